@@ -1,0 +1,117 @@
+import type { Minor } from "../units";
+import { minor, proportion, toPricePoint } from "../units";
+
+/** One line of what a piece costs. Fractions of a cent are kept until the sum is made. */
+export interface CostLine {
+  readonly kind: "yarn" | "filling" | "notion" | "packaging" | "wage" | "overhead";
+  readonly label: string;
+  /** Minor units, not yet rounded. */
+  readonly exact: number;
+  readonly how: string;
+}
+
+export interface Cost {
+  /** Lines in whole minor units that add up to `total` exactly. */
+  readonly lines: readonly (CostLine & { readonly amount: Minor })[];
+  readonly total: Minor;
+  readonly material: Minor;
+  readonly wage: Minor;
+  readonly overhead: Minor;
+}
+
+export interface Labour {
+  readonly seconds: number;
+  readonly wagePerHour: Minor;
+  /** Rent, light, tools, stall: per hour of making, so that slow pieces carry more of it. */
+  readonly overheadPerHour: Minor;
+}
+
+/** Direct cost of one piece: its materials at purchase cost, its packaging, its minutes and their overhead. */
+export function costOf(materials: readonly CostLine[], labour: Labour, words: { readonly hours: string; readonly wage: string; readonly overhead: string }): Cost {
+  const hours = labour.seconds / 3600;
+  const lines: CostLine[] = [
+    ...materials,
+    { kind: "wage", label: "Your time", exact: hours * labour.wagePerHour, how: `${words.hours} × ${words.wage} an hour` },
+    { kind: "overhead", label: "Overhead", exact: hours * labour.overheadPerHour, how: `${words.hours} × ${words.overhead} an hour` },
+  ];
+  const total = minor(lines.reduce((sum, l) => sum + l.exact, 0));
+  const amounts = shareOut(total, lines.map((l) => l.exact));
+  const priced = lines.map((l, i) => ({ ...l, amount: amounts[i] ?? minor(0) }));
+  const sum = (pick: (kind: CostLine["kind"]) => boolean) => minor(priced.filter((l) => pick(l.kind)).reduce((s, l) => s + l.amount, 0));
+  return { lines: priced, total, material: sum((k) => k !== "wage" && k !== "overhead"), wage: sum((k) => k === "wage"), overhead: sum((k) => k === "overhead") };
+}
+
+/**
+ * Whole amounts that add up to `total`, each as near to its exact share as can be: the largest
+ * remainder method (Hare quota), ties to the earlier line.
+ */
+export function shareOut(total: Minor, exact: readonly number[]): Minor[] {
+  const floors = exact.map((x) => Math.floor(x + 1e-9));
+  let missing = total - floors.reduce((a, b) => a + b, 0);
+  const order = exact.map((x, i) => ({ i, rest: x - Math.floor(x + 1e-9) })).sort((a, b) => b.rest - a.rest || a.i - b.i);
+  for (let k = 0; missing > 0 && order.length > 0; k = (k + 1) % order.length, missing--) {
+    const index = order[k]?.i ?? 0;
+    floors[index] = (floors[index] ?? 0) + 1;
+  }
+  return floors.map((n) => n as Minor);
+}
+
+export interface ChannelFees {
+  readonly label: string;
+  /** Basis points of the price: 650 is 6.5 %. */
+  readonly percentBp: number;
+  readonly fixed: Minor;
+}
+
+/** A caller's mistake, with the value and its bound. */
+export class MarginTooLarge extends RangeError {
+  constructor(
+    readonly feesBp: number,
+    readonly marginBp: number,
+  ) {
+    super(`fees (${feesBp / 100} %) and margin (${marginBp / 100} %) leave nothing of the price`);
+    this.name = "MarginTooLarge";
+  }
+}
+
+export interface Pricing {
+  /** The price that pays everything, before it is raised to a price point. */
+  readonly exact: Minor;
+  readonly suggested: Minor;
+  /** Below this the piece loses money even if her hours were free. */
+  readonly floor: Minor;
+}
+
+/**
+ * p = (direct cost + fixed fee) ÷ (1 − percentage fees − margin), design §4 "Price"; margin is
+ * reckoned on the price, as in any management-accounting text. Rounded up, then to a price point.
+ *
+ * @throws MarginTooLarge when fees and margin come to the whole price or more.
+ */
+export function priceFor(cost: Cost, fees: ChannelFees, marginBp: number, points: readonly number[]): Pricing {
+  const left = 10_000 - fees.percentBp - marginBp;
+  if (left <= 0) throw new MarginTooLarge(fees.percentBp, marginBp);
+  const exact = minor(Math.ceil(((cost.total + fees.fixed) * 10_000) / left - 1e-9));
+  const bare = cost.total - cost.wage;
+  const floor = minor(Math.ceil(((bare + fees.fixed) * 10_000) / Math.max(1, 10_000 - fees.percentBp) - 1e-9));
+  return { exact, suggested: toPricePoint(exact, points), floor };
+}
+
+export interface Earning {
+  readonly fees: Minor;
+  /** What is left of the price after fees and everything but her time. */
+  readonly forTime: Minor;
+  /** Per hour; undefined when no time is known. May be negative. */
+  readonly perHour: Minor | undefined;
+  /** What is left when her hour is paid too. */
+  readonly profit: Minor;
+  readonly marginBp: number;
+}
+
+/** What a price leaves: the market price worked backwards to what an hour earns. */
+export function earningAt(price: Minor, cost: Cost, fees: ChannelFees, seconds: number): Earning {
+  const fee = minor(proportion(price, fees.percentBp, 10_000) + fees.fixed);
+  const forTime = minor(price - fee - (cost.total - cost.wage));
+  const profit = minor(price - fee - cost.total);
+  return { fees: fee, forTime, perHour: seconds > 0 ? minor((forTime * 3600) / seconds) : undefined, profit, marginBp: price > 0 ? Math.round((profit * 10_000) / price) : 0 };
+}

@@ -1,0 +1,54 @@
+import type { Firmness } from "../fabric";
+import type { StitchName } from "../notation";
+
+/** Yarn of one stitch relative to one single crochet (from memory, trade guide §3). dtr, picot: from memory. */
+export const YARN_RATIO: Readonly<Record<StitchName, number>> = { ch: 0.45, slst: 0.6, sc: 1, hdc: 1.35, dc: 1.75, tr: 2.3, dtr: 2.9, rsc: 1.15, bobble: 3, picot: 1.6 };
+/** Two stitches drawn together, and three or more (from memory, trade guide §3). */
+export const TWO_TOGETHER_RATIO = 1.35;
+export const THREE_TOGETHER_RATIO = 1.7;
+
+/** Yarn in one single crochet over its width (design §4). */
+export const YARN_PER_WIDTH = 5.7;
+export const YARN_SIGMA = 0.15;
+/** A measured sample of unravelled stitches leaves this much between pieces (from memory). */
+export const SAMPLE_SIGMA = 0.04;
+
+/** Tails in mm, the middle of the ranges of trade guide §3 (common practice, no source). */
+export const TAIL_MM = { start: 125, close: 175, joinColour: 100, sewBase: 100, sewPerEdgeMm: 3, leastSew: 175 } as const;
+
+/** Packing density of polyester fibre, g/cm³ (from memory, trade guide §4). */
+export const DENSITY: Readonly<Record<Firmness, number>> = { light: 0.02, medium: 0.03, firm: 0.05 };
+export const DENSITY_SIGMA = 0.2;
+
+/** Seconds per stitch in the plain rounds: the middle of demonstration pace (trade guide §6). Others than sc by their yarn, from memory. */
+export const PACE: Readonly<Record<StitchName, number>> = { ch: 1.2, slst: 2, sc: 3, hdc: 3.6, dc: 4.6, tr: 6, dtr: 7.5, rsc: 4, bobble: 14, picot: 6 };
+export const TWO_TOGETHER_PACE = 4.5;
+export const THREE_TOGETHER_PACE = 7;
+/** Handling (trade guide §6): the tiny first rounds take 4.5–5.5 s a stitch, closing over filling 5–11 s a decrease. */
+export const TINY_ROUND = 12;
+export const TINY_FACTOR = 5 / 3;
+export const CLOSING_ROUND = 18;
+export const CLOSING_FACTOR = 8 / 4.5;
+export const PACE_SIGMA = 0.2;
+
+/** Seconds per event. Ranges are trade guide §6 where it has them; the rest from memory. */
+export const EVENT_SECONDS = {
+  start: 25,
+  roundMark: 4,
+  joinRound: 6,
+  colourChange: 12,
+  eye: 45,
+  sewnEye: 100,
+  nose: 45,
+  fillBase: 40,
+  fillPerGram: 12,
+  close: 107,
+  sewBase: 25,
+  sewPerStitch: 5.5,
+  end: 40,
+  embroider: 95,
+  hanger: 50,
+  inspect: 40,
+  pack: 60,
+} as const;
+export const EVENT_SIGMA = 0.25;

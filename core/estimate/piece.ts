@@ -1,0 +1,104 @@
+import { fabricPart, type FabricPart, type Firmness } from "../fabric";
+import { MAIN_SLOT, tallySize, type CheckedPart, type CheckedPattern } from "../notation";
+import { DENSITY, DENSITY_SIGMA } from "./constants";
+import { timeOfPart, timeOfPiece } from "./time";
+import { estimateOf, sumTogether, timesAlike, type Estimate } from "./value";
+import { tensionOf, yarnOfPart, type SlotYarn, type YarnSpec } from "./yarn";
+
+export interface PieceInput {
+  readonly pattern: CheckedPattern;
+  /** The yarn that fills a colour slot; it must answer for every slot, "main" included. */
+  readonly specOf: (slot: string) => YarnSpec;
+  readonly firmness: Firmness;
+  /** A ring, chain or loop is put on each piece. */
+  readonly hanger: boolean;
+}
+
+export interface PartEstimate {
+  readonly part: CheckedPart;
+  readonly fabric: FabricPart;
+  readonly stitches: number;
+  /** Sewn onto the main part. */
+  readonly sewn: boolean;
+  readonly yarn: readonly SlotYarn[];
+  readonly filling: Estimate;
+  readonly seconds: Estimate;
+  /** Relative 90 % range factor of lengths: size is width × (1 ± …). */
+  readonly sizeSigma: number;
+}
+
+export interface HardwareNeed {
+  readonly kind: "eye" | "nose";
+  readonly sizeMm: number | undefined;
+  readonly count: number;
+}
+
+export interface PieceEstimate {
+  readonly parts: readonly PartEstimate[];
+  /** Per slot, over all parts and their multiples. */
+  readonly yarn: readonly SlotYarn[];
+  readonly filling: Estimate;
+  readonly seconds: Estimate;
+  readonly hardware: readonly HardwareNeed[];
+}
+
+/** The part the others are sewn to: the one with the most stitches. */
+export function mainPart(parts: readonly CheckedPart[]): CheckedPart | undefined {
+  return parts.reduce<CheckedPart | undefined>((best, p) => (best === undefined || tallySize(p.made) > tallySize(best.made) ? p : best), undefined);
+}
+
+function fillingOf(fabric: FabricPart, widthSigma: number): Estimate {
+  const cm3 = fabric.volume / 1000;
+  const density = DENSITY[fabric.firmness];
+  const grams = cm3 * density;
+  // Volume goes with the cube of the stitch width.
+  const sigma = Math.hypot(DENSITY_SIGMA, 3 * Math.min(widthSigma, 0.1));
+  return estimateOf(grams, grams > 0 ? sigma : 0, {
+    label: "filling", measure: "grams", value: grams, how: `${Math.round(cm3)} cm³ × ${density} g/cm³ (${fabric.firmness})`, from: "trade average packing",
+    parts: fabric.volume > 0 ? [{ label: "volume of the filled shape", measure: "mm3", value: fabric.volume }] : [],
+  });
+}
+
+/** What one piece takes: every part once, then the sums with "make" multiplied in. Pure; cost is dominated by the filled shapes. */
+export function estimatePiece(input: PieceInput): PieceEstimate {
+  const { pattern, specOf, firmness } = input;
+  const main = mainPart(pattern.parts);
+  const parts = pattern.parts.map((part): PartEstimate => {
+    const slot = part.bySlot.reduce((best, s) => (tallySize(s.made) > tallySize(best?.made ?? {}) ? s : best), part.bySlot[0])?.slot ?? MAIN_SLOT;
+    const tension = tensionOf(specOf(slot));
+    const fabric = fabricPart(part, tension.gauge, firmness);
+    const sewn = part !== main;
+    const filling = fillingOf(fabric, tension.gauge.sigma);
+    return {
+      part, fabric, sewn, filling, stitches: tallySize(part.made), yarn: yarnOfPart(part, fabric, sewn, specOf),
+      seconds: timeOfPart(part, fabric, filling.value, sewn), sizeSigma: tension.gauge.sigma,
+    };
+  });
+  const slots = [...new Set(parts.flatMap((p) => p.yarn.map((y) => y.slot)))];
+  const perSlot = (slot: string, pick: (y: SlotYarn) => Estimate) =>
+    parts.flatMap((p) => p.yarn.filter((y) => y.slot === slot).map((y) => timesAlike({ ...pick(y), reason: { ...pick(y).reason, label: p.part.name } }, p.part.make, `${p.part.name} × ${p.part.make}`)));
+  const yarn = slots.map((slot) => ({
+    slot,
+    metres: sumTogether(perSlot(slot, (y) => y.metres), specOf(slot).label, "metres"),
+    grams: sumTogether(perSlot(slot, (y) => y.grams), specOf(slot).label, "grams"),
+  }));
+  const filling = sumTogether(parts.filter((p) => p.filling.value > 0).map((p) => timesAlike({ ...p.filling, reason: { ...p.filling.reason, label: p.part.name } }, p.part.make, `${p.part.name} × ${p.part.make}`)), "filling", "grams");
+  const seconds = sumTogether([...parts.map((p) => timesAlike(p.seconds, p.part.make, `${p.part.name} × ${p.part.make}`)), timeOfPiece(input.hanger)], "one piece", "seconds");
+  return { parts, yarn, filling, seconds, hardware: hardwareOf(pattern) };
+}
+
+/** Eyes and noses that the pattern's own lines ask for. */
+export function hardwareOf(pattern: CheckedPattern): HardwareNeed[] {
+  const needs: HardwareNeed[] = [];
+  for (const part of pattern.parts) {
+    for (const { event } of part.events) {
+      if (event.kind !== "eyes") continue;
+      const same = needs.findIndex((n) => n.kind === event.what && n.sizeMm === event.sizeMm);
+      const before = needs[same];
+      const count = event.count * part.make;
+      if (before) needs[same] = { ...before, count: before.count + count };
+      else needs.push({ kind: event.what, sizeMm: event.sizeMm, count });
+    }
+  }
+  return needs;
+}

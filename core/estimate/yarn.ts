@@ -1,0 +1,125 @@
+import { gaugeFromSwatch, gaugePrior, type FabricPart, type Gauge, type SwatchGauge, type WeightClass } from "../fabric";
+import type { CheckedPart, SlotTally, StitchName } from "../notation";
+import type { Mm } from "../units";
+import { SAMPLE_SIGMA, TAIL_MM, THREE_TOGETHER_RATIO, TWO_TOGETHER_RATIO, YARN_PER_WIDTH, YARN_RATIO, YARN_SIGMA } from "./constants";
+import { estimateOf, type Estimate, type Reason } from "./value";
+
+/** What is known of the yarn a slot is worked with, and the hook. */
+export interface YarnSpec {
+  readonly label: string;
+  readonly weight: WeightClass;
+  readonly hook: Mm;
+  readonly metresPer100g: number;
+  readonly strands: number;
+  readonly swatch?: YarnSwatch | undefined;
+}
+
+export interface YarnSwatch {
+  /** "your swatch of 3 Nov": shown as the source. */
+  readonly label: string;
+  readonly gauge?: SwatchGauge | undefined;
+  /** Unravelled single crochet: so many stitches took so many millimetres. */
+  readonly sample?: { readonly stitches: number; readonly mm: Mm } | undefined;
+}
+
+export interface Tension {
+  readonly gauge: Gauge;
+  readonly gaugeFrom: string;
+  /** Yarn in one single crochet, mm. */
+  readonly perStitch: number;
+  readonly perStitchSigma: number;
+  readonly perStitchFrom: string;
+}
+
+const HEIGHT_FALLBACK = "trade average for this yarn class and hook";
+
+/** The tension an estimate works with: the swatch where there is one, the trade's average where not. */
+export function tensionOf(yarn: YarnSpec): Tension {
+  const { swatch } = yarn;
+  const gauge = swatch?.gauge ? gaugeFromSwatch(swatch.gauge) : gaugePrior(yarn.weight, yarn.hook);
+  const gaugeFrom = swatch?.gauge ? swatch.label : HEIGHT_FALLBACK;
+  if (swatch?.sample && swatch.sample.stitches > 0) {
+    return { gauge, gaugeFrom, perStitch: swatch.sample.mm / swatch.sample.stitches, perStitchSigma: SAMPLE_SIGMA, perStitchFrom: swatch.label };
+  }
+  // With a measured width only the yarn-per-width ratio stays unsure; without it the gauge's own error is part of the 15 %.
+  return { gauge, gaugeFrom, perStitch: YARN_PER_WIDTH * gauge.width, perStitchSigma: swatch?.gauge ? 0.12 : YARN_SIGMA, perStitchFrom: swatch?.gauge ? `5.7 × the stitch width of ${swatch.label}` : "trade average, 5.7 × stitch width" };
+}
+
+/** Yarn of one colour in one part. */
+export interface SlotYarn {
+  readonly slot: string;
+  readonly metres: Estimate;
+  readonly grams: Estimate;
+}
+
+const round1 = (n: number) => Math.round(n * 10) / 10;
+
+/** "216 sc × 28.5 mm + 18 dec × 38.5 mm": the stitches of one slot as yarn. */
+function stitchReason(tally: SlotTally, t: Tension, strands: number): Reason {
+  const terms: Reason[] = [];
+  const line = (n: number, name: string, ratio: number) => {
+    if (n <= 0) return;
+    const each = t.perStitch * ratio * strands;
+    terms.push({ label: `${n} ${name}`, measure: "metres", value: (n * each) / 1000, how: `${n} × ${round1(each)} mm` });
+  };
+  const together = tally.two + tally.three;
+  for (const [name, n] of Object.entries(tally.made) as [StitchName, number][]) {
+    line(name === "sc" ? n - together : n, name === "slst" ? "sl st" : name, YARN_RATIO[name]);
+  }
+  line(tally.two, "dec", TWO_TOGETHER_RATIO);
+  line(tally.three, "3-into-1 dec", THREE_TOGETHER_RATIO);
+  const value = terms.reduce((sum, r) => sum + r.value, 0);
+  return { label: "stitches", measure: "metres", value, how: terms.map((r) => r.how).join(" + "), parts: terms };
+}
+
+export interface Tail {
+  readonly label: string;
+  readonly mm: number;
+}
+
+/** Tails of a part: its start, its end (as long as the pattern or the seam asks), and one on either side of a colour change. */
+export function tailsOf(part: CheckedPart, fabric: FabricPart, gauge: Gauge, sewn: boolean): Tail[] {
+  const tails: Tail[] = [{ label: "start tail", mm: TAIL_MM.start }];
+  const written = part.events.map((e) => e.event).findLast((e) => e.kind === "fasten-off");
+  const seam = sewn ? Math.max(TAIL_MM.leastSew, (fabric.edge || DEFAULT_SEAM) * gauge.width * TAIL_MM.sewPerEdgeMm + TAIL_MM.sewBase) : TAIL_MM.close;
+  if (written?.kind === "fasten-off" && written.tailMm !== undefined) tails.push({ label: "tail as the pattern says", mm: written.tailMm });
+  else tails.push({ label: sewn ? "tail to sew on with (edge × 3 + 10 cm)" : "closing tail", mm: seam });
+  return tails;
+}
+
+/** Seam of a closed part that is sewn to another: about this many stitches hold it (from memory). */
+export const DEFAULT_SEAM = 8;
+
+/** Yarn of every slot of one part. `specOf` says which yarn fills a slot. */
+export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean, specOf: (slot: string) => YarnSpec): SlotYarn[] {
+  const first = part.rounds[0]?.bySlot[0]?.slot ?? part.bySlot[0]?.slot;
+  const last = part.rounds.findLast((r) => r.bySlot.length > 0)?.bySlot.at(-1)?.slot;
+  return part.bySlot.filter((s) => Object.keys(s.made).length > 0).map((s) => {
+    const spec = specOf(s.slot);
+    const tension = tensionOf(spec);
+    const stitches = stitchReason(s, tension, spec.strands);
+    const tails = tailsOf(part, fabric, tension.gauge, sewn);
+    const own: Tail[] = [];
+    if (s.slot === first) own.push(tails[0] ?? { label: "start tail", mm: TAIL_MM.start });
+    else own.push({ label: "end where the colour begins", mm: TAIL_MM.joinColour });
+    if (s.slot === last) own.push(tails[1] ?? { label: "closing tail", mm: TAIL_MM.close });
+    else own.push({ label: "end where the colour stops", mm: TAIL_MM.joinColour });
+    const tailMetres = (own.reduce((sum, t) => sum + t.mm, 0) * spec.strands) / 1000;
+    const metres = stitches.value + tailMetres;
+    // Tails are measured off, not worked: only the stitches carry the tension's error.
+    const sigma = metres > 0 ? (stitches.value * tension.perStitchSigma) / metres : 0;
+    const reason: Reason = {
+      label: spec.label, measure: "metres", value: metres, from: tension.perStitchFrom,
+      parts: [
+        { ...stitches, from: tension.perStitchFrom },
+        { label: "tails", measure: "metres", value: tailMetres, how: own.map((t) => `${Math.round(t.mm / 10)} cm`).join(" + "), from: "common practice", parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })) },
+      ],
+    };
+    const grams = (metres / spec.metresPer100g) * 100;
+    return {
+      slot: s.slot,
+      metres: estimateOf(metres, sigma, reason),
+      grams: estimateOf(grams, sigma, { label: spec.label, measure: "grams", value: grams, how: `${round1(metres)} m ÷ ${round1(spec.metresPer100g)} m × 100 g`, from: "the ball band", parts: [reason] }),
+    };
+  });
+}

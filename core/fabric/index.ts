@@ -1,0 +1,3 @@
+export { CLASS_GAUGE, HEIGHT_RATIO, gaugePrior, gaugeFromSwatch, type WeightClass, type ClassGauge, type Gauge, type SwatchGauge } from "./gauge";
+export { filledShape, STRAIN, type FilledShape, type Firmness, type RingShape, type ShapeInput } from "./filled-shape";
+export { fabricPart, type FabricPart, type PartForm } from "./part";

@@ -1,0 +1,87 @@
+import type { CheckedPart } from "../notation";
+import { mm, mm3, type Mm, type Mm3 } from "../units";
+import { filledShape, type FilledShape, type Firmness } from "./filled-shape";
+import type { Gauge } from "./gauge";
+
+/** Trade guide §1: what a part is once the hook is done with it. */
+export type PartForm = "filled" | "hollow" | "flat" | "cord";
+
+export interface FabricPart {
+  readonly form: PartForm;
+  /** Why it is taken for that form, in words. */
+  readonly because: string;
+  readonly firmness: Firmness;
+  /** Live stitches of each round, for drawing; rounds whose count is not known are left out. */
+  readonly profile: readonly number[];
+  readonly shape: FilledShape | undefined;
+  readonly width: Mm;
+  readonly height: Mm;
+  /** Volume the filling has to take; 0 for parts that are not filled. */
+  readonly volume: Mm3;
+  readonly openEnd: boolean;
+  /** Live stitches at the open edge, 0 when it is drawn shut. */
+  readonly edge: number;
+  /** Yarn ends somebody has to deal with. */
+  readonly ends: number;
+  /** Times another colour is taken up. */
+  readonly colourChanges: number;
+}
+
+/** A ring of at most this many stitches is drawn shut through the front loops (common practice, no source). */
+const DRAWN_SHUT = 12;
+/** Below this width a piece needs no filling: its own tails are enough (trade guide §4). */
+const LEAST_FILLED_ROUND = 10;
+
+/**
+ * What a counted part is as fabric: its form, its profile, its size when filled, its ends.
+ * `firmness` is the choice for the part; a line such as "stuff firmly" in the pattern goes before it.
+ */
+export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness): FabricPart {
+  const profile = part.rounds.map((r) => r.count).filter((n) => n !== undefined && n > 0) as number[];
+  const stuffed = part.events.findLast((e) => e.event.kind === "stuff")?.event;
+  const said = stuffed?.kind === "stuff" ? stuffed : undefined;
+  const closing = part.events.some((e) => e.event.kind === "close");
+  const last = profile[profile.length - 1] ?? 0;
+  const widest = profile.reduce((a, b) => Math.max(a, b), 0);
+  const openEnd = !(closing || (last <= DRAWN_SHUT && last < widest) || (last <= 6 && profile.length > 1));
+  const { ends, colourChanges } = endsOf(part);
+  const chosen = said?.firmness ?? firmness;
+  const base = { firmness: chosen, profile, openEnd, edge: openEnd ? last : 0, ends, colourChanges };
+  if (part.worked === "chain") {
+    const length = Math.max(part.made.ch ?? 0, part.rounds[0]?.foundation ?? 0);
+    return { ...base, form: "cord", because: "a chain, worked back or not", shape: undefined, width: gauge.width, height: mm(length * gauge.width), volume: mm3(0), openEnd: false, edge: 1 };
+  }
+  if (profile.length === 0) return { ...base, form: "flat", because: "no round could be counted", shape: undefined, width: mm(0), height: mm(0), volume: mm3(0) };
+  if (part.worked === "rows") return { ...base, form: "flat", because: "worked in rows", shape: undefined, width: mm(widest * gauge.width), height: mm(profile.length * gauge.height), volume: mm3(0), openEnd: true, edge: last };
+  const growing = profile.length > 1 && profile.every((n, i) => i === 0 || n > (profile[i - 1] ?? 0));
+  if (growing && openEnd && !said) {
+    const across = mm((2 * profile.length * gauge.height * Math.min(1, (widest * gauge.width) / (2 * Math.PI * profile.length * gauge.height))));
+    return { ...base, form: "flat", because: "every round grows: a disc", shape: undefined, width: across, height: across, volume: mm3(0) };
+  }
+  const shape = filledShape({ rounds: profile.slice(0, 2000), width: gauge.width, height: gauge.height, firmness: chosen, openEnd });
+  const filled = said ? !said.none : !openEnd && widest >= LEAST_FILLED_ROUND;
+  const because = said ? (said.none ? "the pattern says not to fill it" : "the pattern says to fill it") : filled ? "drawn shut at both ends" : openEnd ? "the last round stays open and nothing is said of filling" : "too narrow to need filling";
+  return { ...base, form: filled ? "filled" : "hollow", because, shape, width: shape.diameter, height: shape.height, volume: filled ? mm3(Math.max(0, shape.volume)) : mm3(0) };
+}
+
+/**
+ * Ends: two for every stretch in which a yarn is worked; a yarn left for one round is carried, not
+ * cut (common practice, no source).
+ */
+function endsOf(part: CheckedPart): { ends: number; colourChanges: number } {
+  const lastUse = new Map<string, number>();
+  let stretches = 0;
+  let changes = 0;
+  let current: string | undefined;
+  part.rounds.forEach((round, i) => {
+    for (const { slot, made } of round.bySlot) {
+      if (Object.keys(made).length === 0) continue;
+      const before = lastUse.get(slot);
+      if (before === undefined || i - before > 2) stretches++;
+      lastUse.set(slot, i);
+      if (slot !== current && current !== undefined) changes++;
+      current = slot;
+    }
+  });
+  return { ends: 2 * Math.max(1, stretches), colourChanges: changes };
+}

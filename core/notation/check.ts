@@ -1,0 +1,490 @@
+import { addSlot, MAX_STITCHES, readings, work, type Outcome, type SlotTally } from "./count";
+import { DocumentReader, type LineReading, type RawPart, type RawRound } from "./document";
+import { problemText, type Fix, type Problem, type ProblemDetail, type Severity } from "./problems";
+import { repairs, totalFix } from "./repair";
+import { addTally, tallySize, type Tally, type Terms } from "./stitches";
+import { recogniseTerms } from "./terms";
+import { linesOf, MAX_TEXT, regular, type Line } from "./text";
+import type { Node, PatternEvent, Span } from "./tree";
+
+export const MAX_ROUNDS = 10_000;
+export const MAX_PROBLEMS = 100;
+export const MAIN_SLOT = "main";
+
+export type Worked = "spiral" | "joined" | "rows" | "oval" | "chain" | "other";
+
+export interface CheckedRound extends Span {
+  readonly label: string;
+  /** The round's number in its part; undefined where the text gives none and none can be counted. */
+  readonly number: number | undefined;
+  /** 1-based line of the text. */
+  readonly line: number;
+  /** Live stitches at the end of the round; undefined when nothing says. */
+  readonly count: number | undefined;
+  /** Live stitches it started from; undefined for a start. */
+  readonly available: number | undefined;
+  readonly used: number;
+  readonly made: Tally;
+  readonly bySlot: readonly ({ readonly slot: string } & SlotTally)[];
+  readonly increases: number;
+  readonly decreases: number;
+  readonly joined: boolean;
+  /** Chains under a foundation round; 0 for rings and for every later round. */
+  readonly foundation: number;
+  /** The tree as it was counted, for drawing the stitches in order. */
+  readonly nodes: readonly Node[];
+  readonly slot: string;
+  /** True when a problem makes the count uncertain. */
+  readonly broken: boolean;
+}
+
+export interface PartEvent {
+  readonly event: PatternEvent;
+  readonly line: number;
+  /** How many rounds were worked before it. */
+  readonly afterRound: number;
+}
+
+export interface CheckedPart {
+  readonly name: string;
+  readonly make: number;
+  readonly line: number;
+  readonly from: number;
+  readonly worked: Worked;
+  readonly rounds: readonly CheckedRound[];
+  readonly made: Tally;
+  readonly bySlot: readonly ({ readonly slot: string } & SlotTally)[];
+  readonly increases: number;
+  readonly decreases: number;
+  readonly events: readonly PartEvent[];
+}
+
+export interface CheckedPattern {
+  /** No problem of severity "error". */
+  readonly ok: boolean;
+  readonly terms: Terms;
+  readonly termsReason: string;
+  readonly parts: readonly CheckedPart[];
+  readonly problems: readonly Problem[];
+  readonly lines: readonly LineReading[];
+}
+
+/**
+ * Reads and counts a written pattern. Total: any text gives a result, never an exception; time is
+ * linear in the text and in the rounds it expands to (at most `MAX_ROUNDS`).
+ */
+export function checkPattern(text: string, options: { readonly terms?: Terms | "auto" } = {}): CheckedPattern {
+  return new Checker(text, options.terms ?? "auto").check();
+}
+
+interface Counting {
+  readonly nodes: readonly Node[];
+  readonly outcome: Outcome;
+  readonly faults: number;
+}
+
+interface Expanded {
+  readonly raw: RawRound;
+  readonly nodes: readonly Node[];
+  readonly label: string;
+  readonly number: number | undefined;
+  /** Last of its line: a total written behind a range belongs to it. */
+  readonly lastOfLine: boolean;
+  readonly copied: boolean;
+}
+
+class Checker {
+  private readonly problems: Problem[] = [];
+  private readonly plain: string;
+  private readonly source: string;
+  private readonly lines: readonly Line[];
+  private roundCount = 0;
+  private stopped = false;
+
+  constructor(
+    text: string,
+    private readonly wanted: Terms | "auto",
+  ) {
+    this.source = text.length > MAX_TEXT ? text.slice(0, MAX_TEXT) : text;
+    this.plain = regular(this.source);
+    this.lines = linesOf(this.plain);
+    if (text.length > MAX_TEXT) this.report({ from: MAX_TEXT - 1, to: MAX_TEXT }, { code: "too-large", what: "text", limit: MAX_TEXT }, "error");
+  }
+
+  check(): CheckedPattern {
+    const recognised = this.wanted === "auto" ? recogniseTerms(this.plain) : { terms: this.wanted, reason: "chosen by hand" };
+    const raw = new DocumentReader(this.source, this.plain, recognised.terms).read();
+    const parts: CheckedPart[] = [];
+    for (const part of raw.parts) parts.push(this.part(part, parts));
+    if (parts.length === 0) this.report({ from: 0, to: Math.min(1, this.source.length) }, { code: "nothing-to-read" }, "error");
+    this.problems.sort((a, b) => a.from - b.from || a.to - b.to);
+    return { ok: !this.problems.some((p) => p.severity === "error"), terms: recognised.terms, termsReason: recognised.reason, parts, problems: this.problems, lines: raw.lines };
+  }
+
+  private report(at: Span, detail: ProblemDetail, severity: Severity, fix?: Fix): void {
+    if (this.problems.length === MAX_PROBLEMS) {
+      this.problems.push(this.located(at, { code: "more-problems", shown: MAX_PROBLEMS }, "note", undefined));
+      return;
+    }
+    if (this.problems.length < MAX_PROBLEMS) this.problems.push(this.located(at, detail, severity, fix));
+  }
+
+  private located(at: Span, detail: ProblemDetail, severity: Severity, fix: Fix | undefined): Problem {
+    let low = 0;
+    let high = this.lines.length - 1;
+    while (low < high) {
+      const mid = (low + high + 1) >> 1;
+      if ((this.lines[mid]?.from ?? 0) <= at.from) low = mid;
+      else high = mid - 1;
+    }
+    const line = this.lines[low];
+    const column = at.from - (line?.from ?? 0) + 1;
+    const endColumn = Math.max(column, Math.min(at.to, line?.to ?? at.to) - (line?.from ?? 0) + 1);
+    return { ...detail, from: at.from, to: at.to, severity, line: line?.number ?? 1, column, endColumn, fix };
+  }
+
+  // ---- one part ------------------------------------------------------------------------------
+
+  private part(raw: RawPart, before: readonly CheckedPart[]): CheckedPart {
+    const rounds: CheckedRound[] = [];
+    const slots = new Map<string, SlotTally>();
+    let total: Tally = {};
+    let slot = raw.slot ?? MAIN_SLOT;
+    let live: number | undefined;
+    let expectedNumber: number | undefined;
+    const seen = new Map<number, number>();
+    const list = this.expand(raw, before, (number, line, at) => {
+      const earlier = seen.get(number);
+      if (earlier !== undefined) this.report(at, { code: "round-twice", number, line: earlier }, "error");
+      else if (expectedNumber !== undefined && number > expectedNumber) this.report(at, { code: "round-missing", expected: expectedNumber, found: number }, "error");
+      const gap = expectedNumber !== undefined && number !== expectedNumber;
+      seen.set(number, line);
+      expectedNumber = number + 1;
+      return gap;
+    });
+    let increases = 0;
+    let decreases = 0;
+    let oval = false;
+    let brokenLine = 0;
+    for (let i = 0; i < list.length; i++) {
+      const entry = list[i];
+      if (!entry) continue;
+      const { round: e, gap } = entry;
+      if (e.raw.slot !== undefined && !e.copied) slot = e.raw.slot;
+      if (gap) live = undefined;
+      const next = list.slice(i + 1, i + 3).map((x) => (x.gap ? undefined : x.round));
+      const checked = this.round(e, live, slot, rounds.length === 0, next, brokenLine === e.raw.line);
+      if (checked.round.broken) brokenLine = e.raw.line;
+      oval ||= checked.oval;
+      rounds.push(checked.round);
+      live = checked.round.count;
+      slot = checked.slot;
+      for (const s of checked.round.bySlot) slots.set(s.slot, addSlot(slots.get(s.slot), s));
+      total = addTally(total, checked.round.made);
+      increases += checked.round.increases;
+      decreases += checked.round.decreases;
+    }
+    this.openings(raw, rounds);
+    const bySlot = [...slots].map(([name, tally]) => ({ slot: name, ...tally }));
+    return { name: raw.name, make: raw.make, line: raw.line, from: raw.from, worked: this.worked(raw, rounds, oval), rounds, made: total, bySlot, increases, decreases, events: raw.events };
+  }
+
+  private worked(raw: RawPart, rounds: readonly CheckedRound[], oval: boolean): Worked {
+    if (oval) return "oval";
+    const first = rounds[0];
+    if (!first) return "other";
+    const chained = first.foundation > 0 && !first.nodes.some((n) => n.kind === "start");
+    const turns = rounds.filter((r) => r.nodes.some((n) => n.kind === "turn")).length;
+    const joins = rounds.filter((r) => r.joined).length;
+    const rowWords = raw.rounds.some((r) => r.label?.word === "row");
+    if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0)) return turns > 0 || rowWords ? "rows" : "chain";
+    if (chained && joins === 0 && (turns > 0 || rowWords || rounds.length > 1)) return "rows";
+    if (turns > 0 && turns >= rounds.length / 2 && joins < turns) return "rows";
+    if (joins >= Math.max(1, (rounds.length - 1) / 2) || (joins === 0 && raw.joinedNote === true)) return "joined";
+    return "spiral";
+  }
+
+  /** Rounds of a part one by one: ranges spread out, references replaced by what they stand for. */
+  private expand(raw: RawPart, before: readonly CheckedPart[], number: (n: number, line: number, at: Span) => boolean): { round: Expanded; gap: boolean }[] {
+    const out: { round: Expanded; gap: boolean }[] = [];
+    let counter = 0;
+    const push = (e: Omit<Expanded, "label" | "number">, n: number | undefined, at: Span, word: string): void => {
+      if (this.roundCount >= MAX_ROUNDS) {
+        if (!this.stopped) this.report(at, { code: "too-large", what: "rounds", limit: MAX_ROUNDS }, "error");
+        this.stopped = true;
+        return;
+      }
+      this.roundCount++;
+      const first = out.length === 0;
+      const gap = n === undefined ? false : number(n, e.raw.line, at) && !first;
+      if (n !== undefined) counter = n;
+      else {
+        counter += 1;
+        number(counter, e.raw.line, at);
+      }
+      out.push({ round: { ...e, number: counter, label: `${word} ${counter}` }, gap });
+    };
+    for (const r of raw.rounds) {
+      if (this.stopped) break;
+      for (const f of r.found) this.report(f, f.detail, f.severity);
+      const at: Span = r.label ? { from: r.label.from, to: r.label.to } : { from: r.from, to: r.to };
+      const word = r.label?.word === "row" ? "Row" : "Rnd";
+      const first = r.label?.first;
+      const last = r.label?.last;
+      if (first !== undefined && last !== undefined && last < first) this.report(at, { code: "range-backwards", first, last }, "error");
+      const numbers: (number | undefined)[] = r.label?.list ? [...r.label.list] : first !== undefined && last !== undefined && last >= first ? range(first, Math.min(last, first + MAX_ROUNDS)) : Array.from({ length: r.label?.many ?? 1 }, () => undefined);
+      if (r.label?.written !== undefined && first !== undefined && last !== undefined && r.label.written !== last - first + 1) {
+        const counted = last - first + 1;
+        this.report(r.label.writtenAt ?? at, { code: "range-length", written: r.label.written, counted }, "error", r.label.writtenAt ? { ...r.label.writtenAt, text: String(counted), label: `Write ${counted} rounds.` } : undefined);
+      }
+      if (r.reference) {
+        const copied = this.resolve(r, before, out, numbers.length);
+        copied.forEach((nodes, i) => push({ raw: r, nodes, lastOfLine: i === copied.length - 1, copied: true }, r.label && first !== undefined ? (first + i) : undefined, at, word));
+        continue;
+      }
+      numbers.forEach((n, i) => push({ raw: r, nodes: r.nodes, lastOfLine: i === numbers.length - 1, copied: false }, n, at, word));
+    }
+    return out;
+  }
+
+  private resolve(r: RawRound, before: readonly CheckedPart[], out: readonly { round: Expanded }[], wanted: number): (readonly Node[])[] {
+    const ref = r.reference;
+    if (!ref) return [];
+    const own = r.nodes.filter((n) => n.kind === "total" || n.kind === "event" || n.kind === "colour");
+    const strip = (nodes: readonly Node[]) => nodes.filter((n) => n.kind !== "total" && n.kind !== "event");
+    let pool: { number: number | undefined; nodes: readonly Node[] }[];
+    if (ref.part !== undefined) {
+      const name = ref.part.toLowerCase();
+      const part = before.find((p) => p.name.toLowerCase() === name) ?? before.find((p) => name.includes(p.name.toLowerCase()) || p.name.toLowerCase().includes(name));
+      if (!part) {
+        this.report(ref.partAt ?? r, { code: "no-such-part", name: ref.part }, "error");
+        return [r.nodes];
+      }
+      pool = part.rounds.map((x) => ({ number: x.number, nodes: x.nodes }));
+    } else pool = out.map((x) => ({ number: x.round.number, nodes: x.round.nodes }));
+    if (ref.back > 0) pool = pool.slice(-ref.back);
+    else if (ref.first !== undefined) {
+      const { first, last = first } = ref;
+      const found = pool.filter((x) => x.number !== undefined && x.number >= first && x.number <= last);
+      if (found.length === 0 || found.length < last - first + 1) {
+        const missing = range(first, Math.min(last, first + 1000)).find((n) => !found.some((x) => x.number === n)) ?? first;
+        this.report({ from: r.from, to: r.to }, { code: "no-such-round", number: missing, part: ref.part }, "error");
+        if (found.length === 0) return [r.nodes];
+      }
+      pool = found;
+    }
+    if (pool.length === 0) return [r.nodes];
+    const count = ref.times !== undefined ? ref.times * pool.length : r.label?.first !== undefined && ref.part === undefined ? wanted : Math.max(pool.length, r.label?.first !== undefined ? wanted : 0);
+    const copies: (readonly Node[])[] = [];
+    for (let i = 0; i < count && copies.length < MAX_ROUNDS; i++) {
+      const source = pool[i % pool.length];
+      if (source) copies.push(i === count - 1 ? [...own.filter((n) => n.kind === "colour"), ...strip(source.nodes), ...own.filter((n) => n.kind !== "colour")] : strip(source.nodes));
+    }
+    return copies;
+  }
+
+  // ---- one round -----------------------------------------------------------------------------
+
+  private totals(nodes: readonly Node[]): (Node & { kind: "total" })[] {
+    const found: (Node & { kind: "total" })[] = [];
+    for (const n of nodes) if (n.kind === "total" && !n.each) found.push(n);
+    return found;
+  }
+
+  private count(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean, written: number | undefined): Counting {
+    let best: Counting | undefined;
+    for (const reading of readings(nodes)) {
+      const outcome = work(reading, available, slot, first, written);
+      const faults = this.faults(outcome, available, written);
+      if (!best || faults < best.faults) best = { nodes: reading, outcome, faults };
+      if (faults === 0) break;
+    }
+    return best ?? { nodes, outcome: work(nodes, available, slot, first, written), faults: 0 };
+  }
+
+  private base(o: Outcome, available: number | undefined): number | undefined {
+    if (o.free || o.bothSides) return undefined;
+    return o.foundation > 0 ? o.sideStitches : available;
+  }
+
+  private faults(o: Outcome, available: number | undefined, written: number | undefined): number {
+    const base = this.base(o, available);
+    let n = 0;
+    if (o.unknown) n += 1;
+    if (o.misfit) n += 1;
+    if (o.open) n += written === undefined ? 1 : 0;
+    if (base !== undefined && o.used > base) n += 2;
+    if (base !== undefined && o.used < base && !o.leaves && !o.misfit) n += 1;
+    if (written !== undefined && !o.open && o.offers !== written) n += 1;
+    return n;
+  }
+
+  /** Does a following round work out on `n` stitches? undefined: it does not tell. */
+  private accepts(next: Expanded | undefined, n: number): boolean | undefined {
+    if (!next) return undefined;
+    const written = this.written(next);
+    const c = this.count(next.nodes, n, MAIN_SLOT, false, written);
+    if (c.outcome.unknown || c.outcome.free || c.outcome.bothSides) return undefined;
+    return c.faults === 0;
+  }
+
+  private written(e: Expanded): number | undefined {
+    const totals = this.totals(e.nodes);
+    const changing = !e.lastOfLine;
+    if (changing && totals.length > 0) {
+      const o = work(e.nodes, undefined, MAIN_SLOT, false);
+      // In a range that grows, the total written behind it belongs to its last round.
+      if (o.increases + o.decreases > 0) return undefined;
+    }
+    return totals[totals.length - 1]?.n;
+  }
+
+  private round(e: Expanded, live: number | undefined, slot: string, first: boolean, following: readonly (Expanded | undefined)[], quiet: boolean): { round: CheckedRound; slot: string; oval: boolean } {
+    const [next] = following;
+    const totals = this.totals(e.nodes);
+    const written = this.written(e);
+    const { nodes, outcome: o } = this.count(e.nodes, live, slot, first, written);
+    const available = this.base(o, live);
+    const at: Span = e.copied ? { from: e.raw.from, to: e.raw.to } : this.workSpan(nodes, e.raw);
+    let broken = false;
+    let count: number | undefined = o.open ? written : o.offers;
+    const say = (where: Span, detail: ProblemDetail, severity: Severity, fix?: Fix) => {
+      if (!quiet) this.report(where, detail, severity, fix);
+      if (severity === "error") broken = true;
+    };
+
+    const firstTotal = totals[0];
+    const lastTotal = totals[totals.length - 1];
+    if (firstTotal && lastTotal && firstTotal.n !== lastTotal.n && e.lastOfLine) {
+      const wrong = firstTotal.n === o.offers ? lastTotal : firstTotal;
+      say(wrong, { code: "totals-disagree", first: firstTotal.n, second: lastTotal.n }, "error", totalFix(wrong, o.offers, this.source));
+    } else if (o.used > MAX_STITCHES || o.offers > MAX_STITCHES) {
+      say(at, { code: "too-large", what: "chain", limit: MAX_STITCHES }, "error");
+      count = undefined;
+    } else if (o.unknown) {
+      // Something in the round could not be read and was reported; a count made without it would be a guess.
+      broken = true;
+      count = written ?? this.guess(next, [o.offers, live]);
+    } else if (e.raw.reference && nodes.length === 0) {
+      count = live;
+    } else if (!nodes.some((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip")) {
+      // "Rnd 7: change to white" or an empty label: nothing worked.
+      count = written ?? live;
+      if (!e.raw.nodes.some((n) => n.kind === "event" || n.kind === "colour" || n.kind === "start") && !e.raw.found.length && !e.copied) {
+        say(e.raw, { code: "not-understood", text: this.source.slice(e.raw.from, Math.min(e.raw.to, e.raw.from + 60)) }, "error");
+        count = written;
+      }
+    } else if (o.open && written === undefined) {
+      count = this.guess(next, []);
+      if (live === undefined && !first && count === undefined) broken = true;
+    } else if (available !== undefined && o.used !== available) {
+      count = this.misused(nodes, o, available, written, at, slot, first, following, say);
+    } else if (o.bothSides && o.firstSide !== undefined && o.foundation > 0 && this.oneSideWrong(o)) {
+      say(at, { code: o.firstSide > o.foundation - 1 ? "too-many-used" : "too-few-used", used: o.firstSide, available: o.foundation - 1, made: o.offers }, "error");
+      count = written ?? o.offers;
+    } else if (written !== undefined && written !== o.offers && !o.open) {
+      const wantsWritten = this.accepts(next, written);
+      const wantsMade = this.accepts(next, o.offers);
+      const fixed = this.balanced(nodes, available, written, slot, first);
+      const total = lastTotal ? totalFix(lastTotal, o.offers, this.source) : undefined;
+      const trustWritten = wantsWritten === true && wantsMade !== true;
+      say(trustWritten || !lastTotal ? at : { from: lastTotal.from, to: lastTotal.to }, { code: "total-wrong", made: o.offers, written, used: o.used, available }, "error", trustWritten ? (fixed ?? total) : total);
+      count = trustWritten ? written : wantsMade === true ? o.offers : wantsMade === false && wantsWritten === false ? o.offers : written;
+    }
+    const made = sumOf(o.bySlot);
+    return {
+      round: {
+        label: e.label, number: e.number, line: e.raw.line, from: e.raw.from, to: e.raw.to, count, available: available ?? (o.free || first ? undefined : live), used: o.used, made,
+        bySlot: [...o.bySlot].map(([name, tally]) => ({ slot: name, ...tally })), increases: o.increases, decreases: o.decreases, joined: o.joined, foundation: o.foundation, nodes, slot, broken,
+      },
+      slot: o.slot,
+      oval: o.bothSides,
+    };
+  }
+
+  private oneSideWrong(o: Outcome): boolean {
+    return o.firstSide !== undefined && o.firstSide !== o.foundation - 1;
+  }
+
+  /** A free start whose own number is off (5 sc written as 6): the count that makes the total. */
+  private balanced(nodes: readonly Node[], available: number | undefined, written: number, slot: string, first: boolean): Fix | undefined {
+    if (available === undefined) return undefined;
+    return repairs(nodes, available, written, slot, first, this.source).find((r) => r.exact)?.fix;
+  }
+
+  private guess(next: Expanded | undefined, options: readonly (number | undefined)[]): number | undefined {
+    for (const n of options) if (n !== undefined && this.accepts(next, n) === true) return n;
+    return undefined;
+  }
+
+  /** `used` and `available` differ: tell what is wrong, how to mend it, and with which count to go on. */
+  private misused(
+    nodes: readonly Node[], o: Outcome, available: number, written: number | undefined, at: Span, slot: string, first: boolean,
+    following: readonly (Expanded | undefined)[], say: (at: Span, d: ProblemDetail, s: Severity, fix?: Fix) => void,
+  ): number | undefined {
+    const [next] = following;
+    const fixes = repairs(nodes, available, written, slot, first, this.source);
+    const agrees = written === undefined || written === o.offers;
+    if (o.leaves && o.used < available && agrees) {
+      say(at, { code: "stitches-left", used: o.used, available }, "warning");
+      return o.offers;
+    }
+    if (o.used < available && written === o.offers && !o.misfit && !this.looksLikeSlip(nodes, available, o.used)) {
+      // The maker's own total confirms it: a hole left open, a panel, a last stitch over.
+      if (this.accepts(next, o.offers) !== false) {
+        say(at, { code: "stitches-left", used: o.used, available }, "warning");
+        return o.offers;
+      }
+    }
+    const fix = fixes.find((r) => r.exact) ?? fixes.find((r) => this.accepts(next, r.offers) !== false) ?? fixes[0];
+    if (o.misfit && o.used < available) say(o.misfit.node, { code: "repeat-does-not-fit", unit: o.misfit.unit, available, over: o.misfit.over }, "error", fix?.fix);
+    else if (written !== undefined && written !== o.offers) say(at, { code: "count-wrong", used: o.used, available, made: o.offers, written }, "error", fix?.fix);
+    else if (o.used < available) say(at, { code: "too-few-used", used: o.used, available, made: o.offers }, "error", fix?.fix);
+    else say(at, { code: "too-many-used", used: o.used, available, made: o.offers }, "error", fix?.fix);
+    const options = [written, fix?.offers, o.offers, available].filter((n) => n !== undefined);
+    for (const n of options) if (this.accepts(next, n) === true) return n;
+    return options[0];
+  }
+
+  /** A repeat that would fit exactly with another number was most likely meant to. */
+  private looksLikeSlip(nodes: readonly Node[], available: number, used: number): boolean {
+    const groups = nodes.filter((n) => n.kind === "group" && n.times.kind === "number" && n.times.n > 1);
+    const only = groups.length === 1 ? groups[0] : undefined;
+    if (only?.kind !== "group" || only.times.kind !== "number" || nodes.some((n) => n.kind === "work" && n.op.uses > 0)) return false;
+    const unit = used / only.times.n;
+    return available % unit === 0 && available - used >= unit;
+  }
+
+  private workSpan(nodes: readonly Node[], raw: RawRound): Span {
+    const worked = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
+    const from = Math.min(...worked.map((n) => n.from));
+    const to = Math.max(...worked.map((n) => n.to));
+    return Number.isFinite(from) ? { from, to } : { from: raw.from, to: raw.to };
+  }
+
+  /** Washer-backed eyes and filling want an opening a finger fits through. Source: trade guide §1, common practice. */
+  private openings(raw: RawPart, rounds: readonly CheckedRound[]): void {
+    for (const { event, line } of raw.events) {
+      if (event.kind !== "eyes") continue;
+      const list = rounds.filter((r) => r.line <= line);
+      const last = list[list.length - 1];
+      if (last?.count !== undefined && last.count < LEAST_EYE_OPENING && last.decreases > 0) {
+        const at = this.lines[line - 1];
+        if (at) this.report({ from: at.from, to: at.to }, { code: "opening-too-small", what: "eyes with washers", count: last.count, least: LEAST_EYE_OPENING }, "warning");
+      }
+    }
+  }
+}
+
+/** The smallest opening in use for pressing a washer on. Common practice, no source (trade guide §1). */
+export const LEAST_EYE_OPENING = 12;
+
+const range = (a: number, b: number): number[] => Array.from({ length: Math.max(0, b - a + 1) }, (_, i) => a + i);
+
+function sumOf(slots: ReadonlyMap<string, SlotTally>): Tally {
+  let sum: Tally = {};
+  for (const t of slots.values()) sum = addTally(sum, t.made);
+  return sum;
+}
+
+export { problemText };

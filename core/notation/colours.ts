@@ -1,0 +1,70 @@
+import type { Cursor } from "./cursor";
+
+/** Shade words that stand for a colour slot without any introduction. Everyday words only. */
+const SHADES = new Set(
+  ("white cream ivory beige tan brown chocolate black grey gray charcoal silver slate navy blue teal turquoise aqua mint green olive lime yellow mustard gold " +
+    "orange coral peach salmon pink rose red burgundy maroon purple lilac lavender violet plum sand rust copper sky ocean sea moss forest sage ochre ecru natural stone denim indigo crimson scarlet cherry ginger caramel honey straw oatmeal").split(" "),
+);
+const TONE = new Set(["dark", "light", "pale", "bright", "deep", "soft", "warm", "cool", "off", "mid", "medium"]);
+const CARRIER = new Set(["yarn", "colour", "color", "col", "thread", "wool", "cotton"]);
+
+/** A shade named by everyday words at the cursor ("dark grey", "white", "colour B", "yarn A", "MC"). */
+export function readShade(c: Cursor): string | undefined {
+  return c.attempt(() => {
+    c.take("the");
+    if (c.is("mc", "cc") || /^c[1-9]$/.test(c.text())) return c.at++, c.tokens[c.at - 1]?.text.toUpperCase();
+    if ((c.is("cc", "c", "colour", "color") && c.kind(1) === "number") || (CARRIER.has(c.text()) && /^[a-h]$/.test(c.text(1)))) {
+      const name = c.kind(1) === "number" ? `C${c.text(1)}` : c.text(1).toUpperCase();
+      c.at += 2;
+      return name;
+    }
+    const words: string[] = [];
+    while (TONE.has(c.text())) {
+      words.push(c.text());
+      c.at++;
+      c.take("-");
+    }
+    if (!SHADES.has(c.text())) return undefined;
+    while (SHADES.has(c.text())) {
+      words.push(c.text());
+      c.at++;
+    }
+    c.takeAny(CARRIER);
+    return words.join(" ");
+  });
+}
+
+const CHANGE = new Set(["change", "changing", "switch", "switching", "swap"]);
+const NOT_A_SHADE = new Set(["in", "on", "at", "before", "when", "to", "and", "then", "for", "of", "last", "next", "the", "st", "sts", "stitch", "a", "new", "round", "rnd", "with", "size", "hook", "needle", "tail", "yarn", "colour", "color"]);
+
+/** "change to white", "switch colour to dark grey", "with puffin black", "join cream yarn": the slot named. */
+export function readColourChange(c: Cursor): string | undefined {
+  return c.attempt(() => {
+    let introduced = false;
+    if (CHANGE.has(c.text())) {
+      c.at++;
+      c.takeAny(CARRIER);
+      c.take("over", "back");
+      introduced = c.take("to", "into");
+      if (!introduced) return undefined;
+    } else if (c.is("with", "using", "in", "join", "attach", "use", "colour", "color")) {
+      const colourLabel = c.is("colour", "color");
+      c.at++;
+      if (colourLabel) c.take(":", "=");
+    } else return undefined;
+    const shade = readShade(c);
+    if (shade !== undefined) return shade;
+    if (!introduced) return undefined;
+    c.take("the");
+    const from = c.from;
+    let n = 0;
+    while (n < 3 && c.kind() === "word" && !NOT_A_SHADE.has(c.text())) {
+      c.at++;
+      n++;
+    }
+    if (n === 0) return undefined;
+    const name = c.source.slice(from, c.to).toLowerCase();
+    c.takeAny(CARRIER);
+    return name;
+  });
+}

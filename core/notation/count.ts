@@ -1,0 +1,303 @@
+import { addTally, type Tally } from "./stitches";
+import type { Node, Times } from "./tree";
+
+/** What one colour slot is worked with. */
+export interface SlotTally {
+  readonly made: Tally;
+  /** Of `made`: stitches that draw two together, and three or more. They take more yarn and time. */
+  readonly two: number;
+  readonly three: number;
+}
+const NOTHING: SlotTally = { made: {}, two: 0, three: 0 };
+export function addSlot(a: SlotTally | undefined, b: SlotTally, times = 1): SlotTally {
+  const x = a ?? NOTHING;
+  return { made: addTally(x.made, b.made, times), two: x.two + b.two * times, three: x.three + b.three * times };
+}
+
+/** What a round comes to when its tree is worked over `available` live stitches. */
+export interface Outcome {
+  readonly used: number;
+  /** Live stitches afterwards. */
+  readonly offers: number;
+  readonly bySlot: ReadonlyMap<string, SlotTally>;
+  readonly increases: number;
+  readonly decreases: number;
+  readonly joined: boolean;
+  readonly turned: boolean;
+  /** The round starts in a ring, a chain or nothing: there is nothing to hold `used` against. */
+  readonly free: boolean;
+  /** A repeat "around" that leaves stitches over: how many, and how many it takes at a time. */
+  readonly misfit: { readonly unit: number; readonly over: number; readonly node: Node } | undefined;
+  /** "around" with no known number of stitches to go around. */
+  readonly open: boolean;
+  readonly leaves: boolean;
+  readonly unknown: boolean;
+  readonly slot: string;
+  /** Chains worked before the first stitch of a foundation; 0 when there is none. */
+  readonly foundation: number;
+  readonly bothSides: boolean;
+  /** Used on the first side of a foundation that is worked on both. */
+  readonly firstSide: number | undefined;
+  readonly sideStitches: number;
+}
+
+interface Running {
+  used: number;
+  offers: number;
+  bySlot: Map<string, SlotTally>;
+  increases: number;
+  decreases: number;
+  slot: string;
+}
+
+/** Most stitches one round may come to: beyond this nothing is worth counting. */
+export const MAX_STITCHES = 100_000;
+
+interface Size {
+  uses: number;
+  open: boolean;
+}
+
+/** Stitches a node uses when everything in it has a number. */
+function sizeOf(node: Node): Size {
+  switch (node.kind) {
+    case "work":
+      return node.times.kind === "number" ? { uses: node.op.uses * node.times.n, open: false } : { uses: 0, open: true };
+    case "skip":
+      return { uses: node.n, open: false };
+    case "evenly":
+      return { uses: 0, open: true };
+    case "group": {
+      if (node.times.kind !== "number") return { uses: 0, open: true };
+      let uses = 0;
+      let open = false;
+      for (const item of node.items) {
+        const s = sizeOf(item);
+        uses += s.uses;
+        open ||= s.open;
+      }
+      return { uses: uses * node.times.n, open };
+    }
+    default:
+      return { uses: 0, open: false };
+  }
+}
+
+/** Works a tree over `available` stitches (undefined: not known). Arithmetic only: nothing is expanded. */
+export function work(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean, target?: number): Outcome {
+  const run: Running = { used: 0, offers: 0, bySlot: new Map(), increases: 0, decreases: 0, slot };
+  let joined = false;
+  let turned = false;
+  let free = false;
+  let leaves = false;
+  let unknown = false;
+  let open = false;
+  let misfit: Outcome["misfit"];
+  let foundation = 0;
+  let bothSides = false;
+  let firstSide: number | undefined;
+  let limit = available;
+  let chains = 0;
+  let started = false;
+
+  const after = (i: number): number => {
+    let uses = 0;
+    for (let j = i + 1; j < nodes.length; j++) {
+      const n = nodes[j];
+      if (!n || n.kind === "other-side") break;
+      const s = sizeOf(n);
+      if (s.open) break;
+      uses += s.uses;
+    }
+    return uses;
+  };
+  /** How often something of `unit` stitches goes into what is left. */
+  const reach = (times: Times, unit: number, i: number, node: Node): number => {
+    if (times.kind === "number") return times.n;
+    const left = times.kind === "until" ? times.left : after(i);
+    if (limit === undefined) {
+      open = true;
+      return 1;
+    }
+    const room = limit - run.used - left;
+    if (unit <= 0) return 1;
+    const n = Math.max(0, Math.floor(room / unit));
+    const over = Math.max(0, room) - n * unit;
+    if (over > 0 && !misfit) misfit = { unit, over, node };
+    return n;
+  };
+
+  nodes.forEach((node, i) => {
+    switch (node.kind) {
+      case "work": {
+        const { op } = node;
+        if (op.stitch === "ch" && !started) chains += node.times.kind === "number" ? node.times.n : 1;
+        if (op.into === "ring" || op.name.startsWith("foundation")) free = true;
+        if (op.into === "chain" && chains > 0 && !started) {
+          const nth = Number(/ch (\d+)/.exec(op.name)?.[1] ?? 2);
+          const room = chains - nth + 1;
+          const more = nodes.slice(i + 1).some((n) => (n.kind === "work" && n.op.stitch !== "ch" && n.op.stitch !== "slst") || n.kind === "group" || n.kind === "other-side");
+          if (room <= 1 && !more) {
+            // Several stitches in the far chain are a ring by other means, not an increase.
+            free = true;
+            tallyWork(run, { ...node, op: { ...op, increases: 0 } }, 1);
+            started = true;
+            break;
+          }
+          foundation = chains;
+          limit = Math.max(0, room);
+        }
+        if (op.stitch !== "ch") {
+          if (!started && limit === undefined && chains > 1 && first && op.into === "next") {
+            // "ch 11, turn. sc in each ch": every chain is there to be worked.
+            foundation = chains;
+            limit = chains;
+          }
+          started = true;
+        }
+        tallyWork(run, node, reach(node.times, op.uses, i, node));
+        break;
+      }
+      case "group": {
+        const unit = node.items.reduce((sum, n) => sum + sizeOf(n).uses, 0);
+        if (node.items.some((n) => n.kind === "work" && n.op.into === "ring")) free = true;
+        started ||= node.items.some((n) => n.kind === "work" && n.op.stitch !== "ch");
+        if (node.times.kind === "number" && node.times.n === 1) {
+          // Brackets worked once may hold an "around" of their own.
+          const inner = work(node.items, limit === undefined ? undefined : limit - run.used - after(i), run.slot, false);
+          addOutcome(run, inner, 1);
+          misfit ??= inner.misfit;
+          open ||= inner.open;
+          unknown ||= inner.unknown;
+          joined ||= inner.joined;
+          break;
+        }
+        const times = reach(node.times, unit, i, node);
+        if (times > 0) addOutcome(run, once(node.items, run.slot), 1);
+        if (times > 1) addOutcome(run, once(node.items, run.slot), times - 1);
+        unknown ||= node.items.some((n) => n.kind === "unknown");
+        break;
+      }
+      case "evenly": {
+        const room = limit === undefined ? (target === undefined ? undefined : target - node.n * (node.op.offers - node.op.uses)) : limit - run.used - after(i);
+        if (room === undefined) open = true;
+        else {
+          tallyWork(run, { ...node, kind: "work", op: node.rest, times: { kind: "number", n: 0 } }, Math.max(0, room - node.n * node.op.uses));
+          tallyWork(run, { ...node, kind: "work", times: { kind: "number", n: node.n } }, node.n);
+        }
+        break;
+      }
+      case "skip":
+        run.used += node.n;
+        break;
+      case "colour":
+        run.slot = node.slot;
+        break;
+      case "start":
+        if (node.start === "chain-ring") {
+          const intoRing = nodes.slice(i + 1).some((n) => n.kind === "work" && n.op.into === "ring");
+          if (intoRing || first === false) free = true;
+          else {
+            limit = node.chains || chains;
+            foundation = limit;
+          }
+        } else free = true;
+        started = true;
+        break;
+      case "join":
+        joined = true;
+        run.bySlot.set(run.slot, addSlot(run.bySlot.get(run.slot), { made: { slst: 1 }, two: 0, three: 0 }));
+        break;
+      case "turn":
+        turned = true;
+        break;
+      case "leave":
+        leaves = true;
+        break;
+      case "other-side":
+        bothSides = true;
+        firstSide = run.used;
+        // The first and last chain are already worked from the front: what is left is decided by the maker's numbers.
+        limit = undefined;
+        break;
+      case "unknown":
+        unknown = true;
+        break;
+      default:
+        break;
+    }
+  });
+  return {
+    used: run.used, offers: run.offers, bySlot: run.bySlot, increases: run.increases, decreases: run.decreases, joined, turned,
+    free: free || (first && foundation === 0 && available === undefined), misfit, open, leaves, unknown, slot: run.slot, foundation, bothSides, firstSide,
+    sideStitches: limit ?? 0,
+  };
+}
+
+function tallyWork(run: Running, node: Node & { kind: "work" }, times: number): void {
+  const n = Math.min(times, MAX_STITCHES);
+  if (n === 0) return;
+  run.used += node.op.uses * n;
+  run.offers += node.op.offers * n;
+  run.increases += node.op.increases * n;
+  run.decreases += node.op.decreases * n;
+  const together = node.op.decreases > 0;
+  run.bySlot.set(run.slot, addSlot(run.bySlot.get(run.slot), { made: node.op.makes, two: together && node.op.uses === 2 ? 1 : 0, three: together && node.op.uses > 2 ? 1 : 0 }, n));
+}
+
+function once(items: readonly Node[], slot: string): Outcome {
+  return work(items, undefined, slot, false);
+}
+
+function addOutcome(run: Running, o: Outcome, times: number): void {
+  run.used += o.used * times;
+  run.offers += o.offers * times;
+  run.increases += o.increases * times;
+  run.decreases += o.decreases * times;
+  for (const [slot, tally] of o.bySlot) run.bySlot.set(slot, addSlot(run.bySlot.get(slot), tally, times));
+  run.slot = o.slot;
+}
+
+/** Other ways to read the same words, the plainest first. Bounded: at most 16. */
+export function readings(nodes: readonly Node[]): readonly (readonly Node[])[] {
+  let all: (readonly Node[])[] = [nodes];
+  nodes.forEach((node, i) => {
+    const others = alternatives(node);
+    if (others.length === 0 || all.length > 8) return;
+    all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
+  });
+  const grouped = wholeAsRepeat(nodes);
+  if (grouped) all.push(grouped);
+  const closed = trailingSlipAsJoin(nodes);
+  if (closed) all.push(closed);
+  return all;
+}
+
+function alternatives(node: Node): Node[] {
+  if ((node.kind === "work" || node.kind === "group") && node.other) return [node.other];
+  if (node.kind === "group") {
+    const index = node.items.findIndex((n) => alternatives(n).length > 0);
+    const item = node.items[index];
+    if (item) return alternatives(item).map((o) => ({ ...node, items: node.items.map((n, j) => (j === index ? o : n)) }));
+  }
+  return [];
+}
+
+/** "sc, inc around" may mean "(sc, inc) around". */
+function wholeAsRepeat(nodes: readonly Node[]): readonly Node[] | undefined {
+  const last = nodes.findLastIndex((n) => n.kind === "work" || n.kind === "group");
+  const end = nodes[last];
+  if (last < 1 || end === undefined || (end.kind !== "work" && end.kind !== "group") || end.times.kind === "number") return undefined;
+  const start = nodes.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch" && n.op.into === "next"));
+  if (start < 0 || start === last) return undefined;
+  const items = nodes.slice(start, last + 1).map((n, i, list) => (i === list.length - 1 && n.kind === "work" ? { ...n, times: { kind: "number" as const, n: 1 } } : n));
+  return [...nodes.slice(0, start), { kind: "group", items, times: end.times, from: items[0]?.from ?? end.from, to: end.to }, ...nodes.slice(last + 1)];
+}
+
+/** A single slip stitch at the end joins the round, also when nobody says so. */
+function trailingSlipAsJoin(nodes: readonly Node[]): readonly Node[] | undefined {
+  const index = nodes.findLastIndex((n) => n.kind === "work" && n.op.stitch !== "ch");
+  const last = nodes[index];
+  if (index < 1 || last?.kind !== "work" || last.op.stitch !== "slst" || last.op.into !== "next" || last.times.kind !== "number" || last.times.n !== 1) return undefined;
+  return nodes.map((n, i) => (i === index ? { kind: "join" as const, from: n.from, to: n.to } : n));
+}

@@ -1,0 +1,554 @@
+import { readColourChange, readShade } from "./colours";
+import { Cursor } from "./cursor";
+import { readEvent, startsEvent } from "./events";
+import { isRoundWord, readLabel, type RoundLabel } from "./labels";
+import { SequenceReader, type Found } from "./sequence";
+import type { Terms } from "./stitches";
+import { linesOf, type Line } from "./text";
+import { tokenize, type Token } from "./tokens";
+import type { Node, PatternEvent, Span } from "./tree";
+import { readStitch } from "./vocabulary";
+
+/** Rounds of another place that this line stands for. */
+export interface Reference {
+  /** undefined: the same part. */
+  readonly part: string | undefined;
+  readonly partAt: Span | undefined;
+  readonly first: number | undefined;
+  readonly last: number | undefined;
+  /** "the last 2 rounds". */
+  readonly back: number;
+  /** How often the referred rounds are worked here. undefined: as often as the label's numbers ask for. */
+  readonly times: number | undefined;
+}
+
+export interface RawRound {
+  readonly line: number;
+  readonly from: number;
+  readonly to: number;
+  readonly label: RoundLabel | undefined;
+  readonly nodes: readonly Node[];
+  readonly found: readonly Found[];
+  readonly reference: Reference | undefined;
+  /** Slot named between the lines before this round, if any. */
+  readonly slot: string | undefined;
+}
+
+export interface RawPart {
+  readonly name: string;
+  readonly make: number;
+  readonly line: number;
+  readonly from: number;
+  readonly slot: string | undefined;
+  readonly rounds: RawRound[];
+  readonly events: { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[];
+  readonly joinedNote: boolean | undefined;
+  readonly implied: boolean;
+}
+
+export type LineKind = "blank" | "heading" | "round" | "continuation" | "event" | "colour" | "setup" | "note";
+export interface LineReading {
+  readonly line: number;
+  readonly kind: LineKind;
+}
+
+export interface RawPattern {
+  readonly parts: readonly RawPart[];
+  readonly lines: readonly LineReading[];
+}
+
+/** A part while its lines are still being read. */
+interface OpenPart extends Omit<RawPart, "make" | "joinedNote" | "slot"> {
+  make: number;
+  joinedNote: boolean | undefined;
+  slot: string | undefined;
+}
+interface Heading {
+  name: string;
+  make: number;
+  slot: string | undefined;
+  line: number;
+  from: number;
+}
+interface OpenRound {
+  tokens: Token[];
+  label: RoundLabel | undefined;
+  line: number;
+  slot: string | undefined;
+  part: OpenPart;
+}
+
+const NOTE_START = /^(materials?|abbreviations?|notes?|gauge|tension|size|sizes|you|supplies|tools|hook|hooks|yarns?|skills?|finished|difficulty|terms|copyright|tips?|important|optional|needle|legend|key|instructions?|description|level|this|these|if|when|for|use|using|assembly|finishing|making|pattern|special|dk|safety|eyes|fibre|filling|polyester|stuffing|scissors|us|uk|all|worked|work|about|approx|please|repeat|rep|continue|note)$/;
+const ASSEMBLY = /^(assembly|finishing|making|materials?|abbreviations?|notes?|supplies|tools|gauge|tension|legend|key|terms|description|instructions?)$/;
+
+/** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
+export class DocumentReader {
+  private readonly parts: OpenPart[] = [];
+  private readonly lineKinds: LineReading[] = [];
+  private heading: Heading | undefined;
+  private part: OpenPart | undefined;
+  private open: OpenRound | undefined;
+  private slot: string | undefined;
+  private setup: Token[] = [];
+  private setupLine = 0;
+  private joinedNote: boolean | undefined;
+  private inNotes = false;
+  private total = 0;
+
+  constructor(
+    private readonly source: string,
+    private readonly plain: string,
+    private readonly terms: Terms,
+  ) {}
+
+  read(): RawPattern {
+    for (const line of linesOf(this.plain)) this.lineKinds.push({ line: line.number, kind: this.readLine(line) });
+    this.closeRound();
+    return { parts: this.parts.filter((p) => p.rounds.length > 0), lines: this.lineKinds };
+  }
+
+  private cursor(tokens: readonly Token[]): Cursor {
+    return new Cursor(tokens, this.source);
+  }
+
+  private readLine(line: Line): LineKind {
+    let tokens = tokenize(this.plain, line.from, line.to).filter((t) => !/^(#+|\*\*+|__+|_)$/.test(t.text));
+    const bullet = tokens[0]?.text === "-" || tokens[0]?.text === "--" || tokens[0]?.text === ">";
+    while (tokens[0] && /^(-|--|>|\||=+|~)$/.test(tokens[0].text)) tokens = tokens.slice(1);
+    if (tokens.length === 0) return "blank";
+    const indented = /^[ \t]/.test(this.plain.slice(line.from, line.from + 1));
+    const pieces = this.split(tokens);
+    let kind: LineKind = "note";
+    pieces.forEach((piece, i) => {
+      const k = this.readPiece(piece, line, i === 0, bullet, indented);
+      if (i === 0 || k === "round") kind = k;
+    });
+    return kind;
+  }
+
+  /** Cuts run-on lines where a new label begins: "… (6). Rnd 2: …". */
+  private split(tokens: readonly Token[]): Token[][] {
+    const cuts: number[] = [];
+    for (let i = 1; i < tokens.length; i++) {
+      const before = tokens[i - 1]?.text ?? "";
+      const t = tokens[i];
+      if (!t) continue;
+      const word = isRoundWord(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i + 1]?.text === ".");
+      const next = (t.text === "next" || t.kind === "ordinal") && isRoundWord(tokens[i + 1]?.text ?? "");
+      if (!word && !next) continue;
+      if (!/^[.;)\]!:]$/.test(before)) continue;
+      const c = this.cursor(tokens);
+      c.at = i;
+      const label = readLabel(c, false);
+      if (!label) continue;
+      const closed = /^[:.)=;-]+$/.test(c.tokens[c.at - 1]?.text ?? "");
+      if (closed) cuts.push(i);
+    }
+    const pieces: Token[][] = [];
+    let from = 0;
+    for (const cut of [...cuts, tokens.length]) {
+      pieces.push(tokens.slice(from, cut));
+      from = cut;
+    }
+    return pieces.filter((p) => p.length > 0);
+  }
+
+  private readPiece(tokens: Token[], line: Line, atStart: boolean, bullet: boolean, indented: boolean): LineKind {
+    const c = this.cursor(tokens);
+    const label = readLabel(c, atStart);
+    if (label && this.acceptsLabel(c, label)) {
+      this.inNotes = false;
+      this.closeRound();
+      this.ensurePart(line, label.first);
+      if (this.part) this.open = { tokens: tokens.slice(c.at), label, line: line.number, slot: this.takeSlot(), part: this.part };
+      this.flushSetup();
+      return "round";
+    }
+    c.at = 0;
+    if (atStart && this.continues(tokens, indented)) {
+      this.open?.tokens.push(...tokens);
+      return "continuation";
+    }
+    const ref = this.reference(tokens);
+    if (ref && (this.part ?? this.heading)) {
+      this.closeRound();
+      this.ensurePart(line, undefined);
+      if (this.part) this.part.rounds.push({ line: line.number, from: tokens[0]?.from ?? line.from, to: tokens[tokens.length - 1]?.to ?? line.to, label: undefined, ...this.tree(ref.rest), reference: ref.reference, slot: this.takeSlot() });
+      return "round";
+    }
+    const make = this.makeLine(tokens);
+    if (make !== undefined) {
+      if (this.heading) this.heading.make = make;
+      else if (this.part) this.part.make = make;
+      return "note";
+    }
+    if (atStart && !bullet) {
+      const heading = this.headingOf(tokens, line);
+      if (heading) return this.takeHeading(heading, line);
+    }
+    if (this.noteOnJoining(tokens)) return "note";
+    if (this.inNotes && !this.part) return "note";
+    return this.loose(tokens, line);
+  }
+
+  /** A number and a full stop at the head of a materials list is no round. */
+  private acceptsLabel(c: Cursor, label: RoundLabel): boolean {
+    if (label.first === undefined || isRoundWord(c.tokens[0]?.text ?? "") || c.tokens[0]?.kind === "ordinal") return true;
+    if (c.done) return false;
+    const words = c.tokens.slice(c.at);
+    if (/^(mm|cm|g|gram|grams|m|oz|yd|in|inch|inches)$/.test(words[0]?.text ?? "")) return false;
+    return words.some((t, i) => {
+      const at = this.cursor(words);
+      at.at = i;
+      return t.text !== "st" && readStitch(at, this.terms) !== undefined;
+    }) || words.some((t) => /^(around|even|mr|mc|ring|rep|repeat)$/.test(t.text));
+  }
+
+  /** Does this unlabelled line carry on the round above: an open bracket, a comma at its end, or an indent? */
+  private continues(tokens: readonly Token[], indented: boolean): boolean {
+    const open = this.open;
+    if (!open) return false;
+    const c = this.cursor(tokens);
+    if (startsEvent(c) && !indented) return false;
+    const last = open.tokens[open.tokens.length - 1]?.text;
+    let depth = 0;
+    let stars = 0;
+    for (const t of open.tokens) {
+      if (/^[([{]$/.test(t.text)) depth++;
+      if (/^[)\]}]$/.test(t.text)) depth--;
+      if (t.text === "*") stars++;
+    }
+    if (last === "," || last === "and" || last === "then" || last === ":" || last === "+") return true;
+    const workHere = this.hasWork(tokens);
+    if (depth > 0 && workHere) return true;
+    const first = tokens[0]?.text ?? "";
+    if (stars % 2 === 1 && /^(rep|repeat)$/.test(first) && !isRoundWord(tokens[1]?.text ?? "")) return true;
+    if (/^[([{=]$/.test(first) && tokens.length <= 5 && tokens[1]?.kind === "number") return true;
+    if (!indented) return false;
+    return workHere || tokens[0]?.kind === "number" || startsEvent(c) || readColourChange(this.cursor(tokens)) !== undefined;
+  }
+
+  private hasWork(tokens: readonly Token[]): boolean {
+    const c = this.cursor(tokens);
+    for (let i = 0; i < tokens.length; i++) {
+      c.at = i;
+      if (tokens[i]?.kind === "word" && readStitch(c, this.terms)) return true;
+    }
+    return tokens.some((t) => t.text === "around");
+  }
+
+  private tree(tokens: readonly Token[]): { nodes: Node[]; found: Found[] } {
+    const reader = new SequenceReader(this.cursor(tokens), this.terms);
+    const nodes = reader.read();
+    return { nodes, found: reader.found };
+  }
+
+  private closeRound(): void {
+    const open = this.open;
+    this.open = undefined;
+    if (!open) return;
+    if (this.total++ > 30_000) return;
+    const from = open.label?.from ?? open.tokens[0]?.from ?? 0;
+    const to = open.tokens[open.tokens.length - 1]?.to ?? open.label?.to ?? from;
+    const ref = this.reference(open.tokens, open.label);
+    const { nodes, found } = this.tree(ref ? ref.rest : open.tokens);
+    const round: RawRound = { line: open.line, from, to, label: open.label, nodes, found, reference: ref?.reference, slot: open.slot };
+    open.part.rounds.push(round);
+    for (const n of nodes) if (n.kind === "event") open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
+  }
+
+  private ensurePart(line: Line, first: number | undefined): void {
+    if (this.heading) {
+      this.startPart(this.heading, false);
+      this.heading = undefined;
+    } else if (!this.part) this.startPart({ name: "Piece", make: 1, slot: undefined, line: line.number, from: line.from }, true);
+    else if (first === 1 && this.part.rounds.length > 0) {
+      const used = this.parts.filter((p) => p.implied).length + 1;
+      this.startPart({ name: used === 1 && this.parts.length === 0 ? "Piece" : `Part ${this.parts.length + 1}`, make: 1, slot: undefined, line: line.number, from: line.from }, true);
+    }
+  }
+
+  private startPart(h: Heading, implied: boolean): void {
+    this.part = { name: h.name, make: h.make, line: h.line, from: h.from, slot: h.slot, rounds: [], events: [], joinedNote: this.joinedNote, implied };
+    this.parts.push(this.part);
+    this.slot = undefined;
+    if (h.slot !== undefined) this.slot = h.slot;
+  }
+
+  private takeSlot(): string | undefined {
+    const slot = this.slot;
+    this.slot = undefined;
+    return slot;
+  }
+
+  private flushSetup(): void {
+    if (this.open && this.setup.length > 0) this.open.tokens.unshift(...this.setup, { kind: "mark", text: ".", value: NaN, from: this.setup[this.setup.length - 1]?.to ?? 0, to: this.setup[this.setup.length - 1]?.to ?? 0 });
+    this.setup = [];
+  }
+
+  /** "make 2", "(make two)", "make 2 alike". */
+  private makeLine(tokens: readonly Token[]): number | undefined {
+    if (tokens.length > 7) return undefined;
+    const words = tokens.filter((t) => !/^[().,:!\[\]]$/.test(t.text));
+    if (!/^(make|work|crochet)$/.test(words[0]?.text ?? "") || words[1]?.kind !== "number") return undefined;
+    return words.length === 2 || /^(of|alike|the|identical|in|pieces|x|parts|times|more)$/.test(words[2]?.text ?? "") ? words[1].value : undefined;
+  }
+
+  private headingOf(tokens: readonly Token[], line: Line): { heading: Heading; rest: Token[] } | undefined {
+    const c = this.cursor(tokens);
+    let make = 1;
+    let slot: string | undefined;
+    const words: Token[] = [];
+    while (!c.done && words.length < 8) {
+      const made = c.attempt(() => {
+        const bracket = c.take("(", "[");
+        c.take("-", ",", ":");
+        const sign = c.take("make", "x", "work") || (bracket && c.kind() === "number");
+        if (!sign) return undefined;
+        c.take("x");
+        const n = c.number();
+        if (n === undefined || !Number.isInteger(n) || n < 1 || n > 500) return undefined;
+        c.take("x", "times", "of", "pieces", "pcs", "alike", "identical", "the");
+        c.take("alike", "same");
+        if (bracket && !c.take(")", "]")) {
+          const shade = c.take(",", ";", "in") ? (c.take("in"), readShade(c)) : readShade(c) ?? readColourChange(c);
+          if (shade !== undefined) slot = shade;
+          if (!c.take(")", "]")) return undefined;
+        }
+        return n;
+      });
+      if (made !== undefined) {
+        make = made;
+        continue;
+      }
+      const shade = c.attempt(() => {
+        const bracket = c.take("(", "[");
+        if (!bracket && !c.is("in", "with", "-", ",")) return undefined;
+        c.take("-", ",");
+        c.take("in", "with", "using", "colour", "color", ":");
+        const s = readShade(c);
+        if (s === undefined) return undefined;
+        if (bracket) {
+          const more = c.attempt(() => (c.take(",", ";"), c.take("make", "x"), c.number()));
+          if (more !== undefined) make = more;
+          if (!c.take(")", "]")) return undefined;
+        }
+        return s;
+      });
+      if (shade !== undefined) {
+        slot = shade;
+        continue;
+      }
+      if (c.is("(", "[")) {
+        const skipped = c.attempt(() => {
+          let n = 0;
+          while (!c.done && !c.is(")", "]") && n < 8) c.at++, n++;
+          return c.take(")", "]") ? true : undefined;
+        });
+        if (skipped) continue;
+        return undefined;
+      }
+      if (c.is(":", "-", "--", ".", "=")) break;
+      const t = c.peek();
+      if (!t || (t.kind === "mark" && !/^[&/'+,]$/.test(t.text))) return undefined;
+      words.push(t);
+      c.at++;
+    }
+    const colon = c.is(":");
+    while (c.is("-", "--", ".", ":", "=")) c.at++;
+    const first = words[0];
+    if (!first || words.length > 7 || first.kind === "mark" || (first.kind === "number" && words.length === 1)) return undefined;
+    const after = c.at;
+    const tailMake = !c.done ? this.makeLine(tokens.slice(c.at)) : undefined;
+    if (tailMake !== undefined) {
+      make = tailMake;
+      c.at = tokens.length;
+    }
+    const name = this.source.slice(first.from, words[words.length - 1]?.to ?? first.to).replace(/\s+/g, " ").replace(/[*_#]+/g, "").trim();
+    const head: Heading = { name: name.slice(0, 60), make, slot, line: line.number, from: line.from };
+    const at = this.cursor(words);
+    if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || readShade(this.cursor(words)) !== undefined && words.length === 1) {
+      if (!(readStitch(this.cursor(words), this.terms)?.kind === undefined && !startsEvent(this.cursor(words)) && false)) return undefined;
+    }
+    if (words.some((t) => /^(mm|cm|gram|grams|oz|=|around|each|until|stitches)$/.test(t.text))) return undefined;
+    if (c.done) return { heading: head, rest: [] };
+    c.at = after;
+    const rest = tokens.slice(c.at);
+    if (colon && words.length <= 4 && !NOTE_START.test(first.text) && (this.hasWork(rest) || this.reference(rest) !== undefined)) return { heading: head, rest };
+    return undefined;
+  }
+
+  private takeHeading({ heading, rest }: { heading: Heading; rest: Token[] }, line: Line): LineKind {
+    const word = heading.name.toLowerCase().split(" ")[0] ?? "";
+    this.closeRound();
+    this.flushSetup();
+    this.setup = [];
+    if (NOTE_START.test(word)) {
+      this.inNotes = ASSEMBLY.test(word);
+      if (this.inNotes && this.part) this.part = undefined;
+      return "note";
+    }
+    this.inNotes = false;
+    this.heading = heading;
+    this.slot = undefined;
+    if (rest.length === 0) return "heading";
+    this.ensurePart(line, undefined);
+    const ref = this.reference(rest);
+    if (ref && this.part) {
+      this.part.rounds.push({ line: line.number, from: rest[0]?.from ?? line.from, to: line.to, label: undefined, ...this.tree(ref.rest), reference: ref.reference, slot: this.takeSlot() });
+      return "round";
+    }
+    if (this.part) this.open = { tokens: rest, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
+    return "round";
+  }
+
+  private noteOnJoining(tokens: readonly Token[]): boolean {
+    const words = tokens.map((t) => t.text).join(" ");
+    const spiral = /\b(spiral|spirally|continuous(ly)?|do not join|don't join|without joining|unjoined)\b/.test(words);
+    const joined = !spiral && /\b(join(ed)?\b.*\b(each|every|all)\b.*\b(round|rnd)s?|(each|every|all|end of)\b.*\b(round|rnd)s?\b.*\bjoin(ed)?)\b/.test(words);
+    if (!spiral && !joined) return false;
+    if (tokens.some((t) => t.kind === "number") && this.part) return false;
+    this.joinedNote = joined;
+    if (this.part && this.part.rounds.length === 0) this.part.joinedNote = joined;
+    return true;
+  }
+
+  /** A line without a label: a colour, an event, a start, a round without a number, or a note. */
+  private loose(tokens: Token[], line: Line): LineKind {
+    const c = this.cursor(tokens);
+    const first = tokens[0];
+    if (!first) return "blank";
+    const colour = readColourChange(c);
+    if (colour !== undefined && (c.done || c.is(".", ",", ":", "in", "on", "at", "for", ";"))) {
+      const rest = tokens.slice(c.at).filter((t, i) => !(i === 0 && /^[,.:;]$/.test(t.text)));
+      if (!this.hasWork(rest) && !this.ringIn(rest)) {
+        this.slot = colour;
+        if (this.heading) this.heading.slot ??= colour;
+        return "colour";
+      }
+      this.slot = colour;
+      return this.loose(rest, line) === "note" ? "colour" : "setup";
+    }
+    if (startsEvent(this.cursor(tokens))) {
+      const { nodes } = this.tree(tokens);
+      const worked = nodes.some((n) => n.kind === "work" || n.kind === "group");
+      if (!worked) {
+        const part = this.part;
+        this.closeRound();
+        const events = nodes.filter((n) => n.kind === "event");
+        if (part && !this.heading) for (const n of events) part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
+        return events.length > 0 ? "event" : "note";
+      }
+    }
+    const bare = this.cursor(tokens);
+    const event = readEvent(bare, tokens.length);
+    if (!this.hasWork(tokens) && !this.ringIn(tokens)) {
+      if (event && this.part && !this.heading) {
+        const part = this.part;
+        this.closeRound();
+        part.events.push({ event, line: line.number, afterRound: part.rounds.length });
+      }
+      return event ? "event" : "note";
+    }
+    if (!this.part && !this.heading && /^[a-z]+$/.test(first.text) && tokens[1]?.text === "=") return "note";
+    return this.impliedRound(tokens, line);
+  }
+
+  private ringIn(tokens: readonly Token[]): boolean {
+    const words = tokens.map((t) => t.text).join(" ");
+    return /\b(magic|adjustable) (ring|circle|loop)\b|\b(mr|mc)\b/.test(words) && tokens.length <= 12;
+  }
+
+  /** Stitches without a label: a start kept for the next round, a round of its own, or prose about stitches. */
+  private impliedRound(tokens: Token[], line: Line): LineKind {
+    if (tokens.some((t, i) => t.text === "=" && tokens[i + 1]?.kind !== "number") || tokens.length > 120) return "note";
+    const { nodes, found } = this.tree(tokens);
+    const work = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
+    const start = nodes.some((n) => n.kind === "start");
+    const fabric = work.some((n) => n.kind !== "work" || n.op.stitch !== "ch");
+    const total = nodes.some((n) => n.kind === "total");
+    const firstNode = nodes.find((n) => n.kind !== "colour");
+    const strict = firstNode !== undefined && (firstNode.kind === "work" || firstNode.kind === "group" || firstNode.kind === "start" || firstNode.kind === "evenly");
+    if (!fabric && (start || work.length > 0) && strict) {
+      // "Ch 7." or "Make a magic ring." before the first round.
+      this.closeRound();
+      this.setup.push(...tokens);
+      this.setupLine = line.number;
+      return "setup";
+    }
+    const ringed = work.some((n) => n.kind === "work" && (n.op.into === "ring" || n.op.into === "chain"));
+    const clean = found.length === 0 && strict && !nodes.some((n) => n.kind === "aside");
+    if (!fabric || !(this.heading ?? this.part ?? (total || ringed))) return "note";
+    if (!(total && strict) && !(ringed && strict) && !clean) return "note";
+    if (this.part && !this.heading && this.part.rounds.some((r) => r.label?.first !== undefined) && !total) {
+      // Inside a numbered part an unnumbered line carries the round above on.
+      if (this.open) {
+        this.open.tokens.push(...tokens);
+        return "continuation";
+      }
+    }
+    this.closeRound();
+    const startsNew = ringed && this.part !== undefined && this.part.rounds.length > 0 && !this.heading;
+    this.ensurePart(line, startsNew ? 1 : undefined);
+    if (this.part) this.open = { tokens, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
+    this.flushSetup();
+    return "round";
+  }
+
+  /** "Rep rnd 5 three times more", "as rounds 1–6 of the head", "repeat the last 2 rounds twice". */
+  private reference(tokens: readonly Token[], label?: RoundLabel): { reference: Reference; rest: Token[] } | undefined {
+    const c = this.cursor(tokens);
+    const lead = c.at;
+    c.take("work", "worked", "crochet", "make", "do");
+    const verb = c.is("rep", "repeat", "repeating", "rpt") ? "repeat" : c.is("as", "same", "like", "follow", "identical", "exactly") ? "as" : undefined;
+    if (!verb) return undefined;
+    while (c.is("rep", "repeat", "repeating", "rpt", "as", "same", "like", "for", "follow", "the", "to", "identical", "exactly", "in", "with", "given")) c.at++;
+    let first: number | undefined;
+    let last: number | undefined;
+    let back = 0;
+    if (c.is("last", "previous", "prev", "above") || (c.is("this") && isRoundWord(c.text(1)))) {
+      c.at++;
+      back = c.number() ?? 1;
+      if (!isRoundWord(c.text())) return undefined;
+      c.at++;
+    } else if (isRoundWord(c.text()) || c.kind() === "ordinal") {
+      const range = readLabel(c, false);
+      if (range?.first === undefined) return undefined;
+      first = range.first;
+      last = range.last;
+    } else if (verb === "repeat" || !(label || lead === 0) || c.done) return undefined;
+    let part: string | undefined;
+    let partAt: Span | undefined;
+    c.attempt(() => {
+      const of = c.take("of", "from", "for", "on");
+      c.take("the");
+      if (c.kind() !== "word" || (!of && first !== undefined)) return undefined;
+      const from = c.from;
+      let n = 0;
+      while (n < 4 && (c.kind() === "word" || (c.kind() === "number" && n > 0)) && !c.is("up", "until", "but", "then", "in", "with", "x", "once", "twice", "to", "using")) c.at++, n++;
+      if (n === 0) return undefined;
+      part = this.source.slice(from, c.to);
+      partAt = { from, to: c.to };
+      return true;
+    });
+    if (first === undefined && back === 0 && part === undefined) return undefined;
+    let times: number | undefined;
+    c.attempt(() => {
+      c.take(",", "for");
+      c.take("a", "another");
+      if (c.take("twice")) return (times = 2), c.take("more"), true;
+      if (c.take("once")) return (times = 1), c.take("more"), true;
+      if (c.take("thrice")) return (times = 3), true;
+      c.take("x");
+      const n = c.number();
+      if (n === undefined) return undefined;
+      c.take("more", "further");
+      if (isRoundWord(c.text())) return c.at++, (times = n), c.take("more"), true;
+      if (!c.take("times", "time", "x") && c.tokens[c.at - 2]?.text !== "x") return undefined;
+      c.take("more");
+      return (times = n), true;
+    });
+    if (verb === "repeat" && times === undefined && label === undefined) times = 1;
+    return { reference: { part, partAt, first, last, back, times }, rest: tokens.slice(c.at) };
+  }
+}

@@ -1,0 +1,93 @@
+import type { Cursor } from "./cursor";
+import type { PatternEvent } from "./tree";
+import { isRoundWord } from "./labels";
+import { MM_PER_INCH } from "../units";
+
+const STUFF = /^(stuff|stuffing|fill|filling|restuff|overstuff|stuffed|filled)$/;
+const CLOSE = /^(close|closing|pull|draw|cinch|gather|thread|weave|tighten)$/;
+const SEW = /^(sew|sewing|attach|stitch|whipstitch|pin)$/;
+const PLACE = /^(insert|attach|place|add|put|fix|position|fit|push|install|press)$/;
+
+/** The words that begin an event; a chunk that starts with one is never read as stitches. */
+export function startsEvent(c: Cursor): boolean {
+  const word = c.text();
+  if (c.kind() === "number") return /^(mm)$/.test(c.text(1)) || (c.text(1) === "safety" && c.text(2) === "eyes");
+  if (word === "begin" || word === "start" || word === "finish" || word === "continue" || word === "lightly" || word === "firmly" || word === "keep" || word === "add") return c.text(1) === "to" ? STUFF.test(c.text(2)) : STUFF.test(c.text(1)) || (word === "add" && eyeAhead(c)) || (word === "finish" && c.text(1) === "off");
+  if (STUFF.test(word) || PLACE.test(word) || SEW.test(word) || CLOSE.test(word)) return true;
+  return /^(fasten|cut|break|bind|embroider|finish|safety|secure|hide|eyes|leave|leaving|do)$/.test(word) && !(word === "leave" && leavesStitches(c)) && !(word === "do" && !STUFF.test(c.text(2)));
+}
+
+const eyeAhead = (c: Cursor): boolean => [1, 2, 3, 4, 5].some((i) => /^(eye|eyes|nose|stuffing|filling)$/.test(c.text(i)));
+
+/** "leave the remaining 4 sts unworked" is about stitches, "leave a long tail" about yarn. */
+export function leavesStitches(c: Cursor): boolean {
+  for (let i = 1; i < 10; i++) {
+    const t = c.text(i);
+    if (t === "" || t === "." || t === ";") return false;
+    if (/^(tail|yarn|end|length|opening|gap|cm|mm)$/.test(t)) return false;
+    if (/^(unworked|unwork|remaining|rest|st|sts|stitch|stitches)$/.test(t)) return true;
+  }
+  return false;
+}
+
+const LENGTH_MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH, m: 1000 };
+
+/** What the tokens of one event sentence say. Undefined when it is only prose. */
+export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
+  const words = c.tokens.slice(c.at, end);
+  const has = (re: RegExp) => words.some((t) => re.test(t.text));
+  const first = words[0]?.text ?? "";
+  if (has(/^(eye|eyes|nose|noses)$/) && !has(/^(embroider|sew|embroidered|patch|patches|white|whites)$/) && (PLACE.test(first) || first === "safety" || first === "eyes" || words[0]?.kind === "number" || has(/^safety$/))) return eyes(words);
+  if (has(STUFF) && !(PLACE.test(first) && !has(/^(stuffing|filling)$/))) {
+    const none = has(/^(not|without|no|don't|unstuffed)$/);
+    const firmness = has(/^(lightly|light|loosely|softly|little)$/) ? "light" : has(/^(firmly|firm|tightly|well|hard)$/) ? "firm" : has(/^(medium|moderately)$/) ? "medium" : undefined;
+    return { kind: "stuff", firmness, none };
+  }
+  if ((/^(fasten|finish|cut|bind|break)$/.test(first) && (has(/^off$/) || has(/^(yarn|tail|thread)$/))) || (/^(leave|leaving)$/.test(first) && has(/^(tail|end|yarn|length)$/))) return { kind: "fasten-off", tailMm: tail(words), forSewing: has(/^(sew|sewing|attach|attaching)$/) };
+  if (/^(close|closing|cinch|gather|tighten)$/.test(first) || (/^(pull|draw|thread|weave)$/.test(first) && has(/^(shut|closed|tight|loops|opening|hole)$/))) return { kind: "close" };
+  if (SEW.test(first)) {
+    const at = words.findIndex((t) => /^(st|sts|stitches)$/.test(t.text));
+    const n = at > 0 ? words[at - 1] : undefined;
+    return { kind: "sew", stitches: n?.kind === "number" ? n.value : undefined };
+  }
+  if (has(/^(embroider|embroidered)$/)) return { kind: "embroider" };
+  if (has(/^(keyring|keychain|hanger|ring|loop)$/) && PLACE.test(first)) return { kind: "hang" };
+  return undefined;
+}
+
+function eyes(words: readonly { text: string; kind: string; value: number }[]): PatternEvent {
+  let sizeMm: number | undefined;
+  let rounds: readonly [number, number] | undefined;
+  let apart: number | undefined;
+  let count: number | undefined;
+  for (let i = 0; i < words.length; i++) {
+    const word = words[i];
+    if (word?.kind !== "number" && word?.kind !== "ordinal") continue;
+    const next = words[i + 1]?.text ?? "";
+    const after = words[i + 2];
+    if (next === "mm" || (next === "-" && words[i + 2]?.text === "mm")) sizeMm = word.value;
+    else if (/^(st|sts|stitch|stitches)$/.test(next)) apart = word.value;
+    else if (/^(and|&|-|to)$/.test(next) && (after?.kind === "number" || isRoundWord(after?.text ?? "") || after?.kind === "ordinal")) {
+      const second = after?.kind === "word" ? words[i + 3] : after;
+      if (second && (second.kind === "number" || second.kind === "ordinal") && rounds === undefined) {
+        rounds = [word.value, second.value];
+        i = words.indexOf(second);
+      }
+    } else if (isRoundWord(words[i - 1]?.text ?? "") && rounds === undefined) rounds = [word.value, word.value];
+    else if (count === undefined && word.value <= 12 && i <= 3 && !isRoundWord(words[i - 1]?.text ?? "")) count = word.value;
+  }
+  const nose = words.some((t) => /^noses?$/.test(t.text)) && !words.some((t) => /^eyes?$/.test(t.text));
+  const single = nose || words.some((t) => t.text === "eye");
+  return { kind: "eyes", what: nose ? "nose" : "eye", count: count ?? (single ? 1 : 2), sizeMm, rounds, apart };
+}
+
+function tail(words: readonly { text: string; kind: string; value: number }[]): number | undefined {
+  for (let i = 0; i < words.length; i++) {
+    const word = words[i];
+    if (word?.kind !== "number") continue;
+    const next = words[i + 1]?.text === "-" ? words[i + 2]?.text : words[i + 1]?.text;
+    const factor = LENGTH_MM[next ?? ""];
+    if (factor !== undefined) return word.value * factor;
+  }
+  return undefined;
+}

@@ -1,0 +1,7 @@
+export { checkPattern, MAIN_SLOT, MAX_ROUNDS, LEAST_EYE_OPENING, type CheckedPattern, type CheckedPart, type CheckedRound, type PartEvent, type Worked } from "./check";
+export { problemText, type Problem, type ProblemDetail, type Fix, type Severity } from "./problems";
+export { STITCH_NAMES, stitchWord, tallySize, addTally, UK_TO_US, type StitchName, type Tally, type Terms } from "./stitches";
+export { MAX_TEXT } from "./text";
+export type { LineKind, LineReading } from "./document";
+export type { Node, Operation, PatternEvent, Span, StartKind } from "./tree";
+export type { SlotTally } from "./count";

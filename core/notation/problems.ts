@@ -1,0 +1,92 @@
+import type { Span } from "./tree";
+
+/** One change of the text that mends a problem: applied by replacing `from`–`to` with `text`. */
+export interface Fix extends Span {
+  readonly text: string;
+  /** What it does, in the maker's words. */
+  readonly label: string;
+}
+
+export type Severity = "error" | "warning" | "note";
+
+/** A problem is data; its wording is made in `problemText`. */
+export type ProblemDetail =
+  | { readonly code: "repeat-does-not-fit"; readonly unit: number; readonly available: number; readonly over: number }
+  | { readonly code: "too-few-used"; readonly used: number; readonly available: number; readonly made: number }
+  | { readonly code: "too-many-used"; readonly used: number; readonly available: number; readonly made: number }
+  | { readonly code: "total-wrong"; readonly made: number; readonly written: number; readonly used: number; readonly available: number | undefined }
+  | { readonly code: "count-wrong"; readonly used: number; readonly available: number; readonly made: number; readonly written: number }
+  | { readonly code: "totals-disagree"; readonly first: number; readonly second: number }
+  | { readonly code: "stitches-left"; readonly used: number; readonly available: number }
+  | { readonly code: "round-missing"; readonly expected: number; readonly found: number }
+  | { readonly code: "round-twice"; readonly number: number; readonly line: number }
+  | { readonly code: "range-length"; readonly written: number; readonly counted: number }
+  | { readonly code: "range-backwards"; readonly first: number; readonly last: number }
+  | { readonly code: "no-such-round"; readonly number: number; readonly part: string | undefined }
+  | { readonly code: "no-such-part"; readonly name: string }
+  | { readonly code: "unknown-word"; readonly word: string; readonly near: string | undefined }
+  | { readonly code: "not-understood"; readonly text: string }
+  | { readonly code: "unclosed-bracket"; readonly bracket: string }
+  | { readonly code: "unopened-bracket"; readonly bracket: string }
+  | { readonly code: "repeat-without-start" }
+  | { readonly code: "number-asked"; readonly text: string }
+  | { readonly code: "too-large"; readonly what: "repeat" | "nesting" | "rounds" | "text" | "chain"; readonly limit: number }
+  | { readonly code: "opening-too-small"; readonly what: string; readonly count: number; readonly least: number }
+  | { readonly code: "nothing-to-read" }
+  | { readonly code: "more-problems"; readonly shown: number };
+
+export type Problem = Span & ProblemDetail & { readonly severity: Severity; readonly line: number; readonly column: number; readonly endColumn: number; readonly fix: Fix | undefined };
+
+const sts = (n: number) => (n === 1 ? "1 stitch" : `${n} stitches`);
+
+/** The message in the maker's words: what is wrong, with both numbers. */
+export function problemText(p: ProblemDetail): string {
+  switch (p.code) {
+    case "repeat-does-not-fit":
+      return `The repeat uses ${sts(p.unit)} at a time, and ${p.available} are there: ${p.over} would be left over.`;
+    case "too-few-used":
+      return `This round uses ${p.used} of ${p.available}: ${sts(p.available - p.used)} would be left unworked.`;
+    case "too-many-used":
+      return `This round uses ${sts(p.used)}, but only ${p.available} are there.`;
+    case "total-wrong":
+      return `The round makes ${p.made}, but ${p.written} is written.`;
+    case "count-wrong":
+      return `The round uses ${p.used} of ${p.available} and makes ${p.made}, but ${p.written} is written.`;
+    case "totals-disagree":
+      return `Two totals are written, ${p.first} and ${p.second}, and they disagree.`;
+    case "stitches-left":
+      return `${sts(p.available - p.used)} of ${p.available} stay unworked. If you mean it, carry on.`;
+    case "round-missing":
+      return p.found - p.expected === 1 ? `Round ${p.expected} is missing: round ${p.found} comes next.` : `Rounds ${p.expected} to ${p.found - 1} are missing.`;
+    case "round-twice":
+      return `Round ${p.number} was already there on line ${p.line}.`;
+    case "range-length":
+      return `It says ${p.written} rounds, but the numbers make ${p.counted}.`;
+    case "range-backwards":
+      return `The rounds run backwards, from ${p.first} to ${p.last}.`;
+    case "no-such-round":
+      return p.part === undefined ? `There is no round ${p.number} before this one to repeat.` : `“${p.part}” has no round ${p.number}.`;
+    case "no-such-part":
+      return `There is no part called “${p.name}” above this line.`;
+    case "unknown-word":
+      return p.near === undefined ? `“${p.word}” is not a stitch Lapka knows, so this round cannot be counted for certain.` : `“${p.word}” is not known. Do you mean “${p.near}”?`;
+    case "not-understood":
+      return `“${p.text}” could not be read, so it is not counted.`;
+    case "unclosed-bracket":
+      return `“${p.bracket}” is opened here and never closed.`;
+    case "unopened-bracket":
+      return `“${p.bracket}” closes something that was never opened.`;
+    case "repeat-without-start":
+      return "“Repeat from *” needs a * where the repeat begins.";
+    case "number-asked":
+      return `“${p.text}” gives no number. Write how many rounds or stitches, so that every piece comes out alike.`;
+    case "too-large":
+      return { repeat: `A repeat may run at most ${p.limit} times.`, nesting: `Brackets may stand at most ${p.limit} deep.`, rounds: `A pattern may have at most ${p.limit} rounds.`, text: `Only the first ${p.limit} characters are read.`, chain: `At most ${p.limit} stitches in a row are counted.` }[p.what];
+    case "opening-too-small":
+      return `Only ${sts(p.count)} are left here: ${p.what} need an opening of ${p.least} or more, so do it earlier.`;
+    case "nothing-to-read":
+      return "No round was found. Begin a line with “Rnd 1:” and write what is worked in it.";
+    case "more-problems":
+      return `Only the first ${p.shown} problems are listed.`;
+  }
+}

@@ -1,0 +1,815 @@
+import { Cursor } from "./cursor";
+import { readColourChange, readShade } from "./colours";
+import { leavesStitches, readEvent, startsEvent } from "./events";
+import { isRoundWord } from "./labels";
+import { mixedInto, operationOf, stitchInto, stitchTogether } from "./operations";
+import type { ProblemDetail, Severity } from "./problems";
+import { addTally, type StitchName, type Tally, type Terms } from "./stitches";
+import { isPreposition, noTarget, readLoops, readReach, readRing, readTarget, type Target } from "./target";
+import { ONCE, type Loops, type Node, type Operation, type Span, type Times } from "./tree";
+import { isStitchNoun, nearestStitchWord, readStitch } from "./vocabulary";
+
+export const MAX_NESTING = 24;
+export const MAX_REPEAT = 10_000;
+
+export type Found = Span & { readonly detail: ProblemDetail; readonly severity: Severity };
+type WorkNode = Extract<Node, { kind: "work" }>;
+type Close = ")" | "]" | "}" | ">" | "end";
+const CLOSER: Readonly<Record<string, Close>> = { "(": ")", "[": "]", "{": "}", "<": ">" };
+const SEPARATOR = new Set([",", ";", ".", ":", "-", "--", "and", "then", "&", "+", "/", "|", "now", "again", "also", "!", "'", '"', "_", "__", "**", "***", "~", "plus"]);
+const LEAD = new Set(["work", "make", "crochet", "do", "working", "place", "you", "begin", "start", "with", "starting", "beginning", "continue", "next", "a", "the", "by", "making", "evenly", "put", "just", "only"]);
+const REPEAT = new Set(["rep", "repeat", "reps", "repeats", "repeating", "rpt"]);
+const UNIT_AFTER_TOTAL = new Set(["total", "altogether", "now", "made", "in", "all", "each", "around", "on", "per", "stitch", "stitches", "st", "sts"]);
+
+/**
+ * Reads the words of one round into a tree. Total: what it cannot read becomes an `unknown` or
+ * `aside` node and a finding, and reading goes on behind it. Linear in the tokens but for the
+ * attempts at phrases, which look a bounded number of tokens ahead.
+ */
+export class SequenceReader {
+  readonly found: Found[] = [];
+  private loops: Loops = "both";
+  constructor(
+    private readonly c: Cursor,
+    private readonly terms: Terms,
+  ) {}
+
+  read(): Node[] {
+    const nodes = this.sequence("end", 0);
+    return nodes;
+  }
+
+  private report(span: Span, detail: ProblemDetail, severity: Severity = "error"): void {
+    this.found.push({ from: span.from, to: span.to, detail, severity });
+  }
+
+  private sequence(close: Close, depth: number): Node[] {
+    const { c } = this;
+    const items: Node[] = [];
+    const stars: { index: number; from: number }[] = [];
+    while (!c.done) {
+      if (close !== "end" && c.is(close)) break;
+      const before = c.at;
+      if (c.is("*")) this.star(items, stars);
+      else if (c.is(")", "]", "}")) {
+        this.report(c.peek() ?? { from: c.from, to: c.to }, { code: "unopened-bracket", bracket: c.text() });
+        c.at++;
+      } else if (REPEAT.has(c.text())) this.repeat(items, stars);
+      else if (SEPARATOR.has(c.text()) && !(c.is("-", "--", ":", "+") && this.plainTotal(items))) c.at++;
+      else this.item(items, depth, close);
+      if (c.at === before) c.at++;
+    }
+    const open = stars.pop();
+    if (open) this.report({ from: open.from, to: open.from + 1 }, { code: "unclosed-bracket", bracket: "*" });
+    return items;
+  }
+
+  // ---- repeats -------------------------------------------------------------------------------
+
+  private star(items: Node[], stars: { index: number; from: number }[]): void {
+    const { c } = this;
+    const from = c.from;
+    c.at++;
+    const open = stars.pop();
+    if (!open) {
+      stars.push({ index: items.length, from });
+      return;
+    }
+    const inside = items.splice(open.index);
+    c.take(",", ";");
+    const times = this.attemptRepeatTimes() ?? this.timesAfter();
+    this.pushGroup(items, inside, open.from, times ?? { times: ONCE }, times === undefined);
+  }
+
+  /** "rep 6 times", "repeat around", "rep from * 5 more times" right behind a closed repeat. */
+  private attemptRepeatTimes(): { times: Times; more?: boolean; ambiguous?: boolean } | undefined {
+    const { c } = this;
+    return c.attempt(() => {
+      if (!REPEAT.has(c.text())) return undefined;
+      c.at++;
+      this.skipRepeatReference();
+      return this.timesAfter();
+    });
+  }
+
+  private skipRepeatReference(): boolean {
+    const { c } = this;
+    let referred = false;
+    for (;;) {
+      if (c.is("*")) {
+        c.at++;
+        referred = true;
+      } else if (c.is("from", "between", "to", "the", "this", "these", "that", "asterisk", "asterisks", "star", "stars", "sequence", "section", "pattern", "brackets", "bracketed", "parentheses", "beginning", "beg", "instructions", "within", "inside", "of", "s") && !(c.is("to") && c.is("to") && /^(end|last|the)$/.test(c.text(1)))) {
+        if (c.is("asterisk", "star", "from", "between")) referred = true;
+        c.at++;
+      } else return referred;
+    }
+  }
+
+  private repeat(items: Node[], stars: { index: number; from: number }[]): void {
+    const { c } = this;
+    const from = c.from;
+    c.at++;
+    const referred = this.skipRepeatReference();
+    if (isRoundWord(c.text()) && c.kind(1) === "number") {
+      // "repeat round 5" inside a round's own text is settled where the lines are; here it is prose.
+      c.at += 2;
+      items.push({ kind: "aside", from, to: c.to });
+      return;
+    }
+    const times = this.timesAfter();
+    if (!times) {
+      if (this.untilLength(from)) items.push({ kind: "event", event: { kind: "length-asked" }, from, to: c.to });
+      else this.report({ from, to: c.to }, { code: "number-asked", text: this.words(from, c.to) });
+      return;
+    }
+    const open = stars.pop();
+    if (open) {
+      const inside = items.splice(open.index);
+      this.pushGroup(items, inside, open.from, { ...times, ambiguous: referred && !times.more && times.times.kind === "number" });
+      return;
+    }
+    const last = items[items.length - 1];
+    if (last?.kind === "group" && last.times === ONCE) {
+      items.pop();
+      this.pushGroup(items, last.items, last.from, times);
+      return;
+    }
+    if (referred && items.length === 0) {
+      this.report({ from, to: c.to }, { code: "repeat-without-start" });
+      return;
+    }
+    if (last?.kind === "group" && referred) {
+      items.pop();
+      this.pushGroup(items, last.items, last.from, times);
+      return;
+    }
+    // "1 inc, 1 sc, rep around": everything so far is the repeat, but not the turn, the joining or the chain that only lifts.
+    const start = items.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch"));
+    if (start < 0) return;
+    const inside = items.splice(start);
+    this.pushGroup(items, inside, inside[0]?.from ?? from, times);
+  }
+
+  private pushGroup(items: Node[], inside: readonly Node[], from: number, t: { times: Times; more?: boolean; ambiguous?: boolean }, once = false): void {
+    if (inside.length === 0) return;
+    const to = this.c.to;
+    const n = t.times.kind === "number" ? t.times : undefined;
+    const times: Times = n ? { ...n, n: n.n + (t.more ? 1 : 0) } : t.times;
+    const other: Node | undefined = t.ambiguous && n ? { kind: "group", items: inside, times: { ...n, n: n.n + 1 }, from, to } : undefined;
+    items.push({ kind: "group", items: inside, times: once ? ONCE : this.limited(times), from, to, ...(other ? { other } : {}) });
+  }
+
+  private limited(times: Times): Times {
+    if (times.kind === "number" && times.n > MAX_REPEAT) {
+      this.report(times.at ?? { from: this.c.to, to: this.c.to }, { code: "too-large", what: "repeat", limit: MAX_REPEAT });
+      return { ...times, n: MAX_REPEAT };
+    }
+    return times;
+  }
+
+  /** A count behind something: "x 6", "* 6", "6 times", "6x", "twice", "around", "to last 2 sts", "5 more times". */
+  private timesAfter(): { times: Times; more?: boolean } | undefined {
+    const { c } = this;
+    return c.attempt(() => {
+      if (c.is(",") && /^(twice|thrice)$/.test(c.text(1))) c.at++;
+      if (c.take("twice")) return { times: { kind: "number" as const, n: 2 }, more: c.take("more") && true };
+      if (c.take("thrice")) return { times: { kind: "number" as const, n: 3 } };
+      if (c.take("once")) return { times: { kind: "number" as const, n: 1 }, more: c.take("more") };
+      const sign = c.take("x", "*", "times") || (c.is("a", "for", "another") && c.kind(1) === "number" && c.take("a", "for", "another"));
+      const another = c.tokens[c.at - 1]?.text === "another" || c.take("another");
+      const token = c.peek();
+      const n = c.kind() === "number" ? c.number() : undefined;
+      if (n !== undefined && token) {
+        const more1 = c.take("more", "additional");
+        const word = c.take("times", "time", "x", "xs");
+        const more2 = c.take("more");
+        if (!sign && !word && !more1) return undefined;
+        c.attempt(() => (c.take("in") && c.take("total", "all") ? true : undefined));
+        c.take("total", "around");
+        return { times: { kind: "number" as const, n, at: { from: token.from, to: token.to } }, more: more1 || more2 || another };
+      }
+      const reach = readReach(c);
+      return reach ? { times: reach } : undefined;
+    });
+  }
+
+  private untilLength(from: number): boolean {
+    const { c } = this;
+    if (!c.is("until", "till", "for", "to")) return false;
+    while (!c.done && !c.is(".", ";", ",")) c.at++;
+    this.report({ from, to: c.to }, { code: "number-asked", text: this.words(from, c.to) }, "warning");
+    return true;
+  }
+
+  private words(from: number, to: number): string {
+    const text = this.c.source.slice(from, to).replace(/\s+/g, " ").trim();
+    return text.length > 60 ? `${text.slice(0, 57)}…` : text;
+  }
+
+  // ---- totals --------------------------------------------------------------------------------
+
+  /** "= 18 sts", "- 18 sts", ": 18" at the end of a round. */
+  private plainTotal(items: Node[]): boolean {
+    const { c } = this;
+    if (!items.some((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly")) return false;
+    return (
+      c.attempt(() => {
+        const from = c.from;
+        c.take("-", "--", "=", "==", ":", "+");
+        return this.countedTotal(items, from);
+      }) ?? false
+    );
+  }
+
+  private countedTotal(items: Node[], from: number): true | undefined {
+    const { c } = this;
+    c.take("total", "total:");
+    c.take(":", "=", "of");
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n === undefined) return undefined;
+    c.take(".");
+    const unit = isStitchNoun(c.text()) || (readStitch(c, this.terms) !== undefined && true);
+    if (isStitchNoun(c.text())) c.at++;
+    while (UNIT_AFTER_TOTAL.has(c.text())) c.at++;
+    if (!(c.done || c.is(".", ",", ";", ")", "]", "*", "-", "--", "(", "!", "join", "turn", "**") || unit)) return undefined;
+    if (c.is("x", "*") && c.kind(1) === "number") return undefined;
+    items.push({ kind: "total", n, from, to: c.to });
+    return true;
+  }
+
+  /** "(18)", "[18 sts]", "(18 sc)", "(18 sts in total)": a written total, unless it is work in brackets. */
+  private bracketTotal(items: Node[]): boolean {
+    const { c } = this;
+    return (
+      c.attempt(() => {
+        const from = c.from;
+        const close = CLOSER[c.text()];
+        c.at++;
+        c.take("=", "total", ":", "you", "-");
+        c.take("have", ":", "of");
+        const n = c.kind() === "number" ? c.number() : undefined;
+        if (n === undefined) return undefined;
+        c.take(".");
+        let noun = isStitchNoun(c.text());
+        if (noun) c.at++;
+        const named = !noun && !c.is(close ?? ")") ? readStitch(c, this.terms) : undefined;
+        if (named && named.kind !== "plain") return undefined;
+        if (isStitchNoun(c.text())) (noun = true), c.at++;
+        const each = c.is("each", "per");
+        while (UNIT_AFTER_TOTAL.has(c.text()) || c.is("side", "round", "rnd", ".", "leg", "row")) c.at++;
+        if (!close || !c.take(close)) return undefined;
+        const worked = items.some((i) => i.kind === "work" || i.kind === "group" || i.kind === "evenly");
+        if (named && (!worked || this.timesFollow())) return undefined;
+        if (!noun && !worked) return undefined;
+        if (this.timesFollow() && noun) return undefined;
+        items.push({ kind: "total", n, from, to: c.to, ...(each ? { each } : {}) });
+        return true;
+      }) ?? false
+    );
+  }
+
+  private timesFollow(): boolean {
+    const at = this.c.at;
+    const follows = this.timesAfter() !== undefined || (this.c.is("in", "into") && !this.c.is("in", "into"));
+    this.c.at = at;
+    return follows;
+  }
+
+  // ---- items ---------------------------------------------------------------------------------
+
+  private item(items: Node[], depth: number, close: Close): void {
+    const { c } = this;
+    const from = c.from;
+    if (CLOSER[c.text()] !== undefined) {
+      if (!this.bracketTotal(items)) this.bracket(items, depth);
+      return;
+    }
+    if (c.is("=", "==") && this.plainTotal(items)) return;
+    if (c.is("=", "==")) {
+      c.at++;
+      return;
+    }
+    if (c.is("total") && c.attempt(() => this.countedTotal(items, from))) return;
+    if (c.kind() === "number" && items.length > 0 && (isStitchNoun(c.text(1)) || (c.at === c.tokens.length - 1 && close === "end")) && !this.workAhead() && this.plainTotal(items)) return;
+    if (this.youHave(items, from)) return;
+    if (this.structure(items, from)) return;
+    if (startsEvent(c)) return this.event(items, from, close);
+    const colour = readColourChange(c);
+    if (colour !== undefined) {
+      items.push({ kind: "colour", slot: colour, from, to: c.to });
+      this.colourTail();
+      return;
+    }
+    const shade = c.attempt(() => {
+      const s = readShade(c);
+      return s !== undefined && (c.is(":", "-", ",", ")", ".") || c.done || c.kind() === "number" || readStitchAhead(c, this.terms)) ? s : undefined;
+    });
+    if (shade !== undefined) {
+      items.push({ kind: "colour", slot: shade, from, to: c.to });
+      return;
+    }
+    const loops = readLoops(c);
+    if (loops) {
+      const last = items[items.length - 1];
+      // "6 sc, blo": set from here on.
+      this.loops = loops;
+      if (last?.kind === "work" && c.done) items[items.length - 1] = { ...last, op: { ...last.op, loops } };
+      return;
+    }
+    if (this.work(items, from)) return;
+    if (LEAD.has(c.text()) && this.lead(items, depth, close)) return;
+    this.prose(items, from, close);
+  }
+
+  /** "work 6 sc", "make 2 sc in the next st": the verb adds nothing. */
+  private lead(items: Node[], depth: number, close: Close): boolean {
+    const { c } = this;
+    const from = c.at;
+    while (LEAD.has(c.text())) c.at++;
+    if (CLOSER[c.text()] !== undefined || c.kind() === "number" || readStitchAhead(c, this.terms) || readRingAhead(c)) {
+      this.item(items, depth, close);
+      return true;
+    }
+    if (c.is("even") || c.is("around")) return this.work(items, c.from);
+    c.at = from;
+    return false;
+  }
+
+  private workAhead(): boolean {
+    const { c } = this;
+    const at = c.at;
+    c.number();
+    const word = readStitch(c, this.terms);
+    const ahead = word?.kind === "generic" && (isPreposition(c.text()) || c.is("even", "around"));
+    c.at = at;
+    return ahead;
+  }
+
+  private youHave(items: Node[], from: number): boolean {
+    const { c } = this;
+    return (
+      c.attempt(() => {
+        if (c.is("for") && c.text(1) === "a" && c.text(2) === "total") c.at += 3;
+        else if (c.is("you", "there", "giving", "making", "makes", "leaving", "to") || c.is("this")) {
+          let n = 0;
+          while (n < 6 && c.kind() === "word" && c.is("you", "there", "should", "will", "now", "have", "be", "are", "giving", "making", "makes", "gives", "this", "a", "total", "of", "leaving", "to", "make", "with", "end", "up")) c.at++, n++;
+          if (n === 0) return undefined;
+        } else return undefined;
+        c.take("of");
+        if (c.kind() !== "number" || !items.some((n) => n.kind === "work" || n.kind === "group")) return undefined;
+        return this.countedTotal(items, from);
+      }) ?? false
+    );
+  }
+
+  /** Starts, joins, turns, skips, the far side of a chain, stitches left. */
+  private structure(items: Node[], from: number): boolean {
+    const { c } = this;
+    const push = (node: Node): true => (items.push(node), true);
+    const at = c.at;
+    const worked = items.some((n) => (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group");
+    if (c.is("join", "joining")) {
+      while (!c.done && !c.is(".", ";", ",", "(", "[", ")", "]", "=")) c.at++;
+      const words = c.tokens.slice(at, c.at).map((t) => t.text);
+      if (words.includes("yarn") || words.some((w) => w === "new")) return push({ kind: "aside", from, to: c.to });
+      const ring = words.includes("ring") || words.includes("circle");
+      return push(ring && !worked ? { kind: "start", start: "chain-ring", chains: this.chainsBefore(items), from, to: c.to } : { kind: "join", from, to: c.to });
+    }
+    if (c.take("turn", "turning")) return push({ kind: "turn", from, to: c.to });
+    if (c.is("do", "don't", "without", "not") && /^(not|turn|join|joining|turning|turned)$/.test(c.text(1))) {
+      while (!c.done && !c.is(".", ";", ",", "(", ")", "[")) c.at++;
+      return push({ kind: "aside", from, to: c.to });
+    }
+    if (c.is("skip", "sk", "miss", "skipping", "missing") || (c.is("m") && c.kind(1) === "number")) {
+      c.at++;
+      c.take("the");
+      c.take("next", "first", "last");
+      const n = c.number() ?? 1;
+      c.take("the", "next");
+      if (isStitchNoun(c.text()) || c.is("ch", "chs", "sc", "dc", "hdc", "chain", "chains")) c.at++;
+      c.attempt(() => (c.take("around") ? true : undefined));
+      return push({ kind: "skip", n, from, to: c.to });
+    }
+    if (c.is("leave", "leaving") && leavesStitches(c)) {
+      while (!c.done && !c.is(".", ";", ",", "(", "[", ")")) c.at++;
+      return push({ kind: "leave", from, to: c.to });
+    }
+    if (c.is("rest", "remaining") && /^(unworked|of|sts|stitches|st)$/.test(c.text(1))) {
+      while (!c.done && !c.is(".", ";", ",", "(", "[", ")")) c.at++;
+      return push({ kind: "leave", from, to: c.to });
+    }
+    const otherSide = c.attempt(() => {
+      let n = 0;
+      let side = false;
+      while (n < 14 && !c.done && !c.is(":", ",", ".", ";", "(", "[")) {
+        if (c.is("side") && /^(other|opposite|second|second|back)$/.test(c.tokens[c.at - 1]?.text ?? "")) side = true;
+        if (c.is("underside", "bottom")) side = true;
+        if (c.kind() === "number" || (readStitchAhead(c, this.terms) && !c.is("chain", "ch", "single", "double", "half", "treble"))) break;
+        c.at++;
+        n++;
+      }
+      return side ? true : undefined;
+    });
+    if (otherSide) return push({ kind: "other-side", from, to: c.to });
+    if (this.c.is("make", "create", "start", "begin", "form", "a", "with", "using", "into", "in", "magic", "adjustable", "mr", "mc", "ml", "sliding", "double")) {
+      const ring = c.attempt(() => {
+        while (c.is("make", "create", "start", "begin", "form", "with", "a", "an", "using", "into", "in")) c.at++;
+        return readRing(c) ? true : undefined;
+      });
+      if (ring) {
+        c.take("with", ":", "of");
+        return push({ kind: "start", start: "ring", chains: 0, from, to: c.to });
+      }
+    }
+    return false;
+  }
+
+  private chainsBefore(items: readonly Node[]): number {
+    let n = 0;
+    for (const i of items) if (i.kind === "work" && i.op.stitch === "ch" && i.times.kind === "number") n += i.times.n;
+    return n;
+  }
+
+  private bracket(items: Node[], depth: number): void {
+    const { c } = this;
+    const opener = c.peek();
+    if (!opener) return;
+    const close = CLOSER[opener.text] ?? ")";
+    c.at++;
+    if (depth >= MAX_NESTING) {
+      this.report(opener, { code: "too-large", what: "nesting", limit: MAX_NESTING });
+      c.at = c.tokens.length;
+      return;
+    }
+    const inside = this.sequence(close, depth + 1);
+    if (!c.take(close)) {
+      this.report(opener, { code: "unclosed-bracket", bracket: opener.text });
+      // What is inside still counts: the bracket is the slip, not the stitches.
+      items.push(...inside);
+      return;
+    }
+    const worked = inside.some((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
+    if (!worked) {
+      items.push(...inside.filter((n) => n.kind !== "total"));
+      return;
+    }
+    const mixed = c.attempt(() => this.mixed(inside, opener.from));
+    if (mixed) {
+      const times = this.timesAfter();
+      items.push({ kind: "work", op: mixed.op, times: times ? this.limited(times.times) : mixed.times, from: opener.from, to: c.to });
+      return;
+    }
+    c.attempt(() => {
+      const t = noTarget();
+      return readTarget(c, t) && t.loops && !t.place ? ((this.loops = t.loops), true) : undefined;
+    });
+    const times = this.timesAfter() ?? (c.is(",", ";") ? c.attempt(() => (c.at++, this.attemptRepeatTimes())) : this.attemptRepeatTimes()) ?? this.bareCount();
+    this.pushGroup(items, inside, opener.from, times ?? { times: ONCE }, times === undefined);
+    c.attempt(() => {
+      const t = noTarget();
+      if (!readTarget(c, t) || !t.loops) return undefined;
+      const group = items[items.length - 1];
+      if (group?.kind === "group") items[items.length - 1] = { ...group, items: group.items.map((n) => withLoops(n, t.loops ?? "both")) };
+      return true;
+    });
+  }
+
+  /** "(sc, inc) 6": a number alone behind a bracket, when nothing that it could count follows it. */
+  private bareCount(): { times: Times } | undefined {
+    const { c } = this;
+    return c.attempt(() => {
+      const token = c.peek();
+      const n = c.kind() === "number" ? c.number() : undefined;
+      if (n === undefined || !token) return undefined;
+      return c.done || c.is(",", ".", ";", "(", "[", "=", ")", "]", "*") ? { times: { kind: "number" as const, n, at: { from: token.from, to: token.to } } } : undefined;
+    });
+  }
+
+  /** A bracket all of which goes into one stitch. */
+  private mixed(inside: readonly Node[], _from: number): { op: Operation; times: Times } | undefined {
+    const t = noTarget();
+    if (!readTarget(this.c, t) || t.place === undefined) return undefined;
+    let makes: Tally = {};
+    let offers = 0;
+    for (const n of inside) {
+      if (n.kind === "colour" || n.kind === "aside") continue;
+      if (n.kind !== "work" || n.times.kind !== "number") return undefined;
+      makes = addTally(makes, n.op.makes, n.times.n);
+      offers += n.op.offers * n.times.n;
+    }
+    const into = t.place === "same" ? "same" : t.place === "ring" ? "ring" : "next";
+    const times: Times = t.place === "each" && t.n === undefined ? (t.reach ?? { kind: "around" }) : t.n !== undefined ? { kind: "number", n: t.n, ...(t.at ? { at: t.at } : {}) } : (t.reach ?? ONCE);
+    return { op: mixedInto(makes, offers, into, t.loops ?? this.loops), times };
+  }
+
+  // ---- one worked phrase ---------------------------------------------------------------------
+
+  private work(items: Node[], from: number): boolean {
+    return (
+      this.c.attempt(() => {
+        const { c } = this;
+        const numberAt = c.peek();
+        let before: number | undefined;
+        let word = c.kind() === "number" ? readStitch(c, this.terms) : undefined;
+        if (!word && c.kind() === "number") {
+          before = c.number();
+          const sign = c.take("x", "*", "times");
+          if (sign && CLOSER[c.text()] !== undefined) return this.countedBracket(items, from, before ?? 1, numberAt);
+          c.take("more", "-");
+          const shade = c.attempt(() => {
+            const s = readShade(c);
+            return s !== undefined && readStitchAhead(c, this.terms) ? s : undefined;
+          });
+          if (shade !== undefined) items.push({ kind: "colour", slot: shade, from: c.from, to: c.to });
+        }
+        const loopsBefore = word ? undefined : c.attempt(() => {
+          const l = readLoops(c);
+          return l && readStitchAhead(c, this.terms) ? l : undefined;
+        });
+        const previous = items[items.length - 1];
+        if (!word && before === undefined && (isPreposition(c.text()) || c.is("each", "every")) && previous?.kind === "work") {
+          // "sc in 2nd ch from hook and in each ch across": the same stitch again.
+          const t = noTarget();
+          if (!readTarget(c, t) || (t.place === undefined && t.reach === undefined)) return undefined;
+          if (t.place === "next" && t.n === undefined && t.reach === undefined) return undefined;
+          return this.place(items, previous.op.stitch === "ch" ? "sc" : previous.op.stitch, from, undefined, undefined, t, undefined);
+        }
+        if (c.is("even", "around") && !items.some((n) => n.kind === "work" || n.kind === "group")) {
+          c.at++;
+          const t = noTarget();
+          readTarget(c, t);
+          items.push({ kind: "work", op: stitchInto("sc", 1, "next", this.loops), times: { kind: "around" }, from, to: c.to });
+          return true;
+        }
+        word ??= readStitch(c, this.terms);
+        if (!word) return undefined;
+        if (word.kind === "generic" && before === undefined) return undefined;
+        const loops = loopsBefore ?? (c.is("blo", "flo", "in", "bl", "fl", "through", "working") ? readLoops(c) : undefined);
+        const afterAt = c.peek();
+        const after = before === undefined ? this.countAfter() : undefined;
+        if (before !== undefined && word.kind !== "generic") {
+          // "1 inc x 6", "6 inc x 1".
+          const multiplied = c.attempt(() => (c.is("x", "*") || (c.kind() === "number" && c.is("times")) ? this.timesAfter() : undefined));
+          if (multiplied) {
+            const n = multiplied.times.kind === "number" ? { ...multiplied.times, n: multiplied.times.n * before } : multiplied.times;
+            items.push({ kind: "work", op: operationOf(word, loops ?? this.loops), times: this.limited(n), from, to: c.to });
+            return true;
+          }
+        }
+        const t = noTarget();
+        if (loops) t.loops = loops;
+        readTarget(c, t);
+        const colour = c.attempt(() => (c.is("with", "in", "(") ? this.trailingColour() : readTrailingShade(c)));
+        if (colour !== undefined) items.push({ kind: "colour", slot: colour, from, to: c.to });
+        const n = before ?? after;
+        const at = n === undefined ? undefined : before !== undefined ? numberAt : this.lastNumberAt(afterAt);
+        if (word.kind === "plain" || word.kind === "generic") return this.place(items, word.stitch, from, n, at, t, after !== undefined);
+        return this.placeSpecial(items, operationOf(word, t.loops ?? this.loops), word.kind, from, n, at, t);
+      }) ?? false
+    );
+  }
+
+  private lastNumberAt(start: Span | undefined): Span | undefined {
+    const { c } = this;
+    for (let i = c.at - 1; i >= 0 && start !== undefined && (c.tokens[i]?.from ?? 0) >= start.from - 1; i--) {
+      const token = c.tokens[i];
+      if (token?.kind === "number") return token;
+    }
+    return start;
+  }
+
+  private trailingColour(): string | undefined {
+    const { c } = this;
+    if (c.is("(")) {
+      c.at++;
+      const shade = readShade(c);
+      return shade !== undefined && c.take(")") ? shade : undefined;
+    }
+    return readColourChange(c);
+  }
+
+  /** "sc 6", "inc x6", "sc 6 times", "ch 7". */
+  private countAfter(): number | undefined {
+    const { c } = this;
+    const times = c.attempt(() => {
+      const t = c.is("x", "*", "twice", "thrice") || (c.kind() === "number" && /^(times|time|x)$/.test(c.text(1))) ? this.timesAfter() : undefined;
+      return t?.times.kind === "number" && !(c.is("(") && false) ? t.times.n : undefined;
+    });
+    if (times !== undefined) return times;
+    return c.attempt(() => {
+      const n = c.kind() === "number" ? c.number() : undefined;
+      if (n === undefined) return undefined;
+      // "sc 2 sc": the number belongs to what follows; "sc 3 sts" and "sc 3 in next" do not.
+      if (c.kind() === "word" && !isStitchNoun(c.text()) && readStitchAhead(c, this.terms)) return undefined;
+      if (c.is("x") && CLOSER[c.text(1)] !== undefined) return undefined;
+      if (isStitchNoun(c.text())) c.at++;
+      c.take("more");
+      return n;
+    });
+  }
+
+  /** "6 x (sc, inc)". */
+  private countedBracket(items: Node[], from: number, n: number, at: Span | undefined): true | undefined {
+    const { c } = this;
+    const opener = c.peek();
+    if (!opener) return undefined;
+    const close = CLOSER[opener.text] ?? ")";
+    const start = c.at;
+    c.at++;
+    const inside = this.sequence(close, MAX_NESTING / 2);
+    if (!c.take(close)) {
+      this.report(opener, { code: "unclosed-bracket", bracket: opener.text });
+      c.at = Math.max(c.at, start + 1);
+    }
+    this.pushGroup(items, inside, from, { times: { kind: "number", n, ...(at ? { at: { from: at.from, to: at.to } } : {}) } });
+    return true;
+  }
+
+  private place(items: Node[], stitch: StitchName, from: number, n: number | undefined, at: Span | undefined, t: Target, counted: boolean | undefined): true | undefined {
+    const { c } = this;
+    const loops = t.loops ?? this.loops;
+    const span = () => ({ from, to: c.to });
+    const number = (count: number, where: Span | undefined = at): Times => this.limited({ kind: "number", n: count, ...(where ? { at: { from: where.from, to: where.to } } : {}) });
+    const one = stitchInto(stitch, 1, "next", loops);
+    const push = (op: Operation, times: Times, other?: Node): true => (items.push({ kind: "work", op, times, ...span(), ...(other ? { other } : {}) }), true);
+    if (stitch === "ch") return push(stitchInto("ch", 1), number(n ?? t.n ?? 1, n !== undefined ? at : (t.at ?? at)));
+    if (stitch === "slst" && (t.toJoin || t.place === "first" || (t.place === "next" && t.toJoin))) {
+      const chains = this.chainsBefore(items);
+      const worked = items.some((i) => (i.kind === "work" && i.op.stitch !== "ch") || i.kind === "group");
+      items.push(chains > 0 && !worked ? { kind: "start", start: "chain-ring", chains, ...span() } : { kind: "join", ...span() });
+      return true;
+    }
+    if (t.together) return push(stitchTogether(stitch, n ?? t.n ?? 2, loops), t.reach ?? ONCE);
+    if (t.place === "ring") return push(stitchInto(stitch, 1, "ring", loops), number(n ?? 1));
+    if (t.place === "nth-chain") {
+      const nth = t.nth ?? 2;
+      return push({ ...stitchInto(stitch, n ?? 1, "chain", loops), name: `${stitch} in ch ${nth}`, uses: 1 }, ONCE);
+    }
+    if (t.evenly && n !== undefined) {
+      items.push({ kind: "evenly", op: one, n, rest: one, ...(at ? { at } : {}), ...span() });
+      return true;
+    }
+    if (t.place === "same") {
+      const same: WorkNode = { kind: "work", op: stitchInto(stitch, n ?? 1, "same", loops), times: ONCE, ...span() };
+      const next: WorkNode = { kind: "work", op: stitchInto(stitch, n ?? 1, "next", loops), times: ONCE, ...span() };
+      const both = n !== undefined && n > 1;
+      const alone = items.every((i) => i.kind !== "work");
+      const first = both && alone ? next : same;
+      items.push({ ...first, ...(both ? { other: first === next ? same : next } : {}) });
+      return true;
+    }
+    if (t.place === "each" || t.place === "next" || t.place === "last" || t.place === "first") {
+      const every = t.every;
+      const reach: Times | undefined = t.place === "each" && t.n === undefined ? (t.reach ?? { kind: "around" }) : t.reach;
+      const places = t.n ?? 1;
+      const times: Times = reach ?? number(places, t.at ?? at);
+      const legs = n === undefined || counted === true ? 1 : n;
+      if (every !== undefined && legs > 1) {
+        const inside: Node[] = [];
+        if (every > 1) inside.push({ kind: "work", op: one, times: { kind: "number", n: every - 1 }, ...span() });
+        inside.push({ kind: "work", op: stitchInto(stitch, legs, "next", loops), times: ONCE, ...span() });
+        items.push({ kind: "group", items: inside, times: t.reach ?? { kind: "around" }, ...span() });
+        return true;
+      }
+      if (counted === true && n !== undefined) return push(one, number(n));
+      if (legs === 1) return push(one, times);
+      const asIncrease: WorkNode = { kind: "work", op: stitchInto(stitch, legs, "next", loops), times, ...span() };
+      const asPlain: WorkNode = { kind: "work", op: one, times: number(legs), ...span() };
+      if (t.n !== undefined && t.n === legs && t.place !== "each") return items.push({ ...asPlain, other: asIncrease }), true;
+      if (t.n === undefined && (t.place === "next" || t.place === "last" || t.place === "first")) return items.push(asIncrease), true;
+      return items.push({ ...asIncrease, other: asPlain }), true;
+    }
+    if (t.reach) {
+      if (n !== undefined && n > 1) {
+        const plainNode: WorkNode = { kind: "work", op: one, times: number(n), ...span() };
+        const incNode: WorkNode = { kind: "work", op: stitchInto(stitch, n, "next", loops), times: t.reach, ...span() };
+        return items.push({ ...plainNode, other: incNode }), true;
+      }
+      return push(one, t.reach);
+    }
+    return push(one, number(n ?? 1));
+  }
+
+  private placeSpecial(items: Node[], op: Operation, kind: "inc" | "dec" | "bobble" | "foundation", from: number, n: number | undefined, at: Span | undefined, t: Target): true {
+    const { c } = this;
+    const span = { from, to: c.to };
+    const where = at ? { at: { from: at.from, to: at.to } } : {};
+    if (t.evenly || ((kind === "inc" || kind === "dec") && n !== undefined && c.is("evenly"))) {
+      const count = n ?? t.n ?? 1;
+      items.push({ kind: "evenly", op, n: count, rest: stitchInto(op.stitch, 1, "next", op.loops), ...where, ...span });
+      return true;
+    }
+    if (t.every !== undefined && (kind === "inc" || kind === "dec")) {
+      const gap = Math.max(0, t.every - (kind === "inc" ? 1 : 2));
+      const inside: Node[] = gap > 0 ? [{ kind: "work", op: stitchInto(op.stitch, 1, "next", op.loops), times: { kind: "number", n: gap }, ...span }] : [];
+      inside.push({ kind: "work", op, times: ONCE, ...span });
+      items.push({ kind: "group", items: inside, times: t.reach ?? { kind: "around" }, ...span });
+      return true;
+    }
+    if (t.place === "ring") op = { ...op, into: "ring", uses: 0, increases: 0 };
+    let times: Times = this.limited({ kind: "number", n: n ?? 1, ...where });
+    if (t.reach && n === undefined) times = t.reach;
+    else if (t.place === "each" && t.n === undefined && n === undefined) times = { kind: "around" };
+    else if (t.n !== undefined && n === undefined) {
+      const per = kind === "dec" ? op.uses : 1;
+      times = { kind: "number", n: kind === "dec" ? Math.max(1, Math.round(t.n / per)) : t.n, ...(t.at && kind !== "dec" ? { at: t.at } : {}) };
+    }
+    items.push({ kind: "work", op, times, ...span });
+    return true;
+  }
+
+  // ---- words that are not work ---------------------------------------------------------------
+
+  private colourTail(): void {
+    const { c } = this;
+    c.attempt(() => {
+      // "change to white in the last stitch", "change to white on last yarn over": the words say when, not what to work.
+      if (!c.is("in", "on", "at", "for", "before", "when")) return undefined;
+      if (c.is("for") || readStitchAhead(c, this.terms)) return undefined;
+      while (!c.done && !c.is(",", ".", ";", ":", "(", "[", ")")) c.at++;
+      return true;
+    });
+  }
+
+  private chunkEnd(close: Close, soft: boolean): number {
+    const { c } = this;
+    let i = c.at;
+    for (; i < c.tokens.length; i++) {
+      const t = c.tokens[i]?.text ?? "";
+      if (t === ";" || (t === "." && c.tokens[i + 1]?.kind !== "number") || (close !== "end" && t === close)) break;
+      if (t === "*" || t === "[" || t === "{") break;
+      if (t === "(" && (c.tokens[i + 1]?.kind === "number" || i > c.at)) break;
+      if (t === "," && (soft || this.workAt(i + 1))) break;
+    }
+    return i;
+  }
+
+  private workAt(i: number): boolean {
+    const { c } = this;
+    const at = c.at;
+    c.at = i;
+    c.take("then", "and");
+    c.number();
+    const opens = CLOSER[c.text()] !== undefined;
+    const word = opens ? undefined : readStitch(c, this.terms);
+    c.at = at;
+    return opens || (word !== undefined && word.kind !== "generic");
+  }
+
+  private event(items: Node[], from: number, close: Close): void {
+    const { c } = this;
+    const end = Math.max(this.chunkEnd(close, false), c.at + 1);
+    const event = readEvent(c, end);
+    c.at = end;
+    items.push(event ? { kind: "event", event, from, to: c.to } : { kind: "aside", from, to: c.to });
+  }
+
+  private prose(items: Node[], from: number, close: Close): void {
+    const { c } = this;
+    const start = c.at;
+    const end = Math.max(this.chunkEnd(close, true), start + 1);
+    const words = c.tokens.slice(start, end);
+    c.at = end;
+    const first = words[0];
+    const letters = words.filter((t) => t.kind === "word");
+    const lone = letters.length === 1 ? letters[0] : undefined;
+    const near = letters.slice(0, 3).map((t) => ({ t, near: nearestStitchWord(t.text) })).find((x) => x.near !== undefined && x.near !== x.t.text);
+    const counted = words.some((t) => t.kind === "number");
+    if (near && (counted || letters.length <= 2)) {
+      this.report(near.t, { code: "unknown-word", word: c.source.slice(near.t.from, near.t.to), near: near.near });
+      items.push({ kind: "unknown", word: near.t.text, from, to: c.to });
+    } else if (lone && first && (counted || words.length === 1)) {
+      this.report(lone, { code: "unknown-word", word: c.source.slice(lone.from, lone.to), near: undefined });
+      items.push({ kind: "unknown", word: lone.text, from, to: c.to });
+    } else if (letters.length === 0 || (counted && letters.length <= 3 && !PROSE.test(letters.map((t) => t.text).join(" ")))) {
+      this.report({ from, to: c.to }, { code: "not-understood", text: this.words(from, c.to) });
+      items.push({ kind: "unknown", word: "", from, to: c.to });
+    } else items.push({ kind: "aside", from, to: c.to });
+  }
+}
+
+const PROSE = /\b(marker|mark|note|side|row|round|rnd|piece|cm|mm|inch|left|right|beginning|start|continue|spiral|tail|hook|now|this|here|leg|arm|head|body|ear|opening|middle|count|facing)s?\b/;
+
+function withLoops(n: Node, loops: Loops): Node {
+  if (n.kind === "work") return { ...n, op: { ...n.op, loops } };
+  if (n.kind === "group") return { ...n, items: n.items.map((i) => withLoops(i, loops)) };
+  return n;
+}
+
+function readStitchAhead(c: Cursor, terms: Terms): boolean {
+  const at = c.at;
+  const word = readStitch(c, terms);
+  c.at = at;
+  return word !== undefined && word.kind !== "generic";
+}
+function readRingAhead(c: Cursor): boolean {
+  const at = c.at;
+  const ring = readRing(c);
+  c.at = at;
+  return ring;
+}
+function readTrailingShade(c: Cursor): string | undefined {
+  const shade = readShade(c);
+  return shade !== undefined && (c.done || c.is(",", ".", ";", ")", "]", "*", "(")) ? shade : undefined;
+}

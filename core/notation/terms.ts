@@ -1,0 +1,25 @@
+import type { Terms } from "./stitches";
+
+export interface TermsReading {
+  readonly terms: Terms;
+  /** Why, in words a maker can check. */
+  readonly reason: string;
+}
+
+/**
+ * US or UK terms, as stated or as the words show. `plain` is regular (lower-case) text. Only words
+ * that exist in one of the two count: "dc" alone exists in both, but a small round figure worked in
+ * "dc" without a single "sc" is UK (common practice, no source).
+ */
+export function recogniseTerms(plain: string): TermsReading {
+  if (/\b(uk|british|english)\s+(crochet\s+)?(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\s*[:(-]?\s*uk\b/.test(plain)) return { terms: "uk", reason: "the text says UK terms" };
+  if (/\b(us|usa|american)\s+(crochet\s+)?(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\s*[:(-]?\s*us\b/.test(plain)) return { terms: "us", reason: "the text says US terms" };
+  const count = (re: RegExp) => (plain.match(re) ?? []).length;
+  const us = count(/(?<![a-z])(sc|scs|sc\d+tog|hdc|hdcs|single crochets?|half double crochets?)(?![a-z])/g);
+  if (us > 0) return { terms: "us", reason: "“sc” or “hdc” is only used in US terms" };
+  const uk = count(/(?<![a-z])(htr|dtr|ss|miss|half trebles?|htr\d+tog)(?![a-z])/g);
+  const dc = count(/(?<![a-z])(dc|dcs|dc\d+tog|double crochets?)(?![a-z])/g);
+  if (uk > 0 && dc > 0) return { terms: "uk", reason: "“dc” together with words that only UK terms use" };
+  if (dc >= 2) return { terms: "uk", reason: "everything is worked in “dc” and never in “sc”" };
+  return { terms: "us", reason: "nothing speaks for UK terms" };
+}

@@ -1,0 +1,57 @@
+/**
+ * Pasted text made regular without moving a single position: every character is replaced by exactly
+ * one character, so an offset in the reading is an offset in what the maker typed.
+ */
+const SAME_AS: Readonly<Record<string, string>> = {
+  "“": '"', "”": '"', "„": '"', "«": '"', "»": '"', "‘": "'", "’": "'", "‚": "'", "′": "'", "″": '"',
+  "–": "-", "—": "-", "−": "-", "‒": "-", "‐": "-", "‑": "-", "―": "-",
+  "×": "x", "✕": "x", "✖": "x", "⨯": "x", "∗": "*", "⁎": "*", "＊": "*", "★": "*", "☆": "*",
+  "\ufeff": " ", "\0": " ", "\t": " ", "\u00a0": " ", "\u202f": " ", "\u2007": " ", "\u2009": " ", "\u200b": " ", "\u200e": " ", "\u200f": " ",
+  "…": ".", "•": "-", "·": "-", "▪": "-", "●": "-", "：": ":", "，": ",", "（": "(", "）": ")", "＝": "=", "【": "[", "】": "]", "\r": " ", "\u2028": "\n", "\u2029": "\n", "\u000b": " ", "\f": " ",
+};
+
+/** The longest text that is read. Longer text is read up to here and the rest is reported. */
+export const MAX_TEXT = 256 * 1024;
+
+/** Same length as `text`, lower case where that keeps the length, typographic variants made plain. */
+export function regular(text: string): string {
+  let out = "";
+  for (let i = 0; i < text.length; i++) {
+    const ch = text.charAt(i);
+    const code = text.charCodeAt(i);
+    if (code >= 97 && code <= 122) out += ch;
+    else if (code >= 65 && code <= 90) out += String.fromCharCode(code + 32);
+    else if (code >= 32 && code < 127) out += ch;
+    else if (ch === "\r" && text.charAt(i + 1) !== "\n") out += "\n";
+    else {
+      const same = SAME_AS[ch];
+      if (same !== undefined) out += same;
+      else {
+        const low = ch.toLowerCase();
+        out += low.length === 1 ? low : ch;
+      }
+    }
+  }
+  return out;
+}
+
+export interface Line {
+  /** 1-based. */
+  readonly number: number;
+  /** Offsets of the line without its end of line, half open. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Lines of a regular text; "\r\n", "\r" and "\n" have all become one "\n" by then. */
+export function linesOf(plain: string): Line[] {
+  const lines: Line[] = [];
+  let from = 0;
+  for (let number = 1; ; number++) {
+    const end = plain.indexOf("\n", from);
+    const to = end < 0 ? plain.length : end;
+    lines.push({ number, from, to });
+    if (end < 0) return lines;
+    from = end + 1;
+  }
+}
