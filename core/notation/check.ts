@@ -197,6 +197,7 @@ class Checker {
     const turns = rounds.filter((r) => r.nodes.some((n) => n.kind === "turn")).length;
     const joins = rounds.filter((r) => r.joined).length;
     const rowWords = raw.rounds.some((r) => r.label?.word === "row");
+    if (rounds.length === 1 && first.count === 0 && (first.made.ch ?? 0) > 0) return "chain";
     if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0)) return turns > 0 || rowWords ? "rows" : "chain";
     if (chained && joins === 0 && (turns > 0 || rowWords || rounds.length > 1)) return "rows";
     if (turns > 0 && turns >= rounds.length / 2 && joins < turns) return "rows";

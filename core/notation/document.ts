@@ -69,6 +69,7 @@ interface Heading {
   slot: string | undefined;
   line: number;
   from: number;
+  joined?: boolean;
 }
 interface OpenRound {
   tokens: Token[];
@@ -104,6 +105,7 @@ export class DocumentReader {
   read(): RawPattern {
     for (const line of linesOf(this.plain)) this.lineKinds.push({ line: line.number, kind: this.readLine(line) });
     this.closeRound();
+    this.chainPart(linesOf(this.plain).at(-1));
     return { parts: this.parts.filter((p) => p.rounds.length > 0), lines: this.lineKinds };
   }
 
@@ -269,7 +271,7 @@ export class DocumentReader {
   }
 
   private startPart(h: Heading, implied: boolean): void {
-    this.part = { name: h.name, make: h.make, line: h.line, from: h.from, slot: h.slot, rounds: [], events: [], joinedNote: this.joinedNote, implied };
+    this.part = { name: h.name, make: h.make, line: h.line, from: h.from, slot: h.slot, rounds: [], events: [], joinedNote: h.joined ?? this.joinedNote, implied };
     this.parts.push(this.part);
     this.slot = undefined;
     if (h.slot !== undefined) this.slot = h.slot;
@@ -283,6 +285,18 @@ export class DocumentReader {
 
   private flushSetup(): void {
     if (this.open && this.setup.length > 0) this.open.tokens.unshift(...this.setup, { kind: "mark", text: ".", value: NaN, from: this.setup[this.setup.length - 1]?.to ?? 0, to: this.setup[this.setup.length - 1]?.to ?? 0 });
+    this.setup = [];
+  }
+
+  /** A name with nothing but a chain under it is a cord: "Hanger" and "Ch 9." */
+  private chainPart(line: Line | undefined): void {
+    const tokens = this.setup;
+    if (tokens.length > 0 && line && this.heading) {
+      const at = this.setupLine;
+      this.ensurePart(line, undefined);
+      if (this.part) this.open = { tokens: [...tokens], label: undefined, line: at, slot: this.takeSlot(), part: this.part };
+      this.closeRound();
+    }
     this.setup = [];
   }
 
@@ -381,14 +395,15 @@ export class DocumentReader {
   private takeHeading({ heading, rest }: { heading: Heading; rest: Token[] }, line: Line): LineKind {
     const word = heading.name.toLowerCase().split(" ")[0] ?? "";
     this.closeRound();
-    this.flushSetup();
-    this.setup = [];
+    this.chainPart(line);
     if (NOTE_START.test(word)) {
       this.inNotes = ASSEMBLY.test(word);
       if (this.inNotes && this.part) this.part = undefined;
       return "note";
     }
     this.inNotes = false;
+    // A name that no round followed was a title: what was said under it holds for the whole text.
+    if (this.heading?.joined !== undefined) this.joinedNote = this.heading.joined;
     this.heading = heading;
     this.slot = undefined;
     if (rest.length === 0) return "heading";
@@ -408,8 +423,10 @@ export class DocumentReader {
     const joined = !spiral && /\b(join(ed)?\b.*\b(each|every|all)\b.*\b(round|rnd)s?|(each|every|all|end of)\b.*\b(round|rnd)s?\b.*\bjoin(ed)?)\b/.test(words);
     if (!spiral && !joined) return false;
     if (tokens.some((t) => t.kind === "number") && this.part) return false;
-    this.joinedNote = joined;
-    if (this.part && this.part.rounds.length === 0) this.part.joinedNote = joined;
+    // Said under a part's name it is that part's; said before any part it holds for all.
+    if (this.heading) this.heading.joined = joined;
+    else if (this.part) this.part.joinedNote = joined;
+    else this.joinedNote = joined;
     return true;
   }
 

@@ -5,3 +5,4 @@ export { MAX_TEXT } from "./text";
 export type { LineKind, LineReading } from "./document";
 export type { Node, Operation, PatternEvent, Span, StartKind } from "./tree";
 export type { SlotTally } from "./count";
+export { layoutOf, type RoundLayout } from "./layout";

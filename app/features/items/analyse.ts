@@ -1,0 +1,152 @@
+import { costOf, earningAt, priceFor, type ChannelFees, type Cost, type CostLine, type Earning, type Pricing } from "@core/costing";
+import { estimatePiece, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
+import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
+import { minorDigits, mm, printDuration, printMass, printMoney, printYarnLength, type Grams, type Metres, type Minor, type Reading, type Seconds } from "@core/units";
+import type { WeightClass, Firmness } from "@core/fabric";
+import type { PieceNeed } from "@core/planning";
+
+/** A yarn as the screens know it: plain numbers, no database types. */
+export interface YarnView {
+  readonly id: string;
+  readonly name: string;
+  readonly shade: string;
+  readonly colour: string;
+  readonly fibre: string;
+  readonly weightClass: WeightClass;
+  readonly hookMm: number;
+  readonly metresPer100g: number;
+  readonly ballMg: number;
+  readonly ballPrice: number;
+  readonly swatch?: { readonly label: string; readonly hookMm: number; readonly gauge?: { stitches: number; overMm: number; rounds?: number | undefined; roundsOverMm?: number | undefined } | undefined; readonly sample?: { stitches: number; mm: number } | undefined } | undefined;
+  readonly deleted: boolean;
+}
+export interface NotionView {
+  readonly id: string;
+  readonly kind: "eye" | "nose" | "ring" | "filling" | "packaging" | "other";
+  readonly name: string;
+  readonly sizeMm: number | undefined;
+  readonly packSize: number;
+  readonly packPrice: number;
+  readonly deleted: boolean;
+}
+export interface MoneySettings {
+  readonly wagePerHour: number;
+  readonly overheadPerHour: number;
+  readonly marginBp: number;
+  readonly pricePoints: readonly number[];
+}
+export interface SlotView {
+  readonly slot: string;
+  readonly yarnId: string;
+  readonly hookMm: number;
+  readonly strands: number;
+}
+export interface ItemDraft {
+  readonly pattern: string;
+  readonly firmness: Firmness;
+  readonly hanger: boolean;
+  readonly slots: readonly SlotView[];
+  readonly notions: readonly { readonly notionId: string; readonly quantity: number }[];
+}
+export interface Around {
+  readonly yarns: readonly YarnView[];
+  readonly notions: readonly NotionView[];
+  readonly money: MoneySettings;
+  readonly fees: ChannelFees;
+  readonly price: number | undefined;
+  readonly reading: Reading;
+  readonly terms: "us" | "uk";
+}
+export interface ItemAnalysis {
+  readonly checked: CheckedPattern;
+  readonly piece: PieceEstimate;
+  readonly cost: Cost;
+  readonly pricing: Pricing | undefined;
+  readonly price: Minor;
+  readonly earning: Earning;
+  /** Slots of the pattern for which no yarn was chosen. */
+  readonly open: readonly string[];
+  /** Eyes and noses the pattern asks for beyond those chosen. */
+  readonly missingHardware: readonly HardwareNeed[];
+  readonly noFilling: boolean;
+  readonly needs: readonly PieceNeed[];
+}
+
+const DEFAULT_SPEC: YarnSpec = { label: "a light (DK) yarn, until you choose one", weight: 3, hook: mm(3), metresPer100g: 250, strands: 1 };
+
+export function specOfYarn(y: YarnView, hookMm: number, strands: number): YarnSpec {
+  // A swatch speaks for the hook it was made with (to a tenth of a millimetre).
+  const s = y.swatch && Math.abs(y.swatch.hookMm - hookMm) < 0.1 ? y.swatch : undefined;
+  return {
+    label: `${y.name}, ${y.shade}`, weight: y.weightClass, hook: mm(hookMm), metresPer100g: y.metresPer100g, strands,
+    swatch: s ? { label: s.label, gauge: s.gauge ? { stitches: s.gauge.stitches, overMm: mm(s.gauge.overMm), rounds: s.gauge.rounds, roundsOverMm: s.gauge.roundsOverMm === undefined ? undefined : mm(s.gauge.roundsOverMm) } : undefined, sample: s.sample ? { stitches: s.sample.stitches, mm: mm(s.sample.mm) } : undefined } : undefined,
+  };
+}
+
+/**
+ * Everything the screens say of one item, from its text and the things around it. Pure, so the
+ * server's lists, the browser's live page and the worker come to the same figures.
+ */
+export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
+  const checked = checkPattern(draft.pattern);
+  const yarns = new Map(around.yarns.map((y) => [y.id, y]));
+  const slots = new Map(draft.slots.map((s) => [s.slot, s]));
+  const fallback = slots.get(MAIN_SLOT) ?? draft.slots[0];
+  const chosen = (slot: string) => slots.get(slot) ?? (slot === MAIN_SLOT ? fallback : undefined);
+  const yarnOf = (slot: string): YarnView | undefined => yarns.get(chosen(slot)?.yarnId ?? "");
+  const specOf = (slot: string): YarnSpec => {
+    const choice = chosen(slot);
+    const yarn = yarnOf(slot);
+    if (choice && yarn) return specOfYarn(yarn, choice.hookMm, choice.strands);
+    const near = fallback ? yarns.get(fallback.yarnId) : undefined;
+    return near && fallback ? { ...specOfYarn(near, fallback.hookMm, fallback.strands), label: `${slot} (no yarn chosen)` } : { ...DEFAULT_SPEC, label: `${slot}: ${DEFAULT_SPEC.label}` };
+  };
+  const piece = estimatePiece({ pattern: checked, specOf, firmness: draft.firmness, hanger: draft.hanger });
+  const r = around.reading;
+  const materials: CostLine[] = [];
+  const needs = new Map<string, PieceNeed>();
+  const need = (n: PieceNeed) => {
+    const before = needs.get(n.materialId);
+    needs.set(n.materialId, before ? { ...before, each: before.each + n.each, eachHigh: before.eachHigh + n.eachHigh } : n);
+  };
+  for (const y of piece.yarn) {
+    const yarn = yarnOf(y.slot);
+    if (!yarn) continue;
+    const exact = (y.grams.value * 1000 * yarn.ballPrice) / yarn.ballMg;
+    materials.push({ kind: "yarn", label: `${yarn.name}, ${yarn.shade}`, exact, how: `${printMass(y.grams.value as Grams, r)} (${printYarnLength(y.metres.value as Metres, r)}) of a ${printMass((yarn.ballMg / 1000) as Grams, r)} ball at ${printMoney(yarn.ballPrice as Minor, r)}` });
+    need({ kind: "yarn", materialId: yarn.id, each: y.grams.value * 1000, eachHigh: y.grams.high * 1000 });
+  }
+  const notions = new Map(around.notions.map((n) => [n.id, n]));
+  const filling = draft.notions.map((n) => notions.get(n.notionId)).find((n) => n?.kind === "filling");
+  if (filling && piece.filling.value > 0) {
+    materials.push({ kind: "filling", label: filling.name, exact: (piece.filling.value * 1000 * filling.packPrice) / filling.packSize, how: `${printMass(piece.filling.value as Grams, r)} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}` });
+    need({ kind: "filling", materialId: filling.id, each: piece.filling.value * 1000, eachHigh: piece.filling.high * 1000 });
+  }
+  for (const { notionId, quantity } of draft.notions) {
+    const n = notions.get(notionId);
+    if (!n || n.kind === "filling" || quantity <= 0) continue;
+    materials.push({ kind: n.kind === "packaging" ? "packaging" : "notion", label: n.name, exact: (quantity * n.packPrice) / n.packSize, how: `${quantity} of a pack of ${n.packSize} at ${printMoney(n.packPrice as Minor, r)}` });
+    need({ kind: "notion", materialId: n.id, each: quantity, eachHigh: quantity });
+  }
+  const seconds = piece.seconds.value;
+  const cost = costOf(materials, { seconds, wagePerHour: around.money.wagePerHour as Minor, overheadPerHour: around.money.overheadPerHour as Minor }, { hours: printDuration(seconds as Seconds, r), wage: printMoney(around.money.wagePerHour as Minor, r), overhead: printMoney(around.money.overheadPerHour as Minor, r) });
+  const major = 10 ** minorDigits(r.currency);
+  const possible = around.fees.percentBp + around.money.marginBp < 10_000;
+  const pricing = possible ? priceFor(cost, around.fees, around.money.marginBp, major === 1 ? [] : around.money.pricePoints) : undefined;
+  const price = (around.price ?? pricing?.suggested ?? cost.total) as Minor;
+  const open = piece.yarn.filter((y) => !yarnOf(y.slot)).map((y) => y.slot);
+  const missingHardware = piece.hardware.flatMap((h) => {
+    const have = draft.notions.reduce((sum, c) => {
+      const n = notions.get(c.notionId);
+      return n && n.kind === h.kind && (h.sizeMm === undefined || n.sizeMm === undefined || Math.abs(n.sizeMm - h.sizeMm) < 0.05) ? sum + c.quantity : sum;
+    }, 0);
+    return have < h.count ? [{ ...h, count: h.count - have }] : [];
+  });
+  return { checked, piece, cost, pricing, price, earning: earningAt(price, cost, around.fees, seconds), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, needs: [...needs.values()] };
+}
+
+/** Overall size of an item: its main part's. */
+export function sizeOf(piece: PieceEstimate): { width: number; height: number } | undefined {
+  const main = piece.parts.reduce<(typeof piece.parts)[number] | undefined>((best, p) => (!best || p.stitches > best.stitches ? p : best), undefined);
+  return main ? { width: main.fabric.width, height: main.fabric.height } : undefined;
+}

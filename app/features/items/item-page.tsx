@@ -1,0 +1,256 @@
+import { Save, Trash2 } from "lucide-react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { Form, useFetcher } from "react-router";
+import styled from "styled-components";
+import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
+import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
+import { Badge, Button, PageHead, Small, Stack } from "../../ui/basics";
+import { Input, Select } from "../../ui/field";
+import { useReading } from "../../ui/reading";
+import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
+import { MaterialsPanel, type SlotDraft } from "./materials-panel";
+import { NeedsPanel } from "./needs-panel";
+import { PatternEditor } from "./pattern-editor";
+import { PricePanel, type ChannelOption } from "./price-panel";
+import { errorsByField, ITEM_KINDS, itemSchema, type ItemForm } from "./schema";
+import { silhouetteOf } from "./silhouette";
+import { Silhouettes, type SlotColours } from "./silhouette-view";
+import { useAnalysis } from "./use-analysis";
+
+export interface ItemPageData {
+  readonly id: string;
+  readonly revision: number;
+  readonly name: string;
+  readonly kind: string;
+  readonly price: string;
+  readonly channelId: string | null;
+  readonly note: string;
+  readonly draft: ItemDraft;
+  readonly yarns: readonly YarnView[];
+  readonly notions: readonly NotionView[];
+  readonly channels: readonly ChannelOption[];
+  readonly money: MoneySettings;
+  readonly terms: "us" | "uk";
+  readonly analysis: ItemAnalysis;
+}
+
+/** What she has typed, as typed: numbers stay text until they are read. */
+interface Typed {
+  readonly name: string;
+  readonly kind: string;
+  readonly pattern: string;
+  readonly firmness: "light" | "medium" | "firm";
+  readonly hanger: boolean;
+  readonly slots: readonly SlotDraft[];
+  readonly notions: readonly { notionId: string; quantity: string }[];
+  readonly price: string;
+  readonly channelId: string | null;
+}
+
+export interface SaveResult {
+  readonly saved?: number;
+  readonly errors?: Readonly<Record<string, string>>;
+  readonly conflict?: boolean;
+}
+
+const typedOf = (d: ItemPageData): Typed => ({
+  name: d.name, kind: d.kind, pattern: d.draft.pattern, firmness: d.draft.firmness, hanger: d.draft.hanger,
+  slots: d.draft.slots.map((s) => ({ slot: s.slot, yarnId: s.yarnId, hook: String(s.hookMm), strands: s.strands })),
+  notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })), price: d.price, channelId: d.channelId,
+});
+
+const draftKey = (id: string) => `lapka-item-${id}`;
+
+function readKept(id: string): { typed: Typed; revision: number } | undefined {
+  try {
+    const raw = window.localStorage.getItem(draftKey(id));
+    return raw ? (JSON.parse(raw) as { typed: Typed; revision: number }) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+export function ItemPage({ data }: { data: ItemPageData }) {
+  const r = useReading();
+  const fetcher = useFetcher<SaveResult>();
+  const [typed, setTyped] = useState<Typed>(() => typedOf(data));
+  const [restored, setRestored] = useState(false);
+  const [lit, setLit] = useState<{ part: number; round: number }>();
+  const [ownErrors, setOwnErrors] = useState<Readonly<Record<string, string>>>({});
+  const change = useCallback((part: Partial<Typed>) => setTyped((t) => ({ ...t, ...part })), []);
+  const saved = useMemo(() => JSON.stringify(typedOf(data)), [data]);
+  const dirty = JSON.stringify(typed) !== saved;
+
+  // What was typed and not saved comes back after a reload, a crash or a lost connection.
+  useEffect(() => {
+    const kept = readKept(data.id);
+    if (kept && JSON.stringify(kept.typed) !== saved) {
+      // eslint-disable-next-line react-hooks/set-state-in-effect
+      setTyped(kept.typed);
+      setRestored(true);
+    }
+    // Only when the page is opened.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [data.id]);
+  useEffect(() => {
+    try {
+      if (dirty) window.localStorage.setItem(draftKey(data.id), JSON.stringify({ typed, revision: data.revision }));
+      else window.localStorage.removeItem(draftKey(data.id));
+    } catch {
+      // A full or forbidden store leaves the page itself as the only copy; saving still works.
+    }
+  }, [typed, dirty, data.id, data.revision]);
+
+  const checked = useMemo(() => checkPattern(typed.pattern), [typed.pattern]);
+  const slotsShown = useMemo(() => shownSlots(checked, typed.slots), [checked, typed.slots]);
+  const draft = useMemo<ItemDraft>(() => toDraft(typed, slotsShown, r.locale), [typed, slotsShown, r.locale]);
+  const channel = data.channels.find((c) => c.id === typed.channelId) ?? data.channels[0];
+  const fees = useMemo(() => ({ label: channel?.label ?? "no fees", percentBp: channel?.percentBp ?? 0, fixed: (channel?.fixed ?? 0) as Minor }), [channel]);
+  const priceRead = typed.price.trim() === "" ? undefined : parseMoney(typed.price, r.currency, r.locale);
+  const price = priceRead?.ok ? priceRead.value : undefined;
+  const around = useMemo<Around>(() => ({ yarns: data.yarns, notions: data.notions, money: data.money, fees, price, reading: r, terms: data.terms }), [data.yarns, data.notions, data.money, fees, price, r, data.terms]);
+  const { analysis, pending } = useAnalysis(draft, around, data.analysis);
+
+  const yarnOfSlot = useCallback((slot: string) => {
+    const chosen = slotsShown.find((s) => s.slot === slot) ?? (slot === MAIN_SLOT ? slotsShown[0] : undefined);
+    return data.yarns.find((y) => y.id === chosen?.yarnId);
+  }, [slotsShown, data.yarns]);
+  const colours = useMemo<SlotColours>(() => Object.fromEntries(slotsShown.flatMap((s) => {
+    const yarn = data.yarns.find((y) => y.id === s.yarnId);
+    return yarn ? [[s.slot, yarn.colour]] : [];
+  })), [slotsShown, data.yarns]);
+  const shapes = useMemo(() => analysis.piece.parts.map(silhouetteOf), [analysis]);
+
+  const errors = { ...(fetcher.data?.errors ?? {}), ...ownErrors };
+  const save = useCallback(() => {
+    const form: ItemForm = {
+      basedOn: data.revision, name: typed.name, kind: typed.kind as ItemForm["kind"], pattern: typed.pattern, firmness: typed.firmness, hanger: typed.hanger, note: data.note,
+      slots: slotsShown.filter((s) => s.yarnId !== "").map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookMm: numberOf(s.hook, r.locale), strands: s.strands })),
+      notions: typed.notions.map((n) => ({ notionId: n.notionId, quantity: numberOf(n.quantity, r.locale) })),
+      price: typed.price, channelId: typed.channelId,
+    };
+    const read = itemSchema(r.currency, r.locale).safeParse(form);
+    setOwnErrors(read.success ? {} : errorsByField(read.error));
+    if (read.success) void fetcher.submit(JSON.stringify(form), { method: "post", encType: "application/json" });
+  }, [data.revision, data.note, typed, slotsShown, r, fetcher]);
+  useSaveKey(save);
+
+  const saving = fetcher.state !== "idle";
+  const conflict = fetcher.data?.conflict === true && fetcher.state === "idle";
+  return (
+    <>
+      <PageHead>
+        <NameBox>
+          <label className="sr" htmlFor="item-name">Name of the item</label>
+          <NameInput id="item-name" value={typed.name} aria-invalid={errors.name ? true : undefined} aria-describedby={errors.name ? "item-name-error" : undefined} onChange={(e) => change({ name: e.target.value })} />
+          {errors.name ? <Wrong id="item-name-error">{errors.name}</Wrong> : null}
+        </NameBox>
+        <label className="sr" htmlFor="item-kind">Kind</label>
+        <KindSelect id="item-kind" value={typed.kind} onChange={(e) => change({ kind: e.target.value })}>
+          {ITEM_KINDS.map((k) => (
+            <option key={k.value} value={k.value}>{k.label}</option>
+          ))}
+        </KindSelect>
+        <Small role="status">{saving ? "saving…" : dirty ? "not saved yet" : fetcher.data?.saved ? `saved, revision ${fetcher.data.saved}` : `revision ${data.revision}`}</Small>
+        <Button type="button" $primary onClick={save} disabled={saving} aria-keyshortcuts="Control+S">
+          <Save size={17} aria-hidden /> Save <Keys>ctrl S</Keys>
+        </Button>
+        <Form method="post">
+          <input type="hidden" name="intent" value="delete" />
+          <Button type="submit" $quiet aria-label={`Delete ${data.name}`}>
+            <Trash2 size={17} aria-hidden />
+          </Button>
+        </Form>
+      </PageHead>
+      {conflict ? (
+        <Banner role="alert" data-tone="bad">
+          Another tab saved this item meanwhile. What you typed is still here: copy what you need, then <a href={`/items/${data.id}`} onClick={() => window.localStorage.removeItem(draftKey(data.id))}>load the newer one</a>.
+        </Banner>
+      ) : null}
+      {restored && dirty ? (
+        <Banner role="status">
+          What you had typed and not saved is back. <Button type="button" onClick={() => { setTyped(typedOf(data)); setRestored(false); }}>Go back to the saved one</Button>
+        </Banner>
+      ) : null}
+      {Object.keys(errors).length > 0 ? <Banner role="alert" data-tone="bad">Not saved: {Object.values(errors)[0]}</Banner> : null}
+      <ShapeStrip aria-label="Parts, to one scale">
+        <Silhouettes parts={shapes} colours={colours} height={132} scale label={`Parts of ${typed.name} to one scale`} lit={lit} />
+        <ul>
+          {analysis.piece.parts.map((p, i) => (
+            <li key={i}>
+              <b>{p.part.name}</b>
+              {p.part.make > 1 ? ` × ${p.part.make}` : ""} <Small>{printLength(p.fabric.width as Mm, r)} × {printLength(p.fabric.height as Mm, r)}, {p.fabric.form === "filled" ? `${p.fabric.firmness} filling` : p.fabric.form === "hollow" ? "not filled" : p.fabric.form}</Small>
+            </li>
+          ))}
+        </ul>
+      </ShapeStrip>
+      <Columns>
+        <PatternEditor text={typed.pattern} pattern={checked} colours={colours} onText={(pattern) => change({ pattern })} lit={lit} onLight={setLit} />
+        <Stack>
+          <NeedsPanel analysis={analysis} yarnOfSlot={yarnOfSlot} notions={data.notions} chosen={draft.notions} pending={pending} onAddNotion={(id, quantity) => change({ notions: [...typed.notions.filter((n) => n.notionId !== id), { notionId: id, quantity: String(quantity) }] })} />
+          <MaterialsPanel slots={slotsShown} yarns={data.yarns} notions={data.notions} chosen={typed.notions} errors={errors} firmness={typed.firmness} hanger={typed.hanger}
+            onSlot={(s) => change({ slots: [...typed.slots.filter((x) => x.slot !== s.slot), s] })} onNotions={(notions) => change({ notions })} onFirmness={(firmness) => change({ firmness })} onHanger={(hanger) => change({ hanger })} />
+          <PricePanel analysis={analysis} fees={fees} marginBp={data.money.marginBp} wagePerHour={data.money.wagePerHour} price={typed.price} onPrice={(p) => change({ price: p })} channels={data.channels} channelId={typed.channelId} onChannel={(channelId) => change({ channelId })} error={errors.price ?? (priceRead && !priceRead.ok ? "This is not an amount: write it like 9.50." : undefined)} />
+          <Caution>Eyes, beads, rings and small whole pieces can choke a child under three; embroidered eyes are the usual choice for toys. Selling toys is regulated almost everywhere: follow your local law and have what you sell as a toy tested by a qualified lab.</Caution>
+        </Stack>
+      </Columns>
+    </>
+  );
+}
+
+const numberOf = (text: string, locale: string): number => {
+  const read = parseNumber(text, locale);
+  return read.ok ? read.value : NaN;
+};
+
+/** A slot for every colour the pattern names, with the choice made for it; "main" when it names none. */
+function shownSlots(checked: CheckedPattern, chosen: readonly SlotDraft[]): SlotDraft[] {
+  const names = new Set(checked.parts.flatMap((p) => p.bySlot.filter((s) => Object.keys(s.made).length > 0).map((s) => s.slot)));
+  if (names.size === 0) names.add(MAIN_SLOT);
+  return [...names].slice(0, 24).map((slot) => chosen.find((s) => s.slot === slot) ?? { slot, yarnId: "", hook: chosen[0]?.hook ?? "3", strands: 1 });
+}
+
+function toDraft(t: Typed, slots: readonly SlotDraft[], locale: string): ItemDraft {
+  return {
+    pattern: t.pattern, firmness: t.firmness, hanger: t.hanger,
+    slots: slots.filter((s) => s.yarnId !== "").map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookMm: clampHook(numberOf(s.hook, locale)), strands: s.strands })),
+    notions: t.notions.map((n) => ({ notionId: n.notionId, quantity: Math.max(0, Math.round(numberOf(n.quantity, locale)) || 0) })),
+  };
+}
+const clampHook = (n: number) => (Number.isFinite(n) && n >= 0.5 && n <= 30 ? n : 3);
+
+function useSaveKey(save: () => void): void {
+  const latest = useRef(save);
+  useEffect(() => {
+    latest.current = save;
+  });
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === "s") {
+        e.preventDefault();
+        latest.current();
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+}
+
+const NameBox = styled.div`flex: 1 1 240px; min-width: 0;`;
+const NameInput = styled(Input)`font-size: 22px; font-weight: 640; background: transparent; border-color: transparent; padding-left: 6px; margin-left: -6px; &:hover { border-color: var(--edge); }`;
+const KindSelect = styled(Select)`width: auto;`;
+const Keys = styled.kbd`font: inherit; font-size: 12px; opacity: 0.8; font-weight: 400;`;
+const Wrong = styled.span`color: var(--bad); font-size: 13px; font-weight: 560;`;
+const Banner = styled.div`
+  display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: center; padding: 9px 14px; margin-bottom: 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0;
+  &[data-tone="bad"] { background: var(--bad-ground); border-color: var(--bad); }
+`;
+const ShapeStrip = styled.section`
+  display: flex; flex-wrap: wrap; gap: 12px 28px; align-items: flex-end; margin-bottom: 18px;
+  ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 2px; }
+`;
+const Columns = styled.div`
+  display: grid; grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr); gap: 20px; align-items: start;
+  @media (max-width: 1080px) { grid-template-columns: minmax(0, 1fr); }
+`;
+const Caution = styled.p`font-size: 13px; color: var(--soft);`;

@@ -1,0 +1,80 @@
+import { listItems, type ItemWithRevision, type Revision } from "@db/queries/items";
+import { listNotions, listSwatches, listYarns, type Notion, type Swatch, type Yarn } from "@db/queries/materials";
+import { listChannels, type Channel, type Workshop } from "@db/queries/workshops";
+import type { Scope } from "@db/scope";
+import type { WeightClass } from "@core/fabric";
+import type { Minor } from "@core/units";
+import { LRUCache } from "lru-cache";
+import { analyseItem, type Around, type ItemAnalysis, type ItemDraft, type MoneySettings, type NotionView, type YarnView } from "./analyse";
+import { readingOf } from "../../server/scope.server";
+import type { Reading } from "@core/units";
+
+export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading): YarnView {
+  const mine = swatches.filter((x) => x.yarnId === y.id);
+  // Gauge and sample may come from two swatches of one hook: the newest of each.
+  const s = mine.find((x) => x.stitches !== null || x.sampleStitches !== null);
+  const same = mine.filter((x) => x.hookUm === s?.hookUm);
+  const gauge = same.find((x) => x.stitches !== null && x.overMm !== null);
+  const sample = same.find((x) => x.sampleStitches !== null && x.sampleMm !== null);
+  const day = s ? new Intl.DateTimeFormat(reading.locale, { day: "numeric", month: "short", timeZone: "UTC" }).format(new Date(`${s.madeOn}T00:00:00Z`)) : "";
+  return {
+    id: y.id, name: y.name, shade: y.shade, colour: y.colour, fibre: y.fibre, weightClass: y.weightClass as WeightClass, hookMm: y.hookUm / 1000, metresPer100g: y.mmPer100g / 1000, ballMg: y.ballMg, ballPrice: y.ballPrice, deleted: y.deletedAt !== null,
+    swatch: s ? {
+      label: `your swatch of ${day}`, hookMm: s.hookUm / 1000,
+      gauge: gauge?.stitches && gauge.overMm ? { stitches: gauge.stitches, overMm: gauge.overMm, rounds: gauge.rounds ?? undefined, roundsOverMm: gauge.roundsOverMm ?? undefined } : undefined,
+      sample: sample?.sampleStitches && sample.sampleMm ? { stitches: sample.sampleStitches, mm: sample.sampleMm } : undefined,
+    } : undefined,
+  };
+}
+
+export const notionView = (n: Notion): NotionView => ({ id: n.id, kind: n.kind, name: n.name, sizeMm: n.sizeUm === null ? undefined : n.sizeUm / 1000, packSize: n.packSize, packPrice: n.packPrice, deleted: n.deletedAt !== null });
+
+export const moneyOf = (w: Workshop): MoneySettings => ({ wagePerHour: w.wagePerHour, overheadPerHour: w.overheadPerHour, marginBp: w.marginBp, pricePoints: w.pricePoints.split(",").map((x) => x.trim()).filter((x) => x !== "").map(Number).filter(Number.isFinite) });
+
+export const draftOf = (r: Revision): ItemDraft => ({ pattern: r.pattern, firmness: r.firmness, hanger: r.hanger, slots: r.slots.map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookMm: s.hookUm / 1000, strands: s.strands })), notions: r.notions });
+
+export const feesOf = (channels: readonly Channel[], id: string | null): Around["fees"] & { id: string | undefined } => {
+  const c = channels.find((x) => x.id === id) ?? channels[0];
+  return { id: c?.id, label: c?.name ?? "no fees", percentBp: c?.percentBp ?? 0, fixed: (c?.fixed ?? 0) as Minor };
+};
+
+/** What an item's figures depend on beside its own text. */
+export interface Surroundings {
+  readonly yarns: readonly YarnView[];
+  readonly notions: readonly NotionView[];
+  readonly channels: readonly Channel[];
+  readonly money: MoneySettings;
+  readonly reading: Reading;
+  readonly terms: "us" | "uk";
+}
+
+export async function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surroundings> {
+  const reading = readingOf(workshop);
+  const [yarns, swatches, notions, channels] = await Promise.all([listYarns(scope, true), listSwatches(scope), listNotions(scope, true), listChannels(scope)]);
+  return { yarns: yarns.map((y) => yarnView(y, swatches, reading)), notions: notions.map(notionView), channels, money: moneyOf(workshop), reading, terms: workshop.terms };
+}
+
+/**
+ * Analyses of revisions, which never change: the key holds everything the figures depend on, so the
+ * cache can only answer what the core would answer again. Shared by all requests; bounded.
+ */
+const analyses = new LRUCache<string, ItemAnalysis>({ max: 400 });
+
+export function analyseStored(entry: ItemWithRevision, s: Surroundings): ItemAnalysis {
+  const draft = draftOf(entry.revision);
+  const fees = feesOf(s.channels, entry.item.channelId);
+  const used = new Set(draft.slots.map((x) => x.yarnId));
+  const notions = new Set(draft.notions.map((x) => x.notionId));
+  const around: Around = { yarns: s.yarns.filter((y) => used.has(y.id)), notions: s.notions.filter((n) => notions.has(n.id)), money: s.money, fees, price: entry.item.price ?? undefined, reading: s.reading, terms: s.terms };
+  const key = JSON.stringify([entry.revision.id, around]);
+  const known = analyses.get(key);
+  if (known) return known;
+  const made = analyseItem(draft, around);
+  analyses.set(key, made);
+  return made;
+}
+
+export async function loadAnalysedItems(scope: Scope, workshop: Workshop): Promise<{ entry: ItemWithRevision; analysis: ItemAnalysis }[]> {
+  const [items, surroundings] = await Promise.all([listItems(scope), loadSurroundings(scope, workshop)]);
+  return items.map((entry) => ({ entry, analysis: analyseStored(entry, surroundings) }));
+}

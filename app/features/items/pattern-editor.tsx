@@ -1,0 +1,94 @@
+import { lazy, Suspense, useCallback, useEffect, useId, useState } from "react";
+import styled from "styled-components";
+import { problemText, type CheckedPattern, type Problem } from "@core/notation";
+import { Badge, Button } from "../../ui/basics";
+import { useNonce } from "../../ui/nonce";
+import { Ladder, LINE_PX, plainPlaces, type LinePlace } from "./ladder";
+import type { SlotColours } from "./silhouette-view";
+
+const CodeEditor = lazy(() => import("./code-editor"));
+
+/** The pattern's text with the round ladder beside it, line by line, and its problems below. */
+export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: { text: string; pattern: CheckedPattern; colours: SlotColours; onText: (text: string) => void; lit?: { part: number; round: number } | undefined; onLight: (at: { part: number; round: number } | undefined) => void }) {
+  const nonce = useNonce();
+  const label = useId();
+  const [ready, setReady] = useState(false);
+  const [measured, setMeasured] = useState<{ places: LinePlace[]; height: number }>();
+  // The editor is large and needs a browser: the page is complete without it, and it comes when it comes.
+  // eslint-disable-next-line react-hooks/set-state-in-effect
+  useEffect(() => setReady(true), []);
+  const onPlaces = useCallback((places: LinePlace[], height: number) => setMeasured({ places, height }), []);
+  const lines = text.split("\n").length;
+  const places = measured && measured.places.length === lines ? measured.places : plainPlaces(lines);
+  const height = measured?.height ?? lines * LINE_PX;
+  const plain = (
+    <Plain name="pattern" aria-labelledby={label} value={text} onChange={(e) => onText(e.target.value)} rows={Math.max(6, lines)} spellCheck={false} />
+  );
+  return (
+    <div>
+      <Label id={label}>Written pattern</Label>
+      <Bench>
+        <Text>
+          {ready ? (
+            <Suspense fallback={plain}>
+              <CodeEditor text={text} nonce={nonce} pattern={pattern} labelledBy={label} onText={onText} onPlaces={onPlaces} />
+            </Suspense>
+          ) : (
+            plain
+          )}
+        </Text>
+        <LadderBox>
+          <Ladder pattern={pattern} colours={colours} places={places} height={height} lit={lit} onLight={onLight} />
+        </LadderBox>
+      </Bench>
+      <Problems problems={pattern.problems} onFix={(p) => p.fix && onText(text.slice(0, p.fix.from) + p.fix.text + text.slice(p.fix.to))} terms={`${pattern.terms.toUpperCase()} terms: ${pattern.termsReason}.`} empty={text.trim() === ""} />
+    </div>
+  );
+}
+
+function Problems({ problems, onFix, terms, empty }: { problems: readonly Problem[]; onFix: (p: Problem) => void; terms: string; empty: boolean }) {
+  if (empty) return <Note>Paste or type a pattern: a name on a line of its own begins a part, then “Rnd 1: 6 sc in magic ring (6)” and so on. It is counted as you type.</Note>;
+  const errors = problems.filter((p) => p.severity === "error").length;
+  return (
+    <Found aria-live="polite" aria-label="What the count found">
+      <Note>
+        {errors === 0 ? <Badge $tone="good">every round adds up</Badge> : <Badge $tone="bad">{errors} to mend</Badge>} {terms}
+      </Note>
+      {problems.length > 0 ? (
+        <ul>
+          {problems.slice(0, 30).map((p, i) => (
+            <li key={`${p.code}-${p.from}-${i}`} data-severity={p.severity}>
+              <span>
+                <b>Line {p.line}.</b> {problemText(p)}
+              </span>
+              {p.fix ? (
+                <Button type="button" onClick={() => onFix(p)}>
+                  {p.fix.label}
+                </Button>
+              ) : null}
+            </li>
+          ))}
+        </ul>
+      ) : null}
+    </Found>
+  );
+}
+
+const Label = styled.h2`margin-bottom: 10px;`;
+const Bench = styled.div`
+  display: flex; align-items: flex-start; gap: 8px; background: var(--sheet); border: 1px solid var(--line); border-radius: 6px; padding: 12px 6px 12px 4px; overflow: hidden;
+  @media (max-width: 720px) { overflow-x: auto; }
+`;
+const Text = styled.div`flex: 1 1 auto; min-width: 260px;`;
+const LadderBox = styled.div`flex: none;`;
+const Plain = styled.textarea`
+  display: block; width: 100%; border: 0; background: transparent; color: inherit; resize: none; white-space: pre; overflow-x: auto; overflow-y: hidden; line-height: ${LINE_PX}px; font-size: 14px; padding: 0 4px 0 34px; font-variation-settings: "MONO" 1;
+`;
+const Note = styled.p`margin-top: 10px; font-size: 14px; color: var(--soft); display: flex; flex-wrap: wrap; gap: 4px 10px; align-items: center;`;
+const Found = styled.section`
+  ul { list-style: none; padding: 0; margin: 10px 0 0; display: grid; gap: 8px; }
+  li { display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: center; justify-content: space-between; padding: 9px 12px; border-left: 4px solid var(--bad); background: var(--bad-ground); border-radius: 0 4px 4px 0; }
+  li > span { flex: 1 1 260px; }
+  li[data-severity="warning"], li[data-severity="note"] { border-color: var(--warn); background: var(--warn-ground); }
+  li button { white-space: normal; text-align: left; font-weight: 480; max-width: 100%; }
+`;

@@ -1,0 +1,68 @@
+import styled from "styled-components";
+import type { Silhouette } from "./silhouette";
+import { luminance } from "../../ui/yarn-disc";
+
+export type SlotColours = Readonly<Record<string, string>>;
+const NO_COLOUR = "#b9c3c5";
+
+/** The colour a slot is drawn in: its yarn's, or a plain grey. */
+export const colourOf = (colours: SlotColours, slot: string): string => colours[slot] ?? colours.main ?? NO_COLOUR;
+
+function Shape({ s, colours, x, y, lit, bottomUp }: { s: Silhouette; colours: SlotColours; x: number; y: number; lit?: number | undefined; bottomUp?: boolean }) {
+  const main = s.bands[Math.floor(s.bands.length / 2)];
+  const dark = luminance(colourOf(colours, main?.slot ?? "main")) < 0.12;
+  return (
+    <g transform={`translate(${x} ${y})${bottomUp ? ` translate(0 ${s.height}) scale(1 -1)` : ""}`}>
+      {s.bands.map((b, i) => (
+        <path key={i} d={b.path} fill={colourOf(colours, b.slot)} stroke={luminance(colourOf(colours, b.slot)) < 0.12 ? "rgb(255 255 255 / 0.22)" : "rgb(0 0 0 / 0.20)"} strokeWidth={0.35} opacity={lit !== undefined && lit !== b.round ? 0.45 : 1} />
+      ))}
+      <path d={s.outline} fill="none" stroke="var(--edge)" strokeWidth={0.7} />
+      {s.eyes.map((e, i) => (
+        <g key={i}>
+          <circle cx={e.x} cy={e.y} r={e.r} fill="#17191a" stroke={dark ? "#fff" : "none"} strokeWidth={0.5} />
+          <circle cx={e.x - e.r * 0.3} cy={e.y - e.r * 0.3} r={e.r * 0.25} fill="#fff" />
+        </g>
+      ))}
+    </g>
+  );
+}
+
+/** All parts of an item side by side, to one scale, on one ground line. */
+export function Silhouettes({ parts, colours, height, label, scale, lit }: { parts: readonly Silhouette[]; colours: SlotColours; height: number; label: string; scale?: boolean; lit?: { part: number; round: number } | undefined }) {
+  if (parts.length === 0) return <NoShape style={{ height }}>no shape yet</NoShape>;
+  const tallest = Math.max(...parts.map((p) => p.height));
+  const gap = Math.max(3, tallest * 0.07);
+  let x = gap;
+  const placed = parts.map((p) => {
+    const at = x + p.width / 2;
+    x += p.width + gap;
+    return { p, at };
+  });
+  const bar = scale ? 10 : 0;
+  const room = tallest + gap + (scale ? 9 : 1);
+  return (
+    <Svg viewBox={`0 0 ${x.toFixed(1)} ${room.toFixed(1)}`} style={{ height, aspectRatio: `${x} / ${room}` }} role="img" aria-label={label} preserveAspectRatio="xMinYMax meet">
+      {placed.map(({ p, at }, i) => (
+        <Shape key={i} s={p} colours={colours} x={at} y={tallest + gap / 2 - p.height} lit={lit?.part === i ? lit.round : undefined} />
+      ))}
+      {scale ? <ScaleBar x={gap} y={tallest + gap / 2 + 3.5} length={bar * Math.max(1, Math.round(tallest / 40))} /> : null}
+    </Svg>
+  );
+}
+
+function ScaleBar({ x, y, length }: { x: number; y: number; length: number }) {
+  return (
+    <g stroke="var(--ink)" strokeWidth={0.5}>
+      <path d={`M${x} ${y}h${length}`} fill="none" />
+      {Array.from({ length: length / 5 + 1 }, (_, i) => (
+        <path key={i} d={`M${x + i * 5} ${y}v${i % 2 === 0 ? -2 : -1.2}`} />
+      ))}
+      <text x={x + length + 1.5} y={y + 0.8} fontSize={4.4} fill="var(--ink)" stroke="none">
+        {length} mm
+      </text>
+    </g>
+  );
+}
+
+const Svg = styled.svg`display: block; max-width: 100%; overflow: visible;`;
+const NoShape = styled.div`display: grid; place-items: center; color: var(--soft); font-size: 13px; min-width: 60px;`;

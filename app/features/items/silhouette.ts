@@ -1,0 +1,100 @@
+import type { PartEstimate } from "@core/estimate";
+
+/** A shape for the screen: bands from bottom to top in millimetres, x mirrored about 0, y downwards. */
+export interface Silhouette {
+  readonly name: string;
+  readonly make: number;
+  readonly width: number;
+  readonly height: number;
+  readonly bands: readonly { readonly path: string; readonly slot: string; readonly round: number }[];
+  readonly outline: string;
+  readonly eyes: readonly { readonly x: number; readonly y: number; readonly r: number }[];
+}
+
+const f = (n: number) => (Math.round(n * 100) / 100).toString();
+
+/** The slot that most of a round is worked in. */
+function slotOf(part: PartEstimate, round: number): string {
+  const slots = part.part.rounds[round]?.bySlot ?? [];
+  let best = slots[0]?.slot ?? "main";
+  let most = -1;
+  for (const s of slots) {
+    const n = Object.entries(s.made).reduce((sum, [name, count]) => (name === "ch" ? sum : sum + count), 0);
+    if (n > most) {
+      most = n;
+      best = s.slot;
+    }
+  }
+  return best;
+}
+
+/**
+ * A part seen from the side, first round on top (a head is begun at its crown). Filled and hollow
+ * parts are bands between rings; rows and discs are their outline; a cord is a bent line's worth.
+ */
+export function silhouetteOf(p: PartEstimate): Silhouette {
+  const { fabric, part } = p;
+  const shape = fabric.shape;
+  const base = { name: part.name, make: part.make, width: Math.max(1, fabric.width), height: Math.max(1, fabric.height) };
+  if (!shape || shape.rings.length === 0) return { ...base, ...flat(p), eyes: [] };
+  const indices = part.rounds.flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []));
+  const edges: { r: number; z: number }[] = [{ r: 0, z: shape.bottomZ }];
+  const rings = shape.rings;
+  const bands: { path: string; slot: string; round: number }[] = [];
+  rings.forEach((ring, i) => {
+    const next = rings[i + 1];
+    const upper = next ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 } : fabric.openEnd ? { r: ring.r, z: ring.z } : { r: 0, z: shape.topZ };
+    const lower = edges[edges.length - 1] ?? { r: 0, z: 0 };
+    const round = indices[i] ?? i;
+    const path = `M${f(-lower.r)} ${f(lower.z)}L${f(-ring.r)} ${f(ring.z)}L${f(-upper.r)} ${f(upper.z)}L${f(upper.r)} ${f(upper.z)}L${f(ring.r)} ${f(ring.z)}L${f(lower.r)} ${f(lower.z)}Z`;
+    bands.push({ path, slot: slotOf(p, round), round });
+    edges.push(upper);
+  });
+  const side = [{ r: 0, z: shape.bottomZ }, ...rings.map((ring) => ({ r: ring.r as number, z: ring.z as number })), ...(fabric.openEnd ? [] : [{ r: 0, z: shape.topZ }])];
+  const outline = `M${side.map((x) => `${f(x.r)} ${f(x.z)}`).join("L")}L${[...side].reverse().map((x) => `${f(-x.r)} ${f(x.z)}`).join("L")}Z`;
+  return { ...base, bands, outline, eyes: eyesOf(p) };
+}
+
+function flat(p: PartEstimate): Pick<Silhouette, "bands" | "outline"> {
+  const { fabric, part } = p;
+  const w = Math.max(1, fabric.width) / 2;
+  const h = Math.max(1, fabric.height);
+  if (fabric.form === "cord") {
+    const outline = `M${f(-w)} 0H${f(w)}V${f(h)}H${f(-w)}Z`;
+    return { outline, bands: [{ path: outline, slot: slotOf(p, 0), round: 0 }] };
+  }
+  if (part.worked !== "rows") {
+    const r = h / 2;
+    const outline = `M0 0A${f(w)} ${f(r)} 0 1 1 0 ${f(h)}A${f(w)} ${f(r)} 0 1 1 0 0Z`;
+    return { outline, bands: [{ path: outline, slot: slotOf(p, part.rounds.length - 1), round: part.rounds.length - 1 }] };
+  }
+  const counts = fabric.profile;
+  const widest = Math.max(1, ...counts);
+  const each = h / Math.max(1, counts.length);
+  const bands = counts.map((n, i) => {
+    const half = (w * n) / widest;
+    return { path: `M${f(-half)} ${f(i * each)}H${f(half)}V${f((i + 1) * each)}H${f(-half)}Z`, slot: slotOf(p, i), round: i };
+  });
+  const outline = bands.map((b) => b.path).join("");
+  return { bands, outline };
+}
+
+/** Eyes where the pattern puts them: between two rounds, so many stitches apart, seen from the front. */
+function eyesOf(p: PartEstimate): Silhouette["eyes"] {
+  const shape = p.fabric.shape;
+  if (!shape) return [];
+  return p.part.events.flatMap(({ event }) => {
+    if (event.kind !== "eyes" || !event.rounds) return [];
+    const at = (n: number) => shape.rings[p.part.rounds.findIndex((r) => r.number === n)];
+    const a = at(event.rounds[0]);
+    const b = at(event.rounds[1]) ?? a;
+    if (!a || !b) return [];
+    const r = (a.r + b.r) / 2;
+    const y = (a.z + b.z) / 2;
+    const size = (event.sizeMm ?? 6) / 2;
+    const count = p.part.rounds.find((x) => x.number === event.rounds?.[1])?.count ?? 24;
+    if (event.count === 1) return [{ x: 0, y, r: size }];
+    const half = (Math.PI * (event.apart ?? count / 4)) / count;
+    return [-1, 1].map((s) => ({ x: s * r * Math.sin(half), y, r: size }));
+  });
+}

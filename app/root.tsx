@@ -1,0 +1,187 @@
+import { CalendarRange, House, PackageOpen, Settings as SettingsIcon, Shapes, Undo2, X } from "lucide-react";
+import { useEffect, useState, type ReactNode } from "react";
+import { I18nProvider } from "react-aria-components";
+import { Form, isRouteErrorResponse, Links, Meta, NavLink, Outlet, Scripts, ScrollRestoration, useLocation, useNavigation, useRouteError, useRouteLoaderData, useSearchParams } from "react-router";
+import styled from "styled-components";
+import "@fontsource-variable/recursive/mono.css";
+import type { Route } from "./+types/root";
+import { openWorkshop } from "./server/scope.server";
+import { Button, ButtonLink, Page, PageHead, tapeTicks } from "./ui/basics";
+import { ReasonProvider } from "./ui/figure";
+import { useNonce } from "./ui/nonce";
+import { ReadingProvider } from "./ui/reading";
+import { GlobalStyle } from "./ui/theme";
+
+export async function loader({ request, context }: Route.LoaderArgs) {
+  const { workshop, reading } = await openWorkshop(request, context);
+  return { workshop: { id: workshop.id, name: workshop.name }, reading };
+}
+
+export function Layout({ children }: { children: ReactNode }) {
+  const nonce = useNonce();
+  const data = useRouteLoaderData<typeof loader>("root");
+  return (
+    <html lang={data?.reading.locale.slice(0, 2) ?? "en"}>
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta property="csp-nonce" nonce={nonce} />
+        <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
+        <Meta />
+        <Links nonce={nonce} />
+      </head>
+      <body>
+        <GlobalStyle />
+        {children}
+        <ScrollRestoration nonce={nonce} />
+        <Scripts nonce={nonce} />
+      </body>
+    </html>
+  );
+}
+
+const VIEWS = [
+  { to: "/", label: "Today", icon: House, key: "1" },
+  { to: "/items", label: "Items", icon: Shapes, key: "2" },
+  { to: "/materials", label: "Materials", icon: PackageOpen, key: "3" },
+  { to: "/runs", label: "Runs", icon: CalendarRange, key: "4" },
+  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "5" },
+] as const;
+
+export default function App({ loaderData }: Route.ComponentProps) {
+  const navigation = useNavigation();
+  return (
+    <I18nProvider locale={loaderData.reading.locale}>
+      <ReadingProvider value={loaderData.reading}>
+        <ReasonProvider>
+          <Shell>
+            <SkipLink href="#main">Skip to the page</SkipLink>
+            <Rail aria-label="Views">
+              <Brand>
+                <b>Lapka</b>
+                <span>{loaderData.workshop.name}</span>
+              </Brand>
+              <Views>
+                {VIEWS.map(({ to, label, icon: Icon, key }) => (
+                  <li key={to}>
+                    <NavLink to={to} end={to === "/"} accessKey={key}>
+                      <Icon size={19} aria-hidden />
+                      <span>{label}</span>
+                      <kbd aria-hidden>alt {key}</kbd>
+                    </NavLink>
+                  </li>
+                ))}
+              </Views>
+            </Rail>
+            <Content id="main" tabIndex={-1} aria-busy={navigation.state !== "idle"}>
+              <Outlet />
+            </Content>
+            <UndoBar />
+          </Shell>
+          <ViewKeys />
+        </ReasonProvider>
+      </ReadingProvider>
+    </I18nProvider>
+  );
+}
+
+/** Alt + digit goes to a view, in every browser alike (access keys differ between them). */
+function ViewKeys() {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (!e.altKey || e.ctrlKey || e.metaKey || e.shiftKey) return;
+      const view = VIEWS.find((v) => v.key === e.key || `Digit${v.key}` === e.code);
+      if (!view) return;
+      e.preventDefault();
+      document.querySelector<HTMLAnchorElement>(`nav a[href="${view.to}"]`)?.click();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+  return null;
+}
+
+/** After something was deleted: what it was, and the way back. Works without JavaScript too. */
+function UndoBar() {
+  const [params] = useSearchParams();
+  const location = useLocation();
+  const deleted = params.get("deleted");
+  const label = params.get("label") ?? "It";
+  const [closed, setClosed] = useState<string>();
+  const token = `${location.pathname}?${deleted ?? ""}`;
+  if (!deleted || closed === token) return null;
+  return (
+    <Toast role="status">
+      <span>
+        <b>{label}</b> was deleted.
+      </span>
+      <Form method="post" action="/undo">
+        <input type="hidden" name="what" value={deleted} />
+        <Button type="submit">
+          <Undo2 size={17} aria-hidden /> Undo
+        </Button>
+      </Form>
+      <Button type="button" $quiet aria-label="Close this message" onClick={() => setClosed(token)}>
+        <X size={17} aria-hidden />
+      </Button>
+    </Toast>
+  );
+}
+
+export function ErrorBoundary() {
+  const error = useRouteError();
+  const missing = isRouteErrorResponse(error) && error.status === 404;
+  return (
+    <Page id="main">
+      <PageHead>
+        <h1>{missing ? "This page is not here" : "Something went wrong here"}</h1>
+      </PageHead>
+      <p>{missing ? "It may have been deleted, or it belongs to another workshop." : "Nothing you typed was changed. Go back and try again; if it happens again, the server's log says more."}</p>
+      <p style={{ marginTop: 16 }}>
+        <ButtonLink to="/">To Today</ButtonLink>
+      </p>
+    </Page>
+  );
+}
+
+const Shell = styled.div`
+  display: grid; grid-template-columns: 188px minmax(0, 1fr); min-height: 100vh;
+  @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
+  @media print { display: block; }
+`;
+const SkipLink = styled.a`
+  position: absolute; left: 8px; top: -60px; z-index: 30; background: var(--sheet); padding: 8px 14px; &:focus { top: 8px; }
+`;
+const Rail = styled.nav`
+  position: sticky; top: 0; height: 100vh; background-color: var(--mat); color: var(--mat-ink); padding: 18px 16px 18px 0; display: grid; grid-template-rows: auto 1fr; gap: 20px;
+  ${tapeTicks("right", "rgb(255 255 255 / 0.32)")}
+  @media (max-width: 720px) {
+    position: fixed; inset: auto 0 0 0; top: auto; height: auto; padding: 5px 0 0; grid-template-rows: auto; z-index: 20;
+    background-image: repeating-linear-gradient(to right, rgb(255 255 255 / 0.32) 0 1px, transparent 1px 6px); background-size: 100% 5px; background-position: left top;
+  }
+`;
+const Brand = styled.div`
+  padding: 0 18px; display: grid; b { font-size: 21px; font-weight: 720; letter-spacing: -0.01em; } span { font-size: 13px; color: var(--mat-soft); }
+  @media (max-width: 720px) { display: none; }
+`;
+const Views = styled.ul`
+  list-style: none; margin: 0; padding: 0; display: grid; align-content: start;
+  a { display: flex; align-items: center; gap: 11px; min-height: 42px; padding: 6px 18px; color: var(--mat-ink); text-decoration: none; font-weight: 520; }
+  a:hover { background: rgb(255 255 255 / 0.08); }
+  a[aria-current="page"] { background: var(--tape); color: var(--tape-ink); font-weight: 640; margin-right: -4px; }
+  kbd { margin-left: auto; font: inherit; font-size: 12px; color: var(--mat-soft); font-weight: 400; }
+  a[aria-current="page"] kbd { color: inherit; }
+  a:focus-visible { outline-color: #fff; outline-offset: -3px; }
+  @media (max-width: 720px) {
+    grid-template-columns: repeat(5, 1fr);
+    a { flex-direction: column; gap: 1px; padding: 6px 2px 8px; font-size: 12px; min-height: 52px; justify-content: center; margin: 0; }
+    a[aria-current="page"] { margin: 0; }
+    kbd { display: none; }
+  }
+`;
+const Content = styled.div`min-width: 0; outline: none;`;
+const Toast = styled.div`
+  position: fixed; right: 20px; bottom: 20px; z-index: 25; display: flex; flex-wrap: wrap; align-items: center; gap: 10px; padding: 10px 12px 10px 16px;
+  background: var(--sheet); border: 1px solid var(--edge); border-left: 6px solid var(--tape); border-radius: 5px; box-shadow: var(--shadow);
+  @media (max-width: 720px) { left: 10px; right: 10px; bottom: 76px; }
+`;

@@ -1,0 +1,68 @@
+import { getFormProps, useForm } from "@conform-to/react";
+import { parseWithZod } from "@conform-to/zod/v4";
+import { data, Form, redirect, useNavigation } from "react-router";
+import { z } from "zod";
+import type { Route } from "./+types/item-new";
+import { createItem } from "@db/queries/items";
+import { listNotions, listYarns } from "@db/queries/materials";
+import { checkPattern, MAIN_SLOT, MAX_TEXT } from "@core/notation";
+import { ITEM_KINDS } from "../features/items/schema";
+import { smallHook } from "../features/items/materials-panel";
+import { openWorkshop } from "../server/scope.server";
+import { Button, Page, PageHead, Sheet, Small, Stack } from "../ui/basics";
+import { Field, SelectField, Textarea, TextField } from "../ui/field";
+
+export const meta: Route.MetaFunction = () => [{ title: "New item · Lapka" }];
+
+const schema = z.object({
+  name: z.string({ error: "Give the item a name, such as “Puffin keychain”." }).trim().max(120, { error: "A name may have 120 letters at most." }),
+  kind: z.enum(["keychain", "ornament", "figure", "kit", "other"]),
+  pattern: z.string().max(MAX_TEXT, { error: `A pattern may have ${MAX_TEXT / 1024} KB at most.` }).optional(),
+});
+
+export async function action({ request, context }: Route.ActionArgs) {
+  const { scope } = await openWorkshop(request, context);
+  const submission = parseWithZod(await request.formData(), { schema });
+  if (submission.status !== "success") return data(submission.reply(), { status: 400 });
+  const { name, kind, pattern = "" } = submission.value;
+  // Sensible beginnings: the one yarn there is, the filling there is, a ring on a keychain.
+  const [yarns, notions] = await Promise.all([listYarns(scope), listNotions(scope)]);
+  const slots = new Set(checkPattern(pattern).parts.flatMap((p) => p.bySlot.map((s) => s.slot)));
+  const only = yarns.length === 1 ? yarns[0] : undefined;
+  const filling = notions.find((n) => n.kind === "filling");
+  const id = await createItem(scope, { name, kind }, {
+    pattern, firmness: "medium", hanger: kind === "keychain" || kind === "ornament", note: "",
+    slots: only ? (slots.size > 0 ? [...slots] : [MAIN_SLOT]).slice(0, 24).map((slot) => ({ slot, yarnId: only.id, hookUm: smallHook({ hookMm: only.hookUm / 1000 }) * 1000, strands: 1 })) : [],
+    notions: filling ? [{ notionId: filling.id, quantity: 1 }] : [],
+  });
+  return redirect(`/items/${id}`);
+}
+
+export default function NewItem({ actionData }: Route.ComponentProps) {
+  const navigation = useNavigation();
+  const [form, fields] = useForm({ lastResult: actionData, onValidate: ({ formData }) => parseWithZod(formData, { schema }), shouldValidate: "onBlur", shouldRevalidate: "onInput", defaultValue: { kind: "keychain", name: "", pattern: "" } });
+  return (
+    <Page>
+      <PageHead>
+        <h1>New item</h1>
+      </PageHead>
+      <Sheet style={{ maxWidth: 760 }}>
+        <Form method="post" {...getFormProps(form)}>
+          <Stack>
+            <TextField field={fields.name} label="Name" hint="What it says on the tag, such as “Buoy ornament”." autoFocus />
+            <SelectField field={fields.kind} label="Kind" options={ITEM_KINDS} />
+            <Field label="Written pattern" name={fields.pattern.name} id={fields.pattern.id} errors={fields.pattern.errors} hint="Paste all of its parts at once; you can also leave this empty and type it on the next page.">
+              {(bind) => <Textarea {...bind} defaultValue={fields.pattern.initialValue} rows={12} spellCheck={false} className="mono" placeholder={"Head\nRnd 1: 6 sc in magic ring (6)\nRnd 2: inc × 6 (12)"} />}
+            </Field>
+            <div>
+              <Button type="submit" $primary disabled={navigation.state !== "idle"}>
+                Make the item
+              </Button>{" "}
+              <Small>It is counted, drawn and costed on the next page.</Small>
+            </div>
+          </Stack>
+        </Form>
+      </Sheet>
+    </Page>
+  );
+}

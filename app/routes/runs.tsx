@@ -1,0 +1,66 @@
+import { Plus } from "lucide-react";
+import { Link } from "react-router";
+import type { Route } from "./+types/runs";
+import { printDuration, type Seconds } from "@core/units";
+import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
+import { InTime, RunState } from "../features/runs/state";
+import { openWorkshop, todayOf } from "../server/scope.server";
+import { ButtonLink, Empty, Page, PageHead, Sheet } from "../ui/basics";
+import { DataTable, type Column } from "../ui/data-table";
+import { printDay } from "../ui/days";
+import { useReading } from "../ui/reading";
+
+export const meta: Route.MetaFunction = () => [{ title: "Runs · Lapka" }];
+
+export async function loader({ request, context }: Route.LoaderArgs) {
+  const { scope } = await openWorkshop(request, context);
+  const today = todayOf(scope.now);
+  const runs = await loadRuns(scope);
+  return {
+    runs: await Promise.all(
+      runs.map(async (r) => {
+        const plan = r.run.state === "finished" ? undefined : (await planOf(scope, r, runs, today)).plan;
+        return {
+          id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, seconds: secondsOf(r), pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
+          what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: plan ? { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh } : undefined, missing: plan?.needs.filter((n) => n.missing > 0).length ?? 0,
+        };
+      }),
+    ),
+  };
+}
+
+type Row = Awaited<ReturnType<typeof loader>>["runs"][number];
+
+export default function Runs({ loaderData }: Route.ComponentProps) {
+  const r = useReading();
+  const columns: readonly Column<Row>[] = [
+    { id: "name", header: "Run", value: (x) => `${x.name} ${x.what}`, cell: (x) => <><Link to={`/runs/${x.id}`}><b>{x.name}</b></Link><div style={{ fontSize: 13, color: "var(--soft)" }}>{x.what}</div></> },
+    { id: "state", header: "State", value: (x) => x.state, cell: (x) => <RunState state={x.state} /> },
+    { id: "due", header: "Due", value: (x) => x.dueOn, cell: (x) => printDay(x.dueOn, r.locale, true) },
+    { id: "pieces", header: "Pieces", numeric: true, value: (x) => x.pieces },
+    { id: "hours", header: "Work", numeric: true, value: (x) => x.seconds, cell: (x) => printDuration(x.seconds as Seconds, r) },
+    { id: "missing", header: "To buy", numeric: true, value: (x) => x.missing, cell: (x) => (x.state === "finished" ? "—" : x.missing === 0 ? "nothing" : `${x.missing} ${x.missing === 1 ? "thing" : "things"}`) },
+    { id: "done", header: "Done", value: (x) => x.plan?.finish ?? x.finishedOn ?? "", cell: (x) => (x.plan ? <InTime plan={x.plan} due={x.dueOn} locale={r.locale} /> : x.finishedOn ? printDay(x.finishedOn, r.locale) : "—") },
+  ];
+  return (
+    <Page>
+      <PageHead>
+        <h1>Runs</h1>
+        <ButtonLink to="/runs/new" $primary>
+          <Plus size={17} aria-hidden /> New run
+        </ButtonLink>
+      </PageHead>
+      {loaderData.runs.length === 0 ? (
+        <Empty>
+          <h2>A run is so many of these and those by a day</h2>
+          <p>Say “40 puffins and 25 buoys for the market”. Lapka says what it takes, what to buy in whole balls and packs, how many hours it is and on which day you will be done.</p>
+          <ButtonLink to="/runs/new" $primary>Plan a run</ButtonLink>
+        </Empty>
+      ) : (
+        <Sheet $pad={false}>
+          <DataTable rows={loaderData.runs} columns={columns} rowId={(x) => x.id} label="Runs" search="Find a run" />
+        </Sheet>
+      )}
+    </Page>
+  );
+}

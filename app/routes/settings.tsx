@@ -1,0 +1,227 @@
+import { getFormProps, useForm } from "@conform-to/react";
+import { parseWithZod } from "@conform-to/zod/v4";
+import { Trash2 } from "lucide-react";
+import { data, Form, redirect, useNavigation, useSearchParams } from "react-router";
+import styled from "styled-components";
+import { z } from "zod";
+import type { Route } from "./+types/settings";
+import { listChannels, listWorkshops, saveChannel, setChannelDeleted, updateWorkshop } from "@db/queries/workshops";
+import { minorDigits, printMoney, printNumber, printTrimmed, type Minor } from "@core/units";
+import { fields as quantityFields, id, name } from "../forms";
+import { openWorkshop } from "../server/scope.server";
+import { Button, Page, PageHead, PlainTable, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
+import { FieldGrid, Input, Select, SelectField, TextField } from "../ui/field";
+import { useReading } from "../ui/reading";
+
+export const meta: Route.MetaFunction = () => [{ title: "Settings · Lapka" }];
+
+export const LOCALES = [
+  { value: "en-IE", label: "English, Ireland (1,234.50)" },
+  { value: "en-GB", label: "English, United Kingdom (1,234.50)" },
+  { value: "en-US", label: "English, United States (1,234.50)" },
+  { value: "de-DE", label: "Numbers as in Germany (1.234,50)" },
+  { value: "fr-FR", label: "Numbers as in France (1 234,50)" },
+] as const;
+const CURRENCIES = ["EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY"] as const;
+const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
+
+function settingsSchema(locale: string, currency: string) {
+  const f = quantityFields(locale, currency, "metric");
+  return z.object({
+    intent: z.literal("settings"),
+    name: name("Name your workshop."),
+    locale: z.enum(LOCALES.map((l) => l.value) as [string, ...string[]]),
+    currency: z.enum(CURRENCIES),
+    units: z.enum(["metric", "imperial"]),
+    terms: z.enum(["us", "uk"]),
+    weekMinutes: f.hoursAsMinutes("Write how many hours a week you make things."),
+    days: z.array(z.enum(["0", "1", "2", "3", "4", "5", "6"]), { error: "Choose at least one day." }).min(1, { error: "Choose at least one day." }),
+    wagePerHour: f.money("Write what an hour of yours should earn."),
+    overheadPerHour: f.money("Write what rent, light and tools cost for an hour of making; 0 if nothing."),
+    marginBp: f.percentBp("Write the margin you want on the price; 0 if none.", 80),
+    pricePoints: z.string().max(60).optional().transform((t, ctx) => {
+      const parts = (t ?? "").split(/[,; ]+/).filter(Boolean);
+      if (parts.some((p) => !/^\d{1,2}$/.test(p))) {
+        ctx.addIssue({ code: "custom", message: "Write endings from 0 to 99, such as 0, 50 for whole and half." });
+        return z.NEVER;
+      }
+      return parts.map(Number).join(",");
+    }),
+  });
+}
+
+function channelSchema(locale: string, currency: string) {
+  const f = quantityFields(locale, currency, "metric");
+  return z.object({ intent: z.literal("channel"), id: id.optional(), name: name("Name it, such as “Harbour market”."), percentBp: f.percentBp("Write the percentage taken of each sale; 0 if none."), fixed: f.money("Write the fixed fee of each sale; 0 if none.") });
+}
+
+export async function loader({ request, context }: Route.LoaderArgs) {
+  const { scope, workshop } = await openWorkshop(request, context);
+  const [channels, workshops] = await Promise.all([listChannels(scope), listWorkshops(context.db)]);
+  return { workshop, channels, workshops };
+}
+
+export async function action({ request, context }: Route.ActionArgs) {
+  const { scope, workshop } = await openWorkshop(request, context);
+  const form = await request.formData();
+  if (form.get("intent") === "settings") {
+    const got = parseWithZod(form, { schema: settingsSchema(workshop.locale, workshop.currency) });
+    if (got.status !== "success") return data({ settings: got.reply() }, { status: 400 });
+    const { intent: _intent, days, ...rest } = got.value;
+    await updateWorkshop(scope, { ...rest, workDays: [0, 1, 2, 3, 4, 5, 6].map((d) => (days.includes(String(d) as "0") ? "1" : "0")).join("") });
+    return redirect("/settings?saved=1");
+  }
+  if (form.get("intent") === "channel") {
+    const got = parseWithZod(form, { schema: channelSchema(workshop.locale, workshop.currency) });
+    if (got.status !== "success") return data({ channel: got.reply() }, { status: 400 });
+    const { intent: _intent, ...c } = got.value;
+    await saveChannel(scope, c);
+    return redirect("/settings?saved=1");
+  }
+  const remove = z.object({ intent: z.literal("delete-channel"), id, label: z.string().max(120) }).safeParse(Object.fromEntries(form));
+  if (!remove.success) throw data(null, { status: 400 });
+  await setChannelDeleted(scope, remove.data.id, true);
+  return redirect(`/settings?deleted=channel:${remove.data.id}&label=${encodeURIComponent(remove.data.label)}`);
+}
+
+export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
+  const r = useReading();
+  const navigation = useNavigation();
+  const [params] = useSearchParams();
+  const { workshop: w, channels, workshops } = loaderData;
+  const digits = minorDigits(w.currency);
+  const money = (n: number) => printNumber(n / 10 ** digits, digits, w.locale);
+  const [form, fields] = useForm({
+    id: "settings",
+    lastResult: actionData && "settings" in actionData ? actionData.settings : undefined,
+    onValidate: ({ formData }) => parseWithZod(formData, { schema: settingsSchema(r.locale, r.currency) }),
+    shouldValidate: "onBlur",
+    shouldRevalidate: "onInput",
+    defaultValue: { name: w.name, locale: w.locale, currency: w.currency, units: w.units, terms: w.terms, weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale), wagePerHour: money(w.wagePerHour), overheadPerHour: money(w.overheadPerHour), marginBp: printTrimmed(w.marginBp / 100, 2, w.locale), pricePoints: w.pricePoints },
+  });
+  const [cForm, cFields] = useForm({
+    id: "channel",
+    lastResult: actionData && "channel" in actionData ? actionData.channel : undefined,
+    onValidate: ({ formData }) => parseWithZod(formData, { schema: channelSchema(r.locale, r.currency) }),
+    shouldValidate: "onBlur",
+    shouldRevalidate: "onInput",
+    defaultValue: { name: "", percentBp: "", fixed: "" },
+  });
+  const dayErrors = fields.days.errors;
+  return (
+    <Page>
+      <PageHead>
+        <h1>Settings</h1>
+        {params.get("saved") ? <Small role="status">saved</Small> : null}
+      </PageHead>
+      <Stack $gap={18} style={{ maxWidth: 900 }}>
+        <Form method="post" {...getFormProps(form)}>
+          <input type="hidden" name="intent" value="settings" />
+          <Stack $gap={18}>
+            <Sheet>
+              <SheetHead><h2>Your hours</h2></SheetHead>
+              <FieldGrid>
+                <TextField field={fields.weekMinutes} label="Hours a week for making" suffix="h" inputMode="decimal" hint="Run finish days come from this." />
+                <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
+                  <Legend>On these days</Legend>
+                  <Row $gap={4}>
+                    {DAYS.map((d, i) => (
+                      <Day key={d}>
+                        <input type="checkbox" name={fields.days.name} value={i} defaultChecked={w.workDays[i] === "1"} /> {d}
+                      </Day>
+                    ))}
+                  </Row>
+                  {dayErrors ? <Wrong>{dayErrors.join(" ")}</Wrong> : null}
+                </fieldset>
+                <TextField field={fields.wagePerHour} label="Your hour should earn" suffix={w.currency} inputMode="decimal" />
+                <TextField field={fields.overheadPerHour} label="Overhead for an hour" suffix={w.currency} inputMode="decimal" hint="Rent, light, tools, stall fees, shared out." />
+              </FieldGrid>
+            </Sheet>
+            <Sheet>
+              <SheetHead><h2>Prices</h2></SheetHead>
+              <FieldGrid>
+                <TextField field={fields.marginBp} label="Margin on the price" suffix="%" inputMode="decimal" hint="Kept for growth, gifts and rejects." />
+                <TextField field={fields.pricePoints} label="Price endings" hint="0, 50: prices end on .00 or .50. Empty: no rounding." />
+                <SelectField field={fields.currency} label="Currency" options={CURRENCIES.map((c) => ({ value: c, label: c }))} />
+              </FieldGrid>
+            </Sheet>
+            <Sheet>
+              <SheetHead><h2>How things are written</h2></SheetHead>
+              <FieldGrid>
+                <TextField field={fields.name} label="Workshop" />
+                <SelectField field={fields.units} label="Units" options={[{ value: "metric", label: "Metric: mm, m, g" }, { value: "imperial", label: "Imperial: in, yd, oz" }]} />
+                <SelectField field={fields.terms} label="Stitch names" options={[{ value: "us", label: "US: sc, hdc, dc" }, { value: "uk", label: "UK: dc, htr, tr" }]} />
+                <SelectField field={fields.locale} label="Numbers and dates" options={LOCALES} />
+              </FieldGrid>
+              <p style={{ marginTop: 14 }}>
+                <Button type="submit" $primary disabled={navigation.state !== "idle"}>Save the settings</Button>
+              </p>
+            </Sheet>
+          </Stack>
+        </Form>
+        <Sheet>
+          <SheetHead><h2>Where you sell</h2><Small>each way of selling takes its own fees</Small></SheetHead>
+          <PlainTable>
+            <thead><tr><th scope="col">Channel</th><th scope="col" className="num">Of the price</th><th scope="col" className="num">Each sale</th><th scope="col"><span className="sr">Delete</span></th></tr></thead>
+            <tbody>
+              {channels.map((c) => (
+                <tr key={c.id}>
+                  <td>{c.name}</td>
+                  <td className="num">{printTrimmed(c.percentBp / 100, 2, w.locale)} %</td>
+                  <td className="num">{printMoney(c.fixed as Minor, r)}</td>
+                  <td className="num">
+                    {channels.length > 1 ? (
+                      <Form method="post">
+                        <input type="hidden" name="intent" value="delete-channel" />
+                        <input type="hidden" name="id" value={c.id} />
+                        <input type="hidden" name="label" value={c.name} />
+                        <Button type="submit" $quiet aria-label={`Delete ${c.name}`}><Trash2 size={17} aria-hidden /></Button>
+                      </Form>
+                    ) : null}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </PlainTable>
+          <Form method="post" {...getFormProps(cForm)} style={{ marginTop: 14 }}>
+            <input type="hidden" name="intent" value="channel" />
+            <FieldGrid $min={150}>
+              <TextField field={cFields.name} label="Another channel" hint="Such as “Consignment shelf”." />
+              <TextField field={cFields.percentBp} label="Takes of the price" suffix="%" inputMode="decimal" />
+              <TextField field={cFields.fixed} label="And for each sale" suffix={w.currency} inputMode="decimal" />
+              <div style={{ alignSelf: "center" }}><Button type="submit">Add the channel</Button></div>
+            </FieldGrid>
+          </Form>
+        </Sheet>
+        <Sheet>
+          <SheetHead><h2>Workshops</h2><Small>each has its own items, materials and runs</Small></SheetHead>
+          <FieldGrid $min={300}>
+            <Form method="post" action="/workshops">
+              <input type="hidden" name="intent" value="open" />
+              <Legend as="label" htmlFor="open-workshop">Open another</Legend>
+              <Row>
+                <Select id="open-workshop" name="id" defaultValue={w.id} style={{ flex: 1, width: "auto" }}>
+                  {workshops.map((x) => <option key={x.id} value={x.id}>{x.name}</option>)}
+                </Select>
+                <Button type="submit">Open</Button>
+              </Row>
+            </Form>
+            <Form method="post" action="/workshops">
+              <input type="hidden" name="intent" value="create" />
+              <Legend as="label" htmlFor="new-workshop">Begin an empty one</Legend>
+              <Row>
+                <Input id="new-workshop" name="name" required maxLength={120} placeholder="Its name" style={{ flex: 1, width: "auto" }} />
+                <Button type="submit">Begin</Button>
+              </Row>
+              {params.get("workshop") === "unnamed" ? <Wrong>Give the workshop a name first.</Wrong> : null}
+            </Form>
+          </FieldGrid>
+        </Sheet>
+      </Stack>
+    </Page>
+  );
+}
+
+const Legend = styled.legend`display: block; padding: 0; font-size: 13px; font-weight: 560; margin-bottom: 3px;`;
+const Day = styled.label`display: inline-flex; align-items: center; gap: 4px; min-height: 36px; padding-right: 6px;`;
+const Wrong = styled.div`color: var(--bad); font-size: 13px; font-weight: 560;`;

@@ -1,0 +1,160 @@
+import { ArrowRight } from "lucide-react";
+import { Link } from "react-router";
+import styled from "styled-components";
+import type { Route } from "./+types/today";
+import { countItems } from "@db/queries/items";
+import { listNotions, listYarns } from "@db/queries/materials";
+import { printDuration, printMass, printMoney, printTrimmed, type Grams, type Minor, type Reading, type Seconds } from "@core/units";
+import { loadAnalysedItems } from "../features/items/load.server";
+import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
+import { InTime, RunState } from "../features/runs/state";
+import { openWorkshop, todayOf } from "../server/scope.server";
+import { Badge, ButtonLink, Empty, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
+import { printDay } from "../ui/days";
+import { useReading } from "../ui/reading";
+import { YarnDisc } from "../ui/yarn-disc";
+
+export const meta: Route.MetaFunction = () => [{ title: "Today · Lapka" }];
+
+export async function loader({ request, context }: Route.LoaderArgs) {
+  const { scope, workshop } = await openWorkshop(request, context);
+  const today = todayOf(scope.now);
+  const [runs, items, yarns, notions] = await Promise.all([loadRuns(scope), countItems(scope), listYarns(scope), listNotions(scope)]);
+  const open = runs.filter((r) => r.run.state !== "finished");
+  const planned = await Promise.all(
+    open.map(async (r) => {
+      const { plan, stock } = await planOf(scope, r, runs, today);
+      return {
+        id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, seconds: secondsOf(r), what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh },
+        buyCost: plan.buyCost, missing: plan.needs.filter((n) => n.missing > 0).map((n) => ({ id: n.materialId, label: n.label, kind: n.kind, missing: n.missing, packs: n.packs, cost: n.cost, colour: stock.get(n.materialId)?.colour })),
+      };
+    }),
+  );
+  const analysed = await loadAnalysedItems(scope, workshop);
+  const mend = analysed.filter((x) => !x.analysis.checked.ok && x.entry.revision.pattern.trim() !== "").map((x) => ({ id: x.entry.item.id, name: x.entry.item.name }));
+  const low = analysed.filter((x) => x.analysis.earning.perHour !== undefined && x.analysis.earning.perHour < workshop.wagePerHour && x.entry.item.price !== null).map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
+  return { today, weekday: printDay(today, workshop.locale, true), runs: planned, mend, low, wage: workshop.wagePerHour, begun: { items, yarns: yarns.length, eyes: notions.length, runs: runs.length } };
+}
+
+const amountOf = (q: number, kind: string, r: Reading) => (kind === "notion" ? printTrimmed(q, 0, r.locale) : printMass((q / 1000) as Grams, r));
+
+export default function Today({ loaderData }: Route.ComponentProps) {
+  const r = useReading();
+  const { runs, begun } = loaderData;
+  const steps = [
+    { done: begun.yarns > 0, to: "/materials", text: "Add a yarn and a pack of eyes", why: "so that figures and costs are about your own materials" },
+    { done: begun.items > 0, to: "/items/new", text: "Make an item from its written pattern", why: "it is counted, drawn, measured and priced" },
+    { done: begun.runs > 0, to: "/runs/new", text: "Plan a run by a day", why: "you get what to buy, the hours, and the day you are done" },
+  ];
+  const next = steps.find((s) => !s.done);
+  return (
+    <Page>
+      <PageHead>
+        <h1>Today</h1>
+        <Small>{loaderData.weekday}</Small>
+      </PageHead>
+      <Stack $gap={18}>
+        {next ? (
+          <Empty>
+            <h2>Three steps to a priced run</h2>
+            <Steps>
+              {steps.map((s) => (
+                <li key={s.to} data-done={s.done || undefined}>
+                  <b>{s.text}</b>
+                  <Small>{s.done ? "done" : s.why}</Small>
+                </li>
+              ))}
+            </Steps>
+            <ButtonLink to={next.to} $primary>
+              {next.text} <ArrowRight size={16} aria-hidden />
+            </ButtonLink>
+          </Empty>
+        ) : null}
+        {runs.map((run) => (
+          <Sheet key={run.id} aria-label={run.name}>
+            <SheetHead>
+              <h2>
+                <Link to={`/runs/${run.id}`}>{run.name}</Link>
+              </h2>
+              <RunState state={run.state} />
+              <InTime plan={run.plan} due={run.dueOn} locale={r.locale} />
+            </SheetHead>
+            <p>{run.what}</p>
+            <Small>
+              due {printDay(run.dueOn, r.locale, true)} · {printDuration(run.seconds as Seconds, r)} of work
+            </Small>
+            {run.missing.length > 0 ? (
+              <Scroll tabIndex={0} role="region" aria-label={`Missing for ${run.name}`}>
+                <Missing>
+                  <thead>
+                    <tr>
+                      <th scope="col">Missing</th>
+                      <th scope="col" className="num">Short by</th>
+                      <th scope="col" className="num">Buy</th>
+                      <th scope="col" className="num">Cost</th>
+                    </tr>
+                  </thead>
+                  <tbody>
+                    {run.missing.map((m) => (
+                      <tr key={m.id}>
+                        <td>
+                          <Row $gap={9}>
+                            {m.colour ? <YarnDisc colour={m.colour} name={m.label} size={20} /> : null}
+                            {m.label}
+                          </Row>
+                        </td>
+                        <td className="num">{amountOf(m.missing, m.kind, r)}</td>
+                        <td className="num">{m.packs} {m.kind === "yarn" ? (m.packs === 1 ? "ball" : "balls") : m.packs === 1 ? "pack" : "packs"}</td>
+                        <td className="num">{printMoney(m.cost, r)}</td>
+                      </tr>
+                    ))}
+                  </tbody>
+                  <tfoot>
+                    <tr>
+                      <th scope="row" colSpan={3}>Together</th>
+                      <td className="num"><b>{printMoney(run.buyCost, r)}</b></td>
+                    </tr>
+                  </tfoot>
+                </Missing>
+              </Scroll>
+            ) : (
+              <p style={{ marginTop: 8 }}>
+                <Badge $tone="good">everything is in stock</Badge>
+              </p>
+            )}
+          </Sheet>
+        ))}
+        {loaderData.mend.length > 0 || loaderData.low.length > 0 ? (
+          <Sheet aria-label="Worth a look">
+            <SheetHead>
+              <h2>Worth a look</h2>
+            </SheetHead>
+            <Look>
+              {loaderData.mend.map((m) => (
+                <li key={m.id}>
+                  <Link to={`/items/${m.id}`}>{m.name}</Link> has a round that does not add up.
+                </li>
+              ))}
+              {loaderData.low.map((m) => (
+                <li key={m.id}>
+                  <Link to={`/items/${m.id}`}>{m.name}</Link> earns {printMoney(m.perHour as Minor, r)} an hour, less than your {printMoney(loaderData.wage as Minor, r)}.
+                </li>
+              ))}
+            </Look>
+          </Sheet>
+        ) : null}
+        {!next && runs.length === 0 ? (
+          <Empty>
+            <h2>Nothing is running</h2>
+            <p>Plan the next run: how many of which items, by which day.</p>
+            <ButtonLink to="/runs/new" $primary>Plan a run</ButtonLink>
+          </Empty>
+        ) : null}
+      </Stack>
+    </Page>
+  );
+}
+
+const Steps = styled.ol`margin: 0; padding-left: 22px; display: grid; gap: 8px; li { > b, > span { display: block; } } li[data-done] b { text-decoration: line-through; color: var(--soft); font-weight: 400; }`;
+const Missing = styled(PlainTable)`margin-top: 10px;`;
+const Look = styled.ul`margin: 0; padding-left: 20px; display: grid; gap: 4px;`;

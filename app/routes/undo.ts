@@ -1,0 +1,31 @@
+import { data, redirect } from "react-router";
+import type { Route } from "./+types/undo";
+import { setItemDeleted } from "@db/queries/items";
+import { setNotionDeleted, setYarnDeleted } from "@db/queries/materials";
+import { setRunDeleted } from "@db/queries/runs";
+import { setChannelDeleted } from "@db/queries/workshops";
+import { openWorkshop } from "../server/scope.server";
+
+const KINDS = {
+  item: { put: setItemDeleted, to: (id: string) => `/items/${id}` },
+  yarn: { put: setYarnDeleted, to: () => "/materials" },
+  notion: { put: setNotionDeleted, to: () => "/materials" },
+  run: { put: setRunDeleted, to: (id: string) => `/runs/${id}` },
+  channel: { put: setChannelDeleted, to: () => "/settings" },
+} as const;
+
+/** Brings back what was deleted. Deleting only sets a mark, so nothing has to be rebuilt. */
+export async function action({ request, context }: Route.ActionArgs) {
+  const { scope } = await openWorkshop(request, context);
+  const what = (await request.formData()).get("what");
+  const match = typeof what === "string" ? /^(item|yarn|notion|run|channel):([0-9a-f-]{36})$/.exec(what) : null;
+  if (!match) throw data(null, { status: 400 });
+  const kind = KINDS[match[1] as keyof typeof KINDS];
+  const id = match[2] ?? "";
+  await kind.put(scope, id, false);
+  return redirect(kind.to(id));
+}
+
+export function loader() {
+  return redirect("/");
+}

@@ -1,0 +1,64 @@
+import { and, asc, desc, eq, isNull } from "drizzle-orm";
+import { notion, swatch, yarn } from "../schema";
+import { mine, newId, type Scope } from "../scope";
+
+export type Yarn = typeof yarn.$inferSelect;
+export type Notion = typeof notion.$inferSelect;
+export type Swatch = typeof swatch.$inferSelect;
+export type NewYarn = Omit<Yarn, "id" | "workshopId" | "createdAt" | "deletedAt">;
+export type NewNotion = Omit<Notion, "id" | "workshopId" | "createdAt" | "deletedAt">;
+export type NewSwatch = Omit<Swatch, "id" | "workshopId" | "createdAt" | "deletedAt">;
+
+/** All yarns, also deleted ones when asked: an old item may still name them. */
+export async function listYarns(scope: Scope, withDeleted = false): Promise<Yarn[]> {
+  return scope.db.select().from(yarn).where(mine(scope, yarn, withDeleted ? undefined : isNull(yarn.deletedAt))).orderBy(asc(yarn.name), asc(yarn.shade));
+}
+
+export async function saveYarn(scope: Scope, values: NewYarn, id?: string): Promise<string> {
+  if (id) {
+    await scope.db.update(yarn).set(values).where(mine(scope, yarn, eq(yarn.id, id)));
+    return id;
+  }
+  const made = newId();
+  await scope.db.insert(yarn).values({ ...values, id: made, workshopId: scope.workshopId });
+  return made;
+}
+
+export async function setYarnDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
+  await scope.db.update(yarn).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, yarn, eq(yarn.id, id)));
+}
+
+/** Swatches, newest first. */
+export async function listSwatches(scope: Scope): Promise<Swatch[]> {
+  return scope.db.select().from(swatch).where(mine(scope, swatch, isNull(swatch.deletedAt))).orderBy(desc(swatch.madeOn), desc(swatch.createdAt));
+}
+
+export async function saveSwatch(scope: Scope, values: NewSwatch): Promise<string> {
+  const owned = await scope.db.select({ id: yarn.id }).from(yarn).where(mine(scope, yarn, eq(yarn.id, values.yarnId))).limit(1);
+  if (owned.length === 0) throw new Error("a swatch needs a yarn of the same workshop");
+  const id = newId();
+  await scope.db.insert(swatch).values({ ...values, id, workshopId: scope.workshopId });
+  return id;
+}
+
+export async function setSwatchDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
+  await scope.db.update(swatch).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, swatch, eq(swatch.id, id)));
+}
+
+export async function listNotions(scope: Scope, withDeleted = false): Promise<Notion[]> {
+  return scope.db.select().from(notion).where(mine(scope, notion, withDeleted ? undefined : isNull(notion.deletedAt))).orderBy(asc(notion.kind), asc(notion.name));
+}
+
+export async function saveNotion(scope: Scope, values: NewNotion, id?: string): Promise<string> {
+  if (id) {
+    await scope.db.update(notion).set(values).where(and(mine(scope, notion), eq(notion.id, id)));
+    return id;
+  }
+  const made = newId();
+  await scope.db.insert(notion).values({ ...values, id: made, workshopId: scope.workshopId });
+  return made;
+}
+
+export async function setNotionDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
+  await scope.db.update(notion).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, notion, eq(notion.id, id)));
+}

@@ -1,0 +1,87 @@
+import { asc, eq, inArray, isNull } from "drizzle-orm";
+import { run, runLine, type LinePlannedWith, type RunPlannedWith, RUN_STATES } from "../schema";
+import { mine, newId, transact, type Scope } from "../scope";
+import { postMoves, type NewMove } from "./stock";
+
+export type RunState = (typeof RUN_STATES)[number];
+export type Run = typeof run.$inferSelect;
+export type RunLineRow = typeof runLine.$inferSelect;
+export interface RunWithLines {
+  readonly run: Run;
+  readonly lines: readonly RunLineRow[];
+}
+export interface NewRun {
+  readonly name: string;
+  readonly startOn: string;
+  readonly dueOn: string;
+  readonly plannedWith: RunPlannedWith;
+  readonly lines: readonly { itemId: string; revisionId: string; quantity: number; plannedWith: LinePlannedWith }[];
+}
+
+async function withLines(scope: Scope, runs: Run[]): Promise<RunWithLines[]> {
+  if (runs.length === 0) return [];
+  const lines = await scope.db.select().from(runLine).where(mine(scope, runLine, inArray(runLine.runId, runs.map((r) => r.id)))).orderBy(asc(runLine.sort));
+  return runs.map((r) => ({ run: r, lines: lines.filter((l) => l.runId === r.id) }));
+}
+
+/** All runs by their due day. */
+export async function listRuns(scope: Scope): Promise<RunWithLines[]> {
+  return withLines(scope, await scope.db.select().from(run).where(mine(scope, run, isNull(run.deletedAt))).orderBy(asc(run.dueOn), asc(run.createdAt)));
+}
+
+export async function findRun(scope: Scope, id: string): Promise<RunWithLines | undefined> {
+  const rows = await scope.db.select().from(run).where(mine(scope, run, eq(run.id, id), isNull(run.deletedAt))).limit(1);
+  return (await withLines(scope, rows))[0];
+}
+
+export async function createRun(scope: Scope, r: NewRun): Promise<string> {
+  return transact(scope, async (tx) => {
+    const id = newId();
+    await tx.db.insert(run).values({ id, workshopId: tx.workshopId, name: r.name, startOn: r.startOn, dueOn: r.dueOn, plannedWith: r.plannedWith, createdAt: tx.now });
+    await tx.db.insert(runLine).values(r.lines.map((l, i) => ({ id: newId(), workshopId: tx.workshopId, runId: id, itemId: l.itemId, revisionId: l.revisionId, quantity: l.quantity, plannedWith: l.plannedWith, sort: i })));
+    return id;
+  });
+}
+
+export async function startRun(scope: Scope, id: string): Promise<void> {
+  await scope.db.update(run).set({ state: "underway" }).where(mine(scope, run, eq(run.id, id), eq(run.state, "planned")));
+}
+
+/**
+ * Ends a run: what its pieces took is posted as used, what was made is posted as made. The state is
+ * the lock and the keys are the run's own, so a repeated click posts nothing twice.
+ */
+export async function finishRun(scope: Scope, id: string, today: string): Promise<boolean> {
+  return transact(scope, async (tx) => {
+    const [row] = await tx.db.select().from(run).where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt))).for("update");
+    if (!row || row.state === "finished") return false;
+    const [found] = await withLines(tx, [row]);
+    const used = new Map<string, NewMove>();
+    const made: NewMove[] = [];
+    for (const line of found?.lines ?? []) {
+      for (const need of line.plannedWith.needs) {
+        const before = used.get(need.materialId)?.quantity ?? 0;
+        used.set(need.materialId, { kind: "used", materialKind: need.kind === "yarn" ? "yarn" : "notion", materialId: need.materialId, quantity: before - need.each * line.quantity, runId: id, note: row.name, key: `${id}:${need.materialId.slice(-12)}` });
+      }
+      made.push({ kind: "made", materialKind: "item", materialId: line.itemId, quantity: line.quantity, runId: id, note: row.name, key: `${id}:${line.id.slice(-12)}` });
+      await tx.db.update(runLine).set({ made: line.quantity }).where(mine(tx, runLine, eq(runLine.id, line.id)));
+    }
+    await postMoves(tx, [...[...used.values()].map((m) => ({ ...m, quantity: Math.round(m.quantity) })), ...made]);
+    await tx.db.update(run).set({ state: "finished", finishedOn: today }).where(mine(tx, run, eq(run.id, id)));
+    return true;
+  });
+}
+
+export async function setRunDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
+  await scope.db.update(run).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, run, eq(run.id, id)));
+}
+
+/** What the open runs have promised, by material: upper ends of their needs. `except` leaves one run out. */
+export function reservedBy(runs: readonly RunWithLines[], except?: string): Map<string, number> {
+  const sums = new Map<string, number>();
+  for (const { run: r, lines } of runs) {
+    if (r.state === "finished" || r.id === except) continue;
+    for (const line of lines) for (const need of line.plannedWith.needs) sums.set(need.materialId, (sums.get(need.materialId) ?? 0) + Math.ceil(need.eachHigh * line.quantity));
+  }
+  return sums;
+}

@@ -1,0 +1,42 @@
+import { and, eq, type Column, type SQL } from "drizzle-orm";
+import { v7 } from "uuid";
+import type { Database } from "./connect";
+
+/** The one place where queries are tied to a workshop: every query function takes a Scope and uses `mine`. */
+export interface Scope {
+  readonly db: Database;
+  readonly workshopId: string;
+  readonly now: Date;
+}
+
+export function mine(scope: Scope, table: { workshopId: Column }, ...more: (SQL | undefined)[]): SQL | undefined {
+  return and(eq(table.workshopId, scope.workshopId), ...more);
+}
+
+/** Time-ordered id (UUIDv7, RFC 9562). */
+export const newId = (): string => v7();
+
+/** Something another tab or person changed first; nothing was written. */
+export class ChangedMeanwhile extends Error {
+  constructor(readonly what: string) {
+    super(`${what} was changed meanwhile`);
+    this.name = "ChangedMeanwhile";
+  }
+}
+
+/** Runs a transaction again when the server picked it as a deadlock's victim (1213) or it waited too long (1205). */
+export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>): Promise<T> {
+  for (let attempt = 1; ; attempt++) {
+    try {
+      return await scope.db.transaction((tx) => work({ ...scope, db: tx as unknown as Database }));
+    } catch (error) {
+      if (attempt >= 4 || !isRetryable(error)) throw error;
+    }
+  }
+}
+
+function isRetryable(error: unknown): boolean {
+  const cause = error instanceof Error && error.cause !== undefined ? error.cause : error;
+  const errno = typeof cause === "object" && cause !== null && "errno" in cause ? cause.errno : undefined;
+  return errno === 1213 || errno === 1205;
+}
