@@ -166,10 +166,10 @@ const Brand = styled.div`
 `;
 const Views = styled.ul`
   list-style: none; margin: 0; padding: 0; display: grid; align-content: start;
-  a { display: flex; align-items: center; gap: 11px; min-height: 42px; padding: 6px 18px; color: var(--mat-ink); text-decoration: none; font-weight: 520; }
+  a { display: flex; align-items: center; gap: 10px; min-height: 42px; padding: 6px 18px 6px 16px; color: var(--mat-ink); text-decoration: none; font-weight: 520; }
   a:hover { background: rgb(255 255 255 / 0.08); }
   a[aria-current="page"] { background: var(--tape); color: var(--tape-ink); font-weight: 640; margin-right: -4px; }
-  kbd { margin-left: auto; font: inherit; font-size: 12px; color: var(--mat-soft); font-weight: 400; }
+  kbd { margin-left: auto; font: inherit; font-size: 12px; white-space: nowrap; color: var(--mat-soft); font-weight: 400; }
   a[aria-current="page"] kbd { color: inherit; }
   a:focus-visible { outline-color: #fff; outline-offset: -3px; }
   @media (max-width: 720px) {

@@ -24,9 +24,9 @@ interface DemoYarn {
 const COTTON = { name: "DK cotton", fibre: "100 % cotton", weightClass: 3, hookUm: 4000, mmPer100g: 230_000, ballMg: 50_000, ballPrice: 290 };
 const MIX = { name: "Worsted wool mix", fibre: "55 % wool, 45 % acrylic", weightClass: 4, hookUm: 5000, mmPer100g: 175_000, ballMg: 100_000, ballPrice: 640 };
 const COTTONS: readonly DemoYarn[] = [
-  { key: "slate", name: "DK cotton", shade: "slate", colour: "#3d4c57", have: 68_000 },
-  { key: "white", name: "DK cotton", shade: "chalk white", colour: "#f1f0ea", have: 41_500 },
-  { key: "orange", name: "DK cotton", shade: "buoy orange", colour: "#d9692b", have: 22_000 },
+  { key: "slate", name: "DK cotton", shade: "slate", colour: "#3d4c57", have: 124_000 },
+  { key: "white", name: "DK cotton", shade: "chalk white", colour: "#f1f0ea", have: 86_500 },
+  { key: "orange", name: "DK cotton", shade: "buoy orange", colour: "#d9692b", have: 31_000 },
   { key: "navy", name: "DK cotton", shade: "deep navy", colour: "#22304f", have: 12_500 },
   { key: "silver", name: "DK cotton", shade: "herring silver", colour: "#aab4ba", have: 9_000 },
   { key: "red", name: "DK cotton", shade: "signal red", colour: "#b5322c", have: 74_000 },

@@ -107,6 +107,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
   const stock = (onHand: number, reserved: number, unit: "mass" | "pieces") => (
     <Stock data-short={reserved > onHand || undefined}>
       <b>{amount(onHand, unit, r)}</b>
+      {onHand < 0 ? <Badge $tone="bad">{unit === "mass" ? "weigh it" : "count them"}</Badge> : null}
       {reserved > 0 ? <span>{amount(reserved, unit, r)} promised</span> : null}
     </Stock>
   );

@@ -204,10 +204,10 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
 
 function Thing({ n, colour }: { n: Shortage; colour: string | undefined }) {
   return (
-    <Row $gap={9}>
+    <Labelled>
       {colour ? <YarnDisc colour={colour} name={n.label} size={22} /> : null}
       <span>{n.label}</span>
-    </Row>
+    </Labelled>
   );
 }
 
@@ -260,6 +260,7 @@ function Timeline({ run, plan, today, seconds }: { run: { startOn: string; dueOn
   );
 }
 
+const Labelled = styled.span`display: flex; gap: 9px; align-items: center;`;
 const Columns = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 430px), 1fr)); gap: 18px; align-items: start;`;
 const Head = styled(SheetHead)`padding: 12px 12px 0; margin: 0; align-items: center;`;
 const Quiet = styled.p`padding: 12px; color: var(--soft);`;

@@ -73,8 +73,8 @@ export interface CheckedPattern {
  * Reads and counts a written pattern. Total: any text gives a result, never an exception; time is
  * linear in the text and in the rounds it expands to (at most `MAX_ROUNDS`).
  */
-export function checkPattern(text: string, options: { readonly terms?: Terms | "auto" } = {}): CheckedPattern {
-  return new Checker(text, options.terms ?? "auto").check();
+export function checkPattern(text: string, options: { readonly terms?: Terms | "auto"; readonly otherwise?: Terms } = {}): CheckedPattern {
+  return new Checker(text, options.terms ?? "auto", options.otherwise ?? "us").check();
 }
 
 interface Counting {
@@ -104,6 +104,7 @@ class Checker {
   constructor(
     text: string,
     private readonly wanted: Terms | "auto",
+    private readonly otherwise: Terms,
   ) {
     this.source = text.length > MAX_TEXT ? text.slice(0, MAX_TEXT) : text;
     this.plain = regular(this.source);
@@ -112,7 +113,7 @@ class Checker {
   }
 
   check(): CheckedPattern {
-    const recognised = this.wanted === "auto" ? recogniseTerms(this.plain) : { terms: this.wanted, reason: "chosen by hand" };
+    const recognised = this.wanted === "auto" ? recogniseTerms(this.plain, this.otherwise) : { terms: this.wanted, reason: "chosen by hand" };
     const raw = new DocumentReader(this.source, this.plain, recognised.terms).read();
     const parts: CheckedPart[] = [];
     for (const part of raw.parts) parts.push(this.part(part, parts));

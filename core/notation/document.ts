@@ -356,7 +356,10 @@ export class DocumentReader {
       if (c.is("(", "[")) {
         const skipped = c.attempt(() => {
           let n = 0;
-          while (!c.done && !c.is(")", "]") && n < 8) c.at++, n++;
+          while (!c.done && !c.is(")", "]") && n < 8) {
+            c.at++;
+            n++;
+          }
           return c.take(")", "]") ? true : undefined;
         });
         if (skipped) continue;
@@ -542,7 +545,10 @@ export class DocumentReader {
       if (c.kind() !== "word" || (!of && first !== undefined)) return undefined;
       const from = c.from;
       let n = 0;
-      while (n < 4 && (c.kind() === "word" || (c.kind() === "number" && n > 0)) && !c.is("up", "until", "but", "then", "in", "with", "x", "once", "twice", "to", "using")) c.at++, n++;
+      while (n < 4 && (c.kind() === "word" || (c.kind() === "number" && n > 0)) && !c.is("up", "until", "but", "then", "in", "with", "x", "once", "twice", "to", "using")) {
+        c.at++;
+        n++;
+      }
       if (n === 0) return undefined;
       part = this.source.slice(from, c.to);
       partAt = { from, to: c.to };

@@ -255,7 +255,10 @@ export class SequenceReader {
         if (noun) c.at++;
         const named = !noun && !c.is(close ?? ")") ? readStitch(c, this.terms) : undefined;
         if (named && named.kind !== "plain") return undefined;
-        if (isStitchNoun(c.text())) (noun = true), c.at++;
+        if (isStitchNoun(c.text())) {
+          noun = true;
+          c.at++;
+        }
         const each = c.is("each", "per");
         while (UNIT_AFTER_TOTAL.has(c.text()) || c.is("side", "round", "rnd", ".", "leg", "row")) c.at++;
         if (!close || !c.take(close)) return undefined;
@@ -353,7 +356,10 @@ export class SequenceReader {
         if (c.is("for") && c.text(1) === "a" && c.text(2) === "total") c.at += 3;
         else if (c.is("you", "there", "giving", "making", "makes", "leaving", "to") || c.is("this")) {
           let n = 0;
-          while (n < 6 && c.kind() === "word" && c.is("you", "there", "should", "will", "now", "have", "be", "are", "giving", "making", "makes", "gives", "this", "a", "total", "of", "leaving", "to", "make", "with", "end", "up")) c.at++, n++;
+          while (n < 6 && c.kind() === "word" && c.is("you", "there", "should", "will", "now", "have", "be", "are", "giving", "making", "makes", "gives", "this", "a", "total", "of", "leaving", "to", "make", "with", "end", "up")) {
+        c.at++;
+        n++;
+      }
           if (n === 0) return undefined;
         } else return undefined;
         c.take("of");
@@ -377,7 +383,7 @@ export class SequenceReader {
       return push(ring && !worked ? { kind: "start", start: "chain-ring", chains: this.chainsBefore(items), from, to: c.to } : { kind: "join", from, to: c.to });
     }
     if (c.take("turn", "turning")) return push({ kind: "turn", from, to: c.to });
-    if (c.is("do", "don't", "without", "not") && /^(not|turn|join|joining|turning|turned)$/.test(c.text(1))) {
+    if (c.is("do", "don't", "without", "not") && /^(not|turn|join|joining|turning|turned)$/.test(c.text(1)) && !startsEvent(c)) {
       while (!c.done && !c.is(".", ";", ",", "(", ")", "[")) c.at++;
       return push({ kind: "aside", from, to: c.to });
     }

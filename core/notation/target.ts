@@ -174,11 +174,17 @@ function readPlace(c: Cursor, t: Target): boolean {
         t.every = 2;
         c.at++;
       }
-    } else if (c.is("next")) c.at++, (t.place = t.place === "each" ? "each" : "next"), (moved = true);
-    else if (c.is("same")) c.at++, (t.place = "same"), (moved = true);
-    else if (c.is("last")) c.at++, (t.place = "last"), (moved = true);
-    else if (c.is("both")) c.at++, (t.n = 2), (moved = true);
-    else if (c.kind() === "ordinal") {
+    } else if (c.take("next")) {
+      t.place = t.place === "each" ? "each" : "next";
+      moved = true;
+    } else if (c.is("same", "last")) {
+      t.place = c.is("same") ? "same" : "last";
+      c.at++;
+      moved = true;
+    } else if (c.take("both")) {
+      t.n = 2;
+      moved = true;
+    } else if (c.kind() === "ordinal") {
       t.nth = c.peek()?.value;
       t.place = t.nth === 1 ? "first" : "nth-chain";
       c.at++;

@@ -9,9 +9,9 @@ export interface TermsReading {
 /**
  * US or UK terms, as stated or as the words show. `plain` is regular (lower-case) text. Only words
  * that exist in one of the two count: "dc" alone exists in both, but a small round figure worked in
- * "dc" without a single "sc" is UK (common practice, no source).
+ * "dc" without a single "sc" is UK (common practice, no source). `otherwise` is taken when nothing decides: the maker's own terms.
  */
-export function recogniseTerms(plain: string): TermsReading {
+export function recogniseTerms(plain: string, otherwise: Terms = "us"): TermsReading {
   if (/\b(uk|british|english)\s+(crochet\s+)?(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\s*[:(-]?\s*uk\b/.test(plain)) return { terms: "uk", reason: "the text says UK terms" };
   if (/\b(us|usa|american)\s+(crochet\s+)?(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\s*[:(-]?\s*us\b/.test(plain)) return { terms: "us", reason: "the text says US terms" };
   const count = (re: RegExp) => (plain.match(re) ?? []).length;
@@ -21,5 +21,5 @@ export function recogniseTerms(plain: string): TermsReading {
   const dc = count(/(?<![a-z])(dc|dcs|dc\d+tog|double crochets?)(?![a-z])/g);
   if (uk > 0 && dc > 0) return { terms: "uk", reason: "“dc” together with words that only UK terms use" };
   if (dc >= 2) return { terms: "uk", reason: "everything is worked in “dc” and never in “sc”" };
-  return { terms: "us", reason: "nothing speaks for UK terms" };
+  return { terms: otherwise, reason: dc > 0 ? `“dc” could be either, so it is read as your own ${otherwise.toUpperCase()} terms` : "nothing in it differs between US and UK terms" };
 }

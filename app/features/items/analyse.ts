@@ -88,7 +88,7 @@ export function specOfYarn(y: YarnView, hookMm: number, strands: number): YarnSp
  * server's lists, the browser's live page and the worker come to the same figures.
  */
 export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
-  const checked = checkPattern(draft.pattern);
+  const checked = checkPattern(draft.pattern, { otherwise: around.terms });
   const yarns = new Map(around.yarns.map((y) => [y.id, y]));
   const slots = new Map(draft.slots.map((s) => [s.slot, s]));
   const fallback = slots.get(MAIN_SLOT) ?? draft.slots[0];

@@ -1,5 +1,5 @@
 import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
-import { lintGutter, setDiagnostics, type Diagnostic } from "@codemirror/lint";
+import { setDiagnostics, type Diagnostic } from "@codemirror/lint";
 import { Compartment, EditorState } from "@codemirror/state";
 import { drawSelection, EditorView, keymap, lineNumbers } from "@codemirror/view";
 import { useEffect, useRef } from "react";
@@ -20,7 +20,8 @@ const look = EditorView.theme({
   "&.cm-focused": { outline: "3px solid var(--focus)", outlineOffset: "2px" },
   ".cm-scroller": { fontFamily: "inherit", fontVariationSettings: '"MONO" 1', lineHeight: "24px", overflow: "visible" },
   ".cm-content": { padding: "0", caretColor: "var(--ink)" },
-  ".cm-gutters": { backgroundColor: "transparent", color: "var(--soft)", border: "none" },
+  ".cm-gutters": { backgroundColor: "transparent", color: "var(--soft)", border: "none", fontSize: "13px" },
+  ".cm-lineNumbers .cm-gutterElement": { padding: "0 5px 0 2px", minWidth: "24px" },
   ".cm-cursor": { borderLeftColor: "var(--ink)" },
   ".cm-selectionBackground, &.cm-focused .cm-selectionBackground": { backgroundColor: "color-mix(in srgb, var(--focus) 28%, transparent) !important" },
   ".cm-lintRange-error": { backgroundImage: "none", borderBottom: "2px wavy var(--bad)", textDecoration: "underline wavy var(--bad) 1.5px", textUnderlineOffset: "4px", border: "0" },
@@ -55,7 +56,7 @@ export default function CodeEditor({ text, nonce, pattern, labelledBy, onText, o
       state: EditorState.create({
         doc: text,
         extensions: [
-          EditorView.cspNonce.of(nonce), lineNumbers(), history(), drawSelection(), lintGutter(), EditorView.lineWrapping, look,
+          EditorView.cspNonce.of(nonce), lineNumbers(), history(), drawSelection(), EditorView.lineWrapping, look,
           keymap.of([...defaultKeymap, ...historyKeymap]),
           labels.of(EditorView.contentAttributes.of({ "aria-labelledby": labelledBy, spellcheck: "false", autocapitalize: "off", autocorrect: "off" })),
           EditorView.updateListener.of((u) => {

@@ -4,7 +4,7 @@ import { Form, useFetcher } from "react-router";
 import styled from "styled-components";
 import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
-import { Badge, Button, PageHead, Small, Stack } from "../../ui/basics";
+import { Button, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
@@ -101,7 +101,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     }
   }, [typed, dirty, data.id, data.revision]);
 
-  const checked = useMemo(() => checkPattern(typed.pattern), [typed.pattern]);
+  const checked = useMemo(() => checkPattern(typed.pattern, { otherwise: data.terms }), [typed.pattern, data.terms]);
   const slotsShown = useMemo(() => shownSlots(checked, typed.slots), [checked, typed.slots]);
   const draft = useMemo<ItemDraft>(() => toDraft(typed, slotsShown, r.locale), [typed, slotsShown, r.locale]);
   const channel = data.channels.find((c) => c.id === typed.channelId) ?? data.channels[0];
@@ -250,7 +250,7 @@ const ShapeStrip = styled.section`
   ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 2px; }
 `;
 const Columns = styled.div`
-  display: grid; grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr); gap: 20px; align-items: start;
+  display: grid; grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr); gap: 18px; align-items: start;
   @media (max-width: 1080px) { grid-template-columns: minmax(0, 1fr); }
 `;
 const Caution = styled.p`font-size: 13px; color: var(--soft);`;

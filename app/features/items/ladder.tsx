@@ -31,9 +31,9 @@ function rungsOf(pattern: CheckedPattern): Rung[] {
   return [...rungs.values()];
 }
 
-const WIDTH = 300;
-const HALF = 104;
-const CENTRE = 112;
+const WIDTH = 256;
+const HALF = 80;
+const CENTRE = 84;
 
 /**
  * The round ladder: level with each line of the text its round as a bar as long as its stitches,
@@ -57,7 +57,9 @@ export function Ladder({ pattern, colours, places, height, lit, onLight }: { pat
 }
 
 function RungView({ rung, place, scale, colours, severity, lit, onLight }: { rung: Rung; place: LinePlace; scale: number; colours: SlotColours; severity: string | undefined; lit: number | undefined; onLight: ((at: { part: number; round: number } | undefined) => void) | undefined }) {
-  const room = place.height - 4;
+  // A line that wraps keeps its single round one line high, so that the ladder stays the silhouette.
+  const high = rung.rounds.length > 1 ? place.height : Math.min(place.height, LINE_PX);
+  const room = high - 4;
   const shown = rung.rounds.slice(0, Math.max(1, Math.floor(room / 2)));
   const each = room / shown.length;
   const last = rung.rounds[rung.rounds.length - 1]?.round;
@@ -65,18 +67,18 @@ function RungView({ rung, place, scale, colours, severity, lit, onLight }: { run
   const broken = rung.rounds.some((x) => x.round.broken) || severity === "error";
   const label = last?.count === undefined ? "?" : String(last.count);
   const change = (last?.count ?? 0) - (first?.available ?? last?.count ?? 0);
-  const mid = place.top + place.height / 2;
+  const mid = place.top + high / 2;
   return (
     <g onMouseEnter={() => onLight?.({ part: rung.part, round: rung.rounds[0]?.index ?? 0 })}>
       <rect x={0} y={place.top} width={WIDTH} height={place.height} fill="transparent" />
       {shown.map(({ round, index }, i) => (
         <Bar key={index} round={round} top={place.top + 2 + i * each} height={Math.max(1.2, each - (shown.length > 1 ? 0.6 : 0))} scale={scale} colours={colours} broken={broken && round.broken} dim={lit !== undefined && !rung.rounds.some((x) => x.index === lit)} />
       ))}
-      <text x={CENTRE + HALF + 10} y={mid + 4.5} className={broken ? "bad" : ""}>
+      <text x={CENTRE + HALF + 8} y={mid + 4.5} className={broken ? "bad" : ""}>
         {label}
       </text>
-      <text x={CENTRE + HALF + 46} y={mid + 4.5} className="soft">
-        {rung.rounds.length > 1 ? `${rung.rounds.length} rounds` : change > 0 ? `+${change}` : change < 0 ? `\u2212${-change}` : ""}
+      <text x={CENTRE + HALF + 38} y={mid + 4.5} className="soft">
+        {rung.rounds.length > 1 ? `${rung.rounds.length} rnds` : change > 0 ? `+${change}` : change < 0 ? `\u2212${-change}` : ""}
       </text>
     </g>
   );

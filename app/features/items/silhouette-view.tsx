@@ -1,6 +1,9 @@
+import { cumsum as runningSum } from "d3-array";
 import styled from "styled-components";
 import type { Silhouette } from "./silhouette";
 import { luminance } from "../../ui/yarn-disc";
+
+const cumsum = (list: readonly number[]): number[] => [...runningSum(list)];
 
 export type SlotColours = Readonly<Record<string, string>>;
 const NO_COLOUR = "#b9c3c5";
@@ -8,11 +11,11 @@ const NO_COLOUR = "#b9c3c5";
 /** The colour a slot is drawn in: its yarn's, or a plain grey. */
 export const colourOf = (colours: SlotColours, slot: string): string => colours[slot] ?? colours.main ?? NO_COLOUR;
 
-function Shape({ s, colours, x, y, lit, bottomUp }: { s: Silhouette; colours: SlotColours; x: number; y: number; lit?: number | undefined; bottomUp?: boolean }) {
+function Shape({ s, colours, x, y, lit }: { s: Silhouette; colours: SlotColours; x: number; y: number; lit?: number | undefined }) {
   const main = s.bands[Math.floor(s.bands.length / 2)];
   const dark = luminance(colourOf(colours, main?.slot ?? "main")) < 0.12;
   return (
-    <g transform={`translate(${x} ${y})${bottomUp ? ` translate(0 ${s.height}) scale(1 -1)` : ""}`}>
+    <g transform={`translate(${x} ${y})${s.openTop ? ` translate(0 ${s.height}) scale(1 -1)` : ""}`}>
       {s.bands.map((b, i) => (
         <path key={i} d={b.path} fill={colourOf(colours, b.slot)} stroke={luminance(colourOf(colours, b.slot)) < 0.12 ? "rgb(255 255 255 / 0.22)" : "rgb(0 0 0 / 0.20)"} strokeWidth={0.35} opacity={lit !== undefined && lit !== b.round ? 0.45 : 1} />
       ))}
@@ -32,12 +35,9 @@ export function Silhouettes({ parts, colours, height, label, scale, lit }: { par
   if (parts.length === 0) return <NoShape style={{ height }}>no shape yet</NoShape>;
   const tallest = Math.max(...parts.map((p) => p.height));
   const gap = Math.max(3, tallest * 0.07);
-  let x = gap;
-  const placed = parts.map((p) => {
-    const at = x + p.width / 2;
-    x += p.width + gap;
-    return { p, at };
-  });
+  const starts = cumsum([gap, ...parts.map((p) => p.width + gap)]);
+  const placed = parts.map((p, i) => ({ p, at: (starts[i] ?? 0) + p.width / 2 }));
+  const x = starts[parts.length] ?? gap;
   const bar = scale ? 10 : 0;
   const room = tallest + gap + (scale ? 9 : 1);
   return (

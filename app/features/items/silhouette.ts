@@ -8,6 +8,8 @@ export interface Silhouette {
   readonly height: number;
   readonly bands: readonly { readonly path: string; readonly slot: string; readonly round: number }[];
   readonly outline: string;
+  /** Begun at its bottom and open above, like a hull: drawn the other way up. */
+  readonly openTop: boolean;
   readonly eyes: readonly { readonly x: number; readonly y: number; readonly r: number }[];
 }
 
@@ -35,7 +37,7 @@ function slotOf(part: PartEstimate, round: number): string {
 export function silhouetteOf(p: PartEstimate): Silhouette {
   const { fabric, part } = p;
   const shape = fabric.shape;
-  const base = { name: part.name, make: part.make, width: Math.max(1, fabric.width), height: Math.max(1, fabric.height) };
+  const base = { name: part.name, make: part.make, openTop: part.worked === "oval" && fabric.openEnd, width: Math.max(1, fabric.width), height: Math.max(1, fabric.height) };
   if (!shape || shape.rings.length === 0) return { ...base, ...flat(p), eyes: [] };
   const indices = part.rounds.flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []));
   const edges: { r: number; z: number }[] = [{ r: 0, z: shape.bottomZ }];

@@ -2,7 +2,8 @@ import { listNotions, listYarns } from "@db/queries/materials";
 import { listRuns, reservedBy, type RunWithLines } from "@db/queries/runs";
 import { balances } from "@db/queries/stock";
 import type { Scope } from "@db/scope";
-import type { RunLine, StockOf } from "@core/planning";
+import { parseDate } from "@internationalized/date";
+import { finishDay, type RunLine, type StockOf } from "@core/planning";
 import type { Minor } from "@core/units";
 import { planRun, weekOf, type Plan } from "./plan";
 
@@ -10,26 +11,34 @@ export const linesOf = (r: RunWithLines): RunLine[] => r.lines.map((l) => ({ ite
 
 export const secondsOf = (r: RunWithLines): number => r.lines.reduce((s, l) => s + l.plannedWith.seconds * l.quantity, 0);
 
-/** Everything a run is netted against, with what the other open runs have promised. */
-export async function loadStock(scope: Scope, runs: readonly RunWithLines[], except?: string): Promise<Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>> {
+/** Open runs that go before this one: those under way, then by due day. What they need is promised first. */
+export function runsBefore(runs: readonly RunWithLines[], r: { id: string; state: string; dueOn: string }): RunWithLines[] {
+  const rank = (x: { id: string; state: string; dueOn: string }) => `${x.state === "underway" ? 0 : 1} ${x.dueOn} ${x.id}`;
+  return runs.filter((x) => x.run.id !== r.id && x.run.state !== "finished" && rank(x.run) < rank(r));
+}
+
+/** Everything a run is netted against, with what the runs before it have promised. */
+async function loadStock(scope: Scope, before: readonly RunWithLines[]): Promise<Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>> {
   const [yarns, notions, onHand] = await Promise.all([listYarns(scope, true), listNotions(scope, true), balances(scope)]);
-  const reserved = reservedBy(runs, except);
+  const reserved = reservedBy(before);
   const stock = new Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>();
   for (const y of yarns) stock.set(y.id, { kind: "yarn", label: `${y.name}, ${y.shade}`, colour: y.colour, onHand: onHand.get(y.id) ?? 0, reserved: reserved.get(y.id) ?? 0, packSize: y.ballMg, packPrice: y.ballPrice as Minor });
   for (const n of notions) stock.set(n.id, { kind: n.kind === "filling" ? "filling" : "notion", label: n.name, colour: undefined, onHand: onHand.get(n.id) ?? 0, reserved: reserved.get(n.id) ?? 0, packSize: n.packSize, packPrice: n.packPrice as Minor });
   return stock;
 }
 
-/** Work that goes first: runs under way and runs due earlier. */
-export function workBefore(runs: readonly RunWithLines[], r: { id: string; state: string; dueOn: string }): number {
-  return runs.filter((x) => x.run.id !== r.id && x.run.state !== "finished" && (x.run.state === "underway" ? r.state !== "underway" || x.run.dueOn < r.dueOn : r.state !== "underway" && x.run.dueOn < r.dueOn)).reduce((s, x) => s + secondsOf(x), 0);
-}
-
-/** A run's plan as of today: it starts on its start day or today, whichever is later. */
+/**
+ * A run's plan as of today. Its work waits for the runs before it; when those are done before its
+ * first day, it begins on its first day with nothing in front of it.
+ */
 export async function planOf(scope: Scope, r: RunWithLines, runs: readonly RunWithLines[], today: string): Promise<{ plan: Plan; stock: Awaited<ReturnType<typeof loadStock>> }> {
-  const stock = await loadStock(scope, runs, r.run.id);
-  const startOn = r.run.startOn > today ? r.run.startOn : today;
-  return { plan: planRun({ lines: linesOf(r), stock, startOn, dueOn: r.run.dueOn, week: weekOf(r.run.plannedWith), before: workBefore(runs, r.run) }), stock };
+  const earlier = runsBefore(runs, r.run);
+  const stock = await loadStock(scope, earlier);
+  const week = weekOf(r.run.plannedWith);
+  const waiting = earlier.reduce((s, x) => s + secondsOf(x), 0);
+  const clear = waiting > 0 ? finishDay(parseDate(today), waiting, week)?.toString() : today;
+  const free = clear !== undefined && clear < r.run.startOn;
+  return { plan: planRun({ lines: linesOf(r), stock, startOn: free ? r.run.startOn : today, dueOn: r.run.dueOn, week, before: free ? 0 : waiting }), stock };
 }
 
 export async function loadRuns(scope: Scope): Promise<RunWithLines[]> {
