@@ -363,7 +363,7 @@ class Checker {
     } else if (o.used > MAX_STITCHES || o.offers > MAX_STITCHES) {
       say(at, { code: "too-large", what: "chain", limit: MAX_STITCHES }, "error");
       count = undefined;
-    } else if (o.unknown) {
+    } else if (o.unknown || (!e.copied && e.raw.found.some((f) => f.severity === "error"))) {
       // Something in the round could not be read and was reported; a count made without it would be a guess.
       broken = true;
       count = written ?? this.guess(next, [o.offers, live]);

@@ -198,7 +198,7 @@ export class DocumentReader {
     if (label.first === undefined || isRoundWord(c.tokens[0]?.text ?? "") || c.tokens[0]?.kind === "ordinal") return true;
     if (c.done) return false;
     const words = c.tokens.slice(c.at);
-    if (/^(mm|cm|g|gram|grams|m|oz|yd|in|inch|inches)$/.test(words[0]?.text ?? "")) return false;
+    if (/^(mm|cm|g|gram|grams|m|oz|yd|inch|inches)$/.test(words[0]?.text ?? "")) return false;
     return words.some((t, i) => {
       const at = this.cursor(words);
       at.at = i;
@@ -387,6 +387,7 @@ export class DocumentReader {
     if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || readShade(this.cursor(words)) !== undefined && words.length === 1) {
       if (!(readStitch(this.cursor(words), this.terms)?.kind === undefined && !startsEvent(this.cursor(words)) && false)) return undefined;
     }
+    if (first.kind === "number" && this.hasWork(words)) return undefined;
     if (words.some((t) => /^(mm|cm|gram|grams|oz|=|around|each|until|stitches)$/.test(t.text))) return undefined;
     if (c.done) return { heading: head, rest: [] };
     c.at = after;

@@ -262,7 +262,7 @@ export class SequenceReader {
         const each = c.is("each", "per");
         while (UNIT_AFTER_TOTAL.has(c.text()) || c.is("side", "round", "rnd", ".", "leg", "row")) c.at++;
         if (!close || !c.take(close)) return undefined;
-        const worked = items.some((i) => i.kind === "work" || i.kind === "group" || i.kind === "evenly");
+        const worked = items.some((i) => i.kind === "work" || i.kind === "group" || i.kind === "evenly" || i.kind === "unknown");
         if (named && (!worked || this.timesFollow())) return undefined;
         if (!noun && !worked) return undefined;
         if (this.timesFollow() && noun) return undefined;
