@@ -73,6 +73,9 @@ interface Heading {
 }
 interface OpenRound {
   tokens: Token[];
+  /** Brackets and stars still open at the end of `tokens`, kept as they come so that a long round stays linear. */
+  depth: number;
+  stars: number;
   label: RoundLabel | undefined;
   line: number;
   slot: string | undefined;
@@ -81,6 +84,28 @@ interface OpenRound {
 
 const NOTE_START = /^(materials?|abbreviations?|notes?|gauge|tension|size|sizes|you|supplies|tools|hook|hooks|yarns?|skills?|finished|difficulty|terms|copyright|tips?|important|optional|needle|legend|key|instructions?|description|level|this|these|if|when|for|use|using|assembly|finishing|making|pattern|special|dk|safety|eyes|fibre|filling|polyester|stuffing|scissors|us|uk|all|worked|work|about|approx|please|repeat|rep|continue|note)$/;
 const ASSEMBLY = /^(assembly|finishing|making|materials?|abbreviations?|notes?|supplies|tools|gauge|tension|legend|key|terms|description|instructions?)$/;
+
+/** A round of more words than this is read up to here. */
+const MAX_ROUND_TOKENS = 6000;
+/** Rounds that are read; beyond `MAX_ROUNDS` of check.ts nothing is counted anyway. */
+const MAX_LINES = 10_001;
+
+const opened = (tokens: readonly Token[]): { depth: number; stars: number } => {
+  let depth = 0;
+  let stars = 0;
+  for (const { text } of tokens) {
+    if (text === "(" || text === "[" || text === "{") depth++;
+    else if (text === ")" || text === "]" || text === "}") depth--;
+    else if (text === "*") stars++;
+  }
+  return { depth, stars };
+};
+function append(open: OpenRound, tokens: readonly Token[]): void {
+  const more = opened(tokens);
+  open.depth += more.depth;
+  open.stars += more.stars;
+  if (open.tokens.length <= MAX_ROUND_TOKENS) open.tokens.push(...tokens);
+}
 
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
 export class DocumentReader {
@@ -95,6 +120,7 @@ export class DocumentReader {
   private joinedNote: boolean | undefined;
   private inNotes = false;
   private total = 0;
+  private tooLong: Span | undefined;
 
   constructor(
     private readonly source: string,
@@ -162,13 +188,13 @@ export class DocumentReader {
       this.inNotes = false;
       this.closeRound();
       this.ensurePart(line, label.first);
-      if (this.part) this.open = { tokens: tokens.slice(c.at), label, line: line.number, slot: this.takeSlot(), part: this.part };
+      if (this.part) this.open = { ...opened(tokens.slice(c.at)), tokens: tokens.slice(c.at), label, line: line.number, slot: this.takeSlot(), part: this.part };
       this.flushSetup();
       return "round";
     }
     c.at = 0;
     if (atStart && this.continues(tokens, indented)) {
-      this.open?.tokens.push(...tokens);
+      if (this.open) append(this.open, tokens);
       return "continuation";
     }
     const ref = this.reference(tokens);
@@ -213,13 +239,7 @@ export class DocumentReader {
     const c = this.cursor(tokens);
     if (startsEvent(c) && !indented) return false;
     const last = open.tokens[open.tokens.length - 1]?.text;
-    let depth = 0;
-    let stars = 0;
-    for (const t of open.tokens) {
-      if (/^[([{]$/.test(t.text)) depth++;
-      if (/^[)\]}]$/.test(t.text)) depth--;
-      if (t.text === "*") stars++;
-    }
+    const { depth, stars } = open;
     if (last === "," || last === "and" || last === "then" || last === ":" || last === "+") return true;
     const workHere = this.hasWork(tokens);
     if (depth > 0 && workHere) return true;
@@ -249,11 +269,17 @@ export class DocumentReader {
     const open = this.open;
     this.open = undefined;
     if (!open) return;
-    if (this.total++ > 30_000) return;
+    if (this.total++ > MAX_LINES) return;
+    if (open.tokens.length > MAX_ROUND_TOKENS) {
+      const rest = open.tokens.splice(MAX_ROUND_TOKENS);
+      this.tooLong = { from: rest[0]?.from ?? 0, to: rest[0]?.to ?? 0 };
+    }
     const from = open.label?.from ?? open.tokens[0]?.from ?? 0;
     const to = open.tokens[open.tokens.length - 1]?.to ?? open.label?.to ?? from;
     const ref = this.reference(open.tokens, open.label);
     const { nodes, found } = this.tree(ref ? ref.rest : open.tokens);
+    if (this.tooLong) found.push({ ...this.tooLong, detail: { code: "too-large", what: "words", limit: MAX_ROUND_TOKENS }, severity: "error" });
+    this.tooLong = undefined;
     const round: RawRound = { line: open.line, from, to, label: open.label, nodes, found, reference: ref?.reference, slot: open.slot };
     open.part.rounds.push(round);
     for (const n of nodes) if (n.kind === "event") open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
@@ -265,8 +291,7 @@ export class DocumentReader {
       this.heading = undefined;
     } else if (!this.part) this.startPart({ name: "Piece", make: 1, slot: undefined, line: line.number, from: line.from }, true);
     else if (first === 1 && this.part.rounds.length > 0) {
-      const used = this.parts.filter((p) => p.implied).length + 1;
-      this.startPart({ name: used === 1 && this.parts.length === 0 ? "Piece" : `Part ${this.parts.length + 1}`, make: 1, slot: undefined, line: line.number, from: line.from }, true);
+      this.startPart({ name: `Part ${this.parts.length + 1}`, make: 1, slot: undefined, line: line.number, from: line.from }, true);
     }
   }
 
@@ -294,7 +319,7 @@ export class DocumentReader {
     if (tokens.length > 0 && line && this.heading) {
       const at = this.setupLine;
       this.ensurePart(line, undefined);
-      if (this.part) this.open = { tokens: [...tokens], label: undefined, line: at, slot: this.takeSlot(), part: this.part };
+      if (this.part) this.open = { ...opened([...tokens]), tokens: [...tokens], label: undefined, line: at, slot: this.takeSlot(), part: this.part };
       this.closeRound();
     }
     this.setup = [];
@@ -417,7 +442,7 @@ export class DocumentReader {
       this.part.rounds.push({ line: line.number, from: rest[0]?.from ?? line.from, to: line.to, label: undefined, ...this.tree(ref.rest), reference: ref.reference, slot: this.takeSlot() });
       return "round";
     }
-    if (this.part) this.open = { tokens: rest, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
+    if (this.part) this.open = { ...opened(rest), tokens: rest, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
     return "round";
   }
 
@@ -504,14 +529,14 @@ export class DocumentReader {
     if (this.part && !this.heading && this.part.rounds.some((r) => r.label?.first !== undefined) && !total) {
       // Inside a numbered part an unnumbered line carries the round above on.
       if (this.open) {
-        this.open.tokens.push(...tokens);
+        append(this.open, tokens);
         return "continuation";
       }
     }
     this.closeRound();
     const startsNew = ringed && this.part !== undefined && this.part.rounds.length > 0 && !this.heading;
     this.ensurePart(line, startsNew ? 1 : undefined);
-    if (this.part) this.open = { tokens, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
+    if (this.part) this.open = { ...opened(tokens), tokens, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
     this.flushSetup();
     return "round";
   }

@@ -30,7 +30,7 @@ export type ProblemDetail =
   | { readonly code: "unopened-bracket"; readonly bracket: string }
   | { readonly code: "repeat-without-start" }
   | { readonly code: "number-asked"; readonly text: string }
-  | { readonly code: "too-large"; readonly what: "repeat" | "nesting" | "rounds" | "text" | "chain"; readonly limit: number }
+  | { readonly code: "too-large"; readonly what: "repeat" | "nesting" | "rounds" | "text" | "chain" | "words"; readonly limit: number }
   | { readonly code: "opening-too-small"; readonly what: string; readonly count: number; readonly least: number }
   | { readonly code: "nothing-to-read" }
   | { readonly code: "more-problems"; readonly shown: number };
@@ -81,7 +81,7 @@ export function problemText(p: ProblemDetail): string {
     case "number-asked":
       return `“${p.text}” gives no number. Write how many rounds or stitches, so that every piece comes out alike.`;
     case "too-large":
-      return { repeat: `A repeat may run at most ${p.limit} times.`, nesting: `Brackets may stand at most ${p.limit} deep.`, rounds: `A pattern may have at most ${p.limit} rounds.`, text: `Only the first ${p.limit} characters are read.`, chain: `At most ${p.limit} stitches in a row are counted.` }[p.what];
+      return { repeat: `A repeat may run at most ${p.limit} times.`, nesting: `Brackets may stand at most ${p.limit} deep.`, rounds: `A pattern may have at most ${p.limit} rounds.`, text: `Only the first ${p.limit} characters are read.`, words: `Only the first ${p.limit} words of a round are read.`, chain: `At most ${p.limit} stitches in a row are counted.` }[p.what];
     case "opening-too-small":
       return `Only ${sts(p.count)} are left here: ${p.what} need an opening of ${p.least} or more, so do it earlier.`;
     case "nothing-to-read":

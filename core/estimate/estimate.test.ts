@@ -1,0 +1,106 @@
+import { describe, expect, it } from "vitest";
+import { checkPattern } from "../notation";
+import { mm } from "../units";
+import { estimateOf, estimatePiece, tensionOf, timesAlike, Z90, type Reason, type YarnSpec } from ".";
+
+const DK: YarnSpec = { label: "DK", weight: 3, hook: mm(5), metresPer100g: 200, strands: 1 };
+const piece = (text: string, spec: Partial<YarnSpec> = {}) => estimatePiece({ pattern: checkPattern(text), specOf: () => ({ ...DK, ...spec }), firmness: "medium", hanger: false });
+const BALL = "Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-6: 18 sc (18)\nRnd 7: (sc, dec) x 6 (12)\nRnd 8: dec x 6 (6)\nFasten off.";
+
+/** Leaves of a reasons tree add up to their parents, wherever a parent lists parts of its own measure. */
+function checkSums(r: Reason): void {
+  const parts = r.parts?.filter((p) => p.measure === r.measure) ?? [];
+  if (parts.length > 1) expect(parts.reduce((s, p) => s + p.value, 0)).toBeCloseTo(r.value, 6);
+  r.parts?.forEach(checkSums);
+}
+
+describe("yarn", () => {
+  it("is stitches × ratio × length of one sc, plus tails (worked by hand)", () => {
+    // At its middle hook, class 3: w = 101.6 ÷ 14.5 = 7.00690 mm; L = 5.7 w = 39.9393 mm.
+    // Stitches: 6 + 12 + 18 + 3 × 18 + 12 + 6 = 108 sc, 12 of them two together at 1.35: 96 + 12 × 1.35 = 112.2.
+    // 112.2 × 39.9393 mm = 4.48119 m; tails 12.5 + 17.5 cm = 0.3 m.
+    const y = piece(BALL).yarn[0];
+    expect(y?.metres.value).toBeCloseTo(4.78119, 4);
+    expect(y?.grams.value).toBeCloseTo(4.78119 / 2, 4);
+  });
+  it("says how sure it is: 15 % on the stitches, none on the tails", () => {
+    const y = piece(BALL).yarn[0]?.metres;
+    const sigma = (4.48119 * 0.15) / 4.78119;
+    expect((y?.high ?? 0) / (y?.value ?? 1)).toBeCloseTo(Math.exp(Z90 * sigma), 5);
+    expect((y?.value ?? 0) / (y?.low ?? 1)).toBeCloseTo(Math.exp(Z90 * sigma), 5);
+  });
+  it("one sc takes about eight hook diameters in matching yarn (common practice, no source)", () => {
+    for (const [weight, hook] of [[2, 4], [3, 5], [4, 6], [5, 7.75]] as const) {
+      const each = tensionOf({ ...DK, weight, hook: mm(hook) }).perStitch;
+      expect(each / hook).toBeGreaterThan(6.5);
+      expect(each / hook).toBeLessThan(9.5);
+    }
+  });
+  it("a swatch's sample replaces the average and narrows the range", () => {
+    const swatch = { label: "your swatch of 3 Nov", sample: { stitches: 20, mm: mm(600) } };
+    const before = piece(BALL).yarn[0]?.metres;
+    const y = piece(BALL, { swatch }).yarn[0]?.metres;
+    expect(y?.value).toBeCloseTo((112.2 * 30) / 1000 + 0.3, 6);
+    expect((y?.high ?? 0) / (y?.low ?? 1)).toBeLessThan((before?.high ?? 0) / (before?.low ?? 1));
+    expect(JSON.stringify(y?.reason)).toContain("your swatch of 3 Nov");
+  });
+  it("doubles with two strands", () => {
+    expect((piece(BALL, { strands: 2 }).yarn[0]?.metres.value ?? 0) / (piece(BALL).yarn[0]?.metres.value ?? 1)).toBeCloseTo(2, 9);
+  });
+  it("takes the tail that the pattern names, and one long enough to sew on", () => {
+    const named = piece("Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nFasten off, leave a 60 cm tail.");
+    const plain = piece("Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nFasten off.");
+    expect((named.yarn[0]?.metres.value ?? 0) - (plain.yarn[0]?.metres.value ?? 0)).toBeCloseTo(0.6 - 0.175, 9);
+  });
+});
+
+describe("a piece", () => {
+  const two = `Head\n${BALL}\n\nEar\nmake 2\nRnd 1: 5 sc in mr (5)\nRnd 2: 5 sc (5)\nFasten off.`;
+  it("counts parts as often as they are made", () => {
+    const p = piece(two);
+    const ear = p.parts[1];
+    const head = p.parts[0];
+    expect(p.yarn[0]?.metres.value).toBeCloseTo((head?.yarn[0]?.metres.value ?? 0) + 2 * (ear?.yarn[0]?.metres.value ?? 0), 9);
+    expect(ear?.sewn).toBe(true);
+  });
+  it("explains every figure by parts that add up", () => {
+    const p = piece(two);
+    for (const e of [p.seconds, p.filling, ...p.yarn.flatMap((y) => [y.metres, y.grams])]) checkSums(e.reason);
+  });
+  it("asks for the eyes that the pattern names", () => {
+    const p = estimatePiece({ pattern: checkPattern("Rnd 1: 6 sc in mr (6)\nRnds 2-8: inc in each st (768)\nInsert 6 mm safety eyes between rounds 2 and 3, 4 sts apart."), specOf: () => DK, firmness: "medium", hanger: false });
+    expect(p.hardware).toEqual([{ kind: "eye", sizeMm: 6, count: 2 }]);
+  });
+  it("fills by volume and packing: twice as firm by density is heavier", () => {
+    const firm = piece(`${BALL}\nStuff firmly.`).filling.value;
+    const light = piece(`${BALL}\nStuff lightly.`).filling.value;
+    expect(firm / light).toBeGreaterThan(2); // trade guide §4: grams differ two to three times
+    expect(firm / light).toBeLessThan(5);
+  });
+  it("stays inside the demonstration pace of the trade (guide §6, common practice)", () => {
+    const p = piece(BALL);
+    const crochet = p.parts[0]?.seconds.reason.parts?.find((x) => x.label === "crochet")?.value ?? 0;
+    expect(crochet / 108).toBeGreaterThan(2);
+    expect(crochet / 108).toBeLessThan(5.5);
+  });
+});
+
+describe("estimates", () => {
+  it("hold their value inside their range, and multiply", () => {
+    const e = estimateOf(10, 0.1, { label: "x", measure: "grams", value: 10 });
+    expect(e.low).toBeLessThan(10);
+    expect(e.high).toBeGreaterThan(10);
+    expect(timesAlike(e, 3, "3 x").high).toBeCloseTo(3 * e.high, 12);
+  });
+  it("a textbook ball: six more a round, as many even rounds as increase rounds, mirrored", () => {
+    // Standard six-per-round method: n increase rounds come to 6n; the whole ball of n up, n even, n − 1 down.
+    const n = 5;
+    const up = Array.from({ length: n - 1 }, (_, i) => `Rnd ${i + 2}: ${i === 0 ? "inc x 6" : `(${i} sc, inc) x 6`} (${6 * (i + 2)})`);
+    const even = `Rnds ${n + 1}-${2 * n}: ${6 * n} sc (${6 * n})`;
+    const down = Array.from({ length: n - 1 }, (_, i) => `Rnd ${2 * n + 1 + i}: ${n - 2 - i === 0 ? "dec x 6" : `(${n - 2 - i} sc, dec) x 6`} (${6 * (n - 1 - i)})`);
+    const p = checkPattern(["Rnd 1: 6 sc in mr (6)", ...up, even, ...down].join("\n"));
+    expect(p.problems).toEqual([]);
+    const total = (6 * n * (n + 1)) / 2 + 6 * n * n + (6 * n * (n - 1)) / 2;
+    expect(p.parts[0]?.made.sc).toBe(total);
+  });
+});
