@@ -105,7 +105,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
             </FieldGrid>
           </Sheet>
           <Sheet $pad={false} aria-label="How many of each">
-            <Scroll tabIndex={0} role="region" aria-label="How many of each">
+            <Scroll tabIndex={0} role="region" aria-label="How many of each, table">
               <PlainTable>
                 <thead>
                   <tr>

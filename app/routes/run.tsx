@@ -120,7 +120,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
         <Columns>
           <Sheet $pad={false} aria-labelledby="what-title">
             <Head><h2 id="what-title">What is made</h2></Head>
-            <Scroll tabIndex={0} role="region" aria-label="What is made">
+            <Scroll tabIndex={0} role="region" aria-label="What is made, table">
               <PlainTable>
                 <thead>
                   <tr><th scope="col">Item</th><th scope="col" className="num">Pieces</th><th scope="col" className="num">Work</th><th scope="col" className="num">Cost</th><th scope="col" className="num">Sells for</th></tr>
@@ -154,7 +154,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                 ) : null}
               </Head>
               {buy.length === 0 ? <Quiet>Nothing: your stock covers this run.</Quiet> : (
-                <Scroll tabIndex={0} role="region" aria-label="To buy">
+                <Scroll tabIndex={0} role="region" aria-label="To buy, table">
                   <PlainTable>
                     <thead><tr><th scope="col">What</th><th scope="col" className="num">Missing</th><th scope="col" className="num">Buy</th><th scope="col" className="num">Cost</th><th scope="col" className="num">Left after</th></tr></thead>
                     <tbody>
@@ -178,7 +178,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
         {done ? null : (
           <Sheet $pad={false} aria-labelledby="needs-title">
             <Head><h2 id="needs-title">What it takes, against your stock</h2><Small>needs open to their arithmetic</Small></Head>
-            <Scroll tabIndex={0} role="region" aria-label="What it takes, against your stock">
+            <Scroll tabIndex={0} role="region" aria-label="What it takes, against your stock, table">
               <PlainTable>
                 <thead><tr><th scope="col">Material</th><th scope="col" className="num">Expected</th><th scope="col" className="num">Planned for</th><th scope="col" className="num">On hand, free</th><th scope="col" className="num">Missing</th></tr></thead>
                 <tbody>

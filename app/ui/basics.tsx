@@ -44,7 +44,7 @@ export const Soft = styled.span`color: var(--soft);`;
 export const Small = styled.span`color: var(--soft); font-size: 13px;`;
 export const Stack = styled.div<{ $gap?: number }>`display: grid; gap: ${(p) => p.$gap ?? 14}px; min-width: 0; & > * { min-width: 0; }`;
 export const Row = styled.div<{ $gap?: number }>`display: flex; flex-wrap: wrap; align-items: center; gap: ${(p) => p.$gap ?? 10}px;`;
-export const Scroll = styled.div`overflow-x: auto; &:focus-visible { outline-offset: -3px; }`;
+export const Scroll = styled.div`position: relative; overflow-x: auto; &:focus-visible { outline-offset: -3px; }`;
 
 export const PlainTable = styled.table`
   width: 100%; border-collapse: collapse; font-size: 14px;

@@ -48,7 +48,7 @@ export function DataTable<T extends object>({ rows, columns, rowId, label, searc
         ) : null}
         {filter ? <Small role="status">{shown.length} of {rows.length}</Small> : null}
       </Bar>
-      <Scroll tabIndex={0} role="region" aria-label={label}>
+      <Scroll tabIndex={0} role="region" aria-label={`${label}, table`}>
         <PlainTable>
           <thead>
             {table.getHeaderGroups().map((group) => (

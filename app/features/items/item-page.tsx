@@ -141,6 +141,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     <>
       <PageHead>
         <NameBox>
+          <h1 className="sr">{typed.name || "Item without a name"}</h1>
           <label className="sr" htmlFor="item-name">Name of the item</label>
           <NameInput id="item-name" value={typed.name} aria-invalid={errors.name ? true : undefined} aria-describedby={errors.name ? "item-name-error" : undefined} onChange={(e) => change({ name: e.target.value })} />
           {errors.name ? <Wrong id="item-name-error">{errors.name}</Wrong> : null}

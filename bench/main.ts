@@ -1,0 +1,88 @@
+import { spawn } from "node:child_process";
+import { readdirSync, readFileSync, statSync } from "node:fs";
+import path from "node:path";
+import { gzipSync } from "node:zlib";
+import { analyseItem } from "../app/features/items/analyse";
+import { estimatePiece } from "../core/estimate";
+import { filledShape } from "../core/fabric";
+import { checkPattern, layoutOf } from "../core/notation";
+import { mm, type Minor } from "../core/units";
+import { servePages } from "./pages";
+
+/** Median of several runs of `work`, in milliseconds, after a warm-up. */
+function median(runs: number, work: () => void): number {
+  for (let i = 0; i < Math.min(runs, 20); i++) work();
+  const times: number[] = [];
+  for (let i = 0; i < runs; i++) {
+    const t = performance.now();
+    work();
+    times.push(performance.now() - t);
+  }
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)] ?? NaN;
+}
+const say = (label: string, value: string) => console.log(`${label.padEnd(64)} ${value}`);
+const folder = path.resolve("demo/patterns");
+const texts = readdirSync(folder).map((f) => readFileSync(path.join(folder, f), "utf8"));
+const spec = { label: "DK", weight: 3 as const, hook: mm(3), metresPer100g: 230, strands: 1 };
+
+console.log("\nCore, one thread");
+const check = median(60, () => texts.forEach((t) => checkPattern(t))) / texts.length;
+say("patterns checked per second (the demo's: 3 parts, 27 rounds)", (1000 / check).toFixed(0));
+const estimate = median(30, () => texts.forEach((t) => estimatePiece({ pattern: checkPattern(t), specOf: () => spec, firmness: "medium", hanger: true }))) / texts.length;
+say("patterns checked and estimated per second", (1000 / estimate).toFixed(0));
+say("  estimating costs, times checking", (estimate / check).toFixed(1));
+
+/** A figure of `n` rounds with totals, growing and shrinking. */
+function long(n: number): string {
+  const lines = ["Rnd 1: 6 sc in magic ring (6)", "Rnd 2: inc x 6 (12)", "Rnd 3: (sc, inc) x 6 (18)"];
+  let live = 18;
+  for (let i = 4; i <= n; i++) {
+    const grow = i % 5 === 0 && live < 60;
+    const shrink = i % 7 === 0 && live > 24;
+    if (grow) {
+      lines.push(`Rnd ${i}: (${live / 6 - 1} sc, inc) x 6 (${live + 6})`);
+      live += 6;
+    } else if (shrink) {
+      lines.push(`Rnd ${i}: (${live / 6 - 2} sc, dec) x 6 (${live - 6})`);
+      live -= 6;
+    } else lines.push(`Rnd ${i}: sc in each st around (${live})`);
+  }
+  return lines.join("\n");
+}
+for (const n of [60, 400]) {
+  const text = long(n);
+  if (!checkPattern(text).ok) throw new Error("the bench's own pattern is wrong");
+  let flip = false;
+  const ms = median(40, () => {
+    flip = !flip;
+    const p = checkPattern(flip ? text : text.replace("inc x 6", "inc x 5"));
+    for (const part of p.parts) for (const r of part.rounds) layoutOf(r);
+  });
+  say(`a keystroke in ${n} rounds: counted again and laid out for the ladder`, `${ms.toFixed(2)} ms (${((100 * ms) / 16).toFixed(0)} % of a 16 ms frame)`);
+}
+const sixty = Array.from({ length: 60 }, (_, i) => 6 * Math.min(10, i + 1, 60 - i));
+say("filled shape of 60 rounds", `${median(40, () => filledShape({ rounds: sixty, width: mm(5), height: mm(4.65), firmness: "medium" })).toFixed(2)} ms`);
+const around = { yarns: [], notions: [], money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] }, fees: { label: "", percentBp: 0, fixed: 0 as Minor }, price: undefined, reading: { locale: "en-IE", system: "metric" as const, currency: "EUR" }, terms: "us" as const };
+say("everything the item page shows, for one demo item", `${(median(20, () => texts.forEach((pattern) => analyseItem({ pattern, firmness: "medium", hanger: true, slots: [], notions: [] }, around))) / texts.length).toFixed(2)} ms`);
+const garbage = Array.from({ length: 200 * 1024 }, (_, i) => String.fromCharCode((i * 7919 + (i >> 3)) % 256)).join("");
+say("200 KB of garbage answered", `${median(3, () => checkPattern(garbage)).toFixed(0)} ms`);
+
+console.log("\nJavaScript sent on first load (gzip)");
+const assets = path.resolve("build/client/assets");
+const manifestFile = readdirSync(assets).find((f) => f.startsWith("manifest-"));
+if (manifestFile) {
+  const manifest = JSON.parse(readFileSync(path.join(assets, manifestFile), "utf8").replace(/^[^{]*/, "").replace(/;?\s*$/, "")) as { entry: { module: string; imports: string[] }; routes: Record<string, { module: string; imports: string[] }> };
+  const size = (files: Iterable<string>) => [...new Set(files)].reduce((sum, f) => sum + gzipSync(readFileSync(path.join("build/client", f))).length, 0) / 1000;
+  const filesOf = (id: string) => [manifest.entry.module, ...manifest.entry.imports, manifest.routes.root?.module ?? "", ...(manifest.routes.root?.imports ?? []), manifest.routes[id]?.module ?? "", ...(manifest.routes[id]?.imports ?? [])].filter(Boolean);
+  for (const [name, id] of [["Today", "routes/today"], ["Items", "routes/items"], ["Item page, before the editor", "routes/item"], ["Materials", "routes/materials"], ["Run page", "routes/run"]] as const) say(name, `${size(filesOf(id)).toFixed(0)} kB`);
+  const editor = readdirSync(assets).filter((f) => f.startsWith("code-editor"));
+  say("the editor, loaded when needed", `${size(editor.map((f) => `assets/${f}`)).toFixed(0)} kB in ${editor.length} file`);
+  say("all client files together, not compressed", `${(readdirSync(assets).reduce((s, f) => s + statSync(path.join(assets, f)).size, 0) / 1e6).toFixed(2)} MB, fonts included`);
+} else console.log("  no build yet: run bin/demo once");
+
+if (process.env.DATABASE_URL) await servePages(say);
+else {
+  // A private server for the pages, started and stopped by the same script as the tests'.
+  const script = `. bin/lib.sh; rm -rf "$LAPKA_DATA/bench-db"; start_database "$LAPKA_DATA/bench-db" >/dev/null; trap stop_database EXIT; need_build; node --import tsx bench/main-pages.ts`;
+  await new Promise((done) => spawn("bash", ["-c", `set -euo pipefail; cd "${process.cwd()}"; ${script}`], { stdio: "inherit" }).once("exit", done));
+}

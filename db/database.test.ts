@@ -1,0 +1,188 @@
+import { sql } from "drizzle-orm";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { seedDemo } from "../demo/seed";
+import type { Database } from "./connect";
+import { migrateDatabase } from "./connect";
+import { createItem, findItem, listItems, saveItem, setItemDeleted, type RevisionContent } from "./queries/items";
+import { listYarns, saveNotion, saveSwatch, saveYarn, setYarnDeleted, type NewYarn } from "./queries/materials";
+import { createRun, findRun, finishRun, listRuns, reservedBy, startRun } from "./queries/runs";
+import { balances, movesOf, postCount, postMoves } from "./queries/stock";
+import { findWorkshop, listChannels, listWorkshops, saveChannel, updateWorkshop } from "./queries/workshops";
+import { stockMove } from "./schema";
+import { ChangedMeanwhile, mine, type Scope } from "./scope";
+import { freshDatabase, scopeOf } from "./testing";
+
+let db: Database;
+let close: () => Promise<void>;
+let scope: Scope;
+let other: Scope;
+
+const DK: NewYarn = { name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3, hookUm: 4000, mmPer100g: 230_000, ballMg: 50_000, ballPrice: 290 };
+const content = (over: Partial<RevisionContent> = {}): RevisionContent => ({ pattern: "Rnd 1: 6 sc in mr (6)", firmness: "medium", hanger: true, note: "", slots: [], notions: [], ...over });
+
+beforeAll(async () => {
+  const fresh = await freshDatabase("queries");
+  db = fresh.db;
+  close = fresh.close;
+  scope = await scopeOf(db, "Mine");
+  other = await scopeOf(db, "Theirs");
+});
+afterAll(() => close());
+
+describe("the schema", () => {
+  it("can be migrated again without change", async () => {
+    await migrateDatabase(db);
+    expect((await listWorkshops(db)).length).toBe(2);
+  });
+  it("keeps money and weights as integers", async () => {
+    const [rows] = await db.execute(sql`select data_type as t from information_schema.columns where table_schema = database() and data_type in ('float', 'double', 'decimal')`);
+    expect(rows).toEqual([]);
+  });
+  it("scopes every table of a workshop by an indexed workshop_id", async () => {
+    const [rows] = (await db.execute(sql`select distinct table_name as t from information_schema.tables where table_schema = database() and table_name not like '\\_\\_%' and table_name <> 'workshop' and table_name not in (select table_name from information_schema.columns where table_schema = database() and column_name = 'workshop_id')`)) as unknown as [unknown[]];
+    expect(rows).toEqual([]);
+  });
+});
+
+describe("workshops are apart", () => {
+  it("never show or change each other's things", async () => {
+    const yarnId = await saveYarn(scope, DK);
+    expect((await listYarns(other)).length).toBe(0);
+    await setYarnDeleted(other, yarnId, true);
+    await saveYarn(other, { ...DK, shade: "stolen" }, yarnId);
+    expect((await listYarns(scope)).map((y) => y.shade)).toEqual(["slate"]);
+    const itemId = await createItem(scope, { name: "Puffin", kind: "keychain" }, content());
+    expect(await findItem(other, itemId)).toBeUndefined();
+    await setItemDeleted(other, itemId, true);
+    expect(await findItem(scope, itemId)).toBeDefined();
+    await expect(saveItem(other, itemId, 1, { name: "x", kind: "other", price: null, channelId: null }, content())).rejects.toThrow(ChangedMeanwhile);
+    await expect(saveSwatch(other, { yarnId, madeOn: "2026-11-03", hookUm: 3000, stitches: 20, overMm: 92, rounds: null, roundsOverMm: null, sampleStitches: null, sampleMm: null })).rejects.toThrow();
+    await expect(postCount(other, { materialKind: "yarn", materialId: yarnId, onHand: 5, kind: "weighed" })).rejects.toThrow();
+  });
+  it("an item takes no yarn or notion of another workshop", async () => {
+    const theirs = await saveYarn(other, DK);
+    const notion = await saveNotion(other, { kind: "eye", name: "Eyes", sizeUm: 6000, colour: null, packSize: 50, packPrice: 500 });
+    const id = await createItem(scope, { name: "Borrower", kind: "figure" }, content({ slots: [{ slot: "main", yarnId: theirs, hookUm: 3000, strands: 1 }], notions: [{ notionId: notion, quantity: 2 }] }));
+    expect((await findItem(scope, id))?.revision).toMatchObject({ slots: [], notions: [] });
+  });
+  it("keeps settings and channels", async () => {
+    await updateWorkshop(scope, { wagePerHour: 1550, pricePoints: "90" });
+    expect(await findWorkshop(db, scope.workshopId)).toMatchObject({ wagePerHour: 1550, pricePoints: "90" });
+    expect(await findWorkshop(db, other.workshopId)).toMatchObject({ wagePerHour: 1400 });
+    await saveChannel(scope, { name: "Shelf", percentBp: 3000, fixed: 0 });
+    expect((await listChannels(scope)).map((c) => c.name)).toEqual(["Market stall", "Shelf"]);
+    expect((await listChannels(other)).length).toBe(1);
+  });
+});
+
+describe("items", () => {
+  it("a changed pattern is a new revision, an unchanged one is not", async () => {
+    const id = await createItem(scope, { name: "Buoy", kind: "ornament" }, content());
+    const head = { name: "Buoy", kind: "ornament" as const, price: 850, channelId: null };
+    expect(await saveItem(scope, id, 1, head, content())).toEqual({ revision: 1 });
+    expect(await saveItem(scope, id, 1, head, content({ pattern: "Rnd 1: 8 sc in mr (8)" }))).toEqual({ revision: 2 });
+    expect((await findItem(scope, id))?.item).toMatchObject({ price: 850, revision: 2 });
+  });
+  it("the second of two savers is told, and nothing is lost", async () => {
+    const id = await createItem(scope, { name: "Seal", kind: "figure" }, content());
+    const head = { name: "Seal", kind: "figure" as const, price: null, channelId: null };
+    const results = await Promise.allSettled([saveItem(scope, id, 1, head, content({ pattern: "A" })), saveItem(scope, id, 1, head, content({ pattern: "B" }))]);
+    expect(results.map((r) => r.status).sort()).toEqual(["fulfilled", "rejected"]);
+    const failed = results.find((r) => r.status === "rejected");
+    expect(failed?.status === "rejected" && failed.reason).toBeInstanceOf(ChangedMeanwhile);
+    expect(["A", "B"]).toContain((await findItem(scope, id))?.revision.pattern);
+  });
+  it("come back after they were deleted", async () => {
+    const id = await createItem(scope, { name: "Gone", kind: "figure" }, content());
+    await setItemDeleted(scope, id, true);
+    expect(await findItem(scope, id)).toBeUndefined();
+    await setItemDeleted(scope, id, false);
+    expect((await findItem(scope, id))?.item.name).toBe("Gone");
+  });
+  it("hold any text a maker can paste", async () => {
+    const pattern = "Runde 1: 6 fM 🧶 “×” \u202f\n\ttab ½ \u0000end";
+    const id = await createItem(scope, { name: "Ünïcode 🐧", kind: "figure" }, content({ pattern }));
+    expect((await findItem(scope, id))?.revision.pattern).toBe(pattern);
+  });
+});
+
+describe("the stock ledger", () => {
+  it("adds up moves, and a repeated key posts once", async () => {
+    const id = await saveYarn(scope, { ...DK, shade: "ledger" });
+    const move = { kind: "bought" as const, materialKind: "yarn" as const, materialId: id, quantity: 50_000, key: "order-1" };
+    await postMoves(scope, [move]);
+    await postMoves(scope, [move, { ...move, quantity: 7, key: "order-2" }]);
+    expect((await balances(scope)).get(id)).toBe(50_007);
+    expect((await movesOf(scope, id)).length).toBe(2);
+  });
+  it("the same key in another workshop is another move", async () => {
+    const id = await saveYarn(other, { ...DK, shade: "theirs" });
+    await postMoves(other, [{ kind: "bought", materialKind: "yarn", materialId: id, quantity: 3, key: "order-1" }]);
+    expect((await balances(other)).get(id)).toBe(3);
+  });
+  it("a count becomes the balance by its difference", async () => {
+    const id = await saveYarn(scope, { ...DK, shade: "counted" });
+    await postMoves(scope, [{ kind: "bought", materialKind: "yarn", materialId: id, quantity: 50_000 }]);
+    expect(await postCount(scope, { materialKind: "yarn", materialId: id, onHand: 41_500, kind: "weighed", key: "count-1" })).toBe(-8_500);
+    expect(await postCount(scope, { materialKind: "yarn", materialId: id, onHand: 41_500, kind: "weighed", key: "count-1" })).toBe(0);
+    expect((await balances(scope)).get(id)).toBe(41_500);
+  });
+  it("two counts at once end at one of them, never at their sum", async () => {
+    const id = await saveYarn(scope, { ...DK, shade: "raced" });
+    await Promise.all([30_000, 20_000, 10_000].map((onHand) => postCount(scope, { materialKind: "yarn", materialId: id, onHand, kind: "weighed" })));
+    expect([10_000, 20_000, 30_000]).toContain((await balances(scope)).get(id));
+  });
+  it("any order of concurrent moves ends in the same balance", async () => {
+    const id = await saveYarn(scope, { ...DK, shade: "busy" });
+    const quantities = Array.from({ length: 40 }, (_, i) => (i % 3 === 0 ? -i : 2 * i));
+    await Promise.all(quantities.map((quantity, i) => postMoves(scope, [{ kind: quantity < 0 ? "used" : "bought", materialKind: "yarn", materialId: id, quantity, key: `busy-${i}` }])));
+    expect((await balances(scope)).get(id)).toBe(quantities.reduce((a, b) => a + b, 0));
+  });
+});
+
+describe("runs", () => {
+  const plannedWith = { weekMinutes: 600, workDays: "1111100", wagePerHour: 1400, overheadPerHour: 250 };
+  const make = async () => {
+    const yarnId = await saveYarn(scope, { ...DK, shade: `run ${Math.round(performance.now() * 1000)}` });
+    await postMoves(scope, [{ kind: "bought", materialKind: "yarn", materialId: yarnId, quantity: 100_000 }]);
+    const itemId = await createItem(scope, { name: "Runner", kind: "figure" }, content());
+    const revisionId = (await findItem(scope, itemId))?.revision.id ?? "";
+    const line = { label: "Runner", revision: 1, seconds: 600, secondsLow: 500, secondsHigh: 700, cost: 500, price: 900, needs: [{ kind: "yarn" as const, materialId: yarnId, each: 4_000.4, eachHigh: 5_000 }] };
+    const id = await createRun(scope, { name: "Market", startOn: "2026-11-23", dueOn: "2026-12-05", plannedWith, lines: [{ itemId, revisionId, quantity: 10, plannedWith: line }] });
+    return { id, yarnId, itemId, revisionId };
+  };
+  it("keep the revision and figures they were planned with", async () => {
+    const { id, itemId, revisionId } = await make();
+    await saveItem(scope, itemId, 1, { name: "Runner", kind: "figure", price: 1200, channelId: null }, content({ pattern: "Rnd 1: 9 sc in mr (9)" }));
+    const run = await findRun(scope, id);
+    expect(run?.lines[0]).toMatchObject({ revisionId, quantity: 10, plannedWith: { price: 900, cost: 500 } });
+    expect(run?.run.plannedWith).toEqual(plannedWith);
+    expect(await findRun(other, id)).toBeUndefined();
+  });
+  it("reserve while they are open, use and make once when they are done", async () => {
+    const { id, yarnId, itemId } = await make();
+    expect(reservedBy(await listRuns(scope)).get(yarnId)).toBe(50_000);
+    await startRun(scope, id);
+    const done = await Promise.all([finishRun(scope, id, "2026-12-04"), finishRun(scope, id, "2026-12-04"), finishRun(scope, id, "2026-12-04")]);
+    expect(done.filter(Boolean).length).toBe(1);
+    expect((await balances(scope)).get(yarnId)).toBe(100_000 - 40_004);
+    expect((await balances(scope)).get(itemId)).toBe(10);
+    expect(reservedBy(await listRuns(scope)).get(yarnId)).toBeUndefined();
+  });
+});
+
+describe("the demo", () => {
+  it("has what the stall needs, and a stock book that adds up", async () => {
+    const id = await seedDemo(db, "2026-11-23", new Date("2026-11-23T10:00:00Z"));
+    const demo: Scope = { db, workshopId: id, now: new Date() };
+    expect((await listItems(demo)).length).toBeGreaterThanOrEqual(6);
+    const states = (await listRuns(demo)).map((r) => r.run.state).sort();
+    expect(states).toEqual(["finished", "finished", "planned", "underway"]);
+    const sums = await balances(demo);
+    const moves = await db.select().from(stockMove).where(mine(demo, stockMove));
+    for (const [material, sum] of sums) {
+      expect(moves.filter((m) => m.materialId === material).reduce((s, m) => s + m.quantity, 0)).toBe(sum);
+      expect(sum).toBeGreaterThanOrEqual(0);
+    }
+  });
+});

@@ -1,0 +1,153 @@
+import { spawn, type ChildProcess } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import puppeteer, { type Browser, type Page } from "puppeteer-core";
+import { expect } from "vitest";
+import { seedDemo } from "../demo/seed";
+import { todayOf } from "../app/server/scope.server";
+import type { Database } from "../db/connect";
+import { freshDatabase } from "../db/testing";
+
+export interface Site {
+  readonly url: string;
+  readonly db: Database;
+  readonly browser: Browser;
+  readonly stop: () => Promise<void>;
+}
+
+/** The production build on a database of its own with the demo stall in it, and a browser. */
+export async function startSite(name: string): Promise<Site> {
+  const database = await freshDatabase(name);
+  const now = new Date();
+  await seedDemo(database.db, todayOf(now), now);
+  const server = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], { env: { ...process.env, NODE_ENV: "production", DATABASE_URL: database.url, PORT: "0" }, stdio: ["ignore", "pipe", "pipe"] });
+  const url = await addressOf(server);
+  const profile = mkdtempSync(path.join(tmpdir(), "lapka-browser-"));
+  const browser = await puppeteer.launch({
+    executablePath: "/usr/bin/chromium",
+    userDataDir: profile,
+    args: ["--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+  });
+  return {
+    url,
+    db: database.db,
+    browser,
+    stop: async () => {
+      await browser.close();
+      server.kill("SIGTERM");
+      await new Promise((done) => server.once("exit", done));
+      await database.close();
+      rmSync(profile, { recursive: true, force: true });
+    },
+  };
+}
+
+function addressOf(server: ChildProcess): Promise<string> {
+  return new Promise((resolve, reject) => {
+    let out = "";
+    const take = (chunk: Buffer) => {
+      out += chunk.toString();
+      const match = /ready at (http:\S+)/.exec(out);
+      if (match?.[1]) resolve(match[1]);
+    };
+    server.stdout?.on("data", take);
+    server.stderr?.on("data", take);
+    server.once("exit", (code) => reject(new Error(`the server ended with ${code}:\n${out}`)));
+  });
+}
+
+/** A page in a browser context of its own whose console errors and uncaught errors fail the test that ends it. */
+export async function openPage(site: Site, view: { width?: number; height?: number; dark?: boolean } = {}): Promise<{ page: Page; end: () => Promise<void> }> {
+  const context = await site.browser.createBrowserContext();
+  const page = await context.newPage();
+  const wrong: string[] = [];
+  page.on("console", (m) => (m.type() === "error" || m.type() === "warn") && wrong.push(m.text()));
+  page.on("pageerror", (e) => wrong.push(e instanceof Error ? e.message : String(e)));
+  page.on("response", (r) => r.status() >= 500 && wrong.push(`${r.status()} ${r.url()}`));
+  await page.setViewport({ width: view.width ?? 1280, height: view.height ?? 800 });
+  await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: view.dark ? "dark" : "light" }]);
+  return {
+    page,
+    end: async () => {
+      await context.close();
+      expect(wrong).toEqual([]);
+    },
+  };
+}
+
+export type Hand = "mouse" | "keyboard";
+
+/** What a person does on a page, with the mouse or with the keyboard alone. */
+export class Person {
+  constructor(
+    readonly page: Page,
+    readonly hand: Hand,
+  ) {}
+
+  /** Waits until the page runs: React has taken over and nothing is loading. */
+  async settle(): Promise<void> {
+    await this.page.waitForNetworkIdle({ idleTime: 150 });
+    await this.page.waitForFunction(() => document.querySelector('#main[aria-busy="true"]') === null);
+  }
+
+  private async reach(selector: string): Promise<void> {
+    await this.page.waitForSelector(selector, { visible: true });
+    if (this.hand === "mouse") {
+      await this.page.locator(selector).click();
+      return;
+    }
+    for (let i = 0; i < 220; i++) {
+      if (await this.page.evaluate((s) => document.activeElement?.matches(s) ?? false, selector)) return;
+      await this.page.keyboard.press("Tab");
+    }
+    throw new Error(`not reachable by Tab: ${selector}`);
+  }
+
+  async fill(selector: string, text: string): Promise<void> {
+    await this.reach(selector);
+    await this.page.keyboard.down("Control");
+    await this.page.keyboard.press("a");
+    await this.page.keyboard.up("Control");
+    await this.page.keyboard.press("Delete");
+    await this.page.keyboard.sendCharacter(text);
+  }
+
+  async press(selector: string): Promise<void> {
+    await this.reach(selector);
+    if (this.hand === "keyboard") await this.page.keyboard.press("Enter");
+    await this.page.waitForNetworkIdle({ idleTime: 120 });
+  }
+
+  async choose(selector: string, label: string): Promise<void> {
+    if (this.hand === "keyboard") await this.reach(selector);
+    const value = await this.page.$eval(selector, (el, text) => [...(el as HTMLSelectElement).options].find((o) => o.text.includes(text))?.value ?? "", label);
+    expect(value).not.toBe("");
+    if (this.hand === "mouse") await this.page.select(selector, value);
+    else {
+      // Typing the beginning of an option chooses it, as in any list.
+      const typed = await this.page.$eval(selector, (el, v) => [...(el as HTMLSelectElement).options].find((o) => o.value === v)?.text ?? "", value);
+      await this.page.keyboard.type(typed);
+    }
+    expect(await this.page.$eval(selector, (el) => (el as HTMLSelectElement).value)).toBe(value);
+  }
+
+  /** A date field's parts are typed in the order of the browser's locale (month, day, year here). */
+  async date(selector: string, iso: string): Promise<void> {
+    if (this.hand === "mouse") await this.page.locator(selector).fill(iso);
+    else {
+      await this.reach(selector);
+      const [year = "", month = "", day = ""] = iso.split("-");
+      await this.page.keyboard.type(`${month}${day}${year}`);
+    }
+    expect(await this.page.$eval(selector, (el) => (el as HTMLInputElement).value)).toBe(iso);
+  }
+
+  async text(selector = "#main"): Promise<string> {
+    return (await this.page.$eval(selector, (el) => (el as HTMLElement).innerText)).replace(/\u00a0/g, " ");
+  }
+
+  async waitText(text: string): Promise<void> {
+    await this.page.waitForFunction((t) => document.body.innerText.replace(/\u00a0/g, " ").includes(t), { timeout: 10_000 }, text);
+  }
+}
