@@ -30,8 +30,15 @@ need_node() {
   node -e 'const [a,b]=process.versions.node.split(".").map(Number);process.exit(a>20||(a===20&&b>=19)?0:1)' || fail "Node.js 20.19 or newer is needed; this is $(node --version)."
 }
 
+# One set-up at a time in this checkout: two npm ci in one folder destroy each other's work.
+alone() {
+  mkdir -p "$ROOT/.data"
+  if command -v flock >/dev/null 2>&1; then ( flock 9; "$@" ) 9>"$ROOT/.data/setup.lock"; else "$@"; fi
+}
+
 # npm ci, once per package-lock.json.
-need_modules() {
+need_modules() { alone install_modules; }
+install_modules() {
   local stamp="$ROOT/node_modules/.lapka-lock"
   cmp -s "$ROOT/package-lock.json" "$stamp" && return 0
   say "Installing npm packages"
@@ -43,7 +50,8 @@ need_modules() {
 # What the build is made from, as one number.
 source_stamp() { (cd "$ROOT" && find app core db package-lock.json vite.config.ts react-router.config.ts tsconfig.json -type f -print0 | sort -z | xargs -0 cat | cksum); }
 
-need_build() {
+need_build() { alone build_once; }
+build_once() {
   local stamp; stamp="$(source_stamp)"
   [ -f "$ROOT/build/server/index.js" ] && [ "$(cat "$ROOT/build/.stamp" 2>/dev/null)" = "$stamp" ] && return 0
   say "Building"
