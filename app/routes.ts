@@ -6,6 +6,7 @@ export default [
   route("items.csv", "routes/items-csv.ts"),
   route("items/new", "routes/item-new.tsx"),
   route("items/:id", "routes/item.tsx"),
+  route("items/:id/reasons", "routes/item-reasons.ts"),
   route("materials", "routes/materials.tsx"),
   route("materials.csv", "routes/materials-csv.ts"),
   route("runs", "routes/runs.tsx"),

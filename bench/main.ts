@@ -1,4 +1,3 @@
-import { spawn } from "node:child_process";
 import { readdirSync, readFileSync, statSync } from "node:fs";
 import path from "node:path";
 import { gzipSync } from "node:zlib";
@@ -80,9 +79,4 @@ if (manifestFile) {
   say("all client files together, not compressed", `${(readdirSync(assets).reduce((s, f) => s + statSync(path.join(assets, f)).size, 0) / 1e6).toFixed(2)} MB, fonts included`);
 } else console.log("  no build yet: run bin/demo once");
 
-if (process.env.DATABASE_URL) await servePages(say);
-else {
-  // A private server for the pages, started and stopped by the same script as the tests'.
-  const script = `. bin/lib.sh; rm -rf "$LAPKA_DATA/bench-db"; start_database "$LAPKA_DATA/bench-db" >/dev/null; trap stop_database EXIT; need_build; node --import tsx bench/main-pages.ts`;
-  await new Promise((done) => spawn("bash", ["-c", `set -euo pipefail; cd "${process.cwd()}"; ${script}`], { stdio: "inherit" }).once("exit", done));
-}
+await servePages(say);

@@ -9,7 +9,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const digits = minorDigits(workshop.currency);
   const money = (n: number | undefined) => (n === undefined ? "" : (n / 10 ** digits).toFixed(digits));
-  const items = await loadAnalysedItems(scope, workshop);
+  const { items } = await loadAnalysedItems(scope, workshop);
   return csvResponse("items.csv", ["item", "kind", "width_mm", "height_mm", "yarn_m", "yarn_g", "filling_g", "minutes", `cost_${workshop.currency}`, `price_${workshop.currency}`, `per_hour_${workshop.currency}`],
     items.map(({ entry, analysis: a }) => {
       const size = sizeOf(a.piece);

@@ -4,64 +4,57 @@ import styled from "styled-components";
 import type { Route } from "./+types/items";
 import { printLength, printMoney, type Minor, type Mm } from "@core/units";
 import { sizeOf } from "../features/items/analyse";
-import { loadAnalysedItems, loadSurroundings } from "../features/items/load.server";
-import { silhouetteOf } from "../features/items/silhouette";
+import { loadAnalysedItems } from "../features/items/load.server";
+import { smallSilhouette } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
-import { costReason, hourReason } from "../features/items/reasons";
 import { openWorkshop } from "../server/scope.server";
 import { Badge, ButtonLink, Empty, Page, PageHead, Sheet } from "../ui/basics";
 import { DataTable, type Column } from "../ui/data-table";
-import { Figure, ReasonFigure } from "../ui/figure";
+import { ListFigure } from "../ui/figure";
 import { printMeasure, useReading } from "../ui/reading";
 import { SwingTag } from "../ui/swing-tag";
-import { feesOf } from "../features/items/load.server";
-import { sumTogether, type Estimate } from "@core/estimate";
+import type { Measure } from "@core/estimate";
 
 export const meta: Route.MetaFunction = () => [{ title: "Items · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const { scope, workshop, reading } = await openWorkshop(request, context);
-  const [items, s] = await Promise.all([loadAnalysedItems(scope, workshop), loadSurroundings(scope, workshop)]);
+  const { scope, workshop } = await openWorkshop(request, context);
+  const { items, surroundings: s } = await loadAnalysedItems(scope, workshop);
   const yarns = new Map(s.yarns.map((y) => [y.id, y]));
   return {
     wage: workshop.wagePerHour,
     items: items.map(({ entry, analysis }) => {
       const { piece } = analysis;
       const colours: SlotColours = Object.fromEntries(entry.revision.slots.flatMap((x) => (yarns.get(x.yarnId) ? [[x.slot, yarns.get(x.yarnId)?.colour ?? ""]] : [])));
-      const metres: Estimate = sumTogether(piece.yarn.map((y) => y.metres), "Yarn in one piece", "metres");
       return {
-        id: entry.item.id, name: entry.item.name, kind: entry.item.kind, colours, shapes: piece.parts.map(silhouetteOf), size: sizeOf(piece), metres: slim(metres), seconds: slim(piece.seconds),
+        id: entry.item.id, name: entry.item.name, kind: entry.item.kind, colours, shapes: piece.parts.map(smallSilhouette), size: sizeOf(piece), metres: piece.yarn.reduce((sum, y) => sum + y.metres.value, 0), seconds: piece.seconds.value,
         errors: analysis.checked.problems.filter((p) => p.severity === "error").length, open: analysis.open.length, empty: analysis.checked.parts.length === 0,
-        cost: costReason(analysis), price: analysis.price, own: entry.item.price !== null, perHour: analysis.earning.perHour, hour: hourReason(analysis, feesOf(s.channels, entry.item.channelId), reading),
+        cost: analysis.cost.total, price: analysis.price, perHour: analysis.earning.perHour,
       };
     }),
   };
-}
-
-/** A list carries the reasons one level deep; the item's own page has them all. */
-function slim(e: Estimate): Estimate {
-  return { ...e, reason: { ...e.reason, parts: e.reason.parts?.map((p) => ({ ...p, parts: undefined })) } };
 }
 
 type Row = Awaited<ReturnType<typeof loader>>["items"][number];
 
 export default function Items({ loaderData }: Route.ComponentProps) {
   const r = useReading();
+  const figure = (i: Row, name: string, value: number, measure: Measure) => <ListFigure url={`/items/${i.id}/reasons`} name={name}>{printMeasure(value, measure, r)}</ListFigure>;
   const columns: readonly Column<Row>[] = [
-    { id: "Shape", header: "", value: () => undefined, cell: (i) => <Link to={`/items/${i.id}`} tabIndex={-1} aria-hidden><Small><Silhouettes parts={i.shapes} colours={i.colours} height={54} label={`Parts of ${i.name}`} /></Small></Link> },
+    { id: "Shape", header: "", value: () => undefined, cell: (i) => <span className="shape"><Silhouettes parts={i.shapes} colours={i.colours} height={54} label={`Parts of ${i.name}`} /></span> },
     { id: "name", header: "Item", value: (i) => i.name, cell: (i) => (
-      <Name>
+      <span className="name">
         <Link to={`/items/${i.id}`}>{i.name}</Link>
         <span>{i.kind}</span>
         {i.empty ? <Badge $tone="plain">no pattern yet</Badge> : i.errors > 0 ? <Badge $tone="bad">{i.errors} to mend</Badge> : i.open > 0 ? <Badge $tone="warn">yarn to choose</Badge> : null}
-      </Name>
+      </span>
     ) },
-    { id: "size", header: "Size", numeric: true, value: (i) => i.size?.height, cell: (i) => (i.size ? `${printLength(i.size.width as Mm, r)} × ${printLength(i.size.height as Mm, r)}` : "—") },
-    { id: "yarn", header: "Yarn", numeric: true, value: (i) => i.metres.value, cell: (i) => <Figure estimate={i.metres} /> },
-    { id: "time", header: "Time", numeric: true, value: (i) => i.seconds.value, cell: (i) => <Figure estimate={i.seconds} /> },
-    { id: "cost", header: "Cost", numeric: true, value: (i) => i.cost.value, cell: (i) => <ReasonFigure reason={i.cost} /> },
+    { id: "size", header: "Size", numeric: true, minor: true, value: (i) => i.size?.height, cell: (i) => (i.size ? `${printLength(i.size.width as Mm, r)} × ${printLength(i.size.height as Mm, r)}` : "—") },
+    { id: "yarn", header: "Yarn", numeric: true, minor: true, value: (i) => i.metres, cell: (i) => figure(i, "metres", i.metres, "metres") },
+    { id: "time", header: "Time", numeric: true, minor: true, value: (i) => i.seconds, cell: (i) => figure(i, "seconds", i.seconds, "seconds") },
+    { id: "cost", header: "Cost", numeric: true, minor: true, value: (i) => i.cost, cell: (i) => figure(i, "cost", i.cost, "minor") },
     { id: "price", header: "Price", numeric: true, value: (i) => i.price, cell: (i) => <SwingTag>{printMoney(i.price as Minor, r)}</SwingTag> },
-    { id: "hour", header: "An hour earns", numeric: true, value: (i) => i.perHour, cell: (i) => (i.perHour === undefined ? "—" : <ReasonFigure reason={i.hour}><Hour data-low={i.perHour < loaderData.wage || undefined}>{printMeasure(i.perHour, "minor", r)}</Hour></ReasonFigure>) },
+    { id: "hour", header: "An hour earns", numeric: true, value: (i) => i.perHour, cell: (i) => (i.perHour === undefined ? "—" : <span className={i.perHour < loaderData.wage ? "low" : undefined}>{figure(i, "hour", i.perHour, "minor")}</span>) },
   ];
   return (
     <Page>
@@ -83,14 +76,19 @@ export default function Items({ loaderData }: Route.ComponentProps) {
           <ButtonLink to="/items/new" $primary>Make the first item</ButtonLink>
         </Empty>
       ) : (
-        <Sheet $pad={false}>
+        <List $pad={false}>
           <DataTable rows={loaderData.items} columns={columns} rowId={(i) => i.id} label="Items" search="Find an item" />
-        </Sheet>
+        </List>
       )}
     </Page>
   );
 }
 
-const Small = styled.span`display: block; max-width: 210px; overflow: hidden;`;
-const Name = styled.div`display: grid; gap: 2px; justify-items: start; a { font-weight: 600; color: var(--ink); } > span:nth-child(2) { font-size: 13px; color: var(--soft); }`;
-const Hour = styled.span`&[data-low] { color: var(--bad); }`;
+const List = styled(Sheet)`
+  .shape { display: block; max-width: 210px; overflow: hidden; }
+  .name { display: grid; gap: 2px; justify-items: start; }
+  .name a { font-weight: 600; color: var(--ink); }
+  .name > span:nth-child(2) { font-size: 13px; color: var(--soft); }
+  .low { color: var(--bad); }
+  @media (max-width: 720px) { .shape { width: 76px; } .shape svg { height: 40px !important; max-width: none; } }
+`;

@@ -122,10 +122,10 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
         </span>
       </Named>
     ) },
-    { id: "class", header: "Class", value: (y) => y.weightClass, cell: (y) => <>{y.weightClass} <Small>{CLASS_GAUGE[y.weightClass].name.us}</Small></> },
-    { id: "length", header: r.system === "metric" ? "m per 100 g" : "yd per 100 g", numeric: true, value: (y) => y.metresPer100g, cell: (y) => printYarnLength(y.metresPer100g as Metres, r) },
-    { id: "price", header: "A ball", numeric: true, value: (y) => y.ballPrice, cell: (y) => `${printMass((y.ballMg / 1000) as Grams, r)} · ${printMoney(y.ballPrice as Minor, r)}` },
-    { id: "tension", header: "Tension", value: (y) => (y.swatch ? 1 : 0), cell: (y) => (y.swatch ? <Badge $tone="good">{y.swatch.label.replace("your ", "")}</Badge> : <Small>trade average</Small>) },
+    { id: "class", header: "Class", minor: true, value: (y) => y.weightClass, cell: (y) => <>{y.weightClass} <Small>{CLASS_GAUGE[y.weightClass].name.us}</Small></> },
+    { id: "length", header: r.system === "metric" ? "m per 100 g" : "yd per 100 g", numeric: true, minor: true, value: (y) => y.metresPer100g, cell: (y) => printYarnLength(y.metresPer100g as Metres, r) },
+    { id: "price", header: "A ball", numeric: true, minor: true, value: (y) => y.ballPrice, cell: (y) => `${printMass((y.ballMg / 1000) as Grams, r)} · ${printMoney(y.ballPrice as Minor, r)}` },
+    { id: "tension", header: "Tension", minor: true, value: (y) => (y.swatch ? 1 : 0), cell: (y) => (y.swatch ? <Badge $tone="good">{y.swatch.label.replace("your ", "")}</Badge> : <Small>trade average</Small>) },
     { id: "onhand", header: "On hand", numeric: true, value: (y) => y.onHand, cell: (y) => stock(y.onHand, y.reserved, "mass") },
     { id: "do", header: "", value: () => undefined, cell: (y) => (
       <Tools>
@@ -138,7 +138,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
   ];
   const notionColumns: readonly Column<NotionRow>[] = [
     { id: "name", header: "Notion", value: (n) => `${n.name} ${NOTION_LABELS[n.kind]}`, cell: (n) => <><b>{n.name}</b> <Small>{NOTION_LABELS[n.kind]}{n.sizeMm === undefined ? "" : ` · ${printLength(n.sizeMm as Mm, r, r.system === "metric" ? 1 : 2)}`}</Small></> },
-    { id: "pack", header: "A pack", numeric: true, value: (n) => n.packPrice, cell: (n) => `${amount(n.packSize, n.kind === "filling" ? "mass" : "pieces", r)} · ${printMoney(n.packPrice as Minor, r)}` },
+    { id: "pack", header: "A pack", numeric: true, minor: true, value: (n) => n.packPrice, cell: (n) => `${amount(n.packSize, n.kind === "filling" ? "mass" : "pieces", r)} · ${printMoney(n.packPrice as Minor, r)}` },
     { id: "onhand", header: "On hand", numeric: true, value: (n) => n.onHand, cell: (n) => stock(n.onHand, n.reserved, n.kind === "filling" ? "mass" : "pieces") },
     { id: "do", header: "", value: () => undefined, cell: (n) => {
       const unit = n.kind === "filling" ? ("mass" as const) : ("pieces" as const);

@@ -4,12 +4,11 @@ import { data, Form, redirect, useNavigation } from "react-router";
 import { z } from "zod";
 import styled from "styled-components";
 import type { Route } from "./+types/run-new";
-import { listYarns } from "@db/queries/materials";
 import { createRun } from "@db/queries/runs";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { fields as quantityFields, id, isoDay, name } from "../forms";
 import { loadAnalysedItems } from "../features/items/load.server";
-import { silhouetteOf } from "../features/items/silhouette";
+import { smallSilhouette } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, Small, Stack } from "../ui/basics";
@@ -20,14 +19,14 @@ export const meta: Route.MetaFunction = () => [{ title: "New run · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [items, yarns] = await Promise.all([loadAnalysedItems(scope, workshop), listYarns(scope, true)]);
-  const shades = new Map(yarns.map((y) => [y.id, y.colour]));
+  const { items, surroundings } = await loadAnalysedItems(scope, workshop);
+  const shades = new Map(surroundings.yarns.map((y) => [y.id, y.colour]));
   const wanted = new URL(request.url).searchParams.get("item");
   return {
     today: todayOf(scope.now), wanted,
     items: items.map(({ entry, analysis: a }) => ({
       id: entry.item.id, name: entry.item.name, seconds: a.piece.seconds.value, price: a.price, ready: a.checked.ok && a.open.length === 0,
-      shapes: a.piece.parts.slice(0, 3).map(silhouetteOf), colours: Object.fromEntries(entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? "#b9c3c5"])) as SlotColours,
+      shapes: a.piece.parts.slice(0, 3).map(smallSilhouette), colours: Object.fromEntries(entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? "#b9c3c5"])) as SlotColours,
     })),
   };
 }
@@ -52,7 +51,7 @@ export async function action({ request, context }: Route.ActionArgs) {
   const submission = parseWithZod(await request.formData(), { schema: schemaFor(workshop.locale, workshop.currency, workshop.units) });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { lines, ...run } = submission.value;
-  const items = new Map((await loadAnalysedItems(scope, workshop)).map((x) => [x.entry.item.id, x]));
+  const items = new Map((await loadAnalysedItems(scope, workshop)).items.map((x) => [x.entry.item.id, x]));
   const planned = lines.flatMap((l) => {
     const found = items.get(l.itemId);
     if (!found || !l.quantity) return [];

@@ -17,7 +17,7 @@ import { Badge, Button, ButtonLink, Page, PageHead, PlainTable, Row, Scroll, She
 import { printDay } from "../ui/days";
 import { ReasonFigure } from "../ui/figure";
 import { useReading } from "../ui/reading";
-import { YarnDisc } from "../ui/yarn-disc";
+import { MaterialName } from "../ui/yarn-disc";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.run.name ?? "Run"} · Lapka` }];
 
@@ -160,7 +160,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                     <tbody>
                       {buy.map((n) => (
                         <tr key={n.materialId}>
-                          <td><Thing n={n} colour={colours[n.materialId]} /></td>
+                          <td><MaterialName label={n.label} colour={colours[n.materialId]} /></td>
                           <td className="num">{amountOf(n.missing, n.kind, r)}</td>
                           <td className="num"><b>{n.packs}</b> × {amountOf(n.packSize, n.kind, r)}</td>
                           <td className="num">{printMoney(n.cost, r)}</td>
@@ -184,7 +184,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                 <tbody>
                   {plan.needs.map((n) => (
                     <tr key={n.materialId}>
-                      <td><Thing n={n} colour={colours[n.materialId]} /></td>
+                      <td><MaterialName label={n.label} colour={colours[n.materialId]} /></td>
                       <td className="num">{amountOf(n.need, n.kind, r)}</td>
                       <td className="num"><ReasonFigure reason={needReason(n)}>{amountOf(n.needHigh, n.kind, r)}</ReasonFigure></td>
                       <td className="num"><ReasonFigure reason={freeReason(n)}>{amountOf(n.free, n.kind, r)}</ReasonFigure></td>
@@ -199,15 +199,6 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
         <Small>Long batches of tight crochet strain the hands: plan breaks and a daily limit.</Small>
       </Stack>
     </Page>
-  );
-}
-
-function Thing({ n, colour }: { n: Shortage; colour: string | undefined }) {
-  return (
-    <Labelled>
-      {colour ? <YarnDisc colour={colour} name={n.label} size={22} /> : null}
-      <span>{n.label}</span>
-    </Labelled>
   );
 }
 
@@ -260,7 +251,6 @@ function Timeline({ run, plan, today, seconds }: { run: { startOn: string; dueOn
   );
 }
 
-const Labelled = styled.span`display: flex; gap: 9px; align-items: center;`;
 const Columns = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 430px), 1fr)); gap: 18px; align-items: start;`;
 const Head = styled(SheetHead)`padding: 12px 12px 0; margin: 0; align-items: center;`;
 const Quiet = styled.p`padding: 12px; color: var(--soft);`;

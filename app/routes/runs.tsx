@@ -35,11 +35,11 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
   const r = useReading();
   const columns: readonly Column<Row>[] = [
     { id: "name", header: "Run", value: (x) => `${x.name} ${x.what}`, cell: (x) => <><Link to={`/runs/${x.id}`}><b>{x.name}</b></Link><div style={{ fontSize: 13, color: "var(--soft)" }}>{x.what}</div></> },
-    { id: "state", header: "State", value: (x) => x.state, cell: (x) => <RunState state={x.state} /> },
+    { id: "state", header: "State", minor: true, value: (x) => x.state, cell: (x) => <RunState state={x.state} /> },
     { id: "due", header: "Due", value: (x) => x.dueOn, cell: (x) => printDay(x.dueOn, r.locale, true) },
-    { id: "pieces", header: "Pieces", numeric: true, value: (x) => x.pieces },
-    { id: "hours", header: "Work", numeric: true, value: (x) => x.seconds, cell: (x) => printDuration(x.seconds as Seconds, r) },
-    { id: "missing", header: "To buy", numeric: true, value: (x) => x.missing, cell: (x) => (x.state === "finished" ? "—" : x.missing === 0 ? "nothing" : `${x.missing} ${x.missing === 1 ? "thing" : "things"}`) },
+    { id: "pieces", header: "Pieces", numeric: true, minor: true, value: (x) => x.pieces },
+    { id: "hours", header: "Work", numeric: true, minor: true, value: (x) => x.seconds, cell: (x) => printDuration(x.seconds as Seconds, r) },
+    { id: "missing", header: "To buy", numeric: true, minor: true, value: (x) => x.missing, cell: (x) => (x.state === "finished" ? "—" : x.missing === 0 ? "nothing" : `${x.missing} ${x.missing === 1 ? "thing" : "things"}`) },
     { id: "done", header: "Done", value: (x) => x.plan?.finish ?? x.finishedOn ?? "", cell: (x) => (x.plan ? <InTime plan={x.plan} due={x.dueOn} locale={r.locale} /> : x.finishedOn ? printDay(x.finishedOn, r.locale) : "—") },
   ];
   return (

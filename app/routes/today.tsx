@@ -9,10 +9,10 @@ import { loadAnalysedItems } from "../features/items/load.server";
 import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
-import { Badge, ButtonLink, Empty, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
+import { Badge, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { useReading } from "../ui/reading";
-import { YarnDisc } from "../ui/yarn-disc";
+import { MaterialName } from "../ui/yarn-disc";
 
 export const meta: Route.MetaFunction = () => [{ title: "Today · Lapka" }];
 
@@ -30,7 +30,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       };
     }),
   );
-  const analysed = await loadAnalysedItems(scope, workshop);
+  const { items: analysed } = await loadAnalysedItems(scope, workshop);
   const mend = analysed.filter((x) => !x.analysis.checked.ok && x.entry.revision.pattern.trim() !== "").map((x) => ({ id: x.entry.item.id, name: x.entry.item.name }));
   const low = analysed.filter((x) => x.analysis.earning.perHour !== undefined && x.analysis.earning.perHour < workshop.wagePerHour && x.entry.item.price !== null).map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
   return { today, weekday: printDay(today, workshop.locale, true), runs: planned, mend, low, wage: workshop.wagePerHour, begun: { items, yarns: yarns.length, eyes: notions.length, runs: runs.length } };
@@ -98,10 +98,7 @@ export default function Today({ loaderData }: Route.ComponentProps) {
                     {run.missing.map((m) => (
                       <tr key={m.id}>
                         <td>
-                          <Row $gap={9}>
-                            {m.colour ? <YarnDisc colour={m.colour} name={m.label} size={20} /> : null}
-                            {m.label}
-                          </Row>
+                          <MaterialName label={m.label} colour={m.colour} size={20} />
                         </td>
                         <td className="num">{amountOf(m.missing, m.kind, r)}</td>
                         <td className="num">{m.packs} {m.kind === "yarn" ? (m.packs === 1 ? "ball" : "balls") : m.packs === 1 ? "pack" : "packs"}</td>

@@ -52,6 +52,7 @@ export const PlainTable = styled.table`
   td { padding: 8px 12px; border-bottom: 1px solid var(--line); vertical-align: middle; }
   tbody tr:last-child td { border-bottom: 0; }
   .num { text-align: right; white-space: nowrap; }
+  @media (max-width: 720px) { .minor { display: none; } th, td { padding-inline: 8px; } }
   th button { all: unset; cursor: pointer; display: inline-flex; gap: 4px; align-items: center; }
   th button:hover { color: var(--ink); }
   th button:focus-visible { outline: 3px solid var(--focus); outline-offset: 2px; border-radius: 3px; }

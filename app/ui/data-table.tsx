@@ -22,7 +22,10 @@ export interface Column<T> {
   readonly value: (row: T) => string | number | undefined;
   readonly cell?: (row: T) => ReactNode;
   readonly numeric?: boolean;
+  /** Left out on a phone, where the row's own page has it. */
+  readonly minor?: boolean;
 }
+const classOf = (c: { numeric?: boolean; minor?: boolean } | undefined): string | undefined => [c?.numeric ? "num" : "", c?.minor ? "minor" : ""].filter(Boolean).join(" ") || undefined;
 
 /** A table that sorts by its headings and filters by one field; plain markup, so it stays cheap on the server. */
 export function DataTable<T extends object>({ rows, columns, rowId, label, search, empty, footer }: { rows: readonly T[]; columns: readonly Column<T>[]; rowId: (row: T) => string; label: string; search: string; empty?: ReactNode; footer?: ReactNode }) {
@@ -57,7 +60,7 @@ export function DataTable<T extends object>({ rows, columns, rowId, label, searc
                   const sorted = header.column.getIsSorted();
                   const c = byId.get(header.column.id);
                   return (
-                    <th key={header.id} scope="col" className={c?.numeric ? "num" : undefined} aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}>
+                    <th key={header.id} scope="col" className={classOf(c)} aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}>
                       {c?.header ? (
                         <button type="button" onClick={() => header.column.toggleSorting()}>
                           {c.header}
@@ -74,7 +77,7 @@ export function DataTable<T extends object>({ rows, columns, rowId, label, searc
             {shown.map((row) => (
               <tr key={row.id}>
                 {columns.map((c) => (
-                  <td key={c.id} className={c.numeric ? "num" : undefined}>
+                  <td key={c.id} className={classOf(c)}>
                     {c.cell ? c.cell(row.original) : c.value(row.original)}
                   </td>
                 ))}

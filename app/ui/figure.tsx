@@ -4,20 +4,28 @@ import styled from "styled-components";
 import type { Estimate, Measure, Reason } from "@core/estimate";
 import { printMeasure, useReading } from "./reading";
 
-interface Opened {
+export interface Opened {
   readonly reason: Reason;
   readonly low?: number;
   readonly high?: number;
 }
-const OpenContext = createContext<(what: Opened, from: HTMLElement) => void>(() => undefined);
+/** What a figure opens: the reason itself, or where to ask for it and under which name it comes. */
+type Asked = Opened | { readonly url: string; readonly name: string };
+const OpenContext = createContext<(what: Asked, from: HTMLElement) => void>(() => undefined);
 
 /** One popover for the whole page: a figure is a plain button, so a table of figures stays cheap to render. */
 export function ReasonProvider({ children }: { children: ReactNode }) {
   const [opened, setOpened] = useState<Opened>();
   const trigger = useRef<HTMLElement | null>(null);
-  const open = useCallback((what: Opened, from: HTMLElement) => {
+  const open = useCallback((what: Asked, from: HTMLElement) => {
     trigger.current = from;
-    setOpened(what);
+    if ("reason" in what) return setOpened(what);
+    from.setAttribute("aria-busy", "true");
+    void fetch(what.url)
+      .then((r) => (r.ok ? (r.json() as Promise<Record<string, Opened>>) : {}))
+      .then((all) => setOpened((all as Record<string, Opened | undefined>)[what.name] ?? LOST))
+      .catch(() => setOpened(LOST))
+      .finally(() => from.removeAttribute("aria-busy"));
   }, []);
   return (
     <OpenContext.Provider value={open}>
@@ -29,6 +37,18 @@ export function ReasonProvider({ children }: { children: ReactNode }) {
   );
 }
 
+const LOST: Opened = { reason: { label: "The arithmetic could not be loaded. Try again in a moment.", measure: "count", value: 0 } };
+
+/** A figure of a list: its reasons are asked for when it is opened. */
+export function ListFigure({ url, name, children }: { url: string; name: string; children: ReactNode }) {
+  const open = useContext(OpenContext);
+  return (
+    <button type="button" className="figure" aria-haspopup="dialog" onClick={(e) => open({ url, name }, e.currentTarget)}>
+      {children}
+    </button>
+  );
+}
+
 function Explanation({ opened }: { opened: Opened }) {
   const r = useReading();
   const { reason, low, high } = opened;
@@ -36,7 +56,7 @@ function Explanation({ opened }: { opened: Opened }) {
     <>
       <Heading slot="title">{reason.label}</Heading>
       <Sum>
-        <strong>{printMeasure(reason.value, reason.measure, r)}</strong>
+        {opened === LOST ? null : <strong>{printMeasure(reason.value, reason.measure, r)}</strong>}
         {low !== undefined && high !== undefined && high - low > 1e-9 ? (
           <span>
             90 of 100 times between {printMeasure(low, reason.measure, r)} and {printMeasure(high, reason.measure, r)}
@@ -84,12 +104,6 @@ const Line = styled.div`display: flex; justify-content: space-between; gap: 16px
 const How = styled.p`font-size: 13px; color: var(--soft); font-variation-settings: "MONO" 1; overflow-wrap: anywhere;`;
 const From = styled.p`font-size: 13px; color: var(--soft);`;
 
-export const FigureButton = styled.button<{ $strong?: boolean }>`
-  appearance: none; border: 0; background: none; padding: 1px 2px; margin: -1px -2px; font: inherit; font-weight: ${(p) => (p.$strong ? 640 : "inherit")}; color: inherit; cursor: pointer; text-align: inherit; white-space: nowrap;
-  text-decoration: underline dotted var(--edge) 1px; text-underline-offset: 3px; border-radius: 2px; min-height: 24px;
-  &:hover { text-decoration-color: var(--ink); text-decoration-style: solid; }
-`;
-
 /** A figure that opens to the arithmetic behind it. */
 export function Figure({ estimate, measure, strong, times = 1 }: { estimate: Estimate; measure?: Measure; strong?: boolean; times?: number }) {
   const r = useReading();
@@ -97,9 +111,9 @@ export function Figure({ estimate, measure, strong, times = 1 }: { estimate: Est
   const unit = measure ?? estimate.reason.measure;
   const label = useMemo(() => printMeasure(estimate.value * times, unit, r), [estimate, times, unit, r]);
   return (
-    <FigureButton type="button" $strong={strong ?? false} aria-haspopup="dialog" onClick={(e) => open({ reason: estimate.reason, low: estimate.low, high: estimate.high }, e.currentTarget)}>
+    <button type="button" className={strong ? "figure strong" : "figure"} aria-haspopup="dialog" onClick={(e) => open({ reason: estimate.reason, low: estimate.low, high: estimate.high }, e.currentTarget)}>
       {label}
-    </FigureButton>
+    </button>
   );
 }
 
@@ -108,8 +122,8 @@ export function ReasonFigure({ reason, children, strong }: { reason: Reason; chi
   const r = useReading();
   const open = useContext(OpenContext);
   return (
-    <FigureButton type="button" $strong={strong ?? false} aria-haspopup="dialog" onClick={(e) => open({ reason }, e.currentTarget)}>
+    <button type="button" className={strong ? "figure strong" : "figure"} aria-haspopup="dialog" onClick={(e) => open({ reason }, e.currentTarget)}>
       {children ?? printMeasure(reason.value, reason.measure, r)}
-    </FigureButton>
+    </button>
   );
 }

@@ -78,6 +78,24 @@ export const GlobalStyle = createGlobalStyle`
   :focus-visible { outline: 3px solid var(--focus); outline-offset: 2px; border-radius: 3px; }
   [hidden] { display: none !important; }
   .sr { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
+  /* Cells of long tables are plain elements with a class: a styled component for each would double a page's time. */
+  .figure {
+    appearance: none; border: 0; background: none; padding: 1px 2px; margin: -1px -2px; font: inherit; color: inherit; cursor: pointer; text-align: inherit; white-space: nowrap;
+    text-decoration: underline dotted var(--edge) 1px; text-underline-offset: 3px; border-radius: 2px; min-height: 24px;
+  }
+  .figure.strong { font-weight: 640; }
+  .figure:hover { text-decoration-color: var(--ink); text-decoration-style: solid; }
+  .tag {
+    --cut: 9px;
+    position: relative; display: inline-grid; align-items: center; background: var(--tag); color: var(--tag-ink); font-weight: 640; white-space: nowrap; padding: 3px 9px 3px 22px; font-size: 15px; line-height: 1.15;
+    clip-path: polygon(var(--cut) 0, 100% 0, 100% 100%, var(--cut) 100%, 0 calc(100% - var(--cut)), 0 var(--cut));
+  }
+  .tag::before {
+    content: ""; position: absolute; left: 8px; top: 50%; width: 7px; aspect-ratio: 1; transform: translateY(-50%); border-radius: 50%; background: var(--sheet); box-shadow: 0 0 0 1px var(--tag-edge);
+  }
+  .tag.large { --cut: 18px; padding: 14px 22px 14px 44px; font-size: 30px; }
+  .tag.large::before { left: 17px; width: 12px; box-shadow: 0 0 0 2px var(--tag-edge); }
+  .shapes { display: block; max-width: 100%; overflow: visible; }
   .mono { font-variation-settings: "MONO" 1; }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { animation: none !important; transition: none !important; } }
   @media print {

@@ -1,3 +1,16 @@
+import styled from "styled-components";
+
+/** A material's name, with its ball in front when it is yarn. */
+export function MaterialName({ label, colour, size = 22 }: { label: string; colour: string | undefined; size?: number }) {
+  return (
+    <Labelled>
+      {colour ? <YarnDisc colour={colour} name={label} size={size} /> : null}
+      <span>{label}</span>
+    </Labelled>
+  );
+}
+const Labelled = styled.span`display: flex; gap: 9px; align-items: center;`;
+
 /** A wound ball seen from the side: hue and strand pattern both tell two yarns apart. */
 export function YarnDisc({ colour, name, size = 26 }: { colour: string; name: string; size?: number }) {
   const kind = [...name].reduce((sum, ch) => (sum * 31 + ch.charCodeAt(0)) >>> 0, 7) % 5;

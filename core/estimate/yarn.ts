@@ -112,7 +112,7 @@ export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean,
       label: spec.label, measure: "metres", value: metres, from: tension.perStitchFrom,
       parts: [
         { ...stitches, from: tension.perStitchFrom },
-        { label: "tails", measure: "metres", value: tailMetres, how: own.map((t) => `${Math.round(t.mm / 10)} cm`).join(" + "), from: "common practice", parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })) },
+        { label: "tails", measure: "metres", value: tailMetres, how: own.map((t) => `${Math.round(t.mm) / 10} cm`).join(" + "), from: "common practice", parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })) },
       ],
     };
     const grams = (metres / spec.metresPer100g) * 100;

@@ -104,8 +104,17 @@ export function parseMoney(text: string, currency: string, locale = "en"): Parse
   return { ok: true, value: (sign * value) as Minor };
 }
 
+/** Making an Intl formatter is slow and its answer never changes. */
+const digitsOf = new Map<string, number>();
 /** Decimals of a currency's minor unit (ISO 4217, as the platform's Intl data has it). */
 export function minorDigits(currency: string): number {
+  const known = digitsOf.get(currency);
+  if (known !== undefined) return known;
+  const digits = currencyDigits(currency);
+  digitsOf.set(currency, digits);
+  return digits;
+}
+function currencyDigits(currency: string): number {
   return new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;
 }
 

@@ -74,7 +74,7 @@ export function analyseStored(entry: ItemWithRevision, s: Surroundings): ItemAna
   return made;
 }
 
-export async function loadAnalysedItems(scope: Scope, workshop: Workshop): Promise<{ entry: ItemWithRevision; analysis: ItemAnalysis }[]> {
+export async function loadAnalysedItems(scope: Scope, workshop: Workshop): Promise<{ items: { entry: ItemWithRevision; analysis: ItemAnalysis }[]; surroundings: Surroundings }> {
   const [items, surroundings] = await Promise.all([listItems(scope), loadSurroundings(scope, workshop)]);
-  return items.map((entry) => ({ entry, analysis: analyseStored(entry, surroundings) }));
+  return { items: items.map((entry) => ({ entry, analysis: analyseStored(entry, surroundings) })), surroundings };
 }

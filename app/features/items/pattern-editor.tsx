@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useEffect, useId, useState } from "react";
+import { lazy, Suspense, useCallback, useEffect, useId, useState, useSyncExternalStore } from "react";
 import styled from "styled-components";
 import { problemText, type CheckedPattern, type Problem } from "@core/notation";
 import { Badge, Button } from "../../ui/basics";
@@ -6,11 +6,20 @@ import { useNonce } from "../../ui/nonce";
 import { Ladder, LINE_PX, plainPlaces, type LinePlace } from "./ladder";
 import type { SlotColours } from "./silhouette-view";
 
+const NARROW = "(max-width: 720px)";
+const isNarrow = () => window.matchMedia(NARROW).matches;
+const watchNarrow = (onChange: () => void) => {
+  const media = window.matchMedia(NARROW);
+  media.addEventListener("change", onChange);
+  return () => media.removeEventListener("change", onChange);
+};
+
 const CodeEditor = lazy(() => import("./code-editor"));
 
 /** The pattern's text with the round ladder beside it, line by line, and its problems below. */
 export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: { text: string; pattern: CheckedPattern; colours: SlotColours; onText: (text: string) => void; lit?: { part: number; round: number } | undefined; onLight: (at: { part: number; round: number } | undefined) => void }) {
   const nonce = useNonce();
+  const narrow = useSyncExternalStore(watchNarrow, isNarrow, () => false);
   const label = useId();
   const [ready, setReady] = useState(false);
   const [measured, setMeasured] = useState<{ places: LinePlace[]; height: number }>();
@@ -38,7 +47,7 @@ export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: 
           )}
         </Text>
         <LadderBox>
-          <Ladder pattern={pattern} colours={colours} places={places} height={height} lit={lit} onLight={onLight} />
+          <Ladder pattern={pattern} colours={colours} places={places} height={height} narrow={narrow} lit={lit} onLight={onLight} />
         </LadderBox>
       </Bench>
       <Problems problems={pattern.problems} onFix={(p) => p.fix && onText(text.slice(0, p.fix.from) + p.fix.text + text.slice(p.fix.to))} terms={`${pattern.terms.toUpperCase()} terms: ${pattern.termsReason}.`} empty={text.trim() === ""} />
@@ -79,7 +88,7 @@ const Bench = styled.div`
   display: flex; align-items: flex-start; gap: 8px; background: var(--sheet); border: 1px solid var(--line); border-radius: 6px; padding: 12px 6px 12px 4px; overflow: hidden;
   @media (max-width: 720px) { overflow-x: auto; }
 `;
-const Text = styled.div`flex: 1 1 auto; min-width: 260px;`;
+const Text = styled.div`flex: 1 1 auto; min-width: 0;`;
 const LadderBox = styled.div`flex: none;`;
 const Plain = styled.textarea`
   display: block; width: 100%; border: 0; background: transparent; color: inherit; resize: none; white-space: pre; overflow-x: auto; overflow-y: hidden; line-height: ${LINE_PX}px; font-size: 14px; padding: 0 4px 0 34px; font-variation-settings: "MONO" 1;

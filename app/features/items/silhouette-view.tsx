@@ -19,7 +19,7 @@ function Shape({ s, colours, x, y, lit }: { s: Silhouette; colours: SlotColours;
       {s.bands.map((b, i) => (
         <path key={i} d={b.path} fill={colourOf(colours, b.slot)} stroke={luminance(colourOf(colours, b.slot)) < 0.12 ? "rgb(255 255 255 / 0.22)" : "rgb(0 0 0 / 0.20)"} strokeWidth={0.35} opacity={lit !== undefined && lit !== b.round ? 0.45 : 1} />
       ))}
-      <path d={s.outline} fill="none" stroke="var(--edge)" strokeWidth={0.7} />
+      {s.outline ? <path d={s.outline} fill="none" stroke="var(--edge)" strokeWidth={0.7} /> : null}
       {s.eyes.map((e, i) => (
         <g key={i}>
           <circle cx={e.x} cy={e.y} r={e.r} fill="#17191a" stroke={dark ? "#fff" : "none"} strokeWidth={0.5} />
@@ -41,12 +41,12 @@ export function Silhouettes({ parts, colours, height, label, scale, lit }: { par
   const bar = scale ? 10 : 0;
   const room = tallest + gap + (scale ? 9 : 1);
   return (
-    <Svg viewBox={`0 0 ${x.toFixed(1)} ${room.toFixed(1)}`} style={{ height, aspectRatio: `${x} / ${room}` }} role="img" aria-label={label} preserveAspectRatio="xMinYMax meet">
+    <svg className="shapes" viewBox={`0 0 ${x.toFixed(1)} ${room.toFixed(1)}`} style={{ height, aspectRatio: `${x} / ${room}` }} role="img" aria-label={label} preserveAspectRatio="xMinYMax meet">
       {placed.map(({ p, at }, i) => (
         <Shape key={i} s={p} colours={colours} x={at} y={tallest + gap / 2 - p.height} lit={lit?.part === i ? lit.round : undefined} />
       ))}
       {scale ? <ScaleBar x={gap} y={tallest + gap / 2 + 3.5} length={bar * Math.max(1, Math.round(tallest / 40))} /> : null}
-    </Svg>
+    </svg>
   );
 }
 
@@ -64,5 +64,4 @@ function ScaleBar({ x, y, length }: { x: number; y: number; length: number }) {
   );
 }
 
-const Svg = styled.svg`display: block; max-width: 100%; overflow: visible;`;
 const NoShape = styled.div`display: grid; place-items: center; color: var(--soft); font-size: 13px; min-width: 60px;`;

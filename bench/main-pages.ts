@@ -1,3 +1,0 @@
-import { servePages } from "./pages";
-
-await servePages((label, value) => console.log(`${label.padEnd(64)} ${value}`));

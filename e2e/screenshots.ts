@@ -1,0 +1,34 @@
+import { mkdirSync } from "node:fs";
+import path from "node:path";
+import type { Page } from "puppeteer-core";
+import { startSite } from "./harness";
+
+/** One current picture of each main view, from the demo: `npm run screenshots`. */
+const out = path.resolve("docs/screenshots");
+mkdirSync(out, { recursive: true });
+const site = await startSite("screenshots");
+const find = async (page: Page, list: string, name: string): Promise<string> => {
+  await page.goto(site.url + list, { waitUntil: "networkidle0" });
+  return page.$$eval("main a", (links, n) => links.find((a) => a.textContent?.includes(n))?.href ?? "", name);
+};
+try {
+  const context = await site.browser.createBrowserContext();
+  const page = await context.newPage();
+  const item = await find(page, "/items", "Puffin");
+  const run = await find(page, "/runs", "Second winter market");
+  const shots: [string, string, { width?: number; height?: number; dark?: boolean; open?: string }?][] = [
+    ["today", `${site.url}/`], ["items", `${site.url}/items`], ["item", item, { height: 900 }], ["item-reasons", item, { open: '[aria-labelledby="needs-title"] td button' }], ["item-dark", item, { dark: true }], ["item-phone", item, { width: 390, height: 844 }],
+    ["materials", `${site.url}/materials`], ["runs", `${site.url}/runs`], ["run", run, { height: 1000 }], ["settings", `${site.url}/settings`],
+  ];
+  for (const [name, url, view = {}] of shots) {
+    await page.setViewport({ width: view.width ?? 1280, height: view.height ?? 800 });
+    await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: view.dark ? "dark" : "light" }]);
+    await page.goto(url, { waitUntil: "networkidle0" });
+    if (url === item) await page.waitForSelector(".cm-content");
+    if (view.open) await page.locator(view.open).click();
+    await new Promise((done) => setTimeout(done, 400));
+    await page.screenshot({ path: path.join(out, `${name}.png`) as `${string}.png` });
+  }
+} finally {
+  await site.stop();
+}
