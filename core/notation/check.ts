@@ -228,7 +228,9 @@ class Checker {
     };
     for (const r of raw.rounds) {
       if (this.stopped) break;
-      for (const f of r.found) this.report(f, f.detail, f.severity);
+      // One slip, one report: what follows an unread word in the same round is mostly its echo.
+      const [firstFound] = r.found;
+      if (firstFound) this.report(firstFound, firstFound.detail, firstFound.severity);
       const at: Span = r.label ? { from: r.label.from, to: r.label.to } : { from: r.from, to: r.to };
       const word = r.label?.word === "row" ? "Row" : "Rnd";
       const first = r.label?.first;
@@ -295,6 +297,7 @@ class Checker {
 
   private count(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean, written: number | undefined): Counting {
     let best: Counting | undefined;
+    nodes = this.sentenceTotal(nodes, available, slot, first);
     for (const reading of readings(nodes)) {
       const outcome = work(reading, available, slot, first, written);
       const faults = this.faults(outcome, available, written);
@@ -302,6 +305,17 @@ class Checker {
       if (faults === 0) break;
     }
     return best ?? { nodes, outcome: work(nodes, available, slot, first, written), faults: 0 };
+  }
+
+  /** "… in 2nd chain. 6 sc": a last sentence that only says what the round came to is a total, not more work. */
+  private sentenceTotal(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean): readonly Node[] {
+    const index = nodes.findLastIndex((n) => n.kind !== "aside" && n.kind !== "event");
+    const last = nodes[index];
+    if (index < 1 || last?.kind !== "work" || last.times.kind !== "number" || last.op.offers !== 1 || last.op.into !== "next") return nodes;
+    if (!/\.\s*$/.test(this.plain.slice(Math.max(0, last.from - 4), last.from))) return nodes;
+    const n = last.times.n;
+    const before = nodes.slice(0, index);
+    return work(before, available, slot, first, n).offers === n ? [...before, { kind: "total", n, from: last.from, to: last.to }, ...nodes.slice(index + 1)] : nodes;
   }
 
   private base(o: Outcome, available: number | undefined): number | undefined {
@@ -343,7 +357,6 @@ class Checker {
 
   private round(e: Expanded, live: number | undefined, slot: string, first: boolean, following: readonly (Expanded | undefined)[], quiet: boolean): { round: CheckedRound; slot: string; oval: boolean } {
     const [next] = following;
-    const totals = this.totals(e.nodes);
     const written = this.written(e);
     const { nodes, outcome: o } = this.count(e.nodes, live, slot, first, written);
     const available = this.base(o, live);
@@ -355,6 +368,7 @@ class Checker {
       if (severity === "error") broken = true;
     };
 
+    const totals = this.totals(nodes);
     const firstTotal = totals[0];
     const lastTotal = totals[totals.length - 1];
     if (firstTotal && lastTotal && firstTotal.n !== lastTotal.n && e.lastOfLine) {

@@ -14,7 +14,7 @@ export function startsEvent(c: Cursor): boolean {
   if (c.kind() === "number") return /^(mm)$/.test(c.text(1)) || (c.text(1) === "safety" && c.text(2) === "eyes");
   if (word === "begin" || word === "start" || word === "finish" || word === "continue" || word === "lightly" || word === "firmly" || word === "keep" || word === "add") return c.text(1) === "to" ? STUFF.test(c.text(2)) : STUFF.test(c.text(1)) || (word === "add" && eyeAhead(c)) || (word === "finish" && c.text(1) === "off");
   if (STUFF.test(word) || PLACE.test(word) || SEW.test(word) || CLOSE.test(word)) return true;
-  return /^(fasten|cut|break|bind|embroider|finish|safety|secure|hide|eyes|leave|leaving|do)$/.test(word) && !(word === "leave" && leavesStitches(c)) && !(word === "do" && !STUFF.test(c.text(2)));
+  return /^(fasten|fo|cut|break|bind|embroider|finish|safety|secure|hide|eyes|leave|leaving|do)$/.test(word) && !(word === "leave" && leavesStitches(c)) && !(word === "do" && !STUFF.test(c.text(2)));
 }
 
 const eyeAhead = (c: Cursor): boolean => [1, 2, 3, 4, 5].some((i) => /^(eye|eyes|nose|stuffing|filling)$/.test(c.text(i)));
@@ -43,7 +43,7 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
     const firmness = has(/^(lightly|light|loosely|softly|little)$/) ? "light" : has(/^(firmly|firm|tightly|well|hard)$/) ? "firm" : has(/^(medium|moderately)$/) ? "medium" : undefined;
     return { kind: "stuff", firmness, none };
   }
-  if ((/^(fasten|finish|cut|bind|break)$/.test(first) && (has(/^off$/) || has(/^(yarn|tail|thread)$/))) || (/^(leave|leaving)$/.test(first) && has(/^(tail|end|yarn|length)$/))) return { kind: "fasten-off", tailMm: tail(words), forSewing: has(/^(sew|sewing|attach|attaching)$/) };
+  if (first === "fo" || (/^(fasten|finish|cut|bind|break)$/.test(first) && (has(/^off$/) || has(/^(yarn|tail|thread)$/))) || (/^(leave|leaving)$/.test(first) && has(/^(tail|end|yarn|length)$/))) return { kind: "fasten-off", tailMm: tail(words), forSewing: has(/^(sew|sewing|attach|attaching)$/) };
   if (/^(close|closing|cinch|gather|tighten)$/.test(first) || (/^(pull|draw|thread|weave)$/.test(first) && has(/^(shut|closed|tight|loops|opening|hole)$/))) return { kind: "close" };
   if (SEW.test(first)) {
     const at = words.findIndex((t) => /^(st|sts|stitches)$/.test(t.text));

@@ -63,6 +63,17 @@ const WAYS: readonly [string, string, readonly number[]][] = [
   ["back loops only", `${HEAD}Rnd 3: BLO sc around (12)\nRnd 4: in back loops only, 12 sc (12)`, [6, 12, 12, 12]],
   ["terse, without labels", "6 sc in mr (6)\ninc x 6 (12)\n(sc, inc) x 6 (18)", [6, 12, 18]],
   ["notes inside a round", `${HEAD}Rnd 3: (sc, inc) x 6, place marker (18)`, [6, 12, 18]],
+  ["worked into it", "1st round: Make a magic circle and work 6 sc into it. (6 sts)", [6]],
+  ["rep from * without an end", `${HEAD}Rnd 3: *1 sc, inc; rep from * (18)`, [6, 12, 18]],
+  ["a ring and a bare number", "R1: MR 6\nR2: 6inc (12)", [6, 12]],
+  ["rounds counted behind the total", `${HEAD}Rnd 3 - Rnd 5: sc in each st around (12) (3 rounds)`, [6, 12, 12, 12, 12]],
+  ["the count in brackets", `${HEAD}Rnd 3: dec (x6) [6]`, [6, 12, 6]],
+  ["the total behind a dash", `${HEAD}Rnd 3) (sc, inc)*6 - 18`, [6, 12, 18]],
+  ["the total as its own sentence", "Round 1. Ch 2, work 6 sc in second chain from hook. 6 sc\nRound 2. Work 2 sc into each stitch. (12 sc)", [6, 12]],
+  ["repeat with a bare number", `${HEAD}R3 (1 sc, inc) repeat 6 (18)`, [6, 12, 18]],
+  ["more and eyes behind the total", `${HEAD}Rnd 3: 12 sc (12). Place eyes between rounds 1 & 2 about 4 stitches apart. Begin stuffing.\nRnd 4: dec 6 times. You should have 6 sts. FO.`, [6, 12, 12, 6]],
+  ["colour in the label", `${HEAD}Rnd 3 (change to white): sc in each of the next 12 sts`, [6, 12, 12]],
+  ["open repeat by itself", `${HEAD}Rnd 3: sc in next st, inc in next st, (sc in next st, inc) 5 times (18)`, [6, 12, 18]],
   ["bobbles", `${HEAD}Rnd 3: 3 sc, bobble, 4 sc, bobble, 3 sc (12)`, [6, 12, 12]],
 ];
 

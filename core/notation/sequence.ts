@@ -55,7 +55,8 @@ export class SequenceReader {
         this.report(c.peek() ?? { from: c.from, to: c.to }, { code: "unopened-bracket", bracket: c.text() });
         c.at++;
       } else if (REPEAT.has(c.text())) this.repeat(items, stars);
-      else if (SEPARATOR.has(c.text()) && !(c.is("-", "--", ":", "+") && this.plainTotal(items))) c.at++;
+      else if (c.is("-", "--", ":", "+") && this.plainTotal(items)) continue;
+      else if (SEPARATOR.has(c.text())) c.at++;
       else this.item(items, depth, close);
       if (c.at === before) c.at++;
     }
@@ -88,7 +89,7 @@ export class SequenceReader {
       if (!REPEAT.has(c.text())) return undefined;
       c.at++;
       this.skipRepeatReference();
-      return this.timesAfter();
+      return this.timesAfter() ?? this.bareCount();
     });
   }
 
@@ -117,7 +118,8 @@ export class SequenceReader {
       items.push({ kind: "aside", from, to: c.to });
       return;
     }
-    const times = this.timesAfter();
+    // "rep from *" and nothing more means all the way round.
+    const times = this.timesAfter() ?? this.bareCount() ?? (referred && stars.length > 0 && (c.done || SEPARATOR.has(c.text()) || CLOSER[c.text()] !== undefined) ? { times: { kind: "around" as const } } : undefined);
     if (!times) {
       if (this.untilLength(from)) items.push({ kind: "event", event: { kind: "length-asked" }, from, to: c.to });
       else this.report({ from, to: c.to }, { code: "number-asked", text: this.words(from, c.to) });
@@ -425,7 +427,17 @@ export class SequenceReader {
       });
       if (ring) {
         c.take("with", ":", "of");
-        return push({ kind: "start", start: "ring", chains: 0, from, to: c.to });
+        push({ kind: "start", start: "ring", chains: 0, from, to: c.to });
+        // "MR 6", "magic ring, 6": the number alone is single crochet.
+        c.attempt(() => {
+          c.take(",", "x", "-");
+          const token = c.peek();
+          const n = c.kind() === "number" ? c.number() : undefined;
+          if (n === undefined || !token || !(c.done || c.is("(", "[", "=", ".", ";"))) return undefined;
+          items.push({ kind: "work", op: stitchInto("sc", 1, "ring", this.loops), times: this.limited({ kind: "number", n, at: token }), from: token.from, to: token.to });
+          return true;
+        });
+        return true;
       }
     }
     return false;
@@ -442,6 +454,7 @@ export class SequenceReader {
     const opener = c.peek();
     if (!opener) return;
     const close = CLOSER[opener.text] ?? ")";
+    if (this.bracketedTimes(items, close) || this.bracketedRounds(close)) return;
     c.at++;
     if (depth >= MAX_NESTING) {
       this.report(opener, { code: "too-large", what: "nesting", limit: MAX_NESTING });
@@ -481,8 +494,39 @@ export class SequenceReader {
     });
   }
 
+  /** "dec (x6)", "inc (6 times)": the bracket says how often. */
+  private bracketedTimes(items: Node[], close: string): boolean {
+    const { c } = this;
+    const last = items[items.length - 1];
+    if (last?.kind !== "work" || last.times.kind !== "number" || last.times.n !== 1) return false;
+    return (
+      c.attempt(() => {
+        c.at++;
+        const times = this.timesAfter();
+        if (!times || !c.take(close)) return undefined;
+        items[items.length - 1] = { ...last, times: this.limited(times.times), to: c.to };
+        return true;
+      }) ?? false
+    );
+  }
+
+  /** "(4 rounds)" behind a round that stands for several: the label's numbers say the same. */
+  private bracketedRounds(close: string): boolean {
+    const { c } = this;
+    return (
+      c.attempt(() => {
+        c.at++;
+        c.take("for");
+        if (c.number() === undefined || !isRoundWord(c.text())) return undefined;
+        c.at++;
+        c.take("total", "in", "all");
+        return c.take(close) ? true : undefined;
+      }) ?? false
+    );
+  }
+
   /** "(sc, inc) 6": a number alone behind a bracket, when nothing that it could count follows it. */
-  private bareCount(): { times: Times } | undefined {
+  private bareCount(): { times: Times; more?: boolean } | undefined {
     const { c } = this;
     return c.attempt(() => {
       const token = c.peek();

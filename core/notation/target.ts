@@ -155,7 +155,7 @@ function readPlace(c: Cursor, t: Target): boolean {
   if (preposition) {
     c.at++;
     c.take("of", "to", "in", "into", "through");
-    if (readRing(c)) {
+    if (readRing(c) || c.attempt(() => (c.take("it", "centre", "center") ? true : c.take("the") && c.take("centre", "center", "loop", "hole") ? true : undefined))) {
       t.place = "ring";
       return true;
     }

@@ -43,7 +43,7 @@ export function MaterialsPanel({ slots, yarns, notions, chosen, onSlot, onNotion
                     <option value="">none yet</option>
                     {usable.map((y) => (
                       <option key={y.id} value={y.id}>
-                        {y.name}, {y.shade}
+                        {y.shade} ({y.name})
                       </option>
                     ))}
                   </Select>
@@ -124,7 +124,7 @@ export const smallHook = (y: Pick<YarnView, "hookMm">): number => Math.max(1, Ma
 
 const List = styled.ul`
   list-style: none; margin: 0 0 12px; padding: 0; display: grid; gap: 10px;
-  li { display: grid; grid-template-columns: 26px minmax(0, 1fr) 76px 76px; gap: 4px 10px; align-items: end; }
+  li { display: grid; grid-template-columns: 26px minmax(0, 1fr) 62px 62px; gap: 4px 10px; align-items: end; }
   li > svg { margin-bottom: 5px; }
 `;
 const Choices = styled.div`
@@ -133,7 +133,7 @@ const Choices = styled.div`
 const NotionList = styled.ul`
   list-style: none; margin: 0 0 8px; padding: 0; display: grid;
   li { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 12px; border-top: 1px solid var(--line); padding: 4px 0; }
-  li > span:first-child { flex: 1 1 140px; }
+  li > span:first-child { flex: 1 1 90px; }
 `;
 const Add = styled.div`display: flex; gap: 8px; align-items: center; select { flex: 1; }`;
 const Wrong = styled.span`color: var(--bad); font-size: 13px; font-weight: 560; flex-basis: 100%;`;
