@@ -8,6 +8,7 @@ export default [
   route("items/:id", "routes/item.tsx"),
   route("items/:id/reasons", "routes/item-reasons.ts"),
   route("materials", "routes/materials.tsx"),
+  route("materials/:id/reasons", "routes/material-reasons.ts"),
   route("materials.csv", "routes/materials-csv.ts"),
   route("runs", "routes/runs.tsx"),
   route("runs/new", "routes/run-new.tsx"),

@@ -16,6 +16,7 @@ import { materialSchemas, NOTION_LABELS } from "../features/materials/schema";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, Row as Line, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { DataTable, type Column } from "../ui/data-table";
+import { ListFigure } from "../ui/figure";
 import { Modal } from "../ui/modal";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
@@ -104,9 +105,9 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
   const r = useReading();
   const [open, setOpen] = useState<Open>();
   const close = () => setOpen(undefined);
-  const stock = (onHand: number, reserved: number, unit: "mass" | "pieces") => (
+  const stock = (id: string, onHand: number, reserved: number, unit: "mass" | "pieces") => (
     <Stock data-short={reserved > onHand || undefined}>
-      <b>{amount(onHand, unit, r)}</b>
+      <b><ListFigure url={`/materials/${id}/reasons`} name="onHand">{amount(onHand, unit, r)}</ListFigure></b>
       {onHand < 0 ? <Badge $tone="bad">{unit === "mass" ? "weigh it" : "count them"}</Badge> : null}
       {reserved > 0 ? <span>{amount(reserved, unit, r)} promised</span> : null}
     </Stock>
@@ -126,7 +127,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
     { id: "length", header: r.system === "metric" ? "m per 100 g" : "yd per 100 g", numeric: true, minor: true, value: (y) => y.metresPer100g, cell: (y) => printYarnLength(y.metresPer100g as Metres, r) },
     { id: "price", header: "A ball", numeric: true, minor: true, value: (y) => y.ballPrice, cell: (y) => `${printMass((y.ballMg / 1000) as Grams, r)} · ${printMoney(y.ballPrice as Minor, r)}` },
     { id: "tension", header: "Tension", minor: true, value: (y) => (y.swatch ? 1 : 0), cell: (y) => (y.swatch ? <Badge $tone="good">{y.swatch.label.replace("your ", "")}</Badge> : <Small>trade average</Small>) },
-    { id: "onhand", header: "On hand", numeric: true, value: (y) => y.onHand, cell: (y) => stock(y.onHand, y.reserved, "mass") },
+    { id: "onhand", header: "On hand", numeric: true, value: (y) => y.onHand, cell: (y) => stock(y.id, y.onHand, y.reserved, "mass") },
     { id: "do", header: "", value: () => undefined, cell: (y) => (
       <Tools>
         <Tool label={`Weigh ${y.name}, ${y.shade}`} onClick={() => setOpen({ form: "count", kind: "yarn", id: y.id, name: `${y.name}, ${y.shade}`, unit: "mass", now: amount(y.onHand, "mass", r) })}><Scale size={17} aria-hidden /></Tool>
@@ -139,7 +140,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
   const notionColumns: readonly Column<NotionRow>[] = [
     { id: "name", header: "Notion", value: (n) => `${n.name} ${NOTION_LABELS[n.kind]}`, cell: (n) => <><b>{n.name}</b> <Small>{NOTION_LABELS[n.kind]}{n.sizeMm === undefined ? "" : ` · ${printLength(n.sizeMm as Mm, r, r.system === "metric" ? 1 : 2)}`}</Small></> },
     { id: "pack", header: "A pack", numeric: true, minor: true, value: (n) => n.packPrice, cell: (n) => `${amount(n.packSize, n.kind === "filling" ? "mass" : "pieces", r)} · ${printMoney(n.packPrice as Minor, r)}` },
-    { id: "onhand", header: "On hand", numeric: true, value: (n) => n.onHand, cell: (n) => stock(n.onHand, n.reserved, n.kind === "filling" ? "mass" : "pieces") },
+    { id: "onhand", header: "On hand", numeric: true, value: (n) => n.onHand, cell: (n) => stock(n.id, n.onHand, n.reserved, n.kind === "filling" ? "mass" : "pieces") },
     { id: "do", header: "", value: () => undefined, cell: (n) => {
       const unit = n.kind === "filling" ? ("mass" as const) : ("pieces" as const);
       return (

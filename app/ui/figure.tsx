@@ -1,7 +1,8 @@
 import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from "react";
 import { Dialog, Heading, Popover } from "react-aria-components";
 import styled from "styled-components";
-import type { Estimate, Measure, Reason } from "@core/estimate";
+import { wordHow, type Estimate, type Measure, type Reason } from "@core/estimate";
+import { printLength, printTrimmed, type Mm, type Reading } from "@core/units";
 import { printMeasure, useReading } from "./reading";
 
 export interface Opened {
@@ -70,9 +71,10 @@ function Explanation({ opened }: { opened: Opened }) {
 
 function Lines({ reason, depth }: { reason: Reason; depth: number }) {
   const r = useReading();
+  const print = (value: number, measure: Measure) => (measure === "mm" ? printMm(value, r) : printMeasure(value, measure, r));
   return (
     <>
-      {depth === 0 && reason.how ? <How>{reason.how}</How> : null}
+      {depth === 0 && reason.how ? <How>{wordHow(reason.how, print)}</How> : null}
       {depth === 0 && reason.from ? <From>From: {reason.from}</From> : null}
       {reason.parts && reason.parts.length > 0 && depth < 6 ? (
         <ul>
@@ -82,7 +84,7 @@ function Lines({ reason, depth }: { reason: Reason; depth: number }) {
                 <span>{p.label}</span>
                 <b>{printMeasure(p.value, p.measure, r)}</b>
               </Line>
-              {p.how ? <How>{p.how}</How> : null}
+              {p.how ? <How>{wordHow(p.how, print)}</How> : null}
               {p.from ? <From>From: {p.from}</From> : null}
               <Lines reason={{ ...p, how: undefined, from: undefined }} depth={depth + 1} />
             </li>
@@ -91,6 +93,12 @@ function Lines({ reason, depth }: { reason: Reason; depth: number }) {
       ) : null}
     </>
   );
+}
+
+/** Yarn of a stitch or a tail: millimetres to the tenth, centimetres from ten up, inches to the hundredth. */
+function printMm(value: number, r: Reading): string {
+  if (r.system === "imperial") return printLength(value as Mm, r, 2);
+  return value >= 100 ? `${printTrimmed(value / 10, 1, r.locale)}\u00a0cm` : printLength(value as Mm, r, 1);
 }
 
 const Box = styled(Dialog)`

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { checkPattern } from "../notation";
 import { mm } from "../units";
-import { estimateOf, estimatePiece, tensionOf, timesAlike, Z90, type Reason, type YarnSpec } from ".";
+import { estimateOf, estimatePiece, inWords, tensionOf, timesAlike, wordHow, Z90, type Reason, type YarnSpec } from ".";
 
 const DK: YarnSpec = { label: "DK", weight: 3, hook: mm(5), metresPer100g: 200, strands: 1 };
 const piece = (text: string, spec: Partial<YarnSpec> = {}) => estimatePiece({ pattern: checkPattern(text), specOf: () => ({ ...DK, ...spec }), firmness: "medium", hanger: false });
@@ -82,6 +82,24 @@ describe("a piece", () => {
     const crochet = p.parts[0]?.seconds.reason.parts?.find((x) => x.label === "crochet")?.value ?? 0;
     expect(crochet / 108).toBeGreaterThan(2);
     expect(crochet / 108).toBeLessThan(5.5);
+  });
+});
+
+describe("arithmetic in words", () => {
+  it("prints each quantity in the reader's units", () => {
+    const how = `3 × ${inWords("mm", 25.4)} + ${inWords("grams", 1e-7)}`;
+    expect(wordHow(how, (v, m) => `${v}<${m}>`)).toBe("3 × 25.4<mm> + 1e-7<grams>");
+    expect(wordHow("no braces {x}", () => "?")).toBe("no braces {x}");
+  });
+  it("leaves no quantity of a piece without its braces", () => {
+    const hows: string[] = [];
+    const walk = (r: Reason): void => {
+      if (r.how) hows.push(r.how);
+      r.parts?.forEach(walk);
+    };
+    walk(piece(BALL).yarn[0]?.grams.reason ?? { label: "", measure: "grams", value: 0 });
+    expect(hows.length).toBeGreaterThan(2);
+    for (const h of hows) expect(h.replace(/\{[^}]*\}/g, "")).not.toMatch(/\d\s?(mm|cm|m|g)\b/);
   });
 });
 

@@ -2,7 +2,7 @@ import { fabricPart, type FabricPart, type Firmness } from "../fabric";
 import { MAIN_SLOT, tallySize, type CheckedPart, type CheckedPattern } from "../notation";
 import { DENSITY, DENSITY_SIGMA } from "./constants";
 import { timeOfPart, timeOfPiece } from "./time";
-import { estimateOf, sumTogether, timesAlike, type Estimate } from "./value";
+import { estimateOf, inWords, sumTogether, timesAlike, type Estimate } from "./value";
 import { tensionOf, yarnOfPart, type SlotYarn, type YarnSpec } from "./yarn";
 
 export interface PieceInput {
@@ -54,7 +54,7 @@ function fillingOf(fabric: FabricPart, widthSigma: number): Estimate {
   // Volume goes with the cube of the stitch width.
   const sigma = Math.hypot(DENSITY_SIGMA, 3 * Math.min(widthSigma, 0.1));
   return estimateOf(grams, grams > 0 ? sigma : 0, {
-    label: "filling", measure: "grams", value: grams, how: `${Math.round(cm3)} cm³ × ${density} g/cm³ (${fabric.firmness})`, from: "trade average packing",
+    label: "filling", measure: "grams", value: grams, how: `${inWords("mm3", Math.round(fabric.volume))} × ${density} g/cm³ (${fabric.firmness})`, from: "trade average packing",
     parts: fabric.volume > 0 ? [{ label: "volume of the filled shape", measure: "mm3", value: fabric.volume }] : [],
   });
 }

@@ -35,7 +35,7 @@ export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: 
   const add = (list: Reason[], label: string, value: number, how?: string) => {
     if (value > 0) list.push({ label, measure: "seconds", value, ...(how ? { how } : {}) });
   };
-  add(stitches, "plain rounds", groups.plain.seconds, `${groups.plain.rounds} rounds at 3 s a sc`);
+  add(stitches, "plain rounds", groups.plain.seconds, `${groups.plain.rounds} rounds at ${PACE.sc} s a sc`);
   add(stitches, "tiny rounds", groups.tiny.seconds, `${groups.tiny.rounds} rounds of up to ${TINY_ROUND} at 5 s a sc`);
   add(stitches, "closing over filling", groups.closing.seconds, `${groups.closing.rounds} rounds at 8 s a dec`);
   const events: Reason[] = [];

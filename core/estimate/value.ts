@@ -6,11 +6,19 @@ export interface Reason {
   readonly label: string;
   readonly measure: Measure;
   readonly value: number;
-  /** "216 sc × 28.5 mm": the arithmetic of this line, in base units already worded. */
+  /** The arithmetic of this line: "216 × {mm:28.5}". Quantities stand in braces, so that each reader sees her own units. */
   readonly how?: string;
   /** Where a starting value comes from: "trade average", "your swatch of 3 Nov". */
   readonly from?: string;
   readonly parts?: readonly Reason[];
+}
+
+/** A quantity inside a `how`. */
+export const inWords = (measure: Measure, value: number): string => `{${measure}:${value}}`;
+
+/** A `how` with its quantities printed by `print`. */
+export function wordHow(how: string, print: (value: number, measure: Measure) => string): string {
+  return how.replace(/\{([a-z0-9]+):(-?[\d.e+-]+)\}/g, (_all, measure: string, value: string) => print(Number(value), measure as Measure));
 }
 
 /** A value with its 90 % range and its reasons: never a bare number. */

@@ -2,7 +2,7 @@ import { gaugeFromSwatch, gaugePrior, type FabricPart, type Gauge, type SwatchGa
 import type { CheckedPart, SlotTally, StitchName } from "../notation";
 import type { Mm } from "../units";
 import { SAMPLE_SIGMA, TAIL_MM, THREE_TOGETHER_RATIO, TWO_TOGETHER_RATIO, YARN_PER_WIDTH, YARN_RATIO, YARN_SIGMA } from "./constants";
-import { estimateOf, type Estimate, type Reason } from "./value";
+import { estimateOf, inWords, type Estimate, type Reason } from "./value";
 
 /** What is known of the yarn a slot is worked with, and the hook. */
 export interface YarnSpec {
@@ -54,13 +54,13 @@ export interface SlotYarn {
 
 const round1 = (n: number) => Math.round(n * 10) / 10;
 
-/** "216 sc × 28.5 mm + 18 dec × 38.5 mm": the stitches of one slot as yarn. */
+/** "216 × 28.5 mm + 18 × 38.5 mm": the stitches of one slot as yarn. */
 function stitchReason(tally: SlotTally, t: Tension, strands: number): Reason {
   const terms: Reason[] = [];
   const line = (n: number, name: string, ratio: number) => {
     if (n <= 0) return;
     const each = t.perStitch * ratio * strands;
-    terms.push({ label: `${n} ${name}`, measure: "metres", value: (n * each) / 1000, how: `${n} × ${round1(each)} mm` });
+    terms.push({ label: `${n} ${name}`, measure: "metres", value: (n * each) / 1000, how: `${n} × ${inWords("mm", round1(each))}` });
   };
   const together = tally.two + tally.three;
   for (const [name, n] of Object.entries(tally.made) as [StitchName, number][]) {
@@ -112,14 +112,14 @@ export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean,
       label: spec.label, measure: "metres", value: metres, from: tension.perStitchFrom,
       parts: [
         { ...stitches, from: tension.perStitchFrom },
-        { label: "tails", measure: "metres", value: tailMetres, how: own.map((t) => `${Math.round(t.mm) / 10} cm`).join(" + "), from: "common practice", parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })) },
+        { label: "tails", measure: "metres", value: tailMetres, how: own.map((t) => inWords("mm", Math.round(t.mm))).join(" + "), from: "common practice", parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })) },
       ],
     };
     const grams = (metres / spec.metresPer100g) * 100;
     return {
       slot: s.slot,
       metres: estimateOf(metres, sigma, reason),
-      grams: estimateOf(grams, sigma, { label: spec.label, measure: "grams", value: grams, how: `${round1(metres)} m ÷ ${round1(spec.metresPer100g)} m × 100 g`, from: "the ball band", parts: [reason] }),
+      grams: estimateOf(grams, sigma, { label: spec.label, measure: "grams", value: grams, how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`, from: "the ball band", parts: [reason] }),
     };
   });
 }

@@ -117,6 +117,7 @@ class Checker {
     const raw = new DocumentReader(this.source, this.plain, recognised.terms).read();
     const parts: CheckedPart[] = [];
     for (const part of raw.parts) parts.push(this.part(part, parts));
+    for (const f of raw.unread) this.report(f, f.detail, f.severity);
     if (parts.length === 0) this.report({ from: 0, to: Math.min(1, this.source.length) }, { code: "nothing-to-read" }, "error");
     this.problems.sort((a, b) => a.from - b.from || a.to - b.to);
     return { ok: !this.problems.some((p) => p.severity === "error"), terms: recognised.terms, termsReason: recognised.reason, parts, problems: this.problems, lines: raw.lines };
@@ -199,7 +200,7 @@ class Checker {
     const joins = rounds.filter((r) => r.joined).length;
     const rowWords = raw.rounds.some((r) => r.label?.word === "row");
     if (rounds.length === 1 && first.count === 0 && (first.made.ch ?? 0) > 0) return "chain";
-    if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0)) return turns > 0 || rowWords ? "rows" : "chain";
+    if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0)) return rowWords ? "rows" : "chain";
     if (chained && joins === 0 && (turns > 0 || rowWords || rounds.length > 1)) return "rows";
     if (turns > 0 && turns >= rounds.length / 2 && joins < turns) return "rows";
     if (joins >= Math.max(1, (rounds.length - 1) / 2) || (joins === 0 && raw.joinedNote === true)) return "joined";

@@ -55,6 +55,8 @@ export interface LineReading {
 export interface RawPattern {
   readonly parts: readonly RawPart[];
   readonly lines: readonly LineReading[];
+  /** Lines with stitches in them that are not counted. */
+  readonly unread: readonly Found[];
 }
 
 /** A part while its lines are still being read. */
@@ -120,6 +122,7 @@ export class DocumentReader {
   private joinedNote: boolean | undefined;
   private inNotes = false;
   private total = 0;
+  private readonly unread: Found[] = [];
   private tooLong: Span | undefined;
 
   constructor(
@@ -132,7 +135,7 @@ export class DocumentReader {
     for (const line of linesOf(this.plain)) this.lineKinds.push({ line: line.number, kind: this.readLine(line) });
     this.closeRound();
     this.chainPart(linesOf(this.plain).at(-1));
-    return { parts: this.parts.filter((p) => p.rounds.length > 0), lines: this.lineKinds };
+    return { parts: this.parts.filter((p) => p.rounds.length > 0), lines: this.lineKinds, unread: this.unread };
   }
 
   private cursor(tokens: readonly Token[]): Cursor {
@@ -525,7 +528,12 @@ export class DocumentReader {
     const ringed = work.some((n) => n.kind === "work" && (n.op.into === "ring" || n.op.into === "chain"));
     const clean = found.length === 0 && strict && !nodes.some((n) => n.kind === "aside");
     if (!fabric || !(this.heading ?? this.part ?? (total || ringed))) return "note";
-    if (!(total && strict) && !(ringed && strict) && !clean) return "note";
+    if (!(total && strict) && !(ringed && strict) && !clean) {
+      // Numbered stitches that could not be read as a round are said, never passed over.
+      const from = tokens[0]?.from ?? line.from;
+      if (work.some((n) => n.kind === "group" || (n.kind === "work" && n.times.kind === "number" && n.times.at !== undefined && n.op.stitch !== "ch"))) this.unread.push({ from, to: tokens[tokens.length - 1]?.to ?? from, detail: { code: "not-understood", text: this.source.slice(from, Math.min(line.to, from + 60)) }, severity: "note" });
+      return "note";
+    }
     if (this.part && !this.heading && this.part.rounds.some((r) => r.label?.first !== undefined) && !total) {
       // Inside a numbered part an unnumbered line carries the round above on.
       if (this.open) {

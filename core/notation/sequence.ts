@@ -690,6 +690,10 @@ export class SequenceReader {
       items.push(chains > 0 && !worked ? { kind: "start", start: "chain-ring", chains, ...span() } : { kind: "join", ...span() });
       return true;
     }
+    if (t.backAlong) {
+      push({ ...stitchInto(stitch, 1, "chain", loops), name: `${stitch} in ch 2`, uses: 1 }, ONCE);
+      return push(one, { kind: "around" });
+    }
     if (t.together) return push(stitchTogether(stitch, n ?? t.n ?? 2, loops), t.reach ?? ONCE);
     if (t.place === "ring") return push(stitchInto(stitch, 1, "ring", loops), number(n ?? 1));
     if (t.place === "nth-chain") {

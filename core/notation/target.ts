@@ -17,9 +17,11 @@ export interface Target {
   together: boolean;
   toJoin: boolean;
   chainNoun: boolean;
+  /** "back down the chain": from the second chain to the first one made. */
+  backAlong: boolean;
 }
 
-export const noTarget = (): Target => ({ place: undefined, n: undefined, at: undefined, every: undefined, nth: undefined, reach: undefined, loops: undefined, evenly: false, together: false, toJoin: false, chainNoun: false });
+export const noTarget = (): Target => ({ place: undefined, n: undefined, at: undefined, every: undefined, nth: undefined, reach: undefined, loops: undefined, evenly: false, together: false, toJoin: false, chainNoun: false, backAlong: false });
 
 const PREPOSITION = new Set(["in", "into", "inside", "on", "onto", "to", "through", "thru", "over", "across", "around", "along", "at", "from", "of", "working", "round", "for", "until", "till", "using"]);
 const NOUN = new Set(["sc", "scs", "hdc", "hdcs", "dc", "dcs", "tr", "trs", "ch", "chs", "chain", "chains", "place", "spot", "space", "sp", "stiches", "htr", "inc", "dec"]);
@@ -106,6 +108,7 @@ function readOne(c: Cursor, t: Target): boolean {
     c.attempt(() => {
       const loops = readLoops(c);
       if (loops) return (t.loops = loops), true;
+      if (c.attempt(() => (c.take("all"), c.take("the"), c.take("way"), c.take("back") && (c.take("down", "along", "across", "up", "in", "into"), c.takeAll(FILL), c.take("chain", "ch", "chs", "chains")) ? true : undefined))) return (t.backAlong = true);
       if (c.take("evenly")) {
         t.evenly = true;
         c.take("spaced", "spread");
