@@ -46,15 +46,17 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
   const shop = await saveChannel(scope, { name: "Own web shop", percentBp: 350, fixed: 30 });
   const shelf = await saveChannel(scope, { name: "Gift shop shelf", percentBp: 3000, fixed: 0 });
 
+  // The stock was counted in summer, before the runs that used it.
+  const summer: Scope = { ...scope, now: new Date(now.getTime() - 150 * 86_400_000) };
   const yarnIds = new Map<string, string>();
   for (const { key, have, ...y } of COTTONS) {
     const id = await saveYarn(scope, { ...COTTON, ...y });
     yarnIds.set(key, id);
-    await postMoves(scope, [{ kind: "weighed", materialKind: "yarn", materialId: id, quantity: have, note: "stocktake in summer" }]);
+    await postMoves(summer, [{ kind: "weighed", materialKind: "yarn", materialId: id, quantity: have, note: "stocktake in summer" }]);
   }
   const fog = await saveYarn(scope, { ...MIX, shade: "fog grey", colour: "#c5cacb" });
   yarnIds.set("pale grey", fog);
-  await postMoves(scope, [{ kind: "weighed", materialKind: "yarn", materialId: fog, quantity: 140_000, note: "stocktake in summer" }]);
+  await postMoves(summer, [{ kind: "weighed", materialKind: "yarn", materialId: fog, quantity: 140_000, note: "stocktake in summer" }]);
   const yarn = (key: string) => yarnIds.get(key) ?? "";
 
   const eyes6 = await saveNotion(scope, { kind: "eye", name: "Black eyes, 6 mm", sizeUm: 6000, colour: "#111111", packSize: 50, packPrice: 495 });
@@ -64,7 +66,7 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
   const fibre = await saveNotion(scope, { kind: "filling", name: "Polyester fibre", sizeUm: null, colour: null, packSize: 250_000, packPrice: 520 });
   const tag = await saveNotion(scope, { kind: "packaging", name: "Swing tag and string", sizeUm: null, colour: null, packSize: 100, packPrice: 850 });
   const bag = await saveNotion(scope, { kind: "packaging", name: "Paper bag, small", sizeUm: null, colour: null, packSize: 100, packPrice: 600 });
-  await postMoves(scope, [
+  await postMoves(summer, [
     { kind: "counted", materialKind: "notion", materialId: eyes6, quantity: 148 }, { kind: "counted", materialKind: "notion", materialId: eyes5, quantity: 34 },
     { kind: "counted", materialKind: "notion", materialId: ring, quantity: 62 }, { kind: "counted", materialKind: "notion", materialId: cord, quantity: 70 },
     { kind: "weighed", materialKind: "notion", materialId: fibre, quantity: 420_000 }, { kind: "counted", materialKind: "notion", materialId: tag, quantity: 130 }, { kind: "counted", materialKind: "notion", materialId: bag, quantity: 240 },

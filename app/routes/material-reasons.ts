@@ -4,6 +4,7 @@ import { listNotions, listYarns } from "@db/queries/materials";
 import { listRuns, reservedBy } from "@db/queries/runs";
 import { balances, movesOf } from "@db/queries/stock";
 import type { Reason } from "@core/estimate";
+import { printMass, type Grams } from "@core/units";
 import { openWorkshop } from "../server/scope.server";
 import { printDay } from "../ui/days";
 import type { Opened } from "../ui/figure";
@@ -23,7 +24,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const older = total - moves.reduce((s, m) => s + m.quantity, 0);
   const promised = reservedBy(runs).get(params.id) ?? 0;
   const reasons: Record<string, Opened> = {
-    onHand: { reason: { label: `${yarn ? `${yarn.name}, ${yarn.shade}` : (notion?.name ?? "")}: on hand`, measure, value: of(total), from: promised > 0 ? `the stock book; open runs have promised ${mass ? `${Math.round(of(promised))} g` : promised} of it` : "the stock book", parts: older === 0 ? shown : [...shown, { label: "older moves", measure, value: of(older) }] } },
+    onHand: { reason: { label: `${yarn ? `${yarn.name}, ${yarn.shade}` : (notion?.name ?? "")}: on hand`, measure, value: of(total), from: promised > 0 ? `the stock book; open runs have promised ${mass ? printMass(of(promised) as Grams, reading) : promised} of it` : "the stock book", parts: older === 0 ? shown : [...shown, { label: "older moves", measure, value: of(older) }] } },
   };
   return Response.json(reasons);
 }

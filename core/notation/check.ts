@@ -361,7 +361,7 @@ class Checker {
     const written = this.written(e);
     const { nodes, outcome: o } = this.count(e.nodes, live, slot, first, written);
     const available = this.base(o, live);
-    const at: Span = e.copied ? { from: e.raw.from, to: e.raw.to } : this.workSpan(nodes, e.raw);
+    const place = (): Span => (e.copied ? { from: e.raw.from, to: e.raw.to } : this.workSpan(nodes, e.raw));
     let broken = false;
     let count: number | undefined = o.open ? written : o.offers;
     const say = (where: Span, detail: ProblemDetail, severity: Severity, fix?: Fix) => {
@@ -376,7 +376,7 @@ class Checker {
       const wrong = firstTotal.n === o.offers ? lastTotal : firstTotal;
       say(wrong, { code: "totals-disagree", first: firstTotal.n, second: lastTotal.n }, "error", totalFix(wrong, o.offers, this.source));
     } else if (o.used > MAX_STITCHES || o.offers > MAX_STITCHES) {
-      say(at, { code: "too-large", what: "chain", limit: MAX_STITCHES }, "error");
+      say(place(), { code: "too-large", what: "chain", limit: MAX_STITCHES }, "error");
       count = undefined;
     } else if (o.unknown || (!e.copied && e.raw.found.some((f) => f.severity === "error"))) {
       // Something in the round could not be read and was reported; a count made without it would be a guess.
@@ -395,9 +395,9 @@ class Checker {
       count = this.guess(next, []);
       if (live === undefined && !first && count === undefined) broken = true;
     } else if (available !== undefined && o.used !== available) {
-      count = this.misused(nodes, o, available, written, at, slot, first, following, say);
+      count = this.misused(nodes, o, available, written, place, slot, first, following, say);
     } else if (o.bothSides && o.firstSide !== undefined && o.foundation > 0 && this.oneSideWrong(o)) {
-      say(at, { code: o.firstSide > o.foundation - 1 ? "too-many-used" : "too-few-used", used: o.firstSide, available: o.foundation - 1, made: o.offers }, "error");
+      say(place(), { code: o.firstSide > o.foundation - 1 ? "too-many-used" : "too-few-used", used: o.firstSide, available: o.foundation - 1, made: o.offers }, "error");
       count = written ?? o.offers;
     } else if (written !== undefined && written !== o.offers && !o.open) {
       const wantsWritten = this.accepts(next, written);
@@ -405,7 +405,7 @@ class Checker {
       const fixed = this.balanced(nodes, available, written, slot, first);
       const total = lastTotal ? totalFix(lastTotal, o.offers, this.source) : undefined;
       const trustWritten = wantsWritten === true && wantsMade !== true;
-      say(trustWritten || !lastTotal ? at : { from: lastTotal.from, to: lastTotal.to }, { code: "total-wrong", made: o.offers, written, used: o.used, available }, "error", trustWritten ? (fixed ?? total) : total);
+      say(trustWritten || !lastTotal ? place() : { from: lastTotal.from, to: lastTotal.to }, { code: "total-wrong", made: o.offers, written, used: o.used, available }, "error", trustWritten ? (fixed ?? total) : total);
       count = trustWritten ? written : wantsMade === true ? o.offers : wantsMade === false && wantsWritten === false ? o.offers : written;
     }
     const made = sumOf(o.bySlot);
@@ -436,10 +436,11 @@ class Checker {
 
   /** `used` and `available` differ: tell what is wrong, how to mend it, and with which count to go on. */
   private misused(
-    nodes: readonly Node[], o: Outcome, available: number, written: number | undefined, at: Span, slot: string, first: boolean,
+    nodes: readonly Node[], o: Outcome, available: number, written: number | undefined, place: () => Span, slot: string, first: boolean,
     following: readonly (Expanded | undefined)[], say: (at: Span, d: ProblemDetail, s: Severity, fix?: Fix) => void,
   ): number | undefined {
     const [next] = following;
+    const at = place();
     const fixes = repairs(nodes, available, written, slot, first, this.source);
     const agrees = written === undefined || written === o.offers;
     if (o.leaves && o.used < available && agrees) {

@@ -22,13 +22,22 @@ export class Cursor {
     return this.tokens[this.at + ahead]?.kind ?? "end";
   }
   is(...texts: readonly string[]): boolean {
-    const t = this.tokens[this.at];
-    return t !== undefined && texts.includes(t.text);
+    const text = this.tokens[this.at]?.text;
+    if (text === undefined) return false;
+    // Called for every word several times: a plain loop is measurably faster than includes here.
+    for (let i = 0; i < texts.length; i++) if (texts[i] === text) return true;
+    return false;
   }
   take(...texts: readonly string[]): boolean {
-    if (!this.is(...texts)) return false;
-    this.at++;
-    return true;
+    const text = this.tokens[this.at]?.text;
+    if (text === undefined) return false;
+    for (let i = 0; i < texts.length; i++) {
+      if (texts[i] === text) {
+        this.at++;
+        return true;
+      }
+    }
+    return false;
   }
   takeAny(set: ReadonlySet<string>): boolean {
     const t = this.tokens[this.at];

@@ -143,7 +143,7 @@ export class DocumentReader {
   }
 
   private readLine(line: Line): LineKind {
-    let tokens = tokenize(this.plain, line.from, line.to).filter((t) => !/^(#+|\*\*+|__+|_)$/.test(t.text));
+    let tokens = tokenize(this.plain, line.from, line.to).filter((t) => t.kind !== "mark" || !(t.text === "#" || t.text === "_" || t.text.startsWith("**") || t.text.startsWith("__")));
     const bullet = tokens[0]?.text === "-" || tokens[0]?.text === "--" || tokens[0]?.text === ">";
     while (tokens[0] && /^(-|--|>|\||=+|~)$/.test(tokens[0].text)) tokens = tokens.slice(1);
     if (tokens.length === 0) return "blank";

@@ -19,6 +19,7 @@ const CLOSER: Readonly<Record<string, Close>> = { "(": ")", "[": "]", "{": "}", 
 const SEPARATOR = new Set([",", ";", ".", ":", "-", "--", "and", "then", "&", "+", "/", "|", "now", "again", "also", "!", "'", '"', "_", "__", "**", "***", "~", "plus"]);
 const LEAD = new Set(["work", "make", "crochet", "do", "working", "place", "you", "begin", "start", "with", "starting", "beginning", "continue", "next", "a", "the", "by", "making", "evenly", "put", "just", "only"]);
 const REPEAT = new Set(["rep", "repeat", "reps", "repeats", "repeating", "rpt"]);
+const COMMON = new Set(["sc", "inc", "dec", "invdec", "hdc", "increase", "decrease", "sc2tog"]);
 const UNIT_AFTER_TOTAL = new Set(["total", "altogether", "now", "made", "in", "all", "each", "around", "on", "per", "stitch", "stitches", "st", "sts"]);
 
 /**
@@ -290,6 +291,8 @@ export class SequenceReader {
       if (!this.bracketTotal(items)) this.bracket(items, depth);
       return;
     }
+    // The common words first: nothing below could mean anything else by them.
+    if (COMMON.has(c.text(c.kind() === "number" ? 1 : 0)) && this.work(items, from)) return;
     if (c.is("=", "==") && this.plainTotal(items)) return;
     if (c.is("=", "==")) {
       c.at++;

@@ -1,5 +1,7 @@
 import { cumsum as runningSum } from "d3-array";
 import styled from "styled-components";
+import { MM_PER_INCH, printLength, type Mm } from "@core/units";
+import { useReading } from "../../ui/reading";
 import type { Silhouette } from "./silhouette";
 import { luminance } from "../../ui/yarn-disc";
 
@@ -38,27 +40,32 @@ export function Silhouettes({ parts, colours, height, label, scale, lit }: { par
   const starts = cumsum([gap, ...parts.map((p) => p.width + gap)]);
   const placed = parts.map((p, i) => ({ p, at: (starts[i] ?? 0) + p.width / 2 }));
   const x = starts[parts.length] ?? gap;
-  const bar = scale ? 10 : 0;
   const room = tallest + gap + (scale ? 9 : 1);
   return (
     <svg className="shapes" viewBox={`0 0 ${x.toFixed(1)} ${room.toFixed(1)}`} style={{ height, aspectRatio: `${x} / ${room}` }} role="img" aria-label={label} preserveAspectRatio="xMinYMax meet">
       {placed.map(({ p, at }, i) => (
         <Shape key={i} s={p} colours={colours} x={at} y={tallest + gap / 2 - p.height} lit={lit?.part === i ? lit.round : undefined} />
       ))}
-      {scale ? <ScaleBar x={gap} y={tallest + gap / 2 + 3.5} length={bar * Math.max(1, Math.round(tallest / 40))} /> : null}
+      {scale ? <ScaleBar x={gap} y={tallest + gap / 2 + 3.5} tallest={tallest} /> : null}
     </svg>
   );
 }
 
-function ScaleBar({ x, y, length }: { x: number; y: number; length: number }) {
+/** A rule of about a quarter of the tallest part: whole centimetres, or half inches. */
+function ScaleBar({ x, y, tallest }: { x: number; y: number; tallest: number }) {
+  const r = useReading();
+  const inches = r.system === "imperial";
+  const step = inches ? MM_PER_INCH / 4 : 5;
+  const parts = 2 * Math.max(1, Math.round(tallest / 40));
+  const length = step * parts;
   return (
     <g stroke="var(--ink)" strokeWidth={0.5}>
       <path d={`M${x} ${y}h${length}`} fill="none" />
-      {Array.from({ length: length / 5 + 1 }, (_, i) => (
-        <path key={i} d={`M${x + i * 5} ${y}v${i % 2 === 0 ? -2 : -1.2}`} />
+      {Array.from({ length: parts + 1 }, (_, i) => (
+        <path key={i} d={`M${x + i * step} ${y}v${i % 2 === 0 ? -2 : -1.2}`} />
       ))}
       <text x={x + length + 1.5} y={y + 0.8} fontSize={4.4} fill="var(--ink)" stroke="none">
-        {length} mm
+        {printLength(length as Mm, r)}
       </text>
     </g>
   );
