@@ -1,5 +1,5 @@
 import { addSlot, MAX_STITCHES, readings, work, type Outcome, type SlotTally } from "./count";
-import { DocumentReader, type LineReading, type RawPart, type RawRound } from "./document";
+import { DocumentReader, type RoundMemory, type LineReading, type RawPart, type RawRound } from "./document";
 import { problemText, type Fix, type Problem, type ProblemDetail, type Severity } from "./problems";
 import { repairs, totalFix } from "./repair";
 import { addTally, tallySize, type Tally, type Terms } from "./stitches";
@@ -73,9 +73,12 @@ export interface CheckedPattern {
  * Reads and counts a written pattern. Total: any text gives a result, never an exception; time is
  * linear in the text and in the rounds it expands to (at most `MAX_ROUNDS`).
  */
-export function checkPattern(text: string, options: { readonly terms?: Terms | "auto"; readonly otherwise?: Terms } = {}): CheckedPattern {
-  return new Checker(text, options.terms ?? "auto", options.otherwise ?? "us").check();
+export function checkPattern(text: string, options: { readonly terms?: Terms | "auto"; readonly otherwise?: Terms; readonly memory?: MemoryByTerms } = {}): CheckedPattern {
+  return new Checker(text, options.terms ?? "auto", options.otherwise ?? "us", options.memory).check();
 }
+
+/** What a reader that reads one text over and over remembers of its rounds; see `RoundMemory`. */
+export type MemoryByTerms = Readonly<Record<Terms, RoundMemory>>;
 
 interface Counting {
   readonly nodes: readonly Node[];
@@ -105,6 +108,7 @@ class Checker {
     text: string,
     private readonly wanted: Terms | "auto",
     private readonly otherwise: Terms,
+    private readonly memory: MemoryByTerms | undefined,
   ) {
     this.source = text.length > MAX_TEXT ? text.slice(0, MAX_TEXT) : text;
     this.plain = regular(this.source);
@@ -114,7 +118,7 @@ class Checker {
 
   check(): CheckedPattern {
     const recognised = this.wanted === "auto" ? recogniseTerms(this.plain, this.otherwise) : { terms: this.wanted, reason: "chosen by hand" };
-    const raw = new DocumentReader(this.source, this.plain, recognised.terms).read();
+    const raw = new DocumentReader(this.source, this.plain, recognised.terms, this.memory?.[recognised.terms]).read();
     const parts: CheckedPart[] = [];
     for (const part of raw.parts) parts.push(this.part(part, parts));
     for (const f of raw.unread) this.report(f, f.detail, f.severity);

@@ -258,19 +258,20 @@ function addOutcome(run: Running, o: Outcome, times: number): void {
   run.slot = o.slot;
 }
 
-/** Other ways to read the same words, the plainest first. Bounded: at most 16. */
-export function readings(nodes: readonly Node[]): readonly (readonly Node[])[] {
+/** The ways to read the same words, the plainest first. Bounded: at most 18; made one by one, since the first mostly fits. */
+export function* readings(nodes: readonly Node[]): Generator<readonly Node[]> {
+  yield nodes;
   let all: (readonly Node[])[] = [nodes];
-  nodes.forEach((node, i) => {
-    const others = alternatives(node);
-    if (others.length === 0 || all.length > 8) return;
-    all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
-  });
+  for (let i = 0; i < nodes.length && all.length <= 8; i++) {
+    const node = nodes[i];
+    const others = node ? alternatives(node) : [];
+    if (others.length > 0) all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
+  }
+  yield* all.slice(1);
   const grouped = wholeAsRepeat(nodes);
-  if (grouped) all.push(grouped);
+  if (grouped) yield grouped;
   const closed = trailingSlipAsJoin(nodes);
-  if (closed) all.push(closed);
-  return all;
+  if (closed) yield closed;
 }
 
 function alternatives(node: Node): Node[] {

@@ -6,7 +6,7 @@ import { SequenceReader, type Found } from "./sequence";
 import type { Terms } from "./stitches";
 import { linesOf, type Line } from "./text";
 import { tokenize, type Token } from "./tokens";
-import type { Node, PatternEvent, Span } from "./tree";
+import type { Node, PatternEvent, Span, Times } from "./tree";
 import { readStitch } from "./vocabulary";
 
 /** Rounds of another place that this line stands for. */
@@ -87,6 +87,49 @@ interface OpenRound {
 const NOTE_START = /^(materials?|abbreviations?|notes?|gauge|tension|size|sizes|you|supplies|tools|hook|hooks|yarns?|skills?|finished|difficulty|terms|copyright|tips?|important|optional|needle|legend|key|instructions?|description|level|this|these|if|when|for|use|using|assembly|finishing|making|pattern|special|dk|safety|eyes|fibre|filling|polyester|stuffing|scissors|us|uk|all|worked|work|about|approx|please|repeat|rep|continue|note)$/;
 const ASSEMBLY = /^(assembly|finishing|making|materials?|abbreviations?|notes?|supplies|tools|gauge|tension|legend|key|terms|description|instructions?)$/;
 
+interface Tree {
+  readonly nodes: readonly Node[];
+  readonly found: Found[];
+}
+
+/**
+ * Trees of rounds by their text, for a text that is read again and again while it is typed: only the
+ * changed round is parsed anew. Held by whoever reads (one page, one terms setting), never shared.
+ */
+export class RoundMemory {
+  private readonly trees = new Map<string, { from: number; nodes: readonly Node[]; found: readonly Found[] }>();
+  constructor(private readonly most = 4000) {}
+  get(text: string) {
+    return this.trees.get(text);
+  }
+  set(text: string, tree: { from: number; nodes: readonly Node[]; found: readonly Found[] }): void {
+    if (this.trees.size >= this.most) this.trees.clear();
+    this.trees.set(text, tree);
+  }
+}
+
+/** A remembered tree where its text stands now. */
+function moved(known: { from: number; nodes: readonly Node[]; found: readonly Found[] }, from: number): Tree {
+  const by = from - known.from;
+  if (by === 0) return { nodes: known.nodes, found: [...known.found] };
+  return { nodes: known.nodes.map((n) => shift(n, by)), found: known.found.map((f) => ({ ...f, from: f.from + by, to: f.to + by })) };
+}
+
+function shift(node: Node, by: number): Node {
+  const at = { from: node.from + by, to: node.to + by };
+  const times = (t: Times): Times => (t.kind === "number" && t.at ? { ...t, at: { from: t.at.from + by, to: t.at.to + by } } : t);
+  switch (node.kind) {
+    case "work":
+      return { ...node, ...at, times: times(node.times), ...(node.other ? { other: shift(node.other, by) } : {}) };
+    case "group":
+      return { ...node, ...at, times: times(node.times), items: node.items.map((n) => shift(n, by)), ...(node.other ? { other: shift(node.other, by) } : {}) };
+    case "evenly":
+      return { ...node, ...at, ...(node.at ? { at: { from: node.at.from + by, to: node.at.to + by } } : {}) };
+    default:
+      return { ...node, ...at };
+  }
+}
+
 /** A round of more words than this is read up to here. */
 const MAX_ROUND_TOKENS = 6000;
 /** Rounds that are read; beyond `MAX_ROUNDS` of check.ts nothing is counted anyway. */
@@ -129,6 +172,7 @@ export class DocumentReader {
     private readonly source: string,
     private readonly plain: string,
     private readonly terms: Terms,
+    private readonly memory?: RoundMemory,
   ) {}
 
   read(): RawPattern {
@@ -262,10 +306,15 @@ export class DocumentReader {
     return tokens.some((t) => t.text === "around");
   }
 
-  private tree(tokens: readonly Token[]): { nodes: Node[]; found: Found[] } {
+  private tree(tokens: readonly Token[]): Tree {
+    const from = tokens[0]?.from ?? 0;
+    const key = this.memory && tokens.length > 0 ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) : undefined;
+    const known = key === undefined ? undefined : this.memory?.get(key);
+    if (known) return moved(known, from);
     const reader = new SequenceReader(this.cursor(tokens), this.terms);
     const nodes = reader.read();
-    return { nodes, found: reader.found };
+    if (key !== undefined) this.memory?.set(key, { from, nodes, found: reader.found });
+    return { nodes, found: [...reader.found] };
   }
 
   private closeRound(): void {

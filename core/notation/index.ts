@@ -1,4 +1,5 @@
-export { checkPattern, MAIN_SLOT, MAX_ROUNDS, LEAST_EYE_OPENING, type CheckedPattern, type CheckedPart, type CheckedRound, type PartEvent, type Worked } from "./check";
+export { checkPattern, MAIN_SLOT, MAX_ROUNDS, LEAST_EYE_OPENING, type CheckedPattern, type CheckedPart, type CheckedRound, type PartEvent, type Worked, type MemoryByTerms } from "./check";
+export { RoundMemory } from "./document";
 export { problemText, type Problem, type ProblemDetail, type Fix, type Severity } from "./problems";
 export { STITCH_NAMES, stitchWord, tallySize, addTally, UK_TO_US, type StitchName, type Tally, type Terms } from "./stitches";
 export { MAX_TEXT } from "./text";

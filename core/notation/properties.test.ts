@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { checkPattern } from "./check";
+import { RoundMemory } from "./document";
 
 /** A round known by construction: how it is written in several hands, and what it comes to. */
 interface Made {
@@ -82,6 +83,22 @@ describe("properties of the count", () => {
         if (fix) expect(checkPattern(text.slice(0, fix.from) + fix.text + text.slice(fix.to)).problems).toEqual([]);
       }),
       { numRuns: 300, seed: 20261123 },
+    );
+  });
+
+  it("reads an edited text with a memory exactly as without", () => {
+    fc.assert(
+      fc.property(pattern, style, fc.array(fc.tuple(fc.nat(), fc.constantFrom("", "6", "\n", "sc ", "(", "x", "Rnd 3: inc x 6 (9)\n")), { maxLength: 6 }), (rounds, s, edits) => {
+        const memory = { us: new RoundMemory(), uk: new RoundMemory() };
+        let text = write(rounds, s);
+        expect(checkPattern(text, { memory })).toEqual(checkPattern(text));
+        for (const [where, put] of edits) {
+          const at = where % (text.length + 1);
+          text = put === "" ? text.slice(0, at) + text.slice(at + 1) : text.slice(0, at) + put + text.slice(at);
+          expect(checkPattern(text, { memory })).toEqual(checkPattern(text));
+        }
+      }),
+      { numRuns: 200, seed: 20261123 },
     );
   });
 

@@ -20,14 +20,16 @@ export function stitchWord(stitch: StitchName, terms: Terms): string {
 }
 
 export function addTally(a: Tally, b: Tally, times = 1): Tally {
-  const sum: Partial<Record<StitchName, number>> = { ...a };
-  for (const [name, n] of Object.entries(b) as [StitchName, number][]) sum[name] = (sum[name] ?? 0) + n * times;
+  // Several times for every round of a text: plain loops, no arrays of entries.
+  const sum: Partial<Record<StitchName, number>> = {};
+  for (const name in a) sum[name as StitchName] = a[name as StitchName];
+  for (const name in b) sum[name as StitchName] = (sum[name as StitchName] ?? 0) + (b[name as StitchName] ?? 0) * times;
   return sum;
 }
 
 /** Stitches of a tally that a hook works as fabric: all but chains. */
 export function tallySize(t: Tally): number {
   let n = 0;
-  for (const [name, count] of Object.entries(t) as [StitchName, number][]) if (name !== "ch") n += count;
+  for (const name in t) if (name !== "ch") n += t[name as StitchName] ?? 0;
   return n;
 }

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Form, useFetcher } from "react-router";
 import styled from "styled-components";
 import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
-import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
+import { checkPattern, MAIN_SLOT, RoundMemory, type CheckedPattern } from "@core/notation";
 import { Button, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
@@ -101,7 +101,8 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     }
   }, [typed, dirty, data.id, data.revision]);
 
-  const checked = useMemo(() => checkPattern(typed.pattern, { otherwise: data.terms }), [typed.pattern, data.terms]);
+  const [memory] = useState(() => ({ us: new RoundMemory(), uk: new RoundMemory() }));
+  const checked = useMemo(() => checkPattern(typed.pattern, { otherwise: data.terms, memory }), [typed.pattern, data.terms, memory]);
   const slotsShown = useMemo(() => shownSlots(checked, typed.slots), [checked, typed.slots]);
   const draft = useMemo<ItemDraft>(() => toDraft(typed, slotsShown, r.locale), [typed, slotsShown, r.locale]);
   const channel = data.channels.find((c) => c.id === typed.channelId) ?? data.channels[0];
