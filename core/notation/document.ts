@@ -461,9 +461,7 @@ export class DocumentReader {
     const name = this.source.slice(first.from, words[words.length - 1]?.to ?? first.to).replace(/\s+/g, " ").replace(/[*_#]+/g, "").trim();
     const head: Heading = { name: name.slice(0, 60), make, slot, line: line.number, from: line.from };
     const at = this.cursor(words);
-    if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || readShade(this.cursor(words)) !== undefined && words.length === 1) {
-      if (!(readStitch(this.cursor(words), this.terms)?.kind === undefined && !startsEvent(this.cursor(words)) && false)) return undefined;
-    }
+    if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || (words.length === 1 && readShade(this.cursor(words)) !== undefined)) return undefined;
     if (first.kind === "number" && this.hasWork(words)) return undefined;
     if (words.some((t) => /^(mm|cm|gram|grams|oz|=|around|each|until|stitches)$/.test(t.text))) return undefined;
     if (c.done) return { heading: head, rest: [] };

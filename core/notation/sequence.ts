@@ -277,7 +277,7 @@ export class SequenceReader {
 
   private timesFollow(): boolean {
     const at = this.c.at;
-    const follows = this.timesAfter() !== undefined || (this.c.is("in", "into") && !this.c.is("in", "into"));
+    const follows = this.timesAfter() !== undefined;
     this.c.at = at;
     return follows;
   }
@@ -476,7 +476,7 @@ export class SequenceReader {
       items.push(...inside.filter((n) => n.kind !== "total"));
       return;
     }
-    const mixed = c.attempt(() => this.mixed(inside, opener.from));
+    const mixed = c.attempt(() => this.mixed(inside));
     if (mixed) {
       const times = this.timesAfter();
       items.push({ kind: "work", op: mixed.op, times: times ? this.limited(times.times) : mixed.times, from: opener.from, to: c.to });
@@ -540,7 +540,7 @@ export class SequenceReader {
   }
 
   /** A bracket all of which goes into one stitch. */
-  private mixed(inside: readonly Node[], _from: number): { op: Operation; times: Times } | undefined {
+  private mixed(inside: readonly Node[]): { op: Operation; times: Times } | undefined {
     const t = noTarget();
     if (!readTarget(this.c, t) || t.place === undefined) return undefined;
     let makes: Tally = {};
@@ -647,7 +647,7 @@ export class SequenceReader {
     const { c } = this;
     const times = c.attempt(() => {
       const t = c.is("x", "*", "twice", "thrice") || (c.kind() === "number" && /^(times|time|x)$/.test(c.text(1))) ? this.timesAfter() : undefined;
-      return t?.times.kind === "number" && !(c.is("(") && false) ? t.times.n : undefined;
+      return t?.times.kind === "number" ? t.times.n : undefined;
     });
     if (times !== undefined) return times;
     return c.attempt(() => {
