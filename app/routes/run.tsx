@@ -3,20 +3,18 @@ import { useState } from "react";
 import { data, Form, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/run";
-import { findRevisions } from "@db/queries/items";
-import { findItem } from "@db/queries/items";
+import { findItem, findRevisions } from "@db/queries/items";
 import { findRun, finishRun, setRunDeleted, startRun } from "@db/queries/runs";
-import type { Reason } from "@core/estimate";
-import type { Shortage } from "@core/planning";
-import { printDuration, printMass, printMoney, printTrimmed, type Grams, type Minor, type Reading, type Seconds } from "@core/units";
+import { printDuration, printMoney, printTrimmed, type Minor, type Seconds } from "@core/units";
 import { analyseStored, loadSurroundings } from "../features/items/load.server";
 import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
+import { buyText, freeReason, needReason } from "../features/runs/reasons";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack, tapeTicks } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { ReasonFigure } from "../ui/figure";
-import { useReading } from "../ui/reading";
+import { printAmount, useReading } from "../ui/reading";
 import { MaterialName } from "../ui/yarn-disc";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.run.name ?? "Run"} · Lapka` }];
@@ -66,30 +64,6 @@ export async function action({ request, params, context }: Route.ActionArgs) {
     default:
       throw data(null, { status: 400 });
   }
-}
-
-const amountOf = (q: number, kind: string, r: Reading): string => (kind === "notion" ? printTrimmed(q, 0, r.locale) : printMass((q / 1000) as Grams, r));
-
-function needReason(n: Shortage): Reason {
-  const mass = n.kind !== "notion";
-  const unit = mass ? ("grams" as const) : ("count" as const);
-  const of = (q: number) => (mass ? q / 1000 : q);
-  return {
-    label: n.label, measure: unit, value: of(n.needHigh),
-    how: mass ? "upper end of the 90 % range, so that the run does not stop for half a metre" : undefined,
-    parts: n.lines.map((l) => ({ label: `${l.quantity} ${l.label}`, measure: unit, value: of(l.eachHigh * l.quantity), how: mass ? `${l.quantity} × ${(l.eachHigh / 1000).toFixed(2)} g (expected ${(l.each / 1000).toFixed(2)} g)` : `${l.quantity} × ${l.each}` })),
-  };
-}
-
-function freeReason(n: Shortage): Reason {
-  const mass = n.kind !== "notion";
-  const unit = mass ? ("grams" as const) : ("count" as const);
-  const of = (q: number) => (mass ? q / 1000 : q);
-  return { label: `Free: ${n.label}`, measure: unit, value: of(n.free), how: "on hand − promised to other runs", parts: [{ label: "on hand", measure: unit, value: of(n.onHand) }, { label: "promised to other runs", measure: unit, value: -of(n.reserved) }] };
-}
-
-export function buyText(needs: readonly Shortage[], r: Reading): string {
-  return needs.filter((n) => n.packs > 0).map((n) => `${n.packs} × ${n.label} (${amountOf(n.packSize, n.kind, r)}) ${printMoney(n.cost, r)}`).join("\n");
 }
 
 export default function RunRoute({ loaderData }: Route.ComponentProps) {
@@ -161,10 +135,10 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                       {buy.map((n) => (
                         <tr key={n.materialId}>
                           <td><MaterialName label={n.label} colour={colours[n.materialId]} /></td>
-                          <td className="num">{amountOf(n.missing, n.kind, r)}</td>
-                          <td className="num"><b>{n.packs}</b> × {amountOf(n.packSize, n.kind, r)}</td>
+                          <td className="num">{printAmount(n.missing, n.kind, r)}</td>
+                          <td className="num"><b>{n.packs}</b> × {printAmount(n.packSize, n.kind, r)}</td>
                           <td className="num">{printMoney(n.cost, r)}</td>
-                          <td className="num">{amountOf(n.left, n.kind, r)}</td>
+                          <td className="num">{printAmount(n.left, n.kind, r)}</td>
                         </tr>
                       ))}
                     </tbody>
@@ -185,10 +159,10 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                   {plan.needs.map((n) => (
                     <tr key={n.materialId}>
                       <td><MaterialName label={n.label} colour={colours[n.materialId]} /></td>
-                      <td className="num">{amountOf(n.need, n.kind, r)}</td>
-                      <td className="num"><ReasonFigure reason={needReason(n)}>{amountOf(n.needHigh, n.kind, r)}</ReasonFigure></td>
-                      <td className="num"><ReasonFigure reason={freeReason(n)}>{amountOf(n.free, n.kind, r)}</ReasonFigure></td>
-                      <td className="num">{n.missing > 0 ? <Badge $tone="bad">{amountOf(n.missing, n.kind, r)}</Badge> : <Badge $tone="good">enough</Badge>}</td>
+                      <td className="num">{printAmount(n.need, n.kind, r)}</td>
+                      <td className="num"><ReasonFigure reason={needReason(n)}>{printAmount(n.needHigh, n.kind, r)}</ReasonFigure></td>
+                      <td className="num"><ReasonFigure reason={freeReason(n)}>{printAmount(n.free, n.kind, r)}</ReasonFigure></td>
+                      <td className="num">{n.missing > 0 ? <Badge $tone="bad">{printAmount(n.missing, n.kind, r)}</Badge> : <Badge $tone="good">enough</Badge>}</td>
                     </tr>
                   ))}
                 </tbody>

@@ -4,14 +4,14 @@ import styled from "styled-components";
 import type { Route } from "./+types/today";
 import { countItems } from "@db/queries/items";
 import { listNotions, listYarns } from "@db/queries/materials";
-import { printDuration, printMass, printMoney, printTrimmed, type Grams, type Minor, type Reading, type Seconds } from "@core/units";
+import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { printDay } from "../ui/days";
-import { useReading } from "../ui/reading";
+import { printAmount, useReading } from "../ui/reading";
 import { MaterialName } from "../ui/yarn-disc";
 
 export const meta: Route.MetaFunction = () => [{ title: "Today · Lapka" }];
@@ -35,8 +35,6 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const low = analysed.filter((x) => x.analysis.earning.perHour !== undefined && x.analysis.earning.perHour < workshop.wagePerHour && x.entry.item.price !== null).map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
   return { today, weekday: printDay(today, workshop.locale, true), runs: planned, mend, low, wage: workshop.wagePerHour, begun: { items, yarns: yarns.length, eyes: notions.length, runs: runs.length } };
 }
-
-const amountOf = (q: number, kind: string, r: Reading) => (kind === "notion" ? printTrimmed(q, 0, r.locale) : printMass((q / 1000) as Grams, r));
 
 export default function Today({ loaderData }: Route.ComponentProps) {
   const r = useReading();
@@ -100,7 +98,7 @@ export default function Today({ loaderData }: Route.ComponentProps) {
                         <td>
                           <MaterialName label={m.label} colour={m.colour} size={20} />
                         </td>
-                        <td className="num">{amountOf(m.missing, m.kind, r)}</td>
+                        <td className="num">{printAmount(m.missing, m.kind, r)}</td>
                         <td className="num">{m.packs} {m.kind === "yarn" ? (m.packs === 1 ? "ball" : "balls") : m.packs === 1 ? "pack" : "packs"}</td>
                         <td className="num">{printMoney(m.cost, r)}</td>
                       </tr>

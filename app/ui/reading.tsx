@@ -9,6 +9,11 @@ export function ReadingProvider({ value, children }: { value: Reading; children:
 }
 export const useReading = (): Reading => useContext(ReadingContext);
 
+/** An amount of stock in base units: pieces for notions, a weight (from mg) for yarn and filling. */
+export function printAmount(quantity: number, kind: "yarn" | "filling" | "notion", r: Reading): string {
+  return kind === "notion" ? printTrimmed(quantity, 0, r.locale) : printMass((quantity / 1000) as Grams, r);
+}
+
 /** One number in its measure, as the workshop reads it. */
 export function printMeasure(value: number, measure: Measure, r: Reading): string {
   switch (measure) {

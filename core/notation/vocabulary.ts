@@ -15,7 +15,6 @@ const BASE: Readonly<Record<string, StitchName>> = {
   sc: "sc", scs: "sc", hdc: "hdc", hdcs: "hdc", dc: "dc", dcs: "dc", tr: "tr", trs: "tr", trc: "tr", dtr: "dtr",
   slst: "slst", slsts: "slst", ss: "slst", sst: "slst", ssts: "slst", ch: "ch", chs: "ch", chain: "ch", chains: "ch", rsc: "rsc", picot: "picot", picots: "picot",
 };
-const SC = new Set(["sc", "scs"]);
 const CROCHET = new Set(["crochet", "crochets", "crocheted"]);
 const STITCH = new Set(["st", "sts", "stitch", "stitches"]);
 const TOG = new Set(["tog", "together"]);
@@ -146,10 +145,6 @@ function legsFirst(c: Cursor, terms: Terms): StitchWord | undefined {
   c.take("-");
   if (c.take("bobble", "bo")) return { stitch: "bobble", kind: "bobble", legs };
   return undefined;
-}
-
-export function isScWord(text: string): boolean {
-  return SC.has(text);
 }
 
 /** Edits between two words, stopping at 2: enough to tell a slip of the finger from another word. */
