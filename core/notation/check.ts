@@ -5,7 +5,8 @@ import { repairs, totalFix } from "./repair";
 import { addTally, tallySize, type Tally, type Terms } from "./stitches";
 import { recogniseTerms } from "./terms";
 import { linesOf, MAX_TEXT, regular, type Line } from "./text";
-import type { Node, PatternEvent, Span } from "./tree";
+import { chainsOf, freeLoopsIn, loopBase, loopsOf, operationsOf, partNamed, settle, type Pickup } from "./surroundings";
+import type { Loops, Node, PatternEvent, Span } from "./tree";
 
 export const MAX_ROUNDS = 10_000;
 export const MAX_PROBLEMS = 100;
@@ -24,6 +25,8 @@ export interface CheckedRound extends Span {
   /** Live stitches it started from; undefined for a start. */
   readonly available: number | undefined;
   readonly used: number;
+  /** Stitches it offers, chains over a gap not among them; differs from `count` only where a written total counts those along. */
+  readonly offers: number;
   readonly made: Tally;
   readonly bySlot: readonly ({ readonly slot: string } & SlotTally)[];
   readonly increases: number;
@@ -31,6 +34,14 @@ export interface CheckedRound extends Span {
   readonly joined: boolean;
   /** Chains under a foundation round; 0 for rings and for every later round. */
   readonly foundation: number;
+  /** Index in its part of the round whose stitches it was worked into; undefined for a start. */
+  readonly into: number | undefined;
+  /** The loops its stitches went into. */
+  readonly loops: Loops | "mixed";
+  /** True when later rounds pass it by and go on in an earlier one: a frill, a rim, a ruffle. */
+  readonly deadEnd: boolean;
+  /** Chains it leaves over a gap, to be worked by the next round. */
+  readonly bridge: number;
   /** The tree as it was counted, for drawing the stitches in order. */
   readonly nodes: readonly Node[];
   readonly slot: string;
@@ -94,6 +105,18 @@ interface Expanded {
   /** Last of its line: a total written behind a range belongs to it. */
   readonly lastOfLine: boolean;
   readonly copied: boolean;
+  readonly pickups: readonly Pickup[];
+}
+
+/** Stitches a round may go into: the likeliest count, others that would make sense, and which round they belong to. */
+interface Base {
+  readonly live: number | undefined;
+  readonly options: readonly number[];
+  /** Side stitches held beside a panel: its rows may bite some. */
+  readonly held: number;
+  readonly into: number | undefined;
+  /** Named by the text ("in the back loops of round 6"): the number is sure. */
+  readonly named: boolean;
 }
 
 class Checker {
@@ -172,18 +195,24 @@ class Checker {
     let decreases = 0;
     let oval = false;
     let brokenLine = 0;
+    let held = 0;
     for (let i = 0; i < list.length; i++) {
       const entry = list[i];
       if (!entry) continue;
       const { round: e, gap } = entry;
       if (e.raw.slot !== undefined && !e.copied) slot = e.raw.slot;
       if (gap) live = undefined;
-      const next = list.slice(i + 1, i + 3).map((x) => (x.gap ? undefined : x.round));
-      const checked = this.round(e, live, slot, rounds.length === 0, next, brokenLine === e.raw.line);
+      const quiet = brokenLine === e.raw.line;
+      const base = this.baseFor(e, rounds, live, held, before, quiet);
+      const next = list.slice(i + 1, i + 3).map((x) => (x.gap || freeLoopsIn(x.round.nodes) ? undefined : x.round));
+      const checked = this.round(e, base, slot, rounds.length === 0, next, quiet);
       if (checked.round.broken) brokenLine = e.raw.line;
+      if (!checked.round.broken) this.pickedUp(e, checked.round);
       oval ||= checked.oval;
+      if (base.named && base.into !== undefined) for (let j = base.into + 1; j < rounds.length; j++) rounds[j] = { ...(rounds[j] as CheckedRound), deadEnd: true };
       rounds.push(checked.round);
       live = checked.round.count;
+      held = checked.held;
       slot = checked.slot;
       for (const s of checked.round.bySlot) slots.set(s.slot, addSlot(slots.get(s.slot), s));
       total = addTally(total, checked.round.made);
@@ -193,6 +222,46 @@ class Checker {
     this.openings(raw, rounds);
     const bySlot = [...slots].map(([name, tally]) => ({ slot: name, ...tally }));
     return { name: raw.name, make: raw.make, line: raw.line, from: raw.from, worked: this.worked(raw, rounds, oval), rounds, made: total, bySlot, increases, decreases, events: raw.events };
+  }
+
+  /** What there is to work into. */
+  private baseFor(e: Expanded, rounds: readonly CheckedRound[], live: number | undefined, held: number, before: readonly CheckedPart[], quiet: boolean): Base {
+    const last = rounds.length - 1;
+    const previous = rounds[last];
+    const free = freeLoopsIn(e.nodes);
+    if (free) {
+      const { part, round } = free.of;
+      const named = part === undefined ? undefined : partNamed(part, before);
+      const own = named ? undefined : loopBase(free.of, rounds);
+      const other = own ? undefined : (named ? [named] : [...before].reverse()).map((p) => loopBase(free.of, p.rounds)).find((x) => x !== undefined && (x.free || named !== undefined));
+      const found = own ?? other;
+      if (found && !found.free && round !== undefined && !quiet) this.report(free, { code: "loop-not-free", which: free.of.which ?? "free", round }, "error");
+      if (found?.available !== undefined) return { live: found.available, options: [], held: 0, into: own?.into, named: own !== undefined };
+      if (rounds.length === 0) return { live: undefined, options: [], held: 0, into: undefined, named: false };
+    }
+    const options: number[] = [];
+    if (live !== undefined && previous) {
+      const chains = chainsOf(previous.nodes);
+      if (previous.bridge > 0 && previous.count === previous.offers) options.push(live + previous.bridge);
+      if (chains.loose > 0) options.push(live + chains.loose, live + chains.loose + chains.bridge);
+      if (previous.count !== previous.offers && previous.offers > 0) options.push(previous.offers);
+      if (held > 0) options.push(live + held);
+      const loops = loopsOf(e.nodes);
+      // A frill in one loop, the next round in the other one behind it.
+      if (previous.available !== undefined && ((previous.loops === "front" && loops === "back") || (previous.loops === "back" && loops === "front"))) options.push(previous.available);
+    }
+    return { live, options, held, into: last >= 0 ? last : undefined, named: false };
+  }
+
+  /** Stitches taken from other parts, held against what those parts have. */
+  private pickedUp(e: Expanded, round: CheckedRound): void {
+    const written = this.written(e);
+    for (const p of e.pickups) {
+      const edge = p.part.rounds[p.part.rounds.length - 1]?.count;
+      if (edge === undefined || p.used === edge) continue;
+      if (p.used > edge) this.report(p.node, { code: "too-many-used", used: p.used, available: edge, made: round.offers }, "error");
+      else if (written === undefined) this.report(p.node, { code: "stitches-left", used: p.used, available: edge }, "warning");
+    }
   }
 
   private worked(raw: RawPart, rounds: readonly CheckedRound[], oval: boolean): Worked {
@@ -215,7 +284,8 @@ class Checker {
   private expand(raw: RawPart, before: readonly CheckedPart[], number: (n: number, line: number, at: Span) => boolean): { round: Expanded; gap: boolean }[] {
     const out: { round: Expanded; gap: boolean }[] = [];
     let counter = 0;
-    const push = (e: Omit<Expanded, "label" | "number">, n: number | undefined, at: Span, word: string): void => {
+    const push = (plain: Omit<Expanded, "label" | "number" | "pickups">, n: number | undefined, at: Span, word: string): void => {
+      const e = { ...plain, ...settle(plain.nodes, raw.name, before, out.length === 0) };
       if (this.roundCount >= MAX_ROUNDS) {
         if (!this.stopped) this.report(at, { code: "too-large", what: "rounds", limit: MAX_ROUNDS }, "error");
         this.stopped = true;
@@ -283,7 +353,8 @@ class Checker {
       pool = found;
     }
     if (pool.length === 0) return [r.nodes];
-    const count = ref.times !== undefined ? ref.times * pool.length : r.label?.first !== undefined && ref.part === undefined ? wanted : Math.max(pool.length, r.label?.first !== undefined ? wanted : 0);
+    const done = out[out.length - 1]?.round.number ?? out.length;
+    const count = ref.until !== undefined ? Math.max(1, Math.min(MAX_ROUNDS, ref.until - done)) : ref.times !== undefined ? ref.times * pool.length : r.label?.first !== undefined && ref.part === undefined ? wanted : Math.max(pool.length, r.label?.first !== undefined ? wanted : 0);
     const copies: (readonly Node[])[] = [];
     for (let i = 0; i < count && copies.length < MAX_ROUNDS; i++) {
       const source = pool[i % pool.length];
@@ -360,14 +431,35 @@ class Checker {
     return totals[totals.length - 1]?.n;
   }
 
-  private round(e: Expanded, live: number | undefined, slot: string, first: boolean, following: readonly (Expanded | undefined)[], quiet: boolean): { round: CheckedRound; slot: string; oval: boolean } {
+  private round(e: Expanded, base: Base, slot: string, first: boolean, following: readonly (Expanded | undefined)[], quiet: boolean): { round: CheckedRound; slot: string; oval: boolean; held: number } {
     const [next] = following;
-    const written = this.written(e);
-    const { nodes, outcome: o } = this.count(e.nodes, live, slot, first, written);
+    const wanted = this.written(e);
+    let live = base.live;
+    let counted = this.count(e.nodes, live, slot, first, wanted);
+    if (counted.faults > 0) {
+      for (const option of base.options) {
+        const tried = this.count(e.nodes, option, slot, first, wanted);
+        if (tried.faults > 0) continue;
+        counted = tried;
+        live = option;
+        break;
+      }
+      // Rows of a panel may bite stitches at its side.
+      const { used, offers } = counted.outcome;
+      if (counted.faults > 0 && base.held > 0 && live !== undefined && used > live && used <= live + base.held && wanted === offers) {
+        live = used;
+        counted = this.count(e.nodes, live, slot, first, wanted);
+      }
+    }
+    const { nodes, outcome: o } = counted;
+    const chains = chainsOf(nodes);
+    // A total may count the chains over a gap along: the next round works them.
+    const spans = wanted !== undefined && wanted !== o.offers && [chains.bridge, chains.loose, chains.bridge + chains.loose].some((n) => n > 0 && wanted === o.offers + n);
+    const written = spans ? undefined : wanted;
     const available = this.base(o, live);
     const place = (): Span => (e.copied ? { from: e.raw.from, to: e.raw.to } : this.workSpan(nodes, e.raw));
     let broken = false;
-    let count: number | undefined = o.open ? written : o.offers;
+    let count: number | undefined = spans ? wanted : o.open ? written : o.offers;
     const say = (where: Span, detail: ProblemDetail, severity: Severity, fix?: Fix) => {
       if (!quiet) this.report(where, detail, severity, fix);
       if (severity === "error") broken = true;
@@ -413,8 +505,13 @@ class Checker {
       count = trustWritten ? written : wantsMade === true ? o.offers : wantsMade === false && wantsWritten === false ? o.offers : written;
     }
     const made = sumOf(o.bySlot);
+    const left = available !== undefined && !broken && o.used < available ? available - o.used : 0;
+    const more = live !== undefined && base.live !== undefined ? live - base.live : 0;
+    const held = left > 0 ? left : base.held > 0 && more < base.held ? base.held - Math.max(0, more) : 0;
     return {
+      held,
       round: {
+        into: o.free || first ? undefined : base.into, loops: loopsOf(nodes), deadEnd: false, bridge: chains.bridge, offers: o.offers,
         label: e.label, number: e.number, line: e.raw.line, from: e.raw.from, to: e.raw.to, count, available: available ?? (o.free || first ? undefined : live), used: o.used, made,
         bySlot: [...o.bySlot].map(([name, tally]) => ({ slot: name, ...tally })), increases: o.increases, decreases: o.decreases, joined: o.joined, foundation: o.foundation, nodes, slot, broken,
       },

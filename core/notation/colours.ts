@@ -55,6 +55,7 @@ export function readColourChange(c: Cursor): string | undefined {
     const shade = readShade(c);
     if (shade !== undefined) return shade;
     if (!introduced) return undefined;
+    if (/^[a-h]$/.test(c.text()) && (c.kind(1) === "end" || /^[.,;:)]$/.test(c.text(1)))) return c.at++, c.tokens[c.at - 1]?.text.toUpperCase();
     c.take("the");
     const from = c.from;
     let n = 0;

@@ -132,7 +132,7 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
       case "work": {
         const { op } = node;
         if (op.stitch === "ch" && !started) chains += node.times.kind === "number" ? node.times.n : 1;
-        if (op.into === "ring" || op.name.startsWith("foundation")) free = true;
+        if (op.into === "ring" || op.into === "part" || op.name.startsWith("foundation")) free = true;
         if (op.into === "chain" && chains > 0 && !started) {
           const nth = Number(/ch (\d+)/.exec(op.name)?.[1] ?? 2);
           const room = chains - nth + 1;
@@ -160,7 +160,7 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
       }
       case "group": {
         const unit = node.items.reduce((sum, n) => sum + sizeOf(n).uses, 0);
-        if (node.items.some((n) => n.kind === "work" && n.op.into === "ring")) free = true;
+        if (node.items.some((n) => n.kind === "work" && (n.op.into === "ring" || n.op.into === "part"))) free = true;
         started ||= node.items.some((n) => n.kind === "work" && n.op.stitch !== "ch");
         if (node.times.kind === "number" && node.times.n === 1) {
           // Brackets worked once may hold an "around" of their own.
@@ -196,7 +196,12 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
       case "start":
         if (node.start === "chain-ring") {
           const intoRing = nodes.slice(i + 1).some((n) => n.kind === "work" && n.op.into === "ring");
-          if (intoRing || first === false) free = true;
+          const worked = nodes.slice(i + 1).some((n) => (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group" || n.kind === "evenly");
+          if (first && !worked) {
+            // A ring of chains and nothing on it yet: the next round works the chains.
+            free = true;
+            run.offers += node.chains || chains;
+          } else if (intoRing || first === false) free = true;
           else {
             limit = node.chains || chains;
             foundation = limit;
@@ -268,10 +273,40 @@ export function* readings(nodes: readonly Node[]): Generator<readonly Node[]> {
     if (others.length > 0) all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
   }
   yield* all.slice(1);
+  const lone = loneAsAround(nodes);
+  if (lone) yield lone;
   const grouped = wholeAsRepeat(nodes);
   if (grouped) yield grouped;
   const closed = trailingSlipAsJoin(nodes);
   if (closed) yield closed;
+  const said = saidTwice(nodes);
+  if (said) yield* withAlternatives(said);
+}
+
+function* withAlternatives(nodes: readonly Node[]): Generator<readonly Node[]> {
+  yield nodes;
+  for (let i = 0; i < nodes.length; i++) {
+    const node = nodes[i];
+    for (const other of node ? alternatives(node) : []) yield nodes.map((n, j) => (j === i ? other : n));
+  }
+}
+
+/** "Rnd 6: sc" and no more is worked all the way round. */
+function loneAsAround(nodes: readonly Node[]): readonly Node[] | undefined {
+  const worked = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
+  const [only] = worked;
+  if (worked.length !== 1 || only?.kind !== "work" || only.op.into !== "next" || only.op.stitch === "ch" || only.times.kind !== "number" || only.times.n !== 1 || only.times.at) return undefined;
+  return nodes.map((n) => (n === only ? { ...only, times: { kind: "around" } } : n));
+}
+
+/** "sc through both layers across, 6 sc": the second phrase gives the number of the first. */
+function saidTwice(nodes: readonly Node[]): readonly Node[] | undefined {
+  const worked = nodes.filter((n) => n.kind === "work" && n.op.stitch !== "ch");
+  const [first, second] = worked;
+  if (worked.length !== 2 || first?.kind !== "work" || second?.kind !== "work" || nodes.some((n) => n.kind === "group")) return undefined;
+  if (first.times.kind === "number" || second.times.kind !== "number" || first.op.stitch !== second.op.stitch) return undefined;
+  const numbered = (n: Extract<Node, { kind: "work" }>): Node => ({ ...n, times: second.times, ...(n.other?.kind === "work" ? { other: { ...n.other, times: second.times } } : {}) });
+  return nodes.filter((n) => n !== second).map((n) => (n === first ? numbered(first) : n));
 }
 
 function alternatives(node: Node): Node[] {

@@ -1,5 +1,7 @@
 import type { Token } from "./tokens";
 
+const NO_NAMES: ReadonlySet<string> = new Set();
+
 /** A reading position in a list of tokens. Every `take…` moves on only when it matched. */
 export class Cursor {
   at = 0;
@@ -7,6 +9,8 @@ export class Cursor {
     readonly tokens: readonly Token[],
     /** The text as typed, for the maker's own spelling in messages. */
     readonly source: string,
+    /** Names of parts the text has spoken of so far: "9 sc around leg 1" needs to know that a leg is a part. */
+    readonly names: ReadonlySet<string> = NO_NAMES,
   ) {}
 
   get done(): boolean {

@@ -20,6 +20,8 @@ export interface Reference {
   readonly back: number;
   /** How often the referred rounds are worked here. undefined: as often as the label's numbers ask for. */
   readonly times: number | undefined;
+  /** "until there are 9 rounds in all": the number of the last one. */
+  readonly until: number | undefined;
 }
 
 export interface RawRound {
@@ -85,6 +87,9 @@ interface OpenRound {
 }
 
 const NOTE_START = /^(materials?|abbreviations?|notes?|gauge|tension|size|sizes|you|supplies|tools|hook|hooks|yarns?|skills?|finished|difficulty|terms|copyright|tips?|important|optional|needle|legend|key|instructions?|description|level|this|these|if|when|for|use|using|assembly|finishing|making|pattern|special|dk|safety|eyes|fibre|filling|polyester|stuffing|scissors|us|uk|all|worked|work|about|approx|please|repeat|rep|continue|note)$/;
+/** Sentences, not names: a heading never begins with these. */
+const SETUP = /^(foundation|start|begin|beginning|set-up|setup|base)$/;
+const SENTENCE = /^(now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until)$/;
 const ASSEMBLY = /^(assembly|finishing|making|materials?|abbreviations?|notes?|supplies|tools|gauge|tension|legend|key|terms|description|instructions?)$/;
 
 interface Tree {
@@ -152,9 +157,16 @@ function append(open: OpenRound, tokens: readonly Token[]): void {
   if (open.tokens.length <= MAX_ROUND_TOKENS) open.tokens.push(...tokens);
 }
 
+const startsSetup = (word: string): boolean => /^(join|attach|with|rejoin|in|working|work|using)$/.test(word);
+
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
 export class DocumentReader {
   private readonly parts: OpenPart[] = [];
+  private readonly textLines: readonly Line[];
+  /** Names of the parts so far and blocks given under a name: both decide how later words are read. */
+  private readonly names = new Set<string>();
+  private readonly blocks = new Map<string, readonly Node[]>();
+  private known = "";
   private readonly lineKinds: LineReading[] = [];
   private heading: Heading | undefined;
   private part: OpenPart | undefined;
@@ -173,17 +185,19 @@ export class DocumentReader {
     private readonly plain: string,
     private readonly terms: Terms,
     private readonly memory?: RoundMemory,
-  ) {}
+  ) {
+    this.textLines = linesOf(plain);
+  }
 
   read(): RawPattern {
-    for (const line of linesOf(this.plain)) this.lineKinds.push({ line: line.number, kind: this.readLine(line) });
+    for (const line of this.textLines) this.lineKinds.push({ line: line.number, kind: this.readLine(line) });
     this.closeRound();
-    this.chainPart(linesOf(this.plain).at(-1));
+    this.chainPart(this.textLines.at(-1));
     return { parts: this.parts.filter((p) => p.rounds.length > 0), lines: this.lineKinds, unread: this.unread };
   }
 
   private cursor(tokens: readonly Token[]): Cursor {
-    return new Cursor(tokens, this.source);
+    return new Cursor(tokens, this.source, this.names);
   }
 
   private readLine(line: Line): LineKind {
@@ -209,7 +223,7 @@ export class DocumentReader {
       const t = tokens[i];
       if (!t) continue;
       const word = isRoundWord(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i + 1]?.text === ".");
-      const next = (t.text === "next" || t.kind === "ordinal") && isRoundWord(tokens[i + 1]?.text ?? "");
+      const next = (t.text === "next" || t.kind === "ordinal") && (isRoundWord(tokens[i + 1]?.text ?? "") || (/^(and|to|-|&)$/.test(tokens[i + 1]?.text ?? "") && tokens[i + 2]?.kind === "ordinal" && isRoundWord(tokens[i + 3]?.text ?? "")));
       if (!word && !next) continue;
       if (!/^[.;)\]!:]$/.test(before)) continue;
       const c = this.cursor(tokens);
@@ -248,7 +262,7 @@ export class DocumentReader {
     if (ref && (this.part ?? this.heading)) {
       this.closeRound();
       this.ensurePart(line, undefined);
-      if (this.part) this.part.rounds.push({ line: line.number, from: tokens[0]?.from ?? line.from, to: tokens[tokens.length - 1]?.to ?? line.to, label: undefined, ...this.tree(ref.rest), reference: ref.reference, slot: this.takeSlot() });
+      if (this.part) this.part.rounds.push({ line: line.number, from: tokens[0]?.from ?? line.from, to: tokens[tokens.length - 1]?.to ?? line.to, label: undefined, ...this.tree(ref.rest, true), reference: ref.reference, slot: this.takeSlot() });
       return "round";
     }
     const make = this.makeLine(tokens);
@@ -256,6 +270,10 @@ export class DocumentReader {
       if (this.heading) this.heading.make = make;
       else if (this.part) this.part.make = make;
       return "note";
+    }
+    if (atStart && this.blockOf(tokens, line)) {
+      this.closeRound();
+      return "setup";
     }
     if (atStart && !bullet) {
       const heading = this.headingOf(tokens, line);
@@ -306,12 +324,24 @@ export class DocumentReader {
     return tokens.some((t) => t.text === "around");
   }
 
-  private tree(tokens: readonly Token[]): Tree {
+  /** Stitches with names of their own, not only "2 stitches". */
+  private hasCountedWork(tokens: readonly Token[]): boolean {
+    const c = this.cursor(tokens);
+    for (let i = 0; i < tokens.length; i++) {
+      c.at = i;
+      const word = tokens[i]?.kind === "word" ? readStitch(c, this.terms) : undefined;
+      if (word && word.kind !== "generic") return true;
+    }
+    return false;
+  }
+
+  private tree(tokens: readonly Token[], behindReference = false): Tree {
     const from = tokens[0]?.from ?? 0;
-    const key = this.memory && tokens.length > 0 ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) : undefined;
+    const key = this.memory && tokens.length > 0 ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) + this.known + (behindReference ? "\u0001" : "") : undefined;
     const known = key === undefined ? undefined : this.memory?.get(key);
     if (known) return moved(known, from);
-    const reader = new SequenceReader(this.cursor(tokens), this.terms);
+    const reader = new SequenceReader(this.cursor(tokens), this.terms, this.blocks);
+    reader.totalsAlone = behindReference;
     const nodes = reader.read();
     if (key !== undefined) this.memory?.set(key, { from, nodes, found: reader.found });
     return { nodes, found: [...reader.found] };
@@ -329,7 +359,7 @@ export class DocumentReader {
     const from = open.label?.from ?? open.tokens[0]?.from ?? 0;
     const to = open.tokens[open.tokens.length - 1]?.to ?? open.label?.to ?? from;
     const ref = this.reference(open.tokens, open.label);
-    const { nodes, found } = this.tree(ref ? ref.rest : open.tokens);
+    const { nodes, found } = this.tree(ref ? ref.rest : open.tokens, ref !== undefined);
     if (this.tooLong) found.push({ ...this.tooLong, detail: { code: "too-large", what: "words", limit: MAX_ROUND_TOKENS }, severity: "error" });
     this.tooLong = undefined;
     const round: RawRound = { line: open.line, from, to, label: open.label, nodes, found, reference: ref?.reference, slot: open.slot };
@@ -444,7 +474,7 @@ export class DocumentReader {
       }
       if (c.is(":", "-", "--", ".", "=")) break;
       const t = c.peek();
-      if (!t || (t.kind === "mark" && !/^[&/'+,]$/.test(t.text))) return undefined;
+      if (!t || (t.kind === "mark" && !/^[&/'"+,]$/.test(t.text))) return undefined;
       words.push(t);
       c.at++;
     }
@@ -462,20 +492,31 @@ export class DocumentReader {
     const head: Heading = { name: name.slice(0, 60), make, slot, line: line.number, from: line.from };
     const at = this.cursor(words);
     if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || (words.length === 1 && readShade(this.cursor(words)) !== undefined)) return undefined;
+    if (SENTENCE.test(first.text) && (words.length > 1 || !this.nextIsRound(line))) return undefined;
     if (first.kind === "number" && this.hasWork(words)) return undefined;
     if (words.some((t) => /^(mm|cm|gram|grams|oz|=|around|each|until|stitches)$/.test(t.text))) return undefined;
     if (c.done) return { heading: head, rest: [] };
     c.at = after;
     const rest = tokens.slice(c.at);
-    if (colon && words.length <= 4 && !NOTE_START.test(first.text) && (this.hasWork(rest) || this.reference(rest) !== undefined)) return { heading: head, rest };
+    if (colon && words.length <= 4 && !NOTE_START.test(first.text)) {
+      if (this.nextIsRound(line) && !this.hasCountedWork(rest) && startsSetup(rest[0]?.text ?? "")) return { heading: head, rest };
+      const event = startsEvent(this.cursor(rest)) && !this.hasCountedWork(rest);
+      if (!event && (this.hasWork(rest) || this.reference(rest) !== undefined)) return { heading: head, rest };
+    }
     return undefined;
   }
 
   private takeHeading({ heading, rest }: { heading: Heading; rest: Token[] }, line: Line): LineKind {
     const word = heading.name.toLowerCase().split(" ")[0] ?? "";
+    if (rest.length > 0 && SETUP.test(word)) {
+      this.closeRound();
+      this.setup.push(...rest);
+      this.setupLine = line.number;
+      return "setup";
+    }
     this.closeRound();
     this.chainPart(line);
-    if (NOTE_START.test(word)) {
+    if (NOTE_START.test(word) && !(rest.length === 0 && /^(tip|eyes|key|level|size|hook|needle|hooks|scissors)$/.test(word) && this.nextIsRound(line))) {
       this.inNotes = ASSEMBLY.test(word);
       if (this.inNotes && this.part) this.part = undefined;
       return "note";
@@ -485,15 +526,70 @@ export class DocumentReader {
     if (this.heading?.joined !== undefined) this.joinedNote = this.heading.joined;
     this.heading = heading;
     this.slot = undefined;
+    this.learnName(heading.name);
     if (rest.length === 0) return "heading";
+    if (this.chainOnly(rest) || (this.nextIsRound(line) && !this.hasCountedWork(rest) && startsSetup(rest[0]?.text ?? ""))) {
+      this.setup.push(...rest);
+      this.setupLine = line.number;
+      return "heading";
+    }
     this.ensurePart(line, undefined);
     const ref = this.reference(rest);
     if (ref && this.part) {
-      this.part.rounds.push({ line: line.number, from: rest[0]?.from ?? line.from, to: line.to, label: undefined, ...this.tree(ref.rest), reference: ref.reference, slot: this.takeSlot() });
+      this.part.rounds.push({ line: line.number, from: rest[0]?.from ?? line.from, to: line.to, label: undefined, ...this.tree(ref.rest, true), reference: ref.reference, slot: this.takeSlot() });
       return "round";
     }
     if (this.part) this.open = { ...opened(rest), tokens: rest, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
     return "round";
+  }
+
+  private learnName(name: string): void {
+    const plain = name.toLowerCase().replace(/\s+/g, " ");
+    if (plain.length < 3 || plain === "main" || plain === "round" || plain === "row") return;
+    this.names.add(plain);
+    // A remembered round is only good while the same names are known.
+    this.known = `\u0000${[...this.names].join("|")}\u0000${[...this.blocks.keys()].join("|")}`;
+  }
+
+  /** Nothing but chains, and rounds behind them: a foundation, not yet a round. */
+  private chainOnly(tokens: readonly Token[]): boolean {
+    if (!/^(ch|chain|\d+|make)$/.test(tokens[0]?.text ?? "")) return false;
+    const { nodes } = this.tree(tokens);
+    return nodes.length > 0 && nodes.every((n) => (n.kind === "work" && n.op.stitch === "ch") || n.kind === "aside" || n.kind === "colour");
+  }
+
+  /**
+   * "Arm: ch 10, sc in 2nd ch from hook, …" whose name a later round uses like a stitch: a block, kept under its name.
+   */
+  private blockOf(tokens: readonly Token[], line: Line): boolean {
+    const colon = tokens.findIndex((t) => /^[:=]$/.test(t.text) || t.text === "-");
+    if (colon < 1 || colon > 3 || tokens.length - colon < 3) return false;
+    const words = tokens.slice(0, colon);
+    if (words.some((t) => t.kind !== "word")) return false;
+    const at = this.cursor(words);
+    if (readStitch(at, this.terms) || isRoundWord(words[0]?.text ?? "")) return false;
+    const rest = tokens.slice(colon + 1);
+    if (!this.hasWork(rest) || rest.some((t, i) => isRoundWord(t.text) && rest[i + 1]?.kind === "number")) return false;
+    const name = words.map((t) => t.text).join(" ");
+    const stem = name.replace(/s$/, "").replace(/[.*+?^${}()|[\]\\]/g, "");
+    const later = this.plain.slice(line.to, line.to + 20_000);
+    if (!new RegExp(`(?:[,(*\\[:]|\\b(?:make|work|then|and))[ ]*(?:make |work |do |a |an |one |the |\\d+ )*${stem}s?[ ]*(?:[,)*;.\\]]|x ?\\d|\\d+ times|$)`, "m").test(later)) return false;
+    const { nodes } = this.tree(rest);
+    if (!nodes.some((n) => n.kind === "work" || n.kind === "group")) return false;
+    this.blocks.set(stem, nodes);
+    this.known = `\u0000${[...this.names].join("|")}\u0000${[...this.blocks.keys()].join("|")}${String(rest[0]?.from)}${this.source.slice(rest[0]?.from, rest[rest.length - 1]?.to)}`;
+    return true;
+  }
+
+  /** Does the next line that says anything begin a round? */
+  private nextIsRound(line: Line): boolean {
+    for (let i = line.number; i < Math.min(this.textLines.length, line.number + 4); i++) {
+      const next = this.textLines[i];
+      if (!next) continue;
+      const tokens = tokenize(this.plain, next.from, Math.min(next.to, next.from + 80));
+      if (tokens.length > 0) return readLabel(this.cursor(tokens), false) !== undefined;
+    }
+    return false;
   }
 
   private noteOnJoining(tokens: readonly Token[]): boolean {
@@ -637,6 +733,19 @@ export class DocumentReader {
     });
     if (first === undefined && back === 0 && part === undefined) return undefined;
     let times: number | undefined;
+    let until: number | undefined;
+    c.attempt(() => {
+      c.take(",");
+      if (!c.take("until", "till", "til", "through", "to", "up")) return undefined;
+      c.take("to", "and", "including", "there", "are", "you", "have", "the", "end", "of", "a", "total");
+      while (c.is("there", "are", "is", "you", "have", "worked", "the", "end", "of", "a", "total", "including", "and", "up", "to")) c.at++;
+      if (isRoundWord(c.text()) && (c.kind(1) === "number" || c.kind(1) === "ordinal")) return (until = c.peek(1)?.value), (c.at += 2), c.take("is"), c.take("complete", "done", "finished", "worked"), true;
+      if (c.kind() !== "number" || !isRoundWord(c.text(1))) return undefined;
+      until = c.number();
+      c.at++;
+      while (c.is("in", "all", "total", "altogether", "complete", "completed", "done", "worked")) c.at++;
+      return true;
+    });
     c.attempt(() => {
       c.take(",", "for");
       c.take("a", "another");
@@ -652,7 +761,7 @@ export class DocumentReader {
       c.take("more");
       return (times = n), true;
     });
-    if (verb === "repeat" && times === undefined && label === undefined) times = 1;
-    return { reference: { part, partAt, first, last, back, times }, rest: tokens.slice(c.at) };
+    if (verb === "repeat" && times === undefined && until === undefined && label === undefined) times = 1;
+    return { reference: { part, partAt, first, last, back, times, until }, rest: tokens.slice(c.at) };
   }
 }

@@ -50,9 +50,15 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
     const n = at > 0 ? words[at - 1] : undefined;
     return { kind: "sew", stitches: n?.kind === "number" ? n.value : undefined };
   }
-  if (has(/^(embroider|embroidered)$/)) return { kind: "embroider" };
+  if (has(/^(embroider|embroidered)$/)) return { kind: "embroider", stitches: stitchesIn(words) };
   if (has(/^(keyring|keychain|hanger|ring|loop)$/) && PLACE.test(first)) return { kind: "hang" };
   return undefined;
+}
+
+function stitchesIn(words: readonly { text: string; kind: string; value: number }[]): number | undefined {
+  const at = words.findIndex((t) => /^(st|sts|stitch|stitches)$/.test(t.text));
+  const n = words[at - 1];
+  return n?.kind === "number" ? n.value : undefined;
 }
 
 function eyes(words: readonly { text: string; kind: string; value: number }[]): PatternEvent {

@@ -32,6 +32,11 @@ export type ProblemDetail =
   | { readonly code: "number-asked"; readonly text: string }
   | { readonly code: "too-large"; readonly what: "repeat" | "nesting" | "rounds" | "text" | "chain" | "words"; readonly limit: number }
   | { readonly code: "opening-too-small"; readonly what: string; readonly count: number; readonly least: number }
+  | { readonly code: "spur-does-not-fit"; readonly worked: number; readonly room: number }
+  | { readonly code: "loop-not-free"; readonly which: string; readonly round: number }
+  | { readonly code: "seam-does-not-match"; readonly first: number; readonly second: number }
+  | { readonly code: "used-before-made"; readonly name: string; readonly line: number }
+  | { readonly code: "not-increase-last"; readonly ends: string }
   | { readonly code: "nothing-to-read" }
   | { readonly code: "more-problems"; readonly shown: number };
 
@@ -84,6 +89,16 @@ export function problemText(p: ProblemDetail): string {
       return { repeat: `A repeat may run at most ${p.limit} times.`, nesting: `Brackets may stand at most ${p.limit} deep.`, rounds: `A pattern may have at most ${p.limit} rounds.`, text: `Only the first ${p.limit} characters are read.`, words: `Only the first ${p.limit} words of a round are read.`, chain: `At most ${p.limit} stitches in a row are counted.` }[p.what];
     case "opening-too-small":
       return `Only ${sts(p.count)} are left here: ${p.what} need an opening of ${p.least} or more, so do it earlier.`;
+    case "spur-does-not-fit":
+      return p.worked > p.room ? `${sts(p.worked)} are worked on a chain that has room for ${p.room}.` : `${p.worked} of ${sts(p.room)} on this chain are worked: ${p.room - p.worked} would be left bare.`;
+    case "loop-not-free":
+      return `The ${p.which} loops of round ${p.round} are not free: they were worked already.`;
+    case "seam-does-not-match":
+      return `The edges do not match: ${sts(p.first)} against ${p.second}.`;
+    case "used-before-made":
+      return `“${p.name}” is worked in here, but it is only made further down, on line ${p.line}. Make it first.`;
+    case "not-increase-last":
+      return `It says that the round ends in an increase, but it ends in ${p.ends}.`;
     case "nothing-to-read":
       return "No round was found. Begin a line with “Rnd 1:” and write what is worked in it.";
     case "more-problems":

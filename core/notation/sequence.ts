@@ -2,12 +2,17 @@ import { Cursor } from "./cursor";
 import { readColourChange, readShade } from "./colours";
 import { leavesStitches, readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
+import { hangBlock, hangSpurs } from "./hanging";
 import { mixedInto, operationOf, stitchInto, stitchTogether } from "./operations";
 import type { ProblemDetail, Severity } from "./problems";
 import { addTally, type StitchName, type Tally, type Terms } from "./stitches";
-import { isPreposition, noTarget, readLoops, readReach, readRing, readTarget, type Target } from "./target";
+import { isPreposition, noTarget, readLoopPhrase, readLoops, readReach, readRing, readTarget, type Target } from "./target";
 import { ONCE, type Loops, type Node, type Operation, type Span, type Times } from "./tree";
 import { isStitchNoun, nearestStitchWord, readStitch } from "./vocabulary";
+
+/** Named blocks by their words: "arm" → what is worked wherever a round says "arm". */
+export type Blocks = ReadonlyMap<string, readonly Node[]>;
+const NO_BLOCKS: Blocks = new Map();
 
 export const MAX_NESTING = 24;
 export const MAX_REPEAT = 10_000;
@@ -20,7 +25,7 @@ const SEPARATOR = new Set([",", ";", ".", ":", "-", "--", "and", "then", "&", "+
 const LEAD = new Set(["work", "make", "crochet", "do", "working", "place", "you", "begin", "start", "with", "starting", "beginning", "continue", "next", "a", "the", "by", "making", "evenly", "put", "just", "only"]);
 const REPEAT = new Set(["rep", "repeat", "reps", "repeats", "repeating", "rpt"]);
 const COMMON = new Set(["sc", "inc", "dec", "invdec", "hdc", "increase", "decrease", "sc2tog"]);
-const UNIT_AFTER_TOTAL = new Set(["total", "altogether", "now", "made", "in", "all", "each", "around", "on", "per", "stitch", "stitches", "st", "sts"]);
+const UNIT_AFTER_TOTAL = new Set(["remain", "remaining", "left", "overall", "rem", "total", "altogether", "now", "made", "in", "all", "each", "around", "on", "per", "stitch", "stitches", "st", "sts"]);
 
 /**
  * Reads the words of one round into a tree. Total: what it cannot read becomes an `unknown` or
@@ -29,15 +34,24 @@ const UNIT_AFTER_TOTAL = new Set(["total", "altogether", "now", "made", "in", "a
  */
 export class SequenceReader {
   readonly found: Found[] = [];
+  /** Behind "repeat round 5" a total may stand with nothing worked before it. */
+  totalsAlone = false;
   private loops: Loops = "both";
   constructor(
     private readonly c: Cursor,
     private readonly terms: Terms,
+    private readonly blocks: Blocks = NO_BLOCKS,
   ) {}
 
-  read(): Node[] {
-    const nodes = this.sequence("end", 0);
-    return nodes;
+  read(): readonly Node[] {
+    return this.hung(this.sequence("end", 0), false);
+  }
+
+  /** Spurs taken out of the count; a spur that does not fit its chain is told. */
+  private hung(nodes: readonly Node[], started: boolean): readonly Node[] {
+    const { nodes: out, slips } = hangSpurs(nodes, started);
+    for (const s of slips) this.report(s.node, { code: "spur-does-not-fit", worked: s.worked, room: s.room });
+    return out;
   }
 
   private report(span: Span, detail: ProblemDetail, severity: Severity = "error"): void {
@@ -154,8 +168,9 @@ export class SequenceReader {
     this.pushGroup(items, inside, inside[0]?.from ?? from, times);
   }
 
-  private pushGroup(items: Node[], inside: readonly Node[], from: number, t: { times: Times; more?: boolean; ambiguous?: boolean }, once = false): void {
-    if (inside.length === 0) return;
+  private pushGroup(items: Node[], within: readonly Node[], from: number, t: { times: Times; more?: boolean; ambiguous?: boolean }, once = false): void {
+    if (within.length === 0) return;
+    const inside = this.hung(within, !once || items.some((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch")));
     const to = this.c.to;
     const n = t.times.kind === "number" ? t.times : undefined;
     const times: Times = n ? { ...n, n: n.n + (t.more ? 1 : 0) } : t.times;
@@ -199,9 +214,9 @@ export class SequenceReader {
 
   private untilLength(from: number): boolean {
     const { c } = this;
-    if (!c.is("until", "till", "for", "to")) return false;
+    if (!c.is("until", "till", "til", "for", "to")) return false;
     while (!c.done && !c.is(".", ";", ",")) c.at++;
-    this.report({ from, to: c.to }, { code: "number-asked", text: this.words(from, c.to) }, "warning");
+    this.report({ from, to: c.to }, { code: "number-asked", text: this.words(from, c.to) }, "note");
     return true;
   }
 
@@ -267,7 +282,7 @@ export class SequenceReader {
         if (!close || !c.take(close)) return undefined;
         const worked = items.some((i) => i.kind === "work" || i.kind === "group" || i.kind === "evenly" || i.kind === "unknown");
         if (named && (!worked || this.timesFollow())) return undefined;
-        if (!noun && !worked) return undefined;
+        if (!noun && !worked && !this.totalsAlone) return undefined;
         if (this.timesFollow() && noun) return undefined;
         items.push({ kind: "total", n, from, to: c.to, ...(each ? { each } : {}) });
         return true;
@@ -292,6 +307,11 @@ export class SequenceReader {
       return;
     }
     // The common words first: nothing below could mean anything else by them.
+    if (/^[a-h]$/.test(c.text()) && c.text(1) === ":" && c.kind() === "word") {
+      items.push({ kind: "colour", slot: c.text().toUpperCase(), from, to: c.peek(1)?.to ?? from });
+      c.at += 2;
+      return;
+    }
     if (COMMON.has(c.text(c.kind() === "number" ? 1 : 0)) && this.work(items, from)) return;
     if (c.is("=", "==") && this.plainTotal(items)) return;
     if (c.is("=", "==")) {
@@ -300,6 +320,7 @@ export class SequenceReader {
     }
     if (c.is("total") && c.attempt(() => this.countedTotal(items, from))) return;
     if (c.kind() === "number" && items.length > 0 && (isStitchNoun(c.text(1)) || (c.at === c.tokens.length - 1 && close === "end")) && !this.workAhead() && this.plainTotal(items)) return;
+    if (this.bareNumber(items, from, close)) return;
     if (this.youHave(items, from)) return;
     if (this.structure(items, from)) return;
     if (startsEvent(c)) return this.event(items, from, close);
@@ -317,17 +338,75 @@ export class SequenceReader {
       items.push({ kind: "colour", slot: shade, from, to: c.to });
       return;
     }
-    const loops = readLoops(c);
-    if (loops) {
+    const phrase = readLoopPhrase(c);
+    if (phrase) {
+      const { loops } = phrase;
       const last = items[items.length - 1];
       // "6 sc, blo": set from here on.
       this.loops = loops;
-      if (last?.kind === "work" && c.done) items[items.length - 1] = { ...last, op: { ...last.op, loops } };
+      if (phrase.free) items.push({ kind: "free-loops", of: phrase.free, from, to: c.to });
+      else if (last?.kind === "work" && c.done) items[items.length - 1] = { ...last, op: { ...last.op, loops } };
       return;
     }
+    if (c.is("until", "till", "til") || (c.is("for") && c.kind(1) === "number" && /^(cm|mm|in|inch|inches)$/.test(c.text(2)))) {
+      if (this.untilLength(from)) items.push({ kind: "event", event: { kind: "length-asked" }, from, to: c.to });
+      return;
+    }
+    if (this.tools(items, from) || this.block(items, from)) return;
     if (this.work(items, from)) return;
     if (LEAD.has(c.text()) && this.lead(items, depth, close)) return;
     this.prose(items, from, close);
+  }
+
+  /** Strands held together and hooks changed: they matter for yarn and size, not for the count. */
+  private tools(items: Node[], from: number): boolean {
+    const { c } = this;
+    const node = c.attempt((): Node | undefined => {
+      c.take("hold", "holding", "with", "using", "use", "work", "working", "change", "switch", "changing", "go", "back", "to", "split");
+      c.take("to", "back", "with");
+      c.take("the", "a", "an", "to", "only");
+      if (c.is("yarn", "thread") && /^(held|doubled|double|single)$/.test(c.text(1))) c.at++;
+      if (c.is("doubled", "double") && /^(yarn|strand|strands|thread)$/.test(c.text(1))) return (c.at += 2), this.rest(), { kind: "strands", n: 2, from, to: c.to };
+      if (c.is("held", "doubled") && (c.text(1) === "double" || c.is("doubled"))) return c.at++, c.take("double"), { kind: "strands", n: 2, from, to: c.to };
+      if (c.is("single") && /^(strand|yarn|thread)$/.test(c.text(1))) return (c.at += 2), this.rest(), { kind: "strands", n: 1, from, to: c.to };
+      const n = c.kind() === "number" ? c.number() : undefined;
+      if (n === undefined) return undefined;
+      if (c.is("strand", "strands", "thread", "threads", "ply", "plies") && n >= 1 && n <= 12) return c.at++, this.rest(), { kind: "strands", n, from, to: c.to };
+      if (c.take("mm") && c.take("hook")) return { kind: "hook", mm: n, from, to: c.to };
+      return undefined;
+    });
+    if (!node) return false;
+    items.push(node);
+    return true;
+  }
+
+  /** "… held together", "… of the yarn": what is left of a phrase about strands. */
+  private rest(): void {
+    const { c } = this;
+    while (c.is("held", "together", "of", "the", "yarn", "double", "only", "at", "once", "split", "from")) c.at++;
+  }
+
+  /** "arm", "make a ray", "work leg": a block that was given before under its name. */
+  private block(items: Node[], from: number): boolean {
+    const { c } = this;
+    if (this.blocks.size === 0) return false;
+    const found = c.attempt(() => {
+      const n = c.kind() === "number" ? c.number() : undefined;
+      c.take("make", "work", "do", "add", "grow");
+      c.take("a", "an", "one", "the", "another", "1");
+      for (let length = 3; length >= 1; length--) {
+        const words = c.tokens.slice(c.at, c.at + length).map((t) => t.text).join(" ");
+        const nodes = this.blocks.get(words) ?? this.blocks.get(words.replace(/s$/, ""));
+        if (!nodes) continue;
+        c.at += length;
+        return { nodes, words, n };
+      }
+      return undefined;
+    });
+    if (!found) return false;
+    const times = found.n !== undefined ? { times: { kind: "number" as const, n: found.n } } : (this.timesAfter() ?? { times: { kind: "number" as const, n: 1 } });
+    items.push({ kind: "group", items: hangBlock(found.nodes), times: this.limited(times.times), block: found.words, from, to: c.to });
+    return true;
   }
 
   /** "work 6 sc", "make 2 sc in the next st": the verb adds nothing. */
@@ -344,12 +423,25 @@ export class SequenceReader {
     return false;
   }
 
+  /** Terse hands leave "sc" out: "[2, inc] x6", "R5: 24 - 24". */
+  private bareNumber(items: Node[], from: number, close: Close): boolean {
+    const { c } = this;
+    const token = c.peek();
+    if (token?.kind !== "number" || !Number.isInteger(token.value)) return false;
+    const inBracket = close !== "end" && ((c.is(...[token.text]) && c.text(1) === "," && !/^\d/.test(c.text(2))) || (c.text(1) === close && items.some((n) => n.kind === "work")));
+    const alone = close === "end" && items.length === 0 && c.at === 0 && /^(-|--|=|\(|\[)$/.test(c.text(1)) && c.kind(2) === "number" && (c.at + 3 >= c.tokens.length || /^[)\].]$/.test(c.text(3)) || isStitchNoun(c.text(3)));
+    if (!inBracket && !alone) return false;
+    c.at++;
+    items.push({ kind: "work", op: stitchInto("sc", 1, "next", this.loops), times: this.limited({ kind: "number", n: token.value, at: spanOf(token) }), from, to: c.to });
+    return true;
+  }
+
   private workAhead(): boolean {
     const { c } = this;
     const at = c.at;
     c.number();
     const word = readStitch(c, this.terms);
-    const ahead = word?.kind === "generic" && (isPreposition(c.text()) || c.is("even", "around"));
+    const ahead = word?.kind === "generic" && ((isPreposition(c.text()) && !(c.is("in") && /^(total|all|the)$/.test(c.text(1)))) || c.is("even", "around"));
     c.at = at;
     return ahead;
   }
@@ -359,9 +451,9 @@ export class SequenceReader {
     return (
       c.attempt(() => {
         if (c.is("for") && c.text(1) === "a" && c.text(2) === "total") c.at += 3;
-        else if (c.is("you", "there", "giving", "making", "makes", "leaving", "to") || c.is("this")) {
+        else if (c.is("you", "there", "giving", "making", "makes", "leaving", "to", "for", "this", "now")) {
           let n = 0;
-          while (n < 6 && c.kind() === "word" && c.is("you", "there", "should", "will", "now", "have", "be", "are", "giving", "making", "makes", "gives", "this", "a", "total", "of", "leaving", "to", "make", "with", "end", "up")) {
+          while (n < 6 && c.kind() === "word" && c.is("you", "there", "should", "will", "now", "have", "be", "are", "giving", "making", "makes", "gives", "this", "a", "total", "of", "leaving", "to", "make", "get", "with", "end", "up", "for", "get")) {
         c.at++;
         n++;
       }
@@ -383,9 +475,55 @@ export class SequenceReader {
     if (c.is("join", "joining")) {
       while (!c.done && !c.is(".", ";", ",", "(", "[", ")", "]", "=")) c.at++;
       const words = c.tokens.slice(at, c.at).map((t) => t.text);
+      const joining = this.joinedBy(at, from);
+      if (joining) return push(joining);
       if (words.includes("yarn") || words.some((w) => w === "new")) return push({ kind: "aside", from, to: c.to });
       const ring = words.includes("ring") || words.includes("circle");
       return push(ring && !worked ? { kind: "start", start: "chain-ring", chains: this.chainsBefore(items), from, to: c.to } : { kind: "join", from, to: c.to });
+    }
+    if (c.is("pick") && c.text(1) === "up" && c.kind(2) === "number") {
+      const made = c.attempt(() => {
+        c.at += 2;
+        const token = c.peek();
+        const n = c.number();
+        const word = n === undefined ? undefined : readStitch(c, this.terms);
+        const generic = word?.kind === "generic" || (word === undefined && c.take("loop", "loops"));
+        if (n === undefined || !token || (!word && !generic)) return undefined;
+        while (!c.done && !c.is(",", ".", ";", "(", "[", "=")) c.at++;
+        // "pick up 18 sts, 18 sc": lifting loops is said first and the stitches after it.
+        const stitch = word && word.kind === "plain" ? word.stitch : "sc";
+        items.push({ kind: "work", op: { ...stitchInto(stitch, 1, "part", this.loops), uses: 0, part: "", ...(generic ? { lifted: true as const } : {}) }, times: this.limited({ kind: "number", n, at: spanOf(token) }), from, to: c.to });
+        return true;
+      });
+      if (made) return true;
+    }
+    const drawn = c.attempt(() => {
+      if (!(c.take("draw", "pull") && c.take("up"))) return undefined;
+      c.take("a", "1");
+      if (!c.take("loop", "lp")) return undefined;
+      const t = noTarget();
+      readTarget(c, t);
+      const legs = t.n ?? (c.is("twice") ? 2 : undefined);
+      if (legs === undefined || legs < 2 || legs > 12) return undefined;
+      while (!c.done && !(c.is("tog", "made") || /\d+tog$/.test(c.text()) || c.text() === "*" || REPEAT.has(c.text()))) {
+        if (c.is("(", "[", ";")) break;
+        c.at++;
+      }
+      if (/\d+tog$/.test(c.text())) c.at++;
+      c.take("made");
+      return items.push({ kind: "work", op: stitchTogether("sc", legs, t.loops ?? this.loops), times: ONCE, from, to: c.to }), true;
+    });
+    if (drawn) return true;
+    if (c.is("insert", "put") && /^(hook|your)$/.test(c.text(1))) {
+      // "insert hook in front loops of next two sts and make a decrease": the stitch that comes of it is named at the end.
+      const end = this.chunkEnd("end", true);
+      for (let i = c.at + 2; i < end; i++) {
+        const start = c.at;
+        c.at = i;
+        const word = c.kind() === "word" ? readStitch(c, this.terms) : undefined;
+        if (word?.kind === "dec" || word?.kind === "inc") return push({ kind: "work", op: operationOf(word, this.loops), times: ONCE, from, to: c.to });
+        c.at = start;
+      }
     }
     if (c.take("turn", "turning")) return push({ kind: "turn", from, to: c.to });
     if (c.is("do", "don't", "without", "not") && /^(not|turn|join|joining|turning|turned)$/.test(c.text(1)) && !startsEvent(c)) {
@@ -394,8 +532,13 @@ export class SequenceReader {
     }
     if (c.is("skip", "sk", "miss", "skipping", "missing") || (c.is("m") && c.kind(1) === "number")) {
       c.at++;
-      c.take("the");
+      c.take("the", "over", "all");
       c.take("next", "first", "last");
+      if (c.kind() === "word" && !isStitchNoun(c.text()) && !c.is("ch", "chs", "sc", "dc", "hdc", "chain", "chains", "a", "one", "space") && readStitch(c, this.terms) === undefined) {
+        // "skipping the legs": told to help the eye.
+        c.at = this.chunkEnd("end", false);
+        return push({ kind: "aside", from, to: c.to });
+      }
       const n = c.number() ?? 1;
       c.take("the", "next");
       if (isStitchNoun(c.text()) || c.is("ch", "chs", "sc", "dc", "hdc", "chain", "chains")) c.at++;
@@ -436,14 +579,34 @@ export class SequenceReader {
           c.take(",", "x", "-");
           const token = c.peek();
           const n = c.kind() === "number" ? c.number() : undefined;
-          if (n === undefined || !token || !(c.done || c.is("(", "[", "=", ".", ";"))) return undefined;
-          items.push({ kind: "work", op: stitchInto("sc", 1, "ring", this.loops), times: this.limited({ kind: "number", n, at: token }), from: token.from, to: token.to });
+          if (n === undefined || !token || !(c.done || c.is("(", "[", "=", ".", ";", "-", "--", ","))) return undefined;
+          items.push({ kind: "work", op: stitchInto("sc", 1, "ring", this.loops), times: this.limited({ kind: "number", n, at: spanOf(token) }), from: token.from, to: token.to });
           return true;
         });
         return true;
       }
     }
     return false;
+  }
+
+  /** "join to the first leg with a sc": a stitch that ties another part on. */
+  private joinedBy(at: number, from: number): Node | undefined {
+    const { c } = this;
+    const end = c.at;
+    for (let i = at + 1; i < end - 1; i++) {
+      if (c.tokens[i]?.text !== "with" && c.tokens[i]?.text !== "by") continue;
+      c.at = i + 1;
+      c.take("a", "an", "one", "1");
+      const word = readStitch(c, this.terms);
+      c.at = end;
+      if (word?.kind !== "plain" || word.stitch === "slst" || word.stitch === "ch") return undefined;
+      c.at = at + 1;
+      const t = noTarget();
+      readTarget(c, t);
+      c.at = end;
+      return t.part === undefined ? undefined : { kind: "work", op: { ...stitchInto(word.stitch, 1, "part", this.loops), uses: 1, part: t.part }, times: ONCE, from, to: c.to };
+    }
+    return undefined;
   }
 
   private chainsBefore(items: readonly Node[]): number {
@@ -586,7 +749,8 @@ export class SequenceReader {
           const t = noTarget();
           if (!readTarget(c, t) || (t.place === undefined && t.reach === undefined)) return undefined;
           if (t.place === "next" && t.n === undefined && t.reach === undefined) return undefined;
-          return this.place(items, previous.op.stitch === "ch" ? "sc" : previous.op.stitch, from, undefined, undefined, t, undefined);
+          const legs = previous.op.stitch === "ch" ? 1 : Math.max(1, ...Object.values(previous.op.makes));
+          return this.place(items, previous.op.stitch === "ch" ? "sc" : previous.op.stitch, from, legs > 1 && previous.op.uses === 1 ? legs : undefined, undefined, t, undefined);
         }
         if (c.is("even", "around") && !items.some((n) => n.kind === "work" || n.kind === "group")) {
           c.at++;
@@ -617,6 +781,7 @@ export class SequenceReader {
         if (colour !== undefined) items.push({ kind: "colour", slot: colour, from, to: c.to });
         const n = before ?? after;
         const at = n === undefined ? undefined : before !== undefined ? numberAt : this.lastNumberAt(afterAt);
+        if (t.freeLoops) items.push({ kind: "free-loops", of: t.freeLoops, from, to: c.to });
         if (word.kind === "plain" || word.kind === "generic") return this.place(items, word.stitch, from, n, at, t, after !== undefined);
         return this.placeSpecial(items, operationOf(word, t.loops ?? this.loops), word.kind, from, n, at, t);
       }) ?? false
@@ -684,14 +849,35 @@ export class SequenceReader {
     const loops = t.loops ?? this.loops;
     const span = () => ({ from, to: c.to });
     const number = (count: number, where: Span | undefined = at): Times => this.limited({ kind: "number", n: count, ...(where ? { at: { from: where.from, to: where.to } } : {}) });
-    const one = stitchInto(stitch, 1, "next", loops);
+    const one: Operation = { ...stitchInto(stitch, 1, "next", loops), ...(t.chainNoun ? { onChain: true as const } : {}) };
     const push = (op: Operation, times: Times, other?: Node): true => (items.push({ kind: "work", op, times, ...span(), ...(other ? { other } : {}) }), true);
-    if (stitch === "ch") return push(stitchInto("ch", 1), number(n ?? t.n ?? 1, n !== undefined ? at : (t.at ?? at)));
+    if (stitch === "ch") {
+      const times = number(n ?? t.n ?? 1, n !== undefined ? at : (t.at ?? at));
+      const standsFor = this.countsAs();
+      if (standsFor) return push(chainFor(standsFor, times.kind === "number" ? times.n : 1), ONCE);
+      return push(stitchInto("ch", 1), times);
+    }
+    if (t.bridge) return push({ ...one, into: "bridge" }, n !== undefined ? number(n) : t.n !== undefined ? number(t.n, t.at) : (t.reach ?? { kind: "around" }));
+    if (t.part !== undefined) {
+      const everywhere = n === undefined && t.n === undefined && (t.reach !== undefined || t.place === "each");
+      const places = n !== undefined && (t.place === undefined || counted === true) ? number(n) : t.n !== undefined ? number(t.n, t.at) : everywhere ? ({ kind: "around" } as const) : number(1);
+      const legs = n !== undefined && counted !== true && t.place !== undefined ? n : 1;
+      return push({ ...stitchInto(stitch, legs, "next", loops), into: "part", part: t.part }, places);
+    }
+    if (t.layers) {
+      const layered: Operation = { ...one, layers: 2, ...(t.layers.length > 0 ? { caught: t.layers } : {}) };
+      const times = n !== undefined ? number(n) : t.n !== undefined ? number(t.n, t.at) : (t.reach ?? (t.place === "each" ? ({ kind: "around" } as const) : ONCE));
+      return push(layered, times, { kind: "work", op: { ...layered, uses: 2 }, times, ...span() });
+    }
     if (stitch === "slst" && (t.toJoin || t.place === "first" || (t.place === "next" && t.toJoin))) {
       const chains = this.chainsBefore(items);
       const worked = items.some((i) => (i.kind === "work" && i.op.stitch !== "ch") || i.kind === "group");
       items.push(chains > 0 && !worked ? { kind: "start", start: "chain-ring", chains, ...span() } : { kind: "join", ...span() });
       return true;
+    }
+    if (t.spurBack) {
+      const back = { ...stitchInto(stitch, 1, "spur", loops), uses: 1 };
+      return push(back, n !== undefined ? number(n) : t.n !== undefined ? number(t.n, t.at) : { kind: "around" });
     }
     if (t.backAlong) {
       push({ ...stitchInto(stitch, 1, "chain", loops), name: `${stitch} in ch 2`, uses: 1 }, ONCE);
@@ -701,7 +887,13 @@ export class SequenceReader {
     if (t.place === "ring") return push(stitchInto(stitch, 1, "ring", loops), number(n ?? 1));
     if (t.place === "nth-chain") {
       const nth = t.nth ?? 2;
-      return push({ ...stitchInto(stitch, n ?? 1, "chain", loops), name: `${stitch} in ch ${nth}`, uses: 1 }, ONCE);
+      const op: Operation = { ...stitchInto(stitch, n ?? 1, "chain", loops), name: `${stitch} in ch ${nth}`, uses: 1 };
+      // The chains passed by count as a stitch where their height says so (Craft Yarn Council, turning chains, from memory).
+      const height = { hdc: 3, dc: 4, tr: 5, dtr: 6 }[stitch as string];
+      if (height !== nth) return push(op, ONCE);
+      const tall: Operation = { ...op, offers: op.offers + 1 };
+      const node = (o: Operation): WorkNode => ({ kind: "work", op: o, times: ONCE, ...span() });
+      return items.push(stitch === "hdc" ? { ...node(op), other: node(tall) } : { ...node(tall), other: node(op) }), true;
     }
     if (t.evenly && n !== undefined) {
       items.push({ kind: "evenly", op: one, n, rest: one, ...(at ? { at } : {}), ...span() });
@@ -776,6 +968,30 @@ export class SequenceReader {
     return true;
   }
 
+  /** "(counts as a dc)", "counts as first st" behind a chain; "(does not count)" is taken and means nothing. */
+  private countsAs(): StitchName | undefined {
+    const { c } = this;
+    return c.attempt(() => {
+      const bracket = c.take("(", "[");
+      c.take(",", "-");
+      c.take("which", "it", "this", "here", "and", "always");
+      c.take("will", "does", "do");
+      if (c.take("not", "doesn't", "don't")) {
+        while (!c.done && !c.is(")", "]", ",", ";", ".")) c.at++;
+        return bracket && c.take(")", "]") ? undefined : undefined;
+      }
+      if (!c.take("counts", "count", "counting", "counted")) return undefined;
+      c.take("as", "for");
+      c.take("a", "the", "one", "1", "your", "first");
+      c.take("first", "1st");
+      if (c.kind() === "ordinal" || (c.kind() === "number" && c.peek()?.value === 1)) c.at++;
+      const word = readStitch(c, this.terms);
+      while (bracket && !c.done && !c.is(")", "]")) c.at++;
+      if (bracket && !c.take(")", "]")) return undefined;
+      return word?.stitch ?? "sc";
+    });
+  }
+
   // ---- words that are not work ---------------------------------------------------------------
 
   private colourTail(): void {
@@ -798,6 +1014,8 @@ export class SequenceReader {
       if (t === "*" || t === "[" || t === "{") break;
       if (t === "(" && (c.tokens[i + 1]?.kind === "number" || i > c.at)) break;
       if (t === "," && (soft || this.workAt(i + 1))) break;
+      if (t === ":" && i > c.at && this.workAt(i + 1)) break;
+      if (soft && (t === "and" || t === "then") && i > c.at && c.tokens[i + 1]?.text !== "then" && this.workAt(i + 1)) break;
     }
     return i;
   }
@@ -852,6 +1070,13 @@ function withLoops(n: Node, loops: Loops): Node {
   if (n.kind === "work") return { ...n, op: { ...n.op, loops } };
   if (n.kind === "group") return { ...n, items: n.items.map((i) => withLoops(i, loops)) };
   return n;
+}
+
+const spanOf = ({ from, to }: Span): Span => ({ from, to });
+
+/** A chain of `n` that stands for one stitch of the round. */
+function chainFor(stitch: StitchName, n: number): Operation {
+  return { ...stitchInto("ch", 1), name: `ch ${n} as ${stitch}`, makes: { ch: n }, uses: 1, offers: 1, standsFor: stitch };
 }
 
 function readStitchAhead(c: Cursor, terms: Terms): boolean {

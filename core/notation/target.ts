@@ -1,6 +1,7 @@
 import type { Cursor } from "./cursor";
 import { isRoundWord } from "./labels";
-import type { Loops, Times } from "./tree";
+import { readBridge, readLayers, readPartNamed, readPartPhrase } from "./pickups";
+import type { FreeLoops, Loops, Times } from "./tree";
 import { isStitchNoun, isTogether } from "./vocabulary";
 
 /** Where a stitch goes, gathered from one or more phrases ("in back loops only, in each of the next 3 sts"). */
@@ -19,9 +20,19 @@ export interface Target {
   chainNoun: boolean;
   /** "back down the chain": from the second chain to the first one made. */
   backAlong: boolean;
+  /** "sl st back 4": down a chain that was just made. */
+  spurBack: boolean;
+  /** Loops of an earlier round, named by its number. */
+  freeLoops: FreeLoops | undefined;
+  /** Two edges at once. */
+  layers: readonly string[] | undefined;
+  /** The part whose edge is worked into. */
+  part: string | undefined;
+  /** On a chain that spans a gap, or its other side. */
+  bridge: boolean;
 }
 
-export const noTarget = (): Target => ({ place: undefined, n: undefined, at: undefined, every: undefined, nth: undefined, reach: undefined, loops: undefined, evenly: false, together: false, toJoin: false, chainNoun: false, backAlong: false });
+export const noTarget = (): Target => ({ place: undefined, n: undefined, at: undefined, every: undefined, nth: undefined, reach: undefined, loops: undefined, evenly: false, together: false, toJoin: false, chainNoun: false, backAlong: false, spurBack: false, freeLoops: undefined, layers: undefined, part: undefined, bridge: false });
 
 const PREPOSITION = new Set(["in", "into", "inside", "on", "onto", "to", "through", "thru", "over", "across", "around", "along", "at", "from", "of", "working", "round", "for", "until", "till", "using"]);
 const NOUN = new Set(["sc", "scs", "hdc", "hdcs", "dc", "dcs", "tr", "trs", "ch", "chs", "chain", "chains", "place", "spot", "space", "sp", "stiches", "htr", "inc", "dec"]);
@@ -31,27 +42,77 @@ const LOOP = new Set(["loop", "loops", "lp", "lps"]);
 
 export const isPreposition = (text: string): boolean => PREPOSITION.has(text);
 
-/** Words that say in which loops: "blo", "in the front loops only", "flo". */
-export function readLoops(c: Cursor): Loops | undefined {
+/** What a phrase about loops says. */
+export interface LoopPhrase {
+  readonly loops: Loops;
+  readonly free: FreeLoops | undefined;
+}
+
+/** Words that say in which loops: "blo", "in the front loops only", "flo", "the free front loops left by round 4 of the body". */
+export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
   return c.attempt(() => {
     c.take("working", "worked");
-    c.take("in", "into", "through", "thru");
+    c.take("behind");
+    c.take("in", "into", "through", "thru", "to", "on");
+    c.takeAny(EACH);
+    c.take("the", "of");
     c.take("the");
-    if (c.take("blo", "bl", "blos", "bpl")) return c.take("only"), "back";
-    if (c.take("flo", "fl", "flos")) return c.take("only"), "front";
-    const which = c.is("back", "rear") ? "back" : c.is("front") ? "front" : c.is("both") ? "both" : c.is("third", "3rd") ? "third" : undefined;
-    if (!which) return undefined;
-    c.at++;
-    if (!c.takeAny(LOOP)) return undefined;
+    let named = false;
+    while (c.is("free", "remaining", "unworked", "unused", "leftover", "left", "exposed")) {
+      if (!/^(front|back|rear|loop|loops|unworked|free|flo|blo|fl|bl|third|3rd|lps?)$/.test(c.text(1)) && !(c.is("left") && c.text(1) === "-")) return undefined;
+      c.at++;
+      named = true;
+    }
+    let which: Loops | undefined;
+    if (c.take("blo", "bl", "blos", "bpl")) which = "back";
+    else if (c.take("flo", "fl", "flos")) which = "front";
+    else {
+      which = c.is("back", "rear") ? "back" : c.is("front") ? "front" : c.is("both") ? "both" : c.is("third", "3rd") ? "third" : undefined;
+      if (which) c.at++;
+      else if (!named) return undefined;
+      if (!c.takeAny(LOOP)) return undefined;
+    }
     c.take("only");
-    c.attempt(() => {
-      if (!c.take("of")) return undefined;
-      c.takeAll(FILL);
-      // "of round 4" names earlier loops; which ones is the caller's business.
-      return isRoundWord(c.text()) || isStitchNoun(c.text()) ? (c.at++, c.kind() === "number" && c.number(), true) : undefined;
-    });
-    return which;
+    c.take("of", "in") && (c.takeAll(FILL), isStitchNoun(c.text()) && c.kind(1) !== "number" ? c.at++ : 0);
+    if (isStitchNoun(c.tokens[c.at - 1]?.text ?? "") === false && /^(of|in)$/.test(c.tokens[c.at - 1]?.text ?? "")) c.at--;
+    const free = readLoopsOf(c, which, named);
+    if (which === undefined && free === undefined) return undefined;
+    return { loops: which ?? "both", free };
   });
+}
+
+const EACH = new Set(["each", "every", "all"]);
+
+/** "of round 4", "left by rnd 5", "left over from round 4 of the buoy". */
+function readLoopsOf(c: Cursor, which: Loops | undefined, named: boolean): FreeLoops | undefined {
+  const of = c.attempt(() => {
+    const left = c.is("left", "leftover", "remaining", "unworked", "free", "unused") && (c.at++, true);
+    c.take("over", "unworked", "free", "open");
+    const word = c.is("of", "from", "by", "on", "in", "at", "after", "along") ? c.text() : undefined;
+    if (word === undefined) return undefined;
+    c.at++;
+    c.take("when", "working");
+    c.takeAll(FILL);
+    if (!isRoundWord(c.text()) || !(c.kind(1) === "number" || c.kind(1) === "ordinal")) {
+      if (c.kind() === "ordinal" && isRoundWord(c.text(1))) c.at += 2;
+      else return undefined;
+      return { round: c.tokens[c.at - 2]?.value, how: left || word === "by" || word === "from" ? ("left-by" as const) : ("of" as const) };
+    }
+    c.at += 2;
+    return { round: c.tokens[c.at - 1]?.value, how: left || word === "by" || word === "from" ? ("left-by" as const) : ("of" as const) };
+  });
+  const part = c.attempt(() => {
+    if (!c.take("of", "on")) return undefined;
+    return readPartNamed(c);
+  });
+  if (of) return { which, round: of.round, how: of.how, part };
+  if (part !== undefined || named) return { which, round: undefined, how: "left-by", part };
+  return undefined;
+}
+
+/** The loops alone, where nobody asks whose they are. */
+export function readLoops(c: Cursor): Loops | undefined {
+  return readLoopPhrase(c)?.loops;
 }
 
 /** "around", "across", "to the end", "to last 3 sts", "until 2 sts remain", "all around". */
@@ -106,9 +167,42 @@ export function readTarget(c: Cursor, t: Target): boolean {
 function readOne(c: Cursor, t: Target): boolean {
   return (
     c.attempt(() => {
-      const loops = readLoops(c);
-      if (loops) return (t.loops = loops), true;
+      const phrase = readLoopPhrase(c);
+      if (phrase) {
+        t.loops = phrase.loops;
+        t.freeLoops = phrase.free ?? t.freeLoops;
+        if (/^(each|every|all)$/.test(c.tokens[c.at - 4]?.text ?? "") || /^(each|every)$/.test(c.tokens[c.at - 3]?.text ?? "")) t.place ??= "each";
+        return true;
+      }
+      const layers = readLayers(c);
+      if (layers) return (t.layers = layers), true;
+      if (readBridge(c)) {
+        t.bridge = true;
+        t.reach ??= { kind: "around" };
+        return true;
+      }
+      const part = readPartPhrase(c);
+      if (part) {
+        t.part = part.name;
+        if (part.around) t.reach ??= { kind: "around" };
+        return true;
+      }
       if (c.attempt(() => (c.take("all"), c.take("the"), c.take("way"), c.take("back") && (c.take("down", "along", "across", "up", "in", "into"), c.takeAll(FILL), c.take("chain", "ch", "chs", "chains")) ? true : undefined))) return (t.backAlong = true);
+      if (c.is("back") && !/^(loop|loops|lp|lps)$/.test(c.text(1))) {
+        c.at++;
+        c.take("down", "along", "across", "up", "for", "over");
+        const token = c.peek();
+        if (c.kind() === "number") {
+          t.n ??= c.number();
+          t.at ??= token;
+        }
+        c.attempt(() => {
+          c.take("in", "into", "on", "of", "along", "to");
+          c.takeAll(FILL);
+          return c.take("ch", "chs", "chain", "chains", "st", "sts", "stitches", "body", "base", "ring") ? true : undefined;
+        });
+        return (t.spurBack = true);
+      }
       if (c.take("evenly")) {
         t.evenly = true;
         c.take("spaced", "spread");
@@ -152,7 +246,7 @@ export function readRing(c: Cursor): boolean {
 }
 
 function readPlace(c: Cursor, t: Target): boolean {
-  const bare = c.is("next", "each", "every", "same", "last", "first") || (c.kind() === "number" && isStitchNoun(c.text(1)) && t.place === undefined);
+  const bare = (c.is("base") && isStitchNoun(c.text(1))) || c.is("next", "each", "every", "same", "last", "first") || (c.kind() === "number" && isStitchNoun(c.text(1)) && t.place === undefined);
   const preposition = PREPOSITION.has(c.text());
   if (!bare && !preposition) return false;
   if (preposition) {
@@ -179,6 +273,10 @@ function readPlace(c: Cursor, t: Target): boolean {
       }
     } else if (c.take("next")) {
       t.place = t.place === "each" ? "each" : "next";
+      moved = true;
+    } else if (c.is("base", "joined") && isStitchNoun(c.text(1))) {
+      t.place = "same";
+      c.at++;
       moved = true;
     } else if (c.is("same", "last")) {
       t.place = c.is("same") ? "same" : "last";

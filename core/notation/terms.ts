@@ -17,6 +17,8 @@ export function recogniseTerms(plain: string, otherwise: Terms = "us"): TermsRea
   const count = (re: RegExp) => (plain.match(re) ?? []).length;
   const us = count(/(?<![a-z])(sc|scs|sc\d+tog|hdc|hdcs|single crochets?|half double crochets?)(?![a-z])/g);
   if (us > 0) return { terms: "us", reason: "“sc” or “hdc” is only used in US terms" };
+  // The height of a chain tells which "dc" is meant: three chains stand for the tall one, one for the short (Craft Yarn Council, turning chains, from memory).
+  if (/\b(?:ch|chain) ?3\b[^\n]{0,24}\bcounts? as[^\n]{0,16}\b(?:dc|double)|\bdc in (?:the )?4th (?:ch|chain)|\b[fb]pdc\b/.test(plain)) return { terms: "us", reason: "three chains stand for one “dc”, so it is the tall US stitch" };
   const uk = count(/(?<![a-z])(htr|dtr|ss|miss|half trebles?|htr\d+tog)(?![a-z])/g);
   const dc = count(/(?<![a-z])(dc|dcs|dc\d+tog|double crochets?)(?![a-z])/g);
   if (uk > 0 && dc > 0) return { terms: "uk", reason: "“dc” together with words that only UK terms use" };

@@ -18,8 +18,33 @@ export interface Operation {
   readonly increases: number;
   readonly decreases: number;
   readonly loops: Loops;
-  /** Where it goes, when that is not the next live stitch. */
-  readonly into: "next" | "ring" | "same" | "chain" | "first" | "free";
+  /**
+   * Where it goes, when that is not the next live stitch. "spur": onto a chain that hangs on the round and that
+   * the next round passes by; "bridge": onto a chain that spans a gap; "part": onto the edge of another part.
+   */
+  readonly into: "next" | "ring" | "same" | "chain" | "first" | "spur" | "bridge" | "part";
+  /** Said to go into chains ("in next 3 ch"), wherever those lie. */
+  readonly onChain?: true;
+  /** Fabrics pierced: 2 when two edges are closed together. */
+  readonly layers?: 2;
+  /** The part whose edge is picked up or caught in, in the maker's words. */
+  readonly part?: string;
+  /** Loops lifted from an edge before anything is worked into them. */
+  readonly lifted?: true;
+  /** Parts caught in by the same stitches. */
+  readonly caught?: readonly string[];
+  /** A chain that stands for the first stitch ("ch 3, counts as dc"). */
+  readonly standsFor?: StitchName;
+}
+
+/** "In the front loops left by round 4 of the buoy": loops of an earlier round that are worked now. */
+export interface FreeLoops {
+  /** undefined: "the free loops", whichever they are. */
+  readonly which: Loops | undefined;
+  readonly round: number | undefined;
+  /** Loops "of round 3" are the ones "left by round 4" when round 4 was worked in the other loops. */
+  readonly how: "of" | "left-by";
+  readonly part: string | undefined;
 }
 
 /** How often: a written number, as far as the stitches reach, or up to the last n. */
@@ -32,11 +57,14 @@ export const ONCE: Times = { kind: "number", n: 1 };
 
 export type Node =
   | (Span & { readonly kind: "work"; readonly op: Operation; readonly times: Times; /** A second way to read the same words. */ readonly other?: Node })
-  | (Span & { readonly kind: "group"; readonly items: readonly Node[]; readonly times: Times; readonly other?: Node })
+  | (Span & { readonly kind: "group"; readonly items: readonly Node[]; readonly times: Times; readonly other?: Node; /** The named block it stands for. */ readonly block?: string })
   | (Span & { readonly kind: "evenly"; readonly op: Operation; readonly n: number; readonly rest: Operation; readonly at?: Span })
   | (Span & { readonly kind: "skip"; readonly n: number })
   | (Span & { readonly kind: "colour"; readonly slot: string })
   | (Span & { readonly kind: "start"; readonly start: StartKind; readonly chains: number })
+  | (Span & { readonly kind: "free-loops"; readonly of: FreeLoops })
+  | (Span & { readonly kind: "strands"; readonly n: number })
+  | (Span & { readonly kind: "hook"; readonly mm: number })
   | (Span & { readonly kind: "join" })
   | (Span & { readonly kind: "turn" })
   | (Span & { readonly kind: "other-side" })
@@ -55,6 +83,12 @@ export type PatternEvent =
   | { readonly kind: "fasten-off"; readonly tailMm: number | undefined; readonly forSewing: boolean }
   | { readonly kind: "close" }
   | { readonly kind: "sew"; readonly stitches: number | undefined }
-  | { readonly kind: "embroider" }
+  | { readonly kind: "embroider"; readonly stitches: number | undefined }
+  /** Parts that are only yarn: whiskers, hair, knots. */
+  | { readonly kind: "cut-yarn"; readonly pieces: number; readonly eachMm: number | undefined }
+  | { readonly kind: "pompom"; readonly acrossMm: number | undefined }
+  | { readonly kind: "wrap"; readonly turns: number | undefined }
+  /** Two edges sewn together, with the stitches of each where they are written. */
+  | { readonly kind: "seam"; readonly edges: readonly [number, number] | undefined; readonly at: Span; readonly matched: boolean }
   | { readonly kind: "hang" }
   | { readonly kind: "length-asked" };

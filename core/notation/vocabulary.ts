@@ -13,7 +13,7 @@ const plain = (stitch: StitchName): StitchWord => ({ stitch, kind: "plain", legs
 
 const BASE: Readonly<Record<string, StitchName>> = {
   sc: "sc", scs: "sc", hdc: "hdc", hdcs: "hdc", dc: "dc", dcs: "dc", tr: "tr", trs: "tr", trc: "tr", dtr: "dtr",
-  slst: "slst", slsts: "slst", ss: "slst", sst: "slst", ssts: "slst", ch: "ch", chs: "ch", chain: "ch", chains: "ch", rsc: "rsc", picot: "picot", picots: "picot",
+  fpsc: "sc", bpsc: "sc", fphdc: "hdc", bphdc: "hdc", fpdc: "dc", bpdc: "dc", fptr: "tr", bptr: "tr", esc: "sc", exsc: "sc", slst: "slst", slsts: "slst", ss: "slst", sst: "slst", ssts: "slst", ch: "ch", chs: "ch", chain: "ch", chains: "ch", rsc: "rsc", picot: "picot", picots: "picot",
 };
 const CROCHET = new Set(["crochet", "crochets", "crocheted"]);
 const STITCH = new Set(["st", "sts", "stitch", "stitches"]);
@@ -82,7 +82,17 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
     }
     if (INC.has(word)) return c.at++, dotted(c, { stitch: "sc", kind: "inc", legs: 2 });
     if (DEC.has(word)) return c.at++, dotted(c, { stitch: "sc", kind: "dec", legs: 2 });
-    if (/^(bo|bob|bobble|bobbles)$/.test(word)) return c.at++, c.takeAny(STITCH), { stitch: "bobble", kind: "bobble", legs: 4 };
+    if (/^(bo|bob|bobble|bobbles|popcorn|popcorns|puff|cluster)$/.test(word)) return c.at++, c.takeAny(STITCH), { stitch: "bobble", kind: "bobble", legs: 4 };
+    if (/^(loop|lp)$/.test(word) && STITCH.has(c.text(1))) return (c.at += 2), plain("sc");
+    if (/^(spike|extended|waistcoat|split|standing)$/.test(word)) {
+      c.at++;
+      const base = readStitch(c, terms);
+      return base?.kind === "plain" ? base : base?.kind === "generic" ? plain("sc") : undefined;
+    }
+    if (/^(triple|treble)$/.test(word) && (INC.has(c.text(1)) || DEC.has(c.text(1)))) {
+      const kind = INC.has(c.text(1)) ? ("inc" as const) : ("dec" as const);
+      return (c.at += 2), { stitch: "sc", kind, legs: 3 };
+    }
     if (/^(rev|reverse)$/.test(word)) {
       c.at++;
       c.take(".");

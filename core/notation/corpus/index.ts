@@ -1,0 +1,10 @@
+import type { Case } from "./case";
+import { HANDS } from "./hands";
+import { HANGING } from "./hanging";
+import { JOINS } from "./joins";
+import { LOOPS } from "./loops";
+import { STARTS } from "./starts";
+
+/** Every pattern of the corpus that has no slip in it. */
+export const CORPUS: readonly Case[] = [...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS];
+export type { Case, PartTruth } from "./case";
