@@ -304,8 +304,9 @@ class Checker {
     for (const r of raw.rounds) {
       if (this.stopped) break;
       // One slip, one report: what follows an unread word in the same round is mostly its echo.
+      // What may be no more than talk waits until the round has been counted without it.
       const [firstFound] = r.found;
-      if (firstFound) this.report(firstFound, firstFound.detail, firstFound.severity);
+      if (firstFound && (firstFound.doubt === undefined || r.reference)) this.report(firstFound, firstFound.detail, firstFound.severity);
       const at: Span = r.label ? { from: r.label.from, to: r.label.to } : { from: r.from, to: r.to };
       const word = r.label?.word === "row" ? "Row" : "Rnd";
       const first = r.label?.first;
@@ -376,7 +377,7 @@ class Checker {
     nodes = this.sentenceTotal(nodes, available, slot, first);
     for (const reading of readings(nodes)) {
       const outcome = work(reading, available, slot, first, written);
-      const faults = this.faults(outcome, available, written);
+      const faults = this.faults(outcome, available, written ?? (reading === nodes ? undefined : this.totals(reading).at(-1)?.n));
       if (!best || faults < best.faults) best = { nodes: reading, outcome, faults };
       if (faults === 0) break;
     }
@@ -385,10 +386,10 @@ class Checker {
 
   /** "… in 2nd chain. 6 sc": a last sentence that only says what the round came to is a total, not more work. */
   private sentenceTotal(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean): readonly Node[] {
-    const index = nodes.findLastIndex((n) => n.kind !== "aside" && n.kind !== "event");
+    const index = nodes.findLastIndex((n) => n.kind !== "aside" && n.kind !== "event" && n.kind !== "turn" && n.kind !== "join" && n.kind !== "colour");
     const last = nodes[index];
     if (index < 1 || last?.kind !== "work" || last.times.kind !== "number" || last.op.offers !== 1 || last.op.into !== "next") return nodes;
-    if (!/\.\s*$/.test(this.plain.slice(Math.max(0, last.from - 4), last.from))) return nodes;
+    if (!/[.;:-]\s*$/.test(this.plain.slice(Math.max(0, last.from - 4), last.from))) return nodes;
     const n = last.times.n;
     const before = nodes.slice(0, index);
     return work(before, available, slot, first, n).offers === n ? [...before, { kind: "total", n, from: last.from, to: last.to }, ...nodes.slice(index + 1)] : nodes;
@@ -433,8 +434,11 @@ class Checker {
 
   private round(e: Expanded, base: Base, slot: string, first: boolean, following: readonly (Expanded | undefined)[], quiet: boolean): { round: CheckedRound; slot: string; oval: boolean; held: number } {
     const [next] = following;
-    const wanted = this.written(e);
     let live = base.live;
+    const excused = this.excused(e, base, slot, first);
+    if (excused) e = { ...e, nodes: excused };
+    else if (!quiet && !e.copied && e.raw.found[0]?.doubt !== undefined) this.report(e.raw.found[0], e.raw.found[0].detail, e.raw.found[0].severity);
+    let wanted = this.written(e);
     let counted = this.count(e.nodes, live, slot, first, wanted);
     if (counted.faults > 0) {
       for (const option of base.options) {
@@ -452,6 +456,7 @@ class Checker {
       }
     }
     const { nodes, outcome: o } = counted;
+    wanted ??= nodes === e.nodes ? undefined : this.totals(nodes).at(-1)?.n;
     const chains = chainsOf(nodes);
     // A total may count the chains over a gap along: the next round works them.
     const spans = wanted !== undefined && wanted !== o.offers && [chains.bridge, chains.loose, chains.bridge + chains.loose].some((n) => n > 0 && wanted === o.offers + n);
@@ -474,7 +479,7 @@ class Checker {
     } else if (o.used > MAX_STITCHES || o.offers > MAX_STITCHES) {
       say(place(), { code: "too-large", what: "chain", limit: MAX_STITCHES }, "error");
       count = undefined;
-    } else if (o.unknown || (!e.copied && e.raw.found.some((f) => f.severity === "error"))) {
+    } else if (o.unknown || (!e.copied && !excused && e.raw.found.some((f) => f.severity === "error"))) {
       // Something in the round could not be read and was reported; a count made without it would be a guess.
       broken = true;
       count = written ?? this.guess(next, [o.offers, live]);
@@ -520,6 +525,23 @@ class Checker {
     };
   }
 
+  /** The tree without words nobody knows, when the round comes out exactly as it should without them: then they are talk. */
+  private excused(e: Expanded, base: Base, slot: string, first: boolean): readonly Node[] | undefined {
+    const [found] = e.raw.found;
+    if (!e.copied && (found === undefined || e.raw.found.some((f) => f.severity === "error" && f.doubt === undefined))) return undefined;
+    if (!e.nodes.some(holdsUnknown)) return undefined;
+    const nodes = withoutUnknown(e.nodes);
+    const written = this.written({ ...e, nodes });
+    const sure = e.raw.found.every((f) => f.doubt !== "number");
+    for (const available of [base.live, ...base.options]) {
+      const { outcome: o, faults } = this.count(nodes, available, slot, first, written);
+      if (faults > 0 || o.open || o.unknown) continue;
+      const uses = this.base(o, available) !== undefined && o.used > 0;
+      if (written === undefined ? uses && sure : o.offers === written) return nodes;
+    }
+    return undefined;
+  }
+
   private oneSideWrong(o: Outcome): boolean {
     return o.firstSide !== undefined && o.firstSide !== o.foundation - 1;
   }
@@ -550,7 +572,7 @@ class Checker {
     }
     if (o.used < available && written === o.offers && !o.misfit && !this.looksLikeSlip(nodes, available, o.used)) {
       // The maker's own total confirms it: a hole left open, a panel, a last stitch over.
-      if (this.accepts(next, o.offers) !== false) {
+      if (o.turned || this.accepts(next, o.offers) !== false) {
         say(at, { code: "stitches-left", used: o.used, available }, "warning");
         return o.offers;
       }
@@ -597,6 +619,9 @@ class Checker {
 
 /** The smallest opening in use for pressing a washer on. Common practice, no source (trade guide §1). */
 export const LEAST_EYE_OPENING = 12;
+
+const holdsUnknown = (n: Node): boolean => n.kind === "unknown" || (n.kind === "group" && n.items.some(holdsUnknown));
+const withoutUnknown = (nodes: readonly Node[]): readonly Node[] => nodes.filter((n) => n.kind !== "unknown").map((n) => (n.kind === "group" ? { ...n, items: withoutUnknown(n.items) } : n));
 
 const range = (a: number, b: number): number[] => Array.from({ length: Math.max(0, b - a + 1) }, (_, i) => a + i);
 

@@ -1,5 +1,8 @@
 import type { Token } from "./tokens";
 
+import type { StitchWord } from "./vocabulary";
+
+const NO_LEGEND: ReadonlyMap<string, StitchWord> = new Map();
 const NO_NAMES: ReadonlySet<string> = new Set();
 
 /** A reading position in a list of tokens. Every `take…` moves on only when it matched. */
@@ -11,6 +14,8 @@ export class Cursor {
     readonly source: string,
     /** Names of parts the text has spoken of so far: "9 sc around leg 1" needs to know that a leg is a part. */
     readonly names: ReadonlySet<string> = NO_NAMES,
+    /** The maker's own words for stitches. */
+    readonly legend: ReadonlyMap<string, StitchWord> = NO_LEGEND,
   ) {}
 
   get done(): boolean {

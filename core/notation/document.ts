@@ -2,6 +2,7 @@ import { readColourChange, readShade } from "./colours";
 import { Cursor } from "./cursor";
 import { readEvent, startsEvent } from "./events";
 import { isRoundWord, readLabel, type RoundLabel } from "./labels";
+import { readLegend, type Legend } from "./legend";
 import { SequenceReader, type Found } from "./sequence";
 import type { Terms } from "./stitches";
 import { linesOf, type Line } from "./text";
@@ -166,6 +167,7 @@ export class DocumentReader {
   /** Names of the parts so far and blocks given under a name: both decide how later words are read. */
   private readonly names = new Set<string>();
   private readonly blocks = new Map<string, readonly Node[]>();
+  private readonly legend: Legend;
   private known = "";
   private readonly lineKinds: LineReading[] = [];
   private heading: Heading | undefined;
@@ -187,6 +189,12 @@ export class DocumentReader {
     private readonly memory?: RoundMemory,
   ) {
     this.textLines = linesOf(plain);
+    this.legend = readLegend(plain, this.textLines, source, terms);
+    if (this.legend.size > 0) this.known = this.legendKey();
+  }
+
+  private legendKey(): string {
+    return this.legend.size === 0 ? "" : `\u0000${JSON.stringify([...this.legend])}`;
   }
 
   read(): RawPattern {
@@ -197,7 +205,7 @@ export class DocumentReader {
   }
 
   private cursor(tokens: readonly Token[]): Cursor {
-    return new Cursor(tokens, this.source, this.names);
+    return new Cursor(tokens, this.source, this.names, this.legend);
   }
 
   private readLine(line: Line): LineKind {
@@ -225,13 +233,16 @@ export class DocumentReader {
       const word = isRoundWord(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i + 1]?.text === ".");
       const next = (t.text === "next" || t.kind === "ordinal") && (isRoundWord(tokens[i + 1]?.text ?? "") || (/^(and|to|-|&)$/.test(tokens[i + 1]?.text ?? "") && tokens[i + 2]?.kind === "ordinal" && isRoundWord(tokens[i + 3]?.text ?? "")));
       if (!word && !next) continue;
-      if (!/^[.;)\]!:]$/.test(before)) continue;
+      const listed = before === "," && /^[)\]}.]$/.test(tokens[i - 2]?.text ?? "");
+      if (!/^[.;)\]}!:]$/.test(before) && !listed) continue;
       const c = this.cursor(tokens);
       c.at = i;
       const label = readLabel(c, false);
       if (!label) continue;
       const closed = /^[:.)=;-]+$/.test(c.tokens[c.at - 1]?.text ?? "");
-      if (closed) cuts.push(i);
+      // "…(6), R2 sc around (6)": a round word with its number behind a finished total needs no colon.
+      const plainly = isRoundWord(t.text) && tokens[i + 1]?.kind === "number" && (listed || before === ":" || before === ".") && !c.done;
+      if (closed || (plainly && !/^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x)$/.test(tokens[c.at]?.text ?? "") && this.hasWork(tokens.slice(c.at, c.at + 12)))) cuts.push(i);
     }
     const pieces: Token[][] = [];
     let from = 0;
@@ -358,6 +369,8 @@ export class DocumentReader {
     }
     const from = open.label?.from ?? open.tokens[0]?.from ?? 0;
     const to = open.tokens[open.tokens.length - 1]?.to ?? open.label?.to ?? from;
+    const made = this.makeBehind(open.tokens);
+    if (made !== undefined && open.part.make === 1) open.part.make = made;
     const ref = this.reference(open.tokens, open.label);
     const { nodes, found } = this.tree(ref ? ref.rest : open.tokens, ref !== undefined);
     if (this.tooLong) found.push({ ...this.tooLong, detail: { code: "too-large", what: "words", limit: MAX_ROUND_TOKENS }, severity: "error" });
@@ -405,6 +418,14 @@ export class DocumentReader {
       this.closeRound();
     }
     this.setup = [];
+  }
+
+  /** "… Fasten off. Make 2." at the end of a round's own line. */
+  private makeBehind(tokens: readonly Token[]): number | undefined {
+    const end = tokens.findLastIndex((t) => t.kind !== "mark");
+    const at = tokens[end]?.kind === "number" ? end : -1;
+    const n = tokens[at]?.value ?? 0;
+    return /^(make|crochet)$/.test(tokens[at - 1]?.text ?? "") && /^[.,;(]$/.test(tokens[at - 2]?.text ?? "") && Number.isInteger(n) && n > 1 && n <= 500 ? n : undefined;
   }
 
   /** "make 2", "(make two)", "make 2 alike". */
@@ -491,7 +512,7 @@ export class DocumentReader {
     const name = this.source.slice(first.from, words[words.length - 1]?.to ?? first.to).replace(/\s+/g, " ").replace(/[*_#]+/g, "").trim();
     const head: Heading = { name: name.slice(0, 60), make, slot, line: line.number, from: line.from };
     const at = this.cursor(words);
-    if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || (words.length === 1 && readShade(this.cursor(words)) !== undefined)) return undefined;
+    if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || (words.length === 1 && readShade(this.cursor(words)) !== undefined && !(this.parts.length === 0 && !this.heading && c.done && !this.nextIsRound(line)))) return undefined;
     if (SENTENCE.test(first.text) && (words.length > 1 || !this.nextIsRound(line))) return undefined;
     if (first.kind === "number" && this.hasWork(words)) return undefined;
     if (words.some((t) => /^(mm|cm|gram|grams|oz|=|around|each|until|stitches)$/.test(t.text))) return undefined;
@@ -548,7 +569,7 @@ export class DocumentReader {
     if (plain.length < 3 || plain === "main" || plain === "round" || plain === "row") return;
     this.names.add(plain);
     // A remembered round is only good while the same names are known.
-    this.known = `\u0000${[...this.names].join("|")}\u0000${[...this.blocks.keys()].join("|")}`;
+    this.known = `${this.legendKey()}\u0000${[...this.names].join("|")}\u0000${[...this.blocks.keys()].join("|")}`;
   }
 
   /** Nothing but chains, and rounds behind them: a foundation, not yet a round. */
@@ -577,7 +598,7 @@ export class DocumentReader {
     const { nodes } = this.tree(rest);
     if (!nodes.some((n) => n.kind === "work" || n.kind === "group")) return false;
     this.blocks.set(stem, nodes);
-    this.known = `\u0000${[...this.names].join("|")}\u0000${[...this.blocks.keys()].join("|")}${String(rest[0]?.from)}${this.source.slice(rest[0]?.from, rest[rest.length - 1]?.to)}`;
+    this.known = `${this.legendKey()}\u0000${[...this.names].join("|")}\u0000${[...this.blocks.keys()].join("|")}${String(rest[0]?.from)}${this.source.slice(rest[0]?.from, rest[rest.length - 1]?.to)}`;
     return true;
   }
 

@@ -4,6 +4,7 @@ import { leavesStitches, readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
 import { hangBlock, hangSpurs } from "./hanging";
 import { mixedInto, operationOf, stitchInto, stitchTogether } from "./operations";
+import { readLayers } from "./pickups";
 import type { ProblemDetail, Severity } from "./problems";
 import { addTally, type StitchName, type Tally, type Terms } from "./stitches";
 import { isPreposition, noTarget, readLoopPhrase, readLoops, readReach, readRing, readTarget, type Target } from "./target";
@@ -17,7 +18,11 @@ const NO_BLOCKS: Blocks = new Map();
 export const MAX_NESTING = 24;
 export const MAX_REPEAT = 10_000;
 
-export type Found = Span & { readonly detail: ProblemDetail; readonly severity: Severity };
+/**
+ * Something that was noticed while reading. `doubt`: a word or a number that may be no more than talk; it is only
+ * worth telling when the round does not come out without it.
+ */
+export type Found = Span & { readonly detail: ProblemDetail; readonly severity: Severity; readonly doubt?: "word" | "number" };
 type WorkNode = Extract<Node, { kind: "work" }>;
 type Close = ")" | "]" | "}" | ">" | "end";
 const CLOSER: Readonly<Record<string, Close>> = { "(": ")", "[": "]", "{": "}", "<": ">" };
@@ -54,8 +59,8 @@ export class SequenceReader {
     return out;
   }
 
-  private report(span: Span, detail: ProblemDetail, severity: Severity = "error"): void {
-    this.found.push({ from: span.from, to: span.to, detail, severity });
+  private report(span: Span, detail: ProblemDetail, severity: Severity = "error", doubt?: "word" | "number"): void {
+    this.found.push({ from: span.from, to: span.to, detail, severity, ...(doubt ? { doubt } : {}) });
   }
 
   private sequence(close: Close, depth: number): Node[] {
@@ -319,7 +324,7 @@ export class SequenceReader {
       return;
     }
     if (c.is("total") && c.attempt(() => this.countedTotal(items, from))) return;
-    if (c.kind() === "number" && items.length > 0 && (isStitchNoun(c.text(1)) || (c.at === c.tokens.length - 1 && close === "end")) && !this.workAhead() && this.plainTotal(items)) return;
+    if (c.kind() === "number" && items.length > 0 && (isStitchNoun(c.text(1)) || (close === "end" && (c.at === c.tokens.length - 1 || (/^(now|left|remain|remaining|total|altogether|overall)$/.test(c.text(1)) && /^([.;)!]?|end)$/.test(c.text(2)))))) && !this.workAhead() && this.plainTotal(items)) return;
     if (this.bareNumber(items, from, close)) return;
     if (this.youHave(items, from)) return;
     if (this.structure(items, from)) return;
@@ -332,7 +337,7 @@ export class SequenceReader {
     }
     const shade = c.attempt(() => {
       const s = readShade(c);
-      return s !== undefined && (c.is(":", "-", ",", ")", ".") || c.done || c.kind() === "number" || readStitchAhead(c, this.terms)) ? s : undefined;
+      return s !== undefined && (c.is(":", "-", ",", ")", ".", "]", "}") || c.done || c.kind() === "number" || readStitchAhead(c, this.terms)) ? s : undefined;
     });
     if (shade !== undefined) {
       items.push({ kind: "colour", slot: shade, from, to: c.to });
@@ -352,10 +357,22 @@ export class SequenceReader {
       if (this.untilLength(from)) items.push({ kind: "event", event: { kind: "length-asked" }, from, to: c.to });
       return;
     }
-    if (this.tools(items, from) || this.block(items, from)) return;
+    if (this.tools(items, from) || this.block(items, from) || this.layersBehind(items)) return;
     if (this.work(items, from)) return;
     if (LEAD.has(c.text()) && this.lead(items, depth, close)) return;
     this.prose(items, from, close);
+  }
+
+  /** "8 sc, each through both sides": said behind the stitches. */
+  private layersBehind(items: Node[]): boolean {
+    const { c } = this;
+    const last = items[items.length - 1];
+    if (last?.kind !== "work" || last.op.layers !== undefined || last.op.into !== "next") return false;
+    const caught = c.attempt(() => (c.take("each", "all", "always", "every"), c.take("time", "one", "st"), readLayers(c)));
+    if (!caught) return false;
+    const op: Operation = { ...last.op, layers: 2, ...(caught.length > 0 ? { caught } : {}) };
+    items[items.length - 1] = { ...last, op, other: { ...last, op: { ...op, uses: 2 } } };
+    return true;
   }
 
   /** Strands held together and hooks changed: they matter for yarn and size, not for the count. */
@@ -635,6 +652,13 @@ export class SequenceReader {
       return;
     }
     const worked = inside.some((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
+    const [shade] = inside;
+    const before = items[items.length - 1];
+    if (inside.length === 1 && shade?.kind === "colour" && (before?.kind === "work" || before?.kind === "group")) {
+      // "9 sc [orange]": the shade of what stands before the bracket.
+      items.splice(items.length - 1, 0, shade);
+      return;
+    }
     if (!worked) {
       items.push(...inside.filter((n) => n.kind !== "total"));
       return;
@@ -650,6 +674,11 @@ export class SequenceReader {
       return readTarget(c, t) && t.loops && !t.place ? ((this.loops = t.loops), true) : undefined;
     });
     const times = this.timesAfter() ?? (c.is(",", ";") ? c.attempt(() => (c.at++, this.attemptRepeatTimes())) : this.attemptRepeatTimes()) ?? this.bareCount();
+    const listed = times === undefined && depth === 0 ? this.listedTotal(items, inside, opener.from) : undefined;
+    if (listed) {
+      items.push(listed);
+      return;
+    }
     this.pushGroup(items, inside, opener.from, times ?? { times: ONCE }, times === undefined);
     c.attempt(() => {
       const t = noTarget();
@@ -658,6 +687,19 @@ export class SequenceReader {
       if (group?.kind === "group") items[items.length - 1] = { ...group, items: group.items.map((n) => withLoops(n, t.loops ?? "both")) };
       return true;
     });
+  }
+
+  /** "(10 sc and 8 ch)" behind a round tells what it came to, kind by kind, unless it fits better as work. */
+  private listedTotal(items: readonly Node[], inside: readonly Node[], from: number): Node | undefined {
+    const { c } = this;
+    if (inside.length < 2 || !(c.done || c.is(".", ",", ";", "!")) || !items.some((n) => n.kind === "work" || n.kind === "group")) return undefined;
+    let n = 0;
+    for (const node of inside) {
+      if (node.kind === "aside") continue;
+      if (node.kind !== "work" || node.times.kind !== "number" || node.times.at === undefined || node.op.uses > 1 || node.op.offers > 1) return undefined;
+      n += node.op.offers * node.times.n;
+    }
+    return { kind: "group", items: inside, times: ONCE, from, to: c.to, other: { kind: "total", n, from, to: c.to } };
   }
 
   /** "dec (x6)", "inc (6 times)": the bracket says how often. */
@@ -730,7 +772,7 @@ export class SequenceReader {
         let word = c.kind() === "number" ? readStitch(c, this.terms) : undefined;
         if (!word && c.kind() === "number") {
           before = c.number();
-          const sign = c.take("x", "*", "times");
+          const sign = !(c.is("x") && c.legend.has("x") && (CLOSER[c.text(1)] === undefined || (c.kind(2) === "number" && /^[)\]}]$/.test(c.text(3))))) && c.take("x", "*", "times");
           if (sign && CLOSER[c.text()] !== undefined) return this.countedBracket(items, from, before ?? 1, numberAt);
           c.take("more", "-");
           const shade = c.attempt(() => {
@@ -922,6 +964,11 @@ export class SequenceReader {
         return true;
       }
       if (counted === true && n !== undefined) return push(one, number(n));
+      if (legs === 1 && t.ofRound && places === 1 && reach === undefined) {
+        // "sl st in the next st of rnd 4" at the end of a panel's row bites a stitch beside it.
+        const bite: Operation = { ...one, into: "side", uses: 0, offers: stitch === "slst" ? 0 : 1 };
+        return push(one, times, { kind: "work", op: bite, times, ...span() });
+      }
       if (legs === 1) return push(one, times);
       const asIncrease: WorkNode = { kind: "work", op: stitchInto(stitch, legs, "next", loops), times, ...span() };
       const asPlain: WorkNode = { kind: "work", op: one, times: number(legs), ...span() };
@@ -959,7 +1006,7 @@ export class SequenceReader {
     if (t.place === "ring") op = { ...op, into: "ring", uses: 0, increases: 0 };
     let times: Times = this.limited({ kind: "number", n: n ?? 1, ...where });
     if (t.reach && n === undefined) times = t.reach;
-    else if (t.place === "each" && t.n === undefined && n === undefined) times = { kind: "around" };
+    else if (t.place === "each" && t.n === undefined && (n === undefined || n === 1)) times = { kind: "around" };
     else if (t.n !== undefined && n === undefined) {
       const per = kind === "dec" ? op.uses : 1;
       times = { kind: "number", n: kind === "dec" ? Math.max(1, Math.round(t.n / per)) : t.n, ...(t.at && kind !== "dec" ? { at: t.at } : {}) };
@@ -1034,7 +1081,12 @@ export class SequenceReader {
 
   private event(items: Node[], from: number, close: Close): void {
     const { c } = this;
-    const end = Math.max(this.chunkEnd(close, false), c.at + 1);
+    let end = Math.max(this.chunkEnd(close, false), c.at + 1);
+    // "close it with 8 sc through both sides": what comes behind "with" is worked.
+    for (let i = c.at + 1; i < end - 2; i++) {
+      if (!/^(with|by|using|working)$/.test(c.tokens[i]?.text ?? "") || c.tokens[i + 1]?.kind !== "number" || !this.workAt(i + 1)) continue;
+      end = i + 1;
+    }
     const event = readEvent(c, end);
     c.at = end;
     items.push(event ? { kind: "event", event, from, to: c.to } : { kind: "aside", from, to: c.to });
@@ -1055,10 +1107,10 @@ export class SequenceReader {
       this.report(near.t, { code: "unknown-word", word: c.source.slice(near.t.from, near.t.to), near: near.near });
       items.push({ kind: "unknown", word: near.t.text, from, to: c.to });
     } else if (lone && first && (counted || words.length === 1)) {
-      this.report(lone, { code: "unknown-word", word: c.source.slice(lone.from, lone.to), near: undefined });
+      this.report(lone, { code: "unknown-word", word: c.source.slice(lone.from, lone.to), near: undefined }, "error", counted && !(c.done && first.kind === "number" && words.length === 2) ? "number" : "word");
       items.push({ kind: "unknown", word: lone.text, from, to: c.to });
     } else if (letters.length === 0 || (counted && letters.length <= 3 && !PROSE.test(letters.map((t) => t.text).join(" ")))) {
-      this.report({ from, to: c.to }, { code: "not-understood", text: this.words(from, c.to) });
+      this.report({ from, to: c.to }, { code: "not-understood", text: this.words(from, c.to) }, "error", counted ? "number" : "word");
       items.push({ kind: "unknown", word: "", from, to: c.to });
     } else items.push({ kind: "aside", from, to: c.to });
   }

@@ -28,11 +28,13 @@ export interface Target {
   layers: readonly string[] | undefined;
   /** The part whose edge is worked into. */
   part: string | undefined;
+  /** "of round 4": said of one stitch, it may lie beside the rows of a panel. */
+  ofRound: boolean;
   /** On a chain that spans a gap, or its other side. */
   bridge: boolean;
 }
 
-export const noTarget = (): Target => ({ place: undefined, n: undefined, at: undefined, every: undefined, nth: undefined, reach: undefined, loops: undefined, evenly: false, together: false, toJoin: false, chainNoun: false, backAlong: false, spurBack: false, freeLoops: undefined, layers: undefined, part: undefined, bridge: false });
+export const noTarget = (): Target => ({ place: undefined, n: undefined, at: undefined, every: undefined, nth: undefined, reach: undefined, loops: undefined, evenly: false, together: false, toJoin: false, chainNoun: false, backAlong: false, spurBack: false, freeLoops: undefined, layers: undefined, part: undefined, ofRound: false, bridge: false });
 
 const PREPOSITION = new Set(["in", "into", "inside", "on", "onto", "to", "through", "thru", "over", "across", "around", "along", "at", "from", "of", "working", "round", "for", "until", "till", "using"]);
 const NOUN = new Set(["sc", "scs", "hdc", "hdcs", "dc", "dcs", "tr", "trs", "ch", "chs", "chain", "chains", "place", "spot", "space", "sp", "stiches", "htr", "inc", "dec"]);
@@ -124,6 +126,7 @@ export function readReach(c: Cursor): Times | undefined {
     if (c.is("around", "across", "round", "along", "throughout")) {
       if (c.is("round") && c.kind(1) === "number") return undefined;
       c.at++;
+      if (c.is("it", "them") || (c.is("piece"))) c.at++;
       c.attempt(() => (c.take("to") && (c.take("the"), c.takeAny(END)) ? true : undefined));
       c.attempt(() => (c.take("the") && (isRoundWord(c.text()) || c.is("chain", "ring")) ? (c.at++, true) : undefined));
       return readUntil(c) ?? { kind: "around" };
@@ -309,7 +312,7 @@ function readPlace(c: Cursor, t: Target): boolean {
       if (!c.take("from", "of", "on", "in")) return undefined;
       c.takeAll(FILL);
       if (c.take("hook")) return (t.place = "nth-chain"), true;
-      if (isRoundWord(c.text()) && c.kind(1) === "number") return (c.at += 2), true;
+      if (isRoundWord(c.text()) && c.kind(1) === "number") return (c.at += 2), (t.ofRound = true), true;
       if (c.take("chain", "ch", "row", "rnd", "round")) return true;
       return undefined;
     });

@@ -27,6 +27,13 @@ export const STITCH_WORDS: readonly string[] = [
   "sc", "hdc", "dc", "tr", "dtr", "htr", "slst", "ch", "chain", "inc", "increase", "dec", "decrease", "invdec", "sc2tog", "sc3tog", "hdc2tog", "dc2tog",
   "bobble", "picot", "skip", "single", "double", "half", "treble", "slip", "rsc", "miss",
 ];
+/** Words that hold a round together; a slip of the finger in one of them is named too. */
+const HOLDING: readonly string[] = ["around", "ring", "magic", "stitch", "stitches", "repeat", "together"];
+/** Everyday words that lie near a stitch word and are none. */
+const EVERYDAY = new Set(
+  ("in on it is as at an so do go no of or to up us we he me my by be if am and are all any back base bit both but can cut did end eye eyes face few for from get has had have head her his how its just keep last left leg less let like line long look loop low made make mark more most much must near neat need new nose not now off old once one only our out over own pin pull put rest right rim row run same see set she side size skin so still such take than that the them then there they this tie tin tip too top turn two use very was way well what when which who will wing with work yet you your decor dear deep desk deck done dots drip drop each easy edge even ever chop chin chip chest chick chunk each such much since into inner inch ink once slim ship shop slit strip slide snip step string strong thing things king sting bring wring spring sing wing round ground sound bound found wound hall calf hold halt single-ply bubble stubble trouble rabble tumble petal petals point points spot spots").split(" "),
+);
+export const isEveryday = (word: string): boolean => EVERYDAY.has(word);
 export const isStitchNoun = (text: string): boolean => STITCH.has(text);
 export const isTogether = (text: string): boolean => TOG.has(text);
 
@@ -68,6 +75,10 @@ function together(word: string, terms: Terms): StitchWord | undefined {
 export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
   return c.attempt(() => {
     const word = c.text();
+    if (c.legend.size > 0) {
+      const own = c.legend.get(word);
+      if (own && !(word === "x" && c.kind(1) === "number")) return c.at++, own;
+    }
     if (c.kind() !== "word" && !(c.kind() === "number" && c.text(1) === "tog")) return legsFirst(c, terms);
     const tog = together(word, terms);
     if (tog) return c.at++, tog;
@@ -159,7 +170,7 @@ function legsFirst(c: Cursor, terms: Terms): StitchWord | undefined {
 
 /** Edits between two words, stopping at 2: enough to tell a slip of the finger from another word. */
 export function nearestStitchWord(word: string): string | undefined {
-  if (word.length < 2 || word.length > 14) return undefined;
+  if (word.length < 2 || word.length > 14 || EVERYDAY.has(word)) return undefined;
   let best: string | undefined;
   let least = word.length <= 3 ? 2 : 3;
   for (const known of STITCH_WORDS) {
@@ -168,6 +179,14 @@ export function nearestStitchWord(word: string): string | undefined {
     // "foo" is no more "sc" than anything else: short words need a shared first letter or the same letters.
     const alike = known.charAt(0) === word.charAt(0) || [...known].sort().join("") === [...word].sort().join("");
     if (d < least && alike) {
+      least = d;
+      best = known;
+    }
+  }
+  for (const known of HOLDING) {
+    if (word.length < 4 || Math.abs(known.length - word.length) >= least || known.charAt(0) !== word.charAt(0)) continue;
+    const d = editDistance(word, known);
+    if (d < Math.min(least, 2)) {
       least = d;
       best = known;
     }

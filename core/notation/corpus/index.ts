@@ -3,8 +3,9 @@ import { HANDS } from "./hands";
 import { HANGING } from "./hanging";
 import { JOINS } from "./joins";
 import { LOOPS } from "./loops";
+import { PLAIN } from "./plain";
 import { STARTS } from "./starts";
 
 /** Every pattern of the corpus that has no slip in it. */
-export const CORPUS: readonly Case[] = [...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS];
+export const CORPUS: readonly Case[] = [...PLAIN, ...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS];
 export type { Case, PartTruth } from "./case";

@@ -1,0 +1,72 @@
+import { Cursor } from "./cursor";
+import type { Terms } from "./stitches";
+import type { Line } from "./text";
+import { tokenize, type Token } from "./tokens";
+import { isRoundWord } from "./labels";
+import { readStitch, type StitchWord } from "./vocabulary";
+
+/** Words of the maker's own for stitches, as her legend gives them: "V = 2 single crochet in one stitch". */
+export type Legend = ReadonlyMap<string, StitchWord>;
+export const NO_LEGEND: Legend = new Map();
+
+const ORDINARY = /^(the|an|in|on|and|or|of|to|with|note|hook|yarn|eyes|size|round|row|make|total|us|uk|magic|ring|mr|mc)$/;
+
+/**
+ * Reads "X = single crochet, V = increase" wherever it stands above or between the rounds. Only words that are
+ * not stitches already are taken, and only where the other side names a stitch. Linear in the text.
+ */
+export function readLegend(plain: string, lines: readonly Line[], source: string, terms: Terms): Legend {
+  let legend: Map<string, StitchWord> | undefined;
+  for (const line of lines) {
+    if (line.to - line.from > 600) continue;
+    const text = plain.slice(line.from, line.to);
+    // Behind a colon mostly stands work; it is a meaning only when it is told in words.
+    if (!text.includes("=") && !/^\W*[a-z]{1,4} ?[:-] [^\d]*(?:crochet|increase|decrease|treble|slip stitch)/.test(text)) continue;
+    const tokens = tokenize(plain, line.from, line.to);
+    for (const entry of entries(tokens)) {
+      const [word, meaning] = entry;
+      if (legend?.has(word.text)) continue;
+      const known = new Cursor([word], source);
+      if (isRoundWord(word.text) || ORDINARY.test(word.text) || readStitch(known, terms)) continue;
+      const stitch = meant(meaning, source, terms);
+      if (stitch) (legend ??= new Map()).set(word.text, stitch);
+    }
+  }
+  return legend ?? NO_LEGEND;
+}
+
+/** "word = …" pieces of a line; each runs to the next "word =". */
+function entries(tokens: readonly Token[]): [Token, readonly Token[]][] {
+  const signs: number[] = [];
+  tokens.forEach((t, i) => {
+    if (t.text !== "=" && !(t.text === ":" && signs.length === 0 && i <= 2)) return;
+    const word = tokens[i - 1];
+    if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~]$/.test(word.text)))) signs.push(i);
+  });
+  return signs.map((at, i) => [tokens[at - 1] as Token, tokens.slice(at + 1, i + 1 < signs.length ? (signs[i + 1] ?? 0) - 1 : tokens.length)]);
+}
+
+function meant(tokens: readonly Token[], source: string, terms: Terms): StitchWord | undefined {
+  const c = new Cursor(tokens, source);
+  let plain: StitchWord | undefined;
+  let legs: number | undefined;
+  while (!c.done) {
+    if (c.is("=")) break;
+    const counted = c.kind() === "number" ? c.peek()?.value : undefined;
+    const at = c.at;
+    const word = readStitch(c, terms);
+    if (word && (word.kind === "inc" || word.kind === "dec" || word.kind === "bobble")) return word;
+    if (word?.kind === "plain") {
+      plain ??= word;
+      if (c.kind() === "number" && /^(tog|together)$/.test(c.text(1))) return { ...word, kind: "dec", legs: c.peek()?.value ?? 2 };
+      continue;
+    }
+    if (word === undefined) c.at = at;
+    if (counted !== undefined && counted >= 2 && counted <= 9) legs = counted;
+    if (plain && legs !== undefined && /^(together|tog)$/.test(c.text())) return { ...plain, kind: "dec", legs };
+    if (plain && legs !== undefined && /^(one|same|1)$/.test(c.text()) ) return { ...plain, kind: "inc", legs };
+    if (word === undefined) c.at++;
+  }
+  if (plain && legs !== undefined && tokens.some((t) => /^(same|into|in)$/.test(t.text))) return { ...plain, kind: "inc", legs };
+  return plain;
+}
