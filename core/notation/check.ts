@@ -76,6 +76,8 @@ export interface CheckedPattern {
   readonly terms: Terms;
   readonly termsReason: string;
   readonly parts: readonly CheckedPart[];
+  /** What is done once the parts are there, told outside any of them. */
+  readonly assembly: readonly PartEvent[];
   readonly problems: readonly Problem[];
   readonly lines: readonly LineReading[];
 }
@@ -143,11 +145,12 @@ class Checker {
     const recognised = this.wanted === "auto" ? recogniseTerms(this.plain, this.otherwise) : { terms: this.wanted, reason: "chosen by hand" };
     const raw = new DocumentReader(this.source, this.plain, recognised.terms, this.memory?.[recognised.terms]).read();
     const parts: CheckedPart[] = [];
-    for (const part of raw.parts) parts.push(this.part(part, parts));
+    raw.parts.forEach((part, i) => parts.push(this.part(part, parts, raw.parts.slice(i + 1))));
+    this.seams(raw.assembly);
     for (const f of raw.unread) this.report(f, f.detail, f.severity);
     if (parts.length === 0) this.report({ from: 0, to: Math.min(1, this.source.length) }, { code: "nothing-to-read" }, "error");
     this.problems.sort((a, b) => a.from - b.from || a.to - b.to);
-    return { ok: !this.problems.some((p) => p.severity === "error"), terms: recognised.terms, termsReason: recognised.reason, parts, problems: this.problems, lines: raw.lines };
+    return { ok: !this.problems.some((p) => p.severity === "error"), terms: recognised.terms, termsReason: recognised.reason, parts, assembly: raw.assembly, problems: this.problems, lines: raw.lines };
   }
 
   private report(at: Span, detail: ProblemDetail, severity: Severity, fix?: Fix): void {
@@ -174,7 +177,7 @@ class Checker {
 
   // ---- one part ------------------------------------------------------------------------------
 
-  private part(raw: RawPart, before: readonly CheckedPart[]): CheckedPart {
+  private part(raw: RawPart, before: readonly CheckedPart[], after: readonly RawPart[]): CheckedPart {
     const rounds: CheckedRound[] = [];
     const slots = new Map<string, SlotTally>();
     let total: Tally = {};
@@ -202,12 +205,13 @@ class Checker {
       const { round: e, gap } = entry;
       if (e.raw.slot !== undefined && !e.copied) slot = e.raw.slot;
       if (gap) live = undefined;
-      const quiet = brokenLine === e.raw.line;
+      const quiet = brokenLine === e.raw.line || e.pickups.some((p) => p.part.rounds.at(-1)?.broken);
       const base = this.baseFor(e, rounds, live, held, before, quiet);
-      const next = list.slice(i + 1, i + 3).map((x) => (x.gap || freeLoopsIn(x.round.nodes) ? undefined : x.round));
+      const next = list.slice(i + 1).filter((x) => x.round.raw !== e.raw).slice(0, 2).map((x) => (x.gap || freeLoopsIn(x.round.nodes) ? undefined : x.round));
       const checked = this.round(e, base, slot, rounds.length === 0, next, quiet);
       if (checked.round.broken) brokenLine = e.raw.line;
-      if (!checked.round.broken) this.pickedUp(e, checked.round);
+      if (!checked.round.broken && !quiet) this.pickedUp(e, checked.round);
+      if (!quiet) this.madeLater(e, raw, before, after);
       oval ||= checked.oval;
       if (base.named && base.into !== undefined) for (let j = base.into + 1; j < rounds.length; j++) rounds[j] = { ...(rounds[j] as CheckedRound), deadEnd: true };
       rounds.push(checked.round);
@@ -220,6 +224,7 @@ class Checker {
       decreases += checked.round.decreases;
     }
     this.openings(raw, rounds);
+    this.seams(raw.events);
     const bySlot = [...slots].map(([name, tally]) => ({ slot: name, ...tally }));
     return { name: raw.name, make: raw.make, line: raw.line, from: raw.from, worked: this.worked(raw, rounds, oval), rounds, made: total, bySlot, increases, decreases, events: raw.events };
   }
@@ -264,6 +269,24 @@ class Checker {
     }
   }
 
+  /** A part that this round takes in but that is only made further down. */
+  private madeLater(e: Expanded, own: RawPart, before: readonly CheckedPart[], after: readonly RawPart[]): void {
+    if (after.length === 0 || e.copied) return;
+    for (const n of operationsOf(e.raw.nodes)) {
+      for (const words of [...(n.op.caught ?? []), ...(n.op.part ? [n.op.part] : [])]) {
+        if (partNamed(words, [own]) || partNamed(words, before)) continue;
+        const later = partNamed(words, after);
+        if (!later) continue;
+        this.report(n, { code: "used-before-made", name: later.name, line: later.line }, "warning");
+        return;
+      }
+    }
+  }
+
+  private seams(events: readonly PartEvent[]): void {
+    for (const { event } of events) if (event.kind === "seam" && event.edges && !event.matched) this.report(event.at, { code: "seam-does-not-match", first: event.edges[0], second: event.edges[1] }, "error");
+  }
+
   private worked(raw: RawPart, rounds: readonly CheckedRound[], oval: boolean): Worked {
     if (oval) return "oval";
     const first = rounds[0];
@@ -301,8 +324,9 @@ class Checker {
       }
       out.push({ round: { ...e, number: counter, label: `${word} ${counter}` }, gap });
     };
-    for (const r of raw.rounds) {
-      if (this.stopped) break;
+    for (let index = 0; index < raw.rounds.length; index++) {
+      const r = raw.rounds[index];
+      if (!r || this.stopped) break;
       // One slip, one report: what follows an unread word in the same round is mostly its echo.
       // What may be no more than talk waits until the round has been counted without it.
       const [firstFound] = r.found;
@@ -312,7 +336,8 @@ class Checker {
       const first = r.label?.first;
       const last = r.label?.last;
       if (first !== undefined && last !== undefined && last < first) this.report(at, { code: "range-backwards", first, last }, "error");
-      const numbers: (number | undefined)[] = r.label?.list ? [...r.label.list] : first !== undefined && last !== undefined && last >= first ? range(first, Math.min(last, first + MAX_ROUNDS)) : Array.from({ length: r.label?.many ?? 1 }, () => undefined);
+      const meant = r.reference || out.length === 0 ? undefined : this.misnumbered(r, counter + 1, raw.rounds[index + 1], out, at);
+      const numbers: (number | undefined)[] = meant ?? (r.label?.list ? [...r.label.list] : first !== undefined && last !== undefined && last >= first ? range(first, Math.min(last, first + MAX_ROUNDS)) : Array.from({ length: r.label?.many ?? 1 }, () => undefined));
       if (r.label?.written !== undefined && first !== undefined && last !== undefined && r.label.written !== last - first + 1) {
         const counted = last - first + 1;
         this.report(r.label.writtenAt ?? at, { code: "range-length", written: r.label.written, counted }, "error", r.label.writtenAt ? { ...r.label.writtenAt, text: String(counted), label: `Write ${counted} rounds.` } : undefined);
@@ -325,6 +350,22 @@ class Checker {
       numbers.forEach((n, i) => push({ raw: r, nodes: r.nodes, lastOfLine: i === numbers.length - 1, copied: false }, n, at, word));
     }
     return out;
+  }
+
+  /**
+   * A label that is off while the next one goes on as if it were right: one slip of the pen, told once. Gives the
+   * numbers that were meant.
+   */
+  private misnumbered(r: RawRound, expected: number, next: RawRound | undefined, out: readonly { round: Expanded }[], at: Span): number[] | undefined {
+    const { first, last, list } = r.label ?? {};
+    if (first === undefined || last === undefined || list || next?.label?.first === undefined) return undefined;
+    if (last < first) return next.label.first === first + 1 && expected === last ? range(last, first) : undefined;
+    if (first === expected || next.label.first !== expected + last - first + 1) return undefined;
+    const digits = this.source.slice(at.from, at.to).indexOf(String(first));
+    const fix = first === last && digits >= 0 ? { from: at.from + digits, to: at.from + digits + String(first).length, text: String(expected), label: `Call it round ${expected}.` } : undefined;
+    const earlier = out.find((x) => x.round.number === first);
+    this.report(at, earlier ? { code: "round-twice", number: first, line: earlier.round.raw.line } : { code: "round-missing", expected, found: first }, "error", fix);
+    return range(expected, expected + last - first);
   }
 
   private resolve(r: RawRound, before: readonly CheckedPart[], out: readonly { round: Expanded }[], wanted: number): (readonly Node[])[] {
@@ -368,7 +409,11 @@ class Checker {
 
   private totals(nodes: readonly Node[]): (Node & { kind: "total" })[] {
     const found: (Node & { kind: "total" })[] = [];
-    for (const n of nodes) if (n.kind === "total" && !n.each) found.push(n);
+    // A number in brackets with more work behind it tells how far one has come, not what the round makes.
+    for (const n of nodes) {
+      if (n.kind === "total" && !n.each) found.push(n);
+      else if (found.length > 0 && (n.kind === "group" || n.kind === "evenly" || (n.kind === "work" && n.op.stitch !== "ch" && n.op.stitch !== "slst"))) found.length = 0;
+    }
     return found;
   }
 
@@ -408,7 +453,8 @@ class Checker {
     if (o.open) n += written === undefined ? 1 : 0;
     if (base !== undefined && o.used > base) n += 2;
     if (base !== undefined && o.used < base && !o.leaves && !o.misfit) n += 1;
-    if (written !== undefined && !o.open && o.offers !== written) n += 1;
+    // Between two readings that both miss, the one that comes to the written total is the likelier.
+    if (written !== undefined && !o.open && o.offers !== written) n += 1.25;
     return n;
   }
 
@@ -416,7 +462,7 @@ class Checker {
   private accepts(next: Expanded | undefined, n: number): boolean | undefined {
     if (!next) return undefined;
     const written = this.written(next);
-    const c = this.count(next.nodes, n, MAIN_SLOT, false, written);
+    const c = this.count(next.nodes.some(holdsUnknown) ? withoutUnknown(next.nodes) : next.nodes, n, MAIN_SLOT, false, written);
     if (c.outcome.unknown || c.outcome.free || c.outcome.bothSides) return undefined;
     return c.faults === 0;
   }
@@ -455,6 +501,7 @@ class Checker {
         counted = this.count(e.nodes, live, slot, first, wanted);
       }
     }
+    counted = this.plainest(e, counted, live, slot, first, wanted, next);
     const { nodes, outcome: o } = counted;
     wanted ??= nodes === e.nodes ? undefined : this.totals(nodes).at(-1)?.n;
     const chains = chainsOf(nodes);
@@ -510,7 +557,7 @@ class Checker {
       count = trustWritten ? written : wantsMade === true ? o.offers : wantsMade === false && wantsWritten === false ? o.offers : written;
     }
     const made = sumOf(o.bySlot);
-    const left = available !== undefined && !broken && o.used < available ? available - o.used : 0;
+    const left = available !== undefined && (!broken || o.turned || o.leaves) && o.used < available ? available - o.used : 0;
     const more = live !== undefined && base.live !== undefined ? live - base.live : 0;
     const held = left > 0 ? left : base.held > 0 && more < base.held ? base.held - Math.max(0, more) : 0;
     return {
@@ -523,6 +570,15 @@ class Checker {
       slot: o.slot,
       oval: o.bothSides,
     };
+  }
+
+  /** A second reading that only the written total speaks for gives way to the first when the next round wants the first. */
+  private plainest(e: Expanded, counted: Counting, live: number | undefined, slot: string, first: boolean, wanted: number | undefined, next: Expanded | undefined): Counting {
+    if (wanted === undefined || counted.nodes === e.nodes || counted.faults > 0 || !next) return counted;
+    const outcome = work(e.nodes, live, slot, first, wanted);
+    const base = this.base(outcome, live);
+    if (outcome.offers === wanted || outcome.open || outcome.unknown || outcome.misfit || (base !== undefined && base !== outcome.used)) return counted;
+    return this.accepts(next, wanted) === false && this.accepts(next, outcome.offers) === true ? { nodes: e.nodes, outcome, faults: 1 } : counted;
   }
 
   /** The tree without words nobody knows, when the round comes out exactly as it should without them: then they are talk. */
@@ -605,10 +661,20 @@ class Checker {
 
   /** Washer-backed eyes and filling want an opening a finger fits through. Source: trade guide §1, common practice. */
   private openings(raw: RawPart, rounds: readonly CheckedRound[]): void {
+    let filled = false;
     for (const { event, line } of raw.events) {
-      if (event.kind !== "eyes") continue;
+      if (event.kind !== "eyes" && event.kind !== "stuff") continue;
       const list = rounds.filter((r) => r.line <= line);
       const last = list[list.length - 1];
+      if (event.kind === "stuff") {
+        const at = this.lines[line - 1];
+        const widest = Math.max(0, ...list.map((r) => r.count ?? 0));
+        const said = at ? this.plain.slice(at.from, at.to) : "";
+        // A last pinch goes through six stitches; a whole body does not.
+        if (!filled && !event.none && at && last?.count !== undefined && last.count <= LAST_RING && last.decreases > 0 && widest >= 30 && !/finish|more|top up|last bit|close|before|until|as you go|continu/.test(said)) this.report({ from: at.from, to: at.to }, { code: "opening-too-small", what: "hands that fill a piece this wide", count: last.count, least: LEAST_EYE_OPENING }, "warning");
+        filled ||= !event.none;
+        continue;
+      }
       if (last?.count !== undefined && last.count < LEAST_EYE_OPENING && last.decreases > 0) {
         const at = this.lines[line - 1];
         if (at) this.report({ from: at.from, to: at.to }, { code: "opening-too-small", what: "eyes with washers", count: last.count, least: LEAST_EYE_OPENING }, "warning");
@@ -617,6 +683,8 @@ class Checker {
   }
 }
 
+/** The last ring, drawn shut: mostly six. Common practice, no source (trade guide §1). */
+const LAST_RING = 6;
 /** The smallest opening in use for pressing a washer on. Common practice, no source (trade guide §1). */
 export const LEAST_EYE_OPENING = 12;
 

@@ -3,6 +3,7 @@ import { Cursor } from "./cursor";
 import { readEvent, startsEvent } from "./events";
 import { isRoundWord, readLabel, type RoundLabel } from "./labels";
 import { readLegend, type Legend } from "./legend";
+import { readPartNamed } from "./pickups";
 import { SequenceReader, type Found } from "./sequence";
 import type { Terms } from "./stitches";
 import { linesOf, type Line } from "./text";
@@ -58,6 +59,8 @@ export interface LineReading {
 export interface RawPattern {
   readonly parts: readonly RawPart[];
   readonly lines: readonly LineReading[];
+  /** What happens once the parts are there: seams, embroidery, pompoms. */
+  readonly assembly: readonly { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[];
   /** Lines with stitches in them that are not counted. */
   readonly unread: readonly Found[];
 }
@@ -89,9 +92,12 @@ interface OpenRound {
 
 const NOTE_START = /^(materials?|abbreviations?|notes?|gauge|tension|size|sizes|you|supplies|tools|hook|hooks|yarns?|skills?|finished|difficulty|terms|copyright|tips?|important|optional|needle|legend|key|instructions?|description|level|this|these|if|when|for|use|using|assembly|finishing|making|pattern|special|dk|safety|eyes|fibre|filling|polyester|stuffing|scissors|us|uk|all|worked|work|about|approx|please|repeat|rep|continue|note)$/;
 /** Sentences, not names: a heading never begins with these. */
+/** Shades that are things as well: alone at the top of a text they name the piece. */
+const THING = /^(stone|plum|rose|peach|cherry|honey|ginger|olive|lime|moss|sky|sea|ocean|forest|salmon|coral|chocolate|caramel|mustard|mint|violet|chestnut|orange|pearl|berry)$/;
 const SETUP = /^(foundation|start|begin|beginning|set-up|setup|base)$/;
-const SENTENCE = /^(now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until)$/;
-const ASSEMBLY = /^(assembly|finishing|making|materials?|abbreviations?|notes?|supplies|tools|gauge|tension|legend|key|terms|description|instructions?)$/;
+const SENTENCE = /^(now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|now|still|flatten|press|secure)$/;
+const SEWING_UP = /^(assembly|finishing|making|sewing|joining|putting)$/;
+const ASSEMBLY = /^(assembly|finishing|making|sewing|putting|materials?|abbreviations?|notes?|supplies|tools|gauge|tension|legend|key|terms|description|instructions?)$/;
 
 interface Tree {
   readonly nodes: readonly Node[];
@@ -178,7 +184,10 @@ export class DocumentReader {
   private setupLine = 0;
   private joinedNote: boolean | undefined;
   private inNotes = false;
+  /** Under "Assembly": numbered lines are steps there. */
+  private sewingUp = false;
   private total = 0;
+  private readonly assembly: { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[] = [];
   private readonly unread: Found[] = [];
   private tooLong: Span | undefined;
 
@@ -201,7 +210,7 @@ export class DocumentReader {
     for (const line of this.textLines) this.lineKinds.push({ line: line.number, kind: this.readLine(line) });
     this.closeRound();
     this.chainPart(this.textLines.at(-1));
-    return { parts: this.parts.filter((p) => p.rounds.length > 0), lines: this.lineKinds, unread: this.unread };
+    return { parts: this.parts.filter((p) => p.rounds.length > 0), lines: this.lineKinds, assembly: this.assembly, unread: this.unread };
   }
 
   private cursor(tokens: readonly Token[]): Cursor {
@@ -256,7 +265,8 @@ export class DocumentReader {
   private readPiece(tokens: Token[], line: Line, atStart: boolean, bullet: boolean, indented: boolean): LineKind {
     const c = this.cursor(tokens);
     const label = readLabel(c, atStart);
-    if (label && this.acceptsLabel(c, label)) {
+    const step = this.sewingUp && label !== undefined && !isRoundWord(tokens[0]?.text ?? "") && tokens[0]?.kind !== "ordinal" && !tokens.some((t) => /^(mr|mc|ring)$/.test(t.text));
+    if (label && !step && this.acceptsLabel(c, label)) {
       this.inNotes = false;
       this.closeRound();
       this.ensurePart(line, label.first);
@@ -291,7 +301,7 @@ export class DocumentReader {
       if (heading) return this.takeHeading(heading, line);
     }
     if (this.noteOnJoining(tokens)) return "note";
-    if (this.inNotes && !this.part) return "note";
+    if (this.inNotes && !this.part) return this.sewingUp ? this.sewingStep(tokens, line) : "note";
     return this.loose(tokens, line);
   }
 
@@ -512,12 +522,14 @@ export class DocumentReader {
     const name = this.source.slice(first.from, words[words.length - 1]?.to ?? first.to).replace(/\s+/g, " ").replace(/[*_#]+/g, "").trim();
     const head: Heading = { name: name.slice(0, 60), make, slot, line: line.number, from: line.from };
     const at = this.cursor(words);
-    if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || (words.length === 1 && readShade(this.cursor(words)) !== undefined && !(this.parts.length === 0 && !this.heading && c.done && !this.nextIsRound(line)))) return undefined;
+    if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || (words.length === 1 && readShade(this.cursor(words)) !== undefined && !(this.parts.length === 0 && !this.heading && c.done && (THING.test(first.text) || !this.nextIsRound(line))))) return undefined;
     if (SENTENCE.test(first.text) && (words.length > 1 || !this.nextIsRound(line))) return undefined;
     if (first.kind === "number" && this.hasWork(words)) return undefined;
     if (words.some((t) => /^(mm|cm|gram|grams|oz|=|around|each|until|stitches)$/.test(t.text))) return undefined;
     if (c.done) return { heading: head, rest: [] };
     c.at = after;
+    // "Seal pup - head and body in one piece": what stands behind the dash describes.
+    if (!colon && /^--?$/.test(c.tokens[after - 1]?.text ?? "") && words.length <= 4 && !this.hasCountedWork(tokens.slice(after)) && !NOTE_START.test(first.text) && this.nextIsRound(line)) return { heading: head, rest: [] };
     const rest = tokens.slice(c.at);
     if (colon && words.length <= 4 && !NOTE_START.test(first.text)) {
       if (this.nextIsRound(line) && !this.hasCountedWork(rest) && startsSetup(rest[0]?.text ?? "")) return { heading: head, rest };
@@ -539,10 +551,12 @@ export class DocumentReader {
     this.chainPart(line);
     if (NOTE_START.test(word) && !(rest.length === 0 && /^(tip|eyes|key|level|size|hook|needle|hooks|scissors)$/.test(word) && this.nextIsRound(line))) {
       this.inNotes = ASSEMBLY.test(word);
+      this.sewingUp = SEWING_UP.test(word);
       if (this.inNotes && this.part) this.part = undefined;
       return "note";
     }
     this.inNotes = false;
+    this.sewingUp = false;
     // A name that no round followed was a title: what was said under it holds for the whole text.
     if (this.heading?.joined !== undefined) this.joinedNote = this.heading.joined;
     this.heading = heading;
@@ -634,6 +648,10 @@ export class DocumentReader {
     const colour = readColourChange(c);
     if (colour !== undefined && (c.done || c.is(".", ",", ":", "in", "on", "at", "for", ";"))) {
       const rest = tokens.slice(c.at).filter((t, i) => !(i === 0 && /^[,.:;]$/.test(t.text)));
+      if (!this.hasCountedWork(rest) && this.loopsSaid(rest)) {
+        this.slot = colour;
+        return this.keepSetup(rest, line);
+      }
       if (!this.hasWork(rest) && !this.ringIn(rest)) {
         this.slot = colour;
         if (this.heading) this.heading.slot ??= colour;
@@ -642,6 +660,7 @@ export class DocumentReader {
       this.slot = colour;
       return this.loose(rest, line) === "note" ? "colour" : "setup";
     }
+    if (/^(join|attach|rejoin|with|insert|working|work|using|tie)$/.test(first.text) && !this.hasCountedWork(tokens) && this.loopsSaid(tokens)) return this.keepSetup(tokens, line);
     if (startsEvent(this.cursor(tokens))) {
       const { nodes } = this.tree(tokens);
       const worked = nodes.some((n) => n.kind === "work" || n.kind === "group");
@@ -649,7 +668,10 @@ export class DocumentReader {
         const part = this.part;
         this.closeRound();
         const events = nodes.filter((n) => n.kind === "event");
-        if (part && !this.heading) for (const n of events) part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
+        for (const n of events) {
+          if (part && !this.heading) part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
+          else if (this.parts.length > 0) this.assembly.push({ event: n.event, line: line.number, afterRound: 0 });
+        }
         return events.length > 0 ? "event" : "note";
       }
     }
@@ -660,11 +682,34 @@ export class DocumentReader {
         const part = this.part;
         this.closeRound();
         part.events.push({ event, line: line.number, afterRound: part.rounds.length });
-      }
+      } else if (event && this.parts.length > 0) this.assembly.push({ event, line: line.number, afterRound: 0 });
       return event ? "event" : "note";
     }
     if (!this.part && !this.heading && /^[a-z]+$/.test(first.text) && tokens[1]?.text === "=") return "note";
     return this.impliedRound(tokens, line);
+  }
+
+  /** A line under "Assembly": whatever stitches it speaks of, it is no round. */
+  private sewingStep(tokens: readonly Token[], line: Line): LineKind {
+    const steps = tokens[1]?.text === "." || tokens[1]?.text === ":" || tokens[1]?.text === ")" ? tokens.slice(2) : tokens;
+    const { nodes } = this.tree(steps);
+    const bare = readEvent(this.cursor(steps), steps.length);
+    const events = nodes.flatMap((n) => (n.kind === "event" ? [n.event] : []));
+    const all = bare?.kind === "seam" ? [bare] : events.length > 0 ? events : bare ? [bare] : [];
+    for (const event of all) this.assembly.push({ event, line: line.number, afterRound: 0 });
+    return all.length > 0 ? "event" : "note";
+  }
+
+  /** "Join red in the front loops left by round 4": where the next round goes. */
+  private loopsSaid(tokens: readonly Token[]): boolean {
+    return tokens.some((t) => /^(loop|loops|lps|flo|blo)$/.test(t.text)) && tokens.some((t) => /^(left|free|unworked|remaining|unused|leftover)$/.test(t.text) || isRoundWord(t.text));
+  }
+
+  private keepSetup(tokens: readonly Token[], line: Line): LineKind {
+    this.closeRound();
+    this.setup.push(...tokens);
+    this.setupLine = line.number;
+    return "setup";
   }
 
   private ringIn(tokens: readonly Token[]): boolean {
@@ -681,7 +726,8 @@ export class DocumentReader {
     const fabric = work.some((n) => n.kind !== "work" || n.op.stitch !== "ch");
     const total = nodes.some((n) => n.kind === "total");
     const firstNode = nodes.find((n) => n.kind !== "colour");
-    const strict = firstNode !== undefined && (firstNode.kind === "work" || firstNode.kind === "group" || firstNode.kind === "start" || firstNode.kind === "evenly");
+    const layered = total && nodes.find((n) => n.kind !== "colour" && n.kind !== "aside" && n.kind !== "unknown")?.kind === "work" && work.some((n) => n.kind === "work" && n.op.layers !== undefined);
+    const strict = layered || firstNode !== undefined && (firstNode.kind === "work" || firstNode.kind === "group" || firstNode.kind === "start" || firstNode.kind === "evenly");
     if (!fabric && (start || work.length > 0) && strict) {
       // "Ch 7." or "Make a magic ring." before the first round.
       this.closeRound();
@@ -721,6 +767,7 @@ export class DocumentReader {
     const verb = c.is("rep", "repeat", "repeating", "rpt") ? "repeat" : c.is("as", "same", "like", "follow", "identical", "exactly") ? "as" : undefined;
     if (!verb) return undefined;
     while (c.is("rep", "repeat", "repeating", "rpt", "as", "same", "like", "for", "follow", "the", "to", "identical", "exactly", "in", "with", "given")) c.at++;
+    const named = c.at;
     let first: number | undefined;
     let last: number | undefined;
     let back = 0;
@@ -734,7 +781,7 @@ export class DocumentReader {
       if (range?.first === undefined) return undefined;
       first = range.first;
       last = range.last;
-    } else if (verb === "repeat" || !(label || lead === 0) || c.done) return undefined;
+    } else if ((verb === "repeat" && !(label && c.attempt(() => readPartNamed(c)) !== undefined && ((c.at = named), true))) || !(label || lead === 0) || c.done) return undefined;
     let part: string | undefined;
     let partAt: Span | undefined;
     c.attempt(() => {

@@ -45,6 +45,14 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
   }
   if (first === "fo" || (/^(fasten|finish|cut|bind|break)$/.test(first) && (has(/^off$/) || has(/^(yarn|tail|thread)$/))) || (/^(leave|leaving)$/.test(first) && has(/^(tail|end|yarn|length)$/))) return { kind: "fasten-off", tailMm: tail(words), forSewing: has(/^(sew|sewing|attach|attaching)$/) };
   if (/^(close|closing|cinch|gather|tighten)$/.test(first) || (/^(pull|draw|thread|weave)$/.test(first) && has(/^(shut|closed|tight|loops|opening|hole)$/))) return { kind: "close" };
+  const seam = seamOf(words, has);
+  if (seam) return seam;
+  if (has(/^(pompom|pompoms|pom)$/) && !has(/^(attach|sew|add)$/)) return { kind: "pompom", acrossMm: tail(words) };
+  if (/^(wrap|wind)$/.test(first) && !has(/^(finger|fingers|hook|ring)$/)) return { kind: "wrap", turns: words.find((t, i) => t.kind === "number" && /^(times|time|turns|turn)$/.test(words[i + 1]?.text ?? ""))?.value ?? (has(/^twice$/) ? 2 : undefined) };
+  if (/^(cut|use|take|knot|tie|thread|loop|whiskers|hair|mane)$/.test(first) && has(/^(strand|strands|piece|pieces|length|lengths|threads)$/) && !has(/^off$/)) {
+    const pieces = words.find((t, i) => t.kind === "number" && /^(strand|strands|piece|pieces|length|lengths|threads|x|short|long)$/.test(words[i + 1]?.text ?? ""))?.value;
+    return { kind: "cut-yarn", pieces: pieces ?? 1, eachMm: tail(words) };
+  }
   if (SEW.test(first)) {
     const at = words.findIndex((t) => /^(st|sts|stitches)$/.test(t.text));
     const n = at > 0 ? words[at - 1] : undefined;
@@ -54,6 +62,26 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
   if (has(/^(keyring|keychain|hanger|ring|loop)$/) && PLACE.test(first)) return { kind: "hang" };
   return undefined;
 }
+
+/** "Sew the 24 sts of the head to the 24 sts of the body": two edges with their stitches. */
+function seamOf(words: readonly Word[], has: (re: RegExp) => boolean): PatternEvent | undefined {
+  if (!words.some((t) => SEW.test(t.text) || /^(seam|whip|join|close|graft|mattress)$/.test(t.text))) return undefined;
+  const edges: number[] = [];
+  words.forEach((t, i) => {
+    if (t.kind === "number" && /^(st|sts|stitch|stitches|sc|dc|pairs)$/.test(words[i + 1]?.text ?? "") && !/^(apart|wide|high|long|between)$/.test(words[i + 2]?.text ?? "")) edges.push(i);
+  });
+  const [a, b] = edges;
+  if (a === undefined || b === undefined || edges.length > 2) return undefined;
+  const between = words.slice(a + 2, b);
+  if (between.length > 9 || !between.some((t) => /^(to|with|against|onto|and|=)$/.test(t.text))) return undefined;
+  const first = words[a]?.value ?? 0;
+  const second = words[b]?.value ?? 0;
+  const folded = has(/^(fold|folded|flat|flattened|pair|pairs|doubled|half)$/) && (first === 2 * second || second === 2 * first);
+  const at = { from: words[a]?.from ?? 0, to: words[b + 1]?.to ?? 0 };
+  return { kind: "seam", edges: [first, second], at, matched: first === second || folded };
+}
+
+type Word = { readonly text: string; readonly kind: string; readonly value: number; readonly from: number; readonly to: number };
 
 function stitchesIn(words: readonly { text: string; kind: string; value: number }[]): number | undefined {
   const at = words.findIndex((t) => /^(st|sts|stitch|stitches)$/.test(t.text));

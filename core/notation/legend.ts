@@ -50,6 +50,8 @@ function meant(tokens: readonly Token[], source: string, terms: Terms): StitchWo
   const c = new Cursor(tokens, source);
   let plain: StitchWord | undefined;
   let legs: number | undefined;
+  // "Leg = ch 6, sc in 2nd ch…" is a block of work, not a word.
+  if (tokens.some((t, i) => /^(ch|chain)$/.test(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "number"))) return undefined;
   while (!c.done) {
     if (c.is("=")) break;
     const counted = c.kind() === "number" ? c.peek()?.value : undefined;

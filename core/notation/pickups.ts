@@ -52,7 +52,8 @@ export function readPartPhrase(c: Cursor): { name: string; around: boolean } | u
       c.at++;
       return c.take("of") ? true : undefined;
     });
-    const name = readPartNamed(c);
+    const it = c.take("it") && (c.done || c.kind() === "mark");
+    const name = it ? "it" : readPartNamed(c);
     if (name === undefined) return undefined;
     const around = /^(around|along|across|round|over)$/.test(preposition);
     return { name, around };
@@ -105,12 +106,14 @@ export function readBridge(c: Cursor): boolean {
       c.at++;
       c.take("the", "its");
       const side = c.is("other", "opposite", "second", "back", "first") && /^(side|edge)$/.test(c.text(1)) && ((c.at += 2), true);
+      if (!side && c.is("back", "bottom", "underside", "reverse", "top") && c.text(1) === "of") c.at += 2;
       if (side && (c.done || c.is(",", ".", "(", "[", ";", ")"))) return along ? undefined : true;
       if (side && !c.take("of", "on")) return undefined;
       if (!side && !along) return undefined;
       while (c.is("the", "joining", "bridging", "connecting", "same", "bridge")) c.at++;
       if (c.kind() === "number" && /^(ch|chs|chain|chains)$/.test(c.text(1))) c.at++;
       const noun = c.take("ch", "chs", "chain", "chains") || c.tokens[c.at - 1]?.text === "bridge";
+      if (noun && c.kind() === "number" && (c.kind(1) === "mark" || c.kind(1) === "end")) c.at++;
       return noun && !c.is("from") ? true : undefined;
     }) ?? false
   );

@@ -4,7 +4,7 @@ import { leavesStitches, readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
 import { hangBlock, hangSpurs } from "./hanging";
 import { mixedInto, operationOf, stitchInto, stitchTogether } from "./operations";
-import { readLayers } from "./pickups";
+import { readLayers, readPartNamed } from "./pickups";
 import type { ProblemDetail, Severity } from "./problems";
 import { addTally, type StitchName, type Tally, type Terms } from "./stitches";
 import { isPreposition, noTarget, readLoopPhrase, readLoops, readReach, readRing, readTarget, type Target } from "./target";
@@ -42,6 +42,8 @@ export class SequenceReader {
   /** Behind "repeat round 5" a total may stand with nothing worked before it. */
   totalsAlone = false;
   private loops: Loops = "both";
+  /** The part a joining spoke of: "… and work 12 sc around it". */
+  private lastPart: string | undefined;
   constructor(
     private readonly c: Cursor,
     private readonly terms: Terms,
@@ -49,7 +51,20 @@ export class SequenceReader {
   ) {}
 
   read(): readonly Node[] {
-    return this.hung(this.sequence("end", 0), false);
+    const nodes = this.hung(this.sequence("end", 0), false);
+    this.endsInIncrease(nodes);
+    return nodes;
+  }
+
+  /** "The round ends in an increase" holds only for rounds that increase last (trade guide §2.5). */
+  private endsInIncrease(nodes: readonly Node[]): void {
+    const { tokens } = this.c;
+    const at = tokens.findIndex((t, i) => /^(ends|ending|end)$/.test(t.text) && /^(in|with|on)$/.test(tokens[i + 1]?.text ?? "") && tokens.slice(i + 2, i + 4).some((x) => /^(inc|increase)$/.test(x.text)));
+    const said = tokens[at];
+    if (!said) return;
+    let last: Node | undefined = nodes.findLast((n) => (n.kind === "work" && n.from < said.from) || n.kind === "group");
+    while (last?.kind === "group") last = last.items.findLast((n) => n.kind === "work" || n.kind === "group");
+    if (last?.kind === "work" && last.op.increases === 0) this.report({ from: said.from, to: tokens[Math.min(tokens.length - 1, at + 3)]?.to ?? said.to }, { code: "not-increase-last", ends: last.op.name }, "warning");
   }
 
   /** Spurs taken out of the count; a spur that does not fit its chain is told. */
@@ -74,8 +89,8 @@ export class SequenceReader {
       else if (c.is(")", "]", "}")) {
         this.report(c.peek() ?? { from: c.from, to: c.to }, { code: "unopened-bracket", bracket: c.text() });
         c.at++;
-      } else if (REPEAT.has(c.text())) this.repeat(items, stars);
-      else if (c.is("-", "--", ":", "+") && this.plainTotal(items)) continue;
+      } else if (REPEAT.has(c.text()) || (c.is("do", "work") && /^(this|these|that)$/.test(c.text(1)))) this.repeat(items, stars);
+      else if (c.is("-", "--", ":") && this.plainTotal(items)) continue;
       else if (SEPARATOR.has(c.text())) c.at++;
       else this.item(items, depth, close);
       if (c.at === before) c.at++;
@@ -239,7 +254,8 @@ export class SequenceReader {
     return (
       c.attempt(() => {
         const from = c.from;
-        c.take("-", "--", "=", "==", ":", "+");
+        c.take("-", "--", "=", "==", ":");
+        c.take(">");
         return this.countedTotal(items, from);
       }) ?? false
     );
@@ -249,16 +265,28 @@ export class SequenceReader {
     const { c } = this;
     c.take("total", "total:");
     c.take(":", "=", "of");
-    const n = c.kind() === "number" ? c.number() : undefined;
+    const n = this.totalNumber();
     if (n === undefined) return undefined;
     c.take(".");
-    const unit = isStitchNoun(c.text()) || (readStitch(c, this.terms) !== undefined && true);
+    const named = isStitchNoun(c.text()) ? undefined : readStitch(c, this.terms);
+    if (named && named.kind !== "plain") return undefined;
+    const unit = named !== undefined || isStitchNoun(c.text());
     if (isStitchNoun(c.text())) c.at++;
     while (UNIT_AFTER_TOTAL.has(c.text())) c.at++;
     if (!(c.done || c.is(".", ",", ";", ")", "]", "*", "-", "--", "(", "!", "join", "turn", "**") || unit)) return undefined;
     if (c.is("x", "*") && c.kind(1) === "number") return undefined;
     items.push({ kind: "total", n, from, to: c.to });
     return true;
+  }
+
+  /** "= 21st" is twenty-one stitches, whatever it looks like. */
+  private totalNumber(): number | undefined {
+    const { c } = this;
+    if (c.kind() === "number") return c.number();
+    const token = c.peek();
+    if (token?.kind !== "ordinal" || !token.text.endsWith("1st")) return undefined;
+    c.at++;
+    return token.value;
   }
 
   /** "(18)", "[18 sts]", "(18 sc)", "(18 sts in total)": a written total, unless it is work in brackets. */
@@ -271,7 +299,7 @@ export class SequenceReader {
         c.at++;
         c.take("=", "total", ":", "you", "-");
         c.take("have", ":", "of");
-        const n = c.kind() === "number" ? c.number() : undefined;
+        const n = this.totalNumber();
         if (n === undefined) return undefined;
         c.take(".");
         let noun = isStitchNoun(c.text());
@@ -490,7 +518,11 @@ export class SequenceReader {
     const at = c.at;
     const worked = items.some((n) => (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group");
     if (c.is("join", "joining")) {
-      while (!c.done && !c.is(".", ";", ",", "(", "[", ")", "]", "=")) c.at++;
+      while (!c.done && !c.is(".", ";", ",", "(", "[", ")", "]", "=") && !(c.is("and", "then") && this.joinedWork())) {
+        const part = c.attempt(() => readPartNamed(c));
+        if (part !== undefined) this.lastPart = part;
+        else c.at++;
+      }
       const words = c.tokens.slice(at, c.at).map((t) => t.text);
       const joining = this.joinedBy(at, from);
       if (joining) return push(joining);
@@ -604,6 +636,14 @@ export class SequenceReader {
       }
     }
     return false;
+  }
+
+  /** "join to the leg and work 12 sc around it": behind the "and" something is worked. */
+  private joinedWork(): boolean {
+    const { c } = this;
+    let i = c.at + 1;
+    while (/^(then|work|crochet|make)$/.test(c.text(i - c.at))) i++;
+    return c.kind(i - c.at) === "number" && this.workAt(i);
   }
 
   /** "join to the first leg with a sc": a stitch that ties another part on. */
@@ -786,7 +826,7 @@ export class SequenceReader {
           return l && readStitchAhead(c, this.terms) ? l : undefined;
         });
         const previous = items[items.length - 1];
-        if (!word && before === undefined && (isPreposition(c.text()) || c.is("each", "every")) && previous?.kind === "work") {
+        if (!word && before === undefined && (isPreposition(c.text()) || c.is("each", "every") || (c.is("next") && c.kind(1) === "number" && /^(ch|chs|chain|chains)$/.test(c.text(2)))) && previous?.kind === "work") {
           // "sc in 2nd ch from hook and in each ch across": the same stitch again.
           const t = noTarget();
           if (!readTarget(c, t) || (t.place === undefined && t.reach === undefined)) return undefined;
@@ -804,7 +844,8 @@ export class SequenceReader {
         word ??= readStitch(c, this.terms);
         if (!word) return undefined;
         if (word.kind === "generic" && before === undefined) return undefined;
-        const loops = loopsBefore ?? (c.is("blo", "flo", "in", "bl", "fl", "through", "working") ? readLoops(c) : undefined);
+        const phrase = loopsBefore === undefined && c.is("blo", "flo", "in", "bl", "fl", "through", "working") ? readLoopPhrase(c) : undefined;
+        const loops = loopsBefore ?? phrase?.loops;
         const afterAt = c.peek();
         const after = before === undefined ? this.countAfter() : undefined;
         if (before !== undefined && word.kind !== "generic") {
@@ -818,16 +859,33 @@ export class SequenceReader {
         }
         const t = noTarget();
         if (loops) t.loops = loops;
+        t.freeLoops = phrase?.free;
         readTarget(c, t);
+        if (t.part === "it") t.part = this.lastPart;
         const colour = c.attempt(() => (c.is("with", "in", "(") ? this.trailingColour() : readTrailingShade(c)));
         if (colour !== undefined) items.push({ kind: "colour", slot: colour, from, to: c.to });
         const n = before ?? after;
         const at = n === undefined ? undefined : before !== undefined ? numberAt : this.lastNumberAt(afterAt);
         if (t.freeLoops) items.push({ kind: "free-loops", of: t.freeLoops, from, to: c.to });
-        if (word.kind === "plain" || word.kind === "generic") return this.place(items, word.stitch, from, n, at, t, after !== undefined);
-        return this.placeSpecial(items, operationOf(word, t.loops ?? this.loops), word.kind, from, n, at, t);
+        if (word.kind === "plain" || word.kind === "generic") this.place(items, word.stitch, from, n, at, t, after !== undefined);
+        else this.placeSpecial(items, operationOf(word, t.loops ?? this.loops), word.kind, from, n, at, t);
+        this.timesBehind(items);
+        return true;
       }) ?? false
     );
+  }
+
+  /** "sc through the ear and the head 3 times", "2 sc in next st twice": how often, said last. */
+  private timesBehind(items: Node[]): void {
+    const { c } = this;
+    const last = items[items.length - 1];
+    if (last?.kind !== "work" || last.times.kind !== "number") return;
+    if (!(c.is("twice", "thrice") || (c.kind() === "number" && /^(times|time)$/.test(c.text(1))))) return;
+    const times = this.timesAfter();
+    if (times?.times.kind !== "number") return;
+    const { n, at } = times.times;
+    const more = (node: WorkNode): WorkNode => (node.times.kind === "number" ? { ...node, times: this.limited({ ...(node.times.n === 1 && at ? { at } : {}), kind: "number", n: node.times.n * n }), to: c.to } : node);
+    items[items.length - 1] = { ...more(last), ...(last.other?.kind === "work" ? { other: more(last.other) } : {}) };
   }
 
   private lastNumberAt(start: Span | undefined): Span | undefined {
@@ -896,6 +954,11 @@ export class SequenceReader {
     if (stitch === "ch") {
       const times = number(n ?? t.n ?? 1, n !== undefined ? at : (t.at ?? at));
       const standsFor = this.countsAs();
+      if (t.toJoin) {
+        // "chain 5 and join into a ring": the joining is read for itself.
+        const at = c.tokens.slice(0, c.at).findLastIndex((x) => /^(join|close|form)$/.test(x.text));
+        if (at > 0) c.at = at;
+      }
       if (standsFor) return push(chainFor(standsFor, times.kind === "number" ? times.n : 1), ONCE);
       return push(stitchInto("ch", 1), times);
     }

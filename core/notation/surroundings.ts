@@ -16,7 +16,7 @@ export function mapWork(nodes: readonly Node[], change: (n: Work) => Node): read
 }
 
 /** A part by the words a round uses for it: "the first leg" may be one of "Legs (make 2)" or a part called "Leg 1". */
-export function partNamed(words: string, parts: readonly CheckedPart[]): CheckedPart | undefined {
+export function partNamed<P extends { readonly name: string }>(words: string, parts: readonly P[]): P | undefined {
   const plain = (s: string) => s.toLowerCase().replace(/\s+/g, " ").trim();
   const wanted = plain(words);
   const exact = parts.find((p) => plain(p.name) === wanted);
@@ -103,6 +103,8 @@ function bridged(nodes: readonly Node[], picks: boolean): readonly Node[] {
 export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: number } {
   let bridge = 0;
   let loose = 0;
+  // Chains worked into by the same round are stitches already.
+  for (const { op } of operationsOf(nodes)) if (op.into === "bridge" || (op.onChain && op.into === "part")) return { bridge, loose };
   const visit = (list: readonly Node[], times: number, inside: boolean) => {
     let fabric = inside;
     list.forEach((n, i) => {
@@ -124,11 +126,16 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
 /** The loops a round was worked in, over all its stitches. */
 export function loopsOf(nodes: readonly Node[]): Loops | "mixed" {
   let loops: Loops | "mixed" | undefined;
+  let slips: Loops | "mixed" | undefined;
   for (const { op } of operationsOf(nodes)) {
-    if (op.stitch === "ch" || op.into === "spur" || op.stitch === "slst" || op.into === "same") continue;
+    if (op.stitch === "ch" || op.into === "spur" || op.into === "same") continue;
+    if (op.stitch === "slst") {
+      slips = slips === undefined || slips === op.loops ? op.loops : "mixed";
+      continue;
+    }
     loops = loops === undefined || loops === op.loops ? op.loops : "mixed";
   }
-  return loops ?? "both";
+  return loops ?? slips ?? "both";
 }
 
 export function freeLoopsIn(nodes: readonly Node[]): (Node & { kind: "free-loops" }) | undefined {

@@ -190,7 +190,7 @@ function readOne(c: Cursor, t: Target): boolean {
         if (part.around) t.reach ??= { kind: "around" };
         return true;
       }
-      if (c.attempt(() => (c.take("all"), c.take("the"), c.take("way"), c.take("back") && (c.take("down", "along", "across", "up", "in", "into"), c.takeAll(FILL), c.take("chain", "ch", "chs", "chains")) ? true : undefined))) return (t.backAlong = true);
+      if (c.attempt(() => (c.take("all"), c.take("the"), c.take("way"), c.take("back") && !c.is("of") && (c.take("down", "along", "across", "up", "in", "into"), c.takeAll(FILL), c.take("chain", "ch", "chs", "chains")) ? true : undefined))) return (t.backAlong = true);
       if (c.is("back") && !/^(loop|loops|lp|lps)$/.test(c.text(1))) {
         c.at++;
         c.take("down", "along", "across", "up", "for", "over");
@@ -209,7 +209,8 @@ function readOne(c: Cursor, t: Target): boolean {
       if (c.take("evenly")) {
         t.evenly = true;
         c.take("spaced", "spread");
-        readReach(c);
+        const reach = readReach(c);
+        if (reach) t.reach ??= reach;
         return true;
       }
       if (isTogether(c.text())) return c.at++, (t.together = true), true;

@@ -17,7 +17,7 @@ const ORDINAL_WORDS: Readonly<Record<string, number>> = {
 };
 
 const SHAPE =
-  /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|((?:sc|hdc|dc|tr|htr|dtr|inv)\d+tog(?![a-z])|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
+  /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|((?:sc|hdc|dc|tr|htr|dtr|inv)\d+tog(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
 
 /** Tokens of `plain` (already regular) between two offsets. Linear; every visible character lands in some token. */
 export function tokenize(plain: string, from: number, to: number): Token[] {

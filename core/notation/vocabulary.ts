@@ -64,10 +64,10 @@ function longhand(c: Cursor, terms: Terms): StitchName | undefined {
 }
 
 function together(word: string, terms: Terms): StitchWord | undefined {
-  const match = /^([a-z]+?)(\d+)tog$/.exec(word);
+  const match = /^([a-z]+?)(\d+)?tog$/.exec(word);
   if (!match) return undefined;
   const stitch = match[1] === "inv" ? "sc" : usName(match[1] ?? "", terms);
-  const legs = Number(match[2]);
+  const legs = Number(match[2] ?? 2);
   return stitch && legs >= 2 && legs <= 12 ? { stitch, kind: "dec", legs } : undefined;
 }
 
@@ -159,9 +159,11 @@ function legsFirst(c: Cursor, terms: Terms): StitchWord | undefined {
   if (legs === undefined || legs < 2 || legs > 12) return undefined;
   if (c.takeAny(TOG)) return { stitch: "sc", kind: "dec", legs };
   c.take("-");
-  const stitch = usName(c.text(), terms);
+  const joined = /^([a-z]{2,3})tog$/.exec(c.text())?.[1];
+  const stitch = usName(joined ?? c.text(), terms);
   if (!stitch) return undefined;
   c.at++;
+  if (joined) return { stitch, kind: "dec", legs };
   if (c.takeAny(TOG)) return { stitch, kind: "dec", legs };
   c.take("-");
   if (c.take("bobble", "bo")) return { stitch: "bobble", kind: "bobble", legs };

@@ -1,11 +1,13 @@
 import type { Case } from "./case";
+import { GUESTS } from "./guests";
 import { HANDS } from "./hands";
 import { HANGING } from "./hanging";
 import { JOINS } from "./joins";
 import { LOOPS } from "./loops";
 import { PLAIN } from "./plain";
 import { STARTS } from "./starts";
+import { WILD } from "./wild";
 
 /** Every pattern of the corpus that has no slip in it. */
-export const CORPUS: readonly Case[] = [...PLAIN, ...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS];
+export const CORPUS: readonly Case[] = [...PLAIN, ...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS, ...WILD, ...GUESTS];
 export type { Case, PartTruth } from "./case";
