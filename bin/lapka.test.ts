@@ -1,6 +1,7 @@
 import { spawnSync } from "node:child_process";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
+import { CORPUS } from "../core/notation/corpus";
 
 const lapka = (args: readonly string[], input = "") => {
   const r = spawnSync(path.resolve("bin/lapka"), [...args], { input, encoding: "utf8" });
@@ -21,6 +22,12 @@ describe("bin/lapka", () => {
     const json = JSON.parse(out) as { problems: unknown[] };
     expect(json.problems).toHaveLength(1);
     expect(json.problems[0]).toMatchObject({ severity: "error", code: "count-wrong", line: 3, fix: expect.stringContaining("6") as unknown });
+  });
+  it.each(CORPUS.filter((_, i) => i % 25 === 7).map((c) => [c.hand, c] as const))("checks as the corpus has it: %s", (_hand, c) => {
+    const json = JSON.parse(lapka(["check", "-", "--json"], c.text).out) as { ok: boolean; parts: { name: string; rounds: { count: number }[] }[]; problems: unknown[] };
+    expect(json.parts.map((p) => p.rounds.map((r) => r.count))).toEqual(c.parts.map((p) => p.counts));
+    expect(json.problems).toHaveLength(c.reports?.length ?? 0);
+    expect(json.ok).toBe(true);
   });
   it("estimates, in numbers that fit together", () => {
     const { code, out } = lapka(["estimate", "-", "--weight", "3", "--hook", "3", "--metres-per-100g", "250", "--firmness", "medium", "--json"], GOOD);

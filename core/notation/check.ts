@@ -205,7 +205,7 @@ class Checker {
       const { round: e, gap } = entry;
       if (e.raw.slot !== undefined && !e.copied) slot = e.raw.slot;
       if (gap) live = undefined;
-      const quiet = brokenLine === e.raw.line || e.pickups.some((p) => p.part.rounds.at(-1)?.broken);
+      const quiet = brokenLine === e.raw.line || e.pickups.some((p) => p.part.rounds.some((r) => r.broken && r.line === p.part.rounds.at(-1)?.line));
       const base = this.baseFor(e, rounds, live, held, before, quiet);
       const next = list.slice(i + 1).filter((x) => x.round.raw !== e.raw).slice(0, 2).map((x) => (x.gap || freeLoopsIn(x.round.nodes) ? undefined : x.round));
       const checked = this.round(e, base, slot, rounds.length === 0, next, quiet);

@@ -277,6 +277,8 @@ export function* readings(nodes: readonly Node[]): Generator<readonly Node[]> {
   if (lone) yield lone;
   const grouped = wholeAsRepeat(nodes);
   if (grouped) yield grouped;
+  const everything = allAround(nodes);
+  if (everything) yield everything;
   const closed = trailingSlipAsJoin(nodes);
   if (closed) yield closed;
   const said = saidTwice(nodes);
@@ -323,11 +325,21 @@ function alternatives(node: Node): Node[] {
 function wholeAsRepeat(nodes: readonly Node[]): readonly Node[] | undefined {
   const last = nodes.findLastIndex((n) => n.kind === "work" || n.kind === "group");
   const end = nodes[last];
-  if (last < 1 || end === undefined || (end.kind !== "work" && end.kind !== "group") || end.times.kind === "number") return undefined;
+  if (last < 1 || end === undefined || (end.kind !== "work" && end.kind !== "group") || (end.times.kind === "number" && end.times.n < 2)) return undefined;
   const start = nodes.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch" && n.op.into === "next"));
   if (start < 0 || start === last) return undefined;
   const items = nodes.slice(start, last + 1).map((n, i, list) => (i === list.length - 1 && n.kind === "work" ? { ...n, times: { kind: "number" as const, n: 1 } } : n));
   return [...nodes.slice(0, start), { kind: "group", items, times: end.times, from: items[0]?.from ?? end.from, to: end.to }, ...nodes.slice(last + 1)];
+}
+
+/** "Rnd 4: sc sc inc" and no more is worked again and again, all the way round. */
+function allAround(nodes: readonly Node[]): readonly Node[] | undefined {
+  const worked = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
+  if (worked.length < 2 || !worked.every((n) => n.kind === "work" && n.op.into === "next" && n.op.stitch !== "ch" && n.times.kind === "number" && n.times.n === 1 && !n.times.at)) return undefined;
+  if (nodes.some((n) => n.kind === "join" || n.kind === "turn" || n.kind === "start")) return undefined;
+  const from = worked[0]?.from ?? 0;
+  const others = nodes.filter((n) => !(worked as readonly Node[]).includes(n));
+  return [...others.filter((n) => n.from < from), { kind: "group", items: worked, times: { kind: "around" }, from, to: worked.at(-1)?.to ?? from }, ...others.filter((n) => n.from >= from)];
 }
 
 /** A single slip stitch at the end joins the round, also when nobody says so. */

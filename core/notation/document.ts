@@ -221,6 +221,10 @@ export class DocumentReader {
     let tokens = tokenize(this.plain, line.from, line.to).filter((t) => t.kind !== "mark" || !(t.text === "#" || t.text === "_" || t.text.startsWith("**") || t.text.startsWith("__")));
     const bullet = tokens[0]?.text === "-" || tokens[0]?.text === "--" || tokens[0]?.text === ">";
     while (tokens[0] && /^(-|--|>|\||=+|~)$/.test(tokens[0].text)) tokens = tokens.slice(1);
+    if (tokens[0]?.text === "~" || this.plain.charAt(line.from) === "~") {
+      while (tokens[0] && /^[~*]+$/.test(tokens[0].text)) tokens = tokens.slice(1);
+      while (/^[~*]+$/.test(tokens[tokens.length - 1]?.text ?? "")) tokens = tokens.slice(0, -1);
+    }
     if (tokens.length === 0) return "blank";
     const indented = /^[ \t]/.test(this.plain.slice(line.from, line.from + 1));
     const pieces = this.split(tokens);
@@ -275,6 +279,13 @@ export class DocumentReader {
       return "round";
     }
     c.at = 0;
+    const even = atStart ? this.evenRounds(tokens) : undefined;
+    if (even && this.part) {
+      this.closeRound();
+      this.ensurePart(line, undefined);
+      this.open = { ...opened(even.tokens), tokens: even.tokens, label: even.label, line: line.number, slot: this.takeSlot(), part: this.part };
+      return "round";
+    }
     if (atStart && this.continues(tokens, indented)) {
       if (this.open) append(this.open, tokens);
       return "continuation";
@@ -303,6 +314,23 @@ export class DocumentReader {
     if (this.noteOnJoining(tokens)) return "note";
     if (this.inNotes && !this.part) return this.sewingUp ? this.sewingStep(tokens, line) : "note";
     return this.loose(tokens, line);
+  }
+
+  /** "Work 5 rounds even", "work even for 3 rounds", "sc around for 4 more rnds": plain rounds by their number. */
+  private evenRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+    const at = tokens.findIndex((t, i) => t.kind === "number" && (isRoundWord(tokens[i + 1]?.text ?? "") || (/^(more|further|plain|even)$/.test(tokens[i + 1]?.text ?? "") && isRoundWord(tokens[i + 2]?.text ?? ""))));
+    const n = tokens[at]?.value ?? 0;
+    const from = tokens[0];
+    const number = tokens[at];
+    if (at < 0 || at > 6 || !from || !number || !Number.isInteger(n) || n < 1 || n > 400) return undefined;
+    const before = tokens.slice(0, at).map((t) => t.text);
+    let end = at + 1;
+    while (end < tokens.length && (isRoundWord(tokens[end]?.text ?? "") || /^(more|further|even|evenly|straight|plain|of|in|sc|without|shaping|increasing|increases|decreasing|single|crochet|around|each|st|every|stitch)$/.test(tokens[end]?.text ?? ""))) end++;
+    const said = [...before, ...tokens.slice(at, end).map((t) => t.text)];
+    if (!before.every((t) => /^(work|crochet|continue|make|do|sc|even|evenly|straight|for|the|next|another|around|single|then|now|in|plain|each|st|with)$/.test(t))) return undefined;
+    if (!said.some((t) => /^(even|evenly|straight|plain|without|sc|single)$/.test(t))) return undefined;
+    const word: Token = { kind: "word", text: "even", value: NaN, from: from.from, to: number.to };
+    return { label: { from: number.from, to: number.to, first: undefined, last: undefined, word: "round", written: undefined, writtenAt: undefined, list: undefined, many: n }, tokens: [word, ...tokens.slice(end)] };
   }
 
   /** A number and a full stop at the head of a materials list is no round. */
@@ -465,7 +493,11 @@ export class DocumentReader {
         if (bracket && !c.take(")", "]")) {
           const shade = c.take(",", ";", "in") ? (c.take("in"), readShade(c)) : readShade(c) ?? readColourChange(c);
           if (shade !== undefined) slot = shade;
-          if (!c.take(")", "]")) return undefined;
+          if (!c.take(")", "]")) {
+            if (!c.is(":", ",", ";", "-")) return undefined;
+            while (!c.done && !c.is(")", "]")) c.at++;
+            if (!c.take(")", "]")) return undefined;
+          }
         }
         return n;
       });
@@ -509,7 +541,9 @@ export class DocumentReader {
       words.push(t);
       c.at++;
     }
-    const colon = c.is(":");
+    // "Sole trim. Join brown to …": a name and a full stop, when what follows sets up its work.
+    const stopped = c.is(".") && words.length <= 3 && words[0] !== undefined && !SENTENCE.test(words[0].text) && /^(join|attach|with|using|rejoin)$/.test(c.text(1));
+    const colon = c.is(":") || stopped;
     while (c.is("-", "--", ".", ":", "=")) c.at++;
     const first = words[0];
     if (!first || words.length > 7 || first.kind === "mark" || (first.kind === "number" && words.length === 1)) return undefined;
@@ -523,7 +557,7 @@ export class DocumentReader {
     const head: Heading = { name: name.slice(0, 60), make, slot, line: line.number, from: line.from };
     const at = this.cursor(words);
     if (readStitch(at, this.terms) || startsEvent(at) || readColourChange(at) !== undefined || (words.length === 1 && readShade(this.cursor(words)) !== undefined && !(this.parts.length === 0 && !this.heading && c.done && (THING.test(first.text) || !this.nextIsRound(line))))) return undefined;
-    if (SENTENCE.test(first.text) && (words.length > 1 || !this.nextIsRound(line))) return undefined;
+    if (SENTENCE.test(first.text) && (words.length > 1 || slot !== undefined || (this.nextLabel(line)?.first ?? 9) > 1)) return undefined;
     if (first.kind === "number" && this.hasWork(words)) return undefined;
     if (words.some((t) => /^(mm|cm|gram|grams|oz|=|around|each|until|stitches)$/.test(t.text))) return undefined;
     if (c.done) return { heading: head, rest: [] };
@@ -618,13 +652,20 @@ export class DocumentReader {
 
   /** Does the next line that says anything begin a round? */
   private nextIsRound(line: Line): boolean {
-    for (let i = line.number; i < Math.min(this.textLines.length, line.number + 4); i++) {
+    return this.nextLabel(line) !== undefined;
+  }
+
+  private nextLabel(line: Line): RoundLabel | undefined {
+    for (let i = line.number; i < Math.min(this.textLines.length, line.number + 5); i++) {
       const next = this.textLines[i];
       if (!next) continue;
       const tokens = tokenize(this.plain, next.from, Math.min(next.to, next.from + 80));
-      if (tokens.length > 0) return readLabel(this.cursor(tokens), false) !== undefined;
+      if (tokens.length === 0) continue;
+      const label = readLabel(this.cursor(tokens), false);
+      // What stands in brackets of its own, and the colour to begin with, may come between.
+      if (label || !(/^[([]$/.test(tokens[0]?.text ?? "") || readColourChange(this.cursor(tokens)) !== undefined)) return label;
     }
-    return false;
+    return undefined;
   }
 
   private noteOnJoining(tokens: readonly Token[]): boolean {
@@ -777,10 +818,16 @@ export class DocumentReader {
       if (!isRoundWord(c.text())) return undefined;
       c.at++;
     } else if (isRoundWord(c.text()) || c.kind() === "ordinal") {
-      const range = readLabel(c, false);
-      if (range?.first === undefined) return undefined;
-      first = range.first;
-      last = range.last;
+      const alone = c.kind() === "ordinal" && (c.kind(1) === "end" || c.text(1) === "." || c.text(1) === "(" || c.text(1) === ",") ? c.peek()?.value : undefined;
+      const range = alone === undefined ? readLabel(c, false) : undefined;
+      if (alone !== undefined) {
+        c.at++;
+        first = last = alone;
+      } else if (range?.first === undefined) return undefined;
+      else {
+        first = range.first;
+        last = range.last;
+      }
     } else if ((verb === "repeat" && !(label && c.attempt(() => readPartNamed(c)) !== undefined && ((c.at = named), true))) || !(label || lead === 0) || c.done) return undefined;
     let part: string | undefined;
     let partAt: Span | undefined;

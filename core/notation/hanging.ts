@@ -34,6 +34,10 @@ export function hangSpurs(nodes: readonly Node[], started: boolean): { nodes: re
       i = workBack(nodes, i + 1, counted(node), out, slips);
       continue;
     }
+    if (node.kind === "work" && node.op.stitch === "slst" && node.op.into === "same" && isChain(nodes[i - 1]) && fabric) {
+      // "ch 4, sl st in same st" is a loop that hangs there.
+      out[out.length - 1] = { kind: "work", op: { ...node.op, into: "spur", uses: 0, offers: 0, increases: 0 }, times: node.times, from: node.from, to: node.to };
+    }
     if (isFabric(node)) fabric = true;
   }
   return { nodes: out, slips };

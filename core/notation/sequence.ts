@@ -160,6 +160,15 @@ export class SequenceReader {
       else this.report({ from, to: c.to }, { code: "number-asked", text: this.words(from, c.to) });
       return;
     }
+    if (c.is(":") && stars.length === 0 && times.times.kind === "number" && !items.some((n) => n.kind === "work" || n.kind === "group")) {
+      // "Repeat six times: 1 sc, inc": the work is said behind the number.
+      c.at++;
+      const ahead = this.sequence("end", 1);
+      const work = ahead.findLastIndex((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
+      this.pushGroup(items, ahead.slice(0, work + 1), from, times);
+      items.push(...ahead.slice(work + 1));
+      return;
+    }
     const open = stars.pop();
     if (open) {
       const inside = items.splice(open.index);
@@ -256,7 +265,14 @@ export class SequenceReader {
         const from = c.from;
         c.take("-", "--", "=", "==", ":");
         c.take(">");
-        return this.countedTotal(items, from);
+        // Behind a colon or a dash work may follow as well: a total there is the last thing said.
+        const sign = c.tokens[c.at - 1]?.text ?? "";
+        const got = this.countedTotal(items, from);
+        if (got && (sign === ":" || (sign === "-" && c.is(","))) && !(c.done || c.is(".", ")", "]"))) {
+          items.pop();
+          return undefined;
+        }
+        return got;
       }) ?? false
     );
   }
@@ -310,6 +326,12 @@ export class SequenceReader {
           noun = true;
           c.at++;
         }
+        if ((noun || named) && c.is(",", "and", "+", "&") && close) {
+          // "(6 sc, 6 ch-2 spaces)": gaps and loops are counted along, and are no stitches.
+          const end = c.tokens.findIndex((x, i) => i > c.at && x.text === close);
+          const more = c.tokens.slice(c.at, end);
+          if (end > 0 && more.some((x) => /^(space|spaces|sp|sps|loop|loops|petals|picots|arches|gaps|chain-spaces)$/.test(x.text))) c.at = end;
+        }
         const each = c.is("each", "per");
         while (UNIT_AFTER_TOTAL.has(c.text()) || c.is("side", "round", "rnd", ".", "leg", "row")) c.at++;
         if (!close || !c.take(close)) return undefined;
@@ -353,7 +375,7 @@ export class SequenceReader {
     }
     if (c.is("total") && c.attempt(() => this.countedTotal(items, from))) return;
     if (c.kind() === "number" && items.length > 0 && (isStitchNoun(c.text(1)) || (close === "end" && (c.at === c.tokens.length - 1 || (/^(now|left|remain|remaining|total|altogether|overall)$/.test(c.text(1)) && /^([.;)!]?|end)$/.test(c.text(2)))))) && !this.workAhead() && this.plainTotal(items)) return;
-    if (this.bareNumber(items, from, close)) return;
+    if (this.bareNumber(items, from, close) || this.timesOfAll(items, from)) return;
     if (this.youHave(items, from)) return;
     if (this.structure(items, from)) return;
     if (startsEvent(c)) return this.event(items, from, close);
@@ -466,6 +488,23 @@ export class SequenceReader {
     if (c.is("even") || c.is("around")) return this.work(items, c.from);
     c.at = from;
     return false;
+  }
+
+  /** "sc, inc, 5 times": all of it so often, or only the last of it. */
+  private timesOfAll(items: Node[], from: number): boolean {
+    const { c } = this;
+    if (c.kind() !== "number" || !/^(times|time)$/.test(c.text(1)) || c.tokens[c.at - 1]?.text !== ",") return false;
+    const start = items.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch"));
+    if (start < 0 || CLOSER[c.text(2)] !== undefined && !(c.kind(3) === "number" && (isStitchNoun(c.text(4)) || /^[)\]}]$/.test(c.text(4))))) return false;
+    const times = this.timesAfter();
+    if (times?.times.kind !== "number") return false;
+    const number = this.limited(times.times);
+    const all = items.splice(start);
+    const last = all[all.length - 1] as Node;
+    const span = { from: all[0]?.from ?? from, to: c.to };
+    const lastOnly: Node = { kind: "group", items: [...all.slice(0, -1), { kind: "group", items: [last], times: number, from: last.from, to: c.to }], times: ONCE, ...span };
+    items.push({ kind: "group", items: all, times: number, ...span, ...(all.length > 1 ? { other: lastOnly } : {}) });
+    return true;
   }
 
   /** Terse hands leave "sc" out: "[2, inc] x6", "R5: 24 - 24". */
@@ -813,7 +852,7 @@ export class SequenceReader {
         if (!word && c.kind() === "number") {
           before = c.number();
           const sign = !(c.is("x") && c.legend.has("x") && (CLOSER[c.text(1)] === undefined || (c.kind(2) === "number" && /^[)\]}]$/.test(c.text(3))))) && c.take("x", "*", "times");
-          if (sign && CLOSER[c.text()] !== undefined) return this.countedBracket(items, from, before ?? 1, numberAt);
+          if (sign && CLOSER[c.text()] !== undefined && !(c.kind(1) === "number" && (/^[)\]}]$/.test(c.text(2)) || isStitchNoun(c.text(2))))) return this.countedBracket(items, from, before ?? 1, numberAt);
           c.take("more", "-");
           const shade = c.attempt(() => {
             const s = readShade(c);

@@ -83,7 +83,7 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
   });
 }
 
-const EACH = new Set(["each", "every", "all"]);
+const EACH = new Set(["each", "every", "all", "any"]);
 
 /** "of round 4", "left by rnd 5", "left over from round 4 of the buoy". */
 function readLoopsOf(c: Cursor, which: Loops | undefined, named: boolean): FreeLoops | undefined {
@@ -120,6 +120,7 @@ export function readLoops(c: Cursor): Loops | undefined {
 /** "around", "across", "to the end", "to last 3 sts", "until 2 sts remain", "all around". */
 export function readReach(c: Cursor): Times | undefined {
   return c.attempt(() => {
+    if (c.is("all") && (c.kind(1) === "end" || /^[.,;()[\]=-]$/.test(c.text(1)))) return c.at++, { kind: "around" };
     c.take("all", "evenly", "even");
     c.take("the");
     c.take("way");

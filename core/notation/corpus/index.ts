@@ -6,8 +6,9 @@ import { JOINS } from "./joins";
 import { LOOPS } from "./loops";
 import { PLAIN } from "./plain";
 import { STARTS } from "./starts";
+import { VISITORS } from "./visitors";
 import { WILD } from "./wild";
 
 /** Every pattern of the corpus that has no slip in it. */
-export const CORPUS: readonly Case[] = [...PLAIN, ...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS, ...WILD, ...GUESTS];
+export const CORPUS: readonly Case[] = [...PLAIN, ...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS, ...WILD, ...GUESTS, ...VISITORS];
 export type { Case, PartTruth } from "./case";
