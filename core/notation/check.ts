@@ -207,7 +207,7 @@ class Checker {
       if (gap) live = undefined;
       const quiet = brokenLine === e.raw.line || e.pickups.some((p) => p.part.rounds.some((r) => r.broken && r.line === p.part.rounds.at(-1)?.line));
       const base = this.baseFor(e, rounds, live, held, before, quiet);
-      const next = list.slice(i + 1).filter((x) => x.round.raw !== e.raw).slice(0, 2).map((x) => (x.gap || freeLoopsIn(x.round.nodes) ? undefined : x.round));
+      const next = following(list, i);
       const checked = this.round(e, base, slot, rounds.length === 0, next, quiet);
       if (checked.round.broken) brokenLine = e.raw.line;
       if (!checked.round.broken && !quiet) this.pickedUp(e, checked.round);
@@ -308,7 +308,7 @@ class Checker {
     const out: { round: Expanded; gap: boolean }[] = [];
     let counter = 0;
     const push = (plain: Omit<Expanded, "label" | "number" | "pickups">, n: number | undefined, at: Span, word: string): void => {
-      const e = { ...plain, ...settle(plain.nodes, raw.name, before, out.length === 0) };
+      const settled = settle(plain.nodes, raw.name, before, out.length === 0);
       if (this.roundCount >= MAX_ROUNDS) {
         if (!this.stopped) this.report(at, { code: "too-large", what: "rounds", limit: MAX_ROUNDS }, "error");
         this.stopped = true;
@@ -316,13 +316,14 @@ class Checker {
       }
       this.roundCount++;
       const first = out.length === 0;
-      const gap = n === undefined ? false : number(n, e.raw.line, at) && !first;
+      const gap = n === undefined ? false : number(n, plain.raw.line, at) && !first;
       if (n !== undefined) counter = n;
       else {
         counter += 1;
-        number(counter, e.raw.line, at);
+        number(counter, plain.raw.line, at);
       }
-      out.push({ round: { ...e, number: counter, label: `${word} ${counter}` }, gap });
+      const { raw: r, lastOfLine, copied } = plain;
+      out.push({ round: { raw: r, nodes: settled.nodes, pickups: settled.pickups, lastOfLine, copied, number: counter, label: `${word} ${counter}` }, gap });
     };
     for (let index = 0; index < raw.rounds.length; index++) {
       const r = raw.rounds[index];
@@ -478,8 +479,7 @@ class Checker {
     return totals[totals.length - 1]?.n;
   }
 
-  private round(e: Expanded, base: Base, slot: string, first: boolean, following: readonly (Expanded | undefined)[], quiet: boolean): { round: CheckedRound; slot: string; oval: boolean; held: number } {
-    const [next] = following;
+  private round(e: Expanded, base: Base, slot: string, first: boolean, next: Expanded | undefined, quiet: boolean): { round: CheckedRound; slot: string; oval: boolean; held: number } {
     let live = base.live;
     const excused = this.excused(e, base, slot, first);
     if (excused) e = { ...e, nodes: excused };
@@ -543,7 +543,7 @@ class Checker {
       count = this.guess(next, []);
       if (live === undefined && !first && count === undefined) broken = true;
     } else if (available !== undefined && o.used !== available) {
-      count = this.misused(nodes, o, available, written, place, slot, first, following, say);
+      count = this.misused(nodes, o, available, written, place, slot, first, next, say);
     } else if (o.bothSides && o.firstSide !== undefined && o.foundation > 0 && this.oneSideWrong(o)) {
       say(place(), { code: o.firstSide > o.foundation - 1 ? "too-many-used" : "too-few-used", used: o.firstSide, available: o.foundation - 1, made: o.offers }, "error");
       count = written ?? o.offers;
@@ -565,7 +565,7 @@ class Checker {
       round: {
         into: o.free || first ? undefined : base.into, loops: loopsOf(nodes), deadEnd: false, bridge: chains.bridge, offers: o.offers,
         label: e.label, number: e.number, line: e.raw.line, from: e.raw.from, to: e.raw.to, count, available: available ?? (o.free || first ? undefined : live), used: o.used, made,
-        bySlot: [...o.bySlot].map(([name, tally]) => ({ slot: name, ...tally })), increases: o.increases, decreases: o.decreases, joined: o.joined, foundation: o.foundation, nodes, slot, broken,
+        bySlot: slotList(o.bySlot), increases: o.increases, decreases: o.decreases, joined: o.joined, foundation: o.foundation, nodes, slot, broken,
       },
       slot: o.slot,
       oval: o.bothSides,
@@ -616,9 +616,8 @@ class Checker {
   /** `used` and `available` differ: tell what is wrong, how to mend it, and with which count to go on. */
   private misused(
     nodes: readonly Node[], o: Outcome, available: number, written: number | undefined, place: () => Span, slot: string, first: boolean,
-    following: readonly (Expanded | undefined)[], say: (at: Span, d: ProblemDetail, s: Severity, fix?: Fix) => void,
+    next: Expanded | undefined, say: (at: Span, d: ProblemDetail, s: Severity, fix?: Fix) => void,
   ): number | undefined {
-    const [next] = following;
     const at = place();
     const fixes = repairs(nodes, available, written, slot, first, this.source);
     const agrees = written === undefined || written === o.offers;
@@ -688,10 +687,30 @@ const LAST_RING = 6;
 /** The smallest opening in use for pressing a washer on. Common practice, no source (trade guide §1). */
 export const LEAST_EYE_OPENING = 12;
 
+/** The round that follows on another line, if it goes on in the stitches of this one. */
+function following(list: readonly { round: Expanded; gap: boolean }[], i: number): Expanded | undefined {
+  const raw = list[i]?.round.raw;
+  for (let j = i + 1; j < list.length; j++) {
+    const x = list[j];
+    if (x && x.round.raw !== raw) return x.gap || freeLoopsIn(x.round.nodes) ? undefined : x.round;
+  }
+  return undefined;
+}
+
 const holdsUnknown = (n: Node): boolean => n.kind === "unknown" || (n.kind === "group" && n.items.some(holdsUnknown));
 const withoutUnknown = (nodes: readonly Node[]): readonly Node[] => nodes.filter((n) => n.kind !== "unknown").map((n) => (n.kind === "group" ? { ...n, items: withoutUnknown(n.items) } : n));
 
-const range = (a: number, b: number): number[] => Array.from({ length: Math.max(0, b - a + 1) }, (_, i) => a + i);
+function range(a: number, b: number): number[] {
+  const out: number[] = [];
+  for (let n = a; n <= b; n++) out.push(n);
+  return out;
+}
+
+function slotList(slots: ReadonlyMap<string, SlotTally>): ({ slot: string } & SlotTally)[] {
+  const list: ({ slot: string } & SlotTally)[] = [];
+  for (const [slot, { made, two, three }] of slots) list.push({ slot, made, two, three });
+  return list;
+}
 
 function sumOf(slots: ReadonlyMap<string, SlotTally>): Tally {
   let sum: Tally = {};

@@ -274,7 +274,7 @@ export class DocumentReader {
       this.inNotes = false;
       this.closeRound();
       this.ensurePart(line, label.first);
-      if (this.part) this.open = { ...opened(tokens.slice(c.at)), tokens: tokens.slice(c.at), label, line: line.number, slot: this.takeSlot(), part: this.part };
+      if (this.part) this.open = this.opening(tokens.slice(c.at), label, line.number, this.part);
       this.flushSetup();
       return "round";
     }
@@ -283,7 +283,7 @@ export class DocumentReader {
     if (even && this.part) {
       this.closeRound();
       this.ensurePart(line, undefined);
-      this.open = { ...opened(even.tokens), tokens: even.tokens, label: even.label, line: line.number, slot: this.takeSlot(), part: this.part };
+      this.open = this.opening(even.tokens, even.label, line.number, this.part);
       return "round";
     }
     if (atStart && this.continues(tokens, indented)) {
@@ -396,6 +396,11 @@ export class DocumentReader {
     return { nodes, found: [...reader.found] };
   }
 
+  private opening(tokens: Token[], label: RoundLabel | undefined, line: number, part: OpenPart): OpenRound {
+    const { depth, stars } = opened(tokens);
+    return { tokens, depth, stars, label, line, slot: this.takeSlot(), part };
+  }
+
   private closeRound(): void {
     const open = this.open;
     this.open = undefined;
@@ -452,7 +457,7 @@ export class DocumentReader {
     if (tokens.length > 0 && line && this.heading) {
       const at = this.setupLine;
       this.ensurePart(line, undefined);
-      if (this.part) this.open = { ...opened([...tokens]), tokens: [...tokens], label: undefined, line: at, slot: this.takeSlot(), part: this.part };
+      if (this.part) this.open = this.opening([...tokens], undefined, at, this.part);
       this.closeRound();
     }
     this.setup = [];
@@ -608,7 +613,7 @@ export class DocumentReader {
       this.part.rounds.push({ line: line.number, from: rest[0]?.from ?? line.from, to: line.to, label: undefined, ...this.tree(ref.rest, true), reference: ref.reference, slot: this.takeSlot() });
       return "round";
     }
-    if (this.part) this.open = { ...opened(rest), tokens: rest, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
+    if (this.part) this.open = this.opening(rest, undefined, line.number, this.part);
     return "round";
   }
 
@@ -795,7 +800,7 @@ export class DocumentReader {
     this.closeRound();
     const startsNew = ringed && this.part !== undefined && this.part.rounds.length > 0 && !this.heading;
     this.ensurePart(line, startsNew ? 1 : undefined);
-    if (this.part) this.open = { ...opened(tokens), tokens, label: undefined, line: line.number, slot: this.takeSlot(), part: this.part };
+    if (this.part) this.open = this.opening(tokens, undefined, line.number, this.part);
     this.flushSetup();
     return "round";
   }

@@ -17,7 +17,8 @@ export interface RoundLabel extends Span {
 
 const ROUND = new Set(["r", "rnd", "rnds", "rd", "rds", "round", "rounds", "rn", "rns", "rs"]);
 const ROW = new Set(["row", "rows", "rw", "rws"]);
-export const isRoundWord = (text: string): boolean => ROUND.has(text) || ROW.has(text);
+// Every one of them begins with an r, and hardly any other word does.
+export const isRoundWord = (text: string): boolean => text.charCodeAt(0) === 114 && (ROUND.has(text) || ROW.has(text));
 const wordOf = (text: string): "round" | "row" => (ROW.has(text) ? "row" : "round");
 const TO = new Set(["-", "--", "to", "through", "thru", "till", "until", "up"]);
 const AND = new Set(["and", "&", "+", ","]);

@@ -25,6 +25,10 @@ export function readPartNamed(c: Cursor): string | undefined {
 }
 
 function longestName(c: Cursor): boolean {
+  const first = c.text();
+  let possible = false;
+  for (const name of c.names) if (name.startsWith(first)) possible = true;
+  if (!possible || first === "") return false;
   for (let n = Math.min(4, c.tokens.length - c.at); n >= 1; n--) {
     const words = c.tokens.slice(c.at, c.at + n).map((t) => t.text).join(" ");
     if (c.names.has(words)) {

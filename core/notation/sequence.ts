@@ -59,7 +59,7 @@ export class SequenceReader {
   /** "The round ends in an increase" holds only for rounds that increase last (trade guide §2.5). */
   private endsInIncrease(nodes: readonly Node[]): void {
     const { tokens } = this.c;
-    const at = tokens.findIndex((t, i) => /^(ends|ending|end)$/.test(t.text) && /^(in|with|on)$/.test(tokens[i + 1]?.text ?? "") && tokens.slice(i + 2, i + 4).some((x) => /^(inc|increase)$/.test(x.text)));
+    const at = tokens.findIndex((t, i) => (t.text === "ends" || t.text === "ending" || t.text === "end") && /^(in|with|on)$/.test(tokens[i + 1]?.text ?? "") && tokens.slice(i + 2, i + 4).some((x) => /^(inc|increase)$/.test(x.text)));
     const said = tokens[at];
     if (!said) return;
     let last: Node | undefined = nodes.findLast((n) => (n.kind === "work" && n.from < said.from) || n.kind === "group");
@@ -218,6 +218,7 @@ export class SequenceReader {
   /** A count behind something: "x 6", "* 6", "6 times", "6x", "twice", "around", "to last 2 sts", "5 more times". */
   private timesAfter(): { times: Times; more?: boolean } | undefined {
     const { c } = this;
+    if (c.done || (c.kind() === "mark" && !c.is("*", ","))) return undefined;
     return c.attempt(() => {
       if (c.is(",") && /^(twice|thrice)$/.test(c.text(1))) c.at++;
       if (c.take("twice")) return { times: { kind: "number" as const, n: 2 }, more: c.take("more") && true };
@@ -553,6 +554,7 @@ export class SequenceReader {
   /** Starts, joins, turns, skips, the far side of a chain, stitches left. */
   private structure(items: Node[], from: number): boolean {
     const { c } = this;
+    if (c.kind() === "mark") return false;
     const push = (node: Node): true => (items.push(node), true);
     const at = c.at;
     const worked = items.some((n) => (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group");
@@ -901,7 +903,7 @@ export class SequenceReader {
         t.freeLoops = phrase?.free;
         readTarget(c, t);
         if (t.part === "it") t.part = this.lastPart;
-        const colour = c.attempt(() => (c.is("with", "in", "(") ? this.trailingColour() : readTrailingShade(c)));
+        const colour = c.done || (c.kind() === "mark" && !c.is("(", "[")) ? undefined : c.attempt(() => (c.is("with", "in", "(") ? this.trailingColour() : readTrailingShade(c)));
         if (colour !== undefined) items.push({ kind: "colour", slot: colour, from, to: c.to });
         const n = before ?? after;
         const at = n === undefined ? undefined : before !== undefined ? numberAt : this.lastNumberAt(afterAt);
@@ -949,11 +951,13 @@ export class SequenceReader {
   /** "sc 6", "inc x6", "sc 6 times", "ch 7". */
   private countAfter(): number | undefined {
     const { c } = this;
+    if (c.done || c.is(",", ")", "]", ";", ".")) return undefined;
     const times = c.attempt(() => {
       const t = c.is("x", "*", "twice", "thrice") || (c.kind() === "number" && /^(times|time|x)$/.test(c.text(1))) ? this.timesAfter() : undefined;
       return t?.times.kind === "number" ? t.times.n : undefined;
     });
     if (times !== undefined) return times;
+    if (c.kind() !== "number") return undefined;
     return c.attempt(() => {
       const n = c.kind() === "number" ? c.number() : undefined;
       if (n === undefined) return undefined;

@@ -11,6 +11,22 @@ export function* operationsOf(nodes: readonly Node[]): Generator<Work> {
   }
 }
 
+/** Does any operation answer? Stops at the first. */
+export function someWork(nodes: readonly Node[], asks: (n: Work) => boolean): boolean {
+  for (let i = 0; i < nodes.length; i++) {
+    const n = nodes[i] as Node;
+    if (n.kind === "work" ? asks(n) : n.kind === "group" && someWork(n.items, asks)) return true;
+  }
+  return false;
+}
+const PARTED = (n: Work): boolean => n.op.part !== undefined && n.op.part !== "";
+const ALONG = (n: Work): boolean => n.op.into === "bridge";
+const LIFTED = (n: Work): boolean => n.op.lifted === true;
+const CHAIN = (n: Work): boolean => n.op.stitch === "ch";
+const BRIDGED = (n: Work): boolean => n.op.into === "bridge" || (n.op.onChain === true && n.op.into === "part");
+const NONE: readonly Pickup[] = [];
+const NO_CHAINS = { bridge: 0, loose: 0 };
+
 export function mapWork(nodes: readonly Node[], change: (n: Work) => Node): readonly Node[] {
   return nodes.map((n) => (n.kind === "work" ? change(n) : n.kind === "group" ? { ...n, items: mapWork(n.items, change) } : n));
 }
@@ -44,15 +60,11 @@ export interface Pickup {
  * every other part.
  */
 export function settle(nodes: readonly Node[], own: string, before: readonly CheckedPart[], first: boolean): { nodes: readonly Node[]; pickups: readonly Pickup[] } {
-  let parted = false;
-  let along = false;
-  let lifted = false;
-  for (const n of operationsOf(nodes)) {
-    parted ||= n.op.part !== undefined && n.op.part !== "";
-    along ||= n.op.into === "bridge";
-    lifted ||= n.op.lifted === true;
-  }
-  if (!parted && !along && !lifted) return { nodes, pickups: [] };
+  // Asked of every round there is: no generators here.
+  const parted = someWork(nodes, PARTED);
+  const along = someWork(nodes, ALONG);
+  const lifted = someWork(nodes, LIFTED);
+  if (!parted && !along && !lifted) return { nodes, pickups: NONE };
   const pickups: Pickup[] = [];
   let out = nodes;
   if (lifted) {
@@ -104,7 +116,7 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
   let bridge = 0;
   let loose = 0;
   // Chains worked into by the same round are stitches already.
-  for (const { op } of operationsOf(nodes)) if (op.into === "bridge" || (op.onChain && op.into === "part")) return { bridge, loose };
+  if (!someWork(nodes, CHAIN) || someWork(nodes, BRIDGED)) return NO_CHAINS;
   const visit = (list: readonly Node[], times: number, inside: boolean) => {
     let fabric = inside;
     list.forEach((n, i) => {
@@ -127,19 +139,21 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
 export function loopsOf(nodes: readonly Node[]): Loops | "mixed" {
   let loops: Loops | "mixed" | undefined;
   let slips: Loops | "mixed" | undefined;
-  for (const { op } of operationsOf(nodes)) {
-    if (op.stitch === "ch" || op.into === "spur" || op.into === "same") continue;
+  someWork(nodes, ({ op }) => {
+    if (op.stitch === "ch" || op.into === "spur" || op.into === "same") return false;
     if (op.stitch === "slst") {
       slips = slips === undefined || slips === op.loops ? op.loops : "mixed";
-      continue;
+      return false;
     }
     loops = loops === undefined || loops === op.loops ? op.loops : "mixed";
-  }
+    return false;
+  });
   return loops ?? slips ?? "both";
 }
 
 export function freeLoopsIn(nodes: readonly Node[]): (Node & { kind: "free-loops" }) | undefined {
-  for (const n of nodes) {
+  for (let i = 0; i < nodes.length; i++) {
+    const n = nodes[i] as Node;
     if (n.kind === "free-loops") return n;
     if (n.kind === "group") {
       const inside = freeLoopsIn(n.items);

@@ -51,7 +51,11 @@ export interface LoopPhrase {
 }
 
 /** Words that say in which loops: "blo", "in the front loops only", "flo", "the free front loops left by round 4 of the body". */
+/** Words a phrase about loops may begin with. */
+const LOOP_START = new Set(["working", "worked", "behind", "in", "into", "through", "thru", "to", "on", "each", "every", "all", "any", "the", "of", "free", "remaining", "unworked", "unused", "leftover", "left", "exposed", "blo", "bl", "blos", "bpl", "flo", "fl", "flos", "back", "rear", "front", "both", "third", "3rd"]);
+
 export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
+  if (!LOOP_START.has(c.text())) return undefined;
   return c.attempt(() => {
     c.take("working", "worked");
     c.take("behind");
@@ -164,7 +168,8 @@ function readUntil(c: Cursor): Times | undefined {
 /** Gathers every placement phrase at the cursor. Returns false when there was none. */
 export function readTarget(c: Cursor, t: Target): boolean {
   let any = false;
-  while (!c.done && readOne(c, t)) any = true;
+  // No phrase of place begins with a sign: the commonest case, "sc, inc", is told at a glance.
+  while (!c.done && c.kind() !== "mark" && readOne(c, t)) any = true;
   return any;
 }
 

@@ -8,13 +8,13 @@ export interface Token {
   readonly to: number;
 }
 
-const NUMBER_WORDS: Readonly<Record<string, number>> = {
+const NUMBER_WORDS: ReadonlyMap<string, number> = new Map(Object.entries({
   one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
   thirteen: 13, fourteen: 14, fifteen: 15, sixteen: 16, eighteen: 18, twenty: 20, thirty: 30,
-};
-const ORDINAL_WORDS: Readonly<Record<string, number>> = {
+}));
+const ORDINAL_WORDS: ReadonlyMap<string, number> = new Map(Object.entries({
   first: 1, second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, seventh: 7, eighth: 8, ninth: 9, tenth: 10, eleventh: 11, twelfth: 12,
-};
+}));
 
 const SHAPE =
   /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|((?:sc|hdc|dc|tr|htr|dtr|inv)\d+tog(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
@@ -46,9 +46,9 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
 }
 
 function word(text: string, from: number, to: number): Token {
-  const number = NUMBER_WORDS[text];
+  const number = NUMBER_WORDS.get(text);
   if (number !== undefined) return { kind: "number", text, value: number, from, to };
-  const ordinal = ORDINAL_WORDS[text];
+  const ordinal = ORDINAL_WORDS.get(text);
   if (ordinal !== undefined) return { kind: "ordinal", text, value: ordinal, from, to };
   return { kind: "word", text, value: NaN, from, to };
 }
