@@ -36,7 +36,7 @@ export function hangSpurs(nodes: readonly Node[], started: boolean): { nodes: re
     }
     if (node.kind === "work" && node.op.stitch === "slst" && node.op.into === "same" && isChain(nodes[i - 1]) && fabric) {
       // "ch 4, sl st in same st" is a loop that hangs there.
-      out[out.length - 1] = { kind: "work", op: { ...node.op, into: "spur", uses: 0, offers: 0, increases: 0 }, times: node.times, from: node.from, to: node.to };
+      out[out.length - 1] = { kind: "work", op: { ...node.op, name: `${node.op.stitch} in same`, into: "spur", uses: 0, offers: 0, increases: 0 }, times: node.times, from: node.from, to: node.to };
     }
     if (isFabric(node)) fabric = true;
   }
@@ -62,7 +62,7 @@ function workBack(nodes: readonly Node[], from: number, chains: number, out: Nod
     if (!on && left <= 0) {
       // "sl st in base st": fastens the spur where it grew.
       if (node.op.into === "same") {
-        out.push({ ...node, op: { ...node.op, into: "spur", uses: 0, offers: 0, increases: 0 } });
+        out.push({ ...node, op: { ...node.op, name: `${node.op.stitch} in same`, into: "spur", uses: 0, offers: 0, increases: 0 } });
         last = i;
       }
       break;

@@ -199,6 +199,11 @@ export class SequenceReader {
 
   private pushGroup(items: Node[], within: readonly Node[], from: number, t: { times: Times; more?: boolean; ambiguous?: boolean }, once = false): void {
     if (within.length === 0) return;
+    if (!within.some((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip" || n.kind === "unknown")) {
+      // "*(18)*": stars for emphasis hold no work.
+      items.push(...within);
+      return;
+    }
     const inside = this.hung(within, !once || items.some((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch")));
     const to = this.c.to;
     const n = t.times.kind === "number" ? t.times : undefined;

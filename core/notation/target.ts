@@ -79,8 +79,13 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
       if (!c.takeAny(LOOP)) return undefined;
     }
     c.take("only");
-    c.take("of", "in") && (c.takeAll(FILL), isStitchNoun(c.text()) && c.kind(1) !== "number" ? c.at++ : 0);
-    if (isStitchNoun(c.tokens[c.at - 1]?.text ?? "") === false && /^(of|in)$/.test(c.tokens[c.at - 1]?.text ?? "")) c.at--;
+    // "… of the next st": whose loops they are is said, not which round's.
+    c.attempt(() => {
+      if (!c.take("of", "in")) return undefined;
+      c.takeAll(FILL);
+      if (isStitchNoun(c.text()) && c.kind(1) !== "number") c.at++;
+      return isStitchNoun(c.tokens[c.at - 1]?.text ?? "") || !/^(of|in)$/.test(c.tokens[c.at - 1]?.text ?? "") ? true : undefined;
+    });
     const free = readLoopsOf(c, which, named);
     if (which === undefined && free === undefined) return undefined;
     return { loops: which ?? "both", free };

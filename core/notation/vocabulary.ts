@@ -132,7 +132,7 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
 
 const dotted = (c: Cursor, w: StitchWord): StitchWord => {
   // "inc." and "dec." are abbreviations; the full stop ends nothing when more of the same phrase follows.
-  if (c.is(".") && (c.text(1) === "x" || c.kind(1) === "number")) c.at++;
+  if (c.is(".") && (c.text(1) === "x" || (c.kind(1) === "number" && !STITCH.has(c.text(2))))) c.at++;
   return w;
 };
 
