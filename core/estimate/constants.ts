@@ -47,6 +47,8 @@ export const EVENT_SECONDS = {
   sewPerStitch: 5.5,
   end: 40,
   embroider: 95,
+  cutPiece: 25,
+  pompom: 420,
   hanger: 50,
   inspect: 40,
   pack: 60,

@@ -1,3 +1,4 @@
 export * from "./value";
 export { tensionOf, type YarnSpec, type YarnSwatch, type Tension, type SlotYarn } from "./yarn";
-export { estimatePiece, hardwareOf, mainPart, type PieceInput, type PieceEstimate, type PartEstimate, type HardwareNeed } from "./piece";
+export { compareYarns, RING_SIZES, type Compared } from "./compare";
+export { estimatePiece, hardwareOf, mainPart, withAssembly, type PieceInput, type PieceEstimate, type PartEstimate, type HardwareNeed } from "./piece";

@@ -47,6 +47,14 @@ export function mainPart(parts: readonly CheckedPart[]): CheckedPart | undefined
   return parts.reduce<CheckedPart | undefined>((best, p) => (best === undefined || tallySize(p.made) > tallySize(best.made) ? p : best), undefined);
 }
 
+/** The parts, with what is told under "Assembly" counted to the one that carries the face. */
+export function withAssembly(pattern: CheckedPattern): readonly CheckedPart[] {
+  const told = pattern.assembly.filter(({ event }) => event.kind === "eyes" || event.kind === "embroider" || event.kind === "cut-yarn" || event.kind === "pompom" || event.kind === "wrap");
+  if (told.length === 0) return pattern.parts;
+  const face = pattern.parts.find((p) => /head|face/i.test(p.name)) ?? mainPart(pattern.parts);
+  return pattern.parts.map((p) => (p === face ? { ...p, events: [...p.events, ...told] } : p));
+}
+
 function fillingOf(fabric: FabricPart, widthSigma: number): Estimate {
   const cm3 = fabric.volume / 1000;
   const density = DENSITY[fabric.firmness];
@@ -62,8 +70,9 @@ function fillingOf(fabric: FabricPart, widthSigma: number): Estimate {
 /** What one piece takes: every part once, then the sums with "make" multiplied in. Pure; cost is dominated by the filled shapes. */
 export function estimatePiece(input: PieceInput): PieceEstimate {
   const { pattern, specOf, firmness } = input;
-  const main = mainPart(pattern.parts);
-  const parts = pattern.parts.map((part): PartEstimate => {
+  const whole = withAssembly(pattern);
+  const main = mainPart(whole);
+  const parts = whole.map((part): PartEstimate => {
     const slot = part.bySlot.reduce((best, s) => (tallySize(s.made) > tallySize(best?.made ?? {}) ? s : best), part.bySlot[0])?.slot ?? MAIN_SLOT;
     const tension = tensionOf(specOf(slot));
     const fabric = fabricPart(part, tension.gauge, firmness);
@@ -90,7 +99,7 @@ export function estimatePiece(input: PieceInput): PieceEstimate {
 /** Eyes and noses that the pattern's own lines ask for. */
 export function hardwareOf(pattern: CheckedPattern): HardwareNeed[] {
   const needs: HardwareNeed[] = [];
-  for (const part of pattern.parts) {
+  for (const part of withAssembly(pattern)) {
     for (const { event } of part.events) {
       if (event.kind !== "eyes") continue;
       const same = needs.findIndex((n) => n.kind === event.what && n.sizeMm === event.sizeMm);

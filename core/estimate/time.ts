@@ -49,6 +49,11 @@ export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: 
     if (event.kind === "eyes") add(events, event.what === "nose" ? "nose" : "eyes", event.count * (event.what === "nose" ? E.nose : E.eye), `${event.count} × ${E.eye} s`);
   }
   add(events, "embroidery", says("embroider") * E.embroider);
+  for (const { event } of part.events) {
+    if (event.kind === "cut-yarn") add(events, "cut yarn knotted in", event.pieces * E.cutPiece, `${event.pieces} × ${E.cutPiece} s`);
+    if (event.kind === "pompom") add(events, "pompom", E.pompom);
+    if (event.kind === "wrap") add(events, "wrapping", E.end + (event.turns ?? 4) * 3, `${E.end} s + ${event.turns ?? 4} turns × 3 s`);
+  }
   if (filled) add(events, "filling", E.fillBase + fillingGrams * E.fillPerGram, `${E.fillBase} s + ${E.fillPerGram} s a gram`);
   if (fabric.shape && !fabric.openEnd) add(events, "closing the hole, knot, bury", E.close);
   if (sewn) {

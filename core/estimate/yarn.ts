@@ -54,8 +54,55 @@ export interface SlotYarn {
 
 const round1 = (n: number) => Math.round(n * 10) / 10;
 
+/** Yarn of one tally in single strands of one tension, mm. */
+function plainYarn(tally: SlotTally, t: Tension): number {
+  const together = tally.two + tally.three;
+  let mm = tally.two * TWO_TOGETHER_RATIO + tally.three * THREE_TOGETHER_RATIO;
+  for (const [name, n] of Object.entries(tally.made) as [StitchName, number][]) mm += (name === "sc" ? n - together : n) * YARN_RATIO[name];
+  return mm * t.perStitch;
+}
+
+/** Stitch width, and with it the yarn in a stitch, goes with the hook to this power (design §4, gauge prior). */
+const HOOK_POWER = 0.8;
+
+/** What rounds with strands held together, or another hook, take more (or less) than the plain reckoning. */
+function toolReasons(part: CheckedPart, slot: string, t: Tension, spec: YarnSpec): Reason[] {
+  let strands = 0;
+  let hook = 0;
+  for (const r of part.rounds) {
+    if (r.strands === undefined && r.hookMm === undefined) continue;
+    const tally = r.bySlot.find((s) => s.slot === slot);
+    if (!tally) continue;
+    const mm = plainYarn(tally, t);
+    const width = r.hookMm === undefined ? 1 : (r.hookMm / spec.hook) ** HOOK_POWER;
+    hook += mm * spec.strands * (width - 1);
+    strands += mm * width * ((r.strands ?? spec.strands) - spec.strands);
+  }
+  const reasons: Reason[] = [];
+  if (Math.abs(strands) > 0.5) reasons.push({ label: "rounds with other strands", measure: "metres", value: strands / 1000, how: inWords("mm", round1(strands)) });
+  if (Math.abs(hook) > 0.5) reasons.push({ label: "rounds with another hook", measure: "metres", value: hook / 1000, how: inWords("mm", round1(hook)) });
+  return reasons;
+}
+
+/** Pieces of yarn that are cut, wound or wrapped rather than worked. */
+export function cutYarn(part: CheckedPart, fabric: FabricPart): Tail[] {
+  return part.events.flatMap(({ event }): Tail[] => {
+    if (event.kind === "cut-yarn") return [{ label: `${event.pieces} cut ${event.pieces === 1 ? "piece" : "pieces"}`, mm: event.pieces * (event.eachMm ?? CUT_PIECE_MM) }];
+    if (event.kind === "pompom") return [{ label: "pompom", mm: pompomYarn(event.acrossMm ?? POMPOM_MM) }];
+    if (event.kind === "wrap") return [{ label: "wraps", mm: (event.turns ?? 4) * Math.PI * Math.max(10, fabric.depth) + 2 * TAIL_MM.joinColour }];
+    if (event.kind === "embroider") return [{ label: "embroidery", mm: EMBROIDERY_MM + 8 * (event.stitches ?? 4) * 2 }];
+    return [];
+  });
+}
+/** From memory: whiskers of eight centimetres, a pompom of three, a thread for a nose. */
+const CUT_PIECE_MM = 80;
+const POMPOM_MM = 30;
+const EMBROIDERY_MM = 300;
+/** Wound on a ring until it is full: about 45 wraps of π × the width at 30 mm, growing with its area (from memory). */
+const pompomYarn = (acrossMm: number): number => 45 * (acrossMm / 30) * Math.PI * acrossMm;
+
 /** "216 × 28.5 mm + 18 × 38.5 mm": the stitches of one slot as yarn. */
-function stitchReason(tally: SlotTally, t: Tension, strands: number): Reason {
+function stitchReason(tally: SlotTally, t: Tension, strands: number, tools: readonly Reason[]): Reason {
   const terms: Reason[] = [];
   const line = (n: number, name: string, ratio: number) => {
     if (n <= 0) return;
@@ -68,6 +115,7 @@ function stitchReason(tally: SlotTally, t: Tension, strands: number): Reason {
   }
   line(tally.two, "dec", TWO_TOGETHER_RATIO);
   line(tally.three, "3-into-1 dec", THREE_TOGETHER_RATIO);
+  terms.push(...tools);
   const value = terms.reduce((sum, r) => sum + r.value, 0);
   return { label: "stitches", measure: "metres", value, how: terms.map((r) => r.how).join(" + "), parts: terms };
 }
@@ -97,9 +145,11 @@ export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean,
   return part.bySlot.filter((s) => Object.keys(s.made).length > 0).map((s) => {
     const spec = specOf(s.slot);
     const tension = tensionOf(spec);
-    const stitches = stitchReason(s, tension, spec.strands);
+    const stitches = stitchReason(s, tension, spec.strands, toolReasons(part, s.slot, tension, spec));
     const tails = tailsOf(part, fabric, tension.gauge, sewn);
     const own: Tail[] = [];
+    // Cut yarn is taken from the part's main colour: the pattern seldom says which other.
+    if (s.slot === first) own.push(...cutYarn(part, fabric));
     if (s.slot === first) own.push(tails[0] ?? { label: "start tail", mm: TAIL_MM.start });
     else own.push({ label: "end where the colour begins", mm: TAIL_MM.joinColour });
     if (s.slot === last) own.push(tails[1] ?? { label: "closing tail", mm: TAIL_MM.close });

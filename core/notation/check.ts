@@ -45,6 +45,9 @@ export interface CheckedRound extends Span {
   /** The tree as it was counted, for drawing the stitches in order. */
   readonly nodes: readonly Node[];
   readonly slot: string;
+  /** Strands held together and the hook in mm, where the pattern says so; undefined: as the yarn is used otherwise. */
+  readonly strands: number | undefined;
+  readonly hookMm: number | undefined;
   /** True when a problem makes the count uncertain. */
   readonly broken: boolean;
 }
@@ -199,6 +202,7 @@ class Checker {
     let oval = false;
     let brokenLine = 0;
     let held = 0;
+    let tools: { strands: number | undefined; hookMm: number | undefined } = NO_TOOLS;
     for (let i = 0; i < list.length; i++) {
       const entry = list[i];
       if (!entry) continue;
@@ -214,7 +218,8 @@ class Checker {
       if (!quiet) this.madeLater(e, raw, before, after);
       oval ||= checked.oval;
       if (base.named && base.into !== undefined) for (let j = base.into + 1; j < rounds.length; j++) rounds[j] = { ...(rounds[j] as CheckedRound), deadEnd: true };
-      rounds.push(checked.round);
+      tools = toolsOf(e.nodes, tools);
+      rounds.push(tools.strands === undefined && tools.hookMm === undefined ? checked.round : { ...checked.round, ...tools });
       live = checked.round.count;
       held = checked.held;
       slot = checked.slot;
@@ -565,7 +570,7 @@ class Checker {
       round: {
         into: o.free || first ? undefined : base.into, loops: loopsOf(nodes), deadEnd: false, bridge: chains.bridge, offers: o.offers,
         label: e.label, number: e.number, line: e.raw.line, from: e.raw.from, to: e.raw.to, count, available: available ?? (o.free || first ? undefined : live), used: o.used, made,
-        bySlot: slotList(o.bySlot), increases: o.increases, decreases: o.decreases, joined: o.joined, foundation: o.foundation, nodes, slot, broken,
+        bySlot: slotList(o.bySlot), increases: o.increases, decreases: o.decreases, joined: o.joined, foundation: o.foundation, nodes, slot, strands: undefined, hookMm: undefined, broken,
       },
       slot: o.slot,
       oval: o.bothSides,
@@ -686,6 +691,18 @@ class Checker {
 const LAST_RING = 6;
 /** The smallest opening in use for pressing a washer on. Common practice, no source (trade guide §1). */
 export const LEAST_EYE_OPENING = 12;
+
+const NO_TOOLS = { strands: undefined, hookMm: undefined };
+
+/** Strands and hook after a round: both stay until the text changes them. */
+function toolsOf(nodes: readonly Node[], before: { strands: number | undefined; hookMm: number | undefined }): { strands: number | undefined; hookMm: number | undefined } {
+  let { strands, hookMm } = before;
+  for (const n of nodes) {
+    if (n.kind === "strands") strands = n.n;
+    else if (n.kind === "hook") hookMm = n.mm;
+  }
+  return { strands, hookMm };
+}
 
 /** The round that follows on another line, if it goes on in the stitches of this one. */
 function following(list: readonly { round: Expanded; gap: boolean }[], i: number): Expanded | undefined {

@@ -721,6 +721,7 @@ export class DocumentReader {
         return events.length > 0 ? "event" : "note";
       }
     }
+    if (this.part && !this.heading && (this.part.rounds.length > 0 || this.open) && this.toolsSaid(tokens)) return this.keepSetup(tokens, line);
     const bare = this.cursor(tokens);
     const event = readEvent(bare, tokens.length);
     if (!this.hasWork(tokens) && !this.ringIn(tokens)) {
@@ -749,6 +750,13 @@ export class DocumentReader {
   /** "Join red in the front loops left by round 4": where the next round goes. */
   private loopsSaid(tokens: readonly Token[]): boolean {
     return tokens.some((t) => /^(loop|loops|lps|flo|blo)$/.test(t.text)) && tokens.some((t) => /^(left|free|unworked|remaining|unused|leftover)$/.test(t.text) || isRoundWord(t.text));
+  }
+
+  /** "Change to a 2.5 mm hook", "drop one strand" between the rounds: from the next one on. */
+  private toolsSaid(tokens: readonly Token[]): boolean {
+    if (tokens.length > 14 || !tokens.some((t) => /^(hook|strand|strands|doubled|double)$/.test(t.text)) || this.hasCountedWork(tokens)) return false;
+    const { nodes } = this.tree(tokens);
+    return nodes.some((n) => n.kind === "hook" || n.kind === "strands") && nodes.every((n) => n.kind === "hook" || n.kind === "strands" || n.kind === "aside" || n.kind === "colour");
   }
 
   private keepSetup(tokens: readonly Token[], line: Line): LineKind {

@@ -6,5 +6,6 @@ export { MAX_TEXT } from "./text";
 export type { LineKind, LineReading } from "./document";
 export type { Node, Operation, PatternEvent, Span, StartKind } from "./tree";
 export type { SlotTally } from "./count";
+export { operationsOf, partNamed } from "./surroundings";
 export { printPattern, PLAIN_STYLE, type HouseStyle } from "./print";
 export { layoutOf, type RoundLayout } from "./layout";

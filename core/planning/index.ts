@@ -1,2 +1,3 @@
 export * from "./needs";
 export * from "./calendar";
+export * from "./order";
