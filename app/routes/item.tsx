@@ -50,6 +50,16 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   }
 }
 
+/** A save that cannot reach the server says so on the page; leaving the page would lose her place. */
+export async function clientAction({ serverAction }: Route.ClientActionArgs) {
+  try {
+    return await serverAction();
+  } catch (error) {
+    if (error instanceof TypeError) return { away: true } satisfies SaveResult;
+    throw error;
+  }
+}
+
 export default function ItemRoute({ loaderData }: Route.ComponentProps) {
   return (
     <Page>

@@ -31,6 +31,10 @@ export const GlobalStyle = createGlobalStyle`
     --tag-ink: #33290f;
     --tag-edge: #c9b988;
     --shadow: 0 1px 2px rgb(20 35 40 / 0.12), 0 4px 14px rgb(20 35 40 / 0.10);
+    --w-stitch: #1d4c7a;
+    --w-inc: #2a6138;
+    --w-dec: #8c3312;
+    --w-loops: #5c4a8a;
     --mono: "MONO" 1;
   }
   @media (prefers-color-scheme: dark) {
@@ -59,6 +63,10 @@ export const GlobalStyle = createGlobalStyle`
       --tag: #3a3421;
       --tag-ink: #f4ead0;
       --tag-edge: #6d6240;
+      --w-stitch: #9cc7ef;
+      --w-inc: #93cfa2;
+      --w-dec: #f2ae8f;
+      --w-loops: #c4b5ee;
       --shadow: 0 1px 2px rgb(0 0 0 / 0.5), 0 4px 14px rgb(0 0 0 / 0.4);
     }
   }

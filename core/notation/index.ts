@@ -7,5 +7,6 @@ export type { LineKind, LineReading } from "./document";
 export type { Node, Operation, PatternEvent, Span, StartKind } from "./tree";
 export type { SlotTally } from "./count";
 export { operationsOf, partNamed } from "./surroundings";
+export { meaningOf, wordKind, stitchChoices, nextRounds, fullName, type Meaning, type WordKind, type NextRound } from "./meaning";
 export { printPattern, PLAIN_STYLE, type HouseStyle } from "./print";
-export { layoutOf, type RoundLayout } from "./layout";
+export { layoutOf, hangingOf, type RoundLayout } from "./layout";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { checkPattern } from "./check";
-import { layoutOf } from "./layout";
+import { hangingOf, layoutOf } from "./layout";
 
 const round = (text: string, index: number) => {
   const r = checkPattern(text).parts[0]?.rounds[index];
@@ -45,5 +45,17 @@ describe("a round laid out", () => {
       }),
       { seed: 11 },
     );
+  });
+});
+
+describe("things that hang on a round", () => {
+  const last = (text: string) => checkPattern(text).parts[0]?.rounds.at(-1);
+  it.each([
+    ["Rnd 1: 6 sc in magic ring\nRnd 2: (sc, ch 5, sl st in 2nd ch from hook and in next 3 ch) x 6", [5, 5, 5, 5, 5, 5]],
+    ["Rnd 1: 6 sc in magic ring\nRnd 2: 3 sc, ch 9, sc in 2nd ch from hook, sc in next 7 ch, 3 sc", [9]],
+    ["Rnd 1: 6 sc in magic ring\nRnd 2: inc x 6", []],
+  ] as const)("%j", (text, lengths) => {
+    const round = last(text);
+    expect(round && hangingOf(round)).toEqual(lengths);
   });
 });

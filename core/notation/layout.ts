@@ -68,6 +68,27 @@ export function layoutOf(round: CheckedRound): RoundLayout {
   return { segments, marks: left > 0 ? marks : [], cut: left <= 0 };
 }
 
+/** Things that hang on a round: how many, and how long each is in stitches. Bounded by `MOST`. */
+export function hangingOf(round: CheckedRound): readonly number[] {
+  const lengths: number[] = [];
+  const visit = (nodes: readonly Node[], times: number) => {
+    nodes.forEach((n, i) => {
+      if (n.kind === "group") visit(n.items, times * (n.times.kind === "number" ? n.times.n : repeats(round, n.items)));
+      const next = nodes[i + 1];
+      if (n.kind !== "work" || n.op.stitch !== "ch" || n.times.kind !== "number" || next?.kind !== "work" || next.op.into !== "spur") return;
+      for (let k = 0; k < times && lengths.length < MOST; k++) lengths.push(n.times.n);
+    });
+  };
+  visit(round.nodes, 1);
+  return lengths;
+}
+
+/** How often a group goes around. */
+function repeats(round: CheckedRound, items: readonly Node[]): number {
+  const unit = fixedUse(items);
+  return unit > 0 ? Math.max(1, Math.floor((round.available ?? unit) / unit)) : 1;
+}
+
 /** Stitches that numbered work uses; open repeats count as nothing. */
 function fixedUse(nodes: readonly Node[]): number {
   let uses = 0;

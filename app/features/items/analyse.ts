@@ -2,8 +2,8 @@ import { costOf, earningAt, priceFor, type ChannelFees, type Cost, type CostLine
 import { estimatePiece, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
 import { minorDigits, mm, printDuration, printMass, printMoney, printYarnLength, type Grams, type Metres, type Minor, type Reading, type Seconds } from "@core/units";
-import type { WeightClass, Firmness } from "@core/fabric";
-import type { PieceNeed } from "@core/planning";
+import { faceOf, type FacePlacement, type WeightClass, type Firmness } from "@core/fabric";
+import { orderOfWork, type OrderOfWork, type PieceNeed } from "@core/planning";
 
 /** A yarn as the screens know it: plain numbers, no database types. */
 export interface YarnView {
@@ -70,6 +70,9 @@ export interface ItemAnalysis {
   readonly missingHardware: readonly HardwareNeed[];
   readonly noFilling: boolean;
   readonly needs: readonly PieceNeed[];
+  /** Where the pattern puts eyes and noses, part by part. */
+  readonly faces: readonly { readonly part: string; readonly make: number; readonly face: FacePlacement }[];
+  readonly order: OrderOfWork;
 }
 
 const DEFAULT_SPEC: YarnSpec = { label: "a light (DK) yarn, until you choose one", weight: 3, hook: mm(3), metresPer100g: 250, strands: 1 };
@@ -142,7 +145,7 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
     }, 0);
     return have < h.count ? [{ ...h, count: h.count - have }] : [];
   });
-  return { checked, piece, cost, pricing, price, earning: earningAt(price, cost, around.fees, seconds), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, needs: [...needs.values()] };
+  return { checked, piece, cost, pricing, price, earning: earningAt(price, cost, around.fees, seconds), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, faces: piece.parts.flatMap((p) => faceOf(p.part, p.fabric).map((face) => ({ part: p.part.name, make: p.part.make, face }))), order: orderOfWork(checked, piece.parts.map((p) => p.fabric)), needs: [...needs.values()] };
 }
 
 /** Overall size of an item: its main part's. */

@@ -8,6 +8,7 @@ import { Button, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
+import { forget, keep, otherDraft, ownDraft, windowName, type Kept } from "./kept-drafts";
 import { MaterialsPanel, type SlotDraft } from "./materials-panel";
 import { NeedsPanel } from "./needs-panel";
 import { PatternEditor } from "./pattern-editor";
@@ -51,6 +52,8 @@ export interface SaveResult {
   readonly saved?: number;
   readonly errors?: Readonly<Record<string, string>>;
   readonly conflict?: boolean;
+  /** The server could not be reached. */
+  readonly away?: boolean;
 }
 
 const typedOf = (d: ItemPageData): Typed => ({
@@ -59,12 +62,10 @@ const typedOf = (d: ItemPageData): Typed => ({
   notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })), price: d.price, channelId: d.channelId,
 });
 
-const draftKey = (id: string) => `lapka-item-${id}`;
-
-function readKept(id: string): { typed: Typed; revision: number } | undefined {
+/** Reads and writes that a full or forbidden store must not break. */
+function safely<T>(act: (local: Storage, name: string) => T): T | undefined {
   try {
-    const raw = window.localStorage.getItem(draftKey(id));
-    return raw ? (JSON.parse(raw) as { typed: Typed; revision: number }) : undefined;
+    return act(window.localStorage, windowName(window.sessionStorage, () => crypto.randomUUID()));
   } catch {
     return undefined;
   }
@@ -75,6 +76,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   const fetcher = useFetcher<SaveResult>();
   const [typed, setTyped] = useState<Typed>(() => typedOf(data));
   const [restored, setRestored] = useState(false);
+  const [elsewhere, setElsewhere] = useState<Kept<Typed> & { window: string }>();
   const [lit, setLit] = useState<{ part: number; round: number }>();
   const [ownErrors, setOwnErrors] = useState<Readonly<Record<string, string>>>({});
   const change = useCallback((part: Partial<Typed>) => setTyped((t) => ({ ...t, ...part })), []);
@@ -83,22 +85,20 @@ export function ItemPage({ data }: { data: ItemPageData }) {
 
   // What was typed and not saved comes back after a reload, a crash or a lost connection.
   useEffect(() => {
-    const kept = readKept(data.id);
+    const kept = safely((s, w) => ownDraft<Typed>(s, data.id, w));
     if (kept && JSON.stringify(kept.typed) !== saved) {
       // eslint-disable-next-line react-hooks/set-state-in-effect
       setTyped(kept.typed);
       setRestored(true);
     }
+    const left = safely((s, w) => otherDraft<Typed>(s, data.id, w, Date.now()));
+    if (left && JSON.stringify(left.typed) !== saved) setElsewhere(left);
     // Only when the page is opened.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [data.id]);
   useEffect(() => {
-    try {
-      if (dirty) window.localStorage.setItem(draftKey(data.id), JSON.stringify({ typed, revision: data.revision }));
-      else window.localStorage.removeItem(draftKey(data.id));
-    } catch {
-      // A full or forbidden store leaves the page itself as the only copy; saving still works.
-    }
+    // A full or forbidden store leaves the page itself as the only copy; saving still works.
+    safely((s, w) => (dirty ? keep(s, data.id, w, { typed, revision: data.revision, at: Date.now() }) : forget(s, data.id, w)));
   }, [typed, dirty, data.id, data.revision]);
 
   const [memory] = useState(() => ({ us: new RoundMemory(), uk: new RoundMemory() }));
@@ -166,7 +166,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       </PageHead>
       {conflict ? (
         <Banner role="alert" data-tone="bad">
-          Another tab saved this item meanwhile. What you typed is still here: copy what you need, then <a href={`/items/${data.id}`} onClick={() => window.localStorage.removeItem(draftKey(data.id))}>load the newer one</a>.
+          Another tab saved this item meanwhile. What you typed is still here: copy what you need, then <a href={`/items/${data.id}`} onClick={() => safely((s, w) => forget(s, data.id, w))}>load the newer one</a>.
         </Banner>
       ) : null}
       {restored && dirty ? (
@@ -174,6 +174,14 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           What you had typed and not saved is back. <Button type="button" onClick={() => { setTyped(typedOf(data)); setRestored(false); }}>Go back to the saved one</Button>
         </Banner>
       ) : null}
+      {elsewhere ? (
+        <Banner role="status">
+          Another window has unsaved text of this item, from {new Date(elsewhere.at).toLocaleString(r.locale, { dateStyle: "medium", timeStyle: "short" })}.{" "}
+          <Button type="button" onClick={() => { setTyped(elsewhere.typed); setElsewhere(undefined); }}>Bring it here</Button>
+          <Button type="button" $quiet onClick={() => { safely((s) => forget(s, data.id, elsewhere.window)); setElsewhere(undefined); }}>Throw it away</Button>
+        </Banner>
+      ) : null}
+      {fetcher.data?.away === true && !saving ? <Banner role="alert" data-tone="bad">The server did not answer, so nothing is saved yet. What you typed is kept in this browser: save again when it is back.</Banner> : null}
       {Object.keys(errors).length > 0 ? <Banner role="alert" data-tone="bad">Not saved: {Object.values(errors)[0]}</Banner> : null}
       <ShapeStrip aria-label="Parts, to one scale">
         <Silhouettes parts={shapes} colours={colours} height={132} scale label={`Parts of ${typed.name} to one scale`} lit={lit} />

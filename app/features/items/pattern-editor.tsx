@@ -26,6 +26,8 @@ export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: 
   // The editor is large and needs a browser: the page is complete without it, and it comes when it comes.
   // eslint-disable-next-line react-hooks/set-state-in-effect
   useEffect(() => setReady(true), []);
+  const lineOf = lit === undefined ? undefined : pattern.parts[lit.part]?.rounds[lit.round]?.line;
+  const onLine = useCallback((line: number | undefined) => onLight(line === undefined ? undefined : roundAt(pattern, line)), [pattern, onLight]);
   const onPlaces = useCallback((places: LinePlace[], height: number) => setMeasured({ places, height }), []);
   const lines = text.split("\n").length;
   const places = measured && measured.places.length === lines ? measured.places : plainPlaces(lines);
@@ -40,7 +42,7 @@ export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: 
         <Text>
           {ready ? (
             <Suspense fallback={plain}>
-              <CodeEditor text={text} nonce={nonce} pattern={pattern} labelledBy={label} onText={onText} onPlaces={onPlaces} />
+              <CodeEditor text={text} nonce={nonce} pattern={pattern} labelledBy={label} onText={onText} onPlaces={onPlaces} litLine={lineOf} onLine={onLine} />
             </Suspense>
           ) : (
             plain
@@ -50,9 +52,21 @@ export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: 
           <Ladder pattern={pattern} colours={colours} places={places} height={height} narrow={narrow} lit={lit} onLight={onLight} />
         </LadderBox>
       </Bench>
+      <Keys>
+        <kbd>ctrl space</kbd> stitches and the next round · <kbd>F8</kbd> next problem · <kbd>alt enter</kbd> mend it · <kbd>ctrl Z</kbd> undo
+      </Keys>
       <Problems problems={pattern.problems} onFix={(p) => p.fix && onText(text.slice(0, p.fix.from) + p.fix.text + text.slice(p.fix.to))} terms={`${pattern.terms.toUpperCase()} terms: ${pattern.termsReason}.`} empty={text.trim() === ""} />
     </div>
   );
+}
+
+/** The first round written on a line. */
+function roundAt(pattern: CheckedPattern, line: number): { part: number; round: number } | undefined {
+  for (let part = 0; part < pattern.parts.length; part++) {
+    const round = pattern.parts[part]?.rounds.findIndex((r) => r.line === line) ?? -1;
+    if (round >= 0) return { part, round };
+  }
+  return undefined;
 }
 
 function Problems({ problems, onFix, terms, empty }: { problems: readonly Problem[]; onFix: (p: Problem) => void; terms: string; empty: boolean }) {
@@ -83,6 +97,7 @@ function Problems({ problems, onFix, terms, empty }: { problems: readonly Proble
   );
 }
 
+const Keys = styled.p`margin-top: 8px; font-size: 13px; color: var(--soft); kbd { font: inherit; border: 1px solid var(--line); border-radius: 3px; padding: 0 4px; } @media (max-width: 720px) { display: none; }`;
 const Label = styled.h2`margin-bottom: 10px;`;
 const Bench = styled.div`
   display: flex; align-items: flex-start; gap: 8px; background: var(--sheet); border: 1px solid var(--line); border-radius: 6px; padding: 12px 6px 12px 4px; overflow: hidden;

@@ -1,4 +1,5 @@
 import type { PartEstimate } from "@core/estimate";
+import { faceOf } from "@core/fabric";
 
 /** A shape for the screen: bands from bottom to top in millimetres, x mirrored about 0, y downwards. */
 export interface Silhouette {
@@ -34,7 +35,7 @@ function slotOf(part: PartEstimate, round: number): string {
  * A part seen from the side, first round on top (a head is begun at its crown). Filled and hollow
  * parts are bands between rings; rows and discs are their outline; a cord is a bent line's worth.
  */
-export function silhouetteOf(p: PartEstimate): Silhouette {
+export function silhouetteOf(p: PartEstimate, turn = 0): Silhouette {
   const { fabric, part } = p;
   const shape = fabric.shape;
   const base = { name: part.name, make: part.make, openTop: part.worked === "oval" && fabric.openEnd, width: Math.max(1, fabric.width), height: Math.max(1, fabric.height) };
@@ -43,18 +44,20 @@ export function silhouetteOf(p: PartEstimate): Silhouette {
   const edges: { r: number; z: number }[] = [{ r: 0, z: shape.bottomZ }];
   const rings = shape.rings;
   const bands: { path: string; slot: string; round: number }[] = [];
+  // An oval is wider by its straight side all the way up.
+  const s = fabric.straight / 2;
   rings.forEach((ring, i) => {
     const next = rings[i + 1];
     const upper = next ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 } : fabric.openEnd ? { r: ring.r, z: ring.z } : { r: 0, z: shape.topZ };
     const lower = edges[edges.length - 1] ?? { r: 0, z: 0 };
     const round = indices[i] ?? i;
-    const path = `M${f(-lower.r)} ${f(lower.z)}L${f(-ring.r)} ${f(ring.z)}L${f(-upper.r)} ${f(upper.z)}L${f(upper.r)} ${f(upper.z)}L${f(ring.r)} ${f(ring.z)}L${f(lower.r)} ${f(lower.z)}Z`;
+    const path = `M${f(-lower.r - s)} ${f(lower.z)}L${f(-ring.r - s)} ${f(ring.z)}L${f(-upper.r - s)} ${f(upper.z)}L${f(upper.r + s)} ${f(upper.z)}L${f(ring.r + s)} ${f(ring.z)}L${f(lower.r + s)} ${f(lower.z)}Z`;
     bands.push({ path, slot: slotOf(p, round), round });
     edges.push(upper);
   });
   const side = [{ r: 0, z: shape.bottomZ }, ...rings.map((ring) => ({ r: ring.r as number, z: ring.z as number })), ...(fabric.openEnd ? [] : [{ r: 0, z: shape.topZ }])];
-  const outline = `M${side.map((x) => `${f(x.r)} ${f(x.z)}`).join("L")}L${[...side].reverse().map((x) => `${f(-x.r)} ${f(x.z)}`).join("L")}Z`;
-  return { ...base, bands, outline, eyes: eyesOf(p) };
+  const outline = `M${side.map((x) => `${f(x.r + s)} ${f(x.z)}`).join("L")}L${[...side].reverse().map((x) => `${f(-x.r - s)} ${f(x.z)}`).join("L")}Z`;
+  return { ...base, bands, outline, eyes: eyesOf(p, turn) };
 }
 
 const POINTS = 7;
@@ -88,10 +91,11 @@ function makeSmall(p: PartEstimate): Silhouette {
     else runs.push({ slot, points: [edge, ring, upper] });
     edge = upper;
   });
+  const s = p.fabric.straight / 2;
   const bands = runs.map(({ slot, points }) => {
     const step = Math.max(1, Math.ceil(points.length / POINTS));
     const side = points.filter((_, i) => i % step === 0 || i === points.length - 1);
-    return { slot, round: 0, path: `M${side.map((x) => `${f(x.r)} ${f(x.z)}`).join("L")}L${[...side].reverse().map((x) => `${f(-x.r)} ${f(x.z)}`).join("L")}Z` };
+    return { slot, round: 0, path: `M${side.map((x) => `${f(x.r + s)} ${f(x.z)}`).join("L")}L${[...side].reverse().map((x) => `${f(-x.r - s)} ${f(x.z)}`).join("L")}Z` };
   });
   return { ...full, bands, outline: "" };
 }
@@ -120,22 +124,12 @@ function flat(p: PartEstimate): Pick<Silhouette, "bands" | "outline"> {
   return { bands, outline };
 }
 
-/** Eyes where the pattern puts them: between two rounds, so many stitches apart, seen from the front. */
-function eyesOf(p: PartEstimate): Silhouette["eyes"] {
-  const shape = p.fabric.shape;
-  if (!shape) return [];
-  return p.part.events.flatMap(({ event }) => {
-    if (event.kind !== "eyes" || !event.rounds) return [];
-    const at = (n: number) => shape.rings[p.part.rounds.findIndex((r) => r.number === n)];
-    const a = at(event.rounds[0]);
-    const b = at(event.rounds[1]) ?? a;
-    if (!a || !b) return [];
-    const r = (a.r + b.r) / 2;
-    const y = (a.z + b.z) / 2;
-    const size = (event.sizeMm ?? 6) / 2;
-    const count = p.part.rounds.find((x) => x.number === event.rounds?.[1])?.count ?? 24;
-    if (event.count === 1) return [{ x: 0, y, r: size }];
-    const half = (Math.PI * (event.apart ?? count / 4)) / count;
-    return [-1, 1].map((s) => ({ x: s * r * Math.sin(half), y, r: size }));
+/** Eyes where the pattern puts them, seen from the front after turning the piece by `turn` radians; those behind are left out. */
+function eyesOf(p: PartEstimate, turn: number): Silhouette["eyes"] {
+  return faceOf(p.part, p.fabric).flatMap((face) => {
+    const size = (face.sizeMm ?? face.suggestedMm) / 2;
+    const half = (face.degrees * Math.PI) / 360;
+    const angles = face.count === 1 ? [0] : [-half, half];
+    return angles.filter((a) => Math.cos(a + turn) > 0.02).map((a) => ({ x: face.r * Math.sin(a + turn), y: face.z, r: size }));
   });
 }
