@@ -1,7 +1,7 @@
 import { expose } from "comlink";
-import { analyseItem } from "../features/items/analyse";
+import { analyseItem, compareDraft } from "../features/items/analyse";
 
 /** The item's figures away from the page: filled shapes take longer than a frame for large pieces. */
-const api = { analyse: analyseItem };
+const api = { analyse: analyseItem, compare: compareDraft };
 export type AnalyseApi = typeof api;
 expose(api);

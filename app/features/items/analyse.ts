@@ -1,5 +1,5 @@
 import { costOf, earningAt, priceFor, type ChannelFees, type Cost, type CostLine, type Earning, type Pricing } from "@core/costing";
-import { estimatePiece, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
+import { compareYarns, estimatePiece, type Compared, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
 import { minorDigits, mm, printDuration, printMass, printMoney, printYarnLength, type Grams, type Metres, type Minor, type Reading, type Seconds } from "@core/units";
 import { faceOf, type FacePlacement, type WeightClass, type Firmness } from "@core/fabric";
@@ -146,6 +146,22 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
     return have < h.count ? [{ ...h, count: h.count - have }] : [];
   });
   return { checked, piece, cost, pricing, price, earning: earningAt(price, cost, around.fees, seconds), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, faces: piece.parts.flatMap((p) => faceOf(p.part, p.fabric).map((face) => ({ part: p.part.name, make: p.part.make, face }))), order: orderOfWork(checked, piece.parts.map((p) => p.fabric)), needs: [...needs.values()] };
+}
+
+/** A yarn and the hook it would be worked with. */
+export interface YarnPair {
+  readonly yarnId: string;
+  readonly hookMm: number;
+}
+
+/** The same pattern in up to four yarns and hooks; pairs whose yarn is not there are left out. */
+export function compareDraft(draft: Pick<ItemDraft, "pattern" | "firmness" | "hanger">, pairs: readonly YarnPair[], around: Pick<Around, "yarns" | "terms">): Compared[] {
+  const pattern = checkPattern(draft.pattern, { otherwise: around.terms });
+  const specs = pairs.slice(0, 4).flatMap((p) => {
+    const yarn = around.yarns.find((y) => y.id === p.yarnId);
+    return yarn ? [specOfYarn(yarn, p.hookMm, 1)] : [];
+  });
+  return compareYarns({ pattern, firmness: draft.firmness, hanger: draft.hanger }, specs);
 }
 
 /** Overall size of an item: its main part's. */

@@ -1,5 +1,6 @@
 import { Save, Trash2 } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
 import { Form, useFetcher } from "react-router";
 import styled from "styled-components";
 import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
@@ -8,15 +9,19 @@ import { Button, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
+import { ComparePanel } from "./compare-panel";
 import { forget, keep, otherDraft, ownDraft, windowName, type Kept } from "./kept-drafts";
 import { MaterialsPanel, type SlotDraft } from "./materials-panel";
 import { NeedsPanel } from "./needs-panel";
+import { OrderPanel } from "./order-panel";
 import { PatternEditor } from "./pattern-editor";
 import { PricePanel, type ChannelOption } from "./price-panel";
 import { errorsByField, ITEM_KINDS, itemSchema, type ItemForm } from "./schema";
 import { silhouetteOf } from "./silhouette";
 import { Silhouettes, type SlotColours } from "./silhouette-view";
+import { ShapePanel } from "./shape-panel";
 import { useAnalysis } from "./use-analysis";
+import { WrittenPanel } from "./written-panel";
 
 export interface ItemPageData {
   readonly id: string;
@@ -204,6 +209,26 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           <Caution>Eyes, beads, rings and small whole pieces can choke a child under three; embroidered eyes are the usual choice for toys. Selling toys is regulated almost everywhere: follow your local law and have what you sell as a toy tested by a qualified lab.</Caution>
         </Stack>
       </Columns>
+      <Looks>
+        <TabList aria-label="Ways to look at the item">
+          <Tab id="shape">In the hand</Tab>
+          <Tab id="compare">Other yarn and hook</Tab>
+          <Tab id="order">Order of work</Tab>
+          <Tab id="written">Written out</Tab>
+        </TabList>
+        <TabPanel id="shape">
+          <ShapePanel analysis={analysis} colours={colours} firmness={typed.firmness} onFirmness={(firmness) => change({ firmness })} lit={lit} onLight={setLit} />
+        </TabPanel>
+        <TabPanel id="compare">
+          <ComparePanel draft={draft} yarns={data.yarns} terms={data.terms} />
+        </TabPanel>
+        <TabPanel id="order">
+          <OrderPanel order={analysis.order} />
+        </TabPanel>
+        <TabPanel id="written">
+          <WrittenPanel pattern={checked} text={typed.pattern} name={typed.name} terms={data.terms} />
+        </TabPanel>
+      </Looks>
     </>
   );
 }
@@ -258,6 +283,14 @@ const Banner = styled.div`
 const ShapeStrip = styled.section`
   display: flex; flex-wrap: wrap; gap: 12px 28px; align-items: flex-end; margin-bottom: 18px;
   ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 2px; }
+`;
+const Looks = styled(Tabs)`
+  margin-top: 18px; background: var(--sheet); border: 1px solid var(--line); border-radius: 6px; padding: 0 18px 18px;
+  .react-aria-TabList { display: flex; flex-wrap: wrap; gap: 2px 20px; border-bottom: 1px solid var(--line); margin-bottom: 16px; }
+  .react-aria-Tab { padding: 12px 2px 9px; cursor: pointer; color: var(--soft); border-bottom: 3px solid transparent; margin-bottom: -1px; font-weight: 560; outline-offset: 3px; }
+  .react-aria-Tab[data-selected] { color: var(--ink); border-color: var(--act); }
+  .react-aria-Tab[data-focus-visible] { outline: 3px solid var(--focus); border-radius: 3px; }
+  .react-aria-TabPanel:focus-visible { outline: 3px solid var(--focus); outline-offset: 6px; border-radius: 3px; }
 `;
 const Columns = styled.div`
   display: grid; grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr); gap: 18px; align-items: start;

@@ -10,6 +10,8 @@ export interface ShapeMesh {
   readonly slots: readonly string[];
   /** Index of the part's round for every triangle. */
   readonly roundOf: Uint16Array;
+  /** The same for every vertex. */
+  readonly roundOfVertex: Uint16Array;
   readonly indices: Uint32Array;
   readonly eyes: readonly { readonly x: number; readonly y: number; readonly z: number; readonly r: number }[];
   /** Half of the largest extent: what a camera has to take in. */
@@ -33,6 +35,7 @@ export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
   const positions: number[] = [];
   const slotOf: number[] = [];
   const roundOf: number[] = [];
+  const roundOfVertex: number[] = [];
   const indices: number[] = [];
   const slotIndex = (slot: string) => {
     const at = slots.indexOf(slot);
@@ -53,6 +56,7 @@ export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
         const angle = (2 * Math.PI * k) / AROUND - Math.PI;
         const side = Math.sin(angle);
         positions.push(row.r * side + (Math.abs(side) < 1e-9 ? 0 : (Math.sign(side) * straight) / 2), upright * (middle - row.z), row.r * Math.cos(angle));
+        roundOfVertex.push(index);
         const at = (k / AROUND) * total;
         slotOf.push(slotIndex(layout?.segments.find((s) => at <= s.to)?.slot ?? round?.slot ?? "main"));
       }
@@ -72,7 +76,7 @@ export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
     return (face.count === 1 ? [0] : [-half, half]).map((a) => ({ x: face.r * Math.sin(a), y: upright * (middle - face.z), z: face.r * Math.cos(a), r: (face.sizeMm ?? face.suggestedMm) / 2 }));
   });
   return {
-    positions: Float32Array.from(positions), slotOf: Uint16Array.from(slotOf), slots, roundOf: Uint16Array.from(roundOf), indices: Uint32Array.from(indices), eyes,
+    positions: Float32Array.from(positions), slotOf: Uint16Array.from(slotOf), slots, roundOf: Uint16Array.from(roundOf), roundOfVertex: Uint16Array.from(roundOfVertex), indices: Uint32Array.from(indices), eyes,
     radius: Math.max(shape.height, shape.diameter + straight) / 2, height: shape.height,
   };
 }

@@ -1,7 +1,8 @@
 import { wrap, type Remote } from "comlink";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { AnalyseApi } from "../../workers/analyse.worker";
-import type { Around, ItemAnalysis, ItemDraft } from "./analyse";
+import type { Compared } from "@core/estimate";
+import type { Around, ItemAnalysis, ItemDraft, YarnPair, YarnView } from "./analyse";
 
 const WAIT_MS = 60;
 
@@ -24,10 +25,7 @@ export function useAnalysis(draft: ItemDraft, around: Around, initial: ItemAnaly
     if (done) return;
     let stale = false;
     const timer = setTimeout(() => {
-      if (!worker.current) {
-        const w = new Worker(new URL("../../workers/analyse.worker.ts", import.meta.url), { type: "module" });
-        worker.current = { remote: wrap<AnalyseApi>(w), stop: () => w.terminate() };
-      }
+      worker.current ??= startWorker();
       void worker.current.remote.analyse(input.current.draft, input.current.around).then((analysis) => {
         if (!stale) setGot({ key, analysis });
       });
@@ -38,4 +36,44 @@ export function useAnalysis(draft: ItemDraft, around: Around, initial: ItemAnaly
     };
   }, [key, done]);
   return { analysis: got.analysis, pending: !done };
+}
+
+function startWorker(): { remote: Remote<AnalyseApi>; stop: () => void } {
+  const w = new Worker(new URL("../../workers/analyse.worker.ts", import.meta.url), { type: "module" });
+  return { remote: wrap<AnalyseApi>(w), stop: () => w.terminate() };
+}
+
+const NONE: readonly Compared[] = [];
+
+/** The same pattern in other yarns, from a worker of its own that lives as long as the comparison is open. */
+export function useComparison(draft: ItemDraft, pairs: readonly YarnPair[], yarns: readonly YarnView[], terms: "us" | "uk"): { compared: readonly Compared[]; pending: boolean } {
+  const key = useMemo(() => JSON.stringify([draft.pattern, draft.firmness, draft.hanger, pairs]), [draft, pairs]);
+  const [got, setGot] = useState<{ key: string; compared: readonly Compared[] }>({ key: "", compared: NONE });
+  const worker = useRef<{ remote: Remote<AnalyseApi>; stop: () => void } | null>(null);
+  useEffect(
+    () => () => {
+      worker.current?.stop();
+      worker.current = null;
+    },
+    [],
+  );
+  const input = useRef({ draft, pairs, yarns, terms });
+  useEffect(() => {
+    input.current = { draft, pairs, yarns, terms };
+  });
+  useEffect(() => {
+    let stale = false;
+    const timer = setTimeout(() => {
+      worker.current ??= startWorker();
+      const { draft: d, pairs: p, yarns: y, terms: t } = input.current;
+      void worker.current.remote.compare({ pattern: d.pattern, firmness: d.firmness, hanger: d.hanger }, p, { yarns: y, terms: t }).then((compared) => {
+        if (!stale) setGot({ key, compared });
+      });
+    }, WAIT_MS);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [key]);
+  return { compared: got.compared, pending: got.key !== key };
 }
