@@ -6,8 +6,8 @@ import type { YarnSpec } from "./yarn";
 
 /** Split rings as they are sold, outer mm. Common practice, no source. */
 export const RING_SIZES: readonly number[] = [8, 10, 12, 15, 20, 25, 30, 35];
-/** A ring about half as wide as the piece is tall looks right and can be held (from memory). */
-const RING_SHARE = 0.5;
+/** A ring two fifths as wide as the piece is tall looks right and can be held (from memory). */
+const RING_SHARE = 0.42;
 
 export interface Compared {
   readonly label: string;

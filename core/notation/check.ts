@@ -231,7 +231,7 @@ class Checker {
     this.openings(raw, rounds);
     this.seams(raw.events);
     const bySlot = [...slots].map(([name, tally]) => ({ slot: name, ...tally }));
-    return { name: raw.name, make: raw.make, line: raw.line, from: raw.from, worked: this.worked(raw, rounds, oval), rounds, made: total, bySlot, increases, decreases, events: raw.events };
+    return { name: raw.name, make: raw.make, line: raw.line, from: raw.from, worked: this.worked(raw, rounds, oval), rounds, made: total, bySlot, increases, decreases, events: this.placed(raw, rounds) };
   }
 
   /** What there is to work into. */
@@ -286,6 +286,14 @@ class Checker {
         return;
       }
     }
+  }
+
+  /** Events by the rounds worked before them: a line such as "Rnds 7–10" stands for four. */
+  private placed(raw: RawPart, rounds: readonly CheckedRound[]): readonly PartEvent[] {
+    return raw.events.map((e) => {
+      const last = raw.rounds[e.afterRound - 1];
+      return { ...e, afterRound: last ? rounds.filter((r) => r.from <= last.from).length : 0 };
+    });
   }
 
   private seams(events: readonly PartEvent[]): void {

@@ -45,7 +45,6 @@ export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPar
   const taken = takenIn(parts);
   const stages = parts.map((part, i) => stagesOf(part, fabrics[i], i, steps, edge));
   const at = (p: CheckedPart | undefined) => (p ? stages[parts.indexOf(p)] : undefined);
-  const sewn: string[] = [];
 
   for (const { part, into, round, why } of taken) {
     const from = at(part);
@@ -60,23 +59,21 @@ export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPar
     const id = `sew-${i}`;
     const many = part.make > 1 ? `${part.make} × ${part.name}` : part.name;
     steps.push({ id, kind: "sew", part: part.name, label: `Sew on: ${many}`, line: undefined });
-    sewn.push(id);
     edge(own.done, id, "a part is finished and has its tail before it is sewn on");
     if (SNOUT.test(part.name) && body.face) {
       edge(body.beforeFace, id, "it is sewn to the rounds where the face will be");
       edge(id, body.face, "sewn first: the eyes take their place from it, and a washer never comes off again");
     } else edge(body.done, id, "a filled, closed body holds its shape under the needle");
   });
-  const last = [...(body ? [body.done] : []), ...stages.map((s) => s.done), ...sewn];
   const finish = (id: string, label: string) => {
     steps.push({ id, kind: "finish", part: undefined, label, line: undefined });
     return id;
   };
   const ends = finish("ends", "Hide the ends");
-  for (const id of new Set(last)) edge(id, ends, "ends are hidden once nothing more is sewn or worked on");
-  const look = finish("inspect", "Look it over: eyes level, seams tight, no filling showing");
-  edge(ends, look, "the pull test and the look from the front come last");
-  const hang = finish("hang", "Hanger or ring, then tag and pack");
+  for (const s of steps) if (s.id !== ends && !edges.some((e) => e.before === s.id)) edge(s.id, ends, "nothing more is sewn or worked on");
+  const look = finish("inspect", "Look it over");
+  edge(ends, look, "eyes level, seams tight, no filling showing; the pull test on everything sewn");
+  const hang = finish("hang", "Hang, tag and pack");
   edge(look, hang, "the hanger goes on last, when everything is attached");
   return { steps: sorted(steps, edges), edges };
 }
@@ -106,7 +103,7 @@ function stagesOf(part: CheckedPart, fabric: FabricPart | undefined, index: numb
   const until = !filled ? n : (said?.afterRound ?? (open >= 0 && open < n - 1 ? open + 1 : n));
   const faceAfter = face.reduce((most, e) => Math.max(most, e.afterRound), 0);
   const cut = Math.max(1, Math.min(n, Math.max(until, faceAfter > n ? n : faceAfter)));
-  const label = (from: number, to: number) => (from > to ? "" : from === to ? `round ${from}` : `rounds ${from}–${to}`);
+  const label = (from: number, to: number) => (from > to ? "" : from === to ? `rnd ${from}` : `rnds ${from}–${to}`);
   const first = put("work", "work", n <= 1 || cut >= n ? `Work ${name}` : `${name}: ${label(1, cut)}`, part.rounds[0]?.line);
   let done = first;
   let facing: string | undefined;

@@ -8,7 +8,7 @@ import { Figure } from "../../ui/figure";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { ItemDraft, YarnPair, YarnView } from "./analyse";
-import { smallSilhouette } from "./silhouette";
+import { silhouetteOf } from "./silhouette";
 import { Silhouettes } from "./silhouette-view";
 import { useComparison } from "./use-analysis";
 
@@ -86,7 +86,7 @@ export function ComparePanel({ draft, yarns, terms }: { draft: ItemDraft; yarns:
                 const main = c.piece.parts.reduce<(typeof c.piece.parts)[number] | undefined>((a, b) => (!a || b.stitches > a.stitches ? b : a), undefined);
                 return (
                   <td key={i} className="picture">
-                    {main ? <Silhouettes parts={[smallSilhouette(main)]} colours={{ main: yarn?.colour ?? "#b9c3c5" }} height={Math.max(24, (110 * c.height) / tallest)} label={`${c.label}: ${printLength(c.height as Mm, r)} tall`} /> : null}
+                    {main ? <Silhouettes parts={[silhouetteOf(main)]} colours={{ main: yarn?.colour ?? "#b9c3c5" }} height={Math.max(24, (110 * c.height) / tallest)} label={`${c.label}: ${printLength(c.height as Mm, r)} tall`} /> : null}
                   </td>
                 );
               })}
@@ -134,6 +134,6 @@ const Table = styled(PlainTable)`
   width: auto; margin-top: 8px; th[scope="row"] { border-bottom: 1px solid var(--line); vertical-align: middle; } td, thead th { min-width: 150px; } .picture { vertical-align: bottom; }
 `;
 const Own = styled.div`display: grid; gap: 2px; color: var(--ink); font-weight: 480; white-space: normal; max-width: 190px;`;
-const Pair = styled.div`display: grid; gap: 6px; font-weight: 480; color: var(--ink); & > span { display: flex; align-items: center; gap: 6px; } select { max-width: 200px; }`;
+const Pair = styled.div`display: grid; gap: 6px; font-weight: 480; color: var(--ink); & > span { display: flex; align-items: center; gap: 6px; } select { width: 230px; }`;
 const Hook = styled(Input)`width: 5.5em;`;
 const Wrong = styled.span`color: var(--bad); font-size: 13px; white-space: normal;`;

@@ -16,7 +16,7 @@ export function positionNote(part: string, f: FacePlacement, r: Reading): string
   const where = f.rounds[0] === f.rounds[1] ? `in round ${f.rounds[0]}` : `between rounds ${f.rounds[0]} and ${f.rounds[1]}`;
   const apart = f.count > 1 && f.apart !== undefined ? `, ${f.apart} stitches apart: ${printLength(f.straight, r)} from middle to middle, ${printLength(f.along, r)} along the fabric` : "";
   const before = f.lastSafe ? ` Press them on by the end of round ${f.lastSafe.round}, while ${f.lastSafe.stitches} stitches are open.` : "";
-  return `${part}: ${f.count === 1 ? "one" : String(f.count)} ${size}${plural(f)} ${where}${apart}.${before}`;
+  return `${part}: ${["no", "one", "two", "three", "four"][f.count] ?? `${f.count} ×`} ${size}${plural(f)} ${where}${apart}.${before}`;
 }
 
 /** Eyes in millimetres, degrees and as a share of the face, with the opening they need. */

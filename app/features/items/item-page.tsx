@@ -125,7 +125,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     const yarn = data.yarns.find((y) => y.id === s.yarnId);
     return yarn ? [[s.slot, yarn.colour]] : [];
   })), [slotsShown, data.yarns]);
-  const shapes = useMemo(() => analysis.piece.parts.map(silhouetteOf), [analysis]);
+  const shapes = useMemo(() => analysis.piece.parts.map((p) => silhouetteOf(p)), [analysis]);
 
   const errors = { ...(fetcher.data?.errors ?? {}), ...ownErrors };
   const save = useCallback(() => {

@@ -33,7 +33,7 @@ function rungsOf(pattern: CheckedPattern): Rung[] {
 }
 
 /** Half the width of the widest bar; a phone has less room and leaves the changes out. */
-const WIDE = { width: 292, half: 86, margin: 18, changes: true };
+const WIDE = { width: 270, half: 76, margin: 13, changes: true };
 const NARROW = { width: 124, half: 40, margin: 6, changes: false };
 type Sizes = typeof WIDE;
 type Light = { part: number; round: number } | undefined;

@@ -4,7 +4,7 @@ import styled from "styled-components";
 import type { OrderOfWork } from "@core/planning";
 import { Small } from "../../ui/basics";
 
-const WIDE = 176;
+const WIDE = 146;
 const HIGH = 40;
 
 interface Placed {
@@ -14,10 +14,10 @@ interface Placed {
   readonly lines: readonly { readonly before: string; readonly after: string; readonly points: readonly { readonly x: number; readonly y: number }[] }[];
 }
 
-/** Layers from left to right; dagre decides the places. */
+/** Layers from top to bottom; dagre decides the places. */
 function placed(order: OrderOfWork): Placed {
   const g = new graphlib.Graph();
-  g.setGraph({ rankdir: "LR", nodesep: 12, ranksep: 34, marginx: 4, marginy: 4 });
+  g.setGraph({ rankdir: "TB", nodesep: 14, ranksep: 22, marginx: 4, marginy: 4 });
   g.setDefaultEdgeLabel(() => ({}));
   for (const s of order.steps) g.setNode(s.id, { width: WIDE, height: HIGH });
   for (const e of order.edges) g.setEdge(e.before, e.after);
@@ -40,23 +40,23 @@ export function OrderPanel({ order }: { order: OrderOfWork }) {
   const numbers = new Map(order.steps.map((s, i) => [s.id, i + 1]));
   if (order.steps.length <= 3) return <Small>No part is counted yet. Write a part’s rounds and its order of work shows here.</Small>;
   return (
-    <div>
+    <Sides>
       <Frame tabIndex={0} role="group" aria-label="Order of work as a graph; the list below says the same">
-        <svg width={graph.width} height={graph.height} aria-hidden>
+        <svg viewBox={`0 0 ${graph.width} ${graph.height}`} style={{ width: "100%", minWidth: Math.min(graph.width, 460), maxWidth: graph.width }} aria-hidden>
           {graph.lines.map((l) => (
             <path key={`${l.before} ${l.after}`} className={on === l.before || on === l.after ? "on" : ""} d={`M${l.points.map((p) => `${p.x} ${p.y}`).join("L")}`} />
           ))}
           {graph.lines.map((l) => {
             const end = l.points[l.points.length - 1];
-            return end ? <path key={`${l.before} ${l.after} tip`} className={`tip${on === l.before || on === l.after ? " on" : ""}`} d={`M${end.x} ${end.y}l-7-3.5v7z`} /> : null;
+            return end ? <path key={`${l.before} ${l.after} tip`} className={`tip${on === l.before || on === l.after ? " on" : ""}`} d={`M${end.x} ${end.y}l-3.5-7h7z`} /> : null;
           })}
           {graph.nodes.map((n) => {
             const step = order.steps.find((s) => s.id === n.id);
             return (
               <g key={n.id} className={`step ${step?.kind ?? ""}`} transform={`translate(${n.x - WIDE / 2} ${n.y - HIGH / 2})`} onMouseEnter={() => setOn(n.id)} onMouseLeave={() => setOn(undefined)}>
                 <rect width={WIDE} height={HIGH} rx={4} className={on === n.id ? "on" : ""} />
-                <text x={10} y={HIGH / 2 + 5} className="n">{numbers.get(n.id)}</text>
-                <foreignObject x={34} y={2} width={WIDE - 40} height={HIGH - 4}>
+                <text x={8} y={HIGH / 2 + 5} className="n">{numbers.get(n.id)}</text>
+                <foreignObject x={30} y={2} width={WIDE - 34} height={HIGH - 4}>
                   <div className="label">{step?.label}</div>
                 </foreignObject>
               </g>
@@ -85,10 +85,11 @@ export function OrderPanel({ order }: { order: OrderOfWork }) {
           );
         })}
       </List>
-    </div>
+    </Sides>
   );
 }
 
+const Sides = styled.div`display: grid; grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr); gap: 14px 30px; align-items: start; @media (max-width: 1080px) { grid-template-columns: minmax(0, 1fr); }`;
 const Frame = styled.div`
   overflow: auto; padding-bottom: 6px; &:focus-visible { outline-offset: -3px; }
   path { fill: none; stroke: var(--edge); stroke-width: 1.2; } path.tip { fill: var(--edge); stroke: none; }
@@ -99,7 +100,7 @@ const Frame = styled.div`
   .label { font-size: 12.5px; line-height: 1.2; height: 100%; display: grid; align-content: center; overflow: hidden; color: var(--ink); }
 `;
 const List = styled.ol`
-  margin: 12px 0 0; padding-left: 26px; display: grid; gap: 6px; max-width: 76ch;
+  margin: 0; padding-left: 26px; display: grid; gap: 6px; max-width: 76ch;
   li::marker { font-weight: 680; color: var(--soft); } li[data-on] { background: color-mix(in srgb, var(--act) 10%, transparent); }
   ul { list-style: none; padding: 0; margin: 1px 0 0; color: var(--soft); font-size: 14px; }
 `;

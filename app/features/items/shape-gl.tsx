@@ -1,5 +1,5 @@
 import { useEffect, useRef } from "react";
-import { AmbientLight, BufferAttribute, BufferGeometry, Color, DirectionalLight, Group, HemisphereLight, Mesh, MeshStandardMaterial, PerspectiveCamera, Raycaster, Scene, SphereGeometry, SRGBColorSpace, Vector2, WebGLRenderer } from "three";
+import { AmbientLight, BufferAttribute, BufferGeometry, Color, DirectionalLight, DoubleSide, Group, HemisphereLight, Mesh, MeshStandardMaterial, PerspectiveCamera, Raycaster, Scene, SphereGeometry, SRGBColorSpace, Vector2, WebGLRenderer } from "three";
 import type { ShapeMesh } from "./shape-model";
 import { colourOf, type SlotColours } from "./silhouette-view";
 
@@ -134,7 +134,7 @@ function build(s: Stage, mesh: ShapeMesh, colours: SlotColours): void {
   geometry.setAttribute("color", new BufferAttribute(new Float32Array(mesh.positions.length), 3));
   geometry.setIndex(new BufferAttribute(mesh.indices, 1));
   geometry.computeVertexNormals();
-  s.body = new Mesh(geometry, new MeshStandardMaterial({ vertexColors: true, roughness: 0.95, metalness: 0 }));
+  s.body = new Mesh(geometry, new MeshStandardMaterial({ vertexColors: true, roughness: 0.95, metalness: 0, side: DoubleSide }));
   s.mesh = mesh;
   s.piece.add(s.body);
   for (const eye of mesh.eyes) {

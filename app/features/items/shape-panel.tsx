@@ -21,7 +21,7 @@ export function ShapePanel({ analysis, colours, firmness, onFirmness, lit, onLig
   const r = useReading();
   const [chosen, setChosen] = useState(0);
   const [turn, setTurn] = useState(0);
-  const [tilt, setTilt] = useState(0.12);
+  const [tilt, setTilt] = useState(0.22);
   const [flat, setFlat] = useState(false);
   const { parts } = analysis.piece;
   const index = Math.min(chosen, Math.max(0, parts.length - 1));
@@ -119,7 +119,7 @@ class Missing extends Component<{ fallback: ReactNode; children: ReactNode }, { 
 
 const Layout = styled.div`display: grid; grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr); gap: 18px 28px; @media (max-width: 820px) { grid-template-columns: minmax(0, 1fr); }`;
 const Stage = styled.div`display: grid; gap: 8px; align-content: start; min-width: 0;`;
-const View = styled.div<{ $drawn: boolean }>`height: 300px; display: ${(p) => (p.$drawn ? "grid" : "block")}; place-items: center; background: radial-gradient(ellipse at 50% 88%, color-mix(in srgb, var(--ink) 13%, transparent), transparent 46%); & > svg { max-height: 100%; }`;
+const View = styled.div<{ $drawn: boolean }>`height: 300px; display: ${(p) => (p.$drawn ? "grid" : "block")}; place-items: center; & > svg { max-height: 100%; }`;
 const Facts = styled.div`display: grid; gap: 14px; align-content: start; min-width: 0; h3 { margin-bottom: 6px; }`;
 const Group = styled(ToggleButtonGroup)`
   display: flex; flex-wrap: wrap; gap: 6px;

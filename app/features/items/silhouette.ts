@@ -1,5 +1,6 @@
 import type { PartEstimate } from "@core/estimate";
 import { faceOf } from "@core/fabric";
+import { layoutOf } from "@core/notation";
 
 /** A shape for the screen: bands from bottom to top in millimetres, x mirrored about 0, y downwards. */
 export interface Silhouette {
@@ -53,11 +54,34 @@ export function silhouetteOf(p: PartEstimate, turn = 0): Silhouette {
     const round = indices[i] ?? i;
     const path = `M${f(-lower.r - s)} ${f(lower.z)}L${f(-ring.r - s)} ${f(ring.z)}L${f(-upper.r - s)} ${f(upper.z)}L${f(upper.r + s)} ${f(upper.z)}L${f(ring.r + s)} ${f(ring.z)}L${f(lower.r + s)} ${f(lower.z)}Z`;
     bands.push({ path, slot: slotOf(p, round), round });
+    bands.push(...stretches(p, round, [lower, ring, upper], s, turn));
     edges.push(upper);
   });
   const side = [{ r: 0, z: shape.bottomZ }, ...rings.map((ring) => ({ r: ring.r as number, z: ring.z as number })), ...(fabric.openEnd ? [] : [{ r: 0, z: shape.topZ }])];
   const outline = `M${side.map((x) => `${f(x.r + s)} ${f(x.z)}`).join("L")}L${[...side].reverse().map((x) => `${f(-x.r - s)} ${f(x.z)}`).join("L")}Z`;
   return { ...base, bands, outline, eyes: eyesOf(p, turn) };
+}
+
+/** Stretches of other colours inside a round, as far as they look at you. The round begins at the back. */
+function stretches(p: PartEstimate, index: number, rows: readonly { r: number; z: number }[], s: number, turn: number): { path: string; slot: string; round: number }[] {
+  const round = p.part.rounds[index];
+  const segments = round ? layoutOf(round).segments : [];
+  const total = segments.at(-1)?.to ?? 0;
+  const main = slotOf(p, index);
+  if (segments.length < 2 || segments.length > 60) return [];
+  return segments.filter((x) => x.slot !== main).flatMap((x) => {
+    const at = (n: number) => (2 * Math.PI * n) / total - Math.PI + turn;
+    const middle = (at(x.from) + at(x.to)) / 2;
+    const wrapped = Math.atan2(Math.sin(middle), Math.cos(middle));
+    const half = (at(x.to) - at(x.from)) / 2;
+    const from = Math.max(-Math.PI / 2, wrapped - half);
+    const to = Math.min(Math.PI / 2, wrapped + half);
+    if (to - from < 0.02) return [];
+    const edge = (r: number, a: number) => r * Math.sin(a) + Math.sin(a) * s;
+    const left = rows.map((row) => `${f(edge(row.r, from))} ${f(row.z)}`);
+    const right = [...rows].reverse().map((row) => `${f(edge(row.r, to))} ${f(row.z)}`);
+    return [{ path: `M${left.join("L")}L${right.join("L")}Z`, slot: x.slot, round: index }];
+  });
 }
 
 const POINTS = 7;
@@ -80,12 +104,13 @@ function makeSmall(p: PartEstimate): Silhouette {
   const shape = p.fabric.shape;
   const full = silhouetteOf(p);
   if (!shape || full.bands.length < 2) return full;
+  const indices = p.part.rounds.flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []));
   const runs: { slot: string; points: { r: number; z: number }[] }[] = [];
   let edge = { r: 0, z: shape.bottomZ as number };
   shape.rings.forEach((ring, i) => {
     const next = shape.rings[i + 1];
     const upper = next ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 } : p.fabric.openEnd ? ring : { r: 0, z: shape.topZ as number };
-    const slot = full.bands[i]?.slot ?? "main";
+    const slot = full.bands.find((b) => b.round === (indices[i] ?? i))?.slot ?? "main";
     const last = runs[runs.length - 1];
     if (last?.slot === slot) last.points.push(ring, upper);
     else runs.push({ slot, points: [edge, ring, upper] });

@@ -45,7 +45,7 @@ export function WrittenPanel({ pattern, text, name, terms }: { pattern: CheckedP
   const errors = pattern.problems.filter((p) => p.severity === "error").length;
   return (
     <div>
-      <Row>
+      <Choices>
         {(Object.keys(CHOICES) as Choice[]).map((key) => (
           <Select key={key} aria-label={NAMES[key]} value={style[key]} onChange={(e) => change(key, e.target.value)}>
             {CHOICES[key].map(([value, label]) => (
@@ -56,7 +56,7 @@ export function WrittenPanel({ pattern, text, name, terms }: { pattern: CheckedP
         <label>
           <input type="checkbox" checked={style.saysSpiral} onChange={(e) => setStyle({ ...style, saysSpiral: e.target.checked })} /> say how rounds are joined
         </label>
-      </Row>
+      </Choices>
       {errors > 0 ? <Small>{errors === 1 ? "One round has" : `${errors} rounds have`} a slip and stand here as they were typed.</Small> : null}
       <Paper tabIndex={0} aria-label="The pattern in your style">{written}</Paper>
       <Row>
@@ -83,6 +83,7 @@ function save(text: string, name: string): void {
   setTimeout(() => URL.revokeObjectURL(link.href), 1000);
 }
 
+const Choices = styled(Row)`select { width: auto; } label { display: inline-flex; gap: 6px; align-items: center; }`;
 const Paper = styled.pre`
   margin: 12px 0; padding: 16px 18px; max-height: 480px; overflow: auto; background: var(--ground); border: 1px solid var(--line); border-radius: 4px; white-space: pre-wrap; font: inherit; font-size: 14px; font-variation-settings: "MONO" 1;
 `;
