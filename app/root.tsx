@@ -12,6 +12,8 @@ import { useNonce } from "./ui/nonce";
 import { ReadingProvider } from "./ui/reading";
 import { GlobalStyle } from "./ui/theme";
 
+export { unlessAway as shouldRevalidate } from "./ui/away";
+
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { workshop, reading } = await openWorkshop(request, context);
   return { workshop: { id: workshop.id, name: workshop.name }, reading };

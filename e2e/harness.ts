@@ -27,7 +27,7 @@ export async function startSite(name: string): Promise<Site> {
   const browser = await puppeteer.launch({
     executablePath: "/usr/bin/chromium",
     userDataDir: profile,
-    args: ["--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+    args: ["--headless=new", "--no-sandbox", "--use-angle=swiftshader", "--enable-unsafe-swiftshader", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
   });
   return {
     url,

@@ -7,6 +7,7 @@ import { ItemPage, type SaveResult } from "../features/items/item-page";
 import { analyseStored, draftOf, loadSurroundings } from "../features/items/load.server";
 import { errorsByField, itemSchema } from "../features/items/schema";
 import { openWorkshop } from "../server/scope.server";
+import { unlessAway } from "../ui/away";
 import { Page } from "../ui/basics";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.name ?? "Item"} · Lapka` }];
@@ -59,6 +60,8 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
     throw error;
   }
 }
+
+export const shouldRevalidate = unlessAway;
 
 export default function ItemRoute({ loaderData }: Route.ComponentProps) {
   return (

@@ -1,4 +1,4 @@
-import { Component, lazy, Suspense, useMemo, useState, type ReactNode } from "react";
+import { Component, lazy, Suspense, useMemo, useState, useSyncExternalStore, type ReactNode } from "react";
 import { Label, Slider, SliderOutput, SliderThumb, SliderTrack, ToggleButton, ToggleButtonGroup } from "react-aria-components";
 import styled from "styled-components";
 import { printLength, type Mm } from "@core/units";
@@ -22,7 +22,9 @@ export function ShapePanel({ analysis, colours, firmness, onFirmness, lit, onLig
   const [chosen, setChosen] = useState(0);
   const [turn, setTurn] = useState(0);
   const [tilt, setTilt] = useState(0.22);
-  const [flat, setFlat] = useState(false);
+  const webGl = useSyncExternalStore(never, hasWebGl, () => false);
+  const [lost, setLost] = useState(false);
+  const flat = lost || !webGl;
   const { parts } = analysis.piece;
   const index = Math.min(chosen, Math.max(0, parts.length - 1));
   const part = parts[index];
@@ -38,7 +40,7 @@ export function ShapePanel({ analysis, colours, firmness, onFirmness, lit, onLig
           {mesh && !flat ? (
             <Missing fallback={drawing}>
               <Suspense fallback={drawing}>
-                <ShapeGl mesh={mesh} colours={colours} turn={turn} tilt={tilt} lit={lit?.part === index ? lit.round : undefined} label={`${part.part.name}, filled: ${size}. Arrow keys turn it.`} onTurn={(a, b) => { setTurn(a); setTilt(b); }} onRound={(round) => onLight(round === undefined ? undefined : { part: index, round })} onMissing={() => setFlat(true)} />
+                <ShapeGl mesh={mesh} colours={colours} turn={turn} tilt={tilt} lit={lit?.part === index ? lit.round : undefined} label={`${part.part.name}, filled: ${size}. Arrow keys turn it.`} onTurn={(a, b) => { setTurn(a); setTilt(b); }} onRound={(round) => onLight(round === undefined ? undefined : { part: index, round })} onMissing={() => setLost(true)} />
               </Suspense>
             </Missing>
           ) : (
@@ -84,6 +86,18 @@ export function ShapePanel({ analysis, colours, firmness, onFirmness, lit, onLig
     </Layout>
   );
 }
+
+/** Asked before the large view is loaded, so that a browser without WebGL loads nothing and logs nothing. */
+let known: boolean | undefined;
+function hasWebGl(): boolean {
+  if (known === undefined) {
+    const context = document.createElement("canvas").getContext("webgl2");
+    context?.getExtension("WEBGL_lose_context")?.loseContext();
+    known = context !== null;
+  }
+  return known;
+}
+const never = () => () => undefined;
 
 /** A measuring tape under the shape, as long as the shape is wide on screen. */
 function Rule({ width, radius }: { width: number; radius: number | undefined }) {
