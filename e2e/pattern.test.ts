@@ -128,6 +128,8 @@ describe("the shape in the hand", () => {
   const angle = (page: Page) => page.$eval('[role="tabpanel"] output', (o) => o.textContent);
   it("turns by the arrow keys and lights the round it is asked for", async () => {
     const { page, me, end } = await openItem();
+    // This machine draws WebGL by its processor, so the drawing comes first; the solid is asked for.
+    await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('[role="tabpanel"] [role="radio"], [role="tabpanel"] button')].find((b) => b.textContent === "Solid")?.click());
     const canvas = await page.waitForSelector('canvas[role="img"]');
     expect(await canvas?.evaluate((c) => c.getAttribute("aria-label"))).toMatch(/^Body, filled: \d+\smm wide, \d+\smm tall/);
     expect(await angle(page)).toBe("0°");

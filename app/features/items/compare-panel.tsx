@@ -1,5 +1,5 @@
 import { Plus, X } from "lucide-react";
-import { useState, type ReactNode } from "react";
+import { memo, useState, type ReactNode } from "react";
 import styled from "styled-components";
 import type { Compared } from "@core/estimate";
 import { parseNumber, printLength, printTrimmed, type Mm } from "@core/units";
@@ -19,7 +19,7 @@ interface Typed {
 const MOST = 4;
 
 /** The same pattern in up to four yarns and hooks, side by side and to one scale. */
-export function ComparePanel({ draft, yarns, terms }: { draft: ItemDraft; yarns: readonly YarnView[]; terms: "us" | "uk" }) {
+export const ComparePanel = memo(function ComparePanel({ draft, yarns, terms }: { draft: ItemDraft; yarns: readonly YarnView[]; terms: "us" | "uk" }) {
   const r = useReading();
   const first = draft.slots[0];
   const own: Typed = { yarnId: first?.yarnId ?? yarns[0]?.id ?? "", hook: String(first?.hookMm ?? yarns[0]?.hookMm ?? 3) };
@@ -103,7 +103,7 @@ export function ComparePanel({ draft, yarns, terms }: { draft: ItemDraft; yarns:
       </Scroll>
     </div>
   );
-}
+});
 
 function Line({ name, of, say }: { name: string; of: readonly Compared[]; say: (c: Compared) => ReactNode }) {
   return (

@@ -67,6 +67,19 @@ const typedOf = (d: ItemPageData): Typed => ({
   notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })), price: d.price, channelId: d.channelId,
 });
 
+type Change = (part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => void;
+/** What the panels call: made once, so that a panel whose figures stand still is not drawn again at every key. */
+const handlers = (change: Change) => ({
+  text: (pattern: string) => change({ pattern }),
+  addNotion: (id: string, quantity: number) => change((t) => ({ notions: [...t.notions.filter((n) => n.notionId !== id), { notionId: id, quantity: String(quantity) }] })),
+  slot: (s: SlotDraft) => change((t) => ({ slots: [...t.slots.filter((x) => x.slot !== s.slot), s] })),
+  notions: (notions: Typed["notions"]) => change({ notions }),
+  firmness: (firmness: Typed["firmness"]) => change({ firmness }),
+  hanger: (hanger: boolean) => change({ hanger }),
+  price: (price: string) => change({ price }),
+  channel: (channelId: string | null) => change({ channelId }),
+});
+
 /** Reads and writes that a full or forbidden store must not break. */
 function safely<T>(act: (local: Storage, name: string) => T): T | undefined {
   try {
@@ -84,7 +97,8 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   const [elsewhere, setElsewhere] = useState<Kept<Typed> & { window: string }>();
   const [lit, setLit] = useState<{ part: number; round: number }>();
   const [ownErrors, setOwnErrors] = useState<Readonly<Record<string, string>>>({});
-  const change = useCallback((part: Partial<Typed>) => setTyped((t) => ({ ...t, ...part })), []);
+  const change = useCallback((part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => setTyped((t) => ({ ...t, ...(typeof part === "function" ? part(t) : part) })), []);
+  const on = useMemo(() => handlers(change), [change]);
   const saved = useMemo(() => JSON.stringify(typedOf(data)), [data]);
   const dirty = JSON.stringify(typed) !== saved;
 
@@ -108,7 +122,10 @@ export function ItemPage({ data }: { data: ItemPageData }) {
 
   const [memory] = useState(() => ({ us: new RoundMemory(), uk: new RoundMemory() }));
   const checked = useMemo(() => checkPattern(typed.pattern, { otherwise: data.terms, memory }), [typed.pattern, data.terms, memory]);
-  const slotsShown = useMemo(() => shownSlots(checked, typed.slots), [checked, typed.slots]);
+  // The panels beside the text only care which slots there are: their names as one string keep them still while she types.
+  const slotNames = namedSlots(checked).join("\n");
+  const slotsShown = useMemo(() => shownSlots(slotNames.split("\n"), typed.slots), [slotNames, typed.slots]);
+  const chosenNotions = useMemo(() => draftNotions(typed.notions, r.locale), [typed.notions, r.locale]);
   const draft = useMemo<ItemDraft>(() => toDraft(typed, slotsShown, r.locale), [typed, slotsShown, r.locale]);
   const channel = data.channels.find((c) => c.id === typed.channelId) ?? data.channels[0];
   const fees = useMemo(() => ({ label: channel?.label ?? "no fees", percentBp: channel?.percentBp ?? 0, fixed: (channel?.fixed ?? 0) as Minor }), [channel]);
@@ -200,12 +217,12 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         </ul>
       </ShapeStrip>
       <Columns>
-        <PatternEditor text={typed.pattern} pattern={checked} colours={colours} onText={(pattern) => change({ pattern })} lit={lit} onLight={setLit} />
+        <PatternEditor text={typed.pattern} pattern={checked} colours={colours} onText={on.text} lit={lit} onLight={setLit} />
         <Stack>
-          <NeedsPanel analysis={analysis} yarnOfSlot={yarnOfSlot} notions={data.notions} chosen={draft.notions} pending={pending} onAddNotion={(id, quantity) => change({ notions: [...typed.notions.filter((n) => n.notionId !== id), { notionId: id, quantity: String(quantity) }] })} />
+          <NeedsPanel analysis={analysis} yarnOfSlot={yarnOfSlot} notions={data.notions} chosen={chosenNotions} pending={pending} onAddNotion={on.addNotion} />
           <MaterialsPanel slots={slotsShown} yarns={data.yarns} notions={data.notions} chosen={typed.notions} errors={errors} firmness={typed.firmness} hanger={typed.hanger}
-            onSlot={(s) => change({ slots: [...typed.slots.filter((x) => x.slot !== s.slot), s] })} onNotions={(notions) => change({ notions })} onFirmness={(firmness) => change({ firmness })} onHanger={(hanger) => change({ hanger })} />
-          <PricePanel analysis={analysis} fees={fees} marginBp={data.money.marginBp} wagePerHour={data.money.wagePerHour} price={typed.price} onPrice={(p) => change({ price: p })} channels={data.channels} channelId={typed.channelId} onChannel={(channelId) => change({ channelId })} error={errors.price ?? (priceRead && !priceRead.ok ? "This is not an amount: write it like 9.50." : undefined)} />
+            onSlot={on.slot} onNotions={on.notions} onFirmness={on.firmness} onHanger={on.hanger} />
+          <PricePanel analysis={analysis} fees={fees} marginBp={data.money.marginBp} wagePerHour={data.money.wagePerHour} price={typed.price} onPrice={on.price} channels={data.channels} channelId={typed.channelId} onChannel={on.channel} error={errors.price ?? (priceRead && !priceRead.ok ? "This is not an amount: write it like 9.50." : undefined)} />
           <Caution>Eyes, beads, rings and small whole pieces can choke a child under three; embroidered eyes are the usual choice for toys. Selling toys is regulated almost everywhere: follow your local law and have what you sell as a toy tested by a qualified lab.</Caution>
         </Stack>
       </Columns>
@@ -217,7 +234,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           <Tab id="written">Written out</Tab>
         </TabList>
         <TabPanel id="shape">
-          <ShapePanel analysis={analysis} colours={colours} firmness={typed.firmness} onFirmness={(firmness) => change({ firmness })} lit={lit} onLight={setLit} />
+          <ShapePanel analysis={analysis} colours={colours} firmness={typed.firmness} onFirmness={on.firmness} lit={lit} onLight={setLit} />
         </TabPanel>
         <TabPanel id="compare">
           <ComparePanel draft={draft} yarns={data.yarns} terms={data.terms} />
@@ -239,19 +256,24 @@ const numberOf = (text: string, locale: string): number => {
 };
 
 /** A slot for every colour the pattern names, with the choice made for it; "main" when it names none. */
-function shownSlots(checked: CheckedPattern, chosen: readonly SlotDraft[]): SlotDraft[] {
+function namedSlots(checked: CheckedPattern): string[] {
   const names = new Set(checked.parts.flatMap((p) => p.bySlot.filter((s) => Object.keys(s.made).length > 0).map((s) => s.slot)));
   if (names.size === 0) names.add(MAIN_SLOT);
-  return [...names].slice(0, 24).map((slot) => chosen.find((s) => s.slot === slot) ?? { slot, yarnId: "", hook: chosen[0]?.hook ?? "3", strands: 1 });
+  return [...names].slice(0, 24);
+}
+
+function shownSlots(names: readonly string[], chosen: readonly SlotDraft[]): SlotDraft[] {
+  return names.map((slot) => chosen.find((s) => s.slot === slot) ?? { slot, yarnId: "", hook: chosen[0]?.hook ?? "3", strands: 1 });
 }
 
 function toDraft(t: Typed, slots: readonly SlotDraft[], locale: string): ItemDraft {
   return {
     pattern: t.pattern, firmness: t.firmness, hanger: t.hanger,
     slots: slots.filter((s) => s.yarnId !== "").map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookMm: clampHook(numberOf(s.hook, locale)), strands: s.strands })),
-    notions: t.notions.map((n) => ({ notionId: n.notionId, quantity: Math.max(0, Math.round(numberOf(n.quantity, locale)) || 0) })),
+    notions: draftNotions(t.notions, locale),
   };
 }
+const draftNotions = (notions: Typed["notions"], locale: string) => notions.map((n) => ({ notionId: n.notionId, quantity: Math.max(0, Math.round(numberOf(n.quantity, locale)) || 0) }));
 const clampHook = (n: number) => (Number.isFinite(n) && n >= 0.5 && n <= 30 ? n : 3);
 
 function useSaveKey(save: () => void): void {

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Plus, X } from "lucide-react";
 import styled from "styled-components";
 import { Button, Sheet, SheetHead, Small } from "../../ui/basics";
@@ -14,7 +15,7 @@ export interface SlotDraft {
 }
 
 /** Which yarn and hook fill each colour slot of the pattern, and which notions go into a piece. */
-export function MaterialsPanel({ slots, yarns, notions, chosen, onSlot, onNotions, errors, firmness, onFirmness, hanger, onHanger }: {
+export const MaterialsPanel = memo(function MaterialsPanel({ slots, yarns, notions, chosen, onSlot, onNotions, errors, firmness, onFirmness, hanger, onHanger }: {
   slots: readonly SlotDraft[]; yarns: readonly YarnView[]; notions: readonly NotionView[]; chosen: readonly { notionId: string; quantity: string }[];
   onSlot: (slot: SlotDraft) => void; onNotions: (list: { notionId: string; quantity: string }[]) => void; errors: Readonly<Record<string, string>>;
   firmness: string; onFirmness: (f: "light" | "medium" | "firm") => void; hanger: boolean; onHanger: (on: boolean) => void;
@@ -117,7 +118,7 @@ export function MaterialsPanel({ slots, yarns, notions, chosen, onSlot, onNotion
       )}
     </Sheet>
   );
-}
+});
 
 /** Small figures take a hook about a quarter below the band's (common practice: one to two sizes). */
 export const smallHook = (y: Pick<YarnView, "hookMm">): number => Math.max(1, Math.round(y.hookMm * 0.75 * 4) / 4);

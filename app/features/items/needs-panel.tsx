@@ -1,3 +1,4 @@
+import { memo } from "react";
 import styled from "styled-components";
 import { MAIN_SLOT } from "@core/notation";
 import { printLength, type Mm } from "@core/units";
@@ -10,7 +11,7 @@ import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./ana
 export const slotLabel = (slot: string): string => (slot === MAIN_SLOT ? "main colour" : slot);
 
 /** What one piece takes, and what of it the workshop has no material for yet. */
-export function NeedsPanel({ analysis, yarnOfSlot, notions, chosen, onAddNotion, pending }: { analysis: ItemAnalysis; yarnOfSlot: (slot: string) => YarnView | undefined; notions: readonly NotionView[]; chosen: readonly { notionId: string; quantity: number }[]; onAddNotion: (id: string, quantity: number) => void; pending: boolean }) {
+export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notions, chosen, onAddNotion, pending }: { analysis: ItemAnalysis; yarnOfSlot: (slot: string) => YarnView | undefined; notions: readonly NotionView[]; chosen: readonly { notionId: string; quantity: number }[]; onAddNotion: (id: string, quantity: number) => void; pending: boolean }) {
   const r = useReading();
   const { piece } = analysis;
   const size = sizeOf(piece);
@@ -136,7 +137,7 @@ export function NeedsPanel({ analysis, yarnOfSlot, notions, chosen, onAddNotion,
       </details>
     </Sheet>
   );
-}
+});
 
 const Facts = styled.dl`
   display: flex; flex-wrap: wrap; gap: 6px 26px; margin: 0 0 10px; dt { font-size: 13px; color: var(--soft); } dd { margin: 0; font-size: 18px; font-weight: 600; }

@@ -1,5 +1,5 @@
 import { graphlib, layout as place } from "@dagrejs/dagre";
-import { useMemo, useState } from "react";
+import { memo, useMemo, useState } from "react";
 import styled from "styled-components";
 import type { OrderOfWork } from "@core/planning";
 import { Small } from "../../ui/basics";
@@ -34,7 +34,7 @@ function placed(order: OrderOfWork): Placed {
 }
 
 /** The order of work of one piece: a graph to look at, and a numbered list that says why. */
-export function OrderPanel({ order }: { order: OrderOfWork }) {
+export const OrderPanel = memo(function OrderPanel({ order }: { order: OrderOfWork }) {
   const graph = useMemo(() => placed(order), [order]);
   const [on, setOn] = useState<string>();
   const numbers = new Map(order.steps.map((s, i) => [s.id, i + 1]));
@@ -87,7 +87,7 @@ export function OrderPanel({ order }: { order: OrderOfWork }) {
       </List>
     </Sides>
   );
-}
+});
 
 const Sides = styled.div`display: grid; grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr); gap: 14px 30px; align-items: start; @media (max-width: 1080px) { grid-template-columns: minmax(0, 1fr); }`;
 const Frame = styled.div`

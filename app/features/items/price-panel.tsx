@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { scaleLinear } from "d3-scale";
 import styled from "styled-components";
 import type { ChannelFees } from "@core/costing";
@@ -18,7 +19,7 @@ export interface ChannelOption {
 }
 
 /** Swing tag, cost stack, and what the price leaves for an hour. */
-export function PricePanel({ analysis, fees, marginBp, wagePerHour, price, onPrice, channels, channelId, onChannel, error }: { analysis: ItemAnalysis; fees: ChannelFees; marginBp: number; wagePerHour: number; price: string; onPrice: (text: string) => void; channels: readonly ChannelOption[]; channelId: string | null; onChannel: (id: string) => void; error: string | undefined }) {
+export const PricePanel = memo(function PricePanel({ analysis, fees, marginBp, wagePerHour, price, onPrice, channels, channelId, onChannel, error }: { analysis: ItemAnalysis; fees: ChannelFees; marginBp: number; wagePerHour: number; price: string; onPrice: (text: string) => void; channels: readonly ChannelOption[]; channelId: string | null; onChannel: (id: string) => void; error: string | undefined }) {
   const r = useReading();
   const { earning, pricing, cost } = analysis;
   const perHour = earning.perHour;
@@ -66,7 +67,7 @@ export function PricePanel({ analysis, fees, marginBp, wagePerHour, price, onPri
       {cost.total > analysis.price ? <Loss role="status">At this price every piece loses {printMoney((cost.total + earning.fees - analysis.price) as Minor, r)} once your hour is paid.</Loss> : null}
     </Sheet>
   );
-}
+});
 
 const SHADES = ["#54727a", "#8aa4a9", "#b4c4c7", "#d3c486", "#7d9c7f"] as const;
 

@@ -1,6 +1,7 @@
-import { Component, lazy, Suspense, useMemo, useState, useSyncExternalStore, type ReactNode } from "react";
+import { Component, lazy, memo, Suspense, useMemo, useState, useSyncExternalStore, type ReactNode } from "react";
 import { Label, Slider, SliderOutput, SliderThumb, SliderTrack, ToggleButton, ToggleButtonGroup } from "react-aria-components";
 import styled from "styled-components";
+import { layoutOf } from "@core/notation";
 import { printLength, type Mm } from "@core/units";
 import { Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
@@ -17,18 +18,22 @@ type Light = { part: number; round: number } | undefined;
 const DEGREES = 180 / Math.PI;
 
 /** One part at a time, large, turned in the hand: the shape it takes when filled, to scale, with its eyes. */
-export function ShapePanel({ analysis, colours, firmness, onFirmness, lit, onLight }: { analysis: ItemAnalysis; colours: SlotColours; firmness: Firmness; onFirmness: (f: Firmness) => void; lit: Light; onLight: (at: Light) => void }) {
+export const ShapePanel = memo(function ShapePanel({ analysis, colours, firmness, onFirmness, lit, onLight }: { analysis: ItemAnalysis; colours: SlotColours; firmness: Firmness; onFirmness: (f: Firmness) => void; lit: Light; onLight: (at: Light) => void }) {
   const r = useReading();
   const [chosen, setChosen] = useState(0);
   const [turn, setTurn] = useState(0);
   const [tilt, setTilt] = useState(0.22);
-  const webGl = useSyncExternalStore(never, hasWebGl, () => false);
+  const webGl = useSyncExternalStore(never, webGlHere, () => "none" as const);
   const [lost, setLost] = useState(false);
-  const flat = lost || !webGl;
+  const [view, setView] = useState<"round" | "drawn">();
+  const flat = lost || webGl === "none" || (view ?? (webGl === "fast" ? "round" : "drawn")) === "drawn";
   const { parts } = analysis.piece;
   const index = Math.min(chosen, Math.max(0, parts.length - 1));
   const part = parts[index];
-  const mesh = useMemo(() => (part ? shapeMesh(part) : undefined), [part]);
+  // A new analysis mostly has the same shape: the solid is only made again when it differs.
+  const signature = part ? JSON.stringify([part.part.name, part.fabric.shape?.rings, part.fabric.straight, part.part.rounds.map((x) => layoutOf(x).segments), part.part.events]) : "";
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const mesh = useMemo(() => (part ? shapeMesh(part) : undefined), [signature]);
   if (!part) return <Small>No round is counted yet, so there is no shape. Write the first rounds of a part.</Small>;
   const degrees = Math.round(((((turn * DEGREES) % 360) + 540) % 360) - 180);
   const size = `${printLength(part.fabric.width as Mm, r)} wide, ${printLength(part.fabric.height as Mm, r)} tall${part.fabric.straight > 0 ? `, ${printLength(part.fabric.depth as Mm, r)} deep` : ""}`;
@@ -47,6 +52,12 @@ export function ShapePanel({ analysis, colours, firmness, onFirmness, lit, onLig
             drawing
           )}
         </View>
+        {mesh && webGl !== "none" && !lost ? (
+          <Group aria-label="How it is shown" selectionMode="single" disallowEmptySelection selectedKeys={[flat ? "drawn" : "round"]} onSelectionChange={(keys) => setView([...keys][0] as "round" | "drawn")} className="centred">
+            <ToggleButton id="round">Solid</ToggleButton>
+            <ToggleButton id="drawn">Drawing</ToggleButton>
+          </Group>
+        ) : null}
         <Rule width={part.fabric.width} radius={mesh && !flat ? mesh.radius : undefined} />
         {mesh ? (
           <Turn value={degrees} minValue={-180} maxValue={180} step={5} onChange={(v) => setTurn((Array.isArray(v) ? (v[0] ?? 0) : v) / DEGREES)}>
@@ -85,17 +96,21 @@ export function ShapePanel({ analysis, colours, firmness, onFirmness, lit, onLig
       </Facts>
     </Layout>
   );
-}
+});
 
-/** Asked before the large view is loaded, so that a browser without WebGL loads nothing and logs nothing. */
-let known: boolean | undefined;
-function hasWebGl(): boolean {
-  if (known === undefined) {
-    const context = document.createElement("canvas").getContext("webgl2");
-    context?.getExtension("WEBGL_lose_context")?.loseContext();
-    known = context !== null;
-  }
+/**
+ * Asked before the large view is loaded, so that a browser without WebGL loads nothing and logs nothing. Where only the
+ * processor draws it, turning would stutter: there the drawing comes first and the solid on demand.
+ */
+let known: "fast" | "slow" | "none" | undefined;
+function webGlHere(): "fast" | "slow" | "none" {
+  known ??= canDraw({ failIfMajorPerformanceCaveat: true }) ? "fast" : canDraw({}) ? "slow" : "none";
   return known;
+}
+function canDraw(attributes: WebGLContextAttributes): boolean {
+  const context = document.createElement("canvas").getContext("webgl2", attributes);
+  context?.getExtension("WEBGL_lose_context")?.loseContext();
+  return context !== null;
 }
 const never = () => () => undefined;
 
@@ -136,7 +151,7 @@ const Stage = styled.div`display: grid; gap: 8px; align-content: start; min-widt
 const View = styled.div<{ $drawn: boolean }>`height: 300px; display: ${(p) => (p.$drawn ? "grid" : "block")}; place-items: center; & > svg { max-height: 100%; }`;
 const Facts = styled.div`display: grid; gap: 14px; align-content: start; min-width: 0; h3 { margin-bottom: 6px; }`;
 const Group = styled(ToggleButtonGroup)`
-  display: flex; flex-wrap: wrap; gap: 6px;
+  display: flex; flex-wrap: wrap; gap: 6px; &.centred { justify-content: center; }
   button { border: 1px solid var(--edge); background: transparent; border-radius: 4px; padding: 6px 12px; min-height: 34px; cursor: pointer; }
   button[data-selected] { background: var(--act); color: var(--act-ink); border-color: var(--act); }
 `;

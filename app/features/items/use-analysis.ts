@@ -1,5 +1,5 @@
 import { wrap, type Remote } from "comlink";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { AnalyseApi } from "../../workers/analyse.worker";
 import type { Compared } from "@core/estimate";
 import type { Around, ItemAnalysis, ItemDraft, YarnPair, YarnView } from "./analyse";
@@ -27,7 +27,8 @@ export function useAnalysis(draft: ItemDraft, around: Around, initial: ItemAnaly
     const timer = setTimeout(() => {
       worker.current ??= startWorker();
       void worker.current.remote.analyse(input.current.draft, input.current.around).then((analysis) => {
-        if (!stale) setGot({ key, analysis });
+        // Drawn when there is time: the next key comes first.
+        if (!stale) startTransition(() => setGot({ key, analysis }));
       });
     }, WAIT_MS);
     return () => {
@@ -67,7 +68,7 @@ export function useComparison(draft: ItemDraft, pairs: readonly YarnPair[], yarn
       worker.current ??= startWorker();
       const { draft: d, pairs: p, yarns: y, terms: t } = input.current;
       void worker.current.remote.compare({ pattern: d.pattern, firmness: d.firmness, hanger: d.hanger }, p, { yarns: y, terms: t }).then((compared) => {
-        if (!stale) setGot({ key, compared });
+        if (!stale) startTransition(() => setGot({ key, compared }));
       });
     }, WAIT_MS);
     return () => {

@@ -1,5 +1,5 @@
 import { ClipboardCopy, Download } from "lucide-react";
-import { useMemo, useState } from "react";
+import { memo, useMemo, useState } from "react";
 import styled from "styled-components";
 import { PLAIN_STYLE, printPattern, type CheckedPattern, type HouseStyle } from "@core/notation";
 import { Button, Row, Small } from "../../ui/basics";
@@ -27,7 +27,7 @@ function keptStyle(): HouseStyle {
 }
 
 /** The checked pattern written out in the house style, to copy or to save as a file. */
-export function WrittenPanel({ pattern, text, name, terms }: { pattern: CheckedPattern; text: string; name: string; terms: "us" | "uk" }) {
+export const WrittenPanel = memo(function WrittenPanel({ pattern, text, name, terms }: { pattern: CheckedPattern; text: string; name: string; terms: "us" | "uk" }) {
   const [style, setStyle] = useState<HouseStyle>(() => ({ ...keptStyle(), ...(window.localStorage.getItem(KEY) ? {} : { terms }) }));
   const [copied, setCopied] = useState(false);
   const written = useMemo(() => printPattern(pattern, text, style), [pattern, text, style]);
@@ -72,7 +72,7 @@ export function WrittenPanel({ pattern, text, name, terms }: { pattern: CheckedP
       </Row>
     </div>
   );
-}
+});
 
 const fileName = (name: string) => name.toLowerCase().normalize("NFKD").replace(/[^a-z0-9]+/g, "-").replace(/^-|-$/g, "") || "pattern";
 function save(text: string, name: string): void {
