@@ -4,7 +4,7 @@ import { gzipSync } from "node:zlib";
 import { analyseItem } from "../app/features/items/analyse";
 import { estimatePiece } from "../core/estimate";
 import { filledShape } from "../core/fabric";
-import { checkPattern, layoutOf, RoundMemory } from "../core/notation";
+import { checkPattern, layoutOf, PLAIN_STYLE, printPattern, RoundMemory } from "../core/notation";
 import { mm, type Minor } from "../core/units";
 import { servePages } from "./pages";
 
@@ -27,6 +27,45 @@ const spec = { label: "DK", weight: 3 as const, hook: mm(3), metresPer100g: 230,
 console.log("\nCore, one thread");
 const check = median(60, () => texts.forEach((t) => checkPattern(t))) / texts.length;
 say("patterns checked per second (the demo's: 3 parts, 27 rounds)", (1000 / check).toFixed(0));
+/** Patterns of three parts and 25 rounds, no two alike: names, colours, sizes and hands all differ. */
+function typical(seed: number): string {
+  let state = (seed * 2654435761) % 4294967296;
+  const pick = <T>(list: readonly T[]): T => {
+    state = (state * 1664525 + 1013904223) % 4294967296;
+    return list[Math.floor((state / 4294967296) * list.length)] as T;
+  };
+  const shade = [pick(["slate", "teal", "cream", "rust"]), pick(["white", "orange", "navy", "sand"])];
+  const label = pick([(n: string) => `Rnd ${n}: `, (n: string) => `R${n}. `, (n: string) => `Round ${n} – `]);
+  const total = pick([(n: number) => ` (${n})`, (n: number) => ` [${n}]`, (n: number) => ` = ${n}`]);
+  const part = (name: string, rounds: number, first: number): string => {
+    const lines = [`${name} (${pick(shade)})${name === "Wing" ? " – make 2" : ""}`];
+    let live = first;
+    for (let i = 1; i <= rounds; i++) {
+      if (i === 1) lines.push(label("1") + pick([`${live} sc in magic ring`, `ch 2, ${live} sc in 2nd ch from hook`]) + total(live));
+      else if (i <= rounds / 3) {
+        const k = live / first;
+        lines.push(label(String(i)) + (k === 1 ? pick([`inc × ${first}`, "2 sc in each st around"]) : pick([`(${k - 1} sc, inc) × ${first}`, `*sc in next ${k - 1} sts, 2 sc in next st; rep from * around`])) + total(live + first));
+        live += first;
+      } else if (i > rounds - 3 && live >= 3 * first) {
+        lines.push(label(String(i)) + `(${live / first - 2} sc, dec) × ${first}` + total(live - first));
+        live -= first;
+      } else lines.push(label(String(i)) + pick([`sc in each st around`, `${live} sc`, "sc around"]) + total(live));
+    }
+    return lines.join("\n");
+  };
+  return `${pick(["Gull", "Crab", "Boat", "Seal"])} ${seed}\nMaterials: DK cotton, ${pick(["2.5", "3", "3.5"])} mm hook\n\n${part("Body", 15, pick([5, 6, 7, 8]))}\nStuff ${pick(["lightly", "firmly", "well"])}.\n\n${part("Wing", 6, pick([4, 5, 6]))}\nFasten off, leave a ${pick(["15", "20", "25"])} cm tail.\n\n${part("Beak", 4, pick([4, 6]))}\nFasten off.`;
+}
+const many = Array.from({ length: 600 }, (_, i) => typical(i + 1));
+for (const t of many) if (!checkPattern(t).ok) throw new Error(`the bench's own pattern is wrong:\n${t}`);
+const printed = many.map((t) => checkPattern(t));
+const cold = median(7, () => many.forEach((t) => checkPattern(t))) / many.length;
+say("different patterns of 3 parts, 25 rounds: checked per second", (1000 / cold).toFixed(0));
+const warm = median(7, () => {
+  const memory = { us: new RoundMemory(), uk: new RoundMemory() };
+  many.forEach((t) => checkPattern(t, { memory }));
+}) / many.length;
+say("  the same, remembering rounds of the patterns before (from empty)", (1000 / warm).toFixed(0));
+say("  written out in the house style, per second", (1000 / (median(5, () => many.forEach((t, i) => printPattern(printed[i] ?? checkPattern(t), t, PLAIN_STYLE))) / many.length)).toFixed(0));
 const estimate = median(30, () => texts.forEach((t) => estimatePiece({ pattern: checkPattern(t), specOf: () => spec, firmness: "medium", hanger: true }))) / texts.length;
 say("patterns checked and estimated per second", (1000 / estimate).toFixed(0));
 say("  estimating costs, times checking", (estimate / check).toFixed(1));
@@ -64,6 +103,15 @@ const sixty = Array.from({ length: 60 }, (_, i) => 6 * Math.min(10, i + 1, 60 - 
 say("filled shape of 60 rounds", `${median(40, () => filledShape({ rounds: sixty, width: mm(5), height: mm(4.65), firmness: "medium" })).toFixed(2)} ms`);
 const around = { yarns: [], notions: [], money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] }, fees: { label: "", percentBp: 0, fixed: 0 as Minor }, price: undefined, reading: { locale: "en-IE", system: "metric" as const, currency: "EUR" }, terms: "us" as const };
 say("everything the item page shows, for one demo item", `${(median(20, () => texts.forEach((pattern) => analyseItem({ pattern, firmness: "medium", hanger: true, slots: [], notions: [] }, around))) / texts.length).toFixed(2)} ms`);
+{
+  // Memory that a 10,000-round text leaves held, after the collector (run with --expose-gc to have it exact).
+  const huge = long(10_000);
+  const before = process.memoryUsage().heapUsed;
+  const held = checkPattern(huge);
+  const peak = process.memoryUsage().heapUsed - before;
+  (globalThis as { gc?: () => void }).gc?.();
+  say("10,000 rounds: answered, and heap in use right after", `${held.parts[0]?.rounds.length ?? 0} rounds, ${(peak / 1e6).toFixed(0)} MB for ${(huge.length / 1000).toFixed(0)} KB of text`);
+}
 const garbage = Array.from({ length: 200 * 1024 }, (_, i) => String.fromCharCode((i * 7919 + (i >> 3)) % 256)).join("");
 say("200 KB of garbage answered", `${median(3, () => checkPattern(garbage)).toFixed(0)} ms`);
 

@@ -5,18 +5,21 @@ import { openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
 let puffin = "";
+let buoy = "";
 beforeAll(async () => {
   site = await startSite("pattern");
   const { page, end } = await openPage(site);
   await page.goto(`${site.url}/items`);
-  puffin = await page.$$eval("main a", (links) => links.find((a) => a.textContent?.includes("Puffin"))?.getAttribute("href") ?? "");
+  const find = (name: string) => page.$$eval("main a", (links, n) => links.find((a) => a.textContent?.includes(n))?.getAttribute("href") ?? "", name);
+  puffin = await find("Puffin");
+  buoy = await find("Buoy");
   await end();
 });
 afterAll(() => site.stop());
 
-async function openItem(view: Parameters<typeof openPage>[1] = {}): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
+async function openItem(view: Parameters<typeof openPage>[1] = {}, item = puffin): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
   const { page, end } = await openPage(site, view);
-  await page.goto(site.url + puffin);
+  await page.goto(site.url + item);
   const me = new Person(page, "keyboard");
   await me.settle();
   await page.waitForSelector(".cm-content");
@@ -101,16 +104,18 @@ describe("the editor, by keyboard", () => {
   });
 
   it("says so when the server is away, and saves when it is back", async () => {
-    const { page, me } = await openItem();
-    await me.fill(".cm-content", "Body (slate)\nRnd 1: 6 sc in magic ring (6)");
+    const { page, me } = await openItem({}, buoy);
+    await page.focus(".cm-content");
+    await chord(page, "Control", "End");
+    await page.keyboard.type(" ");
+    await me.waitText("not saved yet");
     await page.setOfflineMode(true);
     await chord(page, "Control", "s");
     await me.waitText("The server did not answer");
-    expect(await text(page)).toContain("Rnd 1: 6 sc");
+    expect(await text(page)).toContain("6 sc in magic ring");
     await page.setOfflineMode(false);
-    await chord(page, "Control", "z");
     await chord(page, "Control", "s");
-    await me.waitText("saved, revision");
+    await me.waitText("saved, revision 2");
     // Being offline is logged by the browser itself: this page's log is not held against it.
     await page.browserContext().close();
   });

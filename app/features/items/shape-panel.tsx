@@ -37,7 +37,7 @@ export const ShapePanel = memo(function ShapePanel({ analysis, colours, firmness
   if (!part) return <Small>No round is counted yet, so there is no shape. Write the first rounds of a part.</Small>;
   const degrees = Math.round(((((turn * DEGREES) % 360) + 540) % 360) - 180);
   const size = `${printLength(part.fabric.width as Mm, r)} wide, ${printLength(part.fabric.height as Mm, r)} tall${part.fabric.straight > 0 ? `, ${printLength(part.fabric.depth as Mm, r)} deep` : ""}`;
-  const drawing = <Silhouettes parts={[silhouetteOf(part, turn)]} colours={colours} height={300} label={`${part.part.name}: ${size}`} lit={lit?.part === index ? { part: 0, round: lit.round } : undefined} />;
+  const drawing = <Silhouettes parts={[silhouetteOf(part, turn)]} colours={colours} height={300} scale label={`${part.part.name}: ${size}`} lit={lit?.part === index ? { part: 0, round: lit.round } : undefined} />;
   return (
     <Layout>
       <Stage>
@@ -52,12 +52,6 @@ export const ShapePanel = memo(function ShapePanel({ analysis, colours, firmness
             drawing
           )}
         </View>
-        {mesh && webGl !== "none" && !lost ? (
-          <Group aria-label="How it is shown" selectionMode="single" disallowEmptySelection selectedKeys={[flat ? "drawn" : "round"]} onSelectionChange={(keys) => setView([...keys][0] as "round" | "drawn")} className="centred">
-            <ToggleButton id="round">Solid</ToggleButton>
-            <ToggleButton id="drawn">Drawing</ToggleButton>
-          </Group>
-        ) : null}
         <Rule width={part.fabric.width} radius={mesh && !flat ? mesh.radius : undefined} />
         {mesh ? (
           <Turn value={degrees} minValue={-180} maxValue={180} step={5} onChange={(v) => setTurn((Array.isArray(v) ? (v[0] ?? 0) : v) / DEGREES)}>
@@ -67,6 +61,12 @@ export const ShapePanel = memo(function ShapePanel({ analysis, colours, firmness
               <SliderThumb />
             </SliderTrack>
           </Turn>
+        ) : null}
+        {mesh && webGl !== "none" && !lost ? (
+          <Group aria-label="How it is shown" selectionMode="single" disallowEmptySelection selectedKeys={[flat ? "drawn" : "round"]} onSelectionChange={(keys) => setView([...keys][0] as "round" | "drawn")} className="centred">
+            <ToggleButton id="round">Solid</ToggleButton>
+            <ToggleButton id="drawn">Drawing</ToggleButton>
+          </Group>
         ) : null}
       </Stage>
       <Facts>
