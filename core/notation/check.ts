@@ -558,7 +558,7 @@ class Checker {
     } else if (available !== undefined && o.used !== available) {
       count = this.misused(nodes, o, available, written, place, slot, first, next, say);
     } else if (o.bothSides && o.firstSide !== undefined && o.foundation > 0 && this.oneSideWrong(o)) {
-      say(place(), { code: o.firstSide > o.foundation - 1 ? "too-many-used" : "too-few-used", used: o.firstSide, available: o.foundation - 1, made: o.offers }, "error");
+      say(place(), { code: o.firstSide > o.sideStitches ? "too-many-used" : "too-few-used", used: o.firstSide, available: o.sideStitches, made: o.offers }, "error");
       count = written ?? o.offers;
     } else if (written !== undefined && written !== o.offers && !o.open) {
       const wantsWritten = this.accepts(next, written);
@@ -612,7 +612,7 @@ class Checker {
   }
 
   private oneSideWrong(o: Outcome): boolean {
-    return o.firstSide !== undefined && o.firstSide !== o.foundation - 1;
+    return o.firstSide !== undefined && o.firstSide !== o.sideStitches;
   }
 
   /** A free start whose own number is off (5 sc written as 6): the count that makes the total. */

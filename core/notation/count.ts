@@ -97,6 +97,7 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
   let bothSides = false;
   let firstSide: number | undefined;
   let limit = available;
+  let room = 0;
   let chains = 0;
   let started = false;
 
@@ -135,7 +136,7 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
         if (op.into === "ring" || op.into === "part" || op.name.startsWith("foundation")) free = true;
         if (op.into === "chain" && chains > 0 && !started) {
           const nth = Number(/ch (\d+)/.exec(op.name)?.[1] ?? 2);
-          const room = chains - nth + 1;
+          room = chains - nth + 1;
           const more = nodes.slice(i + 1).some((n) => (n.kind === "work" && n.op.stitch !== "ch" && n.op.stitch !== "slst") || n.kind === "group" || n.kind === "other-side");
           if (room <= 1 && !more) {
             // Several stitches in the far chain are a ring by other means, not an increase.
@@ -235,7 +236,7 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
   return {
     used: run.used, offers: run.offers, bySlot: run.bySlot, increases: run.increases, decreases: run.decreases, joined, turned,
     free: free || (first && foundation === 0 && available === undefined), misfit, open, leaves, unknown, slot: run.slot, foundation, bothSides, firstSide,
-    sideStitches: limit ?? 0,
+    sideStitches: limit ?? (room > 0 ? room : Math.max(0, foundation - 1)),
   };
 }
 
@@ -264,7 +265,8 @@ function addOutcome(run: Running, o: Outcome, times: number): void {
 }
 
 /** The ways to read the same words, the plainest first. Bounded: at most 18; made one by one, since the first mostly fits. */
-export function* readings(nodes: readonly Node[]): Generator<readonly Node[]> {
+export function* readings(written: readonly Node[]): Generator<readonly Node[]> {
+  const nodes = liftedSkip(written) ?? written;
   yield nodes;
   let all: (readonly Node[])[] = [nodes];
   for (let i = 0; i < nodes.length && all.length <= 8; i++) {
@@ -319,6 +321,13 @@ function alternatives(node: Node): Node[] {
     if (item) return alternatives(item).map((o) => ({ ...node, items: node.items.map((n, j) => (j === index ? o : n)) }));
   }
   return [];
+}
+
+/** "3 ch (counts as 1 tr), miss first st": the chain stands on the stitch that is missed. */
+function liftedSkip(nodes: readonly Node[]): readonly Node[] | undefined {
+  const at = nodes.findIndex((n) => n.kind === "work" && n.op.standsFor !== undefined);
+  const skip = nodes.findIndex((n, i) => i > at && n.kind === "skip" && n.n === 1 && n.first === true);
+  return at < 0 || skip < 0 || nodes.slice(at + 1, skip).some((n) => n.kind === "work" || n.kind === "group") ? undefined : nodes.filter((_, i) => i !== skip);
 }
 
 /** "sc, inc around" may mean "(sc, inc) around". */

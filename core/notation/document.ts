@@ -415,7 +415,10 @@ export class DocumentReader {
     const made = this.makeBehind(open.tokens);
     if (made !== undefined && open.part.make === 1) open.part.make = made;
     const ref = this.reference(open.tokens, open.label);
-    const { nodes, found } = this.tree(ref ? ref.rest : open.tokens, ref !== undefined);
+    const tree = this.tree(ref ? ref.rest : open.tokens, ref !== undefined);
+    const { found } = tree;
+    const said = open.label?.total;
+    const nodes: readonly Node[] = said && !tree.nodes.some((n) => n.kind === "total") ? [...tree.nodes, { kind: "total", ...said }] : tree.nodes;
     if (this.tooLong) found.push({ ...this.tooLong, detail: { code: "too-large", what: "words", limit: MAX_ROUND_TOKENS }, severity: "error" });
     this.tooLong = undefined;
     const round: RawRound = { line: open.line, from, to, label: open.label, nodes, found, reference: ref?.reference, slot: open.slot };

@@ -13,6 +13,8 @@ export interface RoundLabel extends Span {
   readonly list: readonly number[] | undefined;
   /** For "next 4 rounds". */
   readonly many: number;
+  /** "R3 (18):" says what the round comes to before it says how. */
+  readonly total?: { readonly n: number; readonly from: number; readonly to: number };
 }
 
 const ROUND = new Set(["r", "rnd", "rnds", "rd", "rds", "round", "rounds", "rn", "rns", "rs"]);
@@ -68,9 +70,19 @@ function finish(c: Cursor, from: number, word: "round" | "row", first: number | 
     writtenAt = { from: at, to: at + String(n).length };
     return true;
   });
+  const total = c.attempt(() => {
+    const at = c.from;
+    if (!c.take("(", "[")) return undefined;
+    const n = c.number();
+    if (n === undefined || !Number.isInteger(n)) return undefined;
+    c.take("st", "sts", "stitches", "sc", "dc");
+    if (!c.take(")", "]")) return undefined;
+    const end = c.to;
+    return c.is(":", "-", "--", "=") ? { n, from: at, to: end } : undefined;
+  });
   c.attempt(() => (c.take("(") && c.take("rs", "ws") && c.take(")") ? true : undefined));
   while (c.take(":", ".", ")", "-", "--", "=", ";", "]", ",", "|"));
-  return { from, to: c.to, first, last: more?.last ?? first, word, written, writtenAt, list: more?.list, many };
+  return { from, to: c.to, first, last: more?.last ?? first, word, written, writtenAt, list: more?.list, many, ...(total ? { total } : {}) };
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { CheckedPart, CheckedPattern, CheckedRound } from "./check";
-import { stitchWord, type StitchName, type Terms } from "./stitches";
+import { stitchWord, tallySize, type StitchName, type Terms } from "./stitches";
 import type { Node, Operation, Times } from "./tree";
 
 /** How a maker likes her patterns written. */
@@ -224,7 +224,7 @@ class RoundWords {
       case "evenly":
         return `${n.n} ${this.single(n.op)} evenly spaced`;
       case "skip":
-        return `skip ${n.n} ${n.n === 1 ? "st" : "sts"}`;
+        return n.first ? "skip first st" : `skip ${n.n} ${n.n === 1 ? "st" : "sts"}`;
       case "colour":
         return `change to ${n.slot}`;
       case "start":
@@ -327,7 +327,10 @@ class RoundWords {
   }
 
   private mixture(op: Operation): string {
-    return `(${Object.entries(op.makes).map(([s, k]) => (k === 1 ? this.name(s as StitchName) : `${k} ${this.name(s as StitchName)}`)).join(", ")})`;
+    // Chains and the slip stitch that ties them down offer nothing to the next round.
+    const tied = op.makes.ch !== undefined && op.makes.slst !== undefined && op.offers < tallySize(op.makes) - (op.makes.picot ?? 0);
+    const words = (Object.entries(op.makes) as [StitchName, number][]).map(([s, k]) => (s === "ch" ? `ch ${k}` : s === "slst" && tied ? `${this.name(s)} in same st` : k === 1 ? this.name(s) : `${k} ${this.name(s)}`));
+    return `(${words.join(", ")})`;
   }
 }
 

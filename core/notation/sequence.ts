@@ -42,6 +42,8 @@ export class SequenceReader {
   /** Behind "repeat round 5" a total may stand with nothing worked before it. */
   totalsAlone = false;
   private loops: Loops = "both";
+  /** Inside a repeat that a star opened: the next star closes it and multiplies nothing. */
+  private inStar = false;
   /** The part a joining spoke of: "… and work 12 sc around it". */
   private lastPart: string | undefined;
   constructor(
@@ -84,12 +86,14 @@ export class SequenceReader {
     const stars: { index: number; from: number }[] = [];
     while (!c.done) {
       if (close !== "end" && c.is(close)) break;
+      this.inStar = stars.length > 0;
       const before = c.at;
       if (c.is("*")) this.star(items, stars);
       else if (c.is(")", "]", "}")) {
         this.report(c.peek() ?? { from: c.from, to: c.to }, { code: "unopened-bracket", bracket: c.text() });
         c.at++;
       } else if (REPEAT.has(c.text()) || (c.is("do", "work") && /^(this|these|that)$/.test(c.text(1)))) this.repeat(items, stars);
+      else if (c.is("keep", "carry") && /^(going|on|repeating)$/.test(c.text(1)) && items.some((n) => n.kind === "work")) this.keepGoing(items);
       else if (c.is("-", "--", ":") && this.plainTotal(items)) continue;
       else if (SEPARATOR.has(c.text())) c.at++;
       else this.item(items, depth, close);
@@ -197,6 +201,15 @@ export class SequenceReader {
     this.pushGroup(items, inside, inside[0]?.from ?? from, times);
   }
 
+  /** "sc, inc, keep going": all of it, all the way round. */
+  private keepGoing(items: Node[]): void {
+    const { c } = this;
+    c.at += 2;
+    const start = items.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch"));
+    const inside = items.splice(start);
+    this.pushGroup(items, inside, inside[0]?.from ?? c.from, { times: { kind: "around" } });
+  }
+
   private pushGroup(items: Node[], within: readonly Node[], from: number, t: { times: Times; more?: boolean; ambiguous?: boolean }, once = false): void {
     if (within.length === 0) return;
     if (!within.some((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip" || n.kind === "unknown")) {
@@ -223,7 +236,7 @@ export class SequenceReader {
   /** A count behind something: "x 6", "* 6", "6 times", "6x", "twice", "around", "to last 2 sts", "5 more times". */
   private timesAfter(): { times: Times; more?: boolean } | undefined {
     const { c } = this;
-    if (c.done || (c.kind() === "mark" && !c.is("*", ","))) return undefined;
+    if (c.done || (c.kind() === "mark" && !c.is("*", ",")) || (c.is("*") && this.inStar)) return undefined;
     return c.attempt(() => {
       if (c.is(",") && /^(twice|thrice)$/.test(c.text(1))) c.at++;
       if (c.take("twice")) return { times: { kind: "number" as const, n: 2 }, more: c.take("more") && true };
@@ -499,7 +512,8 @@ export class SequenceReader {
   /** "sc, inc, 5 times": all of it so often, or only the last of it. */
   private timesOfAll(items: Node[], from: number): boolean {
     const { c } = this;
-    if (c.kind() !== "number" || !/^(times|time)$/.test(c.text(1)) || c.tokens[c.at - 1]?.text !== ",") return false;
+    const sign = c.is("x") && c.kind(1) === "number" && !c.legend.has("x");
+    if (!(sign || (c.kind() === "number" && /^(times|time)$/.test(c.text(1)))) || !/^[,;]$/.test(c.tokens[c.at - 1]?.text ?? "")) return false;
     const start = items.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch"));
     if (start < 0 || CLOSER[c.text(2)] !== undefined && !(c.kind(3) === "number" && (isStitchNoun(c.text(4)) || /^[)\]}]$/.test(c.text(4))))) return false;
     const times = this.timesAfter();
@@ -628,6 +642,7 @@ export class SequenceReader {
     if (c.is("skip", "sk", "miss", "skipping", "missing") || (c.is("m") && c.kind(1) === "number")) {
       c.at++;
       c.take("the", "over", "all");
+      const first = c.is("first");
       c.take("next", "first", "last");
       if (c.kind() === "word" && !isStitchNoun(c.text()) && !c.is("ch", "chs", "sc", "dc", "hdc", "chain", "chains", "a", "one", "space") && readStitch(c, this.terms) === undefined) {
         // "skipping the legs": told to help the eye.
@@ -638,7 +653,7 @@ export class SequenceReader {
       c.take("the", "next");
       if (isStitchNoun(c.text()) || c.is("ch", "chs", "sc", "dc", "hdc", "chain", "chains")) c.at++;
       c.attempt(() => (c.take("around") ? true : undefined));
-      return push({ kind: "skip", n, from, to: c.to });
+      return push({ kind: "skip", n, from, to: c.to, ...(first ? { first } : {}) });
     }
     if (c.is("leave", "leaving") && leavesStitches(c)) {
       while (!c.done && !c.is(".", ";", ",", "(", "[", ")")) c.at++;
@@ -836,7 +851,7 @@ export class SequenceReader {
     if (!readTarget(this.c, t) || t.place === undefined) return undefined;
     let makes: Tally = {};
     let offers = 0;
-    for (const n of inside) {
+    for (const n of this.hung(inside, true)) {
       if (n.kind === "colour" || n.kind === "aside") continue;
       if (n.kind !== "work" || n.times.kind !== "number") return undefined;
       makes = addTally(makes, n.op.makes, n.times.n);
@@ -958,7 +973,7 @@ export class SequenceReader {
     const { c } = this;
     if (c.done || c.is(",", ")", "]", ";", ".")) return undefined;
     const times = c.attempt(() => {
-      const t = c.is("x", "*", "twice", "thrice") || (c.kind() === "number" && /^(times|time|x)$/.test(c.text(1))) ? this.timesAfter() : undefined;
+      const t = c.is("x", "twice", "thrice") || (c.is("*") && !this.inStar) || (c.kind() === "number" && /^(times|time|x)$/.test(c.text(1))) ? this.timesAfter() : undefined;
       return t?.times.kind === "number" ? t.times.n : undefined;
     });
     if (times !== undefined) return times;

@@ -274,7 +274,11 @@ function readPlace(c: Cursor, t: Target): boolean {
   }
   let moved = false;
   for (;;) {
-    if (c.takeAny(FILL)) moved = true;
+    if (c.is("following", "foll")) {
+      t.place ??= "next";
+      c.at++;
+      moved = true;
+    } else if (c.takeAny(FILL)) moved = true;
     else if (c.is("each", "every", "all")) {
       c.at++;
       t.place = "each";

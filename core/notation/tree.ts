@@ -59,7 +59,7 @@ export type Node =
   | (Span & { readonly kind: "work"; readonly op: Operation; readonly times: Times; /** A second way to read the same words. */ readonly other?: Node })
   | (Span & { readonly kind: "group"; readonly items: readonly Node[]; readonly times: Times; readonly other?: Node; /** The named block it stands for. */ readonly block?: string })
   | (Span & { readonly kind: "evenly"; readonly op: Operation; readonly n: number; readonly rest: Operation; readonly at?: Span })
-  | (Span & { readonly kind: "skip"; readonly n: number })
+  | (Span & { readonly kind: "skip"; readonly n: number; /** The first stitch of the round, as under a chain that counts. */ readonly first?: true })
   | (Span & { readonly kind: "colour"; readonly slot: string })
   | (Span & { readonly kind: "start"; readonly start: StartKind; readonly chains: number })
   | (Span & { readonly kind: "free-loops"; readonly of: FreeLoops })

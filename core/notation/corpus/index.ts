@@ -6,9 +6,10 @@ import { JOINS } from "./joins";
 import { LOOPS } from "./loops";
 import { PLAIN } from "./plain";
 import { STARTS } from "./starts";
+import { STRANGERS } from "./strangers";
 import { VISITORS } from "./visitors";
 import { WILD } from "./wild";
 
 /** Every pattern of the corpus that has no slip in it. */
-export const CORPUS: readonly Case[] = [...PLAIN, ...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS, ...WILD, ...GUESTS, ...VISITORS];
+export const CORPUS: readonly Case[] = [...PLAIN, ...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS, ...WILD, ...GUESTS, ...VISITORS, ...STRANGERS];
 export type { Case, PartTruth } from "./case";
