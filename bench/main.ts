@@ -6,7 +6,6 @@ import { estimatePiece } from "../core/estimate";
 import { filledShape } from "../core/fabric";
 import { checkPattern, layoutOf, PLAIN_STYLE, printPattern, RoundMemory } from "../core/notation";
 import { mm, type Minor } from "../core/units";
-import { servePages } from "./pages";
 
 /** Median of several runs of `work`, in milliseconds, after a warm-up. */
 function median(runs: number, work: () => void): number {
@@ -105,7 +104,7 @@ const around = { yarns: [], notions: [], money: { wagePerHour: 1200, overheadPer
 say("everything the item page shows, for one demo item", `${(median(20, () => texts.forEach((pattern) => analyseItem({ pattern, firmness: "medium", hanger: true, slots: [], notions: [] }, around))) / texts.length).toFixed(2)} ms`);
 {
   // Memory that a 10,000-round text leaves held, after the collector (run with --expose-gc to have it exact).
-  const huge = long(10_000);
+  const huge = ["R1 6 sc in mr (6)", ...Array.from({ length: 9999 }, (_, i) => `R${i + 2}: sc around`)].join("\n");
   const before = process.memoryUsage().heapUsed;
   const held = checkPattern(huge);
   const peak = process.memoryUsage().heapUsed - before;
@@ -127,5 +126,3 @@ if (manifestFile) {
   say("the editor, loaded when needed", `${size(editor.map((f) => `assets/${f}`)).toFixed(0)} kB in ${editor.length} file`);
   say("all client files together, not compressed", `${(readdirSync(assets).reduce((s, f) => s + statSync(path.join(assets, f)).size, 0) / 1e6).toFixed(2)} MB, fonts included`);
 } else console.log("  no build yet: run bin/demo once");
-
-await servePages(say);

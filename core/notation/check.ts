@@ -305,8 +305,16 @@ class Checker {
     const first = rounds[0];
     if (!first) return "other";
     const chained = first.foundation > 0 && !first.nodes.some((n) => n.kind === "start");
-    const turns = rounds.filter((r) => r.nodes.some((n) => n.kind === "turn")).length;
-    const joins = rounds.filter((r) => r.joined).length;
+    let turns = 0;
+    let joins = 0;
+    for (const r of rounds) {
+      if (r.joined) joins++;
+      for (const n of r.nodes) {
+        if (n.kind !== "turn") continue;
+        turns++;
+        break;
+      }
+    }
     const rowWords = raw.rounds.some((r) => r.label?.word === "row");
     if (rounds.length === 1 && first.count === 0 && (first.made.ch ?? 0) > 0) return "chain";
     if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0)) return rowWords ? "rows" : "chain";

@@ -164,6 +164,8 @@ function append(open: OpenRound, tokens: readonly Token[]): void {
   if (open.tokens.length <= MAX_ROUND_TOKENS) open.tokens.push(...tokens);
 }
 
+const isMarkup = (t: Token): boolean => t.kind === "mark" && (t.text === "#" || t.text === "_" || t.text.startsWith("**") || t.text.startsWith("__"));
+
 const startsSetup = (word: string): boolean => /^(join|attach|with|rejoin|in|working|work|using)$/.test(word);
 
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
@@ -218,7 +220,8 @@ export class DocumentReader {
   }
 
   private readLine(line: Line): LineKind {
-    let tokens = tokenize(this.plain, line.from, line.to).filter((t) => t.kind !== "mark" || !(t.text === "#" || t.text === "_" || t.text.startsWith("**") || t.text.startsWith("__")));
+    let tokens = tokenize(this.plain, line.from, line.to);
+    if (tokens.some(isMarkup)) tokens = tokens.filter((t) => !isMarkup(t));
     const bullet = tokens[0]?.text === "-" || tokens[0]?.text === "--" || tokens[0]?.text === ">";
     while (tokens[0] && /^(-|--|>|\||=+|~)$/.test(tokens[0].text)) tokens = tokens.slice(1);
     if (tokens[0]?.text === "~" || this.plain.charAt(line.from) === "~") {
@@ -240,9 +243,9 @@ export class DocumentReader {
   private split(tokens: readonly Token[]): Token[][] {
     const cuts: number[] = [];
     for (let i = 1; i < tokens.length; i++) {
-      const before = tokens[i - 1]?.text ?? "";
       const t = tokens[i];
-      if (!t) continue;
+      if (!t || t.kind === "mark" || (t.kind === "word" && t.text.charCodeAt(0) !== 114 && t.text !== "next")) continue;
+      const before = tokens[i - 1]?.text ?? "";
       const word = isRoundWord(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i + 1]?.text === ".");
       const next = (t.text === "next" || t.kind === "ordinal") && (isRoundWord(tokens[i + 1]?.text ?? "") || (/^(and|to|-|&)$/.test(tokens[i + 1]?.text ?? "") && tokens[i + 2]?.kind === "ordinal" && isRoundWord(tokens[i + 3]?.text ?? "")));
       if (!word && !next) continue;

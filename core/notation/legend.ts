@@ -11,17 +11,25 @@ export const NO_LEGEND: Legend = new Map();
 
 const ORDINARY = /^(the|an|in|on|and|or|of|to|with|note|hook|yarn|eyes|size|round|row|make|total|us|uk|magic|ring|mr|mc)$/;
 
+/** A word, an equals sign and words behind it: "= 18" is a total. */
+const GIVES = /[a-z+^@%$&!?<>~]\s*=\s*(?:[a-z]|\d\s*[a-z])/;
+const IN_WORDS = /crochet|increase|decrease|treble|slip stitch/;
+const TOLD = /^\W*[a-z]{1,4} ?[:-] [^\d]*(?:crochet|increase|decrease|treble|slip stitch)/;
+
 /**
  * Reads "X = single crochet, V = increase" wherever it stands above or between the rounds. Only words that are
  * not stitches already are taken, and only where the other side names a stitch. Linear in the text.
  */
 export function readLegend(plain: string, lines: readonly Line[], source: string, terms: Terms): Legend {
   let legend: Map<string, StitchWord> | undefined;
+  const gives = plain.includes("=");
+  const told = IN_WORDS.test(plain);
+  if (!gives && !told) return NO_LEGEND;
   for (const line of lines) {
     if (line.to - line.from > 600) continue;
     const text = plain.slice(line.from, line.to);
     // Behind a colon mostly stands work; it is a meaning only when it is told in words.
-    if (!text.includes("=") && !/^\W*[a-z]{1,4} ?[:-] [^\d]*(?:crochet|increase|decrease|treble|slip stitch)/.test(text)) continue;
+    if (!(gives && text.includes("=") && GIVES.test(text)) && !(told && TOLD.test(text))) continue;
     const tokens = tokenize(plain, line.from, line.to);
     for (const entry of entries(tokens)) {
       const [word, meaning] = entry;
