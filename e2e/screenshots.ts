@@ -16,8 +16,9 @@ try {
   const page = await context.newPage();
   const item = await find(page, "/items", "Puffin");
   const run = await find(page, "/runs", "Second winter market");
-  const shots: [string, string, { width?: number; height?: number; dark?: boolean; open?: string }?][] = [
+  const shots: [string, string, { width?: number; height?: number; dark?: boolean; open?: string; tab?: string }?][] = [
     ["today", `${site.url}/`], ["items", `${site.url}/items`], ["item", item, { height: 900 }], ["item-reasons", item, { open: '[aria-labelledby="needs-title"] td button' }], ["item-dark", item, { dark: true }], ["item-phone", item, { width: 390, height: 844 }],
+    ["item-shape", item, { tab: "In the hand" }], ["item-compare", item, { tab: "Other yarn and hook" }], ["item-order", item, { tab: "Order of work", height: 940 }], ["item-written", item, { tab: "Written out" }],
     ["materials", `${site.url}/materials`], ["runs", `${site.url}/runs`], ["run", run, { height: 1000 }], ["settings", `${site.url}/settings`],
   ];
   for (const [name, url, view = {}] of shots) {
@@ -26,6 +27,14 @@ try {
     await page.goto(url, { waitUntil: "networkidle0" });
     if (url === item) await page.waitForSelector(".cm-content");
     if (view.open) await page.locator(view.open).click();
+    if (view.tab) {
+      const tab = await page.evaluateHandle((n) => [...document.querySelectorAll<HTMLElement>('[role="tab"]')].find((t) => t.textContent === n), view.tab);
+      await (tab as unknown as { click(): Promise<void> }).click();
+      await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('[role="tabpanel"] button, [role="tabpanel"] [role="radio"]')].find((b) => b.textContent === "Solid")?.click());
+      await new Promise((done) => setTimeout(done, 2500));
+      await page.evaluate(() => document.querySelector('[role="tablist"]')?.scrollIntoView());
+      await page.mouse.move(2, 400);
+    }
     await new Promise((done) => setTimeout(done, 400));
     await page.screenshot({ path: path.join(out, `${name}.png`) as `${string}.png` });
   }
