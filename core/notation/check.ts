@@ -10,6 +10,8 @@ import type { Loops, Node, PatternEvent, Span } from "./tree";
 
 export const MAX_ROUNDS = 10_000;
 export const MAX_PROBLEMS = 100;
+/** Parts before and after that the words of a round may mean: time stays linear in a text of thousands. */
+const MOST_PARTS = 30;
 export const MAIN_SLOT = "main";
 
 export type Worked = "spiral" | "joined" | "rows" | "oval" | "chain" | "other";
@@ -148,7 +150,7 @@ class Checker {
     const recognised = this.wanted === "auto" ? recogniseTerms(this.plain, this.otherwise) : { terms: this.wanted, reason: "chosen by hand" };
     const raw = new DocumentReader(this.source, this.plain, recognised.terms, this.memory?.[recognised.terms]).read();
     const parts: CheckedPart[] = [];
-    raw.parts.forEach((part, i) => parts.push(this.part(part, parts, raw.parts.slice(i + 1))));
+    raw.parts.forEach((part, i) => parts.push(this.part(part, parts.slice(-MOST_PARTS), raw.parts.slice(i + 1, i + 1 + MOST_PARTS))));
     this.seams(raw.assembly);
     for (const f of raw.unread) this.report(f, f.detail, f.severity);
     if (parts.length === 0) this.report({ from: 0, to: Math.min(1, this.source.length) }, { code: "nothing-to-read" }, "error");

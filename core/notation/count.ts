@@ -84,7 +84,7 @@ function sizeOf(node: Node): Size {
 }
 
 /** Works a tree over `available` stitches (undefined: not known). Arithmetic only: nothing is expanded. */
-export function work(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean, target?: number): Outcome {
+export function work(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean, target?: number, depth = 0): Outcome {
   const run: Running = { used: 0, offers: 0, bySlot: new Map(), increases: 0, decreases: 0, slot };
   let joined = false;
   let turned = false;
@@ -165,7 +165,7 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
         started ||= node.items.some((n) => n.kind === "work" && n.op.stitch !== "ch");
         if (node.times.kind === "number" && node.times.n === 1) {
           // Brackets worked once may hold an "around" of their own.
-          const inner = work(node.items, limit === undefined ? undefined : limit - run.used - after(i), run.slot, false);
+          const inner = work(node.items, limit === undefined ? undefined : limit - run.used - after(i), run.slot, false, undefined, depth);
           addOutcome(run, inner, 1);
           misfit ??= inner.misfit;
           open ||= inner.open;
@@ -174,8 +174,13 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
           break;
         }
         const times = reach(node.times, unit, i, node);
-        if (times > 0) addOutcome(run, once(node.items, run.slot), 1);
-        if (times > 1) addOutcome(run, once(node.items, run.slot), times - 1);
+        if (times > 0) {
+          const before = run.slot;
+          const first = once(node.items, before, depth + 1);
+          addOutcome(run, first, 1);
+          // The second time may begin in another colour. Deep down it is taken as the first, or brackets in brackets would double the work each.
+          if (times > 1) addOutcome(run, first.slot === before || depth > 4 ? first : once(node.items, run.slot, depth + 1), times - 1);
+        }
         unknown ||= node.items.some((n) => n.kind === "unknown");
         break;
       }
@@ -251,8 +256,8 @@ function tallyWork(run: Running, node: Node & { kind: "work" }, times: number): 
   run.bySlot.set(run.slot, addSlot(run.bySlot.get(run.slot), { made: node.op.makes, two: together && node.op.uses === 2 ? 1 : 0, three: together && node.op.uses > 2 ? 1 : 0 }, n));
 }
 
-function once(items: readonly Node[], slot: string): Outcome {
-  return work(items, undefined, slot, false);
+function once(items: readonly Node[], slot: string, depth: number): Outcome {
+  return work(items, undefined, slot, false, undefined, depth);
 }
 
 function addOutcome(run: Running, o: Outcome, times: number): void {

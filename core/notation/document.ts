@@ -142,6 +142,10 @@ function shift(node: Node, by: number): Node {
   }
 }
 
+/** Named blocks of one text. */
+const MAX_BLOCKS = 60;
+/** Names of parts that later words may speak of; no pattern has more parts than that. */
+const MAX_NAMES = 300;
 /** A round of more words than this is read up to here. */
 const MAX_ROUND_TOKENS = 6000;
 /** Rounds that are read; beyond `MAX_ROUNDS` of check.ts nothing is counted anyway. */
@@ -223,10 +227,13 @@ export class DocumentReader {
     let tokens = tokenize(this.plain, line.from, line.to);
     if (tokens.some(isMarkup)) tokens = tokens.filter((t) => !isMarkup(t));
     const bullet = tokens[0]?.text === "-" || tokens[0]?.text === "--" || tokens[0]?.text === ">";
-    while (tokens[0] && /^(-|--|>|\||=+|~)$/.test(tokens[0].text)) tokens = tokens.slice(1);
+    let begin = 0;
+    while (begin < tokens.length && /^(-|--|>|\||=+|~)$/.test(tokens[begin]?.text ?? "")) begin++;
+    if (begin > 0) tokens = tokens.slice(begin);
     if (tokens[0]?.text === "~" || this.plain.charAt(line.from) === "~") {
-      while (tokens[0] && /^[~*]+$/.test(tokens[0].text)) tokens = tokens.slice(1);
-      while (/^[~*]+$/.test(tokens[tokens.length - 1]?.text ?? "")) tokens = tokens.slice(0, -1);
+      const plain = (t: Token | undefined) => t !== undefined && !/^[~*]+$/.test(t.text);
+      const first = tokens.findIndex(plain);
+      tokens = first < 0 ? [] : tokens.slice(first, tokens.findLastIndex(plain) + 1);
     }
     if (tokens.length === 0) return "blank";
     const indented = /^[ \t]/.test(this.plain.slice(line.from, line.from + 1));
@@ -625,7 +632,7 @@ export class DocumentReader {
 
   private learnName(name: string): void {
     const plain = name.toLowerCase().replace(/\s+/g, " ");
-    if (plain.length < 3 || plain === "main" || plain === "round" || plain === "row") return;
+    if (plain.length < 3 || plain === "main" || plain === "round" || plain === "row" || this.names.has(plain) || this.names.size >= MAX_NAMES) return;
     this.names.add(plain);
     // A remembered round is only good while the same names are known.
     this.known = `${this.legendKey()}\u0000${[...this.names].join("|")}\u0000${[...this.blocks.keys()].join("|")}`;
@@ -652,8 +659,10 @@ export class DocumentReader {
     if (!this.hasWork(rest) || rest.some((t, i) => isRoundWord(t.text) && rest[i + 1]?.kind === "number")) return false;
     const name = words.map((t) => t.text).join(" ");
     const stem = name.replace(/s$/, "").replace(/[.*+?^${}()|[\]\\]/g, "");
+    // Given once, it is known; a text of nothing but blocks is not searched through for each of them.
+    if (this.blocks.size >= MAX_BLOCKS && !this.blocks.has(stem)) return false;
     const later = this.plain.slice(line.to, line.to + 20_000);
-    if (!new RegExp(`(?:[,(*\\[:]|\\b(?:make|work|then|and))[ ]*(?:make |work |do |a |an |one |the |\\d+ )*${stem}s?[ ]*(?:[,)*;.\\]]|x ?\\d|\\d+ times|$)`, "m").test(later)) return false;
+    if (!this.blocks.has(stem) && !new RegExp(`(?:[,(*\\[:]|\\b(?:make|work|then|and))[ ]*(?:make |work |do |a |an |one |the |\\d+ )*${stem}s?[ ]*(?:[,)*;.\\]]|x ?\\d|\\d+ times|$)`, "m").test(later)) return false;
     const { nodes } = this.tree(rest);
     if (!nodes.some((n) => n.kind === "work" || n.kind === "group")) return false;
     this.blocks.set(stem, nodes);

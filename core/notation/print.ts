@@ -37,12 +37,16 @@ class Printer {
   private readonly out: string[] = [];
   private readonly lines: readonly string[];
   private readonly headed = new Set<CheckedPart>();
+  private readonly partAt: ReadonlyMap<number, CheckedPart>;
+  private readonly lastRound: number;
   constructor(
     private readonly pattern: CheckedPattern,
     private readonly source: string,
     private readonly style: HouseStyle,
   ) {
     this.lines = source.replace(/^\uFEFF/, "").split(/\r\n|[\n\r\u2028\u2029\v]/);
+    this.partAt = new Map(pattern.parts.map((p) => [p.line, p]));
+    this.lastRound = pattern.parts.reduce((last, p) => p.rounds.reduce((m, r) => Math.max(m, r.line), last), 0);
   }
 
   print(): string {
@@ -67,7 +71,7 @@ class Printer {
       const kind = pattern.lines[i]?.kind ?? "note";
       const typed = (this.lines[i] ?? "").trim();
       const rounds = byLine.get(number);
-      if (!titled && (rounds || (kind !== "blank" && kind !== "heading") || pattern.parts.some((p) => p.line === number))) {
+      if (!titled && (rounds || (kind !== "blank" && kind !== "heading") || this.partAt.has(number))) {
         this.gap();
         this.say(said.join(" "));
         this.gap();
@@ -96,7 +100,7 @@ class Printer {
   }
 
   private headingLine(line: number, typed: string): void {
-    const part = this.pattern.parts.find((p) => p.line === line);
+    const part = this.partAt.get(line);
     if (part) return this.heading(part);
     const title = typed.replace(/^#+\s*/, "").replace(/\*\*|__/g, "").replace(/:$/, "");
     if (STATES_TERMS.test(title)) this.say(title.replace(STATES_TERMS, "").replace(/[(\s]*\)?\s*$/, ""));
@@ -125,8 +129,7 @@ class Printer {
 
   /** A set-up line whose chains no round took along is kept. */
   private nothingCarries(line: number): boolean {
-    const next = this.pattern.parts.flatMap((p) => p.rounds).find((r) => r.line > line);
-    return next === undefined;
+    return line > this.lastRound;
   }
 
   private rounds(part: CheckedPart, list: readonly CheckedRound[]): void {

@@ -31,9 +31,19 @@ export function mapWork(nodes: readonly Node[], change: (n: Work) => Node): read
   return nodes.map((n) => (n.kind === "work" ? change(n) : n.kind === "group" ? { ...n, items: mapWork(n.items, change) } : n));
 }
 
+const plainNames = new Map<string, string>();
+/** Names are asked for again and again: a small memory of them, emptied when it grows. */
+function plain(name: string): string {
+  const known = plainNames.get(name);
+  if (known !== undefined) return known;
+  if (plainNames.size > 500) plainNames.clear();
+  const made = name.toLowerCase().replace(/\s+/g, " ").trim();
+  plainNames.set(name, made);
+  return made;
+}
+
 /** A part by the words a round uses for it: "the first leg" may be one of "Legs (make 2)" or a part called "Leg 1". */
 export function partNamed<P extends { readonly name: string }>(words: string, parts: readonly P[]): P | undefined {
-  const plain = (s: string) => s.toLowerCase().replace(/\s+/g, " ").trim();
   const wanted = plain(words);
   const exact = parts.find((p) => plain(p.name) === wanted);
   if (exact) return exact;
