@@ -40,7 +40,7 @@ export function compareYarns(input: CompareInput, pairs: readonly YarnSpec[]): C
   return pieces.map((piece, i) => {
     const spec = pairs[i] as YarnSpec;
     const ratio = own > 0 ? widthOf(piece) / own : 1;
-    const main = piece.parts.find((p) => p.part === mainPart(piece.parts.map((x) => x.part)));
+    const main = mainOf(piece);
     const suggested = piece.parts.flatMap((p) => faceOf(p.part, p.fabric));
     return {
       label: spec.label, width: main?.fabric.width ?? 0, height: main?.fabric.height ?? 0,
@@ -52,9 +52,11 @@ export function compareYarns(input: CompareInput, pairs: readonly YarnSpec[]): C
   });
 }
 
+const mainOf = (piece: PieceEstimate) => piece.parts.find((p) => p.part === mainPart(piece.parts.map((x) => x.part)));
+
 /** Stitch width of the main part: what everything else scales with. */
 function widthOf(piece: PieceEstimate | undefined): number {
-  const main = piece?.parts.find((p) => p.part === mainPart(piece.parts.map((x) => x.part)));
+  const main = piece && mainOf(piece);
   const widest = main?.fabric.profile.reduce((a, b) => Math.max(a, b), 0) ?? 0;
   return main && widest > 0 ? main.fabric.width / widest : 0;
 }

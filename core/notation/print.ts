@@ -289,7 +289,7 @@ class RoundWords {
       return `${mixed ? this.mixture(op) : places} in ${ordinal(Number(nth))} ch from hook`;
     }
     if (op.into === "bridge") return `${count} ${this.name(op.stitch)} along the chain`;
-    if (op.into === "part") return op.part ? `${count * legs === count ? count : count} ${legs > 1 ? this.single(op) : this.name(op.stitch)} around ${op.part}` : `pick up ${count} ${this.name(op.stitch)}`;
+    if (op.into === "part") return op.part ? `${count} ${legs > 1 ? this.single(op) : this.name(op.stitch)} around ${op.part}` : `pick up ${count} ${this.name(op.stitch)}`;
     if (op.layers) {
       const through = op.caught && op.caught.length > 0 ? `through ${op.caught.join(" and ")} together` : "through both layers";
       return times === undefined ? `${this.name(op.stitch)} ${through} ${reach(n.times)}` : `${count} ${this.name(op.stitch)} ${through}`;
@@ -313,7 +313,7 @@ class RoundWords {
 
   private spur(n: Work, legs: number): string {
     const count = n.times.kind === "number" ? n.times.n : 1;
-    const word = n.op.decreases > 0 ? this.name(n.op.stitch) : this.name(n.op.stitch);
+    const word = this.name(n.op.stitch);
     const each = legs > 1 ? `${legs} ${word}` : word;
     const nth = /ch (\d+)/.exec(n.op.name)?.[1];
     if (n.op.name.endsWith("in same")) return `${word} in ${this.room <= 0 && this.chains > 0 ? "base" : "same"} st`;

@@ -33,7 +33,6 @@ const HOLDING: readonly string[] = ["around", "ring", "magic", "stitch", "stitch
 const EVERYDAY = new Set(
   ("in on it is as at an so do go no of or to up us we he me my by be if am and are all any back base bit both but can cut did end eye eyes face few for from get has had have head her his how its just keep last left leg less let like line long look loop low made make mark more most much must near neat need new nose not now off old once one only our out over own pin pull put rest right rim row run same see set she side size skin so still such take than that the them then there they this tie tin tip too top turn two use very was way well what when which who will wing with work yet you your decor dear deep desk deck done dots drip drop each easy edge even ever chop chin chip chest chick chunk each such much since into inner inch ink once slim ship shop slit strip slide snip step string strong thing things king sting bring wring spring sing wing round ground sound bound found wound hall calf hold halt single-ply bubble stubble trouble rabble tumble petal petals point points spot spots").split(" "),
 );
-export const isEveryday = (word: string): boolean => EVERYDAY.has(word);
 export const isStitchNoun = (text: string): boolean => STITCH.has(text);
 export const isTogether = (text: string): boolean => TOG.has(text);
 

@@ -54,7 +54,7 @@ export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPar
   const body = at(main);
   parts.forEach((part, i) => {
     const own = stages[i];
-    if (!own || part === main || taken.some((t) => t.part === part) || taken.some((t) => t.into === main && t.part === part)) return;
+    if (!own || part === main || taken.some((t) => t.part === part)) return;
     if (!body || taken.some((t) => t.into === part && t.part === main)) return;
     const id = `sew-${i}`;
     const many = part.make > 1 ? `${part.make} × ${part.name}` : part.name;
@@ -102,7 +102,7 @@ function stagesOf(part: CheckedPart, fabric: FabricPart | undefined, index: numb
   const open = part.rounds.findLastIndex((r) => (r.count ?? 0) >= LEAST_EYE_OPENING);
   const until = !filled ? n : (said?.afterRound ?? (open >= 0 && open < n - 1 ? open + 1 : n));
   const faceAfter = face.reduce((most, e) => Math.max(most, e.afterRound), 0);
-  const cut = Math.max(1, Math.min(n, Math.max(until, faceAfter > n ? n : faceAfter)));
+  const cut = Math.max(1, Math.min(n, Math.max(until, faceAfter)));
   const label = (from: number, to: number) => (from > to ? "" : from === to ? `rnd ${from}` : `rnds ${from}–${to}`);
   const first = put("work", "work", n <= 1 || cut >= n ? `Work ${name}` : `${name}: ${label(1, cut)}`, part.rounds[0]?.line);
   let done = first;

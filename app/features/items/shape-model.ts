@@ -16,7 +16,6 @@ export interface ShapeMesh {
   readonly eyes: readonly { readonly x: number; readonly y: number; readonly z: number; readonly r: number }[];
   /** Half of the largest extent: what a camera has to take in. */
   readonly radius: number;
-  readonly height: number;
 }
 
 const AROUND = 72;
@@ -77,6 +76,6 @@ export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
   });
   return {
     positions: Float32Array.from(positions), slotOf: Uint16Array.from(slotOf), slots, roundOf: Uint16Array.from(roundOf), roundOfVertex: Uint16Array.from(roundOfVertex), indices: Uint32Array.from(indices), eyes,
-    radius: Math.max(shape.height, shape.diameter + straight) / 2, height: shape.height,
+    radius: Math.max(shape.height, shape.diameter + straight) / 2,
   };
 }

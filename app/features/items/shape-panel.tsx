@@ -31,7 +31,7 @@ export const ShapePanel = memo(function ShapePanel({ analysis, colours, firmness
   const index = Math.min(chosen, Math.max(0, parts.length - 1));
   const part = parts[index];
   // A new analysis mostly has the same shape: the solid is only made again when it differs.
-  const signature = part ? JSON.stringify([part.part.name, part.fabric.shape?.rings, part.fabric.straight, part.part.rounds.map((x) => layoutOf(x).segments), part.part.events]) : "";
+  const signature = useMemo(() => (part ? JSON.stringify([part.part.name, part.fabric.shape?.rings, part.fabric.straight, part.part.rounds.map((x) => layoutOf(x).segments), part.part.events]) : ""), [part]);
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const mesh = useMemo(() => (part ? shapeMesh(part) : undefined), [signature]);
   if (!part) return <Small>No round is counted yet, so there is no shape. Write the first rounds of a part.</Small>;
