@@ -23,6 +23,9 @@ export const fields = (locale: string, currency: string, system: "metric" | "imp
   lengthMm: (need: string, bare: "mm" | "cm" = "cm") => quantity((t) => parseLength(t, locale, system === "imperial" && bare === "cm" ? "in" : bare), need, within(1, 100_000, "Write a length above zero.")).transform((n) => Math.round(n)),
   yarnMm: (need: string) => quantity((t) => parseYarnLength(t, locale, system === "imperial" ? "yd" : "m"), need, within(5, 10_000, "Write how many metres, between 5 and 10,000.")).transform((n) => Math.round(n * 1000)),
   massMg: (need: string, least = 1) => quantity((t) => parseMass(t, locale, system === "imperial" ? "oz" : "g"), need, within(least / 1000, 1_000_000, least > 0 ? "Write a weight above zero." : "Write a weight of zero or more.")).transform((n) => Math.round(n * 1000)),
+  /** A weight as the scale shows it, 0 allowed. */
+  scaleMg: (need: string) => quantity((t) => parseMass(t, locale, system === "imperial" ? "oz" : "g"), need, within(0, 100_000, "Write a weight of zero or more.")).transform((n) => Math.round(n * 1000)),
+  decimal: (need: string, low: number, high: number) => quantity((t) => parseNumber(t, locale), need, within(low, high, `Write a number from ${low} to ${high}.`)),
   count: (need: string, low: number, high: number) => quantity((t) => parseNumber(t, locale), need, (n) => (!Number.isInteger(n) || n < low || n > high ? `Write a whole number from ${low} to ${high.toLocaleString(locale)}.` : undefined)),
   percentBp: (need: string, high = 95) => quantity((t) => parseNumber(t.replace("%", ""), locale), need, within(0, high, `Write a percentage from 0 to ${high}.`)).transform((n) => Math.round(n * 100)),
   hoursAsMinutes: (need: string) => quantity((t) => parseNumber(t.replace(/h(ours?)?$/i, ""), locale), need, within(0.25, 112, "Write hours between 0.25 and 112 a week.")).transform((n) => Math.round(n * 60)),

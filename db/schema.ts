@@ -26,8 +26,22 @@ export const workshop = mysqlTable("workshop", {
   marginBp: int().notNull().default(1000),
   /** Endings of her price points within one major unit, minor units, comma-separated. */
   pricePoints: varchar({ length: 60 }).notNull().default("0,50"),
+  /** What used material is valued at: what its own lot cost, or the moving average. */
+  costSchool: mysqlEnum(["lot", "average"]).notNull().default("lot"),
   createdAt: createdAt(),
 });
+
+export const supplier = mysqlTable("supplier", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  name: varchar({ length: 120 }).notNull(),
+  deliveryDays: int().notNull().default(0),
+  /** Least value of an order, minor units; 0 for none. */
+  minOrder: int().notNull().default(0),
+  note: varchar({ length: 200 }).notNull().default(""),
+  createdAt: createdAt(),
+  deletedAt: deletedAt(),
+}, (t) => [index("supplier_workshop").on(t.workshopId, t.name)]);
 
 export const channel = mysqlTable("channel", {
   id: id().primaryKey(),
@@ -53,6 +67,18 @@ export const yarn = mysqlTable("yarn", {
   mmPer100g: int().notNull(),
   ballMg: int().notNull(),
   ballPrice: int().notNull(),
+  /** Stitches and rows over 10 cm on the band. */
+  bandStitches: int(),
+  bandRows: int(),
+  care: varchar({ length: 120 }).notNull().default(""),
+  supplierId: id(),
+  /** Balls are sold in packs of so many. */
+  packBalls: int().notNull().default(1),
+  /** How unsure the length is: relative standard deviation, basis points; 0 when a band says it. */
+  lengthSigmaBp: int().notNull().default(0),
+  /** Her own low-stock level, mg; null follows plans and past use. */
+  lowMg: int(),
+  importId: id(),
   createdAt: createdAt(),
   deletedAt: deletedAt(),
 }, (t) => [index("yarn_workshop").on(t.workshopId, t.name, t.shade)]);
@@ -73,7 +99,27 @@ export const swatch = mysqlTable("swatch", {
   deletedAt: deletedAt(),
 }, (t) => [index("swatch_yarn").on(t.workshopId, t.yarnId, t.madeOn)]);
 
-export const NOTION_KINDS = ["eye", "nose", "ring", "filling", "packaging", "other"] as const;
+/** A ball as a real thing. What is left of it is the sum of its moves. */
+export const ball = mysqlTable("ball", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  yarnId: id().notNull().references(() => yarn.id, { onDelete: "cascade" }),
+  /** Dye lot as printed on the band; empty when it was not noted. */
+  lot: varchar({ length: 60 }).notNull().default(""),
+  /** Kept with the scraps whatever is left of it. */
+  scrap: boolean().notNull().default(false),
+  place: varchar({ length: 80 }).notNull().default(""),
+  fullMg: int().notNull(),
+  /** What the whole ball cost, minor units. */
+  price: int().notNull(),
+  note: varchar({ length: 200 }).notNull().default(""),
+  purchaseId: id(),
+  importId: id(),
+  createdAt: createdAt(),
+  deletedAt: deletedAt(),
+}, (t) => [index("ball_yarn").on(t.workshopId, t.yarnId, t.lot)]);
+
+export const NOTION_KINDS = ["eye", "nose", "ring", "filling", "packaging", "other", "washer", "bead", "bell", "jump-ring", "hook", "pin", "cord", "tag", "bag", "box", "label"] as const;
 export const notion = mysqlTable("notion", {
   id: id().primaryKey(),
   workshopId: workshopId(),
@@ -85,11 +131,21 @@ export const notion = mysqlTable("notion", {
   /** Pieces in a pack; for filling, mg in a bag. */
   packSize: int().notNull(),
   packPrice: int().notNull(),
+  supplierId: id(),
+  /** Eyes and noses whose washers are kept apart: one of these goes on each. */
+  washerId: id(),
+  /** Pieces more in a pack than it says, for losses. */
+  spares: int().notNull().default(0),
+  /** Filling: weight for the same firmness against polyester fibre, basis points (chopped yarn about 25,000). */
+  densityBp: int().notNull().default(10_000),
+  place: varchar({ length: 80 }).notNull().default(""),
+  low: int(),
+  importId: id(),
   createdAt: createdAt(),
   deletedAt: deletedAt(),
 }, (t) => [index("notion_workshop").on(t.workshopId, t.kind, t.name)]);
 
-export const MOVE_KINDS = ["bought", "weighed", "counted", "used", "wasted", "made", "sold", "returned", "moved"] as const;
+export const MOVE_KINDS = ["bought", "weighed", "counted", "used", "wasted", "made", "sold", "returned", "moved", "undone"] as const;
 /** Append-only: a balance is a sum, and what was wrong is put right by another move. */
 export const stockMove = mysqlTable("stock_move", {
   id: id().primaryKey(),
@@ -101,9 +157,76 @@ export const stockMove = mysqlTable("stock_move", {
   quantity: bigint({ mode: "number" }).notNull(),
   note: varchar({ length: 200 }).notNull().default(""),
   runId: id(),
+  ballId: id(),
+  colourwayId: id(),
+  purchaseId: id(),
+  importId: id(),
+  /** The move that this one takes back. */
+  undoes: id(),
+  /** What was paid for it, minor units; only for what was bought. */
+  cost: int(),
   idempotencyKey: varchar({ length: 60 }).notNull(),
   at: datetime({ fsp: 3 }).notNull(),
-}, (t) => [index("move_material").on(t.workshopId, t.materialId, t.at), uniqueIndex("move_once").on(t.workshopId, t.idempotencyKey)]);
+}, (t) => [
+  index("move_material").on(t.workshopId, t.materialId, t.at),
+  // Sums are read from the index alone.
+  index("move_balance").on(t.workshopId, t.materialId, t.ballId, t.quantity),
+  index("move_time").on(t.workshopId, t.at),
+  index("move_run").on(t.workshopId, t.runId),
+  // A move is taken back once.
+  uniqueIndex("move_undoes").on(t.undoes),
+  uniqueIndex("move_once").on(t.workshopId, t.idempotencyKey),
+]);
+
+/** What was asked for a ball or a pack, each time it changed. */
+export const materialPrice = mysqlTable("material_price", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  materialKind: mysqlEnum(["yarn", "notion"]).notNull(),
+  materialId: id().notNull(),
+  supplierId: id(),
+  packSize: int().notNull(),
+  price: int().notNull(),
+  since: date({ mode: "string" }).notNull(),
+  createdAt: createdAt(),
+}, (t) => [index("price_material").on(t.workshopId, t.materialId, t.since)]);
+
+export const purchase = mysqlTable("purchase", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  supplierId: id(),
+  state: mysqlEnum(["ordered", "received"]).notNull().default("ordered"),
+  orderedOn: date({ mode: "string" }).notNull(),
+  expectedOn: date({ mode: "string" }),
+  createdAt: createdAt(),
+  deletedAt: deletedAt(),
+}, (t) => [index("purchase_workshop").on(t.workshopId, t.state, t.orderedOn)]);
+
+export const purchaseLine = mysqlTable("purchase_line", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  purchaseId: id().notNull().references(() => purchase.id, { onDelete: "cascade" }),
+  materialKind: mysqlEnum(["yarn", "notion"]).notNull(),
+  materialId: id().notNull(),
+  /** Balls, bags or packs. */
+  packs: int().notNull(),
+  packSize: int().notNull(),
+  packPrice: int().notNull(),
+  ticked: boolean().notNull().default(false),
+  lot: varchar({ length: 60 }).notNull().default(""),
+  received: int().notNull().default(0),
+  sort: int().notNull(),
+}, (t) => [index("purchase_line_purchase").on(t.workshopId, t.purchaseId, t.sort)]);
+
+export const importBatch = mysqlTable("import_batch", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  fileName: varchar({ length: 160 }).notNull(),
+  rows: int().notNull(),
+  skipped: int().notNull(),
+  createdAt: createdAt(),
+  undoneAt: datetime({ fsp: 3 }),
+}, (t) => [index("import_workshop").on(t.workshopId, t.createdAt)]);
 
 export const item = mysqlTable("item", {
   id: id().primaryKey(),
@@ -147,6 +270,27 @@ export const itemNotion = mysqlTable("item_notion", {
   quantity: int().notNull(),
 }, (t) => [primaryKey({ columns: [t.revisionId, t.notionId] })]);
 
+/** Another set of yarns for an item's colour slots. The item's own set stands in its revision. */
+export const colourway = mysqlTable("colourway", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  itemId: id().notNull().references(() => item.id, { onDelete: "cascade" }),
+  name: varchar({ length: 80 }).notNull(),
+  /** Its own price; null for the item's. */
+  price: int(),
+  createdAt: createdAt(),
+  deletedAt: deletedAt(),
+}, (t) => [index("colourway_item").on(t.workshopId, t.itemId)]);
+
+export const colourwaySlot = mysqlTable("colourway_slot", {
+  workshopId: workshopId(),
+  colourwayId: id().notNull().references(() => colourway.id, { onDelete: "cascade" }),
+  slot: varchar({ length: 80 }).notNull(),
+  yarnId: id().notNull(),
+  hookUm: int().notNull(),
+  strands: int().notNull().default(1),
+}, (t) => [primaryKey({ columns: [t.colourwayId, t.slot] })]);
+
 export const RUN_STATES = ["planned", "underway", "finished"] as const;
 export const run = mysqlTable("run", {
   id: id().primaryKey(),
@@ -168,6 +312,8 @@ export const runLine = mysqlTable("run_line", {
   runId: id().notNull().references(() => run.id, { onDelete: "cascade" }),
   itemId: id().notNull(),
   revisionId: id().notNull(),
+  /** null for the item's own colours. */
+  colourwayId: id(),
   quantity: int().notNull(),
   made: int().notNull().default(0),
   /** What one piece took when the run was planned. */
@@ -175,6 +321,32 @@ export const runLine = mysqlTable("run_line", {
   sort: int().notNull(),
 }, (t) => [index("line_run").on(t.workshopId, t.runId, t.sort)]);
 
+/** Which ball each length of yarn of a run is cut from. */
+export const cuttingPlan = mysqlTable("cutting_plan", {
+  runId: id().primaryKey().references(() => run.id, { onDelete: "cascade" }),
+  workshopId: workshopId(),
+  version: int().notNull(),
+  plan: json().$type<KeptCutting>().notNull(),
+  keptAt: datetime({ fsp: 3 }).notNull(),
+});
+
+/** What of a ball a run has been promised; never more, over all runs, than is left of it. */
+export const ballReservation = mysqlTable("ball_reservation", {
+  workshopId: workshopId(),
+  runId: id().notNull().references(() => run.id, { onDelete: "cascade" }),
+  ballId: id().notNull(),
+  /** mg. */
+  quantity: int().notNull(),
+}, (t) => [primaryKey({ columns: [t.runId, t.ballId] }), index("reservation_ball").on(t.workshopId, t.ballId)]);
+
+export interface KeptCutting {
+  readonly confidence: number;
+  readonly lotRule: "item" | "run";
+  readonly joins: boolean;
+  /** Pieces she put on a ball by hand. */
+  readonly pins: readonly { readonly piece: string; readonly ball: string }[];
+  readonly placed: readonly { readonly piece: string; readonly ball: string; readonly mg: number }[];
+}
 export interface RunPlannedWith {
   readonly weekMinutes: number;
   readonly workDays: string;
@@ -190,4 +362,6 @@ export interface LinePlannedWith {
   readonly cost: number;
   readonly price: number;
   readonly needs: readonly { readonly kind: "yarn" | "filling" | "notion"; readonly materialId: string; readonly each: number; readonly eachHigh: number }[];
+  /** Lengths of uninterrupted yarn of one piece; runs planned before these were kept have none. */
+  readonly lengths?: readonly { readonly part: string; readonly make: number; readonly slot: string; readonly yarnId: string; readonly mg: number; readonly sigma: number; readonly filled: boolean }[];
 }

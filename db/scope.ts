@@ -7,6 +7,8 @@ export interface Scope {
   readonly db: Database;
   readonly workshopId: string;
   readonly now: Date;
+  /** Set inside a transaction: what is called there belongs to it. */
+  readonly within?: true;
 }
 
 export function mine(scope: Scope, table: { workshopId: Column }, ...more: (SQL | undefined)[]): SQL | undefined {
@@ -24,11 +26,16 @@ export class ChangedMeanwhile extends Error {
   }
 }
 
-/** Runs a transaction again when the server picked it as a deadlock's victim (1213) or it waited too long (1205). */
+/**
+ * One transaction; inside another one it is part of that. Only the outermost is tried again: a deadlock rolls all of it
+ * back, so an inner part alone must never be repeated. Runs again when the server picked it as a deadlock's victim (1213) or
+ * it waited too long (1205).
+ */
 export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>): Promise<T> {
+  if (scope.within) return work(scope);
   for (let attempt = 1; ; attempt++) {
     try {
-      return await scope.db.transaction((tx) => work({ ...scope, db: tx as unknown as Database }));
+      return await scope.db.transaction((tx) => work({ ...scope, db: tx as unknown as Database, within: true }));
     } catch (error) {
       if (attempt >= 4 || !isRetryable(error)) throw error;
     }

@@ -6,8 +6,12 @@ import { notionView, yarnView } from "../app/features/items/load.server";
 import type { Database } from "../db/connect";
 import { createItem, findItem, type ItemKind } from "../db/queries/items";
 import { listNotions, listSwatches, listYarns, saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
+import { addBalls, type NewBall } from "../db/queries/balls";
+import { saveColourway } from "../db/queries/colourways";
+import { createPurchase } from "../db/queries/purchases";
 import { createRun, finishRun, startRun } from "../db/queries/runs";
 import { postMoves } from "../db/queries/stock";
+import { notePrice, saveSupplier } from "../db/queries/suppliers";
 import { createWorkshop, findWorkshop, listChannels, saveChannel } from "../db/queries/workshops";
 import type { Scope } from "../db/scope";
 import type { Minor } from "../core/units";
@@ -19,22 +23,26 @@ interface DemoYarn {
   readonly name: string;
   readonly shade: string;
   readonly colour: string;
-  readonly have: number;
+  /** Balls as they lie: lot, place, mg on each; a scrap is marked. */
+  readonly balls: readonly (readonly [lot: string, place: string, mg: number, scrap?: "scrap"])[];
 }
 const COTTON = { name: "DK cotton", fibre: "100 % cotton", weightClass: 3, hookUm: 4000, mmPer100g: 230_000, ballMg: 50_000, ballPrice: 290 };
 const MIX = { name: "Worsted wool mix", fibre: "55 % wool, 45 % acrylic", weightClass: 4, hookUm: 5000, mmPer100g: 175_000, ballMg: 100_000, ballPrice: 640 };
+const TOP = "top drawer";
+const BASKET = "scrap basket";
 const COTTONS: readonly DemoYarn[] = [
-  { key: "slate", name: "DK cotton", shade: "slate", colour: "#3d4c57", have: 124_000 },
-  { key: "white", name: "DK cotton", shade: "chalk white", colour: "#f1f0ea", have: 86_500 },
-  { key: "orange", name: "DK cotton", shade: "buoy orange", colour: "#d9692b", have: 31_000 },
-  { key: "navy", name: "DK cotton", shade: "deep navy", colour: "#22304f", have: 12_500 },
-  { key: "silver", name: "DK cotton", shade: "herring silver", colour: "#aab4ba", have: 9_000 },
-  { key: "red", name: "DK cotton", shade: "signal red", colour: "#b5322c", have: 74_000 },
-  { key: "yellow", name: "DK cotton", shade: "oilskin yellow", colour: "#e5b72f", have: 18_000 },
-  { key: "sand", name: "DK cotton", shade: "wet sand", colour: "#b79b74", have: 33_000 },
-  { key: "coral", name: "DK cotton", shade: "crab coral", colour: "#d66b5a", have: 27_500 },
-  { key: "teal", name: "DK cotton", shade: "boat teal", colour: "#2f7f84", have: 46_000 },
-  { key: "cream", name: "DK cotton", shade: "sail cream", colour: "#e9dfc5", have: 39_000 },
+  { key: "slate", name: "DK cotton", shade: "slate", colour: "#3d4c57", balls: [["4471", TOP, 50_000], ["4471", TOP, 50_000], ["4471", TOP, 37_000], ["3902", BASKET, 8_500, "scrap"], ["3902", BASKET, 5_200, "scrap"]] },
+  { key: "white", name: "DK cotton", shade: "chalk white", colour: "#f1f0ea", balls: [["118", TOP, 50_000], ["118", TOP, 36_500]] },
+  { key: "orange", name: "DK cotton", shade: "buoy orange", colour: "#d9692b", balls: [["77", TOP, 24_000], ["61", BASKET, 7_000, "scrap"]] },
+  { key: "navy", name: "DK cotton", shade: "deep navy", colour: "#22304f", balls: [["205", BASKET, 9_500, "scrap"], ["", BASKET, 3_000, "scrap"]] },
+  { key: "silver", name: "DK cotton", shade: "herring silver", colour: "#aab4ba", balls: [["880", BASKET, 9_000, "scrap"]] },
+  { key: "red", name: "DK cotton", shade: "signal red", colour: "#b5322c", balls: [["31", TOP, 50_000], ["31", TOP, 24_000]] },
+  { key: "yellow", name: "DK cotton", shade: "oilskin yellow", colour: "#e5b72f", balls: [["9", "window box", 18_000]] },
+  { key: "sand", name: "DK cotton", shade: "wet sand", colour: "#b79b74", balls: [["52", "window box", 33_000]] },
+  { key: "coral", name: "DK cotton", shade: "crab coral", colour: "#d66b5a", balls: [["14", "window box", 27_500]] },
+  { key: "teal", name: "DK cotton", shade: "boat teal", colour: "#2f7f84", balls: [["640", TOP, 46_000]] },
+  { key: "cream", name: "DK cotton", shade: "sail cream", colour: "#e9dfc5", balls: [["300", "window box", 39_000]] },
+  { key: "dusk", name: "DK cotton", shade: "dusk blue", colour: "#4c5a72", balls: [["17", "window box", 50_000], ["17", "window box", 21_000]] },
 ];
 
 /** The harbour-town stall of design §6, everything invented. `today` is passed in so that markets lie ahead. */
@@ -48,32 +56,43 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
 
   // The stock was counted in summer, before the runs that used it.
   const summer: Scope = { ...scope, now: new Date(now.getTime() - 150 * 86_400_000) };
-  const yarnIds = new Map<string, string>();
-  for (const { key, have, ...y } of COTTONS) {
-    const id = await saveYarn(scope, { ...COTTON, ...y });
-    yarnIds.set(key, id);
-    await postMoves(summer, [{ kind: "weighed", materialKind: "yarn", materialId: id, quantity: have, note: "stocktake in summer" }]);
-  }
-  const fog = await saveYarn(scope, { ...MIX, shade: "fog grey", colour: "#c5cacb" });
-  yarnIds.set("pale grey", fog);
-  await postMoves(summer, [{ kind: "weighed", materialKind: "yarn", materialId: fog, quantity: 140_000, note: "stocktake in summer" }]);
-  const yarn = (key: string) => yarnIds.get(key) ?? "";
-
-  const eyes6 = await saveNotion(scope, { kind: "eye", name: "Black eyes, 6 mm", sizeUm: 6000, colour: "#111111", packSize: 50, packPrice: 495 });
-  const eyes5 = await saveNotion(scope, { kind: "eye", name: "Black eyes, 5 mm", sizeUm: 5000, colour: "#111111", packSize: 50, packPrice: 450 });
-  const ring = await saveNotion(scope, { kind: "ring", name: "Split ring with chain, 25 mm", sizeUm: 25_000, colour: null, packSize: 20, packPrice: 560 });
-  const cord = await saveNotion(scope, { kind: "other", name: "Cotton hanging loop", sizeUm: null, colour: null, packSize: 25, packPrice: 300 });
-  const fibre = await saveNotion(scope, { kind: "filling", name: "Polyester fibre", sizeUm: null, colour: null, packSize: 250_000, packPrice: 520 });
-  const tag = await saveNotion(scope, { kind: "packaging", name: "Swing tag and string", sizeUm: null, colour: null, packSize: 100, packPrice: 850 });
-  const bag = await saveNotion(scope, { kind: "packaging", name: "Paper bag, small", sizeUm: null, colour: null, packSize: 100, packPrice: 600 });
-  await postMoves(summer, [
-    { kind: "counted", materialKind: "notion", materialId: eyes6, quantity: 148 }, { kind: "counted", materialKind: "notion", materialId: eyes5, quantity: 34 },
-    { kind: "counted", materialKind: "notion", materialId: ring, quantity: 62 }, { kind: "counted", materialKind: "notion", materialId: cord, quantity: 70 },
-    { kind: "weighed", materialKind: "notion", materialId: fibre, quantity: 420_000 }, { kind: "counted", materialKind: "notion", materialId: tag, quantity: 130 }, { kind: "counted", materialKind: "notion", materialId: bag, quantity: 240 },
-  ]);
+  const quay = await saveSupplier(scope, { name: "Yarn shed on the quay", deliveryDays: 0, minOrder: 0, note: "closed on Mondays" });
+  const post = await saveSupplier(scope, { name: "Notions by post", deliveryDays: 5, minOrder: 2500, note: "" });
+  const packers = await saveSupplier(scope, { name: "Packaging depot", deliveryDays: 8, minOrder: 1500, note: "" });
   const start = parseDate(today);
   const ago = (days: number) => start.subtract({ days }).toString();
   const ahead = (days: number) => start.add({ days }).toString();
+  const yarnIds = new Map<string, string>();
+  const found = (yarnId: string, fullMg: number, price: number, balls: DemoYarn["balls"]): NewBall[] => balls.map(([lot, place, mg, scrap]) => ({ yarnId, lot, place, mg, scrap: scrap !== undefined, fullMg, price, kind: "weighed" }));
+  for (const { key, balls, ...y } of COTTONS) {
+    const id = await saveYarn(scope, { ...COTTON, ...y, bandStitches: 22, bandRows: 28, care: "wash at 40 °C", supplierId: quay });
+    yarnIds.set(key, id);
+    await addBalls(summer, found(id, COTTON.ballMg, 275, balls));
+    await notePrice(summer, { materialKind: "yarn", materialId: id, supplierId: quay, packSize: COTTON.ballMg, price: 275 }, ago(150));
+    await notePrice(scope, { materialKind: "yarn", materialId: id, supplierId: quay, packSize: COTTON.ballMg, price: COTTON.ballPrice }, ago(40));
+  }
+  const fog = await saveYarn(scope, { ...MIX, shade: "fog grey", colour: "#c5cacb", bandStitches: 18, bandRows: 24, care: "wash by hand", supplierId: quay });
+  yarnIds.set("pale grey", fog);
+  await addBalls(summer, found(fog, MIX.ballMg, MIX.ballPrice, [["21b", TOP, 100_000], ["21b", TOP, 40_000]]));
+  // A scrap without a band: 1.5 m of it weighed 0.7 g on a scale of 0.1 g.
+  const scrap = await saveYarn(scope, { name: "Scrap without a band", shade: "rust", colour: "#9a4a2c", fibre: "unknown", weightClass: 3, hookUm: 4000, mmPer100g: 214_286, lengthSigmaBp: 424, ballMg: 14_000, ballPrice: 0 });
+  await addBalls(summer, found(scrap, 14_000, 0, [["", BASKET, 14_000, "scrap"]]));
+  const yarn = (key: string) => yarnIds.get(key) ?? "";
+
+  const washer5 = await saveNotion(scope, { kind: "washer", name: "Washers for 5 mm eyes", sizeUm: 5000, colour: null, packSize: 100, packPrice: 180, supplierId: post, place: "eye box" });
+  const eyes6 = await saveNotion(scope, { kind: "eye", name: "Black eyes, 6 mm", sizeUm: 6000, colour: "#111111", packSize: 50, packPrice: 495, supplierId: post, spares: 2, place: "eye box" });
+  const eyes5 = await saveNotion(scope, { kind: "eye", name: "Black eyes, 5 mm", sizeUm: 5000, colour: "#111111", packSize: 50, packPrice: 450, supplierId: post, washerId: washer5, place: "eye box" });
+  const ring = await saveNotion(scope, { kind: "ring", name: "Split ring with chain, 25 mm", sizeUm: 25_000, colour: null, packSize: 20, packPrice: 560, supplierId: post, place: "ring tin" });
+  const cord = await saveNotion(scope, { kind: "cord", name: "Cotton hanging loop", sizeUm: null, colour: null, packSize: 25, packPrice: 300, supplierId: post, place: "ring tin" });
+  const fibre = await saveNotion(scope, { kind: "filling", name: "Polyester fibre", sizeUm: null, colour: null, packSize: 250_000, packPrice: 520, supplierId: post, place: "under the table" });
+  const tag = await saveNotion(scope, { kind: "tag", name: "Swing tag and string", sizeUm: null, colour: null, packSize: 100, packPrice: 850, supplierId: packers, place: "packing shelf" });
+  const bag = await saveNotion(scope, { kind: "bag", name: "Paper bag, small", sizeUm: null, colour: null, packSize: 100, packPrice: 600, supplierId: packers, place: "packing shelf" });
+  const trimmings = await saveNotion(scope, { kind: "filling", name: "Scrap box, chopped yarn", sizeUm: null, colour: null, packSize: 100_000, packPrice: 0, densityBp: 25_000, place: BASKET });
+  await postMoves(summer, [
+    { kind: "weighed", materialKind: "notion", materialId: trimmings, quantity: 65_000 }, { kind: "counted", materialKind: "notion", materialId: washer5, quantity: 80 }, { kind: "counted", materialKind: "notion", materialId: eyes6, quantity: 148 }, { kind: "counted", materialKind: "notion", materialId: eyes5, quantity: 34 },
+    { kind: "counted", materialKind: "notion", materialId: ring, quantity: 62 }, { kind: "counted", materialKind: "notion", materialId: cord, quantity: 70 },
+    { kind: "weighed", materialKind: "notion", materialId: fibre, quantity: 420_000 }, { kind: "counted", materialKind: "notion", materialId: tag, quantity: 130 }, { kind: "counted", materialKind: "notion", materialId: bag, quantity: 240 },
+  ]);
   const noSample = { sampleStitches: null, sampleMm: null };
   await saveSwatch(scope, { yarnId: yarn("slate"), madeOn: ago(20), hookUm: 3000, stitches: 20, overMm: 92, rounds: 20, roundsOverMm: 88, sampleStitches: 30, sampleMm: 825 });
   await saveSwatch(scope, { yarnId: yarn("white"), madeOn: ago(19), hookUm: 3000, stitches: 20, overMm: 93, rounds: 20, roundsOverMm: 87, ...noSample });
@@ -93,6 +112,11 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
   const buoy = await add("Buoy ornament", "ornament", "buoy", ["red", "white", "navy"], loop);
   const boat = await add("Rowing boat ornament", "ornament", "rowing-boat", ["teal", "cream", "sand"], loop, { channelId: shelf });
 
+  const dress = (itemId: string, name: string, price: number | null, keys: readonly (readonly [string, string])[]) => saveColourway(scope, { itemId, name, price, slots: keys.map(([slot, key]) => ({ slot, yarnId: yarn(key), hookUm: 3000, strands: 1 })) });
+  await dress(puffin, "winter plumage", 1750, [["slate", "dusk"], ["white", "white"], ["orange", "coral"]]);
+  await dress(puffin, "all at sea", null, [["slate", "navy"], ["white", "silver"], ["orange", "yellow"]]);
+  await dress(buoy, "oilskin", null, [["red", "yellow"], ["white", "cream"], ["navy", "teal"]]);
+
   const workshop = await findWorkshop(db, workshopId);
   if (!workshop) throw new Error("the demo workshop was not made");
   const reading = { locale: workshop.locale, system: workshop.units, currency: workshop.currency };
@@ -103,7 +127,7 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
     if (!found) throw new Error("a demo item is missing");
     const draft: ItemDraft = { pattern: found.revision.pattern, firmness: found.revision.firmness, hanger: found.revision.hanger, slots: found.revision.slots.map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookMm: s.hookUm / 1000, strands: s.strands })), notions: found.revision.notions };
     const a = analyseItem(draft, { ...around, price: found.item.price ?? undefined });
-    return { itemId, revisionId: found.revision.id, quantity, plannedWith: { label: found.item.name, revision: found.revision.number, seconds: a.piece.seconds.value, secondsLow: a.piece.seconds.low, secondsHigh: a.piece.seconds.high, cost: a.cost.total, price: a.price, needs: a.needs } };
+    return { itemId, revisionId: found.revision.id, quantity, plannedWith: { label: found.item.name, revision: found.revision.number, seconds: a.piece.seconds.value, secondsLow: a.piece.seconds.low, secondsHigh: a.piece.seconds.high, cost: a.cost.total, price: a.price, needs: a.needs, lengths: a.lengths } };
   };
   const plannedWith = { weekMinutes: workshop.weekMinutes, workDays: workshop.workDays, wagePerHour: workshop.wagePerHour, overheadPerHour: workshop.overheadPerHour };
   const run = async (name: string, startOn: string, dueOn: string, lines: readonly [string, number][]) => createRun(scope, { name, startOn, dueOn, plannedWith, lines: await Promise.all(lines.map(([id, n]) => line(id, n))) });
@@ -113,6 +137,7 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
   await finishRun({ ...scope, now: new Date(now.getTime() - 31 * 86_400_000) }, refill, ago(31));
   const advent = await run("First winter market", ago(6), ahead(12), [[puffin, 10], [seal, 6], [sardine, 12]]);
   await startRun(scope, advent);
+  await createPurchase(scope, { supplierId: post, orderedOn: ago(2), expectedOn: ahead(3), lines: [{ materialKind: "notion", materialId: ring, packs: 1, packSize: 20, packPrice: 560 }] });
   await run("Second winter market", ahead(13), ahead(33), [[puffin, 16], [buoy, 14], [crab, 10], [lighthouse, 8]]);
   return workshopId;
 }

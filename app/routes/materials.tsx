@@ -1,18 +1,19 @@
-import { parseWithZod } from "@conform-to/zod/v4";
 import { Download, Plus, Ruler, Scale, SquarePen, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { data, Form, redirect } from "react-router";
+import { Form, Link } from "react-router";
 import styled from "styled-components";
-import type { z } from "zod";
 import type { Route } from "./+types/materials";
-import { listNotions, listSwatches, listYarns, saveNotion, saveSwatch, saveYarn, setNotionDeleted, setYarnDeleted } from "@db/queries/materials";
-import { listRuns, reservedBy } from "@db/queries/runs";
-import { balances, postCount, postMoves } from "@db/queries/stock";
-import { minorDigits, printLength, printMass, printMoney, printNumber, printTrimmed, printYarnLength, GRAMS_PER_OUNCE, METRES_PER_YARD, type Grams, type Metres, type Minor, type Mm, type Reading } from "@core/units";
-import { CLASS_GAUGE } from "@core/fabric";
-import { notionView, yarnView } from "../features/items/load.server";
-import { CountForm, FillingForm, NotionForm, SwatchForm, YarnForm, type FormReply } from "../features/materials/forms";
-import { materialSchemas, NOTION_LABELS } from "../features/materials/schema";
+import { listSwatches } from "@db/queries/materials";
+import { printLength, printMass, printMoney, printTrimmed, printYarnLength, type Grams, type Metres, type Minor, type Mm } from "@core/units";
+import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
+import { yarnView } from "../features/items/load.server";
+import { materialAction } from "../features/materials/actions.server";
+import { BallRack } from "../features/materials/balls";
+import { amountText, notionDefaults, shadeDefaults, yarnDefaults } from "../features/materials/defaults";
+import { CountForm, FillingForm, NotionForm, SwatchForm, YarnForm, type Counted } from "../features/materials/forms";
+import { ballsByYarn, loadCupboard } from "../features/materials/load.server";
+import { MaterialsNav } from "../features/materials/nav";
+import { NOTION_LABELS } from "../features/materials/schema";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, Row as Line, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { DataTable, type Column } from "../ui/data-table";
@@ -25,128 +26,73 @@ export const meta: Route.MetaFunction = () => [{ title: "Materials · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, reading } = await openWorkshop(request, context);
-  const [yarns, notions, swatches, onHand, runs] = await Promise.all([listYarns(scope), listNotions(scope), listSwatches(scope), balances(scope), listRuns(scope)]);
-  const reserved = reservedBy(runs);
+  const [cupboard, balls, swatches] = await Promise.all([loadCupboard(scope), ballsByYarn(scope), listSwatches(scope)]);
+  const stock = (id: string) => ({ onHand: cupboard.onHand.get(id) ?? 0, reserved: cupboard.reserved.get(id) ?? 0, onOrder: cupboard.onOrder.get(id) ?? 0, runningLow: cupboard.low.get(id)?.low ?? false });
   return {
     today: todayOf(scope.now),
-    yarns: yarns.map((y) => ({ ...yarnView(y, swatches, reading), onHand: onHand.get(y.id) ?? 0, reserved: reserved.get(y.id) ?? 0 })),
-    notions: notions.map((n) => ({ ...notionView(n), onHand: onHand.get(n.id) ?? 0, reserved: reserved.get(n.id) ?? 0 })),
+    yarns: cupboard.yarns.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...y }) => ({ ...y, ...stock(y.id), swatch: yarnView({ ...y, workshopId: _w, createdAt: _c, deletedAt: _d }, swatches, reading).swatch?.label, balls: (balls.get(y.id) ?? []).map((b) => ({ id: b.id, mg: b.mg, fullMg: b.fullMg, lot: b.lot, state: b.state })) })),
+    notions: cupboard.notions.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...n }) => ({ ...n, ...stock(n.id) })),
+    suppliers: cupboard.suppliers.filter((x) => x.deletedAt === null).map((x) => ({ value: x.id, label: x.name })),
   };
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
-  const form = await request.formData();
-  const s = materialSchemas(workshop.locale, workshop.currency, workshop.units);
-  const read = <T extends z.ZodType>(schema: T) => parseWithZod(form, { schema });
-  const refuse = (submission: { reply: () => FormReply["reply"] }) => data<FormReply>({ reply: submission.reply() }, { status: 400 });
-  switch (form.get("intent")) {
-    case "yarn": {
-      const got = read(s.yarn);
-      if (got.status !== "success") return refuse(got);
-      const { intent: _intent, id, onHand, ...values } = got.value;
-      const made = await saveYarn(scope, values, id);
-      if (!id && onHand) await postMoves(scope, [{ kind: "weighed", materialKind: "yarn", materialId: made, quantity: onHand, note: "first entry" }]);
-      return data<FormReply>({ done: made });
-    }
-    case "notion": {
-      const got = read(s.notion);
-      if (got.status !== "success") return refuse(got);
-      const { intent: _intent, id, onHand, sizeUm, ...values } = got.value;
-      const made = await saveNotion(scope, { ...values, sizeUm: sizeUm ?? null, colour: null }, id);
-      if (!id && onHand) await postMoves(scope, [{ kind: "counted", materialKind: "notion", materialId: made, quantity: onHand, note: "first entry" }]);
-      return data<FormReply>({ done: made });
-    }
-    case "filling": {
-      const got = read(s.filling);
-      if (got.status !== "success") return refuse(got);
-      const { intent: _intent, id, onHand, ...values } = got.value;
-      const made = await saveNotion(scope, { ...values, kind: "filling", sizeUm: null, colour: null }, id);
-      if (!id && onHand) await postMoves(scope, [{ kind: "weighed", materialKind: "notion", materialId: made, quantity: onHand, note: "first entry" }]);
-      return data<FormReply>({ done: made });
-    }
-    case "swatch": {
-      const got = read(s.swatch);
-      if (got.status !== "success") return refuse(got);
-      const { intent: _intent, ...v } = got.value;
-      const made = await saveSwatch(scope, { yarnId: v.yarnId, madeOn: v.madeOn, hookUm: v.hookUm, stitches: v.stitches ?? null, overMm: v.overMm ?? null, rounds: v.rounds ?? null, roundsOverMm: v.roundsOverMm ?? null, sampleStitches: v.sampleStitches ?? null, sampleMm: v.sampleMm ?? null });
-      return data<FormReply>({ done: made });
-    }
-    case "count": {
-      const got = read(form.get("unit") === "mass" ? s.countMass : s.countPieces);
-      if (got.status !== "success") return refuse(got);
-      const { kind, id, onHand, key, note } = got.value;
-      await postCount(scope, { materialKind: kind, materialId: id, onHand, kind: form.get("unit") === "mass" ? "weighed" : "counted", note: note ?? "", key });
-      return data<FormReply>({ done: key });
-    }
-    case "delete": {
-      const got = read(s.remove);
-      if (got.status !== "success") throw data(null, { status: 400 });
-      const { kind, id } = got.value;
-      await (kind === "yarn" ? setYarnDeleted : setNotionDeleted)(scope, id, true);
-      const label = form.get("label");
-      return redirect(`/materials?deleted=${kind}:${id}&label=${encodeURIComponent(typeof label === "string" ? label.slice(0, 120) : "It")}`);
-    }
-    default:
-      throw data(null, { status: 400 });
-  }
+  const opened = await openWorkshop(request, context);
+  return materialAction(await request.formData(), opened);
 }
 
 type LoaderData = Awaited<ReturnType<typeof loader>>;
 type YarnRow = LoaderData["yarns"][number];
 type NotionRow = LoaderData["notions"][number];
-type Open = { form: "yarn" | "notion" | "filling"; defaults: Record<string, string> } | { form: "swatch"; yarn: YarnRow } | { form: "count"; kind: "yarn" | "notion"; id: string; name: string; unit: "mass" | "pieces"; now: string };
-
-const amount = (quantity: number, unit: "mass" | "pieces", r: Reading) => (unit === "mass" ? printMass((quantity / 1000) as Grams, r) : printTrimmed(quantity, 0, r.locale));
-const moneyText = (n: number, r: Reading) => printNumber(n / 10 ** minorDigits(r.currency), minorDigits(r.currency), r.locale);
-const massText = (mg: number, r: Reading) => printTrimmed(r.system === "metric" ? mg / 1000 : mg / 1000 / GRAMS_PER_OUNCE, 2, r.locale);
+type Open = { form: "yarn" | "notion" | "filling"; defaults: Record<string, string> } | { form: "swatch"; yarn: YarnRow } | { form: "count"; of: Counted; name: string };
 
 export default function Materials({ loaderData }: Route.ComponentProps) {
   const r = useReading();
   const [open, setOpen] = useState<Open>();
   const close = () => setOpen(undefined);
-  const stock = (id: string, onHand: number, reserved: number, unit: "mass" | "pieces") => (
-    <Stock data-short={reserved > onHand || undefined}>
-      <b><ListFigure url={`/materials/${id}/reasons`} name="onHand">{amount(onHand, unit, r)}</ListFigure></b>
-      {onHand < 0 ? <Badge $tone="bad">{unit === "mass" ? "weigh it" : "count them"}</Badge> : null}
-      {reserved > 0 ? <span>{amount(reserved, unit, r)} promised</span> : null}
+  const stock = (x: { id: string; onHand: number; reserved: number; onOrder: number; runningLow: boolean }, unit: "mass" | "pieces") => (
+    <Stock data-short={x.reserved > x.onHand || undefined}>
+      <b><ListFigure url={`/materials/${x.id}/reasons`} name="onHand">{amountText(x.onHand, unit, r)}</ListFigure></b>
+      {x.onHand < 0 ? <Badge $tone="bad">{unit === "mass" ? "weigh it" : "count them"}</Badge> : x.runningLow ? <Badge $tone="warn">running low</Badge> : null}
+      {x.reserved > 0 ? <span>{amountText(x.reserved, unit, r)} promised</span> : null}
+      {x.onOrder > 0 ? <span>{amountText(x.onOrder, unit, r)} on its way</span> : null}
     </Stock>
   );
-  const yarnDefaults = (y: YarnRow): Record<string, string> => ({ id: y.id, name: y.name, shade: y.shade, colour: y.colour, fibre: y.fibre, weightClass: String(y.weightClass), hookUm: printTrimmed(y.hookMm, 2, r.locale), mmPer100g: printTrimmed(r.system === "metric" ? y.metresPer100g : y.metresPer100g / METRES_PER_YARD, 1, r.locale), ballMg: massText(y.ballMg, r), ballPrice: moneyText(y.ballPrice, r) });
-  const notionDefaults = (n: NotionRow): Record<string, string> => ({ id: n.id, kind: n.kind, name: n.name, sizeUm: n.sizeMm === undefined ? "" : printTrimmed(n.sizeMm, 2, r.locale), packSize: n.kind === "filling" ? massText(n.packSize, r) : String(n.packSize), packPrice: moneyText(n.packPrice, r) });
   const yarnColumns: readonly Column<YarnRow>[] = [
     { id: "yarn", header: "Yarn", value: (y) => `${y.name} ${y.shade} ${y.fibre}`, cell: (y) => (
       <Named>
         <YarnDisc colour={y.colour} name={`${y.name} ${y.shade}`} size={34} />
         <span>
-          <b>{y.shade}</b> <Small>{y.name} · {y.fibre}</Small>
+          <Link to={`/materials/${y.id}`}><b>{y.shade}</b></Link> <Small>{y.name} · {y.fibre}</Small>
         </span>
       </Named>
     ) },
-    { id: "class", header: "Class", minor: true, value: (y) => y.weightClass, cell: (y) => <>{y.weightClass} <Small>{CLASS_GAUGE[y.weightClass].name.us}</Small></> },
-    { id: "length", header: r.system === "metric" ? "m per 100 g" : "yd per 100 g", numeric: true, minor: true, value: (y) => y.metresPer100g, cell: (y) => printYarnLength(y.metresPer100g as Metres, r) },
+    { id: "class", header: "Class", minor: true, value: (y) => y.weightClass, cell: (y) => <>{y.weightClass} <Small>{CLASS_GAUGE[y.weightClass as WeightClass].name.us}</Small></> },
+    { id: "length", header: r.system === "metric" ? "m per 100 g" : "yd per 100 g", numeric: true, minor: true, value: (y) => y.mmPer100g, cell: (y) => <>{printYarnLength((y.mmPer100g / 1000) as Metres, r)}{y.lengthSigmaBp > 0 ? <Small> ± {printTrimmed((1.645 * y.lengthSigmaBp) / 100, 0, r.locale)} %</Small> : null}</> },
     { id: "price", header: "A ball", numeric: true, minor: true, value: (y) => y.ballPrice, cell: (y) => `${printMass((y.ballMg / 1000) as Grams, r)} · ${printMoney(y.ballPrice as Minor, r)}` },
-    { id: "tension", header: "Tension", minor: true, value: (y) => (y.swatch ? 1 : 0), cell: (y) => (y.swatch ? <Badge $tone="good">{y.swatch.label.replace("your ", "")}</Badge> : <Small>trade average</Small>) },
-    { id: "onhand", header: "On hand", numeric: true, value: (y) => y.onHand, cell: (y) => stock(y.id, y.onHand, y.reserved, "mass") },
+    { id: "tension", header: "Tension", minor: true, value: (y) => (y.swatch ? 1 : 0), cell: (y) => (y.swatch ? <Badge $tone="good">{y.swatch.replace("your ", "")}</Badge> : <Small>trade average</Small>) },
+    { id: "balls", header: "Balls", minor: true, value: (y) => y.balls.length, cell: (y) => <BallRack balls={y.balls} colour={y.colour} name={`${y.name} ${y.shade}`} to={`/materials/${y.id}`} /> },
+    { id: "onhand", header: "On hand", numeric: true, value: (y) => y.onHand, cell: (y) => stock(y, "mass") },
     { id: "do", header: "", value: () => undefined, cell: (y) => (
       <Tools>
-        <Tool label={`Weigh ${y.name}, ${y.shade}`} onClick={() => setOpen({ form: "count", kind: "yarn", id: y.id, name: `${y.name}, ${y.shade}`, unit: "mass", now: amount(y.onHand, "mass", r) })}><Scale size={17} aria-hidden /></Tool>
+        <ButtonLink to={`/materials/${y.id}`} aria-label={`Weigh ${y.name}, ${y.shade}`} title={`Weigh ${y.name}, ${y.shade}`} $quiet><Scale size={17} aria-hidden /></ButtonLink>
         <Tool label={`Add a swatch of ${y.name}, ${y.shade}`} onClick={() => setOpen({ form: "swatch", yarn: y })}><Ruler size={17} aria-hidden /></Tool>
-        <Tool label={`Change ${y.name}, ${y.shade}`} onClick={() => setOpen({ form: "yarn", defaults: yarnDefaults(y) })}><SquarePen size={17} aria-hidden /></Tool>
+        <Tool label={`Another shade of ${y.name}`} onClick={() => setOpen({ form: "yarn", defaults: shadeDefaults(y, r) })}><Plus size={17} aria-hidden /></Tool>
+        <Tool label={`Change ${y.name}, ${y.shade}`} onClick={() => setOpen({ form: "yarn", defaults: yarnDefaults(y, r) })}><SquarePen size={17} aria-hidden /></Tool>
         <Delete kind="yarn" id={y.id} label={`${y.name}, ${y.shade}`} />
       </Tools>
     ) },
   ];
   const notionColumns: readonly Column<NotionRow>[] = [
-    { id: "name", header: "Notion", value: (n) => `${n.name} ${NOTION_LABELS[n.kind]}`, cell: (n) => <><b>{n.name}</b> <Small>{NOTION_LABELS[n.kind]}{n.sizeMm === undefined ? "" : ` · ${printLength(n.sizeMm as Mm, r, r.system === "metric" ? 1 : 2)}`}</Small></> },
-    { id: "pack", header: "A pack", numeric: true, minor: true, value: (n) => n.packPrice, cell: (n) => `${amount(n.packSize, n.kind === "filling" ? "mass" : "pieces", r)} · ${printMoney(n.packPrice as Minor, r)}` },
-    { id: "onhand", header: "On hand", numeric: true, value: (n) => n.onHand, cell: (n) => stock(n.id, n.onHand, n.reserved, n.kind === "filling" ? "mass" : "pieces") },
+    { id: "name", header: "Notion", value: (n) => `${n.name} ${NOTION_LABELS[n.kind]}`, cell: (n) => <Named>{n.colour && (n.kind === "eye" || n.kind === "nose" || n.kind === "bead") ? <Bead style={{ background: n.colour }} aria-hidden /> : null}<span><Link to={`/materials/${n.id}`}><b>{n.name}</b></Link> <Small>{NOTION_LABELS[n.kind]}{n.sizeUm === null ? "" : ` · ${printLength((n.sizeUm / 1000) as Mm, r, r.system === "metric" ? 1 : 2)}`}{n.place ? ` · ${n.place}` : ""}</Small></span></Named> },
+    { id: "pack", header: "A pack", numeric: true, minor: true, value: (n) => n.packPrice, cell: (n) => `${amountText(n.packSize, n.kind === "filling" ? "mass" : "pieces", r)}${n.spares ? ` + ${n.spares}` : ""} · ${printMoney(n.packPrice as Minor, r)}` },
+    { id: "onhand", header: "On hand", numeric: true, value: (n) => n.onHand, cell: (n) => stock(n, n.kind === "filling" ? "mass" : "pieces") },
     { id: "do", header: "", value: () => undefined, cell: (n) => {
       const unit = n.kind === "filling" ? ("mass" as const) : ("pieces" as const);
       return (
         <Tools>
-          <Tool label={`${unit === "mass" ? "Weigh" : "Count"} ${n.name}`} onClick={() => setOpen({ form: "count", kind: "notion", id: n.id, name: n.name, unit, now: amount(n.onHand, unit, r) })}><Scale size={17} aria-hidden /></Tool>
-          <Tool label={`Change ${n.name}`} onClick={() => setOpen({ form: n.kind === "filling" ? "filling" : "notion", defaults: notionDefaults(n) })}><SquarePen size={17} aria-hidden /></Tool>
+          <Tool label={`${unit === "mass" ? "Weigh" : "Count"} ${n.name}`} onClick={() => setOpen({ form: "count", of: { kind: "notion", id: n.id, unit, now: amountText(n.onHand, unit, r) }, name: n.name })}><Scale size={17} aria-hidden /></Tool>
+          <Tool label={`Change ${n.name}`} onClick={() => setOpen({ form: n.kind === "filling" ? "filling" : "notion", defaults: notionDefaults(n, r) })}><SquarePen size={17} aria-hidden /></Tool>
           <Delete kind="notion" id={n.id} label={n.name} />
         </Tools>
       );
@@ -154,17 +100,19 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
   ];
   const add = (form: "yarn" | "notion" | "filling", defaults: Record<string, string> = {}) => <Button type="button" onClick={() => setOpen({ form, defaults })}><Plus size={16} aria-hidden /> {form === "yarn" ? "Yarn" : form === "filling" ? "Filling" : "Eyes, rings, packaging"}</Button>;
   const nothing = loaderData.yarns.length === 0 && loaderData.notions.length === 0;
+  const { suppliers } = loaderData;
   return (
     <Page>
       <PageHead>
         <h1>Materials</h1>
         {nothing ? null : <ButtonLink to="/materials.csv" reloadDocument><Download size={17} aria-hidden /> CSV</ButtonLink>}
       </PageHead>
+      <MaterialsNav />
       {nothing ? (
         <Empty>
           <h2>Begin with one yarn and one pack of eyes</h2>
-          <p>From the ball band Lapka knows the length of 100 g, the class and the hook; from the price it knows what each piece costs. Weigh all balls of a shade together: that is your stock.</p>
-          <Line>{add("yarn")}{add("notion")}{add("filling")}</Line>
+          <p>From the ball band Lapka knows the length of 100 g, the class and the hook; from the price it knows what each piece costs. Weigh all balls of a shade together: that is your stock. A list you already keep can be brought in from a CSV file.</p>
+          <Line>{add("yarn")}{add("notion")}{add("filling")}<ButtonLink to="/materials/import">From a CSV file</ButtonLink></Line>
         </Empty>
       ) : (
         <Stack $gap={20}>
@@ -179,11 +127,11 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
         </Stack>
       )}
       <Modal title={titleOf(open)} open={open !== undefined} onClose={close}>
-        {open?.form === "yarn" ? <YarnForm defaults={{ colour: "#5d6f78", weightClass: "3", ...open.defaults }} onDone={close} /> : null}
-        {open?.form === "notion" ? <NotionForm defaults={{ kind: "eye", ...open.defaults }} onDone={close} /> : null}
-        {open?.form === "filling" ? <FillingForm defaults={open.defaults} onDone={close} /> : null}
-        {open?.form === "swatch" ? <SwatchForm yarnId={open.yarn.id} defaults={{ madeOn: loaderData.today, hookUm: printTrimmed(open.yarn.swatch?.hookMm ?? open.yarn.hookMm, 2, r.locale) }} onDone={close} /> : null}
-        {open?.form === "count" ? <CountForm kind={open.kind} id={open.id} unit={open.unit} now={open.now} onDone={close} /> : null}
+        {open?.form === "yarn" ? <YarnForm suppliers={suppliers} defaults={{ colour: "#5d6f78", weightClass: "3", ...open.defaults }} onDone={close} /> : null}
+        {open?.form === "notion" ? <NotionForm suppliers={suppliers} washers={loaderData.notions.filter((n) => n.kind === "washer").map((n) => ({ value: n.id, label: n.name }))} defaults={{ kind: "eye", ...open.defaults }} onDone={close} /> : null}
+        {open?.form === "filling" ? <FillingForm suppliers={suppliers} defaults={open.defaults} onDone={close} /> : null}
+        {open?.form === "swatch" ? <SwatchForm yarnId={open.yarn.id} defaults={{ madeOn: loaderData.today, hookUm: printTrimmed(open.yarn.hookUm / 1000, 2, r.locale) }} onDone={close} /> : null}
+        {open?.form === "count" ? <CountForm of={open.of} onDone={close} /> : null}
       </Modal>
     </Page>
   );
@@ -193,7 +141,7 @@ function titleOf(open: Open | undefined): string {
   if (!open) return "";
   switch (open.form) {
     case "yarn":
-      return open.defaults.id ? "Change a yarn" : "Add a yarn";
+      return open.defaults.id ? "Change a yarn" : open.defaults.name ? `Another shade of ${open.defaults.name}` : "Add a yarn";
     case "notion":
       return open.defaults.id ? "Change it" : "Add eyes, rings or packaging";
     case "filling":
@@ -201,7 +149,7 @@ function titleOf(open: Open | undefined): string {
     case "swatch":
       return `Swatch of ${open.yarn.name}, ${open.yarn.shade}`;
     case "count":
-      return `${open.unit === "mass" ? "Weigh" : "Count"} ${open.name}`;
+      return `${open.of.unit === "mass" ? "Weigh" : "Count"} ${open.name}`;
   }
 }
 
@@ -227,7 +175,8 @@ function Delete({ kind, id, label }: { kind: "yarn" | "notion"; id: string; labe
   );
 }
 
-const Named = styled.span`display: flex; gap: 11px; align-items: center; > span { display: grid; }`;
-const Stock = styled.span`display: grid; b { font-weight: 600; } span { font-size: 13px; color: var(--soft); } &[data-short] span { color: var(--bad); font-weight: 560; }`;
+const Bead = styled.i`width: 14px; height: 14px; border-radius: 50%; border: 1px solid var(--edge); flex: none;`;
+const Named = styled.span`display: flex; gap: 11px; align-items: center; > span { display: grid; justify-items: start; }`;
+const Stock = styled.span`display: grid; justify-items: end; b { font-weight: 600; } span { font-size: 13px; color: var(--soft); } &[data-short] span { color: var(--bad); font-weight: 560; }`;
 const Tools = styled.span`display: inline-flex; justify-content: flex-end; gap: 2px;`;
 const TableHead = styled(SheetHead)`padding: 12px 12px 0; margin: 0; align-items: center;`;

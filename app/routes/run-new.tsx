@@ -1,31 +1,38 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, Form, redirect, useNavigation } from "react-router";
+import { useState } from "react";
 import { z } from "zod";
 import styled from "styled-components";
 import type { Route } from "./+types/run-new";
 import { createRun } from "@db/queries/runs";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { fields as quantityFields, id, isoDay, name } from "../forms";
-import { loadAnalysedItems } from "../features/items/load.server";
+import { howManyMore, mixNeeds } from "@core/planning";
+import { loadAnalysedColourways } from "../features/items/load.server";
+import { loadCupboard } from "../features/materials/load.server";
 import { smallSilhouette } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, Small, Stack } from "../ui/basics";
 import { FieldGrid, Input, TextField } from "../ui/field";
+import { ReasonFigure } from "../ui/figure";
 import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = () => [{ title: "New run · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const { items, surroundings } = await loadAnalysedItems(scope, workshop);
+  const [{ all, surroundings }, cupboard] = await Promise.all([loadAnalysedColourways(scope, workshop), loadCupboard(scope)]);
+  const free = new Map([...cupboard.onHand].map(([m, q]) => [m, Math.max(0, q - (cupboard.reserved.get(m) ?? 0))]));
   const shades = new Map(surroundings.yarns.map((y) => [y.id, y.colour]));
   const wanted = new URL(request.url).searchParams.get("item");
   return {
     today: todayOf(scope.now), wanted,
-    items: items.map(({ entry, analysis: a }) => ({
-      id: entry.item.id, name: entry.item.name, seconds: a.piece.seconds.value, price: a.price, ready: a.checked.ok && a.open.length === 0,
+    free: Object.fromEntries(free),
+    materials: Object.fromEntries([...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const), ...cupboard.notions.map((n) => [n.id, n.name] as const)]),
+    items: all.map(({ entry, colourway, label, analysis: a }) => ({
+      id: entry.item.id, colourwayId: colourway?.id ?? "", name: label, needs: a.needs, more: howManyMore(a.needs, free), seconds: a.piece.seconds.value, price: a.price, ready: a.checked.ok && a.open.length === 0,
       shapes: a.piece.parts.slice(0, 3).map(smallSilhouette), colours: Object.fromEntries(entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? "#b9c3c5"])) as SlotColours,
     })),
   };
@@ -38,7 +45,7 @@ function schemaFor(locale: string, currency: string, units: "metric" | "imperial
       name: name("Name the run, such as “December market”."),
       startOn: isoDay("Choose the day you begin."),
       dueOn: isoDay("Choose the day it must be done."),
-      lines: z.array(z.object({ itemId: id, quantity: f.count("Write how many.", 0, 10_000).optional() })).max(300),
+      lines: z.array(z.object({ itemId: id, colourwayId: id.optional(), quantity: f.count("Write how many.", 0, 10_000).optional() })).max(600),
     })
     .superRefine((run, ctx) => {
       if (run.dueOn < run.startOn) ctx.addIssue({ code: "custom", path: ["dueOn"], message: "The due day is before the first day." });
@@ -51,13 +58,13 @@ export async function action({ request, context }: Route.ActionArgs) {
   const submission = parseWithZod(await request.formData(), { schema: schemaFor(workshop.locale, workshop.currency, workshop.units) });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { lines, ...run } = submission.value;
-  const items = new Map((await loadAnalysedItems(scope, workshop)).items.map((x) => [x.entry.item.id, x]));
+  const items = new Map((await loadAnalysedColourways(scope, workshop)).all.map((x) => [`${x.entry.item.id}:${x.colourway?.id ?? ""}`, x]));
   const planned = lines.flatMap((l) => {
-    const found = items.get(l.itemId);
+    const found = items.get(`${l.itemId}:${l.colourwayId ?? ""}`);
     if (!found || !l.quantity) return [];
-    const { entry, analysis: a } = found;
+    const { entry, colourway, label, analysis: a } = found;
     const s = a.piece.seconds;
-    return [{ itemId: entry.item.id, revisionId: entry.revision.id, quantity: l.quantity, plannedWith: { label: entry.item.name, revision: entry.revision.number, seconds: s.value, secondsLow: s.low, secondsHigh: s.high, cost: a.cost.total, price: a.price, needs: a.needs } }];
+    return [{ itemId: entry.item.id, revisionId: entry.revision.id, colourwayId: colourway?.id ?? null, quantity: l.quantity, plannedWith: { label, revision: entry.revision.number, seconds: s.value, secondsLow: s.low, secondsHigh: s.high, cost: a.cost.total, price: a.price, needs: a.needs, lengths: a.lengths } }];
   });
   if (planned.length === 0) return data(submission.reply({ fieldErrors: { lines: ["These items are no longer there. Choose others."] } }), { status: 400 });
   const runId = await createRun(scope, { ...run, plannedWith: { weekMinutes: workshop.weekMinutes, workDays: workshop.workDays, wagePerHour: workshop.wagePerHour, overheadPerHour: workshop.overheadPerHour }, lines: planned });
@@ -72,9 +79,16 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
     onValidate: ({ formData }) => parseWithZod(formData, { schema: schemaFor(r.locale, r.currency, r.system) }),
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
-    defaultValue: { name: "", startOn: loaderData.today, dueOn: "", lines: loaderData.items.map((i) => ({ itemId: i.id, quantity: loaderData.wanted === i.id ? "10" : "" })) },
+    defaultValue: { name: "", startOn: loaderData.today, dueOn: "", lines: loaderData.items.map((i) => ({ itemId: i.id, colourwayId: i.colourwayId, quantity: loaderData.wanted === i.id && i.colourwayId === "" ? "10" : "" })) },
   });
   const lines = fields.lines.getFieldList();
+  const [mix, setMix] = useState<readonly number[]>([]);
+  const readMix = (e: React.FormEvent<HTMLFormElement>) => {
+    const typed = new FormData(e.currentTarget);
+    setMix(loaderData.items.map((_, i) => Math.max(0, Math.floor(Number(typed.get(`lines[${i}].quantity`)) || 0))));
+  };
+  const wanted = loaderData.items.flatMap((i, k) => (mix[k] ? [{ needs: i.needs, quantity: mix[k] ?? 0 }] : []));
+  const sets = wanted.length > 0 ? howManyMore(mixNeeds(wanted), new Map(Object.entries(loaderData.free))) : undefined;
   if (loaderData.items.length === 0) {
     return (
       <Page>
@@ -94,8 +108,8 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
       <PageHead>
         <h1>New run</h1>
       </PageHead>
-      <Form method="post" {...getFormProps(form)}>
-        <Stack $gap={18} style={{ maxWidth: 860 }}>
+      <Form method="post" {...getFormProps(form)} onInput={readMix}>
+        <Stack $gap={18} style={{ maxWidth: 980 }}>
           <Sheet>
             <FieldGrid>
               <TextField field={fields.name} label="Name" hint="Such as “December market”." autoFocus />
@@ -111,6 +125,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                     <th scope="col">Item</th>
                     <th scope="col" className="num">One takes</th>
                     <th scope="col" className="num">Sells at</th>
+                    <th scope="col" className="num minor">Stock is enough for</th>
                     <th scope="col" className="num">How many</th>
                   </tr>
                 </thead>
@@ -130,8 +145,10 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                         </td>
                         <td className="num">{printDuration(item.seconds as Seconds, r)}</td>
                         <td className="num">{printMoney(item.price as Minor, r)}</td>
+                        <td className="num minor"><ReasonFigure reason={{ label: `${item.name}: how many more`, measure: "count", value: item.more.pieces, how: "free stock ÷ upper end of what one takes, the least of all", parts: item.more.each.slice(0, 8).map((e) => ({ label: loaderData.materials[e.materialId] ?? "something deleted", measure: "count" as const, value: e.pieces })) }}>{item.more.pieces}</ReasonFigure>{item.more.first[0] ? <div style={{ fontSize: 13, color: "var(--soft)" }}>then {loaderData.materials[item.more.first[0]] ?? "something deleted"}</div> : null}</td>
                         <td className="num">
                           <input type="hidden" name={f.itemId.name} value={item.id} />
+                          {item.colourwayId ? <input type="hidden" name={f.colourwayId.name} value={item.colourwayId} /> : null}
                           <label className="sr" htmlFor={f.quantity.id}>How many {item.name}</label>
                           <Input id={f.quantity.id} key={f.quantity.key} name={f.quantity.name} defaultValue={f.quantity.initialValue} inputMode="numeric" autoComplete="off" placeholder="0" style={{ width: 88, textAlign: "right" }} aria-invalid={f.quantity.errors ? true : undefined} aria-describedby={f.quantity.errors ? `${f.quantity.id}-error` : undefined} />
                           {f.quantity.errors ? <Wrong id={`${f.quantity.id}-error`}>{f.quantity.errors.join(" ")}</Wrong> : null}
@@ -144,6 +161,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
             </Scroll>
             {fields.lines.errors ? <Wrong role="alert" style={{ padding: "8px 12px" }}>{fields.lines.errors.join(" ")}</Wrong> : null}
           </Sheet>
+          {sets ? <p role="status">{sets.pieces >= 1 ? <>Free stock covers this {sets.pieces === 1 ? "once" : <><b>{sets.pieces}</b> times</>}; </> : <>Free stock does not cover all of this; </>}first to run out: <b>{sets.first.slice(0, 3).map((m) => loaderData.materials[m] ?? "something deleted").join(", ")}</b>.</p> : null}
           <div>
             <Button type="submit" $primary disabled={navigation.state !== "idle"}>
               Plan the run

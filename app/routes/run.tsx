@@ -1,4 +1,4 @@
-import { Check, ClipboardCopy, Download, Play, Trash2 } from "lucide-react";
+import { Check, ClipboardCopy, Download, Play, Scissors, ShoppingBasket, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { data, Form, redirect } from "react-router";
 import styled from "styled-components";
@@ -6,10 +6,16 @@ import type { Route } from "./+types/run";
 import { findItem, findRevisions } from "@db/queries/items";
 import { findRun, finishRun, setRunDeleted, startRun } from "@db/queries/runs";
 import { printDuration, printMoney, printTrimmed, type Minor, type Seconds } from "@core/units";
-import { analyseStored, loadSurroundings } from "../features/items/load.server";
+import { listColourways } from "@db/queries/colourways";
+import { listBalls } from "@db/queries/balls";
+import { findCutting } from "@db/queries/cutting";
+import { movesOfRun, standingMoves } from "@db/queries/stock";
+import { costByLot, movingAverage } from "@core/costing";
+import { analyseStored, inColourway, loadSurroundings } from "../features/items/load.server";
 import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
 import { buyText, freeReason, needReason } from "../features/runs/reasons";
 import { InTime, RunState } from "../features/runs/state";
+import type { Scope } from "@db/scope";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack, tapeTicks } from "../ui/basics";
 import { printDay } from "../ui/days";
@@ -25,13 +31,13 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   if (!r) throw data(null, { status: 404 });
   const today = todayOf(scope.now);
   const { plan, stock } = await planOf(scope, r, runs, today);
-  const [revisions, s] = await Promise.all([findRevisions(scope, r.lines.map((l) => l.revisionId)), loadSurroundings(scope, workshop)]);
+  const [revisions, s, colourways, cutting] = await Promise.all([findRevisions(scope, r.lines.map((l) => l.revisionId)), loadSurroundings(scope, workshop), listColourways(scope, { withDeleted: true }), findCutting(scope, params.id)]);
   // What the same pieces would take with what is known today: shown when it has moved.
   const lines = await Promise.all(
     r.lines.map(async (l) => {
       const current = await findItem(scope, l.itemId);
       const kept = revisions.get(l.revisionId);
-      const now = current && kept ? analyseStored({ item: current.item, revision: current.revision }, s) : undefined;
+      const now = current && kept ? analyseStored(inColourway({ item: current.item, revision: kept }, colourways.find((c) => c.id === l.colourwayId)), s) : undefined;
       return {
         id: l.id, itemId: l.itemId, label: l.plannedWith.label, quantity: l.quantity, seconds: l.plannedWith.seconds, cost: l.plannedWith.cost, price: l.plannedWith.price, revision: l.plannedWith.revision,
         gone: current === undefined, newer: current ? current.item.revision > l.plannedWith.revision : false, costNow: now?.cost.total, secondsNow: now?.piece.seconds.value,
@@ -40,10 +46,31 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   );
   return {
     run: { id: r.run.id, name: r.run.name, state: r.run.state, startOn: r.run.startOn, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, weekMinutes: r.run.plannedWith.weekMinutes },
-    lines, plan, seconds: secondsOf(r), today,
+    lines, plan, seconds: secondsOf(r), today, cut: cutting !== undefined, school: workshop.costSchool, used: r.run.state === "finished" ? await usedWorth(scope, params.id, s.yarns, s.notions) : undefined,
     colours: Object.fromEntries([...stock].flatMap(([id, x]) => (x.colour ? [[id, x.colour]] : []))),
     kinds: Object.fromEntries([...stock].map(([id, x]) => [id, x.kind])),
   };
+}
+
+/** What the material of a finished run was worth, by both schools. */
+async function usedWorth(scope: Scope, runId: string, yarns: readonly { id: string; ballMg: number; ballPrice: number }[], notions: readonly { id: string; packSize: number; packPrice: number }[]): Promise<{ byLot: number; average: number }> {
+  const moves = (await movesOfRun(scope, runId)).filter((m) => m.kind === "used");
+  const [standing, balls] = await Promise.all([standingMoves(scope, [...new Set(moves.map((m) => m.materialId))]), listBalls(scope, { empty: true })]);
+  const byId = new Map(balls.map((b) => [b.id, b]));
+  let byLot = 0;
+  let average = 0;
+  for (const id of new Set(moves.map((m) => m.materialId))) {
+    const yarn = yarns.find((y) => y.id === id);
+    const notion = notions.find((n) => n.id === id);
+    const each = yarn ? yarn.ballPrice / yarn.ballMg : notion ? notion.packPrice / notion.packSize : 0;
+    const own = moves.filter((m) => m.materialId === id);
+    for (const m of own) byLot += m.ballId && byId.has(m.ballId) ? costByLot(-m.quantity, byId.get(m.ballId) ?? { fullMg: 1, price: 0 }) : -m.quantity * each;
+    // The average that stood when it went out.
+    const at = own[0]?.at.getTime() ?? 0;
+    const per = movingAverage(standing.filter((m) => m.materialId === id && m.at.getTime() <= at).map((m) => ({ quantity: m.quantity, cost: m.cost ?? undefined })), each).perUnit ?? each;
+    average += own.reduce((s, m) => s - m.quantity, 0) * per;
+  }
+  return { byLot: Math.round(byLot), average: Math.round(average) };
 }
 
 export async function action({ request, params, context }: Route.ActionArgs) {
@@ -79,6 +106,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
       <PageHead>
         <h1>{run.name}</h1>
         <RunState state={run.state} />
+        {done ? null : <ButtonLink to={`/runs/${run.id}/cutting`}><Scissors size={16} aria-hidden /> Cutting plan{loaderData.cut ? ", kept" : ""}</ButtonLink>}
         {run.state === "planned" ? <Act intent="start"><Play size={16} aria-hidden /> Start</Act> : null}
         {run.state === "underway" ? <Act intent="finish" primary><Check size={16} aria-hidden /> All made</Act> : null}
         <Act intent="delete" quiet label={`Delete ${run.name}`}><Trash2 size={17} aria-hidden /></Act>
@@ -90,6 +118,12 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
             With what you know now it would be different:{" "}
             {drift.map((l) => `${l.label} ${l.newer ? "has a newer revision" : `costs ${printMoney((l.costNow ?? l.cost) as Minor, r)} instead of ${printMoney(l.cost as Minor, r)}`}`).join("; ")}. This run keeps what it was planned with.
           </Note>
+        ) : null}
+        {loaderData.used ? (
+          <p>
+            Material used, {loaderData.school === "lot" ? "by what its own lots cost" : "by moving average"}:{" "}
+            <ReasonFigure strong reason={{ label: "Material that this run used", measure: "minor", value: loaderData.school === "lot" ? loaderData.used.byLot : loaderData.used.average, how: "moves of this run in the stock book", parts: [{ label: "by what its own lots cost", measure: "minor", value: loaderData.used.byLot }, { label: "by moving average of what was paid", measure: "minor", value: loaderData.used.average }], from: "Settings say which school goes first" }} />
+          </p>
         ) : null}
         <Columns>
           <Sheet $pad={false} aria-labelledby="what-title">
@@ -123,6 +157,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                 {buy.length > 0 ? (
                   <Row>
                     <Copy text={buyText(plan.needs, r)} />
+                    <ButtonLink to={`/materials/buy?run=${run.id}`}><ShoppingBasket size={16} aria-hidden /> Order</ButtonLink>
                     <ButtonLink to={`/runs/${run.id}/list.csv`} reloadDocument><Download size={16} aria-hidden /> CSV</ButtonLink>
                   </Row>
                 ) : null}

@@ -39,6 +39,7 @@ function settingsSchema(locale: string, currency: string) {
     wagePerHour: f.money("Write what an hour of yours should earn."),
     overheadPerHour: f.money("Write what rent, light and tools cost for an hour of making; 0 if nothing."),
     marginBp: f.percentBp("Write the margin you want on the price; 0 if none.", 80),
+    costSchool: z.enum(["lot", "average"]),
     pricePoints: z.string().max(60).optional().transform((t, ctx) => {
       const parts = (t ?? "").split(/[,; ]+/).filter(Boolean);
       if (parts.some((p) => !/^\d{1,2}$/.test(p))) {
@@ -97,7 +98,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
     onValidate: ({ formData }) => parseWithZod(formData, { schema: settingsSchema(r.locale, r.currency) }),
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
-    defaultValue: { name: w.name, locale: w.locale, currency: w.currency, units: w.units, terms: w.terms, weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale), wagePerHour: money(w.wagePerHour), overheadPerHour: money(w.overheadPerHour), marginBp: printTrimmed(w.marginBp / 100, 2, w.locale), pricePoints: w.pricePoints },
+    defaultValue: { name: w.name, locale: w.locale, currency: w.currency, units: w.units, terms: w.terms, weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale), wagePerHour: money(w.wagePerHour), overheadPerHour: money(w.overheadPerHour), marginBp: printTrimmed(w.marginBp / 100, 2, w.locale), pricePoints: w.pricePoints, costSchool: w.costSchool },
   });
   const [cForm, cFields] = useForm({
     id: "channel",
@@ -143,6 +144,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
                 <TextField field={fields.marginBp} label="Margin on the price" suffix="%" inputMode="decimal" hint="Kept for growth, gifts and rejects." />
                 <TextField field={fields.pricePoints} label="Price endings" hint="0, 50: prices end on .00 or .50. Empty: no rounding." />
                 <SelectField field={fields.currency} label="Currency" options={CURRENCIES.map((c) => ({ value: c, label: c }))} />
+                <SelectField field={fields.costSchool} label="Used material is valued" options={[{ value: "lot", label: "by what its own lot cost" }, { value: "average", label: "by moving average" }]} />
               </FieldGrid>
             </Sheet>
             <Sheet>

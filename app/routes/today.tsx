@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/today";
 import { countItems } from "@db/queries/items";
-import { listNotions, listYarns } from "@db/queries/materials";
+import { loadCupboard } from "../features/materials/load.server";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
@@ -11,6 +11,7 @@ import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { printDay } from "../ui/days";
+import { ReasonFigure } from "../ui/figure";
 import { printAmount, useReading } from "../ui/reading";
 import { MaterialName } from "../ui/yarn-disc";
 
@@ -19,7 +20,14 @@ export const meta: Route.MetaFunction = () => [{ title: "Today · Lapka" }];
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const today = todayOf(scope.now);
-  const [runs, items, yarns, notions] = await Promise.all([loadRuns(scope), countItems(scope), listYarns(scope), listNotions(scope)]);
+  const [runs, items, cupboard] = await Promise.all([loadRuns(scope), countItems(scope), loadCupboard(scope)]);
+  const { yarns, notions } = cupboard;
+  const running = [...yarns.map((y) => ({ id: y.id, label: `${y.name}, ${y.shade}`, colour: y.colour as string | undefined, kind: "yarn" as const })), ...notions.map((n) => ({ id: n.id, label: n.name, colour: undefined, kind: n.kind === "filling" ? ("filling" as const) : ("notion" as const) }))]
+    .flatMap((m) => {
+      const level = cupboard.low.get(m.id);
+      return level?.low ? [{ ...m, onHand: cupboard.onHand.get(m.id) ?? 0, onOrder: cupboard.onOrder.get(m.id) ?? 0, level: level.level, planned: level.planned, cover: level.cover, own: level.own }] : [];
+    })
+    .sort((a, b) => (a.onHand + a.onOrder) / a.level - (b.onHand + b.onOrder) / b.level);
   const open = runs.filter((r) => r.run.state !== "finished");
   const planned = await Promise.all(
     open.map(async (r) => {
@@ -33,7 +41,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const { items: analysed } = await loadAnalysedItems(scope, workshop);
   const mend = analysed.filter((x) => !x.analysis.checked.ok && x.entry.revision.pattern.trim() !== "").map((x) => ({ id: x.entry.item.id, name: x.entry.item.name }));
   const low = analysed.filter((x) => x.analysis.earning.perHour !== undefined && x.analysis.earning.perHour < workshop.wagePerHour && x.entry.item.price !== null).map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
-  return { today, weekday: printDay(today, workshop.locale, true), runs: planned, mend, low, wage: workshop.wagePerHour, begun: { items, yarns: yarns.length, eyes: notions.length, runs: runs.length } };
+  return { today, weekday: printDay(today, workshop.locale, true), runs: planned, mend, low, running: running.slice(0, 12), runningMore: Math.max(0, running.length - 12), wage: workshop.wagePerHour, begun: { items, yarns: yarns.length, eyes: notions.length, runs: runs.length } };
 }
 
 export default function Today({ loaderData }: Route.ComponentProps) {
@@ -119,6 +127,34 @@ export default function Today({ loaderData }: Route.ComponentProps) {
             )}
           </Sheet>
         ))}
+        {loaderData.running.length > 0 ? (
+          <Sheet $pad={false} aria-labelledby="low-title">
+            <SheetHead style={{ padding: "12px 12px 0" }}>
+              <h2 id="low-title">Running low</h2>
+              <Link to="/materials/buy">to the buy list</Link>
+            </SheetHead>
+            <Scroll tabIndex={0} role="region" aria-label="Running low, table">
+              <PlainTable>
+                <thead><tr><th scope="col">Material</th><th scope="col" className="num">On hand</th><th scope="col" className="num minor">On its way</th><th scope="col" className="num">Low below</th></tr></thead>
+                <tbody>
+                  {loaderData.running.map((m) => {
+                    const measure = m.kind === "notion" ? ("count" as const) : ("grams" as const);
+                    const of = (q: number) => (m.kind === "notion" ? q : q / 1000);
+                    return (
+                      <tr key={m.id}>
+                        <td><Link to={`/materials/${m.id}`} style={{ color: "inherit" }}><MaterialName label={m.label} colour={m.colour} size={20} /></Link></td>
+                        <td className="num">{printAmount(m.onHand, m.kind, r)}</td>
+                        <td className="num minor">{m.onOrder > 0 ? printAmount(m.onOrder, m.kind, r) : ""}</td>
+                        <td className="num"><ReasonFigure reason={{ label: `${m.label}: low below`, measure, value: of(m.level), how: m.own ? "your own level" : "planned needs + past use until a delivery is here", parts: m.own ? [] : [{ label: "planned for open runs", measure, value: of(m.planned) }, { label: "past use over delivery and a fortnight", measure, value: of(m.cover) }] }}>{printAmount(m.level, m.kind, r)}</ReasonFigure></td>
+                      </tr>
+                    );
+                  })}
+                </tbody>
+              </PlainTable>
+            </Scroll>
+            {loaderData.runningMore > 0 ? <p style={{ padding: "8px 12px" }}><Small>and {loaderData.runningMore} more in Materials</Small></p> : null}
+          </Sheet>
+        ) : null}
         {loaderData.mend.length > 0 || loaderData.low.length > 0 ? (
           <Sheet aria-label="Worth a look">
             <SheetHead>

@@ -2,6 +2,11 @@ import { data, redirect } from "react-router";
 import type { Route } from "./+types/undo";
 import { setItemDeleted } from "@db/queries/items";
 import { setNotionDeleted, setYarnDeleted } from "@db/queries/materials";
+import { setBallDeleted } from "@db/queries/balls";
+import { setColourwayDeleted } from "@db/queries/colourways";
+import { setSwatchDeleted } from "@db/queries/materials";
+import { setPurchaseDeleted } from "@db/queries/purchases";
+import { setSupplierDeleted } from "@db/queries/suppliers";
 import { setRunDeleted } from "@db/queries/runs";
 import { setChannelDeleted } from "@db/queries/workshops";
 import { openWorkshop } from "../server/scope.server";
@@ -10,6 +15,11 @@ const KINDS = {
   item: { put: setItemDeleted, to: (id: string) => `/items/${id}` },
   yarn: { put: setYarnDeleted, to: () => "/materials" },
   notion: { put: setNotionDeleted, to: () => "/materials" },
+  ball: { put: setBallDeleted, to: () => "/materials" },
+  swatch: { put: setSwatchDeleted, to: () => "/materials" },
+  supplier: { put: setSupplierDeleted, to: () => "/materials/suppliers" },
+  purchase: { put: setPurchaseDeleted, to: (id: string) => `/materials/orders/${id}` },
+  colourway: { put: setColourwayDeleted, to: () => "/items" },
   run: { put: setRunDeleted, to: (id: string) => `/runs/${id}` },
   channel: { put: setChannelDeleted, to: () => "/settings" },
 } as const;
@@ -18,7 +28,7 @@ const KINDS = {
 export async function action({ request, context }: Route.ActionArgs) {
   const { scope } = await openWorkshop(request, context);
   const what = (await request.formData()).get("what");
-  const match = typeof what === "string" ? /^(item|yarn|notion|run|channel):([0-9a-f-]{36})$/.exec(what) : null;
+  const match = typeof what === "string" ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel):([0-9a-f-]{36})$/.exec(what) : null;
   if (!match) throw data(null, { status: 400 });
   const kind = KINDS[match[1] as keyof typeof KINDS];
   const id = match[2] ?? "";

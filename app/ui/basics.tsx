@@ -13,15 +13,18 @@ const primary = css`
   &:hover { filter: brightness(1.08); }
 `;
 
+const quiet = css`border-color: transparent; background: transparent; padding-inline: 8px; &:hover { background: var(--sunk); border-color: transparent; }`;
+
 export const Button = styled.button<{ $primary?: boolean; $quiet?: boolean }>`
   ${pressed}
   ${(p) => p.$primary && primary}
-  ${(p) => p.$quiet && css`border-color: transparent; background: transparent; padding-inline: 8px; &:hover { background: var(--sunk); border-color: transparent; }`}
+  ${(p) => p.$quiet && quiet}
 `;
-const RawLink = ({ $primary: _primary, ...props }: LinkProps & { $primary?: boolean }) => <Link {...props} />;
-export const ButtonLink = styled(RawLink)<{ $primary?: boolean }>`
+const RawLink = ({ $primary: _primary, $quiet: _quiet, ...props }: LinkProps & { $primary?: boolean; $quiet?: boolean }) => <Link {...props} />;
+export const ButtonLink = styled(RawLink)<{ $primary?: boolean; $quiet?: boolean }>`
   ${pressed}
   ${(p) => p.$primary && primary}
+  ${(p) => p.$quiet && quiet}
 `;
 
 export const Page = styled.main`

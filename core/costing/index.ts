@@ -1,1 +1,2 @@
 export * from "./cost";
+export * from "./stock-value";

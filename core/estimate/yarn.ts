@@ -11,6 +11,8 @@ export interface YarnSpec {
   readonly hook: Mm;
   readonly metresPer100g: number;
   readonly strands: number;
+  /** Relative standard deviation of the length of 100 g: 0 or absent when a ball band says it. */
+  readonly lengthSigma?: number;
   readonly swatch?: YarnSwatch | undefined;
 }
 
@@ -169,7 +171,7 @@ export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean,
     return {
       slot: s.slot,
       metres: estimateOf(metres, sigma, reason),
-      grams: estimateOf(grams, sigma, { label: spec.label, measure: "grams", value: grams, how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`, from: "the ball band", parts: [reason] }),
+      grams: estimateOf(grams, Math.hypot(sigma, spec.lengthSigma ?? 0), { label: spec.label, measure: "grams", value: grams, how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`, from: spec.lengthSigma ? "a measured length" : "the ball band", parts: [reason] }),
     };
   });
 }

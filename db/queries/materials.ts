@@ -5,8 +5,10 @@ import { mine, newId, type Scope } from "../scope";
 export type Yarn = typeof yarn.$inferSelect;
 export type Notion = typeof notion.$inferSelect;
 export type Swatch = typeof swatch.$inferSelect;
-export type NewYarn = Omit<Yarn, "id" | "workshopId" | "createdAt" | "deletedAt">;
-export type NewNotion = Omit<Notion, "id" | "workshopId" | "createdAt" | "deletedAt">;
+type YarnExtras = "bandStitches" | "bandRows" | "care" | "supplierId" | "packBalls" | "lengthSigmaBp" | "lowMg" | "importId";
+type NotionExtras = "supplierId" | "washerId" | "spares" | "densityBp" | "place" | "low" | "importId";
+export type NewYarn = Omit<Yarn, "id" | "workshopId" | "createdAt" | "deletedAt" | YarnExtras> & Partial<Pick<Yarn, YarnExtras>>;
+export type NewNotion = Omit<Notion, "id" | "workshopId" | "createdAt" | "deletedAt" | NotionExtras> & Partial<Pick<Notion, NotionExtras>>;
 export type NewSwatch = Omit<Swatch, "id" | "workshopId" | "createdAt" | "deletedAt">;
 
 /** All yarns, also deleted ones when asked: an old item may still name them. */

@@ -1,6 +1,9 @@
 import { asc, eq, inArray, isNull } from "drizzle-orm";
-import { run, runLine, type LinePlannedWith, type RunPlannedWith, RUN_STATES } from "../schema";
+import { shareExactly, takeFrom } from "../../core/planning/take";
+import { ballReservation, cuttingPlan, run, runLine, type LinePlannedWith, type RunPlannedWith, RUN_STATES } from "../schema";
 import { mine, newId, transact, type Scope } from "../scope";
+import { listBalls } from "./balls";
+import { findCutting } from "./cutting";
 import { postMoves, type NewMove } from "./stock";
 
 export type RunState = (typeof RUN_STATES)[number];
@@ -15,7 +18,7 @@ export interface NewRun {
   readonly startOn: string;
   readonly dueOn: string;
   readonly plannedWith: RunPlannedWith;
-  readonly lines: readonly { itemId: string; revisionId: string; quantity: number; plannedWith: LinePlannedWith }[];
+  readonly lines: readonly { itemId: string; revisionId: string; colourwayId?: string | null; quantity: number; plannedWith: LinePlannedWith }[];
 }
 
 async function withLines(scope: Scope, runs: Run[]): Promise<RunWithLines[]> {
@@ -38,7 +41,7 @@ export async function createRun(scope: Scope, r: NewRun): Promise<string> {
   return transact(scope, async (tx) => {
     const id = newId();
     await tx.db.insert(run).values({ id, workshopId: tx.workshopId, name: r.name, startOn: r.startOn, dueOn: r.dueOn, plannedWith: r.plannedWith, createdAt: tx.now });
-    await tx.db.insert(runLine).values(r.lines.map((l, i) => ({ id: newId(), workshopId: tx.workshopId, runId: id, itemId: l.itemId, revisionId: l.revisionId, quantity: l.quantity, plannedWith: l.plannedWith, sort: i })));
+    await tx.db.insert(runLine).values(r.lines.map((l, i) => ({ id: newId(), workshopId: tx.workshopId, runId: id, itemId: l.itemId, revisionId: l.revisionId, colourwayId: l.colourwayId ?? null, quantity: l.quantity, plannedWith: l.plannedWith, sort: i })));
     return id;
   });
 }
@@ -48,28 +51,51 @@ export async function startRun(scope: Scope, id: string): Promise<void> {
 }
 
 /**
- * Ends a run: what its pieces took is posted as used, what was made is posted as made. The state is
- * the lock and the keys are the run's own, so a repeated click posts nothing twice.
+ * Ends a run: what its pieces took is posted as used, what was made is posted as made. Yarn is taken from the balls of its
+ * cutting plan, without one from scraps first. The state is the lock and the keys are the run's own, so a repeated click
+ * posts nothing twice.
  */
 export async function finishRun(scope: Scope, id: string, today: string): Promise<boolean> {
   return transact(scope, async (tx) => {
     const [row] = await tx.db.select().from(run).where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt))).for("update");
     if (!row || row.state === "finished") return false;
     const [found] = await withLines(tx, [row]);
-    const used = new Map<string, NewMove>();
+    const used = new Map<string, { kind: "yarn" | "notion"; quantity: number }>();
     const made: NewMove[] = [];
     for (const line of found?.lines ?? []) {
-      for (const need of line.plannedWith.needs) {
-        const before = used.get(need.materialId)?.quantity ?? 0;
-        used.set(need.materialId, { kind: "used", materialKind: need.kind === "yarn" ? "yarn" : "notion", materialId: need.materialId, quantity: before - need.each * line.quantity, runId: id, note: row.name, key: `${id}:${need.materialId.slice(-12)}` });
-      }
-      made.push({ kind: "made", materialKind: "item", materialId: line.itemId, quantity: line.quantity, runId: id, note: row.name, key: `${id}:${line.id.slice(-12)}` });
+      for (const need of line.plannedWith.needs) used.set(need.materialId, { kind: need.kind === "yarn" ? "yarn" : "notion", quantity: (used.get(need.materialId)?.quantity ?? 0) + need.each * line.quantity });
+      made.push({ kind: "made", materialKind: "item", materialId: line.itemId, colourwayId: line.colourwayId ?? undefined, quantity: line.quantity, runId: id, note: row.name, key: `${id}:${line.id.slice(-12)}` });
       await tx.db.update(runLine).set({ made: line.quantity }).where(mine(tx, runLine, eq(runLine.id, line.id)));
     }
-    await postMoves(tx, [...[...used.values()].map((m) => ({ ...m, quantity: Math.round(m.quantity) })), ...made]);
+    const yarnIds = [...used].filter(([, u]) => u.kind === "yarn").map(([materialId]) => materialId);
+    const balls = await listBalls(tx, { yarnIds, except: id });
+    const placed = (await findCutting(tx, id))?.plan.placed ?? [];
+    const moves: NewMove[] = [];
+    for (const [materialId, { kind, quantity }] of used) {
+      const whole = Math.round(quantity);
+      const base = { kind: "used" as const, materialKind: kind, materialId, runId: id, note: row.name };
+      if (kind === "notion") moves.push({ ...base, quantity: -whole, key: `${id}:${materialId.slice(-12)}` });
+      else for (const t of taken(balls.filter((b) => b.yarnId === materialId), placed, whole)) moves.push({ ...base, quantity: -t.mg, ballId: t.ballId, key: `${id.slice(-12)}:${materialId.slice(-12)}:${t.ballId?.slice(-12) ?? ""}` });
+    }
+    await postMoves(tx, [...moves, ...made]);
+    await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, id)));
+    await tx.db.delete(cuttingPlan).where(mine(tx, cuttingPlan, eq(cuttingPlan.runId, id)));
     await tx.db.update(run).set({ state: "finished", finishedOn: today }).where(mine(tx, run, eq(run.id, id)));
     return true;
   });
+}
+
+/** Which balls give `mg`: those that the plan named, in its proportions and never beyond what they have; the rest, scraps first. */
+function taken(balls: readonly { id: string; mg: number; reserved: number; state: "scrap" | "opened" | "full" }[], placed: readonly { ball: string; mg: number }[], mg: number): { ballId: string | undefined; mg: number }[] {
+  const named = balls.map((b) => ({ b, planned: placed.filter((p) => p.ball === b.id).reduce((s, p) => s + p.mg, 0) })).filter((x) => x.planned > 0);
+  const shares = shareExactly(Math.min(mg, named.reduce((s, x) => s + x.planned, 0)), named.map((x) => x.planned));
+  const out = new Map<string | undefined, number>();
+  named.forEach(({ b }, i) => out.set(b.id, Math.min(b.mg, shares[i] ?? 0)));
+  const rest = mg - [...out.values()].reduce((a, b) => a + b, 0);
+  // Balls that other runs were promised are left alone while others have enough.
+  const free = balls.map((b) => ({ id: b.id, mg: Math.max(0, b.mg - (out.get(b.id) ?? 0) - b.reserved), state: b.state }));
+  for (const t of takeFrom(free, rest)) out.set(t.ballId, (out.get(t.ballId) ?? 0) + t.mg);
+  return [...out].filter(([, q]) => q > 0).map(([ballId, q]) => ({ ballId, mg: q }));
 }
 
 export async function setRunDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {

@@ -1,5 +1,5 @@
 import { costOf, earningAt, priceFor, type ChannelFees, type Cost, type CostLine, type Earning, type Pricing } from "@core/costing";
-import { compareYarns, estimatePiece, type Compared, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
+import { compareYarns, estimatePiece, Z90, type Compared, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
 import { minorDigits, mm, printDuration, printMass, printMoney, printYarnLength, type Grams, type Metres, type Minor, type Reading, type Seconds } from "@core/units";
 import { faceOf, type FacePlacement, type WeightClass, type Firmness } from "@core/fabric";
@@ -19,15 +19,24 @@ export interface YarnView {
   readonly ballPrice: number;
   readonly swatch?: { readonly label: string; readonly hookMm: number; readonly gauge?: { stitches: number; overMm: number; rounds?: number | undefined; roundsOverMm?: number | undefined } | undefined; readonly sample?: { stitches: number; mm: number } | undefined } | undefined;
   readonly deleted: boolean;
+  /** Relative standard deviation of the length of 100 g: 0 when a band says it. */
+  readonly lengthSigma?: number;
 }
+export type NotionKind = "eye" | "nose" | "ring" | "filling" | "packaging" | "other" | "washer" | "bead" | "bell" | "jump-ring" | "hook" | "pin" | "cord" | "tag" | "bag" | "box" | "label";
+const PACKAGING: ReadonlySet<NotionKind> = new Set<NotionKind>(["packaging", "tag", "bag", "box", "label"]);
 export interface NotionView {
   readonly id: string;
-  readonly kind: "eye" | "nose" | "ring" | "filling" | "packaging" | "other";
+  readonly kind: NotionKind;
   readonly name: string;
   readonly sizeMm: number | undefined;
   readonly packSize: number;
   readonly packPrice: number;
   readonly deleted: boolean;
+  readonly colour?: string | undefined;
+  /** The washer that goes with each, when it is kept apart. */
+  readonly washerId?: string | undefined;
+  /** Filling: weight for the same firmness against polyester fibre. */
+  readonly density?: number;
 }
 export interface MoneySettings {
   readonly wagePerHour: number;
@@ -70,9 +79,25 @@ export interface ItemAnalysis {
   readonly missingHardware: readonly HardwareNeed[];
   readonly noFilling: boolean;
   readonly needs: readonly PieceNeed[];
+  /** Lengths of uninterrupted yarn: every colour of every part with its tails. */
+  readonly lengths: readonly YarnLength[];
   /** Where the pattern puts eyes and noses, part by part. */
   readonly faces: readonly { readonly part: string; readonly make: number; readonly face: FacePlacement }[];
   readonly order: OrderOfWork;
+}
+
+/** One colour of one part: yarn that is cut in one length. */
+export interface YarnLength {
+  readonly part: string;
+  readonly make: number;
+  readonly slot: string;
+  readonly yarnId: string;
+  /** mg. */
+  readonly mg: number;
+  /** Of its logarithm. */
+  readonly sigma: number;
+  /** A join would be hidden inside. */
+  readonly filled: boolean;
 }
 
 const DEFAULT_SPEC: YarnSpec = { label: "a light (DK) yarn, until you choose one", weight: 3, hook: mm(3), metresPer100g: 250, strands: 1 };
@@ -81,7 +106,7 @@ export function specOfYarn(y: YarnView, hookMm: number, strands: number): YarnSp
   // A swatch speaks for the hook it was made with (to a tenth of a millimetre).
   const s = y.swatch && Math.abs(y.swatch.hookMm - hookMm) < 0.1 ? y.swatch : undefined;
   return {
-    label: `${y.name}, ${y.shade}`, weight: y.weightClass, hook: mm(hookMm), metresPer100g: y.metresPer100g, strands,
+    label: `${y.name}, ${y.shade}`, weight: y.weightClass, hook: mm(hookMm), metresPer100g: y.metresPer100g, strands, lengthSigma: y.lengthSigma ?? 0,
     swatch: s ? { label: s.label, gauge: s.gauge ? { stitches: s.gauge.stitches, overMm: mm(s.gauge.overMm), rounds: s.gauge.rounds, roundsOverMm: s.gauge.roundsOverMm === undefined ? undefined : mm(s.gauge.roundsOverMm) } : undefined, sample: s.sample ? { stitches: s.sample.stitches, mm: mm(s.sample.mm) } : undefined } : undefined,
   };
 }
@@ -122,15 +147,29 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
   const notions = new Map(around.notions.map((n) => [n.id, n]));
   const filling = draft.notions.map((n) => notions.get(n.notionId)).find((n) => n?.kind === "filling");
   if (filling && piece.filling.value > 0) {
-    materials.push({ kind: "filling", label: filling.name, exact: (piece.filling.value * 1000 * filling.packPrice) / filling.packSize, how: `${printMass(piece.filling.value as Grams, r)} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}` });
-    need({ kind: "filling", materialId: filling.id, each: piece.filling.value * 1000, eachHigh: piece.filling.high * 1000 });
+    const density = filling.density ?? 1;
+    const weight = piece.filling.value * density;
+    materials.push({ kind: "filling", label: filling.name, exact: (weight * 1000 * filling.packPrice) / filling.packSize, how: `${printMass(weight as Grams, r)}${density === 1 ? "" : ` (${density} × the weight of fibre)`} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}` });
+    need({ kind: "filling", materialId: filling.id, each: weight * 1000, eachHigh: piece.filling.high * density * 1000 });
   }
   for (const { notionId, quantity } of draft.notions) {
     const n = notions.get(notionId);
     if (!n || n.kind === "filling" || quantity <= 0) continue;
-    materials.push({ kind: n.kind === "packaging" ? "packaging" : "notion", label: n.name, exact: (quantity * n.packPrice) / n.packSize, how: `${quantity} of a pack of ${n.packSize} at ${printMoney(n.packPrice as Minor, r)}` });
+    materials.push({ kind: PACKAGING.has(n.kind) ? "packaging" : "notion", label: n.name, exact: (quantity * n.packPrice) / n.packSize, how: `${quantity} of a pack of ${n.packSize} at ${printMoney(n.packPrice as Minor, r)}` });
     need({ kind: "notion", materialId: n.id, each: quantity, eachHigh: quantity });
+    const washer = n.washerId ? notions.get(n.washerId) : undefined;
+    if (washer) {
+      materials.push({ kind: "notion", label: washer.name, exact: (quantity * washer.packPrice) / washer.packSize, how: `${quantity} of a pack of ${washer.packSize} at ${printMoney(washer.packPrice as Minor, r)}, one for each` });
+      need({ kind: "notion", materialId: washer.id, each: quantity, eachHigh: quantity });
+    }
   }
+  const lengths = piece.parts.flatMap((p) =>
+    p.yarn.flatMap((y): YarnLength[] => {
+      const yarn = yarnOf(y.slot);
+      if (!yarn || y.grams.value <= 0) return [];
+      return [{ part: p.part.name, make: p.part.make, slot: y.slot, yarnId: yarn.id, mg: y.grams.value * 1000, sigma: Math.log(y.grams.high / y.grams.value) / Z90, filled: p.fabric.form === "filled" }];
+    }),
+  );
   const seconds = piece.seconds.value;
   const cost = costOf(materials, { seconds, wagePerHour: around.money.wagePerHour as Minor, overheadPerHour: around.money.overheadPerHour as Minor }, { hours: printDuration(seconds as Seconds, r), wage: printMoney(around.money.wagePerHour as Minor, r), overhead: printMoney(around.money.overheadPerHour as Minor, r) });
   const major = 10 ** minorDigits(r.currency);
@@ -145,7 +184,7 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
     }, 0);
     return have < h.count ? [{ ...h, count: h.count - have }] : [];
   });
-  return { checked, piece, cost, pricing, price, earning: earningAt(price, cost, around.fees, seconds), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, faces: piece.parts.flatMap((p) => faceOf(p.part, p.fabric).map((face) => ({ part: p.part.name, make: p.part.make, face }))), order: orderOfWork(checked, piece.parts.map((p) => p.fabric)), needs: [...needs.values()] };
+  return { checked, piece, cost, pricing, price, earning: earningAt(price, cost, around.fees, seconds), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, faces: piece.parts.flatMap((p) => faceOf(p.part, p.fabric).map((face) => ({ part: p.part.name, make: p.part.make, face }))), order: orderOfWork(checked, piece.parts.map((p) => p.fabric)), needs: [...needs.values()], lengths };
 }
 
 /** A yarn and the hook it would be worked with. */

@@ -1,11 +1,11 @@
-import { Save, Trash2 } from "lucide-react";
+import { Palette, Save, Trash2 } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
 import { Form, useFetcher } from "react-router";
 import styled from "styled-components";
 import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
 import { checkPattern, MAIN_SLOT, RoundMemory, type CheckedPattern } from "@core/notation";
-import { Button, PageHead, Small, Stack } from "../../ui/basics";
+import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
@@ -176,6 +176,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           ))}
         </KindSelect>
         <Small role="status">{saving ? "saving…" : dirty ? "not saved yet" : fetcher.data?.saved ? `saved, revision ${fetcher.data.saved}` : `revision ${data.revision}`}</Small>
+        <ButtonLink to={`/items/${data.id}/colourways`}><Palette size={17} aria-hidden /> Colourways</ButtonLink>
         <Button type="button" $primary onClick={save} disabled={saving} aria-keyshortcuts="Control+S">
           <Save size={17} aria-hidden /> Save <Keys>ctrl S</Keys>
         </Button>

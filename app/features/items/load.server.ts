@@ -1,4 +1,5 @@
 import { listItems, type ItemWithRevision, type Revision } from "@db/queries/items";
+import { listColourways, type Colourway } from "@db/queries/colourways";
 import { listNotions, listSwatches, listYarns, type Notion, type Swatch, type Yarn } from "@db/queries/materials";
 import { listChannels, type Channel, type Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
@@ -18,7 +19,7 @@ export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading)
   const sample = same.find((x) => x.sampleStitches !== null && x.sampleMm !== null);
   const day = s ? new Intl.DateTimeFormat(reading.locale, { day: "numeric", month: "short", timeZone: "UTC" }).format(new Date(`${s.madeOn}T00:00:00Z`)) : "";
   return {
-    id: y.id, name: y.name, shade: y.shade, colour: y.colour, fibre: y.fibre, weightClass: y.weightClass as WeightClass, hookMm: y.hookUm / 1000, metresPer100g: y.mmPer100g / 1000, ballMg: y.ballMg, ballPrice: y.ballPrice, deleted: y.deletedAt !== null,
+    id: y.id, name: y.name, shade: y.shade, colour: y.colour, fibre: y.fibre, weightClass: y.weightClass as WeightClass, hookMm: y.hookUm / 1000, metresPer100g: y.mmPer100g / 1000, ballMg: y.ballMg, ballPrice: y.ballPrice, deleted: y.deletedAt !== null, lengthSigma: y.lengthSigmaBp / 10_000,
     swatch: s ? {
       label: `your swatch of ${day}`, hookMm: s.hookUm / 1000,
       gauge: gauge?.stitches && gauge.overMm ? { stitches: gauge.stitches, overMm: gauge.overMm, rounds: gauge.rounds ?? undefined, roundsOverMm: gauge.roundsOverMm ?? undefined } : undefined,
@@ -27,7 +28,7 @@ export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading)
   };
 }
 
-export const notionView = (n: Notion): NotionView => ({ id: n.id, kind: n.kind, name: n.name, sizeMm: n.sizeUm === null ? undefined : n.sizeUm / 1000, packSize: n.packSize, packPrice: n.packPrice, deleted: n.deletedAt !== null });
+export const notionView = (n: Notion): NotionView => ({ id: n.id, kind: n.kind, name: n.name, sizeMm: n.sizeUm === null ? undefined : n.sizeUm / 1000, packSize: n.packSize, packPrice: n.packPrice, deleted: n.deletedAt !== null, colour: n.colour ?? undefined, washerId: n.washerId ?? undefined, density: n.densityBp / 10_000 });
 
 export const moneyOf = (w: Workshop): MoneySettings => ({ wagePerHour: w.wagePerHour, overheadPerHour: w.overheadPerHour, marginBp: w.marginBp, pricePoints: w.pricePoints.split(",").map((x) => x.trim()).filter((x) => x !== "").map(Number).filter(Number.isFinite) });
 
@@ -60,18 +61,49 @@ export async function loadSurroundings(scope: Scope, workshop: Workshop): Promis
  */
 const analyses = new LRUCache<string, ItemAnalysis>({ max: 400 });
 
+/** An item in another colourway: its slots where the colourway fills them, its price where it has one. */
+export function inColourway(entry: ItemWithRevision, c: Colourway | undefined): ItemWithRevision {
+  if (!c) return entry;
+  const own = new Map(c.slots.map((s) => [s.slot, s]));
+  const slots = [...entry.revision.slots.map((s) => own.get(s.slot) ?? s), ...c.slots.filter((s) => !entry.revision.slots.some((x) => x.slot === s.slot))];
+  return { item: { ...entry.item, price: c.price ?? entry.item.price }, revision: { ...entry.revision, slots } };
+}
+
 export function analyseStored(entry: ItemWithRevision, s: Surroundings): ItemAnalysis {
   const draft = draftOf(entry.revision);
   const fees = feesOf(s.channels, entry.item.channelId);
   const used = new Set(draft.slots.map((x) => x.yarnId));
   const notions = new Set(draft.notions.map((x) => x.notionId));
+  for (const n of s.notions) if (n.washerId && notions.has(n.id)) notions.add(n.washerId);
   const around: Around = { yarns: s.yarns.filter((y) => used.has(y.id)), notions: s.notions.filter((n) => notions.has(n.id)), money: s.money, fees, price: entry.item.price ?? undefined, reading: s.reading, terms: s.terms };
-  const key = JSON.stringify([entry.revision.id, around]);
+  const key = JSON.stringify([entry.revision.id, draft.slots, around]);
   const known = analyses.get(key);
   if (known) return known;
   const made = analyseItem(draft, around);
   analyses.set(key, made);
   return made;
+}
+
+export interface AnalysedColourway {
+  readonly entry: ItemWithRevision;
+  /** undefined for the item's own colours. */
+  readonly colourway: Colourway | undefined;
+  /** "Puffin keychain" or "Puffin keychain, winter". */
+  readonly label: string;
+  readonly analysis: ItemAnalysis;
+}
+
+/** Every item in its own colours and in each colourway. */
+export async function loadAnalysedColourways(scope: Scope, workshop: Workshop): Promise<{ all: AnalysedColourway[]; surroundings: Surroundings }> {
+  const [{ items, surroundings }, colourways] = await Promise.all([loadAnalysedItems(scope, workshop), listColourways(scope)]);
+  const all = items.flatMap(({ entry, analysis }): AnalysedColourway[] => [
+    { entry, colourway: undefined, label: entry.item.name, analysis },
+    ...colourways.filter((c) => c.itemId === entry.item.id).map((c) => {
+      const dressed = inColourway(entry, c);
+      return { entry: dressed, colourway: c, label: `${entry.item.name}, ${c.name}`, analysis: analyseStored(dressed, surroundings) };
+    }),
+  ]);
+  return { all, surroundings };
 }
 
 export async function loadAnalysedItems(scope: Scope, workshop: Workshop): Promise<{ items: { entry: ItemWithRevision; analysis: ItemAnalysis }[]; surroundings: Surroundings }> {

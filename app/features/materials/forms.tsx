@@ -1,22 +1,35 @@
 import { getFormProps, useForm, type SubmissionResult } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useState, type ReactNode } from "react";
 import { useFetcher } from "react-router";
+import styled from "styled-components";
 import type { z } from "zod";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
 import { Button, Small, Stack } from "../../ui/basics";
 import { Field, FieldGrid, Input, SelectField, TextField } from "../../ui/field";
 import { FormFoot } from "../../ui/modal";
 import { useReading } from "../../ui/reading";
-import { materialSchemas, NOTION_LABELS } from "./schema";
+import { YarnDisc } from "../../ui/yarn-disc";
+import { COUNTED_KINDS, materialSchemas, NOTION_LABELS } from "./schema";
 
 export interface FormReply {
   readonly reply?: SubmissionResult<string[]>;
   readonly done?: string;
+  /** What a count posted, mg or pieces. */
+  readonly difference?: number;
+}
+export interface Option {
+  readonly value: string;
+  readonly label: string;
 }
 
+/** One field of a form of the cupboard, or a line of text between fields. */
+type Spec =
+  | { readonly name: string; readonly label: string; readonly hint?: string; readonly suffix?: string | undefined; readonly mode?: "decimal" | "numeric"; readonly type?: "date"; readonly options?: readonly Option[]; readonly focus?: boolean; readonly check?: boolean; readonly colour?: boolean }
+  | { readonly text: string; readonly folded?: readonly Spec[] };
+
 /** Submits by fetcher, keeps what was typed when something is wrong, and closes when it is done. */
-function useMaterialForm(schema: z.ZodType, defaults: Record<string, string>, onDone: () => void) {
+function MaterialForm({ schema, hidden, defaults, specs, label, onDone, min, action = "/materials" }: { schema: z.ZodType; hidden: Readonly<Record<string, string | undefined>>; defaults: Record<string, string>; specs: readonly Spec[]; label: string; onDone: () => void; min?: number; action?: string }) {
   const fetcher = useFetcher<FormReply>();
   const formId = useId();
   const [form, fields] = useForm<Record<string, string>>({ id: formId, lastResult: fetcher.data?.reply, defaultValue: defaults, onValidate: ({ formData }) => parseWithZod(formData, { schema }) as never, shouldValidate: "onBlur", shouldRevalidate: "onInput" });
@@ -26,145 +39,203 @@ function useMaterialForm(schema: z.ZodType, defaults: Record<string, string>, on
     // Closing follows the answer, not the callback's identity.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [done, fetcher.state]);
-  const field = (name: string) => {
-    const f = fields[name];
-    if (!f) throw new Error(`no field ${name}`);
-    return f;
+  const one = (spec: Spec): ReactNode => {
+    if ("text" in spec) return spec.folded ? <Folded key={spec.text} wide><summary>{spec.text}</summary><FieldGrid $min={min ?? 190}>{spec.folded.map(one)}</FieldGrid></Folded> : <Wide key={spec.text}><Small>{spec.text}</Small></Wide>;
+    const f = fields[spec.name];
+    if (!f) return null;
+    if (spec.colour) return <ColourField key={spec.name} field={f} label={spec.label} />;
+    if (spec.options) return <SelectField key={spec.name} field={f} label={spec.label} hint={spec.hint} options={spec.options} />;
+    if (spec.check) return <Check key={spec.name}><input type="checkbox" id={f.id} name={f.name} defaultChecked={f.initialValue === "on"} /><label htmlFor={f.id}>{spec.label}</label></Check>;
+    return <TextField key={spec.name} field={f} label={spec.label} hint={spec.hint} suffix={spec.suffix} inputMode={spec.mode} type={spec.type} autoFocus={spec.focus} />;
   };
-  return { fetcher, form, field, busy: fetcher.state !== "idle" };
+  return (
+    <fetcher.Form method="post" action={action} {...getFormProps(form)}>
+      {Object.entries(hidden).map(([name, value]) => (value === undefined ? null : <input key={name} type="hidden" name={name} value={value} />))}
+      <FieldGrid $min={min ?? 190}>{specs.map(one)}</FieldGrid>
+      <FormFoot>
+        <Button type="button" onClick={onDone}>Cancel</Button>
+        <Button type="submit" $primary disabled={fetcher.state !== "idle"}>{label}</Button>
+      </FormFoot>
+    </fetcher.Form>
+  );
 }
 
-function Foot({ busy, label, onCancel }: { busy: boolean; label: string; onCancel: () => void }) {
+/** The colour with the ball as it will look in every list. */
+function ColourField({ field, label }: { field: Parameters<typeof TextField>[0]["field"]; label: string }) {
+  const [colour, setColour] = useState(field.initialValue ?? "#5d6f78");
   return (
-    <FormFoot>
-      <Button type="button" onClick={onCancel}>Cancel</Button>
-      <Button type="submit" $primary disabled={busy}>{label}</Button>
-    </FormFoot>
+    <Field label={label} name={field.name} id={field.id} errors={field.errors}>
+      {(bind) => (
+        <Picked>
+          <YarnDisc colour={colour} name="how the ball looks in lists" size={44} />
+          <Input {...bind} type="color" defaultValue={field.initialValue} onChange={(e) => setColour(e.target.value)} />
+        </Picked>
+      )}
+    </Field>
   );
 }
 
 const CLASSES = (Object.keys(CLASS_GAUGE) as unknown as WeightClass[]).map((c) => ({ value: String(c), label: `${c} · ${CLASS_GAUGE[c].name.us}` }));
-
-export function YarnForm({ defaults, onDone }: { defaults: Record<string, string>; onDone: () => void }) {
+const NONE: Option = { value: "", label: "none" };
+const useSchemas = () => {
   const r = useReading();
   const metric = r.system === "metric";
-  const { fetcher, form, field, busy } = useMaterialForm(materialSchemas(r.locale, r.currency, r.system).yarn, defaults, onDone);
-  return (
-    <fetcher.Form method="post" {...getFormProps(form)}>
-      <input type="hidden" name="intent" value="yarn" />
-      {defaults.id ? <input type="hidden" name="id" value={defaults.id} /> : null}
-      <FieldGrid>
-        <TextField field={field("name")} label="Yarn" hint="Kind and fibre, such as “DK cotton”." autoFocus />
-        <TextField field={field("shade")} label="Shade" hint="Such as “slate”." />
-        <TextField field={field("colour")} label="Colour on screen" type="color" />
-        <TextField field={field("fibre")} label="Fibre" hint="Such as “100 % cotton”." />
-        <SelectField field={field("weightClass")} label="Weight class" options={CLASSES} />
-        <TextField field={field("hookUm")} label="Hook on the band" suffix="mm" inputMode="decimal" />
-        <TextField field={field("mmPer100g")} label="Length of 100 g" suffix={metric ? "m" : "yd"} inputMode="decimal" />
-        <TextField field={field("ballMg")} label="One ball weighs" suffix={metric ? "g" : "oz"} inputMode="decimal" />
-        <TextField field={field("ballPrice")} label="One ball costs" suffix={r.currency} inputMode="decimal" />
-        {defaults.id ? null : <TextField field={field("onHand")} label="You have" suffix={metric ? "g" : "oz"} hint="Weigh all of it together; leave empty for none." inputMode="decimal" />}
-      </FieldGrid>
-      <Foot busy={busy} label={defaults.id ? "Keep the changes" : "Add the yarn"} onCancel={onDone} />
-    </fetcher.Form>
-  );
+  return { r, metric, mass: metric ? "g" : "oz", short: metric ? "cm" : "in", schemas: materialSchemas(r.locale, r.currency, r.system) };
+};
+/** Made once for each opened form: sending the same form again posts nothing twice. */
+const useKey = (): string => useState(() => crypto.randomUUID())[0];
+
+export function YarnForm({ defaults, suppliers, onDone }: { defaults: Record<string, string>; suppliers: readonly Option[]; onDone: () => void }) {
+  const { r, metric, mass, short, schemas } = useSchemas();
+  const fresh = !defaults.id;
+  const specs: Spec[] = [
+    { name: "name", label: "Yarn", hint: "Kind and fibre, such as “DK cotton”.", focus: true },
+    { name: "shade", label: "Shade", hint: "Such as “slate”." },
+    { name: "colour", label: "Colour on screen", colour: true },
+    { name: "fibre", label: "Fibre", hint: "Such as “100 % cotton”." },
+    { name: "weightClass", label: "Weight class", options: CLASSES },
+    { name: "hookUm", label: "Hook on the band", suffix: "mm", mode: "decimal" },
+    { name: "mmPer100g", label: "Length of 100 g", suffix: metric ? "m" : "yd", mode: "decimal" },
+    { name: "ballMg", label: "One ball weighs", suffix: mass, mode: "decimal" },
+    { name: "ballPrice", label: "One ball costs", suffix: r.currency, mode: "decimal" },
+    ...(fresh ? [{ name: "onHand", label: "You have", suffix: mass, hint: "Weigh all of it together; leave empty for none.", mode: "decimal" as const }, { name: "lot", label: "Lot on the bands", hint: "Leave empty when unknown." }, { name: "place", label: "Where it lies", hint: "Such as “top drawer”." }] : []),
+    { text: "No ball band? Measure it instead", folded: [
+      { name: "sampleMm", label: "A measured length", suffix: short, hint: "A metre or more, laid straight.", mode: "decimal" },
+      { name: "sampleMg", label: "weighs", suffix: mass, mode: "decimal" },
+      { name: "scaleStep", label: "Your scale shows", options: [{ value: "0.1", label: "0.1 g steps" }, { value: "0.01", label: "0.01 g steps" }, { value: "1", label: "1 g steps" }] },
+      { name: "wraps", label: "or wraps over an inch", hint: "Wound side by side on a ruler; much less sure.", mode: "decimal" },
+    ] },
+    { text: "More from the band, supplier, low stock", folded: [
+      { name: "bandStitches", label: "Stitches over 10 cm", mode: "numeric" },
+      { name: "bandRows", label: "Rows over 10 cm", mode: "numeric" },
+      { name: "care", label: "Care", hint: "Such as “wash at 30 °C”." },
+      { name: "supplierId", label: "Supplier", options: [NONE, ...suppliers] },
+      { name: "packBalls", label: "Sold in packs of", suffix: "balls", mode: "numeric" },
+      { name: "lowMg", label: "Tell me below", suffix: mass, hint: "Empty: follows your plans and past use.", mode: "decimal" },
+    ] },
+  ];
+  return <MaterialForm schema={schemas.yarn} hidden={{ intent: "yarn", id: defaults.id, wasMmPer100g: defaults.wasSigmaBp ? defaults.mmPer100g : undefined, wasSigmaBp: defaults.wasSigmaBp }} defaults={defaults} specs={specs} label={fresh ? "Add the yarn" : "Keep the changes"} onDone={onDone} />;
 }
 
-export function NotionForm({ defaults, onDone }: { defaults: Record<string, string>; onDone: () => void }) {
-  const r = useReading();
-  const { fetcher, form, field, busy } = useMaterialForm(materialSchemas(r.locale, r.currency, r.system).notion, defaults, onDone);
-  const options = (["eye", "nose", "ring", "packaging", "other"] as const).map((value) => ({ value, label: NOTION_LABELS[value] }));
-  return (
-    <fetcher.Form method="post" {...getFormProps(form)}>
-      <input type="hidden" name="intent" value="notion" />
-      {defaults.id ? <input type="hidden" name="id" value={defaults.id} /> : null}
-      <FieldGrid>
-        <SelectField field={field("kind")} label="What it is" options={options} />
-        <TextField field={field("name")} label="Name" hint="Such as “Black eyes, 6 mm”." autoFocus />
-        <TextField field={field("sizeUm")} label="Size" suffix="mm" hint="Eyes and noses: as the pattern says it." inputMode="decimal" />
-        <TextField field={field("packSize")} label="Pieces in a pack" inputMode="numeric" />
-        <TextField field={field("packPrice")} label="A pack costs" suffix={r.currency} inputMode="decimal" />
-        {defaults.id ? null : <TextField field={field("onHand")} label="You have" suffix="pieces" inputMode="numeric" />}
-      </FieldGrid>
-      <Foot busy={busy} label={defaults.id ? "Keep the changes" : "Add it"} onCancel={onDone} />
-    </fetcher.Form>
-  );
+export function NotionForm({ defaults, suppliers, washers, onDone }: { defaults: Record<string, string>; suppliers: readonly Option[]; washers: readonly Option[]; onDone: () => void }) {
+  const { r, schemas } = useSchemas();
+  const fresh = !defaults.id;
+  const specs: Spec[] = [
+    { name: "kind", label: "What it is", options: COUNTED_KINDS.map((value) => ({ value, label: NOTION_LABELS[value] })) },
+    { name: "name", label: "Name", hint: "Such as “Black eyes, 6 mm”.", focus: true },
+    { name: "sizeUm", label: "Size", suffix: "mm", hint: "Eyes and noses: as the pattern says it.", mode: "decimal" },
+    { name: "packSize", label: "Pieces in a pack", mode: "numeric" },
+    { name: "packPrice", label: "A pack costs", suffix: r.currency, mode: "decimal" },
+    ...(fresh ? [{ name: "onHand", label: "You have", suffix: "pieces", mode: "numeric" as const }] : []),
+    { text: "Colour, washers, spares, supplier, low stock", folded: [
+      { name: "colour", label: "Colour", colour: true },
+      { name: "washerId", label: "Washer on each", hint: "Only when washers are kept apart.", options: [{ value: "", label: "comes with it" }, ...washers] },
+      { name: "spares", label: "Spares in a pack", hint: "More than the pack says.", mode: "numeric" },
+      { name: "supplierId", label: "Supplier", options: [NONE, ...suppliers] },
+      { name: "place", label: "Where it lies" },
+      { name: "low", label: "Tell me below", suffix: "pieces", hint: "Empty: follows your plans and past use.", mode: "numeric" },
+    ] },
+  ];
+  return <MaterialForm schema={schemas.notion} hidden={{ intent: "notion", id: defaults.id }} defaults={{ colour: "#111111", ...defaults }} specs={specs} label={fresh ? "Add it" : "Keep the changes"} onDone={onDone} />;
 }
 
-export function FillingForm({ defaults, onDone }: { defaults: Record<string, string>; onDone: () => void }) {
-  const r = useReading();
-  const unit = r.system === "metric" ? "g" : "oz";
-  const { fetcher, form, field, busy } = useMaterialForm(materialSchemas(r.locale, r.currency, r.system).filling, defaults, onDone);
-  return (
-    <fetcher.Form method="post" {...getFormProps(form)}>
-      <input type="hidden" name="intent" value="filling" />
-      {defaults.id ? <input type="hidden" name="id" value={defaults.id} /> : null}
-      <FieldGrid>
-        <TextField field={field("name")} label="Filling" hint="Such as “Polyester fibre”." autoFocus />
-        <TextField field={field("packSize")} label="A bag weighs" suffix={unit} inputMode="decimal" />
-        <TextField field={field("packPrice")} label="A bag costs" suffix={r.currency} inputMode="decimal" />
-        {defaults.id ? null : <TextField field={field("onHand")} label="You have" suffix={unit} inputMode="decimal" />}
-      </FieldGrid>
-      <Foot busy={busy} label={defaults.id ? "Keep the changes" : "Add the filling"} onCancel={onDone} />
-    </fetcher.Form>
-  );
+export function FillingForm({ defaults, suppliers, onDone }: { defaults: Record<string, string>; suppliers: readonly Option[]; onDone: () => void }) {
+  const { r, mass, schemas } = useSchemas();
+  const fresh = !defaults.id;
+  const specs: Spec[] = [
+    { name: "name", label: "Filling", hint: "Such as “Polyester fibre” or “Scrap box”.", focus: true },
+    { name: "packSize", label: "A bag weighs", suffix: mass, mode: "decimal" },
+    { name: "packPrice", label: "A bag costs", suffix: r.currency, mode: "decimal" },
+    ...(fresh ? [{ name: "onHand", label: "You have", suffix: mass, mode: "decimal" as const }] : []),
+    { name: "density", label: "Weight against fibre", suffix: "times", hint: "1 for fibre; chopped yarn takes 2 to 3 times as much.", mode: "decimal" },
+    { name: "supplierId", label: "Supplier", options: [NONE, ...suppliers] },
+    { name: "place", label: "Where it lies" },
+    { name: "lowMg", label: "Tell me below", suffix: mass, mode: "decimal" },
+  ];
+  return <MaterialForm schema={schemas.filling} hidden={{ intent: "filling", id: defaults.id }} defaults={defaults} specs={specs} label={fresh ? "Add the filling" : "Keep the changes"} onDone={onDone} />;
 }
 
 export function SwatchForm({ yarnId, defaults, onDone }: { yarnId: string; defaults: Record<string, string>; onDone: () => void }) {
-  const r = useReading();
-  const unit = r.system === "metric" ? "cm" : "in";
-  const { fetcher, form, field, busy } = useMaterialForm(materialSchemas(r.locale, r.currency, r.system).swatch, defaults, onDone);
-  return (
-    <fetcher.Form method="post" {...getFormProps(form)}>
-      <input type="hidden" name="intent" value="swatch" />
-      <input type="hidden" name="yarnId" value={yarnId} />
-      <Stack>
-        <FieldGrid>
-          <TextField field={field("madeOn")} label="Made on" type="date" />
-          <TextField field={field("hookUm")} label="Hook" suffix="mm" inputMode="decimal" />
-        </FieldGrid>
-        <Small>Stitches over a width, in single crochet, worked as you work a figure:</Small>
-        <FieldGrid $min={120}>
-          <TextField field={field("stitches")} label="Stitches" inputMode="numeric" />
-          <TextField field={field("overMm")} label="are as wide as" suffix={unit} inputMode="decimal" />
-          <TextField field={field("rounds")} label="Rows" inputMode="numeric" />
-          <TextField field={field("roundsOverMm")} label="are as high as" suffix={unit} inputMode="decimal" />
-        </FieldGrid>
-        <Small>Or unravel some stitches and measure the yarn they give: the surest way to know your metres.</Small>
-        <FieldGrid $min={120}>
-          <TextField field={field("sampleStitches")} label="Stitches unravelled" inputMode="numeric" />
-          <TextField field={field("sampleMm")} label="gave yarn of" suffix={unit} inputMode="decimal" />
-        </FieldGrid>
-      </Stack>
-      <Foot busy={busy} label="Keep the swatch" onCancel={onDone} />
-    </fetcher.Form>
-  );
+  const { short, schemas } = useSchemas();
+  const specs: Spec[] = [
+    { name: "madeOn", label: "Made on", type: "date" },
+    { name: "hookUm", label: "Hook", suffix: "mm", mode: "decimal" },
+    { text: "Stitches over a width, in single crochet, worked as you work a figure:" },
+    { name: "stitches", label: "Stitches", mode: "numeric" },
+    { name: "overMm", label: "are as wide as", suffix: short, mode: "decimal" },
+    { name: "rounds", label: "Rows", mode: "numeric" },
+    { name: "roundsOverMm", label: "are as high as", suffix: short, mode: "decimal" },
+    { text: "Or unravel some stitches and measure the yarn they give: the surest way to know your metres." },
+    { name: "sampleStitches", label: "Stitches unravelled", mode: "numeric" },
+    { name: "sampleMm", label: "gave yarn of", suffix: short, mode: "decimal" },
+  ];
+  return <MaterialForm schema={schemas.swatch} hidden={{ intent: "swatch", yarnId }} defaults={defaults} specs={specs} label="Keep the swatch" onDone={onDone} min={130} />;
 }
 
-export function CountForm({ kind, id, unit, now, onDone }: { kind: "yarn" | "notion"; id: string; unit: "mass" | "pieces"; now: string; onDone: () => void }) {
-  const r = useReading();
-  const schemas = materialSchemas(r.locale, r.currency, r.system);
-  const [key] = useState(() => crypto.randomUUID());
-  const { fetcher, form, field, busy } = useMaterialForm(unit === "mass" ? schemas.countMass : schemas.countPieces, { onHand: "", note: "" }, onDone);
-  const on = field("onHand");
-  const note = field("note");
-  return (
-    <fetcher.Form method="post" {...getFormProps(form)}>
-      <input type="hidden" name="intent" value="count" />
-      <input type="hidden" name="kind" value={kind} />
-      <input type="hidden" name="id" value={id} />
-      <input type="hidden" name="unit" value={unit} />
-      <input type="hidden" name="key" value={key} />
-      <Stack>
-        <Small>Lapka thinks there are {now}. The difference is posted to the stock book; nothing is overwritten.</Small>
-        <FieldGrid>
-          <TextField field={on} label={unit === "mass" ? "The scale says" : "You counted"} suffix={unit === "mass" ? (r.system === "metric" ? "g" : "oz") : "pieces"} inputMode="decimal" autoFocus />
-          <Field label="Note" name={note.name} id={note.id} errors={note.errors}>
-            {(bind) => <Input {...bind} defaultValue="" autoComplete="off" />}
-          </Field>
-        </FieldGrid>
-      </Stack>
-      <Foot busy={busy} label="Post the difference" onCancel={onDone} />
-    </fetcher.Form>
-  );
+export interface Counted {
+  readonly kind: "yarn" | "notion";
+  readonly id: string;
+  readonly ballId?: string | undefined;
+  readonly unit: "mass" | "pieces";
+  readonly now: string;
 }
+
+export function CountForm({ of, onDone }: { of: Counted; onDone: () => void }) {
+  const { mass, schemas } = useSchemas();
+  const key = useKey();
+  const specs: Spec[] = [
+    { text: `Lapka thinks there are ${of.now}. The difference is posted to the stock book; nothing is overwritten.` },
+    { name: "onHand", label: of.unit === "mass" ? "The scale says" : "You counted", suffix: of.unit === "mass" ? mass : "pieces", mode: "decimal", focus: true },
+    { name: "note", label: "Note" },
+  ];
+  return <MaterialForm schema={of.unit === "mass" ? schemas.countMass : schemas.countPieces} hidden={{ intent: "count", kind: of.kind, id: of.id, ballId: of.ballId, unit: of.unit, key }} defaults={{ onHand: "", note: "" }} specs={specs} label="Post the difference" onDone={onDone} />;
+}
+
+export function PostForm({ of, onDone }: { of: Counted; onDone: () => void }) {
+  const { mass, schemas } = useSchemas();
+  const key = useKey();
+  const specs: Spec[] = [
+    { text: `There are ${of.now}.` },
+    { name: "how", label: "What happened", options: [{ value: "used", label: "used for something else" }, { value: "wasted", label: "wasted or lost" }, { value: "returned", label: "came back" }, ...(of.ballId ? [] : [{ value: "bought", label: "bought" }])] },
+    { name: "amount", label: "How much", suffix: of.unit === "mass" ? mass : "pieces", mode: "decimal", focus: true },
+    { name: "note", label: "Note" },
+  ];
+  return <MaterialForm schema={of.unit === "mass" ? schemas.postMass : schemas.postPieces} hidden={{ intent: "post", kind: of.kind, id: of.id, ballId: of.ballId, unit: of.unit, key }} defaults={{ how: "used", amount: "", note: "" }} specs={specs} label="Post it" onDone={onDone} />;
+}
+
+export function BallsForm({ yarnId, fullMg, defaults, places, onDone }: { yarnId: string; fullMg: number; defaults: Record<string, string>; places: readonly string[]; onDone: () => void }) {
+  const { r, mass, schemas } = useSchemas();
+  const key = useKey();
+  const specs: Spec[] = [
+    { name: "how", label: "Where from", options: [{ value: "bought", label: "bought" }, { value: "weighed", label: "found in the cupboard" }, { value: "returned", label: "came back" }] },
+    { name: "many", label: "How many balls", mode: "numeric", focus: true },
+    { name: "eachMg", label: "on each", suffix: mass, mode: "decimal" },
+    { name: "price", label: "A whole ball cost", suffix: r.currency, mode: "decimal" },
+    { name: "lot", label: "Lot on the band", hint: "Pieces of one colour in one item come from one lot." },
+    { name: "place", label: "Where they lie", hint: places.length > 0 ? `So far: ${places.slice(0, 4).join(", ")}` : "Such as “top drawer”." },
+    { name: "scrap", label: "keep with the scraps", check: true },
+  ];
+  return <MaterialForm schema={schemas.balls} hidden={{ intent: "balls", yarnId, key, fullMg: String(fullMg) }} defaults={{ how: "bought", many: "1", ...defaults }} specs={specs} label="Put them in" onDone={onDone} />;
+}
+
+export function BallForm({ id, defaults, onDone }: { id: string; defaults: Record<string, string>; onDone: () => void }) {
+  const { schemas } = useSchemas();
+  const specs: Spec[] = [{ name: "lot", label: "Lot on the band", focus: true }, { name: "place", label: "Where it lies" }, { name: "note", label: "Note" }, { name: "scrap", label: "keep with the scraps", check: true }];
+  return <MaterialForm schema={schemas.ball} hidden={{ intent: "ball", id }} defaults={defaults} specs={specs} label="Keep the changes" onDone={onDone} />;
+}
+
+export function SupplierForm({ defaults, onDone }: { defaults: Record<string, string>; onDone: () => void }) {
+  const { r, schemas } = useSchemas();
+  const specs: Spec[] = [
+    { name: "name", label: "Supplier", hint: "Such as “The wool shop on the quay”.", focus: true },
+    { name: "deliveryDays", label: "Days from order to door", hint: "0 when you go there.", mode: "numeric" },
+    { name: "minOrder", label: "Least order", suffix: r.currency, mode: "decimal" },
+    { name: "note", label: "Note" },
+  ];
+  return <MaterialForm schema={schemas.supplier} hidden={{ intent: "supplier", id: defaults.id }} defaults={defaults} specs={specs} label={defaults.id ? "Keep the changes" : "Add the supplier"} onDone={onDone} />;
+}
+
+const Wide = styled(Stack)`grid-column: 1 / -1;`;
+const Folded = styled.details<{ wide?: boolean }>`grid-column: 1 / -1; summary { cursor: pointer; font-weight: 560; color: var(--act); padding: 5px 0; min-height: 32px; } > div { padding: 6px 0 4px; }`;
+const Check = styled.div`display: flex; gap: 8px; align-items: center; min-height: 36px; align-self: end;`;
+const Picked = styled.span`display: flex; gap: 10px; align-items: center; input { flex: 1; padding: 3px; }`;

@@ -1,35 +1,76 @@
 import { z } from "zod";
+import { lengthFromSample, lengthFromWraps } from "@core/calibrate";
 import { fields, id, isoDay, name } from "../../forms";
 
-export const NOTION_LABELS = { eye: "Eyes", nose: "Nose", ring: "Ring or chain", filling: "Filling", packaging: "Packaging", other: "Other" } as const;
+export const NOTION_LABELS = {
+  eye: "Eyes", nose: "Nose", washer: "Washers", bead: "Beads", bell: "Bells", ring: "Ring or chain", "jump-ring": "Jump rings", hook: "Snap hooks", pin: "Pins", cord: "Cord or loop",
+  filling: "Filling", tag: "Tags", label: "Labels", bag: "Bags", box: "Boxes", packaging: "Packaging", other: "Other",
+} as const;
+export const COUNTED_KINDS = ["eye", "nose", "washer", "bead", "bell", "ring", "jump-ring", "hook", "pin", "cord", "tag", "label", "bag", "box", "packaging", "other"] as const;
 
 const colour = z.string({ error: "Choose a colour." }).regex(/^#[0-9a-fA-F]{6}$/, { error: "Choose a colour." });
+const short = (most: number) => z.string().trim().max(most, { error: `${most} letters at most.` }).optional();
+/** A choice that may be "none": an empty value of a list. */
+const choice = id.optional();
 
 /** Schemas for one reading of numbers; the same in the browser and on the server. */
 export function materialSchemas(locale: string, currency: string, system: "metric" | "imperial") {
   const f = fields(locale, currency, system);
-  const yarn = z.object({
-    intent: z.literal("yarn"),
-    id: id.optional(),
-    name: name("Say what yarn it is, such as “DK cotton”."),
-    shade: name("Name the shade, such as “slate”."),
-    colour,
-    fibre: name("Name the fibre, such as “cotton”: buyers with allergies ask."),
-    weightClass: z.enum(["0", "1", "2", "3", "4", "5", "6", "7"]).transform(Number),
-    hookUm: f.hookUm("Write the hook on the ball band, such as 4."),
-    mmPer100g: f.yarnMm("Write how long 100 g are, as on the ball band."),
-    ballMg: f.massMg("Write what one ball weighs, such as 50 g."),
-    ballPrice: f.money("Write what one ball costs."),
-    onHand: f.massMg("Write how much you have.", 0).optional(),
-  });
+  const yarn = z
+    .object({
+      intent: z.literal("yarn"),
+      id: id.optional(),
+      name: name("Say what yarn it is, such as “DK cotton”."),
+      shade: name("Name the shade, such as “slate”."),
+      colour,
+      fibre: name("Name the fibre, such as “cotton”: buyers with allergies ask. Write “unknown” for a scrap without a band."),
+      weightClass: z.enum(["0", "1", "2", "3", "4", "5", "6", "7"]).transform(Number),
+      hookUm: f.hookUm("Write the hook on the ball band, such as 4."),
+      mmPer100g: f.yarnMm("Write how long 100 g are, as on the ball band.").optional(),
+      sampleMm: f.lengthMm("Measure a length of it.").optional(),
+      sampleMg: f.massMg("Weigh that length.").optional(),
+      scaleStep: z.enum(["0.01", "0.1", "1"]).optional(),
+      wraps: f.decimal("Count the wraps over an inch.", 1, 60).optional(),
+      /** What a measured length was before this change: while it stands, so does how unsure it is. */
+      wasMmPer100g: f.yarnMm("").optional(),
+      wasSigmaBp: z.string().regex(/^\d{1,5}$/).transform(Number).optional(),
+      ballMg: f.massMg("Write what one ball weighs, such as 50 g."),
+      ballPrice: f.money("Write what one ball costs."),
+      bandStitches: f.count("Count as on the band.", 1, 100).optional(),
+      bandRows: f.count("Count as on the band.", 1, 100).optional(),
+      care: short(120),
+      supplierId: choice,
+      packBalls: f.count("Write how many balls come together.", 1, 100).optional(),
+      lowMg: f.massMg("Write a weight, or leave it empty.").optional(),
+      onHand: f.massMg("Write how much you have.", 0).optional(),
+      lot: short(60),
+      place: short(80),
+    })
+    .superRefine((y, ctx) => {
+      if ((y.sampleMm === undefined) !== (y.sampleMg === undefined)) ctx.addIssue({ code: "custom", path: [y.sampleMm === undefined ? "sampleMm" : "sampleMg"], message: "A measured length and its weight belong together." });
+      if (y.mmPer100g === undefined && y.sampleMm === undefined && y.wraps === undefined) ctx.addIssue({ code: "custom", path: ["mmPer100g"], message: "Write how long 100 g are, as on the ball band. Without a band: measure and weigh a length, or count wraps." });
+    })
+    .transform(({ sampleMm, sampleMg, scaleStep, wraps, mmPer100g, wasMmPer100g, wasSigmaBp, ...y }) => {
+      const measured = sampleMm !== undefined || wraps !== undefined;
+      if (mmPer100g !== undefined && !measured) return { ...y, mmPer100g, lengthSigmaBp: mmPer100g === wasMmPer100g ? (wasSigmaBp ?? 0) : 0 };
+      // Metres in 100 g: at least 5 and at most 10,000, as from a band.
+      const found = sampleMm !== undefined && sampleMg !== undefined ? lengthFromSample({ mm: sampleMm, mg: sampleMg, scaleStepMg: Number(scaleStep ?? "0.1") * 1000 }) : lengthFromWraps(wraps ?? 13);
+      return { ...y, mmPer100g: Math.round(Math.min(10_000, Math.max(5, found.value)) * 1000), lengthSigmaBp: Math.round(Math.min(1, found.sigma) * 10_000) };
+    });
   const notion = z.object({
     intent: z.literal("notion"),
     id: id.optional(),
-    kind: z.enum(["eye", "nose", "ring", "packaging", "other"]),
+    kind: z.enum(COUNTED_KINDS),
     name: name("Name it, such as “Black eyes, 6 mm”."),
     sizeUm: f.sizeUm("Write its size.").optional(),
+    colour: colour.optional(),
     packSize: f.count("Write how many are in a pack.", 1, 100_000),
+    spares: f.count("Write how many more there are.", 0, 1000).optional(),
     packPrice: f.money("Write what a pack costs."),
+    washerId: choice,
+    supplierId: choice,
+    place: short(80),
+    low: f.count("Write how many, or leave it empty.", 0, 1_000_000).optional(),
     onHand: f.count("Write how many you have.", 0, 1_000_000).optional(),
   });
   const filling = z.object({
@@ -38,6 +79,10 @@ export function materialSchemas(locale: string, currency: string, system: "metri
     name: name("Name it, such as “Polyester fibre”."),
     packSize: f.massMg("Write what a bag weighs."),
     packPrice: f.money("Write what a bag costs."),
+    density: f.decimal("Write a number such as 1 for fibre, 2.5 for chopped yarn.", 0.2, 10).optional(),
+    supplierId: choice,
+    place: short(80),
+    lowMg: f.massMg("Write a weight, or leave it empty.").optional(),
     onHand: f.massMg("Write how much you have.", 0).optional(),
   });
   const swatch = z
@@ -62,6 +107,27 @@ export function materialSchemas(locale: string, currency: string, system: "metri
       pair(s.sampleStitches, s.sampleMm, s.sampleStitches === undefined ? "sampleStitches" : "sampleMm", "Stitches and the yarn they gave belong together.");
       if (s.stitches === undefined && s.sampleStitches === undefined) ctx.addIssue({ code: "custom", path: ["stitches"], message: "Measure one of the two: stitches over a width, or yarn from unravelled stitches." });
     });
-  const count = z.object({ intent: z.literal("count"), kind: z.enum(["yarn", "notion"]), id, key: z.string().min(8).max(50), note: z.string().max(200).optional() });
-  return { yarn, notion, filling, swatch, countMass: count.extend({ onHand: f.massMg("Write what the scale says.", 0) }), countPieces: count.extend({ onHand: f.count("Count them.", 0, 1_000_000) }), remove: z.object({ intent: z.literal("delete"), kind: z.enum(["yarn", "notion"]), id }) };
+  const key = z.string().min(8).max(50);
+  const count = z.object({ intent: z.literal("count"), kind: z.enum(["yarn", "notion"]), id, ballId: choice, key, note: z.string().max(200).optional() });
+  const balls = z.object({
+    intent: z.literal("balls"),
+    yarnId: id,
+    key,
+    how: z.enum(["bought", "weighed", "returned"]),
+    many: f.count("Write how many balls.", 1, 200),
+    eachMg: f.massMg("Write what is on each."),
+    price: f.money("Write what a whole ball cost."),
+    lot: short(60),
+    place: short(80),
+    scrap: z.literal("on").optional(),
+  });
+  const ball = z.object({ intent: z.literal("ball"), id, lot: short(60), place: short(80), scrap: z.literal("on").optional(), note: short(200) });
+  const post = z.object({ intent: z.literal("post"), kind: z.enum(["yarn", "notion"]), id, ballId: choice, key, how: z.enum(["used", "wasted", "returned", "bought"]), note: z.string().max(200).optional() });
+  const supplier = z.object({ intent: z.literal("supplier"), id: id.optional(), name: name("Name the supplier, such as “The wool shop on the quay”."), deliveryDays: f.count("Write the days from order to door.", 0, 365).optional(), minOrder: f.money("Write an amount, or leave it empty.").optional(), note: short(200) });
+  return {
+    yarn, notion, filling, swatch, balls, ball, supplier,
+    countMass: count.extend({ onHand: f.scaleMg("Write what the scale says.") }), countPieces: count.extend({ onHand: f.count("Count them.", 0, 1_000_000) }),
+    postMass: post.extend({ amount: f.massMg("Write how much.") }), postPieces: post.extend({ amount: f.count("Write how many.", 1, 1_000_000) }),
+    remove: z.object({ intent: z.literal("delete"), kind: z.enum(["yarn", "notion", "ball", "supplier", "swatch"]), id }),
+  };
 }

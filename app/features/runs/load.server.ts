@@ -1,5 +1,6 @@
 import { listNotions, listYarns } from "@db/queries/materials";
 import { listRuns, reservedBy, type RunWithLines } from "@db/queries/runs";
+import { onOrder } from "@db/queries/purchases";
 import { balances } from "@db/queries/stock";
 import type { Scope } from "@db/scope";
 import { parseDate } from "@internationalized/date";
@@ -11,19 +12,23 @@ export const linesOf = (r: RunWithLines): RunLine[] => r.lines.map((l) => ({ ite
 
 export const secondsOf = (r: RunWithLines): number => r.lines.reduce((s, l) => s + l.plannedWith.seconds * l.quantity, 0);
 
-/** Open runs that go before this one: those under way, then by due day. What they need is promised first. */
+const rank = (x: { id: string; state: string; dueOn: string }) => `${x.state === "underway" ? 0 : 1} ${x.dueOn} ${x.id}`;
+
+/** Open runs in the order in which stock is given to them: those under way, then by due day. */
+export const runOrder = (runs: readonly RunWithLines[]): RunWithLines[] => runs.filter((x) => x.run.state !== "finished").sort((a, b) => (rank(a.run) < rank(b.run) ? -1 : 1));
+
+/** Open runs that go before this one. What they need is promised first. */
 export function runsBefore(runs: readonly RunWithLines[], r: { id: string; state: string; dueOn: string }): RunWithLines[] {
-  const rank = (x: { id: string; state: string; dueOn: string }) => `${x.state === "underway" ? 0 : 1} ${x.dueOn} ${x.id}`;
   return runs.filter((x) => x.run.id !== r.id && x.run.state !== "finished" && rank(x.run) < rank(r));
 }
 
 /** Everything a run is netted against, with what the runs before it have promised. */
 async function loadStock(scope: Scope, before: readonly RunWithLines[]): Promise<Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>> {
-  const [yarns, notions, onHand] = await Promise.all([listYarns(scope, true), listNotions(scope, true), balances(scope)]);
+  const [yarns, notions, onHand, ordered] = await Promise.all([listYarns(scope, true), listNotions(scope, true), balances(scope), onOrder(scope)]);
   const reserved = reservedBy(before);
   const stock = new Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>();
-  for (const y of yarns) stock.set(y.id, { kind: "yarn", label: `${y.name}, ${y.shade}`, colour: y.colour, onHand: onHand.get(y.id) ?? 0, reserved: reserved.get(y.id) ?? 0, packSize: y.ballMg, packPrice: y.ballPrice as Minor });
-  for (const n of notions) stock.set(n.id, { kind: n.kind === "filling" ? "filling" : "notion", label: n.name, colour: undefined, onHand: onHand.get(n.id) ?? 0, reserved: reserved.get(n.id) ?? 0, packSize: n.packSize, packPrice: n.packPrice as Minor });
+  for (const y of yarns) stock.set(y.id, { kind: "yarn", label: `${y.name}, ${y.shade}`, colour: y.colour, onHand: onHand.get(y.id) ?? 0, onOrder: ordered.get(y.id) ?? 0, reserved: reserved.get(y.id) ?? 0, packSize: y.ballMg, packPrice: y.ballPrice as Minor });
+  for (const n of notions) stock.set(n.id, { kind: n.kind === "filling" ? "filling" : "notion", label: n.name, colour: undefined, onHand: onHand.get(n.id) ?? 0, onOrder: ordered.get(n.id) ?? 0, reserved: reserved.get(n.id) ?? 0, packSize: n.packSize, packPrice: n.packPrice as Minor });
   return stock;
 }
 

@@ -20,7 +20,7 @@ export function needReason(n: Shortage): Reason {
 /** What of the stock is free for a run. */
 export function freeReason(n: Shortage): Reason {
   const { measure, of } = scaleOf(n);
-  return { label: `Free: ${n.label}`, measure, value: of(n.free), how: "on hand − promised to the runs before this one", parts: [{ label: "on hand", measure, value: of(n.onHand) }, { label: "promised to the runs before this one", measure, value: -of(n.reserved) }] };
+  return { label: `Free: ${n.label}`, measure, value: of(n.free), how: "on hand + on its way − promised to the runs before this one", parts: [{ label: "on hand", measure, value: of(n.onHand) }, ...(n.onOrder > 0 ? [{ label: "on its way", measure, value: of(n.onOrder) }] : []), { label: "promised to the runs before this one", measure, value: -of(n.reserved) }] };
 }
 
 /** The buy list as plain text, a line a thing. */

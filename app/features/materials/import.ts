@@ -1,0 +1,165 @@
+import { parse } from "csv-parse/browser/esm/sync";
+import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
+import { parseLength, parseMass, parseMoney, parseNumber, parseYarnLength, quantityProblemText, type Parsed } from "@core/units";
+import { NOTION_LABELS } from "./schema";
+
+/** What a column of a file can hold. */
+export const IMPORT_FIELDS = {
+  kind: "Kind (yarn, eyes, filling…)", name: "Name", shade: "Shade", fibre: "Fibre", weightClass: "Weight class", hook: "Hook on the band", length: "Length of 100 g", ball: "A ball or pack holds", price: "A ball or pack costs",
+  onHand: "On hand", lot: "Lot", place: "Place", colour: "Colour (#rrggbb)", size: "Size (mm)", care: "Care",
+} as const;
+export type ImportField = keyof typeof IMPORT_FIELDS;
+export type Mapping = Readonly<Record<number, ImportField | "">>;
+export const MOST_ROWS = 5000;
+export const MOST_BYTES = 1_200_000;
+
+/** Headings that name a field, in the words makers use; folded to letters and digits. */
+const HEADINGS: Readonly<Record<ImportField, readonly string[]>> = {
+  kind: ["kind", "type", "category", "what"], name: ["name", "yarn", "material", "item", "article", "product"], shade: ["shade", "colourname", "colorname", "colourway", "shadename"], fibre: ["fibre", "fiber", "composition", "content"],
+  weightClass: ["weightclass", "class", "weight", "cyc"], hook: ["hook", "hookmm", "needle"], length: ["mper100g", "length", "metresper100g", "m100g", "metres", "meterage", "yardage"], ball: ["packg", "packpieces", "ball", "ballg", "ballweight", "packsize", "pack", "skein"],
+  price: ["price", "packprice", "cost", "ballprice", "packpriceeur"], onHand: ["onhand", "onhandg", "onhandpieces", "stock", "have", "quantity", "qty", "grams", "left"], lot: ["lot", "dyelot", "batch"], place: ["place", "where", "location", "drawer", "box"],
+  colour: ["colour", "color", "hex"], size: ["size", "sizemm", "mm"], care: ["care", "wash"],
+};
+const fold = (s: string) => s.normalize("NFKD").replace(/[^\p{L}\p{N}]/gu, "").toLowerCase();
+
+export interface Table {
+  readonly header: readonly string[];
+  readonly rows: readonly { readonly line: number; readonly cells: readonly string[] }[];
+  readonly delimiter: string;
+}
+export type ReadTable = { readonly ok: true; readonly table: Table } | { readonly ok: false; readonly why: string };
+
+/** The mark between cells: the one that the heading line has most of, outside quotes. */
+export function delimiterOf(text: string): string {
+  const first = /^(?:"(?:[^"]|"")*"|[^\r\n"])*/.exec(text)?.[0] ?? "";
+  const bare = first.replace(/"(?:[^"]|"")*"/g, "");
+  const count = (d: string) => bare.split(d).length - 1;
+  return [";", "\t", ",", "|"].reduce((best, d) => (count(d) > count(best) ? d : best), ",");
+}
+
+/** A CSV file (RFC 4180, and what spreadsheets make of it: other marks between cells, a BOM, stray quotes) as a table with line numbers. */
+export function readTable(text: string): ReadTable {
+  if (text.trim() === "") return { ok: false, why: "The file is empty." };
+  const delimiter = delimiterOf(text.replace(/^\uFEFF/, ""));
+  try {
+    const records = parse(text, { bom: true, delimiter, relax_quotes: true, relax_column_count: true, skip_empty_lines: true, info: true, trim: true }) as unknown as { info: { lines: number }; record: string[] }[];
+    const [head, ...rest] = records;
+    if (!head || rest.length === 0) return { ok: false, why: "The file has a heading at most: there is no row to bring in." };
+    if (rest.length > MOST_ROWS) return { ok: false, why: `The file has ${rest.length} rows; at most ${MOST_ROWS} go at once. Split it.` };
+    return { ok: true, table: { delimiter, header: head.record, rows: rest.map((r) => ({ line: r.info.lines, cells: r.record })) } };
+  } catch (error) {
+    return { ok: false, why: `The file could not be read as a table: ${error instanceof Error ? error.message.split("\n")[0] : "unknown reason"}. Save it as CSV and try again.` };
+  }
+}
+
+/** Which field each column holds, guessed by its heading; each field once. */
+export function guessMapping(header: readonly string[]): Mapping {
+  const taken = new Set<ImportField>();
+  const mapping: Record<number, ImportField | ""> = {};
+  header.forEach((h, i) => {
+    const word = fold(h);
+    const field = (Object.keys(HEADINGS) as ImportField[]).find((f) => !taken.has(f) && HEADINGS[f].some((x) => word === x || (x.length > 4 && word.startsWith(x))));
+    mapping[i] = field ?? "";
+    if (field) taken.add(field);
+  });
+  return mapping;
+}
+
+export interface ImportRow {
+  readonly line: number;
+  readonly kind: "yarn" | keyof typeof NOTION_LABELS;
+  readonly name: string;
+  readonly shade: string;
+  readonly fibre: string;
+  readonly weightClass: number;
+  readonly hookUm: number;
+  readonly mmPer100g: number;
+  /** mg in a ball or bag, pieces in a pack. */
+  readonly packSize: number;
+  readonly packPrice: number;
+  readonly onHand: number;
+  readonly lot: string;
+  readonly place: string;
+  readonly colour: string;
+  readonly sizeUm: number | undefined;
+  readonly care: string;
+}
+export interface ImportProblem {
+  readonly line: number;
+  readonly column: string;
+  readonly value: string;
+  readonly why: string;
+}
+
+const KIND_WORDS: readonly (readonly [RegExp, ImportRow["kind"]])[] = [
+  [/^(yarn|wool|ball|skein|thread)/i, "yarn"], [/eye/i, "eye"], [/nose/i, "nose"], [/washer/i, "washer"], [/bead/i, "bead"], [/bell/i, "bell"], [/jump/i, "jump-ring"], [/hook|clasp/i, "hook"], [/ring|chain/i, "ring"], [/pin/i, "pin"], [/cord|loop/i, "cord"],
+  [/fill|stuff|fibre|scrap/i, "filling"], [/label/i, "label"], [/tag/i, "tag"], [/bag|pouch/i, "bag"], [/box/i, "box"], [/pack/i, "packaging"], [/other|notion/i, "other"],
+];
+/** Greys by shade name when no colour is given: enough to tell balls apart until she picks one. */
+function colourFor(name: string): string {
+  const n = [...name].reduce((sum, ch) => (sum * 33 + ch.charCodeAt(0)) >>> 0, 5);
+  return `#${[(n >> 4) % 90, (n >> 11) % 90, (n >> 18) % 90].map((c) => (c + 90).toString(16).padStart(2, "0")).join("")}`;
+}
+
+/** Rows that can be brought in, and what is wrong with the others: every problem names its line, column and value. */
+export function readRows(table: Table, mapping: Mapping, reading: { locale: string; currency: string; system: "metric" | "imperial" }): { good: ImportRow[]; problems: ImportProblem[] } {
+  const columns = new Map(Object.entries(mapping).flatMap(([i, f]) => (f ? [[f, Number(i)] as const] : [])));
+  const problems: ImportProblem[] = [];
+  const good: ImportRow[] = [];
+  const metric = reading.system === "metric";
+  for (const { line, cells } of table.rows) {
+    const before = problems.length;
+    const cell = (f: ImportField) => (cells[columns.get(f) ?? -1] ?? "").trim();
+    const wrong = (f: ImportField, why: string) => problems.push({ line, column: table.header[columns.get(f) ?? -1] ?? IMPORT_FIELDS[f], value: cell(f), why });
+    const text = (f: ImportField, most: number) => {
+      const v = cell(f);
+      if (v.length > most) wrong(f, `${most} letters at most.`);
+      return v;
+    };
+    const number = <T extends number>(f: ImportField, read: (s: string) => Parsed<T>, low: number, high: number, fallback: number | undefined): number => {
+      const v = cell(f);
+      if (v === "") {
+        if (fallback === undefined) wrong(f, "This is missing.");
+        return fallback ?? 0;
+      }
+      const got = read(v);
+      if (!got.ok) wrong(f, quantityProblemText(got.problem));
+      else if (got.value < low || got.value > high) wrong(f, `It must lie between ${low} and ${high}.`);
+      return got.ok ? got.value : 0;
+    };
+    const name = text("name", 120);
+    if (name === "") wrong("name", "This is missing.");
+    const kindText = cell("kind");
+    const kind = kindText === "" ? "yarn" : KIND_WORDS.find(([word]) => word.test(kindText))?.[1];
+    if (kind === undefined) wrong("kind", "This kind is not known: use yarn, eyes, nose, ring, filling, tag, bag, box or other.");
+    const mass = kind === "yarn" || kind === "filling";
+    const yarn = kind === "yarn";
+    const shade = text("shade", 80) || (yarn ? "undyed" : "");
+    const pack = mass ? number("ball", (s) => parseMass(s, reading.locale, metric ? "g" : "oz"), 0.001, 1_000_000, yarn ? 50 : 250) * 1000 : number("ball", (s) => parseNumber(s, reading.locale), 1, 100_000, 1);
+    const onHand = mass ? number("onHand", (s) => parseMass(s, reading.locale, metric ? "g" : "oz"), 0, 1_000_000, 0) * 1000 : number("onHand", (s) => parseNumber(s, reading.locale), 0, 1_000_000, 0);
+    if (!mass && (!Number.isInteger(pack) || !Number.isInteger(onHand))) wrong(Number.isInteger(pack) ? "onHand" : "ball", "Pieces are whole numbers.");
+    const classText = cell("weightClass");
+    const weightClass = classText === "" ? 3 : /^[0-7]$/.test(classText) ? Number(classText) : classByName(classText);
+    if (yarn && weightClass === undefined) wrong("weightClass", "Weight classes are 0 to 7, or a name such as DK or worsted.");
+    const colour = cell("colour");
+    if (colour !== "" && !/^#[0-9a-f]{6}$/i.test(colour)) wrong("colour", "A colour is written #rrggbb, such as #3d4c57.");
+    const sizeText = cell("size");
+    const row: ImportRow = {
+      line, kind: kind ?? "other", name, shade, fibre: text("fibre", 120) || "unknown", weightClass: weightClass ?? 3,
+      hookUm: yarn ? Math.round(number("hook", (s) => parseLength(s, reading.locale, "mm"), 0.5, 30, 4) * 1000) : 0,
+      mmPer100g: yarn ? Math.round(number("length", (s) => parseYarnLength(s, reading.locale, metric ? "m" : "yd"), 5, 10_000, undefined) * 1000) : 0,
+      packSize: Math.round(pack), packPrice: number("price", (s) => parseMoney(s, reading.currency, reading.locale), 0, 100_000_000, 0), onHand: Math.round(onHand),
+      lot: text("lot", 60), place: text("place", 80), colour: colour || colourFor(shade || name), sizeUm: sizeText === "" ? undefined : Math.round(number("size", (s) => parseLength(s, reading.locale, "mm"), 0.5, 500, 0) * 1000), care: text("care", 120),
+    };
+    if (problems.length === before) good.push(row);
+  }
+  return { good, problems };
+}
+
+/** A weight class by its name, US or UK. */
+function classByName(text: string): number | undefined {
+  const word = fold(text);
+  if (word === "dk") return 3;
+  const found = (Object.keys(CLASS_GAUGE) as unknown as WeightClass[]).find((c) => [CLASS_GAUGE[c].name.us, CLASS_GAUGE[c].name.uk].some((n) => fold(n) === word));
+  return found === undefined ? undefined : Number(found);
+}

@@ -1,0 +1,1 @@
+export { lengthFromSample, lengthFromWraps, classFromWraps } from "./unlabelled";
