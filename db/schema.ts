@@ -261,6 +261,8 @@ export const itemSlot = mysqlTable("item_slot", {
   yarnId: id().notNull(),
   hookUm: int().notNull(),
   strands: int().notNull().default(1),
+  /** The yarn is split into so many parts and one of them is worked: 1 for whole yarn. */
+  split: int().notNull().default(1),
 }, (t) => [primaryKey({ columns: [t.revisionId, t.slot] })]);
 
 export const itemNotion = mysqlTable("item_notion", {
@@ -289,6 +291,8 @@ export const colourwaySlot = mysqlTable("colourway_slot", {
   yarnId: id().notNull(),
   hookUm: int().notNull(),
   strands: int().notNull().default(1),
+  /** The yarn is split into so many parts and one of them is worked: 1 for whole yarn. */
+  split: int().notNull().default(1),
 }, (t) => [primaryKey({ columns: [t.colourwayId, t.slot] })]);
 
 export const RUN_STATES = ["planned", "underway", "finished"] as const;

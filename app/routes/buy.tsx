@@ -99,7 +99,7 @@ export default function Buy({ loaderData: d, actionData }: Route.ComponentProps)
               <input type="hidden" name="supplierId" value={g.supplierId ?? ""} />
               <Head>
                 <h2>{g.supplier ?? "No supplier chosen"}</h2>
-                <Badge $tone={g.orderBy < d.today ? "bad" : "plain"}>{g.orderBy < d.today ? `should have been ordered ${printDay(g.orderBy, r.locale)}` : `order by ${printDay(g.orderBy, r.locale, true)}`}</Badge>
+                <Badge $tone={g.orderBy < d.today ? "bad" : "plain"}>{g.orderBy < d.today ? (g.deliveryDays > 0 ? `should have been ordered ${printDay(g.orderBy, r.locale)}` : `needed since ${printDay(g.orderBy, r.locale)}`) : `order by ${printDay(g.orderBy, r.locale, true)}`}</Badge>
                 {g.deliveryDays > 0 ? <Small>{g.deliveryDays} days to the door</Small> : null}
                 {g.underMinimum > 0 ? <Badge $tone="warn">{printMoney(g.underMinimum, r)} below the least order</Badge> : null}
               </Head>

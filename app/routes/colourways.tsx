@@ -11,13 +11,14 @@ import { howManyMore, substitutesFor } from "@core/planning";
 import { minorDigits, parseLength, parseMoney, printMoney, printNumber, printTrimmed, quantityProblemText, type Minor } from "@core/units";
 import { analyseStored, draftOf, inColourway, loadSurroundings } from "../features/items/load.server";
 import { warningsOf, warningText } from "../features/items/colourways";
+import { STRANDS } from "../features/items/materials-panel";
 import { slotLabel } from "../features/items/needs-panel";
-import { smallSilhouette } from "../features/items/silhouette";
+import { silhouetteOf } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { loadCupboard } from "../features/materials/load.server";
 import { id as idField, name as nameField } from "../forms";
 import { openWorkshop } from "../server/scope.server";
-import { Badge, Button, ButtonLink, Page, PageHead, Row, Sheet, Small, Stack } from "../ui/basics";
+import { Button, ButtonLink, Page, PageHead, Row, Sheet, Small, Stack } from "../ui/basics";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
 import { ReasonFigure } from "../ui/figure";
 import { FormFoot, Modal } from "../ui/modal";
@@ -41,12 +42,12 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     const more = howManyMore(a.needs, free);
     return {
       id: c?.id, name: c?.name ?? "As designed", ownPrice: c?.price ?? null, price: a.price, cost: a.cost.total, slots, made: made.get(`${params.id}:${c?.id ?? ""}`) ?? 0,
-      warnings: warningsOf(a.checked, slots, s.yarns, s.notions, dressed.revision.notions.map((n) => n.notionId)).map(warningText), shapes: a.piece.parts.slice(0, 6).map(smallSilhouette),
+      warnings: warningsOf(a.checked, slots, s.yarns, s.notions, dressed.revision.notions.map((n) => n.notionId)).map(warningText), shapes: a.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
       more: { pieces: more.pieces, first: more.first.map((x) => label.get(x) ?? "something deleted"), each: more.each.slice(0, 8).map((e) => ({ label: label.get(e.materialId) ?? "something deleted", pieces: e.pieces })) },
     };
   });
   return {
-    item: { id: entry.item.id, name: entry.item.name }, slots: own.piece.yarn.map((y) => y.slot), cards, shapes: own.piece.parts.slice(0, 6).map(smallSilhouette), ready: own.checked.ok,
+    item: { id: entry.item.id, name: entry.item.name }, slots: own.piece.yarn.map((y) => y.slot), cards, shapes: own.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)), ready: own.checked.ok,
     yarns: cupboard.yarns.map((y) => ({ id: y.id, label: `${y.shade} (${y.name})`, colour: y.colour, weightClass: y.weightClass, metresPer100g: y.mmPer100g / 1000, freeMg: free.get(y.id) ?? 0 })),
   };
 }
@@ -62,7 +63,7 @@ const colourwaySchema = (currency: string, locale: string) =>
       return z.NEVER;
     }),
     slots: z.array(z.object({
-      slot: z.string().min(1).max(80), yarnId: z.union([idField, z.literal("")]), strands: z.enum(["1", "2", "3", "4"]).transform(Number),
+      slot: z.string().min(1).max(80), yarnId: z.union([idField, z.literal("")]), strands: z.string().transform(Number).pipe(z.number().min(0.2).max(6)),
       hook: z.string().transform((text, ctx) => {
         const read = parseLength(text, locale, "mm");
         if (read.ok && read.value >= 0.5 && read.value <= 30) return Math.round(read.value * 1000);
@@ -124,7 +125,7 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
             <Slots>{d.slots.map((slot) => {
               const s = c.slots.find((x) => x.slot === slot) ?? (slot === "main" ? c.slots[0] : undefined);
               const y = d.yarns.find((x) => x.id === s?.yarnId);
-              return <li key={slot}><YarnDisc colour={y?.colour ?? "#b9c3c5"} name={y?.label ?? "no yarn"} size={20} /><span>{slotLabel(slot)}: {y?.label ?? "no yarn yet"}{s && s.strands > 1 ? `, ${s.strands} strands` : ""}</span></li>;
+              return <li key={slot}><YarnDisc colour={y?.colour ?? "#b9c3c5"} name={y?.label ?? "no yarn"} size={20} /><span>{slotLabel(slot)}: {y?.label ?? "no yarn yet"}{s && s.strands !== 1 ? `, ${STRANDS.find((o) => o.value === s.strands)?.label ?? s.strands} strands` : ""}</span></li>;
             })}</Slots>
             {c.warnings.map((w) => <Warn key={w}><TriangleAlert size={15} aria-hidden /> {w}</Warn>)}
             <Facts>
@@ -182,7 +183,7 @@ function ColourwayForm({ d, card, onDone }: { d: LoaderData; card: Card; onDone:
                 )}
               </Field>
               <Field label="Hook, mm" name="hook" errors={error(`slots.${i}.hook`)}>{(bind) => <Input {...bind} defaultValue={printTrimmed(s.hookMm, 2, r.locale)} inputMode="decimal" autoComplete="off" />}</Field>
-              <Field label="Strands" name="strands">{(bind) => <Select {...bind} defaultValue={String(s.strands)}>{["1", "2", "3", "4"].map((n) => <option key={n}>{n}</option>)}</Select>}</Field>
+              <Field label="Strands" name="strands">{(bind) => <Select {...bind} defaultValue={String(s.strands)}>{STRANDS.map((o) => <option key={o.value} value={o.value}>{o.label}</option>)}</Select>}</Field>
             </SlotRow>
           );
         })}
@@ -200,5 +201,5 @@ const Top = styled.div`display: flex; align-items: center; gap: 8px; margin-bott
 const Slots = styled.ul`list-style: none; margin: 12px 0; padding: 0; display: grid; gap: 5px; font-size: 14px; li { display: flex; gap: 8px; align-items: center; }`;
 const Warn = styled.p`display: flex; gap: 7px; align-items: flex-start; font-size: 13px; color: var(--warn); background: var(--warn-ground); padding: 6px 9px; border-radius: 3px; margin-bottom: 6px; svg { flex: none; margin-top: 2px; }`;
 const Facts = styled.dl`display: grid; grid-template-columns: 1fr 1fr; gap: 6px 14px; margin: 10px 0 0; dt { font-size: 13px; color: var(--soft); } dd { margin: 0; font-weight: 600; }`;
-const SlotRow = styled.div`display: grid; grid-template-columns: 30px minmax(0, 1fr) 70px 70px; gap: 6px 10px; align-items: start; > svg { margin-top: 23px; }`;
+const SlotRow = styled.div`display: grid; grid-template-columns: 30px minmax(0, 1fr) 70px 84px; gap: 6px 10px; align-items: start; > svg { margin-top: 23px; }`;
 const Near = styled.button`all: unset; color: var(--act); text-decoration: underline; cursor: pointer; &:focus-visible { outline: 3px solid var(--focus); }`;

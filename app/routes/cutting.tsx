@@ -27,8 +27,8 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const r = await findRun(scope, params.id);
   if (!r) throw data(null, { status: 404 });
-  const { lines, shades, kept, complete } = await loadCutting(scope, r);
-  return { run: { id: r.run.id, name: r.run.name, state: r.run.state }, lines, shades, complete, version: kept?.version ?? 0, kept: kept?.plan };
+  const { lines, shades, kept, complete, aside } = await loadCutting(scope, r);
+  return { aside, run: { id: r.run.id, name: r.run.name, state: r.run.state }, lines, shades, complete, version: kept?.version ?? 0, kept: kept?.plan };
 }
 
 const keepSchema = z.object({
@@ -125,6 +125,7 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
               <label><input type="checkbox" checked={options.joins} onChange={(e) => setOptions({ ...options, joins: e.target.checked })} /> joins allowed inside filled parts</label>
             </Choices>
           </Sheet>
+          {d.aside.length > 0 ? <Small>Yarn for {d.aside.join(" and ")} is set aside first: {d.aside.length === 1 ? "it goes" : "they go"} before this run and {d.aside.length === 1 ? "has" : "have"} no cutting plan yet.</Small> : null}
           {share !== undefined ? <Row role="status"><progress max={1} value={share} aria-label="Planning" /> <span>planning {Math.round(share * 100)} %</span> <Button type="button" onClick={cancel}><X size={15} aria-hidden /> Cancel</Button></Row> : null}
           {fetcher.data?.error && fetcher.state === "idle" ? <Note role="alert">{fetcher.data.error}</Note> : null}
           {refused.length > 0 ? <Note role="alert">{refused.map((x) => `${x.shade}: ${x.why}`).join("; ")}. These pieces were placed anew.</Note> : null}
@@ -151,7 +152,7 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
                 if (!shade) return null;
                 const tapes = tapesOf(s.pieces, s.plan, shade.balls, shade.newBallMg, (p) => pins.has(pieceKey(s.yarnId, p)));
                 const shown = tapes.filter((t) => t.stretches.length > 0);
-                const spare: TapeBall = { id: `new-${s.plan.newBalls + 1}`, title: "one more new ball", mg: shade.newBallMg, left: shade.newBallMg, fresh: true, stretches: [] };
+                const spare: TapeBall = { id: `new-${s.plan.newBalls + 1}`, title: "one more new ball", mg: shade.newBallMg, onBall: shade.newBallMg, place: "", left: shade.newBallMg, fresh: true, stretches: [] };
                 const idle = tapes.filter((t) => t.stretches.length === 0);
                 const total = s.pieces.reduce((t, p) => t + p.mg, 0);
                 return (

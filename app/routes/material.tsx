@@ -16,7 +16,7 @@ import { distanceInWords, substitutesFor } from "@core/planning";
 import { printLength, printMass, printMoney, printTrimmed, printYarnLength, type Grams, type Metres, type Minor, type Mm } from "@core/units";
 import { BookTable, type MoveView } from "../features/materials/book-table";
 import { ballSize } from "../features/materials/balls";
-import { amountText, massText, moneyText, notionDefaults, yarnDefaults } from "../features/materials/defaults";
+import { amountText, massText, moneyText, notionDefaults, shadeDefaults, yarnDefaults } from "../features/materials/defaults";
 import { BallForm, BallsForm, CountForm, FillingForm, NotionForm, PostForm, SwatchForm, YarnForm, type Counted } from "../features/materials/forms";
 import { ballView, loadCupboard, type BallView } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
@@ -83,7 +83,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   };
 }
 
-type Open = { form: "balls" | "change" | "swatch" } | { form: "ball"; ball: BallView } | { form: "count" | "post"; of: Counted; name: string };
+type Open = { form: "balls" | "change" | "shade" | "swatch" } | { form: "ball"; ball: BallView } | { form: "count" | "post"; of: Counted; name: string };
 
 export default function Material({ loaderData: d }: Route.ComponentProps) {
   const r = useReading();
@@ -107,6 +107,11 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
           </>
         )}
         <Button type="button" onClick={() => setOpen({ form: "change" })}><SquarePen size={16} aria-hidden /> Change</Button>
+        {yarn ? <Button type="button" onClick={() => setOpen({ form: "shade" })}><Plus size={16} aria-hidden /> Another shade</Button> : null}
+        <Form method="post" action="/materials">
+          <input type="hidden" name="intent" value="delete" /><input type="hidden" name="kind" value={yarn ? "yarn" : "notion"} /><input type="hidden" name="id" value={d.id} /><input type="hidden" name="label" value={d.title} />
+          <Button type="submit" $quiet aria-label={`Delete ${d.title}`} title={`Delete ${d.title}`}><Trash2 size={17} aria-hidden /></Button>
+        </Form>
       </PageHead>
       <MaterialsNav />
       <Stack $gap={18}>
@@ -172,7 +177,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                 {yarn ? (
                   <>
                     <dt>Fibre</dt><dd>{yarn.fibre}</dd>
-                    <dt>Class</dt><dd>{yarn.weightClass} {CLASS_GAUGE[yarn.weightClass as WeightClass].name[r.system === "metric" ? "uk" : "us"]}</dd>
+                    <dt>Class</dt><dd>{yarn.weightClass} {CLASS_GAUGE[yarn.weightClass as WeightClass].name.us}</dd>
                     <dt>Length</dt><dd>{printYarnLength((yarn.mmPer100g / 1000) as Metres, r)} in {r.system === "metric" ? "100 g" : printMass(100 as Grams, r)}{yarn.lengthSigmaBp > 0 ? `, give or take ${printTrimmed((1.645 * yarn.lengthSigmaBp) / 100, 0, r.locale)} %` : ""}</dd>
                     <dt>Hook</dt><dd>{printTrimmed(yarn.hookUm / 1000, 2, r.locale)} mm</dd>
                     {yarn.bandStitches ? <><dt>Gauge</dt><dd>{yarn.bandStitches} st{yarn.bandRows ? ` × ${yarn.bandRows} rows` : ""} over {printLength(100 as Mm, r, 0)}</dd></> : null}
@@ -240,6 +245,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
       <Modal title={titleOf(open, d.title)} open={open !== undefined} onClose={close}>
         {open?.form === "balls" && yarn ? <BallsForm yarnId={d.id} fullMg={yarn.ballMg} defaults={{ eachMg: massText(yarn.ballMg, r), price: moneyText(yarn.ballPrice, r), place: d.places[0] ?? "" }} places={d.places} onDone={close} /> : null}
         {open?.form === "change" && yarn ? <YarnForm suppliers={d.suppliers} defaults={yarnDefaults(yarn, r)} onDone={close} /> : null}
+        {open?.form === "shade" && yarn ? <YarnForm suppliers={d.suppliers} defaults={{ ...shadeDefaults(yarn, r), colour: "#5d6f78" }} onDone={close} /> : null}
         {open?.form === "change" && notion ? (notion.kind === "filling" ? <FillingForm suppliers={d.suppliers} defaults={notionDefaults(notion, r)} onDone={close} /> : <NotionForm suppliers={d.suppliers} washers={d.washers.filter((w) => w.value !== notion.id)} defaults={notionDefaults(notion, r)} onDone={close} />) : null}
         {open?.form === "swatch" && yarn ? <SwatchForm yarnId={d.id} defaults={{ madeOn: d.today, hookUm: printTrimmed(yarn.hookUm / 1000, 2, r.locale) }} onDone={close} /> : null}
         {open?.form === "ball" ? <BallForm id={open.ball.id} defaults={{ lot: open.ball.lot, place: open.ball.place, note: open.ball.note, ...(open.ball.scrap ? { scrap: "on" } : {}) }} onDone={close} /> : null}
@@ -256,6 +262,7 @@ function titleOf(open: Open | undefined, title: string): string {
   switch (open?.form) {
     case "balls": return `Put in balls of ${title}`;
     case "change": return `Change ${title}`;
+    case "shade": return `Another shade of ${title.split(",")[0] ?? title}`;
     case "swatch": return `Swatch of ${title}`;
     case "ball": return "Lot, place, note";
     case "count": return `${open.of.unit === "mass" ? "Weigh" : "Count"} ${open.name}`;

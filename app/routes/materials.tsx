@@ -1,6 +1,6 @@
-import { Download, Plus, Ruler, Scale, SquarePen, Trash2 } from "lucide-react";
+import { Download, Plus, Ruler, Scale, SquarePen } from "lucide-react";
 import { useState } from "react";
-import { Form, Link } from "react-router";
+import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/materials";
 import { listSwatches } from "@db/queries/materials";
@@ -9,7 +9,7 @@ import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
 import { yarnView } from "../features/items/load.server";
 import { materialAction } from "../features/materials/actions.server";
 import { BallRack } from "../features/materials/balls";
-import { amountText, notionDefaults, shadeDefaults, yarnDefaults } from "../features/materials/defaults";
+import { amountText, notionDefaults, yarnDefaults } from "../features/materials/defaults";
 import { CountForm, FillingForm, NotionForm, SwatchForm, YarnForm, type Counted } from "../features/materials/forms";
 import { ballsByYarn, loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
@@ -73,13 +73,11 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
     { id: "tension", header: "Tension", minor: true, value: (y) => (y.swatch ? 1 : 0), cell: (y) => (y.swatch ? <Badge $tone="good">{y.swatch.replace("your ", "")}</Badge> : <Small>trade average</Small>) },
     { id: "balls", header: "Balls", minor: true, value: (y) => y.balls.length, cell: (y) => <BallRack balls={y.balls} colour={y.colour} name={`${y.name} ${y.shade}`} to={`/materials/${y.id}`} /> },
     { id: "onhand", header: "On hand", numeric: true, value: (y) => y.onHand, cell: (y) => stock(y, "mass") },
-    { id: "do", header: "", value: () => undefined, cell: (y) => (
+    { id: "do", header: "", minor: true, value: () => undefined, cell: (y) => (
       <Tools>
         <ButtonLink to={`/materials/${y.id}`} aria-label={`Weigh ${y.name}, ${y.shade}`} title={`Weigh ${y.name}, ${y.shade}`} $quiet><Scale size={17} aria-hidden /></ButtonLink>
         <Tool label={`Add a swatch of ${y.name}, ${y.shade}`} onClick={() => setOpen({ form: "swatch", yarn: y })}><Ruler size={17} aria-hidden /></Tool>
-        <Tool label={`Another shade of ${y.name}`} onClick={() => setOpen({ form: "yarn", defaults: shadeDefaults(y, r) })}><Plus size={17} aria-hidden /></Tool>
         <Tool label={`Change ${y.name}, ${y.shade}`} onClick={() => setOpen({ form: "yarn", defaults: yarnDefaults(y, r) })}><SquarePen size={17} aria-hidden /></Tool>
-        <Delete kind="yarn" id={y.id} label={`${y.name}, ${y.shade}`} />
       </Tools>
     ) },
   ];
@@ -87,13 +85,12 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
     { id: "name", header: "Notion", value: (n) => `${n.name} ${NOTION_LABELS[n.kind]}`, cell: (n) => <Named>{n.colour && (n.kind === "eye" || n.kind === "nose" || n.kind === "bead") ? <Bead style={{ background: n.colour }} aria-hidden /> : null}<span><Link to={`/materials/${n.id}`}><b>{n.name}</b></Link> <Small>{NOTION_LABELS[n.kind]}{n.sizeUm === null ? "" : ` · ${printLength((n.sizeUm / 1000) as Mm, r, r.system === "metric" ? 1 : 2)}`}{n.place ? ` · ${n.place}` : ""}</Small></span></Named> },
     { id: "pack", header: "A pack", numeric: true, minor: true, value: (n) => n.packPrice, cell: (n) => `${amountText(n.packSize, n.kind === "filling" ? "mass" : "pieces", r)}${n.spares ? ` + ${n.spares}` : ""} · ${printMoney(n.packPrice as Minor, r)}` },
     { id: "onhand", header: "On hand", numeric: true, value: (n) => n.onHand, cell: (n) => stock(n, n.kind === "filling" ? "mass" : "pieces") },
-    { id: "do", header: "", value: () => undefined, cell: (n) => {
+    { id: "do", header: "", minor: true, value: () => undefined, cell: (n) => {
       const unit = n.kind === "filling" ? ("mass" as const) : ("pieces" as const);
       return (
         <Tools>
           <Tool label={`${unit === "mass" ? "Weigh" : "Count"} ${n.name}`} onClick={() => setOpen({ form: "count", of: { kind: "notion", id: n.id, unit, now: amountText(n.onHand, unit, r) }, name: n.name })}><Scale size={17} aria-hidden /></Tool>
           <Tool label={`Change ${n.name}`} onClick={() => setOpen({ form: n.kind === "filling" ? "filling" : "notion", defaults: notionDefaults(n, r) })}><SquarePen size={17} aria-hidden /></Tool>
-          <Delete kind="notion" id={n.id} label={n.name} />
         </Tools>
       );
     } },
@@ -141,7 +138,7 @@ function titleOf(open: Open | undefined): string {
   if (!open) return "";
   switch (open.form) {
     case "yarn":
-      return open.defaults.id ? "Change a yarn" : open.defaults.name ? `Another shade of ${open.defaults.name}` : "Add a yarn";
+      return open.defaults.id ? "Change a yarn" : "Add a yarn";
     case "notion":
       return open.defaults.id ? "Change it" : "Add eyes, rings or packaging";
     case "filling":
@@ -158,20 +155,6 @@ function Tool({ label, onClick, children }: { label: string; onClick: () => void
     <Button type="button" $quiet aria-label={label} title={label} onClick={onClick}>
       {children}
     </Button>
-  );
-}
-
-function Delete({ kind, id, label }: { kind: "yarn" | "notion"; id: string; label: string }) {
-  return (
-    <Form method="post">
-      <input type="hidden" name="intent" value="delete" />
-      <input type="hidden" name="kind" value={kind} />
-      <input type="hidden" name="id" value={id} />
-      <input type="hidden" name="label" value={label} />
-      <Button type="submit" $quiet aria-label={`Delete ${label}`} title={`Delete ${label}`}>
-        <Trash2 size={17} aria-hidden />
-      </Button>
-    </Form>
   );
 }
 

@@ -22,9 +22,9 @@ const LEAST_EYE_DISTANCE = 30;
 /** Two strands held together work like a yarn of about two classes more (common practice, no source). */
 const CLASSES_PER_DOUBLING = 2;
 
-/** The class that a yarn works like with so many strands held together. */
+/** The class that a yarn works like with so many strands held together; below 1 for a split yarn. */
 export function workedClass(weightClass: number, strands: number): number {
-  return Math.min(7, Math.round(weightClass + CLASSES_PER_DOUBLING * Math.log2(Math.max(1, strands))));
+  return Math.max(0, Math.min(7, Math.round(weightClass + CLASSES_PER_DOUBLING * Math.log2(strands))));
 }
 
 /**
@@ -51,11 +51,11 @@ export function colourwayWarnings(pattern: CheckedPattern, yarnOf: (slot: string
     else if (hooks.length > 1) warnings.push({ code: "mixed-hook", part: part.name, hooks });
     const eye = part.events.find((e) => e.event.kind === "eyes" && e.event.what === "eye");
     if (eye && eyes) {
-      // The face is the yarn of the round behind which the eyes go in.
+      // The face is the round behind which the eyes go in; where it has several colours they are set on the palest.
       const round = part.rounds[Math.max(0, Math.min(part.rounds.length - 1, eye.afterRound - 1))];
-      const face = round?.bySlot.map((s) => yarnOf(s.slot)).find((y) => y !== undefined) ?? yarns[0];
-      const distance = face ? shadeDistance(face.colour, eyes) : undefined;
-      if (face && distance !== undefined && distance < LEAST_EYE_DISTANCE) warnings.push({ code: "pale-eyes", part: part.name, yarn: face.label, distance });
+      const faces = (round?.bySlot.flatMap((s) => yarnOf(s.slot) ?? []) ?? yarns).map((y) => ({ label: y.label, distance: shadeDistance(y.colour, eyes) ?? Infinity }));
+      const best = faces.reduce<(typeof faces)[number] | undefined>((b, f) => (!b || f.distance > b.distance ? f : b), undefined);
+      if (best && best.distance < LEAST_EYE_DISTANCE) warnings.push({ code: "pale-eyes", part: part.name, yarn: best.label, distance: best.distance });
     }
   }
   return warnings;

@@ -15,7 +15,7 @@ export function shadeDistance(a: string, b: string): number | undefined {
 export function distanceInWords(distance: number): string {
   if (distance < 2) return "hardly to be told apart";
   if (distance < 5) return "close";
-  if (distance < 12) return "the same colour family";
+  if (distance < 16) return "the same colour family";
   return "another colour";
 }
 

@@ -41,6 +41,7 @@ CREATE TABLE `colourway_slot` (
 	`yarn_id` varchar(36) NOT NULL,
 	`hook_um` int NOT NULL,
 	`strands` int NOT NULL DEFAULT 1,
+	`split` int NOT NULL DEFAULT 1,
 	CONSTRAINT `colourway_slot_colourway_id_slot_pk` PRIMARY KEY(`colourway_id`,`slot`)
 );
 --> statement-breakpoint
@@ -119,6 +120,7 @@ CREATE TABLE `supplier` (
 --> statement-breakpoint
 ALTER TABLE `notion` MODIFY COLUMN `kind` enum('eye','nose','ring','filling','packaging','other','washer','bead','bell','jump-ring','hook','pin','cord','tag','bag','box','label') NOT NULL;--> statement-breakpoint
 ALTER TABLE `stock_move` MODIFY COLUMN `kind` enum('bought','weighed','counted','used','wasted','made','sold','returned','moved','undone') NOT NULL;--> statement-breakpoint
+ALTER TABLE `item_slot` ADD `split` int DEFAULT 1 NOT NULL;--> statement-breakpoint
 ALTER TABLE `notion` ADD `supplier_id` varchar(36);--> statement-breakpoint
 ALTER TABLE `notion` ADD `washer_id` varchar(36);--> statement-breakpoint
 ALTER TABLE `notion` ADD `spares` int DEFAULT 0 NOT NULL;--> statement-breakpoint

@@ -1,6 +1,7 @@
 import { asc, eq, inArray, isNull } from "drizzle-orm";
 import { colourway, colourwaySlot, item, yarn } from "../schema";
 import { mine, newId, transact, type Scope } from "../scope";
+import { strandColumns, strandsOf } from "../strands";
 import type { SlotChoice } from "./items";
 
 export type ColourwayRow = typeof colourway.$inferSelect;
@@ -13,7 +14,7 @@ export async function listColourways(scope: Scope, of: { itemId?: string; withDe
   const rows = await scope.db.select().from(colourway).where(mine(scope, colourway, of.withDeleted ? undefined : isNull(colourway.deletedAt), of.itemId ? eq(colourway.itemId, of.itemId) : undefined)).orderBy(asc(colourway.name));
   if (rows.length === 0) return [];
   const slots = await scope.db.select().from(colourwaySlot).where(mine(scope, colourwaySlot, inArray(colourwaySlot.colourwayId, rows.map((r) => r.id)))).orderBy(asc(colourwaySlot.slot));
-  return rows.map((r) => ({ ...r, slots: slots.filter((s) => s.colourwayId === r.id).map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hookUm, strands: s.strands })) }));
+  return rows.map((r) => ({ ...r, slots: slots.filter((s) => s.colourwayId === r.id).map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hookUm, strands: strandsOf(s) })) }));
 }
 
 /** Saves a colourway of an item of this workshop, with yarns of this workshop. undefined when the item is not there. */
@@ -31,7 +32,7 @@ export async function saveColourway(scope: Scope, c: { id?: string | undefined; 
       await tx.db.delete(colourwaySlot).where(mine(tx, colourwaySlot, eq(colourwaySlot.colourwayId, id)));
     } else await tx.db.insert(colourway).values({ id, workshopId: tx.workshopId, itemId: c.itemId, name: c.name, price: c.price, createdAt: tx.now });
     const slots = c.slots.filter((s) => yarns.has(s.yarnId));
-    if (slots.length > 0) await tx.db.insert(colourwaySlot).values(slots.map((s) => ({ ...s, workshopId: tx.workshopId, colourwayId: id })));
+    if (slots.length > 0) await tx.db.insert(colourwaySlot).values(slots.map((s) => ({ ...s, ...strandColumns(s.strands), workshopId: tx.workshopId, colourwayId: id })));
     return id;
   });
 }

@@ -63,3 +63,8 @@ export async function reservationsOf(scope: Scope, ballIds: readonly string[]): 
   if (ballIds.length === 0) return [];
   return scope.db.select({ runId: ballReservation.runId, ballId: ballReservation.ballId, quantity: ballReservation.quantity, run: run.name }).from(ballReservation).innerJoin(run, eq(run.id, ballReservation.runId)).where(mine(scope, ballReservation, inArray(ballReservation.ballId, [...ballIds])));
 }
+
+/** Runs that have kept a plan. */
+export async function runsWithCutting(scope: Scope): Promise<Set<string>> {
+  return new Set((await scope.db.select({ runId: cuttingPlan.runId }).from(cuttingPlan).where(mine(scope, cuttingPlan))).map((r) => r.runId));
+}

@@ -1,5 +1,6 @@
 import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { item, itemNotion, itemRevision, itemSlot, notion, yarn } from "../schema";
+import { strandColumns, strandsOf } from "../strands";
 import { ChangedMeanwhile, mine, newId, transact, type Scope } from "../scope";
 
 export type Item = typeof item.$inferSelect;
@@ -8,6 +9,7 @@ export interface SlotChoice {
   readonly slot: string;
   readonly yarnId: string;
   readonly hookUm: number;
+  /** 2 for doubled yarn, 0.5 for half of a split one. */
   readonly strands: number;
 }
 export interface NotionChoice {
@@ -45,7 +47,7 @@ async function revisionsWhere(scope: Scope, ids: readonly string[]): Promise<Map
       r.id,
       {
         id: r.id, itemId: r.itemId, number: r.number, createdAt: r.createdAt, pattern: r.pattern, firmness: r.firmness, hanger: r.hanger, note: r.note,
-        slots: slots.filter((s) => s.revisionId === r.id).map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hookUm, strands: s.strands })),
+        slots: slots.filter((s) => s.revisionId === r.id).map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hookUm, strands: strandsOf(s) })),
         notions: notions.filter((n) => n.revisionId === r.id).map((n) => ({ notionId: n.notionId, quantity: n.quantity })),
       },
     ]),
@@ -94,7 +96,7 @@ async function insertRevision(tx: Scope, itemId: string, number: number, content
   const id = newId();
   await tx.db.insert(itemRevision).values({ id, workshopId: tx.workshopId, itemId, number, pattern: content.pattern, firmness: content.firmness, hanger: content.hanger, note: content.note, createdAt: tx.now });
   const slots = content.slots.filter((s) => yarns.has(s.yarnId));
-  if (slots.length > 0) await tx.db.insert(itemSlot).values(slots.map((s) => ({ ...s, workshopId: tx.workshopId, revisionId: id })));
+  if (slots.length > 0) await tx.db.insert(itemSlot).values(slots.map((s) => ({ ...s, ...strandColumns(s.strands), workshopId: tx.workshopId, revisionId: id })));
   const own = content.notions.filter((n) => notions.has(n.notionId) && n.quantity > 0);
   if (own.length > 0) await tx.db.insert(itemNotion).values(own.map((n) => ({ ...n, workshopId: tx.workshopId, revisionId: id })));
   return id;

@@ -7,6 +7,9 @@ import { YarnDisc } from "../../ui/yarn-disc";
 import type { NotionView, YarnView } from "./analyse";
 import { slotLabel } from "./needs-panel";
 
+/** Strands held together, or one of a plied yarn that is split. */
+export const STRANDS = [{ value: 0.25, label: "¼, split" }, { value: 1 / 3, label: "⅓, split" }, { value: 0.5, label: "½, split" }, { value: 1, label: "1" }, { value: 2, label: "2" }, { value: 3, label: "3" }, { value: 4, label: "4" }] as const;
+
 export interface SlotDraft {
   readonly slot: string;
   readonly yarnId: string;
@@ -56,8 +59,8 @@ export const MaterialsPanel = memo(function MaterialsPanel({ slots, yarns, notio
               <Field label="Strands" name={`slots.${i}.strands`}>
                 {(bind) => (
                   <Select {...bind} value={s.strands} onChange={(e) => onSlot({ ...s, strands: Number(e.target.value) })}>
-                    {[1, 2, 3, 4].map((n) => (
-                      <option key={n}>{n}</option>
+                    {STRANDS.map((o) => (
+                      <option key={o.value} value={o.value}>{o.label}</option>
                     ))}
                   </Select>
                 )}
@@ -125,7 +128,7 @@ export const smallHook = (y: Pick<YarnView, "hookMm">): number => Math.max(1, Ma
 
 const List = styled.ul`
   list-style: none; margin: 0 0 12px; padding: 0; display: grid; gap: 10px;
-  li { display: grid; grid-template-columns: 26px minmax(0, 1fr) 62px 62px; gap: 4px 10px; align-items: end; }
+  li { display: grid; grid-template-columns: 26px minmax(0, 1fr) 62px 78px; gap: 4px 10px; align-items: end; }
   li > svg { margin-bottom: 5px; }
 `;
 const Choices = styled.div`

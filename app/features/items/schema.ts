@@ -22,7 +22,7 @@ export const itemSchema = (currency: string, locale: string) =>
     firmness: z.enum(["light", "medium", "firm"]),
     hanger: z.boolean(),
     note: z.string().max(4000, { error: "A note may have 4,000 letters at most." }),
-    slots: z.array(z.object({ slot: z.string().min(1).max(80), yarnId: uuid, hookMm: z.number({ error: "A hook has a size in millimetres, such as 3." }).min(0.5, { error: "A hook has 0.5 mm at least." }).max(30, { error: "A hook has 30 mm at most." }), strands: z.number().int().min(1).max(6) })).max(24, { error: "An item may have 24 colour slots at most." }),
+    slots: z.array(z.object({ slot: z.string().min(1).max(80), yarnId: uuid, hookMm: z.number({ error: "A hook has a size in millimetres, such as 3." }).min(0.5, { error: "A hook has 0.5 mm at least." }).max(30, { error: "A hook has 30 mm at most." }), strands: z.number().min(0.2).max(6) })).max(24, { error: "An item may have 24 colour slots at most." }),
     notions: z.array(z.object({ notionId: uuid, quantity: z.number({ error: "Write how many." }).int({ error: "Write a whole number." }).min(0).max(1000, { error: "1,000 at most." }) })).max(40),
     price: z.string().transform((text, ctx) => {
       if (text.trim() === "") return null;

@@ -4,6 +4,9 @@ import type { Minor } from "@core/units";
 import { linesOf, runOrder } from "../runs/load.server";
 import { loadCupboard, type Cupboard } from "./load.server";
 
+/** CIEDE2000 distance up to which a shade is offered instead: the same colour family. */
+const FAMILY = 16;
+
 export interface Alternative {
   readonly id: string;
   readonly label: string;
@@ -38,7 +41,7 @@ export async function loadBuying(scope: Scope, only?: string): Promise<{ groups:
     const notion = cupboard.notions.find((n) => n.id === line.materialId);
     if (yarn) {
       const shades = cupboard.yarns.map((y) => ({ id: y.id, colour: y.colour, weightClass: y.weightClass, metresPer100g: y.mmPer100g / 1000, freeMg: free(y.id) }));
-      const found = substitutesFor({ id: yarn.id, colour: yarn.colour, weightClass: yarn.weightClass, metresPer100g: yarn.mmPer100g / 1000 }, shades, line.missing).filter((s) => s.classes === 0).slice(0, 2);
+      const found = substitutesFor({ id: yarn.id, colour: yarn.colour, weightClass: yarn.weightClass, metresPer100g: yarn.mmPer100g / 1000 }, shades, line.missing).filter((s) => s.classes === 0 && s.distance < FAMILY).slice(0, 2);
       alternatives.set(line.materialId, found.flatMap((s) => {
         const y = cupboard.yarns.find((x) => x.id === s.id);
         return y ? [{ id: y.id, label: `${y.shade}, ${y.name}`, colour: y.colour, distance: s.distance, free: s.freeMg }] : [];

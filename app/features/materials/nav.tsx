@@ -1,4 +1,4 @@
-import { NavLink } from "react-router";
+import { Link, useLocation } from "react-router";
 import styled from "styled-components";
 
 const PAGES = [
@@ -13,12 +13,15 @@ const PAGES = [
 
 /** The drawers of Materials. */
 export function MaterialsNav() {
+  const { pathname } = useLocation();
+  // A yarn's or pack's own page belongs to the cupboard, an order to what is bought.
+  const here = pathname.startsWith("/materials/orders/") ? "/materials/buy" : PAGES.some((p) => p.to === pathname) ? pathname : "/materials";
   return (
     <Drawers aria-label="Materials">
       {PAGES.map((p) => (
-        <NavLink key={p.to} to={p.to} end>
+        <Link key={p.to} to={p.to} aria-current={p.to === here ? "page" : undefined}>
           {p.label}
-        </NavLink>
+        </Link>
       ))}
     </Drawers>
   );

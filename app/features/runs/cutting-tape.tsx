@@ -22,13 +22,16 @@ export interface TapeBall {
   readonly id: string;
   readonly title: string;
   readonly mg: number;
+  /** All that is on it; more than `mg` when other runs were promised some. */
+  readonly onBall: number;
+  readonly place: string;
   readonly left: number;
   readonly fresh: boolean;
   readonly stretches: readonly Stretch[];
 }
 
 /** The balls of a shade's plan with what is cut from each, in the order in which they are used up. */
-export function tapesOf(pieces: readonly CutPiece[], plan: CuttingPlan, balls: readonly { id: string; mg: number; lot: string; state: string }[], newBallMg: number, pinned: (piece: string) => boolean): TapeBall[] {
+export function tapesOf(pieces: readonly CutPiece[], plan: CuttingPlan, balls: readonly { id: string; mg: number; lot: string; state: string; place: string; onBall: number }[], newBallMg: number, pinned: (piece: string) => boolean): TapeBall[] {
   const byId = new Map(pieces.map((p) => [p.id, p]));
   const order = [...balls.map((b) => b.id), ...Array.from({ length: plan.newBalls }, (_, i) => `new-${i + 1}`)];
   return order.map((id) => {
@@ -46,7 +49,7 @@ export function tapesOf(pieces: readonly CutPiece[], plan: CuttingPlan, balls: r
     }
     const mg = ball?.mg ?? newBallMg;
     return {
-      id, mg, fresh: !ball, left: mg - cuts.reduce((s, c) => s + c.mg, 0), title: ball ? `${ball.state} ball${ball.lot ? `, lot ${ball.lot}` : ""}` : `new ball ${id.slice(4)}`,
+      id, mg, onBall: ball?.onBall ?? newBallMg, place: ball?.place ?? "", fresh: !ball, left: mg - cuts.reduce((s, c) => s + c.mg, 0), title: ball ? `${ball.state} ball${ball.lot ? `, lot ${ball.lot}` : ""}` : `new ball ${id.slice(4)}`,
       stretches: [...kinds].map(([label, k]) => ({ label, pieces: k.pieces, mg: k.mg, joined: k.joined, pinned: k.pieces.filter((p) => pinned(p.id)).length })).sort((a, b) => b.mg / b.pieces.length - a.mg / a.pieces.length),
     };
   });
@@ -69,7 +72,8 @@ export function Tape({ ball, widest, colour, mmPer100g, onDropPiece, onPick }: {
     <Line>
       <Name>
         <b>{ball.title}</b>
-        <span>{printMass((ball.mg / 1000) as Grams, r)} · {metres(ball.mg)}</span>
+        <span>{printMass((ball.mg / 1000) as Grams, r)}{ball.onBall > ball.mg ? ` free of ${printMass((ball.onBall / 1000) as Grams, r)}` : ""} · {metres(ball.mg)}</span>
+        {ball.place ? <span>{ball.place}</span> : null}
       </Name>
       <Track {...dropProps} ref={ref} data-target={isDropTarget || undefined} style={{ width: share(ball.mg) }} aria-label={`${ball.title}: drop a piece here`} role="group">
         {ball.stretches.map((s) => <Piece key={s.label} stretch={s} colour={colour} share={`${(100 * s.mg) / ball.mg}%`} metres={metres(s.mg / s.pieces.length)} onPick={() => onPick(s, ball)} />)}
@@ -108,9 +112,10 @@ const Track = styled.div`
   &[data-target] { outline: 3px solid var(--focus); outline-offset: 1px; }
 `;
 const Cut = styled.div`
-  flex: none; min-width: 3px; border-right: 2px solid var(--sheet); overflow: hidden; cursor: grab;
+  flex: none; min-width: 3px; border-right: 2px solid var(--tape); box-shadow: inset 0 0 0 1px rgb(0 0 0 / 0.28); overflow: hidden; cursor: grab; container-type: inline-size;
+  @container (max-width: 40px) { button span { display: none; } }
   button { all: unset; box-sizing: border-box; display: flex; gap: 3px; align-items: center; width: 100%; height: 100%; padding: 0 5px; font-size: 12px; font-weight: 560; white-space: nowrap; overflow: hidden; cursor: pointer; }
-  button span { overflow: hidden; text-overflow: clip; }
+  button span { overflow: hidden; text-overflow: ellipsis; }
   button:focus-visible { outline: 3px solid var(--focus); outline-offset: -3px; }
   button[data-hover] { text-decoration: underline; }
 `;

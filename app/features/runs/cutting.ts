@@ -18,7 +18,8 @@ export interface CuttingLine {
 }
 export interface ShadeBall extends CutBall {
   readonly place: string;
-  readonly fullMg: number;
+  /** All that is on it; `mg` is what is free. */
+  readonly onBall: number;
 }
 export interface Shade {
   readonly yarnId: string;
