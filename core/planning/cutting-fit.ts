@@ -20,9 +20,10 @@ const LEAST_JOINED = 300;
 /**
  * Places every piece in the bins, bins in the order given, or answers undefined when it finds no way. Pinned pieces go
  * first. `joinMg`, when given, is what the ends of a join take, and joinable pieces may then be cut in several lengths.
- * `next` varies the search. Not exact: it may miss a way that exists.
+ * `longestFirst` puts the longest piece that fits on each ball before its filling is sought; `next` varies the search. Not
+ * exact: it may miss a way that exists.
  */
-export function fitInto(bins: readonly Bin[], pieces: readonly Length[], pins: ReadonlyMap<string, string>, joinMg: number | undefined, next?: () => number): Fitted | undefined {
+export function fitInto(bins: readonly Bin[], pieces: readonly Length[], pins: ReadonlyMap<string, string>, joinMg: number | undefined, longestFirst = false, next?: () => number): Fitted | undefined {
   const room = new Map(bins.map((b) => [b.id, b.mg]));
   const cuts: Fitted["cuts"] = [];
   const put = (piece: string, ball: string, mg: number, joined = false) => {
@@ -56,7 +57,14 @@ export function fitInto(bins: readonly Bin[], pieces: readonly Length[], pins: R
   let left = open.length;
   for (const bin of bins) {
     if (left === 0) break;
-    const chosen = fullest(room.get(bin.id) ?? 0, lengths, counts, next);
+    const mg = room.get(bin.id) ?? 0;
+    const seed = longestFirst ? lengths.findIndex((l, i) => l <= mg && (counts[i] ?? 0) > 0) : -1;
+    if (seed >= 0) counts[seed] = (counts[seed] ?? 0) - 1;
+    const chosen = fullest(mg - (seed >= 0 ? (lengths[seed] ?? 0) : 0), lengths, counts, next);
+    if (seed >= 0) {
+      counts[seed] = (counts[seed] ?? 0) + 1;
+      chosen[seed] = (chosen[seed] ?? 0) + 1;
+    }
     chosen.forEach((n, i) => {
       const list = byLength.get(lengths[i] ?? 0);
       for (let k = 0; k < n; k++) {

@@ -94,8 +94,9 @@ export function planCutting(input: CuttingInput): CuttingPlan {
   const pieces = tooLong.length === 0 ? input.pieces : input.pieces.filter((p) => !tooLong.includes(p));
   const { pins, refused } = soundPins(input, pieces);
   const groups = groupsOf(input, pieces, pins);
+  const overlong = pieces.some((p) => p.mg > longest);
   const plain = boundOf(pieces, input.balls, input.newBallMg, input.lotRule, false);
-  let best = search(input, groups, pins, plain.newBalls, false);
+  let best = overlong ? undefined : search(input, groups, pins, plain.newBalls, false);
   let bound = plain;
   if (input.joins) {
     bound = boundOf(pieces, input.balls, input.newBallMg, input.lotRule, true);
@@ -105,8 +106,13 @@ export function planCutting(input: CuttingInput): CuttingPlan {
       if (joined && (!best || joined.newBalls < best.newBalls)) best = joined;
     }
   }
+  if (!best && pins.size === 0) {
+    // Not even in lengths joined together: what is longer than any ball is left out, and told.
+    const fitting = input.pieces.filter((p) => p.mg <= longest);
+    return { ...planCutting({ ...input, pieces: fitting, pins: undefined }), tooLong: input.pieces.filter((p) => p.mg > longest).map((p) => p.id), refused };
+  }
   if (!best) {
-    // Only pins can make a shade unplaceable: without them everything fits on new balls.
+    // Pins can make a shade unplaceable: without them everything fits on new balls.
     const free = planCutting({ ...input, pins: undefined });
     return { ...free, refused: [...refused, ...[...pins].map(([piece, ball]) => ({ piece, ball, why: "with the other pieces held there it does not fit" }))] };
   }
@@ -258,7 +264,7 @@ function fillLot(lot: string, balls: readonly CutBall[], groups: readonly Group[
     let step = high;
     while (low < high && step > 0) {
       const n = Math.min(high, low + step);
-      const tried = fitInto(bins, [...chosen, ...list.slice(0, n)].flatMap((g) => g.pieces), pins, joinMg, attempt > 0 ? next : undefined);
+      const tried = fitInto(bins, [...chosen, ...list.slice(0, n)].flatMap((g) => g.pieces), pins, joinMg, attempt % 2 === 1, attempt > 1 ? next : undefined);
       if (tried) {
         low = n;
         best = tried;
@@ -284,7 +290,8 @@ function fillNew(input: CuttingInput, groups: readonly Group[], pins: ReadonlyMa
   const least = Math.max(1, pinned, Math.ceil(total / input.newBallMg));
   for (let n = least; n <= pieces.length + least + 1; n++) {
     const bins = Array.from({ length: n }, (_, i) => ({ id: newBallId(i + 1), mg: input.newBallMg }));
-    const fitted = fitInto(bins, pieces, pins, joinMg, attempt > 0 ? next : undefined);
+    // The longest piece first in every ball, or the fullest ball first: one of the two misses what the other finds.
+    const fitted = fitInto(bins, pieces, pins, joinMg, attempt % 2 === 0, attempt > 1 ? next : undefined) ?? fitInto(bins, pieces, pins, joinMg, attempt % 2 === 1, attempt > 1 ? next : undefined);
     if (fitted) return { count: n, fitted };
   }
   return undefined;
