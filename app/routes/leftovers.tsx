@@ -30,7 +30,8 @@ interface Found {
   readonly used: readonly { readonly label: string; readonly colour: string; readonly mg: number; readonly left: number }[];
 }
 const MOST_SHOWN = 30;
-const MOST_PICKED = 200;
+const MOST_PICKED = 120;
+const MOST_LISTED = 160;
 
 /** What can be made from the picked balls alone, ranked by the worth of the yarn it uses up. */
 function findUses(all: readonly AnalysedColourway[], balls: readonly (LeftoverBall & { label: string; colour: string })[], cupboard: Cupboard, classes: ReadonlyMap<string, number>, anyShade: boolean): Found[] {
@@ -70,7 +71,9 @@ async function look({ scope, workshop }: Opened, picked: ReadonlySet<string> | u
     return y && b.state !== "full" && mg > 0 ? [{ id: b.id, yarnId: y.id, weightClass: y.weightClass, mg, pricePerGram: b.fullMg > 0 ? (b.price * 1000) / b.fullMg : 0, label: `${y.shade}, ${y.name}`, colour: y.colour, state: b.state, lot: b.lot, place: b.place, size: ballSize(b, 30) }] : [];
   });
   const chosen = open.filter((b) => (picked ? picked.has(b.id) : b.state === "scrap")).slice(0, MOST_PICKED);
-  return { balls: open, picked: chosen.map((b) => b.id), anyShade, found: findUses(all, chosen, cupboard, new Map(cupboard.yarns.map((y) => [y.id, y.weightClass])), anyShade), items: all.length };
+  // The smallest first: those are what wants using up.
+  const listed = [...chosen, ...open.filter((b) => !chosen.includes(b)).sort((a, b) => a.mg - b.mg)];
+  return { balls: listed.slice(0, MOST_LISTED), more: Math.max(0, listed.length - MOST_LISTED), picked: chosen.map((b) => b.id), anyShade, found: findUses(all, chosen, cupboard, new Map(cupboard.yarns.map((y) => [y.id, y.weightClass])), anyShade), items: all.length };
 }
 
 export async function loader({ request, context }: Route.LoaderArgs) {
@@ -115,6 +118,7 @@ export default function Leftovers({ loaderData, actionData }: Route.ComponentPro
                   </li>
                 ))}
               </Picks>
+              {d.more > 0 ? <Quiet>and {d.more} larger balls</Quiet> : null}
               <Foot>
                 <label><input type="checkbox" name="any" defaultChecked={d.anyShade} /> also in another shade of the same class</label>
                 <Button type="submit" $primary disabled={navigation.state !== "idle"}><Search size={16} aria-hidden /> What can I make?</Button>

@@ -2,7 +2,7 @@ import { data } from "react-router";
 import type { Route } from "./+types/run-csv";
 import { findRun } from "@db/queries/runs";
 import { minorDigits } from "@core/units";
-import { loadRuns, planOf } from "../features/runs/load.server";
+import { loadRuns, loadShelves, planOf } from "../features/runs/load.server";
 import { csvResponse } from "../server/csv.server";
 import { openWorkshop, todayOf } from "../server/scope.server";
 
@@ -10,7 +10,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const [r, runs] = await Promise.all([findRun(scope, params.id), loadRuns(scope)]);
   if (!r) throw data(null, { status: 404 });
-  const { plan } = await planOf(scope, r, runs, todayOf(scope.now));
+  const { plan } = planOf(await loadShelves(scope), r, runs, todayOf(scope.now));
   const digits = minorDigits(workshop.currency);
   return csvResponse("buy-list.csv", ["material", "unit", "missing", "packs", "pack_size", `cost_${workshop.currency}`],
     plan.needs.filter((n) => n.packs > 0).map((n) => {

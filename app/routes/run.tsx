@@ -12,7 +12,7 @@ import { findCutting } from "@db/queries/cutting";
 import { movesOfRun, standingMoves } from "@db/queries/stock";
 import { costByLot, movingAverage } from "@core/costing";
 import { analyseStored, inColourway, loadSurroundings } from "../features/items/load.server";
-import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
+import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
 import { buyText, freeReason, needReason } from "../features/runs/reasons";
 import { InTime, RunState } from "../features/runs/state";
 import type { Scope } from "@db/scope";
@@ -30,7 +30,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const [r, runs] = await Promise.all([findRun(scope, params.id), loadRuns(scope)]);
   if (!r) throw data(null, { status: 404 });
   const today = todayOf(scope.now);
-  const { plan, stock } = await planOf(scope, r, runs, today);
+  const { plan, stock } = planOf(await loadShelves(scope), r, runs, today);
   const [revisions, s, colourways, cutting] = await Promise.all([findRevisions(scope, r.lines.map((l) => l.revisionId)), loadSurroundings(scope, workshop), listColourways(scope, { withDeleted: true }), findCutting(scope, params.id)]);
   // What the same pieces would take with what is known today: shown when it has moved.
   const lines = await Promise.all(

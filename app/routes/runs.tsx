@@ -2,7 +2,7 @@ import { Plus } from "lucide-react";
 import { Link } from "react-router";
 import type { Route } from "./+types/runs";
 import { printDuration, type Seconds } from "@core/units";
-import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
+import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { ButtonLink, Empty, Page, PageHead, Sheet } from "../ui/basics";
@@ -15,17 +15,15 @@ export const meta: Route.MetaFunction = () => [{ title: "Runs · Lapka" }];
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const today = todayOf(scope.now);
-  const runs = await loadRuns(scope);
+  const [runs, shelves] = await Promise.all([loadRuns(scope), loadShelves(scope)]);
   return {
-    runs: await Promise.all(
-      runs.map(async (r) => {
-        const plan = r.run.state === "finished" ? undefined : (await planOf(scope, r, runs, today)).plan;
+    runs: runs.map((r) => {
+        const plan = r.run.state === "finished" ? undefined : planOf(shelves, r, runs, today).plan;
         return {
           id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, seconds: secondsOf(r), pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
           what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: plan ? { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh } : undefined, missing: plan?.needs.filter((n) => n.missing > 0).length ?? 0,
         };
       }),
-    ),
   };
 }
 

@@ -6,7 +6,7 @@ import { countItems } from "@db/queries/items";
 import { loadCupboard } from "../features/materials/load.server";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { loadAnalysedItems } from "../features/items/load.server";
-import { loadRuns, planOf, secondsOf } from "../features/runs/load.server";
+import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
@@ -29,15 +29,16 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     })
     .sort((a, b) => (a.onHand + a.onOrder) / a.level - (b.onHand + b.onOrder) / b.level);
   const open = runs.filter((r) => r.run.state !== "finished");
-  const planned = await Promise.all(
-    open.map(async (r) => {
-      const { plan, stock } = await planOf(scope, r, runs, today);
-      return {
+  // Open runs may still name what was deleted.
+  const shelves = open.length > 0 ? await loadShelves(scope) : undefined;
+  const planned = open.flatMap((r) => {
+      if (!shelves) return [];
+      const { plan, stock } = planOf(shelves, r, runs, today);
+      return [{
         id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, seconds: secondsOf(r), what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh },
         buyCost: plan.buyCost, missing: plan.needs.filter((n) => n.missing > 0).map((n) => ({ id: n.materialId, label: n.label, kind: n.kind, missing: n.missing, packs: n.packs, cost: n.cost, colour: stock.get(n.materialId)?.colour })),
-      };
-    }),
-  );
+      }];
+    });
   const { items: analysed } = await loadAnalysedItems(scope, workshop);
   const mend = analysed.filter((x) => !x.analysis.checked.ok && x.entry.revision.pattern.trim() !== "").map((x) => ({ id: x.entry.item.id, name: x.entry.item.name }));
   const low = analysed.filter((x) => x.analysis.earning.perHour !== undefined && x.analysis.earning.perHour < workshop.wagePerHour && x.entry.item.price !== null).map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));

@@ -1,8 +1,8 @@
 import { createColumnHelper, createFilteredRowModel, createSortedRowModel, columnFilteringFeature, filterFn_includesString, globalFilteringFeature, rowSortingFeature, sortFn_alphanumeric, sortFn_text, tableFeatures, useTable } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp, Search } from "lucide-react";
-import { useMemo, type ReactNode } from "react";
+import { useMemo, useState, type ReactNode } from "react";
 import styled from "styled-components";
-import { PlainTable, Row, Scroll, Small } from "./basics";
+import { Button, PlainTable, Row, Scroll, Small } from "./basics";
 import { Input } from "./field";
 
 const features = tableFeatures({
@@ -14,6 +14,8 @@ const features = tableFeatures({
   sortFns: { alphanumeric: sortFn_alphanumeric, text: sortFn_text },
   filterFns: { includesString: filterFn_includesString },
 });
+
+const FIRST_ROWS = 80;
 
 export interface Column<T> {
   readonly id: string;
@@ -37,7 +39,10 @@ export function DataTable<T extends object>({ rows, columns, rowId, label, searc
   const data = useMemo(() => [...rows], [rows]);
   const table = useTable({ features, columns: defs, data, globalFilterFn: "includesString", getRowId: rowId, enableSortingRemoval: true });
   const byId = useMemo(() => new Map(columns.map((c) => [c.id, c])), [columns]);
-  const shown = table.getRowModel().rows;
+  const found = table.getRowModel().rows;
+  const [all, setAll] = useState(false);
+  // A long list is drawn in part: sorting and finding go over all of it.
+  const shown = all ? found : found.slice(0, FIRST_ROWS);
   const filter = String(table.state.globalFilter ?? "");
   return (
     <div>
@@ -49,7 +54,7 @@ export function DataTable<T extends object>({ rows, columns, rowId, label, searc
             <Input id={`find-${label}`} type="search" placeholder={search} value={filter} onChange={(e) => table.setGlobalFilter(e.target.value)} />
           </Find>
         ) : null}
-        {filter ? <Small role="status">{shown.length} of {rows.length}</Small> : null}
+        {filter ? <Small role="status">{found.length} of {rows.length}</Small> : null}
       </Bar>
       <Scroll tabIndex={0} role="region" aria-label={`${label}, table`}>
         <PlainTable>
@@ -83,7 +88,14 @@ export function DataTable<T extends object>({ rows, columns, rowId, label, searc
                 ))}
               </tr>
             ))}
-            {shown.length === 0 ? (
+            {found.length > shown.length ? (
+              <tr>
+                <td colSpan={columns.length}>
+                  <Button type="button" onClick={() => setAll(true)}>Show all {found.length}</Button>
+                </td>
+              </tr>
+            ) : null}
+            {found.length === 0 ? (
               <tr>
                 <td colSpan={columns.length}>{filter ? `Nothing here is called “${filter}”.` : (empty ?? "Nothing yet.")}</td>
               </tr>

@@ -1,4 +1,4 @@
-import { listNotions, listYarns } from "@db/queries/materials";
+import { listNotions, listYarns, type Notion, type Yarn } from "@db/queries/materials";
 import { listRuns, reservedBy, type RunWithLines } from "@db/queries/runs";
 import { onOrder } from "@db/queries/purchases";
 import { balances } from "@db/queries/stock";
@@ -22,13 +22,27 @@ export function runsBefore(runs: readonly RunWithLines[], r: { id: string; state
   return runs.filter((x) => x.run.id !== r.id && x.run.state !== "finished" && rank(x.run) < rank(r));
 }
 
-/** Everything a run is netted against, with what the runs before it have promised. */
-async function loadStock(scope: Scope, before: readonly RunWithLines[]): Promise<Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>> {
+/** What is on the shelves and on its way: read once, however many runs are planned from it. */
+export interface Shelves {
+  readonly yarns: readonly Yarn[];
+  readonly notions: readonly Notion[];
+  readonly onHand: ReadonlyMap<string, number>;
+  readonly onOrder: ReadonlyMap<string, number>;
+}
+export async function loadShelves(scope: Scope): Promise<Shelves> {
   const [yarns, notions, onHand, ordered] = await Promise.all([listYarns(scope, true), listNotions(scope, true), balances(scope), onOrder(scope)]);
+  return { yarns, notions, onHand, onOrder: ordered };
+}
+
+type RunStock = Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>;
+
+/** Everything a run is netted against, with what the runs before it have promised. */
+function stockOf({ yarns, notions, onHand, onOrder: ordered }: Shelves, before: readonly RunWithLines[]): RunStock {
   const reserved = reservedBy(before);
-  const stock = new Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>();
-  for (const y of yarns) stock.set(y.id, { kind: "yarn", label: `${y.name}, ${y.shade}`, colour: y.colour, onHand: onHand.get(y.id) ?? 0, onOrder: ordered.get(y.id) ?? 0, reserved: reserved.get(y.id) ?? 0, packSize: y.ballMg, packPrice: y.ballPrice as Minor });
-  for (const n of notions) stock.set(n.id, { kind: n.kind === "filling" ? "filling" : "notion", label: n.name, colour: undefined, onHand: onHand.get(n.id) ?? 0, onOrder: ordered.get(n.id) ?? 0, reserved: reserved.get(n.id) ?? 0, packSize: n.packSize, packPrice: n.packPrice as Minor });
+  const amounts = (id: string) => ({ onHand: onHand.get(id) ?? 0, onOrder: ordered.get(id) ?? 0, reserved: reserved.get(id) ?? 0 });
+  const stock: RunStock = new Map();
+  for (const y of yarns) stock.set(y.id, { kind: "yarn", label: `${y.name}, ${y.shade}`, colour: y.colour, ...amounts(y.id), packSize: y.ballMg, packPrice: y.ballPrice as Minor });
+  for (const n of notions) stock.set(n.id, { kind: n.kind === "filling" ? "filling" : "notion", label: n.name, colour: undefined, ...amounts(n.id), packSize: n.packSize, packPrice: n.packPrice as Minor });
   return stock;
 }
 
@@ -36,9 +50,9 @@ async function loadStock(scope: Scope, before: readonly RunWithLines[]): Promise
  * A run's plan as of today. Its work waits for the runs before it; when those are done before its
  * first day, it begins on its first day with nothing in front of it.
  */
-export async function planOf(scope: Scope, r: RunWithLines, runs: readonly RunWithLines[], today: string): Promise<{ plan: Plan; stock: Awaited<ReturnType<typeof loadStock>> }> {
+export function planOf(shelves: Shelves, r: RunWithLines, runs: readonly RunWithLines[], today: string): { plan: Plan; stock: RunStock } {
   const earlier = runsBefore(runs, r.run);
-  const stock = await loadStock(scope, earlier);
+  const stock = stockOf(shelves, earlier);
   const week = weekOf(r.run.plannedWith);
   const waiting = earlier.reduce((s, x) => s + secondsOf(x), 0);
   const clear = waiting > 0 ? finishDay(parseDate(today), waiting, week)?.toString() : today;
