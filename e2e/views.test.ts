@@ -3,21 +3,23 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
-const views: Record<string, string> = { Today: "/", Items: "/items", Materials: "/materials", Runs: "/runs", "New item": "/items/new", "New run": "/runs/new", Settings: "/settings" };
+const views: Record<string, string> = { Today: "/", Items: "/items", Materials: "/materials", Runs: "/runs", "New item": "/items/new", "New run": "/runs/new", Settings: "/settings", Stocktake: "/materials/stocktake", Buy: "/materials/buy", Leftovers: "/materials/leftovers", "Stock book": "/materials/book", Suppliers: "/materials/suppliers", Import: "/materials/import" };
 beforeAll(async () => {
   site = await startSite("views");
   const { page, end } = await openPage(site);
-  for (const [view, list, name] of [["Item page", "/items", "Puffin"], ["Run page", "/runs", "Second winter market"]] as const) {
+  for (const [view, list, name] of [["Item page", "/items", "Puffin"], ["Run page", "/runs", "Second winter market"], ["Yarn page", "/materials", "slate"], ["Notion page", "/materials", "Black eyes, 6 mm"], ["Order", "/materials/buy", "Notions by post"]] as const) {
     await page.goto(site.url + list);
     const href = await page.$$eval("main a", (links, n) => links.find((a) => a.textContent?.includes(n))?.getAttribute("href") ?? "", name);
     expect(href).not.toBe("");
     views[view] = href;
   }
+  views["Cutting plan"] = `${views["Run page"] ?? ""}/cutting`;
+  views.Colourways = `${views["Item page"] ?? ""}/colourways`;
   await end();
 });
 afterAll(() => site.stop());
 
-const NAMES = ["Today", "Items", "Item page", "Materials", "Runs", "Run page", "New item", "New run", "Settings"];
+const NAMES = ["Today", "Items", "Item page", "Materials", "Runs", "Run page", "New item", "New run", "Settings", "Yarn page", "Notion page", "Stocktake", "Buy", "Order", "Leftovers", "Stock book", "Suppliers", "Import", "Cutting plan", "Colourways"];
 
 describe.each(NAMES)("%s", (name) => {
   it.each(["light", "dark"] as const)("has nothing that axe-core finds, %s", async (mode) => {

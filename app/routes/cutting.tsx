@@ -1,6 +1,6 @@
 import { Pin, Printer, Scissors, Undo2, X } from "lucide-react";
 import { useState } from "react";
-import { data, Link, useFetcher } from "react-router";
+import { data, Link, useFetcher, type ShouldRevalidateFunction } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/cutting";
@@ -72,6 +72,10 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   }
 }
 
+/** A refused plan shows what is free now: the page loads its balls anew. */
+export const shouldRevalidate: ShouldRevalidateFunction = ({ actionStatus, defaultShouldRevalidate }) => actionStatus === 409 || defaultShouldRevalidate;
+
+const SHOWN_IDLE = 3;
 const EMPTY: ReadonlyMap<string, string> = new Map();
 
 export default function Cutting({ loaderData: d }: Route.ComponentProps) {
@@ -163,8 +167,9 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
                       <Small>{s.pieces.length} lengths, {printMass((total / 1000) as Grams, r)}, {printYarnLength(((total / 1e8) * shade.mmPer100g) as Metres, r)}</Small>
                       {s.plan.newBalls > 0 ? <Badge $tone="warn">buy {s.plan.newBalls}</Badge> : <Badge $tone="good">from what you have</Badge>}
                     </Head>
-                    {shown.map((t) => <Tape key={t.id} ball={t} widest={Math.max(...tapes.map((x) => x.mg))} colour={shade.colour} mmPer100g={shade.mmPer100g} onDropPiece={(piece, ball) => pin(s.yarnId, piece, ball)} onPick={(stretch, from) => setMoving({ yarnId: s.yarnId, stretch, from, targets: [...tapes.filter((x) => x.id !== from.id), spare] })} />)}
-                    {idle.length > 0 ? <Quiet>{idle.length} more {idle.length === 1 ? "ball stays" : "balls stay"} whole: {idle.slice(0, 6).map((t) => `${t.title} (${printMass((t.mg / 1000) as Grams, r)})`).join("; ")}{idle.length > 6 ? "…" : ""}</Quiet> : <div style={{ height: 8 }} />}
+                    {shown.map((t) => <Tape key={t.id} ball={t} widest={Math.max(...tapes.map((x) => x.mg), shade.newBallMg)} colour={shade.colour} mmPer100g={shade.mmPer100g} onDropPiece={(piece, ball) => pin(s.yarnId, piece, ball)} onPick={(stretch, from) => setMoving({ yarnId: s.yarnId, stretch, from, targets: [...tapes.filter((x) => x.id !== from.id), spare] })} />)}
+                    {[...idle.slice(0, SHOWN_IDLE), spare].map((t) => <Tape key={t.id} ball={t} widest={Math.max(...tapes.map((x) => x.mg), shade.newBallMg)} colour={shade.colour} mmPer100g={shade.mmPer100g} onDropPiece={(piece, ball) => pin(s.yarnId, piece, ball)} onPick={() => undefined} />)}
+                    {idle.length > SHOWN_IDLE ? <Quiet>{idle.length - SHOWN_IDLE} more {idle.length - SHOWN_IDLE === 1 ? "ball stays" : "balls stay"} whole.</Quiet> : <div style={{ height: 8 }} />}
                   </Sheet>
                 );
               })}

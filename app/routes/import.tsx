@@ -149,7 +149,7 @@ export default function Import({ loaderData: d, actionData }: Route.ComponentPro
           <SheetHead><h2 id="in-title">Bring in from a CSV file</h2><Small>up to {MOST_ROWS.toLocaleString(r.locale)} rows; nothing is changed until you agree</Small></SheetHead>
           <Row>
             <FileLabel><FileUp size={17} aria-hidden /> Choose a file<input className="sr" type="file" accept=".csv,.txt,.tsv,text/csv" onChange={(e) => { const f = e.target.files?.[0]; if (f) void open(f); e.target.value = ""; }} /></FileLabel>
-            <Small>Commas, semicolons or tabs; decimal commas or points. Each row a yarn with its shade, or a pack.</Small>
+            <Small>Commas, semicolons or tabs; decimal commas or points. Each row a yarn with its shade, or a pack. A heading such as: name; shade; m per 100 g; ball; price; on hand; lot; place.</Small>
           </Row>
           {busy ? <Row role="status" style={{ marginTop: 12 }}><progress aria-label={busy} /> <span>{busy}</span> <Button type="button" onClick={stop}><X size={15} aria-hidden /> Cancel</Button></Row> : null}
           {wrong ?? actionData?.error ? <Wrong role="alert">{wrong ?? actionData?.error}</Wrong> : null}

@@ -145,7 +145,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                         </td>
                         <td className="num">{printDuration(item.seconds as Seconds, r)}</td>
                         <td className="num">{printMoney(item.price as Minor, r)}</td>
-                        <td className="num minor"><ReasonFigure reason={{ label: `${item.name}: how many more`, measure: "count", value: item.more.pieces, how: "free stock ÷ upper end of what one takes, the least of all", parts: item.more.each.slice(0, 8).map((e) => ({ label: loaderData.materials[e.materialId] ?? "something deleted", measure: "count" as const, value: e.pieces })) }}>{item.more.pieces}</ReasonFigure>{item.more.first[0] ? <div style={{ fontSize: 13, color: "var(--soft)" }}>then {loaderData.materials[item.more.first[0]] ?? "something deleted"}</div> : null}</td>
+                        <td className="num minor"><ReasonFigure reason={{ label: `${item.name}: how many more`, measure: "count", value: item.more.pieces, how: "free stock ÷ upper end of what one takes, the least of all", parts: item.more.each.slice(0, 8).map((e) => ({ label: loaderData.materials[e.materialId] ?? "something deleted", measure: "count" as const, value: e.pieces })) }}>{item.more.pieces}</ReasonFigure>{item.more.first[0] ? <div style={{ fontSize: 13, color: "var(--soft)" }}>{item.more.pieces === 0 ? "short of" : "then"} {loaderData.materials[item.more.first[0]] ?? "something deleted"}</div> : null}</td>
                         <td className="num">
                           <input type="hidden" name={f.itemId.name} value={item.id} />
                           {item.colourwayId ? <input type="hidden" name={f.colourwayId.name} value={item.colourwayId} /> : null}

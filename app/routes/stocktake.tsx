@@ -1,5 +1,5 @@
 import { Check, Undo2 } from "lucide-react";
-import { useEffect, useRef, useState, useSyncExternalStore } from "react";
+import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/stocktake";
@@ -9,7 +9,7 @@ import { balances } from "@db/queries/stock";
 import { ballSize } from "../features/materials/balls";
 import { amountText } from "../features/materials/defaults";
 import { MaterialsNav } from "../features/materials/nav";
-import { NOTION_LABELS } from "../features/materials/schema";
+import { materialSchemas, NOTION_LABELS } from "../features/materials/schema";
 import { openWorkshop } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, PlainTable, Row, Scroll, Sheet, Small, Stack } from "../ui/basics";
 import { Input } from "../ui/field";
@@ -68,6 +68,7 @@ function keptTyped(): Record<string, Typed> {
 export default function Stocktake({ loaderData: d }: Route.ComponentProps) {
   const r = useReading();
   const [typed, setTyped] = useState<Record<string, Typed>>({});
+  const schemas = useMemo(() => materialSchemas(r.locale, r.currency, r.system), [r]);
   const boxes = useRef(new Map<string, HTMLInputElement>());
   const live = useSyncExternalStore(noStore, () => true, () => false);
   const [loaded, setLoaded] = useState(false);
@@ -82,6 +83,8 @@ export default function Stocktake({ loaderData: d }: Route.ComponentProps) {
   const send = async (x: RowData) => {
     const t = typed[x.row];
     if (!t || t.text.trim() === "" || t.state === "sending" || t.state === "posted") return;
+    const read = (x.unit === "mass" ? schemas.countMass : schemas.countPieces).shape.onHand.safeParse(t.text);
+    if (!read.success) return change(x.row, { error: read.error.issues.map((i) => i.message).join(" ") });
     change(x.row, { state: "sending", error: undefined });
     const body = new FormData();
     for (const [k, v] of Object.entries({ intent: "count", kind: x.kind, id: x.id, ballId: x.ballId ?? "", unit: x.unit, onHand: t.text, key: t.key })) body.append(k, v);

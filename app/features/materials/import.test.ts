@@ -51,6 +51,10 @@ describe("rows", () => {
     expect(problems).toEqual([]);
     expect(good[0]).toMatchObject({ kind: "yarn", mmPer100g: 230_000, packSize: 50_000, packPrice: 290, onHand: 1_250_500, lot: "44", weightClass: 3, colour: "#3D4C57" });
   });
+  it("takes a comma for the decimal mark when the file writes numbers so", () => {
+    expect(rows(["yarn;DK;slate;230,5;50;2,90;1;;;;", "yarn;DK;red;230;50;2,905;1;;;;"]).problems.map((p) => [p.line, p.value])).toEqual([[3, "2,905"]]);
+    expect(rows(["yarn;DK;slate;230.5;50;2.90;1,250;;;;"]).good[0]?.onHand).toBe(1_250_000);
+  });
   it("reads packs by pieces, filling by weight", () => {
     const { good, problems } = rows(["eyes;Black eyes;;;50;4.95;148;;;;6", "filling;Fibre;;;250 g;5.20;420;;;;"]);
     expect(problems).toEqual([]);

@@ -101,8 +101,24 @@ function colourFor(name: string): string {
   return `#${[(n >> 4) % 90, (n >> 11) % 90, (n >> 18) % 90].map((c) => (c + 90).toString(16).padStart(2, "0")).join("")}`;
 }
 
+/**
+ * Whose numbers the file has: where commas stand before one or two last digits and no point does, a comma is the decimal
+ * mark in all of it, whatever the workshop writes. "2,905" is then two and nine tenths, not thousands.
+ */
+function localeOf(table: Table, own: string): string {
+  let commas = false;
+  for (const { cells } of table.rows) {
+    for (const c of cells) {
+      if (/^\s*\d+\.\d{1,2}\s*\D*$/.test(c)) return own;
+      commas ||= /^\s*\d+,\d{1,2}\s*\D*$/.test(c);
+    }
+  }
+  return commas ? "de" : own;
+}
+
 /** Rows that can be brought in, and what is wrong with the others: every problem names its line, column and value. */
-export function readRows(table: Table, mapping: Mapping, reading: { locale: string; currency: string; system: "metric" | "imperial" }): { good: ImportRow[]; problems: ImportProblem[] } {
+export function readRows(table: Table, mapping: Mapping, own: { locale: string; currency: string; system: "metric" | "imperial" }): { good: ImportRow[]; problems: ImportProblem[] } {
+  const reading = { ...own, locale: localeOf(table, own.locale) };
   const columns = new Map(Object.entries(mapping).flatMap(([i, f]) => (f ? [[f, Number(i)] as const] : [])));
   const problems: ImportProblem[] = [];
   const good: ImportRow[] = [];

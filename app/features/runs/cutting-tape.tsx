@@ -75,28 +75,28 @@ export function Tape({ ball, widest, colour, mmPer100g, onDropPiece, onPick }: {
         <span>{printMass((ball.mg / 1000) as Grams, r)}{ball.onBall > ball.mg ? ` free of ${printMass((ball.onBall / 1000) as Grams, r)}` : ""} · {metres(ball.mg)}</span>
         {ball.place ? <span>{ball.place}</span> : null}
       </Name>
-      <Track {...dropProps} ref={ref} data-target={isDropTarget || undefined} style={{ width: share(ball.mg) }} aria-label={`${ball.title}: drop a piece here`} role="group">
-        {ball.stretches.map((s) => <Piece key={s.label} stretch={s} colour={colour} share={`${(100 * s.mg) / ball.mg}%`} metres={metres(s.mg / s.pieces.length)} onPick={() => onPick(s, ball)} />)}
-        <Left style={{ width: `${(100 * Math.max(0, ball.left)) / ball.mg}%` }}>{ball.left > 0.12 * widest ? `${metres(ball.left)} left` : null}</Left>
+      <Track {...dropProps} ref={ref} data-target={isDropTarget || undefined} data-empty={ball.stretches.length === 0 || undefined} style={{ width: share(ball.mg) }} aria-label={`${ball.title}: drop a piece here`} role="group">
+        {ball.stretches.map((s) => <Piece key={s.label} stretch={s} colour={colour} metres={metres(s.mg / s.pieces.length)} onPick={() => onPick(s, ball)} />)}
+        <Left style={{ flexGrow: Math.max(0, ball.left) }}>{ball.left > 0.12 * widest ? `${metres(ball.left)} left` : null}</Left>
       </Track>
-      <After>{ball.stretches.length === 0 ? "not cut" : `${printMass((ball.left / 1000) as Grams, r)} left`}</After>
+      <After>{ball.stretches.length === 0 ? (ball.fresh ? "" : "stays whole") : `${printMass((ball.left / 1000) as Grams, r)} left`}</After>
     </Line>
   );
 }
 
-function Piece({ stretch: s, colour, share, metres, onPick }: { stretch: Stretch; colour: string; share: string; metres: string; onPick: () => void }) {
+function Piece({ stretch: s, colour, metres, onPick }: { stretch: Stretch; colour: string; metres: string; onPick: () => void }) {
   const first = s.pieces.at(-1);
   // Dragging is for the pointer; by keyboard the same button opens the list of balls.
   const { dragProps, isDragging } = useDrag({ getItems: () => [{ [PIECE]: first?.id ?? "", "text/plain": s.label }], hasDragButton: true });
-  const short = s.label.split(": ").at(-1) ?? s.label;
+  const [item = "", short = s.label] = s.label.split(": ");
   const many = s.pieces.length > 1 ? `${s.pieces.length} × ` : "";
   const [hover, setHover] = useState(false);
   return (
-    <Cut {...dragProps} style={{ width: share, background: colour, color: luminance(colour) > 0.3 ? "#101010" : "#ffffff", opacity: isDragging ? 0.5 : 1 }} title={`${many}${s.label}, ${metres} each${s.pinned ? `; ${s.pinned} held here by you` : ""}`} onMouseEnter={() => setHover(true)} onMouseLeave={() => setHover(false)}>
-      <button type="button" draggable={false} aria-label={`${many}${s.label}, ${metres} each${s.pinned ? `, ${s.pinned} held here` : ""}. Move one`} onClick={onPick} data-hover={hover || undefined}>
+    <Cut {...dragProps} style={{ flexGrow: s.mg, background: colour, color: luminance(colour) > 0.179 ? "#000000" : "#ffffff", opacity: isDragging ? 0.5 : 1 }} title={`${many}${s.label}, ${metres} each${s.pinned ? `; ${s.pinned} held here by you` : ""}`} onMouseEnter={() => setHover(true)} onMouseLeave={() => setHover(false)}>
+      <div role="button" tabIndex={0} onKeyDown={(e) => { if (e.key === "Enter" || e.key === " ") { e.preventDefault(); onPick(); } }} aria-label={`${many}${short}, ${item}, ${metres} each${s.pinned ? `, ${s.pinned} held here` : ""}. Move one`} onClick={onPick} data-hover={hover || undefined}>
         {s.pinned ? <Pin size={11} aria-hidden /> : null}
         <span aria-hidden>{many}{short}</span>
-      </button>
+      </div>
     </Cut>
   );
 }
@@ -109,15 +109,16 @@ const Name = styled.div`display: grid; font-size: 13px; b { font-weight: 600; } 
 const Track = styled.div`
   display: flex; height: 40px; min-width: 40px; border: 1px solid var(--edge); border-radius: 3px; overflow: hidden; padding-bottom: 8px; background-color: var(--tape);
   background-image: repeating-linear-gradient(to right, var(--tape-ink) 0 1px, transparent 1px 30px), repeating-linear-gradient(to right, var(--tape-ink) 0 1px, transparent 1px 6px); background-size: 100% 8px, 100% 4px; background-position: left bottom; background-repeat: no-repeat;
+  &[data-empty] { height: 26px; border-style: dashed; background-color: transparent; }
   &[data-target] { outline: 3px solid var(--focus); outline-offset: 1px; }
 `;
 const Cut = styled.div`
-  flex: none; min-width: 3px; border-right: 2px solid var(--tape); box-shadow: inset 0 0 0 1px rgb(0 0 0 / 0.28); overflow: hidden; cursor: grab; container-type: inline-size;
-  @container (max-width: 40px) { button span { display: none; } }
-  button { all: unset; box-sizing: border-box; display: flex; gap: 3px; align-items: center; width: 100%; height: 100%; padding: 0 5px; font-size: 12px; font-weight: 560; white-space: nowrap; overflow: hidden; cursor: pointer; }
-  button span { overflow: hidden; text-overflow: ellipsis; }
-  button:focus-visible { outline: 3px solid var(--focus); outline-offset: -3px; }
-  button[data-hover] { text-decoration: underline; }
+  flex: 1 1 0; min-width: 24px; border-right: 2px solid var(--tape); box-shadow: inset 0 0 0 1px rgb(0 0 0 / 0.28); overflow: hidden; cursor: grab; container-type: inline-size;
+  @container (max-width: 40px) { [role="button"] span { display: none; } }
+  [role="button"] { box-sizing: border-box; display: flex; gap: 3px; align-items: center; width: 100%; height: 100%; padding: 0 5px; font-size: 12px; font-weight: 560; white-space: nowrap; overflow: hidden; cursor: pointer; }
+  [role="button"] span { overflow: hidden; text-overflow: ellipsis; }
+  [role="button"]:focus-visible { outline: 3px solid var(--focus); outline-offset: -3px; }
+  [role="button"][data-hover] { text-decoration: underline; }
 `;
-const Left = styled.div`flex: none; display: grid; place-items: center; font-size: 12px; color: var(--tape-ink); white-space: nowrap; overflow: hidden;`;
+const Left = styled.div`flex: 1 1 0; min-width: 0; display: grid; place-items: center; font-size: 12px; color: var(--tape-ink); white-space: nowrap; overflow: hidden;`;
 const After = styled.div`font-size: 13px; color: var(--soft); text-align: right; white-space: nowrap; @media (max-width: 720px) { text-align: left; }`;
