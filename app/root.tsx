@@ -1,4 +1,4 @@
-import { CalendarRange, House, PackageOpen, Settings as SettingsIcon, Shapes, Undo2, X } from "lucide-react";
+import { CalendarRange, Hand, House, PackageOpen, Settings as SettingsIcon, Shapes, Undo2, X } from "lucide-react";
 import { useEffect, useState, type ReactNode } from "react";
 import { I18nProvider } from "react-aria-components";
 import { Form, isRouteErrorResponse, Links, Meta, NavLink, Outlet, Scripts, ScrollRestoration, useLocation, useNavigation, useRouteError, useRouteLoaderData, useSearchParams } from "react-router";
@@ -47,7 +47,8 @@ const VIEWS = [
   { to: "/items", label: "Items", icon: Shapes, key: "2" },
   { to: "/materials", label: "Materials", icon: PackageOpen, key: "3" },
   { to: "/runs", label: "Runs", icon: CalendarRange, key: "4" },
-  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "5" },
+  { to: "/hand", label: "Hand", icon: Hand, key: "5" },
+  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "6" },
 ] as const;
 
 export default function App({ loaderData }: Route.ComponentProps) {
@@ -175,7 +176,7 @@ const Views = styled.ul`
   a[aria-current="page"] kbd { color: inherit; }
   a:focus-visible { outline-color: #fff; outline-offset: -3px; }
   @media (max-width: 720px) {
-    grid-template-columns: repeat(5, 1fr);
+    grid-template-columns: repeat(6, 1fr);
     a { flex-direction: column; gap: 1px; padding: 6px 2px 8px; font-size: 12px; min-height: 52px; justify-content: center; margin: 0; }
     a[aria-current="page"] { margin: 0; }
     kbd { display: none; }

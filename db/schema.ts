@@ -28,6 +28,8 @@ export const workshop = mysqlTable("workshop", {
   pricePoints: varchar({ length: 60 }).notNull().default("0,50"),
   /** What used material is valued at: what its own lot cost, or the moving average. */
   costSchool: mysqlEnum(["lot", "average"]).notNull().default("lot"),
+  /** A measurement of this age weighs half; 0 for never. */
+  halfLifeDays: int().notNull().default(365),
   createdAt: createdAt(),
 });
 
@@ -83,9 +85,77 @@ export const yarn = mysqlTable("yarn", {
   deletedAt: deletedAt(),
 }, (t) => [index("yarn_workshop").on(t.workshopId, t.name, t.shade)]);
 
+/** Whose hands: the maker's own, or a helper's. Estimates speak for the first. */
+export const hand = mysqlTable("hand", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  name: varchar({ length: 80 }).notNull(),
+  /** How this hand takes up the yarn: measurements made the other way are kept apart. */
+  loops: mysqlEnum(["over", "under"]).notNull().default("over"),
+  createdAt: createdAt(),
+  deletedAt: deletedAt(),
+}, (t) => [index("hand_workshop").on(t.workshopId, t.createdAt)]);
+
+export const LOOPS = ["over", "under"] as const;
+/** Weighed parts, or filling taken from a bag. What was expected is kept as it was when it was weighed. */
+export const weighIn = mysqlTable("weigh_in", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  handId: id().notNull().references(() => hand.id, { onDelete: "cascade" }),
+  kind: mysqlEnum(["yarn", "filling"]).notNull(),
+  itemId: id().notNull(),
+  revisionId: id().notNull(),
+  /** The part that was weighed; empty for the whole piece. */
+  part: varchar({ length: 120 }).notNull().default(""),
+  pieces: int().notNull(),
+  yarnId: id(),
+  hookUm: int(),
+  loops: mysqlEnum(LOOPS).notNull().default("over"),
+  firmness: mysqlEnum(["light", "medium", "firm"]),
+  /** Net, mg. */
+  weightMg: int().notNull(),
+  stepMg: int().notNull(),
+  /** What the trade would expect of the stitches (or of the filling), mg, for all the pieces. */
+  expectedMg: int().notNull(),
+  /** Tails, and filling inside: weighed with it but not a matter of tension, mg. */
+  besideMg: int().notNull().default(0),
+  madeOn: date({ mode: "string" }).notNull(),
+  note: varchar({ length: 200 }).notNull().default(""),
+  setAside: boolean().notNull().default(false),
+  idempotencyKey: varchar({ length: 60 }).notNull(),
+  createdAt: createdAt(),
+  deletedAt: deletedAt(),
+}, (t) => [index("weigh_in_hand").on(t.workshopId, t.handId, t.madeOn), uniqueIndex("weigh_in_once").on(t.workshopId, t.idempotencyKey)]);
+
+export const timing = mysqlTable("timing", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  handId: id().notNull().references(() => hand.id, { onDelete: "cascade" }),
+  itemId: id().notNull(),
+  revisionId: id().notNull(),
+  part: varchar({ length: 120 }).notNull().default(""),
+  stage: mysqlEnum(["crochet", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"]).notNull(),
+  pieces: int().notNull(),
+  seconds: int().notNull(),
+  /** Seconds of each piece, when laps were taken. */
+  laps: json().$type<readonly number[]>().notNull(),
+  /** The trade's seconds by kind for all the pieces, as they were when it was timed. */
+  work: json().$type<Readonly<Record<string, number>>>().notNull(),
+  madeOn: date({ mode: "string" }).notNull(),
+  note: varchar({ length: 200 }).notNull().default(""),
+  setAside: boolean().notNull().default(false),
+  idempotencyKey: varchar({ length: 60 }).notNull(),
+  createdAt: createdAt(),
+  deletedAt: deletedAt(),
+}, (t) => [index("timing_hand").on(t.workshopId, t.handId, t.madeOn), uniqueIndex("timing_once").on(t.workshopId, t.idempotencyKey)]);
+
 export const swatch = mysqlTable("swatch", {
   id: id().primaryKey(),
   workshopId: workshopId(),
+  /** null for the maker's own, from before hands were kept apart. */
+  handId: id(),
+  loops: mysqlEnum(LOOPS).notNull().default("over"),
+  setAside: boolean().notNull().default(false),
   yarnId: id().notNull().references(() => yarn.id, { onDelete: "cascade" }),
   madeOn: date({ mode: "string" }).notNull(),
   hookUm: int().notNull(),

@@ -1,20 +1,22 @@
 import { parseDate } from "@internationalized/date";
 import { readFileSync } from "node:fs";
 import path from "node:path";
-import { analyseItem, type ItemDraft } from "../app/features/items/analyse";
-import { notionView, yarnView } from "../app/features/items/load.server";
+import { analyseStored, aroundOf, draftOf, loadSurroundings } from "../app/features/items/load.server";
 import type { Database } from "../db/connect";
-import { createItem, findItem, type ItemKind } from "../db/queries/items";
-import { listNotions, listSwatches, listYarns, saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
+import { randomFrom } from "../core/calibrate/simulated-makers";
+import { secondsOfWork } from "../core/estimate";
+import { expectedFor, stageWork, tradeExpected } from "../app/features/hand/expected";
+import { listHands, saveTiming, saveWeighIn } from "../db/queries/hands";
+import { createItem, findItem, listItems, type ItemKind } from "../db/queries/items";
+import { saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
 import { addBalls, type NewBall } from "../db/queries/balls";
 import { saveColourway } from "../db/queries/colourways";
 import { createPurchase } from "../db/queries/purchases";
 import { createRun, finishRun, startRun } from "../db/queries/runs";
 import { postMoves } from "../db/queries/stock";
 import { notePrice, saveSupplier } from "../db/queries/suppliers";
-import { createWorkshop, findWorkshop, listChannels, saveChannel } from "../db/queries/workshops";
+import { createWorkshop, findWorkshop, listChannels, saveChannel, type Workshop } from "../db/queries/workshops";
 import type { Scope } from "../db/scope";
-import type { Minor } from "../core/units";
 
 const pattern = (name: string) => readFileSync(path.join(import.meta.dirname, "patterns", `${name}.txt`), "utf8");
 
@@ -44,6 +46,44 @@ const COTTONS: readonly DemoYarn[] = [
   { key: "cream", name: "DK cotton", shade: "sail cream", colour: "#e9dfc5", balls: [["300", "window box", 39_000]] },
   { key: "dusk", name: "DK cotton", shade: "dusk blue", colour: "#4c5a72", balls: [["17", "window box", 50_000], ["17", "window box", 21_000]] },
 ];
+
+/** The true hand behind the demo's measurements: looser than the trade by a tenth, quicker at stitches, slower at sewing on. */
+export const HIDDEN_HAND = { tension: 1.11, yarns: { slate: 1.02, "chalk white": 0.97, "signal red": 1.04, "fog grey": 0.96 } as Readonly<Record<string, number>>, crochet: 0.86, finishing: 1.12, packing: 1.15 } as const;
+
+/** Six months of weighing and timing as that hand would have left them, on a scale of 0.1 g. */
+async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: string): Promise<void> {
+  const [hand] = await listHands(scope);
+  const surroundings = await loadSurroundings(scope, workshop);
+  const { normal } = randomFrom(31);
+  const day = (ago: number) => parseDate(today).subtract({ days: ago }).toString();
+  const items = await listItems(scope);
+  const yarns = new Map(surroundings.yarns.map((y) => [y.id, y]));
+  for (const [i, { name, part, pieces, ago, fill }] of ([
+    { name: "Puffin", part: "Body", pieces: 3, ago: 160, fill: false }, { name: "Puffin", part: "Wings", pieces: 6, ago: 120, fill: false }, { name: "Lighthouse", part: "Tower", pieces: 2, ago: 96, fill: false }, { name: "Seal", part: "Body", pieces: 2, ago: 75, fill: false },
+    { name: "Puffin", part: "", pieces: 4, ago: 60, fill: true }, { name: "Buoy", part: "Float", pieces: 4, ago: 44, fill: false }, { name: "Seal", part: "", pieces: 3, ago: 40, fill: true }, { name: "Puffin", part: "Body", pieces: 4, ago: 18, fill: false },
+  ] as const).entries()) {
+    const entry = items.find((x) => x.item.name.startsWith(name));
+    if (!entry || !hand) continue;
+    const e = expectedFor(tradeExpected(draftOf(entry.revision), aroundOf(entry, surroundings)), part);
+    const own = HIDDEN_HAND.yarns[yarns.get(e.yarnId ?? "")?.shade ?? ""] ?? 1;
+    const real = fill ? e.fillingMg * HIDDEN_HAND.packing : e.stitchMg * HIDDEN_HAND.tension * own + e.tailMg;
+    if (real <= 0) continue;
+    const shown = Math.max(100, Math.round((real * pieces * Math.exp(0.03 * normal())) / 100) * 100);
+    await saveWeighIn(scope, { handId: hand.id, kind: fill ? "filling" : "yarn", itemId: entry.item.id, revisionId: entry.revision.id, part, pieces, yarnId: fill ? null : (e.yarnId ?? null), hookUm: fill || e.hookMm === undefined ? null : Math.round(e.hookMm * 1000), loops: "over", firmness: fill ? e.firmness : null, weightMg: shown, stepMg: 100, expectedMg: Math.round((fill ? e.fillingMg : e.stitchMg) * pieces), besideMg: fill ? 0 : Math.round(e.tailMg * pieces), madeOn: day(ago), note: "", idempotencyKey: `demo-weigh-${i}` });
+  }
+  for (const [i, { name, stage, pieces, ago }] of ([
+    { name: "Puffin", stage: "crochet", pieces: 1, ago: 158 }, { name: "Puffin", stage: "sewing", pieces: 2, ago: 157 }, { name: "Buoy", stage: "crochet", pieces: 2, ago: 118 }, { name: "Seal", stage: "crochet", pieces: 1, ago: 74 },
+    { name: "Buoy", stage: "filling", pieces: 6, ago: 58 }, { name: "Lighthouse", stage: "ends", pieces: 4, ago: 35 }, { name: "Puffin", stage: "face", pieces: 6, ago: 20 }, { name: "Sardine", stage: "crochet", pieces: 6, ago: 9 },
+  ] as const).entries()) {
+    const entry = items.find((x) => x.item.name.startsWith(name));
+    if (!entry || !hand) continue;
+    const one = stageWork(tradeExpected(draftOf(entry.revision), aroundOf(entry, surroundings)), "", stage);
+    const each = secondsOfWork(one) * (stage === "crochet" ? HIDDEN_HAND.crochet : HIDDEN_HAND.finishing);
+    if (each <= 0) continue;
+    const laps = Array.from({ length: pieces }, (_, n) => Math.max(1, Math.round(each * 1.06 * (n + 1) ** -0.06 * Math.exp(0.05 * normal()))));
+    await saveTiming(scope, { handId: hand.id, itemId: entry.item.id, revisionId: entry.revision.id, part: "", stage, pieces, seconds: laps.reduce((a, b) => a + b, 0), laps, work: Object.fromEntries(Object.entries(one).map(([k, v]) => [k, v * pieces])), madeOn: day(ago), note: "", idempotencyKey: `demo-time-${i}` });
+  }
+}
 
 /** The harbour-town stall of design §6, everything invented. `today` is passed in so that markets lie ahead. */
 export async function seedDemo(db: Database, today: string, now: Date): Promise<string> {
@@ -119,14 +159,12 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
 
   const workshop = await findWorkshop(db, workshopId);
   if (!workshop) throw new Error("the demo workshop was not made");
-  const reading = { locale: workshop.locale, system: workshop.units, currency: workshop.currency };
-  const [yarns, swatches, notions] = [await listYarns(scope), await listSwatches(scope), await listNotions(scope)];
-  const around = { yarns: yarns.map((y) => yarnView(y, swatches, reading)), notions: notions.map(notionView), money: { wagePerHour: workshop.wagePerHour, overheadPerHour: workshop.overheadPerHour, marginBp: workshop.marginBp, pricePoints: [0, 50] }, fees: { label: "Market stall", percentBp: 0, fixed: 0 as Minor }, reading, terms: workshop.terms };
+  await measureWithHiddenHand(scope, workshop, today);
+  const surroundings = await loadSurroundings(scope, workshop);
   const line = async (itemId: string, quantity: number) => {
     const found = await findItem(scope, itemId);
     if (!found) throw new Error("a demo item is missing");
-    const draft: ItemDraft = { pattern: found.revision.pattern, firmness: found.revision.firmness, hanger: found.revision.hanger, slots: found.revision.slots.map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookMm: s.hookUm / 1000, strands: s.strands })), notions: found.revision.notions };
-    const a = analyseItem(draft, { ...around, price: found.item.price ?? undefined });
+    const a = analyseStored(found, surroundings);
     return { itemId, revisionId: found.revision.id, quantity, plannedWith: { label: found.item.name, revision: found.revision.number, seconds: a.piece.seconds.value, secondsLow: a.piece.seconds.low, secondsHigh: a.piece.seconds.high, cost: a.cost.total, price: a.price, needs: a.needs, lengths: a.lengths } };
   };
   const plannedWith = { weekMinutes: workshop.weekMinutes, workDays: workshop.workDays, wagePerHour: workshop.wagePerHour, overheadPerHour: workshop.overheadPerHour };

@@ -21,7 +21,9 @@ export async function startSite(name: string): Promise<Site> {
   const database = await freshDatabase(name);
   const now = new Date();
   await seedDemo(database.db, todayOf(now), now);
-  const server = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], { env: { ...process.env, NODE_ENV: "production", DATABASE_URL: database.url, PORT: "0" }, stdio: ["ignore", "pipe", "pipe"] });
+  const scale = spawn(process.execPath, ["--import", "tsx", "bin/scale.ts", "0"], { stdio: ["ignore", "pipe", "ignore"] });
+  const scalePort = await new Promise<string>((resolve) => scale.stdout.on("data", (c: Buffer) => resolve(/scale at (\d+)/.exec(c.toString())?.[1] ?? "")));
+  const server = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], { env: { ...process.env, NODE_ENV: "production", DATABASE_URL: database.url, PORT: "0", LAPKA_SCALE_PORT: scalePort }, stdio: ["ignore", "pipe", "pipe"] });
   const url = await addressOf(server);
   const profile = mkdtempSync(path.join(tmpdir(), "lapka-browser-"));
   const browser = await puppeteer.launch({
@@ -35,6 +37,7 @@ export async function startSite(name: string): Promise<Site> {
     browser,
     stop: async () => {
       await browser.close();
+      scale.kill("SIGTERM");
       server.kill("SIGTERM");
       await new Promise((done) => server.once("exit", done));
       await database.close();
@@ -87,7 +90,8 @@ export class Person {
 
   /** Waits until the page runs: React has taken over and nothing is loading. */
   async settle(): Promise<void> {
-    await this.page.waitForNetworkIdle({ idleTime: 150 });
+    // The scale's stream stays open: one connection may.
+    await this.page.waitForNetworkIdle({ idleTime: 150, concurrency: this.page.url().endsWith("/hand/weigh") ? 1 : 0 });
     await this.page.waitForFunction(() => document.querySelector('#main[aria-busy="true"]') === null);
   }
 

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
-const views: Record<string, string> = { Today: "/", Items: "/items", Materials: "/materials", Runs: "/runs", "New item": "/items/new", "New run": "/runs/new", Settings: "/settings", Stocktake: "/materials/stocktake", Buy: "/materials/buy", Leftovers: "/materials/leftovers", "Stock book": "/materials/book", Suppliers: "/materials/suppliers", Import: "/materials/import" };
+const views: Record<string, string> = { Today: "/", Items: "/items", Materials: "/materials", Runs: "/runs", "New item": "/items/new", "New run": "/runs/new", Settings: "/settings", Stocktake: "/materials/stocktake", Buy: "/materials/buy", Leftovers: "/materials/leftovers", "Stock book": "/materials/book", Suppliers: "/materials/suppliers", Import: "/materials/import", Hand: "/hand", Weigh: "/hand/weigh", Time: "/hand/time" };
 beforeAll(async () => {
   site = await startSite("views");
   const { page, end } = await openPage(site);
@@ -19,7 +19,7 @@ beforeAll(async () => {
 });
 afterAll(() => site.stop());
 
-const NAMES = ["Today", "Items", "Item page", "Materials", "Runs", "Run page", "New item", "New run", "Settings", "Yarn page", "Notion page", "Stocktake", "Buy", "Order", "Leftovers", "Stock book", "Suppliers", "Import", "Cutting plan", "Colourways"];
+const NAMES = ["Today", "Items", "Item page", "Materials", "Runs", "Run page", "New item", "New run", "Settings", "Yarn page", "Notion page", "Stocktake", "Buy", "Order", "Leftovers", "Stock book", "Suppliers", "Import", "Cutting plan", "Colourways", "Hand", "Weigh", "Time"];
 
 describe.each(NAMES)("%s", (name) => {
   it.each(["light", "dark"] as const)("has nothing that axe-core finds, %s", async (mode) => {

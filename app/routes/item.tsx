@@ -24,7 +24,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     yarns: s.yarns.filter((y) => !y.deleted || revision.slots.some((x) => x.yarnId === y.id)),
     notions: s.notions.filter((n) => !n.deleted || revision.notions.some((x) => x.notionId === n.id)),
     channels: s.channels.map((c) => ({ id: c.id, label: c.name, percentBp: c.percentBp, fixed: c.fixed })),
-    money: s.money, terms: s.terms, analysis: analyseStored(entry, s),
+    money: s.money, terms: s.terms, hand: { pace: s.hand.pace, density: s.hand.density }, analysis: analyseStored(entry, s),
   };
 }
 

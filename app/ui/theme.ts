@@ -72,6 +72,8 @@ export const GlobalStyle = createGlobalStyle`
   }
   *, *::before, *::after { box-sizing: border-box; }
   html { -webkit-text-size-adjust: 100%; }
+  /* What is focused is scrolled clear of the bar at a phone's lower edge. */
+  @media (max-width: 720px) { html { scroll-padding-bottom: 96px; } }
   body {
     margin: 0; background: var(--ground); color: var(--ink);
     font: 400 15px/1.45 "Recursive Variable", system-ui, sans-serif; font-variation-settings: "MONO" 0; font-variant-numeric: tabular-nums;

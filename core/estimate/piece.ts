@@ -1,8 +1,9 @@
 import { fabricPart, type FabricPart, type Firmness } from "../fabric";
 import { MAIN_SLOT, tallySize, type CheckedPart, type CheckedPattern } from "../notation";
 import { DENSITY, DENSITY_SIGMA } from "./constants";
-import { timeOfPart, timeOfPiece } from "./time";
+import { timeOfPart, timeOfPiece, timeOfWork } from "./time";
 import { estimateOf, inWords, sumTogether, timesAlike, type Estimate } from "./value";
+import { addWork, type PaceUsed, type Work } from "./work";
 import { tensionOf, yarnOfPart, type SlotYarn, type YarnSpec } from "./yarn";
 
 export interface PieceInput {
@@ -12,6 +13,10 @@ export interface PieceInput {
   readonly firmness: Firmness;
   /** A ring, chain or loop is put on each piece. */
   readonly hanger: boolean;
+  /** Her pace; the trade's when it is left out. */
+  readonly pace?: PaceUsed | undefined;
+  /** Her packing against the trade's density; left out when nothing was measured. */
+  readonly packing?: { readonly of: (firmness: Firmness) => { readonly factor: number; readonly sigma: number }; readonly from: string } | undefined;
 }
 
 export interface PartEstimate {
@@ -23,6 +28,8 @@ export interface PartEstimate {
   readonly yarn: readonly SlotYarn[];
   readonly filling: Estimate;
   readonly seconds: Estimate;
+  /** The trade's seconds by kind: what a timing of this part is held against. */
+  readonly work: Work;
   /** Relative 90 % range factor of lengths: size is width × (1 ± …). */
   readonly sizeSigma: number;
 }
@@ -39,6 +46,8 @@ export interface PieceEstimate {
   readonly yarn: readonly SlotYarn[];
   readonly filling: Estimate;
   readonly seconds: Estimate;
+  /** The trade's seconds by kind for the whole piece. */
+  readonly work: Work;
   readonly hardware: readonly HardwareNeed[];
 }
 
@@ -55,16 +64,27 @@ export function withAssembly(pattern: CheckedPattern): readonly CheckedPart[] {
   return pattern.parts.map((p) => (p === face ? { ...p, events: [...p.events, ...told] } : p));
 }
 
-function fillingOf(fabric: FabricPart, widthSigma: number): Estimate {
+function fillingOf(fabric: FabricPart, widthSigma: number, packing: PieceInput["packing"]): Estimate {
   const cm3 = fabric.volume / 1000;
-  const density = DENSITY[fabric.firmness];
+  const learned = packing?.of(fabric.firmness);
+  const density = DENSITY[fabric.firmness] * (learned?.factor ?? 1);
   const grams = cm3 * density;
   // Volume goes with the cube of the stitch width.
-  const sigma = Math.hypot(DENSITY_SIGMA, 3 * Math.min(widthSigma, 0.1));
+  const sigma = Math.hypot(learned?.sigma ?? DENSITY_SIGMA, 3 * Math.min(widthSigma, 0.1));
   return estimateOf(grams, grams > 0 ? sigma : 0, {
-    label: "filling", measure: "grams", value: grams, how: `${inWords("mm3", Math.round(fabric.volume))} × ${density} g/cm³ (${fabric.firmness})`, from: "trade average packing",
+    label: "filling", measure: "grams", value: grams, how: `${inWords("mm3", Math.round(fabric.volume))} × ${Number(density.toFixed(4))} g/cm³ (${fabric.firmness})`, from: packing?.from ?? "trade average packing",
     parts: fabric.volume > 0 ? [{ label: "volume of the filled shape", measure: "mm3", value: fabric.volume }] : [],
   });
+}
+
+function shareOf(parts: readonly PartEstimate[], slot: string): number {
+  let stitches = 0;
+  let all = 0;
+  for (const p of parts) for (const y of p.yarn) if (y.slot === slot) {
+    stitches += y.metres.value * y.stitchShare * p.part.make;
+    all += y.metres.value * p.part.make;
+  }
+  return all > 0 ? stitches / all : 0;
 }
 
 /** What one piece takes: every part once, then the sums with "make" multiplied in. Pure; cost is dominated by the filled shapes. */
@@ -77,23 +97,28 @@ export function estimatePiece(input: PieceInput): PieceEstimate {
     const tension = tensionOf(specOf(slot));
     const fabric = fabricPart(part, tension.gauge, firmness);
     const sewn = part !== main;
-    const filling = fillingOf(fabric, tension.gauge.sigma);
+    const filling = fillingOf(fabric, tension.gauge.sigma, input.packing);
+    const { estimate, work } = timeOfPart(part, fabric, filling.value, sewn, input.pace);
     return {
       part, fabric, sewn, filling, stitches: tallySize(part.made), yarn: yarnOfPart(part, fabric, sewn, specOf),
-      seconds: timeOfPart(part, fabric, filling.value, sewn), sizeSigma: tension.gauge.sigma,
+      seconds: estimate, work, sizeSigma: tension.gauge.sigma,
     };
   });
   const slots = [...new Set(parts.flatMap((p) => p.yarn.map((y) => y.slot)))];
   const perSlot = (slot: string, pick: (y: SlotYarn) => Estimate) =>
     parts.flatMap((p) => p.yarn.filter((y) => y.slot === slot).map((y) => timesAlike({ ...pick(y), reason: { ...pick(y).reason, label: p.part.name } }, p.part.make, `${p.part.name} × ${p.part.make}`)));
   const yarn = slots.map((slot) => ({
-    slot,
+    slot, stitchShare: shareOf(parts, slot),
     metres: sumTogether(perSlot(slot, (y) => y.metres), specOf(slot).label, "metres"),
     grams: sumTogether(perSlot(slot, (y) => y.grams), specOf(slot).label, "grams"),
   }));
   const filling = sumTogether(parts.filter((p) => p.filling.value > 0).map((p) => timesAlike({ ...p.filling, reason: { ...p.filling.reason, label: p.part.name } }, p.part.make, `${p.part.name} × ${p.part.make}`)), "filling", "grams");
-  const seconds = sumTogether([...parts.map((p) => timesAlike(p.seconds, p.part.make, `${p.part.name} × ${p.part.make}`)), timeOfPiece(input.hanger)], "one piece", "seconds");
-  return { parts, yarn, filling, seconds, hardware: hardwareOf(pattern) };
+  const once = timeOfPiece(input.hanger, input.pace);
+  const work = parts.reduce((sum, p) => addWork(sum, p.work, p.part.make), once.work);
+  const together = sumTogether([...parts.map((p) => timesAlike(p.seconds, p.part.make, `${p.part.name} × ${p.part.make}`)), once.estimate], "one piece", "seconds");
+  // Parts share the hand's pace, but not all of their error: the range is that of the work as a whole.
+  const seconds = timeOfWork(work, input.pace, together.reason);
+  return { parts, yarn, filling, seconds, work, hardware: hardwareOf(pattern) };
 }
 
 /** Eyes and noses that the pattern's own lines ask for. */

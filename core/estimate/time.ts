@@ -3,6 +3,7 @@ import type { CheckedPart, CheckedRound, StitchName } from "../notation";
 import { CLOSING_FACTOR, CLOSING_ROUND, EVENT_SECONDS, EVENT_SIGMA, PACE, PACE_SIGMA, THREE_TOGETHER_PACE, TINY_FACTOR, TINY_ROUND, TWO_TOGETHER_PACE } from "./constants";
 import { DEFAULT_SEAM } from "./yarn";
 import { estimateWithin, type Estimate, type Reason } from "./value";
+import { PACE_KINDS, STAGE_OF, type PaceKind, type PaceUsed, type Work } from "./work";
 
 /** Seconds of one round's stitches, with the handling that its size brings. */
 function roundSeconds(round: CheckedRound, closing: boolean): number {
@@ -17,8 +18,36 @@ function roundSeconds(round: CheckedRound, closing: boolean): number {
 
 const isTiny = (r: CheckedRound) => r.count !== undefined && r.count <= TINY_ROUND && r.decreases === 0;
 
+const TRADE: PaceUsed = {
+  factor: () => 1,
+  sd: (work) => Math.hypot(...(Object.entries(work) as [PaceKind, number][]).reduce<[number, number]>(([c, r], [k, v]) => (STAGE_OF[k] === "crochet" && k !== "rounds" ? [c + v * PACE_SIGMA, r] : [c, r + v * EVENT_SIGMA]), [0, 0])),
+  from: "trade average pace",
+};
+
+/** Lines of arithmetic by kind, in trade seconds; the pace is put on them at the end. */
+type Lines = Partial<Record<PaceKind, Reason[]>>;
+
+function timed(label: string, lines: Lines, pace: PaceUsed): { estimate: Estimate; work: Work } {
+  const work: Partial<Record<PaceKind, number>> = {};
+  const group = (name: string, kinds: readonly PaceKind[]): Reason => {
+    const parts = kinds.flatMap((kind) => {
+      const factor = pace.factor(kind);
+      return (lines[kind] ?? []).map((r): Reason => ({ ...r, value: r.value * factor, ...(Math.abs(factor - 1) > 0.005 ? { how: `${r.how ? `(${r.how})` : "trade average"} × ${factor.toFixed(2)}, your pace` } : {}) }));
+    });
+    return { label: name, measure: "seconds", value: parts.reduce((s, r) => s + r.value, 0), parts, from: pace.from };
+  };
+  for (const kind of PACE_KINDS) {
+    const sum = (lines[kind] ?? []).reduce((s, r) => s + r.value, 0);
+    if (sum > 0) work[kind] = sum;
+  }
+  const crochet = group("crochet", ["plain", "tiny", "closing"]);
+  const rest = group("finishing", ["rounds", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"]);
+  const value = crochet.value + rest.value;
+  return { work, estimate: estimateWithin(value, pace.sd(work), { label, measure: "seconds", value, from: pace.from, parts: [crochet, rest].filter((r) => r.value > 0) }) };
+}
+
 /** Time of one part, apart from what is done once per piece. `sewn`: it is sewn onto another part. */
-export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: number, sewn: boolean): Estimate {
+export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: number, sewn: boolean, pace: PaceUsed = TRADE): { estimate: Estimate; work: Work } {
   const groups = { tiny: { seconds: 0, rounds: 0 }, plain: { seconds: 0, rounds: 0 }, closing: { seconds: 0, rounds: 0 } };
   let joins = 0;
   const filled = fabric.form === "filled";
@@ -31,58 +60,51 @@ export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: 
     groups[kind].seconds += roundSeconds(round, closing) * (kind === "tiny" ? TINY_FACTOR : 1);
     groups[kind].rounds++;
   }
-  const stitches: Reason[] = [];
-  const add = (list: Reason[], label: string, value: number, how?: string) => {
-    if (value > 0) list.push({ label, measure: "seconds", value, ...(how ? { how } : {}) });
+  const lines: Lines = {};
+  const add = (kind: PaceKind, label: string, value: number, how?: string) => {
+    if (value > 0) (lines[kind] ??= []).push({ label, measure: "seconds", value, ...(how ? { how } : {}) });
   };
-  add(stitches, "plain rounds", groups.plain.seconds, `${groups.plain.rounds} rounds at ${PACE.sc} s a sc`);
-  add(stitches, "tiny rounds", groups.tiny.seconds, `${groups.tiny.rounds} rounds of up to ${TINY_ROUND} at 5 s a sc`);
-  add(stitches, "closing over filling", groups.closing.seconds, `${groups.closing.rounds} rounds at 8 s a dec`);
-  const events: Reason[] = [];
+  add("plain", "plain rounds", groups.plain.seconds, `${groups.plain.rounds} rounds at ${PACE.sc} s a sc`);
+  add("tiny", "tiny rounds", groups.tiny.seconds, `${groups.tiny.rounds} rounds of up to ${TINY_ROUND} at 5 s a sc`);
+  add("closing", "closing over filling", groups.closing.seconds, `${groups.closing.rounds} rounds at 8 s a dec`);
   const E = EVENT_SECONDS;
   const says = (kind: string) => part.events.filter((e) => e.event.kind === kind).length;
-  add(events, "start", E.start);
-  add(events, "marking and counting rounds", part.rounds.length * E.roundMark, `${part.rounds.length} × ${E.roundMark} s`);
-  add(events, "joining rounds", joins * E.joinRound, `${joins} × ${E.joinRound} s`);
-  add(events, "colour changes", fabric.colourChanges * E.colourChange, `${fabric.colourChanges} × ${E.colourChange} s`);
+  add("rounds", "start", E.start);
+  add("rounds", "marking and counting rounds", part.rounds.length * E.roundMark, `${part.rounds.length} × ${E.roundMark} s`);
+  add("rounds", "joining rounds", joins * E.joinRound, `${joins} × ${E.joinRound} s`);
+  add("rounds", "colour changes", fabric.colourChanges * E.colourChange, `${fabric.colourChanges} × ${E.colourChange} s`);
   for (const { event } of part.events) {
-    if (event.kind === "eyes") add(events, event.what === "nose" ? "nose" : "eyes", event.count * (event.what === "nose" ? E.nose : E.eye), `${event.count} × ${E.eye} s`);
+    if (event.kind === "eyes") add("face", event.what === "nose" ? "nose" : "eyes", event.count * (event.what === "nose" ? E.nose : E.eye), `${event.count} × ${E.eye} s`);
   }
-  add(events, "embroidery", says("embroider") * E.embroider);
+  add("face", "embroidery", says("embroider") * E.embroider);
   for (const { event } of part.events) {
-    if (event.kind === "cut-yarn") add(events, "cut yarn knotted in", event.pieces * E.cutPiece, `${event.pieces} × ${E.cutPiece} s`);
-    if (event.kind === "pompom") add(events, "pompom", E.pompom);
-    if (event.kind === "wrap") add(events, "wrapping", E.end + (event.turns ?? 4) * 3, `${E.end} s + ${event.turns ?? 4} turns × 3 s`);
+    if (event.kind === "cut-yarn") add("ends", "cut yarn knotted in", event.pieces * E.cutPiece, `${event.pieces} × ${E.cutPiece} s`);
+    if (event.kind === "pompom") add("ends", "pompom", E.pompom);
+    if (event.kind === "wrap") add("ends", "wrapping", E.end + (event.turns ?? 4) * 3, `${E.end} s + ${event.turns ?? 4} turns × 3 s`);
   }
-  if (filled) add(events, "filling", E.fillBase + fillingGrams * E.fillPerGram, `${E.fillBase} s + ${E.fillPerGram} s a gram`);
-  if (fabric.shape && !fabric.openEnd) add(events, "closing the hole, knot, bury", E.close);
+  if (filled) add("filling", "filling", E.fillBase + fillingGrams * E.fillPerGram, `${E.fillBase} s + ${E.fillPerGram} s a gram`);
+  if (fabric.shape && !fabric.openEnd) add("filling", "closing the hole, knot, bury", E.close);
   if (sewn) {
     const edge = fabric.edge || DEFAULT_SEAM;
-    add(events, "sewing on", E.sewBase + edge * E.sewPerStitch, `${E.sewBase} s + ${edge} stitches × ${E.sewPerStitch} s`);
+    add("sewing", "sewing on", E.sewBase + edge * E.sewPerStitch, `${E.sewBase} s + ${edge} stitches × ${E.sewPerStitch} s`);
   }
   // The closing end is dealt with in closing or sewing; the ring tail is worked over.
   const loose = Math.max(0, fabric.ends - 2) + (fabric.shape && !fabric.openEnd ? 0 : 1);
-  add(events, "ends worked in", loose * E.end, `${loose} × ${E.end} s`);
-  const crochet = stitches.reduce((s, r) => s + r.value, 0);
-  const rest = events.reduce((s, r) => s + r.value, 0);
-  const deviation = Math.hypot(crochet * PACE_SIGMA, rest * EVENT_SIGMA);
-  return estimateWithin(crochet + rest, deviation, {
-    label: part.name, measure: "seconds", value: crochet + rest, from: "trade average pace",
-    parts: [
-      { label: "crochet", measure: "seconds", value: crochet, parts: stitches, from: "trade average pace" },
-      { label: "finishing", measure: "seconds", value: rest, parts: events, from: "trade average pace" },
-    ],
-  });
+  add("ends", "ends worked in", loose * E.end, `${loose} × ${E.end} s`);
+  return timed(part.name, lines, pace);
 }
 
 /** Once per piece: hanger or ring, inspection, tag and packing. */
-export function timeOfPiece(hasHanger: boolean): Estimate {
+export function timeOfPiece(hasHanger: boolean, pace: PaceUsed = TRADE): { estimate: Estimate; work: Work } {
   const E = EVENT_SECONDS;
-  const parts: Reason[] = [
-    ...(hasHanger ? [{ label: "hanger or ring", measure: "seconds" as const, value: E.hanger }] : []),
-    { label: "inspection", measure: "seconds", value: E.inspect },
-    { label: "tag and pack", measure: "seconds", value: E.pack },
-  ];
-  const value = parts.reduce((s, r) => s + r.value, 0);
-  return estimateWithin(value, value * EVENT_SIGMA, { label: "once per piece", measure: "seconds", value, parts, from: "trade average pace" });
+  return timed("once per piece", {
+    ...(hasHanger ? { hanger: [{ label: "hanger or ring", measure: "seconds", value: E.hanger }] } : {}),
+    inspection: [{ label: "inspection", measure: "seconds", value: E.inspect }],
+    packing: [{ label: "tag and pack", measure: "seconds", value: E.pack }],
+  }, pace);
+}
+
+/** Seconds of work at a pace, with the range that the pace leaves. */
+export function timeOfWork(work: Work, pace: PaceUsed | undefined, reason: Reason): Estimate {
+  return estimateWithin(reason.value, (pace ?? TRADE).sd(work), reason);
 }

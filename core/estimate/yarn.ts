@@ -14,6 +14,8 @@ export interface YarnSpec {
   /** Relative standard deviation of the length of 100 g: 0 or absent when a ball band says it. */
   readonly lengthSigma?: number;
   readonly swatch?: YarnSwatch | undefined;
+  /** What her measurements say of the yarn in a stitch, as a factor on the trade's prior for this class and hook. */
+  readonly learned?: { readonly factor: number; readonly sigma: number; readonly from: string } | undefined;
 }
 
 export interface YarnSwatch {
@@ -40,6 +42,7 @@ export function tensionOf(yarn: YarnSpec): Tension {
   const { swatch } = yarn;
   const gauge = swatch?.gauge ? gaugeFromSwatch(swatch.gauge) : gaugePrior(yarn.weight, yarn.hook);
   const gaugeFrom = swatch?.gauge ? swatch.label : HEIGHT_FALLBACK;
+  if (yarn.learned) return { gauge, gaugeFrom, perStitch: YARN_PER_WIDTH * gaugePrior(yarn.weight, yarn.hook).width * yarn.learned.factor, perStitchSigma: yarn.learned.sigma, perStitchFrom: yarn.learned.from };
   if (swatch?.sample && swatch.sample.stitches > 0) {
     return { gauge, gaugeFrom, perStitch: swatch.sample.mm / swatch.sample.stitches, perStitchSigma: SAMPLE_SIGMA, perStitchFrom: swatch.label };
   }
@@ -52,6 +55,8 @@ export interface SlotYarn {
   readonly slot: string;
   readonly metres: Estimate;
   readonly grams: Estimate;
+  /** Share of the metres that is stitches and so goes with tension; the rest is tails and cut pieces. */
+  readonly stitchShare: number;
 }
 
 const round1 = (n: number) => Math.round(n * 10) / 10;
@@ -170,6 +175,7 @@ export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean,
     const grams = (metres / spec.metresPer100g) * 100;
     return {
       slot: s.slot,
+      stitchShare: metres > 0 ? stitches.value / metres : 0,
       metres: estimateOf(metres, sigma, reason),
       grams: estimateOf(grams, Math.hypot(sigma, spec.lengthSigma ?? 0), { label: spec.label, measure: "grams", value: grams, how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`, from: spec.lengthSigma ? "a measured length" : "the ball band", parts: [reason] }),
     };

@@ -9,7 +9,7 @@ type YarnExtras = "bandStitches" | "bandRows" | "care" | "supplierId" | "packBal
 type NotionExtras = "supplierId" | "washerId" | "spares" | "densityBp" | "place" | "low" | "importId";
 export type NewYarn = Omit<Yarn, "id" | "workshopId" | "createdAt" | "deletedAt" | YarnExtras> & Partial<Pick<Yarn, YarnExtras>>;
 export type NewNotion = Omit<Notion, "id" | "workshopId" | "createdAt" | "deletedAt" | NotionExtras> & Partial<Pick<Notion, NotionExtras>>;
-export type NewSwatch = Omit<Swatch, "id" | "workshopId" | "createdAt" | "deletedAt">;
+export type NewSwatch = Omit<Swatch, "id" | "workshopId" | "createdAt" | "deletedAt" | "handId" | "loops" | "setAside"> & Partial<Pick<Swatch, "handId" | "loops">>;
 
 /** All yarns, also deleted ones when asked: an old item may still name them. */
 export async function listYarns(scope: Scope, withDeleted = false): Promise<Yarn[]> {

@@ -3,6 +3,7 @@ import { compareYarns, estimatePiece, Z90, type Compared, type HardwareNeed, typ
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
 import { minorDigits, mm, printDuration, printMass, printMoney, printYarnLength, type Grams, type Metres, type Minor, type Reading, type Seconds } from "@core/units";
 import { faceOf, type FacePlacement, type WeightClass, type Firmness } from "@core/fabric";
+import { packingUsed, paceUsed, type HandView } from "../hand/learning";
 import { orderOfWork, type OrderOfWork, type PieceNeed } from "@core/planning";
 
 /** A yarn as the screens know it: plain numbers, no database types. */
@@ -19,6 +20,8 @@ export interface YarnView {
   readonly ballPrice: number;
   readonly swatch?: { readonly label: string; readonly hookMm: number; readonly gauge?: { stitches: number; overMm: number; rounds?: number | undefined; roundsOverMm?: number | undefined } | undefined; readonly sample?: { stitches: number; mm: number } | undefined } | undefined;
   readonly deleted: boolean;
+  /** What a hand's measurements say of this yarn, by hook in tenths of a millimetre; "" for hooks that were not measured. */
+  readonly learned?: Readonly<Record<string, { readonly factor: number; readonly sigma: number; readonly from: string }>> | undefined;
   /** Relative standard deviation of the length of 100 g: 0 when a band says it. */
   readonly lengthSigma?: number;
 }
@@ -65,6 +68,8 @@ export interface Around {
   readonly price: number | undefined;
   readonly reading: Reading;
   readonly terms: "us" | "uk";
+  /** Her pace and her packing; the trade's when nothing was measured. */
+  readonly hand?: Pick<HandView, "pace" | "density"> | undefined;
 }
 export interface ItemAnalysis {
   readonly checked: CheckedPattern;
@@ -106,7 +111,7 @@ export function specOfYarn(y: YarnView, hookMm: number, strands: number): YarnSp
   // A swatch speaks for the hook it was made with (to a tenth of a millimetre).
   const s = y.swatch && Math.abs(y.swatch.hookMm - hookMm) < 0.1 ? y.swatch : undefined;
   return {
-    label: `${y.name}, ${y.shade}`, weight: y.weightClass, hook: mm(hookMm), metresPer100g: y.metresPer100g, strands, lengthSigma: y.lengthSigma ?? 0,
+    label: `${y.name}, ${y.shade}`, weight: y.weightClass, hook: mm(hookMm), metresPer100g: y.metresPer100g, strands, lengthSigma: y.lengthSigma ?? 0, learned: y.learned?.[String(Math.round(hookMm * 10))] ?? y.learned?.[""],
     swatch: s ? { label: s.label, gauge: s.gauge ? { stitches: s.gauge.stitches, overMm: mm(s.gauge.overMm), rounds: s.gauge.rounds, roundsOverMm: s.gauge.roundsOverMm === undefined ? undefined : mm(s.gauge.roundsOverMm) } : undefined, sample: s.sample ? { stitches: s.sample.stitches, mm: mm(s.sample.mm) } : undefined } : undefined,
   };
 }
@@ -129,7 +134,7 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
     const near = fallback ? yarns.get(fallback.yarnId) : undefined;
     return near && fallback ? { ...specOfYarn(near, fallback.hookMm, fallback.strands), label: `${slot} (no yarn chosen)` } : { ...DEFAULT_SPEC, label: `${slot}: ${DEFAULT_SPEC.label}` };
   };
-  const piece = estimatePiece({ pattern: checked, specOf, firmness: draft.firmness, hanger: draft.hanger });
+  const piece = estimatePiece({ pattern: checked, specOf, firmness: draft.firmness, hanger: draft.hanger, pace: paceUsed(around.hand?.pace), packing: packingUsed(around.hand?.density) });
   const r = around.reading;
   const materials: CostLine[] = [];
   const needs = new Map<string, PieceNeed>();

@@ -37,6 +37,7 @@ export interface ItemPageData {
   readonly channels: readonly ChannelOption[];
   readonly money: MoneySettings;
   readonly terms: "us" | "uk";
+  readonly hand: Around["hand"];
   readonly analysis: ItemAnalysis;
 }
 
@@ -131,7 +132,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   const fees = useMemo(() => ({ label: channel?.label ?? "no fees", percentBp: channel?.percentBp ?? 0, fixed: (channel?.fixed ?? 0) as Minor }), [channel]);
   const priceRead = typed.price.trim() === "" ? undefined : parseMoney(typed.price, r.currency, r.locale);
   const price = priceRead?.ok ? priceRead.value : undefined;
-  const around = useMemo<Around>(() => ({ yarns: data.yarns, notions: data.notions, money: data.money, fees, price, reading: r, terms: data.terms }), [data.yarns, data.notions, data.money, fees, price, r, data.terms]);
+  const around = useMemo<Around>(() => ({ yarns: data.yarns, notions: data.notions, money: data.money, fees, price, reading: r, terms: data.terms, hand: data.hand }), [data.yarns, data.notions, data.money, fees, price, r, data.terms, data.hand]);
   const { analysis, pending } = useAnalysis(draft, around, data.analysis);
 
   const yarnOfSlot = useCallback((slot: string) => {

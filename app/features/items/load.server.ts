@@ -7,7 +7,9 @@ import type { WeightClass } from "@core/fabric";
 import type { Minor } from "@core/units";
 import { LRUCache } from "lru-cache";
 import { analyseItem, type Around, type ItemAnalysis, type ItemDraft, type MoneySettings, type NotionView, type YarnView } from "./analyse";
-import { readingOf } from "../../server/scope.server";
+import { handDataOf, loadMeasured } from "../hand/load.server";
+import { handView, type HandView } from "../hand/learning";
+import { readingOf, todayOf } from "../../server/scope.server";
 import type { Reading } from "@core/units";
 
 export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading): YarnView {
@@ -26,6 +28,12 @@ export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading)
       sample: sample?.sampleStitches && sample.sampleMm ? { stitches: sample.sampleStitches, mm: sample.sampleMm } : undefined,
     } : undefined,
   };
+}
+
+/** A yarn with what a hand's measurements say of it. */
+function learnedYarn(y: YarnView, hand: HandView): YarnView {
+  const own = Object.entries(hand.tension).filter(([g]) => g.startsWith(`${y.id}@`)).map(([g, l]) => [g.slice(y.id.length + 1), l] as const);
+  return own.length === 0 && !hand.elsewhere ? y : { ...y, learned: { ...Object.fromEntries(own), ...(hand.elsewhere ? { "": hand.elsewhere } : {}) } };
 }
 
 export const notionView = (n: Notion): NotionView => ({ id: n.id, kind: n.kind, name: n.name, sizeMm: n.sizeUm === null ? undefined : n.sizeUm / 1000, packSize: n.packSize, packPrice: n.packPrice, deleted: n.deletedAt !== null, colour: n.colour ?? undefined, washerId: n.washerId ?? undefined, density: n.densityBp / 10_000 });
@@ -47,12 +55,14 @@ export interface Surroundings {
   readonly money: MoneySettings;
   readonly reading: Reading;
   readonly terms: "us" | "uk";
+  readonly hand: HandView;
 }
 
 export async function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surroundings> {
   const reading = readingOf(workshop);
-  const [yarns, swatches, notions, channels] = await Promise.all([listYarns(scope, true), listSwatches(scope), listNotions(scope, true), listChannels(scope)]);
-  return { yarns: yarns.map((y) => yarnView(y, swatches, reading)), notions: notions.map(notionView), channels, money: moneyOf(workshop), reading, terms: workshop.terms };
+  const [yarns, swatches, notions, channels, measured] = await Promise.all([listYarns(scope, true), listSwatches(scope), listNotions(scope, true), listChannels(scope), loadMeasured(scope)]);
+  const hand = handView(handDataOf(measured, yarns, measured.hands[0]), todayOf(scope.now), workshop.halfLifeDays);
+  return { hand, yarns: yarns.map((y) => learnedYarn(yarnView(y, swatches.filter((x) => !x.setAside), reading), hand)), notions: notions.map(notionView), channels, money: moneyOf(workshop), reading, terms: workshop.terms };
 }
 
 /**
@@ -69,13 +79,19 @@ export function inColourway(entry: ItemWithRevision, c: Colourway | undefined): 
   return { item: { ...entry.item, price: c.price ?? entry.item.price }, revision: { ...entry.revision, slots } };
 }
 
-export function analyseStored(entry: ItemWithRevision, s: Surroundings): ItemAnalysis {
+/** Of all surroundings, what an item's figures rest on. */
+export function aroundOf(entry: ItemWithRevision, s: Surroundings): Around {
   const draft = draftOf(entry.revision);
   const fees = feesOf(s.channels, entry.item.channelId);
   const used = new Set(draft.slots.map((x) => x.yarnId));
   const notions = new Set(draft.notions.map((x) => x.notionId));
   for (const n of s.notions) if (n.washerId && notions.has(n.id)) notions.add(n.washerId);
-  const around: Around = { yarns: s.yarns.filter((y) => used.has(y.id)), notions: s.notions.filter((n) => notions.has(n.id)), money: s.money, fees, price: entry.item.price ?? undefined, reading: s.reading, terms: s.terms };
+  return { yarns: s.yarns.filter((y) => used.has(y.id)), notions: s.notions.filter((n) => notions.has(n.id)), money: s.money, fees, price: entry.item.price ?? undefined, reading: s.reading, terms: s.terms, hand: { pace: s.hand.pace, density: s.hand.density } };
+}
+
+export function analyseStored(entry: ItemWithRevision, s: Surroundings): ItemAnalysis {
+  const draft = draftOf(entry.revision);
+  const around = aroundOf(entry, s);
   const key = JSON.stringify([entry.revision.id, draft.slots, around]);
   const known = analyses.get(key);
   if (known) return known;

@@ -1,0 +1,18 @@
+import type { Doubt } from "@core/calibrate";
+
+const times = (ratio: number): string => (ratio >= 1 ? `${ratio.toFixed(1)} times` : `${Math.round(ratio * 100)} % of`);
+
+export function doubtText(d: Doubt): string {
+  switch (d.code) {
+    case "wrong-unit":
+      return d.factor === 1000 ? "This is about a thousand times off: milligrams, grams and kilograms mixed up?" : d.factor === 10 ? "This is about ten times off: a digit too many or too few, or how many pieces?" : "This is off by an ounce against a gram: is the unit right?";
+    case "not-tared":
+      return `This is ${times(d.ratio)} what was expected: was the bowl on the scale, or was it not tared?`;
+    case "paused-late":
+      return `This is ${times(d.ratio)} the time expected: did the clock run through a break, or were there more pieces?`;
+    case "started-late":
+      return `This is ${times(d.ratio)} the time expected: was the clock started late, or were there fewer pieces?`;
+    case "unusual":
+      return `This is ${times(d.ratio)} what was expected. It may be right; look once more.`;
+  }
+}

@@ -1,0 +1,63 @@
+import { DENSITY_SPREAD, learn, learnPace, TENSION_SPREAD, TIMING_SIGMA, type Learned, type Spread } from "@core/calibrate";
+import { paceTimings, densityObservations, tensionObservations, groupOf, type HandData } from "./learning";
+
+/** A measurement beside what was expected of it when only the ones before it were known. */
+export interface Told {
+  readonly id: string;
+  readonly kind: "weighIn" | "timing" | "swatch";
+  readonly what: "tension" | "density" | "pace";
+  readonly group: string;
+  readonly madeOn: string;
+  /** Measured ÷ the trade's, and the same of what was expected with its 90 % range. */
+  readonly measured: number;
+  readonly expected: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+const Z90 = 1.6449;
+
+function inOrder<M extends { id: string; madeOn: string; setAside: boolean }>(list: readonly M[]): M[] {
+  return list.filter((m) => !m.setAside).sort((a, b) => (a.madeOn < b.madeOn ? -1 : a.madeOn > b.madeOn ? 1 : a.id < b.id ? -1 : 1));
+}
+
+/** Every measurement against the knowledge before it, oldest first: what calibration and outliers are judged by. */
+export function toldInOrder(data: HandData, halfLife: number): Told[] {
+  const out: Told[] = [];
+  const logs = <M extends HandData["tension"][number] | HandData["density"][number]>(list: readonly M[], spread: Spread, group: (m: M) => string, observe: (l: readonly M[], day: string) => Parameters<typeof learn>[0], kind: (m: M) => Told["kind"], what: Told["what"]) => {
+    const sorted = inOrder(list);
+    sorted.forEach((m, i) => {
+      const known = learn(observe(sorted.slice(0, i), m.madeOn), spread).of(group(m));
+      const sd = Math.hypot(known.sd, Math.sqrt(m.variance));
+      out.push({ id: m.id, kind: kind(m), what, group: group(m), madeOn: m.madeOn, measured: m.ratio, expected: Math.exp(known.mean), low: Math.exp(known.mean - Z90 * sd), high: Math.exp(known.mean + Z90 * sd) });
+    });
+  };
+  logs(data.tension, TENSION_SPREAD, (m) => groupOf(m.yarnId, m.hookMm), (l, day) => tensionObservations(l, day, halfLife), (m) => (m.kind === "weigh-in" ? "weighIn" : "swatch"), "tension");
+  logs(data.density, DENSITY_SPREAD, (m) => m.firmness, (l, day) => densityObservations(l, day, halfLife), () => "weighIn", "density");
+  const timings = inOrder(data.timings);
+  timings.forEach((t, i) => {
+    const pace = learnPace(paceTimings(timings.slice(0, i), t.madeOn, halfLife));
+    const trade = Object.values(t.work).reduce((s, v) => s + v, 0);
+    if (trade <= 0) return;
+    const expected = pace.seconds(t.work);
+    const sd = Math.hypot(pace.sd(t.work), TIMING_SIGMA * expected);
+    out.push({ id: t.id, kind: "timing", what: "pace", group: t.stage, madeOn: t.madeOn, measured: t.seconds / trade, expected: expected / trade, low: Math.max(0, expected - Z90 * sd) / trade, high: (expected + Z90 * sd) / trade });
+  });
+  return out.sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1));
+}
+
+/** How often the truth fell inside: the share of measurements within the range that was given before them. */
+export function coverage(told: readonly Told[]): { readonly inside: number; readonly of: number } {
+  return { inside: told.filter((t) => t.measured >= t.low && t.measured <= t.high).length, of: told.length };
+}
+
+/** The estimate of one yarn and hook after none, one, two… of the hand's measurements, in order. */
+export function narrowing(data: HandData, group: string, halfLife: number, today: string): { readonly n: number; readonly mean: number; readonly low: number; readonly high: number }[] {
+  const sorted = inOrder(data.tension);
+  const own = sorted.filter((m) => groupOf(m.yarnId, m.hookMm) === group).length;
+  if (own === 0) return [];
+  return Array.from({ length: sorted.length + 1 }, (_, n) => {
+    const known: Learned = learn(tensionObservations(sorted.slice(0, n), today, halfLife), TENSION_SPREAD).of(group);
+    return { n, mean: Math.exp(known.mean), low: Math.exp(known.mean - Z90 * known.sd), high: Math.exp(known.mean + Z90 * known.sd) };
+  });
+}

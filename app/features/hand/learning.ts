@@ -1,0 +1,133 @@
+import { aged, DENSITY_SPREAD, GAUGE_SIGMA, learn, learnPace, TENSION_SPREAD, TIMING_SIGMA, UNRAVEL_SIGMA, weighVariance, type Learned, type Learning, type Observation, type Pace, type Timing } from "@core/calibrate";
+import { PACE_KINDS, STAGES, type PaceKind, type PaceUsed, type PieceInput, type Stage, type Work } from "@core/estimate";
+import { gaugePrior, type WeightClass } from "@core/fabric";
+import { mm } from "@core/units";
+
+/** A measurement as the learning sees it, whatever it was: plain numbers, no database types. */
+export interface TensionMeasure {
+  readonly id: string;
+  readonly kind: "unravelled" | "width" | "weigh-in";
+  readonly yarnId: string;
+  readonly hookMm: number;
+  readonly madeOn: string;
+  /** Measured ÷ what the trade expects. */
+  readonly ratio: number;
+  /** Variance of its own error, of the logarithm, not yet aged. */
+  readonly variance: number;
+  readonly setAside: boolean;
+}
+export interface DensityMeasure {
+  readonly id: string;
+  readonly firmness: string;
+  readonly madeOn: string;
+  readonly ratio: number;
+  readonly variance: number;
+  readonly setAside: boolean;
+}
+export interface TimingMeasure {
+  readonly id: string;
+  readonly stage: Stage;
+  readonly work: Work;
+  readonly seconds: number;
+  readonly pieces: number;
+  readonly laps: readonly number[];
+  readonly madeOn: string;
+  readonly setAside: boolean;
+}
+export interface HandData {
+  readonly tension: readonly TensionMeasure[];
+  readonly density: readonly DensityMeasure[];
+  readonly timings: readonly TimingMeasure[];
+}
+
+export const groupOf = (yarnId: string, hookMm: number): string => `${yarnId}@${Math.round(hookMm * 10)}`;
+
+const daysBetween = (a: string, b: string): number => (Date.parse(`${b}T00:00:00Z`) - Date.parse(`${a}T00:00:00Z`)) / 86_400_000;
+
+export function tensionObservations(list: readonly TensionMeasure[], today: string, halfLife: number): Observation[] {
+  return list.filter((m) => !m.setAside && m.ratio > 0).map((m) => ({ group: groupOf(m.yarnId, m.hookMm), logRatio: Math.log(m.ratio), variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife) }));
+}
+export function densityObservations(list: readonly DensityMeasure[], today: string, halfLife: number): Observation[] {
+  return list.filter((m) => !m.setAside && m.ratio > 0).map((m) => ({ group: m.firmness, logRatio: Math.log(m.ratio), variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife) }));
+}
+export function paceTimings(list: readonly TimingMeasure[], today: string, halfLife: number): Timing[] {
+  return list.filter((m) => !m.setAside).map((m) => ({ work: m.work, seconds: m.seconds, sigma: Math.sqrt(aged(TIMING_SIGMA ** 2, daysBetween(m.madeOn, today), halfLife)) }));
+}
+
+export interface HandKnowledge {
+  readonly tension: Learning;
+  readonly density: Learning;
+  readonly pace: Pace;
+}
+
+export function knowledgeOf(data: HandData, today: string, halfLife: number): HandKnowledge {
+  return { tension: learn(tensionObservations(data.tension, today, halfLife), TENSION_SPREAD), density: learn(densityObservations(data.density, today, halfLife), DENSITY_SPREAD), pace: learnPace(paceTimings(data.timings, today, halfLife)) };
+}
+
+/** What an estimate is told of a hand: plain values, so that they go to the worker and into a key as they are. */
+export interface HandView {
+  readonly tension: Readonly<Record<string, { readonly factor: number; readonly sigma: number; readonly from: string }>>;
+  readonly elsewhere: { readonly factor: number; readonly sigma: number; readonly from: string } | undefined;
+  readonly density: { readonly of: Readonly<Record<string, { readonly factor: number; readonly sigma: number }>>; readonly from: string } | undefined;
+  readonly pace: { readonly factor: Readonly<Record<string, number>>; readonly sd: readonly (readonly number[])[]; readonly from: string } | undefined;
+}
+
+const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
+/** "this yarn: 1 swatch, 3 weigh-ins": what an estimate of a group rests on. */
+function fromOf(data: HandData, group: string): string {
+  const own = data.tension.filter((m) => !m.setAside && groupOf(m.yarnId, m.hookMm) === group);
+  const weighed = own.filter((m) => m.kind === "weigh-in").length;
+  const swatches = own.length - weighed;
+  return `this yarn: ${[swatches > 0 ? count(swatches, "swatch", "swatches") : "", weighed > 0 ? count(weighed, "weigh-in", "weigh-ins") : ""].filter(Boolean).join(", ")}`;
+}
+const factorOf = (l: Learned, from: string) => ({ factor: Math.exp(l.mean), sigma: l.sd, from });
+
+export function handView(data: HandData, today: string, halfLife: number): HandView {
+  const k = knowledgeOf(data, today, halfLife);
+  const tension = Object.fromEntries(k.tension.groups.map((g) => [g, factorOf(k.tension.of(g), fromOf(data, g))]));
+  const known = k.tension.groups.length > 0;
+  return {
+    tension, elsewhere: known ? factorOf(k.tension.elsewhere, "your other yarns") : undefined,
+    density: k.density.groups.length > 0 ? { of: Object.fromEntries(["light", "medium", "firm"].map((f) => [f, { factor: Math.exp(k.density.of(f).mean), sigma: k.density.of(f).sd }])), from: `your packing, ${count(k.density.elsewhere.others, "weigh-in", "weigh-ins")}` } : undefined,
+    pace: k.pace.timings > 0 ? { factor: Object.fromEntries(PACE_KINDS.map((x) => [x, k.pace.factor(x)])), sd: covarianceOf(k.pace), from: `your pace, ${count(k.pace.timings, "timing", "timings")}` } : undefined,
+  };
+}
+
+/** Covariance of the factors, read off the spread of sums of two kinds. */
+function covarianceOf(pace: Pace): number[][] {
+  const single = PACE_KINDS.map((a) => pace.sd({ [a]: 1 }) ** 2);
+  return PACE_KINDS.map((a, i) => PACE_KINDS.map((b, j) => (i === j ? (single[i] ?? 0) : (pace.sd({ [a]: 1, [b]: 1 }) ** 2 - (single[i] ?? 0) - (single[j] ?? 0)) / 2)));
+}
+
+export function paceUsed(view: HandView["pace"]): PaceUsed | undefined {
+  if (!view) return undefined;
+  return {
+    from: view.from,
+    factor: (kind: PaceKind) => view.factor[kind] ?? 1,
+    sd: (work) => Math.sqrt(Math.max(0, PACE_KINDS.reduce((s, a, i) => s + PACE_KINDS.reduce((t, b, j) => t + (work[a] ?? 0) * (work[b] ?? 0) * (view.sd[i]?.[j] ?? 0), 0), 0))),
+  };
+}
+export function packingUsed(view: HandView["density"]): PieceInput["packing"] {
+  return view ? { from: view.from, of: (f) => view.of[f] ?? { factor: 1, sigma: 0.2 } } : undefined;
+}
+
+/** A swatch against the trade: an unravelled sample tells of the yarn itself, a width only through the usual ratio. */
+export function swatchMeasures(s: { id: string; yarnId: string; hookUm: number; madeOn: string; stitches: number | null; overMm: number | null; sampleStitches: number | null; sampleMm: number | null; setAside: boolean }, weightClass: WeightClass): TensionMeasure[] {
+  const hookMm = s.hookUm / 1000;
+  const width = gaugePrior(weightClass, mm(hookMm)).width;
+  const base = { yarnId: s.yarnId, hookMm, madeOn: s.madeOn, setAside: s.setAside };
+  if (s.sampleStitches && s.sampleMm) return [{ ...base, id: s.id, kind: "unravelled", ratio: s.sampleMm / s.sampleStitches / (5.7 * width), variance: UNRAVEL_SIGMA ** 2 }];
+  if (s.stitches && s.overMm) return [{ ...base, id: s.id, kind: "width", ratio: s.overMm / s.stitches / width, variance: GAUGE_SIGMA ** 2 + (0.3 / s.stitches) ** 2 }];
+  return [];
+}
+
+/** A weigh-in against the trade: tails and filling are taken off before stitches are compared. */
+export function weighRatio(w: { weightMg: number; stepMg: number; expectedMg: number; besideMg: number }): { ratio: number; variance: number } {
+  const net = w.weightMg - w.besideMg;
+  const ratio = Math.max(1, net) / Math.max(1, w.expectedMg);
+  const grams = Math.max(0.01, net / 1000);
+  // What is beside the stitches was itself only expected: a tenth of it is added as error.
+  return { ratio, variance: weighVariance(grams, w.stepMg / 1000) + (0.1 * (w.besideMg / Math.max(1, net))) ** 2 };
+}
+
+export { STAGES };

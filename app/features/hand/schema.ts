@@ -1,0 +1,30 @@
+import { z } from "zod";
+import { STAGES } from "@core/estimate";
+import { parseDuration, quantityProblemText } from "@core/units";
+import { fields, id, isoDay } from "../../forms";
+
+/** Forms of the hand: the same in the browser and on the server. */
+export function handSchemas(locale: string, currency: string, system: "metric" | "imperial") {
+  const f = fields(locale, currency, system);
+  const key = z.string().min(8).max(50);
+  const base = { handId: id, itemId: id, part: z.string().max(120).optional(), pieces: f.count("Write how many pieces.", 1, 1000), madeOn: isoDay("Choose the day."), note: z.string().trim().max(200).optional(), key };
+  const seconds = z.string({ error: "Write how long it took." }).transform((t, ctx) => {
+    const got = parseDuration(t, locale, "min");
+    if (got.ok && got.value >= 1 && got.value <= 360_000) return Math.round(got.value);
+    ctx.addIssue({ code: "custom", message: got.ok ? "Between a second and a hundred hours." : quantityProblemText(got.problem) });
+    return z.NEVER;
+  });
+  return {
+    weighIn: z.object({ intent: z.literal("weigh-in"), kind: z.enum(["yarn", "filling"]), ...base, filled: z.literal("on").optional(), weight: f.massMg("Write what the scale says."), step: z.enum(["0.01", "0.1", "1"]), sure: z.literal("on").optional() }),
+    timing: z.object({ intent: z.literal("timing"), ...base, stage: z.enum(STAGES), seconds, laps: z.string().max(20_000).optional(), sure: z.literal("on").optional() }),
+    hand: z.object({ intent: z.literal("hand"), id: id.optional(), name: z.string({ error: "Name the hand." }).trim().min(1, { error: "Name the hand." }).max(80), loops: z.enum(["over", "under"]) }),
+    aside: z.object({ intent: z.literal("aside"), kind: z.enum(["weighIn", "timing", "swatch"]), id, aside: z.enum(["yes", "no"]) }),
+  };
+}
+export const lapsOf = (text: string | undefined): number[] => {
+  try {
+    return z.array(z.number().min(0).max(360_000)).max(1000).parse(JSON.parse(text ?? "[]"));
+  } catch {
+    return [];
+  }
+};

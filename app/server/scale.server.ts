@@ -1,0 +1,69 @@
+import { connect, type Socket } from "node:net";
+
+export interface ScaleReading {
+  readonly grams: number;
+  readonly stable: boolean;
+  readonly stepGrams: number;
+}
+/** What the app needs of any scale: a stream of readings with word of the plug, and a tare. Another device fills the same. */
+export interface Scale {
+  /** Calls back with each reading, and with undefined when the scale is gone. Answers how to stop. */
+  readonly listen: (on: (reading: ScaleReading | undefined) => void) => () => void;
+  readonly send: (command: string) => Promise<void>;
+}
+
+/** "stable 12.3 g step 0.1" → a reading; anything else is not one. */
+export function readScaleLine(line: string): ScaleReading | undefined {
+  const m = /^(stable|moving) (-?\d+(?:\.\d+)?) g step (\d+(?:\.\d+)?)$/.exec(line.trim());
+  return m ? { stable: m[1] === "stable", grams: Number(m[2]), stepGrams: Number(m[3]) } : undefined;
+}
+
+const RETRY_MS = 700;
+
+/** The scale on a local stream of text lines. It is looked for again whenever it is gone. */
+export function streamScale(port: number): Scale {
+  return {
+    listen: (on) => {
+      let socket: Socket | undefined;
+      let timer: ReturnType<typeof setTimeout> | undefined;
+      let stopped = false;
+      const open = () => {
+        let rest = "";
+        socket = connect(port, "127.0.0.1");
+        socket.setEncoding("utf8");
+        socket.on("data", (text: string) => {
+          rest = (rest + text).slice(-2000);
+          const lines = rest.split("\n");
+          rest = lines.pop() ?? "";
+          for (const l of lines) {
+            const reading = readScaleLine(l);
+            if (reading) on(reading);
+          }
+        });
+        socket.on("error", () => undefined);
+        socket.on("close", () => {
+          if (stopped) return;
+          on(undefined);
+          timer = setTimeout(open, RETRY_MS);
+        });
+      };
+      open();
+      return () => {
+        stopped = true;
+        clearTimeout(timer);
+        socket?.destroy();
+      };
+    },
+    send: (command) =>
+      new Promise((resolve, reject) => {
+        const s = connect(port, "127.0.0.1", () => s.end(`${command}\n`, () => resolve()));
+        s.on("error", reject);
+      }),
+  };
+}
+
+/** The scale this server was started with, if any. */
+export function ownScale(): Scale | undefined {
+  const port = Number(process.env.LAPKA_SCALE_PORT ?? 0);
+  return port > 0 ? streamScale(port) : undefined;
+}

@@ -1,0 +1,28 @@
+/** What may have gone wrong with a measurement that does not fit. */
+export type Doubt =
+  | { readonly code: "wrong-unit"; readonly factor: number }
+  | { readonly code: "not-tared"; readonly ratio: number }
+  | { readonly code: "paused-late"; readonly ratio: number }
+  | { readonly code: "started-late"; readonly ratio: number }
+  | { readonly code: "unusual"; readonly ratio: number };
+
+/** Beyond so many standard deviations of what was expected of it, a measurement is asked about. */
+const DOUBT_AT = 3;
+const UNITS = [1000, 28.349523125, 10] as const;
+
+/**
+ * Asks about a measurement that lies far from what is known: never drops it. `logRatio` is log(measured ÷ expected now),
+ * `sd` the standard deviation that it should have (the knowledge's and its own together).
+ */
+export function doubtOf(kind: "weight" | "time", logRatio: number, sd: number): Doubt | undefined {
+  if (!(sd > 0) || Math.abs(logRatio) <= DOUBT_AT * sd) return undefined;
+  const ratio = Math.exp(logRatio);
+  if (kind === "weight") {
+    // A slip of the unit is known to within a third: parts and pieces are mixed up with it.
+    const near = Math.max(2 * sd, 0.3);
+    for (const factor of UNITS) if (Math.abs(logRatio - Math.log(factor)) < near || Math.abs(logRatio + Math.log(factor)) < near) return { code: "wrong-unit", factor };
+    return ratio > 1.5 ? { code: "not-tared", ratio } : { code: "unusual", ratio };
+  }
+  if (ratio > 1.5) return { code: "paused-late", ratio };
+  return ratio < 0.6 ? { code: "started-late", ratio } : { code: "unusual", ratio };
+}

@@ -1,0 +1,83 @@
+import { PACE_KINDS, STAGE_OF, type Work } from "../estimate";
+import { DENSITY_SPREAD, learn, TENSION_SPREAD, weighVariance, WEIGH_SIGMA, type Observation } from "./hierarchy";
+import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
+
+/** Uniform numbers from a seed (mulberry32, T. Ettinger, public domain; from memory) and normal ones by Box and Muller. */
+export function randomFrom(seed: number): { next: () => number; normal: () => number } {
+  let a = seed >>> 0;
+  const next = () => {
+    a = (a + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(a ^ (a >>> 15), a | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+  return { next, normal: () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next()) };
+}
+
+export interface SimulatedTable {
+  readonly before: { readonly yarnCover: number; readonly timeCover: number };
+  readonly weighed: { readonly median: number; readonly ninety: number; readonly cover: number };
+  readonly timed: { readonly median: number; readonly cover: number };
+  readonly packed: { readonly cover: number };
+}
+
+const Z90 = 1.6449;
+/** Seconds of a small keychain by kind, and of the pieces that are timed. */
+const PIECE: Work = { plain: 900, tiny: 320, closing: 140, rounds: 260, face: 90, filling: 150, sewing: 420, ends: 200, hanger: 50, inspection: 40, packing: 60 };
+
+/**
+ * Makers with a hidden tension, packing and pace, drawn from the trade's own spread, who weigh parts on a scale with steps and
+ * time some sittings: how far off the estimates are, and how often the 90 % ranges hold the truth. Seeded.
+ */
+export function simulate(makers: number, seed: number): SimulatedTable {
+  const { next, normal } = randomFrom(seed);
+  const quantile = (list: readonly number[], q: number) => [...list].sort((x, y) => x - y)[Math.min(list.length - 1, Math.floor(q * list.length))] ?? NaN;
+  const share = (list: readonly boolean[]) => list.filter(Boolean).length / list.length;
+  const inside = (truth: number, mean: number, sd: number) => Math.abs(truth - mean) <= Z90 * sd;
+  const yarnBefore: boolean[] = [];
+  const timeBefore: boolean[] = [];
+  const weighedIn: boolean[] = [];
+  const timedIn: boolean[] = [];
+  const packedIn: boolean[] = [];
+  const weighedError: number[] = [];
+  const timedError: number[] = [];
+  for (let i = 0; i < makers; i++) {
+    // Tension: one hand, three yarns; three parts of the first are weighed.
+    const hand = TENSION_SPREAD.hand * normal();
+    const yarn = hand + TENSION_SPREAD.group * normal();
+    const none = learn([], TENSION_SPREAD).of("a");
+    yarnBefore.push(inside(yarn, none.mean, none.sd));
+    const step = next() < 0.5 ? 0.1 : 1;
+    const parts = step === 1 ? 6 : 1;
+    const seen: Observation[] = Array.from({ length: 3 }, () => {
+      const expected = (4 + 8 * next()) * parts;
+      const real = expected * Math.exp(yarn + WEIGH_SIGMA * normal());
+      const shown = Math.max(step, Math.round(real / step) * step);
+      return { group: "a", logRatio: Math.log(shown / expected), variance: weighVariance(shown, step) };
+    });
+    const known = learn(seen, TENSION_SPREAD).of("a");
+    weighedError.push(Math.abs(Math.exp(known.mean - yarn) - 1));
+    weighedIn.push(inside(yarn, known.mean, known.sd));
+    // Packing.
+    const packing = DENSITY_SPREAD.hand * normal() + DENSITY_SPREAD.group * normal();
+    const packed = learn(Array.from({ length: 2 }, () => ({ group: "firm", logRatio: packing + WEIGH_SIGMA * normal(), variance: WEIGH_SIGMA ** 2 })), DENSITY_SPREAD).of("firm");
+    packedIn.push(inside(packing, packed.mean, packed.sd));
+    // Pace: factors with the shares of hand, stage and kind that the prior has.
+    const shared = 0.2 * normal();
+    const stages = new Map([...new Set(PACE_KINDS.map((k) => STAGE_OF[k]))].map((s) => [s, 0.12 * normal()]));
+    const factor = new Map(PACE_KINDS.map((k) => [k, Math.max(0.3, 1 + shared + (stages.get(STAGE_OF[k]) ?? 0) + 0.12 * normal())]));
+    const real = (work: Work) => PACE_KINDS.reduce((s, k) => s + (work[k] ?? 0) * (factor.get(k) ?? 1), 0);
+    const truth = real(PIECE);
+    const trade = learnPace([]);
+    timeBefore.push(inside(truth, trade.seconds(PIECE), trade.sd(PIECE)));
+    const sittings: Work[] = [{ plain: 900, tiny: 320, closing: 140, rounds: 260 }, { sewing: 420 }, { plain: 450, tiny: 160, rounds: 130 }, { filling: 150, face: 90 }, { ends: 200, hanger: 50 }];
+    const timings: Timing[] = sittings.map((work) => ({ work, seconds: real(work) * Math.exp(TIMING_SIGMA * normal()), sigma: TIMING_SIGMA }));
+    const pace = learnPace(timings);
+    timedError.push(Math.abs(pace.seconds(PIECE) / truth - 1));
+    timedIn.push(inside(truth, pace.seconds(PIECE), pace.sd(PIECE)));
+  }
+  return {
+    before: { yarnCover: share(yarnBefore), timeCover: share(timeBefore) }, weighed: { median: quantile(weighedError, 0.5), ninety: quantile(weighedError, 0.9), cover: share(weighedIn) },
+    timed: { median: quantile(timedError, 0.5), cover: share(timedIn) }, packed: { cover: share(packedIn) },
+  };
+}

@@ -1,0 +1,72 @@
+import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
+import { hand, swatch, timing, weighIn } from "../schema";
+import { mine, newId, transact, type Scope } from "../scope";
+
+export type Hand = typeof hand.$inferSelect;
+export type WeighIn = typeof weighIn.$inferSelect;
+export type TimingRow = typeof timing.$inferSelect;
+export type NewWeighIn = Omit<WeighIn, "id" | "workshopId" | "createdAt" | "deletedAt" | "setAside">;
+export type NewTiming = Omit<TimingRow, "id" | "workshopId" | "createdAt" | "deletedAt" | "setAside">;
+
+/** Hands of the workshop, the maker's own first: made when there is none. */
+export async function listHands(scope: Scope): Promise<Hand[]> {
+  const rows = await scope.db.select().from(hand).where(mine(scope, hand, isNull(hand.deletedAt))).orderBy(asc(hand.createdAt), asc(hand.id));
+  if (rows.length > 0) return rows;
+  await transact(scope, async (tx) => {
+    // Two first visits at once must not make two makers: the workshop's row is the lock.
+    await tx.db.execute(sql`select id from workshop where id = ${tx.workshopId} for update`);
+    const [there] = await tx.db.select({ id: hand.id }).from(hand).where(mine(tx, hand)).limit(1);
+    if (!there) await tx.db.insert(hand).values({ id: newId(), workshopId: tx.workshopId, name: "Me", createdAt: tx.now });
+  });
+  return scope.db.select().from(hand).where(mine(scope, hand, isNull(hand.deletedAt))).orderBy(asc(hand.createdAt), asc(hand.id));
+}
+
+export async function saveHand(scope: Scope, values: { name: string; loops: Hand["loops"] }, id?: string): Promise<string> {
+  if (id) {
+    await scope.db.update(hand).set(values).where(mine(scope, hand, eq(hand.id, id)));
+    return id;
+  }
+  const made = newId();
+  await scope.db.insert(hand).values({ id: made, workshopId: scope.workshopId, ...values, createdAt: scope.now });
+  return made;
+}
+
+async function ownHand(scope: Scope, id: string): Promise<void> {
+  const [row] = await scope.db.select({ id: hand.id }).from(hand).where(mine(scope, hand, eq(hand.id, id))).limit(1);
+  if (!row) throw new Error("a measurement needs a hand of the same workshop");
+}
+
+/** Keeps a weigh-in; the same key again changes nothing. */
+export async function saveWeighIn(scope: Scope, w: NewWeighIn): Promise<void> {
+  await ownHand(scope, w.handId);
+  await scope.db.insert(weighIn).values({ ...w, id: newId(), workshopId: scope.workshopId, createdAt: scope.now }).onDuplicateKeyUpdate({ set: { id: sql`id` } });
+}
+
+/** Keeps a timing; the same key again changes nothing. */
+export async function saveTiming(scope: Scope, t: NewTiming): Promise<void> {
+  await ownHand(scope, t.handId);
+  await scope.db.insert(timing).values({ ...t, id: newId(), workshopId: scope.workshopId, createdAt: scope.now }).onDuplicateKeyUpdate({ set: { id: sql`id` } });
+}
+
+/** Newest first, also those that were set aside. */
+export async function listWeighIns(scope: Scope): Promise<WeighIn[]> {
+  return scope.db.select().from(weighIn).where(mine(scope, weighIn, isNull(weighIn.deletedAt))).orderBy(desc(weighIn.madeOn), desc(weighIn.id));
+}
+export async function listTimings(scope: Scope): Promise<TimingRow[]> {
+  return scope.db.select().from(timing).where(mine(scope, timing, isNull(timing.deletedAt))).orderBy(desc(timing.madeOn), desc(timing.id));
+}
+
+const TABLES = { weighIn, timing, swatch } as const;
+export type Measure = keyof typeof TABLES;
+
+/** Sets a measurement aside, or brings it back: it is kept either way. */
+export async function setAside(scope: Scope, kind: Measure, id: string, aside: boolean): Promise<void> {
+  const table = TABLES[kind];
+  await scope.db.update(table).set({ setAside: aside }).where(and(mine(scope, table), eq(table.id, id)));
+}
+export async function setWeighInDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
+  await scope.db.update(weighIn).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, weighIn, eq(weighIn.id, id)));
+}
+export async function setTimingDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
+  await scope.db.update(timing).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, timing, eq(timing.id, id)));
+}
