@@ -2,6 +2,7 @@ import { readdirSync, readFileSync, statSync } from "node:fs";
 import path from "node:path";
 import { gzipSync } from "node:zlib";
 import { analyseItem } from "../app/features/items/analyse";
+import { simulate } from "../core/calibrate/simulated-makers";
 import { estimatePiece } from "../core/estimate";
 import { filledShape } from "../core/fabric";
 import { checkPattern, layoutOf, PLAIN_STYLE, printPattern, RoundMemory } from "../core/notation";
@@ -113,6 +114,16 @@ say("everything the item page shows, for one demo item", `${(median(20, () => te
 }
 const garbage = Array.from({ length: 200 * 1024 }, (_, i) => String.fromCharCode((i * 7919 + (i >> 3)) % 256)).join("");
 say("200 KB of garbage answered", `${median(3, () => checkPattern(garbage)).toFixed(0)} ms`);
+
+console.log("\nSimulated makers with hidden hands, 500, seeded");
+{
+  const s = simulate(500, 20261125);
+  const pc = (x: number) => `${(100 * x).toFixed(1)} %`;
+  say("before any measurement: 90 % ranges that hold the truth, yarn / time", `${pc(s.before.yarnCover)} / ${pc(s.before.timeCover)}`);
+  say("after three weigh-ins: yarn error, median / nine of ten / held", `${pc(s.weighed.median)} / ${pc(s.weighed.ninety)} / ${pc(s.weighed.cover)}`);
+  say("after five timings: minutes error, median / held", `${pc(s.timed.median)} / ${pc(s.timed.cover)}`);
+  say("packing after two weigh-ins: held", pc(s.packed.cover));
+}
 
 console.log("\nJavaScript sent on first load (gzip)");
 const assets = path.resolve("build/client/assets");

@@ -5,7 +5,7 @@ import type { Database } from "./connect";
 import { migrateDatabase } from "./connect";
 import { createItem, findItem, listItems, saveItem, setItemDeleted, type RevisionContent } from "./queries/items";
 import { listYarns, saveNotion, saveSwatch, saveYarn, setYarnDeleted, type NewYarn } from "./queries/materials";
-import { createRun, findRun, finishRun, listRuns, reservedBy, startRun } from "./queries/runs";
+import { createRun, findRun, finishRun, listRuns, replanRun, reservedBy, startRun, unplanRun } from "./queries/runs";
 import { balances, movesOf, postCount, postMoves } from "./queries/stock";
 import { findWorkshop, listChannels, listWorkshops, saveChannel, updateWorkshop } from "./queries/workshops";
 import { stockMove } from "./schema";
@@ -158,6 +158,20 @@ describe("runs", () => {
     expect(run?.lines[0]).toMatchObject({ revisionId, quantity: 10, plannedWith: { price: 900, cost: 500 } });
     expect(run?.run.plannedWith).toEqual(plannedWith);
     expect(await findRun(other, id)).toBeUndefined();
+  });
+  it("are planned anew with the way back kept, and never once they are finished", async () => {
+    const { id, revisionId } = await make();
+    const [line] = (await findRun(scope, id))?.lines ?? [];
+    const { before: _none, ...old } = line?.plannedWith ?? { label: "", revision: 0, seconds: 0, secondsLow: 0, secondsHigh: 0, cost: 0, price: 0, needs: [] };
+    const next = new Map([[line?.id ?? "", { revisionId: "other", plannedWith: { ...old, cost: 777 } }]]);
+    expect(await replanRun(other, id, next)).toBe(false);
+    expect(await replanRun(scope, id, next)).toBe(true);
+    expect((await findRun(scope, id))?.lines[0]).toMatchObject({ revisionId: "other", plannedWith: { cost: 777, before: { revisionId, plannedWith: { cost: 500 } } } });
+    await unplanRun(scope, id);
+    expect((await findRun(scope, id))?.lines[0]).toMatchObject({ revisionId, plannedWith: { cost: 500 } });
+    expect((await findRun(scope, id))?.lines[0]?.plannedWith.before).toBeUndefined();
+    await finishRun(scope, id, "2026-12-04");
+    expect(await replanRun(scope, id, next)).toBe(false);
   });
   it("reserve while they are open, use and make once when they are done", async () => {
     const { id, yarnId, itemId } = await make();

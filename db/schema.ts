@@ -436,6 +436,8 @@ export interface LinePlannedWith {
   readonly cost: number;
   readonly price: number;
   readonly needs: readonly { readonly kind: "yarn" | "filling" | "notion"; readonly materialId: string; readonly each: number; readonly eachHigh: number }[];
+  /** What it was planned with before it was planned anew: the way back. */
+  readonly before?: { readonly revisionId: string; readonly plannedWith: Omit<LinePlannedWith, "before"> };
   /** Lengths of uninterrupted yarn of one piece; runs planned before these were kept have none. */
   readonly lengths?: readonly { readonly part: string; readonly make: number; readonly slot: string; readonly yarnId: string; readonly mg: number; readonly sigma: number; readonly filled: boolean }[];
 }

@@ -20,7 +20,7 @@ try {
   const shots: [string, string, { width?: number; height?: number; dark?: boolean; open?: string; tab?: string }?][] = [
     ["today", `${site.url}/`], ["items", `${site.url}/items`], ["item", item, { height: 900 }], ["item-reasons", item, { open: '[aria-labelledby="needs-title"] td button' }], ["item-dark", item, { dark: true }], ["item-phone", item, { width: 390, height: 844 }],
     ["item-shape", item, { tab: "In the hand" }], ["item-compare", item, { tab: "Other yarn and hook" }], ["item-order", item, { tab: "Order of work", height: 940 }], ["item-written", item, { tab: "Written out" }],
-    ["materials", `${site.url}/materials`], ["yarn", yarn], ["buy", `${site.url}/materials/buy`], ["cutting", `${run}/cutting`, { height: 900 }], ["colourways", `${item}/colourways`], ["runs", `${site.url}/runs`], ["run", run, { height: 1000 }], ["settings", `${site.url}/settings`],
+    ["materials", `${site.url}/materials`], ["yarn", yarn], ["buy", `${site.url}/materials/buy`], ["cutting", `${run}/cutting`, { height: 900 }], ["colourways", `${item}/colourways`], ["hand", `${site.url}/hand`, { height: 1000 }], ["runs", `${site.url}/runs`], ["run", run, { height: 1000 }], ["settings", `${site.url}/settings`],
   ];
   for (const [name, url, view = {}] of shots) {
     await page.setViewport({ width: view.width ?? 1280, height: view.height ?? 800 });

@@ -16,6 +16,7 @@ import { MaterialsNav } from "../features/materials/nav";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { printDay } from "../ui/days";
+import { Choice } from "../ui/drawers";
 import { Input } from "../ui/field";
 import { ReasonFigure } from "../ui/figure";
 import { printAmount, useReading } from "../ui/reading";
@@ -158,10 +159,6 @@ export default function Buy({ loaderData: d, actionData }: Route.ComponentProps)
   );
 }
 
-const Choice = styled(Link)`
-  padding: 5px 12px; min-height: 34px; border: 1px solid var(--line); border-radius: 4px; background: var(--sheet); text-decoration: none; color: var(--ink);
-  &[aria-current] { border-color: var(--act); box-shadow: inset 0 -3px 0 var(--act); font-weight: 600; }
-`;
 const Head = styled(SheetHead)`padding: 12px 12px 0; margin: 0; align-items: center;`;
 const Foot = styled.div`display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: center; padding: 12px;`;
 const Packs = styled.span`display: flex; gap: 7px; align-items: center; white-space: nowrap; input { width: 62px; text-align: right; }`;

@@ -20,6 +20,7 @@ import { loadRuns } from "../features/runs/load.server";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { printDay } from "../ui/days";
+import { Choice } from "../ui/drawers";
 import { Field, Input, Select } from "../ui/field";
 import { ReasonFigure } from "../ui/figure";
 import { Modal, FormFoot } from "../ui/modal";
@@ -236,7 +237,6 @@ function HandForm({ onDone }: { onDone: () => void }) {
   );
 }
 
-const Choice = styled(Link)`padding: 5px 12px; min-height: 34px; border: 1px solid var(--line); border-radius: 4px; background: var(--sheet); text-decoration: none; color: var(--ink); &[aria-current] { border-color: var(--act); box-shadow: inset 0 -3px 0 var(--act); font-weight: 600; }`;
 const Columns = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 400px), 1fr)); gap: 18px; align-items: start;`;
 const Head = styled(SheetHead)`padding: 12px 12px 0; margin: 0; align-items: baseline;`;
 const List = styled.ul`list-style: none; margin: 0; padding: 0; display: grid; gap: 7px; li { display: flex; flex-wrap: wrap; gap: 2px 14px; justify-content: space-between; } a { display: inline-flex; gap: 7px; align-items: center; }`;

@@ -4,19 +4,21 @@ import { data, Form, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/run";
 import { findItem, findRevisions } from "@db/queries/items";
-import { findRun, finishRun, setRunDeleted, startRun } from "@db/queries/runs";
+import { findRun, finishRun, replanRun, setRunDeleted, startRun, unplanRun } from "@db/queries/runs";
 import { printDuration, printMoney, printTrimmed, type Minor, type Seconds } from "@core/units";
 import { listColourways } from "@db/queries/colourways";
 import { listBalls } from "@db/queries/balls";
 import { findCutting } from "@db/queries/cutting";
 import { movesOfRun, standingMoves } from "@db/queries/stock";
 import { costByLot, movingAverage } from "@core/costing";
-import { analyseStored, inColourway, loadSurroundings } from "../features/items/load.server";
+import type { RunWithLines } from "@db/queries/runs";
+import type { LinePlannedWith } from "@db/schema";
+import { analyseStored, inColourway, loadAnalysedColourways, loadSurroundings } from "../features/items/load.server";
 import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
 import { buyText, freeReason, needReason } from "../features/runs/reasons";
 import { InTime, RunState } from "../features/runs/state";
 import type { Scope } from "@db/scope";
-import { openWorkshop, todayOf } from "../server/scope.server";
+import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack, tapeTicks } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { ReasonFigure } from "../ui/figure";
@@ -46,10 +48,21 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   );
   return {
     run: { id: r.run.id, name: r.run.name, state: r.run.state, startOn: r.run.startOn, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, weekMinutes: r.run.plannedWith.weekMinutes },
-    lines, plan, seconds: secondsOf(r), today, cut: cutting !== undefined, school: workshop.costSchool, used: r.run.state === "finished" ? await usedWorth(scope, params.id, s.yarns, s.notions) : undefined,
+    lines, plan, seconds: secondsOf(r), today, cut: cutting !== undefined, replanned: r.lines.some((l) => l.plannedWith.before !== undefined), school: workshop.costSchool, used: r.run.state === "finished" ? await usedWorth(scope, params.id, s.yarns, s.notions) : undefined,
     colours: Object.fromEntries([...stock].flatMap(([id, x]) => (x.colour ? [[id, x.colour]] : []))),
     kinds: Object.fromEntries([...stock].map(([id, x]) => [id, x.kind])),
   };
+}
+
+/** What each line would be planned with today: its item's present revision, her hand and prices as they are now. */
+async function plannedNow(r: RunWithLines, { scope, workshop }: Opened): Promise<Map<string, { revisionId: string; plannedWith: LinePlannedWith }>> {
+  const { all } = await loadAnalysedColourways(scope, workshop);
+  return new Map(r.lines.flatMap((l) => {
+    const x = all.find((a) => a.entry.item.id === l.itemId && (a.colourway?.id ?? null) === l.colourwayId);
+    if (!x) return [];
+    const s = x.analysis.piece.seconds;
+    return [[l.id, { revisionId: x.entry.revision.id, plannedWith: { label: x.label, revision: x.entry.revision.number, seconds: s.value, secondsLow: s.low, secondsHigh: s.high, cost: x.analysis.cost.total, price: x.analysis.price, needs: x.analysis.needs, lengths: x.analysis.lengths } }] as const];
+  }));
 }
 
 /** What the material of a finished run was worth, by both schools. */
@@ -74,11 +87,18 @@ async function usedWorth(scope: Scope, runId: string, yarns: readonly { id: stri
 }
 
 export async function action({ request, params, context }: Route.ActionArgs) {
-  const { scope } = await openWorkshop(request, context);
+  const opened = await openWorkshop(request, context);
+  const { scope } = opened;
   const form = await request.formData();
   const r = await findRun(scope, params.id);
   if (!r) throw data(null, { status: 404 });
   switch (form.get("intent")) {
+    case "replan":
+      await replanRun(scope, params.id, await plannedNow(r, opened));
+      return redirect(`/runs/${params.id}`);
+    case "unplan":
+      await unplanRun(scope, params.id);
+      return redirect(`/runs/${params.id}`);
     case "start":
       await startRun(scope, params.id);
       return redirect(`/runs/${params.id}`);
@@ -100,7 +120,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
   const done = run.state === "finished";
   const revenue = lines.reduce((s, l) => s + l.price * l.quantity, 0);
   const cost = lines.reduce((s, l) => s + l.cost * l.quantity, 0);
-  const drift = lines.filter((l) => l.newer || (l.costNow !== undefined && Math.abs(l.costNow - l.cost) > 0.02 * l.cost));
+  const drift = lines.filter((l) => l.newer || (l.costNow !== undefined && Math.abs(l.costNow - l.cost) > 0.02 * l.cost) || (l.secondsNow !== undefined && Math.abs(l.secondsNow - l.seconds) > 0.03 * l.seconds));
   return (
     <Page>
       <PageHead>
@@ -116,9 +136,11 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
         {drift.length > 0 && !done ? (
           <Note role="status">
             With what you know now it would be different:{" "}
-            {drift.map((l) => `${l.label} ${l.newer ? "has a newer revision" : `costs ${printMoney((l.costNow ?? l.cost) as Minor, r)} instead of ${printMoney(l.cost as Minor, r)}`}`).join("; ")}. This run keeps what it was planned with.
+            {drift.map((l) => `${l.label} ${l.newer ? "has a newer revision" : `costs ${printMoney((l.costNow ?? l.cost) as Minor, r)} instead of ${printMoney(l.cost as Minor, r)} and takes ${printDuration((l.secondsNow ?? l.seconds) as Seconds, r)} instead of ${printDuration(l.seconds as Seconds, r)}`}`).join("; ")}. This run keeps what it was planned with{" "}
+            <Row style={{ marginTop: 8 }}><Act intent="replan">Plan it anew with what is known now</Act><Small>The earlier plan is kept; a cutting plan is given back.</Small></Row>
           </Note>
         ) : null}
+        {loaderData.replanned && !done ? <Row><Small>Planned anew with what is known now.</Small><Act intent="unplan" quiet>Back to the earlier plan</Act></Row> : null}
         {loaderData.used ? (
           <p>
             Material used, {loaderData.school === "lot" ? "by what its own lots cost" : "by moving average"}:{" "}

@@ -40,6 +40,7 @@ function settingsSchema(locale: string, currency: string) {
     overheadPerHour: f.money("Write what rent, light and tools cost for an hour of making; 0 if nothing."),
     marginBp: f.percentBp("Write the margin you want on the price; 0 if none.", 80),
     costSchool: z.enum(["lot", "average"]),
+    halfLifeDays: f.count("Write days; 0 for never.", 0, 10_000),
     pricePoints: z.string().max(60).optional().transform((t, ctx) => {
       const parts = (t ?? "").split(/[,; ]+/).filter(Boolean);
       if (parts.some((p) => !/^\d{1,2}$/.test(p))) {
@@ -98,7 +99,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
     onValidate: ({ formData }) => parseWithZod(formData, { schema: settingsSchema(r.locale, r.currency) }),
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
-    defaultValue: { name: w.name, locale: w.locale, currency: w.currency, units: w.units, terms: w.terms, weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale), wagePerHour: money(w.wagePerHour), overheadPerHour: money(w.overheadPerHour), marginBp: printTrimmed(w.marginBp / 100, 2, w.locale), pricePoints: w.pricePoints, costSchool: w.costSchool },
+    defaultValue: { name: w.name, locale: w.locale, currency: w.currency, units: w.units, terms: w.terms, weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale), wagePerHour: money(w.wagePerHour), overheadPerHour: money(w.overheadPerHour), marginBp: printTrimmed(w.marginBp / 100, 2, w.locale), pricePoints: w.pricePoints, costSchool: w.costSchool, halfLifeDays: String(w.halfLifeDays) },
   });
   const [cForm, cFields] = useForm({
     id: "channel",
@@ -135,6 +136,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
                   {dayErrors ? <Wrong>{dayErrors.join(" ")}</Wrong> : null}
                 </fieldset>
                 <TextField field={fields.wagePerHour} label="Your hour should earn" suffix={w.currency} inputMode="decimal" />
+                <TextField field={fields.halfLifeDays} label="Your hand’s half-life" suffix="days" inputMode="numeric" hint="A measurement of this age weighs half; 0: never." />
                 <TextField field={fields.overheadPerHour} label="Overhead for an hour" suffix={w.currency} inputMode="decimal" hint="Rent, light, tools, stall fees, shared out." />
               </FieldGrid>
             </Sheet>

@@ -1,6 +1,5 @@
 import { Check, Undo2 } from "lucide-react";
 import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
-import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/stocktake";
 import { listBalls } from "@db/queries/balls";
@@ -12,6 +11,7 @@ import { MaterialsNav } from "../features/materials/nav";
 import { materialSchemas, NOTION_LABELS } from "../features/materials/schema";
 import { openWorkshop } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, PlainTable, Row, Scroll, Sheet, Small, Stack } from "../ui/basics";
+import { Choice } from "../ui/drawers";
 import { Input } from "../ui/field";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
@@ -128,8 +128,8 @@ export default function Stocktake({ loaderData: d }: Route.ComponentProps) {
       ) : (
         <Stack $gap={14}>
           <Row>
-            <Drawer to={link(undefined)} aria-current={d.place === undefined ? "true" : undefined}>whole cupboard</Drawer>
-            {d.places.map((p) => <Drawer key={p.place} to={link(p.place)} aria-current={d.place === p.place ? "true" : undefined}>{p.place || "no place noted"} <Small>{p.count}</Small></Drawer>)}
+            <Choice to={link(undefined)} aria-current={d.place === undefined ? "true" : undefined}>whole cupboard</Choice>
+            {d.places.map((p) => <Choice key={p.place} to={link(p.place)} aria-current={d.place === p.place ? "true" : undefined}>{p.place || "no place noted"} <Small>{p.count}</Small></Choice>)}
           </Row>
           <Small>Weigh or count, type, <kbd>Enter</kbd>: the difference is posted and the next row is yours. <kbd>↑</kbd> <kbd>↓</kbd> move without posting; an empty row is left as it is.</Small>
           <Sheet $pad={false} aria-label="Stocktake">
@@ -182,10 +182,6 @@ export default function Stocktake({ loaderData: d }: Route.ComponentProps) {
   );
 }
 
-const Drawer = styled(Link)`
-  padding: 5px 12px; min-height: 34px; border: 1px solid var(--line); border-radius: 4px; background: var(--sheet); text-decoration: none; color: var(--ink);
-  &[aria-current] { border-color: var(--act); box-shadow: inset 0 -3px 0 var(--act); font-weight: 600; }
-`;
 const Named = styled.span`display: flex; gap: 10px; align-items: center;`;
 const Disc = styled.span`display: grid; place-items: center; width: 30px;`;
 const Box = styled.span`display: flex; gap: 6px; align-items: center; input { width: 110px; text-align: right; } input[readonly] { background: var(--sunk); }`;

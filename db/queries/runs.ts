@@ -46,6 +46,42 @@ export async function createRun(scope: Scope, r: NewRun): Promise<string> {
   });
 }
 
+/**
+ * Plans the lines of an open run anew; what they were planned with is kept beside it. The cutting plan speaks of other
+ * lengths, so the balls are given back. false when the run is finished or gone.
+ */
+export async function replanRun(scope: Scope, id: string, lines: ReadonlyMap<string, { readonly revisionId: string; readonly plannedWith: LinePlannedWith }>): Promise<boolean> {
+  return transact(scope, async (tx) => {
+    const [row] = await tx.db.select().from(run).where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt))).for("update");
+    if (!row || row.state === "finished") return false;
+    const [found] = await withLines(tx, [row]);
+    for (const l of found?.lines ?? []) {
+      const next = lines.get(l.id);
+      if (!next) continue;
+      const { before: _earlier, ...plannedWith } = l.plannedWith;
+      await tx.db.update(runLine).set({ revisionId: next.revisionId, plannedWith: { ...next.plannedWith, before: { revisionId: l.revisionId, plannedWith } } }).where(mine(tx, runLine, eq(runLine.id, l.id)));
+    }
+    await forgetCutting(tx, id);
+    return true;
+  });
+}
+
+/** Back to what the lines were planned with before. */
+export async function unplanRun(scope: Scope, id: string): Promise<void> {
+  await transact(scope, async (tx) => {
+    const [row] = await tx.db.select().from(run).where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt))).for("update");
+    if (!row || row.state === "finished") return;
+    const [found] = await withLines(tx, [row]);
+    for (const l of found?.lines ?? []) if (l.plannedWith.before) await tx.db.update(runLine).set({ revisionId: l.plannedWith.before.revisionId, plannedWith: l.plannedWith.before.plannedWith }).where(mine(tx, runLine, eq(runLine.id, l.id)));
+    await forgetCutting(tx, id);
+  });
+}
+
+async function forgetCutting(tx: Scope, runId: string): Promise<void> {
+  await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, runId)));
+  await tx.db.delete(cuttingPlan).where(mine(tx, cuttingPlan, eq(cuttingPlan.runId, runId)));
+}
+
 export async function startRun(scope: Scope, id: string): Promise<void> {
   await scope.db.update(run).set({ state: "underway" }).where(mine(scope, run, eq(run.id, id), eq(run.state, "planned")));
 }
@@ -78,8 +114,7 @@ export async function finishRun(scope: Scope, id: string, today: string): Promis
       else for (const t of taken(balls.filter((b) => b.yarnId === materialId), placed, whole)) moves.push({ ...base, quantity: -t.mg, ballId: t.ballId, key: `${id.slice(-12)}:${materialId.slice(-12)}:${t.ballId?.slice(-12) ?? ""}` });
     }
     await postMoves(tx, [...moves, ...made]);
-    await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, id)));
-    await tx.db.delete(cuttingPlan).where(mine(tx, cuttingPlan, eq(cuttingPlan.runId, id)));
+    await forgetCutting(tx, id);
     await tx.db.update(run).set({ state: "finished", finishedOn: today }).where(mine(tx, run, eq(run.id, id)));
     return true;
   });
