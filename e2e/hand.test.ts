@@ -96,6 +96,7 @@ describe("the weigh dialog and the kitchen scale", () => {
     await clickText(page, "details button", "plug it in");
     await page.waitForFunction(() => document.querySelector("output")?.textContent === "24");
     await clickText(page, "details button", "0.1 g steps");
+    await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
     await page.waitForFunction(() => location.pathname === "/hand");
     await said(page, "Kept. The estimates rest on it");
@@ -108,6 +109,7 @@ describe("the weigh dialog and the kitchen scale", () => {
     const { page, me, end } = await visit("/hand/weigh");
     await page.select('select[name="itemId"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "");
     await me.fill('[name="weight"]', "6500");
+    await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
     await said(page, "thousand times off");
     const before = (await listWeighIns(scope)).length;
@@ -116,8 +118,10 @@ describe("the weigh dialog and the kitchen scale", () => {
     await me.fill('[name="pieces"]', "2");
     expect(await page.$eval('main form button[type="submit"]', (b) => b.textContent)).toBe("Keep the weigh-in");
     await me.fill('[name="pieces"]', "1");
+    await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
     await said(page, "thousand times off");
+    await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep it as it is");
     await page.waitForFunction(() => location.pathname === "/hand");
     expect((await listWeighIns(scope)).length).toBe(before + 1);
@@ -212,9 +216,11 @@ describe("a helper's hand", () => {
     await page.select('select[name="handId"]', wren?.id ?? "");
     await page.select('select[name="itemId"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "");
     await me.fill('[name="weight"]', "4.4");
+    await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
     await page.waitForFunction(() => location.pathname === "/hand" || document.body.innerText.includes("Keep it as it is"));
     if (!page.url().includes("kept")) {
+      await page.waitForSelector('main form button[type="submit"]:not([disabled])');
       await clickText(page, 'main button[type="submit"]', "Keep it as it is");
       await page.waitForFunction(() => location.pathname === "/hand");
     }

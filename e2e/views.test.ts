@@ -130,6 +130,7 @@ describe("hostile input", () => {
     await page.reload();
     await me.settle();
     await me.waitText("What you had typed and not saved is back");
+    await page.waitForSelector(".cm-content");
     expect(await page.$eval(".cm-content", (el) => (el as HTMLElement).innerText.trim())).toBe("Rnd 1: 6 sc in magic ring (6)");
     await end();
   });
