@@ -93,6 +93,8 @@ export class Person {
     // The scale's stream stays open: one connection may.
     await this.page.waitForNetworkIdle({ idleTime: 150, concurrency: this.page.url().endsWith("/hand/weigh") ? 1 : 0 });
     await this.page.waitForFunction(() => document.querySelector('#main[aria-busy="true"]') === null);
+    // The editor of an item comes when the rest stands.
+    if (/\/items\/[0-9a-f-]{36}$/.test(this.page.url())) await this.page.waitForSelector(".cm-content");
   }
 
   private async reach(selector: string): Promise<void> {
