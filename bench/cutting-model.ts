@@ -30,11 +30,9 @@ export function instance(seed: number, count: number, balls: number, more: Parti
   return { pieces, balls: kept, newBallMg: 50_000, lotRule: "item", joins: false, joinMg: 400, ...more };
 }
 
-/** HiGHS is made anew for every model: its WebAssembly memory does not come back from a model that was too large. */
 export interface Proven {
   /** Fewest new balls; undefined when it was not proven in time. */
   readonly newBalls: number | undefined;
-  readonly bound: number | undefined;
   readonly seconds: number;
 }
 
@@ -88,13 +86,14 @@ export async function solveWithHighs(input: CuttingInput, mostNew: number, secon
   const ys = Array.from({ length: mostNew }, (_, i) => `y_${i}`);
   const wrap = (text: string) => text.replace(/ \+ /g, "\n + ");
   const model = `Minimize\n obj: ${wrap(ys.join(" + ") || "0 n_0_0")}\nSubject To\n${rows.map(wrap).join("\n")}\nGeneral\n ${general.join("\n ")}\n${ys.length > 0 ? `Binary\n ${ys.join("\n ")}\n` : ""}End\n`;
+  // Made anew for every model: its WebAssembly memory does not come back from one that was too large.
   const highs = await highsLoader();
   const t = performance.now();
   try {
     const solved = highs.solve(model, { time_limit: seconds, output_flag: false } as never);
     const took = (performance.now() - t) / 1000;
-    return { newBalls: solved.Status === "Optimal" ? Math.round(solved.ObjectiveValue) : undefined, bound: undefined, seconds: took };
+    return { newBalls: solved.Status === "Optimal" ? Math.round(solved.ObjectiveValue) : undefined, seconds: took };
   } catch {
-    return { newBalls: undefined, bound: undefined, seconds: (performance.now() - t) / 1000 };
+    return { newBalls: undefined, seconds: (performance.now() - t) / 1000 };
   }
 }

@@ -4,7 +4,7 @@ import { useRevalidator } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/hand-time";
 import { STAGES, type Stage } from "@core/estimate";
-import { printDuration, type Seconds } from "@core/units";
+import { parseDuration, printDuration, type Seconds } from "@core/units";
 import { loadChoices } from "../features/hand/choices.server";
 import { doubtText } from "../features/hand/doubt-text";
 import { HandNav } from "../features/hand/nav";
@@ -190,7 +190,7 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
               <details style={{ marginTop: 10 }}>
                 <summary>Or type how long it took</summary>
                 <Row style={{ alignItems: "end", marginTop: 8 }}>
-                  <Field label="Minutes" name="typed" hint="12, 1:20 or 90 s">{(b) => <Input {...b} value={about.typed} style={{ width: 110 }} autoComplete="off" onChange={(e) => change({ typed: e.target.value })} />}</Field>
+                  <Field label="Minutes" name="typed" hint="12, 1:20 (hours and minutes) or 90 s">{(b) => <Input {...b} value={about.typed} style={{ width: 110 }} autoComplete="off" onChange={(e) => change({ typed: e.target.value })} />}</Field>
                   <Button type="button" disabled={minutesOf(about.typed) === undefined} onClick={() => keep(minutesOf(about.typed) ?? 0, [])}>Keep it</Button>
                 </Row>
               </details>
@@ -219,15 +219,10 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
   );
 }
 
-/** "12", "1:20", "90 s" as seconds. */
+/** "12", "1:20" or "90 s" as whole seconds: bare numbers are minutes. */
 function minutesOf(text: string): number | undefined {
-  const clock = /^(\d+):([0-5]\d)$/.exec(text.trim());
-  if (clock) return Number(clock[1]) * 60 + Number(clock[2]);
-  const s = /^(\d+)\s*s$/i.exec(text.trim());
-  if (s) return Number(s[1]);
-  const m = /^(\d+(?:[.,]\d+)?)(?:\s*min)?$/i.exec(text.trim());
-  const minutes = m ? Number((m[1] ?? "").replace(",", ".")) : NaN;
-  return minutes > 0 ? Math.round(minutes * 60) : undefined;
+  const read = parseDuration(text);
+  return read.ok && read.value >= 1 ? Math.round(read.value) : undefined;
 }
 
 const Narrow = styled.div`max-width: 620px;`;

@@ -41,11 +41,9 @@ function findUses(all: readonly AnalysedColourway[], balls: readonly (LeftoverBa
     if (!analysis.checked.ok) continue;
     const needOf = (l: (typeof analysis.lengths)[number]): LeftoverNeed => ({ part: l.part, yarnId: l.yarnId, weightClass: classes.get(l.yarnId) ?? -1, mg: Math.ceil(l.mg * Math.exp(1.645 * l.sigma)) });
     const wholes = analysis.lengths.flatMap((l) => Array.from({ length: l.make }, () => needOf(l)));
-    const put = (part: string | undefined, needs: readonly LeftoverNeed[], most: number, lacking: string | undefined) => {
+    const put = (part: string | undefined, needs: readonly LeftoverNeed[], lacking: string | undefined) => {
       const use = leftoverUse(needs, balls, anyShade);
       if (!use) return;
-      const pieces = Math.min(use.pieces, most);
-      if (pieces <= 0 && !lacking) return;
       found.push({
         key: `${entry.item.id}:${colourway?.id ?? ""}:${part ?? ""}`, itemId: entry.item.id, label, part, pieces: use.pieces, value: use.value, otherShade: use.otherShade, lacking,
         used: balls.flatMap((b) => (use.used.has(b.id) ? [{ label: b.label, colour: b.colour, mg: use.used.get(b.id) ?? 0, left: b.mg - (use.used.get(b.id) ?? 0) }] : [])),
@@ -55,9 +53,9 @@ function findUses(all: readonly AnalysedColourway[], balls: readonly (LeftoverBa
     const short = others.each[0];
     const use = leftoverUse(wholes, balls, anyShade);
     const lacking = use && short && short.pieces < use.pieces ? cupboard.notions.find((n) => n.id === short.materialId)?.name : undefined;
-    put(undefined, wholes, Infinity, lacking);
+    put(undefined, wholes, lacking);
     const parts = [...new Set(analysis.lengths.map((l) => l.part))];
-    if (parts.length > 1) for (const part of parts) put(part, analysis.lengths.filter((l) => l.part === part).map(needOf), Infinity, undefined);
+    if (parts.length > 1) for (const part of parts) put(part, analysis.lengths.filter((l) => l.part === part).map(needOf), undefined);
   }
   return found.sort((a, b) => b.value - a.value).slice(0, MOST_SHOWN);
 }

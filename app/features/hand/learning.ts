@@ -1,5 +1,5 @@
 import { aged, DENSITY_SPREAD, GAUGE_SIGMA, learn, learnPace, TENSION_SPREAD, TIMING_SIGMA, UNRAVEL_SIGMA, weighVariance, type Learned, type Learning, type Observation, type Pace, type Timing } from "@core/calibrate";
-import { PACE_KINDS, STAGES, type PaceKind, type PaceUsed, type PieceInput, type Stage, type Work } from "@core/estimate";
+import { PACE_KINDS, type PaceKind, type PaceUsed, type PieceInput, type Stage, type Work } from "@core/estimate";
 import { gaugePrior, type WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
 
@@ -129,5 +129,3 @@ export function weighRatio(w: { weightMg: number; stepMg: number; expectedMg: nu
   // What is beside the stitches was itself only expected: a tenth of it is added as error.
   return { ratio, variance: weighVariance(grams, w.stepMg / 1000) + (0.1 * (w.besideMg / Math.max(1, net))) ** 2 };
 }
-
-export { STAGES };
