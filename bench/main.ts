@@ -122,6 +122,7 @@ console.log("\nSimulated makers with hidden hands, 500, seeded");
   say("before any measurement: 90 % ranges that hold the truth, yarn / time", `${pc(s.before.yarnCover)} / ${pc(s.before.timeCover)}`);
   say("after three weigh-ins: yarn error, median / nine of ten / held", `${pc(s.weighed.median)} / ${pc(s.weighed.ninety)} / ${pc(s.weighed.cover)}`);
   say("after five timings: minutes error, median / held", `${pc(s.timed.median)} / ${pc(s.timed.cover)}`);
+  say("after them, a run of forty: minutes error, median / held", `${pc(s.run.median)} / ${pc(s.run.cover)}`);
   say("packing after two weigh-ins: held", pc(s.packed.cover));
 }
 

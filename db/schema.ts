@@ -434,6 +434,9 @@ export interface LinePlannedWith {
   readonly secondsLow: number;
   readonly secondsHigh: number;
   readonly cost: number;
+  /** Ends of the cost's 90 % range; runs planned before it was kept have none. */
+  readonly costLow?: number;
+  readonly costHigh?: number;
   readonly price: number;
   readonly needs: readonly { readonly kind: "yarn" | "filling" | "notion"; readonly materialId: string; readonly each: number; readonly eachHigh: number }[];
   /** What it was planned with before it was planned anew: the way back. */

@@ -3,7 +3,9 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { analyseStored, aroundOf, draftOf, loadSurroundings } from "../app/features/items/load.server";
 import type { Database } from "../db/connect";
+import { lapFactor } from "../core/calibrate";
 import { randomFrom } from "../core/calibrate/simulated-makers";
+import { plannedLine } from "../app/features/runs/line";
 import { secondsOfWork } from "../core/estimate";
 import { expectedFor, stageWork, tradeExpected } from "../app/features/hand/expected";
 import { listHands, saveTiming, saveWeighIn } from "../db/queries/hands";
@@ -48,7 +50,7 @@ const COTTONS: readonly DemoYarn[] = [
 ];
 
 /** The true hand behind the demo's measurements: looser than the trade by a tenth, quicker at stitches, slower at sewing on. */
-export const HIDDEN_HAND = { tension: 1.11, yarns: { slate: 1.02, "chalk white": 0.97, "signal red": 1.04, "fog grey": 0.96 } as Readonly<Record<string, number>>, crochet: 0.86, finishing: 1.12, packing: 1.15 } as const;
+export const HIDDEN_HAND = { tension: 1.11, yarns: { slate: 1.02, "chalk white": 0.97, "signal red": 1.04, "fog grey": 0.96 } as Readonly<Record<string, number>>, crochet: 0.86, finishing: 1.12, packing: 1.15, batch: 0.95 } as const;
 
 /** Six months of weighing and timing as that hand would have left them, on a scale of 0.1 g. */
 async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: string): Promise<void> {
@@ -80,7 +82,7 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
     const one = stageWork(tradeExpected(draftOf(entry.revision), aroundOf(entry, surroundings)), "", stage);
     const each = secondsOfWork(one) * (stage === "crochet" ? HIDDEN_HAND.crochet : HIDDEN_HAND.finishing);
     if (each <= 0) continue;
-    const laps = Array.from({ length: pieces }, (_, n) => Math.max(1, Math.round(each * 1.06 * (n + 1) ** -0.06 * Math.exp(0.05 * normal()))));
+    const laps = Array.from({ length: pieces }, (_, n) => Math.max(1, Math.round(each * lapFactor(Math.log2(HIDDEN_HAND.batch), n + 1) * Math.exp(0.05 * normal()))));
     await saveTiming(scope, { handId: hand.id, itemId: entry.item.id, revisionId: entry.revision.id, part: "", stage, pieces, seconds: laps.reduce((a, b) => a + b, 0), laps, work: Object.fromEntries(Object.entries(one).map(([k, v]) => [k, v * pieces])), madeOn: day(ago), note: "", idempotencyKey: `demo-time-${i}` });
   }
 }
@@ -165,7 +167,7 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
     const found = await findItem(scope, itemId);
     if (!found) throw new Error("a demo item is missing");
     const a = analyseStored(found, surroundings);
-    return { itemId, revisionId: found.revision.id, quantity, plannedWith: { label: found.item.name, revision: found.revision.number, seconds: a.piece.seconds.value, secondsLow: a.piece.seconds.low, secondsHigh: a.piece.seconds.high, cost: a.cost.total, price: a.price, needs: a.needs, lengths: a.lengths } };
+    return { itemId, revisionId: found.revision.id, quantity, plannedWith: plannedLine(found.item.name, found.revision.number, a, quantity, surroundings.hand.batch) };
   };
   const plannedWith = { weekMinutes: workshop.weekMinutes, workDays: workshop.workDays, wagePerHour: workshop.wagePerHour, overheadPerHour: workshop.overheadPerHour };
   const run = async (name: string, startOn: string, dueOn: string, lines: readonly [string, number][]) => createRun(scope, { name, startOn, dueOn, plannedWith, lines: await Promise.all(lines.map(([id, n]) => line(id, n))) });

@@ -20,7 +20,7 @@ import { id as idField, name as nameField } from "../forms";
 import { openWorkshop } from "../server/scope.server";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, Small, Stack } from "../ui/basics";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
-import { ReasonFigure } from "../ui/figure";
+import { Range, ReasonFigure } from "../ui/figure";
 import { FormFoot, Modal } from "../ui/modal";
 import { useReading } from "../ui/reading";
 import { SwingTag } from "../ui/swing-tag";
@@ -41,7 +41,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     const slots = draftOf(dressed.revision).slots;
     const more = howManyMore(a.needs, free);
     return {
-      id: c?.id, name: c?.name ?? "As designed", ownPrice: c?.price ?? null, price: a.price, cost: a.cost.total, slots, made: made.get(`${params.id}:${c?.id ?? ""}`) ?? 0,
+      id: c?.id, name: c?.name ?? "As designed", ownPrice: c?.price ?? null, price: a.price, cost: a.cost.total, costLow: a.cost.low, costHigh: a.cost.high, slots, made: made.get(`${params.id}:${c?.id ?? ""}`) ?? 0,
       warnings: warningsOf(a.checked, slots, s.yarns, s.notions, dressed.revision.notions.map((n) => n.notionId)).map(warningText), shapes: a.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
       more: { pieces: more.pieces, first: more.first.map((x) => label.get(x) ?? "something deleted"), each: more.each.slice(0, 8).map((e) => ({ label: label.get(e.materialId) ?? "something deleted", pieces: e.pieces })) },
     };
@@ -131,7 +131,7 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
             <Facts>
               <div><dt>Can be made now</dt><dd><ReasonFigure reason={{ label: `${c.name}: how many more`, measure: "count", value: c.more.pieces, how: "free stock ÷ upper end of what one takes, the least of all", parts: c.more.each.map((e) => ({ label: e.label, measure: "count" as const, value: e.pieces })) }}>{c.more.pieces}</ReasonFigure></dd></div>
               <div><dt>Runs out first</dt><dd>{c.more.first.length === 0 ? "nothing" : c.more.first.slice(0, 2).join("; ")}</dd></div>
-              <div><dt>Costs</dt><dd>{printMoney(c.cost, r)}</dd></div>
+              <div><dt>Costs</dt><dd>{printMoney(c.cost, r)} <Range low={c.costLow} high={c.costHigh} measure="minor" /></dd></div>
               <div><dt>Made, on the shelf</dt><dd>{c.made}</dd></div>
             </Facts>
           </Sheet>

@@ -61,7 +61,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     const pieces = planned.filter((l) => l.itemId === i.entry.item.id).reduce((s, l) => s + l.quantity, 0);
     return pieces > 0 ? [{ label: i.entry.item.name, work: addWork({}, i.analysis.piece.work, pieces), costPerSecond: perSecond }] : [];
   });
-  const next = nextMeasurements(plannedYarn, plannedWork, tensionObservations(data.tension, today, half), TENSION_SPREAD, paceTimings(data.timings, today, half)).slice(0, 4);
+  const next = nextMeasurements(plannedYarn, plannedWork, tensionObservations(data.tension, today, half), TENSION_SPREAD, paceTimings(data.timings, today, half, known.batch)).slice(0, 4);
   const batch = data.timings.filter((t) => !t.setAside && t.laps.length >= 3).map((t) => ({ stage: t.stage, laps: t.laps, curve: learningCurve(t.laps), madeOn: t.madeOn })).find((b) => b.curve);
   // One piece of everything she makes, by stage: where the time goes.
   const all = items.map((i) => i.analysis.piece.work);

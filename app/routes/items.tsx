@@ -10,7 +10,7 @@ import { Silhouettes, type SlotColours } from "../features/items/silhouette-view
 import { openWorkshop } from "../server/scope.server";
 import { Badge, ButtonLink, Empty, Page, PageHead, Sheet } from "../ui/basics";
 import { DataTable, type Column } from "../ui/data-table";
-import { ListFigure } from "../ui/figure";
+import { ListFigure, Range } from "../ui/figure";
 import { printMeasure, useReading } from "../ui/reading";
 import { SwingTag } from "../ui/swing-tag";
 import type { Measure } from "@core/estimate";
@@ -27,9 +27,9 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       const { piece } = analysis;
       const colours: SlotColours = Object.fromEntries(entry.revision.slots.flatMap((x) => (yarns.get(x.yarnId) ? [[x.slot, yarns.get(x.yarnId)?.colour ?? ""]] : [])));
       return {
-        id: entry.item.id, name: entry.item.name, kind: entry.item.kind, colours, shapes: piece.parts.map(smallSilhouette), size: sizeOf(piece), metres: piece.yarn.reduce((sum, y) => sum + y.metres.value, 0), seconds: piece.seconds.value,
+        id: entry.item.id, name: entry.item.name, kind: entry.item.kind, colours, shapes: piece.parts.map(smallSilhouette), size: sizeOf(piece), metres: piece.yarn.reduce((sum, y) => sum + y.metres.value, 0), seconds: piece.seconds.value, secondsEnds: [piece.seconds.low, piece.seconds.high] as const, metresEnds: [piece.yarn.reduce((sum, y) => sum + y.metres.low, 0), piece.yarn.reduce((sum, y) => sum + y.metres.high, 0)] as const,
         errors: analysis.checked.problems.filter((p) => p.severity === "error").length, open: analysis.open.length, empty: analysis.checked.parts.length === 0,
-        cost: analysis.cost.total, price: analysis.price, perHour: analysis.earning.perHour,
+        cost: analysis.cost.total, costEnds: [analysis.cost.low, analysis.cost.high] as const, price: analysis.price, perHour: analysis.earning.perHour, perHourEnds: [analysis.earning.perHourLow, analysis.earning.perHourHigh] as const,
       };
     }),
   };
@@ -39,7 +39,7 @@ type Row = Awaited<ReturnType<typeof loader>>["items"][number];
 
 export default function Items({ loaderData }: Route.ComponentProps) {
   const r = useReading();
-  const figure = (i: Row, name: string, value: number, measure: Measure) => <ListFigure url={`/items/${i.id}/reasons`} name={name}>{printMeasure(value, measure, r)}</ListFigure>;
+  const figure = (i: Row, name: string, value: number, measure: Measure, [low, high]: readonly [number | undefined, number | undefined]) => <><ListFigure url={`/items/${i.id}/reasons`} name={name}>{printMeasure(value, measure, r)}</ListFigure> <Range low={low} high={high} measure={measure} /></>;
   const columns: readonly Column<Row>[] = [
     { id: "Shape", header: "", value: () => undefined, cell: (i) => <span className="shape"><Silhouettes parts={i.shapes} colours={i.colours} height={54} label={`Parts of ${i.name}`} /></span> },
     { id: "name", header: "Item", value: (i) => i.name, cell: (i) => (
@@ -50,11 +50,11 @@ export default function Items({ loaderData }: Route.ComponentProps) {
       </span>
     ) },
     { id: "size", header: "Size", numeric: true, minor: true, value: (i) => i.size?.height, cell: (i) => (i.size ? `${printLength(i.size.width as Mm, r)} × ${printLength(i.size.height as Mm, r)}` : "—") },
-    { id: "yarn", header: "Yarn", numeric: true, minor: true, value: (i) => i.metres, cell: (i) => figure(i, "metres", i.metres, "metres") },
-    { id: "time", header: "Time", numeric: true, minor: true, value: (i) => i.seconds, cell: (i) => figure(i, "seconds", i.seconds, "seconds") },
-    { id: "cost", header: "Cost", numeric: true, minor: true, value: (i) => i.cost, cell: (i) => figure(i, "cost", i.cost, "minor") },
+    { id: "yarn", header: "Yarn", numeric: true, minor: true, value: (i) => i.metres, cell: (i) => figure(i, "metres", i.metres, "metres", i.metresEnds) },
+    { id: "time", header: "Time", numeric: true, minor: true, value: (i) => i.seconds, cell: (i) => figure(i, "seconds", i.seconds, "seconds", i.secondsEnds) },
+    { id: "cost", header: "Cost", numeric: true, minor: true, value: (i) => i.cost, cell: (i) => figure(i, "cost", i.cost, "minor", i.costEnds) },
     { id: "price", header: "Price", numeric: true, value: (i) => i.price, cell: (i) => <SwingTag>{printMoney(i.price as Minor, r)}</SwingTag> },
-    { id: "hour", header: "An hour earns", numeric: true, value: (i) => i.perHour, cell: (i) => (i.perHour === undefined ? "—" : <span className={i.perHour < loaderData.wage ? "low" : undefined}>{figure(i, "hour", i.perHour, "minor")}</span>) },
+    { id: "hour", header: "An hour earns", numeric: true, value: (i) => i.perHour, cell: (i) => (i.perHour === undefined ? "—" : <span className={i.perHour < loaderData.wage ? "low" : undefined}>{figure(i, "hour", i.perHour, "minor", i.perHourEnds)}</span>) },
   ];
   return (
     <Page>

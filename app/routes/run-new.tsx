@@ -11,12 +11,13 @@ import { fields as quantityFields, id, isoDay, name } from "../forms";
 import { howManyMore, mixNeeds } from "@core/planning";
 import { loadAnalysedColourways } from "../features/items/load.server";
 import { loadCupboard } from "../features/materials/load.server";
+import { plannedLine } from "../features/runs/line";
 import { smallSilhouette } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, Small, Stack } from "../ui/basics";
 import { FieldGrid, Input, TextField } from "../ui/field";
-import { ReasonFigure } from "../ui/figure";
+import { Range, ReasonFigure } from "../ui/figure";
 import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = () => [{ title: "New run · Lapka" }];
@@ -32,7 +33,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     free: Object.fromEntries(free),
     materials: Object.fromEntries([...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const), ...cupboard.notions.map((n) => [n.id, n.name] as const)]),
     items: all.map(({ entry, colourway, label, analysis: a }) => ({
-      id: entry.item.id, colourwayId: colourway?.id ?? "", name: label, needs: a.needs, more: howManyMore(a.needs, free), seconds: a.piece.seconds.value, price: a.price, ready: a.checked.ok && a.open.length === 0,
+      id: entry.item.id, colourwayId: colourway?.id ?? "", name: label, needs: a.needs, more: howManyMore(a.needs, free), seconds: a.piece.seconds.value, secondsLow: a.piece.seconds.low, secondsHigh: a.piece.seconds.high, price: a.price, ready: a.checked.ok && a.open.length === 0,
       shapes: a.piece.parts.slice(0, 3).map(smallSilhouette), colours: Object.fromEntries(entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? "#b9c3c5"])) as SlotColours,
     })),
   };
@@ -58,13 +59,13 @@ export async function action({ request, context }: Route.ActionArgs) {
   const submission = parseWithZod(await request.formData(), { schema: schemaFor(workshop.locale, workshop.currency, workshop.units) });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { lines, ...run } = submission.value;
-  const items = new Map((await loadAnalysedColourways(scope, workshop)).all.map((x) => [`${x.entry.item.id}:${x.colourway?.id ?? ""}`, x]));
+  const { all, surroundings } = await loadAnalysedColourways(scope, workshop);
+  const items = new Map(all.map((x) => [`${x.entry.item.id}:${x.colourway?.id ?? ""}`, x]));
   const planned = lines.flatMap((l) => {
     const found = items.get(`${l.itemId}:${l.colourwayId ?? ""}`);
     if (!found || !l.quantity) return [];
     const { entry, colourway, label, analysis: a } = found;
-    const s = a.piece.seconds;
-    return [{ itemId: entry.item.id, revisionId: entry.revision.id, colourwayId: colourway?.id ?? null, quantity: l.quantity, plannedWith: { label, revision: entry.revision.number, seconds: s.value, secondsLow: s.low, secondsHigh: s.high, cost: a.cost.total, price: a.price, needs: a.needs, lengths: a.lengths } }];
+    return [{ itemId: entry.item.id, revisionId: entry.revision.id, colourwayId: colourway?.id ?? null, quantity: l.quantity, plannedWith: plannedLine(label, entry.revision.number, a, l.quantity, surroundings.hand.batch) }];
   });
   if (planned.length === 0) return data(submission.reply({ fieldErrors: { lines: ["These items are no longer there. Choose others."] } }), { status: 400 });
   const runId = await createRun(scope, { ...run, plannedWith: { weekMinutes: workshop.weekMinutes, workDays: workshop.workDays, wagePerHour: workshop.wagePerHour, overheadPerHour: workshop.overheadPerHour }, lines: planned });
@@ -143,7 +144,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                             {item.ready ? null : <Badge $tone="warn">pattern or yarn to mend first</Badge>}
                           </Named>
                         </td>
-                        <td className="num">{printDuration(item.seconds as Seconds, r)}</td>
+                        <td className="num">{printDuration(item.seconds as Seconds, r)}<Range low={item.secondsLow} high={item.secondsHigh} measure="seconds" /></td>
                         <td className="num">{printMoney(item.price as Minor, r)}</td>
                         <td className="num minor"><ReasonFigure reason={{ label: `${item.name}: how many more`, measure: "count", value: item.more.pieces, how: "free stock ÷ upper end of what one takes, the least of all", parts: item.more.each.slice(0, 8).map((e) => ({ label: loaderData.materials[e.materialId] ?? "something deleted", measure: "count" as const, value: e.pieces })) }}>{item.more.pieces}</ReasonFigure>{item.more.first[0] ? <div style={{ fontSize: 13, color: "var(--soft)" }}>{item.more.pieces === 0 ? "short of" : "then"} {loaderData.materials[item.more.first[0]] ?? "something deleted"}</div> : null}</td>
                         <td className="num">

@@ -3,87 +3,42 @@ import { useState } from "react";
 import { data, Form, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/run";
-import { findItem, findRevisions } from "@db/queries/items";
 import { findRun, finishRun, replanRun, setRunDeleted, startRun, unplanRun } from "@db/queries/runs";
 import { printDuration, printMoney, printTrimmed, type Minor, type Seconds } from "@core/units";
-import { listColourways } from "@db/queries/colourways";
-import { listBalls } from "@db/queries/balls";
 import { findCutting } from "@db/queries/cutting";
-import { movesOfRun, standingMoves } from "@db/queries/stock";
-import { costByLot, movingAverage } from "@core/costing";
-import type { RunWithLines } from "@db/queries/runs";
-import type { LinePlannedWith } from "@db/schema";
-import { analyseStored, inColourway, loadAnalysedColourways, loadSurroundings } from "../features/items/load.server";
+import { finishNow, hasMoved, linesNow, plannedNow } from "../features/runs/known-now.server";
 import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
+import { usedWorth } from "../features/runs/used-worth.server";
 import { buyText, freeReason, needReason } from "../features/runs/reasons";
 import { InTime, RunState } from "../features/runs/state";
-import type { Scope } from "@db/scope";
-import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, Button, ButtonLink, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack, tapeTicks } from "../ui/basics";
 import { printDay } from "../ui/days";
-import { ReasonFigure } from "../ui/figure";
+import { Range, ReasonFigure } from "../ui/figure";
 import { printAmount, useReading } from "../ui/reading";
 import { MaterialName } from "../ui/yarn-disc";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.run.name ?? "Run"} · Lapka` }];
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
+  const opened = await openWorkshop(request, context);
+  const { scope, workshop } = opened;
   const [r, runs] = await Promise.all([findRun(scope, params.id), loadRuns(scope)]);
   if (!r) throw data(null, { status: 404 });
   const today = todayOf(scope.now);
-  const { plan, stock } = planOf(await loadShelves(scope), r, runs, today);
-  const [revisions, s, colourways, cutting] = await Promise.all([findRevisions(scope, r.lines.map((l) => l.revisionId)), loadSurroundings(scope, workshop), listColourways(scope, { withDeleted: true }), findCutting(scope, params.id)]);
-  // What the same pieces would take with what is known today: shown when it has moved.
-  const lines = await Promise.all(
-    r.lines.map(async (l) => {
-      const current = await findItem(scope, l.itemId);
-      const kept = revisions.get(l.revisionId);
-      const now = current && kept ? analyseStored(inColourway({ item: current.item, revision: kept }, colourways.find((c) => c.id === l.colourwayId)), s) : undefined;
-      return {
-        id: l.id, itemId: l.itemId, label: l.plannedWith.label, quantity: l.quantity, seconds: l.plannedWith.seconds, cost: l.plannedWith.cost, price: l.plannedWith.price, revision: l.plannedWith.revision,
-        gone: current === undefined, newer: current ? current.item.revision > l.plannedWith.revision : false, costNow: now?.cost.total, secondsNow: now?.piece.seconds.value,
-      };
-    }),
-  );
+  const shelves = await loadShelves(scope);
+  const { plan, stock } = planOf(shelves, r, runs, today);
+  const [{ lines, surroundings: s }, cutting] = await Promise.all([linesNow(r, opened), findCutting(scope, params.id)]);
+  const drift = r.run.state === "finished" ? [] : lines.filter(hasMoved);
   return {
     run: { id: r.run.id, name: r.run.name, state: r.run.state, startOn: r.run.startOn, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, weekMinutes: r.run.plannedWith.weekMinutes },
-    lines, plan, seconds: secondsOf(r), today, cut: cutting !== undefined, replanned: r.lines.some((l) => l.plannedWith.before !== undefined), school: workshop.costSchool, used: r.run.state === "finished" ? await usedWorth(scope, params.id, s.yarns, s.notions) : undefined,
+    lines: lines.map((l) => ({ id: l.id, quantity: l.quantity, label: l.planned.label, revision: l.planned.revision, seconds: l.planned.seconds, secondsLow: l.planned.secondsLow, secondsHigh: l.planned.secondsHigh, cost: l.planned.cost, costLow: l.planned.costLow, costHigh: l.planned.costHigh, price: l.planned.price })),
+    drift: drift.map((l) => ({ id: l.id, label: l.planned.label, newer: l.newer, cost: l.planned.cost, costNow: l.now?.cost, seconds: l.planned.seconds, secondsNow: l.now?.seconds })),
+    finishNow: drift.length > 0 ? finishNow(r, lines, shelves, runs, today) : undefined,
+    plan, seconds: secondsOf(r), today, cut: cutting !== undefined, replanned: r.lines.some((l) => l.plannedWith.before !== undefined), school: workshop.costSchool, used: r.run.state === "finished" ? await usedWorth(scope, params.id, s.yarns, s.notions) : undefined,
     colours: Object.fromEntries([...stock].flatMap(([id, x]) => (x.colour ? [[id, x.colour]] : []))),
     kinds: Object.fromEntries([...stock].map(([id, x]) => [id, x.kind])),
   };
-}
-
-/** What each line would be planned with today: its item's present revision, her hand and prices as they are now. */
-async function plannedNow(r: RunWithLines, { scope, workshop }: Opened): Promise<Map<string, { revisionId: string; plannedWith: LinePlannedWith }>> {
-  const { all } = await loadAnalysedColourways(scope, workshop);
-  return new Map(r.lines.flatMap((l) => {
-    const x = all.find((a) => a.entry.item.id === l.itemId && (a.colourway?.id ?? null) === l.colourwayId);
-    if (!x) return [];
-    const s = x.analysis.piece.seconds;
-    return [[l.id, { revisionId: x.entry.revision.id, plannedWith: { label: x.label, revision: x.entry.revision.number, seconds: s.value, secondsLow: s.low, secondsHigh: s.high, cost: x.analysis.cost.total, price: x.analysis.price, needs: x.analysis.needs, lengths: x.analysis.lengths } }] as const];
-  }));
-}
-
-/** What the material of a finished run was worth, by both schools. */
-async function usedWorth(scope: Scope, runId: string, yarns: readonly { id: string; ballMg: number; ballPrice: number }[], notions: readonly { id: string; packSize: number; packPrice: number }[]): Promise<{ byLot: number; average: number }> {
-  const moves = (await movesOfRun(scope, runId)).filter((m) => m.kind === "used");
-  const [standing, balls] = await Promise.all([standingMoves(scope, [...new Set(moves.map((m) => m.materialId))]), listBalls(scope, { empty: true })]);
-  const byId = new Map(balls.map((b) => [b.id, b]));
-  let byLot = 0;
-  let average = 0;
-  for (const id of new Set(moves.map((m) => m.materialId))) {
-    const yarn = yarns.find((y) => y.id === id);
-    const notion = notions.find((n) => n.id === id);
-    const each = yarn ? yarn.ballPrice / yarn.ballMg : notion ? notion.packPrice / notion.packSize : 0;
-    const own = moves.filter((m) => m.materialId === id);
-    for (const m of own) byLot += m.ballId && byId.has(m.ballId) ? costByLot(-m.quantity, byId.get(m.ballId) ?? { fullMg: 1, price: 0 }) : -m.quantity * each;
-    // The average that stood when it went out.
-    const at = own[0]?.at.getTime() ?? 0;
-    const per = movingAverage(standing.filter((m) => m.materialId === id && m.at.getTime() <= at).map((m) => ({ quantity: m.quantity, cost: m.cost ?? undefined })), each).perUnit ?? each;
-    average += own.reduce((s, m) => s - m.quantity, 0) * per;
-  }
-  return { byLot: Math.round(byLot), average: Math.round(average) };
 }
 
 export async function action({ request, params, context }: Route.ActionArgs) {
@@ -120,7 +75,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
   const done = run.state === "finished";
   const revenue = lines.reduce((s, l) => s + l.price * l.quantity, 0);
   const cost = lines.reduce((s, l) => s + l.cost * l.quantity, 0);
-  const drift = lines.filter((l) => l.newer || (l.costNow !== undefined && Math.abs(l.costNow - l.cost) > 0.02 * l.cost) || (l.secondsNow !== undefined && Math.abs(l.secondsNow - l.seconds) > 0.03 * l.seconds));
+  const ends = lines.every((l) => l.costLow !== undefined && l.costHigh !== undefined) ? { low: lines.reduce((t, l) => t + (l.costLow ?? 0) * l.quantity, 0), high: lines.reduce((t, l) => t + (l.costHigh ?? 0) * l.quantity, 0) } : undefined;
   return (
     <Page>
       <PageHead>
@@ -133,13 +88,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
       </PageHead>
       <Stack $gap={18}>
         <Timeline run={run} plan={plan} today={loaderData.today} seconds={loaderData.seconds} />
-        {drift.length > 0 && !done ? (
-          <Note role="status">
-            With what you know now it would be different:{" "}
-            {drift.map((l) => `${l.label} ${l.newer ? "has a newer revision" : `costs ${printMoney((l.costNow ?? l.cost) as Minor, r)} instead of ${printMoney(l.cost as Minor, r)} and takes ${printDuration((l.secondsNow ?? l.seconds) as Seconds, r)} instead of ${printDuration(l.seconds as Seconds, r)}`}`).join("; ")}. This run keeps what it was planned with{" "}
-            <Row style={{ marginTop: 8 }}><Act intent="replan">Plan it anew with what is known now</Act><Small>The earlier plan is kept; a cutting plan is given back.</Small></Row>
-          </Note>
-        ) : null}
+        {loaderData.drift.length > 0 ? <KnownNow drift={loaderData.drift} finish={plan.finish} finishNow={loaderData.finishNow}><Act intent="replan">Plan it anew with what is known now</Act></KnownNow> : null}
         {loaderData.replanned && !done ? <Row><Small>Planned anew with what is known now.</Small><Act intent="unplan" quiet>Back to the earlier plan</Act></Row> : null}
         {loaderData.used ? (
           <p>
@@ -160,14 +109,14 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                     <tr key={l.id}>
                       <td><b>{l.label}</b> <Small>revision {l.revision}</Small></td>
                       <td className="num">{l.quantity}</td>
-                      <td className="num"><ReasonFigure reason={{ label: l.label, measure: "seconds", value: l.seconds * l.quantity, how: `${l.quantity} × ${printDuration(l.seconds as Seconds, r)}` }} /></td>
-                      <td className="num"><ReasonFigure reason={{ label: l.label, measure: "minor", value: l.cost * l.quantity, how: `${l.quantity} × ${printMoney(l.cost as Minor, r)}` }} /></td>
+                      <td className="num"><ReasonFigure reason={{ label: l.label, measure: "seconds", value: l.seconds * l.quantity, low: l.secondsLow * l.quantity, high: l.secondsHigh * l.quantity, how: `${l.quantity} × ${printDuration(l.seconds as Seconds, r)}`, from: `one of ${l.quantity} made in a go` }} /><Range low={l.secondsLow} high={l.secondsHigh} measure="seconds" times={l.quantity} /></td>
+                      <td className="num"><ReasonFigure reason={{ label: l.label, measure: "minor", value: l.cost * l.quantity, ...(l.costLow !== undefined && l.costHigh !== undefined ? { low: l.costLow * l.quantity, high: l.costHigh * l.quantity } : {}), how: `${l.quantity} × ${printMoney(l.cost as Minor, r)}` }} /><Range low={l.costLow} high={l.costHigh} measure="minor" times={l.quantity} /></td>
                       <td className="num"><ReasonFigure reason={{ label: l.label, measure: "minor", value: l.price * l.quantity, how: `${l.quantity} × ${printMoney(l.price as Minor, r)}` }} /></td>
                     </tr>
                   ))}
                 </tbody>
                 <tfoot>
-                  <tr><th scope="row">Together</th><td className="num"><b>{lines.reduce((s, l) => s + l.quantity, 0)}</b></td><td className="num"><b>{printDuration(loaderData.seconds as Seconds, r)}</b></td><td className="num"><b>{printMoney(cost as Minor, r)}</b></td><td className="num"><b>{printMoney(revenue as Minor, r)}</b></td></tr>
+                  <tr><th scope="row">Together</th><td className="num"><b>{lines.reduce((s, l) => s + l.quantity, 0)}</b></td><td className="num"><b>{printDuration(loaderData.seconds as Seconds, r)}</b><Range low={plan.seconds.low} high={plan.seconds.high} measure="seconds" /></td><td className="num"><b>{printMoney(cost as Minor, r)}</b><Range low={ends?.low} high={ends?.high} measure="minor" /></td><td className="num"><b>{printMoney(revenue as Minor, r)}</b></td></tr>
                 </tfoot>
               </PlainTable>
             </Scroll>
@@ -268,9 +217,9 @@ function Timeline({ run, plan, today, seconds }: { run: { startOn: string; dueOn
         <InTime plan={plan} due={run.dueOn} locale={r.locale} />
       </SheetHead>
       <Facts>
-        <div><dt>Work</dt><dd><ReasonFigure reason={{ label: "Work of this run", measure: "seconds", value: seconds, from: `90 of 100 times between ${printDuration(plan.seconds.low as Seconds, r)} and ${printDuration(plan.seconds.high as Seconds, r)}` }} strong /></dd></div>
+        <div><dt>Work</dt><dd><ReasonFigure reason={{ label: "Work of this run", measure: "seconds", value: seconds, low: plan.seconds.low, high: plan.seconds.high }} strong /> <Range low={plan.seconds.low} high={plan.seconds.high} measure="seconds" /></dd></div>
         <div><dt>Hours until the due day</dt><dd><ReasonFigure reason={{ label: "Hours until the due day", measure: "seconds", value: plan.hoursThere * 3600, how: `${printTrimmed(run.weekMinutes / 60, 1, r.locale)} h a week on your working days, from today or the first day` }} strong /></dd></div>
-        <div><dt>Finish</dt><dd>{plan.finish ? printDay(plan.finish, r.locale, true) : "never at these hours"}</dd></div>
+        <div><dt>Finish</dt><dd>{plan.finish ? printDay(plan.finish, r.locale, true) : "never at these hours"}{plan.finishLow && plan.finishHigh && plan.finishLow !== plan.finishHigh ? <span className="range"> {printDay(plan.finishLow, r.locale)} to {printDay(plan.finishHigh, r.locale)}</span> : null}</dd></div>
         <div><dt>Due</dt><dd>{printDay(run.dueOn, r.locale, true)}</dd></div>
       </Facts>
       <TapeBox aria-hidden>
@@ -282,10 +231,34 @@ function Timeline({ run, plan, today, seconds }: { run: { startOn: string; dueOn
   );
 }
 
+/** What this run would be with what is known today, beside what it was planned with. */
+function KnownNow({ drift, finish, finishNow: then, children }: { drift: readonly { id: string; label: string; newer: boolean; cost: number; costNow: number | undefined; seconds: number; secondsNow: number | undefined }[]; finish: string | undefined; finishNow: string | undefined; children: React.ReactNode }) {
+  const r = useReading();
+  return (
+    <Note role="status">
+      <h2>With what you know now it would be different</h2>
+      <PlainTable>
+        <thead><tr><th scope="col">One of</th><th scope="col" className="num">Cost</th><th scope="col" className="num">Work</th></tr></thead>
+        <tbody>
+          {drift.map((l) => (
+            <tr key={l.id}>
+              <td><b>{l.label}</b> {l.newer ? <Badge $tone="warn">newer revision</Badge> : null}</td>
+              <td className="num">{printMoney(l.cost as Minor, r)}{l.costNow === undefined ? "" : <> → <b>{printMoney(l.costNow as Minor, r)}</b></>}</td>
+              <td className="num">{printDuration(l.seconds as Seconds, r)}{l.secondsNow === undefined ? "" : <> → <b>{printDuration(l.secondsNow as Seconds, r)}</b></>}</td>
+            </tr>
+          ))}
+        </tbody>
+      </PlainTable>
+      {finish && then ? <p>{finish === then ? <>It would still be done on {printDay(then, r.locale, true)}.</> : <>It would be done on <b>{printDay(then, r.locale, true)}</b> instead of {printDay(finish, r.locale, true)}.</>}</p> : null}
+      <Row style={{ marginTop: 8 }}>{children}<Small>Until then the run keeps what it was planned with. The earlier plan is kept; a cutting plan is given back.</Small></Row>
+    </Note>
+  );
+}
+
 const Columns = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 430px), 1fr)); gap: 18px; align-items: start;`;
 const Head = styled(SheetHead)`padding: 12px 12px 0; margin: 0; align-items: center;`;
 const Quiet = styled.p`padding: 12px; color: var(--soft);`;
-const Note = styled.div`padding: 10px 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0;`;
+const Note = styled.div`padding: 10px 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0; h2 { font-size: 16px; }`;
 const Facts = styled.dl`display: flex; flex-wrap: wrap; gap: 6px 30px; margin: 0 0 14px; dt { font-size: 13px; color: var(--soft); } dd { margin: 0; font-size: 18px; font-weight: 600; }`;
 const TapeBox = styled.div`
   position: relative; height: 46px; margin: 0 22px; background-color: var(--tape); border-radius: 2px; ${tapeTicks("bottom", "var(--tape-ink)")}

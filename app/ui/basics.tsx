@@ -49,12 +49,13 @@ export const Stack = styled.div<{ $gap?: number }>`display: grid; gap: ${(p) => 
 export const Row = styled.div<{ $gap?: number }>`display: flex; flex-wrap: wrap; align-items: center; gap: ${(p) => p.$gap ?? 10}px;`;
 export const Scroll = styled.div`position: relative; overflow-x: auto; &:focus-visible { outline-offset: -3px; }`;
 
-export const PlainTable = styled.table`
+export const PlainTable = styled.table<{ $tight?: boolean }>`
   width: 100%; border-collapse: collapse; font-size: 14px;
   th { text-align: left; font-weight: 560; color: var(--soft); font-size: 13px; padding: 8px 12px; border-bottom: 1px solid var(--line); white-space: nowrap; vertical-align: bottom; }
   td { padding: 8px 12px; border-bottom: 1px solid var(--line); vertical-align: middle; }
   tbody tr:last-child td { border-bottom: 0; }
   .num { text-align: right; white-space: nowrap; }
+  ${(p) => (p.$tight ? "th, td { padding-inline: 5px; }" : "")}
   @media (max-width: 720px) { .minor { display: none; } th, td { padding-inline: 8px; } }
   th button { all: unset; cursor: pointer; display: inline-flex; gap: 4px; align-items: center; }
   th button:hover { color: var(--ink); }

@@ -52,7 +52,9 @@ export function ListFigure({ url, name, children }: { url: string; name: string;
 
 function Explanation({ opened }: { opened: Opened }) {
   const r = useReading();
-  const { reason, low, high } = opened;
+  const { reason } = opened;
+  const low = opened.low ?? reason.low;
+  const high = opened.high ?? reason.high;
   return (
     <>
       <Heading slot="title">{reason.label}</Heading>
@@ -86,7 +88,8 @@ function Lines({ reason, depth }: { reason: Reason; depth: number }) {
               </Line>
               {p.how ? <How>{wordHow(p.how, print)}</How> : null}
               {p.from ? <From>From: {p.from}</From> : null}
-              <Lines reason={{ ...p, how: undefined, from: undefined }} depth={depth + 1} />
+              {p.low !== undefined && p.high !== undefined && p.high - p.low > 1e-9 ? <From>90 of 100 times between {printMeasure(p.low, p.measure, r)} and {printMeasure(p.high, p.measure, r)}</From> : null}
+              <Lines reason={{ label: p.label, measure: p.measure, value: p.value, parts: p.parts ?? [] }} depth={depth + 1} />
             </li>
           ))}
         </ul>
@@ -123,6 +126,18 @@ export function Figure({ estimate, measure, strong, times = 1 }: { estimate: Est
       {label}
     </button>
   );
+}
+
+/** The ends of a 90 % range in small print beside its figure; nothing when it is known exactly. */
+export function Range({ low, high, measure, times = 1 }: { low: number | undefined; high: number | undefined; measure: Measure; times?: number }) {
+  const r = useReading();
+  if (low === undefined || high === undefined || high - low <= 1e-9) return null;
+  // Below what is printed there is no range to speak of.
+  const [from, to] = [printMeasure(low * times, measure, r), printMeasure(high * times, measure, r)];
+  // "17.2 to 19.1 g": a unit that both share is said once.
+  const unit = /[\u00a0 ]\D+$/.exec(to)?.[0] ?? "";
+  const bare = unit !== "" && from.endsWith(unit) && !/\d[\u00a0 ]?\D+\d/.test(from.replace(/[.,]/g, "")) ? from.slice(0, -unit.length) : from;
+  return from === to ? null : <span className="range" title="90 of 100 times it lies between these">{bare} to {to}</span>;
 }
 
 /** A figure whose reason is already a tree and that has no range. */

@@ -93,6 +93,8 @@ export const GlobalStyle = createGlobalStyle`
     appearance: none; border: 0; background: none; padding: 1px 2px; margin: -1px -2px; font: inherit; color: inherit; cursor: pointer; text-align: inherit; white-space: nowrap;
     text-decoration: underline dotted var(--edge) 1px; text-underline-offset: 3px; border-radius: 2px; min-height: 24px;
   }
+  .range { font-size: 13px; font-weight: 400; color: var(--soft); white-space: nowrap; }
+  td .range { display: block; }
   .figure.strong { font-weight: 640; }
   .figure:hover { text-decoration-color: var(--ink); text-decoration-style: solid; }
   .tag {

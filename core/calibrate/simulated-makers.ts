@@ -1,4 +1,5 @@
 import { PACE_KINDS, STAGE_OF, type Work } from "../estimate";
+import { batchFactor, BATCH_PRIOR, lapFactor, LAP_SIGMA, learnBatch } from "./batch";
 import { DENSITY_SPREAD, learn, TENSION_SPREAD, weighVariance, WEIGH_SIGMA, type Observation } from "./hierarchy";
 import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
 
@@ -18,11 +19,16 @@ export interface SimulatedTable {
   readonly before: { readonly yarnCover: number; readonly timeCover: number };
   readonly weighed: { readonly median: number; readonly ninety: number; readonly cover: number };
   readonly timed: { readonly median: number; readonly cover: number };
+  /** A run of forty in one go, after the same timings. */
+  readonly run: { readonly median: number; readonly cover: number };
   readonly packed: { readonly cover: number };
 }
 
 const Z90 = 1.6449;
 /** Seconds of a small keychain by kind, and of the pieces that are timed. */
+/** What a sitting differs by as a whole, beyond its laps. */
+const SITTING_SIGMA = 0.04;
+const RUN = 40;
 const PIECE: Work = { plain: 900, tiny: 320, closing: 140, rounds: 260, face: 90, filling: 150, sewing: 420, ends: 200, hanger: 50, inspection: 40, packing: 60 };
 
 /**
@@ -41,6 +47,8 @@ export function simulate(makers: number, seed: number): SimulatedTable {
   const packedIn: boolean[] = [];
   const weighedError: number[] = [];
   const timedError: number[] = [];
+  const runError: number[] = [];
+  const runIn: boolean[] = [];
   for (let i = 0; i < makers; i++) {
     // Tension: one hand, three yarns; three parts of the first are weighed.
     const hand = TENSION_SPREAD.hand * normal();
@@ -70,14 +78,25 @@ export function simulate(makers: number, seed: number): SimulatedTable {
     const truth = real(PIECE);
     const trade = learnPace([]);
     timeBefore.push(inside(truth, trade.seconds(PIECE), trade.sd(PIECE)));
-    const sittings: Work[] = [{ plain: 900, tiny: 320, closing: 140, rounds: 260 }, { sewing: 420 }, { plain: 450, tiny: 160, rounds: 130 }, { filling: 150, face: 90 }, { ends: 200, hanger: 50 }];
-    const timings: Timing[] = sittings.map((work) => ({ work, seconds: real(work) * Math.exp(TIMING_SIGMA * normal()), sigma: TIMING_SIGMA }));
+    const slope = BATCH_PRIOR.slope + BATCH_PRIOR.sd * normal();
+    const sittings: readonly (readonly [Work, number])[] = [[{ plain: 900, tiny: 320, closing: 140, rounds: 260 }, 1], [{ sewing: 420 }, 4], [{ plain: 450, tiny: 160, rounds: 130 }, 3], [{ filling: 150, face: 90 }, 8], [{ ends: 200, hanger: 50 }, 6]];
+    const timed = sittings.map(([work, pieces]) => {
+      const day = Math.exp(SITTING_SIGMA * normal());
+      return { work, pieces, laps: Array.from({ length: pieces }, (_, n) => real(work) * lapFactor(slope, n + 1) * day * Math.exp(LAP_SIGMA * normal())) };
+    });
+    const batch = learnBatch(timed);
+    const timings: Timing[] = timed.map((t) => ({ work: Object.fromEntries(Object.entries(t.work).map(([k, v]) => [k, v * t.pieces * batchFactor(batch, t.pieces).factor])), seconds: t.laps.reduce((a, b) => a + b, 0), sigma: TIMING_SIGMA }));
     const pace = learnPace(timings);
+    const many = batchFactor(batch, RUN);
+    const runTruth = truth * batchFactor({ slope, sd: 0, around: RUN }, RUN).factor;
+    const runSd = Math.hypot(pace.sd(PIECE), many.sigma * pace.seconds(PIECE)) * many.factor;
+    runError.push(Math.abs((pace.seconds(PIECE) * many.factor) / runTruth - 1));
+    runIn.push(inside(runTruth, pace.seconds(PIECE) * many.factor, runSd));
     timedError.push(Math.abs(pace.seconds(PIECE) / truth - 1));
     timedIn.push(inside(truth, pace.seconds(PIECE), pace.sd(PIECE)));
   }
   return {
     before: { yarnCover: share(yarnBefore), timeCover: share(timeBefore) }, weighed: { median: quantile(weighedError, 0.5), ninety: quantile(weighedError, 0.9), cover: share(weighedIn) },
-    timed: { median: quantile(timedError, 0.5), cover: share(timedIn) }, packed: { cover: share(packedIn) },
+    timed: { median: quantile(timedError, 0.5), cover: share(timedIn) }, run: { median: quantile(runError, 0.5), cover: share(runIn) }, packed: { cover: share(packedIn) },
   };
 }

@@ -7,13 +7,21 @@ export interface CostLine {
   readonly label: string;
   /** Minor units, not yet rounded. */
   readonly exact: number;
+  /** Ends of its 90 % range, minor units; left out when it is known exactly (so many eyes). */
+  readonly low?: number;
+  readonly high?: number;
   readonly how: string;
+  /** What its quantity rests on: "trade average pace", "this yarn: 3 weigh-ins". */
+  readonly from?: string | undefined;
 }
 
 export interface Cost {
   /** Lines in whole minor units that add up to `total` exactly. */
   readonly lines: readonly (CostLine & { readonly amount: Minor })[];
   readonly total: Minor;
+  /** Ends of the total's 90 % range. */
+  readonly low: Minor;
+  readonly high: Minor;
   readonly material: Minor;
   readonly wage: Minor;
   readonly overhead: Minor;
@@ -21,24 +29,47 @@ export interface Cost {
 
 export interface Labour {
   readonly seconds: number;
+  /** Ends of the 90 % range of the seconds; left out when they were timed themselves. */
+  readonly low?: number;
+  readonly high?: number;
+  /** Whose pace it is. */
+  readonly from?: string | undefined;
   readonly wagePerHour: Minor;
   /** Rent, light, tools, stall: per hour of making, so that slow pieces carry more of it. */
   readonly overheadPerHour: Minor;
 }
 
-/** Direct cost of one piece: its materials at purchase cost, its packaging, its minutes and their overhead. */
+/**
+ * Direct cost of one piece: its materials at purchase cost, its packaging, its minutes and their overhead, with the 90 %
+ * range that yarn, filling and time leave it. Yarns share one hand's tension, so their ends add up; yarn, filling and time
+ * are unsure apart from each other, so those add up as the root of their squares.
+ */
 export function costOf(materials: readonly CostLine[], labour: Labour, words: { readonly hours: string; readonly wage: string; readonly overhead: string }): Cost {
   const hours = labour.seconds / 3600;
+  const byHour = (rate: number) => ({ exact: hours * rate, low: ((labour.low ?? labour.seconds) / 3600) * rate, high: ((labour.high ?? labour.seconds) / 3600) * rate, from: labour.from });
   const lines: CostLine[] = [
     ...materials,
-    { kind: "wage", label: "Your time", exact: hours * labour.wagePerHour, how: `${words.hours} × ${words.wage} an hour` },
-    { kind: "overhead", label: "Overhead", exact: hours * labour.overheadPerHour, how: `${words.hours} × ${words.overhead} an hour` },
+    { kind: "wage", label: "Your time", ...byHour(labour.wagePerHour), how: `${words.hours} × ${words.wage} an hour` },
+    { kind: "overhead", label: "Overhead", ...byHour(labour.overheadPerHour), how: `${words.hours} × ${words.overhead} an hour` },
   ];
+  const spread = spreadOf(lines);
   const total = minor(lines.reduce((sum, l) => sum + l.exact, 0));
   const amounts = shareOut(total, lines.map((l) => l.exact));
   const priced = lines.map((l, i) => ({ ...l, amount: amounts[i] ?? minor(0) }));
   const sum = (pick: (kind: CostLine["kind"]) => boolean) => minor(priced.filter((l) => pick(l.kind)).reduce((s, l) => s + l.amount, 0));
-  return { lines: priced, total, material: sum((k) => k !== "wage" && k !== "overhead"), wage: sum((k) => k === "wage"), overhead: sum((k) => k === "overhead") };
+  return { lines: priced, total, low: minor(Math.max(0, total - spread.below)), high: minor(total + spread.above), material: sum((k) => k !== "wage" && k !== "overhead"), wage: sum((k) => k === "wage"), overhead: sum((k) => k === "overhead") };
+}
+
+/** What is unsure together: kinds of one group share their error. */
+const SOURCES: readonly (readonly CostLine["kind"][])[] = [["yarn"], ["filling"], ["wage", "overhead"], ["notion"], ["packaging"]];
+
+/** How far the sum of some lines may lie below and above its value, 90 of 100 times, minor units. */
+function spreadOf(lines: readonly CostLine[]): { readonly below: number; readonly above: number } {
+  const each = SOURCES.map((kinds) => lines.filter((l) => kinds.includes(l.kind)));
+  return {
+    below: Math.hypot(...each.map((list) => list.reduce((s, l) => s + l.exact - (l.low ?? l.exact), 0))),
+    above: Math.hypot(...each.map((list) => list.reduce((s, l) => s + (l.high ?? l.exact) - l.exact, 0))),
+  };
 }
 
 /**
@@ -77,6 +108,9 @@ export class MarginTooLarge extends RangeError {
 export interface Pricing {
   /** The price that pays everything, before it is raised to a price point. */
   readonly exact: Minor;
+  /** The same at the ends of the cost's range. */
+  readonly low: Minor;
+  readonly high: Minor;
   readonly suggested: Minor;
   /** Below this the piece loses money even if her hours were free. */
   readonly floor: Minor;
@@ -91,10 +125,11 @@ export interface Pricing {
 export function priceFor(cost: Cost, fees: ChannelFees, marginBp: number, points: readonly number[]): Pricing {
   const left = 10_000 - fees.percentBp - marginBp;
   if (left <= 0) throw new MarginTooLarge(fees.percentBp, marginBp);
-  const exact = minor(Math.ceil(((cost.total + fees.fixed) * 10_000) / left - 1e-9));
+  const pays = (total: Minor) => minor(Math.ceil(((total + fees.fixed) * 10_000) / left - 1e-9));
+  const exact = pays(cost.total);
   const bare = cost.total - cost.wage;
   const floor = minor(Math.ceil(((bare + fees.fixed) * 10_000) / Math.max(1, 10_000 - fees.percentBp) - 1e-9));
-  return { exact, suggested: toPricePoint(exact, points), floor };
+  return { exact, low: pays(cost.low), high: pays(cost.high), suggested: toPricePoint(exact, points), floor };
 }
 
 export interface Earning {
@@ -103,15 +138,31 @@ export interface Earning {
   readonly forTime: Minor;
   /** Per hour; undefined when no time is known. May be negative. */
   readonly perHour: Minor | undefined;
+  /** Ends of its 90 % range: slow and dear, quick and cheap. */
+  readonly perHourLow: Minor | undefined;
+  readonly perHourHigh: Minor | undefined;
   /** What is left when her hour is paid too. */
   readonly profit: Minor;
   readonly marginBp: number;
 }
 
-/** What a price leaves: the market price worked backwards to what an hour earns. */
-export function earningAt(price: Minor, cost: Cost, fees: ChannelFees, seconds: number): Earning {
+/** What a price leaves: the market price worked backwards to what an hour earns, with the range of materials and time. */
+export function earningAt(price: Minor, cost: Cost, fees: ChannelFees, labour: Pick<Labour, "seconds" | "low" | "high">): Earning {
   const fee = minor(proportion(price, fees.percentBp, 10_000) + fees.fixed);
   const forTime = minor(price - fee - (cost.total - cost.wage));
   const profit = minor(price - fee - cost.total);
-  return { fees: fee, forTime, perHour: seconds > 0 ? minor((forTime * 3600) / seconds) : undefined, profit, marginBp: price > 0 ? Math.round((profit * 10_000) / price) : 0 };
+  const { seconds } = labour;
+  const material = spreadOf(cost.lines.filter((l) => l.kind !== "wage" && l.kind !== "overhead"));
+  const hour = (left: number, s: number) => (left * 3600) / Math.max(1, s);
+  const range = () => {
+    // Overhead goes with the hours, so slow hands pay it too: per hour it is a constant.
+    const bare = forTime + cost.overhead;
+    const overhead = hour(cost.overhead, seconds);
+    const at = hour(bare, seconds) - overhead;
+    const down = Math.hypot(at - (hour(bare, labour.high ?? seconds) - overhead), hour(material.above, seconds));
+    const up = Math.hypot(hour(bare, labour.low ?? seconds) - overhead - at, hour(material.below, seconds));
+    return { perHour: minor(at), perHourLow: minor(at - down), perHourHigh: minor(at + up) };
+  };
+  const none = { perHour: undefined, perHourLow: undefined, perHourHigh: undefined };
+  return { fees: fee, forTime, ...(seconds > 0 ? range() : none), profit, marginBp: price > 0 ? Math.round((profit * 10_000) / price) : 0 };
 }

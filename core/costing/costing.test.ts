@@ -47,7 +47,7 @@ describe("price", () => {
       const made = costOf([line(c)], { seconds: 600, wagePerHour: minor(1200), overheadPerHour: minor(0) }, words);
       const fees = { label: "x", percentBp: bp, fixed: minor(fixed) };
       const { exact } = priceFor(made, fees, margin, []);
-      const e = earningAt(exact, made, fees, 600);
+      const e = earningAt(exact, made, fees, { seconds: 600 });
       expect(e.profit).toBeGreaterThanOrEqual(Math.floor((exact * margin) / 10_000) - 1);
     }), { seed: 4 });
   });
@@ -57,11 +57,52 @@ describe("what an hour earns", () => {
   it("backwards from the market price", () => {
     // 9.00 − 5 % − 0.20 fee − 2.60 material and overhead = 5.75 for 30 minutes → 11.50 an hour.
     const cost = costOf([line(250)], { seconds: 1800, wagePerHour: minor(1000), overheadPerHour: minor(20) }, words);
-    const e = earningAt(minor(900), cost, { label: "x", percentBp: 500, fixed: minor(20) }, 1800);
+    const e = earningAt(minor(900), cost, { label: "x", percentBp: 500, fixed: minor(20) }, { seconds: 1800 });
     expect([e.fees, e.forTime, e.perHour]).toEqual([65, 575, 1150]);
   });
   it("does not exist where no time is known", () => {
     const cost = costOf([line(250)], { seconds: 0, wagePerHour: minor(1000), overheadPerHour: minor(20) }, words);
-    expect(earningAt(minor(900), cost, none, 0).perHour).toBeUndefined();
+    expect(earningAt(minor(900), cost, none, { seconds: 0 }).perHour).toBeUndefined();
+  });
+});
+
+describe("how sure a cost is", () => {
+  const ranged = (kind: CostLine["kind"], exact: number, half: number): CostLine => ({ kind, label: kind, exact, low: exact - half, high: exact + half, how: "" });
+  const labour = (seconds: number, half: number) => ({ seconds, low: seconds - half, high: seconds + half, wagePerHour: minor(3600), overheadPerHour: minor(0) });
+  it("is exact when nothing is unsure", () => {
+    const c = costOf([line(250)], { seconds: 600, wagePerHour: minor(1200), overheadPerHour: minor(0) }, words);
+    expect([c.low, c.total, c.high]).toEqual([450, 450, 450]);
+  });
+  it("yarns of one hand err together; yarn, filling and time each on their own (propagation of independent errors: root of the sum of squares, as in any physics primer)", () => {
+    // Yarns: 20 + 10 = 30 together; time: 40 a side. √(30² + 40²) = 50.
+    const c = costOf([ranged("yarn", 200, 20), ranged("yarn", 100, 10)], labour(400, 40), words);
+    expect([c.low, c.total, c.high]).toEqual([650, 700, 750]);
+    // With filling of 120 a side: √(30² + 40² + 120²) = 130.
+    const filled = costOf([ranged("yarn", 200, 20), ranged("yarn", 100, 10), ranged("filling", 300, 120)], labour(400, 40), words);
+    expect([filled.low, filled.high]).toEqual([1000 - 130, 1000 + 130]);
+  });
+  it("time carries wage and overhead alike", () => {
+    const c = costOf([], { ...labour(3600, 360), overheadPerHour: minor(400) }, words);
+    expect([c.low, c.total, c.high]).toEqual([3600, 4000, 4400]);
+  });
+  it("never falls below nothing, and the value lies within", () => {
+    const l = fc.record({ kind: fc.constantFrom("yarn", "filling", "notion", "packaging"), label: fc.constant("x"), how: fc.constant(""), exact: fc.double({ min: 0, max: 3000, noNaN: true }) });
+    fc.assert(fc.property(fc.array(fc.tuple(l, fc.double({ min: 0, max: 2, noNaN: true })), { maxLength: 8 }), (list) => {
+      const c = costOf(list.map(([x, half]) => ({ ...x, low: x.exact * (1 - half), high: x.exact * (1 + half) }) as CostLine), labour(100, 90), words);
+      expect(c.low).toBeGreaterThanOrEqual(0);
+      expect(c.low).toBeLessThanOrEqual(c.total);
+      expect(c.high).toBeGreaterThanOrEqual(c.total);
+    }));
+  });
+  it("goes on into the price and into what an hour earns", () => {
+    const c = costOf([ranged("yarn", 300, 30)], labour(400, 40), words);
+    const p = priceFor(c, { label: "shop", percentBp: 500, fixed: minor(0) }, 1500, []);
+    expect([p.low, p.exact, p.high]).toEqual([Math.ceil(650 / 0.8), 875, Math.ceil(750 / 0.8)]);
+    const sure = earningAt(minor(900), c, none, { seconds: 400 });
+    expect([sure.perHourLow, sure.perHour, sure.perHourHigh]).toEqual([5400 - 270, 5400, 5400 + 270]);
+    const slow = earningAt(minor(900), c, none, { seconds: 400, low: 360, high: 440 });
+    // 600 left for 440 s is 4,909 an hour, for 360 s 6,000; yarn is 270 a side: √(491² + 270²) and √(600² + 270²).
+    expect(slow.perHourLow).toBe(Math.round(5400 - Math.hypot(5400 - (600 * 3600) / 440, 270)));
+    expect(slow.perHourHigh).toBe(Math.round(5400 + Math.hypot(600, 270)));
   });
 });

@@ -108,7 +108,7 @@ export function estimatePiece(input: PieceInput): PieceEstimate {
   const perSlot = (slot: string, pick: (y: SlotYarn) => Estimate) =>
     parts.flatMap((p) => p.yarn.filter((y) => y.slot === slot).map((y) => timesAlike({ ...pick(y), reason: { ...pick(y).reason, label: p.part.name } }, p.part.make, `${p.part.name} × ${p.part.make}`)));
   const yarn = slots.map((slot) => ({
-    slot, stitchShare: shareOf(parts, slot),
+    slot, stitchShare: shareOf(parts, slot), from: tensionOf(specOf(slot)).perStitchFrom,
     metres: sumTogether(perSlot(slot, (y) => y.metres), specOf(slot).label, "metres"),
     grams: sumTogether(perSlot(slot, (y) => y.grams), specOf(slot).label, "grams"),
   }));

@@ -18,10 +18,12 @@ function roundSeconds(round: CheckedRound, closing: boolean): number {
 
 const isTiny = (r: CheckedRound) => r.count !== undefined && r.count <= TINY_ROUND && r.decreases === 0;
 
+/** Where a pace comes from that nobody has timed. */
+export const TRADE_PACE = "trade average pace";
 const TRADE: PaceUsed = {
   factor: () => 1,
   sd: (work) => Math.hypot(...(Object.entries(work) as [PaceKind, number][]).reduce<[number, number]>(([c, r], [k, v]) => (STAGE_OF[k] === "crochet" && k !== "rounds" ? [c + v * PACE_SIGMA, r] : [c, r + v * EVENT_SIGMA]), [0, 0])),
-  from: "trade average pace",
+  from: TRADE_PACE,
 };
 
 /** Lines of arithmetic by kind, in trade seconds; the pace is put on them at the end. */

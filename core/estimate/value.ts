@@ -10,6 +10,9 @@ export interface Reason {
   readonly how?: string;
   /** Where a starting value comes from: "trade average", "your swatch of 3 Nov". */
   readonly from?: string;
+  /** Ends of its 90 % range, where it is not known exactly. */
+  readonly low?: number;
+  readonly high?: number;
   readonly parts?: readonly Reason[];
 }
 
@@ -53,4 +56,9 @@ export function sumTogether(list: readonly Estimate[], label: string, measure: M
 export function timesAlike(e: Estimate, times: number, label: string): Estimate {
   if (times === 1) return e;
   return { value: e.value * times, low: e.low * times, high: e.high * times, reason: { label, measure: e.reason.measure, value: e.value * times, how: `${times} ×`, parts: [e.reason] } };
+}
+
+/** What a figure rests on: said by the first of its reasons that says it. */
+export function restsOn(r: Reason): string | undefined {
+  return r.from ?? r.parts?.map(restsOn).find((x) => x !== undefined);
 }

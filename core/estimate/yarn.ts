@@ -57,6 +57,8 @@ export interface SlotYarn {
   readonly grams: Estimate;
   /** Share of the metres that is stitches and so goes with tension; the rest is tails and cut pieces. */
   readonly stitchShare: number;
+  /** What the yarn in a stitch rests on: "trade average", "your other yarns", "this yarn: 3 weigh-ins". */
+  readonly from: string;
 }
 
 const round1 = (n: number) => Math.round(n * 10) / 10;
@@ -175,7 +177,7 @@ export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean,
     const grams = (metres / spec.metresPer100g) * 100;
     return {
       slot: s.slot,
-      stitchShare: metres > 0 ? stitches.value / metres : 0,
+      stitchShare: metres > 0 ? stitches.value / metres : 0, from: tension.perStitchFrom,
       metres: estimateOf(metres, sigma, reason),
       grams: estimateOf(grams, Math.hypot(sigma, spec.lengthSigma ?? 0), { label: spec.label, measure: "grams", value: grams, how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`, from: spec.lengthSigma ? "a measured length" : "the ball band", parts: [reason] }),
     };

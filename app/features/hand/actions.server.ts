@@ -9,7 +9,7 @@ import { secondsOfWork } from "@core/estimate";
 import { aroundOf, draftOf, loadSurroundings } from "../items/load.server";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { expectedFor, stageWork, tradeExpected } from "./expected";
-import { groupOf, knowledgeOf, weighRatio } from "./learning";
+import { groupOf, inBatch, knowledgeOf, weighRatio } from "./learning";
 import { handDataOf, loadMeasured } from "./load.server";
 import { handSchemas, lapsOf } from "./schema";
 
@@ -42,8 +42,9 @@ export async function handAction(form: FormData, opened: Opened) {
         const one = stageWork(trade, part, v.stage);
         const work = Object.fromEntries(Object.entries(one).map(([k, sec]) => [k, sec * v.pieces]));
         if (secondsOfWork(work) <= 0) return data<HandReply>({ reply: got.reply({ fieldErrors: { stage: ["This part has nothing of this stage. Choose another stage, or the whole piece."] } }) }, { status: 400 });
-        const expected = known.pace.seconds(work);
-        const doubt = doubtOf("time", Math.log(v.seconds / expected), Math.hypot(known.pace.sd(work) / expected, TIMING_SIGMA));
+        const together = inBatch(work, v.pieces, known.batch);
+        const expected = known.pace.seconds(together);
+        const doubt = doubtOf("time", Math.log(v.seconds / expected), Math.hypot(known.pace.sd(together) / expected, TIMING_SIGMA));
         if (doubt && v.sure !== "on") return data<HandReply>({ doubt });
         await saveTiming(scope, { ...base, stage: v.stage, seconds: v.seconds, laps: lapsOf(v.laps), work });
         return data<HandReply>({ done: v.key });

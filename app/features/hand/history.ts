@@ -1,5 +1,5 @@
 import { DENSITY_SPREAD, learn, learnPace, TENSION_SPREAD, TIMING_SIGMA, type Learned, type Spread } from "@core/calibrate";
-import { paceTimings, densityObservations, tensionObservations, groupOf, type HandData } from "./learning";
+import { batchOf, inBatch, paceTimings, densityObservations, tensionObservations, groupOf, type HandData } from "./learning";
 
 /** A measurement beside what was expected of it when only the ones before it were known. */
 export interface Told {
@@ -36,11 +36,14 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
   logs(data.density, DENSITY_SPREAD, (m) => m.firmness, (l, day) => densityObservations(l, day, halfLife), () => "weighIn", "density");
   const timings = inOrder(data.timings);
   timings.forEach((t, i) => {
-    const pace = learnPace(paceTimings(timings.slice(0, i), t.madeOn, halfLife));
+    const before = timings.slice(0, i);
+    const batch = batchOf(before);
+    const pace = learnPace(paceTimings(before, t.madeOn, halfLife, batch));
+    const work = inBatch(t.work, t.pieces, batch);
     const trade = Object.values(t.work).reduce((s, v) => s + v, 0);
     if (trade <= 0) return;
-    const expected = pace.seconds(t.work);
-    const sd = Math.hypot(pace.sd(t.work), TIMING_SIGMA * expected);
+    const expected = pace.seconds(work);
+    const sd = Math.hypot(pace.sd(work), TIMING_SIGMA * expected);
     out.push({ id: t.id, kind: "timing", what: "pace", group: t.stage, madeOn: t.madeOn, measured: t.seconds / trade, expected: expected / trade, low: Math.max(0, expected - Z90 * sd) / trade, high: (expected + Z90 * sd) / trade });
   });
   return out.sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1));

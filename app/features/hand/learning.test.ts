@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { learnBatch } from "@core/calibrate";
 import { CLASS_GAUGE, gaugePrior } from "@core/fabric";
 import { mm, type Minor } from "@core/units";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
@@ -13,7 +14,7 @@ const TODAY = "2026-11-25";
 
 describe("what an estimate is told of a hand", () => {
   it("is nothing while nothing was measured", () => {
-    expect(handView(NOTHING, TODAY, 365)).toEqual({ tension: {}, elsewhere: undefined, density: undefined, pace: undefined });
+    expect(handView(NOTHING, TODAY, 365)).toEqual({ tension: {}, elsewhere: undefined, density: undefined, pace: undefined, batch: learnBatch([]) });
   });
   it("says what each figure rests on", () => {
     const view = handView({ ...NOTHING, tension: [measure(), measure({ id: "n", madeOn: "2026-11-02" }), measure({ id: "o", kind: "unravelled" }), measure({ id: "p", yarnId: "red" })] }, TODAY, 365);

@@ -1,4 +1,4 @@
-import { aged, DENSITY_SPREAD, GAUGE_SIGMA, learn, learnPace, TENSION_SPREAD, TIMING_SIGMA, UNRAVEL_SIGMA, weighVariance, type Learned, type Learning, type Observation, type Pace, type Timing } from "@core/calibrate";
+import { aged, batchFactor, DENSITY_SPREAD, GAUGE_SIGMA, learn, learnBatch, learnPace, TENSION_SPREAD, TIMING_SIGMA, UNRAVEL_SIGMA, weighVariance, type BatchLearning, type Learned, type Learning, type Observation, type Pace, type Timing } from "@core/calibrate";
 import { PACE_KINDS, type PaceKind, type PaceUsed, type PieceInput, type Stage, type Work } from "@core/estimate";
 import { gaugePrior, type WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
@@ -50,18 +50,28 @@ export function tensionObservations(list: readonly TensionMeasure[], today: stri
 export function densityObservations(list: readonly DensityMeasure[], today: string, halfLife: number): Observation[] {
   return list.filter((m) => !m.setAside && m.ratio > 0).map((m) => ({ group: m.firmness, logRatio: Math.log(m.ratio), variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife) }));
 }
-export function paceTimings(list: readonly TimingMeasure[], today: string, halfLife: number): Timing[] {
-  return list.filter((m) => !m.setAside).map((m) => ({ work: m.work, seconds: m.seconds, sigma: Math.sqrt(aged(TIMING_SIGMA ** 2, daysBetween(m.madeOn, today), halfLife)) }));
+/** What was timed, as it would have been in a batch of usual size: short sittings are slow ones. */
+export function paceTimings(list: readonly TimingMeasure[], today: string, halfLife: number, batch: BatchLearning): Timing[] {
+  return list.filter((m) => !m.setAside).map((m) => ({ work: inBatch(m.work, m.pieces, batch), seconds: m.seconds, sigma: Math.sqrt(aged(TIMING_SIGMA ** 2, daysBetween(m.madeOn, today), halfLife)) }));
+}
+export const batchOf = (list: readonly TimingMeasure[]): BatchLearning => learnBatch(list.filter((m) => !m.setAside));
+
+/** The work of so many pieces made in one go. */
+export function inBatch(work: Work, pieces: number, batch: BatchLearning): Work {
+  const { factor } = batchFactor(batch, Math.max(1, pieces));
+  return Object.fromEntries(Object.entries(work).map(([k, s]) => [k, s * factor]));
 }
 
 export interface HandKnowledge {
   readonly tension: Learning;
   readonly density: Learning;
   readonly pace: Pace;
+  readonly batch: BatchLearning;
 }
 
 export function knowledgeOf(data: HandData, today: string, halfLife: number): HandKnowledge {
-  return { tension: learn(tensionObservations(data.tension, today, halfLife), TENSION_SPREAD), density: learn(densityObservations(data.density, today, halfLife), DENSITY_SPREAD), pace: learnPace(paceTimings(data.timings, today, halfLife)) };
+  const batch = batchOf(data.timings);
+  return { batch, tension: learn(tensionObservations(data.tension, today, halfLife), TENSION_SPREAD), density: learn(densityObservations(data.density, today, halfLife), DENSITY_SPREAD), pace: learnPace(paceTimings(data.timings, today, halfLife, batch)) };
 }
 
 /** What an estimate is told of a hand: plain values, so that they go to the worker and into a key as they are. */
@@ -70,6 +80,8 @@ export interface HandView {
   readonly elsewhere: { readonly factor: number; readonly sigma: number; readonly from: string } | undefined;
   readonly density: { readonly of: Readonly<Record<string, { readonly factor: number; readonly sigma: number }>>; readonly from: string } | undefined;
   readonly pace: { readonly factor: Readonly<Record<string, number>>; readonly sd: readonly (readonly number[])[]; readonly from: string } | undefined;
+  /** How much quicker each further piece of a run is; the trade's average when no batch was timed. */
+  readonly batch: BatchLearning;
 }
 
 const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
@@ -89,6 +101,7 @@ export function handView(data: HandData, today: string, halfLife: number): HandV
   return {
     tension, elsewhere: known ? factorOf(k.tension.elsewhere, "your other yarns") : undefined,
     density: k.density.groups.length > 0 ? { of: Object.fromEntries(["light", "medium", "firm"].map((f) => [f, { factor: Math.exp(k.density.of(f).mean), sigma: k.density.of(f).sd }])), from: `your packing, ${count(k.density.elsewhere.others, "weigh-in", "weigh-ins")}` } : undefined,
+    batch: k.batch,
     pace: k.pace.timings > 0 ? { factor: Object.fromEntries(PACE_KINDS.map((x) => [x, k.pace.factor(x)])), sd: covarianceOf(k.pace), from: `your pace, ${count(k.pace.timings, "timing", "timings")}` } : undefined,
   };
 }

@@ -1,5 +1,5 @@
 import { costOf, earningAt, priceFor, type ChannelFees, type Cost, type CostLine, type Earning, type Pricing } from "@core/costing";
-import { compareYarns, estimatePiece, Z90, type Compared, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
+import { compareYarns, estimatePiece, restsOn, TRADE_PACE, Z90, type Compared, type Estimate, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
 import { minorDigits, mm, printDuration, printMass, printMoney, printYarnLength, type Grams, type Metres, type Minor, type Reading, type Seconds } from "@core/units";
 import { faceOf, type FacePlacement, type WeightClass, type Firmness } from "@core/fabric";
@@ -89,6 +89,8 @@ export interface ItemAnalysis {
   /** Where the pattern puts eyes and noses, part by part. */
   readonly faces: readonly { readonly part: string; readonly make: number; readonly face: FacePlacement }[];
   readonly order: OrderOfWork;
+  /** Whose pace the time rests on. */
+  readonly paceFrom: string;
 }
 
 /** One colour of one part: yarn that is cut in one length. */
@@ -145,8 +147,8 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
   for (const y of piece.yarn) {
     const yarn = yarnOf(y.slot);
     if (!yarn) continue;
-    const exact = (y.grams.value * 1000 * yarn.ballPrice) / yarn.ballMg;
-    materials.push({ kind: "yarn", label: `${yarn.name}, ${yarn.shade}`, exact, how: `${printMass(y.grams.value as Grams, r)} (${printYarnLength(y.metres.value as Metres, r)}) of a ${printMass((yarn.ballMg / 1000) as Grams, r)} ball at ${printMoney(yarn.ballPrice as Minor, r)}` });
+    const worth = (grams: number) => (grams * 1000 * yarn.ballPrice) / yarn.ballMg;
+    materials.push({ kind: "yarn", label: `${yarn.name}, ${yarn.shade}`, ...rangeOf(y.grams, worth), from: y.from, how: `${printMass(y.grams.value as Grams, r)} (${printYarnLength(y.metres.value as Metres, r)}) of a ${printMass((yarn.ballMg / 1000) as Grams, r)} ball at ${printMoney(yarn.ballPrice as Minor, r)}` });
     need({ kind: "yarn", materialId: yarn.id, each: y.grams.value * 1000, eachHigh: y.grams.high * 1000 });
   }
   const notions = new Map(around.notions.map((n) => [n.id, n]));
@@ -154,7 +156,7 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
   if (filling && piece.filling.value > 0) {
     const density = filling.density ?? 1;
     const weight = piece.filling.value * density;
-    materials.push({ kind: "filling", label: filling.name, exact: (weight * 1000 * filling.packPrice) / filling.packSize, how: `${printMass(weight as Grams, r)}${density === 1 ? "" : ` (${density} × the weight of fibre)`} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}` });
+    materials.push({ kind: "filling", label: filling.name, ...rangeOf(piece.filling, (g) => (g * density * 1000 * filling.packPrice) / filling.packSize), from: restsOn(piece.filling.reason), how: `${printMass(weight as Grams, r)}${density === 1 ? "" : ` (${density} × the weight of fibre)`} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}` });
     need({ kind: "filling", materialId: filling.id, each: weight * 1000, eachHigh: piece.filling.high * density * 1000 });
   }
   for (const { notionId, quantity } of draft.notions) {
@@ -176,7 +178,8 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
     }),
   );
   const seconds = piece.seconds.value;
-  const cost = costOf(materials, { seconds, wagePerHour: around.money.wagePerHour as Minor, overheadPerHour: around.money.overheadPerHour as Minor }, { hours: printDuration(seconds as Seconds, r), wage: printMoney(around.money.wagePerHour as Minor, r), overhead: printMoney(around.money.overheadPerHour as Minor, r) });
+  const labour = { seconds, low: piece.seconds.low, high: piece.seconds.high, from: paceFrom(around.hand?.pace) };
+  const cost = costOf(materials, { ...labour, wagePerHour: around.money.wagePerHour as Minor, overheadPerHour: around.money.overheadPerHour as Minor }, { hours: printDuration(seconds as Seconds, r), wage: printMoney(around.money.wagePerHour as Minor, r), overhead: printMoney(around.money.overheadPerHour as Minor, r) });
   const major = 10 ** minorDigits(r.currency);
   const possible = around.fees.percentBp + around.money.marginBp < 10_000;
   const pricing = possible ? priceFor(cost, around.fees, around.money.marginBp, major === 1 ? [] : around.money.pricePoints) : undefined;
@@ -189,8 +192,13 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
     }, 0);
     return have < h.count ? [{ ...h, count: h.count - have }] : [];
   });
-  return { checked, piece, cost, pricing, price, earning: earningAt(price, cost, around.fees, seconds), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, faces: piece.parts.flatMap((p) => faceOf(p.part, p.fabric).map((face) => ({ part: p.part.name, make: p.part.make, face }))), order: orderOfWork(checked, piece.parts.map((p) => p.fabric)), needs: [...needs.values()], lengths };
+  return { checked, piece, paceFrom: labour.from, cost, pricing, price, earning: earningAt(price, cost, around.fees, labour), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, faces: piece.parts.flatMap((p) => faceOf(p.part, p.fabric).map((face) => ({ part: p.part.name, make: p.part.make, face }))), order: orderOfWork(checked, piece.parts.map((p) => p.fabric)), needs: [...needs.values()], lengths };
 }
+
+/** A quantity's worth with its ends. */
+const rangeOf = (e: Estimate, worth: (quantity: number) => number) => ({ exact: worth(e.value), low: worth(e.low), high: worth(e.high) });
+
+const paceFrom = (pace: HandView["pace"] | undefined): string => pace?.from ?? TRADE_PACE;
 
 /** A yarn and the hook it would be worked with. */
 export interface YarnPair {

@@ -1,9 +1,10 @@
 import { memo } from "react";
 import styled from "styled-components";
+import { restsOn } from "@core/estimate";
 import { MAIN_SLOT } from "@core/notation";
 import { printLength, type Mm } from "@core/units";
 import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
-import { Figure } from "../../ui/figure";
+import { Figure, Range } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./analyse";
@@ -27,7 +28,8 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
         <div>
           <dt>Time</dt>
           <dd>
-            <Figure estimate={piece.seconds} strong />
+            <Figure estimate={piece.seconds} strong /> <Range low={piece.seconds.low} high={piece.seconds.high} measure="seconds" />
+            <From>{analysis.paceFrom}; one of ten made in a go</From>
           </dd>
         </div>
         <div>
@@ -39,12 +41,12 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
           <dd>{ends}</dd>
         </div>
       </Facts>
-      <PlainTable>
+      <PlainTable $tight>
         <thead>
           <tr>
             <th scope="col">Material</th>
             <th scope="col" className="num">Length</th>
-            <th scope="col" className="num">Weight or count</th>
+            <th scope="col" className="num">Weight</th>
           </tr>
         </thead>
         <tbody>
@@ -56,25 +58,25 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
                   <Named>
                     <YarnDisc colour={yarn?.colour ?? "#b9c3c5"} name={yarn ? `${yarn.name} ${yarn.shade}` : "no yarn"} size={22} />
                     <span>
-                      {yarn ? `${yarn.name}, ${yarn.shade}` : <Badge $tone="warn">choose a yarn</Badge>} <Small>{slotLabel(y.slot)}</Small>
+                      {yarn ? `${yarn.name}, ${yarn.shade}` : <Badge $tone="warn">choose a yarn</Badge>} <From>{slotLabel(y.slot)}; {y.from}</From>
                     </span>
                   </Named>
                 </td>
                 <td className="num">
-                  <Figure estimate={y.metres} />
+                  <Figure estimate={y.metres} /> <Range low={y.metres.low} high={y.metres.high} measure="metres" />
                 </td>
                 <td className="num">
-                  <Figure estimate={y.grams} />
+                  <Figure estimate={y.grams} /> <Range low={y.grams.low} high={y.grams.high} measure="grams" />
                 </td>
               </tr>
             );
           })}
           {piece.filling.value > 0 ? (
             <tr>
-              <td>Filling {analysis.noFilling ? <Badge $tone="warn">choose a filling</Badge> : null}</td>
+              <td>Filling <From>{restsOn(piece.filling.reason)}</From> {analysis.noFilling ? <Badge $tone="warn">choose a filling</Badge> : null}</td>
               <td />
               <td className="num">
-                <Figure estimate={piece.filling} />
+                <Figure estimate={piece.filling} /> <Range low={piece.filling.low} high={piece.filling.high} measure="grams" />
               </td>
             </tr>
           ) : null}
@@ -142,4 +144,5 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
 const Facts = styled.dl`
   display: flex; flex-wrap: wrap; gap: 6px 26px; margin: 0 0 10px; dt { font-size: 13px; color: var(--soft); } dd { margin: 0; font-size: 18px; font-weight: 600; }
 `;
+const From = styled.span`display: block; font-size: 13px; font-weight: 400; color: var(--soft);`;
 const Named = styled.span`display: flex; gap: 9px; align-items: center;`;

@@ -4,7 +4,7 @@ import styled from "styled-components";
 import type { ChannelFees } from "@core/costing";
 import { printMoney, type Minor } from "@core/units";
 import { Field, Input, Select } from "../../ui/field";
-import { ReasonFigure } from "../../ui/figure";
+import { Range, ReasonFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
 import { SwingTag } from "../../ui/swing-tag";
 import { Sheet, SheetHead, Small } from "../../ui/basics";
@@ -34,7 +34,7 @@ export const PricePanel = memo(function PricePanel({ analysis, fees, marginBp, w
         <SwingTag large>{printMoney(analysis.price, r)}</SwingTag>
         <Lines>
           <li>
-            costs <ReasonFigure reason={costReason(analysis)} strong />
+            costs <ReasonFigure reason={costReason(analysis)} strong /> <Range low={cost.low} high={cost.high} measure="minor" />
           </li>
           <li>
             an hour earns{" "}
@@ -42,14 +42,15 @@ export const PricePanel = memo(function PricePanel({ analysis, fees, marginBp, w
               <ReasonFigure reason={hourReason(analysis, fees, r)} strong>
                 {printMoney(perHour, r)}
               </ReasonFigure>
-            )}
+            )}{" "}
+            <Range low={earning.perHourLow} high={earning.perHourHigh} measure="minor" />
           </li>
           <li data-bad={!pays || undefined}>{perHour === undefined ? "no time is known yet" : pays ? `pays your hour of ${printMoney(wagePerHour as Minor, r)}` : `less than your hour of ${printMoney(wagePerHour as Minor, r)}`}</li>
         </Lines>
       </Top>
       <CostStack analysis={analysis} />
       <Two>
-        <Field label="Your price" name="price" errors={error ? [error] : undefined} hint={pricing ? <>Empty: the suggested <ReasonFigure reason={priceReason(analysis, fees, marginBp, r)}>{printMoney(pricing.suggested, r)}</ReasonFigure></> : "Fees and margin take the whole price: lower one in Settings."}>
+        <Field label="Your price" name="price" errors={error ? [error] : undefined} hint={pricing ? <>Empty: the suggested <ReasonFigure reason={priceReason(analysis, fees, marginBp, r)}>{printMoney(pricing.suggested, r)}</ReasonFigure>; what pays lies at <Range low={pricing.low} high={pricing.high} measure="minor" /></> : "Fees and margin take the whole price: lower one in Settings."}>
           {(bind) => <Input {...bind} value={price} inputMode="decimal" autoComplete="off" placeholder={pricing ? printMoney(pricing.suggested, r) : ""} onChange={(e) => onPrice(e.target.value)} />}
         </Field>
         <Field label="Sold through" name="channelId" hint={`${fees.percentBp / 100} % and ${printMoney(fees.fixed, r)} a sale`}>
