@@ -1,4 +1,4 @@
-import { bigint, boolean, datetime, index, int, json, mysqlEnum, mysqlTable, primaryKey, smallint, text, uniqueIndex, varchar, mediumtext, date } from "drizzle-orm/mysql-core";
+import { bigint, boolean, customType, datetime, index, int, json, mysqlEnum, mysqlTable, primaryKey, smallint, text, uniqueIndex, varchar, mediumtext, date } from "drizzle-orm/mysql-core";
 import { sql } from "drizzle-orm";
 
 /**
@@ -97,56 +97,56 @@ export const hand = mysqlTable("hand", {
 }, (t) => [index("hand_workshop").on(t.workshopId, t.createdAt)]);
 
 export const LOOPS = ["over", "under"] as const;
-/** Weighed parts, or filling taken from a bag. What was expected is kept as it was when it was weighed. */
-export const weighIn = mysqlTable("weigh_in", {
+/** What every measurement of finished work says: whose hands, of which part of which revision, when; kept also when it is set aside. */
+const measured = () => ({
   id: id().primaryKey(),
   workshopId: workshopId(),
   handId: id().notNull().references(() => hand.id, { onDelete: "cascade" }),
-  kind: mysqlEnum(["yarn", "filling"]).notNull(),
   itemId: id().notNull(),
   revisionId: id().notNull(),
-  /** The part that was weighed; empty for the whole piece. */
+  /** The part that was measured; empty for the whole piece. */
   part: varchar({ length: 120 }).notNull().default(""),
   pieces: int().notNull(),
+  madeOn: date({ mode: "string" }).notNull(),
+  note: varchar({ length: 200 }).notNull().default(""),
+  setAside: boolean().notNull().default(false),
+  idempotencyKey: varchar({ length: 60 }).notNull(),
+  createdAt: createdAt(),
+  deletedAt: deletedAt(),
+});
+
+/** Weighed parts, or filling taken from a bag. What was expected is kept as it was when it was weighed. */
+export const weighIn = mysqlTable("weigh_in", {
+  ...measured(),
+  kind: mysqlEnum(["yarn", "filling"]).notNull(),
+  /** The colourway that was made; null for the item's own colours. */
+  colourwayId: id(),
   yarnId: id(),
   hookUm: int(),
   loops: mysqlEnum(LOOPS).notNull().default("over"),
   firmness: mysqlEnum(["light", "medium", "firm"]),
   /** Net, mg. */
   weightMg: int().notNull(),
+  /** The ball or the bag before and after, mg, when their difference was taken; null when it was weighed by itself. */
+  beforeMg: int(),
+  afterMg: int(),
   stepMg: int().notNull(),
   /** What the trade would expect of the stitches (or of the filling), mg, for all the pieces. */
   expectedMg: int().notNull(),
   /** Tails, and filling inside: weighed with it but not a matter of tension, mg. */
   besideMg: int().notNull().default(0),
-  madeOn: date({ mode: "string" }).notNull(),
-  note: varchar({ length: 200 }).notNull().default(""),
-  setAside: boolean().notNull().default(false),
-  idempotencyKey: varchar({ length: 60 }).notNull(),
-  createdAt: createdAt(),
-  deletedAt: deletedAt(),
 }, (t) => [index("weigh_in_hand").on(t.workshopId, t.handId, t.madeOn), uniqueIndex("weigh_in_once").on(t.workshopId, t.idempotencyKey)]);
 
 export const timing = mysqlTable("timing", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  handId: id().notNull().references(() => hand.id, { onDelete: "cascade" }),
-  itemId: id().notNull(),
-  revisionId: id().notNull(),
-  part: varchar({ length: 120 }).notNull().default(""),
+  ...measured(),
   stage: mysqlEnum(["crochet", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"]).notNull(),
-  pieces: int().notNull(),
   seconds: int().notNull(),
   /** Seconds of each piece, when laps were taken. */
   laps: json().$type<readonly number[]>().notNull(),
   /** The trade's seconds by kind for all the pieces, as they were when it was timed. */
   work: json().$type<Readonly<Record<string, number>>>().notNull(),
-  madeOn: date({ mode: "string" }).notNull(),
-  note: varchar({ length: 200 }).notNull().default(""),
-  setAside: boolean().notNull().default(false),
-  idempotencyKey: varchar({ length: 60 }).notNull(),
-  createdAt: createdAt(),
-  deletedAt: deletedAt(),
+  /** The file it was brought in with. */
+  importId: id(),
 }, (t) => [index("timing_hand").on(t.workshopId, t.handId, t.madeOn), uniqueIndex("timing_once").on(t.workshopId, t.idempotencyKey)]);
 
 export const swatch = mysqlTable("swatch", {
@@ -168,6 +168,15 @@ export const swatch = mysqlTable("swatch", {
   createdAt: createdAt(),
   deletedAt: deletedAt(),
 }, (t) => [index("swatch_yarn").on(t.workshopId, t.yarnId, t.madeOn)]);
+
+const mediumblob = customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => "mediumblob" });
+/** A picture of a swatch, as the browser made it small: a JPEG of some hundred kilobytes. */
+export const swatchPhoto = mysqlTable("swatch_photo", {
+  swatchId: id().primaryKey().references(() => swatch.id, { onDelete: "cascade" }),
+  workshopId: workshopId(),
+  jpeg: mediumblob().notNull(),
+  createdAt: createdAt(),
+});
 
 /** A ball as a real thing. What is left of it is the sum of its moves. */
 export const ball = mysqlTable("ball", {
@@ -292,6 +301,8 @@ export const importBatch = mysqlTable("import_batch", {
   id: id().primaryKey(),
   workshopId: workshopId(),
   fileName: varchar({ length: 160 }).notNull(),
+  /** What the file held. */
+  what: mysqlEnum(["materials", "timings"]).notNull().default("materials"),
   rows: int().notNull(),
   skipped: int().notNull(),
   createdAt: createdAt(),

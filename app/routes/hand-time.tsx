@@ -6,6 +6,7 @@ import type { Route } from "./+types/hand-time";
 import { STAGES, type Stage } from "@core/estimate";
 import { parseDuration, printDuration, type Seconds } from "@core/units";
 import { loadChoices } from "../features/hand/choices.server";
+import { STAGE_WORDS } from "../features/hand/words";
 import { doubtText } from "../features/hand/doubt-text";
 import { HandNav } from "../features/hand/nav";
 import { clockText, cut, elapsed, lap, lapSeconds, pause, start, STOPPED, type Watch } from "../features/hand/stopwatch";
@@ -18,10 +19,9 @@ import { useReading } from "../ui/reading";
 export const meta: Route.MetaFunction = () => [{ title: "Time · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  return loadChoices(await openWorkshop(request, context));
+  const params = new URL(request.url).searchParams;
+  return { ...(await loadChoices(await openWorkshop(request, context))), wanted: { item: params.get("item"), stage: STAGES.find((s) => s === params.get("stage")) } };
 }
-
-export const STAGE_WORDS: Readonly<Record<Stage, string>> = { crochet: "crochet", face: "eyes and face", filling: "filling and closing", sewing: "sewing on", ends: "ends", hanger: "hanger or ring", inspection: "inspection", packing: "tag and pack" };
 
 interface About {
   readonly itemId: string;
@@ -33,7 +33,7 @@ interface About {
 }
 interface Kept {
   readonly watch: Watch;
-  readonly about: About;
+  about: About;
 }
 /** A timing that is to be sent: kept in the browser until the server has it. */
 interface Waiting {
@@ -66,6 +66,9 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
   if (live && !loaded) {
     setLoaded(true);
     const before = stored<Kept>(WATCH, { watch: STOPPED, about: first });
+    // What was asked for by a link goes before what was chosen last, unless a clock is running for that.
+    const asked = d.items.find((i) => i.id === d.wanted.item);
+    if (asked && elapsed(before.watch, Date.now()) === 0) before.about = { ...before.about, itemId: asked.id, part: "", stage: d.wanted.stage ?? before.about.stage };
     // An item that is gone since leaves the choice to her.
     setKept(d.items.some((i) => i.id === before.about.itemId) ? before : { ...before, about: first });
     setQueue(stored<readonly Waiting[]>(QUEUE, []));

@@ -22,7 +22,8 @@ export const meta: Route.MetaFunction = () => [{ title: "Weigh · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
-  return { ...(await loadChoices(opened)), scale: ownScale() !== undefined };
+  const params = new URL(request.url).searchParams;
+  return { ...(await loadChoices(opened)), scale: ownScale() !== undefined, wanted: { item: params.get("item"), part: params.get("part"), colourway: params.get("colourway") } };
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
@@ -37,19 +38,23 @@ export default function Weigh({ loaderData: d, actionData }: Route.ComponentProp
   const navigation = useNavigation();
   const scale = useScale(d.scale);
   const [key] = useState(() => crypto.randomUUID());
-  const [itemId, setItemId] = useState(d.items[0]?.id ?? "");
+  const wanted = d.items.find((i) => i.id === d.wanted.item);
+  const [itemId, setItemId] = useState((wanted ?? d.items[0])?.id ?? "");
   const [kind, setKind] = useState<"yarn" | "filling">("yarn");
+  const [how, setHow] = useState<"alone" | "difference">("alone");
   const schema = handSchemas(r.locale, r.currency, r.system).weighIn;
   const [form, fields] = useForm({
     id: "weigh-in", lastResult: actionData && "reply" in actionData ? actionData.reply : undefined, onValidate: ({ formData }) => parseWithZod(formData, { schema }), shouldValidate: "onBlur", shouldRevalidate: "onInput",
-    defaultValue: { handId: d.hands[0]?.id ?? "", kind: "yarn", itemId, part: "", pieces: "1", weight: "", step: "0.1", madeOn: d.today, note: "" },
+    defaultValue: { handId: d.hands[0]?.id ?? "", kind: "yarn", itemId, part: wanted?.parts.find((p) => p.name === d.wanted.part)?.name ?? "", pieces: "1", colourwayId: wanted?.colourways.find((c) => c.id === d.wanted.colourway)?.id ?? "", how: "alone", weight: "", before: "", after: "", step: "0.1", madeOn: d.today, note: "" },
   });
   // A doubt is about what was sent: once something is changed it is asked anew.
   const [changed, setChanged] = useState<unknown>();
   const doubt = actionData && changed !== actionData && "doubt" in actionData ? actionData.doubt : undefined;
-  const parts = d.items.find((i) => i.id === itemId)?.parts ?? [];
-  const take = () => {
-    const box = document.getElementById(fields.weight.id) as HTMLInputElement | null;
+  const item = d.items.find((i) => i.id === itemId);
+  const parts = item?.parts ?? [];
+  const suffix = r.system === "metric" ? "g" : "oz";
+  const take = (field: "weight" | "before" | "after") => {
+    const box = document.getElementById(fields[field].id) as HTMLInputElement | null;
     const step = document.getElementById(fields.step.id) as HTMLSelectElement | null;
     if (!box || !step) return;
     box.value = printTrimmed(scale.grams, 2, r.locale) + (r.system === "imperial" ? " g" : "");
@@ -65,6 +70,7 @@ export default function Weigh({ loaderData: d, actionData }: Route.ComponentProp
     setChanged(actionData);
     set("itemId", setItemId)(e);
     set("kind", (v) => setKind(v as "yarn" | "filling"))(e);
+    set("how", (v) => setHow(v as "alone" | "difference"))(e);
   };
   return (
     <Page>
@@ -81,14 +87,21 @@ export default function Weigh({ loaderData: d, actionData }: Route.ComponentProp
             <Sheet>
               <Stack $gap={16}>
                 <FieldGrid>
-                  <SelectField field={fields.kind} label="What is weighed" options={[{ value: "yarn", label: "finished parts" }, { value: "filling", label: "filling taken for them" }]} />
                   <SelectField field={fields.itemId} label="Item" options={d.items.map((i) => ({ value: i.id, label: i.name }))} />
+                  {(item?.colourways.length ?? 0) > 0 ? <SelectField field={fields.colourwayId} label="Colourway" options={[{ value: "", label: "as designed" }, ...(item?.colourways ?? []).map((c) => ({ value: c.id, label: c.name }))]} /> : null}
                   <SelectField field={fields.part} label="Part" options={[{ value: "", label: "the whole piece" }, ...parts.map((p) => ({ value: p.name, label: p.name }))]} />
                   <TextField field={fields.pieces} label="How many of them" inputMode="numeric" hint="More pieces at once, surer." />
+                  <SelectField field={fields.kind} label="What it is about" options={[{ value: "yarn", label: "the yarn in them" }, { value: "filling", label: "the filling in them" }]} />
+                  <SelectField field={fields.how} label="How it is weighed" options={[{ value: "alone", label: kind === "yarn" ? "the finished parts" : "the filling, in a tared bowl" }, { value: "difference", label: kind === "yarn" ? "the ball, before and after" : "the bag, before and after" }]} />
                 </FieldGrid>
-                {kind === "yarn" ? <Check><input type="checkbox" name="filled" id="filled" /> <label htmlFor="filled">they are filled already (much less sure)</label></Check> : <Small>Weigh the bag before and after, or put the filling in a tared bowl.</Small>}
+                {kind === "yarn" && how === "alone" ? <Check><input type="checkbox" name="filled" id="filled" /> <label htmlFor="filled">they are filled already (much less sure)</label></Check> : null}
                 <FieldGrid>
-                  <TextField field={fields.weight} label="Together they weigh" suffix={r.system === "metric" ? "g" : "oz"} inputMode="decimal" />
+                  {how === "alone" ? <TextField field={fields.weight} label="Together they weigh" suffix={suffix} inputMode="decimal" /> : (
+                    <>
+                      <TextField field={fields.before} label={`${kind === "yarn" ? "Ball" : "Bag"} before`} suffix={suffix} inputMode="decimal" />
+                      <TextField field={fields.after} label={`${kind === "yarn" ? "Ball" : "Bag"} after`} suffix={suffix} inputMode="decimal" />
+                    </>
+                  )}
                   <SelectField field={fields.step} label="Your scale shows" options={[{ value: "0.1", label: "0.1 g steps" }, { value: "0.01", label: "0.01 g steps" }, { value: "1", label: "1 g steps" }]} />
                   <TextField field={fields.madeOn} label="Day" type="date" />
                   {d.hands.length > 1 ? <SelectField field={fields.handId} label="Whose hands" options={d.hands.map((h) => ({ value: h.id, label: h.name }))} /> : null}
@@ -112,7 +125,7 @@ export default function Weigh({ loaderData: d, actionData }: Route.ComponentProp
                 <div role="status">{scale.state === "live" ? (scale.stable ? <Badge $tone="good">stands still</Badge> : <Badge>moving…</Badge>) : scale.state === "gone" ? <Badge $tone="bad">unplugged: what you typed is kept</Badge> : <Badge>looking for it…</Badge>} <Small>{scale.stepGrams} g steps</Small></div>
                 <Row>
                   <Button type="button" onClick={() => scale.send("tare")} disabled={scale.state !== "live"}>Tare</Button>
-                  <Button type="button" $primary onClick={take} disabled={scale.state !== "live" || !scale.stable || scale.grams <= 0}><ArrowDownToLine size={17} aria-hidden /> Take this weight</Button>
+                  {(how === "alone" ? (["weight"] as const) : (["before", "after"] as const)).map((field) => <Button key={field} type="button" $primary onClick={() => take(field)} disabled={scale.state !== "live" || !scale.stable || scale.grams <= 0}><ArrowDownToLine size={17} aria-hidden /> {field === "weight" ? "Take this weight" : `Take as ${field}`}</Button>)}
                 </Row>
                 <details>
                   <summary><Scale size={14} aria-hidden /> This scale is a stand-in</summary>

@@ -7,7 +7,7 @@ import { listBalls } from "@db/queries/balls";
 import { reservationsOf } from "@db/queries/cutting";
 import { listItems } from "@db/queries/items";
 import { listColourways } from "@db/queries/colourways";
-import { listSwatches } from "@db/queries/materials";
+import { listSwatches, listSwatchPhotos } from "@db/queries/materials";
 import { standingMoves, stockBook } from "@db/queries/stock";
 import { pricesOf } from "@db/queries/suppliers";
 import { costByLot, movingAverage } from "@core/costing";
@@ -17,6 +17,8 @@ import { printLength, printMass, printMoney, printTrimmed, printYarnLength, type
 import { BookTable, type MoveView } from "../features/materials/book-table";
 import { ballSize } from "../features/materials/balls";
 import { amountText, massText, moneyText, notionDefaults, shadeDefaults, yarnDefaults } from "../features/materials/defaults";
+import { listHands } from "@db/queries/hands";
+import { handOptions } from "../features/hand/choices.server";
 import { BallForm, BallsForm, CountForm, FillingForm, NotionForm, PostForm, SwatchForm, YarnForm, type Counted } from "../features/materials/forms";
 import { ballView, loadCupboard, type BallView } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
@@ -40,9 +42,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const yarn = cupboard.yarns.find((y) => y.id === params.id);
   const notion = cupboard.notions.find((n) => n.id === params.id);
   if (!yarn && !notion) throw data(null, { status: 404 });
-  const [balls, book, standing, prices, swatches, items, colourways] = await Promise.all([
+  const [balls, book, standing, prices, swatches, items, colourways, hands, photos] = await Promise.all([
     yarn ? listBalls(scope, { yarnId: yarn.id }) : Promise.resolve([]), stockBook(scope, { materialId: params.id, limit: SHOWN_MOVES }), standingMoves(scope, [params.id]), pricesOf(scope, params.id),
-    yarn ? listSwatches(scope) : Promise.resolve([]), listItems(scope), yarn ? listColourways(scope) : Promise.resolve([]),
+    yarn ? listSwatches(scope) : Promise.resolve([]), listItems(scope), yarn ? listColourways(scope) : Promise.resolve([]), listHands(scope), yarn ? listSwatchPhotos(scope) : Promise.resolve(new Set<string>()),
   ]);
   const promised = await reservationsOf(scope, balls.map((b) => b.id));
   const onHand = cupboard.onHand.get(params.id) ?? 0;
@@ -75,7 +77,8 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       const y = cupboard.yarns.find((x) => x.id === s.id);
       return y ? [{ ...s, label: `${y.shade}, ${y.name}`, colour: y.colour }] : [];
     }),
-    swatches: swatches.filter((s) => s.yarnId === params.id).map((s) => ({ id: s.id, madeOn: s.madeOn, hookUm: s.hookUm, stitches: s.stitches, overMm: s.overMm, sampleStitches: s.sampleStitches, sampleMm: s.sampleMm })),
+    swatches: swatches.filter((s) => s.yarnId === params.id).map((s) => ({ id: s.id, madeOn: s.madeOn, hookUm: s.hookUm, stitches: s.stitches, overMm: s.overMm, sampleStitches: s.sampleStitches, sampleMm: s.sampleMm, setAside: s.setAside, loops: s.loops, hand: s.handId && s.handId !== hands[0]?.id ? hands.find((h) => h.id === s.handId)?.name : undefined, photo: photos.has(s.id) })),
+    hands: handOptions(hands),
     supplier: cupboard.suppliers.find((s) => s.id === (yarn?.supplierId ?? notion?.supplierId))?.name,
     suppliers: cupboard.suppliers.filter((s) => s.deletedAt === null).map((s) => ({ value: s.id, label: s.name })),
     washers: cupboard.notions.filter((n) => n.kind === "washer").map((n) => ({ value: n.id, label: n.name })),
@@ -230,8 +233,9 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                 <SheetHead><h2 id="swatches-title">Swatches</h2><Button type="button" onClick={() => setOpen({ form: "swatch" })}><Plus size={16} aria-hidden /> Swatch</Button></SheetHead>
                 {d.swatches.length === 0 ? <Small>None yet: figures use the trade’s averages.</Small> : (
                   <List>{d.swatches.map((s) => (
-                    <li key={s.id}>
-                      <span>{printDay(s.madeOn, r.locale)}, {printTrimmed(s.hookUm / 1000, 2, r.locale)} mm hook <Small>{[s.stitches && s.overMm ? `${s.stitches} st over ${printLength(s.overMm as Mm, r)}` : "", s.sampleStitches && s.sampleMm ? `${s.sampleStitches} st gave ${printLength(s.sampleMm as Mm, r)}` : ""].filter(Boolean).join("; ")}</Small></span>
+                    <li key={s.id} style={s.setAside ? { color: "var(--soft)", textDecoration: "line-through" } : undefined}>
+                      {s.photo ? <a href={`/hand/swatches/${s.id}.jpg`} aria-label={`Photo of the swatch of ${printDay(s.madeOn, r.locale)}`}><Thumb src={`/hand/swatches/${s.id}.jpg`} alt="" loading="lazy" /></a> : null}
+                      <span>{printDay(s.madeOn, r.locale)}, {printTrimmed(s.hookUm / 1000, 2, r.locale)} mm hook <Small>{[s.stitches && s.overMm ? `${s.stitches} st over ${printLength(s.overMm as Mm, r)}` : "", s.sampleStitches && s.sampleMm ? `${s.sampleStitches} st gave ${printLength(s.sampleMm as Mm, r)}` : "", s.loops === "under" ? "yarn under" : "", s.hand ?? ""].filter(Boolean).join("; ")}</Small></span>
                       <Form method="post" action="/materials"><input type="hidden" name="intent" value="delete" /><input type="hidden" name="kind" value="swatch" /><input type="hidden" name="id" value={s.id} /><input type="hidden" name="back" value={`/materials/${d.id}`} /><input type="hidden" name="label" value="The swatch" /><Button type="submit" $quiet aria-label={`Delete the swatch of ${printDay(s.madeOn, r.locale)}`}><Trash2 size={15} aria-hidden /></Button></Form>
                     </li>
                   ))}</List>
@@ -247,7 +251,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
         {open?.form === "change" && yarn ? <YarnForm suppliers={d.suppliers} defaults={yarnDefaults(yarn, r)} onDone={close} /> : null}
         {open?.form === "shade" && yarn ? <YarnForm suppliers={d.suppliers} defaults={{ ...shadeDefaults(yarn, r), colour: "#5d6f78" }} onDone={close} /> : null}
         {open?.form === "change" && notion ? (notion.kind === "filling" ? <FillingForm suppliers={d.suppliers} defaults={notionDefaults(notion, r)} onDone={close} /> : <NotionForm suppliers={d.suppliers} washers={d.washers.filter((w) => w.value !== notion.id)} defaults={notionDefaults(notion, r)} onDone={close} />) : null}
-        {open?.form === "swatch" && yarn ? <SwatchForm yarnId={d.id} defaults={{ madeOn: d.today, hookUm: printTrimmed(yarn.hookUm / 1000, 2, r.locale) }} onDone={close} /> : null}
+        {open?.form === "swatch" && yarn ? <SwatchForm yarnId={d.id} hands={d.hands} defaults={{ madeOn: d.today, hookUm: printTrimmed(yarn.hookUm / 1000, 2, r.locale) }} onDone={close} /> : null}
         {open?.form === "ball" ? <BallForm id={open.ball.id} defaults={{ lot: open.ball.lot, place: open.ball.place, note: open.ball.note, ...(open.ball.scrap ? { scrap: "on" } : {}) }} onDone={close} /> : null}
         {open?.form === "count" ? <CountForm of={open.of} onDone={close} /> : null}
         {open?.form === "post" ? <PostForm of={open.of} onDone={close} /> : null}
@@ -256,6 +260,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
   );
 }
 
+const Thumb = styled.img`width: 44px; height: 44px; object-fit: cover; border-radius: 4px; border: 1px solid var(--line); display: block;`;
 const scaled = (q: number, unit: "mass" | "pieces"): number => (unit === "mass" ? q / 1000 : q);
 
 function titleOf(open: Open | undefined, title: string): string {

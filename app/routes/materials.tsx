@@ -3,7 +3,9 @@ import { useState } from "react";
 import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/materials";
+import { listHands } from "@db/queries/hands";
 import { listSwatches } from "@db/queries/materials";
+import { handOptions } from "../features/hand/choices.server";
 import { printLength, printMass, printMoney, printTrimmed, printYarnLength, type Grams, type Metres, type Minor, type Mm } from "@core/units";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
 import { yarnView } from "../features/items/load.server";
@@ -26,10 +28,10 @@ export const meta: Route.MetaFunction = () => [{ title: "Materials · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, reading } = await openWorkshop(request, context);
-  const [cupboard, balls, swatches] = await Promise.all([loadCupboard(scope), ballsByYarn(scope), listSwatches(scope)]);
+  const [cupboard, balls, swatches, hands] = await Promise.all([loadCupboard(scope), ballsByYarn(scope), listSwatches(scope), listHands(scope)]);
   const stock = (id: string) => ({ onHand: cupboard.onHand.get(id) ?? 0, reserved: cupboard.reserved.get(id) ?? 0, onOrder: cupboard.onOrder.get(id) ?? 0, runningLow: cupboard.low.get(id)?.low ?? false });
   return {
-    today: todayOf(scope.now),
+    today: todayOf(scope.now), hands: handOptions(hands),
     yarns: cupboard.yarns.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...y }) => ({ ...y, ...stock(y.id), swatch: yarnView({ ...y, workshopId: _w, createdAt: _c, deletedAt: _d }, swatches, reading).swatch?.label, balls: (balls.get(y.id) ?? []).map((b) => ({ id: b.id, mg: b.mg, fullMg: b.fullMg, lot: b.lot, state: b.state })) })),
     notions: cupboard.notions.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...n }) => ({ ...n, ...stock(n.id) })),
     suppliers: cupboard.suppliers.filter((x) => x.deletedAt === null).map((x) => ({ value: x.id, label: x.name })),
@@ -127,7 +129,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
         {open?.form === "yarn" ? <YarnForm suppliers={suppliers} defaults={{ colour: "#5d6f78", weightClass: "3", ...open.defaults }} onDone={close} /> : null}
         {open?.form === "notion" ? <NotionForm suppliers={suppliers} washers={loaderData.notions.filter((n) => n.kind === "washer").map((n) => ({ value: n.id, label: n.name }))} defaults={{ kind: "eye", ...open.defaults }} onDone={close} /> : null}
         {open?.form === "filling" ? <FillingForm suppliers={suppliers} defaults={open.defaults} onDone={close} /> : null}
-        {open?.form === "swatch" ? <SwatchForm yarnId={open.yarn.id} defaults={{ madeOn: loaderData.today, hookUm: printTrimmed(open.yarn.hookUm / 1000, 2, r.locale) }} onDone={close} /> : null}
+        {open?.form === "swatch" ? <SwatchForm yarnId={open.yarn.id} hands={loaderData.hands} defaults={{ madeOn: loaderData.today, hookUm: printTrimmed(open.yarn.hookUm / 1000, 2, r.locale) }} onDone={close} /> : null}
         {open?.form === "count" ? <CountForm of={open.of} onDone={close} /> : null}
       </Modal>
     </Page>

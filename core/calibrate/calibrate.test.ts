@@ -118,19 +118,35 @@ describe("doubts", () => {
 });
 
 describe("the next best measurement", () => {
-  const yarns = [{ group: "slate@30", label: "slate", grams: 200, cost: 1200 }, { group: "red@30", label: "red", grams: 20, cost: 120 }];
-  const works = [{ label: "Puffin", work: { plain: 2000, sewing: 600 } as Work, costPerSecond: 0.4 }];
+  const yarns = [{ group: "slate@30", grams: 200, cost: 1200 }, { group: "red@30", grams: 20, cost: 120 }];
+  const works = [{ label: "Puffin", work: { plain: 2000, sewing: 600 } as Work, costPerSecond: 0.4 }, { label: "Buoy", work: { plain: 300 } as Work, costPerSecond: 0.4 }];
+  const gain = (list: ReturnType<typeof nextMeasurements>, of: string) => list.filter((m) => m.of === of).map((m) => m.now - m.then)[0] ?? 0;
   it("is where most money is unsure, and says what it would buy", () => {
-    const list = nextMeasurements(yarns, works, [], TENSION_SPREAD, []);
-    const slate = list.find((m) => m.group === "slate@30");
-    const red = list.find((m) => m.group === "red@30");
-    expect((slate?.now ?? 0) - (slate?.then ?? 0)).toBeGreaterThan((red?.now ?? 0) - (red?.then ?? 0));
+    const list = nextMeasurements("cost", yarns, works, [], TENSION_SPREAD, []);
+    expect(gain(list, "slate@30")).toBeGreaterThan(gain(list, "red@30"));
     expect(list.map((m) => m.now - m.then)).toEqual([...list.map((m) => m.now - m.then)].sort((a, b) => b - a));
     // Weighed twice already, slate has less to tell.
-    const known = nextMeasurements(yarns, works, [{ group: "slate@30", logRatio: 0, variance: 0.001 }, { group: "slate@30", logRatio: 0, variance: 0.001 }], TENSION_SPREAD, []).find((m) => m.group === "slate@30");
-    expect((known?.now ?? 0) - (known?.then ?? 0)).toBeLessThan((slate?.now ?? 0) - (slate?.then ?? 0));
+    const seen = [0, 1].map(() => ({ group: "slate@30", logRatio: 0, variance: 0.001 }));
+    expect(gain(nextMeasurements("cost", yarns, works, seen, TENSION_SPREAD, []), "slate@30")).toBeLessThan(gain(list, "slate@30"));
   });
-  it("has nothing to say when nothing is planned", () => expect(nextMeasurements([], [], [], TENSION_SPREAD, [])).toEqual([]));
+  it("the width it promises is the width that comes about, whatever is measured", () => {
+    const [best] = nextMeasurements("yarn", yarns, [], [], TENSION_SPREAD, []);
+    for (const logRatio of [-0.3, 0, 0.25]) {
+      const known = learn([{ group: best?.of ?? "", logRatio, variance: weighVariance(8, 0.1) }], TENSION_SPREAD);
+      expect(yarns.reduce((s, y) => s + 2 * 1.6449 * known.of(y.group).sd * y.grams, 0)).toBeCloseTo(best?.then ?? 0, 9);
+    }
+  });
+  it("for yarn it weighs, for the finish day it times, for cost it does either", () => {
+    const kinds = (aim: "cost" | "yarn" | "time") => [...new Set(nextMeasurements(aim, yarns, works, [], TENSION_SPREAD, []).map((m) => m.kind))].sort();
+    expect([kinds("yarn"), kinds("time"), kinds("cost")]).toEqual([["weigh"], ["time"], ["time", "weigh"]]);
+  });
+  it("a heavier part tells more, a sitting of the whole tells more than one of a part", () => {
+    const at = (partGrams: number) => gain(nextMeasurements("yarn", [{ group: "slate@30", grams: 200, cost: 1, partGrams }], [], [], TENSION_SPREAD, []), "slate@30");
+    expect(at(10)).toBeGreaterThan(at(0.5));
+    const sitting = (work: Work) => gain(nextMeasurements("time", [], [{ label: "Puffin", work: { plain: 2000, sewing: 600 }, sitting: work, costPerSecond: 1 }], [], TENSION_SPREAD, []), "Puffin");
+    expect(sitting({ plain: 2000, sewing: 600 })).toBeGreaterThan(sitting({ sewing: 600 }));
+  });
+  it("has nothing to say when nothing is planned", () => expect(nextMeasurements("cost", [], [], [], TENSION_SPREAD, [])).toEqual([]));
 });
 
 describe("simulated makers with hidden hands", () => {

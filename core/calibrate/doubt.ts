@@ -8,20 +8,21 @@ export type Doubt =
 
 /** Beyond so many standard deviations of what was expected of it, a measurement is asked about. */
 const DOUBT_AT = 3;
-const UNITS = [1000, 28.349523125, 10] as const;
+/** Factors between the units that are mixed up: g, kg, oz and a digit too many; mm, cm, inches. */
+const UNITS = { weight: [1000, 28.349523125, 10], length: [10, 25.4, 2.54] } as const;
 
 /**
  * Asks about a measurement that lies far from what is known: never drops it. `logRatio` is log(measured ÷ expected now),
  * `sd` the standard deviation that it should have (the knowledge's and its own together).
  */
-export function doubtOf(kind: "weight" | "time", logRatio: number, sd: number): Doubt | undefined {
+export function doubtOf(kind: "weight" | "length" | "time", logRatio: number, sd: number): Doubt | undefined {
   if (!(sd > 0) || Math.abs(logRatio) <= DOUBT_AT * sd) return undefined;
   const ratio = Math.exp(logRatio);
-  if (kind === "weight") {
+  if (kind !== "time") {
     // A slip of the unit is known to within a third: parts and pieces are mixed up with it.
     const near = Math.max(2 * sd, 0.3);
-    for (const factor of UNITS) if (Math.abs(logRatio - Math.log(factor)) < near || Math.abs(logRatio + Math.log(factor)) < near) return { code: "wrong-unit", factor };
-    return ratio > 1.5 ? { code: "not-tared", ratio } : { code: "unusual", ratio };
+    for (const factor of UNITS[kind]) if (Math.abs(logRatio - Math.log(factor)) < near || Math.abs(logRatio + Math.log(factor)) < near) return { code: "wrong-unit", factor };
+    return kind === "weight" && ratio > 1.5 ? { code: "not-tared", ratio } : { code: "unusual", ratio };
   }
   if (ratio > 1.5) return { code: "paused-late", ratio };
   return ratio < 0.6 ? { code: "started-late", ratio } : { code: "unusual", ratio };

@@ -1,56 +1,68 @@
 import { learn, weighVariance, type Observation, type Spread } from "./hierarchy";
-import type { Work } from "../estimate";
+import { Z90, type Work } from "../estimate";
 import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
 
-/** A weight of yarn that is planned, by its group, and what it costs. */
+/** A weight of yarn that is planned, by its group, what it costs, and the part that would be weighed to know it better. */
 export interface PlannedYarn {
   readonly group: string;
-  readonly label: string;
   readonly grams: number;
   readonly cost: number;
+  /** Grams of the part that would be weighed; left out, what is usually at hand. */
+  readonly partGrams?: number;
 }
 export interface PlannedWork {
+  /** The item it is for. */
   readonly label: string;
   readonly work: Work;
+  /** The part of it that one sitting would time; left out, all of it. */
+  readonly sitting?: Work;
   /** Cost of one second of it. */
   readonly costPerSecond: number;
 }
+/** What is to become surer: money, grams of yarn, or seconds until all is done. */
+export type Aim = "cost" | "yarn" | "time";
 
 export interface NextMeasurement {
   readonly kind: "weigh" | "time";
-  readonly label: string;
-  readonly group: string;
-  /** Width of the 90 % range of what is planned, in minor units, now and after one more measurement. */
+  /** The yarn's group, or the item's label. */
+  readonly of: string;
+  /** Width of the 90 % range of all that is planned now and after one more measurement, in the aim's unit. */
   readonly now: number;
   readonly then: number;
 }
 
-const Z90 = 1.6449;
 /** A part of this weight is what is usually at hand to weigh, g, on a scale of this step. */
 const USUAL_PART = 8;
 const USUAL_STEP = 0.1;
 
 /**
- * Which single measurement would narrow the planned runs' cost most: for each yarn the expected width of the 90 % range after
- * one more weigh-in of it, for each item after one more timing. A Gaussian's posterior variance does not depend on what is
- * measured, so the reduction is known before. Most useful first.
+ * Which single measurement would narrow the planned runs most: for each yarn the expected width of the 90 % range after one
+ * more weigh-in of it, for each item after one more timing. A Gaussian's posterior variance does not depend on what is
+ * measured, so the reduction is known before (D. V. Lindley, "On a measure of the information provided by an experiment",
+ * 1956, for the idea). Most useful first; what would change nothing is left out.
  */
-export function nextMeasurements(yarns: readonly PlannedYarn[], works: readonly PlannedWork[], observations: readonly Observation[], spread: Spread, timings: readonly Timing[]): NextMeasurement[] {
-  const width = (list: readonly Observation[]) => {
+export function nextMeasurements(aim: Aim, yarns: readonly PlannedYarn[], works: readonly PlannedWork[], observations: readonly Observation[], spread: Spread, timings: readonly Timing[]): NextMeasurement[] {
+  const out: NextMeasurement[] = [];
+  const weight = (y: PlannedYarn) => (aim === "cost" ? y.cost : aim === "yarn" ? y.grams : 0);
+  const yarnWidth = (list: readonly Observation[]) => {
     const known = learn(list, spread);
     // Errors of one hand add up over its yarns: the ends of the ranges do.
-    return yarns.reduce((s, y) => s + 2 * Z90 * known.of(y.group).sd * y.cost, 0);
+    return yarns.reduce((s, y) => s + 2 * Z90 * known.of(y.group).sd * weight(y), 0);
   };
-  const yarnNow = width(observations);
-  const out: NextMeasurement[] = [...new Set(yarns.map((y) => y.group))].map((group) => ({
-    kind: "weigh" as const, group, label: yarns.find((y) => y.group === group)?.label ?? group, now: yarnNow, then: width([...observations, { group, logRatio: 0, variance: weighVariance(USUAL_PART, USUAL_STEP) }]),
-  }));
-  const paceWidth = (list: readonly Timing[]) => {
+  const workWidth = (list: readonly Timing[]) => {
     const pace = learnPace(list);
-    return works.reduce((s, w) => s + 2 * Z90 * pace.sd(w.work) * w.costPerSecond, 0);
+    return works.reduce((s, w) => s + 2 * Z90 * pace.sd(w.work) * (aim === "cost" ? w.costPerSecond : aim === "time" ? 1 : 0), 0);
   };
-  const paceNow = paceWidth(timings);
+  const yarnNow = yarnWidth(observations);
+  for (const group of new Set(yarns.map((y) => y.group))) {
+    const part = Math.max(...yarns.filter((y) => y.group === group).map((y) => y.partGrams ?? USUAL_PART));
+    out.push({ kind: "weigh", of: group, now: yarnNow, then: yarnWidth([...observations, { group, logRatio: 0, variance: weighVariance(Math.max(0.1, part), USUAL_STEP) }]) });
+  }
   const pace = learnPace(timings);
-  for (const w of works) out.push({ kind: "time", group: w.label, label: w.label, now: paceNow, then: paceWidth([...timings, { work: w.work, seconds: Math.max(1, pace.seconds(w.work)), sigma: TIMING_SIGMA }]) });
+  const workNow = workWidth(timings);
+  for (const w of works) {
+    const sitting = w.sitting ?? w.work;
+    out.push({ kind: "time", of: w.label, now: workNow, then: workWidth([...timings, { work: sitting, seconds: Math.max(1, pace.seconds(sitting)), sigma: TIMING_SIGMA }]) });
+  }
   return out.filter((m) => m.now - m.then > 1e-9).sort((a, b) => b.now - b.then - (a.now - a.then));
 }

@@ -2,7 +2,7 @@ import { fabricPart, type FabricPart, type Firmness } from "../fabric";
 import { MAIN_SLOT, tallySize, type CheckedPart, type CheckedPattern } from "../notation";
 import { DENSITY, DENSITY_SIGMA } from "./constants";
 import { timeOfPart, timeOfPiece, timeOfWork } from "./time";
-import { estimateOf, inWords, sumTogether, timesAlike, type Estimate } from "./value";
+import { estimateOf, inWords, sumTogether, timesAlike, withDays, type Estimate } from "./value";
 import { addWork, type PaceUsed, type Work } from "./work";
 import { tensionOf, yarnOfPart, type SlotYarn, type YarnSpec } from "./yarn";
 
@@ -16,7 +16,7 @@ export interface PieceInput {
   /** Her pace; the trade's when it is left out. */
   readonly pace?: PaceUsed | undefined;
   /** Her packing against the trade's density; left out when nothing was measured. */
-  readonly packing?: { readonly of: (firmness: Firmness) => { readonly factor: number; readonly sigma: number }; readonly from: string } | undefined;
+  readonly packing?: { readonly of: (firmness: Firmness) => { readonly factor: number; readonly sigma: number }; readonly from: string; readonly rests?: string } | undefined;
 }
 
 export interface PartEstimate {
@@ -45,6 +45,8 @@ export interface PieceEstimate {
   /** Per slot, over all parts and their multiples. */
   readonly yarn: readonly SlotYarn[];
   readonly filling: Estimate;
+  /** What the packing rests on, in short. */
+  readonly packingFrom: string;
   readonly seconds: Estimate;
   /** The trade's seconds by kind for the whole piece. */
   readonly work: Work;
@@ -64,6 +66,7 @@ export function withAssembly(pattern: CheckedPattern): readonly CheckedPart[] {
   return pattern.parts.map((p) => (p === face ? { ...p, events: [...p.events, ...told] } : p));
 }
 
+const TRADE_PACKING = "trade average packing";
 function fillingOf(fabric: FabricPart, widthSigma: number, packing: PieceInput["packing"]): Estimate {
   const cm3 = fabric.volume / 1000;
   const learned = packing?.of(fabric.firmness);
@@ -72,7 +75,7 @@ function fillingOf(fabric: FabricPart, widthSigma: number, packing: PieceInput["
   // Volume goes with the cube of the stitch width.
   const sigma = Math.hypot(learned?.sigma ?? DENSITY_SIGMA, 3 * Math.min(widthSigma, 0.1));
   return estimateOf(grams, grams > 0 ? sigma : 0, {
-    label: "filling", measure: "grams", value: grams, how: `${inWords("mm3", Math.round(fabric.volume))} × ${Number(density.toFixed(4))} g/cm³ (${fabric.firmness})`, from: packing?.from ?? "trade average packing",
+    label: "filling", measure: "grams", value: grams, how: `${inWords("mm3", Math.round(fabric.volume))} × ${Number(density.toFixed(4))} g/cm³ (${fabric.firmness})`, from: packing ? withDays(packing.from, packing.rests) : TRADE_PACKING,
     parts: fabric.volume > 0 ? [{ label: "volume of the filled shape", measure: "mm3", value: fabric.volume }] : [],
   });
 }
@@ -118,7 +121,7 @@ export function estimatePiece(input: PieceInput): PieceEstimate {
   const together = sumTogether([...parts.map((p) => timesAlike(p.seconds, p.part.make, `${p.part.name} × ${p.part.make}`)), once.estimate], "one piece", "seconds");
   // Parts share the hand's pace, but not all of their error: the range is that of the work as a whole.
   const seconds = timeOfWork(work, input.pace, together.reason);
-  return { parts, yarn, filling, seconds, work, hardware: hardwareOf(pattern) };
+  return { parts, yarn, filling, packingFrom: input.packing?.from ?? TRADE_PACKING, seconds, work, hardware: hardwareOf(pattern) };
 }
 
 /** Eyes and noses that the pattern's own lines ask for. */

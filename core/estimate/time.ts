@@ -2,7 +2,7 @@ import type { FabricPart } from "../fabric";
 import type { CheckedPart, CheckedRound, StitchName } from "../notation";
 import { CLOSING_FACTOR, CLOSING_ROUND, EVENT_SECONDS, EVENT_SIGMA, PACE, PACE_SIGMA, THREE_TOGETHER_PACE, TINY_FACTOR, TINY_ROUND, TWO_TOGETHER_PACE } from "./constants";
 import { DEFAULT_SEAM } from "./yarn";
-import { estimateWithin, type Estimate, type Reason } from "./value";
+import { estimateWithin, withDays, type Estimate, type Reason } from "./value";
 import { PACE_KINDS, STAGE_OF, type PaceKind, type PaceUsed, type Work } from "./work";
 
 /** Seconds of one round's stitches, with the handling that its size brings. */
@@ -45,7 +45,7 @@ function timed(label: string, lines: Lines, pace: PaceUsed): { estimate: Estimat
   const crochet = group("crochet", ["plain", "tiny", "closing"]);
   const rest = group("finishing", ["rounds", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"]);
   const value = crochet.value + rest.value;
-  return { work, estimate: estimateWithin(value, pace.sd(work), { label, measure: "seconds", value, from: pace.from, parts: [crochet, rest].filter((r) => r.value > 0) }) };
+  return { work, estimate: estimateWithin(value, pace.sd(work), { label, measure: "seconds", value, from: withDays(pace.from, pace.rests), parts: [crochet, rest].filter((r) => r.value > 0) }) };
 }
 
 /** Time of one part, apart from what is done once per piece. `sewn`: it is sewn onto another part. */

@@ -58,7 +58,5 @@ export function timesAlike(e: Estimate, times: number, label: string): Estimate 
   return { value: e.value * times, low: e.low * times, high: e.high * times, reason: { label, measure: e.reason.measure, value: e.value * times, how: `${times} ×`, parts: [e.reason] } };
 }
 
-/** What a figure rests on: said by the first of its reasons that says it. */
-export function restsOn(r: Reason): string | undefined {
-  return r.from ?? r.parts?.map(restsOn).find((x) => x !== undefined);
-}
+/** "this yarn: 3 weigh-ins (7 Nov, 20 Oct, 18 Jun)": what a figure rests on, with the days it was measured. */
+export const withDays = (from: string, rests: string | undefined): string => (rests ? `${from} (${rests})` : from);

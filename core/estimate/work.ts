@@ -26,4 +26,6 @@ export interface PaceUsed {
   /** Standard deviation of the seconds of some work. */
   readonly sd: (work: Work) => number;
   readonly from: string;
+  /** The days of the timings it rests on. */
+  readonly rests?: string;
 }

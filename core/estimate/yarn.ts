@@ -2,7 +2,7 @@ import { gaugeFromSwatch, gaugePrior, type FabricPart, type Gauge, type SwatchGa
 import type { CheckedPart, SlotTally, StitchName } from "../notation";
 import type { Mm } from "../units";
 import { SAMPLE_SIGMA, TAIL_MM, THREE_TOGETHER_RATIO, TWO_TOGETHER_RATIO, YARN_PER_WIDTH, YARN_RATIO, YARN_SIGMA } from "./constants";
-import { estimateOf, inWords, type Estimate, type Reason } from "./value";
+import { estimateOf, inWords, withDays, type Estimate, type Reason } from "./value";
 
 /** What is known of the yarn a slot is worked with, and the hook. */
 export interface YarnSpec {
@@ -15,7 +15,7 @@ export interface YarnSpec {
   readonly lengthSigma?: number;
   readonly swatch?: YarnSwatch | undefined;
   /** What her measurements say of the yarn in a stitch, as a factor on the trade's prior for this class and hook. */
-  readonly learned?: { readonly factor: number; readonly sigma: number; readonly from: string } | undefined;
+  readonly learned?: { readonly factor: number; readonly sigma: number; readonly from: string; readonly rests?: string } | undefined;
 }
 
 export interface YarnSwatch {
@@ -33,6 +33,8 @@ export interface Tension {
   readonly perStitch: number;
   readonly perStitchSigma: number;
   readonly perStitchFrom: string;
+  /** The days of the measurements it rests on, when there are any. */
+  readonly perStitchRests?: string | undefined;
 }
 
 const HEIGHT_FALLBACK = "trade average for this yarn class and hook";
@@ -42,7 +44,7 @@ export function tensionOf(yarn: YarnSpec): Tension {
   const { swatch } = yarn;
   const gauge = swatch?.gauge ? gaugeFromSwatch(swatch.gauge) : gaugePrior(yarn.weight, yarn.hook);
   const gaugeFrom = swatch?.gauge ? swatch.label : HEIGHT_FALLBACK;
-  if (yarn.learned) return { gauge, gaugeFrom, perStitch: YARN_PER_WIDTH * gaugePrior(yarn.weight, yarn.hook).width * yarn.learned.factor, perStitchSigma: yarn.learned.sigma, perStitchFrom: yarn.learned.from };
+  if (yarn.learned) return { gauge, gaugeFrom, perStitch: YARN_PER_WIDTH * gaugePrior(yarn.weight, yarn.hook).width * yarn.learned.factor, perStitchSigma: yarn.learned.sigma, perStitchFrom: yarn.learned.from, perStitchRests: yarn.learned.rests };
   if (swatch?.sample && swatch.sample.stitches > 0) {
     return { gauge, gaugeFrom, perStitch: swatch.sample.mm / swatch.sample.stitches, perStitchSigma: SAMPLE_SIGMA, perStitchFrom: swatch.label };
   }
@@ -168,9 +170,9 @@ export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean,
     // Tails are measured off, not worked: only the stitches carry the tension's error.
     const sigma = metres > 0 ? (stitches.value * tension.perStitchSigma) / metres : 0;
     const reason: Reason = {
-      label: spec.label, measure: "metres", value: metres, from: tension.perStitchFrom,
+      label: spec.label, measure: "metres", value: metres, from: withDays(tension.perStitchFrom, tension.perStitchRests),
       parts: [
-        { ...stitches, from: tension.perStitchFrom },
+        { ...stitches, from: withDays(tension.perStitchFrom, tension.perStitchRests) },
         { label: "tails", measure: "metres", value: tailMetres, how: own.map((t) => inWords("mm", Math.round(t.mm))).join(" + "), from: "common practice", parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })) },
       ],
     };

@@ -1,12 +1,13 @@
 import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
-import { hand, swatch, timing, weighIn } from "../schema";
+import { hand, importBatch, swatch, timing, weighIn } from "../schema";
 import { mine, newId, transact, type Scope } from "../scope";
 
 export type Hand = typeof hand.$inferSelect;
 export type WeighIn = typeof weighIn.$inferSelect;
 export type TimingRow = typeof timing.$inferSelect;
-export type NewWeighIn = Omit<WeighIn, "id" | "workshopId" | "createdAt" | "deletedAt" | "setAside">;
-export type NewTiming = Omit<TimingRow, "id" | "workshopId" | "createdAt" | "deletedAt" | "setAside">;
+type Given = "id" | "workshopId" | "createdAt" | "deletedAt" | "setAside";
+export type NewWeighIn = Omit<WeighIn, Given | "colourwayId" | "beforeMg" | "afterMg"> & Partial<Pick<WeighIn, "colourwayId" | "beforeMg" | "afterMg">>;
+export type NewTiming = Omit<TimingRow, Given | "importId">;
 
 /** Hands of the workshop, the maker's own first: made when there is none. */
 export async function listHands(scope: Scope): Promise<Hand[]> {
@@ -54,6 +55,27 @@ export async function listWeighIns(scope: Scope): Promise<WeighIn[]> {
 }
 export async function listTimings(scope: Scope): Promise<TimingRow[]> {
   return scope.db.select().from(timing).where(mine(scope, timing, isNull(timing.deletedAt))).orderBy(desc(timing.madeOn), desc(timing.id));
+}
+
+/** A file of timings in one go: all of it, or nothing. Its id is its idempotency key; false when it is there already. */
+export async function importTimings(scope: Scope, batch: { id: string; fileName: string; rows: number; skipped: number }, timings: readonly NewTiming[]): Promise<boolean> {
+  return transact(scope, async (tx) => {
+    const [before] = await tx.db.select({ id: importBatch.id }).from(importBatch).where(eq(importBatch.id, batch.id)).limit(1);
+    if (before) return false;
+    const own = new Set((await tx.db.select({ id: hand.id }).from(hand).where(mine(tx, hand))).map((h) => h.id));
+    if (timings.some((t) => !own.has(t.handId))) throw new Error("a measurement needs a hand of the same workshop");
+    await tx.db.insert(importBatch).values({ ...batch, what: "timings", workshopId: tx.workshopId, createdAt: tx.now });
+    for (let i = 0; i < timings.length; i += 500) await tx.db.insert(timing).values(timings.slice(i, i + 500).map((t) => ({ ...t, id: newId(), workshopId: tx.workshopId, importId: batch.id, createdAt: tx.now })));
+    return true;
+  });
+}
+
+/** Takes a whole file of timings back, or brings it here again. */
+export async function setTimingsImportUndone(scope: Scope, id: string, undone: boolean): Promise<void> {
+  await transact(scope, async (tx) => {
+    await tx.db.update(timing).set({ deletedAt: undone ? tx.now : null }).where(mine(tx, timing, eq(timing.importId, id)));
+    await tx.db.update(importBatch).set({ undoneAt: undone ? tx.now : null }).where(mine(tx, importBatch, and(eq(importBatch.id, id), eq(importBatch.what, "timings"))));
+  });
 }
 
 const TABLES = { weighIn, timing, swatch } as const;

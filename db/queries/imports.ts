@@ -40,8 +40,9 @@ export async function importMaterials(scope: Scope, batch: { id: string; fileNam
   });
 }
 
-export async function listImports(scope: Scope): Promise<ImportBatch[]> {
-  return scope.db.select().from(importBatch).where(mine(scope, importBatch)).orderBy(desc(importBatch.createdAt)).limit(20);
+/** Files brought in so far, newest first. */
+export async function listImports(scope: Scope, what: ImportBatch["what"] = "materials"): Promise<ImportBatch[]> {
+  return scope.db.select().from(importBatch).where(mine(scope, importBatch, eq(importBatch.what, what))).orderBy(desc(importBatch.createdAt)).limit(20);
 }
 
 /** Takes a whole import back: its moves by their opposites, what it brought is marked deleted. false when that was done before. */

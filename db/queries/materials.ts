@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, isNull } from "drizzle-orm";
-import { notion, swatch, yarn } from "../schema";
-import { mine, newId, type Scope } from "../scope";
+import { notion, swatch, swatchPhoto, yarn } from "../schema";
+import { mine, newId, transact, type Scope } from "../scope";
 
 export type Yarn = typeof yarn.$inferSelect;
 export type Notion = typeof notion.$inferSelect;
@@ -35,12 +35,26 @@ export async function listSwatches(scope: Scope): Promise<Swatch[]> {
   return scope.db.select().from(swatch).where(mine(scope, swatch, isNull(swatch.deletedAt))).orderBy(desc(swatch.madeOn), desc(swatch.createdAt));
 }
 
-export async function saveSwatch(scope: Scope, values: NewSwatch): Promise<string> {
+/** Keeps a swatch, with its picture when there is one. */
+export async function saveSwatch(scope: Scope, values: NewSwatch, jpeg?: Buffer): Promise<string> {
   const owned = await scope.db.select({ id: yarn.id }).from(yarn).where(mine(scope, yarn, eq(yarn.id, values.yarnId))).limit(1);
   if (owned.length === 0) throw new Error("a swatch needs a yarn of the same workshop");
   const id = newId();
-  await scope.db.insert(swatch).values({ ...values, id, workshopId: scope.workshopId });
+  await transact(scope, async (tx) => {
+    await tx.db.insert(swatch).values({ ...values, id, workshopId: tx.workshopId });
+    if (jpeg) await tx.db.insert(swatchPhoto).values({ swatchId: id, workshopId: tx.workshopId, jpeg });
+  });
   return id;
+}
+
+/** The picture of a swatch, a JPEG. */
+export async function findSwatchPhoto(scope: Scope, swatchId: string): Promise<Buffer | undefined> {
+  const [row] = await scope.db.select({ jpeg: swatchPhoto.jpeg }).from(swatchPhoto).where(mine(scope, swatchPhoto, eq(swatchPhoto.swatchId, swatchId))).limit(1);
+  return row?.jpeg;
+}
+/** Which swatches have a picture. */
+export async function listSwatchPhotos(scope: Scope): Promise<ReadonlySet<string>> {
+  return new Set((await scope.db.select({ id: swatchPhoto.swatchId }).from(swatchPhoto).where(mine(scope, swatchPhoto))).map((r) => r.id));
 }
 
 export async function setSwatchDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {

@@ -1,6 +1,7 @@
 import { extent, max } from "d3-array";
-import { scaleLinear, scaleLog } from "d3-scale";
+import { scaleLinear, scaleLog, scaleTime } from "d3-scale";
 import { lapOn, type LearningCurve } from "@core/calibrate";
+import type { DriftPoint, DriftView } from "./drift";
 import type { Told } from "./history";
 
 /** The range of one estimate, measurement by measurement: a band that closes about its value. */
@@ -60,6 +61,39 @@ export function LapChart({ laps, curve }: { laps: readonly number[]; curve: Lear
       <line x1={0} x2={w} y1={h - 6} y2={h - 6} stroke="var(--line)" />
       <polyline points={line.map((n) => `${x(n)},${y(lapOn(curve, n))}`).join(" ")} fill="none" stroke="var(--act)" strokeWidth={2} />
       {laps.map((s, i) => <circle key={i} cx={x(i + 1)} cy={y(s)} r={3.5} fill="var(--ink)" />)}
+    </svg>
+  );
+}
+
+/** What a hand made against what is known of it now, over time, with the line through it and its range. A point opens its measurement. */
+export function DriftChart({ view, href, describe, dayText }: { view: DriftView; href: (id: string) => string; describe: (p: DriftPoint) => string; dayText: (day: string) => string }) {
+  const [w, h] = [380, 150];
+  const days = view.points.map((p) => Date.parse(p.madeOn));
+  const [first = 0, last = 1] = extent(days);
+  const x = scaleTime([first, Math.max(last, first + 86_400_000)], [44, w - 12]);
+  const all = [...view.points.map((p) => p.ratio), ...view.line.flatMap((l) => [l.low, l.high])].filter((v) => v > 0.3 && v < 3);
+  const y = scaleLog([Math.min(0.85, ...all), Math.max(1.18, ...all)], [h - 26, 8]);
+  const at = (day: string) => x(Date.parse(day));
+  const ticks = [0.5, 0.7, 0.8, 0.9, 1, 1.1, 1.25, 1.5, 2].filter((t) => t >= (y.domain()[0] ?? 0) && t <= (y.domain()[1] ?? 9));
+  const band = view.line.map((l) => `${at(l.day)},${y(l.high)}`).join(" ") + " " + [...view.line].reverse().map((l) => `${at(l.day)},${y(l.low)}`).join(" ");
+  const colour = view.what === "yarn" ? "var(--act)" : "var(--w-dec)";
+  return (
+    <svg viewBox={`0 0 ${w} ${h}`} width={w} height={h} style={{ maxWidth: "100%", height: "auto", display: "block" }} role="group" aria-label={`${view.what === "yarn" ? "Yarn" : "Time"} over the months, ${view.points.length} measurements`}>
+      {ticks.map((t) => (
+        <g key={t} aria-hidden>
+          <line x1={44} x2={w - 12} y1={y(t)} y2={y(t)} stroke={t === 1 ? "var(--edge)" : "var(--line)"} />
+          <text x={38} y={y(t) + 4} fontSize={12} textAnchor="end" fill="var(--soft)">{Math.round(t * 100)} %</text>
+        </g>
+      ))}
+      <text x={44} y={h - 6} fontSize={12} fill="var(--soft)" aria-hidden>{dayText(view.points[0]?.madeOn ?? "")}</text>
+      <text x={w - 12} y={h - 6} fontSize={12} textAnchor="end" fill="var(--soft)" aria-hidden>{dayText(view.points.at(-1)?.madeOn ?? "")}</text>
+      {view.line.length > 0 ? <><polygon points={band} fill={colour} opacity={0.16} /><polyline points={view.line.map((l) => `${at(l.day)},${y(l.mid)}`).join(" ")} fill="none" stroke={colour} strokeWidth={2} /></> : null}
+      {view.points.map((p) => (
+        <a key={p.id} href={href(p.id)} aria-label={describe(p)}>
+          <title>{describe(p)}</title>
+          {view.what === "yarn" ? <circle cx={at(p.madeOn)} cy={y(Math.min(3, Math.max(0.3, p.ratio)))} r={5} fill={colour} /> : <rect x={at(p.madeOn) - 4.5} y={y(Math.min(3, Math.max(0.3, p.ratio))) - 4.5} width={9} height={9} fill={colour} />}
+        </a>
+      ))}
     </svg>
   );
 }

@@ -74,35 +74,51 @@ export function knowledgeOf(data: HandData, today: string, halfLife: number): Ha
   return { batch, tension: learn(tensionObservations(data.tension, today, halfLife), TENSION_SPREAD), density: learn(densityObservations(data.density, today, halfLife), DENSITY_SPREAD), pace: learnPace(paceTimings(data.timings, today, halfLife, batch)) };
 }
 
+/** A factor on the trade's figure, what kind of measurements it rests on, and the days they were made. */
+export interface Factor {
+  readonly factor: number;
+  readonly sigma: number;
+  readonly from: string;
+  readonly rests: string;
+}
 /** What an estimate is told of a hand: plain values, so that they go to the worker and into a key as they are. */
 export interface HandView {
-  readonly tension: Readonly<Record<string, { readonly factor: number; readonly sigma: number; readonly from: string }>>;
-  readonly elsewhere: { readonly factor: number; readonly sigma: number; readonly from: string } | undefined;
-  readonly density: { readonly of: Readonly<Record<string, { readonly factor: number; readonly sigma: number }>>; readonly from: string } | undefined;
-  readonly pace: { readonly factor: Readonly<Record<string, number>>; readonly sd: readonly (readonly number[])[]; readonly from: string } | undefined;
+  readonly tension: Readonly<Record<string, Factor>>;
+  readonly elsewhere: Factor | undefined;
+  readonly density: { readonly of: Readonly<Record<string, { readonly factor: number; readonly sigma: number }>>; readonly from: string; readonly rests: string } | undefined;
+  readonly pace: { readonly factor: Readonly<Record<string, number>>; readonly sd: readonly (readonly number[])[]; readonly from: string; readonly rests: string } | undefined;
   /** How much quicker each further piece of a run is; the trade's average when no batch was timed. */
   readonly batch: BatchLearning;
 }
 
 const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
+/** The days of some measurements, newest first, the first few of them by name. */
+function daysOf(list: readonly { readonly madeOn: string }[], print: (day: string) => string): string {
+  const days = list.map((m) => m.madeOn).sort().reverse();
+  return days.slice(0, NAMED).map(print).join(", ") + (days.length > NAMED ? ` and ${days.length - NAMED} before` : "");
+}
+const NAMED = 4;
+
 /** "this yarn: 1 swatch, 3 weigh-ins": what an estimate of a group rests on. */
 function fromOf(data: HandData, group: string): string {
-  const own = data.tension.filter((m) => !m.setAside && groupOf(m.yarnId, m.hookMm) === group);
+  const own = ownOf(data, group);
   const weighed = own.filter((m) => m.kind === "weigh-in").length;
   const swatches = own.length - weighed;
   return `this yarn: ${[swatches > 0 ? count(swatches, "swatch", "swatches") : "", weighed > 0 ? count(weighed, "weigh-in", "weigh-ins") : ""].filter(Boolean).join(", ")}`;
 }
-const factorOf = (l: Learned, from: string) => ({ factor: Math.exp(l.mean), sigma: l.sd, from });
+const ownOf = (data: HandData, group: string) => data.tension.filter((m) => !m.setAside && groupOf(m.yarnId, m.hookMm) === group);
+const factorOf = (l: Learned, from: string, rests: string) => ({ factor: Math.exp(l.mean), sigma: l.sd, from, rests });
 
-export function handView(data: HandData, today: string, halfLife: number): HandView {
+export function handView(data: HandData, today: string, halfLife: number, print: (day: string) => string = (day) => day): HandView {
   const k = knowledgeOf(data, today, halfLife);
-  const tension = Object.fromEntries(k.tension.groups.map((g) => [g, factorOf(k.tension.of(g), fromOf(data, g))]));
+  const tension = Object.fromEntries(k.tension.groups.map((g) => [g, factorOf(k.tension.of(g), fromOf(data, g), daysOf(ownOf(data, g), print))]));
+  const used = <M extends { readonly setAside: boolean; readonly madeOn: string }>(list: readonly M[]) => daysOf(list.filter((m) => !m.setAside), print);
   const known = k.tension.groups.length > 0;
   return {
-    tension, elsewhere: known ? factorOf(k.tension.elsewhere, "your other yarns") : undefined,
-    density: k.density.groups.length > 0 ? { of: Object.fromEntries(["light", "medium", "firm"].map((f) => [f, { factor: Math.exp(k.density.of(f).mean), sigma: k.density.of(f).sd }])), from: `your packing, ${count(k.density.elsewhere.others, "weigh-in", "weigh-ins")}` } : undefined,
+    tension, elsewhere: known ? factorOf(k.tension.elsewhere, "your other yarns", used(data.tension)) : undefined,
+    density: k.density.groups.length > 0 ? { of: Object.fromEntries(["light", "medium", "firm"].map((f) => [f, { factor: Math.exp(k.density.of(f).mean), sigma: k.density.of(f).sd }])), from: `your packing, ${count(k.density.elsewhere.others, "weigh-in", "weigh-ins")}`, rests: used(data.density) } : undefined,
     batch: k.batch,
-    pace: k.pace.timings > 0 ? { factor: Object.fromEntries(PACE_KINDS.map((x) => [x, k.pace.factor(x)])), sd: covarianceOf(k.pace), from: `your pace, ${count(k.pace.timings, "timing", "timings")}` } : undefined,
+    pace: k.pace.timings > 0 ? { factor: Object.fromEntries(PACE_KINDS.map((x) => [x, k.pace.factor(x)])), sd: covarianceOf(k.pace), from: `your pace, ${count(k.pace.timings, "timing", "timings")}`, rests: used(data.timings) } : undefined,
   };
 }
 
@@ -115,13 +131,13 @@ function covarianceOf(pace: Pace): number[][] {
 export function paceUsed(view: HandView["pace"]): PaceUsed | undefined {
   if (!view) return undefined;
   return {
-    from: view.from,
+    from: view.from, rests: view.rests,
     factor: (kind: PaceKind) => view.factor[kind] ?? 1,
     sd: (work) => Math.sqrt(Math.max(0, PACE_KINDS.reduce((s, a, i) => s + PACE_KINDS.reduce((t, b, j) => t + (work[a] ?? 0) * (work[b] ?? 0) * (view.sd[i]?.[j] ?? 0), 0), 0))),
   };
 }
 export function packingUsed(view: HandView["density"]): PieceInput["packing"] {
-  return view ? { from: view.from, of: (f) => view.of[f] ?? { factor: 1, sigma: 0.2 } } : undefined;
+  return view ? { from: view.from, rests: view.rests, of: (f) => view.of[f] ?? { factor: 1, sigma: 0.2 } } : undefined;
 }
 
 /** A swatch against the trade: an unravelled sample tells of the yarn itself, a width only through the usual ratio. */
@@ -135,10 +151,12 @@ export function swatchMeasures(s: { id: string; yarnId: string; hookUm: number; 
 }
 
 /** A weigh-in against the trade: tails and filling are taken off before stitches are compared. */
-export function weighRatio(w: { weightMg: number; stepMg: number; expectedMg: number; besideMg: number }): { ratio: number; variance: number } {
+export function weighRatio(w: { weightMg: number; beforeMg?: number | null; stepMg: number; expectedMg: number; besideMg: number }): { ratio: number; variance: number } {
   const net = w.weightMg - w.besideMg;
   const ratio = Math.max(1, net) / Math.max(1, w.expectedMg);
   const grams = Math.max(0.01, net / 1000);
+  // A difference of two readings has the rounding of both.
+  const step = (w.stepMg / 1000) * (w.beforeMg ? Math.SQRT2 : 1);
   // What is beside the stitches was itself only expected: a tenth of it is added as error.
-  return { ratio, variance: weighVariance(grams, w.stepMg / 1000) + (0.1 * (w.besideMg / Math.max(1, net))) ** 2 };
+  return { ratio, variance: weighVariance(grams, step) + (0.1 * (w.besideMg / Math.max(1, net))) ** 2 };
 }

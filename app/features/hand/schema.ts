@@ -15,7 +15,18 @@ export function handSchemas(locale: string, currency: string, system: "metric" |
     return z.NEVER;
   });
   return {
-    weighIn: z.object({ intent: z.literal("weigh-in"), kind: z.enum(["yarn", "filling"]), ...base, filled: z.literal("on").optional(), weight: f.massMg("Write what the scale says."), step: z.enum(["0.01", "0.1", "1"]), sure: z.literal("on").optional() }),
+    weighIn: z.object({ intent: z.literal("weigh-in"), kind: z.enum(["yarn", "filling"]), how: z.enum(["alone", "difference"]).default("alone"), ...base, colourwayId: id.optional(), filled: z.literal("on").optional(), weight: f.massMg("Write what the scale says.").optional(), before: f.massMg("Write what it weighed before.").optional(), after: f.massMg("Write what it weighs now.", 0).optional(), step: z.enum(["0.01", "0.1", "1"]), sure: z.literal("on").optional() })
+      .transform((v, ctx) => {
+        const wrong = (path: string, message: string) => {
+          ctx.addIssue({ code: "custom", path: [path], message });
+          return z.NEVER;
+        };
+        if (v.how === "alone") return v.weight === undefined ? wrong("weight", "Write what the scale says.") : { ...v, weight: v.weight, before: undefined, after: undefined };
+        if (v.before === undefined) return wrong("before", "Write what it weighed before.");
+        if (v.after === undefined) return wrong("after", "Write what it weighs now.");
+        if (v.after >= v.before) return wrong("after", "It must weigh less than before: are the two swapped?");
+        return { ...v, weight: v.before - v.after, filled: undefined };
+      }),
     timing: z.object({ intent: z.literal("timing"), ...base, stage: z.enum(STAGES), seconds, laps: z.string().max(20_000).optional(), sure: z.literal("on").optional() }),
     hand: z.object({ intent: z.literal("hand"), id: id.optional(), name: z.string({ error: "Name the hand." }).trim().min(1, { error: "Name the hand." }).max(80), loops: z.enum(["over", "under"]) }),
     aside: z.object({ intent: z.literal("aside"), kind: z.enum(["weighIn", "timing", "swatch"]), id, aside: z.enum(["yes", "no"]) }),

@@ -1,5 +1,5 @@
 import { costOf, earningAt, priceFor, type ChannelFees, type Cost, type CostLine, type Earning, type Pricing } from "@core/costing";
-import { compareYarns, estimatePiece, restsOn, TRADE_PACE, Z90, type Compared, type Estimate, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
+import { compareYarns, estimatePiece, TRADE_PACE, Z90, type Compared, type Estimate, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
 import { minorDigits, mm, printDuration, printMass, printMoney, printYarnLength, type Grams, type Metres, type Minor, type Reading, type Seconds } from "@core/units";
 import { faceOf, type FacePlacement, type WeightClass, type Firmness } from "@core/fabric";
@@ -21,7 +21,7 @@ export interface YarnView {
   readonly swatch?: { readonly label: string; readonly hookMm: number; readonly gauge?: { stitches: number; overMm: number; rounds?: number | undefined; roundsOverMm?: number | undefined } | undefined; readonly sample?: { stitches: number; mm: number } | undefined } | undefined;
   readonly deleted: boolean;
   /** What a hand's measurements say of this yarn, by hook in tenths of a millimetre; "" for hooks that were not measured. */
-  readonly learned?: Readonly<Record<string, { readonly factor: number; readonly sigma: number; readonly from: string }>> | undefined;
+  readonly learned?: Readonly<Record<string, { readonly factor: number; readonly sigma: number; readonly from: string; readonly rests?: string }>> | undefined;
   /** Relative standard deviation of the length of 100 g: 0 when a band says it. */
   readonly lengthSigma?: number;
 }
@@ -156,7 +156,7 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
   if (filling && piece.filling.value > 0) {
     const density = filling.density ?? 1;
     const weight = piece.filling.value * density;
-    materials.push({ kind: "filling", label: filling.name, ...rangeOf(piece.filling, (g) => (g * density * 1000 * filling.packPrice) / filling.packSize), from: restsOn(piece.filling.reason), how: `${printMass(weight as Grams, r)}${density === 1 ? "" : ` (${density} × the weight of fibre)`} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}` });
+    materials.push({ kind: "filling", label: filling.name, ...rangeOf(piece.filling, (g) => (g * density * 1000 * filling.packPrice) / filling.packSize), from: piece.packingFrom, how: `${printMass(weight as Grams, r)}${density === 1 ? "" : ` (${density} × the weight of fibre)`} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}` });
     need({ kind: "filling", materialId: filling.id, each: weight * 1000, eachHigh: piece.filling.high * density * 1000 });
   }
   for (const { notionId, quantity } of draft.notions) {

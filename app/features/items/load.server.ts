@@ -12,6 +12,12 @@ import { handView, type HandView } from "../hand/learning";
 import { readingOf, todayOf } from "../../server/scope.server";
 import type { Reading } from "@core/units";
 
+/** "3 Nov" in the reader's words. */
+function dayPrinter(locale: string): (day: string) => string {
+  const format = new Intl.DateTimeFormat(locale, { day: "numeric", month: "short", timeZone: "UTC" });
+  return (day) => format.format(new Date(`${day}T00:00:00Z`));
+}
+
 export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading): YarnView {
   const mine = swatches.filter((x) => x.yarnId === y.id);
   // Gauge and sample may come from two swatches of one hook: the newest of each.
@@ -19,7 +25,7 @@ export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading)
   const same = mine.filter((x) => x.hookUm === s?.hookUm);
   const gauge = same.find((x) => x.stitches !== null && x.overMm !== null);
   const sample = same.find((x) => x.sampleStitches !== null && x.sampleMm !== null);
-  const day = s ? new Intl.DateTimeFormat(reading.locale, { day: "numeric", month: "short", timeZone: "UTC" }).format(new Date(`${s.madeOn}T00:00:00Z`)) : "";
+  const day = s ? dayPrinter(reading.locale)(s.madeOn) : "";
   return {
     id: y.id, name: y.name, shade: y.shade, colour: y.colour, fibre: y.fibre, weightClass: y.weightClass as WeightClass, hookMm: y.hookUm / 1000, metresPer100g: y.mmPer100g / 1000, ballMg: y.ballMg, ballPrice: y.ballPrice, deleted: y.deletedAt !== null, lengthSigma: y.lengthSigmaBp / 10_000,
     swatch: s ? {
@@ -61,7 +67,7 @@ export interface Surroundings {
 export async function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surroundings> {
   const reading = readingOf(workshop);
   const [yarns, swatches, notions, channels, measured] = await Promise.all([listYarns(scope, true), listSwatches(scope), listNotions(scope, true), listChannels(scope), loadMeasured(scope)]);
-  const hand = handView(handDataOf(measured, yarns, measured.hands[0]), todayOf(scope.now), workshop.halfLifeDays);
+  const hand = handView(handDataOf(measured, yarns, measured.hands[0]), todayOf(scope.now), workshop.halfLifeDays, dayPrinter(reading.locale));
   return { hand, yarns: yarns.map((y) => learnedYarn(yarnView(y, swatches.filter((x) => !x.setAside), reading), hand)), notions: notions.map(notionView), channels, money: moneyOf(workshop), reading, terms: workshop.terms };
 }
 

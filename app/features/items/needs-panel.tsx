@@ -1,6 +1,5 @@
 import { memo } from "react";
 import styled from "styled-components";
-import { restsOn } from "@core/estimate";
 import { MAIN_SLOT } from "@core/notation";
 import { printLength, type Mm } from "@core/units";
 import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
@@ -73,7 +72,7 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
           })}
           {piece.filling.value > 0 ? (
             <tr>
-              <td>Filling <From>{restsOn(piece.filling.reason)}</From> {analysis.noFilling ? <Badge $tone="warn">choose a filling</Badge> : null}</td>
+              <td>Filling <From>{piece.packingFrom}</From> {analysis.noFilling ? <Badge $tone="warn">choose a filling</Badge> : null}</td>
               <td />
               <td className="num">
                 <Figure estimate={piece.filling} /> <Range low={piece.filling.low} high={piece.filling.high} measure="grams" />

@@ -3,16 +3,20 @@ import { data, redirect } from "react-router";
 import type { z } from "zod";
 import { addBalls, changeBall, findBall, setBallDeleted } from "@db/queries/balls";
 import { saveNotion, saveSwatch, saveYarn, setNotionDeleted, setSwatchDeleted, setYarnDeleted } from "@db/queries/materials";
+import { listHands } from "@db/queries/hands";
 import { postCount, postMoves, undoMove } from "@db/queries/stock";
 import { notePrice, saveSupplier, setSupplierDeleted } from "@db/queries/suppliers";
 import { transact } from "@db/scope";
 import { asBalls } from "@core/planning";
 import { todayOf, type Opened } from "../../server/scope.server";
+import { doubtText } from "../hand/doubt-text";
+import { doubtAboutSwatch } from "../hand/swatch-doubt.server";
 import type { FormReply } from "./forms";
 import { materialSchemas } from "./schema";
 
 /** Every change of the cupboard, by the form's intent. Invalid input comes back with what is wrong, keyed by field. */
-export async function materialAction(form: FormData, { scope, workshop }: Opened) {
+export async function materialAction(form: FormData, opened: Opened) {
+  const { scope, workshop } = opened;
   const s = materialSchemas(workshop.locale, workshop.currency, workshop.units);
   const read = <T extends z.ZodType>(schema: T) => parseWithZod(form, { schema });
   const refuse = (submission: { reply: () => FormReply["reply"] }) => data<FormReply>({ reply: submission.reply() }, { status: 400 });
@@ -51,8 +55,13 @@ export async function materialAction(form: FormData, { scope, workshop }: Opened
     case "swatch": {
       const got = read(s.swatch);
       if (got.status !== "success") return refuse(got);
-      const { intent: _intent, ...v } = got.value;
-      return done(await saveSwatch(scope, { yarnId: v.yarnId, madeOn: v.madeOn, hookUm: v.hookUm, stitches: v.stitches ?? null, overMm: v.overMm ?? null, rounds: v.rounds ?? null, roundsOverMm: v.roundsOverMm ?? null, sampleStitches: v.sampleStitches ?? null, sampleMm: v.sampleMm ?? null }));
+      const { intent: _intent, photo, sure, ...v } = got.value;
+      const hands = await listHands(scope);
+      const hand = hands.find((h) => h.id === v.handId) ?? hands[0];
+      const values = { handId: hand?.id ?? null, loops: v.loops ?? hand?.loops ?? "over" as const, yarnId: v.yarnId, madeOn: v.madeOn, hookUm: v.hookUm, stitches: v.stitches ?? null, overMm: v.overMm ?? null, rounds: v.rounds ?? null, roundsOverMm: v.roundsOverMm ?? null, sampleStitches: v.sampleStitches ?? null, sampleMm: v.sampleMm ?? null };
+      const doubt = sure === "on" ? undefined : await doubtAboutSwatch(opened, values);
+      if (doubt) return data<FormReply>({ doubt: doubtText(doubt) });
+      return done(await saveSwatch(scope, values, photo ? Buffer.from(photo) : undefined));
     }
     case "balls": {
       const got = read(s.balls);

@@ -10,6 +10,7 @@ import { Field, FieldGrid, Input, SelectField, TextField } from "../../ui/field"
 import { FormFoot } from "../../ui/modal";
 import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
+import { shrinkPhoto } from "./photo";
 import { COUNTED_KINDS, materialSchemas, NOTION_LABELS } from "./schema";
 
 export interface FormReply {
@@ -17,6 +18,8 @@ export interface FormReply {
   readonly done?: string;
   /** What a count posted, mg or pieces. */
   readonly difference?: number;
+  /** It lies far from what is known: she is asked, nothing is kept yet. */
+  readonly doubt?: string;
 }
 export interface Option {
   readonly value: string;
@@ -25,7 +28,7 @@ export interface Option {
 
 /** One field of a form of the cupboard, or a line of text between fields. */
 type Spec =
-  | { readonly name: string; readonly label: string; readonly hint?: string; readonly suffix?: string | undefined; readonly mode?: "decimal" | "numeric"; readonly type?: "date"; readonly options?: readonly Option[]; readonly focus?: boolean; readonly check?: boolean; readonly colour?: boolean }
+  | { readonly name: string; readonly label: string; readonly hint?: string; readonly suffix?: string | undefined; readonly mode?: "decimal" | "numeric"; readonly type?: "date"; readonly options?: readonly Option[]; readonly focus?: boolean; readonly check?: boolean; readonly colour?: boolean; readonly photo?: boolean }
   | { readonly text: string; readonly folded?: readonly Spec[] };
 
 /** Submits by fetcher, keeps what was typed when something is wrong, and closes when it is done. */
@@ -39,22 +42,27 @@ function MaterialForm({ schema, hidden, defaults, specs, label, onDone, min, act
     // Closing follows the answer, not the callback's identity.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [done, fetcher.state]);
+  // A doubt is about what was sent: once something is changed it is asked anew.
+  const [changed, setChanged] = useState<unknown>();
+  const doubt = fetcher.data && changed !== fetcher.data ? fetcher.data.doubt : undefined;
   const one = (spec: Spec): ReactNode => {
     if ("text" in spec) return spec.folded ? <Folded key={spec.text} wide><summary>{spec.text}</summary><FieldGrid $min={min ?? 190}>{spec.folded.map(one)}</FieldGrid></Folded> : <Wide key={spec.text}><Small>{spec.text}</Small></Wide>;
     const f = fields[spec.name];
     if (!f) return null;
+    if (spec.photo) return <PhotoField key={spec.name} name={f.name} label={spec.label} hint={spec.hint} />;
     if (spec.colour) return <ColourField key={spec.name} field={f} label={spec.label} />;
     if (spec.options) return <SelectField key={spec.name} field={f} label={spec.label} hint={spec.hint} options={spec.options} />;
     if (spec.check) return <Check key={spec.name}><input type="checkbox" id={f.id} name={f.name} defaultChecked={f.initialValue === "on"} /><label htmlFor={f.id}>{spec.label}</label></Check>;
     return <TextField key={spec.name} field={f} label={spec.label} hint={spec.hint} suffix={spec.suffix} inputMode={spec.mode} type={spec.type} autoFocus={spec.focus} />;
   };
   return (
-    <fetcher.Form method="post" action={action} {...getFormProps(form)}>
+    <fetcher.Form method="post" action={action} {...getFormProps(form)} onInput={() => setChanged(fetcher.data)}>
       {Object.entries(hidden).map(([name, value]) => (value === undefined ? null : <input key={name} type="hidden" name={name} value={value} />))}
       <FieldGrid $min={min ?? 190}>{specs.map(one)}</FieldGrid>
+      {doubt ? <Doubted role="alert"><input type="hidden" name="sure" value="on" />{doubt} Change it, or keep it as it is: it can be set aside later.</Doubted> : null}
       <FormFoot>
         <Button type="button" onClick={onDone}>Cancel</Button>
-        <Button type="submit" $primary disabled={fetcher.state !== "idle"}>{label}</Button>
+        <Button type="submit" $primary disabled={fetcher.state !== "idle"}>{doubt ? "Keep it as it is" : label}</Button>
       </FormFoot>
     </fetcher.Form>
   );
@@ -155,11 +163,44 @@ export function FillingForm({ defaults, suppliers, onDone }: { defaults: Record<
   return <MaterialForm schema={schemas.filling} hidden={{ intent: "filling", id: defaults.id }} defaults={defaults} specs={specs} label={fresh ? "Add the filling" : "Keep the changes"} onDone={onDone} />;
 }
 
-export function SwatchForm({ yarnId, defaults, onDone }: { yarnId: string; defaults: Record<string, string>; onDone: () => void }) {
+/** Hands that can be chosen in a form. */
+export interface HandOption {
+  readonly id: string;
+  readonly name: string;
+  readonly loops: "over" | "under";
+}
+
+/** A photo made small before it is sent; shown as it will be kept. */
+function PhotoField({ name, label, hint }: { name: string; label: string; hint?: string | undefined }) {
+  const [url, setUrl] = useState("");
+  const [wrong, setWrong] = useState<string>();
+  const id = useId();
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      setUrl(await shrinkPhoto(file));
+      setWrong(undefined);
+    } catch {
+      setWrong("This picture could not be read. Choose a photo.");
+    }
+  };
+  return (
+    <Wide>
+      <Field label={label} name={`${id}-file`} hint={hint} errors={wrong ? [wrong] : undefined}>{(b) => <Input {...b} name={undefined} type="file" accept="image/*" onChange={(e) => void take(e.target.files?.[0])} />}</Field>
+      <input type="hidden" name={name} value={url} disabled={url === ""} />
+      {url ? <Kept><img src={url} alt="The swatch, as it will be kept" /><Button type="button" $quiet onClick={() => setUrl("")}>Leave it out</Button></Kept> : null}
+    </Wide>
+  );
+}
+
+export function SwatchForm({ yarnId, hands, defaults, onDone }: { yarnId: string; hands: readonly HandOption[]; defaults: Record<string, string>; onDone: () => void }) {
   const { short, schemas } = useSchemas();
+  const first = hands[0];
   const specs: Spec[] = [
     { name: "madeOn", label: "Made on", type: "date" },
     { name: "hookUm", label: "Hook", suffix: "mm", mode: "decimal" },
+    ...(hands.length > 1 ? [{ name: "handId", label: "Whose hands", options: hands.map((h) => ({ value: h.id, label: h.name })) }] : []),
+    { name: "loops", label: "Yarn taken up", options: [{ value: "over", label: "over (“v”)" }, { value: "under", label: "under (“x”)" }], hint: "The two are kept apart." },
     { text: "Stitches over a width, in single crochet, worked as you work a figure:" },
     { name: "stitches", label: "Stitches", mode: "numeric" },
     { name: "overMm", label: "are as wide as", suffix: short, mode: "decimal" },
@@ -168,8 +209,9 @@ export function SwatchForm({ yarnId, defaults, onDone }: { yarnId: string; defau
     { text: "Or unravel some stitches and measure the yarn they give: the surest way to know your metres." },
     { name: "sampleStitches", label: "Stitches unravelled", mode: "numeric" },
     { name: "sampleMm", label: "gave yarn of", suffix: short, mode: "decimal" },
+    { name: "photo", label: "Photo, if you like", photo: true, hint: "Kept small, without the place it was taken." },
   ];
-  return <MaterialForm schema={schemas.swatch} hidden={{ intent: "swatch", yarnId }} defaults={defaults} specs={specs} label="Keep the swatch" onDone={onDone} min={130} />;
+  return <MaterialForm schema={schemas.swatch} hidden={{ intent: "swatch", yarnId, handId: hands.length > 1 ? undefined : first?.id }} defaults={{ handId: first?.id ?? "", loops: first?.loops ?? "over", ...defaults }} specs={specs} label="Keep the swatch" onDone={onDone} min={130} />;
 }
 
 export interface Counted {
@@ -239,3 +281,5 @@ const Wide = styled(Stack)`grid-column: 1 / -1;`;
 const Folded = styled.details<{ wide?: boolean }>`grid-column: 1 / -1; summary { cursor: pointer; font-weight: 560; color: var(--act); padding: 5px 0; min-height: 32px; } > div { padding: 6px 0 4px; }`;
 const Check = styled.div`display: flex; gap: 8px; align-items: center; min-height: 36px; align-self: end;`;
 const Picked = styled.span`display: flex; gap: 10px; align-items: center; input { flex: 1; padding: 3px; }`;
+const Doubted = styled.p`margin-top: 14px; padding: 10px 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0;`;
+const Kept = styled.div`display: flex; gap: 12px; align-items: end; margin-top: 8px; img { max-width: 180px; max-height: 140px; border-radius: 4px; border: 1px solid var(--line); }`;

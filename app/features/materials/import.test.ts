@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { delimiterOf, guessMapping, MOST_ROWS, readRows, readTable, type ImportField, type Mapping } from "./import";
+import { delimiterOf, MOST_ROWS, readTable } from "../import/table";
+import { guessMapping, readRows, type ImportField, type Mapping } from "./import";
 
 const table = (text: string) => {
   const got = readTable(text);

@@ -1,6 +1,6 @@
-import { parse } from "csv-parse/browser/esm/sync";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
 import { parseLength, parseMass, parseMoney, parseNumber, parseYarnLength, quantityProblemText, type Parsed } from "@core/units";
+import { fold, guessColumns, localeOf, type ColumnMapping, type ImportProblem, type Table } from "../import/table";
 import { NOTION_LABELS } from "./schema";
 
 /** What a column of a file can hold. */
@@ -9,9 +9,7 @@ export const IMPORT_FIELDS = {
   onHand: "On hand", lot: "Lot", place: "Place", colour: "Colour (#rrggbb)", size: "Size (mm)", care: "Care",
 } as const;
 export type ImportField = keyof typeof IMPORT_FIELDS;
-export type Mapping = Readonly<Record<number, ImportField | "">>;
-export const MOST_ROWS = 5000;
-export const MOST_BYTES = 1_200_000;
+export type Mapping = ColumnMapping<ImportField>;
 
 /** Headings that name a field, in the words makers use; folded to letters and digits. */
 const HEADINGS: Readonly<Record<ImportField, readonly string[]>> = {
@@ -20,50 +18,8 @@ const HEADINGS: Readonly<Record<ImportField, readonly string[]>> = {
   price: ["price", "packprice", "cost", "ballprice", "packpriceeur"], onHand: ["onhand", "onhandg", "onhandpieces", "stock", "have", "quantity", "qty", "grams", "left"], lot: ["lot", "dyelot", "batch"], place: ["place", "where", "location", "drawer", "box"],
   colour: ["colour", "color", "hex"], size: ["size", "sizemm", "mm"], care: ["care", "wash"],
 };
-const fold = (s: string) => s.normalize("NFKD").replace(/[^\p{L}\p{N}]/gu, "").toLowerCase();
 
-export interface Table {
-  readonly header: readonly string[];
-  readonly rows: readonly { readonly line: number; readonly cells: readonly string[] }[];
-  readonly delimiter: string;
-}
-export type ReadTable = { readonly ok: true; readonly table: Table } | { readonly ok: false; readonly why: string };
-
-/** The mark between cells: the one that the heading line has most of, outside quotes. */
-export function delimiterOf(text: string): string {
-  const first = /^(?:"(?:[^"]|"")*"|[^\r\n"])*/.exec(text)?.[0] ?? "";
-  const bare = first.replace(/"(?:[^"]|"")*"/g, "");
-  const count = (d: string) => bare.split(d).length - 1;
-  return [";", "\t", ",", "|"].reduce((best, d) => (count(d) > count(best) ? d : best), ",");
-}
-
-/** A CSV file (RFC 4180, and what spreadsheets make of it: other marks between cells, a BOM, stray quotes) as a table with line numbers. */
-export function readTable(text: string): ReadTable {
-  if (text.trim() === "") return { ok: false, why: "The file is empty." };
-  const delimiter = delimiterOf(text.replace(/^\uFEFF/, ""));
-  try {
-    const records = parse(text, { bom: true, delimiter, relax_quotes: true, relax_column_count: true, skip_empty_lines: true, info: true, trim: true }) as unknown as { info: { lines: number }; record: string[] }[];
-    const [head, ...rest] = records;
-    if (!head || rest.length === 0) return { ok: false, why: "The file has a heading at most: there is no row to bring in." };
-    if (rest.length > MOST_ROWS) return { ok: false, why: `The file has ${rest.length} rows; at most ${MOST_ROWS} go at once. Split it.` };
-    return { ok: true, table: { delimiter, header: head.record, rows: rest.map((r) => ({ line: r.info.lines, cells: r.record })) } };
-  } catch (error) {
-    return { ok: false, why: `The file could not be read as a table: ${error instanceof Error ? error.message.split("\n")[0] : "unknown reason"}. Save it as CSV and try again.` };
-  }
-}
-
-/** Which field each column holds, guessed by its heading; each field once. */
-export function guessMapping(header: readonly string[]): Mapping {
-  const taken = new Set<ImportField>();
-  const mapping: Record<number, ImportField | ""> = {};
-  header.forEach((h, i) => {
-    const word = fold(h);
-    const field = (Object.keys(HEADINGS) as ImportField[]).find((f) => !taken.has(f) && HEADINGS[f].some((x) => word === x || (x.length > 4 && word.startsWith(x))));
-    mapping[i] = field ?? "";
-    if (field) taken.add(field);
-  });
-  return mapping;
-}
+export const guessMapping = (header: readonly string[]): Mapping => guessColumns(header, HEADINGS);
 
 export interface ImportRow {
   readonly line: number;
@@ -84,13 +40,6 @@ export interface ImportRow {
   readonly sizeUm: number | undefined;
   readonly care: string;
 }
-export interface ImportProblem {
-  readonly line: number;
-  readonly column: string;
-  readonly value: string;
-  readonly why: string;
-}
-
 const KIND_WORDS: readonly (readonly [RegExp, ImportRow["kind"]])[] = [
   [/^(yarn|wool|ball|skein|thread)/i, "yarn"], [/eye/i, "eye"], [/nose/i, "nose"], [/washer/i, "washer"], [/bead/i, "bead"], [/bell/i, "bell"], [/jump/i, "jump-ring"], [/hook|clasp/i, "hook"], [/ring|chain/i, "ring"], [/pin/i, "pin"], [/cord|loop/i, "cord"],
   [/fill|stuff|fibre|scrap/i, "filling"], [/label/i, "label"], [/tag/i, "tag"], [/bag|pouch/i, "bag"], [/box/i, "box"], [/pack/i, "packaging"], [/other|notion/i, "other"],
@@ -99,21 +48,6 @@ const KIND_WORDS: readonly (readonly [RegExp, ImportRow["kind"]])[] = [
 function colourFor(name: string): string {
   const n = [...name].reduce((sum, ch) => (sum * 33 + ch.charCodeAt(0)) >>> 0, 5);
   return `#${[(n >> 4) % 90, (n >> 11) % 90, (n >> 18) % 90].map((c) => (c + 90).toString(16).padStart(2, "0")).join("")}`;
-}
-
-/**
- * Whose numbers the file has: where commas stand before one or two last digits and no point does, a comma is the decimal
- * mark in all of it, whatever the workshop writes. "2,905" is then two and nine tenths, not thousands.
- */
-function localeOf(table: Table, own: string): string {
-  let commas = false;
-  for (const { cells } of table.rows) {
-    for (const c of cells) {
-      if (/^\s*\d+\.\d{1,2}\s*\D*$/.test(c)) return own;
-      commas ||= /^\s*\d+,\d{1,2}\s*\D*$/.test(c);
-    }
-  }
-  return commas ? "de" : own;
 }
 
 /** Rows that can be brought in, and what is wrong with the others: every problem names its line, column and value. */

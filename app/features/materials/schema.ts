@@ -1,3 +1,4 @@
+import { MOST_PHOTO, readJpeg } from "./photo";
 import { z } from "zod";
 import { lengthFromSample, lengthFromWraps } from "@core/calibrate";
 import { fields, id, isoDay, name } from "../../forms";
@@ -85,6 +86,13 @@ export function materialSchemas(locale: string, currency: string, system: "metri
     lowMg: f.massMg("Write a weight, or leave it empty.").optional(),
     onHand: f.massMg("Write how much you have.", 0).optional(),
   });
+  /** A small JPEG as text: the browser has made it small, the server looks at what it is. */
+  const photo = z.string().max(MOST_PHOTO, { error: "The picture is too large." }).transform((t, ctx) => {
+    const jpeg = readJpeg(t);
+    if (jpeg) return jpeg;
+    ctx.addIssue({ code: "custom", message: "This picture could not be read. Choose a photo." });
+    return z.NEVER;
+  });
   const swatch = z
     .object({
       intent: z.literal("swatch"),
@@ -97,6 +105,10 @@ export function materialSchemas(locale: string, currency: string, system: "metri
       roundsOverMm: f.lengthMm("Measure the height they take.").optional(),
       sampleStitches: f.count("Count the stitches you unravelled.", 1, 1000).optional(),
       sampleMm: f.lengthMm("Measure the yarn they gave.").optional(),
+      handId: id.optional(),
+      loops: z.enum(["over", "under"]).optional(),
+      photo: photo.optional(),
+      sure: z.literal("on").optional(),
     })
     .superRefine((s, ctx) => {
       const pair = (a: unknown, b: unknown, path: string, message: string) => {

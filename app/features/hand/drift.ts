@@ -1,0 +1,58 @@
+import { driftOf, TIMING_SIGMA, WEIGH_SIGMA, type Drift, type Residual } from "@core/calibrate";
+import { groupOf, inBatch, type HandData, type HandKnowledge } from "./learning";
+
+export interface DriftPoint {
+  readonly id: string;
+  readonly madeOn: string;
+  /** Measured ÷ what is known of its yarn, or of its work, now. */
+  readonly ratio: number;
+}
+export interface DriftView {
+  readonly what: "yarn" | "time";
+  readonly points: readonly DriftPoint[];
+  /** Change in thirty days as a factor, with its 90 % range; undefined when too little was measured. */
+  readonly perMonth: { readonly value: number; readonly low: number; readonly high: number } | undefined;
+  /** The line and its range on the first and the last day and between them. */
+  readonly line: readonly { readonly day: string; readonly mid: number; readonly low: number; readonly high: number }[];
+}
+
+const Z90 = 1.6449;
+const DAY = 86_400_000;
+const dayOf = (iso: string): number => Date.parse(`${iso}T00:00:00Z`) / DAY;
+
+/** Whether a hand has changed over the months: everything it made against what is known of it now, yarn and time apart. */
+export function driftsOf(data: HandData, known: HandKnowledge): DriftView[] {
+  const yarn = data.tension.filter((m) => !m.setAside && m.ratio > 0).map((m) => ({ id: m.id, madeOn: m.madeOn, log: Math.log(m.ratio) - known.tension.of(groupOf(m.yarnId, m.hookMm)).mean, variance: Math.max(m.variance, WEIGH_SIGMA ** 2) }));
+  const time = data.timings.filter((t) => !t.setAside).flatMap((t) => {
+    const expected = known.pace.seconds(inBatch(t.work, t.pieces, known.batch));
+    return expected > 0 && t.seconds > 0 ? [{ id: t.id, madeOn: t.madeOn, log: Math.log(t.seconds / expected), variance: TIMING_SIGMA ** 2 }] : [];
+  });
+  return [view("yarn", yarn), view("time", time)].filter((v) => v.points.length > 0);
+}
+
+function view(what: DriftView["what"], list: readonly (Omit<Residual, "day"> & { readonly id: string; readonly madeOn: string })[]): DriftView {
+  const sorted = [...list].sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1));
+  const drift = driftOf(sorted.map((p) => ({ day: dayOf(p.madeOn), log: p.log, variance: p.variance })));
+  const points = sorted.map((p) => ({ id: p.id, madeOn: p.madeOn, ratio: Math.exp(p.log) }));
+  if (!drift) return { what, points, perMonth: undefined, line: [] };
+  return { what, points, perMonth: { value: Math.exp(drift.perMonth), low: Math.exp(drift.perMonth - Z90 * drift.sd), high: Math.exp(drift.perMonth + Z90 * drift.sd) }, line: lineOf(drift, dayOf(sorted[0]?.madeOn ?? ""), dayOf(sorted.at(-1)?.madeOn ?? "")) };
+}
+
+const STEPS = 12;
+function lineOf(drift: Drift, from: number, to: number): DriftView["line"] {
+  return Array.from({ length: STEPS + 1 }, (_, i) => {
+    const day = from + ((to - from) * i) / STEPS;
+    const at = (z: number) => Math.exp(drift.at(day) + z * drift.sdAt(day));
+    return { day: new Date(Math.round(day) * DAY).toISOString().slice(0, 10), mid: at(0), low: at(-Z90), high: at(Z90) };
+  });
+}
+
+/** "3 % more yarn each month" or that nothing can be told from chance. */
+export function driftText(v: DriftView): string {
+  const much = v.what === "yarn" ? ["more yarn", "less yarn"] : ["slower", "quicker"];
+  if (!v.perMonth) return "Too few to tell: three measurements on different days are needed.";
+  const percent = (f: number) => `${Math.abs(100 * (f - 1)).toFixed(1)} %`;
+  const { value, low, high } = v.perMonth;
+  if (low <= 1 && high >= 1) return `No drift that could be told from chance: between ${percent(low)} ${low <= 1 ? much[1] : much[0]} and ${percent(high)} ${much[0]} a month.`;
+  return `${percent(value)} ${value > 1 ? much[0] : much[1]} each month (${percent(value > 1 ? low : high)} to ${percent(value > 1 ? high : low)}). Older measurements count less: see the half-life in Settings.`;
+}
