@@ -7,6 +7,8 @@ import { lapFactor } from "../core/calibrate";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { plannedLine } from "../app/features/runs/line";
 import { secondsOfWork } from "../core/estimate";
+import { gaugePrior, type WeightClass } from "../core/fabric";
+import { mm } from "../core/units";
 import { expectedFor, stageWork, tradeExpected } from "../app/features/hand/expected";
 import { listHands, saveTiming, saveWeighIn } from "../db/queries/hands";
 import { createItem, findItem, listItems, type ItemKind } from "../db/queries/items";
@@ -135,10 +137,13 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
     { kind: "counted", materialKind: "notion", materialId: ring, quantity: 62 }, { kind: "counted", materialKind: "notion", materialId: cord, quantity: 70 },
     { kind: "weighed", materialKind: "notion", materialId: fibre, quantity: 420_000 }, { kind: "counted", materialKind: "notion", materialId: tag, quantity: 130 }, { kind: "counted", materialKind: "notion", materialId: bag, quantity: 240 },
   ]);
-  const noSample = { sampleStitches: null, sampleMm: null };
-  await saveSwatch(scope, { yarnId: yarn("slate"), madeOn: ago(20), hookUm: 3000, stitches: 20, overMm: 92, rounds: 20, roundsOverMm: 88, sampleStitches: 30, sampleMm: 825 });
-  await saveSwatch(scope, { yarnId: yarn("white"), madeOn: ago(19), hookUm: 3000, stitches: 20, overMm: 93, rounds: 20, roundsOverMm: 87, ...noSample });
-  await saveSwatch(scope, { yarnId: fog, madeOn: ago(41), hookUm: 3500, stitches: 18, overMm: 98, rounds: 18, roundsOverMm: 92, sampleStitches: 24, sampleMm: 770 });
+  // Unravelled by the hidden hand; its stitch widths were measured too, but of yarn a width tells little.
+  const [me] = await listHands(scope);
+  const unravelled = (shade: string, weightClass: WeightClass, hookUm: number, stitches: number, slip: number) => ({ sampleStitches: stitches, sampleMm: Math.round(stitches * 5.7 * gaugePrior(weightClass, mm(hookUm / 1000)).width * HIDDEN_HAND.tension * (HIDDEN_HAND.yarns[shade] ?? 1) * slip) });
+  const swatch = { handId: me?.id ?? null, loops: "over" as const };
+  await saveSwatch(scope, { ...swatch, yarnId: yarn("slate"), madeOn: ago(20), hookUm: 3000, stitches: 20, overMm: 92, rounds: 20, roundsOverMm: 88, ...unravelled("slate", 3, 3000, 30, 0.985) });
+  await saveSwatch(scope, { ...swatch, yarnId: yarn("white"), madeOn: ago(19), hookUm: 3000, stitches: 20, overMm: 93, rounds: 20, roundsOverMm: 87, sampleStitches: null, sampleMm: null });
+  await saveSwatch(scope, { ...swatch, yarnId: fog, madeOn: ago(41), hookUm: 3500, stitches: 18, overMm: 98, rounds: 18, roundsOverMm: 92, ...unravelled("fog grey", 4, 3500, 24, 1.01) });
 
   const slots = (keys: readonly string[], hookUm = 3000) => keys.map((slot) => ({ slot, yarnId: yarn(slot), hookUm, strands: 1 }));
   const key = [{ notionId: ring, quantity: 1 }];

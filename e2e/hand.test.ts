@@ -1,11 +1,11 @@
-import type { ElementHandle, Page } from "puppeteer-core";
+import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { listHands, listTimings, listWeighIns } from "../db/queries/hands";
 import { listItems } from "../db/queries/items";
 import { listYarns } from "../db/queries/materials";
 import { createWorkshop, listWorkshops } from "../db/queries/workshops";
 import type { Scope } from "../db/scope";
-import { openPage, Person, startSite, type Site } from "./harness";
+import { clickText, openPage, Person, startSite, visit, type Site } from "./harness";
 
 let site: Site;
 let scope: Scope;
@@ -16,20 +16,7 @@ beforeAll(async () => {
 });
 afterAll(() => site.stop());
 
-const clickText = async (page: Page, selector: string, text: string) => {
-  const found = (await page.evaluateHandle((s, t) => [...document.querySelectorAll<HTMLElement>(s)].find((b) => (b.textContent ?? "").includes(t)), selector, text)).asElement() as ElementHandle<HTMLElement> | null;
-  if (!found) throw new Error(`nothing here says “${text}”`);
-  await found.click();
-};
-async function visit(view: string, options: Parameters<typeof openPage>[1] = {}) {
-  const { page, end } = await openPage(site, options);
-  await page.goto(site.url + view);
-  const me = new Person(page, "mouse");
-  await me.settle();
-  return { page, me, end };
-}
 const itemUrl = async (name: string) => `/items/${(await listItems(scope)).find((i) => i.item.name.startsWith(name))?.item.id ?? ""}`;
-const said = (page: Page, text: string) => page.waitForFunction((t) => document.body.innerText.replace(/\u00a0/g, " ").includes(t), { timeout: 10_000 }, text);
 
 describe("a swatch", () => {
   it("changes the estimate, and the estimate says so", async () => {
@@ -41,7 +28,7 @@ describe("a swatch", () => {
       await page.waitForSelector('[role="dialog"]');
       return page.$eval('[role="dialog"]', (d) => (d as HTMLElement).innerText.replace(/\u00a0/g, " "));
     };
-    const { page, me, end } = await visit(await itemUrl("Lighthouse"));
+    const { page, me, end } = await visit(site, await itemUrl("Lighthouse"));
     const before = await open(page);
     expect(before).toContain("your other yarns");
     await page.goto(`${site.url}/materials/${yellow?.id ?? ""}`);
@@ -67,16 +54,16 @@ describe("the weigh dialog and the kitchen scale", () => {
     // As many as weigh about what the scale will show.
     const known = (await listWeighIns(scope)).find((w) => w.part === "Float");
     const pieces = Math.round(24_000 / ((known?.weightMg ?? 0) / (known?.pieces ?? 1)));
-    const { page, me, end } = await visit("/hand/weigh", { width: 390, height: 1700 });
+    const { page, me, end } = await visit(site, "/hand/weigh", { width: 390, height: 1700 });
     await clickText(page, "summary", "stand-in");
     await clickText(page, "details button", "a part, 7.4 g");
-    await said(page, "stands still");
+    await me.waitText("stands still");
     await page.waitForFunction(() => document.querySelector("output")?.textContent === "7.4");
     await clickText(page, "main button", "Tare");
     await page.waitForFunction(() => document.querySelector("output")?.textContent === "0");
     await clickText(page, "details button", "31 g");
     await page.waitForFunction(() => /^23\.[5-7]$/.test(document.querySelector("output")?.textContent ?? ""));
-    await said(page, "stands still");
+    await me.waitText("stands still");
     await page.select('select[name="itemId"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "");
     await page.waitForFunction(() => [...document.querySelectorAll<HTMLOptionElement>('select[name="part"] option')].some((o) => o.value === "Float"));
     await page.select('select[name="part"]', "Float");
@@ -91,7 +78,7 @@ describe("the weigh dialog and the kitchen scale", () => {
     expect(await page.$eval('[name="step"]', (i) => (i as HTMLSelectElement).value)).toBe("1");
     // Unplugged in the middle: said, nothing typed is lost, and it comes back by itself.
     await clickText(page, "details button", "unplug it");
-    await said(page, "unplugged: what you typed is kept");
+    await me.waitText("unplugged: what you typed is kept");
     expect(await page.$eval('[name="weight"]', (i) => (i as HTMLInputElement).value)).toBe("24");
     await clickText(page, "details button", "plug it in");
     await page.waitForFunction(() => document.querySelector("output")?.textContent === "24");
@@ -99,41 +86,41 @@ describe("the weigh dialog and the kitchen scale", () => {
     await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
     await page.waitForFunction(() => location.pathname === "/hand");
-    await said(page, "Kept. The estimates rest on it");
+    await me.waitText("Kept. The estimates rest on it");
     const now = await listWeighIns(scope);
     expect(now.length).toBe(before + 1);
     expect(now[0]).toMatchObject({ part: "Float", pieces, weightMg: 24_000, stepMg: 1000 });
     await end();
   });
   it("asks about a weight that cannot be, keeps it only when she is sure, and it can be set aside and brought back", async () => {
-    const { page, me, end } = await visit("/hand/weigh");
+    const { page, me, end } = await visit(site, "/hand/weigh");
     await page.select('select[name="itemId"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "");
     await me.fill('[name="weight"]', "6500");
     await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
-    await said(page, "thousand times off");
+    await me.waitText("thousand times off");
     const before = (await listWeighIns(scope)).length;
     expect(await page.$eval('[name="weight"]', (i) => (i as HTMLInputElement).value)).toBe("6500");
     // The doubt is about what was sent: once something is changed it is asked anew.
     await me.fill('[name="pieces"]', "2");
-    expect(await page.$eval('main form button[type="submit"]', (b) => b.textContent)).toBe("Keep the weigh-in");
+    expect(await page.$eval('main form button[type="submit"]', (b) => b.textContent?.trim())).toBe("Keep the weigh-in");
     await me.fill('[name="pieces"]', "1");
     await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
-    await said(page, "thousand times off");
+    await me.waitText("thousand times off");
     await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep it as it is");
     await page.waitForFunction(() => location.pathname === "/hand");
     expect((await listWeighIns(scope)).length).toBe(before + 1);
     const odd = (await listWeighIns(scope)).find((w) => w.weightMg === 6_500_000);
     await me.settle();
-    await page.click(`#m-${odd?.id ?? ""} button`);
-    await page.waitForFunction((id) => document.getElementById(`m-${id}`)?.style.textDecoration.includes("line-through"), {}, odd?.id ?? "");
+    await page.click(`#m-${odd?.id ?? ""} button[type="submit"]`);
+    await page.waitForFunction((id) => document.getElementById(`m-${id}`)?.dataset.aside, {}, odd?.id ?? "");
     expect((await listWeighIns(scope)).find((w) => w.id === odd?.id)?.setAside).toBe(true);
-    await page.click(`#m-${odd?.id ?? ""} button`);
-    await page.waitForFunction((id) => !document.getElementById(`m-${id}`)?.style.textDecoration.includes("line-through"), {}, odd?.id ?? "");
-    await page.click(`#m-${odd?.id ?? ""} button`);
-    await page.waitForFunction((id) => document.getElementById(`m-${id}`)?.style.textDecoration.includes("line-through"), {}, odd?.id ?? "");
+    await page.click(`#m-${odd?.id ?? ""} button[type="submit"]`);
+    await page.waitForFunction((id) => !document.getElementById(`m-${id}`)?.dataset.aside, {}, odd?.id ?? "");
+    await page.click(`#m-${odd?.id ?? ""} button[type="submit"]`);
+    await page.waitForFunction((id) => document.getElementById(`m-${id}`)?.dataset.aside, {}, odd?.id ?? "");
     await end();
   });
 });
@@ -141,7 +128,7 @@ describe("the weigh dialog and the kitchen scale", () => {
 describe("the stopwatch", () => {
   it("runs on through a reload, by thumb and by key, and waits out a server that is away: no second lost, none twice", async () => {
     const before = (await listTimings(scope)).length;
-    const { page, me, end } = await visit("/hand/time", { width: 390, height: 844 });
+    const { page, me, end } = await visit(site, "/hand/time", { width: 390, height: 844 });
     await page.select('select[name="item"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "");
     await page.select('select[name="stage"]', "hanger");
     const started = Date.now();
@@ -174,8 +161,8 @@ describe("the stopwatch", () => {
       window.fetch = (...a) => (String(a[0]).includes("/hand/post") && fails-- > 0 ? real(...a).then(() => Promise.reject(new TypeError("gone"))) : real(...a));
     });
     await clickText(page, "main button", "Keep the timing");
-    await said(page, "The server is away");
-    await said(page, "Waiting to be sent");
+    await me.waitText("The server is away");
+    await me.waitText("Waiting to be sent");
     await page.reload();
     await me.settle();
     await page.evaluate(() => window.dispatchEvent(new Event("online")));
@@ -186,12 +173,12 @@ describe("the stopwatch", () => {
     await end();
   });
   it("typed times that cannot be are asked about", async () => {
-    const { page, me, end } = await visit("/hand/time");
+    const { page, me, end } = await visit(site, "/hand/time");
     await page.select('select[name="stage"]', "packing");
     await clickText(page, "summary", "Or type how long");
     await me.fill('[name="typed"]', "90");
     await clickText(page, "details button", "Keep it");
-    await said(page, "did the clock run through a break");
+    await me.waitText("did the clock run through a break");
     const before = (await listTimings(scope)).length;
     await clickText(page, "main button", "Leave it out");
     expect((await listTimings(scope)).length).toBe(before);
@@ -201,14 +188,14 @@ describe("the stopwatch", () => {
 
 describe("a helper's hand", () => {
   it("is apart: the maker's estimates stay hers", async () => {
-    const { page, me, end } = await visit("/hand");
+    const { page, me, end } = await visit(site, "/hand");
     const mine = await me.text('section[aria-labelledby="tension-title"]');
     await clickText(page, "main header button", "A helper’s hand");
     await me.fill('[role="dialog"] [name="name"]', "Wren");
     await page.select('[role="dialog"] select[name="loops"]', "under");
     await me.press('[role="dialog"] button[type="submit"]');
     await page.waitForSelector('[role="dialog"]', { hidden: true });
-    await said(page, "Wren");
+    await me.waitText("Wren");
     const wren = (await listHands(scope)).find((h) => h.name === "Wren");
     expect(wren?.loops).toBe("under");
     await page.goto(`${site.url}/hand/weigh`);

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
-import puppeteer, { type Browser, type Page } from "puppeteer-core";
+import puppeteer, { type Browser, type ElementHandle, type Page } from "puppeteer-core";
 import { expect } from "vitest";
 import { seedDemo } from "../demo/seed";
 import { todayOf } from "../app/server/scope.server";
@@ -91,7 +91,7 @@ export class Person {
   /** Waits until the page runs: React has taken over and nothing is loading. */
   async settle(): Promise<void> {
     // The scale's stream stays open: one connection may.
-    await this.page.waitForNetworkIdle({ idleTime: 150, concurrency: this.page.url().endsWith("/hand/weigh") ? 1 : 0 });
+    await this.page.waitForNetworkIdle({ idleTime: 150, concurrency: this.page.url().includes("/hand/weigh") ? 1 : 0 });
     await this.page.waitForFunction(() => document.querySelector('#main[aria-busy="true"]') === null);
     // The editor of an item comes when the rest stands.
     if (/\/items\/[0-9a-f-]{36}$/.test(this.page.url())) await this.page.waitForSelector(".cm-content");
@@ -156,4 +156,20 @@ export class Person {
   async waitText(text: string): Promise<void> {
     await this.page.waitForFunction((t) => document.body.innerText.replace(/\u00a0/g, " ").includes(t), { timeout: 10_000 }, text);
   }
+}
+
+/** Clicks the first of `selector` that says `text`. */
+export async function clickText(page: Page, selector: string, text: string): Promise<void> {
+  const found = (await page.evaluateHandle((s, t) => [...document.querySelectorAll<HTMLElement>(s)].find((b) => (b.textContent ?? "").includes(t)), selector, text)).asElement() as ElementHandle<HTMLElement> | null;
+  if (!found) throw new Error(`nothing here says “${text}”`);
+  await found.click();
+}
+
+/** Opens one of the site's views and waits until it runs. */
+export async function visit(site: Site, view: string, options: Parameters<typeof openPage>[1] = {}, hand: Hand = "mouse"): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
+  const { page, end } = await openPage(site, options);
+  await page.goto(site.url + view);
+  const me = new Person(page, hand);
+  await me.settle();
+  return { page, me, end };
 }

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
-import type { ElementHandle, Page } from "puppeteer-core";
+import type { ElementHandle } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { listBalls } from "../db/queries/balls";
 import { dropCutting, findCutting, keepCutting } from "../db/queries/cutting";
@@ -10,7 +10,7 @@ import { listRuns } from "../db/queries/runs";
 import { balances } from "../db/queries/stock";
 import { listWorkshops } from "../db/queries/workshops";
 import type { Scope } from "../db/scope";
-import { openPage, Person, startSite, type Site } from "./harness";
+import { clickText, openPage, startSite, visit, type Site } from "./harness";
 
 let site: Site;
 let scope: Scope;
@@ -28,23 +28,11 @@ afterAll(async () => {
 const yarnId = async (shade: string) => (await listYarns(scope)).find((y) => y.shade === shade)?.id ?? "";
 const runId = async (name: string) => (await listRuns(scope)).find((r) => r.run.name === name)?.run.id ?? "";
 const onHand = async (shade: string) => (await balances(scope)).get(await yarnId(shade)) ?? 0;
-const clickText = async (page: Page, selector: string, text: string) => {
-  const found = (await page.evaluateHandle((s, t) => [...document.querySelectorAll<HTMLElement>(s)].find((b) => (b.textContent ?? "").includes(t)), selector, text)).asElement() as ElementHandle<HTMLElement> | null;
-  if (!found) throw new Error(`nothing here says “${text}”`);
-  await found.click();
-};
-async function visit(view: string, options: Parameters<typeof openPage>[1] = {}, hand: "mouse" | "keyboard" = "mouse") {
-  const { page, end } = await openPage(site, options);
-  await page.goto(site.url + view);
-  const me = new Person(page, hand);
-  await me.settle();
-  return { page, me, end };
-}
 
 describe("stocktake by keyboard", () => {
   it("goes through a drawer, posts differences, keeps what is typed, takes one back", async () => {
     const before = { red: await onHand("signal red"), slate: await onHand("slate") };
-    const { page, me, end } = await visit("/materials/stocktake?place=top+drawer", {}, "keyboard");
+    const { page, me, end } = await visit(site, "/materials/stocktake?place=top+drawer", {}, "keyboard");
     const boxes = await page.$$eval('main input[aria-label^="Weight"]', (all) => all.map((b) => b.getAttribute("aria-label") ?? ""));
     expect(boxes.length).toBeGreaterThan(4);
     const red = boxes.findIndex((b) => b.includes("signal red"));
@@ -75,7 +63,7 @@ describe("stocktake by keyboard", () => {
     await end();
   });
   it("a row that cannot reach the server is kept and posted once", async () => {
-    const { page, me, end } = await visit("/materials/stocktake?place=eye+box", {}, "keyboard");
+    const { page, me, end } = await visit(site, "/materials/stocktake?place=eye+box", {}, "keyboard");
     const box = 'main input[aria-label^="Number of Black eyes, 6 mm"]';
     await page.focus(box);
     await page.keyboard.type("120");
@@ -109,7 +97,7 @@ describe("bringing in a messy file", () => {
       else lines.push(`DK cotton;shade ${i % 900};230,0;50;2,90;${i % 7},5;${i % 3};box ${i % 4}`);
     }
     writeFileSync(file, `\uFEFF${lines.join("\r\n")}\r\n`);
-    const { page, me, end } = await visit("/materials/import");
+    const { page, me, end } = await visit(site, "/materials/import");
     const input = (await page.$('input[type="file"]')) as ElementHandle<HTMLInputElement>;
     await input.uploadFile(file);
     await me.waitText("4994 rows");
@@ -139,7 +127,7 @@ describe("bringing in a messy file", () => {
   it("a file that is no table is refused with the reason", async () => {
     const file = path.join(folder, "empty.csv");
     writeFileSync(file, "name;shade\n");
-    const { page, me, end } = await visit("/materials/import");
+    const { page, me, end } = await visit(site, "/materials/import");
     await ((await page.$('input[type="file"]')) as ElementHandle<HTMLInputElement>).uploadFile(file);
     await me.waitText("there is no row to bring in");
     await end();
@@ -149,8 +137,8 @@ describe("bringing in a messy file", () => {
 describe("two windows promising the same ball", () => {
   it("the second is told, and plans around what is free", async () => {
     const [first, second] = [await runId("First winter market"), await runId("Second winter market")];
-    const one = await visit(`/runs/${first}/cutting`);
-    const two = await visit(`/runs/${second}/cutting`);
+    const one = await visit(site, `/runs/${first}/cutting`);
+    const two = await visit(site, `/runs/${second}/cutting`);
     await one.me.waitText("Keep this plan");
     await two.me.waitText("Keep this plan");
     // Both windows show a plan. The first run keeps one that takes all of the chalk white ball.
@@ -178,7 +166,7 @@ describe("two windows promising the same ball", () => {
 
 describe("a run from plan to cut", () => {
   it("is planned, bought, received with its lots, cut, and changed by hand", async () => {
-    const { page, me, end } = await visit("/runs/new");
+    const { page, me, end } = await visit(site, "/runs/new");
     await me.fill('[name="name"]', "Spring fair");
     await me.date('[name="dueOn"]', new Date(Date.now() + 90 * 86_400_000).toISOString().slice(0, 10));
     const row = await page.$$eval("main tbody tr", (rows) => rows.findIndex((r) => r.textContent?.includes("Buoy ornament, oilskin")));
@@ -247,7 +235,7 @@ describe("a run from plan to cut", () => {
     await end();
   });
   it("a piece can be dragged to another ball", async () => {
-    const { page, me, end } = await visit(`/runs/${await runId("Spring fair")}/cutting`);
+    const { page, me, end } = await visit(site, `/runs/${await runId("Spring fair")}/cutting`);
     await me.waitText("Keep this plan");
     const section = 'section[aria-label^="boat teal"]';
     await page.waitForSelector(section);
@@ -270,7 +258,7 @@ describe("a run from plan to cut", () => {
 
 describe("leftovers", () => {
   it("says what picked scraps are enough for, most yarn used up first", async () => {
-    const { page, me, end } = await visit("/materials/leftovers");
+    const { page, me, end } = await visit(site, "/materials/leftovers");
     await page.$$eval('input[name="ball"]', (all) => all.forEach((b) => ((b as HTMLInputElement).checked = false)));
     await clickText(page, "main button", "What can I make?");
     await me.settle();
@@ -289,7 +277,7 @@ describe("leftovers", () => {
 
 describe("colourways and the cupboard", () => {
   it("a colourway is made, warned about, planned and priced by itself", async () => {
-    const { page, me, end } = await visit("/items");
+    const { page, me, end } = await visit(site, "/items");
     const href = await page.$$eval("main a", (l) => l.find((a) => a.textContent?.includes("Seal pup"))?.getAttribute("href") ?? "");
     await page.goto(`${site.url}${href}/colourways`);
     await me.settle();
@@ -307,7 +295,7 @@ describe("colourways and the cupboard", () => {
   });
   it("balls are put in with a lot, weighed, taken out, and Undo brings them back", async () => {
     const id = await yarnId("sail cream");
-    const { page, me, end } = await visit(`/materials/${id}`);
+    const { page, me, end } = await visit(site, `/materials/${id}`);
     const before = (await listBalls(scope, { yarnId: id })).length;
     await clickText(page, "main header button", "Balls");
     await me.fill('[name="many"]', "2");
@@ -329,7 +317,7 @@ describe("colourways and the cupboard", () => {
     await end();
   });
   it("a scrap without a band is measured: its length comes with its range", async () => {
-    const { page, me, end } = await visit("/materials");
+    const { page, me, end } = await visit(site, "/materials");
     await clickText(page, 'section[aria-label="Yarns"] button', "Yarn");
     for (const [name, text] of [["name", "Grandmother's wool"], ["shade", "heather"], ["fibre", "unknown"], ["hookUm", "4"], ["ballMg", "18"], ["ballPrice", "0"], ["onHand", "18"]] as const) await me.fill(`[name="${name}"]`, text);
     await me.press('[role="dialog"] button[type="submit"]');

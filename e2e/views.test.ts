@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
-const views: Record<string, string> = { Today: "/", Items: "/items", Materials: "/materials", Runs: "/runs", "New item": "/items/new", "New run": "/runs/new", Settings: "/settings", Stocktake: "/materials/stocktake", Buy: "/materials/buy", Leftovers: "/materials/leftovers", "Stock book": "/materials/book", Suppliers: "/materials/suppliers", Import: "/materials/import", Hand: "/hand", Weigh: "/hand/weigh", Time: "/hand/time" };
+const views: Record<string, string> = { Today: "/", Items: "/items", Materials: "/materials", Runs: "/runs", "New item": "/items/new", "New run": "/runs/new", Settings: "/settings", Stocktake: "/materials/stocktake", Buy: "/materials/buy", Leftovers: "/materials/leftovers", "Stock book": "/materials/book", Suppliers: "/materials/suppliers", Import: "/materials/import", Hand: "/hand", Weigh: "/hand/weigh", Time: "/hand/time", "Bring in timings": "/hand/bring" };
 beforeAll(async () => {
   site = await startSite("views");
   const { page, end } = await openPage(site);

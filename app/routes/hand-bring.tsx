@@ -2,7 +2,7 @@ import { Download } from "lucide-react";
 import { data, redirect } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/hand-bring";
-import { setTimingsImportUndone } from "@db/queries/hands";
+import { undoTimingsImport } from "@db/queries/hands";
 import { listImports } from "@db/queries/imports";
 import { loadChoices } from "../features/hand/choices.server";
 import { TIMING_FIELDS, type TimingMapping } from "../features/hand/import";
@@ -27,7 +27,7 @@ export async function action({ request, context }: Route.ActionArgs) {
   const form = await request.formData();
   if (form.get("intent") === "undo") {
     const id = z.uuid().safeParse(form.get("id"));
-    if (id.success) await setTimingsImportUndone(opened.scope, id.data, true);
+    if (id.success) await undoTimingsImport(opened.scope, id.data);
     return redirect("/hand/bring");
   }
   const got = importSchema(Object.keys(TIMING_FIELDS)).safeParse({ ...Object.fromEntries(form), onlyGood: form.get("onlyGood") ?? undefined });

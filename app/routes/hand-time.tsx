@@ -33,7 +33,7 @@ interface About {
 }
 interface Kept {
   readonly watch: Watch;
-  about: About;
+  readonly about: About;
 }
 /** A timing that is to be sent: kept in the browser until the server has it. */
 interface Waiting {
@@ -65,10 +65,11 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
   const [doubted, setDoubted] = useState<{ item: Waiting; text: string }>();
   if (live && !loaded) {
     setLoaded(true);
-    const before = stored<Kept>(WATCH, { watch: STOPPED, about: first });
+    const last = stored<Kept>(WATCH, { watch: STOPPED, about: first });
     // What was asked for by a link goes before what was chosen last, unless a clock is running for that.
     const asked = d.items.find((i) => i.id === d.wanted.item);
-    if (asked && elapsed(before.watch, Date.now()) === 0) before.about = { ...before.about, itemId: asked.id, part: "", stage: d.wanted.stage ?? before.about.stage };
+    const idle = last.watch.since === undefined && last.watch.gathered === 0;
+    const before: Kept = asked && idle ? { ...last, about: { ...last.about, itemId: asked.id, part: "", stage: d.wanted.stage ?? last.about.stage } } : last;
     // An item that is gone since leaves the choice to her.
     setKept(d.items.some((i) => i.id === before.about.itemId) ? before : { ...before, about: first });
     setQueue(stored<readonly Waiting[]>(QUEUE, []));
@@ -165,7 +166,7 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
             <Sheet>
               <FieldGrid $min={150}>
                 <Field label="Item" name="item">{(b) => <Select {...b} value={about.itemId} onChange={(e) => change({ itemId: e.target.value, part: "" })}>{d.items.map((i) => <option key={i.id} value={i.id}>{i.name}</option>)}</Select>}</Field>
-                <Field label="Part" name="part">{(b) => <Select {...b} value={about.part} onChange={(e) => change({ part: e.target.value })}><option value="">the whole piece</option>{item?.parts.map((p) => <option key={p.name} value={p.name}>{p.name}</option>)}</Select>}</Field>
+                <Field label="Part" name="part">{(b) => <Select {...b} value={about.part} onChange={(e) => change({ part: e.target.value })}><option value="">whole piece</option>{item?.parts.map((p) => <option key={p.name} value={p.name}>{p.name}</option>)}</Select>}</Field>
                 <Field label="Stage" name="stage">{(b) => <Select {...b} value={about.stage} onChange={(e) => change({ stage: e.target.value as Stage })}>{STAGES.map((s) => <option key={s} value={s}>{STAGE_WORDS[s]}</option>)}</Select>}</Field>
                 {d.hands.length > 1 ? <Field label="Whose hands" name="hand">{(b) => <Select {...b} value={about.handId} onChange={(e) => change({ handId: e.target.value })}>{d.hands.map((h) => <option key={h.id} value={h.id}>{h.name}</option>)}</Select>}</Field> : null}
               </FieldGrid>

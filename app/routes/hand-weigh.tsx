@@ -1,6 +1,6 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { ArrowDownToLine, Scale } from "lucide-react";
+import { ArrowDownToLine, Save, Scale } from "lucide-react";
 import { useState } from "react";
 import { Form, redirect, useNavigation } from "react-router";
 import styled from "styled-components";
@@ -14,7 +14,7 @@ import { handSchemas } from "../features/hand/schema";
 import { useScale } from "../features/hand/use-scale";
 import { ownScale } from "../server/scale.server";
 import { openWorkshop } from "../server/scope.server";
-import { Badge, Button, ButtonLink, Empty, Page, PageHead, Row, Sheet, Small, Stack } from "../ui/basics";
+import { Badge, Button, ButtonLink, Empty, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { FieldGrid, SelectField, TextField } from "../ui/field";
 import { useReading } from "../ui/reading";
 
@@ -79,23 +79,31 @@ export default function Weigh({ loaderData: d, actionData }: Route.ComponentProp
       {d.items.length === 0 ? (
         <Empty><h2>First an item</h2><p>A weight tells of your tension when the stitches are known. Make an item from its pattern, then weigh one of its finished parts.</p><ButtonLink to="/items/new" $primary>Make an item</ButtonLink></Empty>
       ) : (
-        <Columns>
-          <Form method="post" {...getFormProps(form)} onInput={onInput}>
-            <input type="hidden" name="intent" value="weigh-in" />
-            <input type="hidden" name="key" value={key} />
-            {doubt ? <input type="hidden" name="sure" value="on" /> : null}
-            <Sheet>
-              <Stack $gap={16}>
-                <FieldGrid>
-                  <SelectField field={fields.itemId} label="Item" options={d.items.map((i) => ({ value: i.id, label: i.name }))} />
-                  {(item?.colourways.length ?? 0) > 0 ? <SelectField field={fields.colourwayId} label="Colourway" options={[{ value: "", label: "as designed" }, ...(item?.colourways ?? []).map((c) => ({ value: c.id, label: c.name }))]} /> : null}
-                  <SelectField field={fields.part} label="Part" options={[{ value: "", label: "the whole piece" }, ...parts.map((p) => ({ value: p.name, label: p.name }))]} />
-                  <TextField field={fields.pieces} label="How many of them" inputMode="numeric" hint="More pieces at once, surer." />
-                  <SelectField field={fields.kind} label="What it is about" options={[{ value: "yarn", label: "the yarn in them" }, { value: "filling", label: "the filling in them" }]} />
-                  <SelectField field={fields.how} label="How it is weighed" options={[{ value: "alone", label: kind === "yarn" ? "the finished parts" : "the filling, in a tared bowl" }, { value: "difference", label: kind === "yarn" ? "the ball, before and after" : "the bag, before and after" }]} />
-                </FieldGrid>
-                {kind === "yarn" && how === "alone" ? <Check><input type="checkbox" name="filled" id="filled" /> <label htmlFor="filled">they are filled already (much less sure)</label></Check> : null}
-                <FieldGrid>
+        <Form method="post" {...getFormProps(form)} onInput={onInput}>
+          <input type="hidden" name="intent" value="weigh-in" />
+          <input type="hidden" name="key" value={key} />
+          {doubt ? <input type="hidden" name="sure" value="on" /> : null}
+          {d.hands.length > 1 ? null : <input type="hidden" name="handId" value={d.hands[0]?.id ?? ""} />}
+          <Columns>
+            <Sheet aria-labelledby="what-title">
+              <SheetHead><h2 id="what-title">What was made</h2></SheetHead>
+              <FieldGrid $min={140}>
+                <SelectField field={fields.itemId} label="Item" options={d.items.map((i) => ({ value: i.id, label: i.name }))} />
+                {(item?.colourways.length ?? 0) > 0 ? <SelectField field={fields.colourwayId} label="Colourway" options={[{ value: "", label: "as designed" }, ...(item?.colourways ?? []).map((c) => ({ value: c.id, label: c.name }))]} /> : null}
+                <SelectField field={fields.part} label="Part" options={[{ value: "", label: "whole piece" }, ...parts.map((p) => ({ value: p.name, label: p.name }))]} />
+                <TextField field={fields.pieces} label="How many of them" inputMode="numeric" hint="More at once, surer." />
+                <SelectField field={fields.kind} label="To learn of" options={[{ value: "yarn", label: "the yarn" }, { value: "filling", label: "the filling" }]} />
+                <SelectField field={fields.how} label="On the scale" options={[{ value: "alone", label: kind === "yarn" ? "the parts" : "a bowl of it" }, { value: "difference", label: kind === "yarn" ? "ball, then after" : "bag, then after" }]} />
+                {d.hands.length > 1 ? <SelectField field={fields.handId} label="Whose hands" options={d.hands.map((h) => ({ value: h.id, label: h.name }))} /> : null}
+                <TextField field={fields.madeOn} label="Day" type="date" />
+              </FieldGrid>
+              {kind === "yarn" && how === "alone" ? <Check><input type="checkbox" name="filled" id="filled" /> <label htmlFor="filled">they are filled already (much less sure)</label></Check> : null}
+            </Sheet>
+            <Sheet aria-labelledby="scale-title">
+              <SheetHead><h2 id="scale-title">Kitchen scale</h2></SheetHead>
+              <Stack $gap={12}>
+                {scale.state === "none" && !d.scale ? <Small>No scale is connected: type what yours shows.</Small> : <Live scale={scale} targets={how === "alone" ? ["weight"] : ["before", "after"]} onTake={take} />}
+                <FieldGrid $min={120}>
                   {how === "alone" ? <TextField field={fields.weight} label="Together they weigh" suffix={suffix} inputMode="decimal" /> : (
                     <>
                       <TextField field={fields.before} label={`${kind === "yarn" ? "Ball" : "Bag"} before`} suffix={suffix} inputMode="decimal" />
@@ -103,46 +111,44 @@ export default function Weigh({ loaderData: d, actionData }: Route.ComponentProp
                     </>
                   )}
                   <SelectField field={fields.step} label="Your scale shows" options={[{ value: "0.1", label: "0.1 g steps" }, { value: "0.01", label: "0.01 g steps" }, { value: "1", label: "1 g steps" }]} />
-                  <TextField field={fields.madeOn} label="Day" type="date" />
-                  {d.hands.length > 1 ? <SelectField field={fields.handId} label="Whose hands" options={d.hands.map((h) => ({ value: h.id, label: h.name }))} /> : null}
                 </FieldGrid>
-                {d.hands.length > 1 ? null : <input type="hidden" name="handId" value={d.hands[0]?.id ?? ""} />}
                 {doubt ? <Note role="alert">{doubtText(doubt)} Change it, or keep it as it is: it can be set aside later.</Note> : null}
-                <Row>
-                  <Button type="submit" $primary disabled={navigation.state !== "idle"}>{doubt ? "Keep it as it is" : "Keep the weigh-in"}</Button>
-                </Row>
+                <Keep type="submit" $primary disabled={navigation.state !== "idle"}><Save size={18} aria-hidden /> {doubt ? "Keep it as it is" : "Keep the weigh-in"}</Keep>
               </Stack>
             </Sheet>
-          </Form>
-          <Sheet aria-labelledby="scale-title">
-            <h2 id="scale-title">Kitchen scale</h2>
-            {scale.state === "none" && !d.scale ? <Small>No scale is connected: type what yours shows.</Small> : (
-              <Stack $gap={12}>
-                <Display data-state={scale.state} data-stable={scale.stable || undefined}>
-                  <output aria-live="off">{scale.state === "live" ? printTrimmed(scale.grams, 1, r.locale) : "–"}</output>
-                  <span>g</span>
-                </Display>
-                <div role="status">{scale.state === "live" ? (scale.stable ? <Badge $tone="good">stands still</Badge> : <Badge>moving…</Badge>) : scale.state === "gone" ? <Badge $tone="bad">unplugged: what you typed is kept</Badge> : <Badge>looking for it…</Badge>} <Small>{scale.stepGrams} g steps</Small></div>
-                <Row>
-                  <Button type="button" onClick={() => scale.send("tare")} disabled={scale.state !== "live"}>Tare</Button>
-                  {(how === "alone" ? (["weight"] as const) : (["before", "after"] as const)).map((field) => <Button key={field} type="button" $primary onClick={() => take(field)} disabled={scale.state !== "live" || !scale.stable || scale.grams <= 0}><ArrowDownToLine size={17} aria-hidden /> {field === "weight" ? "Take this weight" : `Take as ${field}`}</Button>)}
-                </Row>
-                <details>
-                  <summary><Scale size={14} aria-hidden /> This scale is a stand-in</summary>
-                  <Row style={{ marginTop: 8 }}>
-                    {[["put 0", "nothing on it"], ["put 7.4", "a part, 7.4 g"], ["put 31", "31 g"], ["step 0.1", "0.1 g steps"], ["step 1", "1 g steps"], ["unplug", "unplug it"], ["plug", "plug it in"]].map(([command = "", label]) => <Button key={command} type="button" onClick={() => scale.send(command)}>{label}</Button>)}
-                  </Row>
-                </details>
-              </Stack>
-            )}
-          </Sheet>
-        </Columns>
+          </Columns>
+        </Form>
       )}
     </Page>
   );
 }
 
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 3fr) minmax(260px, 2fr); gap: 18px; align-items: start; @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); > section { order: -1; } }`;
+/** The scale's reading as it is now, and what can be done with it. */
+function Live({ scale, targets, onTake }: { scale: ReturnType<typeof useScale>; targets: readonly ("weight" | "before" | "after")[]; onTake: (field: "weight" | "before" | "after") => void }) {
+  const r = useReading();
+  return (
+    <>
+      <Display data-state={scale.state} data-stable={scale.stable || undefined}>
+        <output aria-live="off">{scale.state === "live" ? printTrimmed(scale.grams, 1, r.locale) : "–"}</output>
+        <span>g</span>
+      </Display>
+      <div role="status">{scale.state === "live" ? (scale.stable ? <Badge $tone="good">stands still</Badge> : <Badge>moving…</Badge>) : scale.state === "gone" ? <Badge $tone="bad">unplugged: what you typed is kept</Badge> : <Badge>looking for it…</Badge>} <Small>{scale.stepGrams} g steps</Small></div>
+      <Row>
+        <Button type="button" onClick={() => scale.send("tare")} disabled={scale.state !== "live"}>Tare</Button>
+        {targets.map((field) => <Button key={field} type="button" $primary onClick={() => onTake(field)} disabled={scale.state !== "live" || !scale.stable || scale.grams <= 0}><ArrowDownToLine size={17} aria-hidden /> {field === "weight" ? "Take this weight" : `Take as ${field}`}</Button>)}
+      </Row>
+      <details>
+        <summary><Scale size={14} aria-hidden /> This scale is a stand-in</summary>
+        <Row style={{ marginTop: 8 }}>
+          {[["put 0", "nothing on it"], ["put 7.4", "a part, 7.4 g"], ["put 31", "31 g"], ["step 0.1", "0.1 g steps"], ["step 1", "1 g steps"], ["unplug", "unplug it"], ["plug", "plug it in"]].map(([command = "", label]) => <Button key={command} type="button" onClick={() => scale.send(command)}>{label}</Button>)}
+        </Row>
+      </details>
+    </>
+  );
+}
+
+const Keep = styled(Button)`width: 100%; justify-content: center; min-height: 48px; font-size: 16px;`;
+const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 5fr) minmax(300px, 4fr); gap: 18px; align-items: start; @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); }`;
 const Check = styled.div`display: flex; gap: 8px; align-items: center; min-height: 32px;`;
 const Note = styled.p`padding: 10px 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0;`;
 const Display = styled.div`

@@ -100,7 +100,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
           <Sheet $pad={false} aria-labelledby="what-title">
             <Head><h2 id="what-title">What is made</h2></Head>
             <Scroll tabIndex={0} role="region" aria-label="What is made, table">
-              <PlainTable>
+              <PlainTable $tight>
                 <thead>
                   <tr><th scope="col">Item</th><th scope="col" className="num">Pieces</th><th scope="col" className="num">Work</th><th scope="col" className="num">Cost</th><th scope="col" className="num">Sells for</th></tr>
                 </thead>
@@ -255,7 +255,7 @@ function KnownNow({ drift, finish, finishNow: then, children }: { drift: readonl
   );
 }
 
-const Columns = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 430px), 1fr)); gap: 18px; align-items: start;`;
+const Columns = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 470px), 1fr)); gap: 18px; align-items: start;`;
 const Head = styled(SheetHead)`padding: 12px 12px 0; margin: 0; align-items: center;`;
 const Quiet = styled.p`padding: 12px; color: var(--soft);`;
 const Note = styled.div`padding: 10px 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0; h2 { font-size: 16px; }`;

@@ -8,6 +8,7 @@ import { openWorkshop, todayOf } from "../server/scope.server";
 import { ButtonLink, Empty, Page, PageHead, Sheet } from "../ui/basics";
 import { DataTable, type Column } from "../ui/data-table";
 import { printDay } from "../ui/days";
+import { Range } from "../ui/figure";
 import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = () => [{ title: "Runs · Lapka" }];
@@ -20,7 +21,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     runs: runs.map((r) => {
         const plan = r.run.state === "finished" ? undefined : planOf(shelves, r, runs, today).plan;
         return {
-          id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, seconds: secondsOf(r), pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
+          id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, seconds: secondsOf(r), ends: plan?.seconds, pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
           what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: plan ? { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh } : undefined, missing: plan?.needs.filter((n) => n.missing > 0).length ?? 0,
         };
       }),
@@ -36,7 +37,7 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
     { id: "state", header: "State", minor: true, value: (x) => x.state, cell: (x) => <RunState state={x.state} /> },
     { id: "due", header: "Due", value: (x) => x.dueOn, cell: (x) => printDay(x.dueOn, r.locale, true) },
     { id: "pieces", header: "Pieces", numeric: true, minor: true, value: (x) => x.pieces },
-    { id: "hours", header: "Work", numeric: true, minor: true, value: (x) => x.seconds, cell: (x) => printDuration(x.seconds as Seconds, r) },
+    { id: "hours", header: "Work", numeric: true, minor: true, value: (x) => x.seconds, cell: (x) => <>{printDuration(x.seconds as Seconds, r)} <Range low={x.ends?.low} high={x.ends?.high} measure="seconds" /></> },
     { id: "missing", header: "To buy", numeric: true, minor: true, value: (x) => x.missing, cell: (x) => (x.state === "finished" ? "—" : x.missing === 0 ? "nothing" : `${x.missing} ${x.missing === 1 ? "thing" : "things"}`) },
     { id: "done", header: "Done", value: (x) => x.plan?.finish ?? x.finishedOn ?? "", cell: (x) => (x.plan ? <InTime plan={x.plan} due={x.dueOn} locale={r.locale} /> : x.finishedOn ? printDay(x.finishedOn, r.locale) : "—") },
   ];

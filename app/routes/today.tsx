@@ -11,7 +11,7 @@ import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Badge, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { printDay } from "../ui/days";
-import { ReasonFigure } from "../ui/figure";
+import { Range, ReasonFigure } from "../ui/figure";
 import { printAmount, useReading } from "../ui/reading";
 import { MaterialName } from "../ui/yarn-disc";
 
@@ -35,7 +35,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       if (!shelves) return [];
       const { plan, stock } = planOf(shelves, r, runs, today);
       return [{
-        id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, seconds: secondsOf(r), what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh },
+        id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, seconds: secondsOf(r), ends: plan.seconds, what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh },
         buyCost: plan.buyCost, missing: plan.needs.filter((n) => n.missing > 0).map((n) => ({ id: n.materialId, label: n.label, kind: n.kind, missing: n.missing, packs: n.packs, cost: n.cost, colour: stock.get(n.materialId)?.colour })),
       }];
     });
@@ -88,7 +88,7 @@ export default function Today({ loaderData }: Route.ComponentProps) {
             </SheetHead>
             <p>{run.what}</p>
             <Small>
-              due {printDay(run.dueOn, r.locale, true)} · {printDuration(run.seconds as Seconds, r)} of work
+              due {printDay(run.dueOn, r.locale, true)} · {printDuration(run.seconds as Seconds, r)} of work (<Range low={run.ends.low} high={run.ends.high} measure="seconds" />)
             </Small>
             {run.missing.length > 0 ? (
               <Scroll tabIndex={0} role="region" aria-label={`Missing for ${run.name}`}>

@@ -2,7 +2,7 @@ import { createContext, useCallback, useContext, useMemo, useRef, useState, type
 import { Dialog, Heading, Popover } from "react-aria-components";
 import styled from "styled-components";
 import { wordHow, type Estimate, type Measure, type Reason } from "@core/estimate";
-import { printLength, printTrimmed, type Mm, type Reading } from "@core/units";
+import { minorDigits, printLength, printTrimmed, type Mm, type Reading } from "@core/units";
 import { printMeasure, useReading } from "./reading";
 
 export interface Opened {
@@ -128,12 +128,20 @@ export function Figure({ estimate, measure, strong, times = 1 }: { estimate: Est
   );
 }
 
+/** An end of a range, no finer than its upper end deserves: long work in tenths of hours, large sums without cents. */
+function printEnd(value: number, high: number, measure: Measure, r: Reading): string {
+  if (measure === "seconds" && high >= 3 * 3600) return `${printTrimmed(value / 3600, 1, r.locale)}\u00a0h`;
+  if (measure === "minor" && high >= 100 * 10 ** minorDigits(r.currency)) return new Intl.NumberFormat(r.locale, { style: "currency", currency: r.currency, maximumFractionDigits: 0 }).format(value / 10 ** minorDigits(r.currency));
+  return printMeasure(value, measure, r);
+}
+
 /** The ends of a 90 % range in small print beside its figure; nothing when it is known exactly. */
 export function Range({ low, high, measure, times = 1 }: { low: number | undefined; high: number | undefined; measure: Measure; times?: number }) {
   const r = useReading();
   if (low === undefined || high === undefined || high - low <= 1e-9) return null;
   // Below what is printed there is no range to speak of.
-  const [from, to] = [printMeasure(low * times, measure, r), printMeasure(high * times, measure, r)];
+  const print = (v: number) => printEnd(v * times, high * times, measure, r);
+  const [from, to] = [print(low), print(high)];
   // "17.2 to 19.1 g": a unit that both share is said once.
   const unit = /[\u00a0 ]\D+$/.exec(to)?.[0] ?? "";
   const bare = unit !== "" && from.endsWith(unit) && !/\d[\u00a0 ]?\D+\d/.test(from.replace(/[.,]/g, "")) ? from.slice(0, -unit.length) : from;

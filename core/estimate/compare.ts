@@ -1,6 +1,5 @@
-import { EYE_SIZES, faceOf, type Firmness } from "../fabric";
-import type { CheckedPattern } from "../notation";
-import { estimatePiece, mainPart, type PieceEstimate } from "./piece";
+import { EYE_SIZES, faceOf } from "../fabric";
+import { estimatePiece, mainPart, type PieceEstimate, type PieceInput } from "./piece";
 import { sumTogether, type Estimate } from "./value";
 import type { YarnSpec } from "./yarn";
 
@@ -23,11 +22,7 @@ export interface Compared {
   readonly piece: PieceEstimate;
 }
 
-export interface CompareInput {
-  readonly pattern: CheckedPattern;
-  readonly firmness: Firmness;
-  readonly hanger: boolean;
-}
+export type CompareInput = Pick<PieceInput, "pattern" | "firmness" | "hanger" | "pace" | "packing">;
 
 /**
  * The same pattern in other yarns and hooks, the first of `pairs` being the one it is planned in. One yarn is taken for

@@ -70,11 +70,13 @@ export async function importTimings(scope: Scope, batch: { id: string; fileName:
   });
 }
 
-/** Takes a whole file of timings back, or brings it here again. */
-export async function setTimingsImportUndone(scope: Scope, id: string, undone: boolean): Promise<void> {
+/** Takes a whole file of timings back. */
+export async function undoTimingsImport(scope: Scope, id: string): Promise<void> {
   await transact(scope, async (tx) => {
-    await tx.db.update(timing).set({ deletedAt: undone ? tx.now : null }).where(mine(tx, timing, eq(timing.importId, id)));
-    await tx.db.update(importBatch).set({ undoneAt: undone ? tx.now : null }).where(mine(tx, importBatch, and(eq(importBatch.id, id), eq(importBatch.what, "timings"))));
+    const [batch] = await tx.db.select().from(importBatch).where(mine(tx, importBatch, and(eq(importBatch.id, id), eq(importBatch.what, "timings"), isNull(importBatch.undoneAt)))).for("update");
+    if (!batch) return;
+    await tx.db.update(timing).set({ deletedAt: tx.now }).where(mine(tx, timing, eq(timing.importId, id)));
+    await tx.db.update(importBatch).set({ undoneAt: tx.now }).where(mine(tx, importBatch, eq(importBatch.id, id)));
   });
 }
 

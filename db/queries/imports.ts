@@ -48,7 +48,7 @@ export async function listImports(scope: Scope, what: ImportBatch["what"] = "mat
 /** Takes a whole import back: its moves by their opposites, what it brought is marked deleted. false when that was done before. */
 export async function undoImport(scope: Scope, id: string): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [batch] = await tx.db.select().from(importBatch).where(mine(tx, importBatch, eq(importBatch.id, id))).for("update");
+    const [batch] = await tx.db.select().from(importBatch).where(mine(tx, importBatch, and(eq(importBatch.id, id), eq(importBatch.what, "materials")))).for("update");
     if (!batch || batch.undoneAt) return false;
     const back = alias(stockMove, "back");
     const moves = await tx.db.select({ move: stockMove }).from(stockMove).leftJoin(back, eq(back.undoes, stockMove.id)).where(and(mine(tx, stockMove, eq(stockMove.importId, id)), isNull(back.id)));

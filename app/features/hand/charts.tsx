@@ -24,10 +24,10 @@ export function NarrowingChart({ points, label }: { points: readonly { n: number
 export function ExpectedChart({ told, href, describe }: { told: readonly Told[]; href: (t: Told) => string; describe: (t: Told) => string }) {
   const [w, h] = [380, 300];
   const [low = 0.5, high = 2] = extent(told.flatMap((t) => [t.measured, t.low, t.high].filter((v) => v > 0.2 && v < 5)));
-  const domain = [Math.min(0.6, low * 0.95), Math.max(1.6, high * 1.05)];
+  const domain = [Math.min(0.85, low * 0.97), Math.max(1.2, high * 1.03)];
   const x = scaleLog(domain, [40, w - 10]);
   const y = scaleLog(domain, [h - 34, 10]);
-  const ticks = [0.5, 0.7, 1, 1.4, 2, 3].filter((t) => t >= (domain[0] ?? 0) && t <= (domain[1] ?? 9));
+  const ticks = [0.3, 0.5, 0.7, 0.85, 1, 1.2, 1.4, 2, 3].filter((t) => t >= (domain[0] ?? 0) && t <= (domain[1] ?? 9));
   return (
     <svg viewBox={`0 0 ${w} ${h}`} width={w} height={h} style={{ maxWidth: "100%", height: "auto", display: "block" }} role="group" aria-label="Expected against measured">
       {ticks.map((t) => (
@@ -52,7 +52,7 @@ export function ExpectedChart({ told, href, describe }: { told: readonly Told[];
 
 /** Laps of a batch and the curve through them. */
 export function LapChart({ laps, curve }: { laps: readonly number[]; curve: LearningCurve }) {
-  const [w, h] = [320, 110];
+  const [w, h] = [320, 84];
   const x = scaleLinear([1, Math.max(2, laps.length)], [10, w - 10]);
   const y = scaleLinear([0, (max([...laps, curve.first]) ?? 1) * 1.1], [h - 6, 6]);
   const line = Array.from({ length: 40 }, (_, i) => 1 + ((Math.max(2, laps.length) - 1) * i) / 39);

@@ -61,7 +61,7 @@ export async function loadHandPage({ scope, workshop }: Opened, ask: { readonly 
     drift: driftsOf(data, known), stages: stagesOf(all.filter((x) => x.colourway === undefined).map((x) => x.analysis.piece.work), data, known),
     next: measureNext(ask.aim, { runs, all, byYarn, data, known, today, half, perSecond: (workshop.wagePerHour + workshop.overheadPerHour) / 3600, label }),
     batch: { rate: 2 ** known.batch.slope, low: 2 ** (known.batch.slope - Z90 * known.batch.sd), high: 2 ** (known.batch.slope + Z90 * known.batch.sd), batches: known.batch.batches },
-    curves: batches.slice(0, 3).flatMap((t) => {
+    curves: batches.slice(0, 2).flatMap((t) => {
       const curve = learningCurve(t.laps);
       return curve ? [{ id: t.id, stage: STAGE_WORDS[t.stage], laps: t.laps, curve, madeOn: t.madeOn }] : [];
     }),

@@ -27,13 +27,13 @@ export function NextPanel({ d }: { d: HandPage }) {
     <Sheet aria-labelledby="next-title">
       <SheetHead>
         <h2 id="next-title">Measure next</h2>
-        <Row $gap={6}><Small>to know better of your planned runs</Small>{(Object.keys(AIM_WORDS) as HandPage["aim"][]).map((aim) => <Choice key={aim} to={to(aim)} preventScrollReset aria-current={aim === d.aim ? "true" : undefined}>{AIM_WORDS[aim]}</Choice>)}</Row>
+        <Row $gap={6}><Small>so that the range of your planned runs closes most</Small>{(Object.keys(AIM_WORDS) as HandPage["aim"][]).map((aim) => <Choice key={aim} to={to(aim)} preventScrollReset aria-current={aim === d.aim ? "true" : undefined}>{AIM_WORDS[aim]}</Choice>)}</Row>
       </SheetHead>
       {d.next.length === 0 ? <Small>Nothing is planned that one more measurement would narrow.</Small> : (
         <List>{d.next.map((n) => (
           <li key={n.key}>
             <Link to={n.to}>{n.kind === "weigh" ? <Scale size={15} aria-hidden /> : <Timer size={15} aria-hidden />} {n.text}</Link>
-            <ReasonFigure reason={{ label: `Width of the 90 % range of all that is planned: ${AIM_WORDS[d.aim]}`, measure, value: n.now - n.then, how: "narrower by one more measurement, expected", parts: [{ label: "now", measure, value: n.now }, { label: "after it", measure, value: n.then }] }}>{print(n.now - n.then)} of {print(n.now)} narrower</ReasonFigure>
+            <ReasonFigure reason={{ label: `Width of the 90 % range of all that is planned: ${AIM_WORDS[d.aim]}`, measure, value: n.now - n.then, how: "narrower by one more measurement, expected", parts: [{ label: "now", measure, value: n.now }, { label: "after it", measure, value: n.then }] }}>{print(n.now - n.then)} narrower</ReasonFigure>
           </li>
         ))}</List>
       )}

@@ -207,13 +207,13 @@ export interface YarnPair {
 }
 
 /** The same pattern in up to four yarns and hooks; pairs whose yarn is not there are left out. */
-export function compareDraft(draft: Pick<ItemDraft, "pattern" | "firmness" | "hanger">, pairs: readonly YarnPair[], around: Pick<Around, "yarns" | "terms">): Compared[] {
+export function compareDraft(draft: Pick<ItemDraft, "pattern" | "firmness" | "hanger">, pairs: readonly YarnPair[], around: Pick<Around, "yarns" | "terms" | "hand">): Compared[] {
   const pattern = checkPattern(draft.pattern, { otherwise: around.terms });
   const specs = pairs.slice(0, 4).flatMap((p) => {
     const yarn = around.yarns.find((y) => y.id === p.yarnId);
     return yarn ? [specOfYarn(yarn, p.hookMm, 1)] : [];
   });
-  return compareYarns({ pattern, firmness: draft.firmness, hanger: draft.hanger }, specs);
+  return compareYarns({ pattern, firmness: draft.firmness, hanger: draft.hanger, pace: paceUsed(around.hand?.pace), packing: packingUsed(around.hand?.density) }, specs);
 }
 
 /** Overall size of an item: its main part's. */

@@ -7,7 +7,7 @@ import { Button, PlainTable, Scroll, Small } from "../../ui/basics";
 import { Figure } from "../../ui/figure";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
-import type { ItemDraft, YarnPair, YarnView } from "./analyse";
+import type { Around, ItemDraft, YarnPair, YarnView } from "./analyse";
 import { silhouetteOf } from "./silhouette";
 import { Silhouettes } from "./silhouette-view";
 import { useComparison } from "./use-analysis";
@@ -19,7 +19,7 @@ interface Typed {
 const MOST = 4;
 
 /** The same pattern in up to four yarns and hooks, side by side and to one scale. */
-export const ComparePanel = memo(function ComparePanel({ draft, yarns, terms }: { draft: ItemDraft; yarns: readonly YarnView[]; terms: "us" | "uk" }) {
+export const ComparePanel = memo(function ComparePanel({ draft, yarns, around }: { draft: ItemDraft; yarns: readonly YarnView[]; around: Around }) {
   const r = useReading();
   const first = draft.slots[0];
   const own: Typed = { yarnId: first?.yarnId ?? yarns[0]?.id ?? "", hook: String(first?.hookMm ?? yarns[0]?.hookMm ?? 3) };
@@ -28,7 +28,7 @@ export const ComparePanel = memo(function ComparePanel({ draft, yarns, terms }: 
   const hooks = all.map((p) => hookOf(p.hook, r.locale));
   // A hook that cannot be read keeps its column: the yarn's own stands in until it is mended.
   const pairs: YarnPair[] = all.map((p, i) => ({ yarnId: p.yarnId, hookMm: hooks[i] ?? yarns.find((y) => y.id === p.yarnId)?.hookMm ?? 3 }));
-  const { compared, pending } = useComparison(draft, pairs, yarns, terms);
+  const { compared, pending } = useComparison(draft, pairs, around);
   if (yarns.length === 0) return <Small>There is no yarn to compare with yet. Add yarns under Materials, and choose two here.</Small>;
   const change = (i: number, part: Partial<Typed>) => setOthers(others.map((p, j) => (j === i ? { ...p, ...part } : p)));
   const tallest = Math.max(1, ...compared.map((c) => c.height));

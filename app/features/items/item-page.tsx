@@ -239,7 +239,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           <ShapePanel analysis={analysis} colours={colours} firmness={typed.firmness} onFirmness={on.firmness} lit={lit} onLight={setLit} />
         </TabPanel>
         <TabPanel id="compare">
-          <ComparePanel draft={draft} yarns={data.yarns} terms={data.terms} />
+          <ComparePanel draft={draft} yarns={data.yarns} around={around} />
         </TabPanel>
         <TabPanel id="order">
           <OrderPanel order={analysis.order} />

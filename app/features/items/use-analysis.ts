@@ -2,7 +2,7 @@ import { wrap, type Remote } from "comlink";
 import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { AnalyseApi } from "../../workers/analyse.worker";
 import type { Compared } from "@core/estimate";
-import type { Around, ItemAnalysis, ItemDraft, YarnPair, YarnView } from "./analyse";
+import type { Around, ItemAnalysis, ItemDraft, YarnPair } from "./analyse";
 
 const WAIT_MS = 60;
 
@@ -47,7 +47,7 @@ function startWorker(): { remote: Remote<AnalyseApi>; stop: () => void } {
 const NONE: readonly Compared[] = [];
 
 /** The same pattern in other yarns, from a worker of its own that lives as long as the comparison is open. */
-export function useComparison(draft: ItemDraft, pairs: readonly YarnPair[], yarns: readonly YarnView[], terms: "us" | "uk"): { compared: readonly Compared[]; pending: boolean } {
+export function useComparison(draft: ItemDraft, pairs: readonly YarnPair[], around: Around): { compared: readonly Compared[]; pending: boolean } {
   const key = useMemo(() => JSON.stringify([draft.pattern, draft.firmness, draft.hanger, pairs]), [draft, pairs]);
   const [got, setGot] = useState<{ key: string; compared: readonly Compared[] }>({ key: "", compared: NONE });
   const worker = useRef<{ remote: Remote<AnalyseApi>; stop: () => void } | null>(null);
@@ -58,16 +58,16 @@ export function useComparison(draft: ItemDraft, pairs: readonly YarnPair[], yarn
     },
     [],
   );
-  const input = useRef({ draft, pairs, yarns, terms });
+  const input = useRef({ draft, pairs, around });
   useEffect(() => {
-    input.current = { draft, pairs, yarns, terms };
+    input.current = { draft, pairs, around };
   });
   useEffect(() => {
     let stale = false;
     const timer = setTimeout(() => {
       worker.current ??= startWorker();
-      const { draft: d, pairs: p, yarns: y, terms: t } = input.current;
-      void worker.current.remote.compare({ pattern: d.pattern, firmness: d.firmness, hanger: d.hanger }, p, { yarns: y, terms: t }).then((compared) => {
+      const { draft: d, pairs: p, around: a } = input.current;
+      void worker.current.remote.compare({ pattern: d.pattern, firmness: d.firmness, hanger: d.hanger }, p, { yarns: a.yarns, terms: a.terms, hand: a.hand }).then((compared) => {
         if (!stale) startTransition(() => setGot({ key, compared }));
       });
     }, WAIT_MS);

@@ -1,0 +1,39 @@
+import { describe, expect, it } from "vitest";
+import { learnBatch } from "@core/calibrate";
+import type { Minor } from "@core/units";
+import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
+import { plannedLine, secondsInRun } from "./line";
+
+const yarn = { id: "y", name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3 as const, hookMm: 4, metresPer100g: 230, ballMg: 50_000, ballPrice: 290, deleted: false };
+const draft: ItemDraft = { pattern: "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.", firmness: "medium", hanger: true, slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }], notions: [] };
+const around: Around = { yarns: [yarn], notions: [], money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] }, fees: { label: "", percentBp: 0, fixed: 0 as Minor }, price: undefined, reading: { locale: "en-IE", system: "metric", currency: "EUR" }, terms: "us" };
+const item = analyseItem(draft, around);
+
+describe("a line of a run", () => {
+  const batch = learnBatch([]);
+  it("in a batch of ten takes what one piece takes, alone more, in a hundred less", () => {
+    const at = (n: number) => secondsInRun(item, n, batch).seconds;
+    expect(at(10)).toBeCloseTo(item.piece.seconds.value, 6);
+    expect(at(1)).toBeGreaterThan(at(10));
+    expect(at(100)).toBeLessThan(at(10));
+    // A run of nothing is asked for while she types: it is reckoned as one.
+    expect(at(0)).toBe(at(1));
+  });
+  it("is less sure the further it is from what was timed, and its ends lie about it", () => {
+    const wide = (n: number) => {
+      const s = secondsInRun(item, n, batch);
+      expect(s.secondsLow).toBeLessThan(s.seconds);
+      expect(s.secondsHigh).toBeGreaterThan(s.seconds);
+      return s.secondsHigh / s.secondsLow;
+    };
+    expect(wide(10)).toBeCloseTo(item.piece.seconds.high / item.piece.seconds.low, 6);
+    expect(wide(200)).toBeGreaterThan(wide(10));
+  });
+  it("keeps the figures of one piece with their ranges, and says where they come from", () => {
+    const line = plannedLine("Buoy", 3, item, 12, batch);
+    expect(line).toMatchObject({ label: "Buoy", revision: 3, cost: item.cost.total, costLow: item.cost.low, costHigh: item.cost.high, price: item.price, needs: item.needs });
+    expect(line.costLow).toBeLessThan(line.cost);
+    expect(item.paceFrom).toBe("trade average pace");
+    expect(item.cost.lines.map((l) => l.from)).toEqual(["trade average, 5.7 × stitch width", "trade average pace", "trade average pace"]);
+  });
+});
