@@ -3,7 +3,7 @@ import { useId, type ReactNode } from "react";
 import styled, { css } from "styled-components";
 
 const boxed = css`
-  width: 100%; min-height: 36px; padding: 6px 10px; border: 1px solid var(--edge); border-radius: 4px; background: var(--ground); color: var(--ink);
+  width: 100%; min-width: 0; min-height: 36px; padding: 6px 10px; &[type="date"] { padding-inline: 7px 5px; } border: 1px solid var(--edge); border-radius: 4px; background: var(--ground); color: var(--ink);
   &[aria-invalid="true"] { border-color: var(--bad); box-shadow: inset 3px 0 0 var(--bad); }
   @media (pointer: coarse) { min-height: 48px; }
 `;

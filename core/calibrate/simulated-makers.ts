@@ -1,4 +1,4 @@
-import { PACE_KINDS, STAGE_OF, type Work } from "../estimate";
+import { PACE_KINDS, STAGE_OF, Z90, type Work } from "../estimate";
 import { batchFactor, BATCH_PRIOR, lapFactor, LAP_SIGMA, learnBatch } from "./batch";
 import { DENSITY_SPREAD, learn, TENSION_SPREAD, weighVariance, WEIGH_SIGMA, type Observation } from "./hierarchy";
 import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
@@ -24,7 +24,6 @@ export interface SimulatedTable {
   readonly packed: { readonly cover: number };
 }
 
-const Z90 = 1.6449;
 /** Seconds of a small keychain by kind, and of the pieces that are timed. */
 /** What a sitting differs by as a whole, beyond its laps. */
 const SITTING_SIGMA = 0.04;

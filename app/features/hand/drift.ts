@@ -1,4 +1,5 @@
 import { driftOf, TIMING_SIGMA, WEIGH_SIGMA, type Drift, type Residual } from "@core/calibrate";
+import { Z90 } from "@core/estimate";
 import { groupOf, inBatch, type HandData, type HandKnowledge } from "./learning";
 
 export interface DriftPoint {
@@ -11,12 +12,13 @@ export interface DriftView {
   readonly what: "yarn" | "time";
   readonly points: readonly DriftPoint[];
   /** Change in thirty days as a factor, with its 90 % range; undefined when too little was measured. */
-  readonly perMonth: { readonly value: number; readonly low: number; readonly high: number } | undefined;
+  readonly perMonth: { readonly value: number; readonly low: number; readonly high: number; readonly sure: boolean } | undefined;
   /** The line and its range on the first and the last day and between them. */
   readonly line: readonly { readonly day: string; readonly mid: number; readonly low: number; readonly high: number }[];
 }
 
-const Z90 = 1.6449;
+/** A drift is claimed only where chance alone would show it once in a hundred times: two lines are looked at each visit. */
+const SURE = 2.576;
 const DAY = 86_400_000;
 const dayOf = (iso: string): number => Date.parse(`${iso}T00:00:00Z`) / DAY;
 
@@ -35,7 +37,7 @@ function view(what: DriftView["what"], list: readonly (Omit<Residual, "day"> & {
   const drift = driftOf(sorted.map((p) => ({ day: dayOf(p.madeOn), log: p.log, variance: p.variance })));
   const points = sorted.map((p) => ({ id: p.id, madeOn: p.madeOn, ratio: Math.exp(p.log) }));
   if (!drift) return { what, points, perMonth: undefined, line: [] };
-  return { what, points, perMonth: { value: Math.exp(drift.perMonth), low: Math.exp(drift.perMonth - Z90 * drift.sd), high: Math.exp(drift.perMonth + Z90 * drift.sd) }, line: lineOf(drift, dayOf(sorted[0]?.madeOn ?? ""), dayOf(sorted.at(-1)?.madeOn ?? "")) };
+  return { what, points, perMonth: { value: Math.exp(drift.perMonth), low: Math.exp(drift.perMonth - Z90 * drift.sd), high: Math.exp(drift.perMonth + Z90 * drift.sd), sure: Math.abs(drift.perMonth) > SURE * drift.sd }, line: lineOf(drift, dayOf(sorted[0]?.madeOn ?? ""), dayOf(sorted.at(-1)?.madeOn ?? "")) };
 }
 
 const STEPS = 12;
@@ -52,7 +54,8 @@ export function driftText(v: DriftView): string {
   const much = v.what === "yarn" ? ["more yarn", "less yarn"] : ["slower", "quicker"];
   if (!v.perMonth) return "Too few to tell: three measurements on different days are needed.";
   const percent = (f: number) => `${Math.abs(100 * (f - 1)).toFixed(1)} %`;
-  const { value, low, high } = v.perMonth;
-  if (low <= 1 && high >= 1) return `No drift that could be told from chance: between ${percent(low)} ${low <= 1 ? much[1] : much[0]} and ${percent(high)} ${much[0]} a month.`;
+  const { value, low, high, sure } = v.perMonth;
+  const side = (f: number) => `${percent(f)} ${f > 1 ? much[0] : much[1]}`;
+  if (!sure) return `No drift that could be told from chance: between ${side(low)} and ${side(high)} a month.`;
   return `${percent(value)} ${value > 1 ? much[0] : much[1]} each month (${percent(value > 1 ? low : high)} to ${percent(value > 1 ? high : low)}). Older measurements count less: see the half-life in Settings.`;
 }

@@ -1,4 +1,5 @@
 import { DENSITY_SPREAD, learn, learnPace, TENSION_SPREAD, TIMING_SIGMA, type Learned, type Spread } from "@core/calibrate";
+import { Z90 } from "@core/estimate";
 import { batchOf, inBatch, paceTimings, densityObservations, tensionObservations, groupOf, type HandData } from "./learning";
 
 /** A measurement beside what was expected of it when only the ones before it were known. */
@@ -15,7 +16,6 @@ export interface Told {
   readonly high: number;
 }
 
-const Z90 = 1.6449;
 
 function inOrder<M extends { id: string; madeOn: string; setAside: boolean }>(list: readonly M[]): M[] {
   return list.filter((m) => !m.setAside).sort((a, b) => (a.madeOn < b.madeOn ? -1 : a.madeOn > b.madeOn ? 1 : a.id < b.id ? -1 : 1));
