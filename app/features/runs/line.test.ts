@@ -16,6 +16,8 @@ describe("a line of a run", () => {
     expect(at(10)).toBeCloseTo(item.piece.seconds.value, 6);
     expect(at(1)).toBeGreaterThan(at(10));
     expect(at(100)).toBeLessThan(at(10));
+    // Mean of i^log2(0.96) over thirty, against over ten: worked out apart.
+    expect(at(30) / at(10)).toBeCloseTo(0.94439, 4);
     // A run of nothing is asked for while she types: it is reckoned as one.
     expect(at(0)).toBe(at(1));
   });
