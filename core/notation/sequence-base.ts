@@ -1,16 +1,13 @@
 import { Cursor } from "./cursor";
-import { readShade } from "./colours";
 import { hangSpurs } from "./hanging";
-import { stitchInto } from "./operations";
 import type { ProblemDetail, Severity } from "./problems";
-import type { StitchName, Terms } from "./stitches";
-import { readRing } from "./target";
-import type { Loops, Node, Operation, Span } from "./tree";
+import type { Terms } from "./stitches";
+import type { Loops, Node, Span } from "./tree";
 import { readStitch } from "./vocabulary";
 
 /** Named blocks by their words: "arm" → what is worked wherever a round says "arm". */
 export type Blocks = ReadonlyMap<string, readonly Node[]>;
-export const NO_BLOCKS: Blocks = new Map();
+const NO_BLOCKS: Blocks = new Map();
 
 export const MAX_NESTING = 24;
 export const MAX_REPEAT = 10_000;
@@ -20,14 +17,10 @@ export const MAX_REPEAT = 10_000;
  * worth telling when the round does not come out without it.
  */
 export type Found = Span & { readonly detail: ProblemDetail; readonly severity: Severity; readonly doubt?: "word" | "number" };
-export type WorkNode = Extract<Node, { kind: "work" }>;
 export type Close = ")" | "]" | "}" | ">" | "end";
 export const CLOSER: Readonly<Record<string, Close>> = { "(": ")", "[": "]", "{": "}", "<": ">" };
 export const SEPARATOR = new Set([",", ";", ".", ":", "-", "--", "and", "then", "&", "+", "/", "|", "now", "again", "also", "!", "'", '"', "_", "__", "**", "***", "~", "plus"]);
-export const LEAD = new Set(["work", "make", "crochet", "do", "working", "place", "you", "begin", "start", "with", "starting", "beginning", "continue", "next", "a", "the", "by", "making", "evenly", "put", "just", "only"]);
 export const REPEAT = new Set(["rep", "repeat", "reps", "repeats", "repeating", "rpt"]);
-export const COMMON = new Set(["sc", "inc", "dec", "invdec", "hdc", "increase", "decrease", "sc2tog"]);
-export const UNIT_AFTER_TOTAL = new Set(["remain", "remaining", "left", "overall", "rem", "total", "altogether", "now", "made", "in", "all", "each", "around", "on", "per", "stitch", "stitches", "st", "sts"]);
 
 /** What reading a round rests on: the tokens, what was found, and looks ahead that change nothing. */
 export abstract class Reading {
@@ -95,8 +88,6 @@ export abstract class Reading {
   }
 }
 
-export const PROSE = /\b(marker|mark|note|side|row|round|rnd|piece|cm|mm|inch|left|right|beginning|start|continue|spiral|tail|hook|now|this|here|leg|arm|head|body|ear|opening|middle|count|facing)s?\b/;
-
 export function withLoops(n: Node, loops: Loops): Node {
   if (n.kind === "work") return { ...n, op: { ...n.op, loops } };
   if (n.kind === "group") return { ...n, items: n.items.map((i) => withLoops(i, loops)) };
@@ -105,24 +96,9 @@ export function withLoops(n: Node, loops: Loops): Node {
 
 export const spanOf = ({ from, to }: Span): Span => ({ from, to });
 
-/** A chain of `n` that stands for one stitch of the round. */
-export function chainFor(stitch: StitchName, n: number): Operation {
-  return { ...stitchInto("ch", 1), name: `ch ${n} as ${stitch}`, makes: { ch: n }, uses: 1, offers: 1, standsFor: stitch };
-}
-
 export function readStitchAhead(c: Cursor, terms: Terms): boolean {
   const at = c.at;
   const word = readStitch(c, terms);
   c.at = at;
   return word !== undefined && word.kind !== "generic";
-}
-export function readRingAhead(c: Cursor): boolean {
-  const at = c.at;
-  const ring = readRing(c);
-  c.at = at;
-  return ring;
-}
-export function readTrailingShade(c: Cursor): string | undefined {
-  const shade = readShade(c);
-  return shade !== undefined && (c.done || c.is(",", ".", ";", ")", "]", "*", "(")) ? shade : undefined;
 }

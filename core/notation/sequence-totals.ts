@@ -1,8 +1,10 @@
 import { isPreposition } from "./target";
 import { ONCE, type Node } from "./tree";
 import { isStitchNoun, readStitch } from "./vocabulary";
-import { CLOSER, UNIT_AFTER_TOTAL } from "./sequence-base";
+import { CLOSER } from "./sequence-base";
 import { TimesReader } from "./sequence-times";
+
+const UNIT_AFTER_TOTAL = new Set(["remain", "remaining", "left", "overall", "rem", "total", "altogether", "now", "made", "in", "all", "each", "around", "on", "per", "stitch", "stitches", "st", "sts"]);
 
 /** Written totals: "(18)", "= 18 sts", "you should have 18", told from work in brackets. */
 export abstract class TotalsReader extends TimesReader {

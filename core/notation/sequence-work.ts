@@ -1,11 +1,14 @@
+import type { Cursor } from "./cursor";
 import { readColourChange, readShade } from "./colours";
 import { mixedInto, operationOf, stitchInto, stitchTogether } from "./operations";
 import { addTally, type StitchName, type Tally } from "./stitches";
 import { isPreposition, noTarget, readLoopPhrase, readLoops, readTarget, type Target } from "./target";
 import { ONCE, type Node, type Operation, type Span, type Times } from "./tree";
 import { isStitchNoun, readStitch } from "./vocabulary";
-import { MAX_NESTING, type WorkNode, CLOSER, chainFor, readStitchAhead, readTrailingShade } from "./sequence-base";
+import { MAX_NESTING, CLOSER, readStitchAhead } from "./sequence-base";
 import { TotalsReader } from "./sequence-totals";
+
+type WorkNode = Extract<Node, { kind: "work" }>;
 
 /** Stitches: how many of what are worked into what. */
 export abstract class WorkReader extends TotalsReader {
@@ -326,4 +329,14 @@ export abstract class WorkReader extends TotalsReader {
     const times: Times = t.place === "each" && t.n === undefined ? (t.reach ?? { kind: "around" }) : t.n !== undefined ? { kind: "number", n: t.n, ...(t.at ? { at: t.at } : {}) } : (t.reach ?? ONCE);
     return { op: mixedInto(makes, offers, into, t.loops ?? this.loops), times };
   }
+}
+
+/** A chain of `n` that stands for one stitch of the round. */
+function chainFor(stitch: StitchName, n: number): Operation {
+  return { ...stitchInto("ch", 1), name: `ch ${n} as ${stitch}`, makes: { ch: n }, uses: 1, offers: 1, standsFor: stitch };
+}
+
+function readTrailingShade(c: Cursor): string | undefined {
+  const shade = readShade(c);
+  return shade !== undefined && (c.done || c.is(",", ".", ";", ")", "]", "*", "(")) ? shade : undefined;
 }

@@ -1,14 +1,19 @@
+import type { Cursor } from "./cursor";
 import { readColourChange, readShade } from "./colours";
 import { readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
 import { stitchInto } from "./operations";
-import { noTarget, readLoopPhrase, readTarget } from "./target";
+import { noTarget, readLoopPhrase, readRing, readTarget } from "./target";
 import { ONCE, type Node } from "./tree";
 import { isStitchNoun, nearestStitchWord } from "./vocabulary";
-import { MAX_NESTING, type Close, CLOSER, SEPARATOR, LEAD, REPEAT, COMMON, PROSE, withLoops, spanOf, readStitchAhead, readRingAhead } from "./sequence-base";
+import { MAX_NESTING, type Close, CLOSER, SEPARATOR, REPEAT, withLoops, spanOf, readStitchAhead } from "./sequence-base";
 import { StructureReader } from "./sequence-structure";
 
 export { MAX_NESTING, MAX_REPEAT, type Blocks, type Found } from "./sequence-base";
+
+const LEAD = new Set(["work", "make", "crochet", "do", "working", "place", "you", "begin", "start", "with", "starting", "beginning", "continue", "next", "a", "the", "by", "making", "evenly", "put", "just", "only"]);
+const COMMON = new Set(["sc", "inc", "dec", "invdec", "hdc", "increase", "decrease", "sc2tog"]);
+const PROSE = /\b(marker|mark|note|side|row|round|rnd|piece|cm|mm|inch|left|right|beginning|start|continue|spiral|tail|hook|now|this|here|leg|arm|head|body|ear|opening|middle|count|facing)s?\b/;
 
 /**
  * Reads the words of one round into a tree. Total: what it cannot read becomes an `unknown` or
@@ -295,4 +300,11 @@ export class SequenceReader extends StructureReader {
       items.push({ kind: "unknown", word: "", from, to: c.to });
     } else items.push({ kind: "aside", from, to: c.to });
   }
+}
+
+function readRingAhead(c: Cursor): boolean {
+  const at = c.at;
+  const ring = readRing(c);
+  c.at = at;
+  return ring;
 }

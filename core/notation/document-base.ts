@@ -1,0 +1,236 @@
+import { Cursor } from "./cursor";
+import type { RoundLabel } from "./labels";
+import { readLegend, type Legend } from "./legend";
+import { SequenceReader, type Found } from "./sequence";
+import type { Terms } from "./stitches";
+import { linesOf, type Line } from "./text";
+import type { Token } from "./tokens";
+import type { Node, PatternEvent, Span, Times } from "./tree";
+import { readStitch } from "./vocabulary";
+
+/** Rounds of another place that this line stands for. */
+export interface Reference {
+  /** undefined: the same part. */
+  readonly part: string | undefined;
+  readonly partAt: Span | undefined;
+  readonly first: number | undefined;
+  readonly last: number | undefined;
+  /** "the last 2 rounds". */
+  readonly back: number;
+  /** How often the referred rounds are worked here. undefined: as often as the label's numbers ask for. */
+  readonly times: number | undefined;
+  /** "until there are 9 rounds in all": the number of the last one. */
+  readonly until: number | undefined;
+}
+
+export interface RawRound {
+  readonly line: number;
+  readonly from: number;
+  readonly to: number;
+  readonly label: RoundLabel | undefined;
+  readonly nodes: readonly Node[];
+  readonly found: readonly Found[];
+  readonly reference: Reference | undefined;
+  /** Slot named between the lines before this round, if any. */
+  readonly slot: string | undefined;
+}
+
+export interface RawPart {
+  readonly name: string;
+  readonly make: number;
+  readonly line: number;
+  readonly from: number;
+  readonly slot: string | undefined;
+  readonly rounds: RawRound[];
+  readonly events: { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[];
+  readonly joinedNote: boolean | undefined;
+  readonly implied: boolean;
+}
+
+export type LineKind = "blank" | "heading" | "round" | "continuation" | "event" | "colour" | "setup" | "note";
+export interface LineReading {
+  readonly line: number;
+  readonly kind: LineKind;
+}
+
+export interface RawPattern {
+  readonly parts: readonly RawPart[];
+  readonly lines: readonly LineReading[];
+  /** What happens once the parts are there: seams, embroidery, pompoms. */
+  readonly assembly: readonly { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[];
+  /** Lines with stitches in them that are not counted. */
+  readonly unread: readonly Found[];
+}
+
+/** A part while its lines are still being read. */
+export interface OpenPart extends Omit<RawPart, "make" | "joinedNote" | "slot"> {
+  make: number;
+  joinedNote: boolean | undefined;
+  slot: string | undefined;
+}
+export interface Heading {
+  name: string;
+  make: number;
+  slot: string | undefined;
+  line: number;
+  from: number;
+  joined?: boolean;
+}
+export interface OpenRound {
+  tokens: Token[];
+  /** Brackets and stars still open at the end of `tokens`, kept as they come so that a long round stays linear. */
+  depth: number;
+  stars: number;
+  label: RoundLabel | undefined;
+  line: number;
+  slot: string | undefined;
+  part: OpenPart;
+}
+
+interface Tree {
+  readonly nodes: readonly Node[];
+  readonly found: Found[];
+}
+
+/**
+ * Trees of rounds by their text, for a text that is read again and again while it is typed: only the
+ * changed round is parsed anew. Held by whoever reads (one page, one terms setting), never shared.
+ */
+export class RoundMemory {
+  private readonly trees = new Map<string, { from: number; nodes: readonly Node[]; found: readonly Found[] }>();
+  constructor(private readonly most = 4000) {}
+  get(text: string) {
+    return this.trees.get(text);
+  }
+  set(text: string, tree: { from: number; nodes: readonly Node[]; found: readonly Found[] }): void {
+    if (this.trees.size >= this.most) this.trees.clear();
+    this.trees.set(text, tree);
+  }
+}
+
+/** A remembered tree where its text stands now. */
+function moved(known: { from: number; nodes: readonly Node[]; found: readonly Found[] }, from: number): Tree {
+  const by = from - known.from;
+  if (by === 0) return { nodes: known.nodes, found: [...known.found] };
+  return { nodes: known.nodes.map((n) => shift(n, by)), found: known.found.map((f) => ({ ...f, from: f.from + by, to: f.to + by })) };
+}
+
+function shift(node: Node, by: number): Node {
+  const at = { from: node.from + by, to: node.to + by };
+  const times = (t: Times): Times => (t.kind === "number" && t.at ? { ...t, at: { from: t.at.from + by, to: t.at.to + by } } : t);
+  switch (node.kind) {
+    case "work":
+      return { ...node, ...at, times: times(node.times), ...(node.other ? { other: shift(node.other, by) } : {}) };
+    case "group":
+      return { ...node, ...at, times: times(node.times), items: node.items.map((n) => shift(n, by)), ...(node.other ? { other: shift(node.other, by) } : {}) };
+    case "evenly":
+      return { ...node, ...at, ...(node.at ? { at: { from: node.at.from + by, to: node.at.to + by } } : {}) };
+    default:
+      return { ...node, ...at };
+  }
+}
+
+/** A round of more words than this is read up to here. */
+export const MAX_ROUND_TOKENS = 6000;
+
+export const opened = (tokens: readonly Token[]): { depth: number; stars: number } => {
+  let depth = 0;
+  let stars = 0;
+  for (const { text } of tokens) {
+    if (text === "(" || text === "[" || text === "{") depth++;
+    else if (text === ")" || text === "]" || text === "}") depth--;
+    else if (text === "*") stars++;
+  }
+  return { depth, stars };
+};
+export function append(open: OpenRound, tokens: readonly Token[]): void {
+  const more = opened(tokens);
+  open.depth += more.depth;
+  open.stars += more.stars;
+  if (open.tokens.length <= MAX_ROUND_TOKENS) open.tokens.push(...tokens);
+}
+
+/** What reading a pattern rests on: its lines, the names and blocks it has given, and looks at a line that change nothing. */
+export abstract class DocumentBase {
+  protected readonly parts: OpenPart[] = [];
+  protected readonly textLines: readonly Line[];
+  /** Names of the parts so far and blocks given under a name: both decide how later words are read. */
+  protected readonly names = new Set<string>();
+  protected readonly blocks = new Map<string, readonly Node[]>();
+  protected readonly legend: Legend;
+  protected known = "";
+  protected readonly lineKinds: LineReading[] = [];
+  protected heading: Heading | undefined;
+  protected part: OpenPart | undefined;
+  protected open: OpenRound | undefined;
+  protected slot: string | undefined;
+  protected setup: Token[] = [];
+  protected setupLine = 0;
+  protected joinedNote: boolean | undefined;
+  protected inNotes = false;
+  /** Under "Assembly": numbered lines are steps there. */
+  protected sewingUp = false;
+  protected total = 0;
+  protected readonly assembly: { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[] = [];
+  protected readonly unread: Found[] = [];
+  protected tooLong: Span | undefined;
+  constructor(
+    protected readonly source: string,
+    protected readonly plain: string,
+    protected readonly terms: Terms,
+    protected readonly memory?: RoundMemory,
+  ) {
+    this.textLines = linesOf(plain);
+    this.legend = readLegend(plain, this.textLines, source, terms);
+    if (this.legend.size > 0) this.known = this.legendKey();
+  }
+
+  protected legendKey(): string {
+    return this.legend.size === 0 ? "" : `\u0000${JSON.stringify([...this.legend])}`;
+  }
+
+  protected cursor(tokens: readonly Token[]): Cursor {
+    return new Cursor(tokens, this.source, this.names, this.legend);
+  }
+
+  protected hasWork(tokens: readonly Token[]): boolean {
+    const c = this.cursor(tokens);
+    for (let i = 0; i < tokens.length; i++) {
+      c.at = i;
+      if (tokens[i]?.kind === "word" && readStitch(c, this.terms)) return true;
+    }
+    return tokens.some((t) => t.text === "around");
+  }
+
+  /** Stitches with names of their own, not only "2 stitches". */
+  protected hasCountedWork(tokens: readonly Token[]): boolean {
+    const c = this.cursor(tokens);
+    for (let i = 0; i < tokens.length; i++) {
+      c.at = i;
+      const word = tokens[i]?.kind === "word" ? readStitch(c, this.terms) : undefined;
+      if (word && word.kind !== "generic") return true;
+    }
+    return false;
+  }
+
+  protected tree(tokens: readonly Token[], behindReference = false): Tree {
+    const from = tokens[0]?.from ?? 0;
+    const key = this.memory && tokens.length > 0 ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) + this.known + (behindReference ? "\u0001" : "") : undefined;
+    const known = key === undefined ? undefined : this.memory?.get(key);
+    if (known) return moved(known, from);
+    const reader = new SequenceReader(this.cursor(tokens), this.terms, this.blocks);
+    reader.totalsAlone = behindReference;
+    const nodes = reader.read();
+    if (key !== undefined) this.memory?.set(key, { from, nodes, found: reader.found });
+    return { nodes, found: [...reader.found] };
+  }
+
+  /** "make 2", "(make two)", "make 2 alike". */
+  protected makeLine(tokens: readonly Token[]): number | undefined {
+    if (tokens.length > 7) return undefined;
+    const words = tokens.filter((t) => !/^[().,:!\[\]]$/.test(t.text));
+    if (!/^(make|work|crochet)$/.test(words[0]?.text ?? "") || words[1]?.kind !== "number") return undefined;
+    return words.length === 2 || /^(of|alike|the|identical|in|pieces|x|parts|times|more)$/.test(words[2]?.text ?? "") ? words[1].value : undefined;
+  }
+}
+

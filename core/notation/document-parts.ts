@@ -1,0 +1,90 @@
+import type { RoundLabel } from "./labels";
+import type { Line } from "./text";
+import type { Token } from "./tokens";
+import type { Node } from "./tree";
+import { type RawRound, type OpenPart, type Heading, type OpenRound, MAX_ROUND_TOKENS, opened } from "./document-base";
+import { ReferenceReader } from "./document-reference";
+
+/** Rounds that are read; beyond `MAX_ROUNDS` of check.ts nothing is counted anyway. */
+const MAX_LINES = 10_001;
+
+/** Parts and rounds as they are opened and closed. */
+export abstract class PartsReader extends ReferenceReader {
+  protected opening(tokens: Token[], label: RoundLabel | undefined, line: number, part: OpenPart): OpenRound {
+    const { depth, stars } = opened(tokens);
+    return { tokens, depth, stars, label, line, slot: this.takeSlot(), part };
+  }
+
+  protected closeRound(): void {
+    const open = this.open;
+    this.open = undefined;
+    if (!open) return;
+    if (this.total++ > MAX_LINES) return;
+    if (open.tokens.length > MAX_ROUND_TOKENS) {
+      const rest = open.tokens.splice(MAX_ROUND_TOKENS);
+      this.tooLong = { from: rest[0]?.from ?? 0, to: rest[0]?.to ?? 0 };
+    }
+    const from = open.label?.from ?? open.tokens[0]?.from ?? 0;
+    const to = open.tokens[open.tokens.length - 1]?.to ?? open.label?.to ?? from;
+    const made = this.makeBehind(open.tokens);
+    if (made !== undefined && open.part.make === 1) open.part.make = made;
+    const ref = this.reference(open.tokens, open.label);
+    const tree = this.tree(ref ? ref.rest : open.tokens, ref !== undefined);
+    const { found } = tree;
+    const said = open.label?.total;
+    const nodes: readonly Node[] = said && !tree.nodes.some((n) => n.kind === "total") ? [...tree.nodes, { kind: "total", ...said }] : tree.nodes;
+    if (this.tooLong) found.push({ ...this.tooLong, detail: { code: "too-large", what: "words", limit: MAX_ROUND_TOKENS }, severity: "error" });
+    this.tooLong = undefined;
+    const round: RawRound = { line: open.line, from, to, label: open.label, nodes, found, reference: ref?.reference, slot: open.slot };
+    open.part.rounds.push(round);
+    for (const n of nodes) if (n.kind === "event") open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
+  }
+
+  protected ensurePart(line: Line, first: number | undefined): void {
+    if (this.heading) {
+      this.startPart(this.heading, false);
+      this.heading = undefined;
+    } else if (!this.part) this.startPart({ name: "Piece", make: 1, slot: undefined, line: line.number, from: line.from }, true);
+    else if (first === 1 && this.part.rounds.length > 0) {
+      this.startPart({ name: `Part ${this.parts.length + 1}`, make: 1, slot: undefined, line: line.number, from: line.from }, true);
+    }
+  }
+
+  protected startPart(h: Heading, implied: boolean): void {
+    this.part = { name: h.name, make: h.make, line: h.line, from: h.from, slot: h.slot, rounds: [], events: [], joinedNote: h.joined ?? this.joinedNote, implied };
+    this.parts.push(this.part);
+    this.slot = undefined;
+    if (h.slot !== undefined) this.slot = h.slot;
+  }
+
+  protected takeSlot(): string | undefined {
+    const slot = this.slot;
+    this.slot = undefined;
+    return slot;
+  }
+
+  protected flushSetup(): void {
+    if (this.open && this.setup.length > 0) this.open.tokens.unshift(...this.setup, { kind: "mark", text: ".", value: NaN, from: this.setup[this.setup.length - 1]?.to ?? 0, to: this.setup[this.setup.length - 1]?.to ?? 0 });
+    this.setup = [];
+  }
+
+  /** A name with nothing but a chain under it is a cord: "Hanger" and "Ch 9." */
+  protected chainPart(line: Line | undefined): void {
+    const tokens = this.setup;
+    if (tokens.length > 0 && line && this.heading) {
+      const at = this.setupLine;
+      this.ensurePart(line, undefined);
+      if (this.part) this.open = this.opening([...tokens], undefined, at, this.part);
+      this.closeRound();
+    }
+    this.setup = [];
+  }
+
+  /** "… Fasten off. Make 2." at the end of a round's own line. */
+  protected makeBehind(tokens: readonly Token[]): number | undefined {
+    const end = tokens.findLastIndex((t) => t.kind !== "mark");
+    const at = tokens[end]?.kind === "number" ? end : -1;
+    const n = tokens[at]?.value ?? 0;
+    return /^(make|crochet)$/.test(tokens[at - 1]?.text ?? "") && /^[.,;(]$/.test(tokens[at - 2]?.text ?? "") && Number.isInteger(n) && n > 1 && n <= 500 ? n : undefined;
+  }
+}
