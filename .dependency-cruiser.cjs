@@ -6,6 +6,7 @@ module.exports = {
     { name: "core-is-pure", comment: "core/ knows no database, no interface and no machine", severity: "error", from: { path: "^core/", pathNot: "\\.test\\.ts$" }, to: { path: "^(app|db|bin|demo|e2e|bench)/" } },
     { name: "core-no-node", severity: "error", from: { path: "^core/", pathNot: "\\.test\\.ts$" }, to: { dependencyTypes: ["core"] } },
     { name: "core-packages", comment: "only pure packages: dates, colour distance", severity: "error", from: { path: "^core/", pathNot: "\\.test\\.ts$" }, to: { dependencyTypes: ["npm", "npm-dev"], pathNot: "^node_modules/(@internationalized/date|culori|@types/culori)" } },
+    { name: "tests-apart", comment: "what only tests read is not shipped", severity: "error", from: { path: "^(core|db|app|bin|demo)/", pathNot: "\\.test\\.ts$" }, to: { path: "^tests/" } },
     { name: "db-below-app", severity: "error", from: { path: "^db/", pathNot: "\\.test\\.ts$" }, to: { path: "^(app|bin|demo|e2e)/" } },
     { name: "app-below-bin", severity: "error", from: { path: "^app/" }, to: { path: "^(bin|demo|e2e|bench)/" } },
     { name: "no-cycles", severity: "error", from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },

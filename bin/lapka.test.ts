@@ -1,7 +1,7 @@
 import { spawnSync } from "node:child_process";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
-import { CORPUS } from "../core/notation/corpus";
+import { CORPUS } from "../tests/corpus";
 
 const lapka = (args: readonly string[], input = "") => {
   const r = spawnSync(path.resolve("bin/lapka"), [...args], { input, encoding: "utf8" });

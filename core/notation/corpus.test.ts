@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { checkPattern } from "./check";
-import { CORPUS } from "./corpus";
-import { BROKEN } from "./corpus/broken";
+import { CORPUS } from "../../tests/corpus";
+import { BROKEN } from "../../tests/corpus/broken";
 import type { Problem } from "./problems";
 
 const told = (p: Problem) => `${p.severity} ${p.code} ${p.line}`;

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { checkPattern, type CheckedPattern } from "./check";
-import { CORPUS } from "./corpus";
+import { CORPUS } from "../../tests/corpus";
 import { PLAIN_STYLE, printPattern, type HouseStyle } from "./print";
 
 const style: fc.Arbitrary<HouseStyle> = fc.record({

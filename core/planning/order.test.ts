@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { estimatePiece } from "../estimate";
 import { checkPattern } from "../notation";
-import { CORPUS } from "../notation/corpus";
+import { CORPUS } from "../../tests/corpus";
 import { mm } from "../units";
 import { orderOfWork } from "./order";
 

@@ -1,0 +1,44 @@
+import { sql } from "drizzle-orm";
+import { datetime, index, int, mysqlEnum, mysqlTable, varchar } from "drizzle-orm/mysql-core";
+
+/**
+ * Base units are integers: µm for hooks (fractions of a millimetre are sold), mm, mg, seconds, minor
+ * currency units; times are UTC. Every table that belongs to a workshop carries `workshop_id`.
+ */
+export const id = () => varchar({ length: 36 });
+export const workshopId = () => varchar({ length: 36 }).notNull().references(() => workshop.id, { onDelete: "cascade" });
+export const createdAt = () => datetime({ fsp: 3 }).notNull().default(sql`(utc_timestamp(3))`);
+export const deletedAt = () => datetime({ fsp: 3 });
+
+export const workshop = mysqlTable("workshop", {
+  id: id().primaryKey(),
+  name: varchar({ length: 120 }).notNull(),
+  locale: varchar({ length: 20 }).notNull().default("en-IE"),
+  currency: varchar({ length: 3 }).notNull().default("EUR"),
+  units: mysqlEnum(["metric", "imperial"]).notNull().default("metric"),
+  terms: mysqlEnum(["us", "uk"]).notNull().default("us"),
+  /** Minutes of work a week, spread over the chosen days. */
+  weekMinutes: int().notNull().default(600),
+  /** Seven letters, Monday first: "1" works, "0" does not. */
+  workDays: varchar({ length: 7 }).notNull().default("1111100"),
+  wagePerHour: int().notNull().default(1400),
+  overheadPerHour: int().notNull().default(250),
+  marginBp: int().notNull().default(1000),
+  /** Endings of her price points within one major unit, minor units, comma-separated. */
+  pricePoints: varchar({ length: 60 }).notNull().default("0,50"),
+  /** What used material is valued at: what its own lot cost, or the moving average. */
+  costSchool: mysqlEnum(["lot", "average"]).notNull().default("lot"),
+  /** A measurement of this age weighs half; 0 for never. */
+  halfLifeDays: int().notNull().default(365),
+  createdAt: createdAt(),
+});
+
+export const channel = mysqlTable("channel", {
+  id: id().primaryKey(),
+  workshopId: workshopId(),
+  name: varchar({ length: 80 }).notNull(),
+  percentBp: int().notNull(),
+  fixed: int().notNull(),
+  sort: int().notNull().default(0),
+  deletedAt: deletedAt(),
+}, (t) => [index("channel_workshop").on(t.workshopId, t.sort)]);
