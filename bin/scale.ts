@@ -48,8 +48,9 @@ const server = createServer((socket) => {
   });
   socket.on("error", () => undefined);
   socket.on("close", () => clients.delete(socket));
+  // Who calls while it is being plugged in gets its readings too.
   if (state.plugged) clients.add(socket);
-  else setTimeout(() => !state.plugged && socket.destroy(), 200);
+  else setTimeout(() => (state.plugged && !socket.destroyed ? clients.add(socket) : socket.destroy()), 200);
 });
 server.listen(port, "127.0.0.1", () => {
   const address = server.address();

@@ -6,8 +6,8 @@ import type { Database } from "../db/connect";
 import { lapFactor } from "../core/calibrate";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { plannedLine } from "../app/features/runs/line";
-import { secondsOfWork } from "../core/estimate";
-import { gaugePrior, type WeightClass } from "../core/fabric";
+import { secondsOfWork, tradePerStitch } from "../core/estimate";
+import type { WeightClass } from "../core/fabric";
 import { mm } from "../core/units";
 import { expectedFor, stageWork, tradeExpected } from "../app/features/hand/expected";
 import { listHands, saveTiming, saveWeighIn } from "../db/queries/hands";
@@ -139,7 +139,7 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
   ]);
   // Unravelled by the hidden hand; its stitch widths were measured too, but of yarn a width tells little.
   const [me] = await listHands(scope);
-  const unravelled = (shade: string, weightClass: WeightClass, hookUm: number, stitches: number, slip: number) => ({ sampleStitches: stitches, sampleMm: Math.round(stitches * 5.7 * gaugePrior(weightClass, mm(hookUm / 1000)).width * HIDDEN_HAND.tension * (HIDDEN_HAND.yarns[shade] ?? 1) * slip) });
+  const unravelled = (shade: string, weightClass: WeightClass, hookUm: number, stitches: number, slip: number) => ({ sampleStitches: stitches, sampleMm: Math.round(stitches * tradePerStitch(weightClass, mm(hookUm / 1000)) * HIDDEN_HAND.tension * (HIDDEN_HAND.yarns[shade] ?? 1) * slip) });
   const swatch = { handId: me?.id ?? null, loops: "over" as const };
   await saveSwatch(scope, { ...swatch, yarnId: yarn("slate"), madeOn: ago(20), hookUm: 3000, stitches: 20, overMm: 92, rounds: 20, roundsOverMm: 88, ...unravelled("slate", 3, 3000, 30, 0.985) });
   await saveSwatch(scope, { ...swatch, yarnId: yarn("white"), madeOn: ago(19), hookUm: 3000, stitches: 20, overMm: 93, rounds: 20, roundsOverMm: 87, sampleStitches: null, sampleMm: null });

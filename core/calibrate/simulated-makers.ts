@@ -28,7 +28,7 @@ export interface SimulatedTable {
 /** What a sitting differs by as a whole, beyond its laps. */
 const SITTING_SIGMA = 0.04;
 const RUN = 40;
-const PIECE: Work = { plain: 900, tiny: 320, closing: 140, rounds: 260, face: 90, filling: 150, sewing: 420, ends: 200, hanger: 50, inspection: 40, packing: 60 };
+const PIECE: Work = { plain: 790, tall: 40, shaping: 60, chains: 10, tiny: 320, closing: 140, rounds: 260, face: 90, filling: 150, sewing: 420, ends: 200, hanger: 50, inspection: 40, packing: 60 };
 
 /**
  * Makers with a hidden tension, packing and pace, drawn from the trade's own spread, who weigh parts on a scale with steps and
@@ -78,7 +78,7 @@ export function simulate(makers: number, seed: number): SimulatedTable {
     const trade = learnPace([]);
     timeBefore.push(inside(truth, trade.seconds(PIECE), trade.sd(PIECE)));
     const slope = BATCH_PRIOR.slope + BATCH_PRIOR.sd * normal();
-    const sittings: readonly (readonly [Work, number])[] = [[{ plain: 900, tiny: 320, closing: 140, rounds: 260 }, 1], [{ sewing: 420 }, 4], [{ plain: 450, tiny: 160, rounds: 130 }, 3], [{ filling: 150, face: 90 }, 8], [{ ends: 200, hanger: 50 }, 6]];
+    const sittings: readonly (readonly [Work, number])[] = [[{ plain: 790, tall: 40, shaping: 60, chains: 10, tiny: 320, closing: 140, rounds: 260 }, 1], [{ sewing: 420 }, 4], [{ plain: 450, tiny: 160, rounds: 130 }, 3], [{ filling: 150, face: 90 }, 8], [{ ends: 200, hanger: 50 }, 6]];
     const timed = sittings.map(([work, pieces]) => {
       const day = Math.exp(SITTING_SIGMA * normal());
       return { work, pieces, laps: Array.from({ length: pieces }, (_, n) => real(work) * lapFactor(slope, n + 1) * day * Math.exp(LAP_SIGMA * normal())) };

@@ -122,3 +122,26 @@ describe("estimates", () => {
     expect(p.parts[0]?.made.sc).toBe(total);
   });
 });
+
+describe("time by kind of work", () => {
+  const workOf = (pattern: string) => piece(pattern).work;
+  it("keeps single crochet, taller stitches, decreases and chains apart in ordinary rounds (trade guide §6)", () => {
+    const work = workOf("Ear\nRow 1: ch 21, sc in 2nd ch from hook, 19 sc, turn (20)\nRow 2: ch 1, 20 sc, turn (20)\nRow 3: ch 3, 20 dc, turn (20)\nRow 4: ch 1, (8 sc, dec) x 2 (18)\nFasten off.");
+    expect(work.plain).toBeCloseTo(3 * (20 + 20 + 16), 6);
+    expect(work.tall).toBeCloseTo(4.6 * 20, 6);
+    expect(work.shaping).toBeCloseTo(4.5 * 2, 6);
+    expect(work.chains).toBeGreaterThan(1.2 * 20);
+    expect(work.tiny).toBeUndefined();
+  });
+  it("counts cramped rounds by where they are, whatever is worked in them", () => {
+    const work = workOf("Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnd 4: 18 sc (18)\nStuff firmly.\nRnd 5: (sc, dec) x 6 (12)\nRnd 6: dec x 6 (6)\nFasten off and close the hole.");
+    expect(work.tiny).toBeCloseTo((5 / 3) * 3 * (6 + 12), 6);
+    expect(work.plain).toBeCloseTo(3 * (18 + 18), 6);
+    expect(work.closing).toBeCloseTo(3 * 6 + 12 * 8, 6);
+    expect(work.shaping).toBeUndefined();
+  });
+  it("its seconds are the sum of its kinds at the trade's pace", () => {
+    const body = piece("Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 hdc (12)\nRnd 4: 12 sc (12)\nFasten off.");
+    expect(Object.values(body.work).reduce((a, b) => a + b, 0)).toBeCloseTo(body.seconds.value, 6);
+  });
+});

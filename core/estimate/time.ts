@@ -5,13 +5,17 @@ import { DEFAULT_SEAM } from "./yarn";
 import { estimateWithin, withDays, type Estimate, type Reason } from "./value";
 import { PACE_KINDS, STAGE_OF, type PaceKind, type PaceUsed, type Work } from "./work";
 
-/** Seconds of one round's stitches, with the handling that its size brings. */
-function roundSeconds(round: CheckedRound, closing: boolean): number {
-  let seconds = 0;
+/** What a stitch is timed as in an ordinary round. */
+const KIND_OF: Readonly<Record<StitchName, "plain" | "tall" | "chains">> = { sc: "plain", rsc: "plain", hdc: "tall", dc: "tall", tr: "tall", dtr: "tall", bobble: "tall", picot: "tall", ch: "chains", slst: "chains" };
+type StitchSeconds = Record<"plain" | "tall" | "chains" | "shaping", number>;
+
+/** Seconds of one round's stitches by what they are, with the handling that its size brings. */
+function roundSeconds(round: CheckedRound, closing: boolean): StitchSeconds {
+  const seconds: StitchSeconds = { plain: 0, tall: 0, chains: 0, shaping: 0 };
   for (const { made, two, three } of round.bySlot) {
-    for (const [name, n] of Object.entries(made) as [StitchName, number][]) seconds += PACE[name] * (name === "sc" ? n - two - three : n);
+    for (const [name, n] of Object.entries(made) as [StitchName, number][]) seconds[KIND_OF[name]] += PACE[name] * (name === "sc" ? n - two - three : n);
     const factor = closing ? CLOSING_FACTOR : 1;
-    seconds += two * TWO_TOGETHER_PACE * factor + three * THREE_TOGETHER_PACE * factor;
+    seconds.shaping += two * TWO_TOGETHER_PACE * factor + three * THREE_TOGETHER_PACE * factor;
   }
   return seconds;
 }
@@ -42,7 +46,7 @@ function timed(label: string, lines: Lines, pace: PaceUsed): { estimate: Estimat
     const sum = (lines[kind] ?? []).reduce((s, r) => s + r.value, 0);
     if (sum > 0) work[kind] = sum;
   }
-  const crochet = group("crochet", ["plain", "tiny", "closing"]);
+  const crochet = group("crochet", ["plain", "tall", "shaping", "chains", "tiny", "closing"]);
   const rest = group("finishing", ["rounds", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"]);
   const value = crochet.value + rest.value;
   return { work, estimate: estimateWithin(value, pace.sd(work), { label, measure: "seconds", value, from: withDays(pace.from, pace.rests), parts: [crochet, rest].filter((r) => r.value > 0) }) };
@@ -50,7 +54,8 @@ function timed(label: string, lines: Lines, pace: PaceUsed): { estimate: Estimat
 
 /** Time of one part, apart from what is done once per piece. `sewn`: it is sewn onto another part. */
 export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: number, sewn: boolean, pace: PaceUsed = TRADE): { estimate: Estimate; work: Work } {
-  const groups = { tiny: { seconds: 0, rounds: 0 }, plain: { seconds: 0, rounds: 0 }, closing: { seconds: 0, rounds: 0 } };
+  const ordinary: StitchSeconds = { plain: 0, tall: 0, chains: 0, shaping: 0 };
+  const cramped = { tiny: { seconds: 0, rounds: 0 }, closing: { seconds: 0, rounds: 0 } };
   let joins = 0;
   const filled = fabric.form === "filled";
   let pastMiddle = false;
@@ -58,17 +63,24 @@ export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: 
     if (round.joined) joins++;
     if (round.decreases > 0) pastMiddle = true;
     const closing = filled && pastMiddle && round.decreases > 0 && (round.available ?? 99) <= CLOSING_ROUND;
-    const kind = closing ? "closing" : isTiny(round) ? "tiny" : "plain";
-    groups[kind].seconds += roundSeconds(round, closing) * (kind === "tiny" ? TINY_FACTOR : 1);
-    groups[kind].rounds++;
+    const seconds = roundSeconds(round, closing);
+    const all = seconds.plain + seconds.tall + seconds.chains + seconds.shaping;
+    if (closing || isTiny(round)) {
+      const kind = cramped[closing ? "closing" : "tiny"];
+      kind.seconds += closing ? all : all * TINY_FACTOR;
+      kind.rounds++;
+    } else for (const k of ["plain", "tall", "chains", "shaping"] as const) ordinary[k] += seconds[k];
   }
   const lines: Lines = {};
   const add = (kind: PaceKind, label: string, value: number, how?: string) => {
     if (value > 0) (lines[kind] ??= []).push({ label, measure: "seconds", value, ...(how ? { how } : {}) });
   };
-  add("plain", "plain rounds", groups.plain.seconds, `${groups.plain.rounds} rounds at ${PACE.sc} s a sc`);
-  add("tiny", "tiny rounds", groups.tiny.seconds, `${groups.tiny.rounds} rounds of up to ${TINY_ROUND} at 5 s a sc`);
-  add("closing", "closing over filling", groups.closing.seconds, `${groups.closing.rounds} rounds at 8 s a dec`);
+  add("plain", "single crochet", ordinary.plain, `${PACE.sc} s a sc`);
+  add("tall", "taller stitches", ordinary.tall, `${PACE.hdc} s a hdc, ${PACE.dc} s a dc`);
+  add("shaping", "decreases", ordinary.shaping, `${TWO_TOGETHER_PACE} s a dec`);
+  add("chains", "chains and slip stitches", ordinary.chains, `${PACE.ch} s a ch, ${PACE.slst} s a sl st`);
+  add("tiny", "tiny rounds", cramped.tiny.seconds, `${cramped.tiny.rounds} rounds of up to ${TINY_ROUND} at 5 s a sc`);
+  add("closing", "closing over filling", cramped.closing.seconds, `${cramped.closing.rounds} rounds at 8 s a dec`);
   const E = EVENT_SECONDS;
   const says = (kind: string) => part.events.filter((e) => e.event.kind === kind).length;
   add("rounds", "start", E.start);

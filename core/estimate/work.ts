@@ -3,9 +3,10 @@ export const STAGES = ["crochet", "face", "filling", "sewing", "ends", "hanger",
 export type Stage = (typeof STAGES)[number];
 
 /** What the time of a stage is made of: each kind has a pace of its own. */
-export const PACE_KINDS = ["plain", "tiny", "closing", "rounds", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"] as const;
+/** plain: single crochet in ordinary rounds; tall: taller stitches, bobbles, picots; shaping: decreases; chains: chains and slip stitches; tiny, closing: rounds that the hand is cramped in, whatever stitch. */
+export const PACE_KINDS = ["plain", "tall", "shaping", "chains", "tiny", "closing", "rounds", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"] as const;
 export type PaceKind = (typeof PACE_KINDS)[number];
-export const STAGE_OF: Readonly<Record<PaceKind, Stage>> = { plain: "crochet", tiny: "crochet", closing: "crochet", rounds: "crochet", face: "face", filling: "filling", sewing: "sewing", ends: "ends", hanger: "hanger", inspection: "inspection", packing: "packing" };
+export const STAGE_OF: Readonly<Record<PaceKind, Stage>> = { plain: "crochet", tall: "crochet", shaping: "crochet", chains: "crochet", tiny: "crochet", closing: "crochet", rounds: "crochet", face: "face", filling: "filling", sewing: "sewing", ends: "ends", hanger: "hanger", inspection: "inspection", packing: "packing" };
 
 /** Seconds that the trade would need, by kind. */
 export type Work = Readonly<Partial<Record<PaceKind, number>>>;

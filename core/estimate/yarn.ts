@@ -39,12 +39,15 @@ export interface Tension {
 
 const HEIGHT_FALLBACK = "trade average for this yarn class and hook";
 
+/** Yarn in one single crochet as the trade has it for a class and hook, mm: what measurements are held against. */
+export const tradePerStitch = (weight: WeightClass, hook: Mm): number => YARN_PER_WIDTH * gaugePrior(weight, hook).width;
+
 /** The tension an estimate works with: the swatch where there is one, the trade's average where not. */
 export function tensionOf(yarn: YarnSpec): Tension {
   const { swatch } = yarn;
   const gauge = swatch?.gauge ? gaugeFromSwatch(swatch.gauge) : gaugePrior(yarn.weight, yarn.hook);
   const gaugeFrom = swatch?.gauge ? swatch.label : HEIGHT_FALLBACK;
-  if (yarn.learned) return { gauge, gaugeFrom, perStitch: YARN_PER_WIDTH * gaugePrior(yarn.weight, yarn.hook).width * yarn.learned.factor, perStitchSigma: yarn.learned.sigma, perStitchFrom: yarn.learned.from, perStitchRests: yarn.learned.rests };
+  if (yarn.learned) return { gauge, gaugeFrom, perStitch: tradePerStitch(yarn.weight, yarn.hook) * yarn.learned.factor, perStitchSigma: yarn.learned.sigma, perStitchFrom: yarn.learned.from, perStitchRests: yarn.learned.rests };
   if (swatch?.sample && swatch.sample.stitches > 0) {
     return { gauge, gaugeFrom, perStitch: swatch.sample.mm / swatch.sample.stitches, perStitchSigma: SAMPLE_SIGMA, perStitchFrom: swatch.label };
   }

@@ -3,8 +3,8 @@ import { listItems } from "@db/queries/items";
 import { listYarns, type Yarn } from "@db/queries/materials";
 import type { RunWithLines } from "@db/queries/runs";
 import { learningCurve, nextMeasurements, TENSION_SPREAD, type Aim } from "@core/calibrate";
-import { addWork, PACE_KINDS, STAGES, STAGE_OF, workOfStage, Z90, type Work } from "@core/estimate";
-import { gaugePrior, type WeightClass } from "@core/fabric";
+import { addWork, PACE_KINDS, STAGES, STAGE_OF, tradePerStitch, workOfStage, Z90, type Work } from "@core/estimate";
+import type { WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
 import { loadAnalysedColourways, type AnalysedColourway } from "../items/load.server";
 import { loadRuns } from "../runs/load.server";
@@ -13,7 +13,7 @@ import { driftsOf } from "./drift";
 import { coverage, narrowing, toldInOrder } from "./history";
 import { groupOf, knowledgeOf, paceTimings, tensionObservations, type HandData, type HandKnowledge } from "./learning";
 import { handDataOf, loadMeasured } from "./load.server";
-import { STAGE_WORDS } from "./words";
+import { KIND_WORDS, STAGE_WORDS } from "./words";
 
 const SHOWN = 60;
 const AIMS: readonly Aim[] = ["cost", "yarn", "time"];
@@ -52,13 +52,14 @@ export async function loadHandPage({ scope, workshop }: Opened, ask: { readonly 
     groups: known.tension.groups.map((g) => {
       const l = known.tension.of(g);
       const about = label(g);
-      const prior = 5.7 * gaugePrior(about.weightClass, mm(about.hookMm)).width;
+      const prior = tradePerStitch(about.weightClass, mm(about.hookMm));
       const at = (z: number) => prior * Math.exp(l.mean + z * l.sd);
       return { group: g, ...about, perStitch: at(0), low: at(-Z90), high: at(Z90), prior, factor: Math.exp(l.mean), own: l.own, others: l.others, points: narrowing(data, g, half, today), rests: data.tension.filter((m) => groupOf(m.yarnId, m.hookMm) === g).map((m) => ({ madeOn: m.madeOn, kind: m.kind, ratio: m.ratio, setAside: m.setAside })) };
     }),
     elsewhere: shares(known.tension.elsewhere), packing: known.density.groups.map((g) => ({ firmness: g, ...shares(known.density.of(g)), own: known.density.of(g).own })),
     told, coverage: { all: coverage(told), tension: coverage(told.filter((t) => t.what === "tension")), density: coverage(told.filter((t) => t.what === "density")), pace: coverage(told.filter((t) => t.what === "pace")) },
     drift: driftsOf(data, known), stages: stagesOf(all.filter((x) => x.colourway === undefined).map((x) => x.analysis.piece.work), data, known),
+    kinds: PACE_KINDS.map((kind) => ({ kind, label: KIND_WORDS[kind], factor: known.pace.factor(kind), sd: known.pace.sd({ [kind]: 1 }) })),
     next: measureNext(ask.aim, { runs, all, byYarn, data, known, today, half, perSecond: (workshop.wagePerHour + workshop.overheadPerHour) / 3600, label }),
     batch: { rate: 2 ** known.batch.slope, low: 2 ** (known.batch.slope - Z90 * known.batch.sd), high: 2 ** (known.batch.slope + Z90 * known.batch.sd), batches: known.batch.batches },
     curves: batches.slice(0, 2).flatMap((t) => {

@@ -1,5 +1,5 @@
 import { aged, batchFactor, DENSITY_SPREAD, GAUGE_SIGMA, learn, learnBatch, learnPace, TENSION_SPREAD, TIMING_SIGMA, UNRAVEL_SIGMA, weighVariance, type BatchLearning, type Learned, type Learning, type Observation, type Pace, type Timing } from "@core/calibrate";
-import { PACE_KINDS, type PaceKind, type PaceUsed, type PieceInput, type Stage, type Work } from "@core/estimate";
+import { PACE_KINDS, tradePerStitch, type PaceKind, type PaceUsed, type PieceInput, type Stage, type Work } from "@core/estimate";
 import { gaugePrior, type WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
 
@@ -145,7 +145,7 @@ export function swatchMeasures(s: { id: string; yarnId: string; hookUm: number; 
   const hookMm = s.hookUm / 1000;
   const width = gaugePrior(weightClass, mm(hookMm)).width;
   const base = { yarnId: s.yarnId, hookMm, madeOn: s.madeOn, setAside: s.setAside };
-  if (s.sampleStitches && s.sampleMm) return [{ ...base, id: s.id, kind: "unravelled", ratio: s.sampleMm / s.sampleStitches / (5.7 * width), variance: UNRAVEL_SIGMA ** 2 }];
+  if (s.sampleStitches && s.sampleMm) return [{ ...base, id: s.id, kind: "unravelled", ratio: s.sampleMm / s.sampleStitches / tradePerStitch(weightClass, mm(hookMm)), variance: UNRAVEL_SIGMA ** 2 }];
   if (s.stitches && s.overMm) return [{ ...base, id: s.id, kind: "width", ratio: s.overMm / s.stitches / width, variance: GAUGE_SIGMA ** 2 + (0.3 / s.stitches) ** 2 }];
   return [];
 }

@@ -90,6 +90,13 @@ export function PacePanel({ d }: { d: HandPage }) {
           </li>
         ))}
       </Stages>
+      <details style={{ marginTop: 12 }}>
+        <summary>By stitch and event</summary>
+        <PlainTable $tight>
+          <thead><tr><th scope="col">Work</th><th scope="col" className="num">Of the trade’s time</th></tr></thead>
+          <tbody>{d.kinds.map((k) => <tr key={k.kind}><td>{k.label}</td><td className="num"><b>{printTrimmed(100 * k.factor, 0, r.locale)} %</b> <Small>{printTrimmed(100 * Math.max(0, k.factor - Z90 * k.sd), 0, r.locale)} to {printTrimmed(100 * (k.factor + Z90 * k.sd), 0, r.locale)} %</Small></td></tr>)}</tbody>
+        </PlainTable>
+      </details>
       <h3 style={{ marginTop: 16 }}>In a batch</h3>
       <p>Each doubling takes <b>{less(d.batch.rate)} % less</b> time a piece <span className="range">{less(d.batch.high)} to {less(d.batch.low)} %</span>. <Small>{d.batch.batches === 0 ? "Trade average: mark each piece while you time a batch." : `From ${d.batch.batches} timed ${d.batch.batches === 1 ? "batch" : "batches"}; a run’s minutes rest on it.`}</Small></p>
       {d.curves.map((c) => (
