@@ -53,7 +53,7 @@ export const PlainTable = styled.table<{ $tight?: boolean }>`
   width: 100%; border-collapse: collapse; font-size: 14px;
   th { text-align: left; font-weight: 560; color: var(--soft); font-size: 13px; padding: 8px 12px; border-bottom: 1px solid var(--line); white-space: nowrap; vertical-align: bottom; }
   td { padding: 8px 12px; border-bottom: 1px solid var(--line); vertical-align: middle; }
-  tbody tr:last-child td { border-bottom: 0; }
+  tbody tr:last-child :is(td, th) { border-bottom: 0; }
   .num { text-align: right; white-space: nowrap; }
   ${(p) => (p.$tight ? "th, td { padding-inline: 5px; }" : "")}
   @media (max-width: 720px) { .minor { display: none; } th, td { padding-inline: 8px; } }

@@ -148,6 +148,11 @@ export function Range({ low, high, measure, times = 1 }: { low: number | undefin
   return from === to ? null : <span className="range" title="90 of 100 times it lies between these">{bare} to {to}</span>;
 }
 
+/** A figure with its range beside it. */
+export function RangedFigure({ estimate, strong = false }: { estimate: Estimate; strong?: boolean }) {
+  return <><Figure estimate={estimate} strong={strong} /> <Range low={estimate.low} high={estimate.high} measure={estimate.reason.measure} /></>;
+}
+
 /** A figure whose reason is already a tree and that has no range. */
 export function ReasonFigure({ reason, children, strong }: { reason: Reason; children?: ReactNode; strong?: boolean }) {
   const r = useReading();

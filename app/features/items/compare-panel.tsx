@@ -4,7 +4,7 @@ import styled from "styled-components";
 import type { Compared } from "@core/estimate";
 import { parseNumber, printLength, printTrimmed, type Mm } from "@core/units";
 import { Button, PlainTable, Scroll, Small } from "../../ui/basics";
-import { Figure } from "../../ui/figure";
+import { RangedFigure } from "../../ui/figure";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemDraft, YarnPair, YarnView } from "./analyse";
@@ -92,12 +92,12 @@ export const ComparePanel = memo(function ComparePanel({ draft, yarns, around }:
               })}
             </tr>
             <Line name="Size" of={compared} say={(c) => `${printLength(c.width as Mm, r)} × ${printLength(c.height as Mm, r)}`} />
-            <Line name="Yarn, metres" of={compared} say={(c) => <Figure estimate={c.metres} measure="metres" />} />
-            <Line name="Yarn, grams" of={compared} say={(c) => <Figure estimate={c.grams} measure="grams" />} />
-            <Line name="Filling" of={compared} say={(c) => (c.filling.value > 0 ? <Figure estimate={c.filling} measure="grams" /> : "none")} />
+            <Line name="Yarn, metres" of={compared} say={(c) => <RangedFigure estimate={c.metres} />} />
+            <Line name="Yarn, grams" of={compared} say={(c) => <RangedFigure estimate={c.grams} />} />
+            <Line name="Filling" of={compared} say={(c) => (c.filling.value > 0 ? <RangedFigure estimate={c.filling} /> : "none")} />
             <Line name="Eyes" of={compared} say={(c) => (c.eyes.length === 0 ? "none" : c.eyes.map((e) => `${e.count} × ${printTrimmed(e.sizeMm, 1, r.locale)} mm${e.what === "nose" ? " nose" : ""}`).join(", "))} />
             <Line name="Ring" of={compared} say={(c) => `${c.ringMm} mm`} />
-            <Line name="Time" of={compared} say={(c) => <Figure estimate={c.seconds} measure="seconds" />} />
+            <Line name="Time" of={compared} say={(c) => <RangedFigure estimate={c.seconds} />} />
           </tbody>
         </Table>
       </Scroll>

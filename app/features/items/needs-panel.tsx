@@ -3,7 +3,7 @@ import styled from "styled-components";
 import { MAIN_SLOT } from "@core/notation";
 import { printLength, type Mm } from "@core/units";
 import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
-import { Figure, Range } from "../../ui/figure";
+import { Figure, RangedFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./analyse";
@@ -27,7 +27,7 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
         <div>
           <dt>Time</dt>
           <dd>
-            <Figure estimate={piece.seconds} strong /> <Range low={piece.seconds.low} high={piece.seconds.high} measure="seconds" />
+            <RangedFigure estimate={piece.seconds} strong />
             <From>{analysis.paceFrom}; one of ten made in a go</From>
           </dd>
         </div>
@@ -62,10 +62,10 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
                   </Named>
                 </td>
                 <td className="num">
-                  <Figure estimate={y.metres} /> <Range low={y.metres.low} high={y.metres.high} measure="metres" />
+                  <RangedFigure estimate={y.metres} />
                 </td>
                 <td className="num">
-                  <Figure estimate={y.grams} /> <Range low={y.grams.low} high={y.grams.high} measure="grams" />
+                  <RangedFigure estimate={y.grams} />
                 </td>
               </tr>
             );
@@ -75,7 +75,7 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
               <td>Filling <From>{piece.packingFrom}</From> {analysis.noFilling ? <Badge $tone="warn">choose a filling</Badge> : null}</td>
               <td />
               <td className="num">
-                <Figure estimate={piece.filling} /> <Range low={piece.filling.low} high={piece.filling.high} measure="grams" />
+                <RangedFigure estimate={piece.filling} />
               </td>
             </tr>
           ) : null}
