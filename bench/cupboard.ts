@@ -1,6 +1,8 @@
 import { spawn } from "node:child_process";
 import { v7 } from "uuid";
-import { ball, notion, stockMove, yarn } from "../db/schema";
+import { ball, notion, stockMove, timing, weighIn, yarn } from "../db/schema";
+import { listTimings, listWeighIns } from "../db/queries/hands";
+import type { Scope } from "../db/scope";
 import { listRuns } from "../db/queries/runs";
 import { listItems } from "../db/queries/items";
 import { listYarns } from "../db/queries/materials";
@@ -41,6 +43,16 @@ export async function fillCupboard(db: Database, workshopId: string, balls = 200
   await insert(stockMove, rows);
 }
 
+/** A hand that has been measured for years: the demo's measurements over and over, an hour apart. */
+async function fillHand(db: Database, scope: Scope, timings = 2000, weighIns = 500): Promise<void> {
+  const [seen, weighed] = await Promise.all([listTimings(scope), listWeighIns(scope)]);
+  const day = (i: number, of: number) => new Date(Date.now() - ((of - i) * 730 * 86_400_000) / of).toISOString().slice(0, 10);
+  const copies = <T extends object>(list: readonly T[], n: number, key: string) => Array.from({ length: n }, (_, i) => ({ ...(list[i % list.length] as T), id: v7(), madeOn: day(i, n), idempotencyKey: `${key}-${i}` }));
+  for (const [table, rows] of [[timing, copies(seen, timings, "fill-time")], [weighIn, copies(weighed, weighIns, "fill-weigh")]] as const) {
+    for (let i = 0; i < rows.length; i += 500) await db.insert(table).values(rows.slice(i, i + 500) as never);
+  }
+}
+
 async function p95(url: string): Promise<number> {
   const times: number[] = [];
   for (let i = 0; i < REQUESTS + 3; i++) {
@@ -67,11 +79,12 @@ export async function serveCupboard(say: (label: string, value: string) => void)
   const run = (await listRuns(scope)).find((r) => r.run.state === "planned")?.run.id ?? "";
   const item = (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "";
   const slate = (await listYarns(scope)).find((y) => y.shade === "slate")?.id ?? "";
-  const screens = { Today: "/", Materials: "/materials", "one yarn": `/materials/${slate}`, Stocktake: "/materials/stocktake", Buy: "/materials/buy", Leftovers: "/materials/leftovers", "Stock book": "/materials/book", Suppliers: "/materials/suppliers", "Cutting plan": `/runs/${run}/cutting`, Run: `/runs/${run}`, "New run": "/runs/new", Colourways: `/items/${item}/colourways`, Items: "/items", Item: `/items/${item}` };
+  const screens = { Today: "/", Materials: "/materials", "one yarn": `/materials/${slate}`, Stocktake: "/materials/stocktake", Buy: "/materials/buy", Leftovers: "/materials/leftovers", "Stock book": "/materials/book", Suppliers: "/materials/suppliers", "Cutting plan": `/runs/${run}/cutting`, Run: `/runs/${run}`, "New run": "/runs/new", Colourways: `/items/${item}/colourways`, Items: "/items", Item: `/items/${item}`, Hand: "/hand" };
   const small: Record<string, number> = {};
   for (const [name, path] of Object.entries(screens)) small[name] = await p95(address + path);
   await fillCupboard(database.db, workshopId);
-  console.log("\nScreens with 2,000 balls and 50,000 moves, one request at a time (95 % within; against the demo's size in the same run)");
+  await fillHand(database.db, scope);
+  console.log("\nScreens with 2,000 balls, 50,000 moves, 2,000 timings and 500 weigh-ins, one request at a time (95 % within; against the demo's size in the same run)");
   for (const [name, path] of Object.entries(screens)) {
     const large = await p95(address + path);
     say(name, `${large.toFixed(0)} ms, ${(large / (small[name] ?? NaN)).toFixed(1)} times the demo's ${(small[name] ?? NaN).toFixed(0)} ms`);

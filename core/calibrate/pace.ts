@@ -31,36 +31,46 @@ export const TIMING_SIGMA = 0.08;
  */
 export function learnPace(timings: readonly Timing[]): Pace {
   const n = PACE_KINDS.length;
-  let mean: number[] = PACE_KINDS.map(() => 1);
-  let cov: number[][] = PACE_KINDS.map((a, i) => PACE_KINDS.map((b, j) => SHARED ** 2 + (STAGE_OF[a] === STAGE_OF[b] ? STAGE ** 2 : 0) + (i === j ? OWN ** 2 : 0)));
+  const mean = new Float64Array(n).fill(1);
+  const cov = Float64Array.from(PRIOR_COVARIANCE);
+  const cx = new Float64Array(n);
   let used = 0;
   for (const t of timings) {
-    const x = PACE_KINDS.map((k) => t.work[k] ?? 0);
-    const expected = x.reduce((s, v, i) => s + v * (mean[i] ?? 0), 0);
+    // A sitting is of a few kinds: only those are gone through.
+    const x = Object.entries(t.work).flatMap(([k, v]) => (v ? [[INDEX.get(k) ?? -1, v] as const] : [])).filter(([i]) => i >= 0);
+    let expected = 0;
+    for (const [i, v] of x) expected += v * (mean[i] ?? 0);
     if (!(expected > 0) || !(t.seconds > 0)) continue;
     used++;
     // One measurement at a time (Kalman's form of the same regression): no matrix is inverted.
-    const cx = cov.map((row) => row.reduce((s, c, j) => s + c * (x[j] ?? 0), 0));
-    const noise = (t.sigma * t.seconds) ** 2 + 25;
-    const variance = x.reduce((s, v, i) => s + v * (cx[i] ?? 0), 0) + noise;
-    const gain = cx.map((c) => c / variance);
+    for (let i = 0; i < n; i++) {
+      let sum = 0;
+      for (const [j, v] of x) sum += (cov[i * n + j] ?? 0) * v;
+      cx[i] = sum;
+    }
+    let variance = (t.sigma * t.seconds) ** 2 + 25;
+    for (const [i, v] of x) variance += v * (cx[i] ?? 0);
     const error = t.seconds - expected;
-    mean = mean.map((m, i) => m + (gain[i] ?? 0) * error);
-    cov = cov.map((row, i) => row.map((c, j) => c - (gain[i] ?? 0) * (cx[j] ?? 0)));
+    for (let i = 0; i < n; i++) {
+      const gain = (cx[i] ?? 0) / variance;
+      mean[i] = (mean[i] ?? 0) + gain * error;
+      for (let j = 0; j < n; j++) cov[i * n + j] = (cov[i * n + j] ?? 0) - gain * (cx[j] ?? 0);
+    }
   }
-  const at = (k: PaceKind) => PACE_KINDS.indexOf(k);
+  // A pace is never nothing, however odd a single timing was.
+  const factor = (kind: string) => Math.max(0.1, mean[INDEX.get(kind) ?? -1] ?? 1);
   return {
-    timings: used,
-    // A pace is never nothing, however odd a single timing was.
-    factor: (k) => Math.max(0.1, mean[at(k)] ?? 1),
-    seconds: (work) => Object.entries(work).reduce((s, [k, v]) => s + (v ?? 0) * Math.max(0.1, mean[at(k as PaceKind)] ?? 1), 0),
+    timings: used, factor,
+    seconds: (work) => Object.entries(work).reduce((s, [k, v]) => s + (v ?? 0) * factor(k), 0),
     sd: (work) => {
       let sum = 0;
-      for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) sum += (work[PACE_KINDS[i] as PaceKind] ?? 0) * (work[PACE_KINDS[j] as PaceKind] ?? 0) * (cov[i]?.[j] ?? 0);
+      for (const [a, va] of Object.entries(work)) for (const [b, vb] of Object.entries(work)) sum += (va ?? 0) * (vb ?? 0) * (cov[(INDEX.get(a) ?? 0) * n + (INDEX.get(b) ?? 0)] ?? 0);
       return Math.sqrt(Math.max(0, sum));
     },
   };
 }
+const INDEX: ReadonlyMap<string, number> = new Map(PACE_KINDS.map((k, i) => [k, i]));
+const PRIOR_COVARIANCE = PACE_KINDS.flatMap((a) => PACE_KINDS.map((b) => SHARED ** 2 + (STAGE_OF[a] === STAGE_OF[b] ? STAGE ** 2 : 0) + (a === b ? OWN ** 2 : 0)));
 
 export interface LearningCurve {
   /** Seconds of the first piece. */

@@ -32,8 +32,10 @@ export function driftsOf(data: HandData, known: HandKnowledge): DriftView[] {
   return [view("yarn", yarn), view("time", time)].filter((v) => v.points.length > 0);
 }
 
+/** A drift is about the last months: what is older is drawn and reckoned no more. */
+const NEWEST = 300;
 function view(what: DriftView["what"], list: readonly (Omit<Residual, "day"> & { readonly id: string; readonly madeOn: string })[]): DriftView {
-  const sorted = [...list].sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1));
+  const sorted = [...list].sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1)).slice(-NEWEST);
   const drift = driftOf(sorted.map((p) => ({ day: dayOf(p.madeOn), log: p.log, variance: p.variance })));
   const points = sorted.map((p) => ({ id: p.id, madeOn: p.madeOn, ratio: Math.exp(p.log) }));
   if (!drift) return { what, points, perMonth: undefined, line: [] };

@@ -21,13 +21,20 @@ function inOrder<M extends { id: string; madeOn: string; setAside: boolean }>(li
   return list.filter((m) => !m.setAside).sort((a, b) => (a.madeOn < b.madeOn ? -1 : a.madeOn > b.madeOn ? 1 : a.id < b.id ? -1 : 1));
 }
 
-/** Every measurement against the knowledge before it, oldest first: what calibration and outliers are judged by. */
+/** So many of the newest measurements of a kind are held against what was known before them… */
+const TOLD = 100;
+/** …by at most so many before each: older ones would weigh next to nothing, and a file may bring thousands. */
+const KNOWN = 250;
+const before = <M>(sorted: readonly M[], i: number): readonly M[] => sorted.slice(Math.max(0, i - KNOWN), i);
+
+/** The newest measurements against the knowledge before each, oldest first: what calibration and outliers are judged by. */
 export function toldInOrder(data: HandData, halfLife: number): Told[] {
   const out: Told[] = [];
   const logs = <M extends HandData["tension"][number] | HandData["density"][number]>(list: readonly M[], spread: Spread, group: (m: M) => string, observe: (l: readonly M[], day: string) => Parameters<typeof learn>[0], kind: (m: M) => Told["kind"], what: Told["what"]) => {
     const sorted = inOrder(list);
     sorted.forEach((m, i) => {
-      const known = learn(observe(sorted.slice(0, i), m.madeOn), spread).of(group(m));
+      if (i < sorted.length - TOLD) return;
+      const known = learn(observe(before(sorted, i), m.madeOn), spread).of(group(m));
       const sd = Math.hypot(known.sd, Math.sqrt(m.variance));
       out.push({ id: m.id, kind: kind(m), what, group: group(m), madeOn: m.madeOn, measured: m.ratio, expected: Math.exp(known.mean), low: Math.exp(known.mean - Z90 * sd), high: Math.exp(known.mean + Z90 * sd) });
     });
@@ -36,9 +43,10 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
   logs(data.density, DENSITY_SPREAD, (m) => m.firmness, (l, day) => densityObservations(l, day, halfLife), () => "weighIn", "density");
   const timings = inOrder(data.timings);
   timings.forEach((t, i) => {
-    const before = timings.slice(0, i);
-    const batch = batchOf(before);
-    const pace = learnPace(paceTimings(before, t.madeOn, halfLife, batch));
+    if (i < timings.length - TOLD) return;
+    const earlier = before(timings, i);
+    const batch = batchOf(earlier);
+    const pace = learnPace(paceTimings(earlier, t.madeOn, halfLife, batch));
     const work = inBatch(t.work, t.pieces, batch);
     const trade = Object.values(t.work).reduce((s, v) => s + v, 0);
     if (trade <= 0) return;
@@ -54,12 +62,16 @@ export function coverage(told: readonly Told[]): { readonly inside: number; read
   return { inside: told.filter((t) => t.measured >= t.low && t.measured <= t.high).length, of: told.length };
 }
 
+const POINTS = 30;
 /** The estimate of one yarn and hook after none, one, two… of the hand's measurements, in order. */
 export function narrowing(data: HandData, group: string, halfLife: number, today: string): { readonly n: number; readonly mean: number; readonly low: number; readonly high: number }[] {
   const sorted = inOrder(data.tension);
   const own = sorted.filter((m) => groupOf(m.yarnId, m.hookMm) === group).length;
   if (own === 0) return [];
-  return Array.from({ length: sorted.length + 1 }, (_, n) => {
+  // A long history is looked at now and then: the band's shape needs no more.
+  const every = Math.max(1, Math.ceil(sorted.length / POINTS));
+  const looks = Array.from({ length: sorted.length + 1 }, (_, n) => n).filter((n) => n % every === 0 || n === sorted.length);
+  return looks.map((n) => {
     const known: Learned = learn(tensionObservations(sorted.slice(0, n), today, halfLife), TENSION_SPREAD).of(group);
     return { n, mean: Math.exp(known.mean), low: Math.exp(known.mean - Z90 * known.sd), high: Math.exp(known.mean + Z90 * known.sd) };
   });

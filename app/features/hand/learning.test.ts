@@ -84,6 +84,31 @@ describe("the history of a hand", () => {
   });
 });
 
+describe("a long history", () => {
+  const day = (i: number) => new Date(Date.UTC(2024, 0, 1 + Math.floor(i / 3))).toISOString().slice(0, 10);
+  const many = Array.from({ length: 900 }, (_, i) => measure({ id: String(i).padStart(4, "0"), madeOn: day(i), ratio: 1.1 + 0.02 * Math.sin(i) }));
+  const timings: HandData["timings"] = Array.from({ length: 400 }, (_, i) => ({ id: String(i).padStart(4, "0"), stage: "crochet", work: { plain: 1000 }, seconds: 900 + (i % 7), pieces: 10, laps: [], madeOn: day(i), setAside: false }));
+  it("is told of its newest measurements, in order, each against those before it", () => {
+    const told = toldInOrder({ ...NOTHING, tension: many, timings }, 180);
+    const yarn = told.filter((t) => t.what === "tension");
+    expect(yarn.length).toBe(100);
+    expect([yarn[0]?.id, yarn.at(-1)?.id]).toEqual(["0800", "0899"]);
+    expect(told.filter((t) => t.what === "pace").at(-1)?.id).toBe("0399");
+    for (const t of yarn) expect(t.expected).toBeGreaterThan(1.05);
+    expect(coverage(told).inside).toBe(told.length);
+  });
+  it("what lies further back than is looked at would hardly have moved it", () => {
+    const [cut] = toldInOrder({ ...NOTHING, tension: many.slice(0, 900) }, 180).slice(-1);
+    const all = knowledgeOf({ ...NOTHING, tension: many.slice(0, 899) }, many[899]?.madeOn ?? "", 180).tension.of(groupOf("slate", 3));
+    expect(cut?.expected).toBeCloseTo(Math.exp(all.mean), 2);
+  });
+  it("shows the band in so many looks, the first and the last among them", () => {
+    const points = narrowing({ ...NOTHING, tension: many }, groupOf("slate", 3), 180, TODAY);
+    expect(points.length).toBeLessThanOrEqual(32);
+    expect([points[0]?.n, points.at(-1)?.n]).toEqual([0, 900]);
+  });
+});
+
 describe("what the trade expects of an item", () => {
   const yarn = { id: "y", name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3 as const, hookMm: 4, metresPer100g: 230, ballMg: 50_000, ballPrice: 290, deleted: false };
   const draft: ItemDraft = { pattern: "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.\n\nEar - make 2\nRnd 1: 5 sc in mr (5)\nFasten off, leave a 15 cm tail for sewing.", firmness: "medium", hanger: true, slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }], notions: [] };

@@ -52,14 +52,25 @@ export function densityObservations(list: readonly DensityMeasure[], today: stri
 }
 /** What was timed, as it would have been in a batch of usual size: short sittings are slow ones. */
 export function paceTimings(list: readonly TimingMeasure[], today: string, halfLife: number, batch: BatchLearning): Timing[] {
-  return list.filter((m) => !m.setAside).map((m) => ({ work: inBatch(m.work, m.pieces, batch), seconds: m.seconds, sigma: Math.sqrt(aged(TIMING_SIGMA ** 2, daysBetween(m.madeOn, today), halfLife)) }));
+  // A long history has few sizes of batch: each is reckoned once.
+  const factors = new Map<number, number>();
+  const factorOf = (pieces: number): number => {
+    const known = factors.get(pieces) ?? batchFactor(batch, Math.max(1, pieces)).factor;
+    factors.set(pieces, known);
+    return known;
+  };
+  return list.filter((m) => !m.setAside).map((m) => ({ work: scaled(m.work, factorOf(m.pieces)), seconds: m.seconds, sigma: Math.sqrt(aged(TIMING_SIGMA ** 2, daysBetween(m.madeOn, today), halfLife)) }));
 }
 export const batchOf = (list: readonly TimingMeasure[]): BatchLearning => learnBatch(list.filter((m) => !m.setAside));
 
 /** The work of so many pieces made in one go. */
 export function inBatch(work: Work, pieces: number, batch: BatchLearning): Work {
-  const { factor } = batchFactor(batch, Math.max(1, pieces));
-  return Object.fromEntries(Object.entries(work).map(([k, s]) => [k, s * factor]));
+  return scaled(work, batchFactor(batch, Math.max(1, pieces)).factor);
+}
+function scaled(work: Work, factor: number): Work {
+  const out: Partial<Record<PaceKind, number>> = {};
+  for (const k in work) out[k as PaceKind] = (work[k as PaceKind] ?? 0) * factor;
+  return out;
 }
 
 export interface HandKnowledge {
