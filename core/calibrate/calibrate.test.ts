@@ -151,30 +151,28 @@ describe("the next best measurement", () => {
 
 describe("simulated makers with hidden hands", () => {
   const r = simulate(500, 20261125);
+  const holds = (cover: number) => {
+    expect(cover).toBeGreaterThanOrEqual(0.85);
+    expect(cover).toBeLessThanOrEqual(0.95);
+  };
   it("before anything is measured, 85 to 95 of 100 ranges hold the truth", () => {
-    expect(r.before.yarnCover).toBeGreaterThanOrEqual(0.85);
-    expect(r.before.yarnCover).toBeLessThanOrEqual(0.95);
-    expect(r.before.timeCover).toBeGreaterThanOrEqual(0.85);
-    expect(r.before.timeCover).toBeLessThanOrEqual(0.95);
+    holds(r.before.yarnCover);
+    holds(r.before.timeCover);
   });
   it("after three weigh-ins the yarn is right within 4 % at the median, within 8 % for nine of ten, and the ranges still hold", () => {
     expect(r.weighed.median).toBeLessThan(0.04);
     expect(r.weighed.ninety).toBeLessThan(0.08);
-    expect(r.weighed.cover).toBeGreaterThanOrEqual(0.85);
-    expect(r.weighed.cover).toBeLessThanOrEqual(0.95);
+    holds(r.weighed.cover);
   });
   it("after five timings the minutes are right within 8 % at the median, and the ranges still hold", () => {
     expect(r.timed.median).toBeLessThan(0.08);
-    expect(r.timed.cover).toBeGreaterThanOrEqual(0.85);
-    expect(r.timed.cover).toBeLessThanOrEqual(0.95);
+    holds(r.timed.cover);
   });
   it("a run of forty, four times the usual batch, still holds what it takes", () => {
     expect(r.run.median).toBeLessThan(0.08);
-    expect(r.run.cover).toBeGreaterThanOrEqual(0.85);
-    expect(r.run.cover).toBeLessThanOrEqual(0.95);
+    holds(r.run.cover);
   });
   it("the same for packing", () => {
-    expect(r.packed.cover).toBeGreaterThanOrEqual(0.85);
-    expect(r.packed.cover).toBeLessThanOrEqual(0.95);
+    holds(r.packed.cover);
   });
 });

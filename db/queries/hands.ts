@@ -88,9 +88,3 @@ export async function setAside(scope: Scope, kind: Measure, id: string, aside: b
   const table = TABLES[kind];
   await scope.db.update(table).set({ setAside: aside }).where(and(mine(scope, table), eq(table.id, id)));
 }
-export async function setWeighInDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(weighIn).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, weighIn, eq(weighIn.id, id)));
-}
-export async function setTimingDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(timing).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, timing, eq(timing.id, id)));
-}

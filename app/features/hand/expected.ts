@@ -1,4 +1,4 @@
-import { secondsOfWork, workOfStage, type Stage, type Work } from "@core/estimate";
+import { workOfStage, type Stage, type Work } from "@core/estimate";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 
 /** What the trade would expect of an item, before anything of this hand is known: what measurements are held against. */
@@ -51,4 +51,3 @@ export function stageWork(t: TradeExpected, part: string, stage: Stage): Work {
   const whole = part === "" ? t.work : (t.parts.find((p) => p.name === part)?.work ?? {});
   return workOfStage(whole, stage);
 }
-export { secondsOfWork };
