@@ -7,7 +7,13 @@ import { NonceContext } from "./ui/nonce";
 const TIMEOUT_MS = 10_000;
 
 /** Renders the whole page, then puts the collected styles before </head>: nothing is styled late. */
-export default function handleRequest(request: Request, status: number, headers: Headers, routerContext: EntryContext, context: AppLoadContext): Promise<Response> {
+export default function handleRequest(
+  request: Request,
+  status: number,
+  headers: Headers,
+  routerContext: EntryContext,
+  context: AppLoadContext,
+): Promise<Response> {
   const sheet = new ServerStyleSheet({ nonce: context.nonce });
   return new Promise((resolve, reject) => {
     const { pipe, abort } = renderToPipeableStream(
@@ -23,7 +29,9 @@ export default function handleRequest(request: Request, status: number, headers:
           const body = new PassThrough();
           body.on("data", (chunk: Buffer) => chunks.push(chunk));
           body.on("end", () => {
-            const html = Buffer.concat(chunks).toString("utf8").replace("</head>", `${sheet.getStyleTags()}</head>`);
+            const html = Buffer.concat(chunks)
+              .toString("utf8")
+              .replace("</head>", `${sheet.getStyleTags()}</head>`);
             sheet.seal();
             headers.set("Content-Type", "text/html; charset=utf-8");
             headers.set("Cache-Control", "no-store");
@@ -41,8 +49,10 @@ export default function handleRequest(request: Request, status: number, headers:
   });
 }
 
-export function handleError(error: unknown, { request, context }: { request: Request; context: AppLoadContext }): void {
+export function handleError(
+  error: unknown,
+  { request, context }: { request: Request; context: AppLoadContext },
+): void {
   if (request.signal.aborted || isRouteErrorResponse(error)) return;
   context.log.error({ err: error, path: new URL(request.url).pathname }, "loader or action failed");
 }
-

@@ -1,8 +1,20 @@
 import { z } from "zod";
-import { parseLength, parseMass, parseMoney, parseNumber, parseYarnLength, quantityProblemText, type Parsed } from "@core/units";
+import {
+  parseLength,
+  parseMass,
+  parseMoney,
+  parseNumber,
+  parseYarnLength,
+  quantityProblemText,
+  type Parsed,
+} from "@core/units";
 
 /** Zod fields for quantities as people type them: the text is read by core/units and comes out in base units. */
-function quantity<T extends number>(read: (text: string) => Parsed<T>, need: string, check: (n: T) => string | undefined) {
+function quantity<T extends number>(
+  read: (text: string) => Parsed<T>,
+  need: string,
+  check: (n: T) => string | undefined,
+) {
   return z.string({ error: need }).transform((text, ctx): number => {
     const got = read(text);
     const wrong = got.ok ? check(got.value) : quantityProblemText(got.problem);
@@ -14,23 +26,94 @@ function quantity<T extends number>(read: (text: string) => Parsed<T>, need: str
   });
 }
 
-const within = (low: number, high: number, text: string) => (n: number) => (n < low || n > high ? text : undefined);
+const within = (low: number, high: number, text: string) => (n: number) =>
+  n < low || n > high ? text : undefined;
 
 export const fields = (locale: string, currency: string, system: "metric" | "imperial") => ({
-  money: (need: string, least = 0) => quantity((t) => parseMoney(t, currency, locale), need, within(least, 100_000_000, least > 0 ? "Write an amount above zero." : "Write an amount of zero or more.")),
-  hookUm: (need: string) => quantity((t) => parseLength(t, locale, "mm"), need, within(0.5, 30, "A hook is between 0.5 and 30 mm.")).transform((n) => Math.round(n * 1000)),
-  sizeUm: (need: string) => quantity((t) => parseLength(t, locale, "mm"), need, within(0.5, 500, "A size is between 0.5 and 500 mm.")).transform((n) => Math.round(n * 1000)),
-  lengthMm: (need: string, bare: "mm" | "cm" = "cm") => quantity((t) => parseLength(t, locale, system === "imperial" && bare === "cm" ? "in" : bare), need, within(1, 100_000, "Write a length above zero.")).transform((n) => Math.round(n)),
-  yarnMm: (need: string) => quantity((t) => parseYarnLength(t, locale, system === "imperial" ? "yd" : "m"), need, within(5, 10_000, "Write how many metres, between 5 and 10,000.")).transform((n) => Math.round(n * 1000)),
-  massMg: (need: string, least = 1) => quantity((t) => parseMass(t, locale, system === "imperial" ? "oz" : "g"), need, within(least / 1000, 1_000_000, least > 0 ? "Write a weight above zero." : "Write a weight of zero or more.")).transform((n) => Math.round(n * 1000)),
+  money: (need: string, least = 0) =>
+    quantity(
+      (t) => parseMoney(t, currency, locale),
+      need,
+      within(
+        least,
+        100_000_000,
+        least > 0 ? "Write an amount above zero." : "Write an amount of zero or more.",
+      ),
+    ),
+  hookUm: (need: string) =>
+    quantity(
+      (t) => parseLength(t, locale, "mm"),
+      need,
+      within(0.5, 30, "A hook is between 0.5 and 30 mm."),
+    ).transform((n) => Math.round(n * 1000)),
+  sizeUm: (need: string) =>
+    quantity(
+      (t) => parseLength(t, locale, "mm"),
+      need,
+      within(0.5, 500, "A size is between 0.5 and 500 mm."),
+    ).transform((n) => Math.round(n * 1000)),
+  lengthMm: (need: string, bare: "mm" | "cm" = "cm") =>
+    quantity(
+      (t) => parseLength(t, locale, system === "imperial" && bare === "cm" ? "in" : bare),
+      need,
+      within(1, 100_000, "Write a length above zero."),
+    ).transform((n) => Math.round(n)),
+  yarnMm: (need: string) =>
+    quantity(
+      (t) => parseYarnLength(t, locale, system === "imperial" ? "yd" : "m"),
+      need,
+      within(5, 10_000, "Write how many metres, between 5 and 10,000."),
+    ).transform((n) => Math.round(n * 1000)),
+  massMg: (need: string, least = 1) =>
+    quantity(
+      (t) => parseMass(t, locale, system === "imperial" ? "oz" : "g"),
+      need,
+      within(
+        least / 1000,
+        1_000_000,
+        least > 0 ? "Write a weight above zero." : "Write a weight of zero or more.",
+      ),
+    ).transform((n) => Math.round(n * 1000)),
   /** A weight as the scale shows it, 0 allowed. */
-  scaleMg: (need: string) => quantity((t) => parseMass(t, locale, system === "imperial" ? "oz" : "g"), need, within(0, 100_000, "Write a weight of zero or more.")).transform((n) => Math.round(n * 1000)),
-  decimal: (need: string, low: number, high: number) => quantity((t) => parseNumber(t, locale), need, within(low, high, `Write a number from ${low} to ${high}.`)),
-  count: (need: string, low: number, high: number) => quantity((t) => parseNumber(t, locale), need, (n) => (!Number.isInteger(n) || n < low || n > high ? `Write a whole number from ${low} to ${high.toLocaleString(locale)}.` : undefined)),
-  percentBp: (need: string, high = 95) => quantity((t) => parseNumber(t.replace("%", ""), locale), need, within(0, high, `Write a percentage from 0 to ${high}.`)).transform((n) => Math.round(n * 100)),
-  hoursAsMinutes: (need: string) => quantity((t) => parseNumber(t.replace(/h(ours?)?$/i, ""), locale), need, within(0.25, 112, "Write hours between 0.25 and 112 a week.")).transform((n) => Math.round(n * 60)),
+  scaleMg: (need: string) =>
+    quantity(
+      (t) => parseMass(t, locale, system === "imperial" ? "oz" : "g"),
+      need,
+      within(0, 100_000, "Write a weight of zero or more."),
+    ).transform((n) => Math.round(n * 1000)),
+  decimal: (need: string, low: number, high: number) =>
+    quantity(
+      (t) => parseNumber(t, locale),
+      need,
+      within(low, high, `Write a number from ${low} to ${high}.`),
+    ),
+  count: (need: string, low: number, high: number) =>
+    quantity(
+      (t) => parseNumber(t, locale),
+      need,
+      (n) =>
+        !Number.isInteger(n) || n < low || n > high
+          ? `Write a whole number from ${low} to ${high.toLocaleString(locale)}.`
+          : undefined,
+    ),
+  percentBp: (need: string, high = 95) =>
+    quantity(
+      (t) => parseNumber(t.replace("%", ""), locale),
+      need,
+      within(0, high, `Write a percentage from 0 to ${high}.`),
+    ).transform((n) => Math.round(n * 100)),
+  hoursAsMinutes: (need: string) =>
+    quantity(
+      (t) => parseNumber(t.replace(/h(ours?)?$/i, ""), locale),
+      need,
+      within(0.25, 112, "Write hours between 0.25 and 112 a week."),
+    ).transform((n) => Math.round(n * 60)),
 });
 
-export const name = (need: string) => z.string({ error: need }).trim().min(1, { error: need }).max(120, { error: "120 letters at most." });
-export const isoDay = (need: string) => z.string({ error: need }).regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: "Choose a day." });
+export const name = (need: string) =>
+  z.string({ error: need }).trim().min(1, { error: need }).max(120, { error: "120 letters at most." });
+export const isoDay = (need: string) =>
+  z
+    .string({ error: need })
+    .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: "Choose a day." });
 export const id = z.string().regex(/^[0-9a-f-]{36}$/, { error: "Choose one from the list." });

@@ -1,7 +1,30 @@
-import { CalendarRange, Hand, House, PackageOpen, Settings as SettingsIcon, Shapes, Undo2, X } from "lucide-react";
+import {
+  CalendarRange,
+  Hand,
+  House,
+  PackageOpen,
+  Settings as SettingsIcon,
+  Shapes,
+  Undo2,
+  X,
+} from "lucide-react";
 import { useEffect, useState, type ReactNode } from "react";
 import { I18nProvider } from "react-aria-components";
-import { Form, isRouteErrorResponse, Links, Meta, NavLink, Outlet, Scripts, ScrollRestoration, useLocation, useNavigation, useRouteError, useRouteLoaderData, useSearchParams } from "react-router";
+import {
+  Form,
+  isRouteErrorResponse,
+  Links,
+  Meta,
+  NavLink,
+  Outlet,
+  Scripts,
+  ScrollRestoration,
+  useLocation,
+  useNavigation,
+  useRouteError,
+  useRouteLoaderData,
+  useSearchParams,
+} from "react-router";
 import styled from "styled-components";
 import "@fontsource-variable/recursive/mono.css";
 import type { Route } from "./+types/root";
@@ -139,7 +162,11 @@ export function ErrorBoundary() {
       <PageHead>
         <h1>{missing ? "This page is not here" : "Something went wrong here"}</h1>
       </PageHead>
-      <p>{missing ? "It may have been deleted, or it belongs to another workshop." : "Nothing you typed was changed. Go back and try again; if it happens again, the server's log says more."}</p>
+      <p>
+        {missing
+          ? "It may have been deleted, or it belongs to another workshop."
+          : "Nothing you typed was changed. Go back and try again; if it happens again, the server's log says more."}
+      </p>
       <p style={{ marginTop: 16 }}>
         <ButtonLink to="/">To Today</ButtonLink>
       </p>
@@ -148,43 +175,148 @@ export function ErrorBoundary() {
 }
 
 const Shell = styled.div`
-  display: grid; grid-template-columns: 188px minmax(0, 1fr); min-height: 100vh;
-  @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
-  @media print { display: block; }
+  display: grid;
+  grid-template-columns: 188px minmax(0, 1fr);
+  min-height: 100vh;
+  @media (max-width: 720px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  @media print {
+    display: block;
+  }
 `;
 const SkipLink = styled.a`
-  position: absolute; left: 8px; top: -60px; z-index: 30; background: var(--sheet); padding: 8px 14px; &:focus { top: 8px; }
+  position: absolute;
+  left: 8px;
+  top: -60px;
+  z-index: 30;
+  background: var(--sheet);
+  padding: 8px 14px;
+  &:focus {
+    top: 8px;
+  }
 `;
 const Rail = styled.nav`
-  position: sticky; top: 0; height: 100vh; background-color: var(--mat); color: var(--mat-ink); padding: 18px 16px 18px 0; display: grid; grid-template-rows: auto 1fr; gap: 20px;
+  position: sticky;
+  top: 0;
+  height: 100vh;
+  background-color: var(--mat);
+  color: var(--mat-ink);
+  padding: 18px 16px 18px 0;
+  display: grid;
+  grid-template-rows: auto 1fr;
+  gap: 20px;
   ${tapeTicks("right", "rgb(255 255 255 / 0.32)")}
   @media (max-width: 720px) {
-    position: fixed; inset: auto 0 0 0; top: auto; height: auto; padding: 5px 0 0; grid-template-rows: auto; z-index: 20;
-    background-image: repeating-linear-gradient(to right, rgb(255 255 255 / 0.32) 0 1px, transparent 1px 6px); background-size: 100% 5px; background-position: left top;
+    position: fixed;
+    inset: auto 0 0 0;
+    top: auto;
+    height: auto;
+    padding: 5px 0 0;
+    grid-template-rows: auto;
+    z-index: 20;
+    background-image: repeating-linear-gradient(to right, rgb(255 255 255 / 0.32) 0 1px, transparent 1px 6px);
+    background-size: 100% 5px;
+    background-position: left top;
   }
 `;
 const Brand = styled.div`
-  padding: 0 18px; display: grid; b { font-size: 21px; font-weight: 720; letter-spacing: -0.01em; } span { font-size: 13px; color: var(--mat-soft); }
-  @media (max-width: 720px) { display: none; }
-`;
-const Views = styled.ul`
-  list-style: none; margin: 0; padding: 0; display: grid; align-content: start;
-  a { display: flex; align-items: center; gap: 10px; min-height: 42px; padding: 6px 18px 6px 16px; color: var(--mat-ink); text-decoration: none; font-weight: 520; }
-  a:hover { background: rgb(255 255 255 / 0.08); }
-  a[aria-current="page"] { background: var(--tape); color: var(--tape-ink); font-weight: 640; margin-right: -4px; }
-  kbd { margin-left: auto; font: inherit; font-size: 12px; white-space: nowrap; color: var(--mat-soft); font-weight: 400; }
-  a[aria-current="page"] kbd { color: inherit; }
-  a:focus-visible { outline-color: #fff; outline-offset: -3px; }
+  padding: 0 18px;
+  display: grid;
+  b {
+    font-size: 21px;
+    font-weight: 720;
+    letter-spacing: -0.01em;
+  }
+  span {
+    font-size: 13px;
+    color: var(--mat-soft);
+  }
   @media (max-width: 720px) {
-    grid-template-columns: repeat(6, 1fr);
-    a { flex-direction: column; gap: 1px; padding: 6px 2px 8px; font-size: 12px; min-height: 52px; justify-content: center; margin: 0; }
-    a[aria-current="page"] { margin: 0; }
-    kbd { display: none; }
+    display: none;
   }
 `;
-const Content = styled.div`min-width: 0; outline: none;`;
+const Views = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  align-content: start;
+  a {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    min-height: 42px;
+    padding: 6px 18px 6px 16px;
+    color: var(--mat-ink);
+    text-decoration: none;
+    font-weight: 520;
+  }
+  a:hover {
+    background: rgb(255 255 255 / 0.08);
+  }
+  a[aria-current="page"] {
+    background: var(--tape);
+    color: var(--tape-ink);
+    font-weight: 640;
+    margin-right: -4px;
+  }
+  kbd {
+    margin-left: auto;
+    font: inherit;
+    font-size: 12px;
+    white-space: nowrap;
+    color: var(--mat-soft);
+    font-weight: 400;
+  }
+  a[aria-current="page"] kbd {
+    color: inherit;
+  }
+  a:focus-visible {
+    outline-color: #fff;
+    outline-offset: -3px;
+  }
+  @media (max-width: 720px) {
+    grid-template-columns: repeat(6, 1fr);
+    a {
+      flex-direction: column;
+      gap: 1px;
+      padding: 6px 2px 8px;
+      font-size: 12px;
+      min-height: 52px;
+      justify-content: center;
+      margin: 0;
+    }
+    a[aria-current="page"] {
+      margin: 0;
+    }
+    kbd {
+      display: none;
+    }
+  }
+`;
+const Content = styled.div`
+  min-width: 0;
+  outline: none;
+`;
 const Toast = styled.div`
-  position: fixed; right: 20px; bottom: 20px; z-index: 25; display: flex; flex-wrap: wrap; align-items: center; gap: 10px; padding: 10px 12px 10px 16px;
-  background: var(--sheet); border: 1px solid var(--edge); border-left: 6px solid var(--tape); border-radius: 5px; box-shadow: var(--shadow);
-  @media (max-width: 720px) { left: 10px; right: 10px; bottom: 76px; }
+  position: fixed;
+  right: 20px;
+  bottom: 20px;
+  z-index: 25;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  padding: 10px 12px 10px 16px;
+  background: var(--sheet);
+  border: 1px solid var(--edge);
+  border-left: 6px solid var(--tape);
+  border-radius: 5px;
+  box-shadow: var(--shadow);
+  @media (max-width: 720px) {
+    left: 10px;
+    right: 10px;
+    bottom: 76px;
+  }
 `;

@@ -2,25 +2,48 @@ import highsLoader from "highs";
 import type { CutBall, CutPiece, CuttingInput } from "../core/planning/cutting";
 
 /** A repeatable run to cut: `count` pieces from items of a few parts, on `balls` balls in lots, some of them scraps. */
-export function instance(seed: number, count: number, balls: number, more: Partial<CuttingInput> = {}): CuttingInput {
+export function instance(
+  seed: number,
+  count: number,
+  balls: number,
+  more: Partial<CuttingInput> = {},
+): CuttingInput {
   let state = (seed * 2654435761) % 4294967296;
   const next = () => {
     state = (state * 1664525 + 1013904223) % 4294967296;
     return state / 4294967296;
   };
   const between = (a: number, b: number) => Math.round(a + next() * (b - a));
-  const items = Array.from({ length: count <= 60 ? 3 : 6 }, (_, i) => ({ name: `item${i}`, parts: Array.from({ length: between(1, 4) }, () => between(600, next() < 0.3 ? 14_000 : 4_500)) }));
+  const items = Array.from({ length: count <= 60 ? 3 : 6 }, (_, i) => ({
+    name: `item${i}`,
+    parts: Array.from({ length: between(1, 4) }, () => between(600, next() < 0.3 ? 14_000 : 4_500)),
+  }));
   const pieces: CutPiece[] = [];
   for (let copy = 0; pieces.length < count; copy++) {
     const item = items[copy % items.length];
     if (!item) break;
-    item.parts.forEach((mg, p) => pieces.length < count && pieces.push({ id: `${item.name}-${copy}-${p}`, group: `${item.name}-${copy}`, label: `part ${p}`, mg, joinable: false }));
+    item.parts.forEach(
+      (mg, p) =>
+        pieces.length < count &&
+        pieces.push({
+          id: `${item.name}-${copy}-${p}`,
+          group: `${item.name}-${copy}`,
+          label: `part ${p}`,
+          mg,
+          joinable: false,
+        }),
+    );
   }
   const lots = Math.max(1, Math.round(balls / 6));
   const list = Array.from({ length: balls }, (_, i): CutBall => {
     const kind = next();
     const mg = kind < 0.35 ? between(800, 9_000) : kind < 0.8 ? between(9_000, 46_000) : 50_000;
-    return { id: `ball${i}`, lot: `lot${i % lots}`, mg, state: kind < 0.35 ? "scrap" : kind < 0.8 ? "opened" : "full" };
+    return {
+      id: `ball${i}`,
+      lot: `lot${i % lots}`,
+      mg,
+      state: kind < 0.35 ? "scrap" : kind < 0.8 ? "opened" : "full",
+    };
   });
   // About two thirds of the need is on hand, so that buying has to be decided.
   const total = pieces.reduce((s, p) => s + p.mg, 0);
@@ -49,7 +72,10 @@ export async function solveWithHighs(input: CuttingInput, mostNew: number, secon
     const key = sizes.join(",");
     kinds.set(key, { pieces: sizes, copies: (kinds.get(key)?.copies ?? 0) + 1 });
   }
-  const bins = [...input.balls.map((b) => ({ mg: b.mg, lot: b.lot, fresh: -1 })), ...Array.from({ length: mostNew }, (_, i) => ({ mg: input.newBallMg, lot: "new", fresh: i }))];
+  const bins = [
+    ...input.balls.map((b) => ({ mg: b.mg, lot: b.lot, fresh: -1 })),
+    ...Array.from({ length: mostNew }, (_, i) => ({ mg: input.newBallMg, lot: "new", fresh: i })),
+  ];
   const lots = [...new Set(bins.map((b) => b.lot))];
   const rows: string[] = [];
   const general: string[] = [];
@@ -71,7 +97,9 @@ export async function solveWithHighs(input: CuttingInput, mostNew: number, secon
           general.push(x);
           perBin[i]?.push(`${mg} ${x}`);
         });
-        rows.push(` lot${k}_${t}_${l}: ${terms.length > 0 ? `${terms.join(" + ")} - ` : "- "}${times} n_${k}_${l} = 0`);
+        rows.push(
+          ` lot${k}_${t}_${l}: ${terms.length > 0 ? `${terms.join(" + ")} - ` : "- "}${times} n_${k}_${l} = 0`,
+        );
         t++;
       }
     });
@@ -80,7 +108,11 @@ export async function solveWithHighs(input: CuttingInput, mostNew: number, secon
   bins.forEach((b, i) => {
     const terms = perBin[i] ?? [];
     if (terms.length === 0) return;
-    rows.push(b.fresh < 0 ? ` ball${i}: ${terms.join(" + ")} <= ${b.mg}` : ` ball${i}: ${terms.join(" + ")} - ${b.mg} y_${b.fresh} <= 0`);
+    rows.push(
+      b.fresh < 0
+        ? ` ball${i}: ${terms.join(" + ")} <= ${b.mg}`
+        : ` ball${i}: ${terms.join(" + ")} - ${b.mg} y_${b.fresh} <= 0`,
+    );
     if (b.fresh > 0) rows.push(` order${i}: y_${b.fresh} - y_${b.fresh - 1} <= 0`);
   });
   const ys = Array.from({ length: mostNew }, (_, i) => `y_${i}`);
@@ -92,7 +124,10 @@ export async function solveWithHighs(input: CuttingInput, mostNew: number, secon
   try {
     const solved = highs.solve(model, { time_limit: seconds, output_flag: false } as never);
     const took = (performance.now() - t) / 1000;
-    return { newBalls: solved.Status === "Optimal" ? Math.round(solved.ObjectiveValue) : undefined, seconds: took };
+    return {
+      newBalls: solved.Status === "Optimal" ? Math.round(solved.ObjectiveValue) : undefined,
+      seconds: took,
+    };
   } catch {
     return { newBalls: undefined, seconds: (performance.now() - t) / 1000 };
   }

@@ -4,13 +4,26 @@ import { instance, solveWithHighs } from "./cutting-model";
 
 // Reference: HiGHS (package highs), an exact solver, on the integer program of the same instance.
 describe("the cutting plan and HiGHS", () => {
-  it.each([[50, 5, 1], [50, 5, 3], [50, 20, 1], [50, 20, 2], [50, 20, 3], [200, 20, 1], [200, 20, 3], [200, 40, 3]])("%d pieces, %d balls, instance %d: as few new balls as the proven optimum", async (pieces, balls, seed) => {
-    const input = instance(seed, pieces, balls);
-    const plan = planCutting(input);
-    expect(checkCutting(input, plan.cuts)).toEqual([]);
-    const proven = await solveWithHighs(input, plan.newBalls, 30);
-    expect(proven.newBalls).toBe(plan.newBalls);
-  }, 60_000);
+  it.each([
+    [50, 5, 1],
+    [50, 5, 3],
+    [50, 20, 1],
+    [50, 20, 2],
+    [50, 20, 3],
+    [200, 20, 1],
+    [200, 20, 3],
+    [200, 40, 3],
+  ])(
+    "%d pieces, %d balls, instance %d: as few new balls as the proven optimum",
+    async (pieces, balls, seed) => {
+      const input = instance(seed, pieces, balls);
+      const plan = planCutting(input);
+      expect(checkCutting(input, plan.cuts)).toEqual([]);
+      const proven = await solveWithHighs(input, plan.newBalls, 30);
+      expect(proven.newBalls).toBe(plan.newBalls);
+    },
+    60_000,
+  );
   it("the instances have lots, scraps and items of several parts", () => {
     const i = instance(1, 200, 40);
     expect(new Set(i.balls.map((b) => b.lot)).size).toBeGreaterThan(2);

@@ -1,14 +1,23 @@
 import { checkCutting, planCutting } from "../core/planning/cutting";
 import { instance, solveWithHighs } from "./cutting-model";
 
-const SIZES = [[50, 5], [50, 20], [200, 20], [200, 40], [1000, 40], [1000, 80]] as const;
+const SIZES = [
+  [50, 5],
+  [50, 20],
+  [200, 20],
+  [200, 40],
+  [1000, 40],
+  [1000, 80],
+] as const;
 const SEEDS = [1, 2];
 /** Seconds that HiGHS has for each instance. */
 const HIGHS_SECONDS = Number(process.env.LAPKA_HIGHS_SECONDS ?? 60);
 
 /** The cutting plan against HiGHS (an integer program of the same instance), one after the other in one run. */
 export async function cutAgainstHighs(say: (label: string, value: string) => void): Promise<void> {
-  console.log(`\nBall cutting plan against HiGHS, one thread each, HiGHS at most ${HIGHS_SECONDS} s an instance`);
+  console.log(
+    `\nBall cutting plan against HiGHS, one thread each, HiGHS at most ${HIGHS_SECONDS} s an instance`,
+  );
   let worse = 0;
   const ratios: number[] = [];
   for (const [pieces, balls] of SIZES) {
@@ -23,10 +32,18 @@ export async function cutAgainstHighs(say: (label: string, value: string) => voi
         ratios.push(seconds / other.seconds);
         if (plan.newBalls > other.newBalls) worse++;
       }
-      say(`${pieces} pieces, ${input.balls.length} balls, instance ${seed}`, `${plan.newBalls} new balls (bound ${plan.bound.newBalls}) in ${seconds.toFixed(3)} s; HiGHS ${other.newBalls === undefined ? "not proven" : `${other.newBalls}`} in ${other.seconds.toFixed(1)} s`);
+      say(
+        `${pieces} pieces, ${input.balls.length} balls, instance ${seed}`,
+        `${plan.newBalls} new balls (bound ${plan.bound.newBalls}) in ${seconds.toFixed(3)} s; HiGHS ${other.newBalls === undefined ? "not proven" : `${other.newBalls}`} in ${other.seconds.toFixed(1)} s`,
+      );
     }
   }
   ratios.sort((a, b) => a - b);
   say("instances on which HiGHS proved fewer new balls", `${worse} of ${ratios.length} proven`);
-  say("time against HiGHS, where it proved: median, largest", ratios.length === 0 ? "none proven" : `${(ratios[Math.floor(ratios.length / 2)] ?? 0).toFixed(4)}, ${(ratios.at(-1) ?? 0).toFixed(4)}`);
+  say(
+    "time against HiGHS, where it proved: median, largest",
+    ratios.length === 0
+      ? "none proven"
+      : `${(ratios[Math.floor(ratios.length / 2)] ?? 0).toFixed(4)}, ${(ratios.at(-1) ?? 0).toFixed(4)}`,
+  );
 }

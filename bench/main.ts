@@ -41,15 +41,32 @@ function typical(seed: number): string {
     const lines = [`${name} (${pick(shade)})${name === "Wing" ? " – make 2" : ""}`];
     let live = first;
     for (let i = 1; i <= rounds; i++) {
-      if (i === 1) lines.push(label("1") + pick([`${live} sc in magic ring`, `ch 2, ${live} sc in 2nd ch from hook`]) + total(live));
+      if (i === 1)
+        lines.push(
+          label("1") +
+            pick([`${live} sc in magic ring`, `ch 2, ${live} sc in 2nd ch from hook`]) +
+            total(live),
+        );
       else if (i <= rounds / 3) {
         const k = live / first;
-        lines.push(label(String(i)) + (k === 1 ? pick([`inc × ${first}`, "2 sc in each st around"]) : pick([`(${k - 1} sc, inc) × ${first}`, `*sc in next ${k - 1} sts, 2 sc in next st; rep from * around`])) + total(live + first));
+        lines.push(
+          label(String(i)) +
+            (k === 1
+              ? pick([`inc × ${first}`, "2 sc in each st around"])
+              : pick([
+                  `(${k - 1} sc, inc) × ${first}`,
+                  `*sc in next ${k - 1} sts, 2 sc in next st; rep from * around`,
+                ])) +
+            total(live + first),
+        );
         live += first;
       } else if (i > rounds - 3 && live >= 3 * first) {
         lines.push(label(String(i)) + `(${live / first - 2} sc, dec) × ${first}` + total(live - first));
         live -= first;
-      } else lines.push(label(String(i)) + pick([`sc in each st around`, `${live} sc`, "sc around"]) + total(live));
+      } else
+        lines.push(
+          label(String(i)) + pick([`sc in each st around`, `${live} sc`, "sc around"]) + total(live),
+        );
     }
     return lines.join("\n");
   };
@@ -60,13 +77,26 @@ for (const t of many) if (!checkPattern(t).ok) throw new Error(`the bench's own 
 const printed = many.map((t) => checkPattern(t));
 const cold = median(7, () => many.forEach((t) => checkPattern(t))) / many.length;
 say("different patterns of 3 parts, 25 rounds: checked per second", (1000 / cold).toFixed(0));
-const warm = median(7, () => {
-  const memory = { us: new RoundMemory(), uk: new RoundMemory() };
-  many.forEach((t) => checkPattern(t, { memory }));
-}) / many.length;
+const warm =
+  median(7, () => {
+    const memory = { us: new RoundMemory(), uk: new RoundMemory() };
+    many.forEach((t) => checkPattern(t, { memory }));
+  }) / many.length;
 say("  the same, remembering rounds of the patterns before (from empty)", (1000 / warm).toFixed(0));
-say("  written out in the house style, per second", (1000 / (median(5, () => many.forEach((t, i) => printPattern(printed[i] ?? checkPattern(t), t, PLAIN_STYLE))) / many.length)).toFixed(0));
-const estimate = median(30, () => texts.forEach((t) => estimatePiece({ pattern: checkPattern(t), specOf: () => spec, firmness: "medium", hanger: true }))) / texts.length;
+say(
+  "  written out in the house style, per second",
+  (
+    1000 /
+    (median(5, () => many.forEach((t, i) => printPattern(printed[i] ?? checkPattern(t), t, PLAIN_STYLE))) /
+      many.length)
+  ).toFixed(0),
+);
+const estimate =
+  median(30, () =>
+    texts.forEach((t) =>
+      estimatePiece({ pattern: checkPattern(t), specOf: () => spec, firmness: "medium", hanger: true }),
+    ),
+  ) / texts.length;
 say("patterns checked and estimated per second", (1000 / estimate).toFixed(0));
 say("  estimating costs, times checking", (estimate / check).toFixed(1));
 
@@ -97,30 +127,60 @@ for (const n of [60, 400]) {
     const p = checkPattern(flip ? text : text.replace("inc x 6", "inc x  5"), { memory });
     for (const part of p.parts) for (const r of part.rounds) layoutOf(r);
   });
-  say(`a keystroke in ${n} rounds: counted again and laid out for the ladder`, `${ms.toFixed(2)} ms (${((100 * ms) / 16).toFixed(0)} % of a 16 ms frame)`);
+  say(
+    `a keystroke in ${n} rounds: counted again and laid out for the ladder`,
+    `${ms.toFixed(2)} ms (${((100 * ms) / 16).toFixed(0)} % of a 16 ms frame)`,
+  );
 }
 const sixty = Array.from({ length: 60 }, (_, i) => 6 * Math.min(10, i + 1, 60 - i));
-say("filled shape of 60 rounds", `${median(40, () => filledShape({ rounds: sixty, width: mm(5), height: mm(4.65), firmness: "medium" })).toFixed(2)} ms`);
-const around = { yarns: [], notions: [], money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] }, fees: { label: "", percentBp: 0, fixed: 0 as Minor }, price: undefined, reading: { locale: "en-IE", system: "metric" as const, currency: "EUR" }, terms: "us" as const };
-say("everything the item page shows, for one demo item", `${(median(20, () => texts.forEach((pattern) => analyseItem({ pattern, firmness: "medium", hanger: true, slots: [], notions: [] }, around))) / texts.length).toFixed(2)} ms`);
+say(
+  "filled shape of 60 rounds",
+  `${median(40, () => filledShape({ rounds: sixty, width: mm(5), height: mm(4.65), firmness: "medium" })).toFixed(2)} ms`,
+);
+const around = {
+  yarns: [],
+  notions: [],
+  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
+  fees: { label: "", percentBp: 0, fixed: 0 as Minor },
+  price: undefined,
+  reading: { locale: "en-IE", system: "metric" as const, currency: "EUR" },
+  terms: "us" as const,
+};
+say(
+  "everything the item page shows, for one demo item",
+  `${(median(20, () => texts.forEach((pattern) => analyseItem({ pattern, firmness: "medium", hanger: true, slots: [], notions: [] }, around))) / texts.length).toFixed(2)} ms`,
+);
 {
   // Memory that a 10,000-round text leaves held, after the collector (run with --expose-gc to have it exact).
-  const huge = ["R1 6 sc in mr (6)", ...Array.from({ length: 9999 }, (_, i) => `R${i + 2}: sc around`)].join("\n");
+  const huge = ["R1 6 sc in mr (6)", ...Array.from({ length: 9999 }, (_, i) => `R${i + 2}: sc around`)].join(
+    "\n",
+  );
   const before = process.memoryUsage().heapUsed;
   const held = checkPattern(huge);
   const peak = process.memoryUsage().heapUsed - before;
   (globalThis as { gc?: () => void }).gc?.();
-  say("10,000 rounds: answered, and heap in use right after", `${held.parts[0]?.rounds.length ?? 0} rounds, ${(peak / 1e6).toFixed(0)} MB for ${(huge.length / 1000).toFixed(0)} KB of text`);
+  say(
+    "10,000 rounds: answered, and heap in use right after",
+    `${held.parts[0]?.rounds.length ?? 0} rounds, ${(peak / 1e6).toFixed(0)} MB for ${(huge.length / 1000).toFixed(0)} KB of text`,
+  );
 }
-const garbage = Array.from({ length: 200 * 1024 }, (_, i) => String.fromCharCode((i * 7919 + (i >> 3)) % 256)).join("");
+const garbage = Array.from({ length: 200 * 1024 }, (_, i) =>
+  String.fromCharCode((i * 7919 + (i >> 3)) % 256),
+).join("");
 say("200 KB of garbage answered", `${median(3, () => checkPattern(garbage)).toFixed(0)} ms`);
 
 console.log("\nSimulated makers with hidden hands, 500, seeded");
 {
   const s = simulate(500, 20261125);
   const pc = (x: number) => `${(100 * x).toFixed(1)} %`;
-  say("before any measurement: 90 % ranges that hold the truth, yarn / time", `${pc(s.before.yarnCover)} / ${pc(s.before.timeCover)}`);
-  say("after three weigh-ins: yarn error, median / nine of ten / held", `${pc(s.weighed.median)} / ${pc(s.weighed.ninety)} / ${pc(s.weighed.cover)}`);
+  say(
+    "before any measurement: 90 % ranges that hold the truth, yarn / time",
+    `${pc(s.before.yarnCover)} / ${pc(s.before.timeCover)}`,
+  );
+  say(
+    "after three weigh-ins: yarn error, median / nine of ten / held",
+    `${pc(s.weighed.median)} / ${pc(s.weighed.ninety)} / ${pc(s.weighed.cover)}`,
+  );
   say("after five timings: minutes error, median / held", `${pc(s.timed.median)} / ${pc(s.timed.cover)}`);
   say("after them, a run of forty: minutes error, median / held", `${pc(s.run.median)} / ${pc(s.run.cover)}`);
   say("packing after two weigh-ins: held", pc(s.packed.cover));
@@ -130,11 +190,43 @@ console.log("\nJavaScript sent on first load (gzip)");
 const assets = path.resolve("build/client/assets");
 const manifestFile = readdirSync(assets).find((f) => f.startsWith("manifest-"));
 if (manifestFile) {
-  const manifest = JSON.parse(readFileSync(path.join(assets, manifestFile), "utf8").replace(/^[^{]*/, "").replace(/;?\s*$/, "")) as { entry: { module: string; imports: string[] }; routes: Record<string, { module: string; imports: string[] }> };
-  const size = (files: Iterable<string>) => [...new Set(files)].reduce((sum, f) => sum + gzipSync(readFileSync(path.join("build/client", f))).length, 0) / 1000;
-  const filesOf = (id: string) => [manifest.entry.module, ...manifest.entry.imports, manifest.routes.root?.module ?? "", ...(manifest.routes.root?.imports ?? []), manifest.routes[id]?.module ?? "", ...(manifest.routes[id]?.imports ?? [])].filter(Boolean);
-  for (const [name, id] of [["Today", "routes/today"], ["Items", "routes/items"], ["Item page, before the editor", "routes/item"], ["Materials", "routes/materials"], ["Run page", "routes/run"]] as const) say(name, `${size(filesOf(id)).toFixed(0)} kB`);
+  const manifest = JSON.parse(
+    readFileSync(path.join(assets, manifestFile), "utf8")
+      .replace(/^[^{]*/, "")
+      .replace(/;?\s*$/, ""),
+  ) as {
+    entry: { module: string; imports: string[] };
+    routes: Record<string, { module: string; imports: string[] }>;
+  };
+  const size = (files: Iterable<string>) =>
+    [...new Set(files)].reduce(
+      (sum, f) => sum + gzipSync(readFileSync(path.join("build/client", f))).length,
+      0,
+    ) / 1000;
+  const filesOf = (id: string) =>
+    [
+      manifest.entry.module,
+      ...manifest.entry.imports,
+      manifest.routes.root?.module ?? "",
+      ...(manifest.routes.root?.imports ?? []),
+      manifest.routes[id]?.module ?? "",
+      ...(manifest.routes[id]?.imports ?? []),
+    ].filter(Boolean);
+  for (const [name, id] of [
+    ["Today", "routes/today"],
+    ["Items", "routes/items"],
+    ["Item page, before the editor", "routes/item"],
+    ["Materials", "routes/materials"],
+    ["Run page", "routes/run"],
+  ] as const)
+    say(name, `${size(filesOf(id)).toFixed(0)} kB`);
   const editor = readdirSync(assets).filter((f) => f.startsWith("code-editor"));
-  say("the editor, loaded when needed", `${size(editor.map((f) => `assets/${f}`)).toFixed(0)} kB in ${editor.length} file`);
-  say("all client files together, not compressed", `${(readdirSync(assets).reduce((s, f) => s + statSync(path.join(assets, f)).size, 0) / 1e6).toFixed(2)} MB, fonts included`);
+  say(
+    "the editor, loaded when needed",
+    `${size(editor.map((f) => `assets/${f}`)).toFixed(0)} kB in ${editor.length} file`,
+  );
+  say(
+    "all client files together, not compressed",
+    `${(readdirSync(assets).reduce((s, f) => s + statSync(path.join(assets, f)).size, 0) / 1e6).toFixed(2)} MB, fonts included`,
+  );
 } else console.log("  no build yet: run bin/demo once");

@@ -15,7 +15,8 @@ const CONNECTIONS = 4;
 async function load(url: string): Promise<{ perSecond: number; p95: number }> {
   await autocannon({ url, connections: CONNECTIONS, duration: 2 });
   const r = await autocannon({ url, connections: CONNECTIONS, duration: SECONDS });
-  if (r.non2xx > 0 || r.errors > 0) throw new Error(`${url}: ${r.non2xx} answers were not 200, ${r.errors} errors`);
+  if (r.non2xx > 0 || r.errors > 0)
+    throw new Error(`${url}: ${r.non2xx} answers were not 200, ${r.errors} errors`);
   return { perSecond: r.requests.average, p95: r.latency.p97_5 };
 }
 
@@ -31,13 +32,35 @@ export async function servePages(say: (label: string, value: string) => void): P
   const yarn = (await listYarns(scope))[0];
   const pattern = readFileSync("demo/patterns/buoy.txt", "utf8");
   let itemId = "";
-  for (let i = 7; i < 60; i++) itemId = await createItem(scope, { name: `Buoy ornament ${i}`, kind: "ornament" }, { pattern, firmness: "medium", hanger: true, note: "", slots: ["red", "white", "navy"].map((slot) => ({ slot, yarnId: yarn?.id ?? "", hookUm: 3000, strands: 1 })), notions: [] });
+  for (let i = 7; i < 60; i++)
+    itemId = await createItem(
+      scope,
+      { name: `Buoy ornament ${i}`, kind: "ornament" },
+      {
+        pattern,
+        firmness: "medium",
+        hanger: true,
+        note: "",
+        slots: ["red", "white", "navy"].map((slot) => ({
+          slot,
+          yarnId: yarn?.id ?? "",
+          hookUm: 3000,
+          strands: 1,
+        })),
+        notions: [],
+      },
+    );
 
-  const app = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], { env: { ...process.env, NODE_ENV: "production", DATABASE_URL: database.url, PORT: "0" }, stdio: ["ignore", "pipe", "inherit"] });
-  const address = await new Promise<string>((resolve) => app.stdout.on("data", (c: Buffer) => {
-    const m = /ready at (http:\S+)/.exec(c.toString());
-    if (m?.[1]) resolve(m[1]);
-  }));
+  const app = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+    env: { ...process.env, NODE_ENV: "production", DATABASE_URL: database.url, PORT: "0" },
+    stdio: ["ignore", "pipe", "inherit"],
+  });
+  const address = await new Promise<string>((resolve) =>
+    app.stdout.on("data", (c: Buffer) => {
+      const m = /ready at (http:\S+)/.exec(c.toString());
+      if (m?.[1]) resolve(m[1]);
+    }),
+  );
 
   const pool = mysql.createPool({ uri: database.url, connectionLimit: 8 });
   const bare = http.createServer((req, res) => {
@@ -46,14 +69,27 @@ export async function servePages(say: (label: string, value: string) => void): P
       const where = one ? "and i.id = ?" : "";
       const args = one ? [workshopId, req.url?.slice(6)] : [workshopId];
       const [[items], [slots], [notions]] = await Promise.all([
-        pool.query(`select i.*, r.* from item i join item_revision r on r.item_id = i.id and r.number = i.revision where i.workshop_id = ? and i.deleted_at is null ${where} order by i.name`, args),
+        pool.query(
+          `select i.*, r.* from item i join item_revision r on r.item_id = i.id and r.number = i.revision where i.workshop_id = ? and i.deleted_at is null ${where} order by i.name`,
+          args,
+        ),
         pool.query("select s.* from item_slot s where s.workshop_id = ?", [workshopId]),
         pool.query("select n.* from item_notion n where n.workshop_id = ?", [workshopId]),
       ]);
-      await Promise.all([pool.query("select * from workshop where id = ?", [workshopId]), pool.query("select * from yarn where workshop_id = ?", [workshopId]), pool.query("select * from notion where workshop_id = ?", [workshopId]), pool.query("select * from swatch where workshop_id = ?", [workshopId]), pool.query("select * from channel where workshop_id = ?", [workshopId])]);
-      const rows = (items as { name: string; kind: string; pattern: string }[]).map((i) => `<tr><td>${i.name}</td><td>${i.kind}</td><td>${i.pattern.length}</td></tr>`).join("");
+      await Promise.all([
+        pool.query("select * from workshop where id = ?", [workshopId]),
+        pool.query("select * from yarn where workshop_id = ?", [workshopId]),
+        pool.query("select * from notion where workshop_id = ?", [workshopId]),
+        pool.query("select * from swatch where workshop_id = ?", [workshopId]),
+        pool.query("select * from channel where workshop_id = ?", [workshopId]),
+      ]);
+      const rows = (items as { name: string; kind: string; pattern: string }[])
+        .map((i) => `<tr><td>${i.name}</td><td>${i.kind}</td><td>${i.pattern.length}</td></tr>`)
+        .join("");
       res.setHeader("Content-Type", "text/html");
-      res.end(`<!doctype html><table>${rows}</table><p>${(slots as unknown[]).length} ${(notions as unknown[]).length}</p>`);
+      res.end(
+        `<!doctype html><table>${rows}</table><p>${(slots as unknown[]).length} ${(notions as unknown[]).length}</p>`,
+      );
     })();
   });
   await new Promise<void>((done) => bare.listen(0, "127.0.0.1", done));
@@ -61,14 +97,25 @@ export async function servePages(say: (label: string, value: string) => void): P
 
   console.log("\nPages, production build, 60 items; load, server and database share the cores");
   const results: Record<string, { perSecond: number; p95: number }> = {};
-  for (const [name, url] of [["bare node:http, the same SQL as Items", `http://127.0.0.1:${port}/items`], ["the same rows through the router (items.csv)", `${address}/items.csv`], ["Items", `${address}/items`], ["bare node:http, the same SQL as the item page", `http://127.0.0.1:${port}/item/${itemId}`], ["Item page", `${address}/items/${itemId}`], ["Today", `${address}/`]] as const) {
+  for (const [name, url] of [
+    ["bare node:http, the same SQL as Items", `http://127.0.0.1:${port}/items`],
+    ["the same rows through the router (items.csv)", `${address}/items.csv`],
+    ["Items", `${address}/items`],
+    ["bare node:http, the same SQL as the item page", `http://127.0.0.1:${port}/item/${itemId}`],
+    ["Item page", `${address}/items/${itemId}`],
+    ["Today", `${address}/`],
+  ] as const) {
     const r = await load(url);
     results[name] = r;
     say(name, `${r.perSecond.toFixed(0)} a second, 97.5 % within ${r.p95} ms`);
   }
-  const ratio = (a: string, b: string) => ((results[a]?.perSecond ?? 0) / (results[b]?.perSecond ?? 1)).toFixed(3);
+  const ratio = (a: string, b: string) =>
+    ((results[a]?.perSecond ?? 0) / (results[b]?.perSecond ?? 1)).toFixed(3);
   say("ratio Items to bare", ratio("Items", "bare node:http, the same SQL as Items"));
-  say("ratio Items to the same rows through the router", ratio("Items", "the same rows through the router (items.csv)"));
+  say(
+    "ratio Items to the same rows through the router",
+    ratio("Items", "the same rows through the router (items.csv)"),
+  );
   say("ratio item page to bare", ratio("Item page", "bare node:http, the same SQL as the item page"));
   bare.close();
   await pool.end();

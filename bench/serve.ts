@@ -6,4 +6,5 @@ const say = (label: string, value: string) => console.log(`${label.padEnd(64)} $
 /** Parts by name, all of them when none is named: `npm run bench -- cutting`. */
 const parts = { pages: servePages, cupboard: serveCupboard, cutting: cutAgainstHighs };
 const wanted = process.argv.slice(2).filter((a): a is keyof typeof parts => a in parts);
-for (const name of wanted.length > 0 ? wanted : (Object.keys(parts) as (keyof typeof parts)[])) await parts[name](say);
+for (const name of wanted.length > 0 ? wanted : (Object.keys(parts) as (keyof typeof parts)[]))
+  await parts[name](say);

@@ -23,7 +23,8 @@ async function main(): Promise<void> {
   if (!first.ok) throw new Error(`the first page answered ${first.status}`);
   await first.text();
   const seconds = Number(process.env.LAPKA_STARTED ?? 0) + Math.round(process.uptime());
-  if (wanted !== 0 && port !== wanted) process.stdout.write(`Port ${wanted} is taken, so another one is used.\n`);
+  if (wanted !== 0 && port !== wanted)
+    process.stdout.write(`Port ${wanted} is taken, so another one is used.\n`);
   process.stdout.write(`Lapka is ready at ${address} (after ${seconds} s). Ctrl-C stops it.\n`);
   const stop = () => {
     server.close(() => void close().then(() => process.exit(0)));

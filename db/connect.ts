@@ -7,7 +7,13 @@ export type Database = MySql2Database;
 
 /** A pool for the given server. Dates are UTC both ways; `close` ends all connections. */
 export function connect(url: string): { db: Database; close: () => Promise<void> } {
-  const pool = mysql.createPool({ uri: url, connectionLimit: 8, timezone: "Z", supportBigNumbers: true, dateStrings: ["DATE"] });
+  const pool = mysql.createPool({
+    uri: url,
+    connectionLimit: 8,
+    timezone: "Z",
+    supportBigNumbers: true,
+    dateStrings: ["DATE"],
+  });
   return { db: drizzle({ client: pool, casing: "snake_case" }), close: () => pool.end() };
 }
 

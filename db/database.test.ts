@@ -3,9 +3,32 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { seedDemo } from "../demo/seed";
 import type { Database } from "./connect";
 import { migrateDatabase } from "./connect";
-import { createItem, findItem, listItems, saveItem, setItemDeleted, type RevisionContent } from "./queries/items";
-import { listYarns, saveNotion, saveSwatch, saveYarn, setYarnDeleted, type NewYarn } from "./queries/materials";
-import { createRun, findRun, finishRun, listRuns, replanRun, reservedBy, startRun, unplanRun } from "./queries/runs";
+import {
+  createItem,
+  findItem,
+  listItems,
+  saveItem,
+  setItemDeleted,
+  type RevisionContent,
+} from "./queries/items";
+import {
+  listYarns,
+  saveNotion,
+  saveSwatch,
+  saveYarn,
+  setYarnDeleted,
+  type NewYarn,
+} from "./queries/materials";
+import {
+  createRun,
+  findRun,
+  finishRun,
+  listRuns,
+  replanRun,
+  reservedBy,
+  startRun,
+  unplanRun,
+} from "./queries/runs";
 import { balances, movesOf, postCount, postMoves } from "./queries/stock";
 import { findWorkshop, listChannels, listWorkshops, saveChannel, updateWorkshop } from "./queries/workshops";
 import { stockMove } from "./schema";
@@ -17,8 +40,26 @@ let close: () => Promise<void>;
 let scope: Scope;
 let other: Scope;
 
-const DK: NewYarn = { name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3, hookUm: 4000, mmPer100g: 230_000, ballMg: 50_000, ballPrice: 290 };
-const content = (over: Partial<RevisionContent> = {}): RevisionContent => ({ pattern: "Rnd 1: 6 sc in mr (6)", firmness: "medium", hanger: true, note: "", slots: [], notions: [], ...over });
+const DK: NewYarn = {
+  name: "DK cotton",
+  shade: "slate",
+  colour: "#3d4c57",
+  fibre: "cotton",
+  weightClass: 3,
+  hookUm: 4000,
+  mmPer100g: 230_000,
+  ballMg: 50_000,
+  ballPrice: 290,
+};
+const content = (over: Partial<RevisionContent> = {}): RevisionContent => ({
+  pattern: "Rnd 1: 6 sc in mr (6)",
+  firmness: "medium",
+  hanger: true,
+  note: "",
+  slots: [],
+  notions: [],
+  ...over,
+});
 
 beforeAll(async () => {
   const fresh = await freshDatabase("queries");
@@ -35,11 +76,15 @@ describe("the schema", () => {
     expect((await listWorkshops(db)).length).toBe(2);
   });
   it("keeps money and weights as integers", async () => {
-    const [rows] = await db.execute(sql`select data_type as t from information_schema.columns where table_schema = database() and data_type in ('float', 'double', 'decimal')`);
+    const [rows] = await db.execute(
+      sql`select data_type as t from information_schema.columns where table_schema = database() and data_type in ('float', 'double', 'decimal')`,
+    );
     expect(rows).toEqual([]);
   });
   it("scopes every table of a workshop by an indexed workshop_id", async () => {
-    const [rows] = (await db.execute(sql`select distinct table_name as t from information_schema.tables where table_schema = database() and table_name not like '\\_\\_%' and table_name <> 'workshop' and table_name not in (select table_name from information_schema.columns where table_schema = database() and column_name = 'workshop_id')`)) as unknown as [unknown[]];
+    const [rows] = (await db.execute(
+      sql`select distinct table_name as t from information_schema.tables where table_schema = database() and table_name not like '\\_\\_%' and table_name <> 'workshop' and table_name not in (select table_name from information_schema.columns where table_schema = database() and column_name = 'workshop_id')`,
+    )) as unknown as [unknown[]];
     expect(rows).toEqual([]);
   });
 });
@@ -55,14 +100,44 @@ describe("workshops are apart", () => {
     expect(await findItem(other, itemId)).toBeUndefined();
     await setItemDeleted(other, itemId, true);
     expect(await findItem(scope, itemId)).toBeDefined();
-    await expect(saveItem(other, itemId, 1, { name: "x", kind: "other", price: null, channelId: null }, content())).rejects.toThrow(ChangedMeanwhile);
-    await expect(saveSwatch(other, { yarnId, madeOn: "2026-11-03", hookUm: 3000, stitches: 20, overMm: 92, rounds: null, roundsOverMm: null, sampleStitches: null, sampleMm: null })).rejects.toThrow();
-    await expect(postCount(other, { materialKind: "yarn", materialId: yarnId, onHand: 5, kind: "weighed" })).rejects.toThrow();
+    await expect(
+      saveItem(other, itemId, 1, { name: "x", kind: "other", price: null, channelId: null }, content()),
+    ).rejects.toThrow(ChangedMeanwhile);
+    await expect(
+      saveSwatch(other, {
+        yarnId,
+        madeOn: "2026-11-03",
+        hookUm: 3000,
+        stitches: 20,
+        overMm: 92,
+        rounds: null,
+        roundsOverMm: null,
+        sampleStitches: null,
+        sampleMm: null,
+      }),
+    ).rejects.toThrow();
+    await expect(
+      postCount(other, { materialKind: "yarn", materialId: yarnId, onHand: 5, kind: "weighed" }),
+    ).rejects.toThrow();
   });
   it("an item takes no yarn or notion of another workshop", async () => {
     const theirs = await saveYarn(other, DK);
-    const notion = await saveNotion(other, { kind: "eye", name: "Eyes", sizeUm: 6000, colour: null, packSize: 50, packPrice: 500 });
-    const id = await createItem(scope, { name: "Borrower", kind: "figure" }, content({ slots: [{ slot: "main", yarnId: theirs, hookUm: 3000, strands: 1 }], notions: [{ notionId: notion, quantity: 2 }] }));
+    const notion = await saveNotion(other, {
+      kind: "eye",
+      name: "Eyes",
+      sizeUm: 6000,
+      colour: null,
+      packSize: 50,
+      packPrice: 500,
+    });
+    const id = await createItem(
+      scope,
+      { name: "Borrower", kind: "figure" },
+      content({
+        slots: [{ slot: "main", yarnId: theirs, hookUm: 3000, strands: 1 }],
+        notions: [{ notionId: notion, quantity: 2 }],
+      }),
+    );
     expect((await findItem(scope, id))?.revision).toMatchObject({ slots: [], notions: [] });
   });
   it("keeps settings and channels", async () => {
@@ -80,13 +155,18 @@ describe("items", () => {
     const id = await createItem(scope, { name: "Buoy", kind: "ornament" }, content());
     const head = { name: "Buoy", kind: "ornament" as const, price: 850, channelId: null };
     expect(await saveItem(scope, id, 1, head, content())).toEqual({ revision: 1 });
-    expect(await saveItem(scope, id, 1, head, content({ pattern: "Rnd 1: 8 sc in mr (8)" }))).toEqual({ revision: 2 });
+    expect(await saveItem(scope, id, 1, head, content({ pattern: "Rnd 1: 8 sc in mr (8)" }))).toEqual({
+      revision: 2,
+    });
     expect((await findItem(scope, id))?.item).toMatchObject({ price: 850, revision: 2 });
   });
   it("the second of two savers is told, and nothing is lost", async () => {
     const id = await createItem(scope, { name: "Seal", kind: "figure" }, content());
     const head = { name: "Seal", kind: "figure" as const, price: null, channelId: null };
-    const results = await Promise.allSettled([saveItem(scope, id, 1, head, content({ pattern: "A" })), saveItem(scope, id, 1, head, content({ pattern: "B" }))]);
+    const results = await Promise.allSettled([
+      saveItem(scope, id, 1, head, content({ pattern: "A" })),
+      saveItem(scope, id, 1, head, content({ pattern: "B" })),
+    ]);
     expect(results.map((r) => r.status).sort()).toEqual(["fulfilled", "rejected"]);
     const failed = results.find((r) => r.status === "rejected");
     expect(failed?.status === "rejected" && failed.reason).toBeInstanceOf(ChangedMeanwhile);
@@ -109,7 +189,13 @@ describe("items", () => {
 describe("the stock ledger", () => {
   it("adds up moves, and a repeated key posts once", async () => {
     const id = await saveYarn(scope, { ...DK, shade: "ledger" });
-    const move = { kind: "bought" as const, materialKind: "yarn" as const, materialId: id, quantity: 50_000, key: "order-1" };
+    const move = {
+      kind: "bought" as const,
+      materialKind: "yarn" as const,
+      materialId: id,
+      quantity: 50_000,
+      key: "order-1",
+    };
     await postMoves(scope, [move]);
     await postMoves(scope, [move, { ...move, quantity: 7, key: "order-2" }]);
     expect((await balances(scope)).get(id)).toBe(50_007);
@@ -117,25 +203,59 @@ describe("the stock ledger", () => {
   });
   it("the same key in another workshop is another move", async () => {
     const id = await saveYarn(other, { ...DK, shade: "theirs" });
-    await postMoves(other, [{ kind: "bought", materialKind: "yarn", materialId: id, quantity: 3, key: "order-1" }]);
+    await postMoves(other, [
+      { kind: "bought", materialKind: "yarn", materialId: id, quantity: 3, key: "order-1" },
+    ]);
     expect((await balances(other)).get(id)).toBe(3);
   });
   it("a count becomes the balance by its difference", async () => {
     const id = await saveYarn(scope, { ...DK, shade: "counted" });
     await postMoves(scope, [{ kind: "bought", materialKind: "yarn", materialId: id, quantity: 50_000 }]);
-    expect(await postCount(scope, { materialKind: "yarn", materialId: id, onHand: 41_500, kind: "weighed", key: "count-1" })).toBe(-8_500);
-    expect(await postCount(scope, { materialKind: "yarn", materialId: id, onHand: 41_500, kind: "weighed", key: "count-1" })).toBe(0);
+    expect(
+      await postCount(scope, {
+        materialKind: "yarn",
+        materialId: id,
+        onHand: 41_500,
+        kind: "weighed",
+        key: "count-1",
+      }),
+    ).toBe(-8_500);
+    expect(
+      await postCount(scope, {
+        materialKind: "yarn",
+        materialId: id,
+        onHand: 41_500,
+        kind: "weighed",
+        key: "count-1",
+      }),
+    ).toBe(0);
     expect((await balances(scope)).get(id)).toBe(41_500);
   });
   it("two counts at once end at one of them, never at their sum", async () => {
     const id = await saveYarn(scope, { ...DK, shade: "raced" });
-    await Promise.all([30_000, 20_000, 10_000].map((onHand) => postCount(scope, { materialKind: "yarn", materialId: id, onHand, kind: "weighed" })));
+    await Promise.all(
+      [30_000, 20_000, 10_000].map((onHand) =>
+        postCount(scope, { materialKind: "yarn", materialId: id, onHand, kind: "weighed" }),
+      ),
+    );
     expect([10_000, 20_000, 30_000]).toContain((await balances(scope)).get(id));
   });
   it("any order of concurrent moves ends in the same balance", async () => {
     const id = await saveYarn(scope, { ...DK, shade: "busy" });
     const quantities = Array.from({ length: 40 }, (_, i) => (i % 3 === 0 ? -i : 2 * i));
-    await Promise.all(quantities.map((quantity, i) => postMoves(scope, [{ kind: quantity < 0 ? "used" : "bought", materialKind: "yarn", materialId: id, quantity, key: `busy-${i}` }])));
+    await Promise.all(
+      quantities.map((quantity, i) =>
+        postMoves(scope, [
+          {
+            kind: quantity < 0 ? "used" : "bought",
+            materialKind: "yarn",
+            materialId: id,
+            quantity,
+            key: `busy-${i}`,
+          },
+        ]),
+      ),
+    );
     expect((await balances(scope)).get(id)).toBe(quantities.reduce((a, b) => a + b, 0));
   });
 });
@@ -147,13 +267,34 @@ describe("runs", () => {
     await postMoves(scope, [{ kind: "bought", materialKind: "yarn", materialId: yarnId, quantity: 100_000 }]);
     const itemId = await createItem(scope, { name: "Runner", kind: "figure" }, content());
     const revisionId = (await findItem(scope, itemId))?.revision.id ?? "";
-    const line = { label: "Runner", revision: 1, seconds: 600, secondsLow: 500, secondsHigh: 700, cost: 500, price: 900, needs: [{ kind: "yarn" as const, materialId: yarnId, each: 4_000.4, eachHigh: 5_000 }] };
-    const id = await createRun(scope, { name: "Market", startOn: "2026-11-23", dueOn: "2026-12-05", plannedWith, lines: [{ itemId, revisionId, quantity: 10, plannedWith: line }] });
+    const line = {
+      label: "Runner",
+      revision: 1,
+      seconds: 600,
+      secondsLow: 500,
+      secondsHigh: 700,
+      cost: 500,
+      price: 900,
+      needs: [{ kind: "yarn" as const, materialId: yarnId, each: 4_000.4, eachHigh: 5_000 }],
+    };
+    const id = await createRun(scope, {
+      name: "Market",
+      startOn: "2026-11-23",
+      dueOn: "2026-12-05",
+      plannedWith,
+      lines: [{ itemId, revisionId, quantity: 10, plannedWith: line }],
+    });
     return { id, yarnId, itemId, revisionId };
   };
   it("keep the revision and figures they were planned with", async () => {
     const { id, itemId, revisionId } = await make();
-    await saveItem(scope, itemId, 1, { name: "Runner", kind: "figure", price: 1200, channelId: null }, content({ pattern: "Rnd 1: 9 sc in mr (9)" }));
+    await saveItem(
+      scope,
+      itemId,
+      1,
+      { name: "Runner", kind: "figure", price: 1200, channelId: null },
+      content({ pattern: "Rnd 1: 9 sc in mr (9)" }),
+    );
     const run = await findRun(scope, id);
     expect(run?.lines[0]).toMatchObject({ revisionId, quantity: 10, plannedWith: { price: 900, cost: 500 } });
     expect(run?.run.plannedWith).toEqual(plannedWith);
@@ -162,11 +303,23 @@ describe("runs", () => {
   it("are planned anew with the way back kept, and never once they are finished", async () => {
     const { id, revisionId } = await make();
     const [line] = (await findRun(scope, id))?.lines ?? [];
-    const { before: _none, ...old } = line?.plannedWith ?? { label: "", revision: 0, seconds: 0, secondsLow: 0, secondsHigh: 0, cost: 0, price: 0, needs: [] };
+    const { before: _none, ...old } = line?.plannedWith ?? {
+      label: "",
+      revision: 0,
+      seconds: 0,
+      secondsLow: 0,
+      secondsHigh: 0,
+      cost: 0,
+      price: 0,
+      needs: [],
+    };
     const next = new Map([[line?.id ?? "", { revisionId: "other", plannedWith: { ...old, cost: 777 } }]]);
     expect(await replanRun(other, id, next)).toBe(false);
     expect(await replanRun(scope, id, next)).toBe(true);
-    expect((await findRun(scope, id))?.lines[0]).toMatchObject({ revisionId: "other", plannedWith: { cost: 777, before: { revisionId, plannedWith: { cost: 500 } } } });
+    expect((await findRun(scope, id))?.lines[0]).toMatchObject({
+      revisionId: "other",
+      plannedWith: { cost: 777, before: { revisionId, plannedWith: { cost: 500 } } },
+    });
     await unplanRun(scope, id);
     expect((await findRun(scope, id))?.lines[0]).toMatchObject({ revisionId, plannedWith: { cost: 500 } });
     expect((await findRun(scope, id))?.lines[0]?.plannedWith.before).toBeUndefined();
@@ -177,7 +330,11 @@ describe("runs", () => {
     const { id, yarnId, itemId } = await make();
     expect(reservedBy(await listRuns(scope)).get(yarnId)).toBe(50_000);
     await startRun(scope, id);
-    const done = await Promise.all([finishRun(scope, id, "2026-12-04"), finishRun(scope, id, "2026-12-04"), finishRun(scope, id, "2026-12-04")]);
+    const done = await Promise.all([
+      finishRun(scope, id, "2026-12-04"),
+      finishRun(scope, id, "2026-12-04"),
+      finishRun(scope, id, "2026-12-04"),
+    ]);
     expect(done.filter(Boolean).length).toBe(1);
     expect((await balances(scope)).get(yarnId)).toBe(100_000 - 40_004);
     expect((await balances(scope)).get(itemId)).toBe(10);

@@ -4,7 +4,17 @@ import { coverage, narrowing, toldInOrder } from "../app/features/hand/history";
 import { groupOf, knowledgeOf } from "../app/features/hand/learning";
 import { HIDDEN_HAND, seedDemo } from "../demo/seed";
 import type { Database } from "./connect";
-import { importTimings, listHands, listTimings, listWeighIns, saveHand, saveTiming, saveWeighIn, setAside, undoTimingsImport } from "./queries/hands";
+import {
+  importTimings,
+  listHands,
+  listTimings,
+  listWeighIns,
+  saveHand,
+  saveTiming,
+  saveWeighIn,
+  setAside,
+  undoTimingsImport,
+} from "./queries/hands";
 import { listImports } from "./queries/imports";
 import { findSwatchPhoto, listSwatchPhotos, listYarns, saveSwatch, saveYarn } from "./queries/materials";
 import { newId, type Scope } from "./scope";
@@ -20,7 +30,25 @@ beforeAll(async () => {
 });
 afterAll(() => close());
 
-const weighing = (handId: string, key: string) => ({ handId, kind: "yarn" as const, itemId: "i", revisionId: "r", part: "", pieces: 1, yarnId: "y", hookUm: 3000, loops: "over" as const, firmness: null, weightMg: 5000, stepMg: 100, expectedMg: 4500, besideMg: 0, madeOn: TODAY, note: "", idempotencyKey: key });
+const weighing = (handId: string, key: string) => ({
+  handId,
+  kind: "yarn" as const,
+  itemId: "i",
+  revisionId: "r",
+  part: "",
+  pieces: 1,
+  yarnId: "y",
+  hookUm: 3000,
+  loops: "over" as const,
+  firmness: null,
+  weightMg: 5000,
+  stepMg: 100,
+  expectedMg: 4500,
+  besideMg: 0,
+  madeOn: TODAY,
+  note: "",
+  idempotencyKey: key,
+});
 
 describe("hands and their measurements", () => {
   it("a workshop has its maker's hand from the first look, and only one", async () => {
@@ -34,7 +62,20 @@ describe("hands and their measurements", () => {
     const [hand] = await listHands(mine);
     await saveWeighIn(mine, weighing(hand?.id ?? "", "once"));
     await saveWeighIn(mine, weighing(hand?.id ?? "", "once"));
-    await saveTiming(mine, { handId: hand?.id ?? "", itemId: "i", revisionId: "r", part: "", stage: "sewing", pieces: 2, seconds: 300, laps: [160, 140], work: { sewing: 280 }, madeOn: TODAY, note: "", idempotencyKey: "once" });
+    await saveTiming(mine, {
+      handId: hand?.id ?? "",
+      itemId: "i",
+      revisionId: "r",
+      part: "",
+      stage: "sewing",
+      pieces: 2,
+      seconds: 300,
+      laps: [160, 140],
+      work: { sewing: 280 },
+      madeOn: TODAY,
+      note: "",
+      idempotencyKey: "once",
+    });
     expect([(await listWeighIns(mine)).length, (await listTimings(mine)).length]).toEqual([1, 1]);
     await expect(saveWeighIn(theirs, weighing(hand?.id ?? "", "stolen"))).rejects.toThrow();
     const id = (await listWeighIns(mine))[0]?.id ?? "";
@@ -52,14 +93,32 @@ describe("hands and their measurements", () => {
     await saveWeighIn(scope, { ...weighing(helper, "b"), loops: "under", weightMg: 3000 });
     await saveWeighIn(scope, { ...weighing(helper, "c"), loops: "over" });
     const measured = await loadMeasured(scope);
-    const of = (name: string) => handDataOf(measured, [], measured.hands.find((h) => h.name === name)).tension.map((t) => Number(t.ratio.toFixed(3)));
+    const of = (name: string) =>
+      handDataOf(
+        measured,
+        [],
+        measured.hands.find((h) => h.name === name),
+      ).tension.map((t) => Number(t.ratio.toFixed(3)));
     expect(of("Me")).toEqual([1.111]);
     expect(of("Wren")).toEqual([0.667]);
   });
 });
 
 describe("timings from a file", () => {
-  const timing = (handId: string, line: number) => ({ handId, itemId: "i", revisionId: "r", part: "", stage: "sewing" as const, pieces: 1, seconds: 300, laps: [], work: { sewing: 280 }, madeOn: TODAY, note: "", idempotencyKey: `file:${line}` });
+  const timing = (handId: string, line: number) => ({
+    handId,
+    itemId: "i",
+    revisionId: "r",
+    part: "",
+    stage: "sewing" as const,
+    pieces: 1,
+    seconds: 300,
+    laps: [],
+    work: { sewing: 280 },
+    madeOn: TODAY,
+    note: "",
+    idempotencyKey: `file:${line}`,
+  });
   it("come in whole and once, and are taken back whole", async () => {
     const scope = await scopeOf(db, "A notebook");
     const [me] = await listHands(scope);
@@ -68,7 +127,9 @@ describe("timings from a file", () => {
     expect(await importTimings(scope, batch, rows)).toBe(true);
     expect(await importTimings(scope, batch, rows)).toBe(false);
     expect((await listTimings(scope)).length).toBe(2);
-    expect((await listImports(scope, "timings")).map((b) => [b.fileName, b.rows, b.skipped, b.undoneAt])).toEqual([["notebook.csv", 2, 1, null]]);
+    expect(
+      (await listImports(scope, "timings")).map((b) => [b.fileName, b.rows, b.skipped, b.undoneAt]),
+    ).toEqual([["notebook.csv", 2, 1, null]]);
     // Files of timings are not among those of the cupboard, and cannot be undone as one.
     expect(await listImports(scope)).toEqual([]);
     await undoTimingsImport(await scopeOf(db, "A stranger"), batch.id);
@@ -80,7 +141,12 @@ describe("timings from a file", () => {
   it("with a stranger's hand are refused, all of them", async () => {
     const [mine, theirs] = [await scopeOf(db, "Mine again"), await scopeOf(db, "Theirs again")];
     const [[me], [them]] = [await listHands(mine), await listHands(theirs)];
-    await expect(importTimings(mine, { id: newId(), fileName: "x", rows: 2, skipped: 0 }, [timing(me?.id ?? "", 2), timing(them?.id ?? "", 3)])).rejects.toThrow("hand of the same workshop");
+    await expect(
+      importTimings(mine, { id: newId(), fileName: "x", rows: 2, skipped: 0 }, [
+        timing(me?.id ?? "", 2),
+        timing(them?.id ?? "", 3),
+      ]),
+    ).rejects.toThrow("hand of the same workshop");
     expect(await listTimings(mine)).toEqual([]);
   });
 });
@@ -88,8 +154,28 @@ describe("timings from a file", () => {
 describe("a swatch's photo", () => {
   it("is kept with it, byte for byte, and shown to its own workshop alone", async () => {
     const scope = await scopeOf(db, "Swatches");
-    const yarnId = await saveYarn(scope, { name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3, hookUm: 4000, mmPer100g: 230_000, ballMg: 50_000, ballPrice: 290 });
-    const swatch = { yarnId, madeOn: TODAY, hookUm: 3000, stitches: 20, overMm: 92, rounds: null, roundsOverMm: null, sampleStitches: null, sampleMm: null };
+    const yarnId = await saveYarn(scope, {
+      name: "DK cotton",
+      shade: "slate",
+      colour: "#3d4c57",
+      fibre: "cotton",
+      weightClass: 3,
+      hookUm: 4000,
+      mmPer100g: 230_000,
+      ballMg: 50_000,
+      ballPrice: 290,
+    });
+    const swatch = {
+      yarnId,
+      madeOn: TODAY,
+      hookUm: 3000,
+      stitches: 20,
+      overMm: 92,
+      rounds: null,
+      roundsOverMm: null,
+      sampleStitches: null,
+      sampleMm: null,
+    };
     const jpeg = Buffer.from(Array.from({ length: 70_000 }, (_, i) => (i * 31) % 256));
     const [plain, shown] = [await saveSwatch(scope, swatch), await saveSwatch(scope, swatch, jpeg)];
     expect(await listSwatchPhotos(scope)).toEqual(new Set([shown]));
@@ -113,17 +199,34 @@ describe("the demo's six months of measurements", () => {
     const learned = known.tension.of(groupOf(slate, 3));
     expect(learned.own).toBeGreaterThanOrEqual(2);
     // Within the error that is stated: the 90 % range of each holds the truth.
-    const holds = (truth: number, mean: number, sd: number, what: string) => expect(Math.abs(Math.log(truth) - mean), what).toBeLessThan(1.6449 * sd);
-    for (const [shade, hook] of [["slate", 3], ["chalk white", 3], ["signal red", 3], ["fog grey", 3.5]] as const) {
+    const holds = (truth: number, mean: number, sd: number, what: string) =>
+      expect(Math.abs(Math.log(truth) - mean), what).toBeLessThan(1.6449 * sd);
+    for (const [shade, hook] of [
+      ["slate", 3],
+      ["chalk white", 3],
+      ["signal red", 3],
+      ["fog grey", 3.5],
+    ] as const) {
       const l = known.tension.of(groupOf(yarn(shade), hook));
       holds(HIDDEN_HAND.tension * (HIDDEN_HAND.yarns[shade] ?? 1), l.mean, l.sd, shade);
     }
     holds(HIDDEN_HAND.tension, known.tension.elsewhere.mean, known.tension.elsewhere.sd, "another yarn");
-    for (const firmness of known.density.groups) holds(HIDDEN_HAND.packing, known.density.of(firmness).mean, known.density.of(firmness).sd, firmness);
-    for (const [kind, truth] of [["plain", HIDDEN_HAND.crochet], ["sewing", HIDDEN_HAND.finishing], ["ends", HIDDEN_HAND.finishing], ["filling", HIDDEN_HAND.finishing]] as const) expect(Math.abs(known.pace.factor(kind) - truth), kind).toBeLessThan(1.6449 * known.pace.sd({ [kind]: 1 }));
+    for (const firmness of known.density.groups)
+      holds(HIDDEN_HAND.packing, known.density.of(firmness).mean, known.density.of(firmness).sd, firmness);
+    for (const [kind, truth] of [
+      ["plain", HIDDEN_HAND.crochet],
+      ["sewing", HIDDEN_HAND.finishing],
+      ["ends", HIDDEN_HAND.finishing],
+      ["filling", HIDDEN_HAND.finishing],
+    ] as const)
+      expect(Math.abs(known.pace.factor(kind) - truth), kind).toBeLessThan(
+        1.6449 * known.pace.sd({ [kind]: 1 }),
+      );
     expect(Math.abs(known.batch.slope - Math.log2(HIDDEN_HAND.batch))).toBeLessThan(1.6449 * known.batch.sd);
     // And near it: the yarn most measured within 4 %, its pace within 8 %.
-    expect(Math.abs(Math.exp(learned.mean) / (HIDDEN_HAND.tension * (HIDDEN_HAND.yarns.slate ?? 1)) - 1)).toBeLessThan(0.04);
+    expect(
+      Math.abs(Math.exp(learned.mean) / (HIDDEN_HAND.tension * (HIDDEN_HAND.yarns.slate ?? 1)) - 1),
+    ).toBeLessThan(0.04);
     expect(Math.abs(known.pace.factor("plain") / HIDDEN_HAND.crochet - 1)).toBeLessThan(0.08);
     const told = toldInOrder(data, 0);
     const hits = coverage(told);

@@ -9,15 +9,33 @@ import { balances, movesOf } from "./queries/stock";
 import { createWorkshop } from "./queries/workshops";
 
 const dir = mkdtempSync(path.join(tmpdir(), "lapka-kill-"));
-const DK = { name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3, hookUm: 4000, mmPer100g: 230_000, ballMg: 50_000, ballPrice: 290 };
+const DK = {
+  name: "DK cotton",
+  shade: "slate",
+  colour: "#3d4c57",
+  fibre: "cotton",
+  weightClass: 3,
+  hookUm: 4000,
+  mmPer100g: 230_000,
+  ballMg: 50_000,
+  ballPrice: 290,
+};
 
 /** A database server of this test's own, started the way bin/demo starts it: it is killed in the middle. */
 function startServer(): string {
-  const out = execFileSync("bash", ["-c", `. bin/lib.sh; start_database "${dir}/db" >&2; echo "$DATABASE_URL"`], { encoding: "utf8", stdio: ["ignore", "pipe", "ignore"] });
+  const out = execFileSync(
+    "bash",
+    ["-c", `. bin/lib.sh; start_database "${dir}/db" >&2; echo "$DATABASE_URL"`],
+    { encoding: "utf8", stdio: ["ignore", "pipe", "ignore"] },
+  );
   return out.trim().split("\n").at(-1) ?? "";
 }
 const pid = () => Number(readFileSync(path.join(dir, "db", "db.pid"), "utf8"));
-const post = (url: string, args: readonly string[]): ChildProcess => spawn(process.execPath, ["--import", "tsx", "db/posting-child.ts", ...args], { env: { ...process.env, DATABASE_URL: url }, stdio: ["ignore", "pipe", "ignore"] });
+const post = (url: string, args: readonly string[]): ChildProcess =>
+  spawn(process.execPath, ["--import", "tsx", "db/posting-child.ts", ...args], {
+    env: { ...process.env, DATABASE_URL: url },
+    stdio: ["ignore", "pipe", "ignore"],
+  });
 async function saidBefore(child: ChildProcess, lines: number, then: () => void): Promise<number[]> {
   let text = "";
   let done = false;
@@ -59,7 +77,8 @@ describe("kill −9 in the middle of posting", () => {
     const whole = async (said: readonly number[]) => {
       const keys = new Set((await movesOf(scope(), yarnId, 100_000)).map((m) => m.idempotencyKey));
       for (const i of said) expect(keys.has(`kill-${i}-a`) && keys.has(`kill-${i}-b`)).toBe(true);
-      for (const k of keys) expect(keys.has(k.endsWith("-a") ? k.replace(/-a$/, "-b") : k.replace(/-b$/, "-a"))).toBe(true);
+      for (const k of keys)
+        expect(keys.has(k.endsWith("-a") ? k.replace(/-a$/, "-b") : k.replace(/-b$/, "-a"))).toBe(true);
       expect((await balances(scope())).get(yarnId)).toBe((keys.size / 2) * 7);
     };
     await whole(saidByApp);

@@ -9,9 +9,29 @@ import { BallTaken, dropCutting, findCutting, keepCutting, reservationsOf } from
 import { importMaterials, listImports, undoImport } from "./queries/imports";
 import { createItem, findItem } from "./queries/items";
 import { listNotions, listYarns, saveNotion, saveYarn, type NewYarn } from "./queries/materials";
-import { changePurchaseLine, createPurchase, findPurchase, onOrder, receivePurchase, setPurchaseDeleted } from "./queries/purchases";
+import {
+  changePurchaseLine,
+  createPurchase,
+  findPurchase,
+  onOrder,
+  receivePurchase,
+  setPurchaseDeleted,
+} from "./queries/purchases";
 import { createRun, finishRun, startRun } from "./queries/runs";
-import { balances, ballBalances, madeStock, movesOf, movesOfRun, postCount, postMoves, standingMoves, stockBook, undoKey, undoMove, usedSince } from "./queries/stock";
+import {
+  balances,
+  ballBalances,
+  madeStock,
+  movesOf,
+  movesOfRun,
+  postCount,
+  postMoves,
+  standingMoves,
+  stockBook,
+  undoKey,
+  undoMove,
+  usedSince,
+} from "./queries/stock";
 import { notePrice, pricesOf, saveSupplier } from "./queries/suppliers";
 import { importBatch } from "./schema";
 import { ChangedMeanwhile, transact, type Scope } from "./scope";
@@ -21,8 +41,28 @@ let db: Database;
 let close: () => Promise<void>;
 let scope: Scope;
 let other: Scope;
-const DK: NewYarn = { name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3, hookUm: 4000, mmPer100g: 230_000, ballMg: 50_000, ballPrice: 290 };
-const ballOf = (yarnId: string, mg: number, more: Partial<NewBall> = {}): NewBall => ({ yarnId, lot: "1", scrap: false, place: "", fullMg: 50_000, price: 290, mg, kind: "weighed", ...more });
+const DK: NewYarn = {
+  name: "DK cotton",
+  shade: "slate",
+  colour: "#3d4c57",
+  fibre: "cotton",
+  weightClass: 3,
+  hookUm: 4000,
+  mmPer100g: 230_000,
+  ballMg: 50_000,
+  ballPrice: 290,
+};
+const ballOf = (yarnId: string, mg: number, more: Partial<NewBall> = {}): NewBall => ({
+  yarnId,
+  lot: "1",
+  scrap: false,
+  place: "",
+  fullMg: 50_000,
+  price: 290,
+  mg,
+  kind: "weighed",
+  ...more,
+});
 const newYarn = (shade: string, s = scope) => saveYarn(s, { ...DK, shade });
 
 beforeAll(async () => {
@@ -37,13 +77,33 @@ afterAll(() => close());
 describe("balls", () => {
   it("hold what their moves say, and the yarn holds the sum", async () => {
     const id = await newYarn("balls");
-    const [a = "", b = ""] = await addBalls(scope, [ballOf(id, 50_000), ballOf(id, 7_000, { lot: "2", scrap: true })]);
-    await postMoves(scope, [{ kind: "used", materialKind: "yarn", materialId: id, ballId: a, quantity: -12_000 }]);
-    expect((await listBalls(scope, { yarnId: id })).map((x) => [x.mg, x.state])).toEqual([[38_000, "opened"], [7_000, "scrap"]]);
+    const [a = "", b = ""] = await addBalls(scope, [
+      ballOf(id, 50_000),
+      ballOf(id, 7_000, { lot: "2", scrap: true }),
+    ]);
+    await postMoves(scope, [
+      { kind: "used", materialKind: "yarn", materialId: id, ballId: a, quantity: -12_000 },
+    ]);
+    expect((await listBalls(scope, { yarnId: id })).map((x) => [x.mg, x.state])).toEqual([
+      [38_000, "opened"],
+      [7_000, "scrap"],
+    ]);
     expect((await balances(scope)).get(id)).toBe(45_000);
-    expect(await postCount(scope, { materialKind: "yarn", materialId: id, ballId: b, onHand: 6_400, kind: "weighed" })).toBe(-600);
+    expect(
+      await postCount(scope, {
+        materialKind: "yarn",
+        materialId: id,
+        ballId: b,
+        onHand: 6_400,
+        kind: "weighed",
+      }),
+    ).toBe(-600);
     await changeBall(scope, a, { lot: "1b", place: "top drawer", scrap: false, note: "a knot in it" });
-    expect((await listBalls(scope, { yarnId: id }))[0]).toMatchObject({ lot: "1b", place: "top drawer", note: "a knot in it" });
+    expect((await listBalls(scope, { yarnId: id }))[0]).toMatchObject({
+      lot: "1b",
+      place: "top drawer",
+      note: "a knot in it",
+    });
   });
   it("put in twice under one key are there once", async () => {
     const id = await newYarn("twice");
@@ -58,7 +118,9 @@ describe("balls", () => {
     const [a = ""] = await addBalls(scope, [ballOf(id, 33_000)]);
     await setBallDeleted(scope, a, true);
     await setBallDeleted(scope, a, true);
-    expect([(await balances(scope)).get(id), (await listBalls(scope, { yarnId: id })).length]).toEqual([0, 0]);
+    expect([(await balances(scope)).get(id), (await listBalls(scope, { yarnId: id })).length]).toEqual([
+      0, 0,
+    ]);
     await setBallDeleted(scope, a, false);
     expect((await listBalls(scope, { yarnId: id }))[0]?.mg).toBe(33_000);
   });
@@ -66,32 +128,55 @@ describe("balls", () => {
     const id = await newYarn("own");
     await expect(addBalls(other, [ballOf(id, 1)])).rejects.toThrow();
     const [a = ""] = await addBalls(scope, [ballOf(id, 5_000)]);
-    await expect(postCount(other, { materialKind: "yarn", materialId: id, ballId: a, onHand: 1, kind: "weighed" })).rejects.toThrow();
+    await expect(
+      postCount(other, { materialKind: "yarn", materialId: id, ballId: a, onHand: 1, kind: "weighed" }),
+    ).rejects.toThrow();
     await setBallDeleted(other, a, true);
     expect((await listBalls(scope, { yarnId: id }))[0]?.mg).toBe(5_000);
     const wrong = await newYarn("wrong");
-    await expect(postCount(scope, { materialKind: "yarn", materialId: wrong, ballId: a, onHand: 1, kind: "weighed" })).rejects.toThrow();
+    await expect(
+      postCount(scope, { materialKind: "yarn", materialId: wrong, ballId: a, onHand: 1, kind: "weighed" }),
+    ).rejects.toThrow();
   });
 });
 
 describe("the stock book", () => {
   it("takes a move back once, and never a taking back", async () => {
     const id = await newYarn("undo");
-    await postMoves(scope, [{ kind: "bought", materialKind: "yarn", materialId: id, quantity: 9_000, cost: 52, key: "undo-me" }]);
+    await postMoves(scope, [
+      { kind: "bought", materialKind: "yarn", materialId: id, quantity: 9_000, cost: 52, key: "undo-me" },
+    ]);
     const [m] = await movesOf(scope, id);
-    const done = await Promise.all([undoMove(scope, m?.id ?? ""), undoMove(scope, m?.id ?? ""), undoMove(scope, m?.id ?? "")]);
+    const done = await Promise.all([
+      undoMove(scope, m?.id ?? ""),
+      undoMove(scope, m?.id ?? ""),
+      undoMove(scope, m?.id ?? ""),
+    ]);
     expect(done.filter(Boolean).length).toBe(1);
     expect((await balances(scope)).get(id)).toBe(0);
     const back = (await movesOf(scope, id)).find((x) => x.kind === "undone");
     expect(await undoMove(scope, back?.id ?? "")).toBe(false);
     expect(await undoMove(other, m?.id ?? "")).toBe(false);
     expect(await undoKey(scope, "nothing-under-this")).toBe(false);
-    expect((await stockBook(scope, { materialId: id, limit: 10 })).map((x) => [x.kind, x.takenBack])).toEqual([["undone", false], ["bought", true]]);
+    expect((await stockBook(scope, { materialId: id, limit: 10 })).map((x) => [x.kind, x.takenBack])).toEqual(
+      [
+        ["undone", false],
+        ["bought", true],
+      ],
+    );
     expect(await standingMoves(scope, [id])).toEqual([]);
   });
   it("pages backwards without a gap", async () => {
     const id = await newYarn("pages");
-    await postMoves(scope, Array.from({ length: 25 }, (_, i) => ({ kind: "bought" as const, materialKind: "yarn" as const, materialId: id, quantity: i + 1 })));
+    await postMoves(
+      scope,
+      Array.from({ length: 25 }, (_, i) => ({
+        kind: "bought" as const,
+        materialKind: "yarn" as const,
+        materialId: id,
+        quantity: i + 1,
+      })),
+    );
     const seen: number[] = [];
     let before: { at: Date; id: string } | undefined;
     for (;;) {
@@ -105,36 +190,74 @@ describe("the stock book", () => {
   });
   it("knows what was used lately", async () => {
     const id = await newYarn("used");
-    await postMoves(scope, [{ kind: "bought", materialKind: "yarn", materialId: id, quantity: 100 }, { kind: "used", materialKind: "yarn", materialId: id, quantity: -30 }, { kind: "wasted", materialKind: "yarn", materialId: id, quantity: -5 }]);
+    await postMoves(scope, [
+      { kind: "bought", materialKind: "yarn", materialId: id, quantity: 100 },
+      { kind: "used", materialKind: "yarn", materialId: id, quantity: -30 },
+      { kind: "wasted", materialKind: "yarn", materialId: id, quantity: -5 },
+    ]);
     expect((await usedSince(scope, new Date(scope.now.getTime() - 1000))).get(id)).toBe(35);
     expect((await usedSince(scope, new Date(scope.now.getTime() + 1000))).get(id)).toBeUndefined();
   });
   it("adds up after any moves, in any order, at the same time, with keys repeated and moves taken back", async () => {
-    const move = fc.record({ kind: fc.constantFrom("bought" as const, "used" as const, "wasted" as const, "returned" as const), quantity: fc.integer({ min: -50_000, max: 50_000 }), key: fc.integer({ min: 0, max: 14 }), ball: fc.integer({ min: 0, max: 2 }), undo: fc.boolean() });
+    const move = fc.record({
+      kind: fc.constantFrom("bought" as const, "used" as const, "wasted" as const, "returned" as const),
+      quantity: fc.integer({ min: -50_000, max: 50_000 }),
+      key: fc.integer({ min: 0, max: 14 }),
+      ball: fc.integer({ min: 0, max: 2 }),
+      undo: fc.boolean(),
+    });
     let round = 0;
-    await fc.assert(fc.asyncProperty(fc.array(move, { minLength: 1, maxLength: 20 }), async (moves) => {
-      const tag = `p${++round}`;
-      const id = await newYarn(tag);
-      const balls = await addBalls(scope, [0, 0, 0].map(() => ballOf(id, 1000)));
-      await Promise.all(moves.map((m) => postMoves(scope, [{ kind: m.kind, materialKind: "yarn", materialId: id, ballId: balls[m.ball], quantity: m.quantity, key: `${tag}-${m.key}` }])));
-      const posted = (await movesOf(scope, id, 500)).filter((m) => m.idempotencyKey.startsWith(`${tag}-`));
-      expect(new Set(posted.map((m) => m.idempotencyKey)).size).toBe(posted.length);
-      expect(posted.length).toBe(new Set(moves.map((m) => m.key)).size);
-      // Of a repeated key the one that came first stands, whichever that was.
-      for (const p of posted) expect(moves.some((m) => `${tag}-${m.key}` === p.idempotencyKey && m.quantity === p.quantity)).toBe(true);
-      await Promise.all(posted.filter((_, i) => moves[i % moves.length]?.undo).map((m) => undoMove(scope, m.id)));
-      const all = await movesOf(scope, id, 500);
-      const sum = all.reduce((s, m) => s + m.quantity, 0);
-      expect((await balances(scope)).get(id)).toBe(sum);
-      expect([...(await ballBalances(scope, { yarnId: id })).values()].reduce((s, q) => s + q, 0)).toBe(sum);
-    }), { numRuns: 25, seed: 3 });
+    await fc.assert(
+      fc.asyncProperty(fc.array(move, { minLength: 1, maxLength: 20 }), async (moves) => {
+        const tag = `p${++round}`;
+        const id = await newYarn(tag);
+        const balls = await addBalls(
+          scope,
+          [0, 0, 0].map(() => ballOf(id, 1000)),
+        );
+        await Promise.all(
+          moves.map((m) =>
+            postMoves(scope, [
+              {
+                kind: m.kind,
+                materialKind: "yarn",
+                materialId: id,
+                ballId: balls[m.ball],
+                quantity: m.quantity,
+                key: `${tag}-${m.key}`,
+              },
+            ]),
+          ),
+        );
+        const posted = (await movesOf(scope, id, 500)).filter((m) => m.idempotencyKey.startsWith(`${tag}-`));
+        expect(new Set(posted.map((m) => m.idempotencyKey)).size).toBe(posted.length);
+        expect(posted.length).toBe(new Set(moves.map((m) => m.key)).size);
+        // Of a repeated key the one that came first stands, whichever that was.
+        for (const p of posted)
+          expect(moves.some((m) => `${tag}-${m.key}` === p.idempotencyKey && m.quantity === p.quantity)).toBe(
+            true,
+          );
+        await Promise.all(
+          posted.filter((_, i) => moves[i % moves.length]?.undo).map((m) => undoMove(scope, m.id)),
+        );
+        const all = await movesOf(scope, id, 500);
+        const sum = all.reduce((s, m) => s + m.quantity, 0);
+        expect((await balances(scope)).get(id)).toBe(sum);
+        expect([...(await ballBalances(scope, { yarnId: id })).values()].reduce((s, q) => s + q, 0)).toBe(
+          sum,
+        );
+      }),
+      { numRuns: 25, seed: 3 },
+    );
   });
   it("a transaction inside another one is part of it: all or nothing", async () => {
     const id = await newYarn("nested");
-    await expect(transact(scope, async (tx) => {
-      await addBalls(tx, [ballOf(id, 1_000)]);
-      throw new Error("stop");
-    })).rejects.toThrow("stop");
+    await expect(
+      transact(scope, async (tx) => {
+        await addBalls(tx, [ballOf(id, 1_000)]);
+        throw new Error("stop");
+      }),
+    ).rejects.toThrow("stop");
     expect((await balances(scope)).get(id)).toBeUndefined();
     expect((await listBalls(scope, { yarnId: id, empty: true })).length).toBe(0);
   });
@@ -144,17 +267,48 @@ describe("orders", () => {
   it("count as on their way until they are received, with lots, spares, prices and what was paid", async () => {
     const quay = await saveSupplier(scope, { name: "Quay", deliveryDays: 2, minOrder: 0, note: "" });
     const yarnId = await newYarn("ordered");
-    const eyes = await saveNotion(scope, { kind: "eye", name: "Eyes", sizeUm: 6000, colour: null, packSize: 50, packPrice: 495, spares: 2 });
-    await notePrice(scope, { materialKind: "yarn", materialId: yarnId, supplierId: quay, packSize: 50_000, price: 290 }, "2026-11-01");
-    const id = await createPurchase(scope, { supplierId: quay, orderedOn: "2026-11-20", expectedOn: "2026-11-22", lines: [{ materialKind: "yarn", materialId: yarnId, packs: 3, packSize: 50_000, packPrice: 290 }, { materialKind: "notion", materialId: eyes, packs: 2, packSize: 50, packPrice: 495 }] });
+    const eyes = await saveNotion(scope, {
+      kind: "eye",
+      name: "Eyes",
+      sizeUm: 6000,
+      colour: null,
+      packSize: 50,
+      packPrice: 495,
+      spares: 2,
+    });
+    await notePrice(
+      scope,
+      { materialKind: "yarn", materialId: yarnId, supplierId: quay, packSize: 50_000, price: 290 },
+      "2026-11-01",
+    );
+    const id = await createPurchase(scope, {
+      supplierId: quay,
+      orderedOn: "2026-11-20",
+      expectedOn: "2026-11-22",
+      lines: [
+        { materialKind: "yarn", materialId: yarnId, packs: 3, packSize: 50_000, packPrice: 290 },
+        { materialKind: "notion", materialId: eyes, packs: 2, packSize: 50, packPrice: 495 },
+      ],
+    });
     expect([(await onOrder(scope)).get(yarnId), (await onOrder(scope)).get(eyes)]).toEqual([150_000, 100]);
     const lines = (await findPurchase(scope, id))?.lines ?? [];
-    await changePurchaseLine(scope, lines[0]?.id ?? "", { ticked: true, lot: "5521", packs: 2, packPrice: 310 });
+    await changePurchaseLine(scope, lines[0]?.id ?? "", {
+      ticked: true,
+      lot: "5521",
+      packs: 2,
+      packPrice: 310,
+    });
     expect(await findPurchase(other, id)).toBeUndefined();
     await expect(receivePurchase(other, id, "2026-11-23")).rejects.toThrow(ChangedMeanwhile);
-    const both = await Promise.all([receivePurchase(scope, id, "2026-11-23", "top drawer"), receivePurchase(scope, id, "2026-11-23", "top drawer")]);
+    const both = await Promise.all([
+      receivePurchase(scope, id, "2026-11-23", "top drawer"),
+      receivePurchase(scope, id, "2026-11-23", "top drawer"),
+    ]);
     expect(both.map((b) => b.lines).sort()).toEqual([0, 1]);
-    expect((await listBalls(scope, { yarnId })).map((b) => [b.lot, b.mg, b.price, b.place])).toEqual([["5521", 50_000, 310, "top drawer"], ["5521", 50_000, 310, "top drawer"]]);
+    expect((await listBalls(scope, { yarnId })).map((b) => [b.lot, b.mg, b.price, b.place])).toEqual([
+      ["5521", 50_000, 310, "top drawer"],
+      ["5521", 50_000, 310, "top drawer"],
+    ]);
     expect((await findPurchase(scope, id))?.purchase.state).toBe("ordered");
     expect((await onOrder(scope)).get(yarnId)).toBe(0);
     // A received line is no longer changed.
@@ -169,7 +323,12 @@ describe("orders", () => {
   });
   it("that are deleted are on their way no more", async () => {
     const yarnId = await newYarn("cancelled");
-    const id = await createPurchase(scope, { supplierId: null, orderedOn: "2026-11-20", expectedOn: null, lines: [{ materialKind: "yarn", materialId: yarnId, packs: 1, packSize: 50_000, packPrice: 290 }] });
+    const id = await createPurchase(scope, {
+      supplierId: null,
+      orderedOn: "2026-11-20",
+      expectedOn: null,
+      lines: [{ materialKind: "yarn", materialId: yarnId, packs: 1, packSize: 50_000, packPrice: 290 }],
+    });
     await setPurchaseDeleted(scope, id, true);
     expect((await onOrder(scope)).get(yarnId)).toBeUndefined();
     await expect(receivePurchase(scope, id, "2026-11-23")).rejects.toThrow(ChangedMeanwhile);
@@ -179,21 +338,58 @@ describe("orders", () => {
 describe("cutting plans", () => {
   const plannedWith = { weekMinutes: 600, workDays: "1111100", wagePerHour: 1400, overheadPerHour: 250 };
   const newRun = async (yarnId: string, each = 10_000) => {
-    const itemId = await createItem(scope, { name: "Runner", kind: "figure" }, { pattern: "", firmness: "medium", hanger: true, note: "", slots: [], notions: [] });
+    const itemId = await createItem(
+      scope,
+      { name: "Runner", kind: "figure" },
+      { pattern: "", firmness: "medium", hanger: true, note: "", slots: [], notions: [] },
+    );
     const revisionId = (await findItem(scope, itemId))?.revision.id ?? "";
-    return createRun(scope, { name: "Market", startOn: "2026-11-23", dueOn: "2026-12-05", plannedWith, lines: [{ itemId, revisionId, quantity: 2, plannedWith: { label: "Runner", revision: 1, seconds: 1, secondsLow: 1, secondsHigh: 1, cost: 1, price: 1, needs: [{ kind: "yarn", materialId: yarnId, each, eachHigh: each * 1.2 }] } }] });
+    return createRun(scope, {
+      name: "Market",
+      startOn: "2026-11-23",
+      dueOn: "2026-12-05",
+      plannedWith,
+      lines: [
+        {
+          itemId,
+          revisionId,
+          quantity: 2,
+          plannedWith: {
+            label: "Runner",
+            revision: 1,
+            seconds: 1,
+            secondsLow: 1,
+            secondsHigh: 1,
+            cost: 1,
+            price: 1,
+            needs: [{ kind: "yarn", materialId: yarnId, each, eachHigh: each * 1.2 }],
+          },
+        },
+      ],
+    });
   };
-  const plan = (ball: string, mg: number) => ({ confidence: 95, lotRule: "item" as const, joins: false, pins: [], placed: [{ piece: "y/0-0-0-0", ball, mg }] });
+  const plan = (ball: string, mg: number) => ({
+    confidence: 95,
+    lotRule: "item" as const,
+    joins: false,
+    pins: [],
+    placed: [{ piece: "y/0-0-0-0", ball, mg }],
+  });
   it("the second of two runs that promise the same ball is told", async () => {
     const yarnId = await newYarn("promised");
     const [a = ""] = await addBalls(scope, [ballOf(yarnId, 50_000)]);
     const [one, two] = [await newRun(yarnId), await newRun(yarnId)];
-    const kept = await Promise.allSettled([keepCutting(scope, one, 0, plan(a, 30_000)), keepCutting(scope, two, 0, plan(a, 30_000))]);
+    const kept = await Promise.allSettled([
+      keepCutting(scope, one, 0, plan(a, 30_000)),
+      keepCutting(scope, two, 0, plan(a, 30_000)),
+    ]);
     expect(kept.map((k) => k.status).sort()).toEqual(["fulfilled", "rejected"]);
     const failed = kept.find((k) => k.status === "rejected");
     const reason: unknown = failed?.status === "rejected" ? failed.reason : undefined;
     expect(reason).toBeInstanceOf(BallTaken);
-    expect(reason instanceof BallTaken && reason.balls).toEqual([{ ballId: a, wanted: 30_000, free: 20_000 }]);
+    expect(reason instanceof BallTaken && reason.balls).toEqual([
+      { ballId: a, wanted: 30_000, free: 20_000 },
+    ]);
     expect((await reservationsOf(scope, [a])).length).toBe(1);
     expect((await listBalls(scope, { yarnId }))[0]?.reserved).toBe(30_000);
   });
@@ -218,21 +414,39 @@ describe("cutting plans", () => {
   });
   it("a finished run uses its own balls, to the milligram, and frees the rest", async () => {
     const yarnId = await newYarn("finished");
-    const [a = "", b = "", c = ""] = await addBalls(scope, [ballOf(yarnId, 15_000), ballOf(yarnId, 50_000), ballOf(yarnId, 4_000, { scrap: true })]);
+    const [a = "", b = "", c = ""] = await addBalls(scope, [
+      ballOf(yarnId, 15_000),
+      ballOf(yarnId, 50_000),
+      ballOf(yarnId, 4_000, { scrap: true }),
+    ]);
     const run = await newRun(yarnId);
-    await keepCutting(scope, run, 0, { confidence: 95, lotRule: "item", joins: false, pins: [], placed: [{ piece: "1", ball: a, mg: 12_000 }, { piece: "2", ball: b, mg: 12_000 }] });
+    await keepCutting(scope, run, 0, {
+      confidence: 95,
+      lotRule: "item",
+      joins: false,
+      pins: [],
+      placed: [
+        { piece: "1", ball: a, mg: 12_000 },
+        { piece: "2", ball: b, mg: 12_000 },
+      ],
+    });
     await startRun(scope, run);
     await Promise.all([finishRun(scope, run, "2026-12-01"), finishRun(scope, run, "2026-12-01")]);
     const left = await ballBalances(scope, { yarnId });
     expect([left.get(a), left.get(b), left.get(c)]).toEqual([5_000, 40_000, 4_000]);
-    expect((await movesOfRun(scope, run)).filter((m) => m.kind === "used").reduce((s, m) => s + m.quantity, 0)).toBe(-20_000);
+    expect(
+      (await movesOfRun(scope, run)).filter((m) => m.kind === "used").reduce((s, m) => s + m.quantity, 0),
+    ).toBe(-20_000);
     expect(await findCutting(scope, run)).toBeUndefined();
     expect((await listBalls(scope, { yarnId })).every((x) => x.reserved === 0)).toBe(true);
     await expect(keepCutting(scope, run, 0, plan(a, 1))).rejects.toThrow(ChangedMeanwhile);
   });
   it("without a plan takes scraps first and leaves what others were promised", async () => {
     const yarnId = await newYarn("scraps");
-    const [scrap = "", full = ""] = await addBalls(scope, [ballOf(yarnId, 9_000, { scrap: true }), ballOf(yarnId, 50_000)]);
+    const [scrap = "", full = ""] = await addBalls(scope, [
+      ballOf(yarnId, 9_000, { scrap: true }),
+      ballOf(yarnId, 50_000),
+    ]);
     const [one, two] = [await newRun(yarnId), await newRun(yarnId)];
     await keepCutting(scope, two, 0, plan(scrap, 6_000));
     await finishRun(scope, one, "2026-12-01");
@@ -243,18 +457,43 @@ describe("cutting plans", () => {
 
 describe("colourways", () => {
   it("keep yarns of their workshop, come back when deleted, and count what was made", async () => {
-    const itemId = await createItem(scope, { name: "Puffin", kind: "keychain" }, { pattern: "", firmness: "medium", hanger: true, note: "", slots: [], notions: [] });
+    const itemId = await createItem(
+      scope,
+      { name: "Puffin", kind: "keychain" },
+      { pattern: "", firmness: "medium", hanger: true, note: "", slots: [], notions: [] },
+    );
     const mine = await newYarn("winter");
     const theirs = await newYarn("theirs", other);
-    const id = await saveColourway(scope, { itemId, name: "winter", price: 1750, slots: [{ slot: "main", yarnId: mine, hookUm: 3000, strands: 2 }, { slot: "beak", yarnId: theirs, hookUm: 3000, strands: 1 }] });
-    expect((await listColourways(scope, { itemId }))[0]).toMatchObject({ name: "winter", price: 1750, slots: [{ slot: "main", yarnId: mine, strands: 2 }] });
-    await saveColourway(scope, { id, itemId, name: "winter", price: null, slots: [{ slot: "main", yarnId: mine, hookUm: 3000, strands: 1 / 3 }] });
+    const id = await saveColourway(scope, {
+      itemId,
+      name: "winter",
+      price: 1750,
+      slots: [
+        { slot: "main", yarnId: mine, hookUm: 3000, strands: 2 },
+        { slot: "beak", yarnId: theirs, hookUm: 3000, strands: 1 },
+      ],
+    });
+    expect((await listColourways(scope, { itemId }))[0]).toMatchObject({
+      name: "winter",
+      price: 1750,
+      slots: [{ slot: "main", yarnId: mine, strands: 2 }],
+    });
+    await saveColourway(scope, {
+      id,
+      itemId,
+      name: "winter",
+      price: null,
+      slots: [{ slot: "main", yarnId: mine, hookUm: 3000, strands: 1 / 3 }],
+    });
     expect((await listColourways(scope, { itemId }))[0]?.slots[0]?.strands).toBeCloseTo(1 / 3);
     expect(await saveColourway(other, { itemId, name: "stolen", price: null, slots: [] })).toBeUndefined();
     await setColourwayDeleted(scope, id ?? "", true);
     expect(await listColourways(scope, { itemId })).toEqual([]);
     await setColourwayDeleted(scope, id ?? "", false);
-    await postMoves(scope, [{ kind: "made", materialKind: "item", materialId: itemId, colourwayId: id, quantity: 3 }, { kind: "made", materialKind: "item", materialId: itemId, quantity: 2 }]);
+    await postMoves(scope, [
+      { kind: "made", materialKind: "item", materialId: itemId, colourwayId: id, quantity: 3 },
+      { kind: "made", materialKind: "item", materialId: itemId, quantity: 2 },
+    ]);
     const made = await madeStock(scope);
     expect([made.get(`${itemId}:${id}`), made.get(`${itemId}:`)]).toEqual([3, 2]);
   });
@@ -264,20 +503,58 @@ describe("imports", () => {
   it("bring all or nothing, once, and are taken back whole", async () => {
     const known = await newYarn("known");
     const id = v7();
-    const yarns = [{ ...DK, shade: "imported", balls: [{ lot: "9", scrap: false, place: "box", fullMg: 50_000, price: 290, mg: 50_000 }] }, { ...DK, shade: "known", existing: known, balls: [{ lot: "8", scrap: false, place: "", fullMg: 50_000, price: 290, mg: 7_000 }] }];
-    const notions = [{ kind: "eye" as const, name: "Imported eyes", sizeUm: 6000, colour: null, packSize: 50, packPrice: 495, onHand: 12 }];
-    expect(await importMaterials(scope, { id, fileName: "stock.csv", rows: 3, skipped: 1 }, yarns, notions)).toBe(true);
-    expect(await importMaterials(scope, { id, fileName: "stock.csv", rows: 3, skipped: 1 }, yarns, notions)).toBe(false);
+    const yarns = [
+      {
+        ...DK,
+        shade: "imported",
+        balls: [{ lot: "9", scrap: false, place: "box", fullMg: 50_000, price: 290, mg: 50_000 }],
+      },
+      {
+        ...DK,
+        shade: "known",
+        existing: known,
+        balls: [{ lot: "8", scrap: false, place: "", fullMg: 50_000, price: 290, mg: 7_000 }],
+      },
+    ];
+    const notions = [
+      {
+        kind: "eye" as const,
+        name: "Imported eyes",
+        sizeUm: 6000,
+        colour: null,
+        packSize: 50,
+        packPrice: 495,
+        onHand: 12,
+      },
+    ];
+    expect(
+      await importMaterials(scope, { id, fileName: "stock.csv", rows: 3, skipped: 1 }, yarns, notions),
+    ).toBe(true);
+    expect(
+      await importMaterials(scope, { id, fileName: "stock.csv", rows: 3, skipped: 1 }, yarns, notions),
+    ).toBe(false);
     expect((await balances(scope)).get(known)).toBe(7_000);
     expect((await listNotions(scope)).filter((n) => n.name === "Imported eyes").length).toBe(1);
     expect((await listImports(scope))[0]).toMatchObject({ id, rows: 3, skipped: 1, undoneAt: null });
     expect(await undoImport(other, id)).toBe(false);
-    expect((await Promise.all([undoImport(scope, id), undoImport(scope, id)])).filter(Boolean).length).toBe(1);
+    expect((await Promise.all([undoImport(scope, id), undoImport(scope, id)])).filter(Boolean).length).toBe(
+      1,
+    );
     expect((await balances(scope)).get(known)).toBe(0);
     expect((await listYarns(scope)).some((y) => y.shade === "imported")).toBe(false);
     expect((await listYarns(scope)).some((y) => y.id === known)).toBe(true);
     const broken = v7();
-    await expect(importMaterials(scope, { id: broken, fileName: "x.csv", rows: 1, skipped: 0 }, [{ ...DK, shade: "half" , balls: [] }, { ...DK, shade: "x".repeat(500), balls: [] }], [])).rejects.toThrow();
+    await expect(
+      importMaterials(
+        scope,
+        { id: broken, fileName: "x.csv", rows: 1, skipped: 0 },
+        [
+          { ...DK, shade: "half", balls: [] },
+          { ...DK, shade: "x".repeat(500), balls: [] },
+        ],
+        [],
+      ),
+    ).rejects.toThrow();
     expect((await listYarns(scope)).some((y) => y.shade === "half")).toBe(false);
     expect((await db.select().from(importBatch).where(eq(importBatch.id, broken))).length).toBe(0);
   });

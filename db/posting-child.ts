@@ -11,8 +11,12 @@ async function main(): Promise<void> {
   const { db } = connect(process.env.DATABASE_URL ?? "");
   for (let i = Number(first); i < Number(first) + Number(many); i++) {
     await transact({ db, workshopId, now: new Date() }, async (tx) => {
-      await postMoves(tx, [{ kind: "bought", materialKind: "yarn", materialId, quantity: 10, key: `kill-${i}-a` }]);
-      await postMoves(tx, [{ kind: "used", materialKind: "yarn", materialId, quantity: -3, key: `kill-${i}-b` }]);
+      await postMoves(tx, [
+        { kind: "bought", materialKind: "yarn", materialId, quantity: 10, key: `kill-${i}-a` },
+      ]);
+      await postMoves(tx, [
+        { kind: "used", materialKind: "yarn", materialId, quantity: -3, key: `kill-${i}-b` },
+      ]);
     });
     process.stdout.write(`${i}\n`);
   }

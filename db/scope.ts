@@ -11,7 +11,11 @@ export interface Scope {
   readonly within?: true;
 }
 
-export function mine(scope: Scope, table: { workshopId: Column }, ...more: (SQL | undefined)[]): SQL | undefined {
+export function mine(
+  scope: Scope,
+  table: { workshopId: Column },
+  ...more: (SQL | undefined)[]
+): SQL | undefined {
   return and(eq(table.workshopId, scope.workshopId), ...more);
 }
 
@@ -35,7 +39,9 @@ export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>)
   if (scope.within) return work(scope);
   for (let attempt = 1; ; attempt++) {
     try {
-      return await scope.db.transaction((tx) => work({ ...scope, db: tx as unknown as Database, within: true }));
+      return await scope.db.transaction((tx) =>
+        work({ ...scope, db: tx as unknown as Database, within: true }),
+      );
     } catch (error) {
       if (attempt >= 4 || !isRetryable(error)) throw error;
     }

@@ -4,13 +4,17 @@ import { createWorkshop } from "./queries/workshops";
 import type { Scope } from "./scope";
 
 /** An empty, migrated database of its own on the tests' server, dropped at the end. */
-export async function freshDatabase(name: string): Promise<{ db: Database; url: string; close: () => Promise<void> }> {
+export async function freshDatabase(
+  name: string,
+): Promise<{ db: Database; url: string; close: () => Promise<void> }> {
   const base = process.env.DATABASE_URL;
   if (!base) throw new Error("the database tests need DATABASE_URL: run them with bin/test");
   const url = new URL(base);
   const schema = `lapka_${name}_${process.pid}`;
   const admin = await mysql.createConnection(base);
-  await admin.query(`create database if not exists \`${schema}\` character set utf8mb4 collate utf8mb4_unicode_ci`);
+  await admin.query(
+    `create database if not exists \`${schema}\` character set utf8mb4 collate utf8mb4_unicode_ci`,
+  );
   url.pathname = `/${schema}`;
   const { db, close } = connect(url.href);
   await migrateDatabase(db);

@@ -14,7 +14,11 @@ describe("demo patterns", () => {
     expect(p.parts.length).toBeGreaterThanOrEqual(2);
   });
   // Worked out by hand from the texts.
-  it.each([["puffin.txt", [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6]], ["buoy.txt", [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6]], ["hermit-crab.txt", [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18]]])("%s counts as by hand", (file, counts) => {
+  it.each([
+    ["puffin.txt", [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6]],
+    ["buoy.txt", [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6]],
+    ["hermit-crab.txt", [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18]],
+  ])("%s counts as by hand", (file, counts) => {
     const p = checkPattern(readFileSync(path.join(folder, file), "utf8"));
     expect(p.parts[0]?.rounds.map((r) => r.count)).toEqual(counts);
   });

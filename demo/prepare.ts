@@ -12,10 +12,13 @@ async function main(): Promise<void> {
   const { db, close } = connect(url);
   try {
     if (fresh) {
-      const [tables] = await db.execute(sql`select table_name as name from information_schema.tables where table_schema = database()`);
+      const [tables] = await db.execute(
+        sql`select table_name as name from information_schema.tables where table_schema = database()`,
+      );
       await db.transaction(async (tx) => {
         await tx.execute(sql`set foreign_key_checks = 0`);
-        for (const { name } of tables as unknown as { name: string }[]) await tx.execute(sql`drop table ${sql.identifier(name)}`);
+        for (const { name } of tables as unknown as { name: string }[])
+          await tx.execute(sql`drop table ${sql.identifier(name)}`);
         await tx.execute(sql`set foreign_key_checks = 1`);
       });
     }
@@ -31,7 +34,9 @@ async function main(): Promise<void> {
 }
 
 main().catch((error: unknown) => {
-  process.stderr.write(`lapka: the database could not be prepared: ${error instanceof Error ? error.message : String(error)}\n`);
+  process.stderr.write(
+    `lapka: the database could not be prepared: ${error instanceof Error ? error.message : String(error)}\n`,
+  );
   if (error instanceof Error && error.cause) process.stderr.write(`       ${String(error.cause)}\n`);
   process.exit(1);
 });

@@ -19,10 +19,17 @@ import { createPurchase } from "../db/queries/purchases";
 import { createRun, finishRun, startRun } from "../db/queries/runs";
 import { postMoves } from "../db/queries/stock";
 import { notePrice, saveSupplier } from "../db/queries/suppliers";
-import { createWorkshop, findWorkshop, listChannels, saveChannel, type Workshop } from "../db/queries/workshops";
+import {
+  createWorkshop,
+  findWorkshop,
+  listChannels,
+  saveChannel,
+  type Workshop,
+} from "../db/queries/workshops";
 import type { Scope } from "../db/scope";
 
-const pattern = (name: string) => readFileSync(path.join(import.meta.dirname, "patterns", `${name}.txt`), "utf8");
+const pattern = (name: string) =>
+  readFileSync(path.join(import.meta.dirname, "patterns", `${name}.txt`), "utf8");
 
 interface DemoYarn {
   readonly key: string;
@@ -32,27 +39,139 @@ interface DemoYarn {
   /** Balls as they lie: lot, place, mg on each; a scrap is marked. */
   readonly balls: readonly (readonly [lot: string, place: string, mg: number, scrap?: "scrap"])[];
 }
-const COTTON = { name: "DK cotton", fibre: "100 % cotton", weightClass: 3, hookUm: 4000, mmPer100g: 230_000, ballMg: 50_000, ballPrice: 290 };
-const MIX = { name: "Worsted wool mix", fibre: "55 % wool, 45 % acrylic", weightClass: 4, hookUm: 5000, mmPer100g: 175_000, ballMg: 100_000, ballPrice: 640 };
+const COTTON = {
+  name: "DK cotton",
+  fibre: "100 % cotton",
+  weightClass: 3,
+  hookUm: 4000,
+  mmPer100g: 230_000,
+  ballMg: 50_000,
+  ballPrice: 290,
+};
+const MIX = {
+  name: "Worsted wool mix",
+  fibre: "55 % wool, 45 % acrylic",
+  weightClass: 4,
+  hookUm: 5000,
+  mmPer100g: 175_000,
+  ballMg: 100_000,
+  ballPrice: 640,
+};
 const TOP = "top drawer";
 const BASKET = "scrap basket";
 const COTTONS: readonly DemoYarn[] = [
-  { key: "slate", name: "DK cotton", shade: "slate", colour: "#3d4c57", balls: [["4471", TOP, 50_000], ["4471", TOP, 50_000], ["4471", TOP, 37_000], ["3902", BASKET, 8_500, "scrap"], ["3902", BASKET, 5_200, "scrap"]] },
-  { key: "white", name: "DK cotton", shade: "chalk white", colour: "#f1f0ea", balls: [["118", TOP, 50_000], ["118", TOP, 36_500]] },
-  { key: "orange", name: "DK cotton", shade: "buoy orange", colour: "#d9692b", balls: [["77", TOP, 24_000], ["61", BASKET, 7_000, "scrap"]] },
-  { key: "navy", name: "DK cotton", shade: "deep navy", colour: "#22304f", balls: [["205", BASKET, 9_500, "scrap"], ["", BASKET, 3_000, "scrap"]] },
-  { key: "silver", name: "DK cotton", shade: "herring silver", colour: "#aab4ba", balls: [["880", BASKET, 9_000, "scrap"]] },
-  { key: "red", name: "DK cotton", shade: "signal red", colour: "#b5322c", balls: [["31", TOP, 50_000], ["31", TOP, 24_000]] },
-  { key: "yellow", name: "DK cotton", shade: "oilskin yellow", colour: "#e5b72f", balls: [["9", "window box", 18_000]] },
-  { key: "sand", name: "DK cotton", shade: "wet sand", colour: "#b79b74", balls: [["52", "window box", 33_000]] },
-  { key: "coral", name: "DK cotton", shade: "crab coral", colour: "#d66b5a", balls: [["14", "window box", 27_500]] },
+  {
+    key: "slate",
+    name: "DK cotton",
+    shade: "slate",
+    colour: "#3d4c57",
+    balls: [
+      ["4471", TOP, 50_000],
+      ["4471", TOP, 50_000],
+      ["4471", TOP, 37_000],
+      ["3902", BASKET, 8_500, "scrap"],
+      ["3902", BASKET, 5_200, "scrap"],
+    ],
+  },
+  {
+    key: "white",
+    name: "DK cotton",
+    shade: "chalk white",
+    colour: "#f1f0ea",
+    balls: [
+      ["118", TOP, 50_000],
+      ["118", TOP, 36_500],
+    ],
+  },
+  {
+    key: "orange",
+    name: "DK cotton",
+    shade: "buoy orange",
+    colour: "#d9692b",
+    balls: [
+      ["77", TOP, 24_000],
+      ["61", BASKET, 7_000, "scrap"],
+    ],
+  },
+  {
+    key: "navy",
+    name: "DK cotton",
+    shade: "deep navy",
+    colour: "#22304f",
+    balls: [
+      ["205", BASKET, 9_500, "scrap"],
+      ["", BASKET, 3_000, "scrap"],
+    ],
+  },
+  {
+    key: "silver",
+    name: "DK cotton",
+    shade: "herring silver",
+    colour: "#aab4ba",
+    balls: [["880", BASKET, 9_000, "scrap"]],
+  },
+  {
+    key: "red",
+    name: "DK cotton",
+    shade: "signal red",
+    colour: "#b5322c",
+    balls: [
+      ["31", TOP, 50_000],
+      ["31", TOP, 24_000],
+    ],
+  },
+  {
+    key: "yellow",
+    name: "DK cotton",
+    shade: "oilskin yellow",
+    colour: "#e5b72f",
+    balls: [["9", "window box", 18_000]],
+  },
+  {
+    key: "sand",
+    name: "DK cotton",
+    shade: "wet sand",
+    colour: "#b79b74",
+    balls: [["52", "window box", 33_000]],
+  },
+  {
+    key: "coral",
+    name: "DK cotton",
+    shade: "crab coral",
+    colour: "#d66b5a",
+    balls: [["14", "window box", 27_500]],
+  },
   { key: "teal", name: "DK cotton", shade: "boat teal", colour: "#2f7f84", balls: [["640", TOP, 46_000]] },
-  { key: "cream", name: "DK cotton", shade: "sail cream", colour: "#e9dfc5", balls: [["300", "window box", 39_000]] },
-  { key: "dusk", name: "DK cotton", shade: "dusk blue", colour: "#4c5a72", balls: [["17", "window box", 50_000], ["17", "window box", 21_000]] },
+  {
+    key: "cream",
+    name: "DK cotton",
+    shade: "sail cream",
+    colour: "#e9dfc5",
+    balls: [["300", "window box", 39_000]],
+  },
+  {
+    key: "dusk",
+    name: "DK cotton",
+    shade: "dusk blue",
+    colour: "#4c5a72",
+    balls: [
+      ["17", "window box", 50_000],
+      ["17", "window box", 21_000],
+    ],
+  },
 ];
 
 /** The true hand behind the demo's measurements: looser than the trade by a tenth, quicker at stitches, slower at sewing on. */
-export const HIDDEN_HAND = { tension: 1.11, yarns: { slate: 1.02, "chalk white": 0.97, "signal red": 1.04, "fog grey": 0.96 } as Readonly<Record<string, number>>, crochet: 0.86, finishing: 1.12, packing: 1.15, batch: 0.95 } as const;
+export const HIDDEN_HAND = {
+  tension: 1.11,
+  yarns: { slate: 1.02, "chalk white": 0.97, "signal red": 1.04, "fog grey": 0.96 } as Readonly<
+    Record<string, number>
+  >,
+  crochet: 0.86,
+  finishing: 1.12,
+  packing: 1.15,
+  batch: 0.95,
+} as const;
 
 /** Six months of weighing and timing as that hand would have left them, on a scale of 0.1 g. */
 async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: string): Promise<void> {
@@ -62,10 +181,18 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
   const day = (ago: number) => parseDate(today).subtract({ days: ago }).toString();
   const items = await listItems(scope);
   const yarns = new Map(surroundings.yarns.map((y) => [y.id, y]));
-  for (const [i, { name, part, pieces, ago, fill }] of ([
-    { name: "Puffin", part: "Body", pieces: 3, ago: 160, fill: false }, { name: "Puffin", part: "Wings", pieces: 6, ago: 120, fill: false }, { name: "Lighthouse", part: "Tower", pieces: 2, ago: 96, fill: false }, { name: "Seal", part: "Body", pieces: 2, ago: 75, fill: false },
-    { name: "Puffin", part: "", pieces: 4, ago: 60, fill: true }, { name: "Buoy", part: "Float", pieces: 4, ago: 44, fill: false }, { name: "Seal", part: "", pieces: 3, ago: 40, fill: true }, { name: "Puffin", part: "Body", pieces: 4, ago: 18, fill: false },
-  ] as const).entries()) {
+  for (const [i, { name, part, pieces, ago, fill }] of (
+    [
+      { name: "Puffin", part: "Body", pieces: 3, ago: 160, fill: false },
+      { name: "Puffin", part: "Wings", pieces: 6, ago: 120, fill: false },
+      { name: "Lighthouse", part: "Tower", pieces: 2, ago: 96, fill: false },
+      { name: "Seal", part: "Body", pieces: 2, ago: 75, fill: false },
+      { name: "Puffin", part: "", pieces: 4, ago: 60, fill: true },
+      { name: "Buoy", part: "Float", pieces: 4, ago: 44, fill: false },
+      { name: "Seal", part: "", pieces: 3, ago: 40, fill: true },
+      { name: "Puffin", part: "Body", pieces: 4, ago: 18, fill: false },
+    ] as const
+  ).entries()) {
     const entry = items.find((x) => x.item.name.startsWith(name));
     if (!entry || !hand) continue;
     const e = expectedFor(tradeExpected(draftOf(entry.revision), aroundOf(entry, surroundings)), part);
@@ -73,25 +200,78 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
     const real = fill ? e.fillingMg * HIDDEN_HAND.packing : e.stitchMg * HIDDEN_HAND.tension * own + e.tailMg;
     if (real <= 0) continue;
     const shown = Math.max(100, Math.round((real * pieces * Math.exp(0.03 * normal())) / 100) * 100);
-    await saveWeighIn(scope, { handId: hand.id, kind: fill ? "filling" : "yarn", itemId: entry.item.id, revisionId: entry.revision.id, part, pieces, yarnId: fill ? null : (e.yarnId ?? null), hookUm: fill || e.hookMm === undefined ? null : Math.round(e.hookMm * 1000), loops: "over", firmness: fill ? e.firmness : null, weightMg: shown, stepMg: 100, expectedMg: Math.round((fill ? e.fillingMg : e.stitchMg) * pieces), besideMg: fill ? 0 : Math.round(e.tailMg * pieces), madeOn: day(ago), note: "", idempotencyKey: `demo-weigh-${i}` });
+    await saveWeighIn(scope, {
+      handId: hand.id,
+      kind: fill ? "filling" : "yarn",
+      itemId: entry.item.id,
+      revisionId: entry.revision.id,
+      part,
+      pieces,
+      yarnId: fill ? null : (e.yarnId ?? null),
+      hookUm: fill || e.hookMm === undefined ? null : Math.round(e.hookMm * 1000),
+      loops: "over",
+      firmness: fill ? e.firmness : null,
+      weightMg: shown,
+      stepMg: 100,
+      expectedMg: Math.round((fill ? e.fillingMg : e.stitchMg) * pieces),
+      besideMg: fill ? 0 : Math.round(e.tailMg * pieces),
+      madeOn: day(ago),
+      note: "",
+      idempotencyKey: `demo-weigh-${i}`,
+    });
   }
-  for (const [i, { name, stage, pieces, ago }] of ([
-    { name: "Puffin", stage: "crochet", pieces: 1, ago: 158 }, { name: "Puffin", stage: "sewing", pieces: 2, ago: 157 }, { name: "Buoy", stage: "crochet", pieces: 2, ago: 118 }, { name: "Seal", stage: "crochet", pieces: 1, ago: 74 },
-    { name: "Buoy", stage: "filling", pieces: 6, ago: 58 }, { name: "Lighthouse", stage: "ends", pieces: 4, ago: 35 }, { name: "Puffin", stage: "face", pieces: 6, ago: 20 }, { name: "Sardine", stage: "crochet", pieces: 6, ago: 9 },
-  ] as const).entries()) {
+  for (const [i, { name, stage, pieces, ago }] of (
+    [
+      { name: "Puffin", stage: "crochet", pieces: 1, ago: 158 },
+      { name: "Puffin", stage: "sewing", pieces: 2, ago: 157 },
+      { name: "Buoy", stage: "crochet", pieces: 2, ago: 118 },
+      { name: "Seal", stage: "crochet", pieces: 1, ago: 74 },
+      { name: "Buoy", stage: "filling", pieces: 6, ago: 58 },
+      { name: "Lighthouse", stage: "ends", pieces: 4, ago: 35 },
+      { name: "Puffin", stage: "face", pieces: 6, ago: 20 },
+      { name: "Sardine", stage: "crochet", pieces: 6, ago: 9 },
+    ] as const
+  ).entries()) {
     const entry = items.find((x) => x.item.name.startsWith(name));
     if (!entry || !hand) continue;
     const one = stageWork(tradeExpected(draftOf(entry.revision), aroundOf(entry, surroundings)), "", stage);
     const each = secondsOfWork(one) * (stage === "crochet" ? HIDDEN_HAND.crochet : HIDDEN_HAND.finishing);
     if (each <= 0) continue;
-    const laps = Array.from({ length: pieces }, (_, n) => Math.max(1, Math.round(each * lapFactor(Math.log2(HIDDEN_HAND.batch), n + 1) * Math.exp(0.05 * normal()))));
-    await saveTiming(scope, { handId: hand.id, itemId: entry.item.id, revisionId: entry.revision.id, part: "", stage, pieces, seconds: laps.reduce((a, b) => a + b, 0), laps, work: Object.fromEntries(Object.entries(one).map(([k, v]) => [k, v * pieces])), madeOn: day(ago), note: "", idempotencyKey: `demo-time-${i}` });
+    const laps = Array.from({ length: pieces }, (_, n) =>
+      Math.max(
+        1,
+        Math.round(each * lapFactor(Math.log2(HIDDEN_HAND.batch), n + 1) * Math.exp(0.05 * normal())),
+      ),
+    );
+    await saveTiming(scope, {
+      handId: hand.id,
+      itemId: entry.item.id,
+      revisionId: entry.revision.id,
+      part: "",
+      stage,
+      pieces,
+      seconds: laps.reduce((a, b) => a + b, 0),
+      laps,
+      work: Object.fromEntries(Object.entries(one).map(([k, v]) => [k, v * pieces])),
+      madeOn: day(ago),
+      note: "",
+      idempotencyKey: `demo-time-${i}`,
+    });
   }
 }
 
 /** The harbour-town stall of design §6, everything invented. `today` is passed in so that markets lie ahead. */
 export async function seedDemo(db: Database, today: string, now: Date): Promise<string> {
-  const workshopId = await createWorkshop(db, "Harbour stall", { locale: "en-IE", currency: "EUR", weekMinutes: 960, workDays: "1101110", wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: "0,50" });
+  const workshopId = await createWorkshop(db, "Harbour stall", {
+    locale: "en-IE",
+    currency: "EUR",
+    weekMinutes: 960,
+    workDays: "1101110",
+    wagePerHour: 1200,
+    overheadPerHour: 180,
+    marginBp: 800,
+    pricePoints: "0,50",
+  });
   const scope: Scope = { db, workshopId, now };
   const channels = await listChannels(scope);
   const stall = channels[0]?.id ?? "";
@@ -100,69 +280,358 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
 
   // The stock was counted in summer, before the runs that used it.
   const summer: Scope = { ...scope, now: new Date(now.getTime() - 150 * 86_400_000) };
-  const quay = await saveSupplier(scope, { name: "Yarn shed on the quay", deliveryDays: 0, minOrder: 0, note: "closed on Mondays" });
-  const post = await saveSupplier(scope, { name: "Notions by post", deliveryDays: 5, minOrder: 2500, note: "" });
-  const packers = await saveSupplier(scope, { name: "Packaging depot", deliveryDays: 8, minOrder: 1500, note: "" });
+  const quay = await saveSupplier(scope, {
+    name: "Yarn shed on the quay",
+    deliveryDays: 0,
+    minOrder: 0,
+    note: "closed on Mondays",
+  });
+  const post = await saveSupplier(scope, {
+    name: "Notions by post",
+    deliveryDays: 5,
+    minOrder: 2500,
+    note: "",
+  });
+  const packers = await saveSupplier(scope, {
+    name: "Packaging depot",
+    deliveryDays: 8,
+    minOrder: 1500,
+    note: "",
+  });
   const start = parseDate(today);
   const ago = (days: number) => start.subtract({ days }).toString();
   const ahead = (days: number) => start.add({ days }).toString();
   const yarnIds = new Map<string, string>();
-  const found = (yarnId: string, fullMg: number, price: number, balls: DemoYarn["balls"]): NewBall[] => balls.map(([lot, place, mg, scrap]) => ({ yarnId, lot, place, mg, scrap: scrap !== undefined, fullMg, price, kind: "weighed" }));
+  const found = (yarnId: string, fullMg: number, price: number, balls: DemoYarn["balls"]): NewBall[] =>
+    balls.map(([lot, place, mg, scrap]) => ({
+      yarnId,
+      lot,
+      place,
+      mg,
+      scrap: scrap !== undefined,
+      fullMg,
+      price,
+      kind: "weighed",
+    }));
   for (const { key, balls, ...y } of COTTONS) {
-    const id = await saveYarn(scope, { ...COTTON, ...y, bandStitches: 22, bandRows: 28, care: "wash at 40 °C", supplierId: quay });
+    const id = await saveYarn(scope, {
+      ...COTTON,
+      ...y,
+      bandStitches: 22,
+      bandRows: 28,
+      care: "wash at 40 °C",
+      supplierId: quay,
+    });
     yarnIds.set(key, id);
     await addBalls(summer, found(id, COTTON.ballMg, 275, balls));
-    await notePrice(summer, { materialKind: "yarn", materialId: id, supplierId: quay, packSize: COTTON.ballMg, price: 275 }, ago(150));
-    await notePrice(scope, { materialKind: "yarn", materialId: id, supplierId: quay, packSize: COTTON.ballMg, price: COTTON.ballPrice }, ago(40));
+    await notePrice(
+      summer,
+      { materialKind: "yarn", materialId: id, supplierId: quay, packSize: COTTON.ballMg, price: 275 },
+      ago(150),
+    );
+    await notePrice(
+      scope,
+      {
+        materialKind: "yarn",
+        materialId: id,
+        supplierId: quay,
+        packSize: COTTON.ballMg,
+        price: COTTON.ballPrice,
+      },
+      ago(40),
+    );
   }
-  const fog = await saveYarn(scope, { ...MIX, shade: "fog grey", colour: "#c5cacb", bandStitches: 18, bandRows: 24, care: "wash by hand", supplierId: quay });
+  const fog = await saveYarn(scope, {
+    ...MIX,
+    shade: "fog grey",
+    colour: "#c5cacb",
+    bandStitches: 18,
+    bandRows: 24,
+    care: "wash by hand",
+    supplierId: quay,
+  });
   yarnIds.set("pale grey", fog);
-  await addBalls(summer, found(fog, MIX.ballMg, MIX.ballPrice, [["21b", TOP, 100_000], ["21b", TOP, 40_000]]));
+  await addBalls(
+    summer,
+    found(fog, MIX.ballMg, MIX.ballPrice, [
+      ["21b", TOP, 100_000],
+      ["21b", TOP, 40_000],
+    ]),
+  );
   // A scrap without a band: 1.5 m of it weighed 0.7 g on a scale of 0.1 g.
-  const scrap = await saveYarn(scope, { name: "Scrap without a band", shade: "rust", colour: "#9a4a2c", fibre: "unknown", weightClass: 3, hookUm: 4000, mmPer100g: 214_286, lengthSigmaBp: 424, ballMg: 14_000, ballPrice: 0 });
+  const scrap = await saveYarn(scope, {
+    name: "Scrap without a band",
+    shade: "rust",
+    colour: "#9a4a2c",
+    fibre: "unknown",
+    weightClass: 3,
+    hookUm: 4000,
+    mmPer100g: 214_286,
+    lengthSigmaBp: 424,
+    ballMg: 14_000,
+    ballPrice: 0,
+  });
   await addBalls(summer, found(scrap, 14_000, 0, [["", BASKET, 14_000, "scrap"]]));
   const yarn = (key: string) => yarnIds.get(key) ?? "";
 
-  const washer5 = await saveNotion(scope, { kind: "washer", name: "Washers for 5 mm eyes", sizeUm: 5000, colour: null, packSize: 100, packPrice: 180, supplierId: post, place: "eye box" });
-  const eyes6 = await saveNotion(scope, { kind: "eye", name: "Black eyes, 6 mm", sizeUm: 6000, colour: "#111111", packSize: 50, packPrice: 495, supplierId: post, spares: 2, place: "eye box" });
-  const eyes5 = await saveNotion(scope, { kind: "eye", name: "Black eyes, 5 mm", sizeUm: 5000, colour: "#111111", packSize: 50, packPrice: 450, supplierId: post, washerId: washer5, place: "eye box" });
-  const ring = await saveNotion(scope, { kind: "ring", name: "Split ring with chain, 25 mm", sizeUm: 25_000, colour: null, packSize: 20, packPrice: 560, supplierId: post, place: "ring tin" });
-  const cord = await saveNotion(scope, { kind: "cord", name: "Cotton hanging loop", sizeUm: null, colour: null, packSize: 25, packPrice: 300, supplierId: post, place: "ring tin" });
-  const fibre = await saveNotion(scope, { kind: "filling", name: "Polyester fibre", sizeUm: null, colour: null, packSize: 250_000, packPrice: 520, supplierId: post, place: "under the table" });
-  const tag = await saveNotion(scope, { kind: "tag", name: "Swing tag and string", sizeUm: null, colour: null, packSize: 100, packPrice: 850, supplierId: packers, place: "packing shelf" });
-  const bag = await saveNotion(scope, { kind: "bag", name: "Paper bag, small", sizeUm: null, colour: null, packSize: 100, packPrice: 600, supplierId: packers, place: "packing shelf" });
-  const trimmings = await saveNotion(scope, { kind: "filling", name: "Scrap box, chopped yarn", sizeUm: null, colour: null, packSize: 100_000, packPrice: 0, densityBp: 25_000, place: BASKET });
+  const washer5 = await saveNotion(scope, {
+    kind: "washer",
+    name: "Washers for 5 mm eyes",
+    sizeUm: 5000,
+    colour: null,
+    packSize: 100,
+    packPrice: 180,
+    supplierId: post,
+    place: "eye box",
+  });
+  const eyes6 = await saveNotion(scope, {
+    kind: "eye",
+    name: "Black eyes, 6 mm",
+    sizeUm: 6000,
+    colour: "#111111",
+    packSize: 50,
+    packPrice: 495,
+    supplierId: post,
+    spares: 2,
+    place: "eye box",
+  });
+  const eyes5 = await saveNotion(scope, {
+    kind: "eye",
+    name: "Black eyes, 5 mm",
+    sizeUm: 5000,
+    colour: "#111111",
+    packSize: 50,
+    packPrice: 450,
+    supplierId: post,
+    washerId: washer5,
+    place: "eye box",
+  });
+  const ring = await saveNotion(scope, {
+    kind: "ring",
+    name: "Split ring with chain, 25 mm",
+    sizeUm: 25_000,
+    colour: null,
+    packSize: 20,
+    packPrice: 560,
+    supplierId: post,
+    place: "ring tin",
+  });
+  const cord = await saveNotion(scope, {
+    kind: "cord",
+    name: "Cotton hanging loop",
+    sizeUm: null,
+    colour: null,
+    packSize: 25,
+    packPrice: 300,
+    supplierId: post,
+    place: "ring tin",
+  });
+  const fibre = await saveNotion(scope, {
+    kind: "filling",
+    name: "Polyester fibre",
+    sizeUm: null,
+    colour: null,
+    packSize: 250_000,
+    packPrice: 520,
+    supplierId: post,
+    place: "under the table",
+  });
+  const tag = await saveNotion(scope, {
+    kind: "tag",
+    name: "Swing tag and string",
+    sizeUm: null,
+    colour: null,
+    packSize: 100,
+    packPrice: 850,
+    supplierId: packers,
+    place: "packing shelf",
+  });
+  const bag = await saveNotion(scope, {
+    kind: "bag",
+    name: "Paper bag, small",
+    sizeUm: null,
+    colour: null,
+    packSize: 100,
+    packPrice: 600,
+    supplierId: packers,
+    place: "packing shelf",
+  });
+  const trimmings = await saveNotion(scope, {
+    kind: "filling",
+    name: "Scrap box, chopped yarn",
+    sizeUm: null,
+    colour: null,
+    packSize: 100_000,
+    packPrice: 0,
+    densityBp: 25_000,
+    place: BASKET,
+  });
   await postMoves(summer, [
-    { kind: "weighed", materialKind: "notion", materialId: trimmings, quantity: 65_000 }, { kind: "counted", materialKind: "notion", materialId: washer5, quantity: 80 }, { kind: "counted", materialKind: "notion", materialId: eyes6, quantity: 148 }, { kind: "counted", materialKind: "notion", materialId: eyes5, quantity: 34 },
-    { kind: "counted", materialKind: "notion", materialId: ring, quantity: 62 }, { kind: "counted", materialKind: "notion", materialId: cord, quantity: 70 },
-    { kind: "weighed", materialKind: "notion", materialId: fibre, quantity: 420_000 }, { kind: "counted", materialKind: "notion", materialId: tag, quantity: 130 }, { kind: "counted", materialKind: "notion", materialId: bag, quantity: 240 },
+    { kind: "weighed", materialKind: "notion", materialId: trimmings, quantity: 65_000 },
+    { kind: "counted", materialKind: "notion", materialId: washer5, quantity: 80 },
+    { kind: "counted", materialKind: "notion", materialId: eyes6, quantity: 148 },
+    { kind: "counted", materialKind: "notion", materialId: eyes5, quantity: 34 },
+    { kind: "counted", materialKind: "notion", materialId: ring, quantity: 62 },
+    { kind: "counted", materialKind: "notion", materialId: cord, quantity: 70 },
+    { kind: "weighed", materialKind: "notion", materialId: fibre, quantity: 420_000 },
+    { kind: "counted", materialKind: "notion", materialId: tag, quantity: 130 },
+    { kind: "counted", materialKind: "notion", materialId: bag, quantity: 240 },
   ]);
   // Unravelled by the hidden hand; its stitch widths were measured too, but of yarn a width tells little.
   const [me] = await listHands(scope);
-  const unravelled = (shade: string, weightClass: WeightClass, hookUm: number, stitches: number, slip: number) => ({ sampleStitches: stitches, sampleMm: Math.round(stitches * tradePerStitch(weightClass, mm(hookUm / 1000)) * HIDDEN_HAND.tension * (HIDDEN_HAND.yarns[shade] ?? 1) * slip) });
+  const unravelled = (
+    shade: string,
+    weightClass: WeightClass,
+    hookUm: number,
+    stitches: number,
+    slip: number,
+  ) => ({
+    sampleStitches: stitches,
+    sampleMm: Math.round(
+      stitches *
+        tradePerStitch(weightClass, mm(hookUm / 1000)) *
+        HIDDEN_HAND.tension *
+        (HIDDEN_HAND.yarns[shade] ?? 1) *
+        slip,
+    ),
+  });
   const swatch = { handId: me?.id ?? null, loops: "over" as const };
-  await saveSwatch(scope, { ...swatch, yarnId: yarn("slate"), madeOn: ago(20), hookUm: 3000, stitches: 20, overMm: 92, rounds: 20, roundsOverMm: 88, ...unravelled("slate", 3, 3000, 30, 0.985) });
-  await saveSwatch(scope, { ...swatch, yarnId: yarn("white"), madeOn: ago(19), hookUm: 3000, stitches: 20, overMm: 93, rounds: 20, roundsOverMm: 87, sampleStitches: null, sampleMm: null });
-  await saveSwatch(scope, { ...swatch, yarnId: fog, madeOn: ago(41), hookUm: 3500, stitches: 18, overMm: 98, rounds: 18, roundsOverMm: 92, ...unravelled("fog grey", 4, 3500, 24, 1.01) });
+  await saveSwatch(scope, {
+    ...swatch,
+    yarnId: yarn("slate"),
+    madeOn: ago(20),
+    hookUm: 3000,
+    stitches: 20,
+    overMm: 92,
+    rounds: 20,
+    roundsOverMm: 88,
+    ...unravelled("slate", 3, 3000, 30, 0.985),
+  });
+  await saveSwatch(scope, {
+    ...swatch,
+    yarnId: yarn("white"),
+    madeOn: ago(19),
+    hookUm: 3000,
+    stitches: 20,
+    overMm: 93,
+    rounds: 20,
+    roundsOverMm: 87,
+    sampleStitches: null,
+    sampleMm: null,
+  });
+  await saveSwatch(scope, {
+    ...swatch,
+    yarnId: fog,
+    madeOn: ago(41),
+    hookUm: 3500,
+    stitches: 18,
+    overMm: 98,
+    rounds: 18,
+    roundsOverMm: 92,
+    ...unravelled("fog grey", 4, 3500, 24, 1.01),
+  });
 
-  const slots = (keys: readonly string[], hookUm = 3000) => keys.map((slot) => ({ slot, yarnId: yarn(slot), hookUm, strands: 1 }));
+  const slots = (keys: readonly string[], hookUm = 3000) =>
+    keys.map((slot) => ({ slot, yarnId: yarn(slot), hookUm, strands: 1 }));
   const key = [{ notionId: ring, quantity: 1 }];
   const loop = [{ notionId: cord, quantity: 1 }];
-  const pack = [{ notionId: tag, quantity: 1 }, { notionId: bag, quantity: 1 }, { notionId: fibre, quantity: 1 }];
-  const add = (name: string, kind: ItemKind, file: string, keys: readonly string[], more: readonly { notionId: string; quantity: number }[], extra: { price?: number; channelId?: string; hookUm?: number; hanger?: boolean } = {}) =>
-    createItem(scope, { name, kind, price: extra.price ?? null, channelId: extra.channelId ?? stall }, { pattern: pattern(file), firmness: "medium", hanger: extra.hanger ?? true, note: "", slots: slots(keys, extra.hookUm), notions: [...more, ...pack] });
-  const puffin = await add("Puffin keychain", "keychain", "puffin", ["slate", "white", "orange"], [{ notionId: eyes6, quantity: 2 }, ...key], { price: 1650 });
-  const seal = await add("Seal pup keychain", "keychain", "seal-pup", ["pale grey"], [{ notionId: eyes6, quantity: 2 }, ...key], { hookUm: 3500 });
-  const sardine = await add("Sardine keychain", "keychain", "sardine", ["silver", "navy"], [{ notionId: eyes5, quantity: 2 }, ...key], { price: 900 });
-  const crab = await add("Hermit crab keychain", "keychain", "hermit-crab", ["sand", "coral"], [{ notionId: eyes5, quantity: 2 }, ...key], { channelId: shop });
-  const lighthouse = await add("Lighthouse ornament", "ornament", "lighthouse", ["white", "red", "yellow"], [], { hanger: false });
+  const pack = [
+    { notionId: tag, quantity: 1 },
+    { notionId: bag, quantity: 1 },
+    { notionId: fibre, quantity: 1 },
+  ];
+  const add = (
+    name: string,
+    kind: ItemKind,
+    file: string,
+    keys: readonly string[],
+    more: readonly { notionId: string; quantity: number }[],
+    extra: { price?: number; channelId?: string; hookUm?: number; hanger?: boolean } = {},
+  ) =>
+    createItem(
+      scope,
+      { name, kind, price: extra.price ?? null, channelId: extra.channelId ?? stall },
+      {
+        pattern: pattern(file),
+        firmness: "medium",
+        hanger: extra.hanger ?? true,
+        note: "",
+        slots: slots(keys, extra.hookUm),
+        notions: [...more, ...pack],
+      },
+    );
+  const puffin = await add(
+    "Puffin keychain",
+    "keychain",
+    "puffin",
+    ["slate", "white", "orange"],
+    [{ notionId: eyes6, quantity: 2 }, ...key],
+    { price: 1650 },
+  );
+  const seal = await add(
+    "Seal pup keychain",
+    "keychain",
+    "seal-pup",
+    ["pale grey"],
+    [{ notionId: eyes6, quantity: 2 }, ...key],
+    { hookUm: 3500 },
+  );
+  const sardine = await add(
+    "Sardine keychain",
+    "keychain",
+    "sardine",
+    ["silver", "navy"],
+    [{ notionId: eyes5, quantity: 2 }, ...key],
+    { price: 900 },
+  );
+  const crab = await add(
+    "Hermit crab keychain",
+    "keychain",
+    "hermit-crab",
+    ["sand", "coral"],
+    [{ notionId: eyes5, quantity: 2 }, ...key],
+    { channelId: shop },
+  );
+  const lighthouse = await add(
+    "Lighthouse ornament",
+    "ornament",
+    "lighthouse",
+    ["white", "red", "yellow"],
+    [],
+    { hanger: false },
+  );
   const buoy = await add("Buoy ornament", "ornament", "buoy", ["red", "white", "navy"], loop);
-  const boat = await add("Rowing boat ornament", "ornament", "rowing-boat", ["teal", "cream", "sand"], loop, { channelId: shelf });
+  const boat = await add("Rowing boat ornament", "ornament", "rowing-boat", ["teal", "cream", "sand"], loop, {
+    channelId: shelf,
+  });
 
-  const dress = (itemId: string, name: string, price: number | null, keys: readonly (readonly [string, string])[]) => saveColourway(scope, { itemId, name, price, slots: keys.map(([slot, key]) => ({ slot, yarnId: yarn(key), hookUm: 3000, strands: 1 })) });
-  await dress(puffin, "winter plumage", 1750, [["slate", "dusk"], ["white", "white"], ["orange", "coral"]]);
-  await dress(puffin, "all at sea", null, [["slate", "navy"], ["white", "silver"], ["orange", "yellow"]]);
-  await dress(buoy, "oilskin", null, [["red", "yellow"], ["white", "cream"], ["navy", "teal"]]);
+  const dress = (
+    itemId: string,
+    name: string,
+    price: number | null,
+    keys: readonly (readonly [string, string])[],
+  ) =>
+    saveColourway(scope, {
+      itemId,
+      name,
+      price,
+      slots: keys.map(([slot, key]) => ({ slot, yarnId: yarn(key), hookUm: 3000, strands: 1 })),
+    });
+  await dress(puffin, "winter plumage", 1750, [
+    ["slate", "dusk"],
+    ["white", "white"],
+    ["orange", "coral"],
+  ]);
+  await dress(puffin, "all at sea", null, [
+    ["slate", "navy"],
+    ["white", "silver"],
+    ["orange", "yellow"],
+  ]);
+  await dress(buoy, "oilskin", null, [
+    ["red", "yellow"],
+    ["white", "cream"],
+    ["navy", "teal"],
+  ]);
 
   const workshop = await findWorkshop(db, workshopId);
   if (!workshop) throw new Error("the demo workshop was not made");
@@ -172,17 +641,54 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
     const found = await findItem(scope, itemId);
     if (!found) throw new Error("a demo item is missing");
     const a = analyseStored(found, surroundings);
-    return { itemId, revisionId: found.revision.id, quantity, plannedWith: plannedLine(found.item.name, found.revision.number, a, quantity, surroundings.hand.batch) };
+    return {
+      itemId,
+      revisionId: found.revision.id,
+      quantity,
+      plannedWith: plannedLine(found.item.name, found.revision.number, a, quantity, surroundings.hand.batch),
+    };
   };
-  const plannedWith = { weekMinutes: workshop.weekMinutes, workDays: workshop.workDays, wagePerHour: workshop.wagePerHour, overheadPerHour: workshop.overheadPerHour };
-  const run = async (name: string, startOn: string, dueOn: string, lines: readonly [string, number][]) => createRun(scope, { name, startOn, dueOn, plannedWith, lines: await Promise.all(lines.map(([id, n]) => line(id, n))) });
-  const autumn = await run("Autumn market", ago(80), ago(52), [[puffin, 12], [buoy, 10]]);
+  const plannedWith = {
+    weekMinutes: workshop.weekMinutes,
+    workDays: workshop.workDays,
+    wagePerHour: workshop.wagePerHour,
+    overheadPerHour: workshop.overheadPerHour,
+  };
+  const run = async (name: string, startOn: string, dueOn: string, lines: readonly [string, number][]) =>
+    createRun(scope, {
+      name,
+      startOn,
+      dueOn,
+      plannedWith,
+      lines: await Promise.all(lines.map(([id, n]) => line(id, n))),
+    });
+  const autumn = await run("Autumn market", ago(80), ago(52), [
+    [puffin, 12],
+    [buoy, 10],
+  ]);
   await finishRun({ ...scope, now: new Date(now.getTime() - 54 * 86_400_000) }, autumn, ago(54));
-  const refill = await run("Gift shop refill", ago(45), ago(30), [[boat, 8], [lighthouse, 6]]);
+  const refill = await run("Gift shop refill", ago(45), ago(30), [
+    [boat, 8],
+    [lighthouse, 6],
+  ]);
   await finishRun({ ...scope, now: new Date(now.getTime() - 31 * 86_400_000) }, refill, ago(31));
-  const advent = await run("First winter market", ago(6), ahead(12), [[puffin, 10], [seal, 6], [sardine, 12]]);
+  const advent = await run("First winter market", ago(6), ahead(12), [
+    [puffin, 10],
+    [seal, 6],
+    [sardine, 12],
+  ]);
   await startRun(scope, advent);
-  await createPurchase(scope, { supplierId: post, orderedOn: ago(2), expectedOn: ahead(3), lines: [{ materialKind: "notion", materialId: ring, packs: 1, packSize: 20, packPrice: 560 }] });
-  await run("Second winter market", ahead(13), ahead(33), [[puffin, 16], [buoy, 14], [crab, 10], [lighthouse, 8]]);
+  await createPurchase(scope, {
+    supplierId: post,
+    orderedOn: ago(2),
+    expectedOn: ahead(3),
+    lines: [{ materialKind: "notion", materialId: ring, packs: 1, packSize: 20, packPrice: 560 }],
+  });
+  await run("Second winter market", ahead(13), ahead(33), [
+    [puffin, 16],
+    [buoy, 14],
+    [crab, 10],
+    [lighthouse, 8],
+  ]);
   return workshopId;
 }

@@ -16,15 +16,22 @@ beforeAll(async () => {
 });
 afterAll(() => site.stop());
 
-const itemUrl = async (name: string) => `/items/${(await listItems(scope)).find((i) => i.item.name.startsWith(name))?.item.id ?? ""}`;
+const itemUrl = async (name: string) =>
+  `/items/${(await listItems(scope)).find((i) => i.item.name.startsWith(name))?.item.id ?? ""}`;
 
 describe("a swatch", () => {
   it("changes the estimate, and the estimate says so", async () => {
     const yellow = (await listYarns(scope)).find((y) => y.shade === "oilskin yellow");
     const open = async (page: Page) => {
       await page.waitForSelector(".cm-content");
-      const row = await page.$$eval('section[aria-labelledby="needs-title"] tbody tr', (rows) => rows.findIndex((r) => r.textContent?.includes("oilskin yellow")));
-      await (await page.$$(`section[aria-labelledby="needs-title"] tbody tr`))[row]?.$("button.figure").then((b) => b?.click());
+      const row = await page.$$eval('section[aria-labelledby="needs-title"] tbody tr', (rows) =>
+        rows.findIndex((r) => r.textContent?.includes("oilskin yellow")),
+      );
+      await (
+        await page.$$(`section[aria-labelledby="needs-title"] tbody tr`)
+      )[row]
+        ?.$("button.figure")
+        .then((b) => b?.click());
       await page.waitForSelector('[role="dialog"]');
       return page.$eval('[role="dialog"]', (d) => (d as HTMLElement).innerText.replace(/\u00a0/g, " "));
     };
@@ -64,8 +71,15 @@ describe("the weigh dialog and the kitchen scale", () => {
     await clickText(page, "details button", "31 g");
     await page.waitForFunction(() => /^23\.[5-7]$/.test(document.querySelector("output")?.textContent ?? ""));
     await me.waitText("stands still");
-    await page.select('select[name="itemId"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "");
-    await page.waitForFunction(() => [...document.querySelectorAll<HTMLOptionElement>('select[name="part"] option')].some((o) => o.value === "Float"));
+    await page.select(
+      'select[name="itemId"]',
+      (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "",
+    );
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll<HTMLOptionElement>('select[name="part"] option')].some(
+        (o) => o.value === "Float",
+      ),
+    );
     await page.select('select[name="part"]', "Float");
     await me.fill('[name="pieces"]', String(pieces));
     expect(await page.$eval('[name="pieces"]', (i) => (i as HTMLInputElement).value)).toBe(String(pieces));
@@ -94,7 +108,10 @@ describe("the weigh dialog and the kitchen scale", () => {
   });
   it("asks about a weight that cannot be, keeps it only when she is sure, and it can be set aside and brought back", async () => {
     const { page, me, end } = await visit(site, "/hand/weigh");
-    await page.select('select[name="itemId"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "");
+    await page.select(
+      'select[name="itemId"]',
+      (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "",
+    );
     await me.fill('[name="weight"]', "6500");
     await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
@@ -103,7 +120,9 @@ describe("the weigh dialog and the kitchen scale", () => {
     expect(await page.$eval('[name="weight"]', (i) => (i as HTMLInputElement).value)).toBe("6500");
     // The doubt is about what was sent: once something is changed it is asked anew.
     await me.fill('[name="pieces"]', "2");
-    expect(await page.$eval('main form button[type="submit"]', (b) => b.textContent?.trim())).toBe("Keep the weigh-in");
+    expect(await page.$eval('main form button[type="submit"]', (b) => b.textContent?.trim())).toBe(
+      "Keep the weigh-in",
+    );
     await me.fill('[name="pieces"]', "1");
     await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
@@ -129,7 +148,10 @@ describe("the stopwatch", () => {
   it("runs on through a reload, by thumb and by key, and waits out a server that is away: no second lost, none twice", async () => {
     const before = (await listTimings(scope)).length;
     const { page, me, end } = await visit(site, "/hand/time", { width: 390, height: 844 });
-    await page.select('select[name="item"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "");
+    await page.select(
+      'select[name="item"]',
+      (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "",
+    );
     await page.select('select[name="stage"]', "hanger");
     const started = Date.now();
     await clickText(page, "main button", "Start");
@@ -141,10 +163,14 @@ describe("the stopwatch", () => {
     // The clock is set back by hand, as if it had run a quarter of an hour, less what was cut out.
     await page.keyboard.press(" ");
     const ran = (Date.now() - started) / 1000;
-    const shown = await page.$eval('[role="timer"]', (t) => (t.textContent ?? "").split(":").reduce((s, x) => 60 * s + Number(x), 0));
+    const shown = await page.$eval('[role="timer"]', (t) =>
+      (t.textContent ?? "").split(":").reduce((s, x) => 60 * s + Number(x), 0),
+    );
     expect(Math.abs(shown - ran)).toBeLessThanOrEqual(2);
     await page.evaluate(() => {
-      const kept = JSON.parse(localStorage.getItem("lapka-stopwatch") ?? "{}") as { watch: { gathered: number } };
+      const kept = JSON.parse(localStorage.getItem("lapka-stopwatch") ?? "{}") as {
+        watch: { gathered: number };
+      };
       kept.watch.gathered = 100_000;
       localStorage.setItem("lapka-stopwatch", JSON.stringify(kept));
     });
@@ -158,7 +184,10 @@ describe("the stopwatch", () => {
     await page.evaluate(() => {
       const real = window.fetch;
       let fails = 1;
-      window.fetch = (...a) => (String(a[0]).includes("/hand/post") && fails-- > 0 ? real(...a).then(() => Promise.reject(new TypeError("gone"))) : real(...a));
+      window.fetch = (...a) =>
+        String(a[0]).includes("/hand/post") && fails-- > 0
+          ? real(...a).then(() => Promise.reject(new TypeError("gone")))
+          : real(...a);
     });
     await clickText(page, "main button", "Keep the timing");
     await me.waitText("The server is away");
@@ -166,7 +195,9 @@ describe("the stopwatch", () => {
     await page.reload();
     await me.settle();
     await page.evaluate(() => window.dispatchEvent(new Event("online")));
-    await page.waitForFunction(() => !document.body.innerText.includes("Waiting to be sent"), { timeout: 20_000 });
+    await page.waitForFunction(() => !document.body.innerText.includes("Waiting to be sent"), {
+      timeout: 20_000,
+    });
     const now = await listTimings(scope);
     expect(now.length).toBe(before + 1);
     expect(now.find((t) => t.stage === "hanger")).toMatchObject({ seconds: 40, pieces: 1 });
@@ -201,11 +232,16 @@ describe("a helper's hand", () => {
     await page.goto(`${site.url}/hand/weigh`);
     await me.settle();
     await page.select('select[name="handId"]', wren?.id ?? "");
-    await page.select('select[name="itemId"]', (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "");
+    await page.select(
+      'select[name="itemId"]',
+      (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "",
+    );
     await me.fill('[name="weight"]', "4.4");
     await page.waitForSelector('main form button[type="submit"]:not([disabled])');
     await clickText(page, 'main button[type="submit"]', "Keep the weigh-in");
-    await page.waitForFunction(() => location.pathname === "/hand" || document.body.innerText.includes("Keep it as it is"));
+    await page.waitForFunction(
+      () => location.pathname === "/hand" || document.body.innerText.includes("Keep it as it is"),
+    );
     if (!page.url().includes("kept")) {
       await page.waitForSelector('main form button[type="submit"]:not([disabled])');
       await clickText(page, 'main button[type="submit"]', "Keep it as it is");
@@ -232,7 +268,11 @@ describe("a helper's hand", () => {
       form.append("intent", "open");
       return fetch("/workshops", { method: "POST", body: form }).then((r) => r.status);
     }, id);
-    for (const [view, teaches] of [["/hand", "only the trade’s averages yet"], ["/hand/weigh", "First an item"], ["/hand/time", "First an item"]] as const) {
+    for (const [view, teaches] of [
+      ["/hand", "only the trade’s averages yet"],
+      ["/hand/weigh", "First an item"],
+      ["/hand/time", "First an item"],
+    ] as const) {
       await page.goto(site.url + view);
       await me.settle();
       expect(await me.text()).toContain(teaches);

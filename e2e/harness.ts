@@ -21,15 +21,38 @@ export async function startSite(name: string): Promise<Site> {
   const database = await freshDatabase(name);
   const now = new Date();
   await seedDemo(database.db, todayOf(now), now);
-  const scale = spawn(process.execPath, ["--import", "tsx", "bin/scale.ts", "0"], { stdio: ["ignore", "pipe", "ignore"] });
-  const scalePort = await new Promise<string>((resolve) => scale.stdout.on("data", (c: Buffer) => resolve(/scale at (\d+)/.exec(c.toString())?.[1] ?? "")));
-  const server = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], { env: { ...process.env, NODE_ENV: "production", DATABASE_URL: database.url, PORT: "0", LAPKA_SCALE_PORT: scalePort }, stdio: ["ignore", "pipe", "pipe"] });
+  const scale = spawn(process.execPath, ["--import", "tsx", "bin/scale.ts", "0"], {
+    stdio: ["ignore", "pipe", "ignore"],
+  });
+  const scalePort = await new Promise<string>((resolve) =>
+    scale.stdout.on("data", (c: Buffer) => resolve(/scale at (\d+)/.exec(c.toString())?.[1] ?? "")),
+  );
+  const server = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+    env: {
+      ...process.env,
+      NODE_ENV: "production",
+      DATABASE_URL: database.url,
+      PORT: "0",
+      LAPKA_SCALE_PORT: scalePort,
+    },
+    stdio: ["ignore", "pipe", "pipe"],
+  });
   const url = await addressOf(server);
   const profile = mkdtempSync(path.join(tmpdir(), "lapka-browser-"));
   const browser = await puppeteer.launch({
     executablePath: "/usr/bin/chromium",
     userDataDir: profile,
-    args: ["--headless=new", "--no-sandbox", "--use-angle=swiftshader", "--enable-unsafe-swiftshader", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+    args: [
+      "--headless=new",
+      "--no-sandbox",
+      "--use-angle=swiftshader",
+      "--enable-unsafe-swiftshader",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
   });
   return {
     url,
@@ -61,7 +84,10 @@ function addressOf(server: ChildProcess): Promise<string> {
 }
 
 /** A page in a browser context of its own whose console errors and uncaught errors fail the test that ends it. */
-export async function openPage(site: Site, view: { width?: number; height?: number; dark?: boolean } = {}): Promise<{ page: Page; end: () => Promise<void> }> {
+export async function openPage(
+  site: Site,
+  view: { width?: number; height?: number; dark?: boolean } = {},
+): Promise<{ page: Page; end: () => Promise<void> }> {
   const context = await site.browser.createBrowserContext();
   const page = await context.newPage();
   const wrong: string[] = [];
@@ -91,7 +117,10 @@ export class Person {
   /** Waits until the page runs: React has taken over and nothing is loading. */
   async settle(): Promise<void> {
     // The scale's stream stays open: one connection may.
-    await this.page.waitForNetworkIdle({ idleTime: 150, concurrency: this.page.url().includes("/hand/weigh") ? 1 : 0 });
+    await this.page.waitForNetworkIdle({
+      idleTime: 150,
+      concurrency: this.page.url().includes("/hand/weigh") ? 1 : 0,
+    });
     await this.page.waitForFunction(() => document.querySelector('#main[aria-busy="true"]') === null);
     // The editor of an item comes when the rest stands.
     if (/\/items\/[0-9a-f-]{36}$/.test(this.page.url())) await this.page.waitForSelector(".cm-content");
@@ -127,12 +156,20 @@ export class Person {
 
   async choose(selector: string, label: string): Promise<void> {
     if (this.hand === "keyboard") await this.reach(selector);
-    const value = await this.page.$eval(selector, (el, text) => [...(el as HTMLSelectElement).options].find((o) => o.text.includes(text))?.value ?? "", label);
+    const value = await this.page.$eval(
+      selector,
+      (el, text) => [...(el as HTMLSelectElement).options].find((o) => o.text.includes(text))?.value ?? "",
+      label,
+    );
     expect(value).not.toBe("");
     if (this.hand === "mouse") await this.page.select(selector, value);
     else {
       // Typing the beginning of an option chooses it, as in any list.
-      const typed = await this.page.$eval(selector, (el, v) => [...(el as HTMLSelectElement).options].find((o) => o.value === v)?.text ?? "", value);
+      const typed = await this.page.$eval(
+        selector,
+        (el, v) => [...(el as HTMLSelectElement).options].find((o) => o.value === v)?.text ?? "",
+        value,
+      );
       await this.page.keyboard.type(typed);
     }
     expect(await this.page.$eval(selector, (el) => (el as HTMLSelectElement).value)).toBe(value);
@@ -154,19 +191,34 @@ export class Person {
   }
 
   async waitText(text: string): Promise<void> {
-    await this.page.waitForFunction((t) => document.body.innerText.replace(/\u00a0/g, " ").includes(t), { timeout: 10_000 }, text);
+    await this.page.waitForFunction(
+      (t) => document.body.innerText.replace(/\u00a0/g, " ").includes(t),
+      { timeout: 10_000 },
+      text,
+    );
   }
 }
 
 /** Clicks the first of `selector` that says `text`. */
 export async function clickText(page: Page, selector: string, text: string): Promise<void> {
-  const found = (await page.evaluateHandle((s, t) => [...document.querySelectorAll<HTMLElement>(s)].find((b) => (b.textContent ?? "").includes(t)), selector, text)).asElement() as ElementHandle<HTMLElement> | null;
+  const found = (
+    await page.evaluateHandle(
+      (s, t) => [...document.querySelectorAll<HTMLElement>(s)].find((b) => (b.textContent ?? "").includes(t)),
+      selector,
+      text,
+    )
+  ).asElement() as ElementHandle<HTMLElement> | null;
   if (!found) throw new Error(`nothing here says “${text}”`);
   await found.click();
 }
 
 /** Opens one of the site's views and waits until it runs. */
-export async function visit(site: Site, view: string, options: Parameters<typeof openPage>[1] = {}, hand: Hand = "mouse"): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
+export async function visit(
+  site: Site,
+  view: string,
+  options: Parameters<typeof openPage>[1] = {},
+  hand: Hand = "mouse",
+): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
   const { page, end } = await openPage(site, options);
   await page.goto(site.url + view);
   const me = new Person(page, hand);

@@ -33,7 +33,9 @@ describe("stocktake by keyboard", () => {
   it("goes through a drawer, posts differences, keeps what is typed, takes one back", async () => {
     const before = { red: await onHand("signal red"), slate: await onHand("slate") };
     const { page, me, end } = await visit(site, "/materials/stocktake?place=top+drawer", {}, "keyboard");
-    const boxes = await page.$$eval('main input[aria-label^="Weight"]', (all) => all.map((b) => b.getAttribute("aria-label") ?? ""));
+    const boxes = await page.$$eval('main input[aria-label^="Weight"]', (all) =>
+      all.map((b) => b.getAttribute("aria-label") ?? ""),
+    );
     expect(boxes.length).toBeGreaterThan(4);
     const red = boxes.findIndex((b) => b.includes("signal red"));
     await page.focus(`main input[aria-label="${boxes[0] ?? ""}"]`);
@@ -44,7 +46,9 @@ describe("stocktake by keyboard", () => {
     await page.keyboard.press("Enter");
     await me.waitText("+2.5 g");
     // The next row has the focus; nonsense is refused in place and kept.
-    expect(await page.evaluate(() => document.activeElement?.getAttribute("aria-label"))).toBe(boxes[red + 1] ?? boxes[red]);
+    expect(await page.evaluate(() => document.activeElement?.getAttribute("aria-label"))).toBe(
+      boxes[red + 1] ?? boxes[red],
+    );
     await page.keyboard.type("a lot");
     await page.keyboard.press("Enter");
     await me.waitText("This is not a number");
@@ -52,12 +56,16 @@ describe("stocktake by keyboard", () => {
     // Typed and not posted: back after a reload.
     await page.reload();
     await me.settle();
-    await page.waitForFunction(() => [...document.querySelectorAll<HTMLInputElement>("main input")].some((i) => i.value === "a lot"));
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll<HTMLInputElement>("main input")].some((i) => i.value === "a lot"),
+    );
     // The book has it, and takes it back.
     await page.goto(`${site.url}/materials/${await yarnId("signal red")}`);
     await me.settle();
     await page.click('button[aria-label^="Take back: weighed +2"]');
-    await page.waitForFunction(() => [...document.querySelectorAll("td")].some((t) => (t.textContent ?? "").startsWith("taken back")));
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll("td")].some((t) => (t.textContent ?? "").startsWith("taken back")),
+    );
     expect(await onHand("signal red")).toBe(before.red);
     expect(await onHand("slate")).toBe(before.slate);
     await end();
@@ -70,7 +78,8 @@ describe("stocktake by keyboard", () => {
     await page.evaluate(() => {
       const real = window.fetch;
       let fails = 1;
-      window.fetch = (...a) => (fails-- > 0 ? real(...a).then(() => Promise.reject(new TypeError("gone"))) : real(...a));
+      window.fetch = (...a) =>
+        fails-- > 0 ? real(...a).then(() => Promise.reject(new TypeError("gone"))) : real(...a);
     });
     // The server has taken it, the answer is lost; pressing again posts nothing twice.
     await page.keyboard.press("Enter");
@@ -80,7 +89,15 @@ describe("stocktake by keyboard", () => {
     await me.waitText("as the book says");
     const { page: book, end: close } = await openPage(site);
     await book.goto(`${site.url}/materials/book?kind=counted`);
-    expect(await book.$$eval("main tbody tr", (rows) => rows.filter((r) => r.textContent?.includes("stocktake") && r.textContent.includes("Black eyes, 6 mm")).length)).toBe(1);
+    expect(
+      await book.$$eval(
+        "main tbody tr",
+        (rows) =>
+          rows.filter(
+            (r) => r.textContent?.includes("stocktake") && r.textContent.includes("Black eyes, 6 mm"),
+          ).length,
+      ),
+    ).toBe(1);
     await close();
     await end();
   });
@@ -112,11 +129,16 @@ describe("bringing in a messy file", () => {
     expect((await listYarns(scope)).some((y) => y.shade === "moss; dark")).toBe(false);
     await page.click('input[name="onlyGood"]');
     await page.click(submit);
-    await page.waitForFunction(() => document.body.innerText.includes("Brought in so far"), { timeout: 60_000 });
+    await page.waitForFunction(() => document.body.innerText.includes("Brought in so far"), {
+      timeout: 60_000,
+    });
     const made = (await listYarns(scope)).find((y) => y.shade === "moss; dark");
     expect(made).toMatchObject({ name: 'DK "soft" cotton', mmPer100g: 230_000, ballPrice: 290 });
     expect((await balances(scope)).get(made?.id ?? "")).toBe(12_500);
-    expect((await listBalls(scope, { yarnId: made?.id ?? "" }))[0]).toMatchObject({ lot: "77", place: "top drawer" });
+    expect((await listBalls(scope, { yarnId: made?.id ?? "" }))[0]).toMatchObject({
+      lot: "77",
+      place: "top drawer",
+    });
     expect(await me.text('section[aria-labelledby="done-title"]')).toContain("4994");
     await clickText(page, "main button", "Take all back");
     await me.waitText("taken back");
@@ -144,7 +166,13 @@ describe("two windows promising the same ball", () => {
     // Both windows show a plan. The first run keeps one that takes all of the chalk white ball.
     const white = await yarnId("chalk white");
     const [ball] = await listBalls(scope, { yarnId: white });
-    await keepCutting(scope, first, 0, { confidence: 95, lotRule: "item", joins: false, pins: [], placed: [{ piece: `${white}/0-0-0-0`, ball: ball?.id ?? "", mg: ball?.mg ?? 0 }] });
+    await keepCutting(scope, first, 0, {
+      confidence: 95,
+      lotRule: "item",
+      joins: false,
+      pins: [],
+      placed: [{ piece: `${white}/0-0-0-0`, ball: ball?.id ?? "", mg: ball?.mg ?? 0 }],
+    });
     await clickText(two.page, "main button", "Keep this plan");
     await two.me.waitText("promised to another run meanwhile");
     expect(await findCutting(scope, second)).toBeUndefined();
@@ -153,7 +181,11 @@ describe("two windows promising the same ball", () => {
     await one.me.waitText("changed in another window");
     expect((await findCutting(scope, first))?.version).toBe(1);
     // Planned anew around what is free, the second keeps its plan: no ball is promised beyond what is on it.
-    await two.page.waitForFunction((s) => document.querySelector(s)?.textContent?.includes("buy 2"), {}, 'section[aria-label^="chalk white"]');
+    await two.page.waitForFunction(
+      (s) => document.querySelector(s)?.textContent?.includes("buy 2"),
+      {},
+      'section[aria-label^="chalk white"]',
+    );
     await clickText(two.page, "main button", "Keep this plan");
     await two.me.waitText("promised to this run");
     for (const b of await listBalls(scope)) expect(b.reserved).toBeLessThanOrEqual(b.mg);
@@ -169,7 +201,9 @@ describe("a run from plan to cut", () => {
     const { page, me, end } = await visit(site, "/runs/new");
     await me.fill('[name="name"]', "Spring fair");
     await me.date('[name="dueOn"]', new Date(Date.now() + 90 * 86_400_000).toISOString().slice(0, 10));
-    const row = await page.$$eval("main tbody tr", (rows) => rows.findIndex((r) => r.textContent?.includes("Buoy ornament, oilskin")));
+    const row = await page.$$eval("main tbody tr", (rows) =>
+      rows.findIndex((r) => r.textContent?.includes("Buoy ornament, oilskin")),
+    );
     expect(row).toBeGreaterThan(0);
     await me.fill(`[name="lines[${row}].quantity"]`, "30");
     await me.waitText("first to run out");
@@ -213,7 +247,9 @@ describe("a run from plan to cut", () => {
     expect(await me.text(section)).toContain("from what you have");
     await page.click(`${section} [role="button"][aria-label*="Move one"]`);
     await page.waitForSelector('[role="dialog"]');
-    const targets = await page.$$eval('[role="dialog"] li button:not([disabled])', (all) => all.map((b) => b.textContent ?? ""));
+    const targets = await page.$$eval('[role="dialog"] li button:not([disabled])', (all) =>
+      all.map((b) => b.textContent ?? ""),
+    );
     const at = targets.findIndex((t) => t.includes("one more new ball"));
     expect(at).toBeGreaterThanOrEqual(0);
     await (await page.$$('[role="dialog"] li button:not([disabled])'))[at]?.click();
@@ -222,13 +258,19 @@ describe("a run from plan to cut", () => {
     await me.waitText("promised to this run");
     const kept = await findCutting(scope, run);
     expect(kept?.plan.pins.length).toBe(1);
-    expect(kept?.plan.placed.some((p) => p.piece === kept.plan.pins[0]?.piece && p.ball.startsWith("new-1"))).toBe(true);
+    expect(
+      kept?.plan.placed.some((p) => p.piece === kept.plan.pins[0]?.piece && p.ball.startsWith("new-1")),
+    ).toBe(true);
     // After a reload it is there as it was left; letting go takes it back.
     await page.reload();
     await me.settle();
     await me.waitText("promised to this run");
     await clickText(page, "main button", "Let all 1 go");
-    await page.waitForFunction((s) => document.querySelector(s)?.textContent?.includes("from what you have"), {}, section);
+    await page.waitForFunction(
+      (s) => document.querySelector(s)?.textContent?.includes("from what you have"),
+      {},
+      section,
+    );
     await me.waitText("differs from the plan you kept");
     await clickText(page, "main button", "Undo the move");
     await page.waitForFunction((s) => document.querySelector(s)?.textContent?.includes("buy 1"), {}, section);
@@ -251,7 +293,11 @@ describe("a run from plan to cut", () => {
     await page.mouse.move(start.x + start.width / 2 + 8, start.y + start.height / 2 + 6, { steps: 4 });
     await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2, { steps: 12 });
     await page.mouse.up();
-    await page.waitForFunction((s) => document.querySelector(s)?.innerHTML.includes("held here"), {}, section);
+    await page.waitForFunction(
+      (s) => document.querySelector(s)?.innerHTML.includes("held here"),
+      {},
+      section,
+    );
     await end();
   });
 });
@@ -259,15 +305,24 @@ describe("a run from plan to cut", () => {
 describe("leftovers", () => {
   it("says what picked scraps are enough for, most yarn used up first", async () => {
     const { page, me, end } = await visit(site, "/materials/leftovers");
-    await page.$$eval('input[name="ball"]', (all) => all.forEach((b) => ((b as HTMLInputElement).checked = false)));
+    await page.$$eval('input[name="ball"]', (all) =>
+      all.forEach((b) => ((b as HTMLInputElement).checked = false)),
+    );
     await clickText(page, "main button", "What can I make?");
     await me.settle();
     await me.waitText("Not one whole part fits");
-    await page.$$eval("main li label", (all) => all.filter((l) => l.textContent?.includes("dusk blue")).forEach((l) => l.click()));
+    await page.$$eval("main li label", (all) =>
+      all.filter((l) => l.textContent?.includes("dusk blue")).forEach((l) => l.click()),
+    );
     await page.click('input[name="any"]');
     await clickText(page, "main button", "What can I make?");
-    await page.waitForFunction(() => document.querySelectorAll('section[aria-labelledby="found-title"] tbody tr').length > 0);
-    const worth = await page.$$eval('section[aria-labelledby="found-title"] tbody tr td:nth-child(3)', (cells) => cells.map((c) => Number((c.textContent ?? "").replace(/[^\d.]/g, ""))));
+    await page.waitForFunction(
+      () => document.querySelectorAll('section[aria-labelledby="found-title"] tbody tr').length > 0,
+    );
+    const worth = await page.$$eval(
+      'section[aria-labelledby="found-title"] tbody tr td:nth-child(3)',
+      (cells) => cells.map((c) => Number((c.textContent ?? "").replace(/[^\d.]/g, ""))),
+    );
     expect(worth.length).toBeGreaterThan(2);
     expect(worth).toEqual([...worth].sort((x, y) => y - x));
     expect(await me.text('section[aria-labelledby="found-title"]')).toContain("other shade");
@@ -278,7 +333,10 @@ describe("leftovers", () => {
 describe("colourways and the cupboard", () => {
   it("a colourway is made, warned about, planned and priced by itself", async () => {
     const { page, me, end } = await visit(site, "/items");
-    const href = await page.$$eval("main a", (l) => l.find((a) => a.textContent?.includes("Seal pup"))?.getAttribute("href") ?? "");
+    const href = await page.$$eval(
+      "main a",
+      (l) => l.find((a) => a.textContent?.includes("Seal pup"))?.getAttribute("href") ?? "",
+    );
     await page.goto(`${site.url}${href}/colourways`);
     await me.settle();
     await clickText(page, "main button", "Colourway");
@@ -302,7 +360,9 @@ describe("colourways and the cupboard", () => {
     await me.fill('[name="lot"]', "Z9");
     await me.press('[role="dialog"] button[type="submit"]');
     await page.waitForSelector('[role="dialog"]', { hidden: true });
-    await page.waitForFunction(() => [...document.querySelectorAll("td")].filter((t) => t.textContent === "Z9").length === 2);
+    await page.waitForFunction(
+      () => [...document.querySelectorAll("td")].filter((t) => t.textContent === "Z9").length === 2,
+    );
     await page.click('button[aria-label^="Weigh the full ball, lot Z9"]');
     await me.fill('[name="onHand"]', "48.2");
     await me.press('[role="dialog"] button[type="submit"]');
@@ -319,7 +379,16 @@ describe("colourways and the cupboard", () => {
   it("a scrap without a band is measured: its length comes with its range", async () => {
     const { page, me, end } = await visit(site, "/materials");
     await clickText(page, 'section[aria-label="Yarns"] button', "Yarn");
-    for (const [name, text] of [["name", "Grandmother's wool"], ["shade", "heather"], ["fibre", "unknown"], ["hookUm", "4"], ["ballMg", "18"], ["ballPrice", "0"], ["onHand", "18"]] as const) await me.fill(`[name="${name}"]`, text);
+    for (const [name, text] of [
+      ["name", "Grandmother's wool"],
+      ["shade", "heather"],
+      ["fibre", "unknown"],
+      ["hookUm", "4"],
+      ["ballMg", "18"],
+      ["ballPrice", "0"],
+      ["onHand", "18"],
+    ] as const)
+      await me.fill(`[name="${name}"]`, text);
     await me.press('[role="dialog"] button[type="submit"]');
     await me.waitText("measure and weigh a length, or count wraps");
     await clickText(page, '[role="dialog"] summary', "No ball band?");
@@ -335,11 +404,19 @@ describe("colourways and the cupboard", () => {
     await end();
   });
   it("everything can be taken out", async () => {
-    for (const [name, least] of [["balls.csv", 20], ["moves.csv", 40], ["suppliers.csv", 3]] as const) {
+    for (const [name, least] of [
+      ["balls.csv", 20],
+      ["moves.csv", 40],
+      ["suppliers.csv", 3],
+    ] as const) {
       const text = await (await fetch(`${site.url}/materials/${name}`)).text();
       expect(text.split("\r\n").length).toBeGreaterThan(least);
     }
-    const all = (await (await fetch(`${site.url}/materials/everything.json`)).json()) as { balls: unknown[]; moves: unknown[]; yarns: Record<string, unknown>[] };
+    const all = (await (await fetch(`${site.url}/materials/everything.json`)).json()) as {
+      balls: unknown[];
+      moves: unknown[];
+      yarns: Record<string, unknown>[];
+    };
     expect(all.balls.length).toBeGreaterThan(20);
     expect(all.yarns[0]).not.toHaveProperty("workshopId");
     expect((await fetch(`${site.url}/materials/nothing.csv`)).status).toBe(404);

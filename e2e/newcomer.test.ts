@@ -93,11 +93,45 @@ async function path(hand: Hand): Promise<void> {
   await me.waitText("saved, revision 2");
 
   // Figures on screen equal core's.
-  const yarn = { id: "y", name: "DK cotton", shade: "slate", colour: "#5d6f78", fibre: "cotton", weightClass: 3 as const, hookMm: 4, metresPer100g: 230, ballMg: 50_000, ballPrice: 290, deleted: false };
-  const eyes = { id: "e", kind: "eye" as const, name: "Black eyes, 6 mm", sizeMm: 6, packSize: 50, packPrice: 495, deleted: false };
+  const yarn = {
+    id: "y",
+    name: "DK cotton",
+    shade: "slate",
+    colour: "#5d6f78",
+    fibre: "cotton",
+    weightClass: 3 as const,
+    hookMm: 4,
+    metresPer100g: 230,
+    ballMg: 50_000,
+    ballPrice: 290,
+    deleted: false,
+  };
+  const eyes = {
+    id: "e",
+    kind: "eye" as const,
+    name: "Black eyes, 6 mm",
+    sizeMm: 6,
+    packSize: 50,
+    packPrice: 495,
+    deleted: false,
+  };
   const core = analyseItem(
-    { pattern: RIGHT, firmness: "medium", hanger: true, slots: [{ slot: "slate", yarnId: "y", hookMm: 3, strands: 1 }], notions: [{ notionId: "e", quantity: 2 }] },
-    { yarns: [yarn], notions: [eyes], money: { wagePerHour: 1400, overheadPerHour: 250, marginBp: 1000, pricePoints: [0, 50] }, fees: { label: "Market stall", percentBp: 0, fixed: 0 as Minor }, price: 750 as Minor, reading: READING, terms: "us" },
+    {
+      pattern: RIGHT,
+      firmness: "medium",
+      hanger: true,
+      slots: [{ slot: "slate", yarnId: "y", hookMm: 3, strands: 1 }],
+      notions: [{ notionId: "e", quantity: 2 }],
+    },
+    {
+      yarns: [yarn],
+      notions: [eyes],
+      money: { wagePerHour: 1400, overheadPerHour: 250, marginBp: 1000, pricePoints: [0, 50] },
+      fees: { label: "Market stall", percentBp: 0, fixed: 0 as Minor },
+      price: 750 as Minor,
+      reading: READING,
+      terms: "us",
+    },
   );
   const needs = await me.text('section[aria-labelledby="needs-title"]');
   expect(needs).toContain(plain(printMeasure(core.piece.seconds.value, "seconds", READING)));
@@ -133,7 +167,9 @@ async function path(hand: Hand): Promise<void> {
   expect(buy).toContain(plain(printMoney((balls * 290 + packs * 495) as Minor, READING)));
   const made = await me.text('section[aria-labelledby="what-title"]');
   // Thirty in a go, each doubling at the trade's 96 %: 94.4 % of thirty times the piece out of a batch of ten.
-  expect(made).toContain(plain(printMeasure(secondsInRun(core, 30, learnBatch([])).seconds * 30, "seconds", READING)));
+  expect(made).toContain(
+    plain(printMeasure(secondsInRun(core, 30, learnBatch([])).seconds * 30, "seconds", READING)),
+  );
   expect(made).toContain(plain(printMoney((30 * 750) as Minor, READING)));
   await end();
 }

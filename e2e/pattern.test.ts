@@ -10,14 +10,22 @@ beforeAll(async () => {
   site = await startSite("pattern");
   const { page, end } = await openPage(site);
   await page.goto(`${site.url}/items`);
-  const find = (name: string) => page.$$eval("main a", (links, n) => links.find((a) => a.textContent?.includes(n))?.getAttribute("href") ?? "", name);
+  const find = (name: string) =>
+    page.$$eval(
+      "main a",
+      (links, n) => links.find((a) => a.textContent?.includes(n))?.getAttribute("href") ?? "",
+      name,
+    );
   puffin = await find("Puffin");
   buoy = await find("Buoy");
   await end();
 });
 afterAll(() => site.stop());
 
-async function openItem(view: Parameters<typeof openPage>[1] = {}, item = puffin): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
+async function openItem(
+  view: Parameters<typeof openPage>[1] = {},
+  item = puffin,
+): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
   const { page, end } = await openPage(site, view);
   await page.goto(site.url + item);
   const me = new Person(page, "keyboard");
@@ -32,7 +40,10 @@ async function chord(page: Page, ...keys: string[]): Promise<void> {
   for (const k of keys.slice(0, -1).reverse()) await page.keyboard.up(k as "Control");
 }
 const tab = async (page: Page, name: string) => {
-  const at = await page.evaluateHandle((n) => [...document.querySelectorAll<HTMLElement>('[role="tab"]')].find((t) => t.textContent === n), name);
+  const at = await page.evaluateHandle(
+    (n) => [...document.querySelectorAll<HTMLElement>('[role="tab"]')].find((t) => t.textContent === n),
+    name,
+  );
   await (at as unknown as { click(): Promise<void> }).click();
 };
 
@@ -44,12 +55,18 @@ describe("the editor, by keyboard", () => {
     // The next rounds are offered as the ones before say them.
     await page.keyboard.type("Rnd 2");
     await page.waitForSelector(".cm-tooltip-autocomplete");
-    await page.waitForFunction(() => document.querySelector(".cm-tooltip-autocomplete")?.textContent?.includes("inc × 6 (12)"));
-    await page.waitForFunction(() => document.querySelector('.cm-tooltip-autocomplete [aria-selected="true"]') !== null);
+    await page.waitForFunction(() =>
+      document.querySelector(".cm-tooltip-autocomplete")?.textContent?.includes("inc × 6 (12)"),
+    );
+    await page.waitForFunction(
+      () => document.querySelector('.cm-tooltip-autocomplete [aria-selected="true"]') !== null,
+    );
     await new Promise((done) => setTimeout(done, 150));
     await page.keyboard.press("ArrowDown");
     await page.keyboard.press("Enter");
-    await page.waitForFunction(() => [...document.querySelectorAll(".cm-line")].some((l) => l.textContent === "Rnd 2: inc × 6 (12)"));
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll(".cm-line")].some((l) => l.textContent === "Rnd 2: inc × 6 (12)"),
+    );
     await me.waitText("every round adds up");
     expect(await text(page)).toBe("Ball\nRnd 1: 6 sc in magic ring (6)\nRnd 2: inc × 6 (12)");
     // A slip, told in place and in the list; Alt and Enter mends it, Ctrl Z takes that back.
@@ -124,7 +141,9 @@ describe("the editor, by keyboard", () => {
     const { page, end } = await openPage(site);
     await page.setJavaScriptEnabled(false);
     await page.goto(site.url + puffin);
-    expect(await page.$eval('textarea[name="pattern"]', (el) => (el as HTMLTextAreaElement).value)).toContain("Rnd 1: 6 sc in magic ring (6)");
+    expect(await page.$eval('textarea[name="pattern"]', (el) => (el as HTMLTextAreaElement).value)).toContain(
+      "Rnd 1: 6 sc in magic ring (6)",
+    );
     await end();
   });
 });
@@ -134,15 +153,29 @@ describe("the shape in the hand", () => {
   it("turns by the arrow keys and lights the round it is asked for", async () => {
     const { page, me, end } = await openItem();
     // This machine draws WebGL by its processor, so the drawing comes first; the solid is asked for.
-    await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('[role="tabpanel"] [role="radio"], [role="tabpanel"] button')].find((b) => b.textContent === "Solid")?.click());
+    await page.evaluate(() =>
+      [
+        ...document.querySelectorAll<HTMLElement>(
+          '[role="tabpanel"] [role="radio"], [role="tabpanel"] button',
+        ),
+      ]
+        .find((b) => b.textContent === "Solid")
+        ?.click(),
+    );
     const canvas = await page.waitForSelector('canvas[role="img"]');
-    expect(await canvas?.evaluate((c) => c.getAttribute("aria-label"))).toMatch(/^Body, filled: \d+\smm wide, \d+\smm tall/);
+    expect(await canvas?.evaluate((c) => c.getAttribute("aria-label"))).toMatch(
+      /^Body, filled: \d+\smm wide, \d+\smm tall/,
+    );
     expect(await angle(page)).toBe("0°");
     await canvas?.focus();
     for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowRight");
-    await page.waitForFunction(() => document.querySelector('[role="tabpanel"] output')?.textContent === "45°");
+    await page.waitForFunction(
+      () => document.querySelector('[role="tabpanel"] output')?.textContent === "45°",
+    );
     await page.keyboard.press("Home");
-    await page.waitForFunction(() => document.querySelector('[role="tabpanel"] output')?.textContent === "0°");
+    await page.waitForFunction(
+      () => document.querySelector('[role="tabpanel"] output')?.textContent === "0°",
+    );
     // The pointer on a line of the text lights the same round in the text and in the ladder.
     const line = await page.$$(".cm-line");
     await line[3]?.hover();
@@ -162,11 +195,15 @@ describe("the shape in the hand", () => {
     await new Person(page, "keyboard").settle();
     await page.waitForSelector('[role="tabpanel"] svg[role="img"]');
     expect(await page.$('[role="tabpanel"] canvas')).toBeNull();
-    const eyes = () => page.$$eval('[role="tabpanel"] svg[role="img"] circle[fill="#17191a"]', (c) => c.length);
+    const eyes = () =>
+      page.$$eval('[role="tabpanel"] svg[role="img"] circle[fill="#17191a"]', (c) => c.length);
     expect(await eyes()).toBe(2);
     await page.focus('[role="tabpanel"] input[type="range"]');
     for (let i = 0; i < 30; i++) await page.keyboard.press("ArrowRight");
-    await page.waitForFunction(() => document.querySelectorAll('[role="tabpanel"] svg[role="img"] circle[fill="#17191a"]').length === 0);
+    await page.waitForFunction(
+      () =>
+        document.querySelectorAll('[role="tabpanel"] svg[role="img"] circle[fill="#17191a"]').length === 0,
+    );
     await end();
   });
 });
@@ -175,12 +212,30 @@ describe("other ways to look", () => {
   it("compares yarns side by side", async () => {
     const { page, me, end } = await openItem();
     await tab(page, "Other yarn and hook");
-    await page.waitForFunction(() => document.querySelectorAll('[role="tabpanel"] tbody tr:nth-of-type(2) td').length === 2);
-    const metres = () => page.$$eval('[role="tabpanel"] tbody tr', (rows) => [...(rows.find((r) => r.querySelector("th")?.textContent === "Yarn, metres")?.querySelectorAll("td") ?? [])].map((c) => parseFloat(c.textContent ?? "")));
+    await page.waitForFunction(
+      () => document.querySelectorAll('[role="tabpanel"] tbody tr:nth-of-type(2) td').length === 2,
+    );
+    const metres = () =>
+      page.$$eval('[role="tabpanel"] tbody tr', (rows) =>
+        [
+          ...(rows
+            .find((r) => r.querySelector("th")?.textContent === "Yarn, metres")
+            ?.querySelectorAll("td") ?? []),
+        ].map((c) => parseFloat(c.textContent ?? "")),
+      );
     const [own, other] = await metres();
     expect(other ?? 0).toBeGreaterThan(own ?? Infinity);
     await me.fill('input[aria-label="Hook 2 in millimetres"]', "6.5");
-    await page.waitForFunction((before) => parseFloat([...document.querySelectorAll('[role="tabpanel"] tbody tr')].find((r) => r.querySelector("th")?.textContent === "Yarn, metres")?.querySelectorAll("td")[1]?.textContent ?? "0") > before, {}, other ?? 0);
+    await page.waitForFunction(
+      (before) =>
+        parseFloat(
+          [...document.querySelectorAll('[role="tabpanel"] tbody tr')]
+            .find((r) => r.querySelector("th")?.textContent === "Yarn, metres")
+            ?.querySelectorAll("td")[1]?.textContent ?? "0",
+        ) > before,
+      {},
+      other ?? 0,
+    );
     await me.fill('input[aria-label="Hook 2 in millimetres"]', "many");
     await me.waitText("A hook has 0.5 to 30 mm");
     await end();
@@ -189,7 +244,9 @@ describe("other ways to look", () => {
   it("lists the order of work with its reasons", async () => {
     const { page, end } = await openItem();
     await tab(page, "Order of work");
-    const steps = await page.$$eval('[role="tabpanel"] ol > li', (l) => l.map((x) => (x as HTMLElement).innerText));
+    const steps = await page.$$eval('[role="tabpanel"] ol > li', (l) =>
+      l.map((x) => (x as HTMLElement).innerText),
+    );
     const at = (re: RegExp) => steps.findIndex((s) => re.test(s));
     expect(at(/put in the eyes/)).toBeGreaterThan(at(/Sew on: Beak/));
     expect(at(/Fill Body/)).toBeGreaterThan(at(/put in the eyes/));
@@ -202,7 +259,9 @@ describe("other ways to look", () => {
     await tab(page, "Written out");
     await me.choose('select[aria-label="Terms"]', "UK terms");
     await me.choose('select[aria-label="Format"]', "Markdown");
-    expect(await page.$eval('[role="tabpanel"] pre', (p) => p.textContent)).toContain("- **Rnd 3:** (dc, inc) × 6 (18)");
+    expect(await page.$eval('[role="tabpanel"] pre', (p) => p.textContent)).toContain(
+      "- **Rnd 3:** (dc, inc) × 6 (18)",
+    );
     await end();
   });
 
@@ -211,10 +270,20 @@ describe("other ways to look", () => {
     await page.evaluate(axe.source);
     for (const name of ["In the hand", "Other yarn and hook", "Order of work", "Written out"]) {
       await tab(page, name);
-      await page.waitForFunction(() => document.querySelector('[role="tabpanel"] [aria-busy="true"]') === null);
+      await page.waitForFunction(
+        () => document.querySelector('[role="tabpanel"] [aria-busy="true"]') === null,
+      );
       const found = await page.evaluate(async () => {
-        const result = await (window as unknown as { axe: typeof axe }).axe.run('[role="tabpanel"]', { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] });
-        return result.violations.map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.target.join(" ")).join(" | ")}`);
+        const result = await (window as unknown as { axe: typeof axe }).axe.run('[role="tabpanel"]', {
+          runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"],
+        });
+        return result.violations.map(
+          (v) =>
+            `${v.id}: ${v.nodes
+              .slice(0, 3)
+              .map((n) => n.target.join(" "))
+              .join(" | ")}`,
+        );
       });
       expect({ name, found }).toEqual({ name, found: [] });
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

@@ -17,10 +17,30 @@ try {
   const item = await find(page, "/items", "Puffin");
   const yarn = await find(page, "/materials", "slate");
   const run = await find(page, "/runs", "Second winter market");
-  const shots: [string, string, { width?: number; height?: number; dark?: boolean; open?: string; tab?: string }?][] = [
-    ["today", `${site.url}/`], ["items", `${site.url}/items`], ["item", item, { height: 900 }], ["item-reasons", item, { open: '[aria-labelledby="needs-title"] td button' }], ["item-dark", item, { dark: true }], ["item-phone", item, { width: 390, height: 844 }],
-    ["item-shape", item, { tab: "In the hand" }], ["item-compare", item, { tab: "Other yarn and hook" }], ["item-order", item, { tab: "Order of work", height: 940 }], ["item-written", item, { tab: "Written out" }],
-    ["materials", `${site.url}/materials`], ["yarn", yarn], ["buy", `${site.url}/materials/buy`], ["cutting", `${run}/cutting`, { height: 900 }], ["colourways", `${item}/colourways`], ["hand", `${site.url}/hand`, { height: 1000 }], ["runs", `${site.url}/runs`], ["run", run, { height: 1000 }], ["settings", `${site.url}/settings`],
+  const shots: [
+    string,
+    string,
+    { width?: number; height?: number; dark?: boolean; open?: string; tab?: string }?,
+  ][] = [
+    ["today", `${site.url}/`],
+    ["items", `${site.url}/items`],
+    ["item", item, { height: 900 }],
+    ["item-reasons", item, { open: '[aria-labelledby="needs-title"] td button' }],
+    ["item-dark", item, { dark: true }],
+    ["item-phone", item, { width: 390, height: 844 }],
+    ["item-shape", item, { tab: "In the hand" }],
+    ["item-compare", item, { tab: "Other yarn and hook" }],
+    ["item-order", item, { tab: "Order of work", height: 940 }],
+    ["item-written", item, { tab: "Written out" }],
+    ["materials", `${site.url}/materials`],
+    ["yarn", yarn],
+    ["buy", `${site.url}/materials/buy`],
+    ["cutting", `${run}/cutting`, { height: 900 }],
+    ["colourways", `${item}/colourways`],
+    ["hand", `${site.url}/hand`, { height: 1000 }],
+    ["runs", `${site.url}/runs`],
+    ["run", run, { height: 1000 }],
+    ["settings", `${site.url}/settings`],
   ];
   for (const [name, url, view = {}] of shots) {
     await page.setViewport({ width: view.width ?? 1280, height: view.height ?? 800 });
@@ -29,9 +49,20 @@ try {
     if (url === item) await page.waitForSelector(".cm-content");
     if (view.open) await page.locator(view.open).click();
     if (view.tab) {
-      const tab = await page.evaluateHandle((n) => [...document.querySelectorAll<HTMLElement>('[role="tab"]')].find((t) => t.textContent === n), view.tab);
+      const tab = await page.evaluateHandle(
+        (n) => [...document.querySelectorAll<HTMLElement>('[role="tab"]')].find((t) => t.textContent === n),
+        view.tab,
+      );
       await (tab as unknown as { click(): Promise<void> }).click();
-      await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('[role="tabpanel"] button, [role="tabpanel"] [role="radio"]')].find((b) => b.textContent === "Solid")?.click());
+      await page.evaluate(() =>
+        [
+          ...document.querySelectorAll<HTMLElement>(
+            '[role="tabpanel"] button, [role="tabpanel"] [role="radio"]',
+          ),
+        ]
+          .find((b) => b.textContent === "Solid")
+          ?.click(),
+      );
       await new Promise((done) => setTimeout(done, 2500));
       await page.evaluate(() => document.querySelector('[role="tablist"]')?.scrollIntoView());
       await page.mouse.move(2, 400);

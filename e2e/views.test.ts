@@ -3,13 +3,41 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
-const views: Record<string, string> = { Today: "/", Items: "/items", Materials: "/materials", Runs: "/runs", "New item": "/items/new", "New run": "/runs/new", Settings: "/settings", Stocktake: "/materials/stocktake", Buy: "/materials/buy", Leftovers: "/materials/leftovers", "Stock book": "/materials/book", Suppliers: "/materials/suppliers", Import: "/materials/import", Hand: "/hand", Weigh: "/hand/weigh", Time: "/hand/time", "Bring in timings": "/hand/bring" };
+const views: Record<string, string> = {
+  Today: "/",
+  Items: "/items",
+  Materials: "/materials",
+  Runs: "/runs",
+  "New item": "/items/new",
+  "New run": "/runs/new",
+  Settings: "/settings",
+  Stocktake: "/materials/stocktake",
+  Buy: "/materials/buy",
+  Leftovers: "/materials/leftovers",
+  "Stock book": "/materials/book",
+  Suppliers: "/materials/suppliers",
+  Import: "/materials/import",
+  Hand: "/hand",
+  Weigh: "/hand/weigh",
+  Time: "/hand/time",
+  "Bring in timings": "/hand/bring",
+};
 beforeAll(async () => {
   site = await startSite("views");
   const { page, end } = await openPage(site);
-  for (const [view, list, name] of [["Item page", "/items", "Puffin"], ["Run page", "/runs", "Second winter market"], ["Yarn page", "/materials", "slate"], ["Notion page", "/materials", "Black eyes, 6 mm"], ["Order", "/materials/buy", "Notions by post"]] as const) {
+  for (const [view, list, name] of [
+    ["Item page", "/items", "Puffin"],
+    ["Run page", "/runs", "Second winter market"],
+    ["Yarn page", "/materials", "slate"],
+    ["Notion page", "/materials", "Black eyes, 6 mm"],
+    ["Order", "/materials/buy", "Notions by post"],
+  ] as const) {
     await page.goto(site.url + list);
-    const href = await page.$$eval("main a", (links, n) => links.find((a) => a.textContent?.includes(n))?.getAttribute("href") ?? "", name);
+    const href = await page.$$eval(
+      "main a",
+      (links, n) => links.find((a) => a.textContent?.includes(n))?.getAttribute("href") ?? "",
+      name,
+    );
     expect(href).not.toBe("");
     views[view] = href;
   }
@@ -19,7 +47,31 @@ beforeAll(async () => {
 });
 afterAll(() => site.stop());
 
-const NAMES = ["Today", "Items", "Item page", "Materials", "Runs", "Run page", "New item", "New run", "Settings", "Yarn page", "Notion page", "Stocktake", "Buy", "Order", "Leftovers", "Stock book", "Suppliers", "Import", "Cutting plan", "Colourways", "Hand", "Weigh", "Time"];
+const NAMES = [
+  "Today",
+  "Items",
+  "Item page",
+  "Materials",
+  "Runs",
+  "Run page",
+  "New item",
+  "New run",
+  "Settings",
+  "Yarn page",
+  "Notion page",
+  "Stocktake",
+  "Buy",
+  "Order",
+  "Leftovers",
+  "Stock book",
+  "Suppliers",
+  "Import",
+  "Cutting plan",
+  "Colourways",
+  "Hand",
+  "Weigh",
+  "Time",
+];
 
 describe.each(NAMES)("%s", (name) => {
   it.each(["light", "dark"] as const)("has nothing that axe-core finds, %s", async (mode) => {
@@ -29,8 +81,16 @@ describe.each(NAMES)("%s", (name) => {
     if (name === "Item page") await page.waitForSelector(".cm-content");
     await page.evaluate(axe.source);
     const found = await page.evaluate(async () => {
-      const result = await (window as unknown as { axe: typeof axe }).axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"] });
-      return result.violations.map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.target.join(" ")).join(" | ")}`);
+      const result = await (window as unknown as { axe: typeof axe }).axe.run(document, {
+        runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"],
+      });
+      return result.violations.map(
+        (v) =>
+          `${v.id}: ${v.nodes
+            .slice(0, 3)
+            .map((n) => n.target.join(" "))
+            .join(" | ")}`,
+      );
     });
     expect(found).toEqual([]);
     await end();
@@ -70,7 +130,9 @@ describe("the pages around", () => {
     await me.settle();
     await me.press('button[aria-label^="Delete"]');
     await me.waitText("was deleted");
-    expect(await page.$$eval("main a", (a) => a.filter((x) => x.textContent === "Puffin keychain").length)).toBe(0);
+    expect(
+      await page.$$eval("main a", (a) => a.filter((x) => x.textContent === "Puffin keychain").length),
+    ).toBe(0);
     await me.press('div[role="status"] form button');
     await page.waitForFunction(() => /^\/items\/[0-9a-f-]{36}$/.test(location.pathname));
     await end();
@@ -86,22 +148,41 @@ describe("the pages around", () => {
 });
 
 describe("hostile input", () => {
-  const post = (path: string, init: RequestInit) => fetch(site.url + path, { method: "POST", redirect: "manual", ...init });
+  const post = (path: string, init: RequestInit) =>
+    fetch(site.url + path, { method: "POST", redirect: "manual", ...init });
   it("a form from another site is refused", async () => {
-    expect((await post("/undo", { headers: { Origin: "http://evil.example" }, body: new URLSearchParams({ what: "x" }) })).status).toBe(403);
+    expect(
+      (
+        await post("/undo", {
+          headers: { Origin: "http://evil.example" },
+          body: new URLSearchParams({ what: "x" }),
+        })
+      ).status,
+    ).toBe(403);
     expect((await post("/undo", { body: new URLSearchParams({ what: "x" }) })).status).toBe(403);
   });
   it("a body that is too large is refused", async () => {
-    expect((await post("/items/new", { headers: { Origin: site.url }, body: new URLSearchParams({ name: "x".repeat(2_000_000) }) })).status).toBe(413);
+    expect(
+      (
+        await post("/items/new", {
+          headers: { Origin: site.url },
+          body: new URLSearchParams({ name: "x".repeat(2_000_000) }),
+        })
+      ).status,
+    ).toBe(413);
   });
   it("nonsense is answered without a trace of the inside", async () => {
-    const answer = await post("/materials", { headers: { Origin: site.url }, body: new URLSearchParams({ intent: "yarn", id: "' or 1=1 --", name: "<script>alert(1)</script>" }) });
+    const answer = await post("/materials", {
+      headers: { Origin: site.url },
+      body: new URLSearchParams({ intent: "yarn", id: "' or 1=1 --", name: "<script>alert(1)</script>" }),
+    });
     const body = await answer.text();
     expect(answer.status).toBe(400);
     expect(body).not.toMatch(/at .*\.(ts|js):\d+|node_modules|select .* from/i);
   });
   it("pages carry a policy with a nonce that is new each time", async () => {
-    const nonce = async () => /'nonce-([^']+)'/.exec((await fetch(site.url)).headers.get("content-security-policy") ?? "")?.[1];
+    const nonce = async () =>
+      /'nonce-([^']+)'/.exec((await fetch(site.url)).headers.get("content-security-policy") ?? "")?.[1];
     const [a, b] = [await nonce(), await nonce()];
     expect(a).toBeDefined();
     expect(a).not.toBe(b);
@@ -110,7 +191,11 @@ describe("hostile input", () => {
     const http = await import("node:http");
     const status = await new Promise((resolve, reject) => {
       const u = new URL(site.url);
-      http.get({ host: u.hostname, port: u.port, path: "/", headers: { Host: "evil.example" } }, (r) => resolve(r.statusCode)).on("error", reject);
+      http
+        .get({ host: u.hostname, port: u.port, path: "/", headers: { Host: "evil.example" } }, (r) =>
+          resolve(r.statusCode),
+        )
+        .on("error", reject);
     });
     expect(status).toBe(421);
   });
@@ -120,7 +205,11 @@ describe("hostile input", () => {
     const me = new Person(page, "mouse");
     await me.settle();
     await page.waitForSelector(".cm-content");
-    for (const [text, said] of [["Rnd 1: 6 sc in mr (6)\nRnd 2: (sc, inc) x 1000000000", "at most 10000 times"], ["🧶\u0000\nРяд 1: 6 сбн", "No round was found"], ["((((((".repeat(3000), "No round was found"]] as const) {
+    for (const [text, said] of [
+      ["Rnd 1: 6 sc in mr (6)\nRnd 2: (sc, inc) x 1000000000", "at most 10000 times"],
+      ["🧶\u0000\nРяд 1: 6 сбн", "No round was found"],
+      ["((((((".repeat(3000), "No round was found"],
+    ] as const) {
       await me.fill(".cm-content", text);
       await me.waitText(said);
     }
@@ -131,7 +220,9 @@ describe("hostile input", () => {
     await me.settle();
     await me.waitText("What you had typed and not saved is back");
     await page.waitForSelector(".cm-content");
-    expect(await page.$eval(".cm-content", (el) => (el as HTMLElement).innerText.trim())).toBe("Rnd 1: 6 sc in magic ring (6)");
+    expect(await page.$eval(".cm-content", (el) => (el as HTMLElement).innerText.trim())).toBe(
+      "Rnd 1: 6 sc in magic ring (6)",
+    );
     await end();
   });
 });

@@ -8,7 +8,16 @@ import { listColourways, saveColourway, setColourwayDeleted } from "@db/queries/
 import { findItem } from "@db/queries/items";
 import { madeStock } from "@db/queries/stock";
 import { howManyMore, substitutesFor } from "@core/planning";
-import { minorDigits, parseLength, parseMoney, printMoney, printNumber, printTrimmed, quantityProblemText, type Minor } from "@core/units";
+import {
+  minorDigits,
+  parseLength,
+  parseMoney,
+  printMoney,
+  printNumber,
+  printTrimmed,
+  quantityProblemText,
+  type Minor,
+} from "@core/units";
 import { analyseStored, draftOf, inColourway, loadSurroundings } from "../features/items/load.server";
 import { warningsOf, warningText } from "../features/items/colourways";
 import { STRANDS } from "../features/items/materials-panel";
@@ -26,14 +35,27 @@ import { useReading } from "../ui/reading";
 import { SwingTag } from "../ui/swing-tag";
 import { YarnDisc } from "../ui/yarn-disc";
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `Colourways of ${loaderData?.item.name ?? "an item"} · Lapka` }];
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `Colourways of ${loaderData?.item.name ?? "an item"} · Lapka` },
+];
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [entry, s, colourways, cupboard, made] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop), listColourways(scope, { itemId: params.id }), loadCupboard(scope), madeStock(scope)]);
+  const [entry, s, colourways, cupboard, made] = await Promise.all([
+    findItem(scope, params.id),
+    loadSurroundings(scope, workshop),
+    listColourways(scope, { itemId: params.id }),
+    loadCupboard(scope),
+    madeStock(scope),
+  ]);
   if (!entry) throw data(null, { status: 404 });
-  const free = new Map([...cupboard.onHand].map(([id, q]) => [id, Math.max(0, q - (cupboard.reserved.get(id) ?? 0))]));
-  const label = new Map([...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const), ...cupboard.notions.map((n) => [n.id, n.name] as const)]);
+  const free = new Map(
+    [...cupboard.onHand].map(([id, q]) => [id, Math.max(0, q - (cupboard.reserved.get(id) ?? 0))]),
+  );
+  const label = new Map([
+    ...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const),
+    ...cupboard.notions.map((n) => [n.id, n.name] as const),
+  ]);
   const own = analyseStored(entry, s);
   const cards = [undefined, ...colourways].map((c) => {
     const dressed = inColourway(entry, c);
@@ -41,36 +63,78 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     const slots = draftOf(dressed.revision).slots;
     const more = howManyMore(a.needs, free);
     return {
-      id: c?.id, name: c?.name ?? "As designed", ownPrice: c?.price ?? null, price: a.price, cost: a.cost.total, costLow: a.cost.low, costHigh: a.cost.high, slots, made: made.get(`${params.id}:${c?.id ?? ""}`) ?? 0,
-      warnings: warningsOf(a.checked, slots, s.yarns, s.notions, dressed.revision.notions.map((n) => n.notionId)).map(warningText), shapes: a.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
-      more: { pieces: more.pieces, first: more.first.map((x) => label.get(x) ?? "something deleted"), each: more.each.slice(0, 8).map((e) => ({ label: label.get(e.materialId) ?? "something deleted", pieces: e.pieces })) },
+      id: c?.id,
+      name: c?.name ?? "As designed",
+      ownPrice: c?.price ?? null,
+      price: a.price,
+      cost: a.cost.total,
+      costLow: a.cost.low,
+      costHigh: a.cost.high,
+      slots,
+      made: made.get(`${params.id}:${c?.id ?? ""}`) ?? 0,
+      warnings: warningsOf(
+        a.checked,
+        slots,
+        s.yarns,
+        s.notions,
+        dressed.revision.notions.map((n) => n.notionId),
+      ).map(warningText),
+      shapes: a.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
+      more: {
+        pieces: more.pieces,
+        first: more.first.map((x) => label.get(x) ?? "something deleted"),
+        each: more.each
+          .slice(0, 8)
+          .map((e) => ({ label: label.get(e.materialId) ?? "something deleted", pieces: e.pieces })),
+      },
     };
   });
   return {
-    item: { id: entry.item.id, name: entry.item.name }, slots: own.piece.yarn.map((y) => y.slot), cards, shapes: own.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)), ready: own.checked.ok,
-    yarns: cupboard.yarns.map((y) => ({ id: y.id, label: `${y.shade} (${y.name})`, colour: y.colour, weightClass: y.weightClass, metresPer100g: y.mmPer100g / 1000, freeMg: free.get(y.id) ?? 0 })),
+    item: { id: entry.item.id, name: entry.item.name },
+    slots: own.piece.yarn.map((y) => y.slot),
+    cards,
+    shapes: own.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
+    ready: own.checked.ok,
+    yarns: cupboard.yarns.map((y) => ({
+      id: y.id,
+      label: `${y.shade} (${y.name})`,
+      colour: y.colour,
+      weightClass: y.weightClass,
+      metresPer100g: y.mmPer100g / 1000,
+      freeMg: free.get(y.id) ?? 0,
+    })),
   };
 }
 
 const colourwaySchema = (currency: string, locale: string) =>
   z.object({
-    id: idField.optional(), name: nameField("Name it, such as “winter plumage”.").max(80, { error: "80 letters at most." }),
+    id: idField.optional(),
+    name: nameField("Name it, such as “winter plumage”.").max(80, { error: "80 letters at most." }),
     price: z.string().transform((text, ctx) => {
       if (text.trim() === "") return null;
       const read = parseMoney(text, currency, locale);
       if (read.ok && read.value > 0 && read.value <= 100_000_000) return read.value as number;
-      ctx.addIssue({ code: "custom", message: read.ok ? "A price is above zero." : quantityProblemText(read.problem) });
+      ctx.addIssue({
+        code: "custom",
+        message: read.ok ? "A price is above zero." : quantityProblemText(read.problem),
+      });
       return z.NEVER;
     }),
-    slots: z.array(z.object({
-      slot: z.string().min(1).max(80), yarnId: z.union([idField, z.literal("")]), strands: z.string().transform(Number).pipe(z.number().min(0.2).max(6)),
-      hook: z.string().transform((text, ctx) => {
-        const read = parseLength(text, locale, "mm");
-        if (read.ok && read.value >= 0.5 && read.value <= 30) return Math.round(read.value * 1000);
-        ctx.addIssue({ code: "custom", message: "A hook is between 0.5 and 30 mm." });
-        return z.NEVER;
-      }),
-    })).max(24),
+    slots: z
+      .array(
+        z.object({
+          slot: z.string().min(1).max(80),
+          yarnId: z.union([idField, z.literal("")]),
+          strands: z.string().transform(Number).pipe(z.number().min(0.2).max(6)),
+          hook: z.string().transform((text, ctx) => {
+            const read = parseLength(text, locale, "mm");
+            if (read.ok && read.value >= 0.5 && read.value <= 30) return Math.round(read.value * 1000);
+            ctx.addIssue({ code: "custom", message: "A hook is between 0.5 and 30 mm." });
+            return z.NEVER;
+          }),
+        }),
+      )
+      .max(24),
   });
 
 export async function action({ request, params, context }: Route.ActionArgs) {
@@ -84,17 +148,49 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   }
   const slots = form.getAll("slot");
   const at = (name: string, i: number) => form.getAll(name)[i] ?? "";
-  const got = colourwaySchema(workshop.currency, workshop.locale).safeParse({ id: form.get("id") ?? undefined, name: form.get("name"), price: form.get("price") ?? "", slots: slots.map((slot, i) => ({ slot, yarnId: at("yarnId", i), hook: at("hook", i), strands: at("strands", i) })) });
-  if (!got.success) return data({ errors: Object.fromEntries(got.error.issues.map((i) => [i.path.join("."), i.message])) as Record<string, string>, done: undefined }, { status: 400 });
+  const got = colourwaySchema(workshop.currency, workshop.locale).safeParse({
+    id: form.get("id") ?? undefined,
+    name: form.get("name"),
+    price: form.get("price") ?? "",
+    slots: slots.map((slot, i) => ({
+      slot,
+      yarnId: at("yarnId", i),
+      hook: at("hook", i),
+      strands: at("strands", i),
+    })),
+  });
+  if (!got.success)
+    return data(
+      {
+        errors: Object.fromEntries(got.error.issues.map((i) => [i.path.join("."), i.message])) as Record<
+          string,
+          string
+        >,
+        done: undefined,
+      },
+      { status: 400 },
+    );
   const { id, name, price, slots: read } = got.data;
-  const saved = await saveColourway(scope, { id, itemId: params.id, name, price, slots: read.filter((s) => s.yarnId !== "").map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hook, strands: s.strands })) });
+  const saved = await saveColourway(scope, {
+    id,
+    itemId: params.id,
+    name,
+    price,
+    slots: read
+      .filter((s) => s.yarnId !== "")
+      .map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hook, strands: s.strands })),
+  });
   if (!saved) throw data(null, { status: 404 });
   return data({ errors: {} as Record<string, string>, done: `${saved}:${scope.now.getTime()}` });
 }
 
 type LoaderData = Awaited<ReturnType<typeof loader>>;
 type Card = LoaderData["cards"][number];
-const coloursOf = (slots: readonly { slot: string; yarnId: string }[], yarns: LoaderData["yarns"]): SlotColours => Object.fromEntries(slots.map((s) => [s.slot, yarns.find((y) => y.id === s.yarnId)?.colour ?? "#b9c3c5"]));
+const coloursOf = (
+  slots: readonly { slot: string; yarnId: string }[],
+  yarns: LoaderData["yarns"],
+): SlotColours =>
+  Object.fromEntries(slots.map((s) => [s.slot, yarns.find((y) => y.id === s.yarnId)?.colour ?? "#b9c3c5"]));
 
 export default function Colourways({ loaderData: d }: Route.ComponentProps) {
   const r = useReading();
@@ -103,11 +199,18 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
   return (
     <Page>
       <PageHead>
-        <h1>Colourways <Small>{d.item.name}</Small></h1>
-        <Button type="button" $primary onClick={() => setOpen("new")}><Plus size={16} aria-hidden /> Colourway</Button>
+        <h1>
+          Colourways <Small>{d.item.name}</Small>
+        </h1>
+        <Button type="button" $primary onClick={() => setOpen("new")}>
+          <Plus size={16} aria-hidden /> Colourway
+        </Button>
         <ButtonLink to={`/items/${d.item.id}`}>Back to the item</ButtonLink>
       </PageHead>
-      <Small>The same pattern in other yarns. Each has its own needs, price and stock; runs are planned by item and colourway.</Small>
+      <Small>
+        The same pattern in other yarns. Each has its own needs, price and stock; runs are planned by item and
+        colourway.
+      </Small>
       <Grid>
         {d.cards.map((c) => (
           <Sheet key={c.id ?? "own"} aria-label={c.name}>
@@ -116,29 +219,108 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
               <SwingTag>{printMoney(c.price as Minor, r)}</SwingTag>
               {c.id ? (
                 <Row $gap={0}>
-                  <Button type="button" $quiet aria-label={`Change ${c.name}`} title="Change" onClick={() => setOpen(c)}><SquarePen size={16} aria-hidden /></Button>
-                  <Form method="post"><input type="hidden" name="intent" value="delete" /><input type="hidden" name="id" value={c.id} /><Button type="submit" $quiet aria-label={`Delete ${c.name}`} title="Delete"><Trash2 size={16} aria-hidden /></Button></Form>
+                  <Button
+                    type="button"
+                    $quiet
+                    aria-label={`Change ${c.name}`}
+                    title="Change"
+                    onClick={() => setOpen(c)}
+                  >
+                    <SquarePen size={16} aria-hidden />
+                  </Button>
+                  <Form method="post">
+                    <input type="hidden" name="intent" value="delete" />
+                    <input type="hidden" name="id" value={c.id} />
+                    <Button type="submit" $quiet aria-label={`Delete ${c.name}`} title="Delete">
+                      <Trash2 size={16} aria-hidden />
+                    </Button>
+                  </Form>
                 </Row>
-              ) : <Link to={`/items/${d.item.id}`} aria-label="Change the item’s own colours"><SquarePen size={16} aria-hidden /></Link>}
+              ) : (
+                <Link to={`/items/${d.item.id}`} aria-label="Change the item’s own colours">
+                  <SquarePen size={16} aria-hidden />
+                </Link>
+              )}
             </Top>
-            <Silhouettes parts={c.shapes} colours={coloursOf(c.slots, d.yarns)} height={110} label={`${d.item.name} in ${c.name}`} />
-            <Slots>{d.slots.map((slot) => {
-              const s = c.slots.find((x) => x.slot === slot) ?? (slot === "main" ? c.slots[0] : undefined);
-              const y = d.yarns.find((x) => x.id === s?.yarnId);
-              return <li key={slot}><YarnDisc colour={y?.colour ?? "#b9c3c5"} name={y?.label ?? "no yarn"} size={20} /><span>{slotLabel(slot)}: {y?.label ?? "no yarn yet"}{s && s.strands !== 1 ? `, ${STRANDS.find((o) => o.value === s.strands)?.label ?? s.strands} strands` : ""}</span></li>;
-            })}</Slots>
-            {c.warnings.map((w) => <Warn key={w}><TriangleAlert size={15} aria-hidden /> {w}</Warn>)}
+            <Silhouettes
+              parts={c.shapes}
+              colours={coloursOf(c.slots, d.yarns)}
+              height={110}
+              label={`${d.item.name} in ${c.name}`}
+            />
+            <Slots>
+              {d.slots.map((slot) => {
+                const s = c.slots.find((x) => x.slot === slot) ?? (slot === "main" ? c.slots[0] : undefined);
+                const y = d.yarns.find((x) => x.id === s?.yarnId);
+                return (
+                  <li key={slot}>
+                    <YarnDisc colour={y?.colour ?? "#b9c3c5"} name={y?.label ?? "no yarn"} size={20} />
+                    <span>
+                      {slotLabel(slot)}: {y?.label ?? "no yarn yet"}
+                      {s && s.strands !== 1
+                        ? `, ${STRANDS.find((o) => o.value === s.strands)?.label ?? s.strands} strands`
+                        : ""}
+                    </span>
+                  </li>
+                );
+              })}
+            </Slots>
+            {c.warnings.map((w) => (
+              <Warn key={w}>
+                <TriangleAlert size={15} aria-hidden /> {w}
+              </Warn>
+            ))}
             <Facts>
-              <div><dt>Can be made now</dt><dd><ReasonFigure reason={{ label: `${c.name}: how many more`, measure: "count", value: c.more.pieces, how: "free stock ÷ upper end of what one takes, the least of all", parts: c.more.each.map((e) => ({ label: e.label, measure: "count" as const, value: e.pieces })) }}>{c.more.pieces}</ReasonFigure></dd></div>
-              <div><dt>Runs out first</dt><dd>{c.more.first.length === 0 ? "nothing" : c.more.first.slice(0, 2).join("; ")}</dd></div>
-              <div><dt>Costs</dt><dd>{printMoney(c.cost, r)} <Range low={c.costLow} high={c.costHigh} measure="minor" /></dd></div>
-              <div><dt>Made, on the shelf</dt><dd>{c.made}</dd></div>
+              <div>
+                <dt>Can be made now</dt>
+                <dd>
+                  <ReasonFigure
+                    reason={{
+                      label: `${c.name}: how many more`,
+                      measure: "count",
+                      value: c.more.pieces,
+                      how: "free stock ÷ upper end of what one takes, the least of all",
+                      parts: c.more.each.map((e) => ({
+                        label: e.label,
+                        measure: "count" as const,
+                        value: e.pieces,
+                      })),
+                    }}
+                  >
+                    {c.more.pieces}
+                  </ReasonFigure>
+                </dd>
+              </div>
+              <div>
+                <dt>Runs out first</dt>
+                <dd>{c.more.first.length === 0 ? "nothing" : c.more.first.slice(0, 2).join("; ")}</dd>
+              </div>
+              <div>
+                <dt>Costs</dt>
+                <dd>
+                  {printMoney(c.cost, r)} <Range low={c.costLow} high={c.costHigh} measure="minor" />
+                </dd>
+              </div>
+              <div>
+                <dt>Made, on the shelf</dt>
+                <dd>{c.made}</dd>
+              </div>
             </Facts>
           </Sheet>
         ))}
       </Grid>
-      <Modal title={open === "new" ? `Another colourway of ${d.item.name}` : `Change ${open?.name ?? ""}`} open={open !== undefined} onClose={() => setOpen(undefined)}>
-        {open && base ? <ColourwayForm d={d} card={open === "new" ? { ...base, id: undefined, name: "", ownPrice: null } : open} onDone={() => setOpen(undefined)} /> : null}
+      <Modal
+        title={open === "new" ? `Another colourway of ${d.item.name}` : `Change ${open?.name ?? ""}`}
+        open={open !== undefined}
+        onClose={() => setOpen(undefined)}
+      >
+        {open && base ? (
+          <ColourwayForm
+            d={d}
+            card={open === "new" ? { ...base, id: undefined, name: "", ownPrice: null } : open}
+            onDone={() => setOpen(undefined)}
+          />
+        ) : null}
       </Modal>
     </Page>
   );
@@ -148,7 +330,18 @@ function ColourwayForm({ d, card, onDone }: { d: LoaderData; card: Card; onDone:
   const r = useReading();
   const fetcher = useFetcher<{ errors: Record<string, string>; done: string | undefined }>();
   const base = d.cards[0];
-  const [slots, setSlots] = useState(() => d.slots.map((slot) => card.slots.find((s) => s.slot === slot) ?? base?.slots.find((s) => s.slot === slot) ?? { slot, yarnId: slot === "main" ? (card.slots[0]?.yarnId ?? "") : "", hookMm: card.slots[0]?.hookMm ?? 3, strands: 1 }));
+  const [slots, setSlots] = useState(() =>
+    d.slots.map(
+      (slot) =>
+        card.slots.find((s) => s.slot === slot) ??
+        base?.slots.find((s) => s.slot === slot) ?? {
+          slot,
+          yarnId: slot === "main" ? (card.slots[0]?.yarnId ?? "") : "",
+          hookMm: card.slots[0]?.hookMm ?? 3,
+          strands: 1,
+        },
+    ),
+  );
   const [sent, setSent] = useState<string>();
   const done = fetcher.data?.done;
   if (done && done !== sent && fetcher.state === "idle") {
@@ -162,10 +355,28 @@ function ColourwayForm({ d, card, onDone }: { d: LoaderData; card: Card; onDone:
     <fetcher.Form method="post">
       {card.id ? <input type="hidden" name="id" value={card.id} /> : null}
       <Stack>
-        <Silhouettes parts={d.shapes} colours={coloursOf(slots, d.yarns)} height={120} label="How it will look" />
+        <Silhouettes
+          parts={d.shapes}
+          colours={coloursOf(slots, d.yarns)}
+          height={120}
+          label="How it will look"
+        />
         <FieldGrid>
-          <Field label="Name" name="name" hint="Such as “winter plumage”." errors={error("name")}>{(bind) => <Input {...bind} defaultValue={card.name} autoFocus autoComplete="off" />}</Field>
-          <Field label="Price" name="price" hint="Empty: the item’s." errors={error("price")}>{(bind) => <Input {...bind} defaultValue={card.ownPrice === null ? "" : printNumber(card.ownPrice / 10 ** digits, digits, r.locale)} inputMode="decimal" autoComplete="off" />}</Field>
+          <Field label="Name" name="name" hint="Such as “winter plumage”." errors={error("name")}>
+            {(bind) => <Input {...bind} defaultValue={card.name} autoFocus autoComplete="off" />}
+          </Field>
+          <Field label="Price" name="price" hint="Empty: the item’s." errors={error("price")}>
+            {(bind) => (
+              <Input
+                {...bind}
+                defaultValue={
+                  card.ownPrice === null ? "" : printNumber(card.ownPrice / 10 ** digits, digits, r.locale)
+                }
+                inputMode="decimal"
+                autoComplete="off"
+              />
+            )}
+          </Field>
         </FieldGrid>
         {slots.map((s, i) => {
           const yarn = d.yarns.find((y) => y.id === s.yarnId);
@@ -174,32 +385,160 @@ function ColourwayForm({ d, card, onDone }: { d: LoaderData; card: Card; onDone:
             <SlotRow key={s.slot}>
               <input type="hidden" name="slot" value={s.slot} />
               <YarnDisc colour={yarn?.colour ?? "#b9c3c5"} name={yarn?.label ?? "no yarn"} size={30} />
-              <Field label={`Yarn for ${slotLabel(s.slot)}`} name="yarnId" hint={near.length > 0 ? <>near it: {near.map((n, k) => <span key={n.id}>{k > 0 ? ", " : ""}<Near type="button" onClick={() => setSlots((all) => all.map((x, j) => (j === i ? { ...x, yarnId: n.id } : x)))}>{d.yarns.find((y) => y.id === n.id)?.label}</Near></span>)}</> : undefined}>
+              <Field
+                label={`Yarn for ${slotLabel(s.slot)}`}
+                name="yarnId"
+                hint={
+                  near.length > 0 ? (
+                    <>
+                      near it:{" "}
+                      {near.map((n, k) => (
+                        <span key={n.id}>
+                          {k > 0 ? ", " : ""}
+                          <Near
+                            type="button"
+                            onClick={() =>
+                              setSlots((all) => all.map((x, j) => (j === i ? { ...x, yarnId: n.id } : x)))
+                            }
+                          >
+                            {d.yarns.find((y) => y.id === n.id)?.label}
+                          </Near>
+                        </span>
+                      ))}
+                    </>
+                  ) : undefined
+                }
+              >
                 {(bind) => (
-                  <Select {...bind} value={s.yarnId} onChange={(e) => setSlots((all) => all.map((x, j) => (j === i ? { ...x, yarnId: e.target.value } : x)))}>
+                  <Select
+                    {...bind}
+                    value={s.yarnId}
+                    onChange={(e) =>
+                      setSlots((all) => all.map((x, j) => (j === i ? { ...x, yarnId: e.target.value } : x)))
+                    }
+                  >
                     <option value="">none yet</option>
-                    {d.yarns.map((y) => <option key={y.id} value={y.id}>{y.label}</option>)}
+                    {d.yarns.map((y) => (
+                      <option key={y.id} value={y.id}>
+                        {y.label}
+                      </option>
+                    ))}
                   </Select>
                 )}
               </Field>
-              <Field label="Hook, mm" name="hook" errors={error(`slots.${i}.hook`)}>{(bind) => <Input {...bind} defaultValue={printTrimmed(s.hookMm, 2, r.locale)} inputMode="decimal" autoComplete="off" />}</Field>
-              <Field label="Strands" name="strands">{(bind) => <Select {...bind} defaultValue={String(s.strands)}>{STRANDS.map((o) => <option key={o.value} value={o.value}>{o.label}</option>)}</Select>}</Field>
+              <Field label="Hook, mm" name="hook" errors={error(`slots.${i}.hook`)}>
+                {(bind) => (
+                  <Input
+                    {...bind}
+                    defaultValue={printTrimmed(s.hookMm, 2, r.locale)}
+                    inputMode="decimal"
+                    autoComplete="off"
+                  />
+                )}
+              </Field>
+              <Field label="Strands" name="strands">
+                {(bind) => (
+                  <Select {...bind} defaultValue={String(s.strands)}>
+                    {STRANDS.map((o) => (
+                      <option key={o.value} value={o.value}>
+                        {o.label}
+                      </option>
+                    ))}
+                  </Select>
+                )}
+              </Field>
             </SlotRow>
           );
         })}
       </Stack>
       <FormFoot>
-        <Button type="button" onClick={onDone}>Cancel</Button>
-        <Button type="submit" $primary disabled={fetcher.state !== "idle"}>{card.id ? "Keep the changes" : "Add the colourway"}</Button>
+        <Button type="button" onClick={onDone}>
+          Cancel
+        </Button>
+        <Button type="submit" $primary disabled={fetcher.state !== "idle"}>
+          {card.id ? "Keep the changes" : "Add the colourway"}
+        </Button>
       </FormFoot>
     </fetcher.Form>
   );
 }
 
-const Grid = styled.div`display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 340px), 1fr)); gap: 16px; margin-top: 14px; align-items: start;`;
-const Top = styled.div`display: flex; align-items: center; gap: 8px; margin-bottom: 10px; h2 { margin-right: auto; } > a { padding: 8px; }`;
-const Slots = styled.ul`list-style: none; margin: 12px 0; padding: 0; display: grid; gap: 5px; font-size: 14px; li { display: flex; gap: 8px; align-items: center; }`;
-const Warn = styled.p`display: flex; gap: 7px; align-items: flex-start; font-size: 13px; color: var(--warn); background: var(--warn-ground); padding: 6px 9px; border-radius: 3px; margin-bottom: 6px; svg { flex: none; margin-top: 2px; }`;
-const Facts = styled.dl`display: grid; grid-template-columns: 1fr 1fr; gap: 6px 14px; margin: 10px 0 0; dt { font-size: 13px; color: var(--soft); } dd { margin: 0; font-weight: 600; }`;
-const SlotRow = styled.div`display: grid; grid-template-columns: 30px minmax(0, 1fr) 70px 84px; gap: 6px 10px; align-items: start; > svg { margin-top: 23px; }`;
-const Near = styled.button`all: unset; color: var(--act); text-decoration: underline; cursor: pointer; &:focus-visible { outline: 3px solid var(--focus); }`;
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 340px), 1fr));
+  gap: 16px;
+  margin-top: 14px;
+  align-items: start;
+`;
+const Top = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 10px;
+  h2 {
+    margin-right: auto;
+  }
+  > a {
+    padding: 8px;
+  }
+`;
+const Slots = styled.ul`
+  list-style: none;
+  margin: 12px 0;
+  padding: 0;
+  display: grid;
+  gap: 5px;
+  font-size: 14px;
+  li {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+  }
+`;
+const Warn = styled.p`
+  display: flex;
+  gap: 7px;
+  align-items: flex-start;
+  font-size: 13px;
+  color: var(--warn);
+  background: var(--warn-ground);
+  padding: 6px 9px;
+  border-radius: 3px;
+  margin-bottom: 6px;
+  svg {
+    flex: none;
+    margin-top: 2px;
+  }
+`;
+const Facts = styled.dl`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px 14px;
+  margin: 10px 0 0;
+  dt {
+    font-size: 13px;
+    color: var(--soft);
+  }
+  dd {
+    margin: 0;
+    font-weight: 600;
+  }
+`;
+const SlotRow = styled.div`
+  display: grid;
+  grid-template-columns: 30px minmax(0, 1fr) 70px 84px;
+  gap: 6px 10px;
+  align-items: start;
+  > svg {
+    margin-top: 23px;
+  }
+`;
+const Near = styled.button`
+  all: unset;
+  color: var(--act);
+  text-decoration: underline;
+  cursor: pointer;
+  &:focus-visible {
+    outline: 3px solid var(--focus);
+  }
+`;

@@ -19,7 +19,14 @@ export const meta: Route.MetaFunction = () => [{ title: "Bring in, take out · H
 export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
   const [choices, imports] = await Promise.all([loadChoices(opened), listImports(opened.scope, "timings")]);
-  return { known: { items: choices.items.map((i) => ({ id: i.id, name: i.name, parts: i.parts })), hands: choices.hands, today: choices.today }, imports: broughtIn(imports) };
+  return {
+    known: {
+      items: choices.items.map((i) => ({ id: i.id, name: i.name, parts: i.parts })),
+      hands: choices.hands,
+      today: choices.today,
+    },
+    imports: broughtIn(imports),
+  };
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
@@ -30,33 +37,82 @@ export async function action({ request, context }: Route.ActionArgs) {
     if (id.success) await undoTimingsImport(opened.scope, id.data);
     return redirect("/hand/bring");
   }
-  const got = importSchema(Object.keys(TIMING_FIELDS)).safeParse({ ...Object.fromEntries(form), onlyGood: form.get("onlyGood") ?? undefined });
-  if (!got.success) return data({ error: "The file could not be sent whole. Choose it again." }, { status: 400 });
+  const got = importSchema(Object.keys(TIMING_FIELDS)).safeParse({
+    ...Object.fromEntries(form),
+    onlyGood: form.get("onlyGood") ?? undefined,
+  });
+  if (!got.success)
+    return data({ error: "The file could not be sent whole. Choose it again." }, { status: 400 });
   const read = readTable(got.data.text);
   if (!read.ok) return data({ error: read.why }, { status: 400 });
-  const { kept, problems } = await bringInTimings(opened, { id: got.data.id, fileName: got.data.fileName, onlyGood: got.data.onlyGood === "on" }, read.table, got.data.mapping as TimingMapping);
+  const { kept, problems } = await bringInTimings(
+    opened,
+    { id: got.data.id, fileName: got.data.fileName, onlyGood: got.data.onlyGood === "on" },
+    read.table,
+    got.data.mapping as TimingMapping,
+  );
   if (kept > 0) return redirect("/hand/bring");
   const [first] = problems;
-  return data({ error: first ? `Line ${first.line}, ${first.column}: ${first.why} Mend the file, or agree to leave such rows out.` : "No row can be brought in as it is." }, { status: 400 });
+  return data(
+    {
+      error: first
+        ? `Line ${first.line}, ${first.column}: ${first.why} Mend the file, or agree to leave such rows out.`
+        : "No row can be brought in as it is.",
+    },
+    { status: 400 },
+  );
 }
 
-const OUT = [["/hand/timings.csv", "Timings, CSV"], ["/hand/weigh-ins.csv", "Weigh-ins, CSV"], ["/hand/swatches.csv", "Swatches, CSV"]] as const;
+const OUT = [
+  ["/hand/timings.csv", "Timings, CSV"],
+  ["/hand/weigh-ins.csv", "Weigh-ins, CSV"],
+  ["/hand/swatches.csv", "Swatches, CSV"],
+] as const;
 
 export default function BringTimings({ loaderData: d, actionData }: Route.ComponentProps) {
   return (
     <Page>
-      <PageHead><h1>Bring in, take out</h1></PageHead>
+      <PageHead>
+        <h1>Bring in, take out</h1>
+      </PageHead>
       <HandNav />
       <Stack $gap={18}>
         {d.known.items.length === 0 ? (
-          <Empty><h2>First an item</h2><p>Minutes tell of your pace when the work is known: a file of timings names items that are here already.</p><ButtonLink to="/items/new" $primary>Make an item</ButtonLink></Empty>
+          <Empty>
+            <h2>First an item</h2>
+            <p>
+              Minutes tell of your pace when the work is known: a file of timings names items that are here
+              already.
+            </p>
+            <ButtonLink to="/items/new" $primary>
+              Make an item
+            </ButtonLink>
+          </Empty>
         ) : (
-          <BringIn kind="timings" known={d.known} fields={TIMING_FIELDS} error={actionData?.error} hint={`Timings from a notebook or a spreadsheet, one a row. A heading such as: day; item; part; stage; pieces; minutes; note. The day as 2026-11-03 or 3.11.2026; the part empty for the whole piece; items here are ${d.known.items.slice(0, 3).map((i) => i.name).join(", ")}${d.known.items.length > 3 ? "…" : ""}`} foot="Each is held against what the trade would expect of the item as it is now. The file can be taken back whole." />
+          <BringIn
+            kind="timings"
+            known={d.known}
+            fields={TIMING_FIELDS}
+            error={actionData?.error}
+            hint={`Timings from a notebook or a spreadsheet, one a row. A heading such as: day; item; part; stage; pieces; minutes; note. The day as 2026-11-03 or 3.11.2026; the part empty for the whole piece; items here are ${d.known.items
+              .slice(0, 3)
+              .map((i) => i.name)
+              .join(", ")}${d.known.items.length > 3 ? "…" : ""}`}
+            foot="Each is held against what the trade would expect of the item as it is now. The file can be taken back whole."
+          />
         )}
         <BroughtInList imports={d.imports} />
         <Sheet aria-labelledby="out-title">
-          <SheetHead><h2 id="out-title">Take out</h2></SheetHead>
-          <Row>{OUT.map(([to, label]) => <ButtonLink key={to} to={to} reloadDocument><Download size={16} aria-hidden /> {label}</ButtonLink>)}</Row>
+          <SheetHead>
+            <h2 id="out-title">Take out</h2>
+          </SheetHead>
+          <Row>
+            {OUT.map(([to, label]) => (
+              <ButtonLink key={to} to={to} reloadDocument>
+                <Download size={16} aria-hidden /> {label}
+              </ButtonLink>
+            ))}
+          </Row>
         </Sheet>
       </Stack>
     </Page>

@@ -15,9 +15,15 @@ import { Field, SelectField, Textarea, TextField } from "../ui/field";
 export const meta: Route.MetaFunction = () => [{ title: "New item · Lapka" }];
 
 const schema = z.object({
-  name: z.string({ error: "Give the item a name, such as “Puffin keychain”." }).trim().max(120, { error: "A name may have 120 letters at most." }),
+  name: z
+    .string({ error: "Give the item a name, such as “Puffin keychain”." })
+    .trim()
+    .max(120, { error: "A name may have 120 letters at most." }),
   kind: z.enum(["keychain", "ornament", "figure", "kit", "other"]),
-  pattern: z.string().max(MAX_TEXT, { error: `A pattern may have ${MAX_TEXT / 1024} KB at most.` }).optional(),
+  pattern: z
+    .string()
+    .max(MAX_TEXT, { error: `A pattern may have ${MAX_TEXT / 1024} KB at most.` })
+    .optional(),
 });
 
 export async function action({ request, context }: Route.ActionArgs) {
@@ -30,17 +36,37 @@ export async function action({ request, context }: Route.ActionArgs) {
   const slots = new Set(checkPattern(pattern).parts.flatMap((p) => p.bySlot.map((s) => s.slot)));
   const only = yarns.length === 1 ? yarns[0] : undefined;
   const filling = notions.find((n) => n.kind === "filling");
-  const id = await createItem(scope, { name, kind }, {
-    pattern, firmness: "medium", hanger: kind === "keychain" || kind === "ornament", note: "",
-    slots: only ? (slots.size > 0 ? [...slots] : [MAIN_SLOT]).slice(0, 24).map((slot) => ({ slot, yarnId: only.id, hookUm: smallHook({ hookMm: only.hookUm / 1000 }) * 1000, strands: 1 })) : [],
-    notions: filling ? [{ notionId: filling.id, quantity: 1 }] : [],
-  });
+  const id = await createItem(
+    scope,
+    { name, kind },
+    {
+      pattern,
+      firmness: "medium",
+      hanger: kind === "keychain" || kind === "ornament",
+      note: "",
+      slots: only
+        ? (slots.size > 0 ? [...slots] : [MAIN_SLOT]).slice(0, 24).map((slot) => ({
+            slot,
+            yarnId: only.id,
+            hookUm: smallHook({ hookMm: only.hookUm / 1000 }) * 1000,
+            strands: 1,
+          }))
+        : [],
+      notions: filling ? [{ notionId: filling.id, quantity: 1 }] : [],
+    },
+  );
   return redirect(`/items/${id}`);
 }
 
 export default function NewItem({ actionData }: Route.ComponentProps) {
   const navigation = useNavigation();
-  const [form, fields] = useForm({ lastResult: actionData, onValidate: ({ formData }) => parseWithZod(formData, { schema }), shouldValidate: "onBlur", shouldRevalidate: "onInput", defaultValue: { kind: "keychain", name: "", pattern: "" } });
+  const [form, fields] = useForm({
+    lastResult: actionData,
+    onValidate: ({ formData }) => parseWithZod(formData, { schema }),
+    shouldValidate: "onBlur",
+    shouldRevalidate: "onInput",
+    defaultValue: { kind: "keychain", name: "", pattern: "" },
+  });
   return (
     <Page>
       <PageHead>
@@ -49,10 +75,30 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
       <Sheet style={{ maxWidth: 760 }}>
         <Form method="post" {...getFormProps(form)}>
           <Stack>
-            <TextField field={fields.name} label="Name" hint="What it says on the tag, such as “Buoy ornament”." autoFocus />
+            <TextField
+              field={fields.name}
+              label="Name"
+              hint="What it says on the tag, such as “Buoy ornament”."
+              autoFocus
+            />
             <SelectField field={fields.kind} label="Kind" options={ITEM_KINDS} />
-            <Field label="Written pattern" name={fields.pattern.name} id={fields.pattern.id} errors={fields.pattern.errors} hint="Paste all of its parts at once; you can also leave this empty and type it on the next page.">
-              {(bind) => <Textarea {...bind} defaultValue={fields.pattern.initialValue} rows={12} spellCheck={false} className="mono" placeholder={"Head\nRnd 1: 6 sc in magic ring (6)\nRnd 2: inc × 6 (12)"} />}
+            <Field
+              label="Written pattern"
+              name={fields.pattern.name}
+              id={fields.pattern.id}
+              errors={fields.pattern.errors}
+              hint="Paste all of its parts at once; you can also leave this empty and type it on the next page."
+            >
+              {(bind) => (
+                <Textarea
+                  {...bind}
+                  defaultValue={fields.pattern.initialValue}
+                  rows={12}
+                  spellCheck={false}
+                  className="mono"
+                  placeholder={"Head\nRnd 1: 6 sc in magic ring (6)\nRnd 2: inc × 6 (12)"}
+                />
+              )}
             </Field>
             <div>
               <Button type="submit" $primary disabled={navigation.state !== "idle"}>

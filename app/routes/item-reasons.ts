@@ -13,8 +13,21 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const [entry, s] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop)]);
   if (!entry) throw data(null, { status: 404 });
   const a = analyseStored(entry, s);
-  const metres = sumTogether(a.piece.yarn.map((y) => y.metres), "Yarn in one piece", "metres");
-  const open = (e: { reason: Opened["reason"]; low: number; high: number }): Opened => ({ reason: e.reason, low: e.low, high: e.high });
-  const reasons: Record<string, Opened> = { metres: open(metres), seconds: open(a.piece.seconds), cost: { reason: costReason(a) }, hour: { reason: hourReason(a, feesOf(s.channels, entry.item.channelId), reading) } };
+  const metres = sumTogether(
+    a.piece.yarn.map((y) => y.metres),
+    "Yarn in one piece",
+    "metres",
+  );
+  const open = (e: { reason: Opened["reason"]; low: number; high: number }): Opened => ({
+    reason: e.reason,
+    low: e.low,
+    high: e.high,
+  });
+  const reasons: Record<string, Opened> = {
+    metres: open(metres),
+    seconds: open(a.piece.seconds),
+    cost: { reason: costReason(a) },
+    hour: { reason: hourReason(a, feesOf(s.channels, entry.item.channelId), reading) },
+  };
   return Response.json(reasons);
 }

@@ -10,7 +10,9 @@ import { openWorkshop } from "../server/scope.server";
 import { unlessAway } from "../ui/away";
 import { Page } from "../ui/basics";
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.name ?? "Item"} · Lapka` }];
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.name ?? "Item"} · Lapka` },
+];
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop, reading } = await openWorkshop(request, context);
@@ -19,12 +21,21 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const digits = minorDigits(reading.currency);
   const { item, revision } = entry;
   return {
-    id: item.id, revision: item.revision, name: item.name, kind: item.kind, channelId: item.channelId, note: revision.note, draft: draftOf(revision),
+    id: item.id,
+    revision: item.revision,
+    name: item.name,
+    kind: item.kind,
+    channelId: item.channelId,
+    note: revision.note,
+    draft: draftOf(revision),
     price: item.price === null ? "" : printNumber(item.price / 10 ** digits, digits, reading.locale),
     yarns: s.yarns.filter((y) => !y.deleted || revision.slots.some((x) => x.yarnId === y.id)),
     notions: s.notions.filter((n) => !n.deleted || revision.notions.some((x) => x.notionId === n.id)),
     channels: s.channels.map((c) => ({ id: c.id, label: c.name, percentBp: c.percentBp, fixed: c.fixed })),
-    money: s.money, terms: s.terms, hand: { pace: s.hand.pace, density: s.hand.density }, analysis: analyseStored(entry, s),
+    money: s.money,
+    terms: s.terms,
+    hand: { pace: s.hand.pace, density: s.hand.density },
+    analysis: analyseStored(entry, s),
   };
 }
 
@@ -43,7 +54,21 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   if (!read.success) return data<SaveResult>({ errors: errorsByField(read.error) }, { status: 400 });
   const { basedOn, name, kind, price, channelId, slots, ...content } = read.data;
   try {
-    const { revision } = await saveItem(scope, params.id, basedOn, { name, kind, price, channelId }, { ...content, slots: slots.map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: Math.round(s.hookMm * 1000), strands: s.strands })) });
+    const { revision } = await saveItem(
+      scope,
+      params.id,
+      basedOn,
+      { name, kind, price, channelId },
+      {
+        ...content,
+        slots: slots.map((s) => ({
+          slot: s.slot,
+          yarnId: s.yarnId,
+          hookUm: Math.round(s.hookMm * 1000),
+          strands: s.strands,
+        })),
+      },
+    );
     return data<SaveResult>({ saved: revision });
   } catch (error) {
     if (error instanceof ChangedMeanwhile) return data<SaveResult>({ conflict: true }, { status: 409 });

@@ -25,11 +25,33 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     wage: workshop.wagePerHour,
     items: items.map(({ entry, analysis }) => {
       const { piece } = analysis;
-      const colours: SlotColours = Object.fromEntries(entry.revision.slots.flatMap((x) => (yarns.get(x.yarnId) ? [[x.slot, yarns.get(x.yarnId)?.colour ?? ""]] : [])));
+      const colours: SlotColours = Object.fromEntries(
+        entry.revision.slots.flatMap((x) =>
+          yarns.get(x.yarnId) ? [[x.slot, yarns.get(x.yarnId)?.colour ?? ""]] : [],
+        ),
+      );
       return {
-        id: entry.item.id, name: entry.item.name, kind: entry.item.kind, colours, shapes: piece.parts.map(smallSilhouette), size: sizeOf(piece), metres: piece.yarn.reduce((sum, y) => sum + y.metres.value, 0), seconds: piece.seconds.value, secondsEnds: [piece.seconds.low, piece.seconds.high] as const, metresEnds: [piece.yarn.reduce((sum, y) => sum + y.metres.low, 0), piece.yarn.reduce((sum, y) => sum + y.metres.high, 0)] as const,
-        errors: analysis.checked.problems.filter((p) => p.severity === "error").length, open: analysis.open.length, empty: analysis.checked.parts.length === 0,
-        cost: analysis.cost.total, costEnds: [analysis.cost.low, analysis.cost.high] as const, price: analysis.price, perHour: analysis.earning.perHour, perHourEnds: [analysis.earning.perHourLow, analysis.earning.perHourHigh] as const,
+        id: entry.item.id,
+        name: entry.item.name,
+        kind: entry.item.kind,
+        colours,
+        shapes: piece.parts.map(smallSilhouette),
+        size: sizeOf(piece),
+        metres: piece.yarn.reduce((sum, y) => sum + y.metres.value, 0),
+        seconds: piece.seconds.value,
+        secondsEnds: [piece.seconds.low, piece.seconds.high] as const,
+        metresEnds: [
+          piece.yarn.reduce((sum, y) => sum + y.metres.low, 0),
+          piece.yarn.reduce((sum, y) => sum + y.metres.high, 0),
+        ] as const,
+        errors: analysis.checked.problems.filter((p) => p.severity === "error").length,
+        open: analysis.open.length,
+        empty: analysis.checked.parts.length === 0,
+        cost: analysis.cost.total,
+        costEnds: [analysis.cost.low, analysis.cost.high] as const,
+        price: analysis.price,
+        perHour: analysis.earning.perHour,
+        perHourEnds: [analysis.earning.perHourLow, analysis.earning.perHourHigh] as const,
       };
     }),
   };
@@ -39,22 +61,103 @@ type Row = Awaited<ReturnType<typeof loader>>["items"][number];
 
 export default function Items({ loaderData }: Route.ComponentProps) {
   const r = useReading();
-  const figure = (i: Row, name: string, value: number, measure: Measure, [low, high]: readonly [number | undefined, number | undefined]) => <><ListFigure url={`/items/${i.id}/reasons`} name={name}>{printMeasure(value, measure, r)}</ListFigure> <Range low={low} high={high} measure={measure} /></>;
+  const figure = (
+    i: Row,
+    name: string,
+    value: number,
+    measure: Measure,
+    [low, high]: readonly [number | undefined, number | undefined],
+  ) => (
+    <>
+      <ListFigure url={`/items/${i.id}/reasons`} name={name}>
+        {printMeasure(value, measure, r)}
+      </ListFigure>{" "}
+      <Range low={low} high={high} measure={measure} />
+    </>
+  );
   const columns: readonly Column<Row>[] = [
-    { id: "Shape", header: "", value: () => undefined, cell: (i) => <span className="shape"><Silhouettes parts={i.shapes} colours={i.colours} height={54} label={`Parts of ${i.name}`} /></span> },
-    { id: "name", header: "Item", value: (i) => i.name, cell: (i) => (
-      <span className="name">
-        <Link to={`/items/${i.id}`}>{i.name}</Link>
-        <span>{i.kind}</span>
-        {i.empty ? <Badge $tone="plain">no pattern yet</Badge> : i.errors > 0 ? <Badge $tone="bad">{i.errors} to mend</Badge> : i.open > 0 ? <Badge $tone="warn">yarn to choose</Badge> : null}
-      </span>
-    ) },
-    { id: "size", header: "Size", numeric: true, minor: true, value: (i) => i.size?.height, cell: (i) => (i.size ? `${printLength(i.size.width as Mm, r)} × ${printLength(i.size.height as Mm, r)}` : "—") },
-    { id: "yarn", header: "Yarn", numeric: true, minor: true, value: (i) => i.metres, cell: (i) => figure(i, "metres", i.metres, "metres", i.metresEnds) },
-    { id: "time", header: "Time", numeric: true, minor: true, value: (i) => i.seconds, cell: (i) => figure(i, "seconds", i.seconds, "seconds", i.secondsEnds) },
-    { id: "cost", header: "Cost", numeric: true, minor: true, value: (i) => i.cost, cell: (i) => figure(i, "cost", i.cost, "minor", i.costEnds) },
-    { id: "price", header: "Price", numeric: true, value: (i) => i.price, cell: (i) => <SwingTag>{printMoney(i.price as Minor, r)}</SwingTag> },
-    { id: "hour", header: "An hour earns", numeric: true, value: (i) => i.perHour, cell: (i) => (i.perHour === undefined ? "—" : <span className={i.perHour < loaderData.wage ? "low" : undefined}>{figure(i, "hour", i.perHour, "minor", i.perHourEnds)}</span>) },
+    {
+      id: "Shape",
+      header: "",
+      value: () => undefined,
+      cell: (i) => (
+        <span className="shape">
+          <Silhouettes parts={i.shapes} colours={i.colours} height={54} label={`Parts of ${i.name}`} />
+        </span>
+      ),
+    },
+    {
+      id: "name",
+      header: "Item",
+      value: (i) => i.name,
+      cell: (i) => (
+        <span className="name">
+          <Link to={`/items/${i.id}`}>{i.name}</Link>
+          <span>{i.kind}</span>
+          {i.empty ? (
+            <Badge $tone="plain">no pattern yet</Badge>
+          ) : i.errors > 0 ? (
+            <Badge $tone="bad">{i.errors} to mend</Badge>
+          ) : i.open > 0 ? (
+            <Badge $tone="warn">yarn to choose</Badge>
+          ) : null}
+        </span>
+      ),
+    },
+    {
+      id: "size",
+      header: "Size",
+      numeric: true,
+      minor: true,
+      value: (i) => i.size?.height,
+      cell: (i) =>
+        i.size ? `${printLength(i.size.width as Mm, r)} × ${printLength(i.size.height as Mm, r)}` : "—",
+    },
+    {
+      id: "yarn",
+      header: "Yarn",
+      numeric: true,
+      minor: true,
+      value: (i) => i.metres,
+      cell: (i) => figure(i, "metres", i.metres, "metres", i.metresEnds),
+    },
+    {
+      id: "time",
+      header: "Time",
+      numeric: true,
+      minor: true,
+      value: (i) => i.seconds,
+      cell: (i) => figure(i, "seconds", i.seconds, "seconds", i.secondsEnds),
+    },
+    {
+      id: "cost",
+      header: "Cost",
+      numeric: true,
+      minor: true,
+      value: (i) => i.cost,
+      cell: (i) => figure(i, "cost", i.cost, "minor", i.costEnds),
+    },
+    {
+      id: "price",
+      header: "Price",
+      numeric: true,
+      value: (i) => i.price,
+      cell: (i) => <SwingTag>{printMoney(i.price as Minor, r)}</SwingTag>,
+    },
+    {
+      id: "hour",
+      header: "An hour earns",
+      numeric: true,
+      value: (i) => i.perHour,
+      cell: (i) =>
+        i.perHour === undefined ? (
+          "—"
+        ) : (
+          <span className={i.perHour < loaderData.wage ? "low" : undefined}>
+            {figure(i, "hour", i.perHour, "minor", i.perHourEnds)}
+          </span>
+        ),
+    },
   ];
   return (
     <Page>
@@ -72,12 +175,24 @@ export default function Items({ loaderData }: Route.ComponentProps) {
       {loaderData.items.length === 0 ? (
         <Empty>
           <h2>An item is a design that you make again and again</h2>
-          <p>Give it a name and paste its written pattern. Lapka counts every round, draws the shape, and says what one piece takes and costs. If you keep yarn in Materials first, the figures are about your own yarn.</p>
-          <ButtonLink to="/items/new" $primary>Make the first item</ButtonLink>
+          <p>
+            Give it a name and paste its written pattern. Lapka counts every round, draws the shape, and says
+            what one piece takes and costs. If you keep yarn in Materials first, the figures are about your
+            own yarn.
+          </p>
+          <ButtonLink to="/items/new" $primary>
+            Make the first item
+          </ButtonLink>
         </Empty>
       ) : (
         <List $pad={false}>
-          <DataTable rows={loaderData.items} columns={columns} rowId={(i) => i.id} label="Items" search="Find an item" />
+          <DataTable
+            rows={loaderData.items}
+            columns={columns}
+            rowId={(i) => i.id}
+            label="Items"
+            search="Find an item"
+          />
         </List>
       )}
     </Page>
@@ -85,10 +200,34 @@ export default function Items({ loaderData }: Route.ComponentProps) {
 }
 
 const List = styled(Sheet)`
-  .shape { display: block; max-width: 210px; overflow: hidden; }
-  .name { display: grid; gap: 2px; justify-items: start; }
-  .name a { font-weight: 600; color: var(--ink); }
-  .name > span:nth-child(2) { font-size: 13px; color: var(--soft); }
-  .low { color: var(--bad); }
-  @media (max-width: 720px) { .shape { width: 76px; } .shape svg { height: 40px !important; max-width: none; } }
+  .shape {
+    display: block;
+    max-width: 210px;
+    overflow: hidden;
+  }
+  .name {
+    display: grid;
+    gap: 2px;
+    justify-items: start;
+  }
+  .name a {
+    font-weight: 600;
+    color: var(--ink);
+  }
+  .name > span:nth-child(2) {
+    font-size: 13px;
+    color: var(--soft);
+  }
+  .low {
+    color: var(--bad);
+  }
+  @media (max-width: 720px) {
+    .shape {
+      width: 76px;
+    }
+    .shape svg {
+      height: 40px !important;
+      max-width: none;
+    }
+  }
 `;

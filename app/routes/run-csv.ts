@@ -12,10 +12,22 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   if (!r) throw data(null, { status: 404 });
   const { plan } = planOf(await loadShelves(scope), r, runs, todayOf(scope.now));
   const digits = minorDigits(workshop.currency);
-  return csvResponse("buy-list.csv", ["material", "unit", "missing", "packs", "pack_size", `cost_${workshop.currency}`],
-    plan.needs.filter((n) => n.packs > 0).map((n) => {
-      const mass = n.kind !== "notion";
-      const of = (q: number) => (mass ? (q / 1000).toFixed(1) : q);
-      return [n.label, mass ? "g" : "pieces", of(n.missing), n.packs, of(n.packSize), (n.cost / 10 ** digits).toFixed(digits)];
-    }));
+  return csvResponse(
+    "buy-list.csv",
+    ["material", "unit", "missing", "packs", "pack_size", `cost_${workshop.currency}`],
+    plan.needs
+      .filter((n) => n.packs > 0)
+      .map((n) => {
+        const mass = n.kind !== "notion";
+        const of = (q: number) => (mass ? (q / 1000).toFixed(1) : q);
+        return [
+          n.label,
+          mass ? "g" : "pieces",
+          of(n.missing),
+          n.packs,
+          of(n.packSize),
+          (n.cost / 10 ** digits).toFixed(digits),
+        ];
+      }),
+  );
 }

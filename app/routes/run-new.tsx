@@ -15,7 +15,19 @@ import { plannedLine } from "../features/runs/line";
 import { smallSilhouette } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { openWorkshop, todayOf } from "../server/scope.server";
-import { Badge, Button, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, Small, Stack } from "../ui/basics";
+import {
+  Badge,
+  Button,
+  ButtonLink,
+  Empty,
+  Page,
+  PageHead,
+  PlainTable,
+  Scroll,
+  Sheet,
+  Small,
+  Stack,
+} from "../ui/basics";
 import { FieldGrid, Input, TextField } from "../ui/field";
 import { Range, ReasonFigure } from "../ui/figure";
 import { useReading } from "../ui/reading";
@@ -24,17 +36,38 @@ export const meta: Route.MetaFunction = () => [{ title: "New run · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [{ all, surroundings }, cupboard] = await Promise.all([loadAnalysedColourways(scope, workshop), loadCupboard(scope)]);
-  const free = new Map([...cupboard.onHand].map(([m, q]) => [m, Math.max(0, q - (cupboard.reserved.get(m) ?? 0))]));
+  const [{ all, surroundings }, cupboard] = await Promise.all([
+    loadAnalysedColourways(scope, workshop),
+    loadCupboard(scope),
+  ]);
+  const free = new Map(
+    [...cupboard.onHand].map(([m, q]) => [m, Math.max(0, q - (cupboard.reserved.get(m) ?? 0))]),
+  );
   const shades = new Map(surroundings.yarns.map((y) => [y.id, y.colour]));
   const wanted = new URL(request.url).searchParams.get("item");
   return {
-    today: todayOf(scope.now), wanted,
+    today: todayOf(scope.now),
+    wanted,
     free: Object.fromEntries(free),
-    materials: Object.fromEntries([...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const), ...cupboard.notions.map((n) => [n.id, n.name] as const)]),
+    materials: Object.fromEntries([
+      ...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const),
+      ...cupboard.notions.map((n) => [n.id, n.name] as const),
+    ]),
     items: all.map(({ entry, colourway, label, analysis: a }) => ({
-      id: entry.item.id, colourwayId: colourway?.id ?? "", name: label, needs: a.needs, more: howManyMore(a.needs, free), seconds: a.piece.seconds.value, secondsLow: a.piece.seconds.low, secondsHigh: a.piece.seconds.high, price: a.price, ready: a.checked.ok && a.open.length === 0,
-      shapes: a.piece.parts.slice(0, 3).map(smallSilhouette), colours: Object.fromEntries(entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? "#b9c3c5"])) as SlotColours,
+      id: entry.item.id,
+      colourwayId: colourway?.id ?? "",
+      name: label,
+      needs: a.needs,
+      more: howManyMore(a.needs, free),
+      seconds: a.piece.seconds.value,
+      secondsLow: a.piece.seconds.low,
+      secondsHigh: a.piece.seconds.high,
+      price: a.price,
+      ready: a.checked.ok && a.open.length === 0,
+      shapes: a.piece.parts.slice(0, 3).map(smallSilhouette),
+      colours: Object.fromEntries(
+        entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? "#b9c3c5"]),
+      ) as SlotColours,
     })),
   };
 }
@@ -46,17 +79,33 @@ function schemaFor(locale: string, currency: string, units: "metric" | "imperial
       name: name("Name the run, such as “December market”."),
       startOn: isoDay("Choose the day you begin."),
       dueOn: isoDay("Choose the day it must be done."),
-      lines: z.array(z.object({ itemId: id, colourwayId: id.optional(), quantity: f.count("Write how many.", 0, 10_000).optional() })).max(600),
+      lines: z
+        .array(
+          z.object({
+            itemId: id,
+            colourwayId: id.optional(),
+            quantity: f.count("Write how many.", 0, 10_000).optional(),
+          }),
+        )
+        .max(600),
     })
     .superRefine((run, ctx) => {
-      if (run.dueOn < run.startOn) ctx.addIssue({ code: "custom", path: ["dueOn"], message: "The due day is before the first day." });
-      if (!run.lines.some((l) => (l.quantity ?? 0) > 0)) ctx.addIssue({ code: "custom", path: ["lines"], message: "Write for at least one item how many you want." });
+      if (run.dueOn < run.startOn)
+        ctx.addIssue({ code: "custom", path: ["dueOn"], message: "The due day is before the first day." });
+      if (!run.lines.some((l) => (l.quantity ?? 0) > 0))
+        ctx.addIssue({
+          code: "custom",
+          path: ["lines"],
+          message: "Write for at least one item how many you want.",
+        });
     });
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const submission = parseWithZod(await request.formData(), { schema: schemaFor(workshop.locale, workshop.currency, workshop.units) });
+  const submission = parseWithZod(await request.formData(), {
+    schema: schemaFor(workshop.locale, workshop.currency, workshop.units),
+  });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { lines, ...run } = submission.value;
   const { all, surroundings } = await loadAnalysedColourways(scope, workshop);
@@ -65,10 +114,31 @@ export async function action({ request, context }: Route.ActionArgs) {
     const found = items.get(`${l.itemId}:${l.colourwayId ?? ""}`);
     if (!found || !l.quantity) return [];
     const { entry, colourway, label, analysis: a } = found;
-    return [{ itemId: entry.item.id, revisionId: entry.revision.id, colourwayId: colourway?.id ?? null, quantity: l.quantity, plannedWith: plannedLine(label, entry.revision.number, a, l.quantity, surroundings.hand.batch) }];
+    return [
+      {
+        itemId: entry.item.id,
+        revisionId: entry.revision.id,
+        colourwayId: colourway?.id ?? null,
+        quantity: l.quantity,
+        plannedWith: plannedLine(label, entry.revision.number, a, l.quantity, surroundings.hand.batch),
+      },
+    ];
   });
-  if (planned.length === 0) return data(submission.reply({ fieldErrors: { lines: ["These items are no longer there. Choose others."] } }), { status: 400 });
-  const runId = await createRun(scope, { ...run, plannedWith: { weekMinutes: workshop.weekMinutes, workDays: workshop.workDays, wagePerHour: workshop.wagePerHour, overheadPerHour: workshop.overheadPerHour }, lines: planned });
+  if (planned.length === 0)
+    return data(
+      submission.reply({ fieldErrors: { lines: ["These items are no longer there. Choose others."] } }),
+      { status: 400 },
+    );
+  const runId = await createRun(scope, {
+    ...run,
+    plannedWith: {
+      weekMinutes: workshop.weekMinutes,
+      workDays: workshop.workDays,
+      wagePerHour: workshop.wagePerHour,
+      overheadPerHour: workshop.overheadPerHour,
+    },
+    lines: planned,
+  });
   return redirect(`/runs/${runId}`);
 }
 
@@ -77,19 +147,34 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
   const navigation = useNavigation();
   const [form, fields] = useForm({
     lastResult: actionData,
-    onValidate: ({ formData }) => parseWithZod(formData, { schema: schemaFor(r.locale, r.currency, r.system) }),
+    onValidate: ({ formData }) =>
+      parseWithZod(formData, { schema: schemaFor(r.locale, r.currency, r.system) }),
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
-    defaultValue: { name: "", startOn: loaderData.today, dueOn: "", lines: loaderData.items.map((i) => ({ itemId: i.id, colourwayId: i.colourwayId, quantity: loaderData.wanted === i.id && i.colourwayId === "" ? "10" : "" })) },
+    defaultValue: {
+      name: "",
+      startOn: loaderData.today,
+      dueOn: "",
+      lines: loaderData.items.map((i) => ({
+        itemId: i.id,
+        colourwayId: i.colourwayId,
+        quantity: loaderData.wanted === i.id && i.colourwayId === "" ? "10" : "",
+      })),
+    },
   });
   const lines = fields.lines.getFieldList();
   const [mix, setMix] = useState<readonly number[]>([]);
   const readMix = (e: React.FormEvent<HTMLFormElement>) => {
     const typed = new FormData(e.currentTarget);
-    setMix(loaderData.items.map((_, i) => Math.max(0, Math.floor(Number(typed.get(`lines[${i}].quantity`)) || 0))));
+    setMix(
+      loaderData.items.map((_, i) => Math.max(0, Math.floor(Number(typed.get(`lines[${i}].quantity`)) || 0))),
+    );
   };
-  const wanted = loaderData.items.flatMap((i, k) => (mix[k] ? [{ needs: i.needs, quantity: mix[k] ?? 0 }] : []));
-  const sets = wanted.length > 0 ? howManyMore(mixNeeds(wanted), new Map(Object.entries(loaderData.free))) : undefined;
+  const wanted = loaderData.items.flatMap((i, k) =>
+    mix[k] ? [{ needs: i.needs, quantity: mix[k] ?? 0 }] : [],
+  );
+  const sets =
+    wanted.length > 0 ? howManyMore(mixNeeds(wanted), new Map(Object.entries(loaderData.free))) : undefined;
   if (loaderData.items.length === 0) {
     return (
       <Page>
@@ -99,7 +184,9 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
         <Empty>
           <h2>First an item</h2>
           <p>A run is made of items. Make one from its written pattern, then come back.</p>
-          <ButtonLink to="/items/new" $primary>Make an item</ButtonLink>
+          <ButtonLink to="/items/new" $primary>
+            Make an item
+          </ButtonLink>
         </Empty>
       </Page>
     );
@@ -124,10 +211,18 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                 <thead>
                   <tr>
                     <th scope="col">Item</th>
-                    <th scope="col" className="num">One takes</th>
-                    <th scope="col" className="num">Sells at</th>
-                    <th scope="col" className="num minor">Stock is enough for</th>
-                    <th scope="col" className="num">How many</th>
+                    <th scope="col" className="num">
+                      One takes
+                    </th>
+                    <th scope="col" className="num">
+                      Sells at
+                    </th>
+                    <th scope="col" className="num minor">
+                      Stock is enough for
+                    </th>
+                    <th scope="col" className="num">
+                      How many
+                    </th>
                   </tr>
                 </thead>
                 <tbody>
@@ -139,20 +234,67 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                       <tr key={line.key}>
                         <td>
                           <Named>
-                            <Silhouettes parts={item.shapes} colours={item.colours} height={34} label={`Parts of ${item.name}`} />
+                            <Silhouettes
+                              parts={item.shapes}
+                              colours={item.colours}
+                              height={34}
+                              label={`Parts of ${item.name}`}
+                            />
                             <b>{item.name}</b>
                             {item.ready ? null : <Badge $tone="warn">pattern or yarn to mend first</Badge>}
                           </Named>
                         </td>
-                        <td className="num">{printDuration(item.seconds as Seconds, r)}<Range low={item.secondsLow} high={item.secondsHigh} measure="seconds" /></td>
+                        <td className="num">
+                          {printDuration(item.seconds as Seconds, r)}
+                          <Range low={item.secondsLow} high={item.secondsHigh} measure="seconds" />
+                        </td>
                         <td className="num">{printMoney(item.price as Minor, r)}</td>
-                        <td className="num minor"><ReasonFigure reason={{ label: `${item.name}: how many more`, measure: "count", value: item.more.pieces, how: "free stock ÷ upper end of what one takes, the least of all", parts: item.more.each.slice(0, 8).map((e) => ({ label: loaderData.materials[e.materialId] ?? "something deleted", measure: "count" as const, value: e.pieces })) }}>{item.more.pieces}</ReasonFigure>{item.more.first[0] ? <div style={{ fontSize: 13, color: "var(--soft)" }}>{item.more.pieces === 0 ? "short of" : "then"} {loaderData.materials[item.more.first[0]] ?? "something deleted"}</div> : null}</td>
+                        <td className="num minor">
+                          <ReasonFigure
+                            reason={{
+                              label: `${item.name}: how many more`,
+                              measure: "count",
+                              value: item.more.pieces,
+                              how: "free stock ÷ upper end of what one takes, the least of all",
+                              parts: item.more.each.slice(0, 8).map((e) => ({
+                                label: loaderData.materials[e.materialId] ?? "something deleted",
+                                measure: "count" as const,
+                                value: e.pieces,
+                              })),
+                            }}
+                          >
+                            {item.more.pieces}
+                          </ReasonFigure>
+                          {item.more.first[0] ? (
+                            <div style={{ fontSize: 13, color: "var(--soft)" }}>
+                              {item.more.pieces === 0 ? "short of" : "then"}{" "}
+                              {loaderData.materials[item.more.first[0]] ?? "something deleted"}
+                            </div>
+                          ) : null}
+                        </td>
                         <td className="num">
                           <input type="hidden" name={f.itemId.name} value={item.id} />
-                          {item.colourwayId ? <input type="hidden" name={f.colourwayId.name} value={item.colourwayId} /> : null}
-                          <label className="sr" htmlFor={f.quantity.id}>How many {item.name}</label>
-                          <Input id={f.quantity.id} key={f.quantity.key} name={f.quantity.name} defaultValue={f.quantity.initialValue} inputMode="numeric" autoComplete="off" placeholder="0" style={{ width: 88, textAlign: "right" }} aria-invalid={f.quantity.errors ? true : undefined} aria-describedby={f.quantity.errors ? `${f.quantity.id}-error` : undefined} />
-                          {f.quantity.errors ? <Wrong id={`${f.quantity.id}-error`}>{f.quantity.errors.join(" ")}</Wrong> : null}
+                          {item.colourwayId ? (
+                            <input type="hidden" name={f.colourwayId.name} value={item.colourwayId} />
+                          ) : null}
+                          <label className="sr" htmlFor={f.quantity.id}>
+                            How many {item.name}
+                          </label>
+                          <Input
+                            id={f.quantity.id}
+                            key={f.quantity.key}
+                            name={f.quantity.name}
+                            defaultValue={f.quantity.initialValue}
+                            inputMode="numeric"
+                            autoComplete="off"
+                            placeholder="0"
+                            style={{ width: 88, textAlign: "right" }}
+                            aria-invalid={f.quantity.errors ? true : undefined}
+                            aria-describedby={f.quantity.errors ? `${f.quantity.id}-error` : undefined}
+                          />
+                          {f.quantity.errors ? (
+                            <Wrong id={`${f.quantity.id}-error`}>{f.quantity.errors.join(" ")}</Wrong>
+                          ) : null}
                         </td>
                       </tr>
                     );
@@ -160,9 +302,39 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                 </tbody>
               </PlainTable>
             </Scroll>
-            {fields.lines.errors ? <Wrong role="alert" style={{ padding: "8px 12px" }}>{fields.lines.errors.join(" ")}</Wrong> : null}
+            {fields.lines.errors ? (
+              <Wrong role="alert" style={{ padding: "8px 12px" }}>
+                {fields.lines.errors.join(" ")}
+              </Wrong>
+            ) : null}
           </Sheet>
-          {sets ? <p role="status">{sets.pieces >= 1 ? <>Free stock covers this {sets.pieces === 1 ? "once" : <><b>{sets.pieces}</b> times</>}; </> : <>Free stock does not cover all of this; </>}first to run out: <b>{sets.first.slice(0, 3).map((m) => loaderData.materials[m] ?? "something deleted").join(", ")}</b>.</p> : null}
+          {sets ? (
+            <p role="status">
+              {sets.pieces >= 1 ? (
+                <>
+                  Free stock covers this{" "}
+                  {sets.pieces === 1 ? (
+                    "once"
+                  ) : (
+                    <>
+                      <b>{sets.pieces}</b> times
+                    </>
+                  )}
+                  ;{" "}
+                </>
+              ) : (
+                <>Free stock does not cover all of this; </>
+              )}
+              first to run out:{" "}
+              <b>
+                {sets.first
+                  .slice(0, 3)
+                  .map((m) => loaderData.materials[m] ?? "something deleted")
+                  .join(", ")}
+              </b>
+              .
+            </p>
+          ) : null}
           <div>
             <Button type="submit" $primary disabled={navigation.state !== "idle"}>
               Plan the run
@@ -175,5 +347,15 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
   );
 }
 
-const Named = styled.span`display: flex; flex-wrap: wrap; gap: 6px 12px; align-items: center;`;
-const Wrong = styled.div`color: var(--bad); font-size: 13px; font-weight: 560; white-space: normal;`;
+const Named = styled.span`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+`;
+const Wrong = styled.div`
+  color: var(--bad);
+  font-size: 13px;
+  font-weight: 560;
+  white-space: normal;
+`;

@@ -12,13 +12,29 @@ import { usedWorth } from "../features/runs/used-worth.server";
 import { buyText, freeReason, needReason } from "../features/runs/reasons";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
-import { Badge, Button, ButtonLink, Page, PageHead, PlainTable, Row, Scroll, Sheet, SheetHead, Small, Stack, tapeTicks } from "../ui/basics";
+import {
+  Badge,
+  Button,
+  ButtonLink,
+  Page,
+  PageHead,
+  PlainTable,
+  Row,
+  Scroll,
+  Sheet,
+  SheetHead,
+  Small,
+  Stack,
+  tapeTicks,
+} from "../ui/basics";
 import { printDay } from "../ui/days";
 import { Range, ReasonFigure } from "../ui/figure";
 import { printAmount, useReading } from "../ui/reading";
 import { MaterialName } from "../ui/yarn-disc";
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.run.name ?? "Run"} · Lapka` }];
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.run.name ?? "Run"} · Lapka` },
+];
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
@@ -28,14 +44,51 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const today = todayOf(scope.now);
   const shelves = await loadShelves(scope);
   const { plan, stock } = planOf(shelves, r, runs, today);
-  const [{ lines, surroundings: s }, cutting] = await Promise.all([linesNow(r, opened), findCutting(scope, params.id)]);
+  const [{ lines, surroundings: s }, cutting] = await Promise.all([
+    linesNow(r, opened),
+    findCutting(scope, params.id),
+  ]);
   const drift = r.run.state === "finished" ? [] : lines.filter(hasMoved);
   return {
-    run: { id: r.run.id, name: r.run.name, state: r.run.state, startOn: r.run.startOn, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, weekMinutes: r.run.plannedWith.weekMinutes },
-    lines: lines.map((l) => ({ id: l.id, quantity: l.quantity, label: l.planned.label, revision: l.planned.revision, seconds: l.planned.seconds, secondsLow: l.planned.secondsLow, secondsHigh: l.planned.secondsHigh, cost: l.planned.cost, costLow: l.planned.costLow, costHigh: l.planned.costHigh, price: l.planned.price })),
-    drift: drift.map((l) => ({ id: l.id, label: l.planned.label, newer: l.newer, cost: l.planned.cost, costNow: l.now?.cost, seconds: l.planned.seconds, secondsNow: l.now?.seconds })),
+    run: {
+      id: r.run.id,
+      name: r.run.name,
+      state: r.run.state,
+      startOn: r.run.startOn,
+      dueOn: r.run.dueOn,
+      finishedOn: r.run.finishedOn,
+      weekMinutes: r.run.plannedWith.weekMinutes,
+    },
+    lines: lines.map((l) => ({
+      id: l.id,
+      quantity: l.quantity,
+      label: l.planned.label,
+      revision: l.planned.revision,
+      seconds: l.planned.seconds,
+      secondsLow: l.planned.secondsLow,
+      secondsHigh: l.planned.secondsHigh,
+      cost: l.planned.cost,
+      costLow: l.planned.costLow,
+      costHigh: l.planned.costHigh,
+      price: l.planned.price,
+    })),
+    drift: drift.map((l) => ({
+      id: l.id,
+      label: l.planned.label,
+      newer: l.newer,
+      cost: l.planned.cost,
+      costNow: l.now?.cost,
+      seconds: l.planned.seconds,
+      secondsNow: l.now?.seconds,
+    })),
     finishNow: drift.length > 0 ? finishNow(r, lines, shelves, runs, today) : undefined,
-    plan, seconds: secondsOf(r), today, cut: cutting !== undefined, replanned: r.lines.some((l) => l.plannedWith.before !== undefined), school: workshop.costSchool, used: r.run.state === "finished" ? await usedWorth(scope, params.id, s.yarns, s.notions) : undefined,
+    plan,
+    seconds: secondsOf(r),
+    today,
+    cut: cutting !== undefined,
+    replanned: r.lines.some((l) => l.plannedWith.before !== undefined),
+    school: workshop.costSchool,
+    used: r.run.state === "finished" ? await usedWorth(scope, params.id, s.yarns, s.notions) : undefined,
     colours: Object.fromEntries([...stock].flatMap(([id, x]) => (x.colour ? [[id, x.colour]] : []))),
     kinds: Object.fromEntries([...stock].map(([id, x]) => [id, x.kind])),
   };
@@ -75,48 +128,164 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
   const done = run.state === "finished";
   const revenue = lines.reduce((s, l) => s + l.price * l.quantity, 0);
   const cost = lines.reduce((s, l) => s + l.cost * l.quantity, 0);
-  const ends = lines.every((l) => l.costLow !== undefined && l.costHigh !== undefined) ? { low: lines.reduce((t, l) => t + (l.costLow ?? 0) * l.quantity, 0), high: lines.reduce((t, l) => t + (l.costHigh ?? 0) * l.quantity, 0) } : undefined;
+  const ends = lines.every((l) => l.costLow !== undefined && l.costHigh !== undefined)
+    ? {
+        low: lines.reduce((t, l) => t + (l.costLow ?? 0) * l.quantity, 0),
+        high: lines.reduce((t, l) => t + (l.costHigh ?? 0) * l.quantity, 0),
+      }
+    : undefined;
   return (
     <Page>
       <PageHead>
         <h1>{run.name}</h1>
         <RunState state={run.state} />
-        {done ? null : <ButtonLink to={`/runs/${run.id}/cutting`}><Scissors size={16} aria-hidden /> Cutting plan{loaderData.cut ? ", kept" : ""}</ButtonLink>}
-        {run.state === "planned" ? <Act intent="start"><Play size={16} aria-hidden /> Start</Act> : null}
-        {run.state === "underway" ? <Act intent="finish" primary><Check size={16} aria-hidden /> All made</Act> : null}
-        <Act intent="delete" quiet label={`Delete ${run.name}`}><Trash2 size={17} aria-hidden /></Act>
+        {done ? null : (
+          <ButtonLink to={`/runs/${run.id}/cutting`}>
+            <Scissors size={16} aria-hidden /> Cutting plan{loaderData.cut ? ", kept" : ""}
+          </ButtonLink>
+        )}
+        {run.state === "planned" ? (
+          <Act intent="start">
+            <Play size={16} aria-hidden /> Start
+          </Act>
+        ) : null}
+        {run.state === "underway" ? (
+          <Act intent="finish" primary>
+            <Check size={16} aria-hidden /> All made
+          </Act>
+        ) : null}
+        <Act intent="delete" quiet label={`Delete ${run.name}`}>
+          <Trash2 size={17} aria-hidden />
+        </Act>
       </PageHead>
       <Stack $gap={18}>
         <Timeline run={run} plan={plan} today={loaderData.today} seconds={loaderData.seconds} />
-        {loaderData.drift.length > 0 ? <KnownNow drift={loaderData.drift} finish={plan.finish} finishNow={loaderData.finishNow}><Act intent="replan">Plan it anew with what is known now</Act></KnownNow> : null}
-        {loaderData.replanned && !done ? <Row><Small>Planned anew with what is known now.</Small><Act intent="unplan" quiet>Back to the earlier plan</Act></Row> : null}
+        {loaderData.drift.length > 0 ? (
+          <KnownNow drift={loaderData.drift} finish={plan.finish} finishNow={loaderData.finishNow}>
+            <Act intent="replan">Plan it anew with what is known now</Act>
+          </KnownNow>
+        ) : null}
+        {loaderData.replanned && !done ? (
+          <Row>
+            <Small>Planned anew with what is known now.</Small>
+            <Act intent="unplan" quiet>
+              Back to the earlier plan
+            </Act>
+          </Row>
+        ) : null}
         {loaderData.used ? (
           <p>
             Material used, {loaderData.school === "lot" ? "by what its own lots cost" : "by moving average"}:{" "}
-            <ReasonFigure strong reason={{ label: "Material that this run used", measure: "minor", value: loaderData.school === "lot" ? loaderData.used.byLot : loaderData.used.average, how: "moves of this run in the stock book", parts: [{ label: "by what its own lots cost", measure: "minor", value: loaderData.used.byLot }, { label: "by moving average of what was paid", measure: "minor", value: loaderData.used.average }], from: "Settings say which school goes first" }} />
+            <ReasonFigure
+              strong
+              reason={{
+                label: "Material that this run used",
+                measure: "minor",
+                value: loaderData.school === "lot" ? loaderData.used.byLot : loaderData.used.average,
+                how: "moves of this run in the stock book",
+                parts: [
+                  { label: "by what its own lots cost", measure: "minor", value: loaderData.used.byLot },
+                  {
+                    label: "by moving average of what was paid",
+                    measure: "minor",
+                    value: loaderData.used.average,
+                  },
+                ],
+                from: "Settings say which school goes first",
+              }}
+            />
           </p>
         ) : null}
         <Columns>
           <Sheet $pad={false} aria-labelledby="what-title">
-            <Head><h2 id="what-title">What is made</h2></Head>
+            <Head>
+              <h2 id="what-title">What is made</h2>
+            </Head>
             <Scroll tabIndex={0} role="region" aria-label="What is made, table">
               <PlainTable $tight>
                 <thead>
-                  <tr><th scope="col">Item</th><th scope="col" className="num">Pieces</th><th scope="col" className="num">Work</th><th scope="col" className="num">Cost</th><th scope="col" className="num">Sells for</th></tr>
+                  <tr>
+                    <th scope="col">Item</th>
+                    <th scope="col" className="num">
+                      Pieces
+                    </th>
+                    <th scope="col" className="num">
+                      Work
+                    </th>
+                    <th scope="col" className="num">
+                      Cost
+                    </th>
+                    <th scope="col" className="num">
+                      Sells for
+                    </th>
+                  </tr>
                 </thead>
                 <tbody>
                   {lines.map((l) => (
                     <tr key={l.id}>
-                      <td><b>{l.label}</b> <Small>revision {l.revision}</Small></td>
+                      <td>
+                        <b>{l.label}</b> <Small>revision {l.revision}</Small>
+                      </td>
                       <td className="num">{l.quantity}</td>
-                      <td className="num"><ReasonFigure reason={{ label: l.label, measure: "seconds", value: l.seconds * l.quantity, low: l.secondsLow * l.quantity, high: l.secondsHigh * l.quantity, how: `${l.quantity} × ${printDuration(l.seconds as Seconds, r)}`, from: `one of ${l.quantity} made in a go` }} /><Range low={l.secondsLow} high={l.secondsHigh} measure="seconds" times={l.quantity} /></td>
-                      <td className="num"><ReasonFigure reason={{ label: l.label, measure: "minor", value: l.cost * l.quantity, ...(l.costLow !== undefined && l.costHigh !== undefined ? { low: l.costLow * l.quantity, high: l.costHigh * l.quantity } : {}), how: `${l.quantity} × ${printMoney(l.cost as Minor, r)}` }} /><Range low={l.costLow} high={l.costHigh} measure="minor" times={l.quantity} /></td>
-                      <td className="num"><ReasonFigure reason={{ label: l.label, measure: "minor", value: l.price * l.quantity, how: `${l.quantity} × ${printMoney(l.price as Minor, r)}` }} /></td>
+                      <td className="num">
+                        <ReasonFigure
+                          reason={{
+                            label: l.label,
+                            measure: "seconds",
+                            value: l.seconds * l.quantity,
+                            low: l.secondsLow * l.quantity,
+                            high: l.secondsHigh * l.quantity,
+                            how: `${l.quantity} × ${printDuration(l.seconds as Seconds, r)}`,
+                            from: `one of ${l.quantity} made in a go`,
+                          }}
+                        />
+                        <Range low={l.secondsLow} high={l.secondsHigh} measure="seconds" times={l.quantity} />
+                      </td>
+                      <td className="num">
+                        <ReasonFigure
+                          reason={{
+                            label: l.label,
+                            measure: "minor",
+                            value: l.cost * l.quantity,
+                            ...(l.costLow !== undefined && l.costHigh !== undefined
+                              ? { low: l.costLow * l.quantity, high: l.costHigh * l.quantity }
+                              : {}),
+                            how: `${l.quantity} × ${printMoney(l.cost as Minor, r)}`,
+                          }}
+                        />
+                        <Range low={l.costLow} high={l.costHigh} measure="minor" times={l.quantity} />
+                      </td>
+                      <td className="num">
+                        <ReasonFigure
+                          reason={{
+                            label: l.label,
+                            measure: "minor",
+                            value: l.price * l.quantity,
+                            how: `${l.quantity} × ${printMoney(l.price as Minor, r)}`,
+                          }}
+                        />
+                      </td>
                     </tr>
                   ))}
                 </tbody>
                 <tfoot>
-                  <tr><th scope="row">Together</th><td className="num"><b>{lines.reduce((s, l) => s + l.quantity, 0)}</b></td><td className="num"><b>{printDuration(loaderData.seconds as Seconds, r)}</b><Range low={plan.seconds.low} high={plan.seconds.high} measure="seconds" /></td><td className="num"><b>{printMoney(cost as Minor, r)}</b><Range low={ends?.low} high={ends?.high} measure="minor" /></td><td className="num"><b>{printMoney(revenue as Minor, r)}</b></td></tr>
+                  <tr>
+                    <th scope="row">Together</th>
+                    <td className="num">
+                      <b>{lines.reduce((s, l) => s + l.quantity, 0)}</b>
+                    </td>
+                    <td className="num">
+                      <b>{printDuration(loaderData.seconds as Seconds, r)}</b>
+                      <Range low={plan.seconds.low} high={plan.seconds.high} measure="seconds" />
+                    </td>
+                    <td className="num">
+                      <b>{printMoney(cost as Minor, r)}</b>
+                      <Range low={ends?.low} high={ends?.high} measure="minor" />
+                    </td>
+                    <td className="num">
+                      <b>{printMoney(revenue as Minor, r)}</b>
+                    </td>
+                  </tr>
                 </tfoot>
               </PlainTable>
             </Scroll>
@@ -128,27 +297,63 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                 {buy.length > 0 ? (
                   <Row>
                     <Copy text={buyText(plan.needs, r)} />
-                    <ButtonLink to={`/materials/buy?run=${run.id}`}><ShoppingBasket size={16} aria-hidden /> Order</ButtonLink>
-                    <ButtonLink to={`/runs/${run.id}/list.csv`} reloadDocument><Download size={16} aria-hidden /> CSV</ButtonLink>
+                    <ButtonLink to={`/materials/buy?run=${run.id}`}>
+                      <ShoppingBasket size={16} aria-hidden /> Order
+                    </ButtonLink>
+                    <ButtonLink to={`/runs/${run.id}/list.csv`} reloadDocument>
+                      <Download size={16} aria-hidden /> CSV
+                    </ButtonLink>
                   </Row>
                 ) : null}
               </Head>
-              {buy.length === 0 ? <Quiet>Nothing: your stock covers this run.</Quiet> : (
+              {buy.length === 0 ? (
+                <Quiet>Nothing: your stock covers this run.</Quiet>
+              ) : (
                 <Scroll tabIndex={0} role="region" aria-label="To buy, table">
                   <PlainTable>
-                    <thead><tr><th scope="col">What</th><th scope="col" className="num">Missing</th><th scope="col" className="num">Buy</th><th scope="col" className="num">Cost</th><th scope="col" className="num">Left after</th></tr></thead>
+                    <thead>
+                      <tr>
+                        <th scope="col">What</th>
+                        <th scope="col" className="num">
+                          Missing
+                        </th>
+                        <th scope="col" className="num">
+                          Buy
+                        </th>
+                        <th scope="col" className="num">
+                          Cost
+                        </th>
+                        <th scope="col" className="num">
+                          Left after
+                        </th>
+                      </tr>
+                    </thead>
                     <tbody>
                       {buy.map((n) => (
                         <tr key={n.materialId}>
-                          <td><MaterialName label={n.label} colour={colours[n.materialId]} /></td>
+                          <td>
+                            <MaterialName label={n.label} colour={colours[n.materialId]} />
+                          </td>
                           <td className="num">{printAmount(n.missing, n.kind, r)}</td>
-                          <td className="num"><b>{n.packs}</b> × {printAmount(n.packSize, n.kind, r)}</td>
+                          <td className="num">
+                            <b>{n.packs}</b> × {printAmount(n.packSize, n.kind, r)}
+                          </td>
                           <td className="num">{printMoney(n.cost, r)}</td>
                           <td className="num">{printAmount(n.left, n.kind, r)}</td>
                         </tr>
                       ))}
                     </tbody>
-                    <tfoot><tr><th scope="row" colSpan={3}>Together</th><td className="num"><b>{printMoney(plan.buyCost, r)}</b></td><td /></tr></tfoot>
+                    <tfoot>
+                      <tr>
+                        <th scope="row" colSpan={3}>
+                          Together
+                        </th>
+                        <td className="num">
+                          <b>{printMoney(plan.buyCost, r)}</b>
+                        </td>
+                        <td />
+                      </tr>
+                    </tfoot>
                   </PlainTable>
                 </Scroll>
               )}
@@ -157,18 +362,51 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
         </Columns>
         {done ? null : (
           <Sheet $pad={false} aria-labelledby="needs-title">
-            <Head><h2 id="needs-title">What it takes, against your stock</h2><Small>needs open to their arithmetic</Small></Head>
+            <Head>
+              <h2 id="needs-title">What it takes, against your stock</h2>
+              <Small>needs open to their arithmetic</Small>
+            </Head>
             <Scroll tabIndex={0} role="region" aria-label="What it takes, against your stock, table">
               <PlainTable>
-                <thead><tr><th scope="col">Material</th><th scope="col" className="num">Expected</th><th scope="col" className="num">Planned for</th><th scope="col" className="num">On hand, free</th><th scope="col" className="num">Missing</th></tr></thead>
+                <thead>
+                  <tr>
+                    <th scope="col">Material</th>
+                    <th scope="col" className="num">
+                      Expected
+                    </th>
+                    <th scope="col" className="num">
+                      Planned for
+                    </th>
+                    <th scope="col" className="num">
+                      On hand, free
+                    </th>
+                    <th scope="col" className="num">
+                      Missing
+                    </th>
+                  </tr>
+                </thead>
                 <tbody>
                   {plan.needs.map((n) => (
                     <tr key={n.materialId}>
-                      <td><MaterialName label={n.label} colour={colours[n.materialId]} /></td>
+                      <td>
+                        <MaterialName label={n.label} colour={colours[n.materialId]} />
+                      </td>
                       <td className="num">{printAmount(n.need, n.kind, r)}</td>
-                      <td className="num"><ReasonFigure reason={needReason(n)}>{printAmount(n.needHigh, n.kind, r)}</ReasonFigure></td>
-                      <td className="num"><ReasonFigure reason={freeReason(n)}>{printAmount(n.free, n.kind, r)}</ReasonFigure></td>
-                      <td className="num">{n.missing > 0 ? <Badge $tone="bad">{printAmount(n.missing, n.kind, r)}</Badge> : <Badge $tone="good">enough</Badge>}</td>
+                      <td className="num">
+                        <ReasonFigure reason={needReason(n)}>
+                          {printAmount(n.needHigh, n.kind, r)}
+                        </ReasonFigure>
+                      </td>
+                      <td className="num">
+                        <ReasonFigure reason={freeReason(n)}>{printAmount(n.free, n.kind, r)}</ReasonFigure>
+                      </td>
+                      <td className="num">
+                        {n.missing > 0 ? (
+                          <Badge $tone="bad">{printAmount(n.missing, n.kind, r)}</Badge>
+                        ) : (
+                          <Badge $tone="good">enough</Badge>
+                        )}
+                      </td>
                     </tr>
                   ))}
                 </tbody>
@@ -182,7 +420,19 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
   );
 }
 
-function Act({ intent, children, primary, quiet, label }: { intent: string; children: React.ReactNode; primary?: boolean; quiet?: boolean; label?: string }) {
+function Act({
+  intent,
+  children,
+  primary,
+  quiet,
+  label,
+}: {
+  intent: string;
+  children: React.ReactNode;
+  primary?: boolean;
+  quiet?: boolean;
+  label?: string;
+}) {
   return (
     <Form method="post">
       <input type="hidden" name="intent" value={intent} />
@@ -196,20 +446,62 @@ function Act({ intent, children, primary, quiet, label }: { intent: string; chil
 function Copy({ text }: { text: string }) {
   const [done, setDone] = useState(false);
   return (
-    <Button type="button" onClick={() => void navigator.clipboard.writeText(text).then(() => setDone(true), () => setDone(false))}>
+    <Button
+      type="button"
+      onClick={() =>
+        void navigator.clipboard.writeText(text).then(
+          () => setDone(true),
+          () => setDone(false),
+        )
+      }
+    >
       <ClipboardCopy size={16} aria-hidden /> <span aria-live="polite">{done ? "Copied" : "Copy"}</span>
     </Button>
   );
 }
 
 /** The run as a length of tape: from its first day to its last, the due day and the finish marked. */
-function Timeline({ run, plan, today, seconds }: { run: { startOn: string; dueOn: string; state: "planned" | "underway" | "finished"; finishedOn: string | null; weekMinutes: number }; plan: { finish: string | undefined; finishLow: string | undefined; finishHigh: string | undefined; inTime: "sure" | "likely" | "late" | "unknown"; hoursThere: number; seconds: { low: number; high: number } }; today: string; seconds: number }) {
+function Timeline({
+  run,
+  plan,
+  today,
+  seconds,
+}: {
+  run: {
+    startOn: string;
+    dueOn: string;
+    state: "planned" | "underway" | "finished";
+    finishedOn: string | null;
+    weekMinutes: number;
+  };
+  plan: {
+    finish: string | undefined;
+    finishLow: string | undefined;
+    finishHigh: string | undefined;
+    inTime: "sure" | "likely" | "late" | "unknown";
+    hoursThere: number;
+    seconds: { low: number; high: number };
+  };
+  today: string;
+  seconds: number;
+}) {
   const r = useReading();
-  if (run.state === "finished") return <Quiet>Made by {run.finishedOn ? printDay(run.finishedOn, r.locale, true) : "its day"}; the stock book holds what it used and what it made.</Quiet>;
+  if (run.state === "finished")
+    return (
+      <Quiet>
+        Made by {run.finishedOn ? printDay(run.finishedOn, r.locale, true) : "its day"}; the stock book holds
+        what it used and what it made.
+      </Quiet>
+    );
   const at = (day: string) => Date.parse(`${day}T00:00:00Z`) / 86_400_000;
   const start = Math.min(at(run.startOn), at(today));
-  const end = Math.max(at(run.dueOn), plan.finishHigh ? Math.min(at(plan.finishHigh), at(run.dueOn) + 60) : at(run.dueOn)) + 1;
-  const x = (day: string) => `${Math.min(100, Math.max(0, (100 * (at(day) - start)) / Math.max(1, end - start)))}%`;
+  const end =
+    Math.max(
+      at(run.dueOn),
+      plan.finishHigh ? Math.min(at(plan.finishHigh), at(run.dueOn) + 60) : at(run.dueOn),
+    ) + 1;
+  const x = (day: string) =>
+    `${Math.min(100, Math.max(0, (100 * (at(day) - start)) / Math.max(1, end - start)))}%`;
   return (
     <Sheet aria-label="When it will be done">
       <SheetHead>
@@ -217,56 +509,241 @@ function Timeline({ run, plan, today, seconds }: { run: { startOn: string; dueOn
         <InTime plan={plan} due={run.dueOn} locale={r.locale} />
       </SheetHead>
       <Facts>
-        <div><dt>Work</dt><dd><ReasonFigure reason={{ label: "Work of this run", measure: "seconds", value: seconds, low: plan.seconds.low, high: plan.seconds.high }} strong /> <Range low={plan.seconds.low} high={plan.seconds.high} measure="seconds" /></dd></div>
-        <div><dt>Hours until the due day</dt><dd><ReasonFigure reason={{ label: "Hours until the due day", measure: "seconds", value: plan.hoursThere * 3600, how: `${printTrimmed(run.weekMinutes / 60, 1, r.locale)} h a week on your working days, from today or the first day` }} strong /></dd></div>
-        <div><dt>Finish</dt><dd>{plan.finish ? printDay(plan.finish, r.locale, true) : "never at these hours"}{plan.finishLow && plan.finishHigh && plan.finishLow !== plan.finishHigh ? <span className="range"> {printDay(plan.finishLow, r.locale)} to {printDay(plan.finishHigh, r.locale)}</span> : null}</dd></div>
-        <div><dt>Due</dt><dd>{printDay(run.dueOn, r.locale, true)}</dd></div>
+        <div>
+          <dt>Work</dt>
+          <dd>
+            <ReasonFigure
+              reason={{
+                label: "Work of this run",
+                measure: "seconds",
+                value: seconds,
+                low: plan.seconds.low,
+                high: plan.seconds.high,
+              }}
+              strong
+            />{" "}
+            <Range low={plan.seconds.low} high={plan.seconds.high} measure="seconds" />
+          </dd>
+        </div>
+        <div>
+          <dt>Hours until the due day</dt>
+          <dd>
+            <ReasonFigure
+              reason={{
+                label: "Hours until the due day",
+                measure: "seconds",
+                value: plan.hoursThere * 3600,
+                how: `${printTrimmed(run.weekMinutes / 60, 1, r.locale)} h a week on your working days, from today or the first day`,
+              }}
+              strong
+            />
+          </dd>
+        </div>
+        <div>
+          <dt>Finish</dt>
+          <dd>
+            {plan.finish ? printDay(plan.finish, r.locale, true) : "never at these hours"}
+            {plan.finishLow && plan.finishHigh && plan.finishLow !== plan.finishHigh ? (
+              <span className="range">
+                {" "}
+                {printDay(plan.finishLow, r.locale)} to {printDay(plan.finishHigh, r.locale)}
+              </span>
+            ) : null}
+          </dd>
+        </div>
+        <div>
+          <dt>Due</dt>
+          <dd>{printDay(run.dueOn, r.locale, true)}</dd>
+        </div>
       </Facts>
       <TapeBox aria-hidden>
-        {plan.finishLow && plan.finishHigh ? <Span style={{ left: x(plan.finishLow), right: `calc(100% - ${x(plan.finishHigh)})` }} /> : null}
-        {plan.finish ? <Mark style={{ left: x(plan.finish) }} data-late={plan.inTime === "late" || undefined}><span>done</span></Mark> : null}
-        <Mark style={{ left: x(run.dueOn) }} data-due><span>due</span></Mark>
+        {plan.finishLow && plan.finishHigh ? (
+          <Span style={{ left: x(plan.finishLow), right: `calc(100% - ${x(plan.finishHigh)})` }} />
+        ) : null}
+        {plan.finish ? (
+          <Mark style={{ left: x(plan.finish) }} data-late={plan.inTime === "late" || undefined}>
+            <span>done</span>
+          </Mark>
+        ) : null}
+        <Mark style={{ left: x(run.dueOn) }} data-due>
+          <span>due</span>
+        </Mark>
       </TapeBox>
     </Sheet>
   );
 }
 
 /** What this run would be with what is known today, beside what it was planned with. */
-function KnownNow({ drift, finish, finishNow: then, children }: { drift: readonly { id: string; label: string; newer: boolean; cost: number; costNow: number | undefined; seconds: number; secondsNow: number | undefined }[]; finish: string | undefined; finishNow: string | undefined; children: React.ReactNode }) {
+function KnownNow({
+  drift,
+  finish,
+  finishNow: then,
+  children,
+}: {
+  drift: readonly {
+    id: string;
+    label: string;
+    newer: boolean;
+    cost: number;
+    costNow: number | undefined;
+    seconds: number;
+    secondsNow: number | undefined;
+  }[];
+  finish: string | undefined;
+  finishNow: string | undefined;
+  children: React.ReactNode;
+}) {
   const r = useReading();
   return (
     <Note role="status">
       <h2>With what you know now it would be different</h2>
       <PlainTable>
-        <thead><tr><th scope="col">One of</th><th scope="col" className="num">Cost</th><th scope="col" className="num">Work</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">One of</th>
+            <th scope="col" className="num">
+              Cost
+            </th>
+            <th scope="col" className="num">
+              Work
+            </th>
+          </tr>
+        </thead>
         <tbody>
           {drift.map((l) => (
             <tr key={l.id}>
-              <td><b>{l.label}</b> {l.newer ? <Badge $tone="warn">newer revision</Badge> : null}</td>
-              <td className="num">{printMoney(l.cost as Minor, r)}{l.costNow === undefined ? "" : <> → <b>{printMoney(l.costNow as Minor, r)}</b></>}</td>
-              <td className="num">{printDuration(l.seconds as Seconds, r)}{l.secondsNow === undefined ? "" : <> → <b>{printDuration(l.secondsNow as Seconds, r)}</b></>}</td>
+              <td>
+                <b>{l.label}</b> {l.newer ? <Badge $tone="warn">newer revision</Badge> : null}
+              </td>
+              <td className="num">
+                {printMoney(l.cost as Minor, r)}
+                {l.costNow === undefined ? (
+                  ""
+                ) : (
+                  <>
+                    {" "}
+                    → <b>{printMoney(l.costNow as Minor, r)}</b>
+                  </>
+                )}
+              </td>
+              <td className="num">
+                {printDuration(l.seconds as Seconds, r)}
+                {l.secondsNow === undefined ? (
+                  ""
+                ) : (
+                  <>
+                    {" "}
+                    → <b>{printDuration(l.secondsNow as Seconds, r)}</b>
+                  </>
+                )}
+              </td>
             </tr>
           ))}
         </tbody>
       </PlainTable>
-      {finish && then ? <p>{finish === then ? <>It would still be done on {printDay(then, r.locale, true)}.</> : <>It would be done on <b>{printDay(then, r.locale, true)}</b> instead of {printDay(finish, r.locale, true)}.</>}</p> : null}
-      <Row style={{ marginTop: 8 }}>{children}<Small>Until then the run keeps what it was planned with. The earlier plan is kept; a cutting plan is given back.</Small></Row>
+      {finish && then ? (
+        <p>
+          {finish === then ? (
+            <>It would still be done on {printDay(then, r.locale, true)}.</>
+          ) : (
+            <>
+              It would be done on <b>{printDay(then, r.locale, true)}</b> instead of{" "}
+              {printDay(finish, r.locale, true)}.
+            </>
+          )}
+        </p>
+      ) : null}
+      <Row style={{ marginTop: 8 }}>
+        {children}
+        <Small>
+          Until then the run keeps what it was planned with. The earlier plan is kept; a cutting plan is given
+          back.
+        </Small>
+      </Row>
     </Note>
   );
 }
 
-const Columns = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 470px), 1fr)); gap: 18px; align-items: start;`;
-const Head = styled(SheetHead)`padding: 12px 12px 0; margin: 0; align-items: center;`;
-const Quiet = styled.p`padding: 12px; color: var(--soft);`;
-const Note = styled.div`padding: 10px 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0; h2 { font-size: 16px; }`;
-const Facts = styled.dl`display: flex; flex-wrap: wrap; gap: 6px 30px; margin: 0 0 14px; dt { font-size: 13px; color: var(--soft); } dd { margin: 0; font-size: 18px; font-weight: 600; }`;
-const TapeBox = styled.div`
-  position: relative; height: 46px; margin: 0 22px; background-color: var(--tape); border-radius: 2px; ${tapeTicks("bottom", "var(--tape-ink)")}
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 470px), 1fr));
+  gap: 18px;
+  align-items: start;
 `;
-const Span = styled.i`position: absolute; top: 4px; height: 16px; background: var(--act); opacity: 0.35; border-radius: 2px;`;
+const Head = styled(SheetHead)`
+  padding: 12px 12px 0;
+  margin: 0;
+  align-items: center;
+`;
+const Quiet = styled.p`
+  padding: 12px;
+  color: var(--soft);
+`;
+const Note = styled.div`
+  padding: 10px 14px;
+  background: var(--warn-ground);
+  border-left: 5px solid var(--warn);
+  border-radius: 0 4px 4px 0;
+  h2 {
+    font-size: 16px;
+  }
+`;
+const Facts = styled.dl`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 30px;
+  margin: 0 0 14px;
+  dt {
+    font-size: 13px;
+    color: var(--soft);
+  }
+  dd {
+    margin: 0;
+    font-size: 18px;
+    font-weight: 600;
+  }
+`;
+const TapeBox = styled.div`
+  position: relative;
+  height: 46px;
+  margin: 0 22px;
+  background-color: var(--tape);
+  border-radius: 2px;
+  ${tapeTicks("bottom", "var(--tape-ink)")}
+`;
+const Span = styled.i`
+  position: absolute;
+  top: 4px;
+  height: 16px;
+  background: var(--act);
+  opacity: 0.35;
+  border-radius: 2px;
+`;
 const Mark = styled.i`
-  position: absolute; top: 0; bottom: 0; width: 2px; margin-left: -1px; background: var(--act); font-style: normal;
-  span { position: absolute; top: 4px; left: 6px; font-size: 13px; font-weight: 640; color: var(--tape-ink); }
-  &[data-due] { background: var(--tape-ink); span { left: auto; right: 6px; top: 18px; } }
-  &[data-late] { background: var(--bad); }
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 2px;
+  margin-left: -1px;
+  background: var(--act);
+  font-style: normal;
+  span {
+    position: absolute;
+    top: 4px;
+    left: 6px;
+    font-size: 13px;
+    font-weight: 640;
+    color: var(--tape-ink);
+  }
+  &[data-due] {
+    background: var(--tape-ink);
+    span {
+      left: auto;
+      right: 6px;
+      top: 18px;
+    }
+  }
+  &[data-late] {
+    background: var(--bad);
+  }
 `;

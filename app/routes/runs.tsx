@@ -19,12 +19,21 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const [runs, shelves] = await Promise.all([loadRuns(scope), loadShelves(scope)]);
   return {
     runs: runs.map((r) => {
-        const plan = r.run.state === "finished" ? undefined : planOf(shelves, r, runs, today).plan;
-        return {
-          id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, finishedOn: r.run.finishedOn, seconds: secondsOf(r), ends: plan?.seconds, pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
-          what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: plan ? { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh } : undefined, missing: plan?.needs.filter((n) => n.missing > 0).length ?? 0,
-        };
-      }),
+      const plan = r.run.state === "finished" ? undefined : planOf(shelves, r, runs, today).plan;
+      return {
+        id: r.run.id,
+        name: r.run.name,
+        state: r.run.state,
+        dueOn: r.run.dueOn,
+        finishedOn: r.run.finishedOn,
+        seconds: secondsOf(r),
+        ends: plan?.seconds,
+        pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
+        what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "),
+        plan: plan ? { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh } : undefined,
+        missing: plan?.needs.filter((n) => n.missing > 0).length ?? 0,
+      };
+    }),
   };
 }
 
@@ -33,13 +42,67 @@ type Row = Awaited<ReturnType<typeof loader>>["runs"][number];
 export default function Runs({ loaderData }: Route.ComponentProps) {
   const r = useReading();
   const columns: readonly Column<Row>[] = [
-    { id: "name", header: "Run", value: (x) => `${x.name} ${x.what}`, cell: (x) => <><Link to={`/runs/${x.id}`}><b>{x.name}</b></Link><div style={{ fontSize: 13, color: "var(--soft)" }}>{x.what}</div></> },
-    { id: "state", header: "State", minor: true, value: (x) => x.state, cell: (x) => <RunState state={x.state} /> },
+    {
+      id: "name",
+      header: "Run",
+      value: (x) => `${x.name} ${x.what}`,
+      cell: (x) => (
+        <>
+          <Link to={`/runs/${x.id}`}>
+            <b>{x.name}</b>
+          </Link>
+          <div style={{ fontSize: 13, color: "var(--soft)" }}>{x.what}</div>
+        </>
+      ),
+    },
+    {
+      id: "state",
+      header: "State",
+      minor: true,
+      value: (x) => x.state,
+      cell: (x) => <RunState state={x.state} />,
+    },
     { id: "due", header: "Due", value: (x) => x.dueOn, cell: (x) => printDay(x.dueOn, r.locale, true) },
     { id: "pieces", header: "Pieces", numeric: true, minor: true, value: (x) => x.pieces },
-    { id: "hours", header: "Work", numeric: true, minor: true, value: (x) => x.seconds, cell: (x) => <>{printDuration(x.seconds as Seconds, r)} <Range low={x.ends?.low} high={x.ends?.high} measure="seconds" /></> },
-    { id: "missing", header: "To buy", numeric: true, minor: true, value: (x) => x.missing, cell: (x) => (x.state === "finished" ? "—" : x.missing === 0 ? "nothing" : `${x.missing} ${x.missing === 1 ? "thing" : "things"}`) },
-    { id: "done", header: "Done", value: (x) => x.plan?.finish ?? x.finishedOn ?? "", cell: (x) => (x.plan ? <InTime plan={x.plan} due={x.dueOn} locale={r.locale} /> : x.finishedOn ? printDay(x.finishedOn, r.locale) : "—") },
+    {
+      id: "hours",
+      header: "Work",
+      numeric: true,
+      minor: true,
+      value: (x) => x.seconds,
+      cell: (x) => (
+        <>
+          {printDuration(x.seconds as Seconds, r)}{" "}
+          <Range low={x.ends?.low} high={x.ends?.high} measure="seconds" />
+        </>
+      ),
+    },
+    {
+      id: "missing",
+      header: "To buy",
+      numeric: true,
+      minor: true,
+      value: (x) => x.missing,
+      cell: (x) =>
+        x.state === "finished"
+          ? "—"
+          : x.missing === 0
+            ? "nothing"
+            : `${x.missing} ${x.missing === 1 ? "thing" : "things"}`,
+    },
+    {
+      id: "done",
+      header: "Done",
+      value: (x) => x.plan?.finish ?? x.finishedOn ?? "",
+      cell: (x) =>
+        x.plan ? (
+          <InTime plan={x.plan} due={x.dueOn} locale={r.locale} />
+        ) : x.finishedOn ? (
+          printDay(x.finishedOn, r.locale)
+        ) : (
+          "—"
+        ),
+    },
   ];
   return (
     <Page>
@@ -52,12 +115,23 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
       {loaderData.runs.length === 0 ? (
         <Empty>
           <h2>A run is so many of these and those by a day</h2>
-          <p>Say “40 puffins and 25 buoys for the market”. Lapka says what it takes, what to buy in whole balls and packs, how many hours it is and on which day you will be done.</p>
-          <ButtonLink to="/runs/new" $primary>Plan a run</ButtonLink>
+          <p>
+            Say “40 puffins and 25 buoys for the market”. Lapka says what it takes, what to buy in whole balls
+            and packs, how many hours it is and on which day you will be done.
+          </p>
+          <ButtonLink to="/runs/new" $primary>
+            Plan a run
+          </ButtonLink>
         </Empty>
       ) : (
         <Sheet $pad={false}>
-          <DataTable rows={loaderData.runs} columns={columns} rowId={(x) => x.id} label="Runs" search="Find a run" />
+          <DataTable
+            rows={loaderData.runs}
+            columns={columns}
+            rowId={(x) => x.id}
+            label="Runs"
+            search="Find a run"
+          />
         </Sheet>
       )}
     </Page>

@@ -5,7 +5,13 @@ import { data, Form, redirect, useNavigation, useSearchParams } from "react-rout
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/settings";
-import { listChannels, listWorkshops, saveChannel, setChannelDeleted, updateWorkshop } from "@db/queries/workshops";
+import {
+  listChannels,
+  listWorkshops,
+  saveChannel,
+  setChannelDeleted,
+  updateWorkshop,
+} from "@db/queries/workshops";
 import { minorDigits, printMoney, printNumber, printTrimmed, type Minor } from "@core/units";
 import { fields as quantityFields, id, name } from "../forms";
 import { openWorkshop } from "../server/scope.server";
@@ -22,7 +28,21 @@ export const LOCALES = [
   { value: "de-DE", label: "Numbers as in Germany (1.234,50)" },
   { value: "fr-FR", label: "Numbers as in France (1 234,50)" },
 ] as const;
-const CURRENCIES = ["EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY"] as const;
+const CURRENCIES = [
+  "EUR",
+  "GBP",
+  "USD",
+  "CAD",
+  "AUD",
+  "NZD",
+  "CHF",
+  "SEK",
+  "NOK",
+  "DKK",
+  "PLN",
+  "CZK",
+  "JPY",
+] as const;
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
 
 function settingsSchema(locale: string, currency: string) {
@@ -35,26 +55,41 @@ function settingsSchema(locale: string, currency: string) {
     units: z.enum(["metric", "imperial"]),
     terms: z.enum(["us", "uk"]),
     weekMinutes: f.hoursAsMinutes("Write how many hours a week you make things."),
-    days: z.array(z.enum(["0", "1", "2", "3", "4", "5", "6"]), { error: "Choose at least one day." }).min(1, { error: "Choose at least one day." }),
+    days: z
+      .array(z.enum(["0", "1", "2", "3", "4", "5", "6"]), { error: "Choose at least one day." })
+      .min(1, { error: "Choose at least one day." }),
     wagePerHour: f.money("Write what an hour of yours should earn."),
     overheadPerHour: f.money("Write what rent, light and tools cost for an hour of making; 0 if nothing."),
     marginBp: f.percentBp("Write the margin you want on the price; 0 if none.", 80),
     costSchool: z.enum(["lot", "average"]),
     halfLifeDays: f.count("Write days; 0 for never.", 0, 10_000),
-    pricePoints: z.string().max(60).optional().transform((t, ctx) => {
-      const parts = (t ?? "").split(/[,; ]+/).filter(Boolean);
-      if (parts.some((p) => !/^\d{1,2}$/.test(p))) {
-        ctx.addIssue({ code: "custom", message: "Write endings from 0 to 99, such as 0, 50 for whole and half." });
-        return z.NEVER;
-      }
-      return parts.map(Number).join(",");
-    }),
+    pricePoints: z
+      .string()
+      .max(60)
+      .optional()
+      .transform((t, ctx) => {
+        const parts = (t ?? "").split(/[,; ]+/).filter(Boolean);
+        if (parts.some((p) => !/^\d{1,2}$/.test(p))) {
+          ctx.addIssue({
+            code: "custom",
+            message: "Write endings from 0 to 99, such as 0, 50 for whole and half.",
+          });
+          return z.NEVER;
+        }
+        return parts.map(Number).join(",");
+      }),
   });
 }
 
 function channelSchema(locale: string, currency: string) {
   const f = quantityFields(locale, currency, "metric");
-  return z.object({ intent: z.literal("channel"), id: id.optional(), name: name("Name it, such as “Harbour market”."), percentBp: f.percentBp("Write the percentage taken of each sale; 0 if none."), fixed: f.money("Write the fixed fee of each sale; 0 if none.") });
+  return z.object({
+    intent: z.literal("channel"),
+    id: id.optional(),
+    name: name("Name it, such as “Harbour market”."),
+    percentBp: f.percentBp("Write the percentage taken of each sale; 0 if none."),
+    fixed: f.money("Write the fixed fee of each sale; 0 if none."),
+  });
 }
 
 export async function loader({ request, context }: Route.LoaderArgs) {
@@ -70,7 +105,10 @@ export async function action({ request, context }: Route.ActionArgs) {
     const got = parseWithZod(form, { schema: settingsSchema(workshop.locale, workshop.currency) });
     if (got.status !== "success") return data({ settings: got.reply() }, { status: 400 });
     const { intent: _intent, days, ...rest } = got.value;
-    await updateWorkshop(scope, { ...rest, workDays: [0, 1, 2, 3, 4, 5, 6].map((d) => (days.includes(String(d) as "0") ? "1" : "0")).join("") });
+    await updateWorkshop(scope, {
+      ...rest,
+      workDays: [0, 1, 2, 3, 4, 5, 6].map((d) => (days.includes(String(d) as "0") ? "1" : "0")).join(""),
+    });
     return redirect("/settings?saved=1");
   }
   if (form.get("intent") === "channel") {
@@ -80,10 +118,14 @@ export async function action({ request, context }: Route.ActionArgs) {
     await saveChannel(scope, c);
     return redirect("/settings?saved=1");
   }
-  const remove = z.object({ intent: z.literal("delete-channel"), id, label: z.string().max(120) }).safeParse(Object.fromEntries(form));
+  const remove = z
+    .object({ intent: z.literal("delete-channel"), id, label: z.string().max(120) })
+    .safeParse(Object.fromEntries(form));
   if (!remove.success) throw data(null, { status: 400 });
   await setChannelDeleted(scope, remove.data.id, true);
-  return redirect(`/settings?deleted=channel:${remove.data.id}&label=${encodeURIComponent(remove.data.label)}`);
+  return redirect(
+    `/settings?deleted=channel:${remove.data.id}&label=${encodeURIComponent(remove.data.label)}`,
+  );
 }
 
 export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
@@ -99,7 +141,20 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
     onValidate: ({ formData }) => parseWithZod(formData, { schema: settingsSchema(r.locale, r.currency) }),
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
-    defaultValue: { name: w.name, locale: w.locale, currency: w.currency, units: w.units, terms: w.terms, weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale), wagePerHour: money(w.wagePerHour), overheadPerHour: money(w.overheadPerHour), marginBp: printTrimmed(w.marginBp / 100, 2, w.locale), pricePoints: w.pricePoints, costSchool: w.costSchool, halfLifeDays: String(w.halfLifeDays) },
+    defaultValue: {
+      name: w.name,
+      locale: w.locale,
+      currency: w.currency,
+      units: w.units,
+      terms: w.terms,
+      weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale),
+      wagePerHour: money(w.wagePerHour),
+      overheadPerHour: money(w.overheadPerHour),
+      marginBp: printTrimmed(w.marginBp / 100, 2, w.locale),
+      pricePoints: w.pricePoints,
+      costSchool: w.costSchool,
+      halfLifeDays: String(w.halfLifeDays),
+    },
   });
   const [cForm, cFields] = useForm({
     id: "channel",
@@ -121,52 +176,140 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <input type="hidden" name="intent" value="settings" />
           <Stack $gap={18}>
             <Sheet>
-              <SheetHead><h2>Your hours</h2></SheetHead>
+              <SheetHead>
+                <h2>Your hours</h2>
+              </SheetHead>
               <FieldGrid>
-                <TextField field={fields.weekMinutes} label="Hours a week for making" suffix="h" inputMode="decimal" hint="Run finish days come from this." />
+                <TextField
+                  field={fields.weekMinutes}
+                  label="Hours a week for making"
+                  suffix="h"
+                  inputMode="decimal"
+                  hint="Run finish days come from this."
+                />
                 <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
                   <Legend>On these days</Legend>
                   <Row $gap={4}>
                     {DAYS.map((d, i) => (
                       <Day key={d}>
-                        <input type="checkbox" name={fields.days.name} value={i} defaultChecked={w.workDays[i] === "1"} /> {d}
+                        <input
+                          type="checkbox"
+                          name={fields.days.name}
+                          value={i}
+                          defaultChecked={w.workDays[i] === "1"}
+                        />{" "}
+                        {d}
                       </Day>
                     ))}
                   </Row>
                   {dayErrors ? <Wrong>{dayErrors.join(" ")}</Wrong> : null}
                 </fieldset>
-                <TextField field={fields.wagePerHour} label="Your hour should earn" suffix={w.currency} inputMode="decimal" />
-                <TextField field={fields.halfLifeDays} label="Your hand’s half-life" suffix="days" inputMode="numeric" hint="A measurement of this age weighs half; 0: never." />
-                <TextField field={fields.overheadPerHour} label="Overhead for an hour" suffix={w.currency} inputMode="decimal" hint="Rent, light, tools, stall fees, shared out." />
+                <TextField
+                  field={fields.wagePerHour}
+                  label="Your hour should earn"
+                  suffix={w.currency}
+                  inputMode="decimal"
+                />
+                <TextField
+                  field={fields.halfLifeDays}
+                  label="Your hand’s half-life"
+                  suffix="days"
+                  inputMode="numeric"
+                  hint="A measurement of this age weighs half; 0: never."
+                />
+                <TextField
+                  field={fields.overheadPerHour}
+                  label="Overhead for an hour"
+                  suffix={w.currency}
+                  inputMode="decimal"
+                  hint="Rent, light, tools, stall fees, shared out."
+                />
               </FieldGrid>
             </Sheet>
             <Sheet>
-              <SheetHead><h2>Prices</h2></SheetHead>
+              <SheetHead>
+                <h2>Prices</h2>
+              </SheetHead>
               <FieldGrid>
-                <TextField field={fields.marginBp} label="Margin on the price" suffix="%" inputMode="decimal" hint="Kept for growth, gifts and rejects." />
-                <TextField field={fields.pricePoints} label="Price endings" hint="0, 50: prices end on .00 or .50. Empty: no rounding." />
-                <SelectField field={fields.currency} label="Currency" options={CURRENCIES.map((c) => ({ value: c, label: c }))} />
-                <SelectField field={fields.costSchool} label="Used material is valued" options={[{ value: "lot", label: "by what its own lot cost" }, { value: "average", label: "by moving average" }]} />
+                <TextField
+                  field={fields.marginBp}
+                  label="Margin on the price"
+                  suffix="%"
+                  inputMode="decimal"
+                  hint="Kept for growth, gifts and rejects."
+                />
+                <TextField
+                  field={fields.pricePoints}
+                  label="Price endings"
+                  hint="0, 50: prices end on .00 or .50. Empty: no rounding."
+                />
+                <SelectField
+                  field={fields.currency}
+                  label="Currency"
+                  options={CURRENCIES.map((c) => ({ value: c, label: c }))}
+                />
+                <SelectField
+                  field={fields.costSchool}
+                  label="Used material is valued"
+                  options={[
+                    { value: "lot", label: "by what its own lot cost" },
+                    { value: "average", label: "by moving average" },
+                  ]}
+                />
               </FieldGrid>
             </Sheet>
             <Sheet>
-              <SheetHead><h2>How things are written</h2></SheetHead>
+              <SheetHead>
+                <h2>How things are written</h2>
+              </SheetHead>
               <FieldGrid>
                 <TextField field={fields.name} label="Workshop" />
-                <SelectField field={fields.units} label="Units" options={[{ value: "metric", label: "Metric: mm, m, g" }, { value: "imperial", label: "Imperial: in, yd, oz" }]} />
-                <SelectField field={fields.terms} label="Stitch names" options={[{ value: "us", label: "US: sc, hdc, dc" }, { value: "uk", label: "UK: dc, htr, tr" }]} />
+                <SelectField
+                  field={fields.units}
+                  label="Units"
+                  options={[
+                    { value: "metric", label: "Metric: mm, m, g" },
+                    { value: "imperial", label: "Imperial: in, yd, oz" },
+                  ]}
+                />
+                <SelectField
+                  field={fields.terms}
+                  label="Stitch names"
+                  options={[
+                    { value: "us", label: "US: sc, hdc, dc" },
+                    { value: "uk", label: "UK: dc, htr, tr" },
+                  ]}
+                />
                 <SelectField field={fields.locale} label="Numbers and dates" options={LOCALES} />
               </FieldGrid>
               <p style={{ marginTop: 14 }}>
-                <Button type="submit" $primary disabled={navigation.state !== "idle"}>Save the settings</Button>
+                <Button type="submit" $primary disabled={navigation.state !== "idle"}>
+                  Save the settings
+                </Button>
               </p>
             </Sheet>
           </Stack>
         </Form>
         <Sheet>
-          <SheetHead><h2>Where you sell</h2><Small>each way of selling takes its own fees</Small></SheetHead>
+          <SheetHead>
+            <h2>Where you sell</h2>
+            <Small>each way of selling takes its own fees</Small>
+          </SheetHead>
           <PlainTable>
-            <thead><tr><th scope="col">Channel</th><th scope="col" className="num">Of the price</th><th scope="col" className="num">Each sale</th><th scope="col"><span className="sr">Delete</span></th></tr></thead>
+            <thead>
+              <tr>
+                <th scope="col">Channel</th>
+                <th scope="col" className="num">
+                  Of the price
+                </th>
+                <th scope="col" className="num">
+                  Each sale
+                </th>
+                <th scope="col">
+                  <span className="sr">Delete</span>
+                </th>
+              </tr>
+            </thead>
             <tbody>
               {channels.map((c) => (
                 <tr key={c.id}>
@@ -179,7 +322,9 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
                         <input type="hidden" name="intent" value="delete-channel" />
                         <input type="hidden" name="id" value={c.id} />
                         <input type="hidden" name="label" value={c.name} />
-                        <Button type="submit" $quiet aria-label={`Delete ${c.name}`}><Trash2 size={17} aria-hidden /></Button>
+                        <Button type="submit" $quiet aria-label={`Delete ${c.name}`}>
+                          <Trash2 size={17} aria-hidden />
+                        </Button>
                       </Form>
                     ) : null}
                   </td>
@@ -191,30 +336,60 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
             <input type="hidden" name="intent" value="channel" />
             <FieldGrid $min={150}>
               <TextField field={cFields.name} label="Another channel" hint="Such as “Consignment shelf”." />
-              <TextField field={cFields.percentBp} label="Takes of the price" suffix="%" inputMode="decimal" />
-              <TextField field={cFields.fixed} label="And for each sale" suffix={w.currency} inputMode="decimal" />
-              <div style={{ alignSelf: "center" }}><Button type="submit">Add the channel</Button></div>
+              <TextField
+                field={cFields.percentBp}
+                label="Takes of the price"
+                suffix="%"
+                inputMode="decimal"
+              />
+              <TextField
+                field={cFields.fixed}
+                label="And for each sale"
+                suffix={w.currency}
+                inputMode="decimal"
+              />
+              <div style={{ alignSelf: "center" }}>
+                <Button type="submit">Add the channel</Button>
+              </div>
             </FieldGrid>
           </Form>
         </Sheet>
         <Sheet>
-          <SheetHead><h2>Workshops</h2><Small>each has its own items, materials and runs</Small></SheetHead>
+          <SheetHead>
+            <h2>Workshops</h2>
+            <Small>each has its own items, materials and runs</Small>
+          </SheetHead>
           <FieldGrid $min={300}>
             <Form method="post" action="/workshops">
               <input type="hidden" name="intent" value="open" />
-              <Legend as="label" htmlFor="open-workshop">Open another</Legend>
+              <Legend as="label" htmlFor="open-workshop">
+                Open another
+              </Legend>
               <Row>
                 <Select id="open-workshop" name="id" defaultValue={w.id} style={{ flex: 1, width: "auto" }}>
-                  {workshops.map((x) => <option key={x.id} value={x.id}>{x.name}</option>)}
+                  {workshops.map((x) => (
+                    <option key={x.id} value={x.id}>
+                      {x.name}
+                    </option>
+                  ))}
                 </Select>
                 <Button type="submit">Open</Button>
               </Row>
             </Form>
             <Form method="post" action="/workshops">
               <input type="hidden" name="intent" value="create" />
-              <Legend as="label" htmlFor="new-workshop">Begin an empty one</Legend>
+              <Legend as="label" htmlFor="new-workshop">
+                Begin an empty one
+              </Legend>
               <Row>
-                <Input id="new-workshop" name="name" required maxLength={120} placeholder="Its name" style={{ flex: 1, width: "auto" }} />
+                <Input
+                  id="new-workshop"
+                  name="name"
+                  required
+                  maxLength={120}
+                  placeholder="Its name"
+                  style={{ flex: 1, width: "auto" }}
+                />
                 <Button type="submit">Begin</Button>
               </Row>
               {params.get("workshop") === "unnamed" ? <Wrong>Give the workshop a name first.</Wrong> : null}
@@ -226,6 +401,22 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
   );
 }
 
-const Legend = styled.legend`display: block; padding: 0; font-size: 13px; font-weight: 560; margin-bottom: 3px;`;
-const Day = styled.label`display: inline-flex; align-items: center; gap: 4px; min-height: 36px; padding-right: 6px;`;
-const Wrong = styled.div`color: var(--bad); font-size: 13px; font-weight: 560;`;
+const Legend = styled.legend`
+  display: block;
+  padding: 0;
+  font-size: 13px;
+  font-weight: 560;
+  margin-bottom: 3px;
+`;
+const Day = styled.label`
+  display: inline-flex;
+  align-items: center;
+  gap: 4px;
+  min-height: 36px;
+  padding-right: 6px;
+`;
+const Wrong = styled.div`
+  color: var(--bad);
+  font-size: 13px;
+  font-weight: 560;
+`;

@@ -23,7 +23,27 @@ export async function action({ request, context }: Route.ActionArgs): Promise<Re
   const s = materialSchemas(workshop.locale, workshop.currency, workshop.units);
   const mass = form.get("unit") === "mass";
   const got = parseWithZod(form, { schema: mass ? s.countMass : s.countPieces });
-  if (got.status !== "success") return answer({ error: Object.values(got.error ?? {}).flat().filter(Boolean).join(" ") || "This could not be read." }, 400);
+  if (got.status !== "success")
+    return answer(
+      {
+        error:
+          Object.values(got.error ?? {})
+            .flat()
+            .filter(Boolean)
+            .join(" ") || "This could not be read.",
+      },
+      400,
+    );
   const { kind, id, ballId, onHand, key } = got.value;
-  return answer({ difference: await postCount(scope, { materialKind: kind, materialId: id, ballId, onHand, kind: mass ? "weighed" : "counted", note: "stocktake", key }) });
+  return answer({
+    difference: await postCount(scope, {
+      materialKind: kind,
+      materialId: id,
+      ballId,
+      onHand,
+      kind: mass ? "weighed" : "counted",
+      note: "stocktake",
+      key,
+    }),
+  });
 }

@@ -10,5 +10,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const id = z.uuid().safeParse(params.id);
   const jpeg = id.success ? await findSwatchPhoto(scope, id.data) : undefined;
   if (!jpeg) throw data(null, { status: 404 });
-  return new Response(new Uint8Array(jpeg), { headers: { "Content-Type": "image/jpeg", "Cache-Control": "private, max-age=31536000, immutable" } });
+  return new Response(new Uint8Array(jpeg), {
+    headers: { "Content-Type": "image/jpeg", "Cache-Control": "private, max-age=31536000, immutable" },
+  });
 }

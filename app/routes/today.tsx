@@ -9,7 +9,19 @@ import { loadAnalysedItems } from "../features/items/load.server";
 import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
-import { Badge, ButtonLink, Empty, Page, PageHead, PlainTable, Scroll, Sheet, SheetHead, Small, Stack } from "../ui/basics";
+import {
+  Badge,
+  ButtonLink,
+  Empty,
+  Page,
+  PageHead,
+  PlainTable,
+  Scroll,
+  Sheet,
+  SheetHead,
+  Small,
+  Stack,
+} from "../ui/basics";
 import { printDay } from "../ui/days";
 import { Range, ReasonFigure } from "../ui/figure";
 import { printAmount, useReading } from "../ui/reading";
@@ -20,38 +32,121 @@ export const meta: Route.MetaFunction = () => [{ title: "Today · Lapka" }];
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const today = todayOf(scope.now);
-  const [runs, items, cupboard] = await Promise.all([loadRuns(scope), countItems(scope), loadCupboard(scope)]);
+  const [runs, items, cupboard] = await Promise.all([
+    loadRuns(scope),
+    countItems(scope),
+    loadCupboard(scope),
+  ]);
   const { yarns, notions } = cupboard;
-  const running = [...yarns.map((y) => ({ id: y.id, label: `${y.name}, ${y.shade}`, colour: y.colour as string | undefined, kind: "yarn" as const })), ...notions.map((n) => ({ id: n.id, label: n.name, colour: undefined, kind: n.kind === "filling" ? ("filling" as const) : ("notion" as const) }))]
+  const running = [
+    ...yarns.map((y) => ({
+      id: y.id,
+      label: `${y.name}, ${y.shade}`,
+      colour: y.colour as string | undefined,
+      kind: "yarn" as const,
+    })),
+    ...notions.map((n) => ({
+      id: n.id,
+      label: n.name,
+      colour: undefined,
+      kind: n.kind === "filling" ? ("filling" as const) : ("notion" as const),
+    })),
+  ]
     .flatMap((m) => {
       const level = cupboard.low.get(m.id);
-      return level?.low ? [{ ...m, onHand: cupboard.onHand.get(m.id) ?? 0, onOrder: cupboard.onOrder.get(m.id) ?? 0, level: level.level, planned: level.planned, cover: level.cover, own: level.own }] : [];
+      return level?.low
+        ? [
+            {
+              ...m,
+              onHand: cupboard.onHand.get(m.id) ?? 0,
+              onOrder: cupboard.onOrder.get(m.id) ?? 0,
+              level: level.level,
+              planned: level.planned,
+              cover: level.cover,
+              own: level.own,
+            },
+          ]
+        : [];
     })
     .sort((a, b) => (a.onHand + a.onOrder) / a.level - (b.onHand + b.onOrder) / b.level);
   const open = runs.filter((r) => r.run.state !== "finished");
   // Open runs may still name what was deleted.
   const shelves = open.length > 0 ? await loadShelves(scope) : undefined;
   const planned = open.flatMap((r) => {
-      if (!shelves) return [];
-      const { plan, stock } = planOf(shelves, r, runs, today);
-      return [{
-        id: r.run.id, name: r.run.name, state: r.run.state, dueOn: r.run.dueOn, seconds: secondsOf(r), ends: plan.seconds, what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "), plan: { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh },
-        buyCost: plan.buyCost, missing: plan.needs.filter((n) => n.missing > 0).map((n) => ({ id: n.materialId, label: n.label, kind: n.kind, missing: n.missing, packs: n.packs, cost: n.cost, colour: stock.get(n.materialId)?.colour })),
-      }];
-    });
+    if (!shelves) return [];
+    const { plan, stock } = planOf(shelves, r, runs, today);
+    return [
+      {
+        id: r.run.id,
+        name: r.run.name,
+        state: r.run.state,
+        dueOn: r.run.dueOn,
+        seconds: secondsOf(r),
+        ends: plan.seconds,
+        what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "),
+        plan: { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh },
+        buyCost: plan.buyCost,
+        missing: plan.needs
+          .filter((n) => n.missing > 0)
+          .map((n) => ({
+            id: n.materialId,
+            label: n.label,
+            kind: n.kind,
+            missing: n.missing,
+            packs: n.packs,
+            cost: n.cost,
+            colour: stock.get(n.materialId)?.colour,
+          })),
+      },
+    ];
+  });
   const { items: analysed } = await loadAnalysedItems(scope, workshop);
-  const mend = analysed.filter((x) => !x.analysis.checked.ok && x.entry.revision.pattern.trim() !== "").map((x) => ({ id: x.entry.item.id, name: x.entry.item.name }));
-  const low = analysed.filter((x) => x.analysis.earning.perHour !== undefined && x.analysis.earning.perHour < workshop.wagePerHour && x.entry.item.price !== null).map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
-  return { today, weekday: printDay(today, workshop.locale, true), runs: planned, mend, low, running: running.slice(0, 12), runningMore: Math.max(0, running.length - 12), wage: workshop.wagePerHour, begun: { items, yarns: yarns.length, eyes: notions.length, runs: runs.length } };
+  const mend = analysed
+    .filter((x) => !x.analysis.checked.ok && x.entry.revision.pattern.trim() !== "")
+    .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name }));
+  const low = analysed
+    .filter(
+      (x) =>
+        x.analysis.earning.perHour !== undefined &&
+        x.analysis.earning.perHour < workshop.wagePerHour &&
+        x.entry.item.price !== null,
+    )
+    .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
+  return {
+    today,
+    weekday: printDay(today, workshop.locale, true),
+    runs: planned,
+    mend,
+    low,
+    running: running.slice(0, 12),
+    runningMore: Math.max(0, running.length - 12),
+    wage: workshop.wagePerHour,
+    begun: { items, yarns: yarns.length, eyes: notions.length, runs: runs.length },
+  };
 }
 
 export default function Today({ loaderData }: Route.ComponentProps) {
   const r = useReading();
   const { runs, begun } = loaderData;
   const steps = [
-    { done: begun.yarns > 0, to: "/materials", text: "Add a yarn and a pack of eyes", why: "so that figures and costs are about your own materials" },
-    { done: begun.items > 0, to: "/items/new", text: "Make an item from its written pattern", why: "it is counted, drawn, measured and priced" },
-    { done: begun.runs > 0, to: "/runs/new", text: "Plan a run by a day", why: "you get what to buy, the hours, and the day you are done" },
+    {
+      done: begun.yarns > 0,
+      to: "/materials",
+      text: "Add a yarn and a pack of eyes",
+      why: "so that figures and costs are about your own materials",
+    },
+    {
+      done: begun.items > 0,
+      to: "/items/new",
+      text: "Make an item from its written pattern",
+      why: "it is counted, drawn, measured and priced",
+    },
+    {
+      done: begun.runs > 0,
+      to: "/runs/new",
+      text: "Plan a run by a day",
+      why: "you get what to buy, the hours, and the day you are done",
+    },
   ];
   const next = steps.find((s) => !s.done);
   return (
@@ -88,7 +183,8 @@ export default function Today({ loaderData }: Route.ComponentProps) {
             </SheetHead>
             <p>{run.what}</p>
             <Small>
-              due {printDay(run.dueOn, r.locale, true)} · {printDuration(run.seconds as Seconds, r)} of work (<Range low={run.ends.low} high={run.ends.high} measure="seconds" />)
+              due {printDay(run.dueOn, r.locale, true)} · {printDuration(run.seconds as Seconds, r)} of work (
+              <Range low={run.ends.low} high={run.ends.high} measure="seconds" />)
             </Small>
             {run.missing.length > 0 ? (
               <Scroll tabIndex={0} role="region" aria-label={`Missing for ${run.name}`}>
@@ -96,9 +192,15 @@ export default function Today({ loaderData }: Route.ComponentProps) {
                   <thead>
                     <tr>
                       <th scope="col">Missing</th>
-                      <th scope="col" className="num">Short by</th>
-                      <th scope="col" className="num">Buy</th>
-                      <th scope="col" className="num">Cost</th>
+                      <th scope="col" className="num">
+                        Short by
+                      </th>
+                      <th scope="col" className="num">
+                        Buy
+                      </th>
+                      <th scope="col" className="num">
+                        Cost
+                      </th>
                     </tr>
                   </thead>
                   <tbody>
@@ -108,15 +210,28 @@ export default function Today({ loaderData }: Route.ComponentProps) {
                           <MaterialName label={m.label} colour={m.colour} size={20} />
                         </td>
                         <td className="num">{printAmount(m.missing, m.kind, r)}</td>
-                        <td className="num">{m.packs} {m.kind === "yarn" ? (m.packs === 1 ? "ball" : "balls") : m.packs === 1 ? "pack" : "packs"}</td>
+                        <td className="num">
+                          {m.packs}{" "}
+                          {m.kind === "yarn"
+                            ? m.packs === 1
+                              ? "ball"
+                              : "balls"
+                            : m.packs === 1
+                              ? "pack"
+                              : "packs"}
+                        </td>
                         <td className="num">{printMoney(m.cost, r)}</td>
                       </tr>
                     ))}
                   </tbody>
                   <tfoot>
                     <tr>
-                      <th scope="row" colSpan={3}>Together</th>
-                      <td className="num"><b>{printMoney(run.buyCost, r)}</b></td>
+                      <th scope="row" colSpan={3}>
+                        Together
+                      </th>
+                      <td className="num">
+                        <b>{printMoney(run.buyCost, r)}</b>
+                      </td>
                     </tr>
                   </tfoot>
                 </Missing>
@@ -136,24 +251,70 @@ export default function Today({ loaderData }: Route.ComponentProps) {
             </SheetHead>
             <Scroll tabIndex={0} role="region" aria-label="Running low, table">
               <PlainTable>
-                <thead><tr><th scope="col">Material</th><th scope="col" className="num">On hand</th><th scope="col" className="num minor">On its way</th><th scope="col" className="num">Low below</th></tr></thead>
+                <thead>
+                  <tr>
+                    <th scope="col">Material</th>
+                    <th scope="col" className="num">
+                      On hand
+                    </th>
+                    <th scope="col" className="num minor">
+                      On its way
+                    </th>
+                    <th scope="col" className="num">
+                      Low below
+                    </th>
+                  </tr>
+                </thead>
                 <tbody>
                   {loaderData.running.map((m) => {
                     const measure = m.kind === "notion" ? ("count" as const) : ("grams" as const);
                     const of = (q: number) => (m.kind === "notion" ? q : q / 1000);
                     return (
                       <tr key={m.id}>
-                        <td><Link to={`/materials/${m.id}`} style={{ color: "inherit" }}><MaterialName label={m.label} colour={m.colour} size={20} /></Link></td>
+                        <td>
+                          <Link to={`/materials/${m.id}`} style={{ color: "inherit" }}>
+                            <MaterialName label={m.label} colour={m.colour} size={20} />
+                          </Link>
+                        </td>
                         <td className="num">{printAmount(m.onHand, m.kind, r)}</td>
-                        <td className="num minor">{m.onOrder > 0 ? printAmount(m.onOrder, m.kind, r) : ""}</td>
-                        <td className="num"><ReasonFigure reason={{ label: `${m.label}: low below`, measure, value: of(m.level), how: m.own ? "your own level" : "planned needs + past use until a delivery is here", parts: m.own ? [] : [{ label: "planned for open runs", measure, value: of(m.planned) }, { label: "past use over delivery and a fortnight", measure, value: of(m.cover) }] }}>{printAmount(m.level, m.kind, r)}</ReasonFigure></td>
+                        <td className="num minor">
+                          {m.onOrder > 0 ? printAmount(m.onOrder, m.kind, r) : ""}
+                        </td>
+                        <td className="num">
+                          <ReasonFigure
+                            reason={{
+                              label: `${m.label}: low below`,
+                              measure,
+                              value: of(m.level),
+                              how: m.own
+                                ? "your own level"
+                                : "planned needs + past use until a delivery is here",
+                              parts: m.own
+                                ? []
+                                : [
+                                    { label: "planned for open runs", measure, value: of(m.planned) },
+                                    {
+                                      label: "past use over delivery and a fortnight",
+                                      measure,
+                                      value: of(m.cover),
+                                    },
+                                  ],
+                            }}
+                          >
+                            {printAmount(m.level, m.kind, r)}
+                          </ReasonFigure>
+                        </td>
                       </tr>
                     );
                   })}
                 </tbody>
               </PlainTable>
             </Scroll>
-            {loaderData.runningMore > 0 ? <p style={{ padding: "8px 12px" }}><Small>and {loaderData.runningMore} more in Materials</Small></p> : null}
+            {loaderData.runningMore > 0 ? (
+              <p style={{ padding: "8px 12px" }}>
+                <Small>and {loaderData.runningMore} more in Materials</Small>
+              </p>
+            ) : null}
           </Sheet>
         ) : null}
         {loaderData.mend.length > 0 || loaderData.low.length > 0 ? (
@@ -169,7 +330,8 @@ export default function Today({ loaderData }: Route.ComponentProps) {
               ))}
               {loaderData.low.map((m) => (
                 <li key={m.id}>
-                  <Link to={`/items/${m.id}`}>{m.name}</Link> earns {printMoney(m.perHour as Minor, r)} an hour, less than your {printMoney(loaderData.wage as Minor, r)}.
+                  <Link to={`/items/${m.id}`}>{m.name}</Link> earns {printMoney(m.perHour as Minor, r)} an
+                  hour, less than your {printMoney(loaderData.wage as Minor, r)}.
                 </li>
               ))}
             </Look>
@@ -179,7 +341,9 @@ export default function Today({ loaderData }: Route.ComponentProps) {
           <Empty>
             <h2>Nothing is running</h2>
             <p>Plan the next run: how many of which items, by which day.</p>
-            <ButtonLink to="/runs/new" $primary>Plan a run</ButtonLink>
+            <ButtonLink to="/runs/new" $primary>
+              Plan a run
+            </ButtonLink>
           </Empty>
         ) : null}
       </Stack>
@@ -187,6 +351,29 @@ export default function Today({ loaderData }: Route.ComponentProps) {
   );
 }
 
-const Steps = styled.ol`margin: 0; padding-left: 22px; display: grid; gap: 8px; li { > b, > span { display: block; } } li[data-done] b { text-decoration: line-through; color: var(--soft); font-weight: 400; }`;
-const Missing = styled(PlainTable)`margin-top: 10px;`;
-const Look = styled.ul`margin: 0; padding-left: 20px; display: grid; gap: 4px;`;
+const Steps = styled.ol`
+  margin: 0;
+  padding-left: 22px;
+  display: grid;
+  gap: 8px;
+  li {
+    > b,
+    > span {
+      display: block;
+    }
+  }
+  li[data-done] b {
+    text-decoration: line-through;
+    color: var(--soft);
+    font-weight: 400;
+  }
+`;
+const Missing = styled(PlainTable)`
+  margin-top: 10px;
+`;
+const Look = styled.ul`
+  margin: 0;
+  padding-left: 20px;
+  display: grid;
+  gap: 4px;
+`;

@@ -28,7 +28,10 @@ const KINDS = {
 export async function action({ request, context }: Route.ActionArgs) {
   const { scope } = await openWorkshop(request, context);
   const what = (await request.formData()).get("what");
-  const match = typeof what === "string" ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel):([0-9a-f-]{36})$/.exec(what) : null;
+  const match =
+    typeof what === "string"
+      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel):([0-9a-f-]{36})$/.exec(what)
+      : null;
   if (!match) throw data(null, { status: 400 });
   const kind = KINDS[match[1] as keyof typeof KINDS];
   const id = match[2] ?? "";

@@ -63,7 +63,10 @@ function onlyOwnHost(req: Request, res: Response, next: NextFunction): void {
   const host = req.headers.host ?? "";
   const allowed = (process.env.LAPKA_HOSTS ?? "").split(",").filter(Boolean);
   if (LOOPBACK.test(host) || allowed.includes(host)) return next();
-  res.status(421).type("text/plain").send("This address is not served here. Name it in LAPKA_HOSTS if it is meant to be.\n");
+  res
+    .status(421)
+    .type("text/plain")
+    .send("This address is not served here. Name it in LAPKA_HOSTS if it is meant to be.\n");
 }
 
 /** Every request that may change something must come from our own pages, with a body of known, bounded size. */
@@ -106,13 +109,28 @@ export function createApp({ build, db, log, assets }: AppOptions): Express {
   app.use("/assets", express.static(path.join(assets, "assets"), { immutable: true, maxAge: "1y" }));
   app.use(express.static(assets, { maxAge: "1h", index: false }));
   app.use(guardWrites);
-  const writes = rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false, skip: (req) => req.method === "GET" || req.method === "HEAD" });
+  const writes = rateLimit({
+    windowMs: 60_000,
+    limit: 600,
+    standardHeaders: "draft-8",
+    legacyHeaders: false,
+    skip: (req) => req.method === "GET" || req.method === "HEAD",
+  });
   app.use(writes);
-  app.use(createRequestHandler({ build, mode: "production", getLoadContext: (_req, res) => ({ db, log, nonce: String(res.locals.nonce) }) }));
+  app.use(
+    createRequestHandler({
+      build,
+      mode: "production",
+      getLoadContext: (_req, res) => ({ db, log, nonce: String(res.locals.nonce) }),
+    }),
+  );
   app.use((error: unknown, _req: Request, res: Response, next: NextFunction) => {
     if (res.headersSent) return next(error);
     log.error({ err: error }, "request failed");
-    res.status(500).type("text/plain").send("Something went wrong here. Nothing you typed was changed; go back and try again.\n");
+    res
+      .status(500)
+      .type("text/plain")
+      .send("Something went wrong here. Nothing you typed was changed; go back and try again.\n");
   });
   return app;
 }

@@ -5,8 +5,12 @@ import { readScaleLine, streamScale, type ScaleReading } from "./scale.server";
 let child: ChildProcess;
 let port = 0;
 beforeAll(async () => {
-  child = spawn(process.execPath, ["--import", "tsx", "bin/scale.ts", "0"], { stdio: ["ignore", "pipe", "ignore"] });
-  port = await new Promise((resolve) => child.stdout?.on("data", (c: Buffer) => resolve(Number(/scale at (\d+)/.exec(c.toString())?.[1] ?? 0))));
+  child = spawn(process.execPath, ["--import", "tsx", "bin/scale.ts", "0"], {
+    stdio: ["ignore", "pipe", "ignore"],
+  });
+  port = await new Promise((resolve) =>
+    child.stdout?.on("data", (c: Buffer) => resolve(Number(/scale at (\d+)/.exec(c.toString())?.[1] ?? 0))),
+  );
 });
 afterAll(() => child.kill());
 
@@ -27,7 +31,8 @@ describe("a line of the scale", () => {
   it("is read, or is not one", () => {
     expect(readScaleLine("stable 12.3 g step 0.1\r")).toEqual({ stable: true, grams: 12.3, stepGrams: 0.1 });
     expect(readScaleLine("moving -0.4 g step 0.1")).toEqual({ stable: false, grams: -0.4, stepGrams: 0.1 });
-    for (const line of ["", "12.3", "stable x g step 1", "stable 1 g", "stable 1 g step 1; rm"]) expect(readScaleLine(line)).toBeUndefined();
+    for (const line of ["", "12.3", "stable x g step 1", "stable 1 g", "stable 1 g step 1; rm"])
+      expect(readScaleLine(line)).toBeUndefined();
   });
 });
 

@@ -31,20 +31,32 @@ export function ReasonProvider({ children }: { children: ReactNode }) {
   return (
     <OpenContext.Provider value={open}>
       {children}
-      <Popover triggerRef={trigger} isOpen={opened !== undefined} onOpenChange={(is) => !is && setOpened(undefined)} placement="bottom start">
+      <Popover
+        triggerRef={trigger}
+        isOpen={opened !== undefined}
+        onOpenChange={(is) => !is && setOpened(undefined)}
+        placement="bottom start"
+      >
         <Box aria-label="How this figure is made">{opened ? <Explanation opened={opened} /> : null}</Box>
       </Popover>
     </OpenContext.Provider>
   );
 }
 
-const LOST: Opened = { reason: { label: "The arithmetic could not be loaded. Try again in a moment.", measure: "count", value: 0 } };
+const LOST: Opened = {
+  reason: { label: "The arithmetic could not be loaded. Try again in a moment.", measure: "count", value: 0 },
+};
 
 /** A figure of a list: its reasons are asked for when it is opened. */
 export function ListFigure({ url, name, children }: { url: string; name: string; children: ReactNode }) {
   const open = useContext(OpenContext);
   return (
-    <button type="button" className="figure" aria-haspopup="dialog" onClick={(e) => open({ url, name }, e.currentTarget)}>
+    <button
+      type="button"
+      className="figure"
+      aria-haspopup="dialog"
+      onClick={(e) => open({ url, name }, e.currentTarget)}
+    >
       {children}
     </button>
   );
@@ -62,7 +74,8 @@ function Explanation({ opened }: { opened: Opened }) {
         {opened === LOST ? null : <strong>{printMeasure(reason.value, reason.measure, r)}</strong>}
         {low !== undefined && high !== undefined && high - low > 1e-9 ? (
           <span>
-            90 of 100 times between {printMeasure(low, reason.measure, r)} and {printMeasure(high, reason.measure, r)}
+            90 of 100 times between {printMeasure(low, reason.measure, r)} and{" "}
+            {printMeasure(high, reason.measure, r)}
           </span>
         ) : null}
       </Sum>
@@ -73,7 +86,8 @@ function Explanation({ opened }: { opened: Opened }) {
 
 function Lines({ reason, depth }: { reason: Reason; depth: number }) {
   const r = useReading();
-  const print = (value: number, measure: Measure) => (measure === "mm" ? printMm(value, r) : printMeasure(value, measure, r));
+  const print = (value: number, measure: Measure) =>
+    measure === "mm" ? printMm(value, r) : printMeasure(value, measure, r);
   return (
     <>
       {depth === 0 && reason.how ? <How>{wordHow(reason.how, print)}</How> : null}
@@ -88,8 +102,16 @@ function Lines({ reason, depth }: { reason: Reason; depth: number }) {
               </Line>
               {p.how ? <How>{wordHow(p.how, print)}</How> : null}
               {p.from ? <From>From: {p.from}</From> : null}
-              {p.low !== undefined && p.high !== undefined && p.high - p.low > 1e-9 ? <From>90 of 100 times between {printMeasure(p.low, p.measure, r)} and {printMeasure(p.high, p.measure, r)}</From> : null}
-              <Lines reason={{ label: p.label, measure: p.measure, value: p.value, parts: p.parts ?? [] }} depth={depth + 1} />
+              {p.low !== undefined && p.high !== undefined && p.high - p.low > 1e-9 ? (
+                <From>
+                  90 of 100 times between {printMeasure(p.low, p.measure, r)} and{" "}
+                  {printMeasure(p.high, p.measure, r)}
+                </From>
+              ) : null}
+              <Lines
+                reason={{ label: p.label, measure: p.measure, value: p.value, parts: p.parts ?? [] }}
+                depth={depth + 1}
+              />
             </li>
           ))}
         </ul>
@@ -105,24 +127,87 @@ function printMm(value: number, r: Reading): string {
 }
 
 const Box = styled(Dialog)`
-  max-width: min(430px, calc(100vw - 24px)); max-height: min(560px, 80vh); overflow: auto; padding: 14px 16px; background: var(--sheet); color: var(--ink);
-  border: 1px solid var(--edge); border-radius: 6px; box-shadow: var(--shadow); font-size: 14px; outline: none;
-  [slot="title"] { font-size: 15px; margin-bottom: 4px; }
-  ul { list-style: none; margin: 6px 0 0; padding: 0 0 0 12px; border-left: 2px solid var(--line); display: grid; gap: 6px; }
+  max-width: min(430px, calc(100vw - 24px));
+  max-height: min(560px, 80vh);
+  overflow: auto;
+  padding: 14px 16px;
+  background: var(--sheet);
+  color: var(--ink);
+  border: 1px solid var(--edge);
+  border-radius: 6px;
+  box-shadow: var(--shadow);
+  font-size: 14px;
+  outline: none;
+  [slot="title"] {
+    font-size: 15px;
+    margin-bottom: 4px;
+  }
+  ul {
+    list-style: none;
+    margin: 6px 0 0;
+    padding: 0 0 0 12px;
+    border-left: 2px solid var(--line);
+    display: grid;
+    gap: 6px;
+  }
 `;
-const Sum = styled.p`display: grid; gap: 2px; strong { font-size: 20px; font-weight: 640; } span { color: var(--soft); font-size: 13px; }`;
-const Line = styled.div`display: flex; justify-content: space-between; gap: 16px; b { font-weight: 560; white-space: nowrap; }`;
-const How = styled.p`font-size: 13px; color: var(--soft); font-variation-settings: "MONO" 1; overflow-wrap: anywhere;`;
-const From = styled.p`font-size: 13px; color: var(--soft);`;
+const Sum = styled.p`
+  display: grid;
+  gap: 2px;
+  strong {
+    font-size: 20px;
+    font-weight: 640;
+  }
+  span {
+    color: var(--soft);
+    font-size: 13px;
+  }
+`;
+const Line = styled.div`
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+  b {
+    font-weight: 560;
+    white-space: nowrap;
+  }
+`;
+const How = styled.p`
+  font-size: 13px;
+  color: var(--soft);
+  font-variation-settings: "MONO" 1;
+  overflow-wrap: anywhere;
+`;
+const From = styled.p`
+  font-size: 13px;
+  color: var(--soft);
+`;
 
 /** A figure that opens to the arithmetic behind it. */
-export function Figure({ estimate, measure, strong, times = 1 }: { estimate: Estimate; measure?: Measure; strong?: boolean; times?: number }) {
+export function Figure({
+  estimate,
+  measure,
+  strong,
+  times = 1,
+}: {
+  estimate: Estimate;
+  measure?: Measure;
+  strong?: boolean;
+  times?: number;
+}) {
   const r = useReading();
   const open = useContext(OpenContext);
   const unit = measure ?? estimate.reason.measure;
   const label = useMemo(() => printMeasure(estimate.value * times, unit, r), [estimate, times, unit, r]);
   return (
-    <button type="button" className={strong ? "figure strong" : "figure"} aria-haspopup="dialog" onClick={(e) => open({ reason: estimate.reason, low: estimate.low, high: estimate.high }, e.currentTarget)}>
+    <button
+      type="button"
+      className={strong ? "figure strong" : "figure"}
+      aria-haspopup="dialog"
+      onClick={(e) =>
+        open({ reason: estimate.reason, low: estimate.low, high: estimate.high }, e.currentTarget)
+      }
+    >
       {label}
     </button>
   );
@@ -131,12 +216,27 @@ export function Figure({ estimate, measure, strong, times = 1 }: { estimate: Est
 /** An end of a range, no finer than its upper end deserves: long work in tenths of hours, large sums without cents. */
 function printEnd(value: number, high: number, measure: Measure, r: Reading): string {
   if (measure === "seconds" && high >= 3 * 3600) return `${printTrimmed(value / 3600, 1, r.locale)}\u00a0h`;
-  if (measure === "minor" && high >= 100 * 10 ** minorDigits(r.currency)) return new Intl.NumberFormat(r.locale, { style: "currency", currency: r.currency, maximumFractionDigits: 0 }).format(value / 10 ** minorDigits(r.currency));
+  if (measure === "minor" && high >= 100 * 10 ** minorDigits(r.currency))
+    return new Intl.NumberFormat(r.locale, {
+      style: "currency",
+      currency: r.currency,
+      maximumFractionDigits: 0,
+    }).format(value / 10 ** minorDigits(r.currency));
   return printMeasure(value, measure, r);
 }
 
 /** The ends of a 90 % range in small print beside its figure; nothing when it is known exactly. */
-export function Range({ low, high, measure, times = 1 }: { low: number | undefined; high: number | undefined; measure: Measure; times?: number }) {
+export function Range({
+  low,
+  high,
+  measure,
+  times = 1,
+}: {
+  low: number | undefined;
+  high: number | undefined;
+  measure: Measure;
+  times?: number;
+}) {
   const r = useReading();
   if (low === undefined || high === undefined || high - low <= 1e-9) return null;
   // Below what is printed there is no range to speak of.
@@ -144,21 +244,46 @@ export function Range({ low, high, measure, times = 1 }: { low: number | undefin
   const [from, to] = [print(low), print(high)];
   // "17.2 to 19.1 g": a unit that both share is said once.
   const unit = /[\u00a0 ]\D+$/.exec(to)?.[0] ?? "";
-  const bare = unit !== "" && from.endsWith(unit) && !/\d[\u00a0 ]?\D+\d/.test(from.replace(/[.,]/g, "")) ? from.slice(0, -unit.length) : from;
-  return from === to ? null : <span className="range" title="90 of 100 times it lies between these">{bare} to {to}</span>;
+  const bare =
+    unit !== "" && from.endsWith(unit) && !/\d[\u00a0 ]?\D+\d/.test(from.replace(/[.,]/g, ""))
+      ? from.slice(0, -unit.length)
+      : from;
+  return from === to ? null : (
+    <span className="range" title="90 of 100 times it lies between these">
+      {bare} to {to}
+    </span>
+  );
 }
 
 /** A figure with its range beside it. */
 export function RangedFigure({ estimate, strong = false }: { estimate: Estimate; strong?: boolean }) {
-  return <><Figure estimate={estimate} strong={strong} /> <Range low={estimate.low} high={estimate.high} measure={estimate.reason.measure} /></>;
+  return (
+    <>
+      <Figure estimate={estimate} strong={strong} />{" "}
+      <Range low={estimate.low} high={estimate.high} measure={estimate.reason.measure} />
+    </>
+  );
 }
 
 /** A figure whose reason is already a tree and that has no range. */
-export function ReasonFigure({ reason, children, strong }: { reason: Reason; children?: ReactNode; strong?: boolean }) {
+export function ReasonFigure({
+  reason,
+  children,
+  strong,
+}: {
+  reason: Reason;
+  children?: ReactNode;
+  strong?: boolean;
+}) {
   const r = useReading();
   const open = useContext(OpenContext);
   return (
-    <button type="button" className={strong ? "figure strong" : "figure"} aria-haspopup="dialog" onClick={(e) => open({ reason }, e.currentTarget)}>
+    <button
+      type="button"
+      className={strong ? "figure strong" : "figure"}
+      aria-haspopup="dialog"
+      onClick={(e) => open({ reason }, e.currentTarget)}
+    >
       {children ?? printMeasure(reason.value, reason.measure, r)}
     </button>
   );

@@ -5,7 +5,17 @@ import styled from "styled-components";
 import { Button } from "./basics";
 
 /** A form on top of the page: focus goes in, Escape leaves, focus comes back. */
-export function Modal({ title, open, onClose, children }: { title: string; open: boolean; onClose: () => void; children: ReactNode }) {
+export function Modal({
+  title,
+  open,
+  onClose,
+  children,
+}: {
+  title: string;
+  open: boolean;
+  onClose: () => void;
+  children: ReactNode;
+}) {
   return (
     <Overlay isOpen={open} onOpenChange={(is) => !is && onClose()} isDismissable={false}>
       <AriaModal>
@@ -24,10 +34,37 @@ export function Modal({ title, open, onClose, children }: { title: string; open:
 }
 
 const Overlay = styled(ModalOverlay)`
-  position: fixed; inset: 0; z-index: 40; background: rgb(10 20 24 / 0.45); display: grid; place-items: start center; padding: 6vh 12px 12px; overflow: auto;
+  position: fixed;
+  inset: 0;
+  z-index: 40;
+  background: rgb(10 20 24 / 0.45);
+  display: grid;
+  place-items: start center;
+  padding: 6vh 12px 12px;
+  overflow: auto;
 `;
 const Box = styled(Dialog)`
-  width: min(620px, calc(100vw - 24px)); background: var(--sheet); border: 1px solid var(--edge); border-radius: 6px; box-shadow: var(--shadow); padding: 14px 18px 18px; outline: none;
+  width: min(620px, calc(100vw - 24px));
+  background: var(--sheet);
+  border: 1px solid var(--edge);
+  border-radius: 6px;
+  box-shadow: var(--shadow);
+  padding: 14px 18px 18px;
+  outline: none;
 `;
-const Head = styled.div`display: flex; align-items: center; justify-content: space-between; margin-bottom: 12px; [slot="title"] { font-size: 18px; }`;
-export const FormFoot = styled.div`display: flex; flex-wrap: wrap; gap: 10px; justify-content: flex-end; margin-top: 16px;`;
+const Head = styled.div`
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin-bottom: 12px;
+  [slot="title"] {
+    font-size: 18px;
+  }
+`;
+export const FormFoot = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  justify-content: flex-end;
+  margin-top: 16px;
+`;

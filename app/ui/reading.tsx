@@ -1,5 +1,19 @@
 import { createContext, useContext, type ReactNode } from "react";
-import { printDuration, printLength, printMass, printMoney, printNumber, printTrimmed, printYarnLength, type Grams, type Metres, type Minor, type Mm, type Reading, type Seconds } from "@core/units";
+import {
+  printDuration,
+  printLength,
+  printMass,
+  printMoney,
+  printNumber,
+  printTrimmed,
+  printYarnLength,
+  type Grams,
+  type Metres,
+  type Minor,
+  type Mm,
+  type Reading,
+  type Seconds,
+} from "@core/units";
 import type { Measure } from "@core/estimate";
 
 /** How the workshop reads numbers: its locale, its units, its currency. */
@@ -26,7 +40,9 @@ export function printMeasure(value: number, measure: Measure, r: Reading): strin
     case "mm":
       return printLength(value as Mm, r);
     case "mm3":
-      return r.system === "metric" ? `${printNumber(value / 1000, value < 10_000 ? 1 : 0, r.locale)}\u00a0cm³` : `${printNumber(value / 16_387.064, 2, r.locale)}\u00a0in³`;
+      return r.system === "metric"
+        ? `${printNumber(value / 1000, value < 10_000 ? 1 : 0, r.locale)}\u00a0cm³`
+        : `${printNumber(value / 16_387.064, 2, r.locale)}\u00a0in³`;
     case "minor":
       return printMoney(value as Minor, r);
     case "ratio":

@@ -1,7 +1,15 @@
 import styled from "styled-components";
 
 /** A material's name, with its ball in front when it is yarn. */
-export function MaterialName({ label, colour, size = 22 }: { label: string; colour: string | undefined; size?: number }) {
+export function MaterialName({
+  label,
+  colour,
+  size = 22,
+}: {
+  label: string;
+  colour: string | undefined;
+  size?: number;
+}) {
   return (
     <Labelled>
       {colour ? <YarnDisc colour={colour} name={label} size={size} /> : null}
@@ -9,7 +17,11 @@ export function MaterialName({ label, colour, size = 22 }: { label: string; colo
     </Labelled>
   );
 }
-const Labelled = styled.span`display: flex; gap: 9px; align-items: center;`;
+const Labelled = styled.span`
+  display: flex;
+  gap: 9px;
+  align-items: center;
+`;
 
 /** A wound ball seen from the side: hue and strand pattern both tell two yarns apart. */
 export function YarnDisc({ colour, name, size = 26 }: { colour: string; name: string; size?: number }) {
@@ -19,8 +31,16 @@ export function YarnDisc({ colour, name, size = 26 }: { colour: string; name: st
   return (
     <svg width={size} height={size} viewBox="0 0 26 26" role="img" aria-label={name} style={{ flex: "none" }}>
       <circle cx="13" cy="13" r="12" fill={colour} stroke="var(--edge)" strokeWidth="1" />
-      <g fill="none" stroke={strand} strokeWidth="1.1" strokeLinecap="round" transform={`rotate(${turn} 13 13)`}>
-        {STRANDS[kind]?.map((d) => <path key={d} d={d} />)}
+      <g
+        fill="none"
+        stroke={strand}
+        strokeWidth="1.1"
+        strokeLinecap="round"
+        transform={`rotate(${turn} 13 13)`}
+      >
+        {STRANDS[kind]?.map((d) => (
+          <path key={d} d={d} />
+        ))}
       </g>
     </svg>
   );

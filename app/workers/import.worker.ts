@@ -12,10 +12,25 @@ export type ImportKnown = TimingsKnown;
 const api = {
   open: (text: string, kind: ImportKind) => {
     const read = readTable(text);
-    return read.ok ? { ...read, mapping: (kind === "timings" ? guessTimingMapping : guessMapping)(read.table.header) as ColumnMapping<string> } : read;
+    return read.ok
+      ? {
+          ...read,
+          mapping: (kind === "timings" ? guessTimingMapping : guessMapping)(
+            read.table.header,
+          ) as ColumnMapping<string>,
+        }
+      : read;
   },
-  rows: (table: Table, mapping: ColumnMapping<string>, kind: ImportKind, known: ImportKnown): { good: number; problems: readonly ImportProblem[] } => {
-    const { good, problems } = kind === "timings" ? readTimings(table, mapping as Parameters<typeof readTimings>[1], known) : readRows(table, mapping as Mapping, known.reading);
+  rows: (
+    table: Table,
+    mapping: ColumnMapping<string>,
+    kind: ImportKind,
+    known: ImportKnown,
+  ): { good: number; problems: readonly ImportProblem[] } => {
+    const { good, problems } =
+      kind === "timings"
+        ? readTimings(table, mapping as Parameters<typeof readTimings>[1], known)
+        : readRows(table, mapping as Mapping, known.reading);
     return { good: good.length, problems };
   },
 };

@@ -30,7 +30,9 @@ export function learnBatch(sittings: readonly Sitting[]): BatchLearning {
   let sum = BATCH_PRIOR.slope * precision;
   let used = 0;
   for (const { laps } of sittings) {
-    const points = laps.map((s, i) => ({ x: Math.log(i + 1), y: Math.log(s) })).filter((p) => Number.isFinite(p.y));
+    const points = laps
+      .map((s, i) => ({ x: Math.log(i + 1), y: Math.log(s) }))
+      .filter((p) => Number.isFinite(p.y));
     if (points.length < 2) continue;
     const mx = points.reduce((s, p) => s + p.x, 0) / points.length;
     const my = points.reduce((s, p) => s + p.y, 0) / points.length;
@@ -38,7 +40,15 @@ export function learnBatch(sittings: readonly Sitting[]): BatchLearning {
     sum += points.reduce((s, p) => s + (p.x - mx) * (p.y - my), 0) / LAP_SIGMA ** 2;
     used++;
   }
-  return { slope: sum / precision, sd: Math.sqrt(1 / precision), batches: used, around: sittings.length > 0 ? Math.exp(sittings.reduce((t, b) => t + Math.log(Math.max(1, b.pieces)), 0) / sittings.length) : USUAL_BATCH };
+  return {
+    slope: sum / precision,
+    sd: Math.sqrt(1 / precision),
+    batches: used,
+    around:
+      sittings.length > 0
+        ? Math.exp(sittings.reduce((t, b) => t + Math.log(Math.max(1, b.pieces)), 0) / sittings.length)
+        : USUAL_BATCH,
+  };
 }
 
 /** Seconds of piece i of a batch, against a piece of a batch of usual size. */
@@ -55,9 +65,15 @@ function meanOfBatch(slope: number, pieces: number): number {
  * Seconds a piece takes in a batch of `pieces`, against one in a batch of usual size; with how unsure the slope leaves it
  * (relative standard deviation): nothing at the size that was timed, more the further from it. @throws RangeError below one piece
  */
-export function batchFactor(b: Pick<BatchLearning, "slope" | "sd" | "around">, pieces: number): { readonly factor: number; readonly sigma: number } {
+export function batchFactor(
+  b: Pick<BatchLearning, "slope" | "sd" | "around">,
+  pieces: number,
+): { readonly factor: number; readonly sigma: number } {
   if (!(pieces >= 1)) throw new RangeError(`batchFactor: a batch has at least one piece, got ${pieces}`);
   const timed = Math.max(1, Math.round(b.around));
   const against = (size: number, slope: number) => meanOfBatch(slope, pieces) / meanOfBatch(slope, size);
-  return { factor: against(USUAL_BATCH, b.slope), sigma: Math.abs(Math.log(against(timed, b.slope + b.sd) / against(timed, b.slope))) };
+  return {
+    factor: against(USUAL_BATCH, b.slope),
+    sigma: Math.abs(Math.log(against(timed, b.slope + b.sd) / against(timed, b.slope))),
+  };
 }

@@ -1,6 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { aged, DENSITY_SPREAD, doubtOf, lapOn, learn, learningCurve, learnPace, nextMeasurements, TENSION_SPREAD, weighVariance, type Observation } from ".";
+import {
+  aged,
+  DENSITY_SPREAD,
+  doubtOf,
+  lapOn,
+  learn,
+  learningCurve,
+  learnPace,
+  nextMeasurements,
+  TENSION_SPREAD,
+  weighVariance,
+  type Observation,
+} from ".";
 import type { Work } from "../estimate";
 import { simulate } from "./simulated-makers";
 
@@ -21,12 +33,22 @@ function byIntegration(observations: readonly Observation[], group: string): { m
     for (const g of groups) {
       if (g === group) continue;
       let sum = 0;
-      for (let j = 0; j < steps; j++) sum += normal(at(j) - m, between) * observations.filter((o) => o.group === g).reduce((p, o) => p * normal(o.logRatio - at(j), Math.sqrt(o.variance)), 1);
+      for (let j = 0; j < steps; j++)
+        sum +=
+          normal(at(j) - m, between) *
+          observations
+            .filter((o) => o.group === g)
+            .reduce((p, o) => p * normal(o.logRatio - at(j), Math.sqrt(o.variance)), 1);
       other *= sum;
     }
     for (let j = 0; j < steps; j++) {
       const theta = at(j);
-      const p = other * normal(theta - m, between) * observations.filter((o) => o.group === group).reduce((q, o) => q * normal(o.logRatio - theta, Math.sqrt(o.variance)), 1);
+      const p =
+        other *
+        normal(theta - m, between) *
+        observations
+          .filter((o) => o.group === group)
+          .reduce((q, o) => q * normal(o.logRatio - theta, Math.sqrt(o.variance)), 1);
       w += p;
       wx += p * theta;
       wxx += p * theta * theta;
@@ -36,7 +58,11 @@ function byIntegration(observations: readonly Observation[], group: string): { m
 }
 
 describe("tension, in closed form", () => {
-  const some: Observation[] = [{ group: "slate", logRatio: 0.2, variance: 0.04 ** 2 }, { group: "slate", logRatio: 0.16, variance: 0.05 ** 2 }, { group: "white", logRatio: 0.05, variance: 0.09 ** 2 }];
+  const some: Observation[] = [
+    { group: "slate", logRatio: 0.2, variance: 0.04 ** 2 },
+    { group: "slate", logRatio: 0.16, variance: 0.05 ** 2 },
+    { group: "white", logRatio: 0.05, variance: 0.09 ** 2 },
+  ];
   it.each(["slate", "white", "never"])("agrees with brute-force integration for %s", (group) => {
     const known = learn(some, TENSION_SPREAD).of(group);
     const grid = byIntegration(some, group);
@@ -56,12 +82,19 @@ describe("tension, in closed form", () => {
     expect(known.of("other").mean).toBeGreaterThan(0);
   });
   it("more measurements never widen a range, in any order the same answer", () => {
-    const o = fc.record({ group: fc.constantFrom("a", "b", "c"), logRatio: fc.double({ min: -0.5, max: 0.5, noNaN: true }), variance: fc.double({ min: 1e-4, max: 0.1, noNaN: true }) });
-    fc.assert(fc.property(fc.array(o, { maxLength: 12 }), o, (list, more) => {
-      const [before, after] = [learn(list, DENSITY_SPREAD), learn([...list, more], DENSITY_SPREAD)];
-      for (const g of ["a", "b", "c", "d"]) expect(after.of(g).sd).toBeLessThanOrEqual(before.of(g).sd + 1e-12);
-      expect(learn([...list].reverse(), DENSITY_SPREAD).of("a").mean).toBeCloseTo(before.of("a").mean, 9);
-    }));
+    const o = fc.record({
+      group: fc.constantFrom("a", "b", "c"),
+      logRatio: fc.double({ min: -0.5, max: 0.5, noNaN: true }),
+      variance: fc.double({ min: 1e-4, max: 0.1, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(fc.array(o, { maxLength: 12 }), o, (list, more) => {
+        const [before, after] = [learn(list, DENSITY_SPREAD), learn([...list, more], DENSITY_SPREAD)];
+        for (const g of ["a", "b", "c", "d"])
+          expect(after.of(g).sd).toBeLessThanOrEqual(before.of(g).sd + 1e-12);
+        expect(learn([...list].reverse(), DENSITY_SPREAD).of("a").mean).toBeCloseTo(before.of("a").mean, 9);
+      }),
+    );
   });
   it("refuses a measurement that says nothing", () => {
     expect(() => learn([{ group: "a", logRatio: 0, variance: 0 }], TENSION_SPREAD)).toThrow(RangeError);
@@ -91,8 +124,15 @@ describe("pace", () => {
     expect(fast.sd({ plain: 1000 })).toBeLessThan(learnPace([]).sd({ plain: 1000 }));
   });
   it("leaves out what cannot be a timing, and never comes to nothing", () => {
-    expect(learnPace([{ work: {}, seconds: 100, sigma: 0.1 }, { work: { plain: 10 }, seconds: 0, sigma: 0.1 }]).timings).toBe(0);
-    expect(learnPace([{ work: { plain: 5000 }, seconds: 1, sigma: 0.01 }]).factor("plain")).toBeGreaterThanOrEqual(0.1);
+    expect(
+      learnPace([
+        { work: {}, seconds: 100, sigma: 0.1 },
+        { work: { plain: 10 }, seconds: 0, sigma: 0.1 },
+      ]).timings,
+    ).toBe(0);
+    expect(
+      learnPace([{ work: { plain: 5000 }, seconds: 1, sigma: 0.01 }]).factor("plain"),
+    ).toBeGreaterThanOrEqual(0.1);
   });
   it("a batch follows Wright's curve", () => {
     // The 80 % curve as it is tabled in handbooks of operations management (from memory): 100, 80, 70.21, 64, 59.56, 56.17, 53.45, 51.20.
@@ -118,35 +158,76 @@ describe("doubts", () => {
 });
 
 describe("the next best measurement", () => {
-  const yarns = [{ group: "slate@30", grams: 200, cost: 1200 }, { group: "red@30", grams: 20, cost: 120 }];
-  const works = [{ label: "Puffin", work: { plain: 2000, sewing: 600 } as Work, costPerSecond: 0.4 }, { label: "Buoy", work: { plain: 300 } as Work, costPerSecond: 0.4 }];
-  const gain = (list: ReturnType<typeof nextMeasurements>, of: string) => list.filter((m) => m.of === of).map((m) => m.now - m.then)[0] ?? 0;
+  const yarns = [
+    { group: "slate@30", grams: 200, cost: 1200 },
+    { group: "red@30", grams: 20, cost: 120 },
+  ];
+  const works = [
+    { label: "Puffin", work: { plain: 2000, sewing: 600 } as Work, costPerSecond: 0.4 },
+    { label: "Buoy", work: { plain: 300 } as Work, costPerSecond: 0.4 },
+  ];
+  const gain = (list: ReturnType<typeof nextMeasurements>, of: string) =>
+    list.filter((m) => m.of === of).map((m) => m.now - m.then)[0] ?? 0;
   it("is where most money is unsure, and says what it would buy", () => {
     const list = nextMeasurements("cost", yarns, works, [], TENSION_SPREAD, []);
     expect(gain(list, "slate@30")).toBeGreaterThan(gain(list, "red@30"));
-    expect(list.map((m) => m.now - m.then)).toEqual([...list.map((m) => m.now - m.then)].sort((a, b) => b - a));
+    expect(list.map((m) => m.now - m.then)).toEqual(
+      [...list.map((m) => m.now - m.then)].sort((a, b) => b - a),
+    );
     // Weighed twice already, slate has less to tell.
     const seen = [0, 1].map(() => ({ group: "slate@30", logRatio: 0, variance: 0.001 }));
-    expect(gain(nextMeasurements("cost", yarns, works, seen, TENSION_SPREAD, []), "slate@30")).toBeLessThan(gain(list, "slate@30"));
+    expect(gain(nextMeasurements("cost", yarns, works, seen, TENSION_SPREAD, []), "slate@30")).toBeLessThan(
+      gain(list, "slate@30"),
+    );
   });
   it("the width it promises is the width that comes about, whatever is measured", () => {
     const [best] = nextMeasurements("yarn", yarns, [], [], TENSION_SPREAD, []);
     for (const logRatio of [-0.3, 0, 0.25]) {
-      const known = learn([{ group: best?.of ?? "", logRatio, variance: weighVariance(8, 0.1) }], TENSION_SPREAD);
-      expect(yarns.reduce((s, y) => s + 2 * 1.6449 * known.of(y.group).sd * y.grams, 0)).toBeCloseTo(best?.then ?? 0, 9);
+      const known = learn(
+        [{ group: best?.of ?? "", logRatio, variance: weighVariance(8, 0.1) }],
+        TENSION_SPREAD,
+      );
+      expect(yarns.reduce((s, y) => s + 2 * 1.6449 * known.of(y.group).sd * y.grams, 0)).toBeCloseTo(
+        best?.then ?? 0,
+        9,
+      );
     }
   });
   it("for yarn it weighs, for the finish day it times, for cost it does either", () => {
-    const kinds = (aim: "cost" | "yarn" | "time") => [...new Set(nextMeasurements(aim, yarns, works, [], TENSION_SPREAD, []).map((m) => m.kind))].sort();
+    const kinds = (aim: "cost" | "yarn" | "time") =>
+      [...new Set(nextMeasurements(aim, yarns, works, [], TENSION_SPREAD, []).map((m) => m.kind))].sort();
     expect([kinds("yarn"), kinds("time"), kinds("cost")]).toEqual([["weigh"], ["time"], ["time", "weigh"]]);
   });
   it("a heavier part tells more, a sitting of the whole tells more than one of a part", () => {
-    const at = (partGrams: number) => gain(nextMeasurements("yarn", [{ group: "slate@30", grams: 200, cost: 1, partGrams }], [], [], TENSION_SPREAD, []), "slate@30");
+    const at = (partGrams: number) =>
+      gain(
+        nextMeasurements(
+          "yarn",
+          [{ group: "slate@30", grams: 200, cost: 1, partGrams }],
+          [],
+          [],
+          TENSION_SPREAD,
+          [],
+        ),
+        "slate@30",
+      );
     expect(at(10)).toBeGreaterThan(at(0.5));
-    const sitting = (work: Work) => gain(nextMeasurements("time", [], [{ label: "Puffin", work: { plain: 2000, sewing: 600 }, sitting: work, costPerSecond: 1 }], [], TENSION_SPREAD, []), "Puffin");
+    const sitting = (work: Work) =>
+      gain(
+        nextMeasurements(
+          "time",
+          [],
+          [{ label: "Puffin", work: { plain: 2000, sewing: 600 }, sitting: work, costPerSecond: 1 }],
+          [],
+          TENSION_SPREAD,
+          [],
+        ),
+        "Puffin",
+      );
     expect(sitting({ plain: 2000, sewing: 600 })).toBeGreaterThan(sitting({ sewing: 600 }));
   });
-  it("has nothing to say when nothing is planned", () => expect(nextMeasurements("cost", [], [], [], TENSION_SPREAD, [])).toEqual([]));
+  it("has nothing to say when nothing is planned", () =>
+    expect(nextMeasurements("cost", [], [], [], TENSION_SPREAD, [])).toEqual([]));
 });
 
 describe("simulated makers with hidden hands", () => {

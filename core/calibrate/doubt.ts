@@ -21,7 +21,9 @@ export function doubtOf(kind: "weight" | "length" | "time", logRatio: number, sd
   if (kind !== "time") {
     // A slip of the unit is known to within a third: parts and pieces are mixed up with it.
     const near = Math.max(2 * sd, 0.3);
-    for (const factor of UNITS[kind]) if (Math.abs(logRatio - Math.log(factor)) < near || Math.abs(logRatio + Math.log(factor)) < near) return { code: "wrong-unit", factor };
+    for (const factor of UNITS[kind])
+      if (Math.abs(logRatio - Math.log(factor)) < near || Math.abs(logRatio + Math.log(factor)) < near)
+        return { code: "wrong-unit", factor };
     return kind === "weight" && ratio > 1.5 ? { code: "not-tared", ratio } : { code: "unusual", ratio };
   }
   if (ratio > 1.5) return { code: "paused-late", ratio };

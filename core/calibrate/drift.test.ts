@@ -16,7 +16,8 @@ describe("drift of a hand", () => {
     expect(driftOf([at(0, 0.1), at(30, 0.2)])).toBeUndefined();
     expect(driftOf([at(5, 0.1), at(5, 0.2), at(5, 0.3)])).toBeUndefined();
   });
-  it("refuses a measurement without an error", () => expect(() => driftOf([at(0, 0, 0), at(1, 0), at(2, 0)])).toThrow("variance 0"));
+  it("refuses a measurement without an error", () =>
+    expect(() => driftOf([at(0, 0, 0), at(1, 0), at(2, 0)])).toThrow("variance 0"));
   it("holds the truth nine times of ten when hands do not drift at all", () => {
     const { next, normal } = randomFrom(77);
     let inside = 0;

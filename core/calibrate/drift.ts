@@ -38,5 +38,10 @@ export function driftOf(list: readonly Residual[]): Drift | undefined {
   const sxx = list.reduce((s, p) => s + (p.day - mx) ** 2 / p.variance, 0);
   if (!(sxx > 1e-9)) return undefined;
   const slope = list.reduce((s, p) => s + ((p.day - mx) * (p.log - my)) / p.variance, 0) / sxx;
-  return { perMonth: 30 * slope, sd: 30 / Math.sqrt(sxx), at: (day) => my + slope * (day - mx), sdAt: (day) => Math.sqrt(1 / w + (day - mx) ** 2 / sxx) };
+  return {
+    perMonth: 30 * slope,
+    sd: 30 / Math.sqrt(sxx),
+    at: (day) => my + slope * (day - mx),
+    sdAt: (day) => Math.sqrt(1 / w + (day - mx) ** 2 / sxx),
+  };
 }

@@ -44,7 +44,10 @@ export interface Learning {
 export function learn(observations: readonly Observation[], spread: Spread): Learning {
   const groups = new Map<string, { precision: number; sum: number; n: number }>();
   for (const o of observations) {
-    if (!(o.variance > 0) || !Number.isFinite(o.logRatio)) throw new RangeError(`learn: a measurement of ${o.group} has ratio ${o.logRatio} and variance ${o.variance}`);
+    if (!(o.variance > 0) || !Number.isFinite(o.logRatio))
+      throw new RangeError(
+        `learn: a measurement of ${o.group} has ratio ${o.logRatio} and variance ${o.variance}`,
+      );
     const g = groups.get(o.group) ?? { precision: 0, sum: 0, n: 0 };
     g.precision += 1 / o.variance;
     g.sum += o.logRatio / o.variance;
@@ -61,7 +64,12 @@ export function learn(observations: readonly Observation[], spread: Spread): Lea
   }
   const hand = { mean: sum / precision, variance: 1 / precision };
   const total = observations.length;
-  const elsewhere: Learned = { mean: hand.mean, sd: Math.sqrt(hand.variance + between), own: 0, others: total };
+  const elsewhere: Learned = {
+    mean: hand.mean,
+    sd: Math.sqrt(hand.variance + between),
+    own: 0,
+    others: total,
+  };
   return {
     elsewhere,
     groups: [...groups.keys()],
@@ -71,7 +79,12 @@ export function learn(observations: readonly Observation[], spread: Spread): Lea
       // Given the hand, the group's mean is a precision-weighted one; the hand's own error comes on top.
       const share = 1 / between / (g.precision + 1 / between);
       const mean = (g.sum + hand.mean / between) / (g.precision + 1 / between);
-      return { mean, sd: Math.sqrt(1 / (g.precision + 1 / between) + share ** 2 * hand.variance), own: g.n, others: total - g.n };
+      return {
+        mean,
+        sd: Math.sqrt(1 / (g.precision + 1 / between) + share ** 2 * hand.variance),
+        own: g.n,
+        others: total - g.n,
+      };
     },
   };
 }
@@ -90,6 +103,7 @@ export const GAUGE_SIGMA = 0.12;
 
 /** Error of a weighing of `grams` on a scale of step d: (d ÷ √12 ÷ grams)² + 0.03² (design §4). */
 export function weighVariance(grams: number, stepGrams: number): number {
-  if (!(grams > 0) || !(stepGrams > 0)) throw new RangeError(`weighVariance: weight and step must be above 0, got ${grams} and ${stepGrams}`);
+  if (!(grams > 0) || !(stepGrams > 0))
+    throw new RangeError(`weighVariance: weight and step must be above 0, got ${grams} and ${stepGrams}`);
   return (stepGrams / Math.sqrt(12) / grams) ** 2 + WEIGH_SIGMA ** 2;
 }

@@ -1,6 +1,27 @@
 export { lengthFromSample, lengthFromWraps, classFromWraps } from "./unlabelled";
-export { learn, aged, weighVariance, TENSION_SPREAD, DENSITY_SPREAD, UNRAVEL_SIGMA, GAUGE_SIGMA, WEIGH_SIGMA, type Observation, type Learned, type Learning, type Spread } from "./hierarchy";
-export { learnPace, learningCurve, lapOn, TIMING_SIGMA, type Timing, type Pace, type LearningCurve } from "./pace";
+export {
+  learn,
+  aged,
+  weighVariance,
+  TENSION_SPREAD,
+  DENSITY_SPREAD,
+  UNRAVEL_SIGMA,
+  GAUGE_SIGMA,
+  WEIGH_SIGMA,
+  type Observation,
+  type Learned,
+  type Learning,
+  type Spread,
+} from "./hierarchy";
+export {
+  learnPace,
+  learningCurve,
+  lapOn,
+  TIMING_SIGMA,
+  type Timing,
+  type Pace,
+  type LearningCurve,
+} from "./pace";
 export { doubtOf, type Doubt } from "./doubt";
 export { nextMeasurements, type Aim, type NextMeasurement, type PlannedWork, type PlannedYarn } from "./next";
 export { learnBatch, batchFactor, lapFactor, USUAL_BATCH, type BatchLearning, type Sitting } from "./batch";

@@ -41,7 +41,14 @@ const USUAL_STEP = 0.1;
  * measured, so the reduction is known before (D. V. Lindley, "On a measure of the information provided by an experiment",
  * 1956, for the idea). Most useful first; what would change nothing is left out.
  */
-export function nextMeasurements(aim: Aim, yarns: readonly PlannedYarn[], works: readonly PlannedWork[], observations: readonly Observation[], spread: Spread, timings: readonly Timing[]): NextMeasurement[] {
+export function nextMeasurements(
+  aim: Aim,
+  yarns: readonly PlannedYarn[],
+  works: readonly PlannedWork[],
+  observations: readonly Observation[],
+  spread: Spread,
+  timings: readonly Timing[],
+): NextMeasurement[] {
   const out: NextMeasurement[] = [];
   const weight = (y: PlannedYarn) => (aim === "cost" ? y.cost : aim === "yarn" ? y.grams : 0);
   const yarnWidth = (list: readonly Observation[]) => {
@@ -51,18 +58,37 @@ export function nextMeasurements(aim: Aim, yarns: readonly PlannedYarn[], works:
   };
   const workWidth = (list: readonly Timing[]) => {
     const pace = learnPace(list);
-    return works.reduce((s, w) => s + 2 * Z90 * pace.sd(w.work) * (aim === "cost" ? w.costPerSecond : aim === "time" ? 1 : 0), 0);
+    return works.reduce(
+      (s, w) => s + 2 * Z90 * pace.sd(w.work) * (aim === "cost" ? w.costPerSecond : aim === "time" ? 1 : 0),
+      0,
+    );
   };
   const yarnNow = yarnWidth(observations);
   for (const group of new Set(yarns.map((y) => y.group))) {
     const part = Math.max(...yarns.filter((y) => y.group === group).map((y) => y.partGrams ?? USUAL_PART));
-    out.push({ kind: "weigh", of: group, now: yarnNow, then: yarnWidth([...observations, { group, logRatio: 0, variance: weighVariance(Math.max(0.1, part), USUAL_STEP) }]) });
+    out.push({
+      kind: "weigh",
+      of: group,
+      now: yarnNow,
+      then: yarnWidth([
+        ...observations,
+        { group, logRatio: 0, variance: weighVariance(Math.max(0.1, part), USUAL_STEP) },
+      ]),
+    });
   }
   const pace = learnPace(timings);
   const workNow = workWidth(timings);
   for (const w of works) {
     const sitting = w.sitting ?? w.work;
-    out.push({ kind: "time", of: w.label, now: workNow, then: workWidth([...timings, { work: sitting, seconds: Math.max(1, pace.seconds(sitting)), sigma: TIMING_SIGMA }]) });
+    out.push({
+      kind: "time",
+      of: w.label,
+      now: workNow,
+      then: workWidth([
+        ...timings,
+        { work: sitting, seconds: Math.max(1, pace.seconds(sitting)), sigma: TIMING_SIGMA },
+      ]),
+    });
   }
   return out.filter((m) => m.now - m.then > 1e-9).sort((a, b) => b.now - b.then - (a.now - a.then));
 }

@@ -37,7 +37,9 @@ export function learnPace(timings: readonly Timing[]): Pace {
   let used = 0;
   for (const t of timings) {
     // A sitting is of a few kinds: only those are gone through.
-    const x = Object.entries(t.work).flatMap(([k, v]) => (v ? [[INDEX.get(k) ?? -1, v] as const] : [])).filter(([i]) => i >= 0);
+    const x = Object.entries(t.work)
+      .flatMap(([k, v]) => (v ? [[INDEX.get(k) ?? -1, v] as const] : []))
+      .filter(([i]) => i >= 0);
     let expected = 0;
     for (const [i, v] of x) expected += v * (mean[i] ?? 0);
     if (!(expected > 0) || !(t.seconds > 0)) continue;
@@ -60,17 +62,24 @@ export function learnPace(timings: readonly Timing[]): Pace {
   // A pace is never nothing, however odd a single timing was.
   const factor = (kind: string) => Math.max(0.1, mean[INDEX.get(kind) ?? -1] ?? 1);
   return {
-    timings: used, factor,
+    timings: used,
+    factor,
     seconds: (work) => Object.entries(work).reduce((s, [k, v]) => s + (v ?? 0) * factor(k), 0),
     sd: (work) => {
       let sum = 0;
-      for (const [a, va] of Object.entries(work)) for (const [b, vb] of Object.entries(work)) sum += (va ?? 0) * (vb ?? 0) * (cov[(INDEX.get(a) ?? 0) * n + (INDEX.get(b) ?? 0)] ?? 0);
+      for (const [a, va] of Object.entries(work))
+        for (const [b, vb] of Object.entries(work))
+          sum += (va ?? 0) * (vb ?? 0) * (cov[(INDEX.get(a) ?? 0) * n + (INDEX.get(b) ?? 0)] ?? 0);
       return Math.sqrt(Math.max(0, sum));
     },
   };
 }
 const INDEX: ReadonlyMap<string, number> = new Map(PACE_KINDS.map((k, i) => [k, i]));
-const PRIOR_COVARIANCE = PACE_KINDS.flatMap((a) => PACE_KINDS.map((b) => SHARED ** 2 + (STAGE_OF[a] === STAGE_OF[b] ? STAGE ** 2 : 0) + (a === b ? OWN ** 2 : 0)));
+const PRIOR_COVARIANCE = PACE_KINDS.flatMap((a) =>
+  PACE_KINDS.map(
+    (b) => SHARED ** 2 + (STAGE_OF[a] === STAGE_OF[b] ? STAGE ** 2 : 0) + (a === b ? OWN ** 2 : 0),
+  ),
+);
 
 export interface LearningCurve {
   /** Seconds of the first piece. */
@@ -84,7 +93,9 @@ export interface LearningCurve {
  * (T. P. Wright, "Factors affecting the cost of airplanes", 1936, as it is used for single units). undefined below three laps.
  */
 export function learningCurve(laps: readonly number[]): LearningCurve | undefined {
-  const points = laps.map((s, i) => ({ x: Math.log(i + 1), y: Math.log(s) })).filter((p) => Number.isFinite(p.y));
+  const points = laps
+    .map((s, i) => ({ x: Math.log(i + 1), y: Math.log(s) }))
+    .filter((p) => Number.isFinite(p.y));
   if (points.length < 3) return undefined;
   const mx = points.reduce((s, p) => s + p.x, 0) / points.length;
   const my = points.reduce((s, p) => s + p.y, 0) / points.length;

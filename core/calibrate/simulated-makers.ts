@@ -1,6 +1,13 @@
 import { PACE_KINDS, STAGE_OF, Z90, type Work } from "../estimate";
 import { batchFactor, BATCH_PRIOR, lapFactor, LAP_SIGMA, learnBatch } from "./batch";
-import { DENSITY_SPREAD, learn, TENSION_SPREAD, weighVariance, WEIGH_SIGMA, type Observation } from "./hierarchy";
+import {
+  DENSITY_SPREAD,
+  learn,
+  TENSION_SPREAD,
+  weighVariance,
+  WEIGH_SIGMA,
+  type Observation,
+} from "./hierarchy";
 import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
 
 /** Uniform numbers from a seed (mulberry32, T. Ettinger, public domain; from memory) and normal ones by Box and Muller. */
@@ -28,7 +35,22 @@ export interface SimulatedTable {
 /** What a sitting differs by as a whole, beyond its laps. */
 const SITTING_SIGMA = 0.04;
 const RUN = 40;
-const PIECE: Work = { plain: 790, tall: 40, shaping: 60, chains: 10, tiny: 320, closing: 140, rounds: 260, face: 90, filling: 150, sewing: 420, ends: 200, hanger: 50, inspection: 40, packing: 60 };
+const PIECE: Work = {
+  plain: 790,
+  tall: 40,
+  shaping: 60,
+  chains: 10,
+  tiny: 320,
+  closing: 140,
+  rounds: 260,
+  face: 90,
+  filling: 150,
+  sewing: 420,
+  ends: 200,
+  hanger: 50,
+  inspection: 40,
+  packing: 60,
+};
 
 /**
  * Makers with a hidden tension, packing and pace, drawn from the trade's own spread, who weigh parts on a scale with steps and
@@ -36,7 +58,8 @@ const PIECE: Work = { plain: 790, tall: 40, shaping: 60, chains: 10, tiny: 320, 
  */
 export function simulate(makers: number, seed: number): SimulatedTable {
   const { next, normal } = randomFrom(seed);
-  const quantile = (list: readonly number[], q: number) => [...list].sort((x, y) => x - y)[Math.min(list.length - 1, Math.floor(q * list.length))] ?? NaN;
+  const quantile = (list: readonly number[], q: number) =>
+    [...list].sort((x, y) => x - y)[Math.min(list.length - 1, Math.floor(q * list.length))] ?? NaN;
   const share = (list: readonly boolean[]) => list.filter(Boolean).length / list.length;
   const inside = (truth: number, mean: number, sd: number) => Math.abs(truth - mean) <= Z90 * sd;
   const yarnBefore: boolean[] = [];
@@ -67,24 +90,55 @@ export function simulate(makers: number, seed: number): SimulatedTable {
     weighedIn.push(inside(yarn, known.mean, known.sd));
     // Packing.
     const packing = DENSITY_SPREAD.hand * normal() + DENSITY_SPREAD.group * normal();
-    const packed = learn(Array.from({ length: 2 }, () => ({ group: "firm", logRatio: packing + WEIGH_SIGMA * normal(), variance: WEIGH_SIGMA ** 2 })), DENSITY_SPREAD).of("firm");
+    const packed = learn(
+      Array.from({ length: 2 }, () => ({
+        group: "firm",
+        logRatio: packing + WEIGH_SIGMA * normal(),
+        variance: WEIGH_SIGMA ** 2,
+      })),
+      DENSITY_SPREAD,
+    ).of("firm");
     packedIn.push(inside(packing, packed.mean, packed.sd));
     // Pace: factors with the shares of hand, stage and kind that the prior has.
     const shared = 0.2 * normal();
     const stages = new Map([...new Set(PACE_KINDS.map((k) => STAGE_OF[k]))].map((s) => [s, 0.12 * normal()]));
-    const factor = new Map(PACE_KINDS.map((k) => [k, Math.max(0.3, 1 + shared + (stages.get(STAGE_OF[k]) ?? 0) + 0.12 * normal())]));
+    const factor = new Map(
+      PACE_KINDS.map((k) => [
+        k,
+        Math.max(0.3, 1 + shared + (stages.get(STAGE_OF[k]) ?? 0) + 0.12 * normal()),
+      ]),
+    );
     const real = (work: Work) => PACE_KINDS.reduce((s, k) => s + (work[k] ?? 0) * (factor.get(k) ?? 1), 0);
     const truth = real(PIECE);
     const trade = learnPace([]);
     timeBefore.push(inside(truth, trade.seconds(PIECE), trade.sd(PIECE)));
     const slope = BATCH_PRIOR.slope + BATCH_PRIOR.sd * normal();
-    const sittings: readonly (readonly [Work, number])[] = [[{ plain: 790, tall: 40, shaping: 60, chains: 10, tiny: 320, closing: 140, rounds: 260 }, 1], [{ sewing: 420 }, 4], [{ plain: 450, tiny: 160, rounds: 130 }, 3], [{ filling: 150, face: 90 }, 8], [{ ends: 200, hanger: 50 }, 6]];
+    const sittings: readonly (readonly [Work, number])[] = [
+      [{ plain: 790, tall: 40, shaping: 60, chains: 10, tiny: 320, closing: 140, rounds: 260 }, 1],
+      [{ sewing: 420 }, 4],
+      [{ plain: 450, tiny: 160, rounds: 130 }, 3],
+      [{ filling: 150, face: 90 }, 8],
+      [{ ends: 200, hanger: 50 }, 6],
+    ];
     const timed = sittings.map(([work, pieces]) => {
       const day = Math.exp(SITTING_SIGMA * normal());
-      return { work, pieces, laps: Array.from({ length: pieces }, (_, n) => real(work) * lapFactor(slope, n + 1) * day * Math.exp(LAP_SIGMA * normal())) };
+      return {
+        work,
+        pieces,
+        laps: Array.from(
+          { length: pieces },
+          (_, n) => real(work) * lapFactor(slope, n + 1) * day * Math.exp(LAP_SIGMA * normal()),
+        ),
+      };
     });
     const batch = learnBatch(timed);
-    const timings: Timing[] = timed.map((t) => ({ work: Object.fromEntries(Object.entries(t.work).map(([k, v]) => [k, v * t.pieces * batchFactor(batch, t.pieces).factor])), seconds: t.laps.reduce((a, b) => a + b, 0), sigma: TIMING_SIGMA }));
+    const timings: Timing[] = timed.map((t) => ({
+      work: Object.fromEntries(
+        Object.entries(t.work).map(([k, v]) => [k, v * t.pieces * batchFactor(batch, t.pieces).factor]),
+      ),
+      seconds: t.laps.reduce((a, b) => a + b, 0),
+      sigma: TIMING_SIGMA,
+    }));
     const pace = learnPace(timings);
     const many = batchFactor(batch, RUN);
     const runTruth = truth * batchFactor({ slope, sd: 0, around: RUN }, RUN).factor;
@@ -95,7 +149,14 @@ export function simulate(makers: number, seed: number): SimulatedTable {
     timedIn.push(inside(truth, pace.seconds(PIECE), pace.sd(PIECE)));
   }
   return {
-    before: { yarnCover: share(yarnBefore), timeCover: share(timeBefore) }, weighed: { median: quantile(weighedError, 0.5), ninety: quantile(weighedError, 0.9), cover: share(weighedIn) },
-    timed: { median: quantile(timedError, 0.5), cover: share(timedIn) }, run: { median: quantile(runError, 0.5), cover: share(runIn) }, packed: { cover: share(packedIn) },
+    before: { yarnCover: share(yarnBefore), timeCover: share(timeBefore) },
+    weighed: {
+      median: quantile(weighedError, 0.5),
+      ninety: quantile(weighedError, 0.9),
+      cover: share(weighedIn),
+    },
+    timed: { median: quantile(timedError, 0.5), cover: share(timedIn) },
+    run: { median: quantile(runError, 0.5), cover: share(runIn) },
+    packed: { cover: share(packedIn) },
   };
 }

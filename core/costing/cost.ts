@@ -44,24 +44,61 @@ export interface Labour {
  * range that yarn, filling and time leave it. Yarns share one hand's tension, so their ends add up; yarn, filling and time
  * are unsure apart from each other, so those add up as the root of their squares.
  */
-export function costOf(materials: readonly CostLine[], labour: Labour, words: { readonly hours: string; readonly wage: string; readonly overhead: string }): Cost {
+export function costOf(
+  materials: readonly CostLine[],
+  labour: Labour,
+  words: { readonly hours: string; readonly wage: string; readonly overhead: string },
+): Cost {
   const hours = labour.seconds / 3600;
-  const byHour = (rate: number) => ({ exact: hours * rate, low: ((labour.low ?? labour.seconds) / 3600) * rate, high: ((labour.high ?? labour.seconds) / 3600) * rate, from: labour.from });
+  const byHour = (rate: number) => ({
+    exact: hours * rate,
+    low: ((labour.low ?? labour.seconds) / 3600) * rate,
+    high: ((labour.high ?? labour.seconds) / 3600) * rate,
+    from: labour.from,
+  });
   const lines: CostLine[] = [
     ...materials,
-    { kind: "wage", label: "Your time", ...byHour(labour.wagePerHour), how: `${words.hours} × ${words.wage} an hour` },
-    { kind: "overhead", label: "Overhead", ...byHour(labour.overheadPerHour), how: `${words.hours} × ${words.overhead} an hour` },
+    {
+      kind: "wage",
+      label: "Your time",
+      ...byHour(labour.wagePerHour),
+      how: `${words.hours} × ${words.wage} an hour`,
+    },
+    {
+      kind: "overhead",
+      label: "Overhead",
+      ...byHour(labour.overheadPerHour),
+      how: `${words.hours} × ${words.overhead} an hour`,
+    },
   ];
   const spread = spreadOf(lines);
   const total = minor(lines.reduce((sum, l) => sum + l.exact, 0));
-  const amounts = shareOut(total, lines.map((l) => l.exact));
+  const amounts = shareOut(
+    total,
+    lines.map((l) => l.exact),
+  );
   const priced = lines.map((l, i) => ({ ...l, amount: amounts[i] ?? minor(0) }));
-  const sum = (pick: (kind: CostLine["kind"]) => boolean) => minor(priced.filter((l) => pick(l.kind)).reduce((s, l) => s + l.amount, 0));
-  return { lines: priced, total, low: minor(Math.max(0, total - spread.below)), high: minor(total + spread.above), material: sum((k) => k !== "wage" && k !== "overhead"), wage: sum((k) => k === "wage"), overhead: sum((k) => k === "overhead") };
+  const sum = (pick: (kind: CostLine["kind"]) => boolean) =>
+    minor(priced.filter((l) => pick(l.kind)).reduce((s, l) => s + l.amount, 0));
+  return {
+    lines: priced,
+    total,
+    low: minor(Math.max(0, total - spread.below)),
+    high: minor(total + spread.above),
+    material: sum((k) => k !== "wage" && k !== "overhead"),
+    wage: sum((k) => k === "wage"),
+    overhead: sum((k) => k === "overhead"),
+  };
 }
 
 /** What is unsure together: kinds of one group share their error. */
-const SOURCES: readonly (readonly CostLine["kind"][])[] = [["yarn"], ["filling"], ["wage", "overhead"], ["notion"], ["packaging"]];
+const SOURCES: readonly (readonly CostLine["kind"][])[] = [
+  ["yarn"],
+  ["filling"],
+  ["wage", "overhead"],
+  ["notion"],
+  ["packaging"],
+];
 
 /** How far the sum of some lines may lie below and above its value, 90 of 100 times, minor units. */
 function spreadOf(lines: readonly CostLine[]): { readonly below: number; readonly above: number } {
@@ -79,7 +116,9 @@ function spreadOf(lines: readonly CostLine[]): { readonly below: number; readonl
 export function shareOut(total: Minor, exact: readonly number[]): Minor[] {
   const floors = exact.map((x) => Math.floor(x + 1e-9));
   let missing = total - floors.reduce((a, b) => a + b, 0);
-  const order = exact.map((x, i) => ({ i, rest: x - Math.floor(x + 1e-9) })).sort((a, b) => b.rest - a.rest || a.i - b.i);
+  const order = exact
+    .map((x, i) => ({ i, rest: x - Math.floor(x + 1e-9) }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i);
   for (let k = 0; missing > 0 && order.length > 0; k = (k + 1) % order.length, missing--) {
     const index = order[k]?.i ?? 0;
     floors[index] = (floors[index] ?? 0) + 1;
@@ -122,13 +161,20 @@ export interface Pricing {
  *
  * @throws MarginTooLarge when fees and margin come to the whole price or more.
  */
-export function priceFor(cost: Cost, fees: ChannelFees, marginBp: number, points: readonly number[]): Pricing {
+export function priceFor(
+  cost: Cost,
+  fees: ChannelFees,
+  marginBp: number,
+  points: readonly number[],
+): Pricing {
   const left = 10_000 - fees.percentBp - marginBp;
   if (left <= 0) throw new MarginTooLarge(fees.percentBp, marginBp);
   const pays = (total: Minor) => minor(Math.ceil(((total + fees.fixed) * 10_000) / left - 1e-9));
   const exact = pays(cost.total);
   const bare = cost.total - cost.wage;
-  const floor = minor(Math.ceil(((bare + fees.fixed) * 10_000) / Math.max(1, 10_000 - fees.percentBp) - 1e-9));
+  const floor = minor(
+    Math.ceil(((bare + fees.fixed) * 10_000) / Math.max(1, 10_000 - fees.percentBp) - 1e-9),
+  );
   return { exact, low: pays(cost.low), high: pays(cost.high), suggested: toPricePoint(exact, points), floor };
 }
 
@@ -147,7 +193,12 @@ export interface Earning {
 }
 
 /** What a price leaves: the market price worked backwards to what an hour earns, with the range of materials and time. */
-export function earningAt(price: Minor, cost: Cost, fees: ChannelFees, labour: Pick<Labour, "seconds" | "low" | "high">): Earning {
+export function earningAt(
+  price: Minor,
+  cost: Cost,
+  fees: ChannelFees,
+  labour: Pick<Labour, "seconds" | "low" | "high">,
+): Earning {
   const fee = minor(proportion(price, fees.percentBp, 10_000) + fees.fixed);
   const forTime = minor(price - fee - (cost.total - cost.wage));
   const profit = minor(price - fee - cost.total);
@@ -159,10 +210,19 @@ export function earningAt(price: Minor, cost: Cost, fees: ChannelFees, labour: P
     const bare = forTime + cost.overhead;
     const overhead = hour(cost.overhead, seconds);
     const at = hour(bare, seconds) - overhead;
-    const down = Math.hypot(at - (hour(bare, labour.high ?? seconds) - overhead), hour(material.above, seconds));
+    const down = Math.hypot(
+      at - (hour(bare, labour.high ?? seconds) - overhead),
+      hour(material.above, seconds),
+    );
     const up = Math.hypot(hour(bare, labour.low ?? seconds) - overhead - at, hour(material.below, seconds));
     return { perHour: minor(at), perHourLow: minor(at - down), perHourHigh: minor(at + up) };
   };
   const none = { perHour: undefined, perHourLow: undefined, perHourHigh: undefined };
-  return { fees: fee, forTime, ...(seconds > 0 ? range() : none), profit, marginBp: price > 0 ? Math.round((profit * 10_000) / price) : 0 };
+  return {
+    fees: fee,
+    forTime,
+    ...(seconds > 0 ? range() : none),
+    profit,
+    marginBp: price > 0 ? Math.round((profit * 10_000) / price) : 0,
+  };
 }

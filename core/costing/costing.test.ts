@@ -9,7 +9,11 @@ const none: ChannelFees = { label: "stall", percentBp: 0, fixed: minor(0) };
 
 describe("cost", () => {
   it("is material, time and overhead, to the cent", () => {
-    const c = costOf([line(85.4), line(19.8), { ...line(14.6), kind: "packaging" }], { seconds: 2700, wagePerHour: minor(1200), overheadPerHour: minor(200) }, words);
+    const c = costOf(
+      [line(85.4), line(19.8), { ...line(14.6), kind: "packaging" }],
+      { seconds: 2700, wagePerHour: minor(1200), overheadPerHour: minor(200) },
+      words,
+    );
     // 85.4 + 19.8 + 14.6 = 119.8; 0.75 h × 1200 = 900; 0.75 h × 200 = 150; together 1169.8 → 1170.
     expect(c.total).toBe(1170);
     expect(c.wage).toBe(900);
@@ -17,17 +21,27 @@ describe("cost", () => {
   });
   it("shares a sum out so that the shown lines add up (largest remainder)", () => {
     expect(shareOut(minor(10), [3.4, 3.3, 3.3])).toEqual([4, 3, 3]);
-    fc.assert(fc.property(fc.array(fc.double({ min: 0, max: 5000, noNaN: true }), { minLength: 1, maxLength: 12 }), (list) => {
-      const total = minor(list.reduce((a, b) => a + b, 0));
-      const shares = shareOut(total, list);
-      expect(shares.reduce((a, b) => a + b, 0)).toBe(total);
-      shares.forEach((s, i) => expect(Math.abs(s - (list[i] ?? 0))).toBeLessThanOrEqual(1.5));
-    }), { seed: 3 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 5000, noNaN: true }), { minLength: 1, maxLength: 12 }),
+        (list) => {
+          const total = minor(list.reduce((a, b) => a + b, 0));
+          const shares = shareOut(total, list);
+          expect(shares.reduce((a, b) => a + b, 0)).toBe(total);
+          shares.forEach((s, i) => expect(Math.abs(s - (list[i] ?? 0))).toBeLessThanOrEqual(1.5));
+        },
+      ),
+      { seed: 3 },
+    );
   });
 });
 
 describe("price", () => {
-  const cost = costOf([line(400)], { seconds: 3600, wagePerHour: minor(1000), overheadPerHour: minor(100) }, words); // 15.00
+  const cost = costOf(
+    [line(400)],
+    { seconds: 3600, wagePerHour: minor(1000), overheadPerHour: minor(100) },
+    words,
+  ); // 15.00
   it("margin on price: 15.00 at 25 % margin is 20.00 (mark-up and margin as in any management-accounting text; from memory)", () => {
     expect(priceFor(cost, none, 2500, []).exact).toBe(2000);
   });
@@ -40,37 +54,82 @@ describe("price", () => {
     expect([p.exact, p.suggested, p.floor]).toEqual([1667, 1700, 500]);
   });
   it("refuses fees and margin that take the whole price, with the numbers", () => {
-    expect(() => priceFor(cost, { label: "x", percentBp: 6000, fixed: minor(0) }, 4000, [])).toThrow(MarginTooLarge);
+    expect(() => priceFor(cost, { label: "x", percentBp: 6000, fixed: minor(0) }, 4000, [])).toThrow(
+      MarginTooLarge,
+    );
   });
   it("pays everything it promises, at any fees and margin", () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 100_000 }), fc.integer({ min: 0, max: 4000 }), fc.integer({ min: 0, max: 500 }), fc.integer({ min: 0, max: 4000 }), (c, bp, fixed, margin) => {
-      const made = costOf([line(c)], { seconds: 600, wagePerHour: minor(1200), overheadPerHour: minor(0) }, words);
-      const fees = { label: "x", percentBp: bp, fixed: minor(fixed) };
-      const { exact } = priceFor(made, fees, margin, []);
-      const e = earningAt(exact, made, fees, { seconds: 600 });
-      expect(e.profit).toBeGreaterThanOrEqual(Math.floor((exact * margin) / 10_000) - 1);
-    }), { seed: 4 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 100_000 }),
+        fc.integer({ min: 0, max: 4000 }),
+        fc.integer({ min: 0, max: 500 }),
+        fc.integer({ min: 0, max: 4000 }),
+        (c, bp, fixed, margin) => {
+          const made = costOf(
+            [line(c)],
+            { seconds: 600, wagePerHour: minor(1200), overheadPerHour: minor(0) },
+            words,
+          );
+          const fees = { label: "x", percentBp: bp, fixed: minor(fixed) };
+          const { exact } = priceFor(made, fees, margin, []);
+          const e = earningAt(exact, made, fees, { seconds: 600 });
+          expect(e.profit).toBeGreaterThanOrEqual(Math.floor((exact * margin) / 10_000) - 1);
+        },
+      ),
+      { seed: 4 },
+    );
   });
 });
 
 describe("what an hour earns", () => {
   it("backwards from the market price", () => {
     // 9.00 − 5 % − 0.20 fee − 2.60 material and overhead = 5.75 for 30 minutes → 11.50 an hour.
-    const cost = costOf([line(250)], { seconds: 1800, wagePerHour: minor(1000), overheadPerHour: minor(20) }, words);
-    const e = earningAt(minor(900), cost, { label: "x", percentBp: 500, fixed: minor(20) }, { seconds: 1800 });
+    const cost = costOf(
+      [line(250)],
+      { seconds: 1800, wagePerHour: minor(1000), overheadPerHour: minor(20) },
+      words,
+    );
+    const e = earningAt(
+      minor(900),
+      cost,
+      { label: "x", percentBp: 500, fixed: minor(20) },
+      { seconds: 1800 },
+    );
     expect([e.fees, e.forTime, e.perHour]).toEqual([65, 575, 1150]);
   });
   it("does not exist where no time is known", () => {
-    const cost = costOf([line(250)], { seconds: 0, wagePerHour: minor(1000), overheadPerHour: minor(20) }, words);
+    const cost = costOf(
+      [line(250)],
+      { seconds: 0, wagePerHour: minor(1000), overheadPerHour: minor(20) },
+      words,
+    );
     expect(earningAt(minor(900), cost, none, { seconds: 0 }).perHour).toBeUndefined();
   });
 });
 
 describe("how sure a cost is", () => {
-  const ranged = (kind: CostLine["kind"], exact: number, half: number): CostLine => ({ kind, label: kind, exact, low: exact - half, high: exact + half, how: "" });
-  const labour = (seconds: number, half: number) => ({ seconds, low: seconds - half, high: seconds + half, wagePerHour: minor(3600), overheadPerHour: minor(0) });
+  const ranged = (kind: CostLine["kind"], exact: number, half: number): CostLine => ({
+    kind,
+    label: kind,
+    exact,
+    low: exact - half,
+    high: exact + half,
+    how: "",
+  });
+  const labour = (seconds: number, half: number) => ({
+    seconds,
+    low: seconds - half,
+    high: seconds + half,
+    wagePerHour: minor(3600),
+    overheadPerHour: minor(0),
+  });
   it("is exact when nothing is unsure", () => {
-    const c = costOf([line(250)], { seconds: 600, wagePerHour: minor(1200), overheadPerHour: minor(0) }, words);
+    const c = costOf(
+      [line(250)],
+      { seconds: 600, wagePerHour: minor(1200), overheadPerHour: minor(0) },
+      words,
+    );
     expect([c.low, c.total, c.high]).toEqual([450, 450, 450]);
   });
   it("yarns of one hand err together; yarn, filling and time each on their own (propagation of independent errors: root of the sum of squares, as in any physics primer)", () => {
@@ -78,7 +137,11 @@ describe("how sure a cost is", () => {
     const c = costOf([ranged("yarn", 200, 20), ranged("yarn", 100, 10)], labour(400, 40), words);
     expect([c.low, c.total, c.high]).toEqual([650, 700, 750]);
     // With filling of 120 a side: √(30² + 40² + 120²) = 130.
-    const filled = costOf([ranged("yarn", 200, 20), ranged("yarn", 100, 10), ranged("filling", 300, 120)], labour(400, 40), words);
+    const filled = costOf(
+      [ranged("yarn", 200, 20), ranged("yarn", 100, 10), ranged("filling", 300, 120)],
+      labour(400, 40),
+      words,
+    );
     expect([filled.low, filled.high]).toEqual([1000 - 130, 1000 + 130]);
   });
   it("time carries wage and overhead alike", () => {
@@ -86,13 +149,29 @@ describe("how sure a cost is", () => {
     expect([c.low, c.total, c.high]).toEqual([3600, 4000, 4400]);
   });
   it("never falls below nothing, and the value lies within", () => {
-    const l = fc.record({ kind: fc.constantFrom("yarn", "filling", "notion", "packaging"), label: fc.constant("x"), how: fc.constant(""), exact: fc.double({ min: 0, max: 3000, noNaN: true }) });
-    fc.assert(fc.property(fc.array(fc.tuple(l, fc.double({ min: 0, max: 2, noNaN: true })), { maxLength: 8 }), (list) => {
-      const c = costOf(list.map(([x, half]) => ({ ...x, low: x.exact * (1 - half), high: x.exact * (1 + half) }) as CostLine), labour(100, 90), words);
-      expect(c.low).toBeGreaterThanOrEqual(0);
-      expect(c.low).toBeLessThanOrEqual(c.total);
-      expect(c.high).toBeGreaterThanOrEqual(c.total);
-    }));
+    const l = fc.record({
+      kind: fc.constantFrom("yarn", "filling", "notion", "packaging"),
+      label: fc.constant("x"),
+      how: fc.constant(""),
+      exact: fc.double({ min: 0, max: 3000, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(l, fc.double({ min: 0, max: 2, noNaN: true })), { maxLength: 8 }),
+        (list) => {
+          const c = costOf(
+            list.map(
+              ([x, half]) => ({ ...x, low: x.exact * (1 - half), high: x.exact * (1 + half) }) as CostLine,
+            ),
+            labour(100, 90),
+            words,
+          );
+          expect(c.low).toBeGreaterThanOrEqual(0);
+          expect(c.low).toBeLessThanOrEqual(c.total);
+          expect(c.high).toBeGreaterThanOrEqual(c.total);
+        },
+      ),
+    );
   });
   it("goes on into the price and into what an hour earns", () => {
     const c = costOf([ranged("yarn", 300, 30)], labour(400, 40), words);

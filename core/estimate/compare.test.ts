@@ -4,7 +4,13 @@ import { mm } from "../units";
 import { compareYarns } from "./compare";
 import type { YarnSpec } from "./yarn";
 
-const dk = (hook: number): YarnSpec => ({ label: `DK, ${hook} mm`, weight: 3, hook: mm(hook), metresPer100g: 230, strands: 1 });
+const dk = (hook: number): YarnSpec => ({
+  label: `DK, ${hook} mm`,
+  weight: 3,
+  hook: mm(hook),
+  metresPer100g: 230,
+  strands: 1,
+});
 const worsted: YarnSpec = { label: "worsted, 4 mm", weight: 4, hook: mm(4), metresPer100g: 170, strands: 1 };
 const pattern = checkPattern(`Ball
 Rnd 1: 6 sc in magic ring (6)
@@ -20,7 +26,11 @@ Rnd 12: dec x 6 (6)
 Close.`);
 
 describe("the same pattern in other yarns", () => {
-  const [small, same, big] = compareYarns({ pattern, firmness: "medium", hanger: false }, [dk(3), dk(3), worsted]);
+  const [small, same, big] = compareYarns({ pattern, firmness: "medium", hanger: false }, [
+    dk(3),
+    dk(3),
+    worsted,
+  ]);
   it("says the same twice for the same yarn", () => {
     expect(same?.metres.value).toBe(small?.metres.value);
     expect(same?.eyes).toEqual([{ what: "eye", count: 2, sizeMm: 6 }]);

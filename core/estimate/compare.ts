@@ -17,7 +17,11 @@ export interface Compared {
   readonly grams: Estimate;
   readonly filling: Estimate;
   readonly seconds: Estimate;
-  readonly eyes: readonly { readonly what: "eye" | "nose"; readonly count: number; readonly sizeMm: number }[];
+  readonly eyes: readonly {
+    readonly what: "eye" | "nose";
+    readonly count: number;
+    readonly sizeMm: number;
+  }[];
   readonly ringMm: number;
   readonly piece: PieceEstimate;
 }
@@ -38,16 +42,37 @@ export function compareYarns(input: CompareInput, pairs: readonly YarnSpec[]): C
     const main = mainOf(piece);
     const suggested = piece.parts.flatMap((p) => faceOf(p.part, p.fabric));
     return {
-      label: spec.label, width: main?.fabric.width ?? 0, height: main?.fabric.height ?? 0,
-      metres: sumTogether(piece.yarn.map((y) => y.metres), "yarn", "metres"), grams: sumTogether(piece.yarn.map((y) => y.grams), "yarn", "grams"),
-      filling: piece.filling, seconds: piece.seconds,
-      eyes: piece.hardware.map((h) => ({ what: h.kind, count: h.count, sizeMm: h.sizeMm === undefined ? (suggested.find((s) => s.what === h.kind)?.suggestedMm ?? 6) : nearest(EYE_SIZES, h.sizeMm * ratio) })),
-      ringMm: nearest(RING_SIZES, (main?.fabric.height ?? 0) * RING_SHARE), piece,
+      label: spec.label,
+      width: main?.fabric.width ?? 0,
+      height: main?.fabric.height ?? 0,
+      metres: sumTogether(
+        piece.yarn.map((y) => y.metres),
+        "yarn",
+        "metres",
+      ),
+      grams: sumTogether(
+        piece.yarn.map((y) => y.grams),
+        "yarn",
+        "grams",
+      ),
+      filling: piece.filling,
+      seconds: piece.seconds,
+      eyes: piece.hardware.map((h) => ({
+        what: h.kind,
+        count: h.count,
+        sizeMm:
+          h.sizeMm === undefined
+            ? (suggested.find((s) => s.what === h.kind)?.suggestedMm ?? 6)
+            : nearest(EYE_SIZES, h.sizeMm * ratio),
+      })),
+      ringMm: nearest(RING_SIZES, (main?.fabric.height ?? 0) * RING_SHARE),
+      piece,
     };
   });
 }
 
-const mainOf = (piece: PieceEstimate) => piece.parts.find((p) => p.part === mainPart(piece.parts.map((x) => x.part)));
+const mainOf = (piece: PieceEstimate) =>
+  piece.parts.find((p) => p.part === mainPart(piece.parts.map((x) => x.part)));
 
 /** Stitch width of the main part: what everything else scales with. */
 function widthOf(piece: PieceEstimate | undefined): number {
@@ -56,4 +81,5 @@ function widthOf(piece: PieceEstimate | undefined): number {
   return main && widest > 0 ? main.fabric.width / widest : 0;
 }
 
-const nearest = (sizes: readonly number[], wanted: number): number => sizes.reduce((best, s) => (Math.abs(s - wanted) < Math.abs(best - wanted) ? s : best), sizes[0] ?? 0);
+const nearest = (sizes: readonly number[], wanted: number): number =>
+  sizes.reduce((best, s) => (Math.abs(s - wanted) < Math.abs(best - wanted) ? s : best), sizes[0] ?? 0);

@@ -2,7 +2,18 @@ import type { Firmness } from "../fabric";
 import type { StitchName } from "../notation";
 
 /** Yarn of one stitch relative to one single crochet (from memory, trade guide §3). dtr, picot: from memory. */
-export const YARN_RATIO: Readonly<Record<StitchName, number>> = { ch: 0.45, slst: 0.6, sc: 1, hdc: 1.35, dc: 1.75, tr: 2.3, dtr: 2.9, rsc: 1.15, bobble: 3, picot: 1.6 };
+export const YARN_RATIO: Readonly<Record<StitchName, number>> = {
+  ch: 0.45,
+  slst: 0.6,
+  sc: 1,
+  hdc: 1.35,
+  dc: 1.75,
+  tr: 2.3,
+  dtr: 2.9,
+  rsc: 1.15,
+  bobble: 3,
+  picot: 1.6,
+};
 /** Two stitches drawn together, and three or more (from memory, trade guide §3). */
 export const TWO_TOGETHER_RATIO = 1.35;
 export const THREE_TOGETHER_RATIO = 1.7;
@@ -14,14 +25,32 @@ export const YARN_SIGMA = 0.15;
 export const SAMPLE_SIGMA = 0.04;
 
 /** Tails in mm, the middle of the ranges of trade guide §3 (common practice, no source). */
-export const TAIL_MM = { start: 125, close: 175, joinColour: 100, sewBase: 100, sewPerEdgeMm: 3, leastSew: 175 } as const;
+export const TAIL_MM = {
+  start: 125,
+  close: 175,
+  joinColour: 100,
+  sewBase: 100,
+  sewPerEdgeMm: 3,
+  leastSew: 175,
+} as const;
 
 /** Packing density of polyester fibre, g/cm³ (from memory, trade guide §4). */
 export const DENSITY: Readonly<Record<Firmness, number>> = { light: 0.02, medium: 0.03, firm: 0.05 };
 export const DENSITY_SIGMA = 0.2;
 
 /** Seconds per stitch in the plain rounds: the middle of demonstration pace (trade guide §6). Others than sc by their yarn, from memory. */
-export const PACE: Readonly<Record<StitchName, number>> = { ch: 1.2, slst: 2, sc: 3, hdc: 3.6, dc: 4.6, tr: 6, dtr: 7.5, rsc: 4, bobble: 14, picot: 6 };
+export const PACE: Readonly<Record<StitchName, number>> = {
+  ch: 1.2,
+  slst: 2,
+  sc: 3,
+  hdc: 3.6,
+  dc: 4.6,
+  tr: 6,
+  dtr: 7.5,
+  rsc: 4,
+  bobble: 14,
+  picot: 6,
+};
 export const TWO_TOGETHER_PACE = 4.5;
 export const THREE_TOGETHER_PACE = 7;
 /** Handling (trade guide §6): the tiny first rounds take 4.5–5.5 s a stitch, closing over filling 5–11 s a decrease. */

@@ -1,6 +1,22 @@
 export * from "./value";
 export * from "./work";
-export { tensionOf, tradePerStitch, type YarnSpec, type YarnSwatch, type Tension, type SlotYarn } from "./yarn";
+export {
+  tensionOf,
+  tradePerStitch,
+  type YarnSpec,
+  type YarnSwatch,
+  type Tension,
+  type SlotYarn,
+} from "./yarn";
 export { compareYarns, RING_SIZES, type Compared } from "./compare";
 export { TRADE_PACE } from "./time";
-export { estimatePiece, hardwareOf, mainPart, withAssembly, type PieceInput, type PieceEstimate, type PartEstimate, type HardwareNeed } from "./piece";
+export {
+  estimatePiece,
+  hardwareOf,
+  mainPart,
+  withAssembly,
+  type PieceInput,
+  type PieceEstimate,
+  type PartEstimate,
+  type HardwareNeed,
+} from "./piece";

@@ -16,7 +16,13 @@ export interface PieceInput {
   /** Her pace; the trade's when it is left out. */
   readonly pace?: PaceUsed | undefined;
   /** Her packing against the trade's density; left out when nothing was measured. */
-  readonly packing?: { readonly of: (firmness: Firmness) => { readonly factor: number; readonly sigma: number }; readonly from: string; readonly rests?: string } | undefined;
+  readonly packing?:
+    | {
+        readonly of: (firmness: Firmness) => { readonly factor: number; readonly sigma: number };
+        readonly from: string;
+        readonly rests?: string;
+      }
+    | undefined;
 }
 
 export interface PartEstimate {
@@ -55,12 +61,22 @@ export interface PieceEstimate {
 
 /** The part the others are sewn to: the one with the most stitches. */
 export function mainPart(parts: readonly CheckedPart[]): CheckedPart | undefined {
-  return parts.reduce<CheckedPart | undefined>((best, p) => (best === undefined || tallySize(p.made) > tallySize(best.made) ? p : best), undefined);
+  return parts.reduce<CheckedPart | undefined>(
+    (best, p) => (best === undefined || tallySize(p.made) > tallySize(best.made) ? p : best),
+    undefined,
+  );
 }
 
 /** The parts, with what is told under "Assembly" counted to the one that carries the face. */
 export function withAssembly(pattern: CheckedPattern): readonly CheckedPart[] {
-  const told = pattern.assembly.filter(({ event }) => event.kind === "eyes" || event.kind === "embroider" || event.kind === "cut-yarn" || event.kind === "pompom" || event.kind === "wrap");
+  const told = pattern.assembly.filter(
+    ({ event }) =>
+      event.kind === "eyes" ||
+      event.kind === "embroider" ||
+      event.kind === "cut-yarn" ||
+      event.kind === "pompom" ||
+      event.kind === "wrap",
+  );
   if (told.length === 0) return pattern.parts;
   const face = pattern.parts.find((p) => /head|face/i.test(p.name)) ?? mainPart(pattern.parts);
   return pattern.parts.map((p) => (p === face ? { ...p, events: [...p.events, ...told] } : p));
@@ -75,18 +91,27 @@ function fillingOf(fabric: FabricPart, widthSigma: number, packing: PieceInput["
   // Volume goes with the cube of the stitch width.
   const sigma = Math.hypot(learned?.sigma ?? DENSITY_SIGMA, 3 * Math.min(widthSigma, 0.1));
   return estimateOf(grams, grams > 0 ? sigma : 0, {
-    label: "filling", measure: "grams", value: grams, how: `${inWords("mm3", Math.round(fabric.volume))} × ${Number(density.toFixed(4))} g/cm³ (${fabric.firmness})`, from: packing ? withDays(packing.from, packing.rests) : TRADE_PACKING,
-    parts: fabric.volume > 0 ? [{ label: "volume of the filled shape", measure: "mm3", value: fabric.volume }] : [],
+    label: "filling",
+    measure: "grams",
+    value: grams,
+    how: `${inWords("mm3", Math.round(fabric.volume))} × ${Number(density.toFixed(4))} g/cm³ (${fabric.firmness})`,
+    from: packing ? withDays(packing.from, packing.rests) : TRADE_PACKING,
+    parts:
+      fabric.volume > 0
+        ? [{ label: "volume of the filled shape", measure: "mm3", value: fabric.volume }]
+        : [],
   });
 }
 
 function shareOf(parts: readonly PartEstimate[], slot: string): number {
   let stitches = 0;
   let all = 0;
-  for (const p of parts) for (const y of p.yarn) if (y.slot === slot) {
-    stitches += y.metres.value * y.stitchShare * p.part.make;
-    all += y.metres.value * p.part.make;
-  }
+  for (const p of parts)
+    for (const y of p.yarn)
+      if (y.slot === slot) {
+        stitches += y.metres.value * y.stitchShare * p.part.make;
+        all += y.metres.value * p.part.make;
+      }
   return all > 0 ? stitches / all : 0;
 }
 
@@ -96,32 +121,90 @@ export function estimatePiece(input: PieceInput): PieceEstimate {
   const whole = withAssembly(pattern);
   const main = mainPart(whole);
   const parts = whole.map((part): PartEstimate => {
-    const slot = part.bySlot.reduce((best, s) => (tallySize(s.made) > tallySize(best?.made ?? {}) ? s : best), part.bySlot[0])?.slot ?? MAIN_SLOT;
+    const slot =
+      part.bySlot.reduce(
+        (best, s) => (tallySize(s.made) > tallySize(best?.made ?? {}) ? s : best),
+        part.bySlot[0],
+      )?.slot ?? MAIN_SLOT;
     const tension = tensionOf(specOf(slot));
     const fabric = fabricPart(part, tension.gauge, firmness);
     const sewn = part !== main;
     const filling = fillingOf(fabric, tension.gauge.sigma, input.packing);
     const { estimate, work } = timeOfPart(part, fabric, filling.value, sewn, input.pace);
     return {
-      part, fabric, sewn, filling, stitches: tallySize(part.made), yarn: yarnOfPart(part, fabric, sewn, specOf),
-      seconds: estimate, work, sizeSigma: tension.gauge.sigma,
+      part,
+      fabric,
+      sewn,
+      filling,
+      stitches: tallySize(part.made),
+      yarn: yarnOfPart(part, fabric, sewn, specOf),
+      seconds: estimate,
+      work,
+      sizeSigma: tension.gauge.sigma,
     };
   });
   const slots = [...new Set(parts.flatMap((p) => p.yarn.map((y) => y.slot)))];
   const perSlot = (slot: string, pick: (y: SlotYarn) => Estimate) =>
-    parts.flatMap((p) => p.yarn.filter((y) => y.slot === slot).map((y) => timesAlike({ ...pick(y), reason: { ...pick(y).reason, label: p.part.name } }, p.part.make, `${p.part.name} × ${p.part.make}`)));
+    parts.flatMap((p) =>
+      p.yarn
+        .filter((y) => y.slot === slot)
+        .map((y) =>
+          timesAlike(
+            { ...pick(y), reason: { ...pick(y).reason, label: p.part.name } },
+            p.part.make,
+            `${p.part.name} × ${p.part.make}`,
+          ),
+        ),
+    );
   const yarn = slots.map((slot) => ({
-    slot, stitchShare: shareOf(parts, slot), from: tensionOf(specOf(slot)).perStitchFrom,
-    metres: sumTogether(perSlot(slot, (y) => y.metres), specOf(slot).label, "metres"),
-    grams: sumTogether(perSlot(slot, (y) => y.grams), specOf(slot).label, "grams"),
+    slot,
+    stitchShare: shareOf(parts, slot),
+    from: tensionOf(specOf(slot)).perStitchFrom,
+    metres: sumTogether(
+      perSlot(slot, (y) => y.metres),
+      specOf(slot).label,
+      "metres",
+    ),
+    grams: sumTogether(
+      perSlot(slot, (y) => y.grams),
+      specOf(slot).label,
+      "grams",
+    ),
   }));
-  const filling = sumTogether(parts.filter((p) => p.filling.value > 0).map((p) => timesAlike({ ...p.filling, reason: { ...p.filling.reason, label: p.part.name } }, p.part.make, `${p.part.name} × ${p.part.make}`)), "filling", "grams");
+  const filling = sumTogether(
+    parts
+      .filter((p) => p.filling.value > 0)
+      .map((p) =>
+        timesAlike(
+          { ...p.filling, reason: { ...p.filling.reason, label: p.part.name } },
+          p.part.make,
+          `${p.part.name} × ${p.part.make}`,
+        ),
+      ),
+    "filling",
+    "grams",
+  );
   const once = timeOfPiece(input.hanger, input.pace);
   const work = parts.reduce((sum, p) => addWork(sum, p.work, p.part.make), once.work);
-  const together = sumTogether([...parts.map((p) => timesAlike(p.seconds, p.part.make, `${p.part.name} × ${p.part.make}`)), once.estimate], "one piece", "seconds");
+  const together = sumTogether(
+    [
+      ...parts.map((p) => timesAlike(p.seconds, p.part.make, `${p.part.name} × ${p.part.make}`)),
+      once.estimate,
+    ],
+    "one piece",
+    "seconds",
+  );
   // Parts share the hand's pace, but not all of their error: the range is that of the work as a whole.
   const seconds = timeOfWork(work, input.pace, together.reason);
-  return { parts, yarn, filling, packingFrom: input.packing?.from ?? TRADE_PACKING, seconds, work, hardware: hardwareOf(pattern) };
+  return {
+    parts,
+    yarn,
+    filling,
+    packingFrom: input.packing?.from ?? TRADE_PACKING,
+    seconds,
+    work,
+    hardware: hardwareOf(pattern),
+  };
 }
 
 /** Eyes and noses that the pattern's own lines ask for. */

@@ -1,19 +1,42 @@
 import type { FabricPart } from "../fabric";
 import type { CheckedPart, CheckedRound, StitchName } from "../notation";
-import { CLOSING_FACTOR, CLOSING_ROUND, EVENT_SECONDS, EVENT_SIGMA, PACE, PACE_SIGMA, THREE_TOGETHER_PACE, TINY_FACTOR, TINY_ROUND, TWO_TOGETHER_PACE } from "./constants";
+import {
+  CLOSING_FACTOR,
+  CLOSING_ROUND,
+  EVENT_SECONDS,
+  EVENT_SIGMA,
+  PACE,
+  PACE_SIGMA,
+  THREE_TOGETHER_PACE,
+  TINY_FACTOR,
+  TINY_ROUND,
+  TWO_TOGETHER_PACE,
+} from "./constants";
 import { DEFAULT_SEAM } from "./yarn";
 import { estimateWithin, withDays, type Estimate, type Reason } from "./value";
 import { PACE_KINDS, STAGE_OF, type PaceKind, type PaceUsed, type Work } from "./work";
 
 /** What a stitch is timed as in an ordinary round. */
-const KIND_OF: Readonly<Record<StitchName, "plain" | "tall" | "chains">> = { sc: "plain", rsc: "plain", hdc: "tall", dc: "tall", tr: "tall", dtr: "tall", bobble: "tall", picot: "tall", ch: "chains", slst: "chains" };
+const KIND_OF: Readonly<Record<StitchName, "plain" | "tall" | "chains">> = {
+  sc: "plain",
+  rsc: "plain",
+  hdc: "tall",
+  dc: "tall",
+  tr: "tall",
+  dtr: "tall",
+  bobble: "tall",
+  picot: "tall",
+  ch: "chains",
+  slst: "chains",
+};
 type StitchSeconds = Record<"plain" | "tall" | "chains" | "shaping", number>;
 
 /** Seconds of one round's stitches by what they are, with the handling that its size brings. */
 function roundSeconds(round: CheckedRound, closing: boolean): StitchSeconds {
   const seconds: StitchSeconds = { plain: 0, tall: 0, chains: 0, shaping: 0 };
   for (const { made, two, three } of round.bySlot) {
-    for (const [name, n] of Object.entries(made) as [StitchName, number][]) seconds[KIND_OF[name]] += PACE[name] * (name === "sc" ? n - two - three : n);
+    for (const [name, n] of Object.entries(made) as [StitchName, number][])
+      seconds[KIND_OF[name]] += PACE[name] * (name === "sc" ? n - two - three : n);
     const factor = closing ? CLOSING_FACTOR : 1;
     seconds.shaping += two * TWO_TOGETHER_PACE * factor + three * THREE_TOGETHER_PACE * factor;
   }
@@ -26,7 +49,14 @@ const isTiny = (r: CheckedRound) => r.count !== undefined && r.count <= TINY_ROU
 export const TRADE_PACE = "trade average pace";
 const TRADE: PaceUsed = {
   factor: () => 1,
-  sd: (work) => Math.hypot(...(Object.entries(work) as [PaceKind, number][]).reduce<[number, number]>(([c, r], [k, v]) => (STAGE_OF[k] === "crochet" && k !== "rounds" ? [c + v * PACE_SIGMA, r] : [c, r + v * EVENT_SIGMA]), [0, 0])),
+  sd: (work) =>
+    Math.hypot(
+      ...(Object.entries(work) as [PaceKind, number][]).reduce<[number, number]>(
+        ([c, r], [k, v]) =>
+          STAGE_OF[k] === "crochet" && k !== "rounds" ? [c + v * PACE_SIGMA, r] : [c, r + v * EVENT_SIGMA],
+        [0, 0],
+      ),
+    ),
   from: TRADE_PACE,
 };
 
@@ -38,22 +68,58 @@ function timed(label: string, lines: Lines, pace: PaceUsed): { estimate: Estimat
   const group = (name: string, kinds: readonly PaceKind[]): Reason => {
     const parts = kinds.flatMap((kind) => {
       const factor = pace.factor(kind);
-      return (lines[kind] ?? []).map((r): Reason => ({ ...r, value: r.value * factor, ...(Math.abs(factor - 1) > 0.005 ? { how: `${r.how ? `(${r.how})` : "trade average"} × ${factor.toFixed(2)}, your pace` } : {}) }));
+      return (lines[kind] ?? []).map((r): Reason => ({
+        ...r,
+        value: r.value * factor,
+        ...(Math.abs(factor - 1) > 0.005
+          ? { how: `${r.how ? `(${r.how})` : "trade average"} × ${factor.toFixed(2)}, your pace` }
+          : {}),
+      }));
     });
-    return { label: name, measure: "seconds", value: parts.reduce((s, r) => s + r.value, 0), parts, from: pace.from };
+    return {
+      label: name,
+      measure: "seconds",
+      value: parts.reduce((s, r) => s + r.value, 0),
+      parts,
+      from: pace.from,
+    };
   };
   for (const kind of PACE_KINDS) {
     const sum = (lines[kind] ?? []).reduce((s, r) => s + r.value, 0);
     if (sum > 0) work[kind] = sum;
   }
   const crochet = group("crochet", ["plain", "tall", "shaping", "chains", "tiny", "closing"]);
-  const rest = group("finishing", ["rounds", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"]);
+  const rest = group("finishing", [
+    "rounds",
+    "face",
+    "filling",
+    "sewing",
+    "ends",
+    "hanger",
+    "inspection",
+    "packing",
+  ]);
   const value = crochet.value + rest.value;
-  return { work, estimate: estimateWithin(value, pace.sd(work), { label, measure: "seconds", value, from: withDays(pace.from, pace.rests), parts: [crochet, rest].filter((r) => r.value > 0) }) };
+  return {
+    work,
+    estimate: estimateWithin(value, pace.sd(work), {
+      label,
+      measure: "seconds",
+      value,
+      from: withDays(pace.from, pace.rests),
+      parts: [crochet, rest].filter((r) => r.value > 0),
+    }),
+  };
 }
 
 /** Time of one part, apart from what is done once per piece. `sewn`: it is sewn onto another part. */
-export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: number, sewn: boolean, pace: PaceUsed = TRADE): { estimate: Estimate; work: Work } {
+export function timeOfPart(
+  part: CheckedPart,
+  fabric: FabricPart,
+  fillingGrams: number,
+  sewn: boolean,
+  pace: PaceUsed = TRADE,
+): { estimate: Estimate; work: Work } {
   const ordinary: StitchSeconds = { plain: 0, tall: 0, chains: 0, shaping: 0 };
   const cramped = { tiny: { seconds: 0, rounds: 0 }, closing: { seconds: 0, rounds: 0 } };
   let joins = 0;
@@ -79,28 +145,67 @@ export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: 
   add("tall", "taller stitches", ordinary.tall, `${PACE.hdc} s a hdc, ${PACE.dc} s a dc`);
   add("shaping", "decreases", ordinary.shaping, `${TWO_TOGETHER_PACE} s a dec`);
   add("chains", "chains and slip stitches", ordinary.chains, `${PACE.ch} s a ch, ${PACE.slst} s a sl st`);
-  add("tiny", "tiny rounds", cramped.tiny.seconds, `${cramped.tiny.rounds} rounds of up to ${TINY_ROUND} at 5 s a sc`);
-  add("closing", "closing over filling", cramped.closing.seconds, `${cramped.closing.rounds} rounds at 8 s a dec`);
+  add(
+    "tiny",
+    "tiny rounds",
+    cramped.tiny.seconds,
+    `${cramped.tiny.rounds} rounds of up to ${TINY_ROUND} at 5 s a sc`,
+  );
+  add(
+    "closing",
+    "closing over filling",
+    cramped.closing.seconds,
+    `${cramped.closing.rounds} rounds at 8 s a dec`,
+  );
   const E = EVENT_SECONDS;
   const says = (kind: string) => part.events.filter((e) => e.event.kind === kind).length;
   add("rounds", "start", E.start);
-  add("rounds", "marking and counting rounds", part.rounds.length * E.roundMark, `${part.rounds.length} × ${E.roundMark} s`);
+  add(
+    "rounds",
+    "marking and counting rounds",
+    part.rounds.length * E.roundMark,
+    `${part.rounds.length} × ${E.roundMark} s`,
+  );
   add("rounds", "joining rounds", joins * E.joinRound, `${joins} × ${E.joinRound} s`);
-  add("rounds", "colour changes", fabric.colourChanges * E.colourChange, `${fabric.colourChanges} × ${E.colourChange} s`);
+  add(
+    "rounds",
+    "colour changes",
+    fabric.colourChanges * E.colourChange,
+    `${fabric.colourChanges} × ${E.colourChange} s`,
+  );
   for (const { event } of part.events) {
-    if (event.kind === "eyes") add("face", event.what === "nose" ? "nose" : "eyes", event.count * (event.what === "nose" ? E.nose : E.eye), `${event.count} × ${E.eye} s`);
+    if (event.kind === "eyes")
+      add(
+        "face",
+        event.what === "nose" ? "nose" : "eyes",
+        event.count * (event.what === "nose" ? E.nose : E.eye),
+        `${event.count} × ${E.eye} s`,
+      );
   }
   add("face", "embroidery", says("embroider") * E.embroider);
   for (const { event } of part.events) {
-    if (event.kind === "cut-yarn") add("ends", "cut yarn knotted in", event.pieces * E.cutPiece, `${event.pieces} × ${E.cutPiece} s`);
+    if (event.kind === "cut-yarn")
+      add("ends", "cut yarn knotted in", event.pieces * E.cutPiece, `${event.pieces} × ${E.cutPiece} s`);
     if (event.kind === "pompom") add("ends", "pompom", E.pompom);
-    if (event.kind === "wrap") add("ends", "wrapping", E.end + (event.turns ?? 4) * 3, `${E.end} s + ${event.turns ?? 4} turns × 3 s`);
+    if (event.kind === "wrap")
+      add("ends", "wrapping", E.end + (event.turns ?? 4) * 3, `${E.end} s + ${event.turns ?? 4} turns × 3 s`);
   }
-  if (filled) add("filling", "filling", E.fillBase + fillingGrams * E.fillPerGram, `${E.fillBase} s + ${E.fillPerGram} s a gram`);
+  if (filled)
+    add(
+      "filling",
+      "filling",
+      E.fillBase + fillingGrams * E.fillPerGram,
+      `${E.fillBase} s + ${E.fillPerGram} s a gram`,
+    );
   if (fabric.shape && !fabric.openEnd) add("filling", "closing the hole, knot, bury", E.close);
   if (sewn) {
     const edge = fabric.edge || DEFAULT_SEAM;
-    add("sewing", "sewing on", E.sewBase + edge * E.sewPerStitch, `${E.sewBase} s + ${edge} stitches × ${E.sewPerStitch} s`);
+    add(
+      "sewing",
+      "sewing on",
+      E.sewBase + edge * E.sewPerStitch,
+      `${E.sewBase} s + ${edge} stitches × ${E.sewPerStitch} s`,
+    );
   }
   // The closing end is dealt with in closing or sewing; the ring tail is worked over.
   const loose = Math.max(0, fabric.ends - 2) + (fabric.shape && !fabric.openEnd ? 0 : 1);
@@ -111,11 +216,15 @@ export function timeOfPart(part: CheckedPart, fabric: FabricPart, fillingGrams: 
 /** Once per piece: hanger or ring, inspection, tag and packing. */
 export function timeOfPiece(hasHanger: boolean, pace: PaceUsed = TRADE): { estimate: Estimate; work: Work } {
   const E = EVENT_SECONDS;
-  return timed("once per piece", {
-    ...(hasHanger ? { hanger: [{ label: "hanger or ring", measure: "seconds", value: E.hanger }] } : {}),
-    inspection: [{ label: "inspection", measure: "seconds", value: E.inspect }],
-    packing: [{ label: "tag and pack", measure: "seconds", value: E.pack }],
-  }, pace);
+  return timed(
+    "once per piece",
+    {
+      ...(hasHanger ? { hanger: [{ label: "hanger or ring", measure: "seconds", value: E.hanger }] } : {}),
+      inspection: [{ label: "inspection", measure: "seconds", value: E.inspect }],
+      packing: [{ label: "tag and pack", measure: "seconds", value: E.pack }],
+    },
+    pace,
+  );
 }
 
 /** Seconds of work at a pace, with the range that the pace leaves. */

@@ -1,5 +1,6 @@
 /** Which quantity a reason or an estimate counts: decides how the screen prints it. */
-export type Measure = "metres" | "grams" | "seconds" | "mm" | "mm3" | "stitches" | "count" | "ratio" | "minor";
+export type Measure =
+  "metres" | "grams" | "seconds" | "mm" | "mm3" | "stitches" | "count" | "ratio" | "minor";
 
 /** One line of arithmetic, and what it rests on. Any figure on any screen opens to one of these. */
 export interface Reason {
@@ -21,7 +22,9 @@ export const inWords = (measure: Measure, value: number): string => `{${measure}
 
 /** A `how` with its quantities printed by `print`. */
 export function wordHow(how: string, print: (value: number, measure: Measure) => string): string {
-  return how.replace(/\{([a-z0-9]+):(-?[\d.e+-]+)\}/g, (_all, measure: string, value: string) => print(Number(value), measure as Measure));
+  return how.replace(/\{([a-z0-9]+):(-?[\d.e+-]+)\}/g, (_all, measure: string, value: string) =>
+    print(Number(value), measure as Measure),
+  );
 }
 
 /** A value with its 90 % range and its reasons: never a bare number. */
@@ -43,20 +46,39 @@ export function estimateOf(value: number, sigma: number, reason: Reason): Estima
 
 /** A sum whose absolute standard deviation is known; never below zero. */
 export function estimateWithin(value: number, deviation: number, reason: Reason): Estimate {
-  return value <= 0 ? { value: 0, low: 0, high: 0, reason } : estimateOf(value, Math.sqrt(Math.log(1 + (deviation / value) ** 2)), reason);
+  return value <= 0
+    ? { value: 0, low: 0, high: 0, reason }
+    : estimateOf(value, Math.sqrt(Math.log(1 + (deviation / value) ** 2)), reason);
 }
 
 /** Sum of estimates that share their error (one hand, one yarn): the ends of the ranges add up. */
 export function sumTogether(list: readonly Estimate[], label: string, measure: Measure): Estimate {
   const sum = (pick: (e: Estimate) => number) => list.reduce((total, e) => total + pick(e), 0);
-  return { value: sum((e) => e.value), low: sum((e) => e.low), high: sum((e) => e.high), reason: { label, measure, value: sum((e) => e.value), parts: list.map((e) => e.reason) } };
+  return {
+    value: sum((e) => e.value),
+    low: sum((e) => e.low),
+    high: sum((e) => e.high),
+    reason: { label, measure, value: sum((e) => e.value), parts: list.map((e) => e.reason) },
+  };
 }
 
 /** `times` pieces alike. */
 export function timesAlike(e: Estimate, times: number, label: string): Estimate {
   if (times === 1) return e;
-  return { value: e.value * times, low: e.low * times, high: e.high * times, reason: { label, measure: e.reason.measure, value: e.value * times, how: `${times} ×`, parts: [e.reason] } };
+  return {
+    value: e.value * times,
+    low: e.low * times,
+    high: e.high * times,
+    reason: {
+      label,
+      measure: e.reason.measure,
+      value: e.value * times,
+      how: `${times} ×`,
+      parts: [e.reason],
+    },
+  };
 }
 
 /** "this yarn: 3 weigh-ins (7 Nov, 20 Oct, 18 Jun)": what a figure rests on, with the days it was measured. */
-export const withDays = (from: string, rests: string | undefined): string => (rests ? `${from} (${rests})` : from);
+export const withDays = (from: string, rests: string | undefined): string =>
+  rests ? `${from} (${rests})` : from;

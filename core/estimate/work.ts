@@ -1,12 +1,51 @@
 /** Stages of a piece that are timed apart. */
-export const STAGES = ["crochet", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"] as const;
+export const STAGES = [
+  "crochet",
+  "face",
+  "filling",
+  "sewing",
+  "ends",
+  "hanger",
+  "inspection",
+  "packing",
+] as const;
 export type Stage = (typeof STAGES)[number];
 
 /** What the time of a stage is made of: each kind has a pace of its own. */
 /** plain: single crochet in ordinary rounds; tall: taller stitches, bobbles, picots; shaping: decreases; chains: chains and slip stitches; tiny, closing: rounds that the hand is cramped in, whatever stitch. */
-export const PACE_KINDS = ["plain", "tall", "shaping", "chains", "tiny", "closing", "rounds", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"] as const;
+export const PACE_KINDS = [
+  "plain",
+  "tall",
+  "shaping",
+  "chains",
+  "tiny",
+  "closing",
+  "rounds",
+  "face",
+  "filling",
+  "sewing",
+  "ends",
+  "hanger",
+  "inspection",
+  "packing",
+] as const;
 export type PaceKind = (typeof PACE_KINDS)[number];
-export const STAGE_OF: Readonly<Record<PaceKind, Stage>> = { plain: "crochet", tall: "crochet", shaping: "crochet", chains: "crochet", tiny: "crochet", closing: "crochet", rounds: "crochet", face: "face", filling: "filling", sewing: "sewing", ends: "ends", hanger: "hanger", inspection: "inspection", packing: "packing" };
+export const STAGE_OF: Readonly<Record<PaceKind, Stage>> = {
+  plain: "crochet",
+  tall: "crochet",
+  shaping: "crochet",
+  chains: "crochet",
+  tiny: "crochet",
+  closing: "crochet",
+  rounds: "crochet",
+  face: "face",
+  filling: "filling",
+  sewing: "sewing",
+  ends: "ends",
+  hanger: "hanger",
+  inspection: "inspection",
+  packing: "packing",
+};
 
 /** Seconds that the trade would need, by kind. */
 export type Work = Readonly<Partial<Record<PaceKind, number>>>;
@@ -18,7 +57,8 @@ export function addWork(a: Work, b: Work, times = 1): Work {
 }
 
 /** Work of one stage alone. */
-export const workOfStage = (work: Work, stage: Stage): Work => Object.fromEntries(Object.entries(work).filter(([k]) => STAGE_OF[k as PaceKind] === stage));
+export const workOfStage = (work: Work, stage: Stage): Work =>
+  Object.fromEntries(Object.entries(work).filter(([k]) => STAGE_OF[k as PaceKind] === stage));
 export const secondsOfWork = (work: Work): number => Object.values(work).reduce((s, v) => s + v, 0);
 
 /** Whose pace an estimate is made with. */

@@ -1,7 +1,22 @@
-import { gaugeFromSwatch, gaugePrior, type FabricPart, type Gauge, type SwatchGauge, type WeightClass } from "../fabric";
+import {
+  gaugeFromSwatch,
+  gaugePrior,
+  type FabricPart,
+  type Gauge,
+  type SwatchGauge,
+  type WeightClass,
+} from "../fabric";
 import type { CheckedPart, SlotTally, StitchName } from "../notation";
 import type { Mm } from "../units";
-import { SAMPLE_SIGMA, TAIL_MM, THREE_TOGETHER_RATIO, TWO_TOGETHER_RATIO, YARN_PER_WIDTH, YARN_RATIO, YARN_SIGMA } from "./constants";
+import {
+  SAMPLE_SIGMA,
+  TAIL_MM,
+  THREE_TOGETHER_RATIO,
+  TWO_TOGETHER_RATIO,
+  YARN_PER_WIDTH,
+  YARN_RATIO,
+  YARN_SIGMA,
+} from "./constants";
 import { estimateOf, inWords, withDays, type Estimate, type Reason } from "./value";
 
 /** What is known of the yarn a slot is worked with, and the hook. */
@@ -15,7 +30,9 @@ export interface YarnSpec {
   readonly lengthSigma?: number;
   readonly swatch?: YarnSwatch | undefined;
   /** What her measurements say of the yarn in a stitch, as a factor on the trade's prior for this class and hook. */
-  readonly learned?: { readonly factor: number; readonly sigma: number; readonly from: string; readonly rests?: string } | undefined;
+  readonly learned?:
+    | { readonly factor: number; readonly sigma: number; readonly from: string; readonly rests?: string }
+    | undefined;
 }
 
 export interface YarnSwatch {
@@ -40,19 +57,42 @@ export interface Tension {
 const HEIGHT_FALLBACK = "trade average for this yarn class and hook";
 
 /** Yarn in one single crochet as the trade has it for a class and hook, mm: what measurements are held against. */
-export const tradePerStitch = (weight: WeightClass, hook: Mm): number => YARN_PER_WIDTH * gaugePrior(weight, hook).width;
+export const tradePerStitch = (weight: WeightClass, hook: Mm): number =>
+  YARN_PER_WIDTH * gaugePrior(weight, hook).width;
 
 /** The tension an estimate works with: the swatch where there is one, the trade's average where not. */
 export function tensionOf(yarn: YarnSpec): Tension {
   const { swatch } = yarn;
   const gauge = swatch?.gauge ? gaugeFromSwatch(swatch.gauge) : gaugePrior(yarn.weight, yarn.hook);
   const gaugeFrom = swatch?.gauge ? swatch.label : HEIGHT_FALLBACK;
-  if (yarn.learned) return { gauge, gaugeFrom, perStitch: tradePerStitch(yarn.weight, yarn.hook) * yarn.learned.factor, perStitchSigma: yarn.learned.sigma, perStitchFrom: yarn.learned.from, perStitchRests: yarn.learned.rests };
+  if (yarn.learned)
+    return {
+      gauge,
+      gaugeFrom,
+      perStitch: tradePerStitch(yarn.weight, yarn.hook) * yarn.learned.factor,
+      perStitchSigma: yarn.learned.sigma,
+      perStitchFrom: yarn.learned.from,
+      perStitchRests: yarn.learned.rests,
+    };
   if (swatch?.sample && swatch.sample.stitches > 0) {
-    return { gauge, gaugeFrom, perStitch: swatch.sample.mm / swatch.sample.stitches, perStitchSigma: SAMPLE_SIGMA, perStitchFrom: swatch.label };
+    return {
+      gauge,
+      gaugeFrom,
+      perStitch: swatch.sample.mm / swatch.sample.stitches,
+      perStitchSigma: SAMPLE_SIGMA,
+      perStitchFrom: swatch.label,
+    };
   }
   // With a measured width only the yarn-per-width ratio stays unsure; without it the gauge's own error is part of the 15 %.
-  return { gauge, gaugeFrom, perStitch: YARN_PER_WIDTH * gauge.width, perStitchSigma: swatch?.gauge ? 0.12 : YARN_SIGMA, perStitchFrom: swatch?.gauge ? `5.7 × the stitch width of ${swatch.label}` : "trade average, 5.7 × stitch width" };
+  return {
+    gauge,
+    gaugeFrom,
+    perStitch: YARN_PER_WIDTH * gauge.width,
+    perStitchSigma: swatch?.gauge ? 0.12 : YARN_SIGMA,
+    perStitchFrom: swatch?.gauge
+      ? `5.7 × the stitch width of ${swatch.label}`
+      : "trade average, 5.7 × stitch width",
+  };
 }
 
 /** Yarn of one colour in one part. */
@@ -72,7 +112,8 @@ const round1 = (n: number) => Math.round(n * 10) / 10;
 function plainYarn(tally: SlotTally, t: Tension): number {
   const together = tally.two + tally.three;
   let mm = tally.two * TWO_TOGETHER_RATIO + tally.three * THREE_TOGETHER_RATIO;
-  for (const [name, n] of Object.entries(tally.made) as [StitchName, number][]) mm += (name === "sc" ? n - together : n) * YARN_RATIO[name];
+  for (const [name, n] of Object.entries(tally.made) as [StitchName, number][])
+    mm += (name === "sc" ? n - together : n) * YARN_RATIO[name];
   return mm * t.perStitch;
 }
 
@@ -93,18 +134,43 @@ function toolReasons(part: CheckedPart, slot: string, t: Tension, spec: YarnSpec
     strands += mm * width * ((r.strands ?? spec.strands) - spec.strands);
   }
   const reasons: Reason[] = [];
-  if (Math.abs(strands) > 0.5) reasons.push({ label: "rounds with other strands", measure: "metres", value: strands / 1000, how: inWords("mm", round1(strands)) });
-  if (Math.abs(hook) > 0.5) reasons.push({ label: "rounds with another hook", measure: "metres", value: hook / 1000, how: inWords("mm", round1(hook)) });
+  if (Math.abs(strands) > 0.5)
+    reasons.push({
+      label: "rounds with other strands",
+      measure: "metres",
+      value: strands / 1000,
+      how: inWords("mm", round1(strands)),
+    });
+  if (Math.abs(hook) > 0.5)
+    reasons.push({
+      label: "rounds with another hook",
+      measure: "metres",
+      value: hook / 1000,
+      how: inWords("mm", round1(hook)),
+    });
   return reasons;
 }
 
 /** Pieces of yarn that are cut, wound or wrapped rather than worked. */
 export function cutYarn(part: CheckedPart, fabric: FabricPart): Tail[] {
   return part.events.flatMap(({ event }): Tail[] => {
-    if (event.kind === "cut-yarn") return [{ label: `${event.pieces} cut ${event.pieces === 1 ? "piece" : "pieces"}`, mm: event.pieces * (event.eachMm ?? CUT_PIECE_MM) }];
+    if (event.kind === "cut-yarn")
+      return [
+        {
+          label: `${event.pieces} cut ${event.pieces === 1 ? "piece" : "pieces"}`,
+          mm: event.pieces * (event.eachMm ?? CUT_PIECE_MM),
+        },
+      ];
     if (event.kind === "pompom") return [{ label: "pompom", mm: pompomYarn(event.acrossMm ?? POMPOM_MM) }];
-    if (event.kind === "wrap") return [{ label: "wraps", mm: (event.turns ?? 4) * Math.PI * Math.max(10, fabric.depth) + 2 * TAIL_MM.joinColour }];
-    if (event.kind === "embroider") return [{ label: "embroidery", mm: EMBROIDERY_MM + 8 * (event.stitches ?? 4) * 2 }];
+    if (event.kind === "wrap")
+      return [
+        {
+          label: "wraps",
+          mm: (event.turns ?? 4) * Math.PI * Math.max(10, fabric.depth) + 2 * TAIL_MM.joinColour,
+        },
+      ];
+    if (event.kind === "embroider")
+      return [{ label: "embroidery", mm: EMBROIDERY_MM + 8 * (event.stitches ?? 4) * 2 }];
     return [];
   });
 }
@@ -121,7 +187,12 @@ function stitchReason(tally: SlotTally, t: Tension, strands: number, tools: read
   const line = (n: number, name: string, ratio: number) => {
     if (n <= 0) return;
     const each = t.perStitch * ratio * strands;
-    terms.push({ label: `${n} ${name}`, measure: "metres", value: (n * each) / 1000, how: `${n} × ${inWords("mm", round1(each))}` });
+    terms.push({
+      label: `${n} ${name}`,
+      measure: "metres",
+      value: (n * each) / 1000,
+      how: `${n} × ${inWords("mm", round1(each))}`,
+    });
   };
   const together = tally.two + tally.three;
   for (const [name, n] of Object.entries(tally.made) as [StitchName, number][]) {
@@ -131,7 +202,13 @@ function stitchReason(tally: SlotTally, t: Tension, strands: number, tools: read
   line(tally.three, "3-into-1 dec", THREE_TOGETHER_RATIO);
   terms.push(...tools);
   const value = terms.reduce((sum, r) => sum + r.value, 0);
-  return { label: "stitches", measure: "metres", value, how: terms.map((r) => r.how).join(" + "), parts: terms };
+  return {
+    label: "stitches",
+    measure: "metres",
+    value,
+    how: terms.map((r) => r.how).join(" + "),
+    parts: terms,
+  };
 }
 
 export interface Tail {
@@ -143,8 +220,14 @@ export interface Tail {
 export function tailsOf(part: CheckedPart, fabric: FabricPart, gauge: Gauge, sewn: boolean): Tail[] {
   const tails: Tail[] = [{ label: "start tail", mm: TAIL_MM.start }];
   const written = part.events.map((e) => e.event).findLast((e) => e.kind === "fasten-off");
-  const seam = sewn ? Math.max(TAIL_MM.leastSew, (fabric.edge || DEFAULT_SEAM) * gauge.width * TAIL_MM.sewPerEdgeMm + TAIL_MM.sewBase) : TAIL_MM.close;
-  if (written?.kind === "fasten-off" && written.tailMm !== undefined) tails.push({ label: "tail as the pattern says", mm: written.tailMm });
+  const seam = sewn
+    ? Math.max(
+        TAIL_MM.leastSew,
+        (fabric.edge || DEFAULT_SEAM) * gauge.width * TAIL_MM.sewPerEdgeMm + TAIL_MM.sewBase,
+      )
+    : TAIL_MM.close;
+  if (written?.kind === "fasten-off" && written.tailMm !== undefined)
+    tails.push({ label: "tail as the pattern says", mm: written.tailMm });
   else tails.push({ label: sewn ? "tail to sew on with (edge × 3 + 10 cm)" : "closing tail", mm: seam });
   return tails;
 }
@@ -153,38 +236,63 @@ export function tailsOf(part: CheckedPart, fabric: FabricPart, gauge: Gauge, sew
 export const DEFAULT_SEAM = 8;
 
 /** Yarn of every slot of one part. `specOf` says which yarn fills a slot. */
-export function yarnOfPart(part: CheckedPart, fabric: FabricPart, sewn: boolean, specOf: (slot: string) => YarnSpec): SlotYarn[] {
+export function yarnOfPart(
+  part: CheckedPart,
+  fabric: FabricPart,
+  sewn: boolean,
+  specOf: (slot: string) => YarnSpec,
+): SlotYarn[] {
   const first = part.rounds[0]?.bySlot[0]?.slot ?? part.bySlot[0]?.slot;
   const last = part.rounds.findLast((r) => r.bySlot.length > 0)?.bySlot.at(-1)?.slot;
-  return part.bySlot.filter((s) => Object.keys(s.made).length > 0).map((s) => {
-    const spec = specOf(s.slot);
-    const tension = tensionOf(spec);
-    const stitches = stitchReason(s, tension, spec.strands, toolReasons(part, s.slot, tension, spec));
-    const tails = tailsOf(part, fabric, tension.gauge, sewn);
-    const own: Tail[] = [];
-    // Cut yarn is taken from the part's main colour: the pattern seldom says which other.
-    if (s.slot === first) own.push(...cutYarn(part, fabric));
-    if (s.slot === first) own.push(tails[0] ?? { label: "start tail", mm: TAIL_MM.start });
-    else own.push({ label: "end where the colour begins", mm: TAIL_MM.joinColour });
-    if (s.slot === last) own.push(tails[1] ?? { label: "closing tail", mm: TAIL_MM.close });
-    else own.push({ label: "end where the colour stops", mm: TAIL_MM.joinColour });
-    const tailMetres = (own.reduce((sum, t) => sum + t.mm, 0) * spec.strands) / 1000;
-    const metres = stitches.value + tailMetres;
-    // Tails are measured off, not worked: only the stitches carry the tension's error.
-    const sigma = metres > 0 ? (stitches.value * tension.perStitchSigma) / metres : 0;
-    const reason: Reason = {
-      label: spec.label, measure: "metres", value: metres, from: withDays(tension.perStitchFrom, tension.perStitchRests),
-      parts: [
-        { ...stitches, from: withDays(tension.perStitchFrom, tension.perStitchRests) },
-        { label: "tails", measure: "metres", value: tailMetres, how: own.map((t) => inWords("mm", Math.round(t.mm))).join(" + "), from: "common practice", parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })) },
-      ],
-    };
-    const grams = (metres / spec.metresPer100g) * 100;
-    return {
-      slot: s.slot,
-      stitchShare: metres > 0 ? stitches.value / metres : 0, from: tension.perStitchFrom,
-      metres: estimateOf(metres, sigma, reason),
-      grams: estimateOf(grams, Math.hypot(sigma, spec.lengthSigma ?? 0), { label: spec.label, measure: "grams", value: grams, how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`, from: spec.lengthSigma ? "a measured length" : "the ball band", parts: [reason] }),
-    };
-  });
+  return part.bySlot
+    .filter((s) => Object.keys(s.made).length > 0)
+    .map((s) => {
+      const spec = specOf(s.slot);
+      const tension = tensionOf(spec);
+      const stitches = stitchReason(s, tension, spec.strands, toolReasons(part, s.slot, tension, spec));
+      const tails = tailsOf(part, fabric, tension.gauge, sewn);
+      const own: Tail[] = [];
+      // Cut yarn is taken from the part's main colour: the pattern seldom says which other.
+      if (s.slot === first) own.push(...cutYarn(part, fabric));
+      if (s.slot === first) own.push(tails[0] ?? { label: "start tail", mm: TAIL_MM.start });
+      else own.push({ label: "end where the colour begins", mm: TAIL_MM.joinColour });
+      if (s.slot === last) own.push(tails[1] ?? { label: "closing tail", mm: TAIL_MM.close });
+      else own.push({ label: "end where the colour stops", mm: TAIL_MM.joinColour });
+      const tailMetres = (own.reduce((sum, t) => sum + t.mm, 0) * spec.strands) / 1000;
+      const metres = stitches.value + tailMetres;
+      // Tails are measured off, not worked: only the stitches carry the tension's error.
+      const sigma = metres > 0 ? (stitches.value * tension.perStitchSigma) / metres : 0;
+      const reason: Reason = {
+        label: spec.label,
+        measure: "metres",
+        value: metres,
+        from: withDays(tension.perStitchFrom, tension.perStitchRests),
+        parts: [
+          { ...stitches, from: withDays(tension.perStitchFrom, tension.perStitchRests) },
+          {
+            label: "tails",
+            measure: "metres",
+            value: tailMetres,
+            how: own.map((t) => inWords("mm", Math.round(t.mm))).join(" + "),
+            from: "common practice",
+            parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })),
+          },
+        ],
+      };
+      const grams = (metres / spec.metresPer100g) * 100;
+      return {
+        slot: s.slot,
+        stitchShare: metres > 0 ? stitches.value / metres : 0,
+        from: tension.perStitchFrom,
+        metres: estimateOf(metres, sigma, reason),
+        grams: estimateOf(grams, Math.hypot(sigma, spec.lengthSigma ?? 0), {
+          label: spec.label,
+          measure: "grams",
+          value: grams,
+          how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`,
+          from: spec.lengthSigma ? "a measured length" : "the ball band",
+          parts: [reason],
+        }),
+      };
+    });
 }

@@ -5,7 +5,12 @@
  * tridiagonal systems). Returns false, with `s` undefined, when H is not positive definite.
  * Cost: O(blocks), no allocation beyond two work rows.
  */
-export function solveBlockTridiagonal(diagonal: Float64Array, off: Float64Array, g: Float64Array, s: Float64Array): boolean {
+export function solveBlockTridiagonal(
+  diagonal: Float64Array,
+  off: Float64Array,
+  g: Float64Array,
+  s: Float64Array,
+): boolean {
   const n = diagonal.length / 3;
   // Inverse of each pivot block and the eliminated right-hand side.
   const inverse = new Float64Array(3 * n);

@@ -12,28 +12,49 @@ const height = mm(4.65);
 describe("filled shape", () => {
   it("has reference cases to be held to", () => expect(reference.cases.length).toBeGreaterThanOrEqual(9));
   // Independent solutions by SciPy's L-BFGS-B, six random starts each (the project's reference file).
-  it.each(reference.cases.map((c) => [`${c.shape} ${c.firmness}`, c] as const))("%s agrees within 0.5 %%", (_name, c) => {
-    const s = filledShape({ rounds: c.rounds, width: mm(c.stitchWidthMm), height: mm(c.rowHeightMm), firmness: c.firmness as "light" });
-    expect(Math.abs(s.diameter / c.diameterMm - 1)).toBeLessThan(0.005);
-    expect(Math.abs(s.height / c.heightMm - 1)).toBeLessThan(0.005);
-    expect(Math.abs(s.volume / c.volumeMm3 - 1)).toBeLessThan(0.005);
-    expect(s.residual).toBeLessThan(1e-6);
-  });
+  it.each(reference.cases.map((c) => [`${c.shape} ${c.firmness}`, c] as const))(
+    "%s agrees within 0.5 %%",
+    (_name, c) => {
+      const s = filledShape({
+        rounds: c.rounds,
+        width: mm(c.stitchWidthMm),
+        height: mm(c.rowHeightMm),
+        firmness: c.firmness as "light",
+      });
+      expect(Math.abs(s.diameter / c.diameterMm - 1)).toBeLessThan(0.005);
+      expect(Math.abs(s.height / c.heightMm - 1)).toBeLessThan(0.005);
+      expect(Math.abs(s.volume / c.volumeMm3 - 1)).toBeLessThan(0.005);
+      expect(s.residual).toBeLessThan(1e-6);
+    },
+  );
 
   /** Area of the frustums of a solved shape, poles included. */
   const area = (s: ReturnType<typeof filledShape>) => {
-    const side = [{ r: 0, z: s.bottomZ as number }, ...s.rings.map((x) => ({ r: x.r as number, z: x.z as number })), { r: 0, z: s.topZ as number }];
+    const side = [
+      { r: 0, z: s.bottomZ as number },
+      ...s.rings.map((x) => ({ r: x.r as number, z: x.z as number })),
+      { r: 0, z: s.topZ as number },
+    ];
     return side.slice(1).reduce((sum, b, i) => {
       const a = side[i] ?? b;
       return sum + Math.PI * (a.r + b.r) * Math.hypot(b.r - a.r, b.z - a.z);
     }, 0);
   };
-  const profile = fc.array(fc.integer({ min: 5, max: 40 }), { minLength: 2, maxLength: 24 }).map((list) => [6, ...list.map((n, i) => Math.min(n, 6 * (i + 2), 6 * (list.length - i + 1))), 6]);
+  const profile = fc
+    .array(fc.integer({ min: 5, max: 40 }), { minLength: 2, maxLength: 24 })
+    .map((list) => [6, ...list.map((n, i) => Math.min(n, 6 * (i + 2), 6 * (list.length - i + 1))), 6]);
   it("never holds more than the sphere of its surface (isoperimetric inequality: 36 π V² ≤ A³)", () => {
-    fc.assert(fc.property(profile, fc.constantFrom("light" as const, "medium" as const, "firm" as const), (rounds, firmness) => {
-      const s = filledShape({ rounds, width, height, firmness });
-      expect(36 * Math.PI * s.volume ** 2).toBeLessThanOrEqual(area(s) ** 3 * (1 + 1e-9));
-    }), { numRuns: 120, seed: 5 });
+    fc.assert(
+      fc.property(
+        profile,
+        fc.constantFrom("light" as const, "medium" as const, "firm" as const),
+        (rounds, firmness) => {
+          const s = filledShape({ rounds, width, height, firmness });
+          expect(36 * Math.PI * s.volume ** 2).toBeLessThanOrEqual(area(s) ** 3 * (1 + 1e-9));
+        },
+      ),
+      { numRuns: 120, seed: 5 },
+    );
   });
   it("scales with the stitch: lengths by s, volume by s³", () => {
     const rounds = [6, 12, 18, 24, 24, 24, 18, 12, 6];
@@ -44,13 +65,20 @@ describe("filled shape", () => {
   });
   it("takes more when firmer", () => {
     const rounds = [6, 12, 18, 24, 24, 24, 18, 12, 6];
-    const [l, m, f] = (["light", "medium", "firm"] as const).map((firmness) => filledShape({ rounds, width, height, firmness }).volume as number);
+    const [l, m, f] = (["light", "medium", "firm"] as const).map(
+      (firmness) => filledShape({ rounds, width, height, firmness }).volume as number,
+    );
     expect(l).toBeLessThan(m ?? 0);
     expect(m).toBeLessThan(f ?? 0);
   });
   it("a long even tube tends to the cylinder of its hoop stretched by the filling", () => {
     const n = 24;
-    const s = filledShape({ rounds: [6, 12, 18, ...Array.from({ length: 60 }, () => n), 18, 12, 6], width, height, firmness: "light" });
+    const s = filledShape({
+      rounds: [6, 12, 18, ...Array.from({ length: 60 }, () => n), 18, 12, 6],
+      width,
+      height,
+      firmness: "light",
+    });
     const middle = s.rings[33]?.r ?? 0;
     // Hoop balance of the model: (2πr − C)/C · 2π/C · C·h = p · 2πr · h, with p = 2 s ÷ (C/2π); for s = 0.02 this is 2 s of hoop strain and its own second-order term.
     const rest = (n * width) / (2 * Math.PI);
@@ -75,13 +103,27 @@ describe("block-tridiagonal solver", () => {
     [1, 2, 3, 4].forEach((x, i) => expect(s[i]).toBeCloseTo(x, 12));
   });
   it("says when the matrix is not positive definite", () => {
-    expect(solveBlockTridiagonal(new Float64Array([1, 2, 1]), new Float64Array(0), new Float64Array([1, 1]), new Float64Array(2))).toBe(false);
+    expect(
+      solveBlockTridiagonal(
+        new Float64Array([1, 2, 1]),
+        new Float64Array(0),
+        new Float64Array([1, 1]),
+        new Float64Array(2),
+      ),
+    ).toBe(false);
   });
 });
 
 describe("gauge", () => {
   // Craft Yarn Council, Standard Yarn Weight System: sc over 4 in and hooks, classes 1 to 6 (from memory).
-  it.each([[1, 21, 32, 2.25, 3.5], [2, 16, 20, 3.5, 4.5], [3, 12, 17, 4.5, 5.5], [4, 11, 14, 5.5, 6.5], [5, 8, 11, 6.5, 9], [6, 5, 9, 9, 15]] as const)("class %d at its middle hook has the standard's gauge", (c, low, high, hookLow, hookHigh) => {
+  it.each([
+    [1, 21, 32, 2.25, 3.5],
+    [2, 16, 20, 3.5, 4.5],
+    [3, 12, 17, 4.5, 5.5],
+    [4, 11, 14, 5.5, 6.5],
+    [5, 8, 11, 6.5, 9],
+    [6, 5, 9, 9, 15],
+  ] as const)("class %d at its middle hook has the standard's gauge", (c, low, high, hookLow, hookHigh) => {
     const g = CLASS_GAUGE[c as WeightClass];
     expect(g.stitchesOver4In).toEqual([low, high]);
     expect(g.hookMm).toEqual([hookLow, hookHigh]);
@@ -94,7 +136,9 @@ describe("gauge", () => {
   it("a swatch replaces the prior", () => {
     const g = gaugeFromSwatch({ stitches: 20, overMm: mm(92), rounds: 20, roundsOverMm: mm(88) });
     expect([g.width, g.height]).toEqual([4.6, 4.4]);
-    expect(() => gaugeFromSwatch({ stitches: 0, overMm: mm(92), rounds: undefined, roundsOverMm: undefined })).toThrow(RangeError);
+    expect(() =>
+      gaugeFromSwatch({ stitches: 0, overMm: mm(92), rounds: undefined, roundsOverMm: undefined }),
+    ).toThrow(RangeError);
   });
 });
 
@@ -104,20 +148,35 @@ describe("parts as fabric", () => {
     if (!p) throw new Error("no part");
     return fabricPart(p, { width, height, sigma: 0.1 }, "medium");
   };
-  const ball = "Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-6: 18 sc (18)\nRnd 7: (sc, dec) x 6 (12)\nRnd 8: dec x 6 (6)\nFasten off.";
-  it("a drawn-shut ball is filled", () => expect(part(ball)).toMatchObject({ form: "filled", openEnd: false, ends: 2, firmness: "medium" }));
+  const ball =
+    "Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-6: 18 sc (18)\nRnd 7: (sc, dec) x 6 (12)\nRnd 8: dec x 6 (6)\nFasten off.";
+  it("a drawn-shut ball is filled", () =>
+    expect(part(ball)).toMatchObject({ form: "filled", openEnd: false, ends: 2, firmness: "medium" }));
   it("the pattern's own word on filling goes first", () => {
     expect(part(`${ball}\nStuff firmly.`)).toMatchObject({ form: "filled", firmness: "firm" });
     expect(part(`${ball}\nDo not stuff.`)).toMatchObject({ form: "hollow", volume: 0 });
   });
   it("a cup stays open, a disc is flat, rows are a rectangle, a chain is a cord", () => {
-    expect(part("Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnds 3-6: 12 sc (12)\nRnd 7: (sc, inc) x 6 (18)\nRnd 8: 18 sc (18)")).toMatchObject({ form: "hollow", edge: 18 });
-    expect(part("Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)")).toMatchObject({ form: "flat", volume: 0 });
-    const rows = part("Ch 11.\nRow 1: sc in 2nd ch from hook and in each ch across (10)\nRow 2: ch 1, turn, sc across (10)");
+    expect(
+      part(
+        "Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnds 3-6: 12 sc (12)\nRnd 7: (sc, inc) x 6 (18)\nRnd 8: 18 sc (18)",
+      ),
+    ).toMatchObject({ form: "hollow", edge: 18 });
+    expect(part("Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)")).toMatchObject({
+      form: "flat",
+      volume: 0,
+    });
+    const rows = part(
+      "Ch 11.\nRow 1: sc in 2nd ch from hook and in each ch across (10)\nRow 2: ch 1, turn, sc across (10)",
+    );
     expect([rows.form, rows.width, rows.height]).toEqual(["flat", 50, 9.3]);
     expect(part("Loop\nCh 9.")).toMatchObject({ form: "cord", height: 45 });
   });
   it("counts two ends for every stretch of a colour", () => {
-    expect(part("Rnd 1: With red, 6 sc in mr (6)\nRnd 2: change to white. Inc x 6 (12)\nRnds 3-6: 12 sc (12)\nRnd 7: change to red. 12 sc (12)\nRnd 8: dec x 6 (6)")).toMatchObject({ ends: 6, colourChanges: 2 });
+    expect(
+      part(
+        "Rnd 1: With red, 6 sc in mr (6)\nRnd 2: change to white. Inc x 6 (12)\nRnds 3-6: 12 sc (12)\nRnd 7: change to red. 12 sc (12)\nRnd 8: dec x 6 (6)",
+      ),
+    ).toMatchObject({ ends: 6, colourChanges: 2 });
   });
 });

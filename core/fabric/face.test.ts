@@ -41,13 +41,21 @@ describe("eyes on the filled shape", () => {
     expect(face?.opening).toBe(24);
     expect(face?.lastSafe).toEqual({ round: 11, stitches: 12 });
   });
-  it("takes a quarter of the round when nothing is said of the distance", () => expect(faces("Insert 6 mm eyes between rounds 6 and 7.")[0]?.apart).toBe(6));
-  it("knows single noses", () => expect(faces("Put the nose between rounds 7 and 8.")[0]).toMatchObject({ what: "nose", count: 1, degrees: 0 }));
+  it("takes a quarter of the round when nothing is said of the distance", () =>
+    expect(faces("Insert 6 mm eyes between rounds 6 and 7.")[0]?.apart).toBe(6));
+  it("knows single noses", () =>
+    expect(faces("Put the nose between rounds 7 and 8.")[0]).toMatchObject({
+      what: "nose",
+      count: 1,
+      degrees: 0,
+    }));
   it("has nothing to say without rounds", () => expect(faces("Insert 6 mm eyes.")).toEqual([]));
 });
 
 describe("ovals", () => {
-  const [hull] = checkPattern("Hull\nRnd 1: ch 9, sc in 2nd ch from hook, sc in next 6 ch, 3 sc in last ch, working along the other side: sc in next 6 ch, 2 sc in last (18)\nRnd 2: inc, 6 sc, inc x 3, 6 sc, inc x 2 (24)\nRnds 3-6: sc around (24)\nStuff lightly.\nRnd 7: (2 sc, dec) x 6 (18)").parts;
+  const [hull] = checkPattern(
+    "Hull\nRnd 1: ch 9, sc in 2nd ch from hook, sc in next 6 ch, 3 sc in last ch, working along the other side: sc in next 6 ch, 2 sc in last (18)\nRnd 2: inc, 6 sc, inc x 3, 6 sc, inc x 2 (24)\nRnds 3-6: sc around (24)\nStuff lightly.\nRnd 7: (2 sc, dec) x 6 (18)",
+  ).parts;
   const made = hull ? fabricPart(hull, gauge, "medium") : undefined;
   it("are longer than deep by the straight side of the chain", () => {
     expect(hull?.worked).toBe("oval");

@@ -59,23 +59,47 @@ export function faceOf(part: CheckedPart, fabric: FabricPart): FacePlacement[] {
     const straight = 2 * r * Math.sin(Math.min(angle, Math.PI) / 2);
     const front = r + fabric.straight / 2;
     const wanted = 2 * front * EYE_SHARE;
-    return [{
-      what: event.what, count: event.count, line, rounds: event.rounds, apart: event.count > 1 ? apart : undefined,
-      z: mm((a.z + b.z) / 2), r: mm(r), around, degrees: (angle * 180) / Math.PI, straight: mm(straight), along: mm(angle * r), share: front > 0 ? straight / (2 * front) : 0,
-      sizeMm: event.sizeMm, suggestedMm: nearest(wanted), opening: part.rounds[afterRound - 1]?.count, lastSafe: lastSafe(part, event.rounds[1]),
-    }];
+    return [
+      {
+        what: event.what,
+        count: event.count,
+        line,
+        rounds: event.rounds,
+        apart: event.count > 1 ? apart : undefined,
+        z: mm((a.z + b.z) / 2),
+        r: mm(r),
+        around,
+        degrees: (angle * 180) / Math.PI,
+        straight: mm(straight),
+        along: mm(angle * r),
+        share: front > 0 ? straight / (2 * front) : 0,
+        sizeMm: event.sizeMm,
+        suggestedMm: nearest(wanted),
+        opening: part.rounds[afterRound - 1]?.count,
+        lastSafe: lastSafe(part, event.rounds[1]),
+      },
+    ];
   });
 }
 
-function placeOf(event: Eyes, ringOf: (n: number) => { r: number; z: number } | undefined, part: CheckedPart) {
+function placeOf(
+  event: Eyes,
+  ringOf: (n: number) => { r: number; z: number } | undefined,
+  part: CheckedPart,
+) {
   const [first, second] = event.rounds ?? [0, 0];
   const a = ringOf(first);
   const b = ringOf(second) ?? a;
-  const around = part.rounds.find((r) => r.number === second)?.count ?? part.rounds.find((r) => r.number === first)?.count;
+  const around =
+    part.rounds.find((r) => r.number === second)?.count ?? part.rounds.find((r) => r.number === first)?.count;
   return a && b && around ? { a, b, around } : undefined;
 }
 
-const nearest = (wanted: number): number => EYE_SIZES.reduce((best, s) => (Math.abs(s - wanted) < Math.abs(best - wanted) ? s : best), EYE_SIZES[0] ?? 6);
+const nearest = (wanted: number): number =>
+  EYE_SIZES.reduce(
+    (best, s) => (Math.abs(s - wanted) < Math.abs(best - wanted) ? s : best),
+    EYE_SIZES[0] ?? 6,
+  );
 
 /** The last round from the eyes on that still leaves an opening of twelve. */
 function lastSafe(part: CheckedPart, from: number): FacePlacement["lastSafe"] {
@@ -83,7 +107,8 @@ function lastSafe(part: CheckedPart, from: number): FacePlacement["lastSafe"] {
   if (start < 0) return undefined;
   for (let i = part.rounds.length - 1; i >= start; i--) {
     const round = part.rounds[i];
-    if (round?.count !== undefined && round.count >= LEAST_EYE_OPENING) return { round: round.number ?? i + 1, stitches: round.count };
+    if (round?.count !== undefined && round.count >= LEAST_EYE_OPENING)
+      return { round: round.number ?? i + 1, stitches: round.count };
   }
   return undefined;
 }

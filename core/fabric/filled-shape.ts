@@ -51,8 +51,16 @@ export function filledShape(input: ShapeInput): FilledShape {
   const { rounds, width, height, firmness } = input;
   if (rounds.length === 0) throw new RangeError("filledShape: no rounds");
   for (const n of rounds) if (!(n > 0)) throw new RangeError(`filledShape: a round needs stitches, got ${n}`);
-  if (!(width > 0) || !(height > 0)) throw new RangeError(`filledShape: gauge must be above 0, got ${width} × ${height}`);
-  const problem = new Membrane(rounds, width, height, STRAIN[firmness], input.openStart ?? false, input.openEnd ?? false);
+  if (!(width > 0) || !(height > 0))
+    throw new RangeError(`filledShape: gauge must be above 0, got ${width} × ${height}`);
+  const problem = new Membrane(
+    rounds,
+    width,
+    height,
+    STRAIN[firmness],
+    input.openStart ?? false,
+    input.openEnd ?? false,
+  );
   const x = problem.start();
   const residual = minimise(problem, x);
   const rings: RingShape[] = [];
@@ -91,7 +99,14 @@ class Membrane {
   readonly pressure: number;
   private readonly poleEnd: number;
 
-  constructor(rounds: readonly number[], w: number, h: number, strain: number, openStart: boolean, openEnd: boolean) {
+  constructor(
+    rounds: readonly number[],
+    w: number,
+    h: number,
+    strain: number,
+    openStart: boolean,
+    openEnd: boolean,
+  ) {
     this.poleStart = openStart ? 0 : 1;
     this.poleEnd = openEnd ? 0 : 1;
     this.nodes = rounds.length + this.poleStart + this.poleEnd;
@@ -163,7 +178,10 @@ class Membrane {
     }
     for (let j = 0; j + 1 < this.nodes; j++) {
       const l0 = this.length[j] ?? 1;
-      const strain = (Math.hypot(this.radius(x, j + 1) - this.radius(x, j), (x[2 * j + 3] ?? 0) - (x[2 * j + 1] ?? 0)) - l0) / l0;
+      const strain =
+        (Math.hypot(this.radius(x, j + 1) - this.radius(x, j), (x[2 * j + 3] ?? 0) - (x[2 * j + 1] ?? 0)) -
+          l0) /
+        l0;
       e += 0.5 * (strain >= 0 ? 1 : SOFT) * strain * strain * (this.weight[j] ?? 0);
     }
     return e;

@@ -62,7 +62,10 @@ export interface SwatchGauge {
 
 /** A swatch replaces the prior. Counting is taken as exact to half a stitch at each end, so ± 0.3 stitches rms. */
 export function gaugeFromSwatch(s: SwatchGauge): Gauge {
-  if (!(s.stitches > 0) || !(s.overMm > 0)) throw new RangeError(`gaugeFromSwatch: stitches and length must be above 0, got ${s.stitches} over ${s.overMm}`);
+  if (!(s.stitches > 0) || !(s.overMm > 0))
+    throw new RangeError(
+      `gaugeFromSwatch: stitches and length must be above 0, got ${s.stitches} over ${s.overMm}`,
+    );
   const width = s.overMm / s.stitches;
   const height = s.rounds && s.roundsOverMm ? s.roundsOverMm / s.rounds : width * HEIGHT_RATIO;
   return { width: mm(width), height: mm(height), sigma: Math.max(0.01, 0.3 / s.stitches) };

@@ -1,4 +1,20 @@
-export { CLASS_GAUGE, HEIGHT_RATIO, gaugePrior, gaugeFromSwatch, type WeightClass, type ClassGauge, type Gauge, type SwatchGauge } from "./gauge";
-export { filledShape, STRAIN, type FilledShape, type Firmness, type RingShape, type ShapeInput } from "./filled-shape";
+export {
+  CLASS_GAUGE,
+  HEIGHT_RATIO,
+  gaugePrior,
+  gaugeFromSwatch,
+  type WeightClass,
+  type ClassGauge,
+  type Gauge,
+  type SwatchGauge,
+} from "./gauge";
+export {
+  filledShape,
+  STRAIN,
+  type FilledShape,
+  type Firmness,
+  type RingShape,
+  type ShapeInput,
+} from "./filled-shape";
 export { faceOf, EYE_SIZES, type FacePlacement } from "./face";
 export { fabricPart, type FabricPart, type PartForm } from "./part";

@@ -50,17 +50,69 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
   const openEnd = !(closing || (last <= DRAWN_SHUT && last < widest) || (last <= 6 && profile.length > 1));
   const { ends, colourChanges } = endsOf(part);
   const chosen = said?.firmness ?? firmness;
-  const base = { firmness: chosen, profile, openEnd, edge: openEnd ? last : 0, ends, colourChanges, straight: mm(0), depth: mm(gauge.width) };
+  const base = {
+    firmness: chosen,
+    profile,
+    openEnd,
+    edge: openEnd ? last : 0,
+    ends,
+    colourChanges,
+    straight: mm(0),
+    depth: mm(gauge.width),
+  };
   if (part.worked === "chain") {
     const length = Math.max(part.made.ch ?? 0, part.rounds[0]?.foundation ?? 0);
-    return { ...base, form: "cord", because: "a chain, worked back or not", shape: undefined, width: gauge.width, height: mm(length * gauge.width), volume: mm3(0), openEnd: false, edge: 1 };
+    return {
+      ...base,
+      form: "cord",
+      because: "a chain, worked back or not",
+      shape: undefined,
+      width: gauge.width,
+      height: mm(length * gauge.width),
+      volume: mm3(0),
+      openEnd: false,
+      edge: 1,
+    };
   }
-  if (profile.length === 0) return { ...base, form: "flat", because: "no round could be counted", shape: undefined, width: mm(0), height: mm(0), volume: mm3(0) };
-  if (part.worked === "rows") return { ...base, form: "flat", because: "worked in rows", shape: undefined, width: mm(widest * gauge.width), height: mm(profile.length * gauge.height), volume: mm3(0), openEnd: true, edge: last };
+  if (profile.length === 0)
+    return {
+      ...base,
+      form: "flat",
+      because: "no round could be counted",
+      shape: undefined,
+      width: mm(0),
+      height: mm(0),
+      volume: mm3(0),
+    };
+  if (part.worked === "rows")
+    return {
+      ...base,
+      form: "flat",
+      because: "worked in rows",
+      shape: undefined,
+      width: mm(widest * gauge.width),
+      height: mm(profile.length * gauge.height),
+      volume: mm3(0),
+      openEnd: true,
+      edge: last,
+    };
   const growing = profile.length > 1 && profile.every((n, i) => i === 0 || n > (profile[i - 1] ?? 0));
   if (growing && openEnd && !said) {
-    const across = mm((2 * profile.length * gauge.height * Math.min(1, (widest * gauge.width) / (2 * Math.PI * profile.length * gauge.height))));
-    return { ...base, form: "flat", because: "every round grows: a disc", shape: undefined, width: across, height: across, volume: mm3(0) };
+    const across = mm(
+      2 *
+        profile.length *
+        gauge.height *
+        Math.min(1, (widest * gauge.width) / (2 * Math.PI * profile.length * gauge.height)),
+    );
+    return {
+      ...base,
+      form: "flat",
+      because: "every round grows: a disc",
+      shape: undefined,
+      width: across,
+      height: across,
+      volume: mm3(0),
+    };
   }
   // An oval is a stadium: two straight sides as long as the chain between its ends, two half rounds (design §4).
   const along = part.worked === "oval" ? Math.max(0, (part.rounds[0]?.foundation ?? 0) - 3) : 0;
@@ -69,13 +121,35 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
   const shape = filledShape({ rounds, width: gauge.width, height: gauge.height, firmness: chosen, openEnd });
   const volume = shape.volume + straight * crossSection(shape);
   const filled = said ? !said.none : !openEnd && widest >= LEAST_FILLED_ROUND;
-  const because = said ? (said.none ? "the pattern says not to fill it" : "the pattern says to fill it") : filled ? "drawn shut at both ends" : openEnd ? "the last round stays open and nothing is said of filling" : "too narrow to need filling";
-  return { ...base, form: filled ? "filled" : "hollow", because, shape, straight: mm(straight), width: mm(shape.diameter + straight), depth: shape.diameter, height: shape.height, volume: filled ? mm3(Math.max(0, volume)) : mm3(0) };
+  const because = said
+    ? said.none
+      ? "the pattern says not to fill it"
+      : "the pattern says to fill it"
+    : filled
+      ? "drawn shut at both ends"
+      : openEnd
+        ? "the last round stays open and nothing is said of filling"
+        : "too narrow to need filling";
+  return {
+    ...base,
+    form: filled ? "filled" : "hollow",
+    because,
+    shape,
+    straight: mm(straight),
+    width: mm(shape.diameter + straight),
+    depth: shape.diameter,
+    height: shape.height,
+    volume: filled ? mm3(Math.max(0, volume)) : mm3(0),
+  };
 }
 
 /** Area of the shape cut through its axis, mm²: what every millimetre of a stadium's straight side adds in volume. */
 function crossSection(shape: FilledShape): number {
-  const side = [{ r: 0, z: shape.bottomZ as number }, ...shape.rings.map((x) => ({ r: x.r as number, z: x.z as number })), { r: 0, z: shape.topZ as number }];
+  const side = [
+    { r: 0, z: shape.bottomZ as number },
+    ...shape.rings.map((x) => ({ r: x.r as number, z: x.z as number })),
+    { r: 0, z: shape.topZ as number },
+  ];
   let area = 0;
   side.forEach((p, i) => {
     const q = side[i + 1];

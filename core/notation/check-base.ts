@@ -131,7 +131,12 @@ export abstract class CheckBase {
     this.source = text.length > MAX_TEXT ? text.slice(0, MAX_TEXT) : text;
     this.plain = regular(this.source);
     this.lines = linesOf(this.plain);
-    if (text.length > MAX_TEXT) this.report({ from: MAX_TEXT - 1, to: MAX_TEXT }, { code: "too-large", what: "text", limit: MAX_TEXT }, "error");
+    if (text.length > MAX_TEXT)
+      this.report(
+        { from: MAX_TEXT - 1, to: MAX_TEXT },
+        { code: "too-large", what: "text", limit: MAX_TEXT },
+        "error",
+      );
   }
 
   protected report(at: Span, detail: ProblemDetail, severity: Severity, fix?: Fix): void {
@@ -166,7 +171,13 @@ export abstract class CheckBase {
     // A number in brackets with more work behind it tells how far one has come, not what the round makes.
     for (const n of nodes) {
       if (n.kind === "total" && !n.each) found.push(n);
-      else if (found.length > 0 && (n.kind === "group" || n.kind === "evenly" || (n.kind === "work" && n.op.stitch !== "ch" && n.op.stitch !== "slst"))) found.length = 0;
+      else if (
+        found.length > 0 &&
+        (n.kind === "group" ||
+          n.kind === "evenly" ||
+          (n.kind === "work" && n.op.stitch !== "ch" && n.op.stitch !== "slst"))
+      )
+        found.length = 0;
     }
     return found;
   }
@@ -182,12 +193,22 @@ export abstract class CheckBase {
     return totals[totals.length - 1]?.n;
   }
 
-  protected count(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean, written: number | undefined): Counting {
+  protected count(
+    nodes: readonly Node[],
+    available: number | undefined,
+    slot: string,
+    first: boolean,
+    written: number | undefined,
+  ): Counting {
     let best: Counting | undefined;
     nodes = this.sentenceTotal(nodes, available, slot, first);
     for (const reading of readings(nodes)) {
       const outcome = work(reading, available, slot, first, written);
-      const faults = this.faults(outcome, available, written ?? (reading === nodes ? undefined : this.totals(reading).at(-1)?.n));
+      const faults = this.faults(
+        outcome,
+        available,
+        written ?? (reading === nodes ? undefined : this.totals(reading).at(-1)?.n),
+      );
       if (!best || faults < best.faults) best = { nodes: reading, outcome, faults };
       if (faults === 0) break;
     }
@@ -195,14 +216,35 @@ export abstract class CheckBase {
   }
 
   /** "… in 2nd chain. 6 sc": a last sentence that only says what the round came to is a total, not more work. */
-  protected sentenceTotal(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean): readonly Node[] {
-    const index = nodes.findLastIndex((n) => n.kind !== "aside" && n.kind !== "event" && n.kind !== "turn" && n.kind !== "join" && n.kind !== "colour");
+  protected sentenceTotal(
+    nodes: readonly Node[],
+    available: number | undefined,
+    slot: string,
+    first: boolean,
+  ): readonly Node[] {
+    const index = nodes.findLastIndex(
+      (n) =>
+        n.kind !== "aside" &&
+        n.kind !== "event" &&
+        n.kind !== "turn" &&
+        n.kind !== "join" &&
+        n.kind !== "colour",
+    );
     const last = nodes[index];
-    if (index < 1 || last?.kind !== "work" || last.times.kind !== "number" || last.op.offers !== 1 || last.op.into !== "next") return nodes;
+    if (
+      index < 1 ||
+      last?.kind !== "work" ||
+      last.times.kind !== "number" ||
+      last.op.offers !== 1 ||
+      last.op.into !== "next"
+    )
+      return nodes;
     if (!/[.;:-]\s*$/.test(this.plain.slice(Math.max(0, last.from - 4), last.from))) return nodes;
     const n = last.times.n;
     const before = nodes.slice(0, index);
-    return work(before, available, slot, first, n).offers === n ? [...before, { kind: "total", n, from: last.from, to: last.to }, ...nodes.slice(index + 1)] : nodes;
+    return work(before, available, slot, first, n).offers === n
+      ? [...before, { kind: "total", n, from: last.from, to: last.to }, ...nodes.slice(index + 1)]
+      : nodes;
   }
 
   protected faults(o: Outcome, available: number | undefined, written: number | undefined): number {
@@ -222,13 +264,21 @@ export abstract class CheckBase {
   protected accepts(next: Expanded | undefined, n: number): boolean | undefined {
     if (!next) return undefined;
     const written = this.written(next);
-    const c = this.count(next.nodes.some(holdsUnknown) ? withoutUnknown(next.nodes) : next.nodes, n, MAIN_SLOT, false, written);
+    const c = this.count(
+      next.nodes.some(holdsUnknown) ? withoutUnknown(next.nodes) : next.nodes,
+      n,
+      MAIN_SLOT,
+      false,
+      written,
+    );
     if (c.outcome.unknown || c.outcome.free || c.outcome.bothSides) return undefined;
     return c.faults === 0;
   }
 
   protected workSpan(nodes: readonly Node[], raw: RawRound): Span {
-    const worked = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
+    const worked = nodes.filter(
+      (n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip",
+    );
     const from = Math.min(...worked.map((n) => n.from));
     const to = Math.max(...worked.map((n) => n.to));
     return Number.isFinite(from) ? { from, to } : { from: raw.from, to: raw.to };
@@ -239,7 +289,10 @@ export abstract class CheckBase {
 export const LEAST_EYE_OPENING = 12;
 
 /** The round that follows on another line, if it goes on in the stitches of this one. */
-export function following(list: readonly { round: Expanded; gap: boolean }[], i: number): Expanded | undefined {
+export function following(
+  list: readonly { round: Expanded; gap: boolean }[],
+  i: number,
+): Expanded | undefined {
   const raw = list[i]?.round.raw;
   for (let j = i + 1; j < list.length; j++) {
     const x = list[j];
@@ -248,12 +301,15 @@ export function following(list: readonly { round: Expanded; gap: boolean }[], i:
   return undefined;
 }
 
-export const holdsUnknown = (n: Node): boolean => n.kind === "unknown" || (n.kind === "group" && n.items.some(holdsUnknown));
-export const withoutUnknown = (nodes: readonly Node[]): readonly Node[] => nodes.filter((n) => n.kind !== "unknown").map((n) => (n.kind === "group" ? { ...n, items: withoutUnknown(n.items) } : n));
+export const holdsUnknown = (n: Node): boolean =>
+  n.kind === "unknown" || (n.kind === "group" && n.items.some(holdsUnknown));
+export const withoutUnknown = (nodes: readonly Node[]): readonly Node[] =>
+  nodes
+    .filter((n) => n.kind !== "unknown")
+    .map((n) => (n.kind === "group" ? { ...n, items: withoutUnknown(n.items) } : n));
 
 export function range(a: number, b: number): number[] {
   const out: number[] = [];
   for (let n = a; n <= b; n++) out.push(n);
   return out;
 }
-

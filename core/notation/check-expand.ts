@@ -1,13 +1,28 @@
 import type { RawPart, RawRound } from "./document";
 import { chainsOf, freeLoopsIn, loopBase, loopsOf, operationsOf, partNamed, settle } from "./surroundings";
 import type { Node, Span } from "./tree";
-import { MAX_ROUNDS, type CheckedRound, type PartEvent, type CheckedPart, type Expanded, type Base, range } from "./check-base";
+import {
+  MAX_ROUNDS,
+  type CheckedRound,
+  type PartEvent,
+  type CheckedPart,
+  type Expanded,
+  type Base,
+  range,
+} from "./check-base";
 import { RoundChecker } from "./check-round";
 
 /** Written rounds as the rounds they stand for, and what each is worked into. */
 export abstract class RoundExpander extends RoundChecker {
   /** What there is to work into. */
-  protected baseFor(e: Expanded, rounds: readonly CheckedRound[], live: number | undefined, held: number, before: readonly CheckedPart[], quiet: boolean): Base {
+  protected baseFor(
+    e: Expanded,
+    rounds: readonly CheckedRound[],
+    live: number | undefined,
+    held: number,
+    before: readonly CheckedPart[],
+    quiet: boolean,
+  ): Base {
     const last = rounds.length - 1;
     const previous = rounds[last];
     const free = freeLoopsIn(e.nodes);
@@ -15,11 +30,18 @@ export abstract class RoundExpander extends RoundChecker {
       const { part, round } = free.of;
       const named = part === undefined ? undefined : partNamed(part, before);
       const own = named ? undefined : loopBase(free.of, rounds);
-      const other = own ? undefined : (named ? [named] : [...before].reverse()).map((p) => loopBase(free.of, p.rounds)).find((x) => x !== undefined && (x.free || named !== undefined));
+      const other = own
+        ? undefined
+        : (named ? [named] : [...before].reverse())
+            .map((p) => loopBase(free.of, p.rounds))
+            .find((x) => x !== undefined && (x.free || named !== undefined));
       const found = own ?? other;
-      if (found && !found.free && round !== undefined && !quiet) this.report(free, { code: "loop-not-free", which: free.of.which ?? "free", round }, "error");
-      if (found?.available !== undefined) return { live: found.available, options: [], held: 0, into: own?.into, named: own !== undefined };
-      if (rounds.length === 0) return { live: undefined, options: [], held: 0, into: undefined, named: false };
+      if (found && !found.free && round !== undefined && !quiet)
+        this.report(free, { code: "loop-not-free", which: free.of.which ?? "free", round }, "error");
+      if (found?.available !== undefined)
+        return { live: found.available, options: [], held: 0, into: own?.into, named: own !== undefined };
+      if (rounds.length === 0)
+        return { live: undefined, options: [], held: 0, into: undefined, named: false };
     }
     const options: number[] = [];
     if (live !== undefined && previous) {
@@ -30,7 +52,11 @@ export abstract class RoundExpander extends RoundChecker {
       if (held > 0) options.push(live + held);
       const loops = loopsOf(e.nodes);
       // A frill in one loop, the next round in the other one behind it.
-      if (previous.available !== undefined && ((previous.loops === "front" && loops === "back") || (previous.loops === "back" && loops === "front"))) options.push(previous.available);
+      if (
+        previous.available !== undefined &&
+        ((previous.loops === "front" && loops === "back") || (previous.loops === "back" && loops === "front"))
+      )
+        options.push(previous.available);
     }
     return { live, options, held, into: last >= 0 ? last : undefined, named: false };
   }
@@ -41,13 +67,24 @@ export abstract class RoundExpander extends RoundChecker {
     for (const p of e.pickups) {
       const edge = p.part.rounds[p.part.rounds.length - 1]?.count;
       if (edge === undefined || p.used === edge) continue;
-      if (p.used > edge) this.report(p.node, { code: "too-many-used", used: p.used, available: edge, made: round.offers }, "error");
-      else if (written === undefined) this.report(p.node, { code: "stitches-left", used: p.used, available: edge }, "warning");
+      if (p.used > edge)
+        this.report(
+          p.node,
+          { code: "too-many-used", used: p.used, available: edge, made: round.offers },
+          "error",
+        );
+      else if (written === undefined)
+        this.report(p.node, { code: "stitches-left", used: p.used, available: edge }, "warning");
     }
   }
 
   /** A part that this round takes in but that is only made further down. */
-  protected madeLater(e: Expanded, own: RawPart, before: readonly CheckedPart[], after: readonly RawPart[]): void {
+  protected madeLater(
+    e: Expanded,
+    own: RawPart,
+    before: readonly CheckedPart[],
+    after: readonly RawPart[],
+  ): void {
     if (after.length === 0 || e.copied) return;
     for (const n of operationsOf(e.raw.nodes)) {
       for (const words of [...(n.op.caught ?? []), ...(n.op.part ? [n.op.part] : [])]) {
@@ -69,10 +106,19 @@ export abstract class RoundExpander extends RoundChecker {
   }
 
   /** Rounds of a part one by one: ranges spread out, references replaced by what they stand for. */
-  protected expand(raw: RawPart, before: readonly CheckedPart[], number: (n: number, line: number, at: Span) => boolean): { round: Expanded; gap: boolean }[] {
+  protected expand(
+    raw: RawPart,
+    before: readonly CheckedPart[],
+    number: (n: number, line: number, at: Span) => boolean,
+  ): { round: Expanded; gap: boolean }[] {
     const out: { round: Expanded; gap: boolean }[] = [];
     let counter = 0;
-    const push = (plain: Omit<Expanded, "label" | "number" | "pickups">, n: number | undefined, at: Span, word: string): void => {
+    const push = (
+      plain: Omit<Expanded, "label" | "number" | "pickups">,
+      n: number | undefined,
+      at: Span,
+      word: string,
+    ): void => {
       const settled = settle(plain.nodes, raw.name, before, out.length === 0);
       if (this.roundCount >= MAX_ROUNDS) {
         if (!this.stopped) this.report(at, { code: "too-large", what: "rounds", limit: MAX_ROUNDS }, "error");
@@ -88,7 +134,18 @@ export abstract class RoundExpander extends RoundChecker {
         number(counter, plain.raw.line, at);
       }
       const { raw: r, lastOfLine, copied } = plain;
-      out.push({ round: { raw: r, nodes: settled.nodes, pickups: settled.pickups, lastOfLine, copied, number: counter, label: `${word} ${counter}` }, gap });
+      out.push({
+        round: {
+          raw: r,
+          nodes: settled.nodes,
+          pickups: settled.pickups,
+          lastOfLine,
+          copied,
+          number: counter,
+          label: `${word} ${counter}`,
+        },
+        gap,
+      });
     };
     for (let index = 0; index < raw.rounds.length; index++) {
       const r = raw.rounds[index];
@@ -96,24 +153,56 @@ export abstract class RoundExpander extends RoundChecker {
       // One slip, one report: what follows an unread word in the same round is mostly its echo.
       // What may be no more than talk waits until the round has been counted without it.
       const [firstFound] = r.found;
-      if (firstFound && (firstFound.doubt === undefined || r.reference)) this.report(firstFound, firstFound.detail, firstFound.severity);
+      if (firstFound && (firstFound.doubt === undefined || r.reference))
+        this.report(firstFound, firstFound.detail, firstFound.severity);
       const at: Span = r.label ? { from: r.label.from, to: r.label.to } : { from: r.from, to: r.to };
       const word = r.label?.word === "row" ? "Row" : "Rnd";
       const first = r.label?.first;
       const last = r.label?.last;
-      if (first !== undefined && last !== undefined && last < first) this.report(at, { code: "range-backwards", first, last }, "error");
-      const meant = r.reference || out.length === 0 ? undefined : this.misnumbered(r, counter + 1, raw.rounds[index + 1], out, at);
-      const numbers: (number | undefined)[] = meant ?? (r.label?.list ? [...r.label.list] : first !== undefined && last !== undefined && last >= first ? range(first, Math.min(last, first + MAX_ROUNDS)) : Array.from({ length: r.label?.many ?? 1 }, () => undefined));
-      if (r.label?.written !== undefined && first !== undefined && last !== undefined && r.label.written !== last - first + 1) {
+      if (first !== undefined && last !== undefined && last < first)
+        this.report(at, { code: "range-backwards", first, last }, "error");
+      const meant =
+        r.reference || out.length === 0
+          ? undefined
+          : this.misnumbered(r, counter + 1, raw.rounds[index + 1], out, at);
+      const numbers: (number | undefined)[] =
+        meant ??
+        (r.label?.list
+          ? [...r.label.list]
+          : first !== undefined && last !== undefined && last >= first
+            ? range(first, Math.min(last, first + MAX_ROUNDS))
+            : Array.from({ length: r.label?.many ?? 1 }, () => undefined));
+      if (
+        r.label?.written !== undefined &&
+        first !== undefined &&
+        last !== undefined &&
+        r.label.written !== last - first + 1
+      ) {
         const counted = last - first + 1;
-        this.report(r.label.writtenAt ?? at, { code: "range-length", written: r.label.written, counted }, "error", r.label.writtenAt ? { ...r.label.writtenAt, text: String(counted), label: `Write ${counted} rounds.` } : undefined);
+        this.report(
+          r.label.writtenAt ?? at,
+          { code: "range-length", written: r.label.written, counted },
+          "error",
+          r.label.writtenAt
+            ? { ...r.label.writtenAt, text: String(counted), label: `Write ${counted} rounds.` }
+            : undefined,
+        );
       }
       if (r.reference) {
         const copied = this.resolve(r, before, out, numbers.length);
-        copied.forEach((nodes, i) => push({ raw: r, nodes, lastOfLine: i === copied.length - 1, copied: true }, r.label && first !== undefined ? (first + i) : undefined, at, word));
+        copied.forEach((nodes, i) =>
+          push(
+            { raw: r, nodes, lastOfLine: i === copied.length - 1, copied: true },
+            r.label && first !== undefined ? first + i : undefined,
+            at,
+            word,
+          ),
+        );
         continue;
       }
-      numbers.forEach((n, i) => push({ raw: r, nodes: r.nodes, lastOfLine: i === numbers.length - 1, copied: false }, n, at, word));
+      numbers.forEach((n, i) =>
+        push({ raw: r, nodes: r.nodes, lastOfLine: i === numbers.length - 1, copied: false }, n, at, word),
+      );
     }
     return out;
   }
@@ -122,19 +211,47 @@ export abstract class RoundExpander extends RoundChecker {
    * A label that is off while the next one goes on as if it were right: one slip of the pen, told once. Gives the
    * numbers that were meant.
    */
-  protected misnumbered(r: RawRound, expected: number, next: RawRound | undefined, out: readonly { round: Expanded }[], at: Span): number[] | undefined {
+  protected misnumbered(
+    r: RawRound,
+    expected: number,
+    next: RawRound | undefined,
+    out: readonly { round: Expanded }[],
+    at: Span,
+  ): number[] | undefined {
     const { first, last, list } = r.label ?? {};
-    if (first === undefined || last === undefined || list || next?.label?.first === undefined) return undefined;
-    if (last < first) return next.label.first === first + 1 && expected === last ? range(last, first) : undefined;
+    if (first === undefined || last === undefined || list || next?.label?.first === undefined)
+      return undefined;
+    if (last < first)
+      return next.label.first === first + 1 && expected === last ? range(last, first) : undefined;
     if (first === expected || next.label.first !== expected + last - first + 1) return undefined;
     const digits = this.source.slice(at.from, at.to).indexOf(String(first));
-    const fix = first === last && digits >= 0 ? { from: at.from + digits, to: at.from + digits + String(first).length, text: String(expected), label: `Call it round ${expected}.` } : undefined;
+    const fix =
+      first === last && digits >= 0
+        ? {
+            from: at.from + digits,
+            to: at.from + digits + String(first).length,
+            text: String(expected),
+            label: `Call it round ${expected}.`,
+          }
+        : undefined;
     const earlier = out.find((x) => x.round.number === first);
-    this.report(at, earlier ? { code: "round-twice", number: first, line: earlier.round.raw.line } : { code: "round-missing", expected, found: first }, "error", fix);
+    this.report(
+      at,
+      earlier
+        ? { code: "round-twice", number: first, line: earlier.round.raw.line }
+        : { code: "round-missing", expected, found: first },
+      "error",
+      fix,
+    );
     return range(expected, expected + last - first);
   }
 
-  protected resolve(r: RawRound, before: readonly CheckedPart[], out: readonly { round: Expanded }[], wanted: number): (readonly Node[])[] {
+  protected resolve(
+    r: RawRound,
+    before: readonly CheckedPart[],
+    out: readonly { round: Expanded }[],
+    wanted: number,
+  ): (readonly Node[])[] {
     const ref = r.reference;
     if (!ref) return [];
     const own = r.nodes.filter((n) => n.kind === "total" || n.kind === "event" || n.kind === "colour");
@@ -142,7 +259,9 @@ export abstract class RoundExpander extends RoundChecker {
     let pool: { number: number | undefined; nodes: readonly Node[] }[];
     if (ref.part !== undefined) {
       const name = ref.part.toLowerCase();
-      const part = before.find((p) => p.name.toLowerCase() === name) ?? before.find((p) => name.includes(p.name.toLowerCase()) || p.name.toLowerCase().includes(name));
+      const part =
+        before.find((p) => p.name.toLowerCase() === name) ??
+        before.find((p) => name.includes(p.name.toLowerCase()) || p.name.toLowerCase().includes(name));
       if (!part) {
         this.report(ref.partAt ?? r, { code: "no-such-part", name: ref.part }, "error");
         return [r.nodes];
@@ -154,19 +273,40 @@ export abstract class RoundExpander extends RoundChecker {
       const { first, last = first } = ref;
       const found = pool.filter((x) => x.number !== undefined && x.number >= first && x.number <= last);
       if (found.length === 0 || found.length < last - first + 1) {
-        const missing = range(first, Math.min(last, first + 1000)).find((n) => !found.some((x) => x.number === n)) ?? first;
-        this.report({ from: r.from, to: r.to }, { code: "no-such-round", number: missing, part: ref.part }, "error");
+        const missing =
+          range(first, Math.min(last, first + 1000)).find((n) => !found.some((x) => x.number === n)) ?? first;
+        this.report(
+          { from: r.from, to: r.to },
+          { code: "no-such-round", number: missing, part: ref.part },
+          "error",
+        );
         if (found.length === 0) return [r.nodes];
       }
       pool = found;
     }
     if (pool.length === 0) return [r.nodes];
     const done = out[out.length - 1]?.round.number ?? out.length;
-    const count = ref.until !== undefined ? Math.max(1, Math.min(MAX_ROUNDS, ref.until - done)) : ref.times !== undefined ? ref.times * pool.length : r.label?.first !== undefined && ref.part === undefined ? wanted : Math.max(pool.length, r.label?.first !== undefined ? wanted : 0);
+    const count =
+      ref.until !== undefined
+        ? Math.max(1, Math.min(MAX_ROUNDS, ref.until - done))
+        : ref.times !== undefined
+          ? ref.times * pool.length
+          : r.label?.first !== undefined && ref.part === undefined
+            ? wanted
+            : Math.max(pool.length, r.label?.first !== undefined ? wanted : 0);
     const copies: (readonly Node[])[] = [];
     for (let i = 0; i < count && copies.length < MAX_ROUNDS; i++) {
       const source = pool[i % pool.length];
-      if (source) copies.push(i === count - 1 ? [...own.filter((n) => n.kind === "colour"), ...strip(source.nodes), ...own.filter((n) => n.kind !== "colour")] : strip(source.nodes));
+      if (source)
+        copies.push(
+          i === count - 1
+            ? [
+                ...own.filter((n) => n.kind === "colour"),
+                ...strip(source.nodes),
+                ...own.filter((n) => n.kind !== "colour"),
+              ]
+            : strip(source.nodes),
+        );
     }
     return copies;
   }

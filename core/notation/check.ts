@@ -3,10 +3,31 @@ import { DocumentReader, type RawPart } from "./document";
 import { addTally, tallySize, type Tally, type Terms } from "./stitches";
 import { recogniseTerms } from "./terms";
 import type { Node } from "./tree";
-import { MAIN_SLOT, type Worked, type CheckedRound, type PartEvent, type CheckedPart, type CheckedPattern, type MemoryByTerms, LEAST_EYE_OPENING, following } from "./check-base";
+import {
+  MAIN_SLOT,
+  type Worked,
+  type CheckedRound,
+  type PartEvent,
+  type CheckedPart,
+  type CheckedPattern,
+  type MemoryByTerms,
+  LEAST_EYE_OPENING,
+  following,
+} from "./check-base";
 import { RoundExpander } from "./check-expand";
 
-export { LEAST_EYE_OPENING, MAIN_SLOT, MAX_PROBLEMS, MAX_ROUNDS, type CheckedPart, type CheckedPattern, type CheckedRound, type MemoryByTerms, type PartEvent, type Worked } from "./check-base";
+export {
+  LEAST_EYE_OPENING,
+  MAIN_SLOT,
+  MAX_PROBLEMS,
+  MAX_ROUNDS,
+  type CheckedPart,
+  type CheckedPattern,
+  type CheckedRound,
+  type MemoryByTerms,
+  type PartEvent,
+  type Worked,
+} from "./check-base";
 
 /** Parts before and after that the words of a round may mean: time stays linear in a text of thousands. */
 const MOST_PARTS = 30;
@@ -18,21 +39,47 @@ const NO_TOOLS = { strands: undefined, hookMm: undefined };
  * Reads and counts a written pattern. Total: any text gives a result, never an exception; time is
  * linear in the text and in the rounds it expands to (at most `MAX_ROUNDS`).
  */
-export function checkPattern(text: string, options: { readonly terms?: Terms | "auto"; readonly otherwise?: Terms; readonly memory?: MemoryByTerms } = {}): CheckedPattern {
+export function checkPattern(
+  text: string,
+  options: {
+    readonly terms?: Terms | "auto";
+    readonly otherwise?: Terms;
+    readonly memory?: MemoryByTerms;
+  } = {},
+): CheckedPattern {
   return new Checker(text, options.terms ?? "auto", options.otherwise ?? "us", options.memory).check();
 }
 
 class Checker extends RoundExpander {
   check(): CheckedPattern {
-    const recognised = this.wanted === "auto" ? recogniseTerms(this.plain, this.otherwise) : { terms: this.wanted, reason: "chosen by hand" };
-    const raw = new DocumentReader(this.source, this.plain, recognised.terms, this.memory?.[recognised.terms]).read();
+    const recognised =
+      this.wanted === "auto"
+        ? recogniseTerms(this.plain, this.otherwise)
+        : { terms: this.wanted, reason: "chosen by hand" };
+    const raw = new DocumentReader(
+      this.source,
+      this.plain,
+      recognised.terms,
+      this.memory?.[recognised.terms],
+    ).read();
     const parts: CheckedPart[] = [];
-    raw.parts.forEach((part, i) => parts.push(this.part(part, parts.slice(-MOST_PARTS), raw.parts.slice(i + 1, i + 1 + MOST_PARTS))));
+    raw.parts.forEach((part, i) =>
+      parts.push(this.part(part, parts.slice(-MOST_PARTS), raw.parts.slice(i + 1, i + 1 + MOST_PARTS))),
+    );
     this.seams(raw.assembly);
     for (const f of raw.unread) this.report(f, f.detail, f.severity);
-    if (parts.length === 0) this.report({ from: 0, to: Math.min(1, this.source.length) }, { code: "nothing-to-read" }, "error");
+    if (parts.length === 0)
+      this.report({ from: 0, to: Math.min(1, this.source.length) }, { code: "nothing-to-read" }, "error");
     this.problems.sort((a, b) => a.from - b.from || a.to - b.to);
-    return { ok: !this.problems.some((p) => p.severity === "error"), terms: recognised.terms, termsReason: recognised.reason, parts, assembly: raw.assembly, problems: this.problems, lines: raw.lines };
+    return {
+      ok: !this.problems.some((p) => p.severity === "error"),
+      terms: recognised.terms,
+      termsReason: recognised.reason,
+      parts,
+      assembly: raw.assembly,
+      problems: this.problems,
+      lines: raw.lines,
+    };
   }
 
   protected part(raw: RawPart, before: readonly CheckedPart[], after: readonly RawPart[]): CheckedPart {
@@ -46,7 +93,8 @@ class Checker extends RoundExpander {
     const list = this.expand(raw, before, (number, line, at) => {
       const earlier = seen.get(number);
       if (earlier !== undefined) this.report(at, { code: "round-twice", number, line: earlier }, "error");
-      else if (expectedNumber !== undefined && number > expectedNumber) this.report(at, { code: "round-missing", expected: expectedNumber, found: number }, "error");
+      else if (expectedNumber !== undefined && number > expectedNumber)
+        this.report(at, { code: "round-missing", expected: expectedNumber, found: number }, "error");
       const gap = expectedNumber !== undefined && number !== expectedNumber;
       seen.set(number, line);
       expectedNumber = number + 1;
@@ -64,7 +112,9 @@ class Checker extends RoundExpander {
       const { round: e, gap } = entry;
       if (e.raw.slot !== undefined && !e.copied) slot = e.raw.slot;
       if (gap) live = undefined;
-      const quiet = brokenLine === e.raw.line || e.pickups.some((p) => p.part.rounds.some((r) => r.broken && r.line === p.part.rounds.at(-1)?.line));
+      const quiet =
+        brokenLine === e.raw.line ||
+        e.pickups.some((p) => p.part.rounds.some((r) => r.broken && r.line === p.part.rounds.at(-1)?.line));
       const base = this.baseFor(e, rounds, live, held, before, quiet);
       const next = following(list, i);
       const checked = this.round(e, base, slot, rounds.length === 0, next, quiet);
@@ -72,9 +122,15 @@ class Checker extends RoundExpander {
       if (!checked.round.broken && !quiet) this.pickedUp(e, checked.round);
       if (!quiet) this.madeLater(e, raw, before, after);
       oval ||= checked.oval;
-      if (base.named && base.into !== undefined) for (let j = base.into + 1; j < rounds.length; j++) rounds[j] = { ...(rounds[j] as CheckedRound), deadEnd: true };
+      if (base.named && base.into !== undefined)
+        for (let j = base.into + 1; j < rounds.length; j++)
+          rounds[j] = { ...(rounds[j] as CheckedRound), deadEnd: true };
       tools = toolsOf(e.nodes, tools);
-      rounds.push(tools.strands === undefined && tools.hookMm === undefined ? checked.round : { ...checked.round, ...tools });
+      rounds.push(
+        tools.strands === undefined && tools.hookMm === undefined
+          ? checked.round
+          : { ...checked.round, ...tools },
+      );
       live = checked.round.count;
       held = checked.held;
       slot = checked.slot;
@@ -86,11 +142,29 @@ class Checker extends RoundExpander {
     this.openings(raw, rounds);
     this.seams(raw.events);
     const bySlot = [...slots].map(([name, tally]) => ({ slot: name, ...tally }));
-    return { name: raw.name, make: raw.make, line: raw.line, from: raw.from, worked: this.worked(raw, rounds, oval), rounds, made: total, bySlot, increases, decreases, events: this.placed(raw, rounds) };
+    return {
+      name: raw.name,
+      make: raw.make,
+      line: raw.line,
+      from: raw.from,
+      worked: this.worked(raw, rounds, oval),
+      rounds,
+      made: total,
+      bySlot,
+      increases,
+      decreases,
+      events: this.placed(raw, rounds),
+    };
   }
 
   protected seams(events: readonly PartEvent[]): void {
-    for (const { event } of events) if (event.kind === "seam" && event.edges && !event.matched) this.report(event.at, { code: "seam-does-not-match", first: event.edges[0], second: event.edges[1] }, "error");
+    for (const { event } of events)
+      if (event.kind === "seam" && event.edges && !event.matched)
+        this.report(
+          event.at,
+          { code: "seam-does-not-match", first: event.edges[0], second: event.edges[1] },
+          "error",
+        );
   }
 
   protected worked(raw: RawPart, rounds: readonly CheckedRound[], oval: boolean): Worked {
@@ -110,10 +184,12 @@ class Checker extends RoundExpander {
     }
     const rowWords = raw.rounds.some((r) => r.label?.word === "row");
     if (rounds.length === 1 && first.count === 0 && (first.made.ch ?? 0) > 0) return "chain";
-    if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0)) return rowWords ? "rows" : "chain";
+    if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0))
+      return rowWords ? "rows" : "chain";
     if (chained && joins === 0 && (turns > 0 || rowWords || rounds.length > 1)) return "rows";
     if (turns > 0 && turns >= rounds.length / 2 && joins < turns) return "rows";
-    if (joins >= Math.max(1, (rounds.length - 1) / 2) || (joins === 0 && raw.joinedNote === true)) return "joined";
+    if (joins >= Math.max(1, (rounds.length - 1) / 2) || (joins === 0 && raw.joinedNote === true))
+      return "joined";
     return "spiral";
   }
 
@@ -129,20 +205,52 @@ class Checker extends RoundExpander {
         const widest = Math.max(0, ...list.map((r) => r.count ?? 0));
         const said = at ? this.plain.slice(at.from, at.to) : "";
         // A last pinch goes through six stitches; a whole body does not.
-        if (!filled && !event.none && at && last?.count !== undefined && last.count <= LAST_RING && last.decreases > 0 && widest >= 30 && !/finish|more|top up|last bit|close|before|until|as you go|continu/.test(said)) this.report({ from: at.from, to: at.to }, { code: "opening-too-small", what: "hands that fill a piece this wide", count: last.count, least: LEAST_EYE_OPENING }, "warning");
+        if (
+          !filled &&
+          !event.none &&
+          at &&
+          last?.count !== undefined &&
+          last.count <= LAST_RING &&
+          last.decreases > 0 &&
+          widest >= 30 &&
+          !/finish|more|top up|last bit|close|before|until|as you go|continu/.test(said)
+        )
+          this.report(
+            { from: at.from, to: at.to },
+            {
+              code: "opening-too-small",
+              what: "hands that fill a piece this wide",
+              count: last.count,
+              least: LEAST_EYE_OPENING,
+            },
+            "warning",
+          );
         filled ||= !event.none;
         continue;
       }
       if (last?.count !== undefined && last.count < LEAST_EYE_OPENING && last.decreases > 0) {
         const at = this.lines[line - 1];
-        if (at) this.report({ from: at.from, to: at.to }, { code: "opening-too-small", what: "eyes with washers", count: last.count, least: LEAST_EYE_OPENING }, "warning");
+        if (at)
+          this.report(
+            { from: at.from, to: at.to },
+            {
+              code: "opening-too-small",
+              what: "eyes with washers",
+              count: last.count,
+              least: LEAST_EYE_OPENING,
+            },
+            "warning",
+          );
       }
     }
   }
 }
 
 /** Strands and hook after a round: both stay until the text changes them. */
-function toolsOf(nodes: readonly Node[], before: { strands: number | undefined; hookMm: number | undefined }): { strands: number | undefined; hookMm: number | undefined } {
+function toolsOf(
+  nodes: readonly Node[],
+  before: { strands: number | undefined; hookMm: number | undefined },
+): { strands: number | undefined; hookMm: number | undefined } {
   let { strands, hookMm } = before;
   for (const n of nodes) {
     if (n.kind === "strands") strands = n.n;

@@ -2,18 +2,36 @@ import type { Cursor } from "./cursor";
 
 /** Shade words that stand for a colour slot without any introduction. Everyday words only. */
 const SHADES = new Set(
-  ("white cream ivory beige tan brown chocolate black grey gray charcoal silver slate navy blue teal turquoise aqua mint green olive lime yellow mustard gold " +
-    "orange coral peach salmon pink rose red burgundy maroon purple lilac lavender violet plum sand rust copper sky ocean sea moss forest sage ochre ecru natural stone denim indigo crimson scarlet cherry ginger caramel honey straw oatmeal").split(" "),
+  (
+    "white cream ivory beige tan brown chocolate black grey gray charcoal silver slate navy blue teal turquoise aqua mint green olive lime yellow mustard gold " +
+    "orange coral peach salmon pink rose red burgundy maroon purple lilac lavender violet plum sand rust copper sky ocean sea moss forest sage ochre ecru natural stone denim indigo crimson scarlet cherry ginger caramel honey straw oatmeal"
+  ).split(" "),
 );
-const TONE = new Set(["dark", "light", "pale", "bright", "deep", "soft", "warm", "cool", "off", "mid", "medium"]);
+const TONE = new Set([
+  "dark",
+  "light",
+  "pale",
+  "bright",
+  "deep",
+  "soft",
+  "warm",
+  "cool",
+  "off",
+  "mid",
+  "medium",
+]);
 const CARRIER = new Set(["yarn", "colour", "color", "col", "thread", "wool", "cotton"]);
 
 /** A shade named by everyday words at the cursor ("dark grey", "white", "colour B", "yarn A", "MC"). */
 export function readShade(c: Cursor): string | undefined {
   return c.attempt(() => {
     c.take("the");
-    if (c.is("mc", "cc") || /^c[1-9]$/.test(c.text())) return c.at++, c.tokens[c.at - 1]?.text.toUpperCase();
-    if ((c.is("cc", "c", "colour", "color") && c.kind(1) === "number") || (CARRIER.has(c.text()) && /^[a-h]$/.test(c.text(1)))) {
+    if (c.is("mc", "cc") || /^c[1-9]$/.test(c.text()))
+      return (c.at++, c.tokens[c.at - 1]?.text.toUpperCase());
+    if (
+      (c.is("cc", "c", "colour", "color") && c.kind(1) === "number") ||
+      (CARRIER.has(c.text()) && /^[a-h]$/.test(c.text(1)))
+    ) {
       const name = c.kind(1) === "number" ? `C${c.text(1)}` : c.text(1).toUpperCase();
       c.at += 2;
       return name;
@@ -35,7 +53,36 @@ export function readShade(c: Cursor): string | undefined {
 }
 
 const CHANGE = new Set(["change", "changing", "switch", "switching", "swap"]);
-const NOT_A_SHADE = new Set(["in", "on", "at", "before", "when", "to", "and", "then", "for", "of", "last", "next", "the", "st", "sts", "stitch", "a", "new", "round", "rnd", "with", "size", "hook", "needle", "tail", "yarn", "colour", "color"]);
+const NOT_A_SHADE = new Set([
+  "in",
+  "on",
+  "at",
+  "before",
+  "when",
+  "to",
+  "and",
+  "then",
+  "for",
+  "of",
+  "last",
+  "next",
+  "the",
+  "st",
+  "sts",
+  "stitch",
+  "a",
+  "new",
+  "round",
+  "rnd",
+  "with",
+  "size",
+  "hook",
+  "needle",
+  "tail",
+  "yarn",
+  "colour",
+  "color",
+]);
 
 /** "change to white", "switch colour to dark grey", "with puffin black", "join cream yarn": the slot named. */
 export function readColourChange(c: Cursor): string | undefined {
@@ -55,7 +102,8 @@ export function readColourChange(c: Cursor): string | undefined {
     const shade = readShade(c);
     if (shade !== undefined) return shade;
     if (!introduced) return undefined;
-    if (/^[a-h]$/.test(c.text()) && (c.kind(1) === "end" || /^[.,;:)]$/.test(c.text(1)))) return c.at++, c.tokens[c.at - 1]?.text.toUpperCase();
+    if (/^[a-h]$/.test(c.text()) && (c.kind(1) === "end" || /^[.,;:)]$/.test(c.text(1))))
+      return (c.at++, c.tokens[c.at - 1]?.text.toUpperCase());
     c.take("the");
     const from = c.from;
     let n = 0;

@@ -13,7 +13,9 @@ describe("patterns in many hands", () => {
   });
   it.each(CORPUS.map((c) => [c.hand, c] as const))("%s", (_hand, c) => {
     const p = checkPattern(c.text);
-    expect(p.parts.map((x) => ({ name: x.name, make: x.make, counts: x.rounds.map((r) => r.count) }))).toEqual(c.parts.map((x) => ({ name: x.name, make: x.make ?? 1, counts: x.counts })));
+    expect(
+      p.parts.map((x) => ({ name: x.name, make: x.make, counts: x.rounds.map((r) => r.count) })),
+    ).toEqual(c.parts.map((x) => ({ name: x.name, make: x.make ?? 1, counts: x.counts })));
     c.parts.forEach((want, i) => {
       if (want.worked) expect(p.parts[i]?.worked).toBe(want.worked);
       if (want.made) expect(p.parts[i]?.made).toMatchObject(want.made);
@@ -34,23 +36,40 @@ describe("broken copies", () => {
 });
 
 /** Hands in which a written total is not the only truth, so that another number may be meant. */
-const TWO_WAYS = ["a panel whose rows bite one side stitch at each end", "a square worked in rows and edged in the round", "feet with free front loops, then a leg without a name for its rounds"];
+const TWO_WAYS = [
+  "a panel whose rows bite one side stitch at each end",
+  "a square worked in rows and edged in the round",
+  "feet with free front loops, then a leg without a name for its rounds",
+];
 
 describe("a changed total anywhere in the corpus", () => {
-  it.each(CORPUS.filter((c) => !TWO_WAYS.includes(c.hand)).map((c) => [c.hand, c] as const))("%s", (_hand, c) => {
-    const lines = c.text.split(/\r?\n/);
-    const { lines: kinds } = checkPattern(c.text);
-    lines.forEach((line, i) => {
-      const m = /[([={–-]\s*(\d+)(\s*(sts?|sc|dc))?\s*[)\]}.]?\s*$/.exec(line);
-      if (!m?.[1] || !/round|continuation/.test(kinds[i]?.kind ?? "") || !/rn?d|row|^\d|^R|\|/i.test(line)) return;
-      const at = m.index + m[0].indexOf(m[1]);
-      for (const by of [1, -1, 2]) {
-        const changed = lines.map((l, j) => (j === i ? line.slice(0, at) + String(Number(m[1]) + by) + line.slice(at + String(m[1]).length) : l)).join("\n");
-        const found = checkPattern(changed).problems.filter((p) => !(c.reports ?? []).includes(told(p)));
-        let first = i;
-        while (first > 0 && kinds[first]?.kind === "continuation") first--;
-        expect(found.map((p) => p.line >= first + 1 && p.line <= i + 1), `${line} → ${by}`).toEqual([true]);
-      }
-    });
-  });
+  it.each(CORPUS.filter((c) => !TWO_WAYS.includes(c.hand)).map((c) => [c.hand, c] as const))(
+    "%s",
+    (_hand, c) => {
+      const lines = c.text.split(/\r?\n/);
+      const { lines: kinds } = checkPattern(c.text);
+      lines.forEach((line, i) => {
+        const m = /[([={–-]\s*(\d+)(\s*(sts?|sc|dc))?\s*[)\]}.]?\s*$/.exec(line);
+        if (!m?.[1] || !/round|continuation/.test(kinds[i]?.kind ?? "") || !/rn?d|row|^\d|^R|\|/i.test(line))
+          return;
+        const at = m.index + m[0].indexOf(m[1]);
+        for (const by of [1, -1, 2]) {
+          const changed = lines
+            .map((l, j) =>
+              j === i
+                ? line.slice(0, at) + String(Number(m[1]) + by) + line.slice(at + String(m[1]).length)
+                : l,
+            )
+            .join("\n");
+          const found = checkPattern(changed).problems.filter((p) => !(c.reports ?? []).includes(told(p)));
+          let first = i;
+          while (first > 0 && kinds[first]?.kind === "continuation") first--;
+          expect(
+            found.map((p) => p.line >= first + 1 && p.line <= i + 1),
+            `${line} → ${by}`,
+          ).toEqual([true]);
+        }
+      });
+    },
+  );
 });

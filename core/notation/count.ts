@@ -11,7 +11,11 @@ export interface SlotTally {
 const NOTHING: SlotTally = { made: {}, two: 0, three: 0 };
 export function addSlot(a: SlotTally | undefined, b: SlotTally, times = 1): SlotTally {
   const x = a ?? NOTHING;
-  return { made: addTally(x.made, b.made, times), two: x.two + b.two * times, three: x.three + b.three * times };
+  return {
+    made: addTally(x.made, b.made, times),
+    two: x.two + b.two * times,
+    three: x.three + b.three * times,
+  };
 }
 
 /** What a round comes to when its tree is worked over `available` live stitches. */
@@ -62,7 +66,9 @@ interface Size {
 function sizeOf(node: Node): Size {
   switch (node.kind) {
     case "work":
-      return node.times.kind === "number" ? { uses: node.op.uses * node.times.n, open: false } : { uses: 0, open: true };
+      return node.times.kind === "number"
+        ? { uses: node.op.uses * node.times.n, open: false }
+        : { uses: 0, open: true };
     case "skip":
       return { uses: node.n, open: false };
     case "evenly":
@@ -84,7 +90,14 @@ function sizeOf(node: Node): Size {
 }
 
 /** Works a tree over `available` stitches (undefined: not known). Arithmetic only: nothing is expanded. */
-export function work(nodes: readonly Node[], available: number | undefined, slot: string, first: boolean, target?: number, depth = 0): Outcome {
+export function work(
+  nodes: readonly Node[],
+  available: number | undefined,
+  slot: string,
+  first: boolean,
+  target?: number,
+  depth = 0,
+): Outcome {
   const run: Running = { used: 0, offers: 0, bySlot: new Map(), increases: 0, decreases: 0, slot };
   let joined = false;
   let turned = false;
@@ -137,7 +150,14 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
         if (op.into === "chain" && chains > 0 && !started) {
           const nth = Number(/ch (\d+)/.exec(op.name)?.[1] ?? 2);
           room = chains - nth + 1;
-          const more = nodes.slice(i + 1).some((n) => (n.kind === "work" && n.op.stitch !== "ch" && n.op.stitch !== "slst") || n.kind === "group" || n.kind === "other-side");
+          const more = nodes
+            .slice(i + 1)
+            .some(
+              (n) =>
+                (n.kind === "work" && n.op.stitch !== "ch" && n.op.stitch !== "slst") ||
+                n.kind === "group" ||
+                n.kind === "other-side",
+            );
           if (room <= 1 && !more) {
             // Several stitches in the far chain are a ring by other means, not an increase.
             free = true;
@@ -161,11 +181,19 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
       }
       case "group": {
         const unit = node.items.reduce((sum, n) => sum + sizeOf(n).uses, 0);
-        if (node.items.some((n) => n.kind === "work" && (n.op.into === "ring" || n.op.into === "part"))) free = true;
+        if (node.items.some((n) => n.kind === "work" && (n.op.into === "ring" || n.op.into === "part")))
+          free = true;
         started ||= node.items.some((n) => n.kind === "work" && n.op.stitch !== "ch");
         if (node.times.kind === "number" && node.times.n === 1) {
           // Brackets worked once may hold an "around" of their own.
-          const inner = work(node.items, limit === undefined ? undefined : limit - run.used - after(i), run.slot, false, undefined, depth);
+          const inner = work(
+            node.items,
+            limit === undefined ? undefined : limit - run.used - after(i),
+            run.slot,
+            false,
+            undefined,
+            depth,
+          );
           addOutcome(run, inner, 1);
           misfit ??= inner.misfit;
           open ||= inner.open;
@@ -179,16 +207,30 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
           const first = once(node.items, before, depth + 1);
           addOutcome(run, first, 1);
           // The second time may begin in another colour. Deep down it is taken as the first, or brackets in brackets would double the work each.
-          if (times > 1) addOutcome(run, first.slot === before || depth > 4 ? first : once(node.items, run.slot, depth + 1), times - 1);
+          if (times > 1)
+            addOutcome(
+              run,
+              first.slot === before || depth > 4 ? first : once(node.items, run.slot, depth + 1),
+              times - 1,
+            );
         }
         unknown ||= node.items.some((n) => n.kind === "unknown");
         break;
       }
       case "evenly": {
-        const room = limit === undefined ? (target === undefined ? undefined : target - node.n * (node.op.offers - node.op.uses)) : limit - run.used - after(i);
+        const room =
+          limit === undefined
+            ? target === undefined
+              ? undefined
+              : target - node.n * (node.op.offers - node.op.uses)
+            : limit - run.used - after(i);
         if (room === undefined) open = true;
         else {
-          tallyWork(run, { ...node, kind: "work", op: node.rest, times: { kind: "number", n: 0 } }, Math.max(0, room - node.n * node.op.uses));
+          tallyWork(
+            run,
+            { ...node, kind: "work", op: node.rest, times: { kind: "number", n: 0 } },
+            Math.max(0, room - node.n * node.op.uses),
+          );
           tallyWork(run, { ...node, kind: "work", times: { kind: "number", n: node.n } }, node.n);
         }
         break;
@@ -202,7 +244,11 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
       case "start":
         if (node.start === "chain-ring") {
           const intoRing = nodes.slice(i + 1).some((n) => n.kind === "work" && n.op.into === "ring");
-          const worked = nodes.slice(i + 1).some((n) => (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group" || n.kind === "evenly");
+          const worked = nodes
+            .slice(i + 1)
+            .some(
+              (n) => (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group" || n.kind === "evenly",
+            );
           if (first && !worked) {
             // A ring of chains and nothing on it yet: the next round works the chains.
             free = true;
@@ -239,8 +285,22 @@ export function work(nodes: readonly Node[], available: number | undefined, slot
     }
   });
   return {
-    used: run.used, offers: run.offers, bySlot: run.bySlot, increases: run.increases, decreases: run.decreases, joined, turned,
-    free: free || (first && foundation === 0 && available === undefined), misfit, open, leaves, unknown, slot: run.slot, foundation, bothSides, firstSide,
+    used: run.used,
+    offers: run.offers,
+    bySlot: run.bySlot,
+    increases: run.increases,
+    decreases: run.decreases,
+    joined,
+    turned,
+    free: free || (first && foundation === 0 && available === undefined),
+    misfit,
+    open,
+    leaves,
+    unknown,
+    slot: run.slot,
+    foundation,
+    bothSides,
+    firstSide,
     sideStitches: limit ?? (room > 0 ? room : Math.max(0, foundation - 1)),
   };
 }
@@ -253,7 +313,18 @@ function tallyWork(run: Running, node: Node & { kind: "work" }, times: number): 
   run.increases += node.op.increases * n;
   run.decreases += node.op.decreases * n;
   const together = node.op.decreases > 0;
-  run.bySlot.set(run.slot, addSlot(run.bySlot.get(run.slot), { made: node.op.makes, two: together && node.op.uses === 2 ? 1 : 0, three: together && node.op.uses > 2 ? 1 : 0 }, n));
+  run.bySlot.set(
+    run.slot,
+    addSlot(
+      run.bySlot.get(run.slot),
+      {
+        made: node.op.makes,
+        two: together && node.op.uses === 2 ? 1 : 0,
+        three: together && node.op.uses > 2 ? 1 : 0,
+      },
+      n,
+    ),
+  );
 }
 
 function once(items: readonly Node[], slot: string, depth: number): Outcome {
@@ -277,7 +348,8 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
   for (let i = 0; i < nodes.length && all.length <= 8; i++) {
     const node = nodes[i];
     const others = node ? alternatives(node) : [];
-    if (others.length > 0) all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
+    if (others.length > 0)
+      all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
   }
   yield* all.slice(1);
   const lone = loneAsAround(nodes);
@@ -302,9 +374,20 @@ function* withAlternatives(nodes: readonly Node[]): Generator<readonly Node[]> {
 
 /** "Rnd 6: sc" and no more is worked all the way round. */
 function loneAsAround(nodes: readonly Node[]): readonly Node[] | undefined {
-  const worked = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
+  const worked = nodes.filter(
+    (n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip",
+  );
   const [only] = worked;
-  if (worked.length !== 1 || only?.kind !== "work" || only.op.into !== "next" || only.op.stitch === "ch" || only.times.kind !== "number" || only.times.n !== 1 || only.times.at) return undefined;
+  if (
+    worked.length !== 1 ||
+    only?.kind !== "work" ||
+    only.op.into !== "next" ||
+    only.op.stitch === "ch" ||
+    only.times.kind !== "number" ||
+    only.times.n !== 1 ||
+    only.times.at
+  )
+    return undefined;
   return nodes.map((n) => (n === only ? { ...only, times: { kind: "around" } } : n));
 }
 
@@ -312,9 +395,20 @@ function loneAsAround(nodes: readonly Node[]): readonly Node[] | undefined {
 function saidTwice(nodes: readonly Node[]): readonly Node[] | undefined {
   const worked = nodes.filter((n) => n.kind === "work" && n.op.stitch !== "ch");
   const [first, second] = worked;
-  if (worked.length !== 2 || first?.kind !== "work" || second?.kind !== "work" || nodes.some((n) => n.kind === "group")) return undefined;
-  if (first.times.kind === "number" || second.times.kind !== "number" || first.op.stitch !== second.op.stitch) return undefined;
-  const numbered = (n: Extract<Node, { kind: "work" }>): Node => ({ ...n, times: second.times, ...(n.other?.kind === "work" ? { other: { ...n.other, times: second.times } } : {}) });
+  if (
+    worked.length !== 2 ||
+    first?.kind !== "work" ||
+    second?.kind !== "work" ||
+    nodes.some((n) => n.kind === "group")
+  )
+    return undefined;
+  if (first.times.kind === "number" || second.times.kind !== "number" || first.op.stitch !== second.op.stitch)
+    return undefined;
+  const numbered = (n: Extract<Node, { kind: "work" }>): Node => ({
+    ...n,
+    times: second.times,
+    ...(n.other?.kind === "work" ? { other: { ...n.other, times: second.times } } : {}),
+  });
   return nodes.filter((n) => n !== second).map((n) => (n === first ? numbered(first) : n));
 }
 
@@ -323,7 +417,11 @@ function alternatives(node: Node): Node[] {
   if (node.kind === "group") {
     const index = node.items.findIndex((n) => alternatives(n).length > 0);
     const item = node.items[index];
-    if (item) return alternatives(item).map((o) => ({ ...node, items: node.items.map((n, j) => (j === index ? o : n)) }));
+    if (item)
+      return alternatives(item).map((o) => ({
+        ...node,
+        items: node.items.map((n, j) => (j === index ? o : n)),
+      }));
   }
   return [];
 }
@@ -332,34 +430,78 @@ function alternatives(node: Node): Node[] {
 function liftedSkip(nodes: readonly Node[]): readonly Node[] | undefined {
   const at = nodes.findIndex((n) => n.kind === "work" && n.op.standsFor !== undefined);
   const skip = nodes.findIndex((n, i) => i > at && n.kind === "skip" && n.n === 1 && n.first === true);
-  return at < 0 || skip < 0 || nodes.slice(at + 1, skip).some((n) => n.kind === "work" || n.kind === "group") ? undefined : nodes.filter((_, i) => i !== skip);
+  return at < 0 || skip < 0 || nodes.slice(at + 1, skip).some((n) => n.kind === "work" || n.kind === "group")
+    ? undefined
+    : nodes.filter((_, i) => i !== skip);
 }
 
 /** "sc, inc around" may mean "(sc, inc) around". */
 function wholeAsRepeat(nodes: readonly Node[]): readonly Node[] | undefined {
   const last = nodes.findLastIndex((n) => n.kind === "work" || n.kind === "group");
   const end = nodes[last];
-  if (last < 1 || end === undefined || (end.kind !== "work" && end.kind !== "group") || (end.times.kind === "number" && end.times.n < 2)) return undefined;
-  const start = nodes.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch" && n.op.into === "next"));
+  if (
+    last < 1 ||
+    end === undefined ||
+    (end.kind !== "work" && end.kind !== "group") ||
+    (end.times.kind === "number" && end.times.n < 2)
+  )
+    return undefined;
+  const start = nodes.findIndex(
+    (n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch" && n.op.into === "next"),
+  );
   if (start < 0 || start === last) return undefined;
-  const items = nodes.slice(start, last + 1).map((n, i, list) => (i === list.length - 1 && n.kind === "work" ? { ...n, times: { kind: "number" as const, n: 1 } } : n));
-  return [...nodes.slice(0, start), { kind: "group", items, times: end.times, from: items[0]?.from ?? end.from, to: end.to }, ...nodes.slice(last + 1)];
+  const items = nodes
+    .slice(start, last + 1)
+    .map((n, i, list) =>
+      i === list.length - 1 && n.kind === "work" ? { ...n, times: { kind: "number" as const, n: 1 } } : n,
+    );
+  return [
+    ...nodes.slice(0, start),
+    { kind: "group", items, times: end.times, from: items[0]?.from ?? end.from, to: end.to },
+    ...nodes.slice(last + 1),
+  ];
 }
 
 /** "Rnd 4: sc sc inc" and no more is worked again and again, all the way round. */
 function allAround(nodes: readonly Node[]): readonly Node[] | undefined {
-  const worked = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
-  if (worked.length < 2 || !worked.every((n) => n.kind === "work" && n.op.into === "next" && n.op.stitch !== "ch" && n.times.kind === "number" && n.times.n === 1 && !n.times.at)) return undefined;
+  const worked = nodes.filter(
+    (n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip",
+  );
+  if (
+    worked.length < 2 ||
+    !worked.every(
+      (n) =>
+        n.kind === "work" &&
+        n.op.into === "next" &&
+        n.op.stitch !== "ch" &&
+        n.times.kind === "number" &&
+        n.times.n === 1 &&
+        !n.times.at,
+    )
+  )
+    return undefined;
   if (nodes.some((n) => n.kind === "join" || n.kind === "turn" || n.kind === "start")) return undefined;
   const from = worked[0]?.from ?? 0;
   const others = nodes.filter((n) => !(worked as readonly Node[]).includes(n));
-  return [...others.filter((n) => n.from < from), { kind: "group", items: worked, times: { kind: "around" }, from, to: worked.at(-1)?.to ?? from }, ...others.filter((n) => n.from >= from)];
+  return [
+    ...others.filter((n) => n.from < from),
+    { kind: "group", items: worked, times: { kind: "around" }, from, to: worked.at(-1)?.to ?? from },
+    ...others.filter((n) => n.from >= from),
+  ];
 }
 
 /** A single slip stitch at the end joins the round, also when nobody says so. */
 function trailingSlipAsJoin(nodes: readonly Node[]): readonly Node[] | undefined {
   const index = nodes.findLastIndex((n) => n.kind === "work" && n.op.stitch !== "ch");
   const last = nodes[index];
-  if (index < 1 || last?.kind !== "work" || last.op.stitch !== "slst" || last.op.into !== "next" || last.times.kind !== "number" || last.times.n !== 1) return undefined;
+  if (
+    index < 1 ||
+    last?.kind !== "work" ||
+    last.op.stitch !== "slst" ||
+    last.op.into !== "next" ||
+    last.times.kind !== "number" ||
+    last.times.n !== 1
+  )
+    return undefined;
   return nodes.map((n, i) => (i === index ? { kind: "join" as const, from: n.from, to: n.to } : n));
 }

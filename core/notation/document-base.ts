@@ -57,7 +57,11 @@ export interface RawPattern {
   readonly parts: readonly RawPart[];
   readonly lines: readonly LineReading[];
   /** What happens once the parts are there: seams, embroidery, pompoms. */
-  readonly assembly: readonly { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[];
+  readonly assembly: readonly {
+    readonly event: PatternEvent;
+    readonly line: number;
+    readonly afterRound: number;
+  }[];
   /** Lines with stitches in them that are not counted. */
   readonly unread: readonly Found[];
 }
@@ -97,7 +101,10 @@ interface Tree {
  * changed round is parsed anew. Held by whoever reads (one page, one terms setting), never shared.
  */
 export class RoundMemory {
-  private readonly trees = new Map<string, { from: number; nodes: readonly Node[]; found: readonly Found[] }>();
+  private readonly trees = new Map<
+    string,
+    { from: number; nodes: readonly Node[]; found: readonly Found[] }
+  >();
   constructor(private readonly most = 4000) {}
   get(text: string) {
     return this.trees.get(text);
@@ -112,17 +119,32 @@ export class RoundMemory {
 function moved(known: { from: number; nodes: readonly Node[]; found: readonly Found[] }, from: number): Tree {
   const by = from - known.from;
   if (by === 0) return { nodes: known.nodes, found: [...known.found] };
-  return { nodes: known.nodes.map((n) => shift(n, by)), found: known.found.map((f) => ({ ...f, from: f.from + by, to: f.to + by })) };
+  return {
+    nodes: known.nodes.map((n) => shift(n, by)),
+    found: known.found.map((f) => ({ ...f, from: f.from + by, to: f.to + by })),
+  };
 }
 
 function shift(node: Node, by: number): Node {
   const at = { from: node.from + by, to: node.to + by };
-  const times = (t: Times): Times => (t.kind === "number" && t.at ? { ...t, at: { from: t.at.from + by, to: t.at.to + by } } : t);
+  const times = (t: Times): Times =>
+    t.kind === "number" && t.at ? { ...t, at: { from: t.at.from + by, to: t.at.to + by } } : t;
   switch (node.kind) {
     case "work":
-      return { ...node, ...at, times: times(node.times), ...(node.other ? { other: shift(node.other, by) } : {}) };
+      return {
+        ...node,
+        ...at,
+        times: times(node.times),
+        ...(node.other ? { other: shift(node.other, by) } : {}),
+      };
     case "group":
-      return { ...node, ...at, times: times(node.times), items: node.items.map((n) => shift(n, by)), ...(node.other ? { other: shift(node.other, by) } : {}) };
+      return {
+        ...node,
+        ...at,
+        times: times(node.times),
+        items: node.items.map((n) => shift(n, by)),
+        ...(node.other ? { other: shift(node.other, by) } : {}),
+      };
     case "evenly":
       return { ...node, ...at, ...(node.at ? { at: { from: node.at.from + by, to: node.at.to + by } } : {}) };
     default:
@@ -171,7 +193,11 @@ export abstract class DocumentBase {
   /** Under "Assembly": numbered lines are steps there. */
   protected sewingUp = false;
   protected total = 0;
-  protected readonly assembly: { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[] = [];
+  protected readonly assembly: {
+    readonly event: PatternEvent;
+    readonly line: number;
+    readonly afterRound: number;
+  }[] = [];
   protected readonly unread: Found[] = [];
   protected tooLong: Span | undefined;
   constructor(
@@ -215,7 +241,12 @@ export abstract class DocumentBase {
 
   protected tree(tokens: readonly Token[], behindReference = false): Tree {
     const from = tokens[0]?.from ?? 0;
-    const key = this.memory && tokens.length > 0 ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) + this.known + (behindReference ? "\u0001" : "") : undefined;
+    const key =
+      this.memory && tokens.length > 0
+        ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) +
+          this.known +
+          (behindReference ? "\u0001" : "")
+        : undefined;
     const known = key === undefined ? undefined : this.memory?.get(key);
     if (known) return moved(known, from);
     const reader = new SequenceReader(this.cursor(tokens), this.terms, this.blocks);
@@ -230,7 +261,9 @@ export abstract class DocumentBase {
     if (tokens.length > 7) return undefined;
     const words = tokens.filter((t) => !/^[().,:!\[\]]$/.test(t.text));
     if (!/^(make|work|crochet)$/.test(words[0]?.text ?? "") || words[1]?.kind !== "number") return undefined;
-    return words.length === 2 || /^(of|alike|the|identical|in|pieces|x|parts|times|more)$/.test(words[2]?.text ?? "") ? words[1].value : undefined;
+    return words.length === 2 ||
+      /^(of|alike|the|identical|in|pieces|x|parts|times|more)$/.test(words[2]?.text ?? "")
+      ? words[1].value
+      : undefined;
   }
 }
-

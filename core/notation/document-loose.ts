@@ -28,7 +28,12 @@ export abstract class LooseReader extends HeadingsReader {
       this.slot = colour;
       return this.loose(rest, line) === "note" ? "colour" : "setup";
     }
-    if (/^(join|attach|rejoin|with|insert|working|work|using|tie)$/.test(first.text) && !this.hasCountedWork(tokens) && this.loopsSaid(tokens)) return this.keepSetup(tokens, line);
+    if (
+      /^(join|attach|rejoin|with|insert|working|work|using|tie)$/.test(first.text) &&
+      !this.hasCountedWork(tokens) &&
+      this.loopsSaid(tokens)
+    )
+      return this.keepSetup(tokens, line);
     if (startsEvent(this.cursor(tokens))) {
       const { nodes } = this.tree(tokens);
       const worked = nodes.some((n) => n.kind === "work" || n.kind === "group");
@@ -37,13 +42,16 @@ export abstract class LooseReader extends HeadingsReader {
         this.closeRound();
         const events = nodes.filter((n) => n.kind === "event");
         for (const n of events) {
-          if (part && !this.heading) part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
-          else if (this.parts.length > 0) this.assembly.push({ event: n.event, line: line.number, afterRound: 0 });
+          if (part && !this.heading)
+            part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
+          else if (this.parts.length > 0)
+            this.assembly.push({ event: n.event, line: line.number, afterRound: 0 });
         }
         return events.length > 0 ? "event" : "note";
       }
     }
-    if (this.part && !this.heading && (this.part.rounds.length > 0 || this.open) && this.toolsSaid(tokens)) return this.keepSetup(tokens, line);
+    if (this.part && !this.heading && (this.part.rounds.length > 0 || this.open) && this.toolsSaid(tokens))
+      return this.keepSetup(tokens, line);
     const bare = this.cursor(tokens);
     const event = readEvent(bare, tokens.length);
     if (!this.hasWork(tokens) && !this.ringIn(tokens)) {
@@ -51,7 +59,8 @@ export abstract class LooseReader extends HeadingsReader {
         const part = this.part;
         this.closeRound();
         part.events.push({ event, line: line.number, afterRound: part.rounds.length });
-      } else if (event && this.parts.length > 0) this.assembly.push({ event, line: line.number, afterRound: 0 });
+      } else if (event && this.parts.length > 0)
+        this.assembly.push({ event, line: line.number, afterRound: 0 });
       return event ? "event" : "note";
     }
     if (!this.part && !this.heading && /^[a-z]+$/.test(first.text) && tokens[1]?.text === "=") return "note";
@@ -60,8 +69,13 @@ export abstract class LooseReader extends HeadingsReader {
 
   protected noteOnJoining(tokens: readonly Token[]): boolean {
     const words = tokens.map((t) => t.text).join(" ");
-    const spiral = /\b(spiral|spirally|continuous(ly)?|do not join|don't join|without joining|unjoined)\b/.test(words);
-    const joined = !spiral && /\b(join(ed)?\b.*\b(each|every|all)\b.*\b(round|rnd)s?|(each|every|all|end of)\b.*\b(round|rnd)s?\b.*\bjoin(ed)?)\b/.test(words);
+    const spiral =
+      /\b(spiral|spirally|continuous(ly)?|do not join|don't join|without joining|unjoined)\b/.test(words);
+    const joined =
+      !spiral &&
+      /\b(join(ed)?\b.*\b(each|every|all)\b.*\b(round|rnd)s?|(each|every|all|end of)\b.*\b(round|rnd)s?\b.*\bjoin(ed)?)\b/.test(
+        words,
+      );
     if (!spiral && !joined) return false;
     if (tokens.some((t) => t.kind === "number") && this.part) return false;
     // Said under a part's name it is that part's; said before any part it holds for all.
@@ -73,7 +87,10 @@ export abstract class LooseReader extends HeadingsReader {
 
   /** A line under "Assembly": whatever stitches it speaks of, it is no round. */
   protected sewingStep(tokens: readonly Token[], line: Line): LineKind {
-    const steps = tokens[1]?.text === "." || tokens[1]?.text === ":" || tokens[1]?.text === ")" ? tokens.slice(2) : tokens;
+    const steps =
+      tokens[1]?.text === "." || tokens[1]?.text === ":" || tokens[1]?.text === ")"
+        ? tokens.slice(2)
+        : tokens;
     const { nodes } = this.tree(steps);
     const bare = readEvent(this.cursor(steps), steps.length);
     const events = nodes.flatMap((n) => (n.kind === "event" ? [n.event] : []));
@@ -84,14 +101,29 @@ export abstract class LooseReader extends HeadingsReader {
 
   /** "Join red in the front loops left by round 4": where the next round goes. */
   protected loopsSaid(tokens: readonly Token[]): boolean {
-    return tokens.some((t) => /^(loop|loops|lps|flo|blo)$/.test(t.text)) && tokens.some((t) => /^(left|free|unworked|remaining|unused|leftover)$/.test(t.text) || isRoundWord(t.text));
+    return (
+      tokens.some((t) => /^(loop|loops|lps|flo|blo)$/.test(t.text)) &&
+      tokens.some(
+        (t) => /^(left|free|unworked|remaining|unused|leftover)$/.test(t.text) || isRoundWord(t.text),
+      )
+    );
   }
 
   /** "Change to a 2.5 mm hook", "drop one strand" between the rounds: from the next one on. */
   protected toolsSaid(tokens: readonly Token[]): boolean {
-    if (tokens.length > 14 || !tokens.some((t) => /^(hook|strand|strands|doubled|double)$/.test(t.text)) || this.hasCountedWork(tokens)) return false;
+    if (
+      tokens.length > 14 ||
+      !tokens.some((t) => /^(hook|strand|strands|doubled|double)$/.test(t.text)) ||
+      this.hasCountedWork(tokens)
+    )
+      return false;
     const { nodes } = this.tree(tokens);
-    return nodes.some((n) => n.kind === "hook" || n.kind === "strands") && nodes.every((n) => n.kind === "hook" || n.kind === "strands" || n.kind === "aside" || n.kind === "colour");
+    return (
+      nodes.some((n) => n.kind === "hook" || n.kind === "strands") &&
+      nodes.every(
+        (n) => n.kind === "hook" || n.kind === "strands" || n.kind === "aside" || n.kind === "colour",
+      )
+    );
   }
 
   protected keepSetup(tokens: readonly Token[], line: Line): LineKind {
@@ -108,15 +140,25 @@ export abstract class LooseReader extends HeadingsReader {
 
   /** Stitches without a label: a start kept for the next round, a round of its own, or prose about stitches. */
   protected impliedRound(tokens: Token[], line: Line): LineKind {
-    if (tokens.some((t, i) => t.text === "=" && tokens[i + 1]?.kind !== "number") || tokens.length > 120) return "note";
+    if (tokens.some((t, i) => t.text === "=" && tokens[i + 1]?.kind !== "number") || tokens.length > 120)
+      return "note";
     const { nodes, found } = this.tree(tokens);
     const work = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
     const start = nodes.some((n) => n.kind === "start");
     const fabric = work.some((n) => n.kind !== "work" || n.op.stitch !== "ch");
     const total = nodes.some((n) => n.kind === "total");
     const firstNode = nodes.find((n) => n.kind !== "colour");
-    const layered = total && nodes.find((n) => n.kind !== "colour" && n.kind !== "aside" && n.kind !== "unknown")?.kind === "work" && work.some((n) => n.kind === "work" && n.op.layers !== undefined);
-    const strict = layered || firstNode !== undefined && (firstNode.kind === "work" || firstNode.kind === "group" || firstNode.kind === "start" || firstNode.kind === "evenly");
+    const layered =
+      total &&
+      nodes.find((n) => n.kind !== "colour" && n.kind !== "aside" && n.kind !== "unknown")?.kind === "work" &&
+      work.some((n) => n.kind === "work" && n.op.layers !== undefined);
+    const strict =
+      layered ||
+      (firstNode !== undefined &&
+        (firstNode.kind === "work" ||
+          firstNode.kind === "group" ||
+          firstNode.kind === "start" ||
+          firstNode.kind === "evenly"));
     if (!fabric && (start || work.length > 0) && strict) {
       // "Ch 7." or "Make a magic ring." before the first round.
       this.closeRound();
@@ -130,7 +172,22 @@ export abstract class LooseReader extends HeadingsReader {
     if (!(total && strict) && !(ringed && strict) && !clean) {
       // Numbered stitches that could not be read as a round are said, never passed over.
       const from = tokens[0]?.from ?? line.from;
-      if (work.some((n) => n.kind === "group" || (n.kind === "work" && n.times.kind === "number" && n.times.at !== undefined && n.op.stitch !== "ch"))) this.unread.push({ from, to: tokens[tokens.length - 1]?.to ?? from, detail: { code: "not-understood", text: this.source.slice(from, Math.min(line.to, from + 60)) }, severity: "note" });
+      if (
+        work.some(
+          (n) =>
+            n.kind === "group" ||
+            (n.kind === "work" &&
+              n.times.kind === "number" &&
+              n.times.at !== undefined &&
+              n.op.stitch !== "ch"),
+        )
+      )
+        this.unread.push({
+          from,
+          to: tokens[tokens.length - 1]?.to ?? from,
+          detail: { code: "not-understood", text: this.source.slice(from, Math.min(line.to, from + 60)) },
+          severity: "note",
+        });
       return "note";
     }
     if (this.part && !this.heading && this.part.rounds.some((r) => r.label?.first !== undefined) && !total) {

@@ -2,7 +2,14 @@ import type { RoundLabel } from "./labels";
 import type { Line } from "./text";
 import type { Token } from "./tokens";
 import type { Node } from "./tree";
-import { type RawRound, type OpenPart, type Heading, type OpenRound, MAX_ROUND_TOKENS, opened } from "./document-base";
+import {
+  type RawRound,
+  type OpenPart,
+  type Heading,
+  type OpenRound,
+  MAX_ROUND_TOKENS,
+  opened,
+} from "./document-base";
 import { ReferenceReader } from "./document-reference";
 
 /** Rounds that are read; beyond `MAX_ROUNDS` of check.ts nothing is counted anyway. */
@@ -32,26 +39,65 @@ export abstract class PartsReader extends ReferenceReader {
     const tree = this.tree(ref ? ref.rest : open.tokens, ref !== undefined);
     const { found } = tree;
     const said = open.label?.total;
-    const nodes: readonly Node[] = said && !tree.nodes.some((n) => n.kind === "total") ? [...tree.nodes, { kind: "total", ...said }] : tree.nodes;
-    if (this.tooLong) found.push({ ...this.tooLong, detail: { code: "too-large", what: "words", limit: MAX_ROUND_TOKENS }, severity: "error" });
+    const nodes: readonly Node[] =
+      said && !tree.nodes.some((n) => n.kind === "total")
+        ? [...tree.nodes, { kind: "total", ...said }]
+        : tree.nodes;
+    if (this.tooLong)
+      found.push({
+        ...this.tooLong,
+        detail: { code: "too-large", what: "words", limit: MAX_ROUND_TOKENS },
+        severity: "error",
+      });
     this.tooLong = undefined;
-    const round: RawRound = { line: open.line, from, to, label: open.label, nodes, found, reference: ref?.reference, slot: open.slot };
+    const round: RawRound = {
+      line: open.line,
+      from,
+      to,
+      label: open.label,
+      nodes,
+      found,
+      reference: ref?.reference,
+      slot: open.slot,
+    };
     open.part.rounds.push(round);
-    for (const n of nodes) if (n.kind === "event") open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
+    for (const n of nodes)
+      if (n.kind === "event")
+        open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
   }
 
   protected ensurePart(line: Line, first: number | undefined): void {
     if (this.heading) {
       this.startPart(this.heading, false);
       this.heading = undefined;
-    } else if (!this.part) this.startPart({ name: "Piece", make: 1, slot: undefined, line: line.number, from: line.from }, true);
+    } else if (!this.part)
+      this.startPart({ name: "Piece", make: 1, slot: undefined, line: line.number, from: line.from }, true);
     else if (first === 1 && this.part.rounds.length > 0) {
-      this.startPart({ name: `Part ${this.parts.length + 1}`, make: 1, slot: undefined, line: line.number, from: line.from }, true);
+      this.startPart(
+        {
+          name: `Part ${this.parts.length + 1}`,
+          make: 1,
+          slot: undefined,
+          line: line.number,
+          from: line.from,
+        },
+        true,
+      );
     }
   }
 
   protected startPart(h: Heading, implied: boolean): void {
-    this.part = { name: h.name, make: h.make, line: h.line, from: h.from, slot: h.slot, rounds: [], events: [], joinedNote: h.joined ?? this.joinedNote, implied };
+    this.part = {
+      name: h.name,
+      make: h.make,
+      line: h.line,
+      from: h.from,
+      slot: h.slot,
+      rounds: [],
+      events: [],
+      joinedNote: h.joined ?? this.joinedNote,
+      implied,
+    };
     this.parts.push(this.part);
     this.slot = undefined;
     if (h.slot !== undefined) this.slot = h.slot;
@@ -64,7 +110,14 @@ export abstract class PartsReader extends ReferenceReader {
   }
 
   protected flushSetup(): void {
-    if (this.open && this.setup.length > 0) this.open.tokens.unshift(...this.setup, { kind: "mark", text: ".", value: NaN, from: this.setup[this.setup.length - 1]?.to ?? 0, to: this.setup[this.setup.length - 1]?.to ?? 0 });
+    if (this.open && this.setup.length > 0)
+      this.open.tokens.unshift(...this.setup, {
+        kind: "mark",
+        text: ".",
+        value: NaN,
+        from: this.setup[this.setup.length - 1]?.to ?? 0,
+        to: this.setup[this.setup.length - 1]?.to ?? 0,
+      });
     this.setup = [];
   }
 
@@ -85,6 +138,12 @@ export abstract class PartsReader extends ReferenceReader {
     const end = tokens.findLastIndex((t) => t.kind !== "mark");
     const at = tokens[end]?.kind === "number" ? end : -1;
     const n = tokens[at]?.value ?? 0;
-    return /^(make|crochet)$/.test(tokens[at - 1]?.text ?? "") && /^[.,;(]$/.test(tokens[at - 2]?.text ?? "") && Number.isInteger(n) && n > 1 && n <= 500 ? n : undefined;
+    return /^(make|crochet)$/.test(tokens[at - 1]?.text ?? "") &&
+      /^[.,;(]$/.test(tokens[at - 2]?.text ?? "") &&
+      Number.isInteger(n) &&
+      n > 1 &&
+      n <= 500
+      ? n
+      : undefined;
   }
 }

@@ -7,13 +7,40 @@ import { DocumentBase, type Reference } from "./document-base";
 /** Rounds that stand for others: "Rnds 5-8: repeat round 4", "as the first leg". */
 export abstract class ReferenceReader extends DocumentBase {
   /** "Rep rnd 5 three times more", "as rounds 1–6 of the head", "repeat the last 2 rounds twice". */
-  protected reference(tokens: readonly Token[], label?: RoundLabel): { reference: Reference; rest: Token[] } | undefined {
+  protected reference(
+    tokens: readonly Token[],
+    label?: RoundLabel,
+  ): { reference: Reference; rest: Token[] } | undefined {
     const c = this.cursor(tokens);
     const lead = c.at;
     c.take("work", "worked", "crochet", "make", "do");
-    const verb = c.is("rep", "repeat", "repeating", "rpt") ? "repeat" : c.is("as", "same", "like", "follow", "identical", "exactly") ? "as" : undefined;
+    const verb = c.is("rep", "repeat", "repeating", "rpt")
+      ? "repeat"
+      : c.is("as", "same", "like", "follow", "identical", "exactly")
+        ? "as"
+        : undefined;
     if (!verb) return undefined;
-    while (c.is("rep", "repeat", "repeating", "rpt", "as", "same", "like", "for", "follow", "the", "to", "identical", "exactly", "in", "with", "given")) c.at++;
+    while (
+      c.is(
+        "rep",
+        "repeat",
+        "repeating",
+        "rpt",
+        "as",
+        "same",
+        "like",
+        "for",
+        "follow",
+        "the",
+        "to",
+        "identical",
+        "exactly",
+        "in",
+        "with",
+        "given",
+      )
+    )
+      c.at++;
     const named = c.at;
     let first: number | undefined;
     let last: number | undefined;
@@ -24,7 +51,11 @@ export abstract class ReferenceReader extends DocumentBase {
       if (!isRoundWord(c.text())) return undefined;
       c.at++;
     } else if (isRoundWord(c.text()) || c.kind() === "ordinal") {
-      const alone = c.kind() === "ordinal" && (c.kind(1) === "end" || c.text(1) === "." || c.text(1) === "(" || c.text(1) === ",") ? c.peek()?.value : undefined;
+      const alone =
+        c.kind() === "ordinal" &&
+        (c.kind(1) === "end" || c.text(1) === "." || c.text(1) === "(" || c.text(1) === ",")
+          ? c.peek()?.value
+          : undefined;
       const range = alone === undefined ? readLabel(c, false) : undefined;
       if (alone !== undefined) {
         c.at++;
@@ -34,7 +65,13 @@ export abstract class ReferenceReader extends DocumentBase {
         first = range.first;
         last = range.last;
       }
-    } else if ((verb === "repeat" && !(label && c.attempt(() => readPartNamed(c)) !== undefined && ((c.at = named), true))) || !(label || lead === 0) || c.done) return undefined;
+    } else if (
+      (verb === "repeat" &&
+        !(label && c.attempt(() => readPartNamed(c)) !== undefined && ((c.at = named), true))) ||
+      !(label || lead === 0) ||
+      c.done
+    )
+      return undefined;
     let part: string | undefined;
     let partAt: Span | undefined;
     c.attempt(() => {
@@ -43,7 +80,11 @@ export abstract class ReferenceReader extends DocumentBase {
       if (c.kind() !== "word" || (!of && first !== undefined)) return undefined;
       const from = c.from;
       let n = 0;
-      while (n < 4 && (c.kind() === "word" || (c.kind() === "number" && n > 0)) && !c.is("up", "until", "but", "then", "in", "with", "x", "once", "twice", "to", "using")) {
+      while (
+        n < 4 &&
+        (c.kind() === "word" || (c.kind() === "number" && n > 0)) &&
+        !c.is("up", "until", "but", "then", "in", "with", "x", "once", "twice", "to", "using")
+      ) {
         c.at++;
         n++;
       }
@@ -59,8 +100,34 @@ export abstract class ReferenceReader extends DocumentBase {
       c.take(",");
       if (!c.take("until", "till", "til", "through", "to", "up")) return undefined;
       c.take("to", "and", "including", "there", "are", "you", "have", "the", "end", "of", "a", "total");
-      while (c.is("there", "are", "is", "you", "have", "worked", "the", "end", "of", "a", "total", "including", "and", "up", "to")) c.at++;
-      if (isRoundWord(c.text()) && (c.kind(1) === "number" || c.kind(1) === "ordinal")) return (until = c.peek(1)?.value), (c.at += 2), c.take("is"), c.take("complete", "done", "finished", "worked"), true;
+      while (
+        c.is(
+          "there",
+          "are",
+          "is",
+          "you",
+          "have",
+          "worked",
+          "the",
+          "end",
+          "of",
+          "a",
+          "total",
+          "including",
+          "and",
+          "up",
+          "to",
+        )
+      )
+        c.at++;
+      if (isRoundWord(c.text()) && (c.kind(1) === "number" || c.kind(1) === "ordinal"))
+        return (
+          (until = c.peek(1)?.value),
+          (c.at += 2),
+          c.take("is"),
+          c.take("complete", "done", "finished", "worked"),
+          true
+        );
       if (c.kind() !== "number" || !isRoundWord(c.text(1))) return undefined;
       until = c.number();
       c.at++;
@@ -70,17 +137,17 @@ export abstract class ReferenceReader extends DocumentBase {
     c.attempt(() => {
       c.take(",", "for");
       c.take("a", "another");
-      if (c.take("twice")) return (times = 2), c.take("more"), true;
-      if (c.take("once")) return (times = 1), c.take("more"), true;
-      if (c.take("thrice")) return (times = 3), true;
+      if (c.take("twice")) return ((times = 2), c.take("more"), true);
+      if (c.take("once")) return ((times = 1), c.take("more"), true);
+      if (c.take("thrice")) return ((times = 3), true);
       c.take("x");
       const n = c.number();
       if (n === undefined) return undefined;
       c.take("more", "further");
-      if (isRoundWord(c.text())) return c.at++, (times = n), c.take("more"), true;
+      if (isRoundWord(c.text())) return (c.at++, (times = n), c.take("more"), true);
       if (!c.take("times", "time", "x") && c.tokens[c.at - 2]?.text !== "x") return undefined;
       c.take("more");
-      return (times = n), true;
+      return ((times = n), true);
     });
     if (verb === "repeat" && times === undefined && until === undefined && label === undefined) times = 1;
     return { reference: { part, partAt, first, last, back, times, until }, rest: tokens.slice(c.at) };

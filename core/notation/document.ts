@@ -10,7 +10,9 @@ import { LooseReader } from "./document-loose";
 
 export { RoundMemory, type LineKind, type LineReading, type RawPart, type RawRound } from "./document-base";
 
-const isMarkup = (t: Token): boolean => t.kind === "mark" && (t.text === "#" || t.text === "_" || t.text.startsWith("**") || t.text.startsWith("__"));
+const isMarkup = (t: Token): boolean =>
+  t.kind === "mark" &&
+  (t.text === "#" || t.text === "_" || t.text.startsWith("**") || t.text.startsWith("__"));
 
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
 export class DocumentReader extends LooseReader {
@@ -18,7 +20,12 @@ export class DocumentReader extends LooseReader {
     for (const line of this.textLines) this.lineKinds.push({ line: line.number, kind: this.readLine(line) });
     this.closeRound();
     this.chainPart(this.textLines.at(-1));
-    return { parts: this.parts.filter((p) => p.rounds.length > 0), lines: this.lineKinds, assembly: this.assembly, unread: this.unread };
+    return {
+      parts: this.parts.filter((p) => p.rounds.length > 0),
+      lines: this.lineKinds,
+      assembly: this.assembly,
+      unread: this.unread,
+    };
   }
 
   protected readLine(line: Line): LineKind {
@@ -49,10 +56,16 @@ export class DocumentReader extends LooseReader {
     const cuts: number[] = [];
     for (let i = 1; i < tokens.length; i++) {
       const t = tokens[i];
-      if (!t || t.kind === "mark" || (t.kind === "word" && t.text.charCodeAt(0) !== 114 && t.text !== "next")) continue;
+      if (!t || t.kind === "mark" || (t.kind === "word" && t.text.charCodeAt(0) !== 114 && t.text !== "next"))
+        continue;
       const before = tokens[i - 1]?.text ?? "";
       const word = isRoundWord(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i + 1]?.text === ".");
-      const next = (t.text === "next" || t.kind === "ordinal") && (isRoundWord(tokens[i + 1]?.text ?? "") || (/^(and|to|-|&)$/.test(tokens[i + 1]?.text ?? "") && tokens[i + 2]?.kind === "ordinal" && isRoundWord(tokens[i + 3]?.text ?? "")));
+      const next =
+        (t.text === "next" || t.kind === "ordinal") &&
+        (isRoundWord(tokens[i + 1]?.text ?? "") ||
+          (/^(and|to|-|&)$/.test(tokens[i + 1]?.text ?? "") &&
+            tokens[i + 2]?.kind === "ordinal" &&
+            isRoundWord(tokens[i + 3]?.text ?? "")));
       if (!word && !next) continue;
       const listed = before === "," && /^[)\]}.]$/.test(tokens[i - 2]?.text ?? "");
       if (!/^[.;)\]}!:]$/.test(before) && !listed) continue;
@@ -62,8 +75,18 @@ export class DocumentReader extends LooseReader {
       if (!label) continue;
       const closed = /^[:.)=;-]+$/.test(c.tokens[c.at - 1]?.text ?? "");
       // "…(6), R2 sc around (6)": a round word with its number behind a finished total needs no colon.
-      const plainly = isRoundWord(t.text) && tokens[i + 1]?.kind === "number" && (listed || before === ":" || before === ".") && !c.done;
-      if (closed || (plainly && !/^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x)$/.test(tokens[c.at]?.text ?? "") && this.hasWork(tokens.slice(c.at, c.at + 12)))) cuts.push(i);
+      const plainly =
+        isRoundWord(t.text) &&
+        tokens[i + 1]?.kind === "number" &&
+        (listed || before === ":" || before === ".") &&
+        !c.done;
+      if (
+        closed ||
+        (plainly &&
+          !/^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x)$/.test(tokens[c.at]?.text ?? "") &&
+          this.hasWork(tokens.slice(c.at, c.at + 12)))
+      )
+        cuts.push(i);
     }
     const pieces: Token[][] = [];
     let from = 0;
@@ -74,10 +97,21 @@ export class DocumentReader extends LooseReader {
     return pieces.filter((p) => p.length > 0);
   }
 
-  protected readPiece(tokens: Token[], line: Line, atStart: boolean, bullet: boolean, indented: boolean): LineKind {
+  protected readPiece(
+    tokens: Token[],
+    line: Line,
+    atStart: boolean,
+    bullet: boolean,
+    indented: boolean,
+  ): LineKind {
     const c = this.cursor(tokens);
     const label = readLabel(c, atStart);
-    const step = this.sewingUp && label !== undefined && !isRoundWord(tokens[0]?.text ?? "") && tokens[0]?.kind !== "ordinal" && !tokens.some((t) => /^(mr|mc|ring)$/.test(t.text));
+    const step =
+      this.sewingUp &&
+      label !== undefined &&
+      !isRoundWord(tokens[0]?.text ?? "") &&
+      tokens[0]?.kind !== "ordinal" &&
+      !tokens.some((t) => /^(mr|mc|ring)$/.test(t.text));
     if (label && !step && this.acceptsLabel(c, label)) {
       this.inNotes = false;
       this.closeRound();
@@ -102,7 +136,16 @@ export class DocumentReader extends LooseReader {
     if (ref && (this.part ?? this.heading)) {
       this.closeRound();
       this.ensurePart(line, undefined);
-      if (this.part) this.part.rounds.push({ line: line.number, from: tokens[0]?.from ?? line.from, to: tokens[tokens.length - 1]?.to ?? line.to, label: undefined, ...this.tree(ref.rest, true), reference: ref.reference, slot: this.takeSlot() });
+      if (this.part)
+        this.part.rounds.push({
+          line: line.number,
+          from: tokens[0]?.from ?? line.from,
+          to: tokens[tokens.length - 1]?.to ?? line.to,
+          label: undefined,
+          ...this.tree(ref.rest, true),
+          reference: ref.reference,
+          slot: this.takeSlot(),
+        });
       return "round";
     }
     const make = this.makeLine(tokens);
@@ -126,32 +169,68 @@ export class DocumentReader extends LooseReader {
 
   /** "Work 5 rounds even", "work even for 3 rounds", "sc around for 4 more rnds": plain rounds by their number. */
   protected evenRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
-    const at = tokens.findIndex((t, i) => t.kind === "number" && (isRoundWord(tokens[i + 1]?.text ?? "") || (/^(more|further|plain|even)$/.test(tokens[i + 1]?.text ?? "") && isRoundWord(tokens[i + 2]?.text ?? ""))));
+    const at = tokens.findIndex(
+      (t, i) =>
+        t.kind === "number" &&
+        (isRoundWord(tokens[i + 1]?.text ?? "") ||
+          (/^(more|further|plain|even)$/.test(tokens[i + 1]?.text ?? "") &&
+            isRoundWord(tokens[i + 2]?.text ?? ""))),
+    );
     const n = tokens[at]?.value ?? 0;
     const from = tokens[0];
     const number = tokens[at];
     if (at < 0 || at > 6 || !from || !number || !Number.isInteger(n) || n < 1 || n > 400) return undefined;
     const before = tokens.slice(0, at).map((t) => t.text);
     let end = at + 1;
-    while (end < tokens.length && (isRoundWord(tokens[end]?.text ?? "") || /^(more|further|even|evenly|straight|plain|of|in|sc|without|shaping|increasing|increases|decreasing|single|crochet|around|each|st|every|stitch)$/.test(tokens[end]?.text ?? ""))) end++;
+    while (
+      end < tokens.length &&
+      (isRoundWord(tokens[end]?.text ?? "") ||
+        /^(more|further|even|evenly|straight|plain|of|in|sc|without|shaping|increasing|increases|decreasing|single|crochet|around|each|st|every|stitch)$/.test(
+          tokens[end]?.text ?? "",
+        ))
+    )
+      end++;
     const said = [...before, ...tokens.slice(at, end).map((t) => t.text)];
-    if (!before.every((t) => /^(work|crochet|continue|make|do|sc|even|evenly|straight|for|the|next|another|around|single|then|now|in|plain|each|st|with)$/.test(t))) return undefined;
+    if (
+      !before.every((t) =>
+        /^(work|crochet|continue|make|do|sc|even|evenly|straight|for|the|next|another|around|single|then|now|in|plain|each|st|with)$/.test(
+          t,
+        ),
+      )
+    )
+      return undefined;
     if (!said.some((t) => /^(even|evenly|straight|plain|without|sc|single)$/.test(t))) return undefined;
     const word: Token = { kind: "word", text: "even", value: NaN, from: from.from, to: number.to };
-    return { label: { from: number.from, to: number.to, first: undefined, last: undefined, word: "round", written: undefined, writtenAt: undefined, list: undefined, many: n }, tokens: [word, ...tokens.slice(end)] };
+    return {
+      label: {
+        from: number.from,
+        to: number.to,
+        first: undefined,
+        last: undefined,
+        word: "round",
+        written: undefined,
+        writtenAt: undefined,
+        list: undefined,
+        many: n,
+      },
+      tokens: [word, ...tokens.slice(end)],
+    };
   }
 
   /** A number and a full stop at the head of a materials list is no round. */
   protected acceptsLabel(c: Cursor, label: RoundLabel): boolean {
-    if (label.first === undefined || isRoundWord(c.tokens[0]?.text ?? "") || c.tokens[0]?.kind === "ordinal") return true;
+    if (label.first === undefined || isRoundWord(c.tokens[0]?.text ?? "") || c.tokens[0]?.kind === "ordinal")
+      return true;
     if (c.done) return false;
     const words = c.tokens.slice(c.at);
     if (/^(mm|cm|g|gram|grams|m|oz|yd|inch|inches)$/.test(words[0]?.text ?? "")) return false;
-    return words.some((t, i) => {
-      const at = this.cursor(words);
-      at.at = i;
-      return t.text !== "st" && readStitch(at, this.terms) !== undefined;
-    }) || words.some((t) => /^(around|even|mr|mc|ring|rep|repeat)$/.test(t.text));
+    return (
+      words.some((t, i) => {
+        const at = this.cursor(words);
+        at.at = i;
+        return t.text !== "st" && readStitch(at, this.terms) !== undefined;
+      }) || words.some((t) => /^(around|even|mr|mc|ring|rep|repeat)$/.test(t.text))
+    );
   }
 
   /** Does this unlabelled line carry on the round above: an open bracket, a comma at its end, or an indent? */
@@ -169,6 +248,11 @@ export class DocumentReader extends LooseReader {
     if (stars % 2 === 1 && /^(rep|repeat)$/.test(first) && !isRoundWord(tokens[1]?.text ?? "")) return true;
     if (/^[([{=]$/.test(first) && tokens.length <= 5 && tokens[1]?.kind === "number") return true;
     if (!indented) return false;
-    return workHere || tokens[0]?.kind === "number" || startsEvent(c) || readColourChange(this.cursor(tokens)) !== undefined;
+    return (
+      workHere ||
+      tokens[0]?.kind === "number" ||
+      startsEvent(c) ||
+      readColourChange(this.cursor(tokens)) !== undefined
+    );
   }
 }

@@ -11,13 +11,33 @@ const PLACE = /^(insert|attach|place|add|put|fix|position|fit|push|install|press
 /** The words that begin an event; a chunk that starts with one is never read as stitches. */
 export function startsEvent(c: Cursor): boolean {
   const word = c.text();
-  if (c.kind() === "number") return /^(mm)$/.test(c.text(1)) || (c.text(1) === "safety" && c.text(2) === "eyes");
-  if (word === "begin" || word === "start" || word === "finish" || word === "continue" || word === "lightly" || word === "firmly" || word === "keep" || word === "add") return c.text(1) === "to" ? STUFF.test(c.text(2)) : STUFF.test(c.text(1)) || (word === "add" && eyeAhead(c)) || (word === "finish" && c.text(1) === "off");
+  if (c.kind() === "number")
+    return /^(mm)$/.test(c.text(1)) || (c.text(1) === "safety" && c.text(2) === "eyes");
+  if (
+    word === "begin" ||
+    word === "start" ||
+    word === "finish" ||
+    word === "continue" ||
+    word === "lightly" ||
+    word === "firmly" ||
+    word === "keep" ||
+    word === "add"
+  )
+    return c.text(1) === "to"
+      ? STUFF.test(c.text(2))
+      : STUFF.test(c.text(1)) ||
+          (word === "add" && eyeAhead(c)) ||
+          (word === "finish" && c.text(1) === "off");
   if (STUFF.test(word) || PLACE.test(word) || SEW.test(word) || CLOSE.test(word)) return true;
-  return /^(fasten|fo|cut|break|bind|embroider|finish|safety|secure|hide|eyes|leave|leaving|do)$/.test(word) && !(word === "leave" && leavesStitches(c)) && !(word === "do" && !STUFF.test(c.text(2)));
+  return (
+    /^(fasten|fo|cut|break|bind|embroider|finish|safety|secure|hide|eyes|leave|leaving|do)$/.test(word) &&
+    !(word === "leave" && leavesStitches(c)) &&
+    !(word === "do" && !STUFF.test(c.text(2)))
+  );
 }
 
-const eyeAhead = (c: Cursor): boolean => [1, 2, 3, 4, 5].some((i) => /^(eye|eyes|nose|stuffing|filling)$/.test(c.text(i)));
+const eyeAhead = (c: Cursor): boolean =>
+  [1, 2, 3, 4, 5].some((i) => /^(eye|eyes|nose|stuffing|filling)$/.test(c.text(i)));
 
 /** "leave the remaining 4 sts unworked" is about stitches, "leave a long tail" about yarn. */
 export function leavesStitches(c: Cursor): boolean {
@@ -30,27 +50,75 @@ export function leavesStitches(c: Cursor): boolean {
   return false;
 }
 
-const LENGTH_MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH, m: 1000 };
+const LENGTH_MM: Readonly<Record<string, number>> = {
+  mm: 1,
+  cm: 10,
+  in: MM_PER_INCH,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  '"': MM_PER_INCH,
+  m: 1000,
+};
 
 /** What the tokens of one event sentence say. Undefined when it is only prose. */
 export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
   const words = c.tokens.slice(c.at, end);
   const has = (re: RegExp) => words.some((t) => re.test(t.text));
   const first = words[0]?.text ?? "";
-  if (has(/^(eye|eyes|nose|noses)$/) && !has(/^(embroider|sew|embroidered|patch|patches|white|whites)$/) && (PLACE.test(first) || first === "safety" || first === "eyes" || words[0]?.kind === "number" || has(/^safety$/))) return eyes(words);
+  if (
+    has(/^(eye|eyes|nose|noses)$/) &&
+    !has(/^(embroider|sew|embroidered|patch|patches|white|whites)$/) &&
+    (PLACE.test(first) ||
+      first === "safety" ||
+      first === "eyes" ||
+      words[0]?.kind === "number" ||
+      has(/^safety$/))
+  )
+    return eyes(words);
   if (has(STUFF) && !(PLACE.test(first) && !has(/^(stuffing|filling)$/))) {
     const none = has(/^(not|without|no|don't|unstuffed)$/);
-    const firmness = has(/^(lightly|light|loosely|softly|little)$/) ? "light" : has(/^(firmly|firm|tightly|well|hard)$/) ? "firm" : has(/^(medium|moderately)$/) ? "medium" : undefined;
+    const firmness = has(/^(lightly|light|loosely|softly|little)$/)
+      ? "light"
+      : has(/^(firmly|firm|tightly|well|hard)$/)
+        ? "firm"
+        : has(/^(medium|moderately)$/)
+          ? "medium"
+          : undefined;
     return { kind: "stuff", firmness, none };
   }
-  if (first === "fo" || (/^(fasten|finish|cut|bind|break)$/.test(first) && (has(/^off$/) || has(/^(yarn|tail|thread)$/))) || (/^(leave|leaving)$/.test(first) && has(/^(tail|end|yarn|length)$/))) return { kind: "fasten-off", tailMm: tail(words), forSewing: has(/^(sew|sewing|attach|attaching)$/) };
-  if (/^(close|closing|cinch|gather|tighten)$/.test(first) || (/^(pull|draw|thread|weave)$/.test(first) && has(/^(shut|closed|tight|loops|opening|hole)$/))) return { kind: "close" };
+  if (
+    first === "fo" ||
+    (/^(fasten|finish|cut|bind|break)$/.test(first) && (has(/^off$/) || has(/^(yarn|tail|thread)$/))) ||
+    (/^(leave|leaving)$/.test(first) && has(/^(tail|end|yarn|length)$/))
+  )
+    return { kind: "fasten-off", tailMm: tail(words), forSewing: has(/^(sew|sewing|attach|attaching)$/) };
+  if (
+    /^(close|closing|cinch|gather|tighten)$/.test(first) ||
+    (/^(pull|draw|thread|weave)$/.test(first) && has(/^(shut|closed|tight|loops|opening|hole)$/))
+  )
+    return { kind: "close" };
   const seam = seamOf(words, has);
   if (seam) return seam;
-  if (has(/^(pompom|pompoms|pom)$/) && !has(/^(attach|sew|add)$/)) return { kind: "pompom", acrossMm: tail(words) };
-  if (/^(wrap|wind)$/.test(first) && !has(/^(finger|fingers|hook|ring)$/)) return { kind: "wrap", turns: words.find((t, i) => t.kind === "number" && /^(times|time|turns|turn)$/.test(words[i + 1]?.text ?? ""))?.value ?? (has(/^twice$/) ? 2 : undefined) };
-  if (/^(cut|use|take|knot|tie|thread|loop|whiskers|hair|mane)$/.test(first) && has(/^(strand|strands|piece|pieces|length|lengths|threads)$/) && !has(/^off$/)) {
-    const pieces = words.find((t, i) => t.kind === "number" && /^(strand|strands|piece|pieces|length|lengths|threads|x|short|long)$/.test(words[i + 1]?.text ?? ""))?.value;
+  if (has(/^(pompom|pompoms|pom)$/) && !has(/^(attach|sew|add)$/))
+    return { kind: "pompom", acrossMm: tail(words) };
+  if (/^(wrap|wind)$/.test(first) && !has(/^(finger|fingers|hook|ring)$/))
+    return {
+      kind: "wrap",
+      turns:
+        words.find(
+          (t, i) => t.kind === "number" && /^(times|time|turns|turn)$/.test(words[i + 1]?.text ?? ""),
+        )?.value ?? (has(/^twice$/) ? 2 : undefined),
+    };
+  if (
+    /^(cut|use|take|knot|tie|thread|loop|whiskers|hair|mane)$/.test(first) &&
+    has(/^(strand|strands|piece|pieces|length|lengths|threads)$/) &&
+    !has(/^off$/)
+  ) {
+    const pieces = words.find(
+      (t, i) =>
+        t.kind === "number" &&
+        /^(strand|strands|piece|pieces|length|lengths|threads|x|short|long)$/.test(words[i + 1]?.text ?? ""),
+    )?.value;
     return { kind: "cut-yarn", pieces: pieces ?? 1, eachMm: tail(words) };
   }
   if (SEW.test(first)) {
@@ -65,23 +133,38 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
 
 /** "Sew the 24 sts of the head to the 24 sts of the body": two edges with their stitches. */
 function seamOf(words: readonly Word[], has: (re: RegExp) => boolean): PatternEvent | undefined {
-  if (!words.some((t) => SEW.test(t.text) || /^(seam|whip|join|close|graft|mattress)$/.test(t.text))) return undefined;
+  if (!words.some((t) => SEW.test(t.text) || /^(seam|whip|join|close|graft|mattress)$/.test(t.text)))
+    return undefined;
   const edges: number[] = [];
   words.forEach((t, i) => {
-    if (t.kind === "number" && /^(st|sts|stitch|stitches|sc|dc|pairs)$/.test(words[i + 1]?.text ?? "") && !/^(apart|wide|high|long|between)$/.test(words[i + 2]?.text ?? "")) edges.push(i);
+    if (
+      t.kind === "number" &&
+      /^(st|sts|stitch|stitches|sc|dc|pairs)$/.test(words[i + 1]?.text ?? "") &&
+      !/^(apart|wide|high|long|between)$/.test(words[i + 2]?.text ?? "")
+    )
+      edges.push(i);
   });
   const [a, b] = edges;
   if (a === undefined || b === undefined || edges.length > 2) return undefined;
   const between = words.slice(a + 2, b);
-  if (between.length > 9 || !between.some((t) => /^(to|with|against|onto|and|=)$/.test(t.text))) return undefined;
+  if (between.length > 9 || !between.some((t) => /^(to|with|against|onto|and|=)$/.test(t.text)))
+    return undefined;
   const first = words[a]?.value ?? 0;
   const second = words[b]?.value ?? 0;
-  const folded = has(/^(fold|folded|flat|flattened|pair|pairs|doubled|half)$/) && (first === 2 * second || second === 2 * first);
+  const folded =
+    has(/^(fold|folded|flat|flattened|pair|pairs|doubled|half)$/) &&
+    (first === 2 * second || second === 2 * first);
   const at = { from: words[a]?.from ?? 0, to: words[b + 1]?.to ?? 0 };
   return { kind: "seam", edges: [first, second], at, matched: first === second || folded };
 }
 
-type Word = { readonly text: string; readonly kind: string; readonly value: number; readonly from: number; readonly to: number };
+type Word = {
+  readonly text: string;
+  readonly kind: string;
+  readonly value: number;
+  readonly from: number;
+  readonly to: number;
+};
 
 function stitchesIn(words: readonly { text: string; kind: string; value: number }[]): number | undefined {
   const at = words.findIndex((t) => /^(st|sts|stitch|stitches)$/.test(t.text));
@@ -101,18 +184,30 @@ function eyes(words: readonly { text: string; kind: string; value: number }[]): 
     const after = words[i + 2];
     if (next === "mm" || (next === "-" && words[i + 2]?.text === "mm")) sizeMm = word.value;
     else if (/^(st|sts|stitch|stitches)$/.test(next)) apart = word.value;
-    else if (/^(and|&|-|to)$/.test(next) && (after?.kind === "number" || isRoundWord(after?.text ?? "") || after?.kind === "ordinal")) {
+    else if (
+      /^(and|&|-|to)$/.test(next) &&
+      (after?.kind === "number" || isRoundWord(after?.text ?? "") || after?.kind === "ordinal")
+    ) {
       const second = after?.kind === "word" ? words[i + 3] : after;
       if (second && (second.kind === "number" || second.kind === "ordinal") && rounds === undefined) {
         rounds = [word.value, second.value];
         i = words.indexOf(second);
       }
-    } else if (isRoundWord(words[i - 1]?.text ?? "") && rounds === undefined) rounds = [word.value, word.value];
-    else if (count === undefined && word.value <= 12 && i <= 3 && !isRoundWord(words[i - 1]?.text ?? "")) count = word.value;
+    } else if (isRoundWord(words[i - 1]?.text ?? "") && rounds === undefined)
+      rounds = [word.value, word.value];
+    else if (count === undefined && word.value <= 12 && i <= 3 && !isRoundWord(words[i - 1]?.text ?? ""))
+      count = word.value;
   }
   const nose = words.some((t) => /^noses?$/.test(t.text)) && !words.some((t) => /^eyes?$/.test(t.text));
   const single = nose || words.some((t) => t.text === "eye");
-  return { kind: "eyes", what: nose ? "nose" : "eye", count: count ?? (single ? 1 : 2), sizeMm, rounds, apart };
+  return {
+    kind: "eyes",
+    what: nose ? "nose" : "eye",
+    count: count ?? (single ? 1 : 2),
+    sizeMm,
+    rounds,
+    apart,
+  };
 }
 
 function tail(words: readonly { text: string; kind: string; value: number }[]): number | undefined {

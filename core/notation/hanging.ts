@@ -3,8 +3,10 @@ import type { Node } from "./tree";
 
 type Work = Extract<Node, { kind: "work" }>;
 
-const isChain = (n: Node | undefined): boolean => n?.kind === "work" && n.op.stitch === "ch" && n.op.standsFor === undefined;
-const isFabric = (n: Node): boolean => (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group" || n.kind === "evenly";
+const isChain = (n: Node | undefined): boolean =>
+  n?.kind === "work" && n.op.stitch === "ch" && n.op.standsFor === undefined;
+const isFabric = (n: Node): boolean =>
+  (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group" || n.kind === "evenly";
 const counted = (n: Work): number => (n.times.kind === "number" ? n.times.n : 1);
 
 /** A chain worked back on that comes to more, or fewer, stitches than it has. */
@@ -20,7 +22,10 @@ export interface SpurSlip {
  * very beginning of a round may be a foundation instead: `started` says that fabric came before.
  * Pure; linear in the nodes.
  */
-export function hangSpurs(nodes: readonly Node[], started: boolean): { nodes: readonly Node[]; slips: readonly SpurSlip[] } {
+export function hangSpurs(
+  nodes: readonly Node[],
+  started: boolean,
+): { nodes: readonly Node[]; slips: readonly SpurSlip[] } {
   if (!nodes.some(isChain)) return { nodes, slips: [] };
   const out: Node[] = [];
   const slips: SpurSlip[] = [];
@@ -30,13 +35,32 @@ export function hangSpurs(nodes: readonly Node[], started: boolean): { nodes: re
     if (!node) continue;
     out.push(node);
     const next = nodes[i + 1];
-    if (node.kind === "work" && isChain(node) && fabric && node.times.kind === "number" && next?.kind === "work" && (next.op.into === "chain" || startsBack(next))) {
+    if (
+      node.kind === "work" &&
+      isChain(node) &&
+      fabric &&
+      node.times.kind === "number" &&
+      next?.kind === "work" &&
+      (next.op.into === "chain" || startsBack(next))
+    ) {
       i = workBack(nodes, i + 1, counted(node), out, slips);
       continue;
     }
-    if (node.kind === "work" && node.op.stitch === "slst" && node.op.into === "same" && isChain(nodes[i - 1]) && fabric) {
+    if (
+      node.kind === "work" &&
+      node.op.stitch === "slst" &&
+      node.op.into === "same" &&
+      isChain(nodes[i - 1]) &&
+      fabric
+    ) {
       // "ch 4, sl st in same st" is a loop that hangs there.
-      out[out.length - 1] = { kind: "work", op: { ...node.op, name: `${node.op.stitch} in same`, into: "spur", uses: 0, offers: 0, increases: 0 }, times: node.times, from: node.from, to: node.to };
+      out[out.length - 1] = {
+        kind: "work",
+        op: { ...node.op, name: `${node.op.stitch} in same`, into: "spur", uses: 0, offers: 0, increases: 0 },
+        times: node.times,
+        from: node.from,
+        to: node.to,
+      };
     }
     if (isFabric(node)) fabric = true;
   }
@@ -47,7 +71,13 @@ export function hangSpurs(nodes: readonly Node[], started: boolean): { nodes: re
 const startsBack = (n: Work): boolean => n.op.into === "spur";
 
 /** Rewrites what lies on a chain of `chains` from `from` on; returns the index of the last node that belongs to the spur. */
-function workBack(nodes: readonly Node[], from: number, chains: number, out: Node[], slips: SpurSlip[]): number {
+function workBack(
+  nodes: readonly Node[],
+  from: number,
+  chains: number,
+  out: Node[],
+  slips: SpurSlip[],
+): number {
   const first = nodes[from] as Work;
   const nth = first.op.into === "chain" ? Number(/ch (\d+)/.exec(first.op.name)?.[1] ?? 2) : 2;
   const room = Math.max(0, chains - nth + 1);
@@ -62,7 +92,17 @@ function workBack(nodes: readonly Node[], from: number, chains: number, out: Nod
     if (!on && left <= 0) {
       // "sl st in base st": fastens the spur where it grew.
       if (node.op.into === "same") {
-        out.push({ ...node, op: { ...node.op, name: `${node.op.stitch} in same`, into: "spur", uses: 0, offers: 0, increases: 0 } });
+        out.push({
+          ...node,
+          op: {
+            ...node.op,
+            name: `${node.op.stitch} in same`,
+            into: "spur",
+            uses: 0,
+            offers: 0,
+            increases: 0,
+          },
+        });
         last = i;
       }
       break;
@@ -73,7 +113,11 @@ function workBack(nodes: readonly Node[], from: number, chains: number, out: Nod
     const times = i === from && node.op.into === "chain" ? 1 : open ? left : counted(node);
     const places = node.op.uses === 0 ? times : times * Math.max(1, node.op.uses);
     const { other: _alternative, ...sure } = node;
-    out.push({ ...sure, times: open ? { kind: "number", n: times } : node.times, op: { ...node.op, into: "spur", uses: 0, offers: 0, increases: 0, decreases: 0 } });
+    out.push({
+      ...sure,
+      times: open ? { kind: "number", n: times } : node.times,
+      op: { ...node.op, into: "spur", uses: 0, offers: 0, increases: 0, decreases: 0 },
+    });
     left -= places;
     last = i;
     if (left < 0) {
@@ -90,5 +134,17 @@ function workBack(nodes: readonly Node[], from: number, chains: number, out: Nod
 export function hangBlock(nodes: readonly Node[]): readonly Node[] {
   const chained = nodes.find((n) => n.kind === "work" || n.kind === "group");
   if (chained === undefined || !isChain(chained)) return nodes;
-  return hangSpurs([{ kind: "work", op: stitchInto("sc", 1), times: { kind: "number", n: 0 }, from: chained.from, to: chained.from }, ...nodes], true).nodes.slice(1);
+  return hangSpurs(
+    [
+      {
+        kind: "work",
+        op: stitchInto("sc", 1),
+        times: { kind: "number", n: 0 },
+        from: chained.from,
+        to: chained.from,
+      },
+      ...nodes,
+    ],
+    true,
+  ).nodes.slice(1);
 }

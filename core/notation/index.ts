@@ -1,12 +1,41 @@
-export { checkPattern, MAIN_SLOT, MAX_ROUNDS, LEAST_EYE_OPENING, type CheckedPattern, type CheckedPart, type CheckedRound, type PartEvent, type Worked, type MemoryByTerms } from "./check";
+export {
+  checkPattern,
+  MAIN_SLOT,
+  MAX_ROUNDS,
+  LEAST_EYE_OPENING,
+  type CheckedPattern,
+  type CheckedPart,
+  type CheckedRound,
+  type PartEvent,
+  type Worked,
+  type MemoryByTerms,
+} from "./check";
 export { RoundMemory } from "./document";
 export { problemText, type Problem, type ProblemDetail, type Fix, type Severity } from "./problems";
-export { STITCH_NAMES, stitchWord, tallySize, addTally, UK_TO_US, type StitchName, type Tally, type Terms } from "./stitches";
+export {
+  STITCH_NAMES,
+  stitchWord,
+  tallySize,
+  addTally,
+  UK_TO_US,
+  type StitchName,
+  type Tally,
+  type Terms,
+} from "./stitches";
 export { MAX_TEXT } from "./text";
 export type { LineKind, LineReading } from "./document";
 export type { Node, Operation, PatternEvent, Span, StartKind } from "./tree";
 export type { SlotTally } from "./count";
 export { operationsOf, partNamed } from "./surroundings";
-export { meaningOf, wordKind, stitchChoices, nextRounds, fullName, type Meaning, type WordKind, type NextRound } from "./meaning";
+export {
+  meaningOf,
+  wordKind,
+  stitchChoices,
+  nextRounds,
+  fullName,
+  type Meaning,
+  type WordKind,
+  type NextRound,
+} from "./meaning";
 export { printPattern, PLAIN_STYLE, type HouseStyle } from "./print";
 export { layoutOf, hangingOf, type RoundLayout } from "./layout";

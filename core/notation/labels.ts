@@ -20,7 +20,8 @@ export interface RoundLabel extends Span {
 const ROUND = new Set(["r", "rnd", "rnds", "rd", "rds", "round", "rounds", "rn", "rns", "rs"]);
 const ROW = new Set(["row", "rows", "rw", "rws"]);
 // Every one of them begins with an r, and hardly any other word does.
-export const isRoundWord = (text: string): boolean => text.charCodeAt(0) === 114 && (ROUND.has(text) || ROW.has(text));
+export const isRoundWord = (text: string): boolean =>
+  text.charCodeAt(0) === 114 && (ROUND.has(text) || ROW.has(text));
 const wordOf = (text: string): "round" | "row" => (ROW.has(text) ? "row" : "round");
 const TO = new Set(["-", "--", "to", "through", "thru", "till", "until", "up"]);
 const AND = new Set(["and", "&", "+", ","]);
@@ -43,9 +44,15 @@ function readRange(c: Cursor, first: number): { last: number; list?: number[] } 
       if (!c.takeAny(AND)) return undefined;
       c.take("and", "&");
       if (isRoundWord(c.text())) c.at++;
-      const value = c.kind() === "number" || c.kind() === "ordinal" ? (c.at++, c.tokens[c.at - 1]?.value) : undefined;
+      const value =
+        c.kind() === "number" || c.kind() === "ordinal" ? (c.at++, c.tokens[c.at - 1]?.value) : undefined;
       if (value === undefined || value <= (list[list.length - 1] ?? 0)) return undefined;
-      return c.is(",", "and", "&", ":", ".", "-", ")", "=") || c.done || list.length > 1 || c.tokens[c.at - 2]?.text !== "," ? value : undefined;
+      return c.is(",", "and", "&", ":", ".", "-", ")", "=") ||
+        c.done ||
+        list.length > 1 ||
+        c.tokens[c.at - 2]?.text !== ","
+        ? value
+        : undefined;
     });
     if (next === undefined) break;
     list.push(next);
@@ -55,7 +62,14 @@ function readRange(c: Cursor, first: number): { last: number; list?: number[] } 
   return consecutive ? { last } : { last, list };
 }
 
-function finish(c: Cursor, from: number, word: "round" | "row", first: number | undefined, more: { last: number; list?: number[] } | undefined, many = 1): RoundLabel {
+function finish(
+  c: Cursor,
+  from: number,
+  word: "round" | "row",
+  first: number | undefined,
+  more: { last: number; list?: number[] } | undefined,
+  many = 1,
+): RoundLabel {
   let written: number | undefined;
   let writtenAt: Span | undefined;
   c.attempt(() => {
@@ -82,7 +96,18 @@ function finish(c: Cursor, from: number, word: "round" | "row", first: number | 
   });
   c.attempt(() => (c.take("(") && c.take("rs", "ws") && c.take(")") ? true : undefined));
   while (c.take(":", ".", ")", "-", "--", "=", ";", "]", ",", "|"));
-  return { from, to: c.to, first, last: more?.last ?? first, word, written, writtenAt, list: more?.list, many, ...(total ? { total } : {}) };
+  return {
+    from,
+    to: c.to,
+    first,
+    last: more?.last ?? first,
+    word,
+    written,
+    writtenAt,
+    list: more?.list,
+    many,
+    ...(total ? { total } : {}),
+  };
 }
 
 /**
@@ -101,7 +126,8 @@ export function readLabel(c: Cursor, bare: boolean): RoundLabel | undefined {
       c.take(".", "#", "-", ":");
       c.take("#", "no", "number");
       c.take(".");
-      const first = c.kind() === "number" || c.kind() === "ordinal" ? (c.at++, c.tokens[c.at - 1]?.value) : undefined;
+      const first =
+        c.kind() === "number" || c.kind() === "ordinal" ? (c.at++, c.tokens[c.at - 1]?.value) : undefined;
       if (first === undefined || !Number.isInteger(first)) return undefined;
       return finish(c, from, word, first, readRange(c, first));
     }

@@ -37,15 +37,28 @@ export function layoutOf(round: CheckedRound): RoundLayout {
       else if (node.kind === "skip") used += node.n;
       else if (node.kind === "work") {
         if (node.op.stitch === "ch") return;
-        const kind = node.op.increases > 0 ? ("inc" as const) : node.op.decreases > 0 ? ("dec" as const) : undefined;
-        const times = node.times.kind === "number" ? node.times.n : reach(node.op.uses, node.times.kind === "until" ? node.times.left : reserve + fixedUse(nodes.slice(i + 1)));
+        const kind =
+          node.op.increases > 0 ? ("inc" as const) : node.op.decreases > 0 ? ("dec" as const) : undefined;
+        const times =
+          node.times.kind === "number"
+            ? node.times.n
+            : reach(
+                node.op.uses,
+                node.times.kind === "until" ? node.times.left : reserve + fixedUse(nodes.slice(i + 1)),
+              );
         for (let k = 0; k < times && left > 0; k++) {
           step(node.op.offers, kind);
           used += node.op.uses;
         }
       } else if (node.kind === "group") {
         const unit = fixedUse(node.items);
-        const times = node.times.kind === "number" ? node.times.n : reach(unit, node.times.kind === "until" ? node.times.left : reserve + fixedUse(nodes.slice(i + 1)));
+        const times =
+          node.times.kind === "number"
+            ? node.times.n
+            : reach(
+                unit,
+                node.times.kind === "until" ? node.times.left : reserve + fixedUse(nodes.slice(i + 1)),
+              );
         for (let k = 0; k < times && left > 0; k++) visit(node.items, reserve);
       } else if (node.kind === "evenly") {
         const total = Math.max(node.n, Math.min(MOST, available) - used);
@@ -63,7 +76,10 @@ export function layoutOf(round: CheckedRound): RoundLayout {
       }
     });
   };
-  const reach = (unit: number, keep: number): number => (unit <= 0 || !Number.isFinite(available) ? Math.max(1, round.count ?? 1) : Math.max(0, Math.floor((available - used - keep) / unit)));
+  const reach = (unit: number, keep: number): number =>
+    unit <= 0 || !Number.isFinite(available)
+      ? Math.max(1, round.count ?? 1)
+      : Math.max(0, Math.floor((available - used - keep) / unit));
   visit(round.nodes, 0);
   return { segments, marks: left > 0 ? marks : [], cut: left <= 0 };
 }
@@ -73,9 +89,17 @@ export function hangingOf(round: CheckedRound): readonly number[] {
   const lengths: number[] = [];
   const visit = (nodes: readonly Node[], times: number) => {
     nodes.forEach((n, i) => {
-      if (n.kind === "group") visit(n.items, times * (n.times.kind === "number" ? n.times.n : repeats(round, n.items)));
+      if (n.kind === "group")
+        visit(n.items, times * (n.times.kind === "number" ? n.times.n : repeats(round, n.items)));
       const next = nodes[i + 1];
-      if (n.kind !== "work" || n.op.stitch !== "ch" || n.times.kind !== "number" || next?.kind !== "work" || next.op.into !== "spur") return;
+      if (
+        n.kind !== "work" ||
+        n.op.stitch !== "ch" ||
+        n.times.kind !== "number" ||
+        next?.kind !== "work" ||
+        next.op.into !== "spur"
+      )
+        return;
       for (let k = 0; k < times && lengths.length < MOST; k++) lengths.push(n.times.n);
     });
   };

@@ -9,7 +9,8 @@ import { readStitch, type StitchWord } from "./vocabulary";
 export type Legend = ReadonlyMap<string, StitchWord>;
 export const NO_LEGEND: Legend = new Map();
 
-const ORDINARY = /^(the|an|in|on|and|or|of|to|with|note|hook|yarn|eyes|size|round|row|make|total|us|uk|magic|ring|mr|mc)$/;
+const ORDINARY =
+  /^(the|an|in|on|and|or|of|to|with|note|hook|yarn|eyes|size|round|row|make|total|us|uk|magic|ring|mr|mc)$/;
 
 /** A word, an equals sign and words behind it: "= 18" is a total. */
 const GIVES = /[a-z+^@%$&!?<>~]\s*=\s*(?:[a-z]|\d\s*[a-z])/;
@@ -49,9 +50,13 @@ function entries(tokens: readonly Token[]): [Token, readonly Token[]][] {
   tokens.forEach((t, i) => {
     if (t.text !== "=" && !(t.text === ":" && signs.length === 0 && i <= 2)) return;
     const word = tokens[i - 1];
-    if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~]$/.test(word.text)))) signs.push(i);
+    if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~]$/.test(word.text))))
+      signs.push(i);
   });
-  return signs.map((at, i) => [tokens[at - 1] as Token, tokens.slice(at + 1, i + 1 < signs.length ? (signs[i + 1] ?? 0) - 1 : tokens.length)]);
+  return signs.map((at, i) => [
+    tokens[at - 1] as Token,
+    tokens.slice(at + 1, i + 1 < signs.length ? (signs[i + 1] ?? 0) - 1 : tokens.length),
+  ]);
 }
 
 function meant(tokens: readonly Token[], source: string, terms: Terms): StitchWord | undefined {
@@ -59,7 +64,13 @@ function meant(tokens: readonly Token[], source: string, terms: Terms): StitchWo
   let plain: StitchWord | undefined;
   let legs: number | undefined;
   // "Leg = ch 6, sc in 2nd ch…" is a block of work, not a word.
-  if (tokens.some((t, i) => /^(ch|chain)$/.test(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "number"))) return undefined;
+  if (
+    tokens.some(
+      (t, i) =>
+        /^(ch|chain)$/.test(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "number"),
+    )
+  )
+    return undefined;
   while (!c.done) {
     if (c.is("=")) break;
     const counted = c.kind() === "number" ? c.peek()?.value : undefined;
@@ -68,15 +79,19 @@ function meant(tokens: readonly Token[], source: string, terms: Terms): StitchWo
     if (word && (word.kind === "inc" || word.kind === "dec" || word.kind === "bobble")) return word;
     if (word?.kind === "plain") {
       plain ??= word;
-      if (c.kind() === "number" && /^(tog|together)$/.test(c.text(1))) return { ...word, kind: "dec", legs: c.peek()?.value ?? 2 };
+      if (c.kind() === "number" && /^(tog|together)$/.test(c.text(1)))
+        return { ...word, kind: "dec", legs: c.peek()?.value ?? 2 };
       continue;
     }
     if (word === undefined) c.at = at;
     if (counted !== undefined && counted >= 2 && counted <= 9) legs = counted;
-    if (plain && legs !== undefined && /^(together|tog)$/.test(c.text())) return { ...plain, kind: "dec", legs };
-    if (plain && legs !== undefined && /^(one|same|1)$/.test(c.text()) ) return { ...plain, kind: "inc", legs };
+    if (plain && legs !== undefined && /^(together|tog)$/.test(c.text()))
+      return { ...plain, kind: "dec", legs };
+    if (plain && legs !== undefined && /^(one|same|1)$/.test(c.text()))
+      return { ...plain, kind: "inc", legs };
     if (word === undefined) c.at++;
   }
-  if (plain && legs !== undefined && tokens.some((t) => /^(same|into|in)$/.test(t.text))) return { ...plain, kind: "inc", legs };
+  if (plain && legs !== undefined && tokens.some((t) => /^(same|into|in)$/.test(t.text)))
+    return { ...plain, kind: "inc", legs };
   return plain;
 }

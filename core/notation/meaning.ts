@@ -56,11 +56,32 @@ export function meaningOf(word: string, terms: Terms): Meaning | undefined {
   const others: Terms = terms === "us" ? "uk" : "us";
   const short = stitchWord(stitch.stitch, terms);
   const otherShort = stitchWord(stitch.stitch, others);
-  if (stitch.kind === "inc") return { title: `${word}: increase`, other: `${others.toUpperCase()}: the same word, worked in ${otherShort}`, note: `${stitch.legs} ${short} in one stitch: uses 1, makes ${stitch.legs}` };
-  if (stitch.kind === "dec") return { title: `${word}: decrease`, other: `${others.toUpperCase()}: ${otherShort}${stitch.legs}tog`, note: `${stitch.legs} ${short} drawn together: uses ${stitch.legs}, makes 1` };
+  if (stitch.kind === "inc")
+    return {
+      title: `${word}: increase`,
+      other: `${others.toUpperCase()}: the same word, worked in ${otherShort}`,
+      note: `${stitch.legs} ${short} in one stitch: uses 1, makes ${stitch.legs}`,
+    };
+  if (stitch.kind === "dec")
+    return {
+      title: `${word}: decrease`,
+      other: `${others.toUpperCase()}: ${otherShort}${stitch.legs}tog`,
+      note: `${stitch.legs} ${short} drawn together: uses ${stitch.legs}, makes 1`,
+    };
   const same = otherShort === short && fullName(stitch.stitch, others) === fullName(stitch.stitch, terms);
-  const note = stitch.stitch === "ch" ? "uses nothing of the round, makes no stitch" : stitch.kind === "foundation" ? "chain and stitch in one" : "uses 1, makes 1";
-  return { title: `${short}: ${fullName(stitch.stitch, terms)}`, other: same ? `the same in ${others.toUpperCase()} terms` : `${others.toUpperCase()}: ${otherShort}, ${fullName(stitch.stitch, others)}`, note };
+  const note =
+    stitch.stitch === "ch"
+      ? "uses nothing of the round, makes no stitch"
+      : stitch.kind === "foundation"
+        ? "chain and stitch in one"
+        : "uses 1, makes 1";
+  return {
+    title: `${short}: ${fullName(stitch.stitch, terms)}`,
+    other: same
+      ? `the same in ${others.toUpperCase()} terms`
+      : `${others.toUpperCase()}: ${otherShort}, ${fullName(stitch.stitch, others)}`,
+    note,
+  };
 }
 
 /** Stitch words offered while typing, with their meaning. */
@@ -94,17 +115,36 @@ export function nextRounds(pattern: CheckedPattern, source: string, line: number
   if (!last?.count || last.number === undefined || last.broken) return [];
   const { count, number } = last;
   const typed = source.slice(last.from, last.to);
-  const label = /^\s*(?:(rnds?|rounds?|r|rows?)(\s?\.?\s?)\d+(?:\s*[-–—to]+\s*\w?\d+)?|\d+)(\s*[:.)–-])?/i.exec(typed);
+  const label =
+    /^\s*(?:(rnds?|rounds?|r|rows?)(\s?\.?\s?)\d+(?:\s*[-–—to]+\s*\w?\d+)?|\d+)(\s*[:.)–-])?/i.exec(typed);
   const word = (label?.[1] ?? "Rnd").replace(/(?<=[a-z]{2})s$/i, "");
-  const head = label && label[1] === undefined ? `${number + 1}${label[3] ?? ":"} ` : `${word}${label?.[2] ?? " "}${number + 1}${label?.[3] ?? ":"} `;
+  const head =
+    label && label[1] === undefined
+      ? `${number + 1}${label[3] ?? ":"} `
+      : `${word}${label?.[2] ?? " "}${number + 1}${label?.[3] ?? ":"} `;
   const sc = stitchWord("sc", pattern.terms);
   const first = part.rounds[0]?.count ?? 6;
-  const m = [last.increases, last.decreases, ...above.map((r) => r.increases).reverse(), first, 6].find((n) => n > 0 && count % n === 0) ?? 0;
+  const m =
+    [last.increases, last.decreases, ...above.map((r) => r.increases).reverse(), first, 6].find(
+      (n) => n > 0 && count % n === 0,
+    ) ?? 0;
   const unit = m > 0 ? count / m : 0;
-  const repeat = (plain: number, change: string) => (plain === 0 ? `${change} × ${m}` : `(${plain === 1 ? sc : `${plain} ${sc}`}, ${change}) × ${m}`);
-  const grow = m > 0 ? { text: `${head}${repeat(unit - 1, "inc")} (${count + m})`, meaning: `${m} increases` } : undefined;
+  const repeat = (plain: number, change: string) =>
+    plain === 0 ? `${change} × ${m}` : `(${plain === 1 ? sc : `${plain} ${sc}`}, ${change}) × ${m}`;
+  const grow =
+    m > 0
+      ? { text: `${head}${repeat(unit - 1, "inc")} (${count + m})`, meaning: `${m} increases` }
+      : undefined;
   const even = { text: `${head}${sc} in each st around (${count})`, meaning: "even" };
-  const shrink = m > 0 && unit >= 2 && count - m >= 3 ? { text: `${head}${repeat(unit - 2, "dec")} (${count - m})`, meaning: `${m} decreases` } : undefined;
-  const order = last.decreases > 0 ? [shrink, even, grow] : last.increases > 0 ? [grow, even, shrink] : [even, shrink, grow];
+  const shrink =
+    m > 0 && unit >= 2 && count - m >= 3
+      ? { text: `${head}${repeat(unit - 2, "dec")} (${count - m})`, meaning: `${m} decreases` }
+      : undefined;
+  const order =
+    last.decreases > 0
+      ? [shrink, even, grow]
+      : last.increases > 0
+        ? [grow, even, shrink]
+        : [even, shrink, grow];
   return order.filter((x) => x !== undefined);
 }

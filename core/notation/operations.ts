@@ -5,12 +5,24 @@ import type { StitchName, Tally } from "./stitches";
 type Into = Operation["into"];
 
 /** `legs` stitches put into one place. `legs` = 1 is the plain stitch. */
-export function stitchInto(stitch: StitchName, legs: number, into: Into = "next", loops: Loops = "both"): Operation {
+export function stitchInto(
+  stitch: StitchName,
+  legs: number,
+  into: Into = "next",
+  loops: Loops = "both",
+): Operation {
   const chain = stitch === "ch";
   const uses = chain || into === "ring" || into === "same" ? 0 : 1;
   const offers = chain || stitch === "picot" ? 0 : legs;
   return {
-    name: legs > 1 && !chain ? (legs === 2 ? (stitch === "sc" ? "inc" : `${stitch} inc`) : `${legs} ${stitch} in one`) : stitch,
+    name:
+      legs > 1 && !chain
+        ? legs === 2
+          ? stitch === "sc"
+            ? "inc"
+            : `${stitch} inc`
+          : `${legs} ${stitch} in one`
+        : stitch,
     stitch,
     uses: stitch === "picot" ? 0 : uses,
     offers,
@@ -24,13 +36,33 @@ export function stitchInto(stitch: StitchName, legs: number, into: Into = "next"
 
 /** `legs` stitches drawn together into one. */
 export function stitchTogether(stitch: StitchName, legs: number, loops: Loops = "both"): Operation {
-  return { name: legs === 2 ? (stitch === "sc" ? "dec" : `${stitch}2tog`) : `${stitch}${legs}tog`, stitch, uses: legs, offers: 1, makes: { [stitch]: 1 }, increases: 0, decreases: 1, loops, into: "next" };
+  return {
+    name: legs === 2 ? (stitch === "sc" ? "dec" : `${stitch}2tog`) : `${stitch}${legs}tog`,
+    stitch,
+    uses: legs,
+    offers: 1,
+    makes: { [stitch]: 1 },
+    increases: 0,
+    decreases: 1,
+    loops,
+    into: "next",
+  };
 }
 
 /** A mixture in one stitch: "(sc, hdc, sc) in next st". */
 export function mixedInto(makes: Tally, offers: number, into: Into, loops: Loops): Operation {
   const [stitch = "sc"] = Object.keys(makes) as StitchName[];
-  return { name: `${offers} in one`, stitch, uses: into === "same" || into === "ring" ? 0 : 1, offers, makes, increases: offers > 1 ? 1 : 0, decreases: 0, loops, into };
+  return {
+    name: `${offers} in one`,
+    stitch,
+    uses: into === "same" || into === "ring" ? 0 : 1,
+    offers,
+    makes,
+    increases: offers > 1 ? 1 : 0,
+    decreases: 0,
+    loops,
+    into,
+  };
 }
 
 export function operationOf(word: StitchWord, loops: Loops): Operation {

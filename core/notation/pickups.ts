@@ -2,9 +2,26 @@ import type { Cursor } from "./cursor";
 
 /** Words for parts that need no introduction: what small figures are made of. */
 const PARTS = new Set(
-  ("leg legs arm arms ear ears wing wings fin fins foot feet head body neck tail snout beak horn horns flipper flippers claw claws paw paws limb limbs tentacle tentacles muzzle hat hull shell brim belly piece pieces panel panels tube").split(" "),
+  "leg legs arm arms ear ears wing wings fin fins foot feet head body neck tail snout beak horn horns flipper flippers claw claws paw paws limb limbs tentacle tentacles muzzle hat hull shell brim belly piece pieces panel panels tube".split(
+    " ",
+  ),
 );
-const WHICH = new Set(["first", "second", "third", "other", "left", "right", "last", "same", "front", "back", "upper", "lower", "one", "next"]);
+const WHICH = new Set([
+  "first",
+  "second",
+  "third",
+  "other",
+  "left",
+  "right",
+  "last",
+  "same",
+  "front",
+  "back",
+  "upper",
+  "lower",
+  "one",
+  "next",
+]);
 const LETTER = /^[a-d]$/;
 
 /**
@@ -15,12 +32,30 @@ export function readPartNamed(c: Cursor): string | undefined {
   return c.attempt(() => {
     while (c.is("the", "this", "that", "your", "each", "every", "an", "a", "ready", "finished")) c.at++;
     const from = c.at;
-    while (c.kind() === "ordinal" || WHICH.has(c.text()) || (c.kind() === "number" && from === c.at && (c.peek()?.value ?? 9) <= 2)) c.at++;
+    while (
+      c.kind() === "ordinal" ||
+      WHICH.has(c.text()) ||
+      (c.kind() === "number" && from === c.at && (c.peek()?.value ?? 9) <= 2)
+    )
+      c.at++;
     const found = longestName(c) || (PARTS.has(c.text()) && (c.at++, true));
     if (!found) return undefined;
-    if (c.kind() === "number" && (c.peek()?.value ?? 99) <= 12 && !/^(sc|hdc|dc|tr|inc|dec|st|sts|stitches|x|times|ch|more)$/.test(c.text(1))) c.at++;
-    else if (c.kind() === "word" && LETTER.test(c.text()) && (c.at + 1 >= c.tokens.length || c.kind(1) === "mark")) c.at++;
-    return c.tokens.slice(from, c.at).map((t) => t.text).join(" ");
+    if (
+      c.kind() === "number" &&
+      (c.peek()?.value ?? 99) <= 12 &&
+      !/^(sc|hdc|dc|tr|inc|dec|st|sts|stitches|x|times|ch|more)$/.test(c.text(1))
+    )
+      c.at++;
+    else if (
+      c.kind() === "word" &&
+      LETTER.test(c.text()) &&
+      (c.at + 1 >= c.tokens.length || c.kind(1) === "mark")
+    )
+      c.at++;
+    return c.tokens
+      .slice(from, c.at)
+      .map((t) => t.text)
+      .join(" ");
   });
 }
 
@@ -30,7 +65,10 @@ function longestName(c: Cursor): boolean {
   for (const name of c.names) if (name.startsWith(first)) possible = true;
   if (!possible || first === "") return false;
   for (let n = Math.min(4, c.tokens.length - c.at); n >= 1; n--) {
-    const words = c.tokens.slice(c.at, c.at + n).map((t) => t.text).join(" ");
+    const words = c.tokens
+      .slice(c.at, c.at + n)
+      .map((t) => t.text)
+      .join(" ");
     if (c.names.has(words)) {
       c.at += n;
       return true;
@@ -39,8 +77,37 @@ function longestName(c: Cursor): boolean {
   return false;
 }
 
-const ONTO = new Set(["of", "on", "onto", "from", "around", "along", "across", "into", "in", "over", "to", "round", "at", "with", "through", "thru"]);
-const EDGE = new Set(["edge", "edges", "rim", "top", "opening", "base", "bottom", "end", "side", "sides", "hole"]);
+const ONTO = new Set([
+  "of",
+  "on",
+  "onto",
+  "from",
+  "around",
+  "along",
+  "across",
+  "into",
+  "in",
+  "over",
+  "to",
+  "round",
+  "at",
+  "with",
+  "through",
+  "thru",
+]);
+const EDGE = new Set([
+  "edge",
+  "edges",
+  "rim",
+  "top",
+  "opening",
+  "base",
+  "bottom",
+  "end",
+  "side",
+  "sides",
+  "hole",
+]);
 
 /** "around leg 1", "of the first leg", "into the open edge of the body". */
 export function readPartPhrase(c: Cursor): { name: string; around: boolean } | undefined {
@@ -64,7 +131,23 @@ export function readPartPhrase(c: Cursor): { name: string; around: boolean } | u
   });
 }
 
-const LAYER = new Set(["layer", "layers", "edge", "edges", "thickness", "thicknesses", "piece", "pieces", "side", "sides", "half", "halves", "parts", "part", "fabrics"]);
+const LAYER = new Set([
+  "layer",
+  "layers",
+  "edge",
+  "edges",
+  "thickness",
+  "thicknesses",
+  "piece",
+  "pieces",
+  "side",
+  "sides",
+  "half",
+  "halves",
+  "parts",
+  "part",
+  "fabrics",
+]);
 
 /**
  * Two edges worked as one: "through both layers", "through both", "through ear and head together", "joining the ear".
@@ -74,7 +157,8 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
   return c.attempt(() => {
     c.take("working", "going", "while", "by", "and");
     const verb = c.text();
-    if (!c.take("through", "thru", "into", "in", "catching", "joining", "attaching", "onto", "over")) return undefined;
+    if (!c.take("through", "thru", "into", "in", "catching", "joining", "attaching", "onto", "over"))
+      return undefined;
     c.take("the");
     if (c.take("both", "two", "2")) {
       c.take("the", "of");
@@ -86,7 +170,8 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
       }
       const name = readPartNamed(c);
       const other = name !== undefined && c.take("and", "&") ? readPartNamed(c) : undefined;
-      if (name === undefined && !(c.done || c.is(",", ".", "(", "[", ";", ")", "around", "across"))) return undefined;
+      if (name === undefined && !(c.done || c.is(",", ".", "(", "[", ";", ")", "around", "across")))
+        return undefined;
       c.take("together");
       return [name, other].filter((n) => n !== undefined);
     }
@@ -94,7 +179,9 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
     if (first === undefined) return undefined;
     const second = c.take("and", "&", "with", "+") ? readPartNamed(c) : undefined;
     const together = c.take("together");
-    return second !== undefined || together || /^(catching|joining|attaching)$/.test(verb) ? [first, second].filter((n) => n !== undefined) : undefined;
+    return second !== undefined || together || /^(catching|joining|attaching)$/.test(verb)
+      ? [first, second].filter((n) => n !== undefined)
+      : undefined;
   });
 }
 
@@ -109,7 +196,10 @@ export function readBridge(c: Cursor): boolean {
       if (!along && !c.is("on", "to", "in", "into", "of")) return undefined;
       c.at++;
       c.take("the", "its");
-      const side = c.is("other", "opposite", "second", "back", "first") && /^(side|edge)$/.test(c.text(1)) && ((c.at += 2), true);
+      const side =
+        c.is("other", "opposite", "second", "back", "first") &&
+        /^(side|edge)$/.test(c.text(1)) &&
+        ((c.at += 2), true);
       if (!side && c.is("back", "bottom", "underside", "reverse", "top") && c.text(1) === "of") c.at += 2;
       if (side && (c.done || c.is(",", ".", "(", "[", ";", ")"))) return along ? undefined : true;
       if (side && !c.take("of", "on")) return undefined;

@@ -12,7 +12,8 @@ const style: fc.Arbitrary<HouseStyle> = fc.record({
   saysSpiral: fc.boolean(),
   format: fc.constantFrom("text", "markdown"),
 });
-const counted = (p: CheckedPattern) => p.parts.map((x) => ({ make: x.make, made: x.made, counts: x.rounds.map((r) => r.count) }));
+const counted = (p: CheckedPattern) =>
+  p.parts.map((x) => ({ make: x.make, made: x.made, counts: x.rounds.map((r) => r.count) }));
 const errors = (p: CheckedPattern) => p.problems.filter((x) => x.severity === "error").map((x) => x.code);
 
 describe("printing back", () => {
@@ -33,21 +34,32 @@ describe("printing back", () => {
     fc.assert(
       fc.property(fc.constantFrom(...CORPUS.filter((c) => !c.reports)), style, (c, s) => {
         const printed = printPattern(checkPattern(c.text), c.text, s);
-        const rounds = (text: string) => text.split("\n").filter((l) => /^(- \*\*)?(Rn?d|Round|Row|R)s? ?\d/.test(l));
+        const rounds = (text: string) =>
+          text.split("\n").filter((l) => /^(- \*\*)?(Rn?d|Round|Row|R)s? ?\d/.test(l));
         expect(rounds(printPattern(checkPattern(printed), printed, s))).toEqual(rounds(printed));
       }),
       { numRuns: 200, seed: 20261124 },
     );
   });
 
-  const TEXT = "Seal\nBody\nR1. 6 sc in MR\nR2. inc x6\nR3-5. 12sc\nPut in the eyes between rounds 3 and 4.\nR6. (sc, dec) x4\nStuff.";
+  const TEXT =
+    "Seal\nBody\nR1. 6 sc in MR\nR2. inc x6\nR3-5. 12sc\nPut in the eyes between rounds 3 and 4.\nR6. (sc, dec) x4\nStuff.";
   it("writes the house style", () => {
     expect(printPattern(checkPattern(TEXT), TEXT, PLAIN_STYLE)).toBe(
       "Seal\n\nUS terms. Worked in a spiral: do not join the rounds.\n\nBody\nRnd 1: 6 sc in magic ring (6)\nRnd 2: 6 inc (12)\nRnds 3–5: 12 sc (12)\nPut in the eyes between rounds 3 and 4.\nRnd 6: (sc, dec) × 4 (8)\nStuff.\n",
     );
   });
   it("writes UK Markdown", () => {
-    expect(printPattern(checkPattern(TEXT), TEXT, { terms: "uk", label: "Round", brackets: "square", total: "words", saysSpiral: false, format: "markdown" })).toBe(
+    expect(
+      printPattern(checkPattern(TEXT), TEXT, {
+        terms: "uk",
+        label: "Round",
+        brackets: "square",
+        total: "words",
+        saysSpiral: false,
+        format: "markdown",
+      }),
+    ).toBe(
       "# Seal\n\nUK terms.\n\n## Body\n\n- **Round 1:** 6 dc in magic ring. 6 sts.\n- **Round 2:** 6 inc. 12 sts.\n- **Rounds 3–5:** 12 dc. 12 sts.\nPut in the eyes between rounds 3 and 4.\n- **Round 6:** [dc, dec] × 4. 8 sts.\nStuff.\n",
     );
   });

@@ -16,7 +16,14 @@ export interface HouseStyle {
   readonly format: "text" | "markdown";
 }
 
-export const PLAIN_STYLE: HouseStyle = { terms: "us", label: "Rnd", brackets: "round", total: "round", saysSpiral: true, format: "text" };
+export const PLAIN_STYLE: HouseStyle = {
+  terms: "us",
+  label: "Rnd",
+  brackets: "round",
+  total: "round",
+  saysSpiral: true,
+  format: "text",
+};
 
 type Work = Extract<Node, { kind: "work" }>;
 
@@ -29,8 +36,10 @@ export function printPattern(pattern: CheckedPattern, source: string, style: Hou
   return new Printer(pattern, source, style).print();
 }
 
-const STATES_TERMS = /\b(uk|us|british|american)\b[^.\n]{0,24}\b(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\b[^.\n]{0,6}\b(uk|us)\b/i;
-const STATES_JOINING = /\b(spiral|continuous(ly)? rounds|do(?:n't| not) join|join(ed)? (?:each|every|all) (?:rnd|round)s?)\b/i;
+const STATES_TERMS =
+  /\b(uk|us|british|american)\b[^.\n]{0,24}\b(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\b[^.\n]{0,6}\b(uk|us)\b/i;
+const STATES_JOINING =
+  /\b(spiral|continuous(ly)? rounds|do(?:n't| not) join|join(ed)? (?:each|every|all) (?:rnd|round)s?)\b/i;
 const LEGEND = /^\W*(abbreviations?|legend|key)\b|\b[a-z]{1,6}\d?\s*=\s*\w/i;
 
 class Printer {
@@ -46,7 +55,10 @@ class Printer {
   ) {
     this.lines = source.replace(/^\uFEFF/, "").split(/\r\n|[\n\r\u2028\u2029\v]/);
     this.partAt = new Map(pattern.parts.map((p) => [p.line, p]));
-    this.lastRound = pattern.parts.reduce((last, p) => p.rounds.reduce((m, r) => Math.max(m, r.line), last), 0);
+    this.lastRound = pattern.parts.reduce(
+      (last, p) => p.rounds.reduce((m, r) => Math.max(m, r.line), last),
+      0,
+    );
   }
 
   print(): string {
@@ -63,7 +75,8 @@ class Printer {
     const said: string[] = [`${style.terms.toUpperCase()} terms.`];
     if (style.saysSpiral) {
       const worked = new Set(pattern.parts.map((p) => p.worked));
-      if (worked.has("spiral") && !worked.has("joined")) said.push("Worked in a spiral: do not join the rounds.");
+      if (worked.has("spiral") && !worked.has("joined"))
+        said.push("Worked in a spiral: do not join the rounds.");
     }
     let titled = false;
     for (let i = 0; i < this.lines.length; i++) {
@@ -82,7 +95,14 @@ class Printer {
       else if (kind === "heading") this.headingLine(number, typed);
       else if (kind === "setup") {
         if (this.nothingCarries(number)) this.say(typed);
-      } else if (kind !== "continuation" && kind !== "round" && !STATES_TERMS.test(typed) && !(style.saysSpiral && STATES_JOINING.test(typed)) && !(LEGEND.test(typed) && pattern.terms !== style.terms)) this.say(this.plain(typed));
+      } else if (
+        kind !== "continuation" &&
+        kind !== "round" &&
+        !STATES_TERMS.test(typed) &&
+        !(style.saysSpiral && STATES_JOINING.test(typed)) &&
+        !(LEGEND.test(typed) && pattern.terms !== style.terms)
+      )
+        this.say(this.plain(typed));
     }
     while (this.out[this.out.length - 1] === "") this.out.pop();
     return `${this.out.join("\n")}\n`;
@@ -102,7 +122,10 @@ class Printer {
   private headingLine(line: number, typed: string): void {
     const part = this.partAt.get(line);
     if (part) return this.heading(part);
-    const title = typed.replace(/^#+\s*/, "").replace(/\*\*|__/g, "").replace(/:$/, "");
+    const title = typed
+      .replace(/^#+\s*/, "")
+      .replace(/\*\*|__/g, "")
+      .replace(/:$/, "");
     if (STATES_TERMS.test(title)) this.say(title.replace(STATES_TERMS, "").replace(/[(\s]*\)?\s*$/, ""));
     else this.say(this.style.format === "markdown" ? `# ${title}` : title);
   }
@@ -123,7 +146,8 @@ class Printer {
   private colourFollows(part: CheckedPart): boolean {
     const first = part.rounds[0];
     if (!first) return true;
-    for (let i = part.line; i < first.line - 1; i++) if (this.pattern.lines[i]?.kind === "colour") return true;
+    for (let i = part.line; i < first.line - 1; i++)
+      if (this.pattern.lines[i]?.kind === "colour") return true;
     return first.nodes.some((n) => n.kind === "colour");
   }
 
@@ -134,7 +158,7 @@ class Printer {
 
   private rounds(part: CheckedPart, list: readonly CheckedRound[]): void {
     this.heading(part);
-    for (let i = 0; i < list.length; ) {
+    for (let i = 0; i < list.length;) {
       const round = list[i] as CheckedRound;
       if (round.broken || round.nodes.some(unsure)) {
         this.say(this.plain(this.source.slice(round.from, round.to).replace(/\s*\n\s*/g, " ")));
@@ -143,13 +167,21 @@ class Printer {
       }
       const text = this.round(round, part);
       let last = i;
-      while (last + 1 < list.length && (list[last + 1]?.number ?? NaN) === (list[last]?.number ?? 0) + 1 && this.round(list[last + 1] as CheckedRound, part) === text) last++;
+      while (
+        last + 1 < list.length &&
+        (list[last + 1]?.number ?? NaN) === (list[last]?.number ?? 0) + 1 &&
+        this.round(list[last + 1] as CheckedRound, part) === text
+      )
+        last++;
       this.say(this.labelled(part, round, list[last] as CheckedRound, text));
       i = last + 1;
     }
     const end = list[list.length - 1];
     // A slot named between the rounds is said on its own line already; an event inside a round follows it.
-    if (end && !end.broken) for (const n of end.nodes) if (n.kind === "event" && n.from >= end.from && n.to <= end.to) this.say(sentence(this.source.slice(n.from, n.to)));
+    if (end && !end.broken)
+      for (const n of end.nodes)
+        if (n.kind === "event" && n.from >= end.from && n.to <= end.to)
+          this.say(sentence(this.source.slice(n.from, n.to)));
   }
 
   private labelled(part: CheckedPart, first: CheckedRound, last: CheckedRound, text: string): string {
@@ -165,14 +197,26 @@ class Printer {
   private round(round: CheckedRound, part: CheckedPart): string {
     const words = new RoundWords(this.style, round).words();
     const count = round.count;
-    const total = count === undefined || (part.worked === "chain" && count === 0) ? "" : { round: ` (${count})`, square: ` [${count}]`, equals: ` = ${count}`, words: `. ${count} ${count === 1 ? "st" : "sts"}.`, none: "" }[this.style.total];
+    const total =
+      count === undefined || (part.worked === "chain" && count === 0)
+        ? ""
+        : {
+            round: ` (${count})`,
+            square: ` [${count}]`,
+            equals: ` = ${count}`,
+            words: `. ${count} ${count === 1 ? "st" : "sts"}.`,
+            none: "",
+          }[this.style.total];
     return `${words}${total}`;
   }
 }
 
 const unsure = (n: Node): boolean => n.kind === "unknown" || (n.kind === "group" && n.items.some(unsure));
 const sentence = (text: string): string => {
-  const tidy = text.replace(/\s+/g, " ").trim().replace(/[,;:]$/, "");
+  const tidy = text
+    .replace(/\s+/g, " ")
+    .trim()
+    .replace(/[,;:]$/, "");
   return `${tidy.charAt(0).toUpperCase()}${tidy.slice(1)}${/[.!?]$/.test(tidy) ? "" : "."}`;
 };
 
@@ -197,7 +241,8 @@ class RoundWords {
 
   private freeLoops({ of }: Extract<Node, { kind: "free-loops" }>): string {
     const which = of.which === undefined ? "free loops" : LOOPS[of.which];
-    const where = of.round === undefined ? "" : of.how === "of" ? ` of round ${of.round}` : ` left by round ${of.round}`;
+    const where =
+      of.round === undefined ? "" : of.how === "of" ? ` of round ${of.round}` : ` left by round ${of.round}`;
     return `in the ${which}${of.round === undefined && of.which !== undefined ? " left free" : where}${of.part ? ` of the ${of.part}` : ""}`;
   }
 
@@ -217,11 +262,19 @@ class RoundWords {
         return this.work(n, next, whole);
       case "group": {
         const inner = this.list(n.items, whole);
-        if (n.times.kind === "number" && n.times.n === 1) return n.items.some((x) => x.kind === "work" && x.times.kind !== "number") ? inner : `(${inner})`;
+        if (n.times.kind === "number" && n.times.n === 1)
+          return n.items.some((x) => x.kind === "work" && x.times.kind !== "number") ? inner : `(${inner})`;
         if (n.block !== undefined) this.room = 0;
         const [open, close] = this.style.brackets === "square" ? ["[", "]"] : ["(", ")"];
-        if (this.style.brackets === "stars" && !/[(*]/.test(inner) && all.every((x) => x === n || x.kind === "aside" || x.kind === "event" || x.kind === "total") && n.times.kind === "around") return `*${inner}; rep from * around`;
-        if (this.style.brackets === "stars" && !/[(*]/.test(inner) && n.times.kind === "number") return `*${inner}* repeat ${n.times.n} times`;
+        if (
+          this.style.brackets === "stars" &&
+          !/[(*]/.test(inner) &&
+          all.every((x) => x === n || x.kind === "aside" || x.kind === "event" || x.kind === "total") &&
+          n.times.kind === "around"
+        )
+          return `*${inner}; rep from * around`;
+        if (this.style.brackets === "stars" && !/[(*]/.test(inner) && n.times.kind === "number")
+          return `*${inner}* repeat ${n.times.n} times`;
         return `${open}${inner}${close} ${n.times.kind === "number" ? `× ${n.times.n}` : reach(n.times)}`;
       }
       case "evenly":
@@ -231,7 +284,8 @@ class RoundWords {
       case "colour":
         return `change to ${n.slot}`;
       case "start":
-        if (n.start === "chain-ring") return "join with sl st to form a ring".replace("sl st", stitchWord("slst", this.style.terms));
+        if (n.start === "chain-ring")
+          return "join with sl st to form a ring".replace("sl st", stitchWord("slst", this.style.terms));
         return next?.kind === "work" && next.op.into === "ring" ? "" : n.start === "ring" ? "magic ring" : "";
       case "strands":
         return n.n === 1 ? "with 1 strand" : `with ${n.n} strands held together`;
@@ -257,7 +311,8 @@ class RoundWords {
   /** One operation without its number: "sc", "inc", "hdc2tog". */
   private single(op: Operation): string {
     const legs = Math.max(1, ...Object.values(op.makes));
-    if (op.decreases > 0) return op.uses === 2 && op.stitch === "sc" ? "dec" : `${this.name(op.stitch)}${op.uses}tog`;
+    if (op.decreases > 0)
+      return op.uses === 2 && op.stitch === "sc" ? "dec" : `${this.name(op.stitch)}${op.uses}tog`;
     if (legs === 2 && op.uses === 1 && op.stitch === "sc" && op.into === "next") return "inc";
     if (legs === 2 && op.uses === 1 && op.into === "next") return `${this.name(op.stitch)} inc`;
     return this.name(op.stitch);
@@ -280,28 +335,47 @@ class RoundWords {
     }
     if (op.into === "spur") return this.spur(n, legs);
     const count = times ?? 1;
-    const loops = op.loops !== "both" && op.loops !== whole ? ` in ${op.loops === "back" ? "BLO" : op.loops === "front" ? "FLO" : LOOPS[op.loops]}` : "";
+    const loops =
+      op.loops !== "both" && op.loops !== whole
+        ? ` in ${op.loops === "back" ? "BLO" : op.loops === "front" ? "FLO" : LOOPS[op.loops]}`
+        : "";
     if (op.name.startsWith("foundation")) return `${count} foundation ${this.name(op.stitch)}`;
     if (op.into === "ring") return this.ring(count * legs, op);
     if (op.into === "chain") {
       const nth = /ch (\d+)/.exec(op.name)?.[1] ?? "2";
-      const places = op.decreases > 0 || legs === 1 ? this.name(op.stitch) : `${legs} ${this.name(op.stitch)}`;
+      const places =
+        op.decreases > 0 || legs === 1 ? this.name(op.stitch) : `${legs} ${this.name(op.stitch)}`;
       return `${mixed ? this.mixture(op) : places} in ${ordinal(Number(nth))} ch from hook`;
     }
     if (op.into === "bridge") return `${count} ${this.name(op.stitch)} along the chain`;
-    if (op.into === "part") return op.part ? `${count} ${legs > 1 ? this.single(op) : this.name(op.stitch)} around ${op.part}` : `pick up ${count} ${this.name(op.stitch)}`;
+    if (op.into === "part")
+      return op.part
+        ? `${count} ${legs > 1 ? this.single(op) : this.name(op.stitch)} around ${op.part}`
+        : `pick up ${count} ${this.name(op.stitch)}`;
     if (op.layers) {
-      const through = op.caught && op.caught.length > 0 ? `through ${op.caught.join(" and ")} together` : "through both layers";
-      return times === undefined ? `${this.name(op.stitch)} ${through} ${reach(n.times)}` : `${count} ${this.name(op.stitch)} ${through}`;
+      const through =
+        op.caught && op.caught.length > 0
+          ? `through ${op.caught.join(" and ")} together`
+          : "through both layers";
+      return times === undefined
+        ? `${this.name(op.stitch)} ${through} ${reach(n.times)}`
+        : `${count} ${this.name(op.stitch)} ${through}`;
     }
-    if (op.into === "same") return `${mixed ? this.mixture(op) : legs > 1 || count > 1 ? `${legs * count} ${this.name(op.stitch)}` : this.name(op.stitch)} in same st`;
-    if (op.into === "side") return `${this.name(op.stitch)} in next st of rnd ${Math.max(1, (this.round.number ?? 2) - 2)}`;
+    if (op.into === "same")
+      return `${mixed ? this.mixture(op) : legs > 1 || count > 1 ? `${legs * count} ${this.name(op.stitch)}` : this.name(op.stitch)} in same st`;
+    if (op.into === "side")
+      return `${this.name(op.stitch)} in next st of rnd ${Math.max(1, (this.round.number ?? 2) - 2)}`;
     if (mixed || (legs > 2 && op.decreases === 0)) {
       const what = mixed ? this.mixture(op) : `${legs} ${this.name(op.stitch)}`;
       return `${what}${loops} ${times === undefined ? (n.times.kind === "around" ? "in each st around" : `in each st ${reach(n.times)}`) : count === 1 ? "in next st" : `in each of next ${count} sts`}`;
     }
     const word = this.single(op);
-    if (times === undefined) return n.times.kind === "around" ? (word === this.name(op.stitch) ? `${word}${loops} in each st around` : `${word}${loops} around`) : `${word}${loops} ${reach(n.times)}`;
+    if (times === undefined)
+      return n.times.kind === "around"
+        ? word === this.name(op.stitch)
+          ? `${word}${loops} in each st around`
+          : `${word}${loops} around`
+        : `${word}${loops} ${reach(n.times)}`;
     return `${count === 1 ? word : `${count} ${word}`}${loops}`;
   }
 
@@ -316,7 +390,8 @@ class RoundWords {
     const word = this.name(n.op.stitch);
     const each = legs > 1 ? `${legs} ${word}` : word;
     const nth = /ch (\d+)/.exec(n.op.name)?.[1];
-    if (n.op.name.endsWith("in same")) return `${word} in ${this.room <= 0 && this.chains > 0 ? "base" : "same"} st`;
+    if (n.op.name.endsWith("in same"))
+      return `${word} in ${this.room <= 0 && this.chains > 0 ? "base" : "same"} st`;
     if (this.room <= 0) return `${word} in ${this.chains > 0 ? "base" : "same"} st`;
     if (nth !== undefined || this.room === this.chains - 1) {
       const first = `${each} in ${ordinal(Number(nth ?? 2))} ch from hook`;
@@ -331,12 +406,29 @@ class RoundWords {
 
   private mixture(op: Operation): string {
     // Chains and the slip stitch that ties them down offer nothing to the next round.
-    const tied = op.makes.ch !== undefined && op.makes.slst !== undefined && op.offers < tallySize(op.makes) - (op.makes.picot ?? 0);
-    const words = (Object.entries(op.makes) as [StitchName, number][]).map(([s, k]) => (s === "ch" ? `ch ${k}` : s === "slst" && tied ? `${this.name(s)} in same st` : k === 1 ? this.name(s) : `${k} ${this.name(s)}`));
+    const tied =
+      op.makes.ch !== undefined &&
+      op.makes.slst !== undefined &&
+      op.offers < tallySize(op.makes) - (op.makes.picot ?? 0);
+    const words = (Object.entries(op.makes) as [StitchName, number][]).map(([s, k]) =>
+      s === "ch"
+        ? `ch ${k}`
+        : s === "slst" && tied
+          ? `${this.name(s)} in same st`
+          : k === 1
+            ? this.name(s)
+            : `${k} ${this.name(s)}`,
+    );
     return `(${words.join(", ")})`;
   }
 }
 
-const LOOPS: Readonly<Record<string, string>> = { back: "back loops", front: "front loops", third: "third loops", both: "both loops" };
+const LOOPS: Readonly<Record<string, string>> = {
+  back: "back loops",
+  front: "front loops",
+  third: "third loops",
+  both: "both loops",
+};
 const reach = (t: Times): string => (t.kind === "until" ? `to last ${t.left} sts` : "around");
-const ordinal = (n: number): string => `${n}${n % 10 === 2 && n !== 12 ? "nd" : n % 10 === 3 && n !== 13 ? "rd" : n % 10 === 1 && n !== 11 ? "st" : "th"}`;
+const ordinal = (n: number): string =>
+  `${n}${n % 10 === 2 && n !== 12 ? "nd" : n % 10 === 3 && n !== 13 ? "rd" : n % 10 === 1 && n !== 11 ? "st" : "th"}`;

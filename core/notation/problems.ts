@@ -11,11 +11,38 @@ export type Severity = "error" | "warning" | "note";
 
 /** A problem is data; its wording is made in `problemText`. */
 export type ProblemDetail =
-  | { readonly code: "repeat-does-not-fit"; readonly unit: number; readonly available: number; readonly over: number }
-  | { readonly code: "too-few-used"; readonly used: number; readonly available: number; readonly made: number }
-  | { readonly code: "too-many-used"; readonly used: number; readonly available: number; readonly made: number }
-  | { readonly code: "total-wrong"; readonly made: number; readonly written: number; readonly used: number; readonly available: number | undefined }
-  | { readonly code: "count-wrong"; readonly used: number; readonly available: number; readonly made: number; readonly written: number }
+  | {
+      readonly code: "repeat-does-not-fit";
+      readonly unit: number;
+      readonly available: number;
+      readonly over: number;
+    }
+  | {
+      readonly code: "too-few-used";
+      readonly used: number;
+      readonly available: number;
+      readonly made: number;
+    }
+  | {
+      readonly code: "too-many-used";
+      readonly used: number;
+      readonly available: number;
+      readonly made: number;
+    }
+  | {
+      readonly code: "total-wrong";
+      readonly made: number;
+      readonly written: number;
+      readonly used: number;
+      readonly available: number | undefined;
+    }
+  | {
+      readonly code: "count-wrong";
+      readonly used: number;
+      readonly available: number;
+      readonly made: number;
+      readonly written: number;
+    }
   | { readonly code: "totals-disagree"; readonly first: number; readonly second: number }
   | { readonly code: "stitches-left"; readonly used: number; readonly available: number }
   | { readonly code: "round-missing"; readonly expected: number; readonly found: number }
@@ -30,8 +57,17 @@ export type ProblemDetail =
   | { readonly code: "unopened-bracket"; readonly bracket: string }
   | { readonly code: "repeat-without-start" }
   | { readonly code: "number-asked"; readonly text: string }
-  | { readonly code: "too-large"; readonly what: "repeat" | "nesting" | "rounds" | "text" | "chain" | "words"; readonly limit: number }
-  | { readonly code: "opening-too-small"; readonly what: string; readonly count: number; readonly least: number }
+  | {
+      readonly code: "too-large";
+      readonly what: "repeat" | "nesting" | "rounds" | "text" | "chain" | "words";
+      readonly limit: number;
+    }
+  | {
+      readonly code: "opening-too-small";
+      readonly what: string;
+      readonly count: number;
+      readonly least: number;
+    }
   | { readonly code: "spur-does-not-fit"; readonly worked: number; readonly room: number }
   | { readonly code: "loop-not-free"; readonly which: string; readonly round: number }
   | { readonly code: "seam-does-not-match"; readonly first: number; readonly second: number }
@@ -40,7 +76,14 @@ export type ProblemDetail =
   | { readonly code: "nothing-to-read" }
   | { readonly code: "more-problems"; readonly shown: number };
 
-export type Problem = Span & ProblemDetail & { readonly severity: Severity; readonly line: number; readonly column: number; readonly endColumn: number; readonly fix: Fix | undefined };
+export type Problem = Span &
+  ProblemDetail & {
+    readonly severity: Severity;
+    readonly line: number;
+    readonly column: number;
+    readonly endColumn: number;
+    readonly fix: Fix | undefined;
+  };
 
 const sts = (n: number) => (n === 1 ? "1 stitch" : `${n} stitches`);
 
@@ -62,7 +105,9 @@ export function problemText(p: ProblemDetail): string {
     case "stitches-left":
       return `${sts(p.available - p.used)} of ${p.available} stay unworked. If you mean it, carry on.`;
     case "round-missing":
-      return p.found - p.expected === 1 ? `Round ${p.expected} is missing: round ${p.found} comes next.` : `Rounds ${p.expected} to ${p.found - 1} are missing.`;
+      return p.found - p.expected === 1
+        ? `Round ${p.expected} is missing: round ${p.found} comes next.`
+        : `Rounds ${p.expected} to ${p.found - 1} are missing.`;
     case "round-twice":
       return `Round ${p.number} was already there on line ${p.line}.`;
     case "range-length":
@@ -70,11 +115,15 @@ export function problemText(p: ProblemDetail): string {
     case "range-backwards":
       return `The rounds run backwards, from ${p.first} to ${p.last}.`;
     case "no-such-round":
-      return p.part === undefined ? `There is no round ${p.number} before this one to repeat.` : `“${p.part}” has no round ${p.number}.`;
+      return p.part === undefined
+        ? `There is no round ${p.number} before this one to repeat.`
+        : `“${p.part}” has no round ${p.number}.`;
     case "no-such-part":
       return `There is no part called “${p.name}” above this line.`;
     case "unknown-word":
-      return p.near === undefined ? `“${p.word}” is not a stitch Lapka knows, so this round cannot be counted for certain.` : `“${p.word}” is not known. Do you mean “${p.near}”?`;
+      return p.near === undefined
+        ? `“${p.word}” is not a stitch Lapka knows, so this round cannot be counted for certain.`
+        : `“${p.word}” is not known. Do you mean “${p.near}”?`;
     case "not-understood":
       return `“${p.text}” could not be read, so it is not counted.`;
     case "unclosed-bracket":
@@ -86,11 +135,20 @@ export function problemText(p: ProblemDetail): string {
     case "number-asked":
       return `“${p.text}” gives no number. Write how many rounds or stitches, so that every piece comes out alike.`;
     case "too-large":
-      return { repeat: `A repeat may run at most ${p.limit} times.`, nesting: `Brackets may stand at most ${p.limit} deep.`, rounds: `A pattern may have at most ${p.limit} rounds.`, text: `Only the first ${p.limit} characters are read.`, words: `Only the first ${p.limit} words of a round are read.`, chain: `At most ${p.limit} stitches in a row are counted.` }[p.what];
+      return {
+        repeat: `A repeat may run at most ${p.limit} times.`,
+        nesting: `Brackets may stand at most ${p.limit} deep.`,
+        rounds: `A pattern may have at most ${p.limit} rounds.`,
+        text: `Only the first ${p.limit} characters are read.`,
+        words: `Only the first ${p.limit} words of a round are read.`,
+        chain: `At most ${p.limit} stitches in a row are counted.`,
+      }[p.what];
     case "opening-too-small":
       return `Only ${sts(p.count)} are left here: ${p.what} need an opening of ${p.least} or more, so do it earlier.`;
     case "spur-does-not-fit":
-      return p.worked > p.room ? `${sts(p.worked)} are worked on a chain that has room for ${p.room}.` : `${p.worked} of ${sts(p.room)} on this chain are worked: ${p.room - p.worked} would be left bare.`;
+      return p.worked > p.room
+        ? `${sts(p.worked)} are worked on a chain that has room for ${p.room}.`
+        : `${p.worked} of ${sts(p.room)} on this chain are worked: ${p.room - p.worked} would be left bare.`;
     case "loop-not-free":
       return `The ${p.which} loops of round ${p.round} are not free: they were worked already.`;
     case "seam-does-not-match":

@@ -14,18 +14,29 @@ interface Spot {
 /** Every written number that says how often something is worked. */
 function spots(nodes: readonly Node[]): Spot[] {
   const found: Spot[] = [];
-  const visit = (list: readonly Node[], rebuild: (items: readonly Node[]) => readonly Node[], depth: number) => {
+  const visit = (
+    list: readonly Node[],
+    rebuild: (items: readonly Node[]) => readonly Node[],
+    depth: number,
+  ) => {
     list.forEach((node, i) => {
       const put = (n: Node) => rebuild(list.map((x, j) => (j === i ? n : x)));
       if ((node.kind === "work" || node.kind === "group") && node.times.kind === "number" && node.times.at) {
         const { at, n } = node.times;
-        found.push({ at, n, what: node.kind === "group" ? "repeat" : "stitches", span: node, with: (m) => put({ ...node, times: { kind: "number", n: m, at } } as Node) });
+        found.push({
+          at,
+          n,
+          what: node.kind === "group" ? "repeat" : "stitches",
+          span: node,
+          with: (m) => put({ ...node, times: { kind: "number", n: m, at } } as Node),
+        });
       }
       if (node.kind === "evenly" && node.at) {
         const at = node.at;
         found.push({ at, n: node.n, what: "stitches", span: node, with: (m) => put({ ...node, n: m }) });
       }
-      if (node.kind === "group" && depth < 3) visit(node.items, (items) => put({ ...node, items }), depth + 1);
+      if (node.kind === "group" && depth < 3)
+        visit(node.items, (items) => put({ ...node, items }), depth + 1);
     });
   };
   visit(nodes, (items) => items, 0);
@@ -44,7 +55,14 @@ export interface Repair {
  * total, when there is one). Repeats are tried before single counts. The effect of a number is
  * linear, so two workings tell which value fits; nothing is searched.
  */
-export function repairs(nodes: readonly Node[], available: number, written: number | undefined, slot: string, first: boolean, source: string): Repair[] {
+export function repairs(
+  nodes: readonly Node[],
+  available: number,
+  written: number | undefined,
+  slot: string,
+  first: boolean,
+  source: string,
+): Repair[] {
   const base = work(nodes, available, slot, first);
   const found: Repair[] = [];
   for (const spot of spots(nodes)) {
@@ -61,11 +79,22 @@ export function repairs(nodes: readonly Node[], available: number, written: numb
       const exact = written === undefined || tried.offers === written;
       const phrase = source.slice(spot.span.from, spot.span.to).replace(/\s+/g, " ");
       const quoted = phrase.length > 40 ? "" : ` in “${phrase}”`;
-      found.push({ fix: { ...spot.at, text: String(n), label: `Write ${n} instead of ${source.slice(spot.at.from, spot.at.to)}${quoted}: it uses all ${available} and makes ${tried.offers}.` }, offers: tried.offers, exact });
+      found.push({
+        fix: {
+          ...spot.at,
+          text: String(n),
+          label: `Write ${n} instead of ${source.slice(spot.at.from, spot.at.to)}${quoted}: it uses all ${available} and makes ${tried.offers}.`,
+        },
+        offers: tried.offers,
+        exact,
+      });
     }
   }
   const rank = (r: Repair) => (r.exact ? 0 : 2);
-  return found.map((r, i) => ({ r, i })).sort((a, b) => rank(a.r) - rank(b.r) || a.i - b.i).map((x) => x.r);
+  return found
+    .map((r, i) => ({ r, i }))
+    .sort((a, b) => rank(a.r) - rank(b.r) || a.i - b.i)
+    .map((x) => x.r);
 }
 
 /** The written total put right. */
@@ -74,5 +103,10 @@ export function totalFix(total: Span & { n: number }, made: number, source: stri
   const at = text.lastIndexOf(String(total.n));
   if (at < 0) return undefined;
   const from = total.from + at;
-  return { from, to: from + String(total.n).length, text: String(made), label: `Write the total as ${made}.` };
+  return {
+    from,
+    to: from + String(total.n).length,
+    text: String(made),
+    label: `Write the total as ${made}.`,
+  };
 }

@@ -16,10 +16,39 @@ export const MAX_REPEAT = 10_000;
  * Something that was noticed while reading. `doubt`: a word or a number that may be no more than talk; it is only
  * worth telling when the round does not come out without it.
  */
-export type Found = Span & { readonly detail: ProblemDetail; readonly severity: Severity; readonly doubt?: "word" | "number" };
+export type Found = Span & {
+  readonly detail: ProblemDetail;
+  readonly severity: Severity;
+  readonly doubt?: "word" | "number";
+};
 export type Close = ")" | "]" | "}" | ">" | "end";
 export const CLOSER: Readonly<Record<string, Close>> = { "(": ")", "[": "]", "{": "}", "<": ">" };
-export const SEPARATOR = new Set([",", ";", ".", ":", "-", "--", "and", "then", "&", "+", "/", "|", "now", "again", "also", "!", "'", '"', "_", "__", "**", "***", "~", "plus"]);
+export const SEPARATOR = new Set([
+  ",",
+  ";",
+  ".",
+  ":",
+  "-",
+  "--",
+  "and",
+  "then",
+  "&",
+  "+",
+  "/",
+  "|",
+  "now",
+  "again",
+  "also",
+  "!",
+  "'",
+  '"',
+  "_",
+  "__",
+  "**",
+  "***",
+  "~",
+  "plus",
+]);
 export const REPEAT = new Set(["rep", "repeat", "reps", "repeats", "repeating", "rpt"]);
 
 /** What reading a round rests on: the tokens, what was found, and looks ahead that change nothing. */
@@ -38,7 +67,12 @@ export abstract class Reading {
     protected readonly blocks: Blocks = NO_BLOCKS,
   ) {}
 
-  protected report(span: Span, detail: ProblemDetail, severity: Severity = "error", doubt?: "word" | "number"): void {
+  protected report(
+    span: Span,
+    detail: ProblemDetail,
+    severity: Severity = "error",
+    doubt?: "word" | "number",
+  ): void {
     this.found.push({ from: span.from, to: span.to, detail, severity, ...(doubt ? { doubt } : {}) });
   }
 
@@ -56,7 +90,8 @@ export abstract class Reading {
 
   protected chainsBefore(items: readonly Node[]): number {
     let n = 0;
-    for (const i of items) if (i.kind === "work" && i.op.stitch === "ch" && i.times.kind === "number") n += i.times.n;
+    for (const i of items)
+      if (i.kind === "work" && i.op.stitch === "ch" && i.times.kind === "number") n += i.times.n;
     return n;
   }
 
@@ -77,12 +112,20 @@ export abstract class Reading {
     let i = c.at;
     for (; i < c.tokens.length; i++) {
       const t = c.tokens[i]?.text ?? "";
-      if (t === ";" || (t === "." && c.tokens[i + 1]?.kind !== "number") || (close !== "end" && t === close)) break;
+      if (t === ";" || (t === "." && c.tokens[i + 1]?.kind !== "number") || (close !== "end" && t === close))
+        break;
       if (t === "*" || t === "[" || t === "{") break;
       if (t === "(" && (c.tokens[i + 1]?.kind === "number" || i > c.at)) break;
       if (t === "," && (soft || this.workAt(i + 1))) break;
       if (t === ":" && i > c.at && this.workAt(i + 1)) break;
-      if (soft && (t === "and" || t === "then") && i > c.at && c.tokens[i + 1]?.text !== "then" && this.workAt(i + 1)) break;
+      if (
+        soft &&
+        (t === "and" || t === "then") &&
+        i > c.at &&
+        c.tokens[i + 1]?.text !== "then" &&
+        this.workAt(i + 1)
+      )
+        break;
     }
     return i;
   }

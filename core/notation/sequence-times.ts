@@ -9,7 +9,11 @@ export abstract class TimesReader extends Reading {
 
   protected limited(times: Times): Times {
     if (times.kind === "number" && times.n > MAX_REPEAT) {
-      this.report(times.at ?? { from: this.c.to, to: this.c.to }, { code: "too-large", what: "repeat", limit: MAX_REPEAT });
+      this.report(times.at ?? { from: this.c.to, to: this.c.to }, {
+        code: "too-large",
+        what: "repeat",
+        limit: MAX_REPEAT,
+      });
       return { ...times, n: MAX_REPEAT };
     }
     return times;
@@ -24,7 +28,9 @@ export abstract class TimesReader extends Reading {
       if (c.take("twice")) return { times: { kind: "number" as const, n: 2 }, more: c.take("more") && true };
       if (c.take("thrice")) return { times: { kind: "number" as const, n: 3 } };
       if (c.take("once")) return { times: { kind: "number" as const, n: 1 }, more: c.take("more") };
-      const sign = c.take("x", "*", "times") || (c.is("a", "for", "another") && c.kind(1) === "number" && c.take("a", "for", "another"));
+      const sign =
+        c.take("x", "*", "times") ||
+        (c.is("a", "for", "another") && c.kind(1) === "number" && c.take("a", "for", "another"));
       const another = c.tokens[c.at - 1]?.text === "another" || c.take("another");
       const token = c.peek();
       const n = c.kind() === "number" ? c.number() : undefined;
@@ -35,7 +41,10 @@ export abstract class TimesReader extends Reading {
         if (!sign && !word && !more1) return undefined;
         c.attempt(() => (c.take("in") && c.take("total", "all") ? true : undefined));
         c.take("total", "around");
-        return { times: { kind: "number" as const, n, at: { from: token.from, to: token.to } }, more: more1 || more2 || another };
+        return {
+          times: { kind: "number" as const, n, at: { from: token.from, to: token.to } },
+          more: more1 || more2 || another,
+        };
       }
       const reach = readReach(c);
       return reach ? { times: reach } : undefined;
@@ -56,7 +65,9 @@ export abstract class TimesReader extends Reading {
       const token = c.peek();
       const n = c.kind() === "number" ? c.number() : undefined;
       if (n === undefined || !token) return undefined;
-      return c.done || c.is(",", ".", ";", "(", "[", "=", ")", "]", "*") ? { times: { kind: "number" as const, n, at: { from: token.from, to: token.to } } } : undefined;
+      return c.done || c.is(",", ".", ";", "(", "[", "=", ")", "]", "*")
+        ? { times: { kind: "number" as const, n, at: { from: token.from, to: token.to } } }
+        : undefined;
     });
   }
 
@@ -67,7 +78,35 @@ export abstract class TimesReader extends Reading {
       if (c.is("*")) {
         c.at++;
         referred = true;
-      } else if (c.is("from", "between", "to", "the", "this", "these", "that", "asterisk", "asterisks", "star", "stars", "sequence", "section", "pattern", "brackets", "bracketed", "parentheses", "beginning", "beg", "instructions", "within", "inside", "of", "s") && !(c.is("to") && c.is("to") && /^(end|last|the)$/.test(c.text(1)))) {
+      } else if (
+        c.is(
+          "from",
+          "between",
+          "to",
+          "the",
+          "this",
+          "these",
+          "that",
+          "asterisk",
+          "asterisks",
+          "star",
+          "stars",
+          "sequence",
+          "section",
+          "pattern",
+          "brackets",
+          "bracketed",
+          "parentheses",
+          "beginning",
+          "beg",
+          "instructions",
+          "within",
+          "inside",
+          "of",
+          "s",
+        ) &&
+        !(c.is("to") && c.is("to") && /^(end|last|the)$/.test(c.text(1)))
+      ) {
         if (c.is("asterisk", "star", "from", "between")) referred = true;
         c.at++;
       } else return referred;
@@ -112,13 +151,24 @@ export abstract class TimesReader extends Reading {
       return;
     }
     // "rep from *" and nothing more means all the way round.
-    const times = this.timesAfter() ?? this.bareCount() ?? (referred && stars.length > 0 && (c.done || SEPARATOR.has(c.text()) || CLOSER[c.text()] !== undefined) ? { times: { kind: "around" as const } } : undefined);
+    const times =
+      this.timesAfter() ??
+      this.bareCount() ??
+      (referred && stars.length > 0 && (c.done || SEPARATOR.has(c.text()) || CLOSER[c.text()] !== undefined)
+        ? { times: { kind: "around" as const } }
+        : undefined);
     if (!times) {
-      if (this.untilLength(from)) items.push({ kind: "event", event: { kind: "length-asked" }, from, to: c.to });
+      if (this.untilLength(from))
+        items.push({ kind: "event", event: { kind: "length-asked" }, from, to: c.to });
       else this.report({ from, to: c.to }, { code: "number-asked", text: this.words(from, c.to) });
       return;
     }
-    if (c.is(":") && stars.length === 0 && times.times.kind === "number" && !items.some((n) => n.kind === "work" || n.kind === "group")) {
+    if (
+      c.is(":") &&
+      stars.length === 0 &&
+      times.times.kind === "number" &&
+      !items.some((n) => n.kind === "work" || n.kind === "group")
+    ) {
       // "Repeat six times: 1 sc, inc": the work is said behind the number.
       c.at++;
       const ahead = this.sequence("end", 1);
@@ -130,7 +180,10 @@ export abstract class TimesReader extends Reading {
     const open = stars.pop();
     if (open) {
       const inside = items.splice(open.index);
-      this.pushGroup(items, inside, open.from, { ...times, ambiguous: referred && !times.more && times.times.kind === "number" });
+      this.pushGroup(items, inside, open.from, {
+        ...times,
+        ambiguous: referred && !times.more && times.times.kind === "number",
+      });
       return;
     }
     const last = items[items.length - 1];
@@ -164,19 +217,45 @@ export abstract class TimesReader extends Reading {
     this.pushGroup(items, inside, inside[0]?.from ?? c.from, { times: { kind: "around" } });
   }
 
-  protected pushGroup(items: Node[], within: readonly Node[], from: number, t: { times: Times; more?: boolean; ambiguous?: boolean }, once = false): void {
+  protected pushGroup(
+    items: Node[],
+    within: readonly Node[],
+    from: number,
+    t: { times: Times; more?: boolean; ambiguous?: boolean },
+    once = false,
+  ): void {
     if (within.length === 0) return;
-    if (!within.some((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip" || n.kind === "unknown")) {
+    if (
+      !within.some(
+        (n) =>
+          n.kind === "work" ||
+          n.kind === "group" ||
+          n.kind === "evenly" ||
+          n.kind === "skip" ||
+          n.kind === "unknown",
+      )
+    ) {
       // "*(18)*": stars for emphasis hold no work.
       items.push(...within);
       return;
     }
-    const inside = this.hung(within, !once || items.some((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch")));
+    const inside = this.hung(
+      within,
+      !once || items.some((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch")),
+    );
     const to = this.c.to;
     const n = t.times.kind === "number" ? t.times : undefined;
     const times: Times = n ? { ...n, n: n.n + (t.more ? 1 : 0) } : t.times;
-    const other: Node | undefined = t.ambiguous && n ? { kind: "group", items: inside, times: { ...n, n: n.n + 1 }, from, to } : undefined;
-    items.push({ kind: "group", items: inside, times: once ? ONCE : this.limited(times), from, to, ...(other ? { other } : {}) });
+    const other: Node | undefined =
+      t.ambiguous && n ? { kind: "group", items: inside, times: { ...n, n: n.n + 1 }, from, to } : undefined;
+    items.push({
+      kind: "group",
+      items: inside,
+      times: once ? ONCE : this.limited(times),
+      from,
+      to,
+      ...(other ? { other } : {}),
+    });
   }
 
   protected untilLength(from: number): boolean {

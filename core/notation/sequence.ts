@@ -6,14 +6,47 @@ import { stitchInto } from "./operations";
 import { noTarget, readLoopPhrase, readRing, readTarget } from "./target";
 import { ONCE, type Node } from "./tree";
 import { isStitchNoun, nearestStitchWord } from "./vocabulary";
-import { MAX_NESTING, type Close, CLOSER, SEPARATOR, REPEAT, withLoops, spanOf, readStitchAhead } from "./sequence-base";
+import {
+  MAX_NESTING,
+  type Close,
+  CLOSER,
+  SEPARATOR,
+  REPEAT,
+  withLoops,
+  spanOf,
+  readStitchAhead,
+} from "./sequence-base";
 import { StructureReader } from "./sequence-structure";
 
 export { MAX_NESTING, MAX_REPEAT, type Blocks, type Found } from "./sequence-base";
 
-const LEAD = new Set(["work", "make", "crochet", "do", "working", "place", "you", "begin", "start", "with", "starting", "beginning", "continue", "next", "a", "the", "by", "making", "evenly", "put", "just", "only"]);
+const LEAD = new Set([
+  "work",
+  "make",
+  "crochet",
+  "do",
+  "working",
+  "place",
+  "you",
+  "begin",
+  "start",
+  "with",
+  "starting",
+  "beginning",
+  "continue",
+  "next",
+  "a",
+  "the",
+  "by",
+  "making",
+  "evenly",
+  "put",
+  "just",
+  "only",
+]);
 const COMMON = new Set(["sc", "inc", "dec", "invdec", "hdc", "increase", "decrease", "sc2tog"]);
-const PROSE = /\b(marker|mark|note|side|row|round|rnd|piece|cm|mm|inch|left|right|beginning|start|continue|spiral|tail|hook|now|this|here|leg|arm|head|body|ear|opening|middle|count|facing)s?\b/;
+const PROSE =
+  /\b(marker|mark|note|side|row|round|rnd|piece|cm|mm|inch|left|right|beginning|start|continue|spiral|tail|hook|now|this|here|leg|arm|head|body|ear|opening|middle|count|facing)s?\b/;
 
 /**
  * Reads the words of one round into a tree. Total: what it cannot read becomes an `unknown` or
@@ -30,12 +63,24 @@ export class SequenceReader extends StructureReader {
   /** "The round ends in an increase" holds only for rounds that increase last (trade guide §2.5). */
   protected endsInIncrease(nodes: readonly Node[]): void {
     const { tokens } = this.c;
-    const at = tokens.findIndex((t, i) => (t.text === "ends" || t.text === "ending" || t.text === "end") && /^(in|with|on)$/.test(tokens[i + 1]?.text ?? "") && tokens.slice(i + 2, i + 4).some((x) => /^(inc|increase)$/.test(x.text)));
+    const at = tokens.findIndex(
+      (t, i) =>
+        (t.text === "ends" || t.text === "ending" || t.text === "end") &&
+        /^(in|with|on)$/.test(tokens[i + 1]?.text ?? "") &&
+        tokens.slice(i + 2, i + 4).some((x) => /^(inc|increase)$/.test(x.text)),
+    );
     const said = tokens[at];
     if (!said) return;
-    let last: Node | undefined = nodes.findLast((n) => (n.kind === "work" && n.from < said.from) || n.kind === "group");
+    let last: Node | undefined = nodes.findLast(
+      (n) => (n.kind === "work" && n.from < said.from) || n.kind === "group",
+    );
     while (last?.kind === "group") last = last.items.findLast((n) => n.kind === "work" || n.kind === "group");
-    if (last?.kind === "work" && last.op.increases === 0) this.report({ from: said.from, to: tokens[Math.min(tokens.length - 1, at + 3)]?.to ?? said.to }, { code: "not-increase-last", ends: last.op.name }, "warning");
+    if (last?.kind === "work" && last.op.increases === 0)
+      this.report(
+        { from: said.from, to: tokens[Math.min(tokens.length - 1, at + 3)]?.to ?? said.to },
+        { code: "not-increase-last", ends: last.op.name },
+        "warning",
+      );
   }
 
   protected sequence(close: Close, depth: number): Node[] {
@@ -50,8 +95,14 @@ export class SequenceReader extends StructureReader {
       else if (c.is(")", "]", "}")) {
         this.report(c.peek() ?? { from: c.from, to: c.to }, { code: "unopened-bracket", bracket: c.text() });
         c.at++;
-      } else if (REPEAT.has(c.text()) || (c.is("do", "work") && /^(this|these|that)$/.test(c.text(1)))) this.repeat(items, stars);
-      else if (c.is("keep", "carry") && /^(going|on|repeating)$/.test(c.text(1)) && items.some((n) => n.kind === "work")) this.keepGoing(items);
+      } else if (REPEAT.has(c.text()) || (c.is("do", "work") && /^(this|these|that)$/.test(c.text(1))))
+        this.repeat(items, stars);
+      else if (
+        c.is("keep", "carry") &&
+        /^(going|on|repeating)$/.test(c.text(1)) &&
+        items.some((n) => n.kind === "work")
+      )
+        this.keepGoing(items);
       else if (c.is("-", "--", ":") && this.plainTotal(items)) continue;
       else if (SEPARATOR.has(c.text())) c.at++;
       else this.item(items, depth, close);
@@ -81,10 +132,16 @@ export class SequenceReader extends StructureReader {
       items.push(...inside);
       return;
     }
-    const worked = inside.some((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
+    const worked = inside.some(
+      (n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip",
+    );
     const [shade] = inside;
     const before = items[items.length - 1];
-    if (inside.length === 1 && shade?.kind === "colour" && (before?.kind === "work" || before?.kind === "group")) {
+    if (
+      inside.length === 1 &&
+      shade?.kind === "colour" &&
+      (before?.kind === "work" || before?.kind === "group")
+    ) {
       // "9 sc [orange]": the shade of what stands before the bracket.
       items.splice(items.length - 1, 0, shade);
       return;
@@ -96,15 +153,25 @@ export class SequenceReader extends StructureReader {
     const mixed = c.attempt(() => this.mixed(inside));
     if (mixed) {
       const times = this.timesAfter();
-      items.push({ kind: "work", op: mixed.op, times: times ? this.limited(times.times) : mixed.times, from: opener.from, to: c.to });
+      items.push({
+        kind: "work",
+        op: mixed.op,
+        times: times ? this.limited(times.times) : mixed.times,
+        from: opener.from,
+        to: c.to,
+      });
       return;
     }
     c.attempt(() => {
       const t = noTarget();
       return readTarget(c, t) && t.loops && !t.place ? ((this.loops = t.loops), true) : undefined;
     });
-    const times = this.timesAfter() ?? (c.is(",", ";") ? c.attempt(() => (c.at++, this.attemptRepeatTimes())) : this.attemptRepeatTimes()) ?? this.bareCount();
-    const listed = times === undefined && depth === 0 ? this.listedTotal(items, inside, opener.from) : undefined;
+    const times =
+      this.timesAfter() ??
+      (c.is(",", ";") ? c.attempt(() => (c.at++, this.attemptRepeatTimes())) : this.attemptRepeatTimes()) ??
+      this.bareCount();
+    const listed =
+      times === undefined && depth === 0 ? this.listedTotal(items, inside, opener.from) : undefined;
     if (listed) {
       items.push(listed);
       return;
@@ -114,7 +181,11 @@ export class SequenceReader extends StructureReader {
       const t = noTarget();
       if (!readTarget(c, t) || !t.loops) return undefined;
       const group = items[items.length - 1];
-      if (group?.kind === "group") items[items.length - 1] = { ...group, items: group.items.map((n) => withLoops(n, t.loops ?? "both")) };
+      if (group?.kind === "group")
+        items[items.length - 1] = {
+          ...group,
+          items: group.items.map((n) => withLoops(n, t.loops ?? "both")),
+        };
       return true;
     });
   }
@@ -170,7 +241,18 @@ export class SequenceReader extends StructureReader {
       return;
     }
     if (c.is("total") && c.attempt(() => this.countedTotal(items, from))) return;
-    if (c.kind() === "number" && items.length > 0 && (isStitchNoun(c.text(1)) || (close === "end" && (c.at === c.tokens.length - 1 || (/^(now|left|remain|remaining|total|altogether|overall)$/.test(c.text(1)) && /^([.;)!]?|end)$/.test(c.text(2)))))) && !this.workAhead() && this.plainTotal(items)) return;
+    if (
+      c.kind() === "number" &&
+      items.length > 0 &&
+      (isStitchNoun(c.text(1)) ||
+        (close === "end" &&
+          (c.at === c.tokens.length - 1 ||
+            (/^(now|left|remain|remaining|total|altogether|overall)$/.test(c.text(1)) &&
+              /^([.;)!]?|end)$/.test(c.text(2)))))) &&
+      !this.workAhead() &&
+      this.plainTotal(items)
+    )
+      return;
     if (this.bareNumber(items, from, close) || this.timesOfAll(items, from)) return;
     if (this.youHave(items, from)) return;
     if (this.structure(items, from)) return;
@@ -183,7 +265,13 @@ export class SequenceReader extends StructureReader {
     }
     const shade = c.attempt(() => {
       const s = readShade(c);
-      return s !== undefined && (c.is(":", "-", ",", ")", ".", "]", "}") || c.done || c.kind() === "number" || readStitchAhead(c, this.terms)) ? s : undefined;
+      return s !== undefined &&
+        (c.is(":", "-", ",", ")", ".", "]", "}") ||
+          c.done ||
+          c.kind() === "number" ||
+          readStitchAhead(c, this.terms))
+        ? s
+        : undefined;
     });
     if (shade !== undefined) {
       items.push({ kind: "colour", slot: shade, from, to: c.to });
@@ -196,11 +284,16 @@ export class SequenceReader extends StructureReader {
       // "6 sc, blo": set from here on.
       this.loops = loops;
       if (phrase.free) items.push({ kind: "free-loops", of: phrase.free, from, to: c.to });
-      else if (last?.kind === "work" && c.done) items[items.length - 1] = { ...last, op: { ...last.op, loops } };
+      else if (last?.kind === "work" && c.done)
+        items[items.length - 1] = { ...last, op: { ...last.op, loops } };
       return;
     }
-    if (c.is("until", "till", "til") || (c.is("for") && c.kind(1) === "number" && /^(cm|mm|in|inch|inches)$/.test(c.text(2)))) {
-      if (this.untilLength(from)) items.push({ kind: "event", event: { kind: "length-asked" }, from, to: c.to });
+    if (
+      c.is("until", "till", "til") ||
+      (c.is("for") && c.kind(1) === "number" && /^(cm|mm|in|inch|inches)$/.test(c.text(2)))
+    ) {
+      if (this.untilLength(from))
+        items.push({ kind: "event", event: { kind: "length-asked" }, from, to: c.to });
       return;
     }
     if (this.tools(items, from) || this.block(items, from) || this.layersBehind(items)) return;
@@ -214,7 +307,12 @@ export class SequenceReader extends StructureReader {
     const { c } = this;
     const from = c.at;
     while (LEAD.has(c.text())) c.at++;
-    if (CLOSER[c.text()] !== undefined || c.kind() === "number" || readStitchAhead(c, this.terms) || readRingAhead(c)) {
+    if (
+      CLOSER[c.text()] !== undefined ||
+      c.kind() === "number" ||
+      readStitchAhead(c, this.terms) ||
+      readRingAhead(c)
+    ) {
       this.item(items, depth, close);
       return true;
     }
@@ -227,17 +325,40 @@ export class SequenceReader extends StructureReader {
   protected timesOfAll(items: Node[], from: number): boolean {
     const { c } = this;
     const sign = c.is("x") && c.kind(1) === "number" && !c.legend.has("x");
-    if (!(sign || (c.kind() === "number" && /^(times|time)$/.test(c.text(1)))) || !/^[,;]$/.test(c.tokens[c.at - 1]?.text ?? "")) return false;
+    if (
+      !(sign || (c.kind() === "number" && /^(times|time)$/.test(c.text(1)))) ||
+      !/^[,;]$/.test(c.tokens[c.at - 1]?.text ?? "")
+    )
+      return false;
     const start = items.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch"));
-    if (start < 0 || CLOSER[c.text(2)] !== undefined && !(c.kind(3) === "number" && (isStitchNoun(c.text(4)) || /^[)\]}]$/.test(c.text(4))))) return false;
+    if (
+      start < 0 ||
+      (CLOSER[c.text(2)] !== undefined &&
+        !(c.kind(3) === "number" && (isStitchNoun(c.text(4)) || /^[)\]}]$/.test(c.text(4)))))
+    )
+      return false;
     const times = this.timesAfter();
     if (times?.times.kind !== "number") return false;
     const number = this.limited(times.times);
     const all = items.splice(start);
     const last = all[all.length - 1] as Node;
     const span = { from: all[0]?.from ?? from, to: c.to };
-    const lastOnly: Node = { kind: "group", items: [...all.slice(0, -1), { kind: "group", items: [last], times: number, from: last.from, to: c.to }], times: ONCE, ...span };
-    items.push({ kind: "group", items: all, times: number, ...span, ...(all.length > 1 ? { other: lastOnly } : {}) });
+    const lastOnly: Node = {
+      kind: "group",
+      items: [
+        ...all.slice(0, -1),
+        { kind: "group", items: [last], times: number, from: last.from, to: c.to },
+      ],
+      times: ONCE,
+      ...span,
+    };
+    items.push({
+      kind: "group",
+      items: all,
+      times: number,
+      ...span,
+      ...(all.length > 1 ? { other: lastOnly } : {}),
+    });
     return true;
   }
 
@@ -246,11 +367,26 @@ export class SequenceReader extends StructureReader {
     const { c } = this;
     const token = c.peek();
     if (token?.kind !== "number" || !Number.isInteger(token.value)) return false;
-    const inBracket = close !== "end" && ((c.is(...[token.text]) && c.text(1) === "," && !/^\d/.test(c.text(2))) || (c.text(1) === close && items.some((n) => n.kind === "work")));
-    const alone = close === "end" && items.length === 0 && c.at === 0 && /^(-|--|=|\(|\[)$/.test(c.text(1)) && c.kind(2) === "number" && (c.at + 3 >= c.tokens.length || /^[)\].]$/.test(c.text(3)) || isStitchNoun(c.text(3)));
+    const inBracket =
+      close !== "end" &&
+      ((c.is(...[token.text]) && c.text(1) === "," && !/^\d/.test(c.text(2))) ||
+        (c.text(1) === close && items.some((n) => n.kind === "work")));
+    const alone =
+      close === "end" &&
+      items.length === 0 &&
+      c.at === 0 &&
+      /^(-|--|=|\(|\[)$/.test(c.text(1)) &&
+      c.kind(2) === "number" &&
+      (c.at + 3 >= c.tokens.length || /^[)\].]$/.test(c.text(3)) || isStitchNoun(c.text(3)));
     if (!inBracket && !alone) return false;
     c.at++;
-    items.push({ kind: "work", op: stitchInto("sc", 1, "next", this.loops), times: this.limited({ kind: "number", n: token.value, at: spanOf(token) }), from, to: c.to });
+    items.push({
+      kind: "work",
+      op: stitchInto("sc", 1, "next", this.loops),
+      times: this.limited({ kind: "number", n: token.value, at: spanOf(token) }),
+      from,
+      to: c.to,
+    });
     return true;
   }
 
@@ -270,7 +406,12 @@ export class SequenceReader extends StructureReader {
     let end = Math.max(this.chunkEnd(close, false), c.at + 1);
     // "close it with 8 sc through both sides": what comes behind "with" is worked.
     for (let i = c.at + 1; i < end - 2; i++) {
-      if (!/^(with|by|using|working)$/.test(c.tokens[i]?.text ?? "") || c.tokens[i + 1]?.kind !== "number" || !this.workAt(i + 1)) continue;
+      if (
+        !/^(with|by|using|working)$/.test(c.tokens[i]?.text ?? "") ||
+        c.tokens[i + 1]?.kind !== "number" ||
+        !this.workAt(i + 1)
+      )
+        continue;
       end = i + 1;
     }
     const event = readEvent(c, end);
@@ -287,16 +428,36 @@ export class SequenceReader extends StructureReader {
     const first = words[0];
     const letters = words.filter((t) => t.kind === "word");
     const lone = letters.length === 1 ? letters[0] : undefined;
-    const near = letters.slice(0, 3).map((t) => ({ t, near: nearestStitchWord(t.text) })).find((x) => x.near !== undefined && x.near !== x.t.text);
+    const near = letters
+      .slice(0, 3)
+      .map((t) => ({ t, near: nearestStitchWord(t.text) }))
+      .find((x) => x.near !== undefined && x.near !== x.t.text);
     const counted = words.some((t) => t.kind === "number");
     if (near && (counted || letters.length <= 2)) {
-      this.report(near.t, { code: "unknown-word", word: c.source.slice(near.t.from, near.t.to), near: near.near });
+      this.report(near.t, {
+        code: "unknown-word",
+        word: c.source.slice(near.t.from, near.t.to),
+        near: near.near,
+      });
       items.push({ kind: "unknown", word: near.t.text, from, to: c.to });
     } else if (lone && first && (counted || words.length === 1)) {
-      this.report(lone, { code: "unknown-word", word: c.source.slice(lone.from, lone.to), near: undefined }, "error", counted && !(c.done && first.kind === "number" && words.length === 2) ? "number" : "word");
+      this.report(
+        lone,
+        { code: "unknown-word", word: c.source.slice(lone.from, lone.to), near: undefined },
+        "error",
+        counted && !(c.done && first.kind === "number" && words.length === 2) ? "number" : "word",
+      );
       items.push({ kind: "unknown", word: lone.text, from, to: c.to });
-    } else if (letters.length === 0 || (counted && letters.length <= 3 && !PROSE.test(letters.map((t) => t.text).join(" ")))) {
-      this.report({ from, to: c.to }, { code: "not-understood", text: this.words(from, c.to) }, "error", counted ? "number" : "word");
+    } else if (
+      letters.length === 0 ||
+      (counted && letters.length <= 3 && !PROSE.test(letters.map((t) => t.text).join(" ")))
+    ) {
+      this.report(
+        { from, to: c.to },
+        { code: "not-understood", text: this.words(from, c.to) },
+        "error",
+        counted ? "number" : "word",
+      );
       items.push({ kind: "unknown", word: "", from, to: c.to });
     } else items.push({ kind: "aside", from, to: c.to });
   }

@@ -11,7 +11,9 @@ const HEAVY: Readonly<Record<string, string>> = {
   "a line of equals signs": fill("= "),
   "a line of dashes": fill("- "),
   "a legend and nothing else": fill("ab: increase 3 single crochet\n"),
-  "a part on every line": Array.from({ length: 9000 }, (_, i) => `Part ${i}\nRnd 1: 6 sc in mr (6)`).join("\n").slice(0, 200 * 1024),
+  "a part on every line": Array.from({ length: 9000 }, (_, i) => `Part ${i}\nRnd 1: 6 sc in mr (6)`)
+    .join("\n")
+    .slice(0, 200 * 1024),
   "the same round for ever": fill("Rnd 1: 6 sc in mr (6)\n"),
   "ranges of ten thousand rounds": fill("Rnds 1-10000: sc around\n"),
   "references to references": `Rnd 1: 6 sc in mr\n${fill("Repeat rnd 1 9999 times\n")}`,

@@ -23,12 +23,15 @@ const PARTED = (n: Work): boolean => n.op.part !== undefined && n.op.part !== ""
 const ALONG = (n: Work): boolean => n.op.into === "bridge";
 const LIFTED = (n: Work): boolean => n.op.lifted === true;
 const CHAIN = (n: Work): boolean => n.op.stitch === "ch";
-const BRIDGED = (n: Work): boolean => n.op.into === "bridge" || (n.op.onChain === true && n.op.into === "part");
+const BRIDGED = (n: Work): boolean =>
+  n.op.into === "bridge" || (n.op.onChain === true && n.op.into === "part");
 const NONE: readonly Pickup[] = [];
 const NO_CHAINS = { bridge: 0, loose: 0 };
 
 export function mapWork(nodes: readonly Node[], change: (n: Work) => Node): readonly Node[] {
-  return nodes.map((n) => (n.kind === "work" ? change(n) : n.kind === "group" ? { ...n, items: mapWork(n.items, change) } : n));
+  return nodes.map((n) =>
+    n.kind === "work" ? change(n) : n.kind === "group" ? { ...n, items: mapWork(n.items, change) } : n,
+  );
 }
 
 const plainNames = new Map<string, string>();
@@ -43,19 +46,55 @@ function plain(name: string): string {
 }
 
 /** A part by the words a round uses for it: "the first leg" may be one of "Legs (make 2)" or a part called "Leg 1". */
-export function partNamed<P extends { readonly name: string }>(words: string, parts: readonly P[]): P | undefined {
+export function partNamed<P extends { readonly name: string }>(
+  words: string,
+  parts: readonly P[],
+): P | undefined {
   const wanted = plain(words);
   const exact = parts.find((p) => plain(p.name) === wanted);
   if (exact) return exact;
   const numbered = NUMBERED[wanted.split(" ")[0] ?? ""];
-  const noun = wanted.split(" ").filter((w) => !(w in NUMBERED) && !/^(other|same|left|right|one|next|last)$/.test(w)).join(" ");
+  const noun = wanted
+    .split(" ")
+    .filter((w) => !(w in NUMBERED) && !/^(other|same|left|right|one|next|last)$/.test(w))
+    .join(" ");
   if (noun === "") return undefined;
-  const byNumber = numbered === undefined ? undefined : parts.find((p) => new RegExp(`^${stem(noun)}s?\\b.*\\b${numbered}$`).test(plain(p.name)) || new RegExp(`^${wanted.split(" ")[0] ?? ""} ${stem(noun)}`).test(plain(p.name)));
-  return byNumber ?? parts.find((p) => stem(plain(p.name)) === stem(noun)) ?? parts.find((p) => plain(p.name).split(" ").some((w) => stem(w) === stem(noun)));
+  const byNumber =
+    numbered === undefined
+      ? undefined
+      : parts.find(
+          (p) =>
+            new RegExp(`^${stem(noun)}s?\\b.*\\b${numbered}$`).test(plain(p.name)) ||
+            new RegExp(`^${wanted.split(" ")[0] ?? ""} ${stem(noun)}`).test(plain(p.name)),
+        );
+  return (
+    byNumber ??
+    parts.find((p) => stem(plain(p.name)) === stem(noun)) ??
+    parts.find((p) =>
+      plain(p.name)
+        .split(" ")
+        .some((w) => stem(w) === stem(noun)),
+    )
+  );
 }
-const NUMBERED: Readonly<Record<string, number>> = { "1st": 1, first: 1, "2nd": 2, second: 2, "3rd": 3, third: 3, "4th": 4, fourth: 4 };
-const IRREGULAR: Readonly<Record<string, string>> = { feet: "foot", hooves: "hoof", halves: "half", leaves: "leaf" };
-const stem = (word: string): string => (IRREGULAR[word] ?? word.replace(/(?<=[a-z]{2})s$/, "")).replace(/[.*+?^${}()|[\]\\]/g, "");
+const NUMBERED: Readonly<Record<string, number>> = {
+  "1st": 1,
+  first: 1,
+  "2nd": 2,
+  second: 2,
+  "3rd": 3,
+  third: 3,
+  "4th": 4,
+  fourth: 4,
+};
+const IRREGULAR: Readonly<Record<string, string>> = {
+  feet: "foot",
+  hooves: "hoof",
+  halves: "half",
+  leaves: "leaf",
+};
+const stem = (word: string): string =>
+  (IRREGULAR[word] ?? word.replace(/(?<=[a-z]{2})s$/, "")).replace(/[.*+?^${}()|[\]\\]/g, "");
 
 export interface Pickup {
   readonly words: string;
@@ -69,7 +108,12 @@ export interface Pickup {
  * "around leg 1" are, which chains in this round are a bridge. Gives the tree to be counted and what was taken from
  * every other part.
  */
-export function settle(nodes: readonly Node[], own: string, before: readonly CheckedPart[], first: boolean): { nodes: readonly Node[]; pickups: readonly Pickup[] } {
+export function settle(
+  nodes: readonly Node[],
+  own: string,
+  before: readonly CheckedPart[],
+  first: boolean,
+): { nodes: readonly Node[]; pickups: readonly Pickup[] } {
   // Asked of every round there is: no generators here.
   const parted = someWork(nodes, PARTED);
   const along = someWork(nodes, ALONG);
@@ -78,17 +122,24 @@ export function settle(nodes: readonly Node[], own: string, before: readonly Che
   const pickups: Pickup[] = [];
   let out = nodes;
   if (lifted) {
-    const worked = [...operationsOf(nodes)].some((n) => !n.op.lifted && n.op.stitch !== "ch" && n.op.stitch !== "slst");
+    const worked = [...operationsOf(nodes)].some(
+      (n) => !n.op.lifted && n.op.stitch !== "ch" && n.op.stitch !== "slst",
+    );
     // Loops lifted first and worked after are one and the same stitches.
-    if (worked) out = mapWork(out, (n) => (n.op.lifted ? { kind: "aside", from: n.from, to: n.to } : n)).filter((n) => n.kind !== "aside");
+    if (worked)
+      out = mapWork(out, (n) => (n.op.lifted ? { kind: "aside", from: n.from, to: n.to } : n)).filter(
+        (n) => n.kind !== "aside",
+      );
   }
   out = mapWork(out, (n) => {
     const words = n.op.part;
     if (words === undefined || words === "") return n;
     const part = partNamed(words, before);
-    if (!part || (part.name.toLowerCase() === own.toLowerCase() && !first)) return first && !part ? n : { ...n, op: ordinary(n.op) };
+    if (!part || (part.name.toLowerCase() === own.toLowerCase() && !first))
+      return first && !part ? n : { ...n, op: ordinary(n.op) };
     const edge = part.rounds[part.rounds.length - 1]?.count;
-    const times: Times = n.times.kind === "number" ? n.times : edge === undefined ? n.times : { kind: "number", n: edge };
+    const times: Times =
+      n.times.kind === "number" ? n.times : edge === undefined ? n.times : { kind: "number", n: edge };
     if (times.kind === "number") {
       const known = pickups.findIndex((p) => p.words === words);
       const used = times.n * Math.max(1, n.op.uses);
@@ -103,11 +154,14 @@ export function settle(nodes: readonly Node[], own: string, before: readonly Che
   return { nodes: out, pickups };
 }
 
-const ordinary = (op: Operation): Operation => ({ ...op, into: "next", part: undefined } as Operation);
+const ordinary = (op: Operation): Operation => ({ ...op, into: "next", part: undefined }) as Operation;
 
 /** Stitches along a chain: in a round that joins parts they are new ones; over a foundation they are its far side. */
 function bridged(nodes: readonly Node[], picks: boolean): readonly Node[] {
-  const chains = [...operationsOf(nodes)].reduce((sum, n) => sum + (n.op.stitch === "ch" && n.times.kind === "number" ? n.times.n : 0), 0);
+  const chains = [...operationsOf(nodes)].reduce(
+    (sum, n) => sum + (n.op.stitch === "ch" && n.times.kind === "number" ? n.times.n : 0),
+    0,
+  );
   if (picks)
     return mapWork(nodes, (n) => {
       if (n.op.into !== "bridge" && !n.op.onChain) return n;
@@ -115,10 +169,16 @@ function bridged(nodes: readonly Node[], picks: boolean): readonly Node[] {
       return { ...n, times, op: { ...n.op, into: "bridge", uses: 0 } };
     });
   const at = nodes.findIndex((n) => n.kind === "work" && n.op.into === "bridge");
-  const plain = nodes.map((n) => (n.kind === "work" && n.op.into === "bridge" ? { ...n, op: { ...n.op, into: "next" as const } } : n));
-  const far = nodes.some((n) => n.kind === "work" && n.op.into === "chain") && !nodes.some((n) => n.kind === "other-side");
+  const plain = nodes.map((n) =>
+    n.kind === "work" && n.op.into === "bridge" ? { ...n, op: { ...n.op, into: "next" as const } } : n,
+  );
+  const far =
+    nodes.some((n) => n.kind === "work" && n.op.into === "chain") &&
+    !nodes.some((n) => n.kind === "other-side");
   const here = nodes[at];
-  return far && here ? [...plain.slice(0, at), { kind: "other-side", from: here.from, to: here.from }, ...plain.slice(at)] : plain;
+  return far && here
+    ? [...plain.slice(0, at), { kind: "other-side", from: here.from, to: here.from }, ...plain.slice(at)]
+    : plain;
 }
 
 /** Chains that span a gap beside skipped stitches, and chains left hanging between stitches. */
@@ -133,11 +193,17 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
       if (n.kind === "group") {
         visit(n.items, times * (n.times.kind === "number" ? n.times.n : 1), true);
         fabric = true;
-      } else if (n.kind === "work" && n.op.stitch === "ch" && n.op.standsFor === undefined && n.times.kind === "number") {
+      } else if (
+        n.kind === "work" &&
+        n.op.stitch === "ch" &&
+        n.op.standsFor === undefined &&
+        n.times.kind === "number"
+      ) {
         const next = list[i + 1];
         const spur = next?.kind === "work" && next.op.into === "spur";
         if (list[i - 1]?.kind === "skip" || next?.kind === "skip") bridge += n.times.n * times;
-        else if (fabric && next !== undefined && !spur && next.kind !== "turn" && next.kind !== "join") loose += n.times.n * times;
+        else if (fabric && next !== undefined && !spur && next.kind !== "turn" && next.kind !== "join")
+          loose += n.times.n * times;
       } else if (n.kind === "work") fabric = true;
     });
   };
@@ -196,7 +262,11 @@ export function loopBase(of: FreeLoops, rounds: readonly CheckedRound[]): LoopBa
   const at = rounds.findIndex((r) => r.number === of.round);
   const round = rounds[at];
   if (!round) return undefined;
-  const left: LoopBase | undefined = (round.loops === "front" || round.loops === "back") && (of.which === undefined || of.which === opposite[round.loops]) ? { available: round.available, into: round.into ?? at - 1, free: true } : undefined;
+  const left: LoopBase | undefined =
+    (round.loops === "front" || round.loops === "back") &&
+    (of.which === undefined || of.which === opposite[round.loops])
+      ? { available: round.available, into: round.into ?? at - 1, free: true }
+      : undefined;
   if (of.how === "left-by" && left) return left;
   const users = rounds.filter((r) => r.into === at);
   const taken = users.some((r) => r.loops === "both" || (of.which !== undefined && r.loops === of.which));

@@ -34,12 +34,103 @@ export interface Target {
   bridge: boolean;
 }
 
-export const noTarget = (): Target => ({ place: undefined, n: undefined, at: undefined, every: undefined, nth: undefined, reach: undefined, loops: undefined, evenly: false, together: false, toJoin: false, chainNoun: false, backAlong: false, spurBack: false, freeLoops: undefined, layers: undefined, part: undefined, ofRound: false, bridge: false });
+export const noTarget = (): Target => ({
+  place: undefined,
+  n: undefined,
+  at: undefined,
+  every: undefined,
+  nth: undefined,
+  reach: undefined,
+  loops: undefined,
+  evenly: false,
+  together: false,
+  toJoin: false,
+  chainNoun: false,
+  backAlong: false,
+  spurBack: false,
+  freeLoops: undefined,
+  layers: undefined,
+  part: undefined,
+  ofRound: false,
+  bridge: false,
+});
 
-const PREPOSITION = new Set(["in", "into", "inside", "on", "onto", "to", "through", "thru", "over", "across", "around", "along", "at", "from", "of", "working", "round", "for", "until", "till", "using"]);
-const NOUN = new Set(["sc", "scs", "hdc", "hdcs", "dc", "dcs", "tr", "trs", "ch", "chs", "chain", "chains", "place", "spot", "space", "sp", "stiches", "htr", "inc", "dec"]);
+const PREPOSITION = new Set([
+  "in",
+  "into",
+  "inside",
+  "on",
+  "onto",
+  "to",
+  "through",
+  "thru",
+  "over",
+  "across",
+  "around",
+  "along",
+  "at",
+  "from",
+  "of",
+  "working",
+  "round",
+  "for",
+  "until",
+  "till",
+  "using",
+]);
+const NOUN = new Set([
+  "sc",
+  "scs",
+  "hdc",
+  "hdcs",
+  "dc",
+  "dcs",
+  "tr",
+  "trs",
+  "ch",
+  "chs",
+  "chain",
+  "chains",
+  "place",
+  "spot",
+  "space",
+  "sp",
+  "stiches",
+  "htr",
+  "inc",
+  "dec",
+]);
 const END = new Set(["end", "ends"]);
-const FILL = new Set(["the", "your", "a", "an", "this", "that", "of", "remaining", "rem", "rest", "other", "work", "more", "following", "foll", "single", "double", "crochet", "half", "treble", "active", "available", "previous", "prev", "below", "current", "starting", "beginning"]);
+const FILL = new Set([
+  "the",
+  "your",
+  "a",
+  "an",
+  "this",
+  "that",
+  "of",
+  "remaining",
+  "rem",
+  "rest",
+  "other",
+  "work",
+  "more",
+  "following",
+  "foll",
+  "single",
+  "double",
+  "crochet",
+  "half",
+  "treble",
+  "active",
+  "available",
+  "previous",
+  "prev",
+  "below",
+  "current",
+  "starting",
+  "beginning",
+]);
 const LOOP = new Set(["loop", "loops", "lp", "lps"]);
 
 export const isPreposition = (text: string): boolean => PREPOSITION.has(text);
@@ -52,7 +143,43 @@ export interface LoopPhrase {
 
 /** Words that say in which loops: "blo", "in the front loops only", "flo", "the free front loops left by round 4 of the body". */
 /** Words a phrase about loops may begin with. */
-const LOOP_START = new Set(["working", "worked", "behind", "in", "into", "through", "thru", "to", "on", "each", "every", "all", "any", "the", "of", "free", "remaining", "unworked", "unused", "leftover", "left", "exposed", "blo", "bl", "blos", "bpl", "flo", "fl", "flos", "back", "rear", "front", "both", "third", "3rd"]);
+const LOOP_START = new Set([
+  "working",
+  "worked",
+  "behind",
+  "in",
+  "into",
+  "through",
+  "thru",
+  "to",
+  "on",
+  "each",
+  "every",
+  "all",
+  "any",
+  "the",
+  "of",
+  "free",
+  "remaining",
+  "unworked",
+  "unused",
+  "leftover",
+  "left",
+  "exposed",
+  "blo",
+  "bl",
+  "blos",
+  "bpl",
+  "flo",
+  "fl",
+  "flos",
+  "back",
+  "rear",
+  "front",
+  "both",
+  "third",
+  "3rd",
+]);
 
 export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
   if (!LOOP_START.has(c.text())) return undefined;
@@ -65,7 +192,11 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
     c.take("the");
     let named = false;
     while (c.is("free", "remaining", "unworked", "unused", "leftover", "left", "exposed")) {
-      if (!/^(front|back|rear|loop|loops|unworked|free|flo|blo|fl|bl|third|3rd|lps?)$/.test(c.text(1)) && !(c.is("left") && c.text(1) === "-")) return undefined;
+      if (
+        !/^(front|back|rear|loop|loops|unworked|free|flo|blo|fl|bl|third|3rd|lps?)$/.test(c.text(1)) &&
+        !(c.is("left") && c.text(1) === "-")
+      )
+        return undefined;
       c.at++;
       named = true;
     }
@@ -73,7 +204,15 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
     if (c.take("blo", "bl", "blos", "bpl")) which = "back";
     else if (c.take("flo", "fl", "flos")) which = "front";
     else {
-      which = c.is("back", "rear") ? "back" : c.is("front") ? "front" : c.is("both") ? "both" : c.is("third", "3rd") ? "third" : undefined;
+      which = c.is("back", "rear")
+        ? "back"
+        : c.is("front")
+          ? "front"
+          : c.is("both")
+            ? "both"
+            : c.is("third", "3rd")
+              ? "third"
+              : undefined;
       if (which) c.at++;
       else if (!named) return undefined;
       if (!c.takeAny(LOOP)) return undefined;
@@ -84,7 +223,9 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
       if (!c.take("of", "in")) return undefined;
       c.takeAll(FILL);
       if (isStitchNoun(c.text()) && c.kind(1) !== "number") c.at++;
-      return isStitchNoun(c.tokens[c.at - 1]?.text ?? "") || !/^(of|in)$/.test(c.tokens[c.at - 1]?.text ?? "") ? true : undefined;
+      return isStitchNoun(c.tokens[c.at - 1]?.text ?? "") || !/^(of|in)$/.test(c.tokens[c.at - 1]?.text ?? "")
+        ? true
+        : undefined;
     });
     const free = readLoopsOf(c, which, named);
     if (which === undefined && free === undefined) return undefined;
@@ -107,10 +248,16 @@ function readLoopsOf(c: Cursor, which: Loops | undefined, named: boolean): FreeL
     if (!isRoundWord(c.text()) || !(c.kind(1) === "number" || c.kind(1) === "ordinal")) {
       if (c.kind() === "ordinal" && isRoundWord(c.text(1))) c.at += 2;
       else return undefined;
-      return { round: c.tokens[c.at - 2]?.value, how: left || word === "by" || word === "from" ? ("left-by" as const) : ("of" as const) };
+      return {
+        round: c.tokens[c.at - 2]?.value,
+        how: left || word === "by" || word === "from" ? ("left-by" as const) : ("of" as const),
+      };
     }
     c.at += 2;
-    return { round: c.tokens[c.at - 1]?.value, how: left || word === "by" || word === "from" ? ("left-by" as const) : ("of" as const) };
+    return {
+      round: c.tokens[c.at - 1]?.value,
+      how: left || word === "by" || word === "from" ? ("left-by" as const) : ("of" as const),
+    };
   });
   const part = c.attempt(() => {
     if (!c.take("of", "on")) return undefined;
@@ -129,19 +276,25 @@ export function readLoops(c: Cursor): Loops | undefined {
 /** "around", "across", "to the end", "to last 3 sts", "until 2 sts remain", "all around". */
 export function readReach(c: Cursor): Times | undefined {
   return c.attempt(() => {
-    if (c.is("all") && (c.kind(1) === "end" || /^[.,;()[\]=-]$/.test(c.text(1)))) return c.at++, { kind: "around" };
+    if (c.is("all") && (c.kind(1) === "end" || /^[.,;()[\]=-]$/.test(c.text(1))))
+      return (c.at++, { kind: "around" });
     c.take("all", "evenly", "even");
     c.take("the");
     c.take("way");
     if (c.is("around", "across", "round", "along", "throughout")) {
       if (c.is("round") && c.kind(1) === "number") return undefined;
       c.at++;
-      if (c.is("it", "them") || (c.is("piece"))) c.at++;
+      if (c.is("it", "them") || c.is("piece")) c.at++;
       c.attempt(() => (c.take("to") && (c.take("the"), c.takeAny(END)) ? true : undefined));
-      c.attempt(() => (c.take("the") && (isRoundWord(c.text()) || c.is("chain", "ring")) ? (c.at++, true) : undefined));
+      c.attempt(() =>
+        c.take("the") && (isRoundWord(c.text()) || c.is("chain", "ring")) ? (c.at++, true) : undefined,
+      );
       return readUntil(c) ?? { kind: "around" };
     }
-    return readUntil(c) ?? (c.take("each", "every") && c.takeAny(new Set(["st", "sts"])) ? { kind: "around" } : undefined);
+    return (
+      readUntil(c) ??
+      (c.take("each", "every") && c.takeAny(new Set(["st", "sts"])) ? { kind: "around" } : undefined)
+    );
   });
 }
 
@@ -150,7 +303,11 @@ function readUntil(c: Cursor): Times | undefined {
     if (!c.take("to", "until", "till", "til")) return undefined;
     c.takeAll(FILL);
     if (c.takeAny(END)) {
-      c.attempt(() => (c.take("of") ? (c.takeAll(FILL), isRoundWord(c.text()) || c.is("chain") ? (c.at++, true) : undefined) : undefined));
+      c.attempt(() =>
+        c.take("of")
+          ? (c.takeAll(FILL), isRoundWord(c.text()) || c.is("chain") ? (c.at++, true) : undefined)
+          : undefined,
+      );
       return { kind: "around" };
     }
     if (c.take("last", "final")) {
@@ -185,11 +342,15 @@ function readOne(c: Cursor, t: Target): boolean {
       if (phrase) {
         t.loops = phrase.loops;
         t.freeLoops = phrase.free ?? t.freeLoops;
-        if (/^(each|every|all)$/.test(c.tokens[c.at - 4]?.text ?? "") || /^(each|every)$/.test(c.tokens[c.at - 3]?.text ?? "")) t.place ??= "each";
+        if (
+          /^(each|every|all)$/.test(c.tokens[c.at - 4]?.text ?? "") ||
+          /^(each|every)$/.test(c.tokens[c.at - 3]?.text ?? "")
+        )
+          t.place ??= "each";
         return true;
       }
       const layers = readLayers(c);
-      if (layers) return (t.layers = layers), true;
+      if (layers) return ((t.layers = layers), true);
       if (readBridge(c)) {
         t.bridge = true;
         t.reach ??= { kind: "around" };
@@ -201,7 +362,23 @@ function readOne(c: Cursor, t: Target): boolean {
         if (part.around) t.reach ??= { kind: "around" };
         return true;
       }
-      if (c.attempt(() => (c.take("all"), c.take("the"), c.take("way"), c.take("back") && !c.is("of") && (c.take("down", "along", "across", "up", "in", "into"), c.takeAll(FILL), c.take("chain", "ch", "chs", "chains")) ? true : undefined))) return (t.backAlong = true);
+      if (
+        c.attempt(
+          () => (
+            c.take("all"),
+            c.take("the"),
+            c.take("way"),
+            c.take("back") &&
+            !c.is("of") &&
+            (c.take("down", "along", "across", "up", "in", "into"),
+            c.takeAll(FILL),
+            c.take("chain", "ch", "chs", "chains"))
+              ? true
+              : undefined
+          ),
+        )
+      )
+        return (t.backAlong = true);
       if (c.is("back") && !/^(loop|loops|lp|lps)$/.test(c.text(1))) {
         c.at++;
         c.take("down", "along", "across", "up", "for", "over");
@@ -213,7 +390,9 @@ function readOne(c: Cursor, t: Target): boolean {
         c.attempt(() => {
           c.take("in", "into", "on", "of", "along", "to");
           c.takeAll(FILL);
-          return c.take("ch", "chs", "chain", "chains", "st", "sts", "stitches", "body", "base", "ring") ? true : undefined;
+          return c.take("ch", "chs", "chain", "chains", "st", "sts", "stitches", "body", "base", "ring")
+            ? true
+            : undefined;
         });
         return (t.spurBack = true);
       }
@@ -224,18 +403,22 @@ function readOne(c: Cursor, t: Target): boolean {
         if (reach) t.reach ??= reach;
         return true;
       }
-      if (isTogether(c.text())) return c.at++, (t.together = true), true;
+      if (isTogether(c.text())) return (c.at++, (t.together = true), true);
       const reach = readReach(c);
-      if (reach) return (t.reach = reach), true;
-      if (c.is("and", "to") && (c.is("join") || c.text(1) === "join" || c.text(1) === "close" || c.text(1) === "form")) {
+      if (reach) return ((t.reach = reach), true);
+      if (
+        c.is("and", "to") &&
+        (c.is("join") || c.text(1) === "join" || c.text(1) === "close" || c.text(1) === "form")
+      ) {
         c.at += 2;
         t.toJoin = true;
         c.takeAll(FILL);
         c.takeAny(new Set(["round", "rnd", "ring", "circle", "loop"]));
         return true;
       }
-      if (c.take("even")) return (t.reach = { kind: "around" }), true;
-      if (c.is("all") && c.text(1) === "sts") return (c.at += 2), (t.place = "each"), (t.reach ??= { kind: "around" }), true;
+      if (c.take("even")) return ((t.reach = { kind: "around" }), true);
+      if (c.is("all") && c.text(1) === "sts")
+        return ((c.at += 2), (t.place = "each"), (t.reach ??= { kind: "around" }), true);
       return readPlace(c, t) ? true : undefined;
     }) ?? false
   );
@@ -261,13 +444,25 @@ export function readRing(c: Cursor): boolean {
 }
 
 function readPlace(c: Cursor, t: Target): boolean {
-  const bare = (c.is("base") && isStitchNoun(c.text(1))) || c.is("next", "each", "every", "same", "last", "first") || (c.kind() === "number" && isStitchNoun(c.text(1)) && t.place === undefined);
+  const bare =
+    (c.is("base") && isStitchNoun(c.text(1))) ||
+    c.is("next", "each", "every", "same", "last", "first") ||
+    (c.kind() === "number" && isStitchNoun(c.text(1)) && t.place === undefined);
   const preposition = PREPOSITION.has(c.text());
   if (!bare && !preposition) return false;
   if (preposition) {
     c.at++;
     c.take("of", "to", "in", "into", "through");
-    if (readRing(c) || c.attempt(() => (c.take("it", "centre", "center") ? true : c.take("the") && c.take("centre", "center", "loop", "hole") ? true : undefined))) {
+    if (
+      readRing(c) ||
+      c.attempt(() =>
+        c.take("it", "centre", "center")
+          ? true
+          : c.take("the") && c.take("centre", "center", "loop", "hole")
+            ? true
+            : undefined,
+      )
+    ) {
       t.place = "ring";
       return true;
     }
@@ -309,7 +504,11 @@ function readPlace(c: Cursor, t: Target): boolean {
       t.place = t.nth === 1 ? "first" : "nth-chain";
       c.at++;
       moved = true;
-    } else if (c.kind() === "number" && (isStitchNoun(c.text(1)) || NOUN.has(c.text(1)) || moved || preposition) && t.n === undefined) {
+    } else if (
+      c.kind() === "number" &&
+      (isStitchNoun(c.text(1)) || NOUN.has(c.text(1)) || moved || preposition) &&
+      t.n === undefined
+    ) {
       const token = c.peek();
       t.n = c.number();
       if (token) t.at = { from: token.from, to: token.to };
@@ -318,7 +517,10 @@ function readPlace(c: Cursor, t: Target): boolean {
     } else break;
   }
   const noun = isStitchNoun(c.text()) || NOUN.has(c.text());
-  if (noun && !(c.kind(1) === "number" && c.text(1) !== "" && NOUN.has(c.text()) && !isStitchNoun(c.text()) && !moved)) {
+  if (
+    noun &&
+    !(c.kind(1) === "number" && c.text(1) !== "" && NOUN.has(c.text()) && !isStitchNoun(c.text()) && !moved)
+  ) {
     t.chainNoun ||= /^(ch|chs|chain|chains)$/.test(c.text());
     c.at++;
     if (c.is(".") && c.is("sp")) c.at++;
@@ -327,8 +529,8 @@ function readPlace(c: Cursor, t: Target): boolean {
     c.attempt(() => {
       if (!c.take("from", "of", "on", "in")) return undefined;
       c.takeAll(FILL);
-      if (c.take("hook")) return (t.place = "nth-chain"), true;
-      if (isRoundWord(c.text()) && c.kind(1) === "number") return (c.at += 2), (t.ofRound = true), true;
+      if (c.take("hook")) return ((t.place = "nth-chain"), true);
+      if (isRoundWord(c.text()) && c.kind(1) === "number") return ((c.at += 2), (t.ofRound = true), true);
       if (c.take("chain", "ch", "row", "rnd", "round")) return true;
       return undefined;
     });

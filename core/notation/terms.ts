@@ -12,16 +12,37 @@ export interface TermsReading {
  * "dc" without a single "sc" is UK (common practice, no source). `otherwise` is taken when nothing decides: the maker's own terms.
  */
 export function recogniseTerms(plain: string, otherwise: Terms = "us"): TermsReading {
-  if (/\b(uk|british|english)\s+(crochet\s+)?(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\s*[:(-]?\s*uk\b/.test(plain)) return { terms: "uk", reason: "the text says UK terms" };
-  if (/\b(us|usa|american)\s+(crochet\s+)?(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\s*[:(-]?\s*us\b/.test(plain)) return { terms: "us", reason: "the text says US terms" };
+  if (
+    /\b(uk|british|english)\s+(crochet\s+)?(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\s*[:(-]?\s*uk\b/.test(
+      plain,
+    )
+  )
+    return { terms: "uk", reason: "the text says UK terms" };
+  if (
+    /\b(us|usa|american)\s+(crochet\s+)?(terms?|terminology|abbreviations?|notation)\b|\b(terms?|terminology)\s*[:(-]?\s*us\b/.test(
+      plain,
+    )
+  )
+    return { terms: "us", reason: "the text says US terms" };
   const count = (re: RegExp) => (plain.match(re) ?? []).length;
   const us = count(/(?<![a-z])(sc|scs|sc\d+tog|hdc|hdcs|single crochets?|half double crochets?)(?![a-z])/g);
   if (us > 0) return { terms: "us", reason: "“sc” or “hdc” is only used in US terms" };
   // The height of a chain tells which "dc" is meant: three chains stand for the tall one, one for the short (Craft Yarn Council, turning chains, from memory).
-  if (/\b(?:ch|chain) ?3\b[^\n]{0,24}\bcounts? as[^\n]{0,16}\b(?:dc|double)|\bdc in (?:the )?4th (?:ch|chain)|\b[fb]pdc\b/.test(plain)) return { terms: "us", reason: "three chains stand for one “dc”, so it is the tall US stitch" };
+  if (
+    /\b(?:ch|chain) ?3\b[^\n]{0,24}\bcounts? as[^\n]{0,16}\b(?:dc|double)|\bdc in (?:the )?4th (?:ch|chain)|\b[fb]pdc\b/.test(
+      plain,
+    )
+  )
+    return { terms: "us", reason: "three chains stand for one “dc”, so it is the tall US stitch" };
   const uk = count(/(?<![a-z])(htr|dtr|ss|miss|half trebles?|htr\d+tog)(?![a-z])/g);
   const dc = count(/(?<![a-z])(dc|dcs|dc\d+tog|double crochets?)(?![a-z])/g);
   if (uk > 0 && dc > 0) return { terms: "uk", reason: "“dc” together with words that only UK terms use" };
   if (dc >= 2) return { terms: "uk", reason: "everything is worked in “dc” and never in “sc”" };
-  return { terms: otherwise, reason: dc > 0 ? `“dc” could be either, so it is read as your own ${otherwise.toUpperCase()} terms` : "nothing in it differs between US and UK terms" };
+  return {
+    terms: otherwise,
+    reason:
+      dc > 0
+        ? `“dc” could be either, so it is read as your own ${otherwise.toUpperCase()} terms`
+        : "nothing in it differs between US and UK terms",
+  };
 }

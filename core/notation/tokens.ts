@@ -8,13 +8,45 @@ export interface Token {
   readonly to: number;
 }
 
-const NUMBER_WORDS: ReadonlyMap<string, number> = new Map(Object.entries({
-  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
-  thirteen: 13, fourteen: 14, fifteen: 15, sixteen: 16, eighteen: 18, twenty: 20, thirty: 30,
-}));
-const ORDINAL_WORDS: ReadonlyMap<string, number> = new Map(Object.entries({
-  first: 1, second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, seventh: 7, eighth: 8, ninth: 9, tenth: 10, eleventh: 11, twelfth: 12,
-}));
+const NUMBER_WORDS: ReadonlyMap<string, number> = new Map(
+  Object.entries({
+    one: 1,
+    two: 2,
+    three: 3,
+    four: 4,
+    five: 5,
+    six: 6,
+    seven: 7,
+    eight: 8,
+    nine: 9,
+    ten: 10,
+    eleven: 11,
+    twelve: 12,
+    thirteen: 13,
+    fourteen: 14,
+    fifteen: 15,
+    sixteen: 16,
+    eighteen: 18,
+    twenty: 20,
+    thirty: 30,
+  }),
+);
+const ORDINAL_WORDS: ReadonlyMap<string, number> = new Map(
+  Object.entries({
+    first: 1,
+    second: 2,
+    third: 3,
+    fourth: 4,
+    fifth: 5,
+    sixth: 6,
+    seventh: 7,
+    eighth: 8,
+    ninth: 9,
+    tenth: 10,
+    eleventh: 11,
+    twelfth: 12,
+  }),
+);
 
 const SHAPE =
   /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|((?:sc|hdc|dc|tr|htr|dtr|inv)\d+tog(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
@@ -36,8 +68,10 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
     }
     const end = Math.min(to, at + match[0].length);
     const text = plain.slice(at, end);
-    if (match[1] !== undefined) tokens.push({ kind: "ordinal", text, value: parseInt(text, 10), from: at, to: end });
-    else if (match[2] !== undefined) tokens.push({ kind: "number", text, value: Number(text), from: at, to: end });
+    if (match[1] !== undefined)
+      tokens.push({ kind: "ordinal", text, value: parseInt(text, 10), from: at, to: end });
+    else if (match[2] !== undefined)
+      tokens.push({ kind: "number", text, value: Number(text), from: at, to: end });
     else if (match[3] !== undefined) tokens.push(word(text, at, end));
     else tokens.push({ kind: "mark", text, value: NaN, from: at, to: end });
     at = end;

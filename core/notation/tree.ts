@@ -56,10 +56,31 @@ export type Times =
 export const ONCE: Times = { kind: "number", n: 1 };
 
 export type Node =
-  | (Span & { readonly kind: "work"; readonly op: Operation; readonly times: Times; /** A second way to read the same words. */ readonly other?: Node })
-  | (Span & { readonly kind: "group"; readonly items: readonly Node[]; readonly times: Times; readonly other?: Node; /** The named block it stands for. */ readonly block?: string })
-  | (Span & { readonly kind: "evenly"; readonly op: Operation; readonly n: number; readonly rest: Operation; readonly at?: Span })
-  | (Span & { readonly kind: "skip"; readonly n: number; /** The first stitch of the round, as under a chain that counts. */ readonly first?: true })
+  | (Span & {
+      readonly kind: "work";
+      readonly op: Operation;
+      readonly times: Times;
+      /** A second way to read the same words. */ readonly other?: Node;
+    })
+  | (Span & {
+      readonly kind: "group";
+      readonly items: readonly Node[];
+      readonly times: Times;
+      readonly other?: Node;
+      /** The named block it stands for. */ readonly block?: string;
+    })
+  | (Span & {
+      readonly kind: "evenly";
+      readonly op: Operation;
+      readonly n: number;
+      readonly rest: Operation;
+      readonly at?: Span;
+    })
+  | (Span & {
+      readonly kind: "skip";
+      readonly n: number;
+      /** The first stitch of the round, as under a chain that counts. */ readonly first?: true;
+    })
   | (Span & { readonly kind: "colour"; readonly slot: string })
   | (Span & { readonly kind: "start"; readonly start: StartKind; readonly chains: number })
   | (Span & { readonly kind: "free-loops"; readonly of: FreeLoops })
@@ -78,8 +99,19 @@ export type StartKind = "ring" | "chain-2" | "chain-ring" | "chain" | "foundatio
 
 /** Things that happen beside the stitches and matter for needs, order or time. */
 export type PatternEvent =
-  | { readonly kind: "stuff"; readonly firmness: "light" | "medium" | "firm" | undefined; readonly none: boolean }
-  | { readonly kind: "eyes"; readonly count: number; readonly sizeMm: number | undefined; readonly rounds: readonly [number, number] | undefined; readonly apart: number | undefined; readonly what: "eye" | "nose" }
+  | {
+      readonly kind: "stuff";
+      readonly firmness: "light" | "medium" | "firm" | undefined;
+      readonly none: boolean;
+    }
+  | {
+      readonly kind: "eyes";
+      readonly count: number;
+      readonly sizeMm: number | undefined;
+      readonly rounds: readonly [number, number] | undefined;
+      readonly apart: number | undefined;
+      readonly what: "eye" | "nose";
+    }
   | { readonly kind: "fasten-off"; readonly tailMm: number | undefined; readonly forSewing: boolean }
   | { readonly kind: "close" }
   | { readonly kind: "sew"; readonly stitches: number | undefined }
@@ -89,6 +121,11 @@ export type PatternEvent =
   | { readonly kind: "pompom"; readonly acrossMm: number | undefined }
   | { readonly kind: "wrap"; readonly turns: number | undefined }
   /** Two edges sewn together, with the stitches of each where they are written. */
-  | { readonly kind: "seam"; readonly edges: readonly [number, number] | undefined; readonly at: Span; readonly matched: boolean }
+  | {
+      readonly kind: "seam";
+      readonly edges: readonly [number, number] | undefined;
+      readonly at: Span;
+      readonly matched: boolean;
+    }
   | { readonly kind: "hang" }
   | { readonly kind: "length-asked" };

@@ -12,26 +12,95 @@ export interface StitchWord {
 const plain = (stitch: StitchName): StitchWord => ({ stitch, kind: "plain", legs: 1 });
 
 const BASE: Readonly<Record<string, StitchName>> = {
-  sc: "sc", scs: "sc", hdc: "hdc", hdcs: "hdc", dc: "dc", dcs: "dc", tr: "tr", trs: "tr", trc: "tr", dtr: "dtr",
-  fpsc: "sc", bpsc: "sc", fphdc: "hdc", bphdc: "hdc", fpdc: "dc", bpdc: "dc", fptr: "tr", bptr: "tr", esc: "sc", exsc: "sc", slst: "slst", slsts: "slst", ss: "slst", sst: "slst", ssts: "slst", ch: "ch", chs: "ch", chain: "ch", chains: "ch", rsc: "rsc", picot: "picot", picots: "picot",
+  sc: "sc",
+  scs: "sc",
+  hdc: "hdc",
+  hdcs: "hdc",
+  dc: "dc",
+  dcs: "dc",
+  tr: "tr",
+  trs: "tr",
+  trc: "tr",
+  dtr: "dtr",
+  fpsc: "sc",
+  bpsc: "sc",
+  fphdc: "hdc",
+  bphdc: "hdc",
+  fpdc: "dc",
+  bpdc: "dc",
+  fptr: "tr",
+  bptr: "tr",
+  esc: "sc",
+  exsc: "sc",
+  slst: "slst",
+  slsts: "slst",
+  ss: "slst",
+  sst: "slst",
+  ssts: "slst",
+  ch: "ch",
+  chs: "ch",
+  chain: "ch",
+  chains: "ch",
+  rsc: "rsc",
+  picot: "picot",
+  picots: "picot",
 };
 const CROCHET = new Set(["crochet", "crochets", "crocheted"]);
 const STITCH = new Set(["st", "sts", "stitch", "stitches"]);
 const TOG = new Set(["tog", "together"]);
 const INC = new Set(["inc", "incs", "increase", "increases", "incr", "incrs", "increasing", "inv-inc"]);
-const DEC = new Set(["dec", "decs", "decrease", "decreases", "decr", "decreasing", "invdec", "invdecs", "idec", "invd"]);
+const DEC = new Set([
+  "dec",
+  "decs",
+  "decrease",
+  "decreases",
+  "decr",
+  "decreasing",
+  "invdec",
+  "invdecs",
+  "idec",
+  "invd",
+]);
 const INVISIBLE = new Set(["inv", "invisible", "invis"]);
 
 /** Everything that may begin a stitch: used to suggest the nearest known word, and to tell prose from work. */
 export const STITCH_WORDS: readonly string[] = [
-  "sc", "hdc", "dc", "tr", "dtr", "htr", "slst", "ch", "chain", "inc", "increase", "dec", "decrease", "invdec", "sc2tog", "sc3tog", "hdc2tog", "dc2tog",
-  "bobble", "picot", "skip", "single", "double", "half", "treble", "slip", "rsc", "miss",
+  "sc",
+  "hdc",
+  "dc",
+  "tr",
+  "dtr",
+  "htr",
+  "slst",
+  "ch",
+  "chain",
+  "inc",
+  "increase",
+  "dec",
+  "decrease",
+  "invdec",
+  "sc2tog",
+  "sc3tog",
+  "hdc2tog",
+  "dc2tog",
+  "bobble",
+  "picot",
+  "skip",
+  "single",
+  "double",
+  "half",
+  "treble",
+  "slip",
+  "rsc",
+  "miss",
 ];
 /** Words that hold a round together; a slip of the finger in one of them is named too. */
 const HOLDING: readonly string[] = ["around", "ring", "magic", "stitch", "stitches", "repeat", "together"];
 /** Everyday words that lie near a stitch word and are none. */
 const EVERYDAY = new Set(
-  ("in on it is as at an so do go no of or to up us we he me my by be if am and are all any back base bit both but can cut did end eye eyes face few for from get has had have head her his how its just keep last left leg less let like line long look loop low made make mark more most much must near neat need new nose not now off old once one only our out over own pin pull put rest right rim row run same see set she side size skin so still such take than that the them then there they this tie tin tip too top turn two use very was way well what when which who will wing with work yet you your decor dear deep desk deck done dots drip drop each easy edge even ever chop chin chip chest chick chunk each such much since into inner inch ink once slim ship shop slit strip slide snip step string strong thing things king sting bring wring spring sing wing round ground sound bound found wound hall calf hold halt single-ply bubble stubble trouble rabble tumble petal petals point points spot spots").split(" "),
+  "in on it is as at an so do go no of or to up us we he me my by be if am and are all any back base bit both but can cut did end eye eyes face few for from get has had have head her his how its just keep last left leg less let like line long look loop low made make mark more most much must near neat need new nose not now off old once one only our out over own pin pull put rest right rim row run same see set she side size skin so still such take than that the them then there they this tie tin tip too top turn two use very was way well what when which who will wing with work yet you your decor dear deep desk deck done dots drip drop each easy edge even ever chop chin chip chest chick chunk each such much since into inner inch ink once slim ship shop slit strip slide snip step string strong thing things king sting bring wring spring sing wing round ground sound bound found wound hall calf hold halt single-ply bubble stubble trouble rabble tumble petal petals point points spot spots".split(
+    " ",
+  ),
 );
 export const isStitchNoun = (text: string): boolean => STITCH.has(text);
 export const isTogether = (text: string): boolean => TOG.has(text);
@@ -48,17 +117,18 @@ function usName(word: string, terms: Terms): StitchName | undefined {
 /** Reads "single crochet", "half treble" and the like. */
 function longhand(c: Cursor, terms: Terms): StitchName | undefined {
   const name = (us: StitchName, uk: StitchName) => (terms === "uk" ? uk : us);
-  if (c.is("single") && CROCHET.has(c.text(1))) return (c.at += 2), "sc";
+  if (c.is("single") && CROCHET.has(c.text(1))) return ((c.at += 2), "sc");
   if (c.is("half") && c.text(1) === "-") c.at++;
-  if (c.is("half") && c.text(1) === "double" && CROCHET.has(c.text(2))) return (c.at += 3), "hdc";
-  if (c.is("half") && /^trebles?$/.test(c.text(1))) return (c.at += CROCHET.has(c.text(2)) ? 3 : 2), "hdc";
-  if (c.is("double") && CROCHET.has(c.text(1))) return (c.at += 2), name("dc", "sc");
-  if (c.is("double") && /^trebles?$/.test(c.text(1))) return (c.at += CROCHET.has(c.text(2)) ? 3 : 2), name("dtr", "tr");
-  if (c.is("treble", "trebles")) return (c.at += CROCHET.has(c.text(1)) ? 2 : 1), name("tr", "dc");
-  if (c.is("slip", "sl") && c.text(1) === "-" && STITCH.has(c.text(2))) return (c.at += 3), "slst";
-  if (c.is("slip", "sl") && STITCH.has(c.text(1))) return (c.at += 2), "slst";
-  if (c.is("sl")) return c.at++, "slst";
-  if (c.is("chain") && c.text(1) === "stitch") return (c.at += 2), "ch";
+  if (c.is("half") && c.text(1) === "double" && CROCHET.has(c.text(2))) return ((c.at += 3), "hdc");
+  if (c.is("half") && /^trebles?$/.test(c.text(1))) return ((c.at += CROCHET.has(c.text(2)) ? 3 : 2), "hdc");
+  if (c.is("double") && CROCHET.has(c.text(1))) return ((c.at += 2), name("dc", "sc"));
+  if (c.is("double") && /^trebles?$/.test(c.text(1)))
+    return ((c.at += CROCHET.has(c.text(2)) ? 3 : 2), name("dtr", "tr"));
+  if (c.is("treble", "trebles")) return ((c.at += CROCHET.has(c.text(1)) ? 2 : 1), name("tr", "dc"));
+  if (c.is("slip", "sl") && c.text(1) === "-" && STITCH.has(c.text(2))) return ((c.at += 3), "slst");
+  if (c.is("slip", "sl") && STITCH.has(c.text(1))) return ((c.at += 2), "slst");
+  if (c.is("sl")) return (c.at++, "slst");
+  if (c.is("chain") && c.text(1) === "stitch") return ((c.at += 2), "ch");
   return undefined;
 }
 
@@ -76,25 +146,28 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
     const word = c.text();
     if (c.legend.size > 0) {
       const own = c.legend.get(word);
-      if (own && !(word === "x" && c.kind(1) === "number")) return c.at++, own;
+      if (own && !(word === "x" && c.kind(1) === "number")) return (c.at++, own);
     }
     if (c.kind() !== "word" && !(c.kind() === "number" && c.text(1) === "tog")) return legsFirst(c, terms);
     const tog = together(word, terms);
-    if (tog) return c.at++, tog;
+    if (tog) return (c.at++, tog);
     if (INVISIBLE.has(word)) {
       c.at++;
       c.take("-", ".");
-      const stitched = c.text().length > 0 && usName(c.text(), terms) !== undefined ? readStitch(c, terms) : undefined;
+      const stitched =
+        c.text().length > 0 && usName(c.text(), terms) !== undefined ? readStitch(c, terms) : undefined;
       if (stitched) return stitched.kind === "dec" ? stitched : undefined;
       if (c.takeAny(DEC)) return dotted(c, { stitch: "sc", kind: "dec", legs: 2 });
       if (c.takeAny(INC)) return dotted(c, { stitch: "sc", kind: "inc", legs: 2 });
       return undefined;
     }
-    if (word === "double" && /^(everything|every|each|all)$/.test(c.text(1))) return (c.at += c.text(1) === "everything" ? 2 : 1), { stitch: "sc", kind: "inc", legs: 2 };
-    if (INC.has(word)) return c.at++, dotted(c, { stitch: "sc", kind: "inc", legs: 2 });
-    if (DEC.has(word)) return c.at++, dotted(c, { stitch: "sc", kind: "dec", legs: 2 });
-    if (/^(bo|bob|bobble|bobbles|popcorn|popcorns|puff|cluster)$/.test(word)) return c.at++, c.takeAny(STITCH), { stitch: "bobble", kind: "bobble", legs: 4 };
-    if (/^(loop|lp)$/.test(word) && STITCH.has(c.text(1))) return (c.at += 2), plain("sc");
+    if (word === "double" && /^(everything|every|each|all)$/.test(c.text(1)))
+      return ((c.at += c.text(1) === "everything" ? 2 : 1), { stitch: "sc", kind: "inc", legs: 2 });
+    if (INC.has(word)) return (c.at++, dotted(c, { stitch: "sc", kind: "inc", legs: 2 }));
+    if (DEC.has(word)) return (c.at++, dotted(c, { stitch: "sc", kind: "dec", legs: 2 }));
+    if (/^(bo|bob|bobble|bobbles|popcorn|popcorns|puff|cluster)$/.test(word))
+      return (c.at++, c.takeAny(STITCH), { stitch: "bobble", kind: "bobble", legs: 4 });
+    if (/^(loop|lp)$/.test(word) && STITCH.has(c.text(1))) return ((c.at += 2), plain("sc"));
     if (/^(spike|extended|waistcoat|split|standing)$/.test(word)) {
       c.at++;
       const base = readStitch(c, terms);
@@ -102,7 +175,7 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
     }
     if (/^(triple|treble)$/.test(word) && (INC.has(c.text(1)) || DEC.has(c.text(1)))) {
       const kind = INC.has(c.text(1)) ? ("inc" as const) : ("dec" as const);
-      return (c.at += 2), { stitch: "sc", kind, legs: 3 };
+      return ((c.at += 2), { stitch: "sc", kind, legs: 3 });
     }
     if (/^(rev|reverse)$/.test(word)) {
       c.at++;
@@ -110,8 +183,9 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
       const back = readStitch(c, terms);
       return back?.stitch === "sc" ? plain("rsc") : undefined;
     }
-    if (word === "crab" && STITCH.has(c.text(1))) return (c.at += 2), plain("rsc");
-    if (word === "fsc" || word === "fhdc") return c.at++, { stitch: word === "fsc" ? "sc" : "hdc", kind: "foundation", legs: 1 };
+    if (word === "crab" && STITCH.has(c.text(1))) return ((c.at += 2), plain("rsc"));
+    if (word === "fsc" || word === "fhdc")
+      return (c.at++, { stitch: word === "fsc" ? "sc" : "hdc", kind: "foundation", legs: 1 });
     if (word === "foundation") {
       c.at++;
       const base = readStitch(c, terms);
@@ -123,7 +197,7 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
       if (stitch) c.at++;
     }
     if (!stitch) {
-      if (STITCH.has(word)) return c.at++, { stitch: "sc", kind: "generic", legs: 1 };
+      if (STITCH.has(word)) return (c.at++, { stitch: "sc", kind: "generic", legs: 1 });
       return undefined;
     }
     return compound(c, stitch);
@@ -142,7 +216,8 @@ function compound(c: Cursor, stitch: StitchName): StitchWord {
     c.take("-");
     if (c.takeAny(INC)) return { stitch, kind: "inc" as const, legs: 2 };
     if (c.takeAny(DEC)) return { stitch, kind: "dec" as const, legs: 2 };
-    if (c.is("bobble", "bo")) return c.at++, { stitch: "bobble" as const, kind: "bobble" as const, legs: 4 };
+    if (c.is("bobble", "bo"))
+      return (c.at++, { stitch: "bobble" as const, kind: "bobble" as const, legs: 4 });
     const legs = c.kind() === "number" ? c.number() : undefined;
     if (legs !== undefined && legs >= 2 && legs <= 12) {
       c.takeAny(STITCH);
@@ -179,14 +254,20 @@ export function nearestStitchWord(word: string): string | undefined {
     if (Math.abs(known.length - word.length) >= least) continue;
     const d = editDistance(word, known);
     // "foo" is no more "sc" than anything else: short words need a shared first letter or the same letters.
-    const alike = known.charAt(0) === word.charAt(0) || [...known].sort().join("") === [...word].sort().join("");
+    const alike =
+      known.charAt(0) === word.charAt(0) || [...known].sort().join("") === [...word].sort().join("");
     if (d < least && alike) {
       least = d;
       best = known;
     }
   }
   for (const known of HOLDING) {
-    if (word.length < 4 || Math.abs(known.length - word.length) >= least || known.charAt(0) !== word.charAt(0)) continue;
+    if (
+      word.length < 4 ||
+      Math.abs(known.length - word.length) >= least ||
+      known.charAt(0) !== word.charAt(0)
+    )
+      continue;
     const d = editDistance(word, known);
     if (d < Math.min(least, 2)) {
       least = d;
@@ -206,7 +287,8 @@ function editDistance(a: string, b: string): number {
       const left = row[j - 1] ?? 0;
       const diagonal = rows[i - 1]?.[j - 1] ?? 0;
       let least = Math.min(up + 1, left + 1, diagonal + (a[i - 1] === b[j - 1] ? 0 : 1));
-      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1]) least = Math.min(least, (rows[i - 2]?.[j - 2] ?? 0) + 1);
+      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
+        least = Math.min(least, (rows[i - 2]?.[j - 2] ?? 0) + 1);
       row.push(least);
     }
     rows.push(row);

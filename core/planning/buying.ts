@@ -37,7 +37,12 @@ export interface BuyLine {
   /** What is over when all runs have taken their upper ends. */
   readonly leftAfter: number;
   /** The runs that wait for it, and how much each lacks. */
-  readonly runs: readonly { readonly runId: string; readonly label: string; readonly missing: number; readonly startOn: string }[];
+  readonly runs: readonly {
+    readonly runId: string;
+    readonly label: string;
+    readonly missing: number;
+    readonly startOn: string;
+  }[];
   /** The first day that it is needed. */
   readonly neededOn: string;
 }
@@ -56,7 +61,11 @@ export interface BuyGroup {
  * The buy list over runs: stock is given to the runs in their order, what is on its way counts, and what is missing is
  * bought in whole packs. Order-by days count calendar days back from the run's first day.
  */
-export function buyList(runs: readonly RunNeeds[], stock: ReadonlyMap<string, BuyableStock>, suppliers: ReadonlyMap<string, { readonly deliveryDays: number; readonly minOrder: number }>): BuyGroup[] {
+export function buyList(
+  runs: readonly RunNeeds[],
+  stock: ReadonlyMap<string, BuyableStock>,
+  suppliers: ReadonlyMap<string, { readonly deliveryDays: number; readonly minOrder: number }>,
+): BuyGroup[] {
   const free = new Map<string, number>();
   const lines = new Map<string, { need: Requirement; runs: BuyLine["runs"][number][]; total: number }>();
   for (const run of runs) {
@@ -80,8 +89,18 @@ export function buyList(runs: readonly RunNeeds[], stock: ReadonlyMap<string, Bu
     const packs = Math.ceil(Math.ceil(total / packSize - 1e-9) / together) * together;
     const price = s?.packPrice ?? minor(0);
     const line: BuyLine = {
-      kind: need.kind, materialId, label: s?.label ?? materialId, missing: total, onOrder: s?.onOrder ?? 0, packs, packSize, packPrice: price, cost: minor(packs * price),
-      leftAfter: packs * packSize - total, runs: waiting, neededOn: waiting.reduce((d, r) => (r.startOn < d ? r.startOn : d), waiting[0]?.startOn ?? ""),
+      kind: need.kind,
+      materialId,
+      label: s?.label ?? materialId,
+      missing: total,
+      onOrder: s?.onOrder ?? 0,
+      packs,
+      packSize,
+      packPrice: price,
+      cost: minor(packs * price),
+      leftAfter: packs * packSize - total,
+      runs: waiting,
+      neededOn: waiting.reduce((d, r) => (r.startOn < d ? r.startOn : d), waiting[0]?.startOn ?? ""),
     };
     const key = s?.supplierId ?? "";
     groups.set(key, [...(groups.get(key) ?? []), line]);
@@ -92,7 +111,15 @@ export function buyList(runs: readonly RunNeeds[], stock: ReadonlyMap<string, Bu
       const cost = minor(list.reduce((sum, l) => sum + l.cost, 0));
       const needed = list.reduce((d, l) => (l.neededOn < d ? l.neededOn : d), list[0]?.neededOn ?? "");
       const lines = [...list].sort((a, b) => (a.label < b.label ? -1 : 1));
-      return { supplierId: key || undefined, lines, cost, underMinimum: minor(Math.max(0, (supplier?.minOrder ?? 0) - cost)), orderBy: parseDate(needed).subtract({ days: supplier?.deliveryDays ?? 0 }).toString() };
+      return {
+        supplierId: key || undefined,
+        lines,
+        cost,
+        underMinimum: minor(Math.max(0, (supplier?.minOrder ?? 0) - cost)),
+        orderBy: parseDate(needed)
+          .subtract({ days: supplier?.deliveryDays ?? 0 })
+          .toString(),
+      };
     })
     .sort((a, b) => (a.orderBy < b.orderBy ? -1 : a.orderBy > b.orderBy ? 1 : 0));
 }
@@ -113,8 +140,21 @@ export const COVER_DAYS = 14;
  * When a material is running low: below what open runs need plus what past use takes until a delivery could be here.
  * `usedPerDay` is an average over past days; her own level goes before.
  */
-export function lowLevel(m: { readonly onHand: number; readonly onOrder: number; readonly planned: number; readonly usedPerDay: number; readonly deliveryDays: number; readonly own: number | undefined }): LowLevel {
+export function lowLevel(m: {
+  readonly onHand: number;
+  readonly onOrder: number;
+  readonly planned: number;
+  readonly usedPerDay: number;
+  readonly deliveryDays: number;
+  readonly own: number | undefined;
+}): LowLevel {
   const cover = Math.ceil(m.usedPerDay * (m.deliveryDays + COVER_DAYS));
   const level = m.own ?? m.planned + cover;
-  return { level, planned: m.planned, cover, low: level > 0 && m.onHand + m.onOrder < level, own: m.own !== undefined };
+  return {
+    level,
+    planned: m.planned,
+    cover,
+    low: level > 0 && m.onHand + m.onOrder < level,
+    own: m.own !== undefined,
+  };
 }

@@ -13,7 +13,12 @@ export function hoursOfWeek(week: WeekHours): number {
  * The day on which `seconds` of work are done when it starts on `start` (that day included) and other
  * work of `promised` seconds goes first. undefined when no hours are given or it would take over ten years.
  */
-export function finishDay(start: CalendarDate, seconds: number, week: WeekHours, promised = 0): CalendarDate | undefined {
+export function finishDay(
+  start: CalendarDate,
+  seconds: number,
+  week: WeekHours,
+  promised = 0,
+): CalendarDate | undefined {
   if (hoursOfWeek(week) <= 0) return undefined;
   let left = seconds + promised;
   let day = start;

@@ -6,7 +6,12 @@ export interface Capacity {
   /** What ends first: without more of it, not one piece more. Empty when nothing limits. */
   readonly first: readonly string[];
   /** Per material, how many pieces it would be enough for, fewest first. */
-  readonly each: readonly { readonly materialId: string; readonly pieces: number; readonly free: number; readonly perPiece: number }[];
+  readonly each: readonly {
+    readonly materialId: string;
+    readonly pieces: number;
+    readonly free: number;
+    readonly perPiece: number;
+  }[];
 }
 
 /**
@@ -19,7 +24,12 @@ export function howManyMore(needs: readonly PieceNeed[], free: ReadonlyMap<strin
     .filter((n) => n.eachHigh > 0)
     .map((n) => {
       const there = Math.max(0, free.get(n.materialId) ?? 0);
-      return { materialId: n.materialId, pieces: Math.floor(there / n.eachHigh + 1e-9), free: there, perPiece: n.eachHigh };
+      return {
+        materialId: n.materialId,
+        pieces: Math.floor(there / n.eachHigh + 1e-9),
+        free: there,
+        perPiece: n.eachHigh,
+      };
     })
     .sort((a, b) => a.pieces - b.pieces || (a.materialId < b.materialId ? -1 : 1));
   const pieces = each[0]?.pieces ?? 0;
@@ -27,12 +37,19 @@ export function howManyMore(needs: readonly PieceNeed[], free: ReadonlyMap<strin
 }
 
 /** Needs of one set of a mix: "2 puffins and 1 buoy" as if it were one piece. */
-export function mixNeeds(lines: readonly { readonly needs: readonly PieceNeed[]; readonly quantity: number }[]): PieceNeed[] {
+export function mixNeeds(
+  lines: readonly { readonly needs: readonly PieceNeed[]; readonly quantity: number }[],
+): PieceNeed[] {
   const sums = new Map<string, PieceNeed>();
   for (const line of lines) {
     for (const n of line.needs) {
       const before = sums.get(n.materialId);
-      sums.set(n.materialId, { kind: n.kind, materialId: n.materialId, each: (before?.each ?? 0) + n.each * line.quantity, eachHigh: (before?.eachHigh ?? 0) + n.eachHigh * line.quantity });
+      sums.set(n.materialId, {
+        kind: n.kind,
+        materialId: n.materialId,
+        each: (before?.each ?? 0) + n.each * line.quantity,
+        eachHigh: (before?.eachHigh ?? 0) + n.eachHigh * line.quantity,
+      });
     }
   }
   return [...sums.values()];

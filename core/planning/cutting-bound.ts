@@ -41,7 +41,13 @@ const tally = (sizes: readonly number[]): Map<number, number> => {
  * take at the very best (largest reachable sum of each, and of whole items in each lot) leaves a rest for new balls, each
  * again at its best; pieces longer than half a new ball need one each; with joins only weights count.
  */
-export function boundOf(pieces: readonly CutPiece[], balls: readonly CutBall[], newBallMg: number, lotRule: "item" | "run", joins: boolean): { newBalls: number; because: string } {
+export function boundOf(
+  pieces: readonly CutPiece[],
+  balls: readonly CutBall[],
+  newBallMg: number,
+  lotRule: "item" | "run",
+  joins: boolean,
+): { newBalls: number; because: string } {
   const total = pieces.reduce((s, p) => s + p.mg, 0);
   if (pieces.length === 0) return { newBalls: 0, because: "nothing is cut" };
   const lengths = tally(pieces.map((p) => p.mg));
@@ -54,14 +60,25 @@ export function boundOf(pieces: readonly CutPiece[], balls: readonly CutBall[], 
   const sums = tally([...groups.values()]);
   const best = [...lots.values()].map((list) => list.reduce((s, b) => s + fill(b.mg), 0));
   const biggest = Math.max(0, ...best);
-  const wholes = reachable(sums, Math.min(MOST_TABLE + 1, Math.max(0, ...best.map((b) => Math.min(b, total)))));
+  const wholes = reachable(
+    sums,
+    Math.min(MOST_TABLE + 1, Math.max(0, ...best.map((b) => Math.min(b, total)))),
+  );
   const perNew = Math.max(1, fill(newBallMg));
   const half = pieces.filter((p) => 2 * p.mg > newBallMg && p.mg <= newBallMg && !(joins && p.joinable));
   if (lotRule === "run") {
     // One lot for everything: either one on hand takes it all, or all of it is new.
     if (biggest >= total) return { newBalls: 0, because: "one lot may hold it all" };
     const byWeight = Math.ceil(total / perNew);
-    return byWeight >= half.length ? { newBalls: byWeight, because: "no lot holds it all; the weight of all pieces by what a new ball takes at best" } : { newBalls: half.length, because: "no lot holds it all; pieces longer than half a ball need one each" };
+    return byWeight >= half.length
+      ? {
+          newBalls: byWeight,
+          because: "no lot holds it all; the weight of all pieces by what a new ball takes at best",
+        }
+      : {
+          newBalls: half.length,
+          because: "no lot holds it all; pieces longer than half a ball need one each",
+        };
   }
   const onHand = best.reduce((s, b) => s + wholes(Math.min(b, total)), 0);
   const byWeight = Math.ceil(Math.max(0, total - onHand) / perNew);
@@ -71,6 +88,12 @@ export function boundOf(pieces: readonly CutPiece[], balls: readonly CutBall[], 
     byHalf = Math.max(0, half.length - balls.reduce((s, b) => s + Math.floor(b.mg / short), 0));
   }
   return byWeight >= byHalf
-    ? { newBalls: byWeight, because: byWeight === 0 ? "the balls on hand may hold it all" : "what the balls on hand cannot take even at best, by what a new ball takes at best" }
+    ? {
+        newBalls: byWeight,
+        because:
+          byWeight === 0
+            ? "the balls on hand may hold it all"
+            : "what the balls on hand cannot take even at best, by what a new ball takes at best",
+      }
     : { newBalls: byHalf, because: "pieces longer than half a ball need one each" };
 }

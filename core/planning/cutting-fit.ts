@@ -9,7 +9,12 @@ interface Length {
   readonly joinable: boolean;
 }
 export interface Fitted {
-  readonly cuts: { readonly piece: string; readonly ball: string; readonly mg: number; readonly joined: boolean }[];
+  readonly cuts: {
+    readonly piece: string;
+    readonly ball: string;
+    readonly mg: number;
+    readonly joined: boolean;
+  }[];
 }
 
 /** Steps of the search for the best filling of one ball. */
@@ -23,7 +28,14 @@ const LEAST_JOINED = 300;
  * `longestFirst` puts the longest piece that fits on each ball before its filling is sought; `next` varies the search. Not
  * exact: it may miss a way that exists.
  */
-export function fitInto(bins: readonly Bin[], pieces: readonly Length[], pins: ReadonlyMap<string, string>, joinMg: number | undefined, longestFirst = false, next?: () => number): Fitted | undefined {
+export function fitInto(
+  bins: readonly Bin[],
+  pieces: readonly Length[],
+  pins: ReadonlyMap<string, string>,
+  joinMg: number | undefined,
+  longestFirst = false,
+  next?: () => number,
+): Fitted | undefined {
   const room = new Map(bins.map((b) => [b.id, b.mg]));
   const cuts: Fitted["cuts"] = [];
   const put = (piece: string, ball: string, mg: number, joined = false) => {
@@ -85,7 +97,12 @@ export function fitInto(bins: readonly Bin[], pieces: readonly Length[], pins: R
  * How many of each length to cut from a ball of `mg` so that least is left: depth first, longest first, at most NODES
  * steps. A filling with long pieces is kept over one with short ones that leaves as much.
  */
-function fullest(mg: number, lengths: readonly number[], counts: readonly number[], next: (() => number) | undefined): number[] {
+function fullest(
+  mg: number,
+  lengths: readonly number[],
+  counts: readonly number[],
+  next: (() => number) | undefined,
+): number[] {
   const n = lengths.length;
   const take = new Array<number>(n).fill(0);
   let best: number[] = [...take];
@@ -124,7 +141,13 @@ function fullest(mg: number, lengths: readonly number[], counts: readonly number
 }
 
 /** What is left over is joined from the ends that remain, longest ends first. */
-function joinedInto(rest: readonly Length[], bins: readonly Bin[], room: Map<string, number>, cuts: Fitted["cuts"], joinMg: number): boolean {
+function joinedInto(
+  rest: readonly Length[],
+  bins: readonly Bin[],
+  room: Map<string, number>,
+  cuts: Fitted["cuts"],
+  joinMg: number,
+): boolean {
   for (const p of rest) {
     const whole = bins.find((b) => (room.get(b.id) ?? 0) >= p.mg);
     if (whole) {
@@ -134,7 +157,9 @@ function joinedInto(rest: readonly Length[], bins: readonly Bin[], room: Map<str
     }
     if (!p.joinable) return false;
     let need = p.mg;
-    const ends = bins.filter((b) => (room.get(b.id) ?? 0) >= LEAST_JOINED + joinMg).sort((a, b) => (room.get(b.id) ?? 0) - (room.get(a.id) ?? 0));
+    const ends = bins
+      .filter((b) => (room.get(b.id) ?? 0) >= LEAST_JOINED + joinMg)
+      .sort((a, b) => (room.get(b.id) ?? 0) - (room.get(a.id) ?? 0));
     const lengths: { ball: string; mg: number }[] = [];
     for (const b of ends) {
       const there = room.get(b.id) ?? 0;

@@ -109,22 +109,45 @@ export function planCutting(input: CuttingInput): CuttingPlan {
   if (!best && pins.size === 0) {
     // Not even in lengths joined together: what is longer than any ball is left out, and told.
     const fitting = input.pieces.filter((p) => p.mg <= longest);
-    return { ...planCutting({ ...input, pieces: fitting, pins: undefined }), tooLong: input.pieces.filter((p) => p.mg > longest).map((p) => p.id), refused };
+    return {
+      ...planCutting({ ...input, pieces: fitting, pins: undefined }),
+      tooLong: input.pieces.filter((p) => p.mg > longest).map((p) => p.id),
+      refused,
+    };
   }
   if (!best) {
     // Pins can make a shade unplaceable: without them everything fits on new balls.
     const free = planCutting({ ...input, pins: undefined });
-    return { ...free, refused: [...refused, ...[...pins].map(([piece, ball]) => ({ piece, ball, why: "with the other pieces held there it does not fit" }))] };
+    return {
+      ...free,
+      refused: [
+        ...refused,
+        ...[...pins].map(([piece, ball]) => ({
+          piece,
+          ball,
+          why: "with the other pieces held there it does not fit",
+        })),
+      ],
+    };
   }
-  return { ...best, bound: best.newBalls < bound.newBalls ? { newBalls: best.newBalls, because: bound.because } : bound, tooLong: tooLong.map((p) => p.id), refused };
+  return {
+    ...best,
+    bound: best.newBalls < bound.newBalls ? { newBalls: best.newBalls, because: bound.because } : bound,
+    tooLong: tooLong.map((p) => p.id),
+    refused,
+  };
 }
 
 /** Pins that no plan can keep are told apart from the rest: an unknown ball, too much on one ball, two lots in one item. */
-function soundPins(input: CuttingInput, pieces: readonly CutPiece[]): { pins: ReadonlyMap<string, string>; refused: { piece: string; ball: string; why: string }[] } {
+function soundPins(
+  input: CuttingInput,
+  pieces: readonly CutPiece[],
+): { pins: ReadonlyMap<string, string>; refused: { piece: string; ball: string; why: string }[] } {
   const pins = new Map<string, string>();
   const refused: { piece: string; ball: string; why: string }[] = [];
   const room = new Map(input.balls.map((b) => [b.id, b.mg]));
-  const lotOf = (ball: string): string | undefined => (ball.startsWith("new-") ? NEW_LOT : input.balls.find((b) => b.id === ball)?.lot);
+  const lotOf = (ball: string): string | undefined =>
+    ball.startsWith("new-") ? NEW_LOT : input.balls.find((b) => b.id === ball)?.lot;
   const lots = new Map<string, string>();
   for (const p of pieces) {
     const ball = input.pins?.get(p.id);
@@ -134,7 +157,12 @@ function soundPins(input: CuttingInput, pieces: readonly CutPiece[]): { pins: Re
     const left = room.get(ball) ?? (lot === NEW_LOT ? input.newBallMg : 0);
     if (lot === undefined) refused.push({ piece: p.id, ball, why: "this ball is no longer there" });
     else if (left < p.mg) refused.push({ piece: p.id, ball, why: "there is not enough left on this ball" });
-    else if ((lots.get(group) ?? lot) !== lot) refused.push({ piece: p.id, ball, why: "another piece of the same item is held on a ball of another lot" });
+    else if ((lots.get(group) ?? lot) !== lot)
+      refused.push({
+        piece: p.id,
+        ball,
+        why: "another piece of the same item is held on a ball of another lot",
+      });
     else {
       pins.set(p.id, ball);
       room.set(ball, left - p.mg);
@@ -144,7 +172,11 @@ function soundPins(input: CuttingInput, pieces: readonly CutPiece[]): { pins: Re
   return { pins, refused };
 }
 
-function groupsOf(input: CuttingInput, pieces: readonly CutPiece[], pins: ReadonlyMap<string, string>): Group[] {
+function groupsOf(
+  input: CuttingInput,
+  pieces: readonly CutPiece[],
+  pins: ReadonlyMap<string, string>,
+): Group[] {
   const byGroup = new Map<string, CutPiece[]>();
   for (const p of pieces) {
     const key = input.lotRule === "run" ? "run" : p.group;
@@ -158,7 +190,13 @@ function groupsOf(input: CuttingInput, pieces: readonly CutPiece[], pins: Readon
     const pinned = sorted.find((p) => pins.has(p.id));
     const ball = pinned ? pins.get(pinned.id) : undefined;
     const own = pinned ? `:${id}` : "";
-    return { id, pieces: sorted, total: sorted.reduce((s, p) => s + p.mg, 0), kind: sorted.map((p) => p.mg).join(",") + own, lot: ball === undefined ? undefined : (lotOf.get(ball) ?? NEW_LOT) };
+    return {
+      id,
+      pieces: sorted,
+      total: sorted.reduce((s, p) => s + p.mg, 0),
+      kind: sorted.map((p) => p.mg).join(",") + own,
+      lot: ball === undefined ? undefined : (lotOf.get(ball) ?? NEW_LOT),
+    };
   });
 }
 
@@ -178,7 +216,13 @@ function sequence(seed: number): () => number {
   };
 }
 
-function search(input: CuttingInput, groups: readonly Group[], pins: ReadonlyMap<string, string>, target: number, joins: boolean): Found | undefined {
+function search(
+  input: CuttingInput,
+  groups: readonly Group[],
+  pins: ReadonlyMap<string, string>,
+  target: number,
+  joins: boolean,
+): Found | undefined {
   const effort = input.effort ?? 40;
   const next = sequence(groups.length * 7919 + 17);
   let best: Found | undefined;
@@ -206,10 +250,20 @@ function better(a: Found, b: Found): boolean {
   return a.dead < b.dead;
 }
 
-function attemptOnce(input: CuttingInput, groups: readonly Group[], pins: ReadonlyMap<string, string>, joins: boolean, attempt: number, next: () => number): Found | undefined {
+function attemptOnce(
+  input: CuttingInput,
+  groups: readonly Group[],
+  pins: ReadonlyMap<string, string>,
+  joins: boolean,
+  attempt: number,
+  next: () => number,
+): Found | undefined {
   const lots = new Map<string, CutBall[]>();
   for (const b of input.balls) if (b.mg > 0) lots.set(b.lot, [...(lots.get(b.lot) ?? []), b]);
-  const ordered = [...lots].map(([lot, balls]) => ({ lot, balls: [...balls].sort((a, b) => RANK[a.state] - RANK[b.state] || a.mg - b.mg) }));
+  const ordered = [...lots].map(([lot, balls]) => ({
+    lot,
+    balls: [...balls].sort((a, b) => RANK[a.state] - RANK[b.state] || a.mg - b.mg),
+  }));
   const size = (l: { balls: readonly CutBall[] }) => l.balls.reduce((s, b) => s + b.mg, 0);
   const worst = (l: { balls: readonly CutBall[] }) => Math.min(...l.balls.map((b) => RANK[b.state]));
   ordered.sort((a, b) => worst(a) - worst(b) || size(a) - size(b));
@@ -241,7 +295,15 @@ function shuffleSome<T>(list: T[], next: () => number, share: number): void {
 }
 
 /** Whole item copies into the balls of one lot: as much of them as will go. */
-function fillLot(lot: string, balls: readonly CutBall[], groups: readonly Group[], pins: ReadonlyMap<string, string>, joinMg: number | undefined, attempt: number, next: () => number): { groups: Group[]; fitted: Fitted } | undefined {
+function fillLot(
+  lot: string,
+  balls: readonly CutBall[],
+  groups: readonly Group[],
+  pins: ReadonlyMap<string, string>,
+  joinMg: number | undefined,
+  attempt: number,
+  next: () => number,
+): { groups: Group[]; fitted: Fitted } | undefined {
   const must = groups.filter((g) => g.lot === lot);
   const may = groups.filter((g) => g.lot === undefined);
   const bins: Bin[] = balls.map((b) => ({ id: b.id, mg: b.mg }));
@@ -264,7 +326,14 @@ function fillLot(lot: string, balls: readonly CutBall[], groups: readonly Group[
     let step = high;
     while (low < high && step > 0) {
       const n = Math.min(high, low + step);
-      const tried = fitInto(bins, [...chosen, ...list.slice(0, n)].flatMap((g) => g.pieces), pins, joinMg, attempt % 2 === 1, attempt > 1 ? next : undefined);
+      const tried = fitInto(
+        bins,
+        [...chosen, ...list.slice(0, n)].flatMap((g) => g.pieces),
+        pins,
+        joinMg,
+        attempt % 2 === 1,
+        attempt > 1 ? next : undefined,
+      );
       if (tried) {
         low = n;
         best = tried;
@@ -281,17 +350,29 @@ function fillLot(lot: string, balls: readonly CutBall[], groups: readonly Group[
 }
 
 /** The rest goes on new balls, as few as can be found. */
-function fillNew(input: CuttingInput, groups: readonly Group[], pins: ReadonlyMap<string, string>, joinMg: number | undefined, attempt: number, next: () => number): { count: number; fitted: Fitted | undefined } | undefined {
+function fillNew(
+  input: CuttingInput,
+  groups: readonly Group[],
+  pins: ReadonlyMap<string, string>,
+  joinMg: number | undefined,
+  attempt: number,
+  next: () => number,
+): { count: number; fitted: Fitted | undefined } | undefined {
   if (groups.some((g) => g.lot !== undefined && g.lot !== NEW_LOT)) return undefined;
   const pieces = groups.flatMap((g) => g.pieces);
   if (pieces.length === 0) return { count: 0, fitted: undefined };
   const total = pieces.reduce((s, p) => s + p.mg, 0);
-  const pinned = Math.max(0, ...pieces.map((p) => Number(/^new-(\d+)$/.exec(pins.get(p.id) ?? "")?.[1] ?? 0)));
+  const pinned = Math.max(
+    0,
+    ...pieces.map((p) => Number(/^new-(\d+)$/.exec(pins.get(p.id) ?? "")?.[1] ?? 0)),
+  );
   const least = Math.max(1, pinned, Math.ceil(total / input.newBallMg));
   for (let n = least; n <= pieces.length + least + 1; n++) {
     const bins = Array.from({ length: n }, (_, i) => ({ id: newBallId(i + 1), mg: input.newBallMg }));
     // The longest piece first in every ball, or the fullest ball first: one of the two misses what the other finds.
-    const fitted = fitInto(bins, pieces, pins, joinMg, attempt % 2 === 0, attempt > 1 ? next : undefined) ?? fitInto(bins, pieces, pins, joinMg, attempt % 2 === 1, attempt > 1 ? next : undefined);
+    const fitted =
+      fitInto(bins, pieces, pins, joinMg, attempt % 2 === 0, attempt > 1 ? next : undefined) ??
+      fitInto(bins, pieces, pins, joinMg, attempt % 2 === 1, attempt > 1 ? next : undefined);
     if (fitted) return { count: n, fitted };
   }
   return undefined;
@@ -308,8 +389,13 @@ function judged(input: CuttingInput, fitted: readonly Fitted[], newBalls: number
   const parts = new Map<string, number>();
   for (const c of cuts) parts.set(c.piece, (parts.get(c.piece) ?? 0) + 1);
   return {
-    cuts, newBalls, left, dead: [...left.values()].reduce((s, mg) => s + (mg < least ? mg : 0), 0),
-    fullOpened: count("full"), scrapsUsed: count("scrap"), joins: [...parts.values()].reduce((s, n) => s + n - 1, 0),
+    cuts,
+    newBalls,
+    left,
+    dead: [...left.values()].reduce((s, mg) => s + (mg < least ? mg : 0), 0),
+    fullOpened: count("full"),
+    scrapsUsed: count("scrap"),
+    joins: [...parts.values()].reduce((s, n) => s + n - 1, 0),
   };
 }
 
@@ -320,7 +406,10 @@ export interface CuttingFault {
 }
 
 /** Holds a plan against its rules: nothing over a ball's length, one lot an item, every piece cut once. Empty when it is sound. */
-export function checkCutting(input: Pick<CuttingInput, "pieces" | "balls" | "newBallMg" | "lotRule">, cuts: readonly Pick<Cut, "piece" | "ball" | "mg">[]): CuttingFault[] {
+export function checkCutting(
+  input: Pick<CuttingInput, "pieces" | "balls" | "newBallMg" | "lotRule">,
+  cuts: readonly Pick<Cut, "piece" | "ball" | "mg">[],
+): CuttingFault[] {
   const faults: CuttingFault[] = [];
   const sizes = new Map(input.balls.map((b) => [b.id, b]));
   const used = new Map<string, number>();
@@ -336,10 +425,13 @@ export function checkCutting(input: Pick<CuttingInput, "pieces" | "balls" | "new
     const group = groupOf.get(c.piece);
     const lot = fresh ? NEW_LOT : (ball?.lot ?? "");
     if (group === undefined) faults.push({ code: "twice", piece: c.piece });
-    else if (lots.has(group) && lots.get(group) !== lot) faults.push({ code: "lot", piece: c.piece, ball: c.ball });
+    else if (lots.has(group) && lots.get(group) !== lot)
+      faults.push({ code: "lot", piece: c.piece, ball: c.ball });
     else lots.set(group, lot);
   }
-  for (const [id, mg] of used) if (mg > (sizes.get(id)?.mg ?? (id.startsWith("new-") ? input.newBallMg : 0))) faults.push({ code: "over", ball: id });
+  for (const [id, mg] of used)
+    if (mg > (sizes.get(id)?.mg ?? (id.startsWith("new-") ? input.newBallMg : 0)))
+      faults.push({ code: "over", ball: id });
   for (const p of input.pieces) {
     const mg = got.get(p.id) ?? 0;
     if (mg < p.mg) faults.push({ code: "missing", piece: p.id });

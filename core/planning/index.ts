@@ -1,7 +1,17 @@
 export * from "./needs";
 export * from "./calendar";
 export * from "./order";
-export { planCutting, checkCutting, newBallId, type CutPiece, type CutBall, type CuttingInput, type CuttingPlan, type CuttingFault, type Cut } from "./cutting";
+export {
+  planCutting,
+  checkCutting,
+  newBallId,
+  type CutPiece,
+  type CutBall,
+  type CuttingInput,
+  type CuttingPlan,
+  type CuttingFault,
+  type Cut,
+} from "./cutting";
 export * from "./take";
 export * from "./capacity";
 export * from "./substitute";

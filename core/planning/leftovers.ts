@@ -31,7 +31,11 @@ const MOST_PIECES = 50;
  * its own shade; with `anyShade`, when no picked ball of its shade is long enough, the nearest weight in its class. Lengths
  * go longest first onto the smallest ball that holds them. undefined when not one piece can be made.
  */
-export function leftoverUse(needs: readonly LeftoverNeed[], balls: readonly LeftoverBall[], anyShade: boolean): LeftoverUse | undefined {
+export function leftoverUse(
+  needs: readonly LeftoverNeed[],
+  balls: readonly LeftoverBall[],
+  anyShade: boolean,
+): LeftoverUse | undefined {
   if (needs.length === 0) return undefined;
   const room = new Map(balls.map((b) => [b.id, b.mg]));
   const order = [...needs].sort((a, b) => b.mg - a.mg);
@@ -41,7 +45,9 @@ export function leftoverUse(needs: readonly LeftoverNeed[], balls: readonly Left
     const tried = new Map(room);
     let other = false;
     const placed = order.every((n) => {
-      const fits = balls.filter((b) => (tried.get(b.id) ?? 0) >= n.mg).sort((a, b) => (tried.get(a.id) ?? 0) - (tried.get(b.id) ?? 0));
+      const fits = balls
+        .filter((b) => (tried.get(b.id) ?? 0) >= n.mg)
+        .sort((a, b) => (tried.get(a.id) ?? 0) - (tried.get(b.id) ?? 0));
       const own = fits.find((b) => b.yarnId === n.yarnId);
       const ball = own ?? (anyShade ? fits.find((b) => b.weightClass === n.weightClass) : undefined);
       if (!ball) return false;
@@ -55,6 +61,13 @@ export function leftoverUse(needs: readonly LeftoverNeed[], balls: readonly Left
     pieces++;
   }
   if (pieces === 0) return undefined;
-  const used = new Map(balls.map((b) => [b.id, b.mg - (room.get(b.id) ?? 0)] as const).filter(([, mg]) => mg > 0));
-  return { pieces, used, value: balls.reduce((s, b) => s + ((used.get(b.id) ?? 0) / 1000) * b.pricePerGram, 0), otherShade };
+  const used = new Map(
+    balls.map((b) => [b.id, b.mg - (room.get(b.id) ?? 0)] as const).filter(([, mg]) => mg > 0),
+  );
+  return {
+    pieces,
+    used,
+    value: balls.reduce((s, b) => s + ((used.get(b.id) ?? 0) / 1000) * b.pricePerGram, 0),
+    otherShade,
+  };
 }

@@ -27,12 +27,25 @@ export interface Requirement {
   readonly materialId: string;
   readonly need: number;
   readonly needHigh: number;
-  readonly lines: readonly { readonly label: string; readonly quantity: number; readonly each: number; readonly eachHigh: number }[];
+  readonly lines: readonly {
+    readonly label: string;
+    readonly quantity: number;
+    readonly each: number;
+    readonly eachHigh: number;
+  }[];
 }
 
 /** Explodes a run: lines × needs, summed by material. Whole mg and pieces, rounded up once per material. */
 export function requirementsOf(lines: readonly RunLine[]): Requirement[] {
-  const sums = new Map<string, { kind: MaterialKind; need: number; high: number; lines: { label: string; quantity: number; each: number; eachHigh: number }[] }>();
+  const sums = new Map<
+    string,
+    {
+      kind: MaterialKind;
+      need: number;
+      high: number;
+      lines: { label: string; quantity: number; each: number; eachHigh: number }[];
+    }
+  >();
   for (const line of lines) {
     for (const n of line.needs) {
       const sum = sums.get(n.materialId) ?? { kind: n.kind, need: 0, high: 0, lines: [] };
@@ -42,7 +55,13 @@ export function requirementsOf(lines: readonly RunLine[]): Requirement[] {
       sums.set(n.materialId, sum);
     }
   }
-  return [...sums].map(([materialId, s]) => ({ kind: s.kind, materialId, need: Math.ceil(s.need - 1e-6), needHigh: Math.ceil(s.high - 1e-6), lines: s.lines }));
+  return [...sums].map(([materialId, s]) => ({
+    kind: s.kind,
+    materialId,
+    need: Math.ceil(s.need - 1e-6),
+    needHigh: Math.ceil(s.high - 1e-6),
+    lines: s.lines,
+  }));
 }
 
 export interface StockOf {
@@ -76,14 +95,35 @@ export interface Shortage extends Requirement {
  * Nets needs against free stock (on hand + on its way − reserved, never below zero) and buys whole packs. What is
  * bought covers the upper end of the need, so that the run does not stop for half a metre.
  */
-export function netAgainstStock(needs: readonly Requirement[], stock: ReadonlyMap<string, StockOf>): Shortage[] {
+export function netAgainstStock(
+  needs: readonly Requirement[],
+  stock: ReadonlyMap<string, StockOf>,
+): Shortage[] {
   return needs.map((r) => {
-    const s = stock.get(r.materialId) ?? { label: r.materialId, onHand: 0, reserved: 0, packSize: 1, packPrice: minor(0) };
+    const s = stock.get(r.materialId) ?? {
+      label: r.materialId,
+      onHand: 0,
+      reserved: 0,
+      packSize: 1,
+      packPrice: minor(0),
+    };
     const onOrder = s.onOrder ?? 0;
     const free = Math.max(0, s.onHand + onOrder - s.reserved);
     const missing = Math.max(0, r.needHigh - free);
     const packs = missing === 0 ? 0 : Math.ceil(missing / s.packSize - 1e-9);
-    return { ...r, label: s.label, onHand: s.onHand, onOrder, reserved: s.reserved, free, missing, packs, packSize: s.packSize, cost: minor(packs * s.packPrice), left: free + packs * s.packSize - r.need };
+    return {
+      ...r,
+      label: s.label,
+      onHand: s.onHand,
+      onOrder,
+      reserved: s.reserved,
+      free,
+      missing,
+      packs,
+      packSize: s.packSize,
+      cost: minor(packs * s.packPrice),
+      left: free + packs * s.packSize - r.need,
+    };
   });
 }
 

@@ -1,6 +1,12 @@
 import { mainPart, withAssembly } from "../estimate";
 import type { FabricPart } from "../fabric";
-import { operationsOf, partNamed, LEAST_EYE_OPENING, type CheckedPart, type CheckedPattern } from "../notation";
+import {
+  operationsOf,
+  partNamed,
+  LEAST_EYE_OPENING,
+  type CheckedPart,
+  type CheckedPattern,
+} from "../notation";
 
 export type StepKind = "work" | "face" | "fill" | "close" | "join" | "sew" | "finish";
 
@@ -40,7 +46,8 @@ export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPar
   const steps: WorkStep[] = [];
   const edges: Precedence[] = [];
   const edge = (before: string, after: string, why: string) => {
-    if (before !== after && !edges.some((e) => e.before === before && e.after === after)) edges.push({ before, after, why });
+    if (before !== after && !edges.some((e) => e.before === before && e.after === after))
+      edges.push({ before, after, why });
   };
   const taken = takenIn(parts);
   const stages = parts.map((part, i) => stagesOf(part, fabrics[i], i, steps, edge));
@@ -62,7 +69,11 @@ export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPar
     edge(own.done, id, "a part is finished and has its tail before it is sewn on");
     if (SNOUT.test(part.name) && body.face) {
       edge(body.beforeFace, id, "it is sewn to the rounds where the face will be");
-      edge(id, body.face, "sewn first: the eyes take their place from it, and a washer never comes off again");
+      edge(
+        id,
+        body.face,
+        "sewn first: the eyes take their place from it, and a washer never comes off again",
+      );
     } else edge(body.done, id, "a filled, closed body holds its shape under the needle");
   });
   const finish = (id: string, label: string) => {
@@ -70,7 +81,9 @@ export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPar
     return id;
   };
   const ends = finish("ends", "Hide the ends");
-  for (const s of steps) if (s.id !== ends && !edges.some((e) => e.before === s.id)) edge(s.id, ends, "nothing more is sewn or worked on");
+  for (const s of steps)
+    if (s.id !== ends && !edges.some((e) => e.before === s.id))
+      edge(s.id, ends, "nothing more is sewn or worked on");
   const look = finish("inspect", "Look it over");
   edge(ends, look, "eyes level, seams tight, no filling showing; the pull test on everything sewn");
   const hang = finish("hang", "Hang, tag and pack");
@@ -87,35 +100,73 @@ interface Stages {
 }
 
 /** A part's own steps in their order: rounds, face, filling, last rounds, closing. */
-function stagesOf(part: CheckedPart, fabric: FabricPart | undefined, index: number, steps: WorkStep[], edge: (a: string, b: string, why: string) => void): Stages {
+function stagesOf(
+  part: CheckedPart,
+  fabric: FabricPart | undefined,
+  index: number,
+  steps: WorkStep[],
+  edge: (a: string, b: string, why: string) => void,
+): Stages {
   const filled = fabric?.form === "filled";
   const closed = fabric?.shape !== undefined && !fabric.openEnd && filled;
   const n = part.rounds.length;
-  const face = part.events.filter(({ event }) => event.kind === "eyes" || (event.kind === "embroider" && filled));
+  const face = part.events.filter(
+    ({ event }) => event.kind === "eyes" || (event.kind === "embroider" && filled),
+  );
   const put = (id: string, kind: StepKind, label: string, line: number | undefined): string => {
     steps.push({ id: `${id}-${index}`, kind, part: part.name, label, line });
     return `${id}-${index}`;
   };
   const name = part.make > 1 ? `${part.name} (${part.make} of them)` : part.name;
   // Filling goes in where the text says, or at the last opening of twelve or more.
-  const said = part.events.find((e) => e.event.kind === "stuff" && !e.event.none && e.afterRound > 0 && e.afterRound < n);
+  const said = part.events.find(
+    (e) => e.event.kind === "stuff" && !e.event.none && e.afterRound > 0 && e.afterRound < n,
+  );
   const open = part.rounds.findLastIndex((r) => (r.count ?? 0) >= LEAST_EYE_OPENING);
   const until = !filled ? n : (said?.afterRound ?? (open >= 0 && open < n - 1 ? open + 1 : n));
   const faceAfter = face.reduce((most, e) => Math.max(most, e.afterRound), 0);
   const cut = Math.max(1, Math.min(n, Math.max(until, faceAfter)));
-  const label = (from: number, to: number) => (from > to ? "" : from === to ? `rnd ${from}` : `rnds ${from}–${to}`);
-  const first = put("work", "work", n <= 1 || cut >= n ? `Work ${name}` : `${name}: ${label(1, cut)}`, part.rounds[0]?.line);
+  const label = (from: number, to: number) =>
+    from > to ? "" : from === to ? `rnd ${from}` : `rnds ${from}–${to}`;
+  const first = put(
+    "work",
+    "work",
+    n <= 1 || cut >= n ? `Work ${name}` : `${name}: ${label(1, cut)}`,
+    part.rounds[0]?.line,
+  );
   let done = first;
   let facing: string | undefined;
   if (face.length > 0) {
     const eyes = face.some((e) => e.event.kind === "eyes");
-    facing = put("face", "face", eyes ? `${part.name}: put in the eyes` : `${part.name}: embroider the face`, face[0]?.line);
-    edge(done, facing, eyes ? "look at the position on the finished rounds before a washer is pressed" : "stitched while the inside can still be reached");
+    facing = put(
+      "face",
+      "face",
+      eyes ? `${part.name}: put in the eyes` : `${part.name}: embroider the face`,
+      face[0]?.line,
+    );
+    edge(
+      done,
+      facing,
+      eyes
+        ? "look at the position on the finished rounds before a washer is pressed"
+        : "stitched while the inside can still be reached",
+    );
     done = facing;
   }
   if (filled) {
-    const fill = put("fill", "fill", `Fill ${part.name}${fabric.firmness === "medium" ? "" : fabric.firmness === "firm" ? " firmly" : " lightly"}`, said?.line);
-    edge(done, fill, facing ? "washers and knots go on from inside, before the filling is in the way" : "filled while the opening still takes it; pull the live loop long first");
+    const fill = put(
+      "fill",
+      "fill",
+      `Fill ${part.name}${fabric.firmness === "medium" ? "" : fabric.firmness === "firm" ? " firmly" : " lightly"}`,
+      said?.line,
+    );
+    edge(
+      done,
+      fill,
+      facing
+        ? "washers and knots go on from inside, before the filling is in the way"
+        : "filled while the opening still takes it; pull the live loop long first",
+    );
     done = fill;
   }
   if (cut < n) {
@@ -124,11 +175,27 @@ function stagesOf(part: CheckedPart, fabric: FabricPart | undefined, index: numb
     done = rest;
   }
   if (closed) {
-    const close = put("close", "close", `Close ${part.name}`, part.events.find((e) => e.event.kind === "close")?.line);
-    edge(done, close, facing ? "nothing goes inside after the hole is drawn shut" : "the last ring is drawn shut over the filling");
+    const close = put(
+      "close",
+      "close",
+      `Close ${part.name}`,
+      part.events.find((e) => e.event.kind === "close")?.line,
+    );
+    edge(
+      done,
+      close,
+      facing
+        ? "nothing goes inside after the hole is drawn shut"
+        : "the last ring is drawn shut over the filling",
+    );
     done = close;
   }
-  return { workBefore: (round) => (cut < n && round >= cut ? `rest-${index}` : first), beforeFace: first, face: facing, done };
+  return {
+    workBefore: (round) => (cut < n && round >= cut ? `rest-${index}` : first),
+    beforeFace: first,
+    face: facing,
+    done,
+  };
 }
 
 interface TakenIn {
@@ -148,13 +215,34 @@ function takenIn(parts: readonly CheckedPart[]): TakenIn[] {
         const words = [...(op.part ? [op.part] : []), ...(op.caught ?? [])];
         for (const w of words) {
           const part = partNamed(w, parts);
-          if (!part || part === into || found.some((f) => f.part === part && f.into === into) || found.some((f) => f.part === into && f.into === part)) continue;
-          found.push({ part, into, round: i, why: op.layers ? "ready before the round that takes it in" : "its edge is picked up: fastened off first, the last one kept on the hook" });
+          if (
+            !part ||
+            part === into ||
+            found.some((f) => f.part === part && f.into === into) ||
+            found.some((f) => f.part === into && f.into === part)
+          )
+            continue;
+          found.push({
+            part,
+            into,
+            round: i,
+            why: op.layers
+              ? "ready before the round that takes it in"
+              : "its edge is picked up: fastened off first, the last one kept on the hook",
+          });
         }
         if (op.layers && words.length === 0 && parts.length > 1) {
           // "through both pieces": the flat twin made before it.
-          const twin = parts.slice(0, parts.indexOf(into)).findLast((p) => p.rounds.at(-1)?.count === round.available);
-          if (twin && !found.some((f) => f.part === twin && f.into === into)) found.push({ part: twin, into, round: i, why: "the plain back is fastened off first: the live yarn of the front does the joining" });
+          const twin = parts
+            .slice(0, parts.indexOf(into))
+            .findLast((p) => p.rounds.at(-1)?.count === round.available);
+          if (twin && !found.some((f) => f.part === twin && f.into === into))
+            found.push({
+              part: twin,
+              into,
+              round: i,
+              why: "the plain back is fastened off first: the live yarn of the front does the joining",
+            });
         }
       }
     });
@@ -168,7 +256,10 @@ function sorted(steps: readonly WorkStep[], edges: readonly Precedence[]): WorkS
   const out: WorkStep[] = [];
   const left = [...steps];
   while (left.length > 0) {
-    const at = Math.max(0, left.findIndex((s) => waits.get(s.id) === 0));
+    const at = Math.max(
+      0,
+      left.findIndex((s) => waits.get(s.id) === 0),
+    );
     const [step] = left.splice(at, 1);
     if (!step) break;
     out.push(step);

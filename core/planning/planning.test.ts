@@ -2,9 +2,31 @@ import { parseDate } from "@internationalized/date";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { minor } from "../units";
-import { costOfBuying, finishDay, hoursBetween, hoursOfWeek, netAgainstStock, requirementsOf, spreadWeek, type RunLine, type StockOf } from ".";
+import {
+  costOfBuying,
+  finishDay,
+  hoursBetween,
+  hoursOfWeek,
+  netAgainstStock,
+  requirementsOf,
+  spreadWeek,
+  type RunLine,
+  type StockOf,
+} from ".";
 
-const line = (over: Partial<RunLine> = {}): RunLine => ({ itemId: "a", label: "Puffin", quantity: 10, seconds: 3600, secondsLow: 3000, secondsHigh: 4200, needs: [{ kind: "yarn", materialId: "slate", each: 4_000, eachHigh: 5_000 }, { kind: "notion", materialId: "eyes", each: 2, eachHigh: 2 }], ...over });
+const line = (over: Partial<RunLine> = {}): RunLine => ({
+  itemId: "a",
+  label: "Puffin",
+  quantity: 10,
+  seconds: 3600,
+  secondsLow: 3000,
+  secondsHigh: 4200,
+  needs: [
+    { kind: "yarn", materialId: "slate", each: 4_000, eachHigh: 5_000 },
+    { kind: "notion", materialId: "eyes", each: 2, eachHigh: 2 },
+  ],
+  ...over,
+});
 const stock = new Map<string, StockOf>([
   ["slate", { label: "slate", onHand: 30_000, reserved: 10_000, packSize: 50_000, packPrice: minor(290) }],
   ["eyes", { label: "eyes", onHand: 34, reserved: 0, packSize: 50, packPrice: minor(450) }],
@@ -12,8 +34,19 @@ const stock = new Map<string, StockOf>([
 
 describe("needs", () => {
   it("explode a run and sum by material", () => {
-    const r = requirementsOf([line(), line({ itemId: "b", label: "Seal", quantity: 5, needs: [{ kind: "notion", materialId: "eyes", each: 2, eachHigh: 2 }] })]);
-    expect(r.map((x) => [x.materialId, x.need, x.needHigh])).toEqual([["slate", 40_000, 50_000], ["eyes", 30, 30]]);
+    const r = requirementsOf([
+      line(),
+      line({
+        itemId: "b",
+        label: "Seal",
+        quantity: 5,
+        needs: [{ kind: "notion", materialId: "eyes", each: 2, eachHigh: 2 }],
+      }),
+    ]);
+    expect(r.map((x) => [x.materialId, x.need, x.needHigh])).toEqual([
+      ["slate", 40_000, 50_000],
+      ["eyes", 30, 30],
+    ]);
   });
   it("net against free stock and buy whole packs for the upper end", () => {
     const n = netAgainstStock(requirementsOf([line()]), stock);
@@ -23,17 +56,33 @@ describe("needs", () => {
     expect(costOfBuying(n)).toBe(290);
   });
   it("never promise what is already promised", () => {
-    const n = netAgainstStock(requirementsOf([line({ quantity: 1 })]), new Map([["slate", { label: "slate", onHand: 5_000, reserved: 9_000, packSize: 50_000, packPrice: minor(1) }]]));
+    const n = netAgainstStock(
+      requirementsOf([line({ quantity: 1 })]),
+      new Map([
+        ["slate", { label: "slate", onHand: 5_000, reserved: 9_000, packSize: 50_000, packPrice: minor(1) }],
+      ]),
+    );
     expect(n[0]?.free).toBe(0);
     expect(n[0]?.missing).toBe(5_000);
   });
   it("what is bought always covers what is missing, and one pack fewer would not", () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: 0, max: 1e6 }), fc.integer({ min: 1, max: 1e5 }), (need, have, pack) => {
-      const [n] = netAgainstStock([{ kind: "yarn", materialId: "x", need, needHigh: need, lines: [] }], new Map([["x", { label: "x", onHand: have, reserved: 0, packSize: pack, packPrice: minor(1) }]]));
-      const packs = n?.packs ?? 0;
-      expect(have + packs * pack).toBeGreaterThanOrEqual(need);
-      if (packs > 0) expect(have + (packs - 1) * pack).toBeLessThan(need);
-    }), { seed: 2 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 1e6 }),
+        fc.integer({ min: 0, max: 1e6 }),
+        fc.integer({ min: 1, max: 1e5 }),
+        (need, have, pack) => {
+          const [n] = netAgainstStock(
+            [{ kind: "yarn", materialId: "x", need, needHigh: need, lines: [] }],
+            new Map([["x", { label: "x", onHand: have, reserved: 0, packSize: pack, packPrice: minor(1) }]]),
+          );
+          const packs = n?.packs ?? 0;
+          expect(have + packs * pack).toBeGreaterThanOrEqual(need);
+          if (packs > 0) expect(have + (packs - 1) * pack).toBeLessThan(need);
+        },
+      ),
+      { seed: 2 },
+    );
   });
 });
 
@@ -50,7 +99,8 @@ describe("the calendar", () => {
     expect(finishDay(monday, 10 * 3600 + 60, week)?.toString()).toBe("2026-11-30");
     expect(finishDay(monday, 2 * 3600, week, 10 * 3600)?.toString()).toBe("2026-11-30");
   });
-  it("has no finish without hours", () => expect(finishDay(parseDate("2026-11-23"), 60, [0, 0, 0, 0, 0, 0, 0])).toBeUndefined());
+  it("has no finish without hours", () =>
+    expect(finishDay(parseDate("2026-11-23"), 60, [0, 0, 0, 0, 0, 0, 0])).toBeUndefined());
   it("counts hours between two days, both included", () => {
     expect(hoursBetween(parseDate("2026-11-23"), parseDate("2026-11-29"), week)).toBe(10);
     expect(hoursBetween(parseDate("2026-11-28"), parseDate("2026-11-29"), week)).toBe(0);

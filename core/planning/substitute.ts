@@ -41,12 +41,30 @@ export interface Substitute {
 const CLASS_WEIGHT = 20;
 
 /** Stocked shades that could stand in for `wanted`, best first: the same class before another, then by colour. */
-export function substitutesFor(wanted: Omit<Shade, "freeMg">, stocked: readonly Shade[], needMg = 1): Substitute[] {
+export function substitutesFor(
+  wanted: Omit<Shade, "freeMg">,
+  stocked: readonly Shade[],
+  needMg = 1,
+): Substitute[] {
   return stocked
     .filter((s) => s.id !== wanted.id && s.freeMg >= needMg)
     .flatMap((s) => {
       const distance = shadeDistance(wanted.colour, s.colour);
-      return distance === undefined ? [] : [{ id: s.id, distance, classes: s.weightClass - wanted.weightClass, length: s.metresPer100g / wanted.metresPer100g, freeMg: s.freeMg }];
+      return distance === undefined
+        ? []
+        : [
+            {
+              id: s.id,
+              distance,
+              classes: s.weightClass - wanted.weightClass,
+              length: s.metresPer100g / wanted.metresPer100g,
+              freeMg: s.freeMg,
+            },
+          ];
     })
-    .sort((a, b) => a.distance + CLASS_WEIGHT * Math.abs(a.classes) - (b.distance + CLASS_WEIGHT * Math.abs(b.classes)) || (a.id < b.id ? -1 : 1));
+    .sort(
+      (a, b) =>
+        a.distance + CLASS_WEIGHT * Math.abs(a.classes) - (b.distance + CLASS_WEIGHT * Math.abs(b.classes)) ||
+        (a.id < b.id ? -1 : 1),
+    );
 }

@@ -23,7 +23,10 @@ export function ballState(mg: number, fullMg: number, kept: boolean): BallState 
  * Takes `mg` from balls, scraps first, then opened ones, then full ones, smaller before larger. What they do not have is
  * answered as taken from no ball, so that nothing that was used goes unposted. The sum is `mg` exactly.
  */
-export function takeFrom(balls: readonly TakeBall[], mg: number): { readonly ballId: string | undefined; readonly mg: number }[] {
+export function takeFrom(
+  balls: readonly TakeBall[],
+  mg: number,
+): { readonly ballId: string | undefined; readonly mg: number }[] {
   const out: { ballId: string | undefined; mg: number }[] = [];
   let left = mg;
   for (const b of [...balls].sort((x, y) => RANK[x.state] - RANK[y.state] || x.mg - y.mg)) {
@@ -43,7 +46,9 @@ export function shareExactly(total: number, weights: readonly number[]): number[
   const exact = weights.map((w) => (total * w) / sum);
   const whole = exact.map(Math.floor);
   let missing = total - whole.reduce((a, b) => a + b, 0);
-  const order = exact.map((x, i) => ({ i, rest: x - Math.floor(x) })).sort((a, b) => b.rest - a.rest || a.i - b.i);
+  const order = exact
+    .map((x, i) => ({ i, rest: x - Math.floor(x) }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i);
   for (const { i } of order) {
     if (missing <= 0) break;
     whole[i] = (whole[i] ?? 0) + 1;

@@ -1,5 +1,15 @@
 import { GRAMS_PER_OUNCE, METRES_PER_YARD, MM_PER_INCH } from "./factors";
-import { grams, metres, mm, seconds, type Grams, type Metres, type Minor, type Mm, type Seconds } from "./quantity";
+import {
+  grams,
+  metres,
+  mm,
+  seconds,
+  type Grams,
+  type Metres,
+  type Minor,
+  type Mm,
+  type Seconds,
+} from "./quantity";
 
 /** What could not be read, as data: the wording for the screen is in `quantityProblemText`. */
 export type QuantityProblem =
@@ -8,7 +18,8 @@ export type QuantityProblem =
   | { readonly code: "unknown-unit"; readonly unit: string; readonly known: readonly string[] }
   | { readonly code: "too-precise"; readonly digits: number };
 
-export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: QuantityProblem };
+export type Parsed<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: QuantityProblem };
 
 const fail = (problem: QuantityProblem): Parsed<never> => ({ ok: false, problem });
 
@@ -18,7 +29,10 @@ const fail = (problem: QuantityProblem): Parsed<never> => ({ ok: false, problem 
  * locale ("1,250" in en, "1.250" in de). Fractions ("1/2", "3 1/4", "½") are read as well.
  */
 export function parseNumber(text: string, locale = "en"): Parsed<number> {
-  const raw = text.trim().replace(/[\u00a0\u202f\u2009']/g, " ").replace(/\u2212/g, "-");
+  const raw = text
+    .trim()
+    .replace(/[\u00a0\u202f\u2009']/g, " ")
+    .replace(/\u2212/g, "-");
   if (raw === "") return fail({ code: "empty" });
   const plain = raw.replace(/¼/g, " 1/4").replace(/½/g, " 1/2").replace(/¾/g, " 3/4").trim();
   const fraction = /^(-?\d+\s+)?(\d+)\s*\/\s*(\d+)$/.exec(plain);
@@ -46,7 +60,12 @@ function decimalPoint(compact: string, locale: string): string {
   return groups ? compact.split(mark).join("") : compact.replace(mark, ".");
 }
 
-function parseWithUnit(text: string, locale: string, units: Readonly<Record<string, number>>, fallback: number): Parsed<number> {
+function parseWithUnit(
+  text: string,
+  locale: string,
+  units: Readonly<Record<string, number>>,
+  fallback: number,
+): Parsed<number> {
   const match = /^(.*?)\s*([a-z"”″'′]+\.?)?$/iu.exec(text.trim());
   const number = parseNumber(match?.[1] ?? text, locale);
   if (!number.ok) return number;
@@ -57,9 +76,32 @@ function parseWithUnit(text: string, locale: string, units: Readonly<Record<stri
   return { ok: true, value: number.value * factor };
 }
 
-const LENGTH_IN_MM = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH, "”": MM_PER_INCH, "″": MM_PER_INCH, yd: METRES_PER_YARD * 1000, yds: METRES_PER_YARD * 1000 };
+const LENGTH_IN_MM = {
+  mm: 1,
+  cm: 10,
+  m: 1000,
+  in: MM_PER_INCH,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  '"': MM_PER_INCH,
+  "”": MM_PER_INCH,
+  "″": MM_PER_INCH,
+  yd: METRES_PER_YARD * 1000,
+  yds: METRES_PER_YARD * 1000,
+};
 const MASS_IN_GRAMS = { g: 1, gr: 1, gram: 1, grams: 1, kg: 1000, mg: 0.001, oz: GRAMS_PER_OUNCE };
-const TIME_IN_SECONDS = { s: 1, sec: 1, min: 60, mins: 60, minutes: 60, h: 3600, hr: 3600, hrs: 3600, hour: 3600, hours: 3600 };
+const TIME_IN_SECONDS = {
+  s: 1,
+  sec: 1,
+  min: 60,
+  mins: 60,
+  minutes: 60,
+  h: 3600,
+  hr: 3600,
+  hrs: 3600,
+  hour: 3600,
+  hours: 3600,
+};
 
 /** A length of fabric, hook or eye; a bare number is taken as `bare` (millimetres unless said). */
 export function parseLength(text: string, locale = "en", bare: "mm" | "cm" | "in" = "mm"): Parsed<Mm> {
@@ -92,7 +134,10 @@ export function parseDuration(text: string, locale = "en", bare: "s" | "min" | "
  * 28.999…. More decimals than the currency has is a problem, not a silent rounding.
  */
 export function parseMoney(text: string, currency: string, locale = "en"): Parsed<Minor> {
-  const bare = text.replace(/[\p{Sc}]/gu, "").replace(/\b[A-Z]{3}\b/g, "").trim();
+  const bare = text
+    .replace(/[\p{Sc}]/gu, "")
+    .replace(/\b[A-Z]{3}\b/g, "")
+    .trim();
   const number = parseNumber(bare, locale);
   if (!number.ok) return number;
   const digits = minorDigits(currency);
@@ -100,7 +145,9 @@ export function parseMoney(text: string, currency: string, locale = "en"): Parse
   const [whole = "0", part = ""] = decimal.includes("/") ? [String(number.value)] : decimal.split(".");
   if (part.replace(/0+$/, "").length > digits) return fail({ code: "too-precise", digits });
   const sign = whole.startsWith("-") ? -1 : 1;
-  const value = Number(whole.replace("-", "") || "0") * 10 ** digits + Number(part.padEnd(digits, "0").slice(0, digits) || "0");
+  const value =
+    Number(whole.replace("-", "") || "0") * 10 ** digits +
+    Number(part.padEnd(digits, "0").slice(0, digits) || "0");
   return { ok: true, value: (sign * value) as Minor };
 }
 
@@ -115,7 +162,9 @@ export function minorDigits(currency: string): number {
   return digits;
 }
 function currencyDigits(currency: string): number {
-  return new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;
+  return (
+    new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2
+  );
 }
 
 export function quantityProblemText(problem: QuantityProblem): string {
@@ -127,6 +176,8 @@ export function quantityProblemText(problem: QuantityProblem): string {
     case "unknown-unit":
       return `The unit “${problem.unit}” is not known here: use ${problem.known.slice(0, 4).join(", ")}.`;
     case "too-precise":
-      return problem.digits === 0 ? "This currency has no smaller unit: write a whole number." : `Write at most ${problem.digits} decimals.`;
+      return problem.digits === 0
+        ? "This currency has no smaller unit: write a whole number."
+        : `Write at most ${problem.digits} decimals.`;
   }
 }

@@ -21,7 +21,9 @@ function format(locale: string, options: Intl.NumberFormatOptions): Intl.NumberF
 }
 
 export function printNumber(n: number, decimals: number, locale: string): string {
-  return format(locale, { minimumFractionDigits: decimals, maximumFractionDigits: decimals }).format(n === 0 ? 0 : n);
+  return format(locale, { minimumFractionDigits: decimals, maximumFractionDigits: decimals }).format(
+    n === 0 ? 0 : n,
+  );
 }
 
 /** At most `decimals` decimals, none that say nothing. */
@@ -58,5 +60,7 @@ export function printDuration(s: Seconds, r: Pick<Reading, "locale">): string {
 }
 
 export function printMoney(amount: Minor, r: Pick<Reading, "locale" | "currency">): string {
-  return format(r.locale, { style: "currency", currency: r.currency }).format(amount / 10 ** minorDigits(r.currency));
+  return format(r.locale, { style: "currency", currency: r.currency }).format(
+    amount / 10 ** minorDigits(r.currency),
+  );
 }

@@ -1,6 +1,31 @@
 import { describe, expect, it } from "vitest";
 import fc from "fast-check";
-import { GRAMS_PER_OUNCE, METRES_PER_YARD, MM_PER_INCH, minor, minorDigits, parseDuration, parseLength, parseMass, parseMoney, parseNumber, parseYarnLength, printDuration, printLength, printMass, printMoney, printYarnLength, proportion, roundUpTo, toPricePoint, grams, metres, mm, seconds, type Reading } from ".";
+import {
+  GRAMS_PER_OUNCE,
+  METRES_PER_YARD,
+  MM_PER_INCH,
+  minor,
+  minorDigits,
+  parseDuration,
+  parseLength,
+  parseMass,
+  parseMoney,
+  parseNumber,
+  parseYarnLength,
+  printDuration,
+  printLength,
+  printMass,
+  printMoney,
+  printYarnLength,
+  proportion,
+  roundUpTo,
+  toPricePoint,
+  grams,
+  metres,
+  mm,
+  seconds,
+  type Reading,
+} from ".";
 
 const EN: Reading = { locale: "en-IE", system: "metric", currency: "EUR" };
 const US: Reading = { locale: "en-US", system: "imperial", currency: "USD" };
@@ -17,7 +42,19 @@ describe("factors", () => {
 });
 
 describe("parsing", () => {
-  it.each([["12", 12], ["12.5", 12.5], ["12,5", 12.5], ["1,250", 1250], ["1 250,75", 1250.75], ["1/2", 0.5], ["3 1/4", 3.25], ["½", 0.5], ["2½", 2.5], ["-3", -3], [".5", 0.5]])("%s is %d in English", (text, n) => {
+  it.each([
+    ["12", 12],
+    ["12.5", 12.5],
+    ["12,5", 12.5],
+    ["1,250", 1250],
+    ["1 250,75", 1250.75],
+    ["1/2", 0.5],
+    ["3 1/4", 3.25],
+    ["½", 0.5],
+    ["2½", 2.5],
+    ["-3", -3],
+    [".5", 0.5],
+  ])("%s is %d in English", (text, n) => {
     expect(value(parseNumber(text, "en-IE"))).toBe(n);
   });
   it("reads a point as grouping where the locale groups with it", () => {
@@ -25,7 +62,9 @@ describe("parsing", () => {
     expect(value(parseNumber("1.250,5", "de-DE"))).toBe(1250.5);
     expect(value(parseNumber("1.25", "de-DE"))).toBe(1.25);
   });
-  it.each(["", "abc", "1.2.3x", "--4", "1/0"])("%j is no number", (text) => expect(parseNumber(text).ok).toBe(false));
+  it.each(["", "abc", "1.2.3x", "--4", "1/0"])("%j is no number", (text) =>
+    expect(parseNumber(text).ok).toBe(false),
+  );
   it("reads lengths, weights and times with their units", () => {
     expect(value(parseLength("12 in"))).toBeCloseTo(304.8, 9);
     expect(value(parseLength("3.5"))).toBe(3.5);
@@ -45,11 +84,19 @@ describe("parsing", () => {
     expect(parseMoney("2.5", "JPY", "en-IE").ok).toBe(false);
   });
   it("money printed and read again is the same, to the cent", () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 99_999_999 }), fc.constantFrom("en-IE", "de-DE", "fr-FR", "en-US"), (n, locale) => {
-      expect(value(parseMoney(printMoney(minor(n), { locale, currency: "EUR" }), "EUR", locale))).toBe(n);
-    }), { seed: 1 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 99_999_999 }),
+        fc.constantFrom("en-IE", "de-DE", "fr-FR", "en-US"),
+        (n, locale) => {
+          expect(value(parseMoney(printMoney(minor(n), { locale, currency: "EUR" }), "EUR", locale))).toBe(n);
+        },
+      ),
+      { seed: 1 },
+    );
   });
-  it("knows the decimals of currencies", () => expect([minorDigits("EUR"), minorDigits("JPY")]).toEqual([2, 0]));
+  it("knows the decimals of currencies", () =>
+    expect([minorDigits("EUR"), minorDigits("JPY")]).toEqual([2, 0]));
 });
 
 describe("printing", () => {
@@ -78,6 +125,10 @@ describe("rounding", () => {
     expect(toPricePoint(minor(731), [])).toBe(731);
   });
   it("takes shares half away from zero", () => {
-    expect([proportion(minor(105), 1, 2), proportion(minor(-105), 1, 2), proportion(minor(1000), 350, 10000)]).toEqual([53, -53, 35]);
+    expect([
+      proportion(minor(105), 1, 2),
+      proportion(minor(-105), 1, 2),
+      proportion(minor(1000), 350, 10000),
+    ]).toEqual([53, -53, 35]);
   });
 });

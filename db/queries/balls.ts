@@ -23,16 +23,33 @@ async function reservedOf(scope: Scope, except?: string): Promise<Map<string, nu
 }
 
 /** Balls with something left, by yarn and lot; empty ones only when asked. Promises of the run `except` are left out. */
-export async function listBalls(scope: Scope, of: { yarnId?: string; yarnIds?: readonly string[]; empty?: boolean; except?: string } = {}): Promise<Ball[]> {
+export async function listBalls(
+  scope: Scope,
+  of: { yarnId?: string; yarnIds?: readonly string[]; empty?: boolean; except?: string } = {},
+): Promise<Ball[]> {
   if (of.yarnIds?.length === 0) return [];
   const [rows, left, reserved] = await Promise.all([
-    scope.db.select().from(ball).where(mine(scope, ball, isNull(ball.deletedAt), of.yarnId ? eq(ball.yarnId, of.yarnId) : undefined, of.yarnIds ? inArray(ball.yarnId, [...of.yarnIds]) : undefined)).orderBy(asc(ball.yarnId), asc(ball.lot), asc(ball.createdAt), asc(ball.id)),
+    scope.db
+      .select()
+      .from(ball)
+      .where(
+        mine(
+          scope,
+          ball,
+          isNull(ball.deletedAt),
+          of.yarnId ? eq(ball.yarnId, of.yarnId) : undefined,
+          of.yarnIds ? inArray(ball.yarnId, [...of.yarnIds]) : undefined,
+        ),
+      )
+      .orderBy(asc(ball.yarnId), asc(ball.lot), asc(ball.createdAt), asc(ball.id)),
     ballBalances(scope, of.yarnId ? { yarnId: of.yarnId } : {}),
     reservedOf(scope, of.except),
   ]);
   return rows.flatMap((b) => {
     const mg = left.get(b.id) ?? 0;
-    return mg > 0 || of.empty ? [{ ...b, mg, reserved: reserved.get(b.id) ?? 0, state: ballState(mg, b.fullMg, b.scrap) }] : [];
+    return mg > 0 || of.empty
+      ? [{ ...b, mg, reserved: reserved.get(b.id) ?? 0, state: ballState(mg, b.fullMg, b.scrap) }]
+      : [];
   });
 }
 
@@ -58,13 +75,50 @@ export async function addBalls(scope: Scope, balls: readonly NewBall[]): Promise
   if (balls.length === 0) return [];
   return transact(scope, async (tx) => {
     const yarnIds = [...new Set(balls.map((b) => b.yarnId))];
-    const owned = new Set((await tx.db.select({ id: yarn.id }).from(yarn).where(mine(tx, yarn, inArray(yarn.id, yarnIds))).for("update")).map((y) => y.id));
+    const owned = new Set(
+      (
+        await tx.db
+          .select({ id: yarn.id })
+          .from(yarn)
+          .where(mine(tx, yarn, inArray(yarn.id, yarnIds)))
+          .for("update")
+      ).map((y) => y.id),
+    );
     if (yarnIds.some((id) => !owned.has(id))) throw new Error("a ball needs a yarn of the same workshop");
     const made = balls.map((b) => ({ ...b, id: newId() }));
     for (let i = 0; i < made.length; i += 500) {
       const part = made.slice(i, i + 500);
-      await tx.db.insert(ball).values(part.map((b) => ({ id: b.id, workshopId: tx.workshopId, yarnId: b.yarnId, lot: b.lot, scrap: b.scrap, place: b.place, fullMg: b.fullMg, price: b.price, note: b.note ?? "", purchaseId: b.purchaseId ?? null, importId: b.importId ?? null, createdAt: tx.now })));
-      await postMoves(tx, part.map((b) => ({ kind: b.kind, materialKind: "yarn" as const, materialId: b.yarnId, ballId: b.id, quantity: b.mg, cost: b.cost, purchaseId: b.purchaseId, importId: b.importId, key: b.key, note: b.lot ? `lot ${b.lot}` : "" })));
+      await tx.db.insert(ball).values(
+        part.map((b) => ({
+          id: b.id,
+          workshopId: tx.workshopId,
+          yarnId: b.yarnId,
+          lot: b.lot,
+          scrap: b.scrap,
+          place: b.place,
+          fullMg: b.fullMg,
+          price: b.price,
+          note: b.note ?? "",
+          purchaseId: b.purchaseId ?? null,
+          importId: b.importId ?? null,
+          createdAt: tx.now,
+        })),
+      );
+      await postMoves(
+        tx,
+        part.map((b) => ({
+          kind: b.kind,
+          materialKind: "yarn" as const,
+          materialId: b.yarnId,
+          ballId: b.id,
+          quantity: b.mg,
+          cost: b.cost,
+          purchaseId: b.purchaseId,
+          importId: b.importId,
+          key: b.key,
+          note: b.lot ? `lot ${b.lot}` : "",
+        })),
+      );
     }
     // A ball whose move was posted before under the same key stays without one: take it out again.
     const keyed = made.filter((b) => b.key !== undefined).map((b) => b.id);
@@ -79,25 +133,72 @@ export async function addBalls(scope: Scope, balls: readonly NewBall[]): Promise
 }
 
 export async function findBall(scope: Scope, id: string): Promise<BallRow | undefined> {
-  return (await scope.db.select().from(ball).where(mine(scope, ball, eq(ball.id, id))).limit(1))[0];
+  return (
+    await scope.db
+      .select()
+      .from(ball)
+      .where(mine(scope, ball, eq(ball.id, id)))
+      .limit(1)
+  )[0];
 }
 
-export async function changeBall(scope: Scope, id: string, values: { lot: string; place: string; scrap: boolean; note: string }): Promise<void> {
-  await scope.db.update(ball).set(values).where(mine(scope, ball, eq(ball.id, id)));
+export async function changeBall(
+  scope: Scope,
+  id: string,
+  values: { lot: string; place: string; scrap: boolean; note: string },
+): Promise<void> {
+  await scope.db
+    .update(ball)
+    .set(values)
+    .where(mine(scope, ball, eq(ball.id, id)));
 }
 
 export async function setBallDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
   await transact(scope, async (tx) => {
-    const [row] = await tx.db.select().from(ball).where(mine(tx, ball, eq(ball.id, id))).for("update");
+    const [row] = await tx.db
+      .select()
+      .from(ball)
+      .where(mine(tx, ball, eq(ball.id, id)))
+      .for("update");
     if (!row || (row.deletedAt !== null) === deleted) return;
-    await tx.db.update(ball).set({ deletedAt: deleted ? tx.now : null }).where(mine(tx, ball, eq(ball.id, id)));
+    await tx.db
+      .update(ball)
+      .set({ deletedAt: deleted ? tx.now : null })
+      .where(mine(tx, ball, eq(ball.id, id)));
     const left = (await ballBalances(tx, { ballIds: [id] })).get(id) ?? 0;
     // What was on it leaves the stock with it, and comes back with it.
     if (deleted) {
-      if (left !== 0) await postMoves(tx, [{ kind: "wasted", materialKind: "yarn", materialId: row.yarnId, ballId: id, quantity: -left, note: "ball taken out" }]);
+      if (left !== 0)
+        await postMoves(tx, [
+          {
+            kind: "wasted",
+            materialKind: "yarn",
+            materialId: row.yarnId,
+            ballId: id,
+            quantity: -left,
+            note: "ball taken out",
+          },
+        ]);
     } else {
-      const [out] = await tx.db.select().from(stockMove).where(mine(tx, stockMove, eq(stockMove.ballId, id), eq(stockMove.note, "ball taken out"))).orderBy(sql`${stockMove.id} desc`).limit(1);
-      if (out) await postMoves(tx, [{ kind: "undone", materialKind: "yarn", materialId: row.yarnId, ballId: id, quantity: -out.quantity, note: "wasted", undoes: out.id, key: `undo:${out.id}` }]);
+      const [out] = await tx.db
+        .select()
+        .from(stockMove)
+        .where(mine(tx, stockMove, eq(stockMove.ballId, id), eq(stockMove.note, "ball taken out")))
+        .orderBy(sql`${stockMove.id} desc`)
+        .limit(1);
+      if (out)
+        await postMoves(tx, [
+          {
+            kind: "undone",
+            materialKind: "yarn",
+            materialId: row.yarnId,
+            ballId: id,
+            quantity: -out.quantity,
+            note: "wasted",
+            undoes: out.id,
+            key: `undo:${out.id}`,
+          },
+        ]);
     }
   });
 }

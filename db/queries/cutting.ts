@@ -7,14 +7,22 @@ export type CuttingPlanRow = typeof cuttingPlan.$inferSelect;
 
 /** Somebody else promised what was planned here; nothing was written. */
 export class BallTaken extends Error {
-  constructor(readonly balls: readonly { readonly ballId: string; readonly wanted: number; readonly free: number }[]) {
+  constructor(
+    readonly balls: readonly { readonly ballId: string; readonly wanted: number; readonly free: number }[],
+  ) {
     super("a ball was promised to another run meanwhile");
     this.name = "BallTaken";
   }
 }
 
 export async function findCutting(scope: Scope, runId: string): Promise<CuttingPlanRow | undefined> {
-  return (await scope.db.select().from(cuttingPlan).where(mine(scope, cuttingPlan, eq(cuttingPlan.runId, runId))).limit(1))[0];
+  return (
+    await scope.db
+      .select()
+      .from(cuttingPlan)
+      .where(mine(scope, cuttingPlan, eq(cuttingPlan.runId, runId)))
+      .limit(1)
+  )[0];
 }
 
 /**
@@ -23,18 +31,53 @@ export async function findCutting(scope: Scope, runId: string): Promise<CuttingP
  * @throws ChangedMeanwhile when the plan was kept by another tab since `basedOn` (0 for none)
  * @throws BallTaken when another run has been promised a ball since
  */
-export async function keepCutting(scope: Scope, runId: string, basedOn: number, plan: KeptCutting): Promise<number> {
+export async function keepCutting(
+  scope: Scope,
+  runId: string,
+  basedOn: number,
+  plan: KeptCutting,
+): Promise<number> {
   const wanted = new Map<string, number>();
-  for (const p of plan.placed) if (!p.ball.startsWith("new-")) wanted.set(p.ball, (wanted.get(p.ball) ?? 0) + p.mg);
+  for (const p of plan.placed)
+    if (!p.ball.startsWith("new-")) wanted.set(p.ball, (wanted.get(p.ball) ?? 0) + p.mg);
   const ids = [...wanted.keys()].sort();
   return transact(scope, async (tx) => {
-    const [owner] = await tx.db.select({ id: run.id, state: run.state }).from(run).where(mine(tx, run, eq(run.id, runId), isNull(run.deletedAt))).for("update");
+    const [owner] = await tx.db
+      .select({ id: run.id, state: run.state })
+      .from(run)
+      .where(mine(tx, run, eq(run.id, runId), isNull(run.deletedAt)))
+      .for("update");
     if (!owner || owner.state === "finished") throw new ChangedMeanwhile("The run");
-    const locked = ids.length === 0 ? [] : await tx.db.select({ id: ball.id }).from(ball).where(mine(tx, ball, inArray(ball.id, ids), isNull(ball.deletedAt))).orderBy(ball.id).for("update");
+    const locked =
+      ids.length === 0
+        ? []
+        : await tx.db
+            .select({ id: ball.id })
+            .from(ball)
+            .where(mine(tx, ball, inArray(ball.id, ids), isNull(ball.deletedAt)))
+            .orderBy(ball.id)
+            .for("update");
     const before = await findCutting(tx, runId);
     if ((before?.version ?? 0) !== basedOn) throw new ChangedMeanwhile("The cutting plan");
     const left = await ballBalances(tx, { ballIds: ids });
-    const others = ids.length === 0 ? [] : await tx.db.select({ ballId: ballReservation.ballId, quantity: sql<string>`sum(${ballReservation.quantity})` }).from(ballReservation).where(mine(tx, ballReservation, inArray(ballReservation.ballId, ids), sql`${ballReservation.runId} <> ${runId}`)).groupBy(ballReservation.ballId);
+    const others =
+      ids.length === 0
+        ? []
+        : await tx.db
+            .select({
+              ballId: ballReservation.ballId,
+              quantity: sql<string>`sum(${ballReservation.quantity})`,
+            })
+            .from(ballReservation)
+            .where(
+              mine(
+                tx,
+                ballReservation,
+                inArray(ballReservation.ballId, ids),
+                sql`${ballReservation.runId} <> ${runId}`,
+              ),
+            )
+            .groupBy(ballReservation.ballId);
     const promised = new Map(others.map((o) => [o.ballId, Number(o.quantity)]));
     const there = new Set(locked.map((b) => b.id));
     const over = ids.flatMap((id) => {
@@ -45,8 +88,19 @@ export async function keepCutting(scope: Scope, runId: string, basedOn: number, 
     if (over.length > 0) throw new BallTaken(over);
     const version = basedOn + 1;
     await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, runId)));
-    if (ids.length > 0) await tx.db.insert(ballReservation).values(ids.map((ballId) => ({ workshopId: tx.workshopId, runId, ballId, quantity: wanted.get(ballId) ?? 0 })));
-    await tx.db.insert(cuttingPlan).values({ runId, workshopId: tx.workshopId, version, plan, keptAt: tx.now }).onDuplicateKeyUpdate({ set: { version, plan, keptAt: tx.now } });
+    if (ids.length > 0)
+      await tx.db.insert(ballReservation).values(
+        ids.map((ballId) => ({
+          workshopId: tx.workshopId,
+          runId,
+          ballId,
+          quantity: wanted.get(ballId) ?? 0,
+        })),
+      );
+    await tx.db
+      .insert(cuttingPlan)
+      .values({ runId, workshopId: tx.workshopId, version, plan, keptAt: tx.now })
+      .onDuplicateKeyUpdate({ set: { version, plan, keptAt: tx.now } });
     return version;
   });
 }
@@ -59,12 +113,28 @@ export async function dropCutting(scope: Scope, runId: string): Promise<void> {
   });
 }
 
-export async function reservationsOf(scope: Scope, ballIds: readonly string[]): Promise<{ runId: string; ballId: string; quantity: number; run: string }[]> {
+export async function reservationsOf(
+  scope: Scope,
+  ballIds: readonly string[],
+): Promise<{ runId: string; ballId: string; quantity: number; run: string }[]> {
   if (ballIds.length === 0) return [];
-  return scope.db.select({ runId: ballReservation.runId, ballId: ballReservation.ballId, quantity: ballReservation.quantity, run: run.name }).from(ballReservation).innerJoin(run, eq(run.id, ballReservation.runId)).where(mine(scope, ballReservation, inArray(ballReservation.ballId, [...ballIds])));
+  return scope.db
+    .select({
+      runId: ballReservation.runId,
+      ballId: ballReservation.ballId,
+      quantity: ballReservation.quantity,
+      run: run.name,
+    })
+    .from(ballReservation)
+    .innerJoin(run, eq(run.id, ballReservation.runId))
+    .where(mine(scope, ballReservation, inArray(ballReservation.ballId, [...ballIds])));
 }
 
 /** Runs that have kept a plan. */
 export async function runsWithCutting(scope: Scope): Promise<Set<string>> {
-  return new Set((await scope.db.select({ runId: cuttingPlan.runId }).from(cuttingPlan).where(mine(scope, cuttingPlan))).map((r) => r.runId));
+  return new Set(
+    (
+      await scope.db.select({ runId: cuttingPlan.runId }).from(cuttingPlan).where(mine(scope, cuttingPlan))
+    ).map((r) => r.runId),
+  );
 }

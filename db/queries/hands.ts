@@ -6,66 +6,127 @@ export type Hand = typeof hand.$inferSelect;
 export type WeighIn = typeof weighIn.$inferSelect;
 export type TimingRow = typeof timing.$inferSelect;
 type Given = "id" | "workshopId" | "createdAt" | "deletedAt" | "setAside";
-export type NewWeighIn = Omit<WeighIn, Given | "colourwayId" | "beforeMg" | "afterMg"> & Partial<Pick<WeighIn, "colourwayId" | "beforeMg" | "afterMg">>;
+export type NewWeighIn = Omit<WeighIn, Given | "colourwayId" | "beforeMg" | "afterMg"> &
+  Partial<Pick<WeighIn, "colourwayId" | "beforeMg" | "afterMg">>;
 export type NewTiming = Omit<TimingRow, Given | "importId">;
 
 /** Hands of the workshop, the maker's own first: made when there is none. */
 export async function listHands(scope: Scope): Promise<Hand[]> {
-  const rows = await scope.db.select().from(hand).where(mine(scope, hand, isNull(hand.deletedAt))).orderBy(asc(hand.createdAt), asc(hand.id));
+  const rows = await scope.db
+    .select()
+    .from(hand)
+    .where(mine(scope, hand, isNull(hand.deletedAt)))
+    .orderBy(asc(hand.createdAt), asc(hand.id));
   if (rows.length > 0) return rows;
   await transact(scope, async (tx) => {
     // Two first visits at once must not make two makers: the workshop's row is the lock.
     await tx.db.execute(sql`select id from workshop where id = ${tx.workshopId} for update`);
     const [there] = await tx.db.select({ id: hand.id }).from(hand).where(mine(tx, hand)).limit(1);
-    if (!there) await tx.db.insert(hand).values({ id: newId(), workshopId: tx.workshopId, name: "Me", createdAt: tx.now });
+    if (!there)
+      await tx.db
+        .insert(hand)
+        .values({ id: newId(), workshopId: tx.workshopId, name: "Me", createdAt: tx.now });
   });
-  return scope.db.select().from(hand).where(mine(scope, hand, isNull(hand.deletedAt))).orderBy(asc(hand.createdAt), asc(hand.id));
+  return scope.db
+    .select()
+    .from(hand)
+    .where(mine(scope, hand, isNull(hand.deletedAt)))
+    .orderBy(asc(hand.createdAt), asc(hand.id));
 }
 
-export async function saveHand(scope: Scope, values: { name: string; loops: Hand["loops"] }, id?: string): Promise<string> {
+export async function saveHand(
+  scope: Scope,
+  values: { name: string; loops: Hand["loops"] },
+  id?: string,
+): Promise<string> {
   if (id) {
-    await scope.db.update(hand).set(values).where(mine(scope, hand, eq(hand.id, id)));
+    await scope.db
+      .update(hand)
+      .set(values)
+      .where(mine(scope, hand, eq(hand.id, id)));
     return id;
   }
   const made = newId();
-  await scope.db.insert(hand).values({ id: made, workshopId: scope.workshopId, ...values, createdAt: scope.now });
+  await scope.db
+    .insert(hand)
+    .values({ id: made, workshopId: scope.workshopId, ...values, createdAt: scope.now });
   return made;
 }
 
 async function ownHand(scope: Scope, id: string): Promise<void> {
-  const [row] = await scope.db.select({ id: hand.id }).from(hand).where(mine(scope, hand, eq(hand.id, id))).limit(1);
+  const [row] = await scope.db
+    .select({ id: hand.id })
+    .from(hand)
+    .where(mine(scope, hand, eq(hand.id, id)))
+    .limit(1);
   if (!row) throw new Error("a measurement needs a hand of the same workshop");
 }
 
 /** Keeps a weigh-in; the same key again changes nothing. */
 export async function saveWeighIn(scope: Scope, w: NewWeighIn): Promise<void> {
   await ownHand(scope, w.handId);
-  await scope.db.insert(weighIn).values({ ...w, id: newId(), workshopId: scope.workshopId, createdAt: scope.now }).onDuplicateKeyUpdate({ set: { id: sql`id` } });
+  await scope.db
+    .insert(weighIn)
+    .values({ ...w, id: newId(), workshopId: scope.workshopId, createdAt: scope.now })
+    .onDuplicateKeyUpdate({ set: { id: sql`id` } });
 }
 
 /** Keeps a timing; the same key again changes nothing. */
 export async function saveTiming(scope: Scope, t: NewTiming): Promise<void> {
   await ownHand(scope, t.handId);
-  await scope.db.insert(timing).values({ ...t, id: newId(), workshopId: scope.workshopId, createdAt: scope.now }).onDuplicateKeyUpdate({ set: { id: sql`id` } });
+  await scope.db
+    .insert(timing)
+    .values({ ...t, id: newId(), workshopId: scope.workshopId, createdAt: scope.now })
+    .onDuplicateKeyUpdate({ set: { id: sql`id` } });
 }
 
 /** Newest first, also those that were set aside. */
 export async function listWeighIns(scope: Scope): Promise<WeighIn[]> {
-  return scope.db.select().from(weighIn).where(mine(scope, weighIn, isNull(weighIn.deletedAt))).orderBy(desc(weighIn.madeOn), desc(weighIn.id));
+  return scope.db
+    .select()
+    .from(weighIn)
+    .where(mine(scope, weighIn, isNull(weighIn.deletedAt)))
+    .orderBy(desc(weighIn.madeOn), desc(weighIn.id));
 }
 export async function listTimings(scope: Scope): Promise<TimingRow[]> {
-  return scope.db.select().from(timing).where(mine(scope, timing, isNull(timing.deletedAt))).orderBy(desc(timing.madeOn), desc(timing.id));
+  return scope.db
+    .select()
+    .from(timing)
+    .where(mine(scope, timing, isNull(timing.deletedAt)))
+    .orderBy(desc(timing.madeOn), desc(timing.id));
 }
 
 /** A file of timings in one go: all of it, or nothing. Its id is its idempotency key; false when it is there already. */
-export async function importTimings(scope: Scope, batch: { id: string; fileName: string; rows: number; skipped: number }, timings: readonly NewTiming[]): Promise<boolean> {
+export async function importTimings(
+  scope: Scope,
+  batch: { id: string; fileName: string; rows: number; skipped: number },
+  timings: readonly NewTiming[],
+): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [before] = await tx.db.select({ id: importBatch.id }).from(importBatch).where(eq(importBatch.id, batch.id)).limit(1);
+    const [before] = await tx.db
+      .select({ id: importBatch.id })
+      .from(importBatch)
+      .where(eq(importBatch.id, batch.id))
+      .limit(1);
     if (before) return false;
-    const own = new Set((await tx.db.select({ id: hand.id }).from(hand).where(mine(tx, hand))).map((h) => h.id));
-    if (timings.some((t) => !own.has(t.handId))) throw new Error("a measurement needs a hand of the same workshop");
-    await tx.db.insert(importBatch).values({ ...batch, what: "timings", workshopId: tx.workshopId, createdAt: tx.now });
-    for (let i = 0; i < timings.length; i += 500) await tx.db.insert(timing).values(timings.slice(i, i + 500).map((t) => ({ ...t, id: newId(), workshopId: tx.workshopId, importId: batch.id, createdAt: tx.now })));
+    const own = new Set(
+      (await tx.db.select({ id: hand.id }).from(hand).where(mine(tx, hand))).map((h) => h.id),
+    );
+    if (timings.some((t) => !own.has(t.handId)))
+      throw new Error("a measurement needs a hand of the same workshop");
+    await tx.db
+      .insert(importBatch)
+      .values({ ...batch, what: "timings", workshopId: tx.workshopId, createdAt: tx.now });
+    for (let i = 0; i < timings.length; i += 500)
+      await tx.db.insert(timing).values(
+        timings.slice(i, i + 500).map((t) => ({
+          ...t,
+          id: newId(),
+          workshopId: tx.workshopId,
+          importId: batch.id,
+          createdAt: tx.now,
+        })),
+      );
     return true;
   });
 }
@@ -73,10 +134,26 @@ export async function importTimings(scope: Scope, batch: { id: string; fileName:
 /** Takes a whole file of timings back. */
 export async function undoTimingsImport(scope: Scope, id: string): Promise<void> {
   await transact(scope, async (tx) => {
-    const [batch] = await tx.db.select().from(importBatch).where(mine(tx, importBatch, and(eq(importBatch.id, id), eq(importBatch.what, "timings"), isNull(importBatch.undoneAt)))).for("update");
+    const [batch] = await tx.db
+      .select()
+      .from(importBatch)
+      .where(
+        mine(
+          tx,
+          importBatch,
+          and(eq(importBatch.id, id), eq(importBatch.what, "timings"), isNull(importBatch.undoneAt)),
+        ),
+      )
+      .for("update");
     if (!batch) return;
-    await tx.db.update(timing).set({ deletedAt: tx.now }).where(mine(tx, timing, eq(timing.importId, id)));
-    await tx.db.update(importBatch).set({ undoneAt: tx.now }).where(mine(tx, importBatch, eq(importBatch.id, id)));
+    await tx.db
+      .update(timing)
+      .set({ deletedAt: tx.now })
+      .where(mine(tx, timing, eq(timing.importId, id)));
+    await tx.db
+      .update(importBatch)
+      .set({ undoneAt: tx.now })
+      .where(mine(tx, importBatch, eq(importBatch.id, id)));
   });
 }
 
@@ -86,5 +163,8 @@ export type Measure = keyof typeof TABLES;
 /** Sets a measurement aside, or brings it back: it is kept either way. */
 export async function setAside(scope: Scope, kind: Measure, id: string, aside: boolean): Promise<void> {
   const table = TABLES[kind];
-  await scope.db.update(table).set({ setAside: aside }).where(and(mine(scope, table), eq(table.id, id)));
+  await scope.db
+    .update(table)
+    .set({ setAside: aside })
+    .where(and(mine(scope, table), eq(table.id, id)));
 }

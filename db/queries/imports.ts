@@ -19,42 +19,121 @@ export interface ImportNotion extends NewNotion {
 }
 
 /** A whole file in one transaction: all of it is there, or nothing. The batch's id is its idempotency key. */
-export async function importMaterials(scope: Scope, batch: { id: string; fileName: string; skipped: number; rows: number }, yarns: readonly ImportYarn[], notions: readonly ImportNotion[]): Promise<boolean> {
+export async function importMaterials(
+  scope: Scope,
+  batch: { id: string; fileName: string; skipped: number; rows: number },
+  yarns: readonly ImportYarn[],
+  notions: readonly ImportNotion[],
+): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [before] = await tx.db.select({ id: importBatch.id }).from(importBatch).where(eq(importBatch.id, batch.id)).limit(1);
+    const [before] = await tx.db
+      .select({ id: importBatch.id })
+      .from(importBatch)
+      .where(eq(importBatch.id, batch.id))
+      .limit(1);
     if (before) return false;
-    await tx.db.insert(importBatch).values({ id: batch.id, workshopId: tx.workshopId, fileName: batch.fileName, rows: batch.rows, skipped: batch.skipped, createdAt: tx.now });
+    await tx.db.insert(importBatch).values({
+      id: batch.id,
+      workshopId: tx.workshopId,
+      fileName: batch.fileName,
+      rows: batch.rows,
+      skipped: batch.skipped,
+      createdAt: tx.now,
+    });
     const fresh = yarns.filter((y) => !y.existing).map((y) => ({ y, id: newId() }));
     const idOf = new Map<ImportYarn, string>(fresh.map((f) => [f.y, f.id]));
     for (let i = 0; i < fresh.length; i += 500) {
-      await tx.db.insert(yarn).values(fresh.slice(i, i + 500).map(({ y: { existing: _e, balls: _b, ...values }, id }) => ({ ...values, id, workshopId: tx.workshopId, importId: batch.id, createdAt: tx.now })));
+      await tx.db.insert(yarn).values(
+        fresh.slice(i, i + 500).map(({ y: { existing: _e, balls: _b, ...values }, id }) => ({
+          ...values,
+          id,
+          workshopId: tx.workshopId,
+          importId: batch.id,
+          createdAt: tx.now,
+        })),
+      );
     }
-    await addBalls(tx, yarns.flatMap((y) => y.balls.map((b): NewBall => ({ ...b, yarnId: y.existing ?? idOf.get(y) ?? "", kind: "weighed", importId: batch.id }))));
+    await addBalls(
+      tx,
+      yarns.flatMap((y) =>
+        y.balls.map((b): NewBall => ({
+          ...b,
+          yarnId: y.existing ?? idOf.get(y) ?? "",
+          kind: "weighed",
+          importId: batch.id,
+        })),
+      ),
+    );
     const freshNotions = notions.filter((n) => !n.existing).map((n) => ({ n, id: newId() }));
     const notionId = new Map<ImportNotion, string>(freshNotions.map((f) => [f.n, f.id]));
     for (let i = 0; i < freshNotions.length; i += 500) {
-      await tx.db.insert(notion).values(freshNotions.slice(i, i + 500).map(({ n: { existing: _e, onHand: _o, ...values }, id }) => ({ ...values, id, workshopId: tx.workshopId, importId: batch.id, createdAt: tx.now })));
+      await tx.db.insert(notion).values(
+        freshNotions.slice(i, i + 500).map(({ n: { existing: _e, onHand: _o, ...values }, id }) => ({
+          ...values,
+          id,
+          workshopId: tx.workshopId,
+          importId: batch.id,
+          createdAt: tx.now,
+        })),
+      );
     }
-    await postMoves(tx, notions.filter((n) => n.onHand !== 0).map((n) => ({ kind: "counted" as const, materialKind: "notion" as const, materialId: n.existing ?? notionId.get(n) ?? "", quantity: n.onHand, importId: batch.id })));
+    await postMoves(
+      tx,
+      notions
+        .filter((n) => n.onHand !== 0)
+        .map((n) => ({
+          kind: "counted" as const,
+          materialKind: "notion" as const,
+          materialId: n.existing ?? notionId.get(n) ?? "",
+          quantity: n.onHand,
+          importId: batch.id,
+        })),
+    );
     return true;
   });
 }
 
 /** Files brought in so far, newest first. */
-export async function listImports(scope: Scope, what: ImportBatch["what"] = "materials"): Promise<ImportBatch[]> {
-  return scope.db.select().from(importBatch).where(mine(scope, importBatch, eq(importBatch.what, what))).orderBy(desc(importBatch.createdAt)).limit(20);
+export async function listImports(
+  scope: Scope,
+  what: ImportBatch["what"] = "materials",
+): Promise<ImportBatch[]> {
+  return scope.db
+    .select()
+    .from(importBatch)
+    .where(mine(scope, importBatch, eq(importBatch.what, what)))
+    .orderBy(desc(importBatch.createdAt))
+    .limit(20);
 }
 
 /** Takes a whole import back: its moves by their opposites, what it brought is marked deleted. false when that was done before. */
 export async function undoImport(scope: Scope, id: string): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [batch] = await tx.db.select().from(importBatch).where(mine(tx, importBatch, and(eq(importBatch.id, id), eq(importBatch.what, "materials")))).for("update");
+    const [batch] = await tx.db
+      .select()
+      .from(importBatch)
+      .where(mine(tx, importBatch, and(eq(importBatch.id, id), eq(importBatch.what, "materials"))))
+      .for("update");
     if (!batch || batch.undoneAt) return false;
     const back = alias(stockMove, "back");
-    const moves = await tx.db.select({ move: stockMove }).from(stockMove).leftJoin(back, eq(back.undoes, stockMove.id)).where(and(mine(tx, stockMove, eq(stockMove.importId, id)), isNull(back.id)));
-    await postMoves(tx, moves.map((m) => opposite(m.move)));
-    for (const table of [yarn, notion, ball]) await tx.db.update(table).set({ deletedAt: tx.now }).where(mine(tx, table, eq(table.importId, id)));
-    await tx.db.update(importBatch).set({ undoneAt: tx.now }).where(mine(tx, importBatch, eq(importBatch.id, id)));
+    const moves = await tx.db
+      .select({ move: stockMove })
+      .from(stockMove)
+      .leftJoin(back, eq(back.undoes, stockMove.id))
+      .where(and(mine(tx, stockMove, eq(stockMove.importId, id)), isNull(back.id)));
+    await postMoves(
+      tx,
+      moves.map((m) => opposite(m.move)),
+    );
+    for (const table of [yarn, notion, ball])
+      await tx.db
+        .update(table)
+        .set({ deletedAt: tx.now })
+        .where(mine(tx, table, eq(table.importId, id)));
+    await tx.db
+      .update(importBatch)
+      .set({ undoneAt: tx.now })
+      .where(mine(tx, importBatch, eq(importBatch.id, id)));
     return true;
   });
 }

@@ -38,17 +38,38 @@ export interface ItemWithRevision {
 async function revisionsWhere(scope: Scope, ids: readonly string[]): Promise<Map<string, Revision>> {
   if (ids.length === 0) return new Map();
   const [rows, slots, notions] = await Promise.all([
-    scope.db.select().from(itemRevision).where(mine(scope, itemRevision, inArray(itemRevision.id, [...ids]))),
-    scope.db.select().from(itemSlot).where(mine(scope, itemSlot, inArray(itemSlot.revisionId, [...ids]))).orderBy(asc(itemSlot.slot)),
-    scope.db.select().from(itemNotion).where(mine(scope, itemNotion, inArray(itemNotion.revisionId, [...ids]))),
+    scope.db
+      .select()
+      .from(itemRevision)
+      .where(mine(scope, itemRevision, inArray(itemRevision.id, [...ids]))),
+    scope.db
+      .select()
+      .from(itemSlot)
+      .where(mine(scope, itemSlot, inArray(itemSlot.revisionId, [...ids])))
+      .orderBy(asc(itemSlot.slot)),
+    scope.db
+      .select()
+      .from(itemNotion)
+      .where(mine(scope, itemNotion, inArray(itemNotion.revisionId, [...ids]))),
   ]);
   return new Map(
     rows.map((r) => [
       r.id,
       {
-        id: r.id, itemId: r.itemId, number: r.number, createdAt: r.createdAt, pattern: r.pattern, firmness: r.firmness, hanger: r.hanger, note: r.note,
-        slots: slots.filter((s) => s.revisionId === r.id).map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hookUm, strands: strandsOf(s) })),
-        notions: notions.filter((n) => n.revisionId === r.id).map((n) => ({ notionId: n.notionId, quantity: n.quantity })),
+        id: r.id,
+        itemId: r.itemId,
+        number: r.number,
+        createdAt: r.createdAt,
+        pattern: r.pattern,
+        firmness: r.firmness,
+        hanger: r.hanger,
+        note: r.note,
+        slots: slots
+          .filter((s) => s.revisionId === r.id)
+          .map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hookUm, strands: strandsOf(s) })),
+        notions: notions
+          .filter((n) => n.revisionId === r.id)
+          .map((n) => ({ notionId: n.notionId, quantity: n.quantity })),
       },
     ]),
   );
@@ -62,7 +83,10 @@ export async function listItems(scope: Scope): Promise<ItemWithRevision[]> {
     .innerJoin(itemRevision, and(eq(itemRevision.itemId, item.id), eq(itemRevision.number, item.revision)))
     .where(mine(scope, item, isNull(item.deletedAt)))
     .orderBy(asc(item.name));
-  const revisions = await revisionsWhere(scope, rows.map((r) => r.revisionId));
+  const revisions = await revisionsWhere(
+    scope,
+    rows.map((r) => r.revisionId),
+  );
   return rows.flatMap((r) => {
     const revision = revisions.get(r.revisionId);
     return revision ? [{ item: r.item, revision }] : [];
@@ -85,27 +109,75 @@ export async function findRevisions(scope: Scope, ids: readonly string[]): Promi
   return revisionsWhere(scope, ids);
 }
 
-async function insertRevision(tx: Scope, itemId: string, number: number, content: RevisionContent): Promise<string> {
+async function insertRevision(
+  tx: Scope,
+  itemId: string,
+  number: number,
+  content: RevisionContent,
+): Promise<string> {
   // A slot or a notion of another workshop is refused by finding nothing, not by trusting the form.
   const yarnIds = [...new Set(content.slots.map((s) => s.yarnId))];
   const notionIds = content.notions.map((n) => n.notionId);
-  const ownYarns = yarnIds.length === 0 ? [] : await tx.db.select({ id: yarn.id }).from(yarn).where(mine(tx, yarn, inArray(yarn.id, yarnIds)));
-  const ownNotions = notionIds.length === 0 ? [] : await tx.db.select({ id: notion.id }).from(notion).where(mine(tx, notion, inArray(notion.id, notionIds)));
+  const ownYarns =
+    yarnIds.length === 0
+      ? []
+      : await tx.db
+          .select({ id: yarn.id })
+          .from(yarn)
+          .where(mine(tx, yarn, inArray(yarn.id, yarnIds)));
+  const ownNotions =
+    notionIds.length === 0
+      ? []
+      : await tx.db
+          .select({ id: notion.id })
+          .from(notion)
+          .where(mine(tx, notion, inArray(notion.id, notionIds)));
   const yarns = new Set(ownYarns.map((y) => y.id));
   const notions = new Set(ownNotions.map((n) => n.id));
   const id = newId();
-  await tx.db.insert(itemRevision).values({ id, workshopId: tx.workshopId, itemId, number, pattern: content.pattern, firmness: content.firmness, hanger: content.hanger, note: content.note, createdAt: tx.now });
+  await tx.db.insert(itemRevision).values({
+    id,
+    workshopId: tx.workshopId,
+    itemId,
+    number,
+    pattern: content.pattern,
+    firmness: content.firmness,
+    hanger: content.hanger,
+    note: content.note,
+    createdAt: tx.now,
+  });
   const slots = content.slots.filter((s) => yarns.has(s.yarnId));
-  if (slots.length > 0) await tx.db.insert(itemSlot).values(slots.map((s) => ({ ...s, ...strandColumns(s.strands), workshopId: tx.workshopId, revisionId: id })));
+  if (slots.length > 0)
+    await tx.db
+      .insert(itemSlot)
+      .values(
+        slots.map((s) => ({ ...s, ...strandColumns(s.strands), workshopId: tx.workshopId, revisionId: id })),
+      );
   const own = content.notions.filter((n) => notions.has(n.notionId) && n.quantity > 0);
-  if (own.length > 0) await tx.db.insert(itemNotion).values(own.map((n) => ({ ...n, workshopId: tx.workshopId, revisionId: id })));
+  if (own.length > 0)
+    await tx.db
+      .insert(itemNotion)
+      .values(own.map((n) => ({ ...n, workshopId: tx.workshopId, revisionId: id })));
   return id;
 }
 
-export async function createItem(scope: Scope, head: { name: string; kind: ItemKind; price?: number | null; channelId?: string | null }, content: RevisionContent): Promise<string> {
+export async function createItem(
+  scope: Scope,
+  head: { name: string; kind: ItemKind; price?: number | null; channelId?: string | null },
+  content: RevisionContent,
+): Promise<string> {
   return transact(scope, async (tx) => {
     const id = newId();
-    await tx.db.insert(item).values({ id, workshopId: tx.workshopId, name: head.name, kind: head.kind, price: head.price ?? null, channelId: head.channelId ?? null, revision: 1, createdAt: tx.now });
+    await tx.db.insert(item).values({
+      id,
+      workshopId: tx.workshopId,
+      name: head.name,
+      kind: head.kind,
+      price: head.price ?? null,
+      channelId: head.channelId ?? null,
+      revision: 1,
+      createdAt: tx.now,
+    });
     await insertRevision(tx, id, 1, content);
     return id;
   });
@@ -115,36 +187,71 @@ export async function createItem(scope: Scope, head: { name: string; kind: ItemK
  * Saves an item. Changed content becomes the next revision; `basedOn` is the revision the maker had
  * before her. @throws ChangedMeanwhile when another one was saved since.
  */
-export async function saveItem(scope: Scope, id: string, basedOn: number, head: { name: string; kind: ItemKind; price: number | null; channelId: string | null }, content: RevisionContent): Promise<{ revision: number }> {
+export async function saveItem(
+  scope: Scope,
+  id: string,
+  basedOn: number,
+  head: { name: string; kind: ItemKind; price: number | null; channelId: string | null },
+  content: RevisionContent,
+): Promise<{ revision: number }> {
   return transact(scope, async (tx) => {
-    const [row] = await tx.db.select().from(item).where(mine(tx, item, eq(item.id, id), isNull(item.deletedAt))).for("update");
+    const [row] = await tx.db
+      .select()
+      .from(item)
+      .where(mine(tx, item, eq(item.id, id), isNull(item.deletedAt)))
+      .for("update");
     if (!row) throw new ChangedMeanwhile("The item");
     if (row.revision !== basedOn) throw new ChangedMeanwhile("The item");
-    const before = (await findCurrent(tx, id, row.revision));
+    const before = await findCurrent(tx, id, row.revision);
     const changed = !before || !sameContent(before, content);
     const revision = changed ? row.revision + 1 : row.revision;
     if (changed) await insertRevision(tx, id, revision, content);
-    await tx.db.update(item).set({ ...head, revision }).where(mine(tx, item, eq(item.id, id)));
+    await tx.db
+      .update(item)
+      .set({ ...head, revision })
+      .where(mine(tx, item, eq(item.id, id)));
     return { revision };
   });
 }
 
 async function findCurrent(tx: Scope, itemId: string, number: number): Promise<Revision | undefined> {
-  const [row] = await tx.db.select({ id: itemRevision.id }).from(itemRevision).where(mine(tx, itemRevision, eq(itemRevision.itemId, itemId), eq(itemRevision.number, number))).limit(1);
+  const [row] = await tx.db
+    .select({ id: itemRevision.id })
+    .from(itemRevision)
+    .where(mine(tx, itemRevision, eq(itemRevision.itemId, itemId), eq(itemRevision.number, number)))
+    .limit(1);
   return row ? (await revisionsWhere(tx, [row.id])).get(row.id) : undefined;
 }
 
 function sameContent(a: RevisionContent, b: RevisionContent): boolean {
   const key = (c: RevisionContent) =>
-    JSON.stringify([c.pattern, c.firmness, c.hanger, c.note, [...c.slots].sort((x, y) => x.slot.localeCompare(y.slot)).map((s) => [s.slot, s.yarnId, s.hookUm, s.strands]), c.notions.filter((n) => n.quantity > 0).map((n) => `${n.notionId}:${n.quantity}`).sort()]);
+    JSON.stringify([
+      c.pattern,
+      c.firmness,
+      c.hanger,
+      c.note,
+      [...c.slots]
+        .sort((x, y) => x.slot.localeCompare(y.slot))
+        .map((s) => [s.slot, s.yarnId, s.hookUm, s.strands]),
+      c.notions
+        .filter((n) => n.quantity > 0)
+        .map((n) => `${n.notionId}:${n.quantity}`)
+        .sort(),
+    ]);
   return key(a) === key(b);
 }
 
 export async function setItemDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(item).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, item, eq(item.id, id)));
+  await scope.db
+    .update(item)
+    .set({ deletedAt: deleted ? scope.now : null })
+    .where(mine(scope, item, eq(item.id, id)));
 }
 
 export async function countItems(scope: Scope): Promise<number> {
-  const [row] = await scope.db.select({ n: sql<string>`count(*)` }).from(item).where(mine(scope, item, isNull(item.deletedAt)));
+  const [row] = await scope.db
+    .select({ n: sql<string>`count(*)` })
+    .from(item)
+    .where(mine(scope, item, isNull(item.deletedAt)));
   return Number(row?.n ?? 0);
 }

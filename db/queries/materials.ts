@@ -5,20 +5,34 @@ import { mine, newId, transact, type Scope } from "../scope";
 export type Yarn = typeof yarn.$inferSelect;
 export type Notion = typeof notion.$inferSelect;
 export type Swatch = typeof swatch.$inferSelect;
-type YarnExtras = "bandStitches" | "bandRows" | "care" | "supplierId" | "packBalls" | "lengthSigmaBp" | "lowMg" | "importId";
+type YarnExtras =
+  "bandStitches" | "bandRows" | "care" | "supplierId" | "packBalls" | "lengthSigmaBp" | "lowMg" | "importId";
 type NotionExtras = "supplierId" | "washerId" | "spares" | "densityBp" | "place" | "low" | "importId";
-export type NewYarn = Omit<Yarn, "id" | "workshopId" | "createdAt" | "deletedAt" | YarnExtras> & Partial<Pick<Yarn, YarnExtras>>;
-export type NewNotion = Omit<Notion, "id" | "workshopId" | "createdAt" | "deletedAt" | NotionExtras> & Partial<Pick<Notion, NotionExtras>>;
-export type NewSwatch = Omit<Swatch, "id" | "workshopId" | "createdAt" | "deletedAt" | "handId" | "loops" | "setAside"> & Partial<Pick<Swatch, "handId" | "loops">>;
+export type NewYarn = Omit<Yarn, "id" | "workshopId" | "createdAt" | "deletedAt" | YarnExtras> &
+  Partial<Pick<Yarn, YarnExtras>>;
+export type NewNotion = Omit<Notion, "id" | "workshopId" | "createdAt" | "deletedAt" | NotionExtras> &
+  Partial<Pick<Notion, NotionExtras>>;
+export type NewSwatch = Omit<
+  Swatch,
+  "id" | "workshopId" | "createdAt" | "deletedAt" | "handId" | "loops" | "setAside"
+> &
+  Partial<Pick<Swatch, "handId" | "loops">>;
 
 /** All yarns, also deleted ones when asked: an old item may still name them. */
 export async function listYarns(scope: Scope, withDeleted = false): Promise<Yarn[]> {
-  return scope.db.select().from(yarn).where(mine(scope, yarn, withDeleted ? undefined : isNull(yarn.deletedAt))).orderBy(asc(yarn.name), asc(yarn.shade));
+  return scope.db
+    .select()
+    .from(yarn)
+    .where(mine(scope, yarn, withDeleted ? undefined : isNull(yarn.deletedAt)))
+    .orderBy(asc(yarn.name), asc(yarn.shade));
 }
 
 export async function saveYarn(scope: Scope, values: NewYarn, id?: string): Promise<string> {
   if (id) {
-    await scope.db.update(yarn).set(values).where(mine(scope, yarn, eq(yarn.id, id)));
+    await scope.db
+      .update(yarn)
+      .set(values)
+      .where(mine(scope, yarn, eq(yarn.id, id)));
     return id;
   }
   const made = newId();
@@ -27,17 +41,28 @@ export async function saveYarn(scope: Scope, values: NewYarn, id?: string): Prom
 }
 
 export async function setYarnDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(yarn).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, yarn, eq(yarn.id, id)));
+  await scope.db
+    .update(yarn)
+    .set({ deletedAt: deleted ? scope.now : null })
+    .where(mine(scope, yarn, eq(yarn.id, id)));
 }
 
 /** Swatches, newest first. */
 export async function listSwatches(scope: Scope): Promise<Swatch[]> {
-  return scope.db.select().from(swatch).where(mine(scope, swatch, isNull(swatch.deletedAt))).orderBy(desc(swatch.madeOn), desc(swatch.createdAt));
+  return scope.db
+    .select()
+    .from(swatch)
+    .where(mine(scope, swatch, isNull(swatch.deletedAt)))
+    .orderBy(desc(swatch.madeOn), desc(swatch.createdAt));
 }
 
 /** Keeps a swatch, with its picture when there is one. */
 export async function saveSwatch(scope: Scope, values: NewSwatch, jpeg?: Buffer): Promise<string> {
-  const owned = await scope.db.select({ id: yarn.id }).from(yarn).where(mine(scope, yarn, eq(yarn.id, values.yarnId))).limit(1);
+  const owned = await scope.db
+    .select({ id: yarn.id })
+    .from(yarn)
+    .where(mine(scope, yarn, eq(yarn.id, values.yarnId)))
+    .limit(1);
   if (owned.length === 0) throw new Error("a swatch needs a yarn of the same workshop");
   const id = newId();
   await transact(scope, async (tx) => {
@@ -49,25 +74,43 @@ export async function saveSwatch(scope: Scope, values: NewSwatch, jpeg?: Buffer)
 
 /** The picture of a swatch, a JPEG. */
 export async function findSwatchPhoto(scope: Scope, swatchId: string): Promise<Buffer | undefined> {
-  const [row] = await scope.db.select({ jpeg: swatchPhoto.jpeg }).from(swatchPhoto).where(mine(scope, swatchPhoto, eq(swatchPhoto.swatchId, swatchId))).limit(1);
+  const [row] = await scope.db
+    .select({ jpeg: swatchPhoto.jpeg })
+    .from(swatchPhoto)
+    .where(mine(scope, swatchPhoto, eq(swatchPhoto.swatchId, swatchId)))
+    .limit(1);
   return row?.jpeg;
 }
 /** Which swatches have a picture. */
 export async function listSwatchPhotos(scope: Scope): Promise<ReadonlySet<string>> {
-  return new Set((await scope.db.select({ id: swatchPhoto.swatchId }).from(swatchPhoto).where(mine(scope, swatchPhoto))).map((r) => r.id));
+  return new Set(
+    (
+      await scope.db.select({ id: swatchPhoto.swatchId }).from(swatchPhoto).where(mine(scope, swatchPhoto))
+    ).map((r) => r.id),
+  );
 }
 
 export async function setSwatchDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(swatch).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, swatch, eq(swatch.id, id)));
+  await scope.db
+    .update(swatch)
+    .set({ deletedAt: deleted ? scope.now : null })
+    .where(mine(scope, swatch, eq(swatch.id, id)));
 }
 
 export async function listNotions(scope: Scope, withDeleted = false): Promise<Notion[]> {
-  return scope.db.select().from(notion).where(mine(scope, notion, withDeleted ? undefined : isNull(notion.deletedAt))).orderBy(asc(notion.kind), asc(notion.name));
+  return scope.db
+    .select()
+    .from(notion)
+    .where(mine(scope, notion, withDeleted ? undefined : isNull(notion.deletedAt)))
+    .orderBy(asc(notion.kind), asc(notion.name));
 }
 
 export async function saveNotion(scope: Scope, values: NewNotion, id?: string): Promise<string> {
   if (id) {
-    await scope.db.update(notion).set(values).where(and(mine(scope, notion), eq(notion.id, id)));
+    await scope.db
+      .update(notion)
+      .set(values)
+      .where(and(mine(scope, notion), eq(notion.id, id)));
     return id;
   }
   const made = newId();
@@ -76,5 +119,8 @@ export async function saveNotion(scope: Scope, values: NewNotion, id?: string): 
 }
 
 export async function setNotionDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(notion).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, notion, eq(notion.id, id)));
+  await scope.db
+    .update(notion)
+    .set({ deletedAt: deleted ? scope.now : null })
+    .where(mine(scope, notion, eq(notion.id, id)));
 }

@@ -1,6 +1,14 @@
 import { asc, eq, inArray, isNull } from "drizzle-orm";
 import { shareExactly, takeFrom } from "../../core/planning/take";
-import { ballReservation, cuttingPlan, run, runLine, type LinePlannedWith, type RunPlannedWith, RUN_STATES } from "../schema";
+import {
+  ballReservation,
+  cuttingPlan,
+  run,
+  runLine,
+  type LinePlannedWith,
+  type RunPlannedWith,
+  RUN_STATES,
+} from "../schema";
 import { mine, newId, transact, type Scope } from "../scope";
 import { listBalls } from "./balls";
 import { findCutting } from "./cutting";
@@ -18,30 +26,80 @@ export interface NewRun {
   readonly startOn: string;
   readonly dueOn: string;
   readonly plannedWith: RunPlannedWith;
-  readonly lines: readonly { itemId: string; revisionId: string; colourwayId?: string | null; quantity: number; plannedWith: LinePlannedWith }[];
+  readonly lines: readonly {
+    itemId: string;
+    revisionId: string;
+    colourwayId?: string | null;
+    quantity: number;
+    plannedWith: LinePlannedWith;
+  }[];
 }
 
 async function withLines(scope: Scope, runs: Run[]): Promise<RunWithLines[]> {
   if (runs.length === 0) return [];
-  const lines = await scope.db.select().from(runLine).where(mine(scope, runLine, inArray(runLine.runId, runs.map((r) => r.id)))).orderBy(asc(runLine.sort));
+  const lines = await scope.db
+    .select()
+    .from(runLine)
+    .where(
+      mine(
+        scope,
+        runLine,
+        inArray(
+          runLine.runId,
+          runs.map((r) => r.id),
+        ),
+      ),
+    )
+    .orderBy(asc(runLine.sort));
   return runs.map((r) => ({ run: r, lines: lines.filter((l) => l.runId === r.id) }));
 }
 
 /** All runs by their due day. */
 export async function listRuns(scope: Scope): Promise<RunWithLines[]> {
-  return withLines(scope, await scope.db.select().from(run).where(mine(scope, run, isNull(run.deletedAt))).orderBy(asc(run.dueOn), asc(run.createdAt)));
+  return withLines(
+    scope,
+    await scope.db
+      .select()
+      .from(run)
+      .where(mine(scope, run, isNull(run.deletedAt)))
+      .orderBy(asc(run.dueOn), asc(run.createdAt)),
+  );
 }
 
 export async function findRun(scope: Scope, id: string): Promise<RunWithLines | undefined> {
-  const rows = await scope.db.select().from(run).where(mine(scope, run, eq(run.id, id), isNull(run.deletedAt))).limit(1);
+  const rows = await scope.db
+    .select()
+    .from(run)
+    .where(mine(scope, run, eq(run.id, id), isNull(run.deletedAt)))
+    .limit(1);
   return (await withLines(scope, rows))[0];
 }
 
 export async function createRun(scope: Scope, r: NewRun): Promise<string> {
   return transact(scope, async (tx) => {
     const id = newId();
-    await tx.db.insert(run).values({ id, workshopId: tx.workshopId, name: r.name, startOn: r.startOn, dueOn: r.dueOn, plannedWith: r.plannedWith, createdAt: tx.now });
-    await tx.db.insert(runLine).values(r.lines.map((l, i) => ({ id: newId(), workshopId: tx.workshopId, runId: id, itemId: l.itemId, revisionId: l.revisionId, colourwayId: l.colourwayId ?? null, quantity: l.quantity, plannedWith: l.plannedWith, sort: i })));
+    await tx.db.insert(run).values({
+      id,
+      workshopId: tx.workshopId,
+      name: r.name,
+      startOn: r.startOn,
+      dueOn: r.dueOn,
+      plannedWith: r.plannedWith,
+      createdAt: tx.now,
+    });
+    await tx.db.insert(runLine).values(
+      r.lines.map((l, i) => ({
+        id: newId(),
+        workshopId: tx.workshopId,
+        runId: id,
+        itemId: l.itemId,
+        revisionId: l.revisionId,
+        colourwayId: l.colourwayId ?? null,
+        quantity: l.quantity,
+        plannedWith: l.plannedWith,
+        sort: i,
+      })),
+    );
     return id;
   });
 }
@@ -50,16 +108,30 @@ export async function createRun(scope: Scope, r: NewRun): Promise<string> {
  * Plans the lines of an open run anew; what they were planned with is kept beside it. The cutting plan speaks of other
  * lengths, so the balls are given back. false when the run is finished or gone.
  */
-export async function replanRun(scope: Scope, id: string, lines: ReadonlyMap<string, { readonly revisionId: string; readonly plannedWith: LinePlannedWith }>): Promise<boolean> {
+export async function replanRun(
+  scope: Scope,
+  id: string,
+  lines: ReadonlyMap<string, { readonly revisionId: string; readonly plannedWith: LinePlannedWith }>,
+): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [row] = await tx.db.select().from(run).where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt))).for("update");
+    const [row] = await tx.db
+      .select()
+      .from(run)
+      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
+      .for("update");
     if (!row || row.state === "finished") return false;
     const [found] = await withLines(tx, [row]);
     for (const l of found?.lines ?? []) {
       const next = lines.get(l.id);
       if (!next) continue;
       const { before: _earlier, ...plannedWith } = l.plannedWith;
-      await tx.db.update(runLine).set({ revisionId: next.revisionId, plannedWith: { ...next.plannedWith, before: { revisionId: l.revisionId, plannedWith } } }).where(mine(tx, runLine, eq(runLine.id, l.id)));
+      await tx.db
+        .update(runLine)
+        .set({
+          revisionId: next.revisionId,
+          plannedWith: { ...next.plannedWith, before: { revisionId: l.revisionId, plannedWith } },
+        })
+        .where(mine(tx, runLine, eq(runLine.id, l.id)));
     }
     await forgetCutting(tx, id);
     return true;
@@ -69,10 +141,19 @@ export async function replanRun(scope: Scope, id: string, lines: ReadonlyMap<str
 /** Back to what the lines were planned with before. */
 export async function unplanRun(scope: Scope, id: string): Promise<void> {
   await transact(scope, async (tx) => {
-    const [row] = await tx.db.select().from(run).where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt))).for("update");
+    const [row] = await tx.db
+      .select()
+      .from(run)
+      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
+      .for("update");
     if (!row || row.state === "finished") return;
     const [found] = await withLines(tx, [row]);
-    for (const l of found?.lines ?? []) if (l.plannedWith.before) await tx.db.update(runLine).set({ revisionId: l.plannedWith.before.revisionId, plannedWith: l.plannedWith.before.plannedWith }).where(mine(tx, runLine, eq(runLine.id, l.id)));
+    for (const l of found?.lines ?? [])
+      if (l.plannedWith.before)
+        await tx.db
+          .update(runLine)
+          .set({ revisionId: l.plannedWith.before.revisionId, plannedWith: l.plannedWith.before.plannedWith })
+          .where(mine(tx, runLine, eq(runLine.id, l.id)));
     await forgetCutting(tx, id);
   });
 }
@@ -83,7 +164,10 @@ async function forgetCutting(tx: Scope, runId: string): Promise<void> {
 }
 
 export async function startRun(scope: Scope, id: string): Promise<void> {
-  await scope.db.update(run).set({ state: "underway" }).where(mine(scope, run, eq(run.id, id), eq(run.state, "planned")));
+  await scope.db
+    .update(run)
+    .set({ state: "underway" })
+    .where(mine(scope, run, eq(run.id, id), eq(run.state, "planned")));
 }
 
 /**
@@ -93,15 +177,35 @@ export async function startRun(scope: Scope, id: string): Promise<void> {
  */
 export async function finishRun(scope: Scope, id: string, today: string): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [row] = await tx.db.select().from(run).where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt))).for("update");
+    const [row] = await tx.db
+      .select()
+      .from(run)
+      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
+      .for("update");
     if (!row || row.state === "finished") return false;
     const [found] = await withLines(tx, [row]);
     const used = new Map<string, { kind: "yarn" | "notion"; quantity: number }>();
     const made: NewMove[] = [];
     for (const line of found?.lines ?? []) {
-      for (const need of line.plannedWith.needs) used.set(need.materialId, { kind: need.kind === "yarn" ? "yarn" : "notion", quantity: (used.get(need.materialId)?.quantity ?? 0) + need.each * line.quantity });
-      made.push({ kind: "made", materialKind: "item", materialId: line.itemId, colourwayId: line.colourwayId ?? undefined, quantity: line.quantity, runId: id, note: row.name, key: `${id}:${line.id.slice(-12)}` });
-      await tx.db.update(runLine).set({ made: line.quantity }).where(mine(tx, runLine, eq(runLine.id, line.id)));
+      for (const need of line.plannedWith.needs)
+        used.set(need.materialId, {
+          kind: need.kind === "yarn" ? "yarn" : "notion",
+          quantity: (used.get(need.materialId)?.quantity ?? 0) + need.each * line.quantity,
+        });
+      made.push({
+        kind: "made",
+        materialKind: "item",
+        materialId: line.itemId,
+        colourwayId: line.colourwayId ?? undefined,
+        quantity: line.quantity,
+        runId: id,
+        note: row.name,
+        key: `${id}:${line.id.slice(-12)}`,
+      });
+      await tx.db
+        .update(runLine)
+        .set({ made: line.quantity })
+        .where(mine(tx, runLine, eq(runLine.id, line.id)));
     }
     const yarnIds = [...used].filter(([, u]) => u.kind === "yarn").map(([materialId]) => materialId);
     const balls = await listBalls(tx, { yarnIds, except: id });
@@ -111,30 +215,63 @@ export async function finishRun(scope: Scope, id: string, today: string): Promis
       const whole = Math.round(quantity);
       const base = { kind: "used" as const, materialKind: kind, materialId, runId: id, note: row.name };
       if (kind === "notion") moves.push({ ...base, quantity: -whole, key: `${id}:${materialId.slice(-12)}` });
-      else for (const t of taken(balls.filter((b) => b.yarnId === materialId), placed, whole)) moves.push({ ...base, quantity: -t.mg, ballId: t.ballId, key: `${id.slice(-12)}:${materialId.slice(-12)}:${t.ballId?.slice(-12) ?? ""}` });
+      else
+        for (const t of taken(
+          balls.filter((b) => b.yarnId === materialId),
+          placed,
+          whole,
+        ))
+          moves.push({
+            ...base,
+            quantity: -t.mg,
+            ballId: t.ballId,
+            key: `${id.slice(-12)}:${materialId.slice(-12)}:${t.ballId?.slice(-12) ?? ""}`,
+          });
     }
     await postMoves(tx, [...moves, ...made]);
     await forgetCutting(tx, id);
-    await tx.db.update(run).set({ state: "finished", finishedOn: today }).where(mine(tx, run, eq(run.id, id)));
+    await tx.db
+      .update(run)
+      .set({ state: "finished", finishedOn: today })
+      .where(mine(tx, run, eq(run.id, id)));
     return true;
   });
 }
 
 /** Which balls give `mg`: those that the plan named, in its proportions and never beyond what they have; the rest, scraps first. */
-function taken(balls: readonly { id: string; mg: number; reserved: number; state: "scrap" | "opened" | "full" }[], placed: readonly { ball: string; mg: number }[], mg: number): { ballId: string | undefined; mg: number }[] {
-  const named = balls.map((b) => ({ b, planned: placed.filter((p) => p.ball === b.id).reduce((s, p) => s + p.mg, 0) })).filter((x) => x.planned > 0);
-  const shares = shareExactly(Math.min(mg, named.reduce((s, x) => s + x.planned, 0)), named.map((x) => x.planned));
+function taken(
+  balls: readonly { id: string; mg: number; reserved: number; state: "scrap" | "opened" | "full" }[],
+  placed: readonly { ball: string; mg: number }[],
+  mg: number,
+): { ballId: string | undefined; mg: number }[] {
+  const named = balls
+    .map((b) => ({ b, planned: placed.filter((p) => p.ball === b.id).reduce((s, p) => s + p.mg, 0) }))
+    .filter((x) => x.planned > 0);
+  const shares = shareExactly(
+    Math.min(
+      mg,
+      named.reduce((s, x) => s + x.planned, 0),
+    ),
+    named.map((x) => x.planned),
+  );
   const out = new Map<string | undefined, number>();
   named.forEach(({ b }, i) => out.set(b.id, Math.min(b.mg, shares[i] ?? 0)));
   const rest = mg - [...out.values()].reduce((a, b) => a + b, 0);
   // Balls that other runs were promised are left alone while others have enough.
-  const free = balls.map((b) => ({ id: b.id, mg: Math.max(0, b.mg - (out.get(b.id) ?? 0) - b.reserved), state: b.state }));
+  const free = balls.map((b) => ({
+    id: b.id,
+    mg: Math.max(0, b.mg - (out.get(b.id) ?? 0) - b.reserved),
+    state: b.state,
+  }));
   for (const t of takeFrom(free, rest)) out.set(t.ballId, (out.get(t.ballId) ?? 0) + t.mg);
   return [...out].filter(([, q]) => q > 0).map(([ballId, q]) => ({ ballId, mg: q }));
 }
 
 export async function setRunDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(run).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, run, eq(run.id, id)));
+  await scope.db
+    .update(run)
+    .set({ deletedAt: deleted ? scope.now : null })
+    .where(mine(scope, run, eq(run.id, id)));
 }
 
 /** What the open runs have promised, by material: upper ends of their needs. `except` leaves one run out. */
@@ -142,7 +279,12 @@ export function reservedBy(runs: readonly RunWithLines[], except?: string): Map<
   const sums = new Map<string, number>();
   for (const { run: r, lines } of runs) {
     if (r.state === "finished" || r.id === except) continue;
-    for (const line of lines) for (const need of line.plannedWith.needs) sums.set(need.materialId, (sums.get(need.materialId) ?? 0) + Math.ceil(need.eachHigh * line.quantity));
+    for (const line of lines)
+      for (const need of line.plannedWith.needs)
+        sums.set(
+          need.materialId,
+          (sums.get(need.materialId) ?? 0) + Math.ceil(need.eachHigh * line.quantity),
+        );
   }
   return sums;
 }

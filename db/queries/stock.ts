@@ -32,10 +32,26 @@ export async function postMoves(scope: Scope, moves: readonly NewMove[]): Promis
   for (let i = 0; i < moves.length; i += ROWS) {
     await scope.db
       .insert(stockMove)
-      .values(moves.slice(i, i + ROWS).map((m) => ({
-        id: newId(), workshopId: scope.workshopId, kind: m.kind, materialKind: m.materialKind, materialId: m.materialId, quantity: m.quantity, note: m.note ?? "", runId: m.runId ?? null, ballId: m.ballId ?? null,
-        colourwayId: m.colourwayId ?? null, purchaseId: m.purchaseId ?? null, importId: m.importId ?? null, cost: m.cost ?? null, undoes: m.undoes ?? null, idempotencyKey: m.key ?? newId(), at: scope.now,
-      })))
+      .values(
+        moves.slice(i, i + ROWS).map((m) => ({
+          id: newId(),
+          workshopId: scope.workshopId,
+          kind: m.kind,
+          materialKind: m.materialKind,
+          materialId: m.materialId,
+          quantity: m.quantity,
+          note: m.note ?? "",
+          runId: m.runId ?? null,
+          ballId: m.ballId ?? null,
+          colourwayId: m.colourwayId ?? null,
+          purchaseId: m.purchaseId ?? null,
+          importId: m.importId ?? null,
+          cost: m.cost ?? null,
+          undoes: m.undoes ?? null,
+          idempotencyKey: m.key ?? newId(),
+          at: scope.now,
+        })),
+      )
       .onDuplicateKeyUpdate({ set: { id: sql`id` } });
   }
 }
@@ -51,24 +67,46 @@ export async function balances(scope: Scope): Promise<Map<string, number>> {
 }
 
 async function sumWhere(scope: Scope, where: SQL): Promise<number> {
-  const [row] = await scope.db.select({ quantity: sql<string | null>`sum(${stockMove.quantity})` }).from(stockMove).where(mine(scope, stockMove, where));
+  const [row] = await scope.db
+    .select({ quantity: sql<string | null>`sum(${stockMove.quantity})` })
+    .from(stockMove)
+    .where(mine(scope, stockMove, where));
   return Number(row?.quantity ?? 0);
 }
 
 /** Left of balls: the sum of the moves that name them. Of all, of one yarn's, or of the given ones. */
-export async function ballBalances(scope: Scope, of: { yarnId?: string; ballIds?: readonly string[] } = {}): Promise<Map<string, number>> {
+export async function ballBalances(
+  scope: Scope,
+  of: { yarnId?: string; ballIds?: readonly string[] } = {},
+): Promise<Map<string, number>> {
   if (of.ballIds?.length === 0) return new Map();
   const rows = await scope.db
     .select({ ballId: stockMove.ballId, quantity: sql<string>`sum(${stockMove.quantity})` })
     .from(stockMove)
-    .where(mine(scope, stockMove, sql`${stockMove.ballId} is not null`, of.yarnId ? eq(stockMove.materialId, of.yarnId) : undefined, of.ballIds ? inArray(stockMove.ballId, [...of.ballIds]) : undefined))
+    .where(
+      mine(
+        scope,
+        stockMove,
+        sql`${stockMove.ballId} is not null`,
+        of.yarnId ? eq(stockMove.materialId, of.yarnId) : undefined,
+        of.ballIds ? inArray(stockMove.ballId, [...of.ballIds]) : undefined,
+      ),
+    )
     .groupBy(stockMove.materialId, stockMove.ballId);
   return new Map(rows.map((r) => [r.ballId ?? "", Number(r.quantity)]));
 }
 
 async function posted(tx: Scope, key: string | undefined): Promise<boolean> {
   if (key === undefined) return false;
-  return (await tx.db.select({ id: stockMove.id }).from(stockMove).where(mine(tx, stockMove, eq(stockMove.idempotencyKey, key))).limit(1)).length > 0;
+  return (
+    (
+      await tx.db
+        .select({ id: stockMove.id })
+        .from(stockMove)
+        .where(mine(tx, stockMove, eq(stockMove.idempotencyKey, key)))
+        .limit(1)
+    ).length > 0
+  );
 }
 
 export interface Count {
@@ -90,13 +128,37 @@ export async function postCount(scope: Scope, m: Count): Promise<number> {
   return transact(scope, async (tx) => {
     const table = m.materialKind === "yarn" ? yarn : notion;
     const owned = m.ballId
-      ? await tx.db.select({ id: ball.id }).from(ball).where(mine(tx, ball, eq(ball.id, m.ballId), eq(ball.yarnId, m.materialId))).for("update")
-      : await tx.db.select({ id: table.id }).from(table).where(mine(tx, table, eq(table.id, m.materialId))).for("update");
+      ? await tx.db
+          .select({ id: ball.id })
+          .from(ball)
+          .where(mine(tx, ball, eq(ball.id, m.ballId), eq(ball.yarnId, m.materialId)))
+          .for("update")
+      : await tx.db
+          .select({ id: table.id })
+          .from(table)
+          .where(mine(tx, table, eq(table.id, m.materialId)))
+          .for("update");
     if (owned.length === 0) throw new Error("no such material in this workshop");
     if (await posted(tx, m.key)) return 0;
-    const before = m.ballId ? await sumWhere(tx, and(eq(stockMove.materialId, m.materialId), eq(stockMove.ballId, m.ballId)) ?? sql`false`) : await sumWhere(tx, eq(stockMove.materialId, m.materialId));
+    const before = m.ballId
+      ? await sumWhere(
+          tx,
+          and(eq(stockMove.materialId, m.materialId), eq(stockMove.ballId, m.ballId)) ?? sql`false`,
+        )
+      : await sumWhere(tx, eq(stockMove.materialId, m.materialId));
     const difference = m.onHand - before;
-    if (difference !== 0) await postMoves(tx, [{ kind: m.kind, materialKind: m.materialKind, materialId: m.materialId, ballId: m.ballId, quantity: difference, note: m.note, key: m.key }]);
+    if (difference !== 0)
+      await postMoves(tx, [
+        {
+          kind: m.kind,
+          materialKind: m.materialKind,
+          materialId: m.materialId,
+          ballId: m.ballId,
+          quantity: difference,
+          note: m.note,
+          key: m.key,
+        },
+      ]);
     return difference;
   });
 }
@@ -104,9 +166,17 @@ export async function postCount(scope: Scope, m: Count): Promise<number> {
 /** Takes a move back by its opposite. Answers false when it was taken back before, or is itself a taking back. */
 export async function undoMove(scope: Scope, id: string): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [m] = await tx.db.select().from(stockMove).where(mine(tx, stockMove, eq(stockMove.id, id))).for("update");
+    const [m] = await tx.db
+      .select()
+      .from(stockMove)
+      .where(mine(tx, stockMove, eq(stockMove.id, id)))
+      .for("update");
     if (!m || m.kind === "undone") return false;
-    const [done] = await tx.db.select({ id: stockMove.id }).from(stockMove).where(mine(tx, stockMove, eq(stockMove.undoes, id))).limit(1);
+    const [done] = await tx.db
+      .select({ id: stockMove.id })
+      .from(stockMove)
+      .where(mine(tx, stockMove, eq(stockMove.undoes, id)))
+      .limit(1);
     if (done) return false;
     await postMoves(tx, [opposite(m)]);
     return true;
@@ -114,12 +184,26 @@ export async function undoMove(scope: Scope, id: string): Promise<boolean> {
 }
 
 export const opposite = (m: StockMove): NewMove => ({
-  kind: "undone", materialKind: m.materialKind, materialId: m.materialId, ballId: m.ballId ?? undefined, colourwayId: m.colourwayId ?? undefined, quantity: -m.quantity, note: m.kind, runId: m.runId ?? undefined,
-  cost: m.cost === null ? undefined : -m.cost, undoes: m.id, key: `undo:${m.id}`,
+  kind: "undone",
+  materialKind: m.materialKind,
+  materialId: m.materialId,
+  ballId: m.ballId ?? undefined,
+  colourwayId: m.colourwayId ?? undefined,
+  quantity: -m.quantity,
+  note: m.kind,
+  runId: m.runId ?? undefined,
+  cost: m.cost === null ? undefined : -m.cost,
+  undoes: m.id,
+  key: `undo:${m.id}`,
 });
 
 export async function movesOf(scope: Scope, materialId: string, limit = 50): Promise<StockMove[]> {
-  return scope.db.select().from(stockMove).where(mine(scope, stockMove, eq(stockMove.materialId, materialId))).orderBy(desc(stockMove.at), desc(stockMove.id)).limit(limit);
+  return scope.db
+    .select()
+    .from(stockMove)
+    .where(mine(scope, stockMove, eq(stockMove.materialId, materialId)))
+    .orderBy(desc(stockMove.at), desc(stockMove.id))
+    .limit(limit);
 }
 
 export interface BookMove extends StockMove {
@@ -127,14 +211,34 @@ export interface BookMove extends StockMove {
 }
 
 /** The stock book, newest first: a page of it, of one material or kind when asked. */
-export async function stockBook(scope: Scope, of: { materialId?: string | undefined; kind?: MoveKind | undefined; limit: number; before?: { at: Date; id: string } | undefined }): Promise<BookMove[]> {
+export async function stockBook(
+  scope: Scope,
+  of: {
+    materialId?: string | undefined;
+    kind?: MoveKind | undefined;
+    limit: number;
+    before?: { at: Date; id: string } | undefined;
+  },
+): Promise<BookMove[]> {
   const back = alias(stockMove, "back");
   const rows = await scope.db
     .select({ move: stockMove, back: back.id })
     .from(stockMove)
     .leftJoin(back, eq(back.undoes, stockMove.id))
-    .where(mine(scope, stockMove, of.materialId ? eq(stockMove.materialId, of.materialId) : undefined, of.kind ? eq(stockMove.kind, of.kind) : undefined,
-      of.before ? or(lt(stockMove.at, of.before.at), and(eq(stockMove.at, of.before.at), lt(stockMove.id, of.before.id))) : undefined))
+    .where(
+      mine(
+        scope,
+        stockMove,
+        of.materialId ? eq(stockMove.materialId, of.materialId) : undefined,
+        of.kind ? eq(stockMove.kind, of.kind) : undefined,
+        of.before
+          ? or(
+              lt(stockMove.at, of.before.at),
+              and(eq(stockMove.at, of.before.at), lt(stockMove.id, of.before.id)),
+            )
+          : undefined,
+      ),
+    )
     .orderBy(desc(stockMove.at), desc(stockMove.id))
     .limit(of.limit);
   return rows.map((r) => ({ ...r.move, takenBack: r.back !== null }));
@@ -148,7 +252,15 @@ export async function standingMoves(scope: Scope, materialIds: readonly string[]
     .select({ move: stockMove })
     .from(stockMove)
     .leftJoin(back, eq(back.undoes, stockMove.id))
-    .where(mine(scope, stockMove, inArray(stockMove.materialId, [...materialIds]), isNull(back.id), isNull(stockMove.undoes)))
+    .where(
+      mine(
+        scope,
+        stockMove,
+        inArray(stockMove.materialId, [...materialIds]),
+        isNull(back.id),
+        isNull(stockMove.undoes),
+      ),
+    )
     .orderBy(asc(stockMove.at), asc(stockMove.id));
   return rows.map((r) => r.move);
 }
@@ -164,19 +276,31 @@ export async function usedSince(scope: Scope, since: Date): Promise<Map<string, 
 }
 
 export async function movesOfRun(scope: Scope, runId: string): Promise<StockMove[]> {
-  return scope.db.select().from(stockMove).where(mine(scope, stockMove, eq(stockMove.runId, runId))).orderBy(asc(stockMove.id));
+  return scope.db
+    .select()
+    .from(stockMove)
+    .where(mine(scope, stockMove, eq(stockMove.runId, runId)))
+    .orderBy(asc(stockMove.id));
 }
 
 /** Takes back the move that was posted under a key. */
 export async function undoKey(scope: Scope, key: string): Promise<boolean> {
-  const [m] = await scope.db.select({ id: stockMove.id }).from(stockMove).where(mine(scope, stockMove, eq(stockMove.idempotencyKey, key))).limit(1);
+  const [m] = await scope.db
+    .select({ id: stockMove.id })
+    .from(stockMove)
+    .where(mine(scope, stockMove, eq(stockMove.idempotencyKey, key)))
+    .limit(1);
   return m ? undoMove(scope, m.id) : false;
 }
 
 /** Finished pieces on hand, by item and colourway ("" for the item's own colours). */
 export async function madeStock(scope: Scope): Promise<Map<string, number>> {
   const rows = await scope.db
-    .select({ itemId: stockMove.materialId, colourwayId: stockMove.colourwayId, quantity: sql<string>`sum(${stockMove.quantity})` })
+    .select({
+      itemId: stockMove.materialId,
+      colourwayId: stockMove.colourwayId,
+      quantity: sql<string>`sum(${stockMove.quantity})`,
+    })
     .from(stockMove)
     .where(mine(scope, stockMove, eq(stockMove.materialKind, "item")))
     .groupBy(stockMove.materialId, stockMove.colourwayId);

@@ -7,31 +7,59 @@ export type NewSupplier = Pick<Supplier, "name" | "deliveryDays" | "minOrder" | 
 export type MaterialPrice = typeof materialPrice.$inferSelect;
 
 export async function listSuppliers(scope: Scope, withDeleted = false): Promise<Supplier[]> {
-  return scope.db.select().from(supplier).where(mine(scope, supplier, withDeleted ? undefined : isNull(supplier.deletedAt))).orderBy(asc(supplier.name));
+  return scope.db
+    .select()
+    .from(supplier)
+    .where(mine(scope, supplier, withDeleted ? undefined : isNull(supplier.deletedAt)))
+    .orderBy(asc(supplier.name));
 }
 
 export async function saveSupplier(scope: Scope, values: NewSupplier, id?: string): Promise<string> {
   if (id) {
-    await scope.db.update(supplier).set(values).where(mine(scope, supplier, eq(supplier.id, id)));
+    await scope.db
+      .update(supplier)
+      .set(values)
+      .where(mine(scope, supplier, eq(supplier.id, id)));
     return id;
   }
   const made = newId();
-  await scope.db.insert(supplier).values({ ...values, id: made, workshopId: scope.workshopId, createdAt: scope.now });
+  await scope.db
+    .insert(supplier)
+    .values({ ...values, id: made, workshopId: scope.workshopId, createdAt: scope.now });
   return made;
 }
 
 export async function setSupplierDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(supplier).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, supplier, eq(supplier.id, id)));
+  await scope.db
+    .update(supplier)
+    .set({ deletedAt: deleted ? scope.now : null })
+    .where(mine(scope, supplier, eq(supplier.id, id)));
 }
 
 /** Notes a price when it is not the one that stands. Days are the workshop's. */
-export async function notePrice(scope: Scope, p: Pick<MaterialPrice, "materialKind" | "materialId" | "supplierId" | "packSize" | "price">, since: string): Promise<void> {
+export async function notePrice(
+  scope: Scope,
+  p: Pick<MaterialPrice, "materialKind" | "materialId" | "supplierId" | "packSize" | "price">,
+  since: string,
+): Promise<void> {
   const before = (await pricesOf(scope, p.materialId)).at(-1);
-  if (before && before.price === p.price && before.packSize === p.packSize && before.supplierId === p.supplierId) return;
-  await scope.db.insert(materialPrice).values({ ...p, id: newId(), workshopId: scope.workshopId, since, createdAt: scope.now });
+  if (
+    before &&
+    before.price === p.price &&
+    before.packSize === p.packSize &&
+    before.supplierId === p.supplierId
+  )
+    return;
+  await scope.db
+    .insert(materialPrice)
+    .values({ ...p, id: newId(), workshopId: scope.workshopId, since, createdAt: scope.now });
 }
 
 /** Oldest first. */
 export async function pricesOf(scope: Scope, materialId: string): Promise<MaterialPrice[]> {
-  return scope.db.select().from(materialPrice).where(mine(scope, materialPrice, eq(materialPrice.materialId, materialId))).orderBy(asc(materialPrice.since), asc(materialPrice.id));
+  return scope.db
+    .select()
+    .from(materialPrice)
+    .where(mine(scope, materialPrice, eq(materialPrice.materialId, materialId)))
+    .orderBy(asc(materialPrice.since), asc(materialPrice.id));
 }

@@ -17,11 +17,17 @@ export async function findWorkshop(db: Database, id: string): Promise<Workshop |
 }
 
 /** A new, empty workshop with one way of selling, so that a price can be made at once. */
-export async function createWorkshop(db: Database, name: string, settings: Partial<WorkshopSettings> = {}): Promise<string> {
+export async function createWorkshop(
+  db: Database,
+  name: string,
+  settings: Partial<WorkshopSettings> = {},
+): Promise<string> {
   const id = newId();
   await db.transaction(async (tx) => {
     await tx.insert(workshop).values({ ...settings, id, name });
-    await tx.insert(channel).values({ id: newId(), workshopId: id, name: "Market stall", percentBp: 0, fixed: 0, sort: 0 });
+    await tx
+      .insert(channel)
+      .values({ id: newId(), workshopId: id, name: "Market stall", percentBp: 0, fixed: 0, sort: 0 });
   });
   return id;
 }
@@ -31,20 +37,40 @@ export async function updateWorkshop(scope: Scope, settings: Partial<WorkshopSet
 }
 
 export async function listChannels(scope: Scope): Promise<Channel[]> {
-  const rows = await scope.db.select().from(channel).where(mine(scope, channel)).orderBy(asc(channel.sort), asc(channel.name));
+  const rows = await scope.db
+    .select()
+    .from(channel)
+    .where(mine(scope, channel))
+    .orderBy(asc(channel.sort), asc(channel.name));
   return rows.filter((c) => c.deletedAt === null);
 }
 
-export async function saveChannel(scope: Scope, c: { id?: string | undefined; name: string; percentBp: number; fixed: number }): Promise<string> {
+export async function saveChannel(
+  scope: Scope,
+  c: { id?: string | undefined; name: string; percentBp: number; fixed: number },
+): Promise<string> {
   if (c.id) {
-    await scope.db.update(channel).set({ name: c.name, percentBp: c.percentBp, fixed: c.fixed }).where(mine(scope, channel, eq(channel.id, c.id)));
+    await scope.db
+      .update(channel)
+      .set({ name: c.name, percentBp: c.percentBp, fixed: c.fixed })
+      .where(mine(scope, channel, eq(channel.id, c.id)));
     return c.id;
   }
   const id = newId();
-  await scope.db.insert(channel).values({ id, workshopId: scope.workshopId, name: c.name, percentBp: c.percentBp, fixed: c.fixed, sort: 10 });
+  await scope.db.insert(channel).values({
+    id,
+    workshopId: scope.workshopId,
+    name: c.name,
+    percentBp: c.percentBp,
+    fixed: c.fixed,
+    sort: 10,
+  });
   return id;
 }
 
 export async function setChannelDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db.update(channel).set({ deletedAt: deleted ? scope.now : null }).where(mine(scope, channel, eq(channel.id, id)));
+  await scope.db
+    .update(channel)
+    .set({ deletedAt: deleted ? scope.now : null })
+    .where(mine(scope, channel, eq(channel.id, id)));
 }

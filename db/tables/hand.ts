@@ -1,24 +1,41 @@
-import { boolean, customType, index, int, json, mysqlEnum, mysqlTable, uniqueIndex, varchar, date } from "drizzle-orm/mysql-core";
+import {
+  boolean,
+  customType,
+  index,
+  int,
+  json,
+  mysqlEnum,
+  mysqlTable,
+  uniqueIndex,
+  varchar,
+  date,
+} from "drizzle-orm/mysql-core";
 import { id, workshopId, createdAt, deletedAt } from "./workshop";
 import { yarn } from "./materials";
 
 /** Whose hands: the maker's own, or a helper's. Estimates speak for the first. */
-export const hand = mysqlTable("hand", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  name: varchar({ length: 80 }).notNull(),
-  /** How this hand takes up the yarn: measurements made the other way are kept apart. */
-  loops: mysqlEnum(["over", "under"]).notNull().default("over"),
-  createdAt: createdAt(),
-  deletedAt: deletedAt(),
-}, (t) => [index("hand_workshop").on(t.workshopId, t.createdAt)]);
+export const hand = mysqlTable(
+  "hand",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    name: varchar({ length: 80 }).notNull(),
+    /** How this hand takes up the yarn: measurements made the other way are kept apart. */
+    loops: mysqlEnum(["over", "under"]).notNull().default("over"),
+    createdAt: createdAt(),
+    deletedAt: deletedAt(),
+  },
+  (t) => [index("hand_workshop").on(t.workshopId, t.createdAt)],
+);
 
 export const LOOPS = ["over", "under"] as const;
 /** What every measurement of finished work says: whose hands, of which part of which revision, when; kept also when it is set aside. */
 const measured = () => ({
   id: id().primaryKey(),
   workshopId: workshopId(),
-  handId: id().notNull().references(() => hand.id, { onDelete: "cascade" }),
+  handId: id()
+    .notNull()
+    .references(() => hand.id, { onDelete: "cascade" }),
   itemId: id().notNull(),
   revisionId: id().notNull(),
   /** The part that was measured; empty for the whole piece. */
@@ -33,63 +50,94 @@ const measured = () => ({
 });
 
 /** Weighed parts, or filling taken from a bag. What was expected is kept as it was when it was weighed. */
-export const weighIn = mysqlTable("weigh_in", {
-  ...measured(),
-  kind: mysqlEnum(["yarn", "filling"]).notNull(),
-  /** The colourway that was made; null for the item's own colours. */
-  colourwayId: id(),
-  yarnId: id(),
-  hookUm: int(),
-  loops: mysqlEnum(LOOPS).notNull().default("over"),
-  firmness: mysqlEnum(["light", "medium", "firm"]),
-  /** Net, mg. */
-  weightMg: int().notNull(),
-  /** The ball or the bag before and after, mg, when their difference was taken; null when it was weighed by itself. */
-  beforeMg: int(),
-  afterMg: int(),
-  stepMg: int().notNull(),
-  /** What the trade would expect of the stitches (or of the filling), mg, for all the pieces. */
-  expectedMg: int().notNull(),
-  /** Tails, and filling inside: weighed with it but not a matter of tension, mg. */
-  besideMg: int().notNull().default(0),
-}, (t) => [index("weigh_in_hand").on(t.workshopId, t.handId, t.madeOn), uniqueIndex("weigh_in_once").on(t.workshopId, t.idempotencyKey)]);
+export const weighIn = mysqlTable(
+  "weigh_in",
+  {
+    ...measured(),
+    kind: mysqlEnum(["yarn", "filling"]).notNull(),
+    /** The colourway that was made; null for the item's own colours. */
+    colourwayId: id(),
+    yarnId: id(),
+    hookUm: int(),
+    loops: mysqlEnum(LOOPS).notNull().default("over"),
+    firmness: mysqlEnum(["light", "medium", "firm"]),
+    /** Net, mg. */
+    weightMg: int().notNull(),
+    /** The ball or the bag before and after, mg, when their difference was taken; null when it was weighed by itself. */
+    beforeMg: int(),
+    afterMg: int(),
+    stepMg: int().notNull(),
+    /** What the trade would expect of the stitches (or of the filling), mg, for all the pieces. */
+    expectedMg: int().notNull(),
+    /** Tails, and filling inside: weighed with it but not a matter of tension, mg. */
+    besideMg: int().notNull().default(0),
+  },
+  (t) => [
+    index("weigh_in_hand").on(t.workshopId, t.handId, t.madeOn),
+    uniqueIndex("weigh_in_once").on(t.workshopId, t.idempotencyKey),
+  ],
+);
 
-export const timing = mysqlTable("timing", {
-  ...measured(),
-  stage: mysqlEnum(["crochet", "face", "filling", "sewing", "ends", "hanger", "inspection", "packing"]).notNull(),
-  seconds: int().notNull(),
-  /** Seconds of each piece, when laps were taken. */
-  laps: json().$type<readonly number[]>().notNull(),
-  /** The trade's seconds by kind for all the pieces, as they were when it was timed. */
-  work: json().$type<Readonly<Record<string, number>>>().notNull(),
-  /** The file it was brought in with. */
-  importId: id(),
-}, (t) => [index("timing_hand").on(t.workshopId, t.handId, t.madeOn), uniqueIndex("timing_once").on(t.workshopId, t.idempotencyKey)]);
+export const timing = mysqlTable(
+  "timing",
+  {
+    ...measured(),
+    stage: mysqlEnum([
+      "crochet",
+      "face",
+      "filling",
+      "sewing",
+      "ends",
+      "hanger",
+      "inspection",
+      "packing",
+    ]).notNull(),
+    seconds: int().notNull(),
+    /** Seconds of each piece, when laps were taken. */
+    laps: json().$type<readonly number[]>().notNull(),
+    /** The trade's seconds by kind for all the pieces, as they were when it was timed. */
+    work: json().$type<Readonly<Record<string, number>>>().notNull(),
+    /** The file it was brought in with. */
+    importId: id(),
+  },
+  (t) => [
+    index("timing_hand").on(t.workshopId, t.handId, t.madeOn),
+    uniqueIndex("timing_once").on(t.workshopId, t.idempotencyKey),
+  ],
+);
 
-export const swatch = mysqlTable("swatch", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  /** null for the maker's own, from before hands were kept apart. */
-  handId: id(),
-  loops: mysqlEnum(LOOPS).notNull().default("over"),
-  setAside: boolean().notNull().default(false),
-  yarnId: id().notNull().references(() => yarn.id, { onDelete: "cascade" }),
-  madeOn: date({ mode: "string" }).notNull(),
-  hookUm: int().notNull(),
-  stitches: int(),
-  overMm: int(),
-  rounds: int(),
-  roundsOverMm: int(),
-  sampleStitches: int(),
-  sampleMm: int(),
-  createdAt: createdAt(),
-  deletedAt: deletedAt(),
-}, (t) => [index("swatch_yarn").on(t.workshopId, t.yarnId, t.madeOn)]);
+export const swatch = mysqlTable(
+  "swatch",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    /** null for the maker's own, from before hands were kept apart. */
+    handId: id(),
+    loops: mysqlEnum(LOOPS).notNull().default("over"),
+    setAside: boolean().notNull().default(false),
+    yarnId: id()
+      .notNull()
+      .references(() => yarn.id, { onDelete: "cascade" }),
+    madeOn: date({ mode: "string" }).notNull(),
+    hookUm: int().notNull(),
+    stitches: int(),
+    overMm: int(),
+    rounds: int(),
+    roundsOverMm: int(),
+    sampleStitches: int(),
+    sampleMm: int(),
+    createdAt: createdAt(),
+    deletedAt: deletedAt(),
+  },
+  (t) => [index("swatch_yarn").on(t.workshopId, t.yarnId, t.madeOn)],
+);
 
 const mediumblob = customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => "mediumblob" });
 /** A picture of a swatch, as the browser made it small: a JPEG of some hundred kilobytes. */
 export const swatchPhoto = mysqlTable("swatch_photo", {
-  swatchId: id().primaryKey().references(() => swatch.id, { onDelete: "cascade" }),
+  swatchId: id()
+    .primaryKey()
+    .references(() => swatch.id, { onDelete: "cascade" }),
   workshopId: workshopId(),
   jpeg: mediumblob().notNull(),
   createdAt: createdAt(),

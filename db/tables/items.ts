@@ -1,69 +1,114 @@
-import { boolean, index, int, mysqlEnum, mysqlTable, primaryKey, text, uniqueIndex, varchar, mediumtext } from "drizzle-orm/mysql-core";
+import {
+  boolean,
+  index,
+  int,
+  mysqlEnum,
+  mysqlTable,
+  primaryKey,
+  text,
+  uniqueIndex,
+  varchar,
+  mediumtext,
+} from "drizzle-orm/mysql-core";
 import { id, workshopId, createdAt, deletedAt } from "./workshop";
 
-export const item = mysqlTable("item", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  name: varchar({ length: 120 }).notNull(),
-  kind: mysqlEnum(["keychain", "ornament", "figure", "kit", "other"]).notNull().default("figure"),
-  /** Her own price; null while only the suggestion stands. */
-  price: int(),
-  channelId: id(),
-  /** The revision that counts now. */
-  revision: int().notNull().default(0),
-  createdAt: createdAt(),
-  deletedAt: deletedAt(),
-}, (t) => [index("item_workshop").on(t.workshopId, t.name)]);
+export const item = mysqlTable(
+  "item",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    name: varchar({ length: 120 }).notNull(),
+    kind: mysqlEnum(["keychain", "ornament", "figure", "kit", "other"]).notNull().default("figure"),
+    /** Her own price; null while only the suggestion stands. */
+    price: int(),
+    channelId: id(),
+    /** The revision that counts now. */
+    revision: int().notNull().default(0),
+    createdAt: createdAt(),
+    deletedAt: deletedAt(),
+  },
+  (t) => [index("item_workshop").on(t.workshopId, t.name)],
+);
 
-export const itemRevision = mysqlTable("item_revision", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  itemId: id().notNull().references(() => item.id, { onDelete: "cascade" }),
-  number: int().notNull(),
-  pattern: mediumtext().notNull(),
-  firmness: mysqlEnum(["light", "medium", "firm"]).notNull(),
-  hanger: boolean().notNull(),
-  note: text().notNull(),
-  createdAt: createdAt(),
-}, (t) => [uniqueIndex("revision_number").on(t.itemId, t.number), index("revision_workshop").on(t.workshopId)]);
+export const itemRevision = mysqlTable(
+  "item_revision",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    itemId: id()
+      .notNull()
+      .references(() => item.id, { onDelete: "cascade" }),
+    number: int().notNull(),
+    pattern: mediumtext().notNull(),
+    firmness: mysqlEnum(["light", "medium", "firm"]).notNull(),
+    hanger: boolean().notNull(),
+    note: text().notNull(),
+    createdAt: createdAt(),
+  },
+  (t) => [uniqueIndex("revision_number").on(t.itemId, t.number), index("revision_workshop").on(t.workshopId)],
+);
 
-export const itemSlot = mysqlTable("item_slot", {
-  workshopId: workshopId(),
-  revisionId: id().notNull().references(() => itemRevision.id, { onDelete: "cascade" }),
-  slot: varchar({ length: 80 }).notNull(),
-  yarnId: id().notNull(),
-  hookUm: int().notNull(),
-  strands: int().notNull().default(1),
-  /** The yarn is split into so many parts and one of them is worked: 1 for whole yarn. */
-  split: int().notNull().default(1),
-}, (t) => [primaryKey({ columns: [t.revisionId, t.slot] })]);
+export const itemSlot = mysqlTable(
+  "item_slot",
+  {
+    workshopId: workshopId(),
+    revisionId: id()
+      .notNull()
+      .references(() => itemRevision.id, { onDelete: "cascade" }),
+    slot: varchar({ length: 80 }).notNull(),
+    yarnId: id().notNull(),
+    hookUm: int().notNull(),
+    strands: int().notNull().default(1),
+    /** The yarn is split into so many parts and one of them is worked: 1 for whole yarn. */
+    split: int().notNull().default(1),
+  },
+  (t) => [primaryKey({ columns: [t.revisionId, t.slot] })],
+);
 
-export const itemNotion = mysqlTable("item_notion", {
-  workshopId: workshopId(),
-  revisionId: id().notNull().references(() => itemRevision.id, { onDelete: "cascade" }),
-  notionId: id().notNull(),
-  quantity: int().notNull(),
-}, (t) => [primaryKey({ columns: [t.revisionId, t.notionId] })]);
+export const itemNotion = mysqlTable(
+  "item_notion",
+  {
+    workshopId: workshopId(),
+    revisionId: id()
+      .notNull()
+      .references(() => itemRevision.id, { onDelete: "cascade" }),
+    notionId: id().notNull(),
+    quantity: int().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.revisionId, t.notionId] })],
+);
 
 /** Another set of yarns for an item's colour slots. The item's own set stands in its revision. */
-export const colourway = mysqlTable("colourway", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  itemId: id().notNull().references(() => item.id, { onDelete: "cascade" }),
-  name: varchar({ length: 80 }).notNull(),
-  /** Its own price; null for the item's. */
-  price: int(),
-  createdAt: createdAt(),
-  deletedAt: deletedAt(),
-}, (t) => [index("colourway_item").on(t.workshopId, t.itemId)]);
+export const colourway = mysqlTable(
+  "colourway",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    itemId: id()
+      .notNull()
+      .references(() => item.id, { onDelete: "cascade" }),
+    name: varchar({ length: 80 }).notNull(),
+    /** Its own price; null for the item's. */
+    price: int(),
+    createdAt: createdAt(),
+    deletedAt: deletedAt(),
+  },
+  (t) => [index("colourway_item").on(t.workshopId, t.itemId)],
+);
 
-export const colourwaySlot = mysqlTable("colourway_slot", {
-  workshopId: workshopId(),
-  colourwayId: id().notNull().references(() => colourway.id, { onDelete: "cascade" }),
-  slot: varchar({ length: 80 }).notNull(),
-  yarnId: id().notNull(),
-  hookUm: int().notNull(),
-  strands: int().notNull().default(1),
-  /** The yarn is split into so many parts and one of them is worked: 1 for whole yarn. */
-  split: int().notNull().default(1),
-}, (t) => [primaryKey({ columns: [t.colourwayId, t.slot] })]);
+export const colourwaySlot = mysqlTable(
+  "colourway_slot",
+  {
+    workshopId: workshopId(),
+    colourwayId: id()
+      .notNull()
+      .references(() => colourway.id, { onDelete: "cascade" }),
+    slot: varchar({ length: 80 }).notNull(),
+    yarnId: id().notNull(),
+    hookUm: int().notNull(),
+    strands: int().notNull().default(1),
+    /** The yarn is split into so many parts and one of them is worked: 1 for whole yarn. */
+    split: int().notNull().default(1),
+  },
+  (t) => [primaryKey({ columns: [t.colourwayId, t.slot] })],
+);

@@ -1,39 +1,61 @@
-import { datetime, index, int, json, mysqlEnum, mysqlTable, primaryKey, varchar, date } from "drizzle-orm/mysql-core";
+import {
+  datetime,
+  index,
+  int,
+  json,
+  mysqlEnum,
+  mysqlTable,
+  primaryKey,
+  varchar,
+  date,
+} from "drizzle-orm/mysql-core";
 import { id, workshopId, createdAt, deletedAt } from "./workshop";
 
 export const RUN_STATES = ["planned", "underway", "finished"] as const;
-export const run = mysqlTable("run", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  name: varchar({ length: 120 }).notNull(),
-  state: mysqlEnum(RUN_STATES).notNull().default("planned"),
-  startOn: date({ mode: "string" }).notNull(),
-  dueOn: date({ mode: "string" }).notNull(),
-  finishedOn: date({ mode: "string" }),
-  /** Week, wage and overhead as they were when it was planned. */
-  plannedWith: json().$type<RunPlannedWith>().notNull(),
-  createdAt: createdAt(),
-  deletedAt: deletedAt(),
-}, (t) => [index("run_workshop").on(t.workshopId, t.state, t.dueOn)]);
+export const run = mysqlTable(
+  "run",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    name: varchar({ length: 120 }).notNull(),
+    state: mysqlEnum(RUN_STATES).notNull().default("planned"),
+    startOn: date({ mode: "string" }).notNull(),
+    dueOn: date({ mode: "string" }).notNull(),
+    finishedOn: date({ mode: "string" }),
+    /** Week, wage and overhead as they were when it was planned. */
+    plannedWith: json().$type<RunPlannedWith>().notNull(),
+    createdAt: createdAt(),
+    deletedAt: deletedAt(),
+  },
+  (t) => [index("run_workshop").on(t.workshopId, t.state, t.dueOn)],
+);
 
-export const runLine = mysqlTable("run_line", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  runId: id().notNull().references(() => run.id, { onDelete: "cascade" }),
-  itemId: id().notNull(),
-  revisionId: id().notNull(),
-  /** null for the item's own colours. */
-  colourwayId: id(),
-  quantity: int().notNull(),
-  made: int().notNull().default(0),
-  /** What one piece took when the run was planned. */
-  plannedWith: json().$type<LinePlannedWith>().notNull(),
-  sort: int().notNull(),
-}, (t) => [index("line_run").on(t.workshopId, t.runId, t.sort)]);
+export const runLine = mysqlTable(
+  "run_line",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    runId: id()
+      .notNull()
+      .references(() => run.id, { onDelete: "cascade" }),
+    itemId: id().notNull(),
+    revisionId: id().notNull(),
+    /** null for the item's own colours. */
+    colourwayId: id(),
+    quantity: int().notNull(),
+    made: int().notNull().default(0),
+    /** What one piece took when the run was planned. */
+    plannedWith: json().$type<LinePlannedWith>().notNull(),
+    sort: int().notNull(),
+  },
+  (t) => [index("line_run").on(t.workshopId, t.runId, t.sort)],
+);
 
 /** Which ball each length of yarn of a run is cut from. */
 export const cuttingPlan = mysqlTable("cutting_plan", {
-  runId: id().primaryKey().references(() => run.id, { onDelete: "cascade" }),
+  runId: id()
+    .primaryKey()
+    .references(() => run.id, { onDelete: "cascade" }),
   workshopId: workshopId(),
   version: int().notNull(),
   plan: json().$type<KeptCutting>().notNull(),
@@ -41,13 +63,19 @@ export const cuttingPlan = mysqlTable("cutting_plan", {
 });
 
 /** What of a ball a run has been promised; never more, over all runs, than is left of it. */
-export const ballReservation = mysqlTable("ball_reservation", {
-  workshopId: workshopId(),
-  runId: id().notNull().references(() => run.id, { onDelete: "cascade" }),
-  ballId: id().notNull(),
-  /** mg. */
-  quantity: int().notNull(),
-}, (t) => [primaryKey({ columns: [t.runId, t.ballId] }), index("reservation_ball").on(t.workshopId, t.ballId)]);
+export const ballReservation = mysqlTable(
+  "ball_reservation",
+  {
+    workshopId: workshopId(),
+    runId: id()
+      .notNull()
+      .references(() => run.id, { onDelete: "cascade" }),
+    ballId: id().notNull(),
+    /** mg. */
+    quantity: int().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.runId, t.ballId] }), index("reservation_ball").on(t.workshopId, t.ballId)],
+);
 
 export interface KeptCutting {
   readonly confidence: number;
@@ -74,9 +102,22 @@ export interface LinePlannedWith {
   readonly costLow?: number;
   readonly costHigh?: number;
   readonly price: number;
-  readonly needs: readonly { readonly kind: "yarn" | "filling" | "notion"; readonly materialId: string; readonly each: number; readonly eachHigh: number }[];
+  readonly needs: readonly {
+    readonly kind: "yarn" | "filling" | "notion";
+    readonly materialId: string;
+    readonly each: number;
+    readonly eachHigh: number;
+  }[];
   /** What it was planned with before it was planned anew: the way back. */
   readonly before?: { readonly revisionId: string; readonly plannedWith: Omit<LinePlannedWith, "before"> };
   /** Lengths of uninterrupted yarn of one piece; runs planned before these were kept have none. */
-  readonly lengths?: readonly { readonly part: string; readonly make: number; readonly slot: string; readonly yarnId: string; readonly mg: number; readonly sigma: number; readonly filled: boolean }[];
+  readonly lengths?: readonly {
+    readonly part: string;
+    readonly make: number;
+    readonly slot: string;
+    readonly yarnId: string;
+    readonly mg: number;
+    readonly sigma: number;
+    readonly filled: boolean;
+  }[];
 }

@@ -6,8 +6,14 @@ import { datetime, index, int, mysqlEnum, mysqlTable, varchar } from "drizzle-or
  * currency units; times are UTC. Every table that belongs to a workshop carries `workshop_id`.
  */
 export const id = () => varchar({ length: 36 });
-export const workshopId = () => varchar({ length: 36 }).notNull().references(() => workshop.id, { onDelete: "cascade" });
-export const createdAt = () => datetime({ fsp: 3 }).notNull().default(sql`(utc_timestamp(3))`);
+export const workshopId = () =>
+  varchar({ length: 36 })
+    .notNull()
+    .references(() => workshop.id, { onDelete: "cascade" });
+export const createdAt = () =>
+  datetime({ fsp: 3 })
+    .notNull()
+    .default(sql`(utc_timestamp(3))`);
 export const deletedAt = () => datetime({ fsp: 3 });
 
 export const workshop = mysqlTable("workshop", {
@@ -33,12 +39,16 @@ export const workshop = mysqlTable("workshop", {
   createdAt: createdAt(),
 });
 
-export const channel = mysqlTable("channel", {
-  id: id().primaryKey(),
-  workshopId: workshopId(),
-  name: varchar({ length: 80 }).notNull(),
-  percentBp: int().notNull(),
-  fixed: int().notNull(),
-  sort: int().notNull().default(0),
-  deletedAt: deletedAt(),
-}, (t) => [index("channel_workshop").on(t.workshopId, t.sort)]);
+export const channel = mysqlTable(
+  "channel",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    name: varchar({ length: 80 }).notNull(),
+    percentBp: int().notNull(),
+    fixed: int().notNull(),
+    sort: int().notNull().default(0),
+    deletedAt: deletedAt(),
+  },
+  (t) => [index("channel_workshop").on(t.workshopId, t.sort)],
+);

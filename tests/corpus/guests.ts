@@ -141,7 +141,13 @@ R3 sc x12 (12)
 R4 (2 sc, LEG) x 6 (12)
 R5 sc x12 (12)
 R6 dec x6 (6)`,
-    parts: [{ name: "SHRIMP", counts: [6, 12, 12, 12, 12, 6], made: { sc: 6 + 12 + 12 + 12 + 30 + 12 + 6, ch: 36 } }],
+    parts: [
+      {
+        name: "SHRIMP",
+        counts: [6, 12, 12, 12, 12, 6],
+        made: { sc: 6 + 12 + 12 + 12 + 30 + 12 + 6, ch: 36 },
+      },
+    ],
   },
   {
     hand: "seam counts in the sewing notes",

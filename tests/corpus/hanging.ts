@@ -11,7 +11,13 @@ Rnd 3: (sc, inc) x 6 (18)
 Rnd 4: (3 sc, ch 5, sl st in 2nd ch from hook and in next 3 ch, sl st in base st) x 6 (18)
 Rnd 5: 18 sc (18)
 Rnd 6: (sc, dec) x 6 (12)`,
-    parts: [{ name: "Crab", counts: [6, 12, 18, 18, 18, 12], made: { sc: 6 + 12 + 18 + 18 + 18 + 12, slst: 30, ch: 30 } }],
+    parts: [
+      {
+        name: "Crab",
+        counts: [6, 12, 18, 18, 18, 12],
+        made: { sc: 6 + 12 + 18 + 18 + 18 + 12, slst: 30, ch: 30 },
+      },
+    ],
   },
   {
     hand: "spurs in short words",
@@ -21,7 +27,9 @@ Rnd 2: inc x 8 (16)
 Rnd 3: *2 sc, ch 8, sl st back 7* 8 times (16)
 Rnd 4: sc around, skipping the legs (16)
 Rnd 5: dec x 8 (8)`,
-    parts: [{ name: "Spider", counts: [8, 16, 16, 16, 8], made: { sc: 8 + 16 + 16 + 16 + 8, slst: 56, ch: 64 } }],
+    parts: [
+      { name: "Spider", counts: [8, 16, 16, 16, 8], made: { sc: 8 + 16 + 16 + 16 + 8, slst: 56, ch: 64 } },
+    ],
   },
   {
     hand: "a named block used in a round",
@@ -80,7 +88,13 @@ Rnd 6: (sc, dec) x 4 (8)
 Stuff.
 Rnd 7: 4 sc, ch 15, sl st in 2nd ch from hook and in each ch back to the body, 4 sc (8)
 Rnd 8: dec x 4 (4)`,
-    parts: [{ name: "Mouse", counts: [6, 12, 12, 12, 12, 8, 8, 4], made: { sc: 6 + 12 + 36 + 8 + 8 + 4, slst: 14, ch: 15 } }],
+    parts: [
+      {
+        name: "Mouse",
+        counts: [6, 12, 12, 12, 12, 8, 8, 4],
+        made: { sc: 6 + 12 + 36 + 8 + 8 + 4, slst: 14, ch: 15 },
+      },
+    ],
   },
   {
     hand: "toes as bobbles, then ignored legs",

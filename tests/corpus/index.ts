@@ -11,5 +11,16 @@ import { VISITORS } from "./visitors";
 import { WILD } from "./wild";
 
 /** Every pattern of the corpus that has no slip in it. */
-export const CORPUS: readonly Case[] = [...PLAIN, ...STARTS, ...LOOPS, ...HANGING, ...JOINS, ...HANDS, ...WILD, ...GUESTS, ...VISITORS, ...STRANGERS];
+export const CORPUS: readonly Case[] = [
+  ...PLAIN,
+  ...STARTS,
+  ...LOOPS,
+  ...HANGING,
+  ...JOINS,
+  ...HANDS,
+  ...WILD,
+  ...GUESTS,
+  ...VISITORS,
+  ...STRANGERS,
+];
 export type { Case, PartTruth } from "./case";

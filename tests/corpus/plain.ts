@@ -23,7 +23,10 @@ Rnd 2: (sc, inc) × 2 (6)
 Rnd 3: (2 sc, inc) × 2 (8)
 Rnds 4–6: 8 sc (8)
 Fasten off, leave a 20 cm tail for sewing.`,
-    parts: [{ name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6], made: { sc: 216 } }, { name: "Wing", make: 2, counts: [4, 6, 8, 8, 8, 8], made: { sc: 42 } }],
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6], made: { sc: 216 } },
+      { name: "Wing", make: 2, counts: [4, 6, 8, 8, 8, 8], made: { sc: 42 } },
+    ],
   },
   {
     hand: "terse, R and square brackets",
@@ -98,7 +101,10 @@ Rnd 3: miss 1 st, 11 dc (11)`,
 **Bead** (make 5)
 - Rnd 1: 6 sc in magic ring (6)
 - Rnd 2: 6 sc (6)`,
-    parts: [{ name: "Centre", make: 2, counts: [5, 10, 15] }, { name: "Bead", make: 5, counts: [6, 6] }],
+    parts: [
+      { name: "Centre", make: 2, counts: [5, 10, 15] },
+      { name: "Bead", make: 5, counts: [6, 6] },
+    ],
   },
   {
     hand: "run-on lines",
@@ -153,7 +159,10 @@ Ch 36.
 Fasten off.
 
 Hanger: ch 9`,
-    parts: [{ name: "Mooring line", worked: "chain", counts: [0] }, { name: "Hanger", worked: "chain", counts: [0] }],
+    parts: [
+      { name: "Mooring line", worked: "chain", counts: [0] },
+      { name: "Hanger", worked: "chain", counts: [0] },
+    ],
   },
   {
     hand: "back loops, then even",
@@ -237,7 +246,10 @@ Rnd 3: (sc, inc) x 6 (18)
 Body
 Rnds 1-3: work as rounds 1-3 of the head
 Rnd 4: 18 sc (18)`,
-    parts: [{ name: "Head", counts: [6, 12, 18] }, { name: "Body", counts: [6, 12, 18, 18] }],
+    parts: [
+      { name: "Head", counts: [6, 12, 18] },
+      { name: "Body", counts: [6, 12, 18, 18] },
+    ],
   },
   {
     hand: "chatty, with asides",
@@ -280,7 +292,10 @@ inc x 6 (12)
   {
     hand: "several parts in capitals, Windows line ends",
     text: "TAIL\r\nRND 1: 5 SC IN MAGIC RING (5)\r\nRND 2: INC X 5 (10)\r\n\r\nEAR (MAKE 2)\r\nRND 1: 6 SC IN MAGIC RING (6)\r\n",
-    parts: [{ name: "TAIL", counts: [5, 10] }, { name: "EAR", make: 2, counts: [6] }],
+    parts: [
+      { name: "TAIL", counts: [5, 10] },
+      { name: "EAR", make: 2, counts: [6] },
+    ],
   },
   {
     hand: "a hole left open, told by its own total",

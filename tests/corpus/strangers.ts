@@ -16,7 +16,13 @@ Round 6: Single crochet in all 18 stitches, leaving the legs at the front.
 Stuff the body.
 Round 7: *Single crochet 1, decrease 1; repeat from * 6 times (12 stitches).
 Round 8: Decrease 6 times (6 stitches).`,
-    parts: [{ name: "Body", counts: [6, 12, 18, 18, 18, 18, 12, 6], made: { sc: 6 + 12 + 18 + 18 + 18 + 20 + 18 + 12 + 6, ch: 24 } }],
+    parts: [
+      {
+        name: "Body",
+        counts: [6, 12, 18, 18, 18, 18, 12, 6],
+        made: { sc: 6 + 12 + 18 + 18 + 18 + 20 + 18 + 12 + 6, ch: 24 },
+      },
+    ],
   },
   {
     hand: "rounds counted from the ring as zero",

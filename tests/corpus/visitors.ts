@@ -212,7 +212,13 @@ Rnd 2: inc x 6 (12)
 Rnds 3-5: sc around (12)
 Rnd 6: (sc, ch 8, sc in 2nd ch from hook and in next 6 ch, sc, ch 5, sc in 2nd ch from hook and in next 3 ch) x 6 (12)
 Rnd 7: dec x 6, working in front of the tentacles (6)`,
-    parts: [{ name: "Squid", counts: [6, 12, 12, 12, 12, 12, 6], made: { sc: 6 + 12 + 36 + 12 + 42 + 24 + 6, ch: 78 } }],
+    parts: [
+      {
+        name: "Squid",
+        counts: [6, 12, 12, 12, 12, 12, 6],
+        made: { sc: 6 + 12 + 36 + 12 + 42 + 24 + 6, ch: 78 },
+      },
+    ],
   },
   {
     hand: "left and right told apart inside one part",

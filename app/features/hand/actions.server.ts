@@ -25,31 +25,65 @@ export interface HandReply {
 export async function handAction(form: FormData, opened: Opened) {
   const { scope, workshop } = opened;
   const s = handSchemas(workshop.locale, workshop.currency, workshop.units);
-  const refuse = (got: { reply: () => SubmissionResult<string[]> }) => data<HandReply>({ reply: got.reply() }, { status: 400 });
+  const refuse = (got: { reply: () => SubmissionResult<string[]> }) =>
+    data<HandReply>({ reply: got.reply() }, { status: 400 });
   switch (form.get("intent")) {
     case "weigh-in":
     case "timing": {
-      const got = form.get("intent") === "timing" ? parseWithZod(form, { schema: s.timing }) : parseWithZod(form, { schema: s.weighIn });
+      const got =
+        form.get("intent") === "timing"
+          ? parseWithZod(form, { schema: s.timing })
+          : parseWithZod(form, { schema: s.weighIn });
       if (got.status !== "success") return refuse(got);
       const v = got.value;
-      const [entry, around, measured, yarns] = await Promise.all([findItem(scope, v.itemId), loadSurroundings(scope, workshop), loadMeasured(scope), listYarns(scope, true)]);
+      const [entry, around, measured, yarns] = await Promise.all([
+        findItem(scope, v.itemId),
+        loadSurroundings(scope, workshop),
+        loadMeasured(scope),
+        listYarns(scope, true),
+      ]);
       const hand = measured.hands.find((h) => h.id === v.handId);
       if (!entry || !hand) throw data(null, { status: 404 });
       const colourwayId = v.intent === "weigh-in" ? v.colourwayId : undefined;
-      const colourway = colourwayId ? (await listColourways(scope)).find((c) => c.id === colourwayId && c.itemId === entry.item.id) : undefined;
+      const colourway = colourwayId
+        ? (await listColourways(scope)).find((c) => c.id === colourwayId && c.itemId === entry.item.id)
+        : undefined;
       if (colourwayId && !colourway) throw data(null, { status: 404 });
       const dressed = inColourway(entry, colourway);
       const trade = tradeExpected(draftOf(dressed.revision), aroundOf(dressed, around));
       const part = v.part ?? "";
       const known = knowledgeOf(handDataOf(measured, yarns, hand), todayOf(scope.now), workshop.halfLifeDays);
-      const base = { handId: hand.id, itemId: entry.item.id, revisionId: entry.revision.id, part, pieces: v.pieces, madeOn: v.madeOn, note: v.note ?? "", idempotencyKey: v.key };
+      const base = {
+        handId: hand.id,
+        itemId: entry.item.id,
+        revisionId: entry.revision.id,
+        part,
+        pieces: v.pieces,
+        madeOn: v.madeOn,
+        note: v.note ?? "",
+        idempotencyKey: v.key,
+      };
       if (v.intent === "timing") {
         const one = stageWork(trade, part, v.stage);
         const work = Object.fromEntries(Object.entries(one).map(([k, sec]) => [k, sec * v.pieces]));
-        if (secondsOfWork(work) <= 0) return data<HandReply>({ reply: got.reply({ fieldErrors: { stage: ["This part has nothing of this stage. Choose another stage, or the whole piece."] } }) }, { status: 400 });
+        if (secondsOfWork(work) <= 0)
+          return data<HandReply>(
+            {
+              reply: got.reply({
+                fieldErrors: {
+                  stage: ["This part has nothing of this stage. Choose another stage, or the whole piece."],
+                },
+              }),
+            },
+            { status: 400 },
+          );
         const together = inBatch(work, v.pieces, known.batch);
         const expected = known.pace.seconds(together);
-        const doubt = doubtOf("time", Math.log(v.seconds / expected), Math.hypot(known.pace.sd(together) / expected, TIMING_SIGMA));
+        const doubt = doubtOf(
+          "time",
+          Math.log(v.seconds / expected),
+          Math.hypot(known.pace.sd(together) / expected, TIMING_SIGMA),
+        );
         if (doubt && v.sure !== "on") return data<HandReply>({ doubt });
         await saveTiming(scope, { ...base, stage: v.stage, seconds: v.seconds, laps: lapsOf(v.laps), work });
         return data<HandReply>({ done: v.key });
@@ -57,19 +91,51 @@ export async function handAction(form: FormData, opened: Opened) {
       const e = expectedFor(trade, part);
       const filling = v.kind === "filling";
       const expectedMg = Math.round((filling ? e.fillingMg : e.stitchMg) * v.pieces);
-      if (expectedMg <= 0) return data<HandReply>({ reply: got.reply({ fieldErrors: { part: [filling ? "This part takes no filling." : "This part has no yarn that could be counted."] } }) }, { status: 400 });
-      const row = { colourwayId: colourway?.id ?? null, beforeMg: v.before ?? null, afterMg: v.after ?? null, weightMg: v.weight, stepMg: Math.round(Number(v.step) * 1000), expectedMg, besideMg: filling ? 0 : Math.round((e.tailMg + (v.filled === "on" ? e.fillingMg : 0)) * v.pieces) };
+      if (expectedMg <= 0)
+        return data<HandReply>(
+          {
+            reply: got.reply({
+              fieldErrors: {
+                part: [
+                  filling ? "This part takes no filling." : "This part has no yarn that could be counted.",
+                ],
+              },
+            }),
+          },
+          { status: 400 },
+        );
+      const row = {
+        colourwayId: colourway?.id ?? null,
+        beforeMg: v.before ?? null,
+        afterMg: v.after ?? null,
+        weightMg: v.weight,
+        stepMg: Math.round(Number(v.step) * 1000),
+        expectedMg,
+        besideMg: filling ? 0 : Math.round((e.tailMg + (v.filled === "on" ? e.fillingMg : 0)) * v.pieces),
+      };
       const { ratio, variance } = weighRatio(row);
-      const now = filling ? known.density.of(e.firmness) : known.tension.of(groupOf(e.yarnId ?? "", e.hookMm ?? 0));
+      const now = filling
+        ? known.density.of(e.firmness)
+        : known.tension.of(groupOf(e.yarnId ?? "", e.hookMm ?? 0));
       const doubt = doubtOf("weight", Math.log(ratio) - now.mean, Math.hypot(now.sd, Math.sqrt(variance)));
       if (doubt && v.sure !== "on") return data<HandReply>({ doubt });
-      await saveWeighIn(scope, { ...base, ...row, kind: v.kind, yarnId: filling ? null : (e.yarnId ?? null), hookUm: filling || e.hookMm === undefined ? null : Math.round(e.hookMm * 1000), loops: hand.loops, firmness: filling ? e.firmness : null });
+      await saveWeighIn(scope, {
+        ...base,
+        ...row,
+        kind: v.kind,
+        yarnId: filling ? null : (e.yarnId ?? null),
+        hookUm: filling || e.hookMm === undefined ? null : Math.round(e.hookMm * 1000),
+        loops: hand.loops,
+        firmness: filling ? e.firmness : null,
+      });
       return data<HandReply>({ done: v.key });
     }
     case "hand": {
       const got = parseWithZod(form, { schema: s.hand });
       if (got.status !== "success") return refuse(got);
-      return data<HandReply>({ done: await saveHand(scope, { name: got.value.name, loops: got.value.loops }, got.value.id) });
+      return data<HandReply>({
+        done: await saveHand(scope, { name: got.value.name, loops: got.value.loops }, got.value.id),
+      });
     }
     case "aside": {
       const got = parseWithZod(form, { schema: s.aside });

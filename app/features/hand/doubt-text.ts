@@ -1,12 +1,18 @@
 import type { Doubt } from "@core/calibrate";
 
-const times = (ratio: number): string => (ratio >= 1 ? `${ratio.toFixed(1)} times` : `${Math.round(ratio * 100)} % of`);
+const times = (ratio: number): string =>
+  ratio >= 1 ? `${ratio.toFixed(1)} times` : `${Math.round(ratio * 100)} % of`;
 
 export function doubtText(d: Doubt): string {
   switch (d.code) {
     case "wrong-unit":
-      if (d.factor === 25.4 || d.factor === 2.54) return `This is about ${d.factor} times off: inches against ${d.factor === 2.54 ? "centimetres" : "millimetres"}?`;
-      return d.factor === 1000 ? "This is about a thousand times off: milligrams, grams and kilograms mixed up?" : d.factor === 10 ? "This is about ten times off: a digit too many or too few, millimetres for centimetres, or how many pieces?" : "This is off by an ounce against a gram: is the unit right?";
+      if (d.factor === 25.4 || d.factor === 2.54)
+        return `This is about ${d.factor} times off: inches against ${d.factor === 2.54 ? "centimetres" : "millimetres"}?`;
+      return d.factor === 1000
+        ? "This is about a thousand times off: milligrams, grams and kilograms mixed up?"
+        : d.factor === 10
+          ? "This is about ten times off: a digit too many or too few, millimetres for centimetres, or how many pieces?"
+          : "This is off by an ounce against a gram: is the unit right?";
     case "not-tared":
       return `This is ${times(d.ratio)} what was expected: was the bowl on the scale, or was it not tared?`;
     case "paused-late":

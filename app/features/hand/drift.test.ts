@@ -2,8 +2,27 @@ import { describe, expect, it } from "vitest";
 import { driftsOf, driftText, type DriftView } from "./drift";
 import { knowledgeOf, type HandData, type TensionMeasure, type TimingMeasure } from "./learning";
 
-const weighed = (day: number, ratio: number, over: Partial<TensionMeasure> = {}): TensionMeasure => ({ id: `w${day}`, kind: "weigh-in", yarnId: "slate", hookMm: 3, madeOn: `2026-${String(5 + Math.floor(day / 30)).padStart(2, "0")}-${String(1 + (day % 30)).padStart(2, "0")}`, ratio, variance: 0.001, setAside: false, ...over });
-const timed = (day: number, seconds: number): TimingMeasure => ({ id: `t${day}`, stage: "crochet", work: { plain: 1000 }, seconds, pieces: 10, laps: [], madeOn: weighed(day, 1).madeOn, setAside: false });
+const weighed = (day: number, ratio: number, over: Partial<TensionMeasure> = {}): TensionMeasure => ({
+  id: `w${day}`,
+  kind: "weigh-in",
+  yarnId: "slate",
+  hookMm: 3,
+  madeOn: `2026-${String(5 + Math.floor(day / 30)).padStart(2, "0")}-${String(1 + (day % 30)).padStart(2, "0")}`,
+  ratio,
+  variance: 0.001,
+  setAside: false,
+  ...over,
+});
+const timed = (day: number, seconds: number): TimingMeasure => ({
+  id: `t${day}`,
+  stage: "crochet",
+  work: { plain: 1000 },
+  seconds,
+  pieces: 10,
+  laps: [],
+  madeOn: weighed(day, 1).madeOn,
+  setAside: false,
+});
 const drifts = (data: Partial<HandData>) => {
   const all: HandData = { tension: [], density: [], timings: [], ...data };
   return driftsOf(all, knowledgeOf(all, "2026-11-01", 0));
@@ -11,19 +30,29 @@ const drifts = (data: Partial<HandData>) => {
 
 describe("drift of a hand over the months", () => {
   it("is found where it is: a hand that takes two per cent more yarn each month", () => {
-    const [yarn] = drifts({ tension: [0, 30, 60, 90, 120, 150].map((d) => weighed(d, 1.1 * 1.02 ** (d / 30))) });
+    const [yarn] = drifts({
+      tension: [0, 30, 60, 90, 120, 150].map((d) => weighed(d, 1.1 * 1.02 ** (d / 30))),
+    });
     expect(yarn?.what).toBe("yarn");
     expect(yarn?.perMonth?.value).toBeCloseTo(1.02, 2);
     expect(yarn?.perMonth?.low).toBeGreaterThan(1);
     expect(driftText(yarn as DriftView)).toMatch(/^\d\.\d % more yarn each month/);
   });
   it("is not claimed where chance would do as well", () => {
-    const views = drifts({ tension: [0, 40, 80, 120].map((d, i) => weighed(d, 1.1 + (i % 2 ? 0.02 : -0.02))), timings: [0, 50, 100].map((d, i) => timed(d, 900 + 20 * (i % 2))) });
+    const views = drifts({
+      tension: [0, 40, 80, 120].map((d, i) => weighed(d, 1.1 + (i % 2 ? 0.02 : -0.02))),
+      timings: [0, 50, 100].map((d, i) => timed(d, 900 + 20 * (i % 2))),
+    });
     expect(views.map((v) => v.what)).toEqual(["yarn", "time"]);
     for (const v of views) expect(driftText(v)).toContain("No drift that could be told from chance");
   });
   it("yarns are compared with themselves: a looser yarn measured later is no drift", () => {
-    const [yarn] = drifts({ tension: [...[0, 20, 40].map((d) => weighed(d, 1)), ...[100, 120, 140].map((d) => weighed(d, 1.15, { id: `r${d}`, yarnId: "red" }))] });
+    const [yarn] = drifts({
+      tension: [
+        ...[0, 20, 40].map((d) => weighed(d, 1)),
+        ...[100, 120, 140].map((d) => weighed(d, 1.15, { id: `r${d}`, yarnId: "red" })),
+      ],
+    });
     expect(Math.abs((yarn?.perMonth?.value ?? 2) - 1)).toBeLessThan(0.005);
   });
   it("leaves out what was set aside, and says when there is too little", () => {
@@ -34,7 +63,9 @@ describe("drift of a hand over the months", () => {
     expect(drifts({})).toEqual([]);
   });
   it("a quicker hand is said to be quicker", () => {
-    const [time] = drifts({ timings: [0, 30, 60, 90, 120, 150].map((d) => timed(d, 1000 * 0.94 ** (d / 30))) });
+    const [time] = drifts({
+      timings: [0, 30, 60, 90, 120, 150].map((d) => timed(d, 1000 * 0.94 ** (d / 30))),
+    });
     expect(driftText(time as DriftView)).toMatch(/% quicker each month \(\d/);
   });
   it("the line runs from the first day to the last, its range widest at the ends", () => {

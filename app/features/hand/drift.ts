@@ -12,9 +12,16 @@ export interface DriftView {
   readonly what: "yarn" | "time";
   readonly points: readonly DriftPoint[];
   /** Change in thirty days as a factor, with its 90 % range; undefined when too little was measured. */
-  readonly perMonth: { readonly value: number; readonly low: number; readonly high: number; readonly sure: boolean } | undefined;
+  readonly perMonth:
+    | { readonly value: number; readonly low: number; readonly high: number; readonly sure: boolean }
+    | undefined;
   /** The line and its range on the first and the last day and between them. */
-  readonly line: readonly { readonly day: string; readonly mid: number; readonly low: number; readonly high: number }[];
+  readonly line: readonly {
+    readonly day: string;
+    readonly mid: number;
+    readonly low: number;
+    readonly high: number;
+  }[];
 }
 
 /** A drift is claimed only where chance alone would show it once in a hundred times: two lines are looked at each visit. */
@@ -24,22 +31,46 @@ const dayOf = (iso: string): number => Date.parse(`${iso}T00:00:00Z`) / DAY;
 
 /** Whether a hand has changed over the months: everything it made against what is known of it now, yarn and time apart. */
 export function driftsOf(data: HandData, known: HandKnowledge): DriftView[] {
-  const yarn = data.tension.filter((m) => !m.setAside && m.ratio > 0).map((m) => ({ id: m.id, madeOn: m.madeOn, log: Math.log(m.ratio) - known.tension.of(groupOf(m.yarnId, m.hookMm)).mean, variance: Math.max(m.variance, WEIGH_SIGMA ** 2) }));
-  const time = data.timings.filter((t) => !t.setAside).flatMap((t) => {
-    const expected = known.pace.seconds(inBatch(t.work, t.pieces, known.batch));
-    return expected > 0 && t.seconds > 0 ? [{ id: t.id, madeOn: t.madeOn, log: Math.log(t.seconds / expected), variance: TIMING_SIGMA ** 2 }] : [];
-  });
+  const yarn = data.tension
+    .filter((m) => !m.setAside && m.ratio > 0)
+    .map((m) => ({
+      id: m.id,
+      madeOn: m.madeOn,
+      log: Math.log(m.ratio) - known.tension.of(groupOf(m.yarnId, m.hookMm)).mean,
+      variance: Math.max(m.variance, WEIGH_SIGMA ** 2),
+    }));
+  const time = data.timings
+    .filter((t) => !t.setAside)
+    .flatMap((t) => {
+      const expected = known.pace.seconds(inBatch(t.work, t.pieces, known.batch));
+      return expected > 0 && t.seconds > 0
+        ? [{ id: t.id, madeOn: t.madeOn, log: Math.log(t.seconds / expected), variance: TIMING_SIGMA ** 2 }]
+        : [];
+    });
   return [view("yarn", yarn), view("time", time)].filter((v) => v.points.length > 0);
 }
 
 /** A drift is about the last months: what is older is drawn and reckoned no more. */
 const NEWEST = 300;
-function view(what: DriftView["what"], list: readonly (Omit<Residual, "day"> & { readonly id: string; readonly madeOn: string })[]): DriftView {
+function view(
+  what: DriftView["what"],
+  list: readonly (Omit<Residual, "day"> & { readonly id: string; readonly madeOn: string })[],
+): DriftView {
   const sorted = [...list].sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1)).slice(-NEWEST);
   const drift = driftOf(sorted.map((p) => ({ day: dayOf(p.madeOn), log: p.log, variance: p.variance })));
   const points = sorted.map((p) => ({ id: p.id, madeOn: p.madeOn, ratio: Math.exp(p.log) }));
   if (!drift) return { what, points, perMonth: undefined, line: [] };
-  return { what, points, perMonth: { value: Math.exp(drift.perMonth), low: Math.exp(drift.perMonth - Z90 * drift.sd), high: Math.exp(drift.perMonth + Z90 * drift.sd), sure: Math.abs(drift.perMonth) > SURE * drift.sd }, line: lineOf(drift, dayOf(sorted[0]?.madeOn ?? ""), dayOf(sorted.at(-1)?.madeOn ?? "")) };
+  return {
+    what,
+    points,
+    perMonth: {
+      value: Math.exp(drift.perMonth),
+      low: Math.exp(drift.perMonth - Z90 * drift.sd),
+      high: Math.exp(drift.perMonth + Z90 * drift.sd),
+      sure: Math.abs(drift.perMonth) > SURE * drift.sd,
+    },
+    line: lineOf(drift, dayOf(sorted[0]?.madeOn ?? ""), dayOf(sorted.at(-1)?.madeOn ?? "")),
+  };
 }
 
 const STEPS = 12;
@@ -47,7 +78,12 @@ function lineOf(drift: Drift, from: number, to: number): DriftView["line"] {
   return Array.from({ length: STEPS + 1 }, (_, i) => {
     const day = from + ((to - from) * i) / STEPS;
     const at = (z: number) => Math.exp(drift.at(day) + z * drift.sdAt(day));
-    return { day: new Date(Math.round(day) * DAY).toISOString().slice(0, 10), mid: at(0), low: at(-Z90), high: at(Z90) };
+    return {
+      day: new Date(Math.round(day) * DAY).toISOString().slice(0, 10),
+      mid: at(0),
+      low: at(-Z90),
+      high: at(Z90),
+    };
   });
 }
 
@@ -58,6 +94,7 @@ export function driftText(v: DriftView): string {
   const percent = (f: number) => `${Math.abs(100 * (f - 1)).toFixed(1)} %`;
   const { value, low, high, sure } = v.perMonth;
   const side = (f: number) => `${percent(f)} ${f > 1 ? much[0] : much[1]}`;
-  if (!sure) return `No drift that could be told from chance: between ${side(low)} and ${side(high)} a month.`;
+  if (!sure)
+    return `No drift that could be told from chance: between ${side(low)} and ${side(high)} a month.`;
   return `${percent(value)} ${value > 1 ? much[0] : much[1]} each month (${percent(value > 1 ? low : high)} to ${percent(value > 1 ? high : low)}). Older measurements count less: see the half-life in Settings.`;
 }

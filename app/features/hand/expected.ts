@@ -21,29 +21,66 @@ export interface TradeExpected {
 
 /** The same analysis that the item page makes, with the trade's averages in place of measurements. */
 export function tradeExpected(draft: ItemDraft, around: Around): TradeExpected {
-  const plain: Around = { ...around, hand: undefined, yarns: around.yarns.map((y) => ({ ...y, swatch: undefined, learned: undefined })) };
+  const plain: Around = {
+    ...around,
+    hand: undefined,
+    yarns: around.yarns.map((y) => ({ ...y, swatch: undefined, learned: undefined })),
+  };
   const a = analyseItem(draft, plain);
-  const slotOf = (slot: string) => draft.slots.find((s) => s.slot === slot) ?? (slot === "main" ? draft.slots[0] : undefined);
+  const slotOf = (slot: string) =>
+    draft.slots.find((s) => s.slot === slot) ?? (slot === "main" ? draft.slots[0] : undefined);
   return {
     work: a.piece.work,
     parts: a.piece.parts.map((p) => {
-      const most = p.yarn.reduce<(typeof p.yarn)[number] | undefined>((best, y) => (!best || y.grams.value * y.stitchShare > best.grams.value * best.stitchShare ? y : best), undefined);
+      const most = p.yarn.reduce<(typeof p.yarn)[number] | undefined>(
+        (best, y) =>
+          !best || y.grams.value * y.stitchShare > best.grams.value * best.stitchShare ? y : best,
+        undefined,
+      );
       const slot = most ? slotOf(most.slot) : undefined;
       return {
-        name: p.part.name, make: p.part.make, yarnId: slot?.yarnId, hookMm: slot?.hookMm, firmness: p.fabric.firmness, work: p.work, fillingMg: p.filling.value * 1000,
-        stitchMg: p.yarn.reduce((s, y) => s + y.grams.value * y.stitchShare, 0) * 1000, tailMg: p.yarn.reduce((s, y) => s + y.grams.value * (1 - y.stitchShare), 0) * 1000,
+        name: p.part.name,
+        make: p.part.make,
+        yarnId: slot?.yarnId,
+        hookMm: slot?.hookMm,
+        firmness: p.fabric.firmness,
+        work: p.work,
+        fillingMg: p.filling.value * 1000,
+        stitchMg: p.yarn.reduce((s, y) => s + y.grams.value * y.stitchShare, 0) * 1000,
+        tailMg: p.yarn.reduce((s, y) => s + y.grams.value * (1 - y.stitchShare), 0) * 1000,
       };
     }),
   };
 }
 
 /** Of one part or of the whole piece: stitches, tails, filling and the seconds of a stage, for one. */
-export function expectedFor(t: TradeExpected, part: string): { yarnId: string | undefined; hookMm: number | undefined; stitchMg: number; tailMg: number; fillingMg: number; firmness: "light" | "medium" | "firm" } {
+export function expectedFor(
+  t: TradeExpected,
+  part: string,
+): {
+  yarnId: string | undefined;
+  hookMm: number | undefined;
+  stitchMg: number;
+  tailMg: number;
+  fillingMg: number;
+  firmness: "light" | "medium" | "firm";
+} {
   const parts = part === "" ? t.parts : t.parts.filter((p) => p.name === part);
   const times = (p: (typeof parts)[number]) => (part === "" ? p.make : 1);
-  const main = parts.reduce<(typeof parts)[number] | undefined>((best, p) => (!best || p.stitchMg * times(p) > best.stitchMg * times(best) ? p : best), undefined);
-  const sum = (pick: (p: (typeof parts)[number]) => number) => parts.reduce((s, p) => s + pick(p) * times(p), 0);
-  return { yarnId: main?.yarnId, hookMm: main?.hookMm, stitchMg: sum((p) => p.stitchMg), tailMg: sum((p) => p.tailMg), fillingMg: sum((p) => p.fillingMg), firmness: main?.firmness ?? "medium" };
+  const main = parts.reduce<(typeof parts)[number] | undefined>(
+    (best, p) => (!best || p.stitchMg * times(p) > best.stitchMg * times(best) ? p : best),
+    undefined,
+  );
+  const sum = (pick: (p: (typeof parts)[number]) => number) =>
+    parts.reduce((s, p) => s + pick(p) * times(p), 0);
+  return {
+    yarnId: main?.yarnId,
+    hookMm: main?.hookMm,
+    stitchMg: sum((p) => p.stitchMg),
+    tailMg: sum((p) => p.tailMg),
+    fillingMg: sum((p) => p.fillingMg),
+    firmness: main?.firmness ?? "medium",
+  };
 }
 
 /** The trade's seconds of a stage, of one part or of the whole piece. */

@@ -3,7 +3,16 @@ import { listItems } from "@db/queries/items";
 import { listYarns, type Yarn } from "@db/queries/materials";
 import type { RunWithLines } from "@db/queries/runs";
 import { learningCurve, nextMeasurements, TENSION_SPREAD, type Aim } from "@core/calibrate";
-import { addWork, PACE_KINDS, STAGES, STAGE_OF, tradePerStitch, workOfStage, Z90, type Work } from "@core/estimate";
+import {
+  addWork,
+  PACE_KINDS,
+  STAGES,
+  STAGE_OF,
+  tradePerStitch,
+  workOfStage,
+  Z90,
+  type Work,
+} from "@core/estimate";
 import type { WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
 import { loadAnalysedColourways, type AnalysedColourway } from "../items/load.server";
@@ -11,7 +20,14 @@ import { loadRuns } from "../runs/load.server";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { driftsOf } from "./drift";
 import { coverage, narrowing, toldInOrder } from "./history";
-import { groupOf, knowledgeOf, paceTimings, tensionObservations, type HandData, type HandKnowledge } from "./learning";
+import {
+  groupOf,
+  knowledgeOf,
+  paceTimings,
+  tensionObservations,
+  type HandData,
+  type HandKnowledge,
+} from "./learning";
 import { handDataOf, loadMeasured } from "./load.server";
 import { KIND_WORDS, STAGE_WORDS } from "./words";
 
@@ -30,13 +46,28 @@ function labeller(yarns: ReadonlyMap<string, Yarn>): (group: string) => YarnLabe
   return (g) => {
     const [yarnId = "", hook = "0"] = g.split("@");
     const y = yarns.get(yarnId);
-    return { label: y ? `${y.shade}, ${y.name}` : "a deleted yarn", colour: y?.colour ?? "#b9c3c5", hookMm: Number(hook) / 10, yarnId, weightClass: (y?.weightClass ?? 3) as WeightClass };
+    return {
+      label: y ? `${y.shade}, ${y.name}` : "a deleted yarn",
+      colour: y?.colour ?? "#b9c3c5",
+      hookMm: Number(hook) / 10,
+      yarnId,
+      weightClass: (y?.weightClass ?? 3) as WeightClass,
+    };
   };
 }
 
 /** Everything the Hand view shows of one hand. */
-export async function loadHandPage({ scope, workshop }: Opened, ask: { readonly hand: string | null; readonly aim: Aim; readonly all: boolean }) {
-  const [measured, yarns, runs, { all }, names] = await Promise.all([loadMeasured(scope), listYarns(scope, true), loadRuns(scope), loadAnalysedColourways(scope, workshop), listItems(scope)]);
+export async function loadHandPage(
+  { scope, workshop }: Opened,
+  ask: { readonly hand: string | null; readonly aim: Aim; readonly all: boolean },
+) {
+  const [measured, yarns, runs, { all }, names] = await Promise.all([
+    loadMeasured(scope),
+    listYarns(scope, true),
+    loadRuns(scope),
+    loadAnalysedColourways(scope, workshop),
+    listItems(scope),
+  ]);
   const hand = measured.hands.find((h) => h.id === ask.hand) ?? measured.hands[0];
   const data = handDataOf(measured, yarns, hand);
   const today = todayOf(scope.now);
@@ -45,40 +76,116 @@ export async function loadHandPage({ scope, workshop }: Opened, ask: { readonly 
   const byYarn = new Map(yarns.map((y) => [y.id, y]));
   const label = labeller(byYarn);
   const told = toldInOrder(data, half);
-  const measurements = measurementRows(measured, data, hand?.id, new Map(names.map((i) => [i.item.id, i.item.name])), label);
-  const batches = data.timings.filter((t) => !t.setAside && t.laps.length >= 3).sort((a, b) => (a.madeOn < b.madeOn ? 1 : -1));
+  const measurements = measurementRows(
+    measured,
+    data,
+    hand?.id,
+    new Map(names.map((i) => [i.item.id, i.item.name])),
+    label,
+  );
+  const batches = data.timings
+    .filter((t) => !t.setAside && t.laps.length >= 3)
+    .sort((a, b) => (a.madeOn < b.madeOn ? 1 : -1));
   return {
-    hand: hand ? { id: hand.id, name: hand.name, loops: hand.loops } : undefined, hands: measured.hands.map((h) => ({ id: h.id, name: h.name })), today, aim: ask.aim,
+    hand: hand ? { id: hand.id, name: hand.name, loops: hand.loops } : undefined,
+    hands: measured.hands.map((h) => ({ id: h.id, name: h.name })),
+    today,
+    aim: ask.aim,
     groups: known.tension.groups.map((g) => {
       const l = known.tension.of(g);
       const about = label(g);
       const prior = tradePerStitch(about.weightClass, mm(about.hookMm));
       const at = (z: number) => prior * Math.exp(l.mean + z * l.sd);
-      return { group: g, ...about, perStitch: at(0), low: at(-Z90), high: at(Z90), prior, factor: Math.exp(l.mean), own: l.own, others: l.others, points: narrowing(data, g, half, today), rests: data.tension.filter((m) => groupOf(m.yarnId, m.hookMm) === g).map((m) => ({ madeOn: m.madeOn, kind: m.kind, ratio: m.ratio, setAside: m.setAside })) };
+      return {
+        group: g,
+        ...about,
+        perStitch: at(0),
+        low: at(-Z90),
+        high: at(Z90),
+        prior,
+        factor: Math.exp(l.mean),
+        own: l.own,
+        others: l.others,
+        points: narrowing(data, g, half, today),
+        rests: data.tension
+          .filter((m) => groupOf(m.yarnId, m.hookMm) === g)
+          .map((m) => ({ madeOn: m.madeOn, kind: m.kind, ratio: m.ratio, setAside: m.setAside })),
+      };
     }),
-    elsewhere: shares(known.tension.elsewhere), packing: known.density.groups.map((g) => ({ firmness: g, ...shares(known.density.of(g)), own: known.density.of(g).own })),
-    told, coverage: { all: coverage(told), tension: coverage(told.filter((t) => t.what === "tension")), density: coverage(told.filter((t) => t.what === "density")), pace: coverage(told.filter((t) => t.what === "pace")) },
-    drift: driftsOf(data, known), stages: stagesOf(all.filter((x) => x.colourway === undefined).map((x) => x.analysis.piece.work), data, known),
-    kinds: PACE_KINDS.map((kind) => ({ kind, label: KIND_WORDS[kind], factor: known.pace.factor(kind), sd: known.pace.sd({ [kind]: 1 }) })),
-    next: measureNext(ask.aim, { runs, all, byYarn, data, known, today, half, perSecond: (workshop.wagePerHour + workshop.overheadPerHour) / 3600, label }),
-    batch: { rate: 2 ** known.batch.slope, low: 2 ** (known.batch.slope - Z90 * known.batch.sd), high: 2 ** (known.batch.slope + Z90 * known.batch.sd), batches: known.batch.batches },
+    elsewhere: shares(known.tension.elsewhere),
+    packing: known.density.groups.map((g) => ({
+      firmness: g,
+      ...shares(known.density.of(g)),
+      own: known.density.of(g).own,
+    })),
+    told,
+    coverage: {
+      all: coverage(told),
+      tension: coverage(told.filter((t) => t.what === "tension")),
+      density: coverage(told.filter((t) => t.what === "density")),
+      pace: coverage(told.filter((t) => t.what === "pace")),
+    },
+    drift: driftsOf(data, known),
+    stages: stagesOf(
+      all.filter((x) => x.colourway === undefined).map((x) => x.analysis.piece.work),
+      data,
+      known,
+    ),
+    kinds: PACE_KINDS.map((kind) => ({
+      kind,
+      label: KIND_WORDS[kind],
+      factor: known.pace.factor(kind),
+      sd: known.pace.sd({ [kind]: 1 }),
+    })),
+    next: measureNext(ask.aim, {
+      runs,
+      all,
+      byYarn,
+      data,
+      known,
+      today,
+      half,
+      perSecond: (workshop.wagePerHour + workshop.overheadPerHour) / 3600,
+      label,
+    }),
+    batch: {
+      rate: 2 ** known.batch.slope,
+      low: 2 ** (known.batch.slope - Z90 * known.batch.sd),
+      high: 2 ** (known.batch.slope + Z90 * known.batch.sd),
+      batches: known.batch.batches,
+    },
     curves: batches.slice(0, 2).flatMap((t) => {
       const curve = learningCurve(t.laps);
       return curve ? [{ id: t.id, stage: STAGE_WORDS[t.stage], laps: t.laps, curve, madeOn: t.madeOn }] : [];
     }),
-    measurements: ask.all ? measurements : measurements.slice(0, SHOWN), more: ask.all ? 0 : Math.max(0, measurements.length - SHOWN), timings: known.pace.timings,
+    measurements: ask.all ? measurements : measurements.slice(0, SHOWN),
+    more: ask.all ? 0 : Math.max(0, measurements.length - SHOWN),
+    timings: known.pace.timings,
   };
 }
 
-const shares = (l: { mean: number; sd: number }) => ({ factor: Math.exp(l.mean), low: Math.exp(l.mean - Z90 * l.sd), high: Math.exp(l.mean + Z90 * l.sd) });
+const shares = (l: { mean: number; sd: number }) => ({
+  factor: Math.exp(l.mean),
+  low: Math.exp(l.mean - Z90 * l.sd),
+  high: Math.exp(l.mean + Z90 * l.sd),
+});
 
 /** One piece of everything she makes, by stage: where the time goes. */
 function stagesOf(works: readonly Work[], data: HandData, known: HandKnowledge) {
   return STAGES.map((stage) => {
     const kinds = PACE_KINDS.filter((k) => STAGE_OF[k] === stage);
-    const work = Object.fromEntries(kinds.map((k) => [k, works.reduce((s, w) => s + (w[k] ?? 0), 0)])) as Work;
+    const work = Object.fromEntries(
+      kinds.map((k) => [k, works.reduce((s, w) => s + (w[k] ?? 0), 0)]),
+    ) as Work;
     const trade = Object.values(work).reduce((s, v) => s + v, 0);
-    return { stage, label: STAGE_WORDS[stage], trade, seconds: known.pace.seconds(work), sd: known.pace.sd(work), timings: data.timings.filter((t) => !t.setAside && t.stage === stage).length };
+    return {
+      stage,
+      label: STAGE_WORDS[stage],
+      trade,
+      seconds: known.pace.seconds(work),
+      sd: known.pace.sd(work),
+      timings: data.timings.filter((t) => !t.setAside && t.stage === stage).length,
+    };
   }).filter((s) => s.trade > 0);
 }
 
@@ -97,26 +204,42 @@ interface Planned {
 /** What to measure next for what open runs will take: a part of a planned item to weigh, or a stage of one to time. */
 function measureNext(aim: Aim, p: Planned) {
   const open = p.runs.filter((x) => x.run.state !== "finished").flatMap((x) => x.lines);
-  const parts = new Map<string, { itemId: string; colourwayId: string; item: string; part: string; grams: number }>();
-  const yarns = open.flatMap((l) => {
-    const made = p.all.find((x) => x.entry.item.id === l.itemId && (x.colourway?.id ?? null) === l.colourwayId);
-    if (!made) return [];
-    const slots = new Map(made.entry.revision.slots.map((s) => [s.slot, s]));
-    return made.analysis.piece.yarn.flatMap((y) => {
-      const slot = slots.get(y.slot) ?? (y.slot === "main" ? made.entry.revision.slots[0] : undefined);
-      const yarn = p.byYarn.get(slot?.yarnId ?? "");
-      if (!slot || !yarn) return [];
-      const group = groupOf(yarn.id, slot.hookUm / 1000);
-      // The part with most of this yarn tells most when it is weighed; it must be mostly of it.
-      for (const part of made.analysis.piece.parts) {
-        const all = part.yarn.reduce((s, x) => s + x.grams.value, 0);
-        const grams = part.yarn.filter((x) => x.slot === y.slot).reduce((s, x) => s + x.grams.value * x.stitchShare, 0);
-        if (grams > 0.6 * all && grams > (parts.get(group)?.grams ?? 0)) parts.set(group, { itemId: l.itemId, colourwayId: l.colourwayId ?? "", item: made.label, part: part.part.name, grams });
-      }
-      const grams = y.grams.value * l.quantity;
-      return [{ group, grams, cost: (grams * 1000 * yarn.ballPrice) / yarn.ballMg }];
-    });
-  }).map((y) => ({ ...y, partGrams: parts.get(y.group)?.grams ?? 0.5 }));
+  const parts = new Map<
+    string,
+    { itemId: string; colourwayId: string; item: string; part: string; grams: number }
+  >();
+  const yarns = open
+    .flatMap((l) => {
+      const made = p.all.find(
+        (x) => x.entry.item.id === l.itemId && (x.colourway?.id ?? null) === l.colourwayId,
+      );
+      if (!made) return [];
+      const slots = new Map(made.entry.revision.slots.map((s) => [s.slot, s]));
+      return made.analysis.piece.yarn.flatMap((y) => {
+        const slot = slots.get(y.slot) ?? (y.slot === "main" ? made.entry.revision.slots[0] : undefined);
+        const yarn = p.byYarn.get(slot?.yarnId ?? "");
+        if (!slot || !yarn) return [];
+        const group = groupOf(yarn.id, slot.hookUm / 1000);
+        // The part with most of this yarn tells most when it is weighed; it must be mostly of it.
+        for (const part of made.analysis.piece.parts) {
+          const all = part.yarn.reduce((s, x) => s + x.grams.value, 0);
+          const grams = part.yarn
+            .filter((x) => x.slot === y.slot)
+            .reduce((s, x) => s + x.grams.value * x.stitchShare, 0);
+          if (grams > 0.6 * all && grams > (parts.get(group)?.grams ?? 0))
+            parts.set(group, {
+              itemId: l.itemId,
+              colourwayId: l.colourwayId ?? "",
+              item: made.label,
+              part: part.part.name,
+              grams,
+            });
+        }
+        const grams = y.grams.value * l.quantity;
+        return [{ group, grams, cost: (grams * 1000 * yarn.ballPrice) / yarn.ballMg }];
+      });
+    })
+    .map((y) => ({ ...y, partGrams: parts.get(y.group)?.grams ?? 0.5 }));
   const items = new Map(p.all.filter((x) => x.colourway === undefined).map((x) => [x.entry.item.id, x]));
   const works = [...new Set(open.map((l) => l.itemId))].flatMap((id) => {
     const x = items.get(id);
@@ -124,19 +247,54 @@ function measureNext(aim: Aim, p: Planned) {
     if (!x) return [];
     const one = x.analysis.piece.work;
     // The stage whose sitting would tell most: the longest one.
-    const stage = STAGES.reduce((best, s) => (sum(workOfStage(one, s)) > sum(workOfStage(one, best)) ? s : best), STAGES[0]);
-    return [{ label: x.entry.item.name, itemId: id, stage, work: addWork({}, one, pieces), sitting: workOfStage(one, stage), costPerSecond: p.perSecond }];
+    const stage = STAGES.reduce(
+      (best, s) => (sum(workOfStage(one, s)) > sum(workOfStage(one, best)) ? s : best),
+      STAGES[0],
+    );
+    return [
+      {
+        label: x.entry.item.name,
+        itemId: id,
+        stage,
+        work: addWork({}, one, pieces),
+        sitting: workOfStage(one, stage),
+        costPerSecond: p.perSecond,
+      },
+    ];
   });
-  const list = nextMeasurements(aim, yarns, works, tensionObservations(p.data.tension, p.today, p.half), TENSION_SPREAD, paceTimings(p.data.timings, p.today, p.half, p.known.batch));
+  const list = nextMeasurements(
+    aim,
+    yarns,
+    works,
+    tensionObservations(p.data.tension, p.today, p.half),
+    TENSION_SPREAD,
+    paceTimings(p.data.timings, p.today, p.half, p.known.batch),
+  );
   return list.slice(0, 4).flatMap((m) => {
     const gain = { kind: m.kind, key: `${m.kind}${m.of}`, now: m.now, then: m.then };
     if (m.kind === "time") {
       const w = works.find((x) => x.label === m.of);
-      return w ? [{ ...gain, text: `Time one ${w.label}: ${STAGE_WORDS[w.stage]}`, to: `/hand/time?item=${w.itemId}&stage=${w.stage}` }] : [];
+      return w
+        ? [
+            {
+              ...gain,
+              text: `Time one ${w.label}: ${STAGE_WORDS[w.stage]}`,
+              to: `/hand/time?item=${w.itemId}&stage=${w.stage}`,
+            },
+          ]
+        : [];
     }
     const part = parts.get(m.of);
     const yarn = p.label(m.of);
-    return [{ ...gain, text: part ? `Weigh a ${part.item}, ${part.part}: ${yarn.label}` : `Make a swatch of ${yarn.label}`, to: part ? `/hand/weigh?item=${part.itemId}&part=${encodeURIComponent(part.part)}${part.colourwayId ? `&colourway=${part.colourwayId}` : ""}` : `/materials/${yarn.yarnId}` }];
+    return [
+      {
+        ...gain,
+        text: part ? `Weigh a ${part.item}, ${part.part}: ${yarn.label}` : `Make a swatch of ${yarn.label}`,
+        to: part
+          ? `/hand/weigh?item=${part.itemId}&part=${encodeURIComponent(part.part)}${part.colourwayId ? `&colourway=${part.colourwayId}` : ""}`
+          : `/materials/${yarn.yarnId}`,
+      },
+    ];
   });
 }
 const sum = (w: Work): number => Object.values(w).reduce((s, v) => s + v, 0);
@@ -158,21 +316,78 @@ export interface MeasurementRow {
 }
 
 /** All measurements of a hand, newest first, also those that were set aside or made with the yarn taken up the other way. */
-function measurementRows(measured: Measured, data: HandData, handId: string | undefined, itemName: ReadonlyMap<string, string>, label: (group: string) => YarnLabel): MeasurementRow[] {
-  const of = (x: { pieces: number; itemId: string; part: string }) => `${x.pieces} × ${itemName.get(x.itemId) ?? "an item"}${x.part ? `, ${x.part}` : ""}`;
+function measurementRows(
+  measured: Measured,
+  data: HandData,
+  handId: string | undefined,
+  itemName: ReadonlyMap<string, string>,
+  label: (group: string) => YarnLabel,
+): MeasurementRow[] {
+  const of = (x: { pieces: number; itemId: string; part: string }) =>
+    `${x.pieces} × ${itemName.get(x.itemId) ?? "an item"}${x.part ? `, ${x.part}` : ""}`;
   const rows: MeasurementRow[] = [
-    ...measured.weighIns.filter((w) => w.handId === handId).map((w): MeasurementRow => ({
-      id: w.id, kind: "weighIn", madeOn: w.madeOn, setAside: w.setAside, what: w.kind === "filling" ? "filling weighed" : w.beforeMg ? "ball before and after" : "weighed", about: of(w), measure: "grams", value: w.weightMg / 1000, expected: w.expectedMg / 1000,
-      parts: [...(w.beforeMg && w.afterMg !== null ? [{ label: "before", value: w.beforeMg / 1000 }, { label: "after", value: -w.afterMg / 1000 }] : [{ label: "on the scale", value: w.weightMg / 1000 }]), ...(w.besideMg > 0 ? [{ label: "tails and filling, taken off", value: -w.besideMg / 1000 }] : [])], ratio: (w.weightMg - w.besideMg) / Math.max(1, w.expectedMg),
-    })),
-    ...measured.timings.filter((t) => t.handId === handId).map((t): MeasurementRow => ({
-      id: t.id, kind: "timing", madeOn: t.madeOn, setAside: t.setAside, what: STAGE_WORDS[t.stage], about: of(t), measure: "seconds", value: t.seconds, expected: sum(t.work), parts: t.laps.map((s, i) => ({ label: `piece ${i + 1}`, value: s })), ratio: t.seconds / Math.max(1, sum(t.work)),
-    })),
-    ...measured.swatches.filter((s) => (s.handId ?? measured.hands[0]?.id) === handId).map((s): MeasurementRow => {
-      const each = s.sampleMm && s.sampleStitches ? s.sampleMm / s.sampleStitches : s.overMm && s.stitches ? s.overMm / s.stitches : 0;
-      const ratio = data.tension.find((m) => m.id === s.id)?.ratio;
-      return { id: s.id, kind: "swatch", madeOn: s.madeOn, setAside: s.setAside, what: `${s.sampleMm ? "unravelled swatch" : "swatch"}${ratio === undefined ? `, yarn ${s.loops}: kept apart` : ""}`, about: label(groupOf(s.yarnId, s.hookUm / 1000)).label, measure: "mm", value: each, expected: each / (ratio ?? 1), parts: [], ratio: ratio ?? 1 };
-    }),
+    ...measured.weighIns
+      .filter((w) => w.handId === handId)
+      .map((w): MeasurementRow => ({
+        id: w.id,
+        kind: "weighIn",
+        madeOn: w.madeOn,
+        setAside: w.setAside,
+        what: w.kind === "filling" ? "filling weighed" : w.beforeMg ? "ball before and after" : "weighed",
+        about: of(w),
+        measure: "grams",
+        value: w.weightMg / 1000,
+        expected: w.expectedMg / 1000,
+        parts: [
+          ...(w.beforeMg && w.afterMg !== null
+            ? [
+                { label: "before", value: w.beforeMg / 1000 },
+                { label: "after", value: -w.afterMg / 1000 },
+              ]
+            : [{ label: "on the scale", value: w.weightMg / 1000 }]),
+          ...(w.besideMg > 0 ? [{ label: "tails and filling, taken off", value: -w.besideMg / 1000 }] : []),
+        ],
+        ratio: (w.weightMg - w.besideMg) / Math.max(1, w.expectedMg),
+      })),
+    ...measured.timings
+      .filter((t) => t.handId === handId)
+      .map((t): MeasurementRow => ({
+        id: t.id,
+        kind: "timing",
+        madeOn: t.madeOn,
+        setAside: t.setAside,
+        what: STAGE_WORDS[t.stage],
+        about: of(t),
+        measure: "seconds",
+        value: t.seconds,
+        expected: sum(t.work),
+        parts: t.laps.map((s, i) => ({ label: `piece ${i + 1}`, value: s })),
+        ratio: t.seconds / Math.max(1, sum(t.work)),
+      })),
+    ...measured.swatches
+      .filter((s) => (s.handId ?? measured.hands[0]?.id) === handId)
+      .map((s): MeasurementRow => {
+        const each =
+          s.sampleMm && s.sampleStitches
+            ? s.sampleMm / s.sampleStitches
+            : s.overMm && s.stitches
+              ? s.overMm / s.stitches
+              : 0;
+        const ratio = data.tension.find((m) => m.id === s.id)?.ratio;
+        return {
+          id: s.id,
+          kind: "swatch",
+          madeOn: s.madeOn,
+          setAside: s.setAside,
+          what: `${s.sampleMm ? "unravelled swatch" : "swatch"}${ratio === undefined ? `, yarn ${s.loops}: kept apart` : ""}`,
+          about: label(groupOf(s.yarnId, s.hookUm / 1000)).label,
+          measure: "mm",
+          value: each,
+          expected: each / (ratio ?? 1),
+          parts: [],
+          ratio: ratio ?? 1,
+        };
+      }),
   ];
   return rows.sort((a, b) => (a.madeOn < b.madeOn ? 1 : -1));
 }

@@ -1,6 +1,22 @@
-import { DENSITY_SPREAD, learn, learnPace, TENSION_SPREAD, TIMING_SIGMA, type Learned, type Spread } from "@core/calibrate";
+import {
+  DENSITY_SPREAD,
+  learn,
+  learnPace,
+  TENSION_SPREAD,
+  TIMING_SIGMA,
+  type Learned,
+  type Spread,
+} from "@core/calibrate";
 import { Z90 } from "@core/estimate";
-import { batchOf, inBatch, paceTimings, densityObservations, tensionObservations, groupOf, type HandData } from "./learning";
+import {
+  batchOf,
+  inBatch,
+  paceTimings,
+  densityObservations,
+  tensionObservations,
+  groupOf,
+  type HandData,
+} from "./learning";
 
 /** A measurement beside what was expected of it when only the ones before it were known. */
 export interface Told {
@@ -16,9 +32,10 @@ export interface Told {
   readonly high: number;
 }
 
-
 function inOrder<M extends { id: string; madeOn: string; setAside: boolean }>(list: readonly M[]): M[] {
-  return list.filter((m) => !m.setAside).sort((a, b) => (a.madeOn < b.madeOn ? -1 : a.madeOn > b.madeOn ? 1 : a.id < b.id ? -1 : 1));
+  return list
+    .filter((m) => !m.setAside)
+    .sort((a, b) => (a.madeOn < b.madeOn ? -1 : a.madeOn > b.madeOn ? 1 : a.id < b.id ? -1 : 1));
 }
 
 /** So many of the newest measurements of a kind are held against what was known before them… */
@@ -30,17 +47,48 @@ const before = <M>(sorted: readonly M[], i: number): readonly M[] => sorted.slic
 /** The newest measurements against the knowledge before each, oldest first: what calibration and outliers are judged by. */
 export function toldInOrder(data: HandData, halfLife: number): Told[] {
   const out: Told[] = [];
-  const logs = <M extends HandData["tension"][number] | HandData["density"][number]>(list: readonly M[], spread: Spread, group: (m: M) => string, observe: (l: readonly M[], day: string) => Parameters<typeof learn>[0], kind: (m: M) => Told["kind"], what: Told["what"]) => {
+  const logs = <M extends HandData["tension"][number] | HandData["density"][number]>(
+    list: readonly M[],
+    spread: Spread,
+    group: (m: M) => string,
+    observe: (l: readonly M[], day: string) => Parameters<typeof learn>[0],
+    kind: (m: M) => Told["kind"],
+    what: Told["what"],
+  ) => {
     const sorted = inOrder(list);
     sorted.forEach((m, i) => {
       if (i < sorted.length - TOLD) return;
       const known = learn(observe(before(sorted, i), m.madeOn), spread).of(group(m));
       const sd = Math.hypot(known.sd, Math.sqrt(m.variance));
-      out.push({ id: m.id, kind: kind(m), what, group: group(m), madeOn: m.madeOn, measured: m.ratio, expected: Math.exp(known.mean), low: Math.exp(known.mean - Z90 * sd), high: Math.exp(known.mean + Z90 * sd) });
+      out.push({
+        id: m.id,
+        kind: kind(m),
+        what,
+        group: group(m),
+        madeOn: m.madeOn,
+        measured: m.ratio,
+        expected: Math.exp(known.mean),
+        low: Math.exp(known.mean - Z90 * sd),
+        high: Math.exp(known.mean + Z90 * sd),
+      });
     });
   };
-  logs(data.tension, TENSION_SPREAD, (m) => groupOf(m.yarnId, m.hookMm), (l, day) => tensionObservations(l, day, halfLife), (m) => (m.kind === "weigh-in" ? "weighIn" : "swatch"), "tension");
-  logs(data.density, DENSITY_SPREAD, (m) => m.firmness, (l, day) => densityObservations(l, day, halfLife), () => "weighIn", "density");
+  logs(
+    data.tension,
+    TENSION_SPREAD,
+    (m) => groupOf(m.yarnId, m.hookMm),
+    (l, day) => tensionObservations(l, day, halfLife),
+    (m) => (m.kind === "weigh-in" ? "weighIn" : "swatch"),
+    "tension",
+  );
+  logs(
+    data.density,
+    DENSITY_SPREAD,
+    (m) => m.firmness,
+    (l, day) => densityObservations(l, day, halfLife),
+    () => "weighIn",
+    "density",
+  );
   const timings = inOrder(data.timings);
   timings.forEach((t, i) => {
     if (i < timings.length - TOLD) return;
@@ -52,7 +100,17 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
     if (trade <= 0) return;
     const expected = pace.seconds(work);
     const sd = Math.hypot(pace.sd(work), TIMING_SIGMA * expected);
-    out.push({ id: t.id, kind: "timing", what: "pace", group: t.stage, madeOn: t.madeOn, measured: t.seconds / trade, expected: expected / trade, low: Math.max(0, expected - Z90 * sd) / trade, high: (expected + Z90 * sd) / trade });
+    out.push({
+      id: t.id,
+      kind: "timing",
+      what: "pace",
+      group: t.stage,
+      madeOn: t.madeOn,
+      measured: t.seconds / trade,
+      expected: expected / trade,
+      low: Math.max(0, expected - Z90 * sd) / trade,
+      high: (expected + Z90 * sd) / trade,
+    });
   });
   return out.sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1));
 }
@@ -64,15 +122,29 @@ export function coverage(told: readonly Told[]): { readonly inside: number; read
 
 const POINTS = 30;
 /** The estimate of one yarn and hook after none, one, two… of the hand's measurements, in order. */
-export function narrowing(data: HandData, group: string, halfLife: number, today: string): { readonly n: number; readonly mean: number; readonly low: number; readonly high: number }[] {
+export function narrowing(
+  data: HandData,
+  group: string,
+  halfLife: number,
+  today: string,
+): { readonly n: number; readonly mean: number; readonly low: number; readonly high: number }[] {
   const sorted = inOrder(data.tension);
   const own = sorted.filter((m) => groupOf(m.yarnId, m.hookMm) === group).length;
   if (own === 0) return [];
   // A long history is looked at now and then: the band's shape needs no more.
   const every = Math.max(1, Math.ceil(sorted.length / POINTS));
-  const looks = Array.from({ length: sorted.length + 1 }, (_, n) => n).filter((n) => n % every === 0 || n === sorted.length);
+  const looks = Array.from({ length: sorted.length + 1 }, (_, n) => n).filter(
+    (n) => n % every === 0 || n === sorted.length,
+  );
   return looks.map((n) => {
-    const known: Learned = learn(tensionObservations(sorted.slice(0, n), today, halfLife), TENSION_SPREAD).of(group);
-    return { n, mean: Math.exp(known.mean), low: Math.exp(known.mean - Z90 * known.sd), high: Math.exp(known.mean + Z90 * known.sd) };
+    const known: Learned = learn(tensionObservations(sorted.slice(0, n), today, halfLife), TENSION_SPREAD).of(
+      group,
+    );
+    return {
+      n,
+      mean: Math.exp(known.mean),
+      low: Math.exp(known.mean - Z90 * known.sd),
+      high: Math.exp(known.mean + Z90 * known.sd),
+    };
   });
 }

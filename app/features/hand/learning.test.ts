@@ -6,32 +6,88 @@ import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 import { doubtText } from "./doubt-text";
 import { expectedFor, stageWork, tradeExpected } from "./expected";
 import { coverage, narrowing, toldInOrder } from "./history";
-import { groupOf, handView, knowledgeOf, paceUsed, swatchMeasures, weighRatio, type HandData, type TensionMeasure } from "./learning";
+import {
+  groupOf,
+  handView,
+  knowledgeOf,
+  paceUsed,
+  swatchMeasures,
+  weighRatio,
+  type HandData,
+  type TensionMeasure,
+} from "./learning";
 
-const measure = (over: Partial<TensionMeasure> = {}): TensionMeasure => ({ id: "m", kind: "weigh-in", yarnId: "slate", hookMm: 3, madeOn: "2026-11-01", ratio: 1.1, variance: 0.001, setAside: false, ...over });
+const measure = (over: Partial<TensionMeasure> = {}): TensionMeasure => ({
+  id: "m",
+  kind: "weigh-in",
+  yarnId: "slate",
+  hookMm: 3,
+  madeOn: "2026-11-01",
+  ratio: 1.1,
+  variance: 0.001,
+  setAside: false,
+  ...over,
+});
 const NOTHING: HandData = { tension: [], density: [], timings: [] };
 const TODAY = "2026-11-25";
 
 describe("what an estimate is told of a hand", () => {
   it("is nothing while nothing was measured", () => {
-    expect(handView(NOTHING, TODAY, 365)).toEqual({ tension: {}, elsewhere: undefined, density: undefined, pace: undefined, batch: learnBatch([]) });
+    expect(handView(NOTHING, TODAY, 365)).toEqual({
+      tension: {},
+      elsewhere: undefined,
+      density: undefined,
+      pace: undefined,
+      batch: learnBatch([]),
+    });
   });
   it("says what each figure rests on", () => {
-    const view = handView({ ...NOTHING, tension: [measure(), measure({ id: "n", madeOn: "2026-11-02" }), measure({ id: "o", kind: "unravelled" }), measure({ id: "p", yarnId: "red" })] }, TODAY, 365);
+    const view = handView(
+      {
+        ...NOTHING,
+        tension: [
+          measure(),
+          measure({ id: "n", madeOn: "2026-11-02" }),
+          measure({ id: "o", kind: "unravelled" }),
+          measure({ id: "p", yarnId: "red" }),
+        ],
+      },
+      TODAY,
+      365,
+    );
     expect(view.tension[groupOf("slate", 3)]?.from).toBe("this yarn: 1 swatch, 2 weigh-ins");
     expect(view.tension[groupOf("red", 3)]?.from).toBe("this yarn: 1 weigh-in");
     expect(view.elsewhere).toMatchObject({ from: "your other yarns" });
     expect(view.elsewhere?.sigma).toBeGreaterThan(view.tension[groupOf("slate", 3)]?.sigma ?? 1);
   });
   it("leaves out what was set aside", () => {
-    expect(handView({ ...NOTHING, tension: [measure({ setAside: true })] }, TODAY, 365).elsewhere).toBeUndefined();
+    expect(
+      handView({ ...NOTHING, tension: [measure({ setAside: true })] }, TODAY, 365).elsewhere,
+    ).toBeUndefined();
   });
   it("goes to the worker and back with its spread", () => {
-    const data: HandData = { ...NOTHING, timings: [{ id: "t", stage: "crochet", work: { plain: 1000, tiny: 200 }, seconds: 1000, pieces: 1, laps: [], madeOn: "2026-11-20", setAside: false }] };
-    const view = JSON.parse(JSON.stringify(handView(data, TODAY, 0).pace)) as NonNullable<ReturnType<typeof handView>["pace"]>;
+    const data: HandData = {
+      ...NOTHING,
+      timings: [
+        {
+          id: "t",
+          stage: "crochet",
+          work: { plain: 1000, tiny: 200 },
+          seconds: 1000,
+          pieces: 1,
+          laps: [],
+          madeOn: "2026-11-20",
+          setAside: false,
+        },
+      ],
+    };
+    const view = JSON.parse(JSON.stringify(handView(data, TODAY, 0).pace)) as NonNullable<
+      ReturnType<typeof handView>["pace"]
+    >;
     const used = paceUsed(view);
     const known = knowledgeOf(data, TODAY, 0).pace;
-    for (const work of [{ plain: 500 }, { plain: 500, sewing: 300 }, { ends: 60, face: 90, closing: 20 }]) expect(used?.sd(work)).toBeCloseTo(known.sd(work), 6);
+    for (const work of [{ plain: 500 }, { plain: 500, sewing: 300 }, { ends: 60, face: 90, closing: 20 }])
+      expect(used?.sd(work)).toBeCloseTo(known.sd(work), 6);
     expect(used?.factor("plain")).toBeCloseTo(known.factor("plain"), 9);
     expect(used?.from).toBe("your pace, 1 timing");
     expect(paceUsed(undefined)).toBeUndefined();
@@ -42,30 +98,71 @@ describe("measurements against the trade", () => {
   it("an unravelled sample speaks of the yarn, a width only through the usual ratio", () => {
     const base = { id: "s", yarnId: "y", hookUm: 3000, madeOn: TODAY, setAside: false };
     const width = gaugePrior(3, mm(3)).width;
-    const [sample] = swatchMeasures({ ...base, stitches: 20, overMm: 92, sampleStitches: 20, sampleMm: Math.round(20 * 5.7 * width * 1.2) }, 3);
+    const [sample] = swatchMeasures(
+      { ...base, stitches: 20, overMm: 92, sampleStitches: 20, sampleMm: Math.round(20 * 5.7 * width * 1.2) },
+      3,
+    );
     expect(sample).toMatchObject({ kind: "unravelled" });
     expect(sample?.ratio).toBeCloseTo(1.2, 2);
-    const [wide] = swatchMeasures({ ...base, stitches: 20, overMm: Math.round(20 * width * 0.9), sampleStitches: null, sampleMm: null }, 3);
+    const [wide] = swatchMeasures(
+      { ...base, stitches: 20, overMm: Math.round(20 * width * 0.9), sampleStitches: null, sampleMm: null },
+      3,
+    );
     expect(wide).toMatchObject({ kind: "width" });
     expect(wide?.ratio).toBeCloseTo(0.9, 1);
     expect(wide?.variance).toBeGreaterThan(sample?.variance ?? 1);
-    expect(swatchMeasures({ ...base, stitches: null, overMm: null, sampleStitches: null, sampleMm: null }, 3)).toEqual([]);
+    expect(
+      swatchMeasures({ ...base, stitches: null, overMm: null, sampleStitches: null, sampleMm: null }, 3),
+    ).toEqual([]);
     expect(Object.keys(CLASS_GAUGE).length).toBe(8);
   });
   it("a weigh-in compares stitches with stitches: tails and filling are taken off", () => {
     expect(weighRatio({ weightMg: 5_500, stepMg: 100, expectedMg: 5_000, besideMg: 500 }).ratio).toBe(1);
     const plain = weighRatio({ weightMg: 5_000, stepMg: 100, expectedMg: 5_000, besideMg: 0 }).variance;
-    expect(weighRatio({ weightMg: 8_000, stepMg: 100, expectedMg: 5_000, besideMg: 3_000 }).variance).toBeGreaterThan(2 * plain);
-    expect(weighRatio({ weightMg: 5_000, stepMg: 1000, expectedMg: 5_000, besideMg: 0 }).variance).toBeGreaterThan(plain);
-    expect(weighRatio({ weightMg: 100, stepMg: 100, expectedMg: 5_000, besideMg: 500 }).ratio).toBeGreaterThan(0);
+    expect(
+      weighRatio({ weightMg: 8_000, stepMg: 100, expectedMg: 5_000, besideMg: 3_000 }).variance,
+    ).toBeGreaterThan(2 * plain);
+    expect(
+      weighRatio({ weightMg: 5_000, stepMg: 1000, expectedMg: 5_000, besideMg: 0 }).variance,
+    ).toBeGreaterThan(plain);
+    expect(
+      weighRatio({ weightMg: 100, stepMg: 100, expectedMg: 5_000, besideMg: 500 }).ratio,
+    ).toBeGreaterThan(0);
   });
 });
 
 describe("the history of a hand", () => {
   const data: HandData = {
-    tension: [measure({ id: "b", madeOn: "2026-10-02" }), measure({ id: "a", madeOn: "2026-10-01", ratio: 1.12 }), measure({ id: "c", madeOn: "2026-10-03", ratio: 9, setAside: true })],
-    density: [{ id: "d", firmness: "firm", madeOn: "2026-10-04", ratio: 1.2, variance: 0.001, setAside: false }],
-    timings: [{ id: "e", stage: "sewing", work: { sewing: 100 }, seconds: 120, pieces: 1, laps: [], madeOn: "2026-10-05", setAside: false }, { id: "f", stage: "sewing", work: {}, seconds: 5, pieces: 1, laps: [], madeOn: "2026-10-06", setAside: false }],
+    tension: [
+      measure({ id: "b", madeOn: "2026-10-02" }),
+      measure({ id: "a", madeOn: "2026-10-01", ratio: 1.12 }),
+      measure({ id: "c", madeOn: "2026-10-03", ratio: 9, setAside: true }),
+    ],
+    density: [
+      { id: "d", firmness: "firm", madeOn: "2026-10-04", ratio: 1.2, variance: 0.001, setAside: false },
+    ],
+    timings: [
+      {
+        id: "e",
+        stage: "sewing",
+        work: { sewing: 100 },
+        seconds: 120,
+        pieces: 1,
+        laps: [],
+        madeOn: "2026-10-05",
+        setAside: false,
+      },
+      {
+        id: "f",
+        stage: "sewing",
+        work: {},
+        seconds: 5,
+        pieces: 1,
+        laps: [],
+        madeOn: "2026-10-06",
+        setAside: false,
+      },
+    ],
   };
   it("holds every measurement against what was known before it, oldest first", () => {
     const told = toldInOrder(data, 0);
@@ -86,8 +183,19 @@ describe("the history of a hand", () => {
 
 describe("a long history", () => {
   const day = (i: number) => new Date(Date.UTC(2024, 0, 1 + Math.floor(i / 3))).toISOString().slice(0, 10);
-  const many = Array.from({ length: 900 }, (_, i) => measure({ id: String(i).padStart(4, "0"), madeOn: day(i), ratio: 1.1 + 0.02 * Math.sin(i) }));
-  const timings: HandData["timings"] = Array.from({ length: 400 }, (_, i) => ({ id: String(i).padStart(4, "0"), stage: "crochet", work: { plain: 1000 }, seconds: 900 + (i % 7), pieces: 10, laps: [], madeOn: day(i), setAside: false }));
+  const many = Array.from({ length: 900 }, (_, i) =>
+    measure({ id: String(i).padStart(4, "0"), madeOn: day(i), ratio: 1.1 + 0.02 * Math.sin(i) }),
+  );
+  const timings: HandData["timings"] = Array.from({ length: 400 }, (_, i) => ({
+    id: String(i).padStart(4, "0"),
+    stage: "crochet",
+    work: { plain: 1000 },
+    seconds: 900 + (i % 7),
+    pieces: 10,
+    laps: [],
+    madeOn: day(i),
+    setAside: false,
+  }));
   it("is told of its newest measurements, in order, each against those before it", () => {
     const told = toldInOrder({ ...NOTHING, tension: many, timings }, 180);
     const yarn = told.filter((t) => t.what === "tension");
@@ -99,7 +207,11 @@ describe("a long history", () => {
   });
   it("what lies further back than is looked at would hardly have moved it", () => {
     const [cut] = toldInOrder({ ...NOTHING, tension: many.slice(0, 900) }, 180).slice(-1);
-    const all = knowledgeOf({ ...NOTHING, tension: many.slice(0, 899) }, many[899]?.madeOn ?? "", 180).tension.of(groupOf("slate", 3));
+    const all = knowledgeOf(
+      { ...NOTHING, tension: many.slice(0, 899) },
+      many[899]?.madeOn ?? "",
+      180,
+    ).tension.of(groupOf("slate", 3));
     expect(cut?.expected).toBeCloseTo(Math.exp(all.mean), 2);
   });
   it("shows the band in so many looks, the first and the last among them", () => {
@@ -110,16 +222,46 @@ describe("a long history", () => {
 });
 
 describe("what the trade expects of an item", () => {
-  const yarn = { id: "y", name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3 as const, hookMm: 4, metresPer100g: 230, ballMg: 50_000, ballPrice: 290, deleted: false };
-  const draft: ItemDraft = { pattern: "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.\n\nEar - make 2\nRnd 1: 5 sc in mr (5)\nFasten off, leave a 15 cm tail for sewing.", firmness: "medium", hanger: true, slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }], notions: [] };
-  const around: Around = { yarns: [{ ...yarn, learned: { "": { factor: 2, sigma: 0.05, from: "your other yarns" } } }], notions: [], money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] }, fees: { label: "", percentBp: 0, fixed: 0 as Minor }, price: undefined, reading: { locale: "en-IE", system: "metric", currency: "EUR" }, terms: "us" };
+  const yarn = {
+    id: "y",
+    name: "DK cotton",
+    shade: "slate",
+    colour: "#3d4c57",
+    fibre: "cotton",
+    weightClass: 3 as const,
+    hookMm: 4,
+    metresPer100g: 230,
+    ballMg: 50_000,
+    ballPrice: 290,
+    deleted: false,
+  };
+  const draft: ItemDraft = {
+    pattern:
+      "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.\n\nEar - make 2\nRnd 1: 5 sc in mr (5)\nFasten off, leave a 15 cm tail for sewing.",
+    firmness: "medium",
+    hanger: true,
+    slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }],
+    notions: [],
+  };
+  const around: Around = {
+    yarns: [{ ...yarn, learned: { "": { factor: 2, sigma: 0.05, from: "your other yarns" } } }],
+    notions: [],
+    money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] },
+    fees: { label: "", percentBp: 0, fixed: 0 as Minor },
+    price: undefined,
+    reading: { locale: "en-IE", system: "metric", currency: "EUR" },
+    terms: "us",
+  };
   it("knows nothing of the hand, so that a measurement is never held against itself", () => {
     const trade = tradeExpected(draft, around);
     const whole = expectedFor(trade, "");
     const hers = analyseItem(draft, around).piece.yarn[0];
     expect(whole.yarnId).toBe("y");
     expect(((hers?.grams.value ?? 0) * (hers?.stitchShare ?? 0) * 1000) / whole.stitchMg).toBeCloseTo(2, 6);
-    expect(expectedFor(trade, "Ear").stitchMg * 2 + expectedFor(trade, "Body").stitchMg).toBeCloseTo(whole.stitchMg, 6);
+    expect(expectedFor(trade, "Ear").stitchMg * 2 + expectedFor(trade, "Body").stitchMg).toBeCloseTo(
+      whole.stitchMg,
+      6,
+    );
     expect(whole.fillingMg).toBeGreaterThan(0);
     expect(expectedFor(trade, "nothing").stitchMg).toBe(0);
   });
@@ -137,6 +279,7 @@ describe("doubts in words", () => {
     expect(doubtText({ code: "wrong-unit", factor: 28.349523125 })).toContain("ounce");
     expect(doubtText({ code: "not-tared", ratio: 2.2 })).toContain("2.2 times what was expected");
     expect(doubtText({ code: "started-late", ratio: 0.4 })).toContain("40 % of the time");
-    for (const code of ["paused-late", "unusual"] as const) expect(doubtText({ code, ratio: 3 }).length).toBeGreaterThan(20);
+    for (const code of ["paused-late", "unusual"] as const)
+      expect(doubtText({ code, ratio: 3 }).length).toBeGreaterThan(20);
   });
 });

@@ -1,5 +1,31 @@
-import { aged, batchFactor, DENSITY_SPREAD, GAUGE_SIGMA, learn, learnBatch, learnPace, TENSION_SPREAD, TIMING_SIGMA, UNRAVEL_SIGMA, weighVariance, type BatchLearning, type Learned, type Learning, type Observation, type Pace, type Timing } from "@core/calibrate";
-import { PACE_KINDS, tradePerStitch, type PaceKind, type PaceUsed, type PieceInput, type Stage, type Work } from "@core/estimate";
+import {
+  aged,
+  batchFactor,
+  DENSITY_SPREAD,
+  GAUGE_SIGMA,
+  learn,
+  learnBatch,
+  learnPace,
+  TENSION_SPREAD,
+  TIMING_SIGMA,
+  UNRAVEL_SIGMA,
+  weighVariance,
+  type BatchLearning,
+  type Learned,
+  type Learning,
+  type Observation,
+  type Pace,
+  type Timing,
+} from "@core/calibrate";
+import {
+  PACE_KINDS,
+  tradePerStitch,
+  type PaceKind,
+  type PaceUsed,
+  type PieceInput,
+  type Stage,
+  type Work,
+} from "@core/estimate";
 import { gaugePrior, type WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
 
@@ -42,16 +68,42 @@ export interface HandData {
 
 export const groupOf = (yarnId: string, hookMm: number): string => `${yarnId}@${Math.round(hookMm * 10)}`;
 
-const daysBetween = (a: string, b: string): number => (Date.parse(`${b}T00:00:00Z`) - Date.parse(`${a}T00:00:00Z`)) / 86_400_000;
+const daysBetween = (a: string, b: string): number =>
+  (Date.parse(`${b}T00:00:00Z`) - Date.parse(`${a}T00:00:00Z`)) / 86_400_000;
 
-export function tensionObservations(list: readonly TensionMeasure[], today: string, halfLife: number): Observation[] {
-  return list.filter((m) => !m.setAside && m.ratio > 0).map((m) => ({ group: groupOf(m.yarnId, m.hookMm), logRatio: Math.log(m.ratio), variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife) }));
+export function tensionObservations(
+  list: readonly TensionMeasure[],
+  today: string,
+  halfLife: number,
+): Observation[] {
+  return list
+    .filter((m) => !m.setAside && m.ratio > 0)
+    .map((m) => ({
+      group: groupOf(m.yarnId, m.hookMm),
+      logRatio: Math.log(m.ratio),
+      variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife),
+    }));
 }
-export function densityObservations(list: readonly DensityMeasure[], today: string, halfLife: number): Observation[] {
-  return list.filter((m) => !m.setAside && m.ratio > 0).map((m) => ({ group: m.firmness, logRatio: Math.log(m.ratio), variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife) }));
+export function densityObservations(
+  list: readonly DensityMeasure[],
+  today: string,
+  halfLife: number,
+): Observation[] {
+  return list
+    .filter((m) => !m.setAside && m.ratio > 0)
+    .map((m) => ({
+      group: m.firmness,
+      logRatio: Math.log(m.ratio),
+      variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife),
+    }));
 }
 /** What was timed, as it would have been in a batch of usual size: short sittings are slow ones. */
-export function paceTimings(list: readonly TimingMeasure[], today: string, halfLife: number, batch: BatchLearning): Timing[] {
+export function paceTimings(
+  list: readonly TimingMeasure[],
+  today: string,
+  halfLife: number,
+  batch: BatchLearning,
+): Timing[] {
   // A long history has few sizes of batch: each is reckoned once.
   const factors = new Map<number, number>();
   const factorOf = (pieces: number): number => {
@@ -59,9 +111,16 @@ export function paceTimings(list: readonly TimingMeasure[], today: string, halfL
     factors.set(pieces, known);
     return known;
   };
-  return list.filter((m) => !m.setAside).map((m) => ({ work: scaled(m.work, factorOf(m.pieces)), seconds: m.seconds, sigma: Math.sqrt(aged(TIMING_SIGMA ** 2, daysBetween(m.madeOn, today), halfLife)) }));
+  return list
+    .filter((m) => !m.setAside)
+    .map((m) => ({
+      work: scaled(m.work, factorOf(m.pieces)),
+      seconds: m.seconds,
+      sigma: Math.sqrt(aged(TIMING_SIGMA ** 2, daysBetween(m.madeOn, today), halfLife)),
+    }));
 }
-export const batchOf = (list: readonly TimingMeasure[]): BatchLearning => learnBatch(list.filter((m) => !m.setAside));
+export const batchOf = (list: readonly TimingMeasure[]): BatchLearning =>
+  learnBatch(list.filter((m) => !m.setAside));
 
 /** The work of so many pieces made in one go. */
 export function inBatch(work: Work, pieces: number, batch: BatchLearning): Work {
@@ -82,7 +141,12 @@ export interface HandKnowledge {
 
 export function knowledgeOf(data: HandData, today: string, halfLife: number): HandKnowledge {
   const batch = batchOf(data.timings);
-  return { batch, tension: learn(tensionObservations(data.tension, today, halfLife), TENSION_SPREAD), density: learn(densityObservations(data.density, today, halfLife), DENSITY_SPREAD), pace: learnPace(paceTimings(data.timings, today, halfLife, batch)) };
+  return {
+    batch,
+    tension: learn(tensionObservations(data.tension, today, halfLife), TENSION_SPREAD),
+    density: learn(densityObservations(data.density, today, halfLife), DENSITY_SPREAD),
+    pace: learnPace(paceTimings(data.timings, today, halfLife, batch)),
+  };
 }
 
 /** A factor on the trade's figure, what kind of measurements it rests on, and the days they were made. */
@@ -96,8 +160,21 @@ export interface Factor {
 export interface HandView {
   readonly tension: Readonly<Record<string, Factor>>;
   readonly elsewhere: Factor | undefined;
-  readonly density: { readonly of: Readonly<Record<string, { readonly factor: number; readonly sigma: number }>>; readonly from: string; readonly rests: string } | undefined;
-  readonly pace: { readonly factor: Readonly<Record<string, number>>; readonly sd: readonly (readonly number[])[]; readonly from: string; readonly rests: string } | undefined;
+  readonly density:
+    | {
+        readonly of: Readonly<Record<string, { readonly factor: number; readonly sigma: number }>>;
+        readonly from: string;
+        readonly rests: string;
+      }
+    | undefined;
+  readonly pace:
+    | {
+        readonly factor: Readonly<Record<string, number>>;
+        readonly sd: readonly (readonly number[])[];
+        readonly from: string;
+        readonly rests: string;
+      }
+    | undefined;
   /** How much quicker each further piece of a run is; the trade's average when no batch was timed. */
   readonly batch: BatchLearning;
 }
@@ -105,8 +182,14 @@ export interface HandView {
 const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 /** The days of some measurements, newest first, the first few of them by name. */
 function daysOf(list: readonly { readonly madeOn: string }[], print: (day: string) => string): string {
-  const days = list.map((m) => m.madeOn).sort().reverse();
-  return days.slice(0, NAMED).map(print).join(", ") + (days.length > NAMED ? ` and ${days.length - NAMED} before` : "");
+  const days = list
+    .map((m) => m.madeOn)
+    .sort()
+    .reverse();
+  return (
+    days.slice(0, NAMED).map(print).join(", ") +
+    (days.length > NAMED ? ` and ${days.length - NAMED} before` : "")
+  );
 }
 const NAMED = 4;
 
@@ -117,52 +200,150 @@ function fromOf(data: HandData, group: string): string {
   const swatches = own.length - weighed;
   return `this yarn: ${[swatches > 0 ? count(swatches, "swatch", "swatches") : "", weighed > 0 ? count(weighed, "weigh-in", "weigh-ins") : ""].filter(Boolean).join(", ")}`;
 }
-const ownOf = (data: HandData, group: string) => data.tension.filter((m) => !m.setAside && groupOf(m.yarnId, m.hookMm) === group);
-const factorOf = (l: Learned, from: string, rests: string) => ({ factor: Math.exp(l.mean), sigma: l.sd, from, rests });
+const ownOf = (data: HandData, group: string) =>
+  data.tension.filter((m) => !m.setAside && groupOf(m.yarnId, m.hookMm) === group);
+const factorOf = (l: Learned, from: string, rests: string) => ({
+  factor: Math.exp(l.mean),
+  sigma: l.sd,
+  from,
+  rests,
+});
 
-export function handView(data: HandData, today: string, halfLife: number, print: (day: string) => string = (day) => day): HandView {
+export function handView(
+  data: HandData,
+  today: string,
+  halfLife: number,
+  print: (day: string) => string = (day) => day,
+): HandView {
   const k = knowledgeOf(data, today, halfLife);
-  const tension = Object.fromEntries(k.tension.groups.map((g) => [g, factorOf(k.tension.of(g), fromOf(data, g), daysOf(ownOf(data, g), print))]));
-  const used = <M extends { readonly setAside: boolean; readonly madeOn: string }>(list: readonly M[]) => daysOf(list.filter((m) => !m.setAside), print);
+  const tension = Object.fromEntries(
+    k.tension.groups.map((g) => [
+      g,
+      factorOf(k.tension.of(g), fromOf(data, g), daysOf(ownOf(data, g), print)),
+    ]),
+  );
+  const used = <M extends { readonly setAside: boolean; readonly madeOn: string }>(list: readonly M[]) =>
+    daysOf(
+      list.filter((m) => !m.setAside),
+      print,
+    );
   const known = k.tension.groups.length > 0;
   return {
-    tension, elsewhere: known ? factorOf(k.tension.elsewhere, "your other yarns", used(data.tension)) : undefined,
-    density: k.density.groups.length > 0 ? { of: Object.fromEntries(["light", "medium", "firm"].map((f) => [f, { factor: Math.exp(k.density.of(f).mean), sigma: k.density.of(f).sd }])), from: `your packing, ${count(k.density.elsewhere.others, "weigh-in", "weigh-ins")}`, rests: used(data.density) } : undefined,
+    tension,
+    elsewhere: known ? factorOf(k.tension.elsewhere, "your other yarns", used(data.tension)) : undefined,
+    density:
+      k.density.groups.length > 0
+        ? {
+            of: Object.fromEntries(
+              ["light", "medium", "firm"].map((f) => [
+                f,
+                { factor: Math.exp(k.density.of(f).mean), sigma: k.density.of(f).sd },
+              ]),
+            ),
+            from: `your packing, ${count(k.density.elsewhere.others, "weigh-in", "weigh-ins")}`,
+            rests: used(data.density),
+          }
+        : undefined,
     batch: k.batch,
-    pace: k.pace.timings > 0 ? { factor: Object.fromEntries(PACE_KINDS.map((x) => [x, k.pace.factor(x)])), sd: covarianceOf(k.pace), from: `your pace, ${count(k.pace.timings, "timing", "timings")}`, rests: used(data.timings) } : undefined,
+    pace:
+      k.pace.timings > 0
+        ? {
+            factor: Object.fromEntries(PACE_KINDS.map((x) => [x, k.pace.factor(x)])),
+            sd: covarianceOf(k.pace),
+            from: `your pace, ${count(k.pace.timings, "timing", "timings")}`,
+            rests: used(data.timings),
+          }
+        : undefined,
   };
 }
 
 /** Covariance of the factors, read off the spread of sums of two kinds. */
 function covarianceOf(pace: Pace): number[][] {
   const single = PACE_KINDS.map((a) => pace.sd({ [a]: 1 }) ** 2);
-  return PACE_KINDS.map((a, i) => PACE_KINDS.map((b, j) => (i === j ? (single[i] ?? 0) : (pace.sd({ [a]: 1, [b]: 1 }) ** 2 - (single[i] ?? 0) - (single[j] ?? 0)) / 2)));
+  return PACE_KINDS.map((a, i) =>
+    PACE_KINDS.map((b, j) =>
+      i === j
+        ? (single[i] ?? 0)
+        : (pace.sd({ [a]: 1, [b]: 1 }) ** 2 - (single[i] ?? 0) - (single[j] ?? 0)) / 2,
+    ),
+  );
 }
 
 export function paceUsed(view: HandView["pace"]): PaceUsed | undefined {
   if (!view) return undefined;
   return {
-    from: view.from, rests: view.rests,
+    from: view.from,
+    rests: view.rests,
     factor: (kind: PaceKind) => view.factor[kind] ?? 1,
-    sd: (work) => Math.sqrt(Math.max(0, PACE_KINDS.reduce((s, a, i) => s + PACE_KINDS.reduce((t, b, j) => t + (work[a] ?? 0) * (work[b] ?? 0) * (view.sd[i]?.[j] ?? 0), 0), 0))),
+    sd: (work) =>
+      Math.sqrt(
+        Math.max(
+          0,
+          PACE_KINDS.reduce(
+            (s, a, i) =>
+              s +
+              PACE_KINDS.reduce((t, b, j) => t + (work[a] ?? 0) * (work[b] ?? 0) * (view.sd[i]?.[j] ?? 0), 0),
+            0,
+          ),
+        ),
+      ),
   };
 }
 export function packingUsed(view: HandView["density"]): PieceInput["packing"] {
-  return view ? { from: view.from, rests: view.rests, of: (f) => view.of[f] ?? { factor: 1, sigma: 0.2 } } : undefined;
+  return view
+    ? { from: view.from, rests: view.rests, of: (f) => view.of[f] ?? { factor: 1, sigma: 0.2 } }
+    : undefined;
 }
 
 /** A swatch against the trade: an unravelled sample tells of the yarn itself, a width only through the usual ratio. */
-export function swatchMeasures(s: { id: string; yarnId: string; hookUm: number; madeOn: string; stitches: number | null; overMm: number | null; sampleStitches: number | null; sampleMm: number | null; setAside: boolean }, weightClass: WeightClass): TensionMeasure[] {
+export function swatchMeasures(
+  s: {
+    id: string;
+    yarnId: string;
+    hookUm: number;
+    madeOn: string;
+    stitches: number | null;
+    overMm: number | null;
+    sampleStitches: number | null;
+    sampleMm: number | null;
+    setAside: boolean;
+  },
+  weightClass: WeightClass,
+): TensionMeasure[] {
   const hookMm = s.hookUm / 1000;
   const width = gaugePrior(weightClass, mm(hookMm)).width;
   const base = { yarnId: s.yarnId, hookMm, madeOn: s.madeOn, setAside: s.setAside };
-  if (s.sampleStitches && s.sampleMm) return [{ ...base, id: s.id, kind: "unravelled", ratio: s.sampleMm / s.sampleStitches / tradePerStitch(weightClass, mm(hookMm)), variance: UNRAVEL_SIGMA ** 2 }];
-  if (s.stitches && s.overMm) return [{ ...base, id: s.id, kind: "width", ratio: s.overMm / s.stitches / width, variance: GAUGE_SIGMA ** 2 + (0.3 / s.stitches) ** 2 }];
+  if (s.sampleStitches && s.sampleMm)
+    return [
+      {
+        ...base,
+        id: s.id,
+        kind: "unravelled",
+        ratio: s.sampleMm / s.sampleStitches / tradePerStitch(weightClass, mm(hookMm)),
+        variance: UNRAVEL_SIGMA ** 2,
+      },
+    ];
+  if (s.stitches && s.overMm)
+    return [
+      {
+        ...base,
+        id: s.id,
+        kind: "width",
+        ratio: s.overMm / s.stitches / width,
+        variance: GAUGE_SIGMA ** 2 + (0.3 / s.stitches) ** 2,
+      },
+    ];
   return [];
 }
 
 /** A weigh-in against the trade: tails and filling are taken off before stitches are compared. */
-export function weighRatio(w: { weightMg: number; beforeMg?: number | null; stepMg: number; expectedMg: number; besideMg: number }): { ratio: number; variance: number } {
+export function weighRatio(w: {
+  weightMg: number;
+  beforeMg?: number | null;
+  stepMg: number;
+  expectedMg: number;
+  besideMg: number;
+}): { ratio: number; variance: number } {
   const net = w.weightMg - w.besideMg;
   const ratio = Math.max(1, net) / Math.max(1, w.expectedMg);
   const grams = Math.max(0.01, net / 1000);

@@ -1,4 +1,11 @@
-import { listHands, listTimings, listWeighIns, type Hand, type TimingRow, type WeighIn } from "@db/queries/hands";
+import {
+  listHands,
+  listTimings,
+  listWeighIns,
+  type Hand,
+  type TimingRow,
+  type WeighIn,
+} from "@db/queries/hands";
 import { listSwatches, type Swatch, type Yarn } from "@db/queries/materials";
 import type { Scope } from "@db/scope";
 import type { Work } from "@core/estimate";
@@ -13,25 +20,68 @@ export interface Measured {
 }
 
 export async function loadMeasured(scope: Scope): Promise<Measured> {
-  const [hands, swatches, weighIns, timings] = await Promise.all([listHands(scope), listSwatches(scope), listWeighIns(scope), listTimings(scope)]);
+  const [hands, swatches, weighIns, timings] = await Promise.all([
+    listHands(scope),
+    listSwatches(scope),
+    listWeighIns(scope),
+    listTimings(scope),
+  ]);
   return { hands, swatches, weighIns, timings };
 }
 
 /** One hand's measurements; a swatch without a hand is the maker's own. Yarn-over and yarn-under are kept apart. */
-export function handDataOf(m: Measured, yarns: readonly Pick<Yarn, "id" | "weightClass">[], hand: Hand | undefined): HandData {
+export function handDataOf(
+  m: Measured,
+  yarns: readonly Pick<Yarn, "id" | "weightClass">[],
+  hand: Hand | undefined,
+): HandData {
   const first = m.hands[0]?.id;
   const own = (id: string | null) => (id ?? first) === hand?.id;
   const classOf = new Map(yarns.map((y) => [y.id, y.weightClass as WeightClass]));
   const loops = hand?.loops ?? "over";
   return {
     tension: [
-      ...m.swatches.filter((s) => own(s.handId) && s.loops === loops).flatMap((s) => {
-        const weightClass = classOf.get(s.yarnId);
-        return weightClass === undefined ? [] : swatchMeasures(s, weightClass);
-      }),
-      ...m.weighIns.filter((w) => own(w.handId) && w.kind === "yarn" && w.loops === loops && w.yarnId !== null && w.hookUm !== null).map((w) => ({ id: w.id, kind: "weigh-in" as const, yarnId: w.yarnId ?? "", hookMm: (w.hookUm ?? 0) / 1000, madeOn: w.madeOn, setAside: w.setAside, ...weighRatio(w) })),
+      ...m.swatches
+        .filter((s) => own(s.handId) && s.loops === loops)
+        .flatMap((s) => {
+          const weightClass = classOf.get(s.yarnId);
+          return weightClass === undefined ? [] : swatchMeasures(s, weightClass);
+        }),
+      ...m.weighIns
+        .filter(
+          (w) =>
+            own(w.handId) && w.kind === "yarn" && w.loops === loops && w.yarnId !== null && w.hookUm !== null,
+        )
+        .map((w) => ({
+          id: w.id,
+          kind: "weigh-in" as const,
+          yarnId: w.yarnId ?? "",
+          hookMm: (w.hookUm ?? 0) / 1000,
+          madeOn: w.madeOn,
+          setAside: w.setAside,
+          ...weighRatio(w),
+        })),
     ],
-    density: m.weighIns.filter((w) => own(w.handId) && w.kind === "filling").map((w) => ({ id: w.id, firmness: w.firmness ?? "medium", madeOn: w.madeOn, setAside: w.setAside, ...weighRatio(w) })),
-    timings: m.timings.filter((t) => own(t.handId)).map((t) => ({ id: t.id, stage: t.stage, work: t.work as Work, seconds: t.seconds, pieces: t.pieces, laps: t.laps, madeOn: t.madeOn, setAside: t.setAside })),
+    density: m.weighIns
+      .filter((w) => own(w.handId) && w.kind === "filling")
+      .map((w) => ({
+        id: w.id,
+        firmness: w.firmness ?? "medium",
+        madeOn: w.madeOn,
+        setAside: w.setAside,
+        ...weighRatio(w),
+      })),
+    timings: m.timings
+      .filter((t) => own(t.handId))
+      .map((t) => ({
+        id: t.id,
+        stage: t.stage,
+        work: t.work as Work,
+        seconds: t.seconds,
+        pieces: t.pieces,
+        laps: t.laps,
+        madeOn: t.madeOn,
+        setAside: t.setAside,
+      })),
   };
 }

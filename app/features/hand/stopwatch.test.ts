@@ -30,18 +30,21 @@ describe("the stopwatch", () => {
   });
   it("never runs backwards, whatever is pressed", () => {
     const press = fc.tuple(fc.constantFrom("start", "pause", "lap"), fc.integer({ min: 0, max: 100_000 }));
-    fc.assert(fc.property(fc.array(press, { maxLength: 30 }), (list) => {
-      let w = STOPPED;
-      let now = 0;
-      let before = 0;
-      for (const [what, ms] of list) {
-        now += ms;
-        w = what === "start" ? start(w, now) : what === "pause" ? pause(w, now) : lap(w, now);
-        expect(elapsed(w, now)).toBeGreaterThanOrEqual(before);
-        before = elapsed(w, now);
-      }
-      expect(before).toBeLessThanOrEqual(now);
-    }));
+    fc.assert(
+      fc.property(fc.array(press, { maxLength: 30 }), (list) => {
+        let w = STOPPED;
+        let now = 0;
+        let before = 0;
+        for (const [what, ms] of list) {
+          now += ms;
+          w = what === "start" ? start(w, now) : what === "pause" ? pause(w, now) : lap(w, now);
+          expect(elapsed(w, now)).toBeGreaterThanOrEqual(before);
+          before = elapsed(w, now);
+        }
+        expect(before).toBeLessThanOrEqual(now);
+      }),
+    );
   });
-  it("reads like a clock", () => expect([0, 61_000, 3_661_000].map(clockText)).toEqual(["00:00", "01:01", "1:01:01"]));
+  it("reads like a clock", () =>
+    expect([0, 61_000, 3_661_000].map(clockText)).toEqual(["00:00", "01:01", "1:01:01"]));
 });

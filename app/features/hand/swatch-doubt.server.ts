@@ -6,14 +6,25 @@ import { groupOf, knowledgeOf, swatchMeasures } from "./learning";
 import { handDataOf, loadMeasured } from "./load.server";
 
 /** Asks about a swatch that lies far from what is known of this hand, taking up the yarn the same way. */
-export async function doubtAboutSwatch({ scope, workshop }: Opened, s: NewSwatch): Promise<Doubt | undefined> {
+export async function doubtAboutSwatch(
+  { scope, workshop }: Opened,
+  s: NewSwatch,
+): Promise<Doubt | undefined> {
   const [measured, yarns] = await Promise.all([loadMeasured(scope), listYarns(scope, true)]);
   const hand = measured.hands.find((h) => h.id === s.handId) ?? measured.hands[0];
   const yarn = yarns.find((y) => y.id === s.yarnId);
   if (!hand || !yarn) return undefined;
   const [measure] = swatchMeasures({ ...s, id: "", setAside: false }, yarn.weightClass as WeightClass);
   if (!measure) return undefined;
-  const known = knowledgeOf(handDataOf(measured, yarns, { ...hand, loops: s.loops ?? hand.loops }), todayOf(scope.now), workshop.halfLifeDays);
+  const known = knowledgeOf(
+    handDataOf(measured, yarns, { ...hand, loops: s.loops ?? hand.loops }),
+    todayOf(scope.now),
+    workshop.halfLifeDays,
+  );
   const now = known.tension.of(groupOf(measure.yarnId, measure.hookMm));
-  return doubtOf("length", Math.log(measure.ratio) - now.mean, Math.hypot(now.sd, Math.sqrt(measure.variance)));
+  return doubtOf(
+    "length",
+    Math.log(measure.ratio) - now.mean,
+    Math.hypot(now.sd, Math.sqrt(measure.variance)),
+  );
 }

@@ -10,10 +10,25 @@ import { readTimings, type TimingMapping } from "./import";
 import { STAGE_WORDS } from "./words";
 
 /** Reads a file of timings against the workshop and keeps what can be kept; each problem names its line. */
-export async function bringInTimings(opened: Opened, batch: { id: string; fileName: string; onlyGood: boolean }, table: Table, mapping: TimingMapping): Promise<{ kept: number; problems: readonly ImportProblem[] }> {
+export async function bringInTimings(
+  opened: Opened,
+  batch: { id: string; fileName: string; onlyGood: boolean },
+  table: Table,
+  mapping: TimingMapping,
+): Promise<{ kept: number; problems: readonly ImportProblem[] }> {
   const { scope, workshop } = opened;
-  const [choices, items, around, hands] = await Promise.all([loadChoices(opened), listItems(scope), loadSurroundings(scope, workshop), listHands(scope)]);
-  const { good, problems: read } = readTimings(table, mapping, { reading: readingOf(workshop), items: choices.items, hands, today: todayOf(scope.now) });
+  const [choices, items, around, hands] = await Promise.all([
+    loadChoices(opened),
+    listItems(scope),
+    loadSurroundings(scope, workshop),
+    listHands(scope),
+  ]);
+  const { good, problems: read } = readTimings(table, mapping, {
+    reading: readingOf(workshop),
+    items: choices.items,
+    hands,
+    today: todayOf(scope.now),
+  });
   const problems = [...read];
   const byId = new Map(items.map((i) => [i.item.id, i]));
   const expected = new Map<string, TradeExpected>();
@@ -22,14 +37,45 @@ export async function bringInTimings(opened: Opened, batch: { id: string; fileNa
     if (!entry) return [];
     const trade = expected.get(t.itemId) ?? tradeExpected(draftOf(entry.revision), aroundOf(entry, around));
     expected.set(t.itemId, trade);
-    const work = Object.fromEntries(Object.entries(stageWork(trade, t.part, t.stage)).map(([k, s]) => [k, s * t.pieces]));
+    const work = Object.fromEntries(
+      Object.entries(stageWork(trade, t.part, t.stage)).map(([k, s]) => [k, s * t.pieces]),
+    );
     if (secondsOfWork(work) <= 0) {
-      problems.push({ line: t.line, column: "stage", value: STAGE_WORDS[t.stage], why: `${entry.item.name}${t.part ? `, ${t.part},` : ""} has nothing of this stage.` });
+      problems.push({
+        line: t.line,
+        column: "stage",
+        value: STAGE_WORDS[t.stage],
+        why: `${entry.item.name}${t.part ? `, ${t.part},` : ""} has nothing of this stage.`,
+      });
       return [];
     }
-    return [{ handId: t.handId, itemId: t.itemId, revisionId: entry.revision.id, part: t.part, stage: t.stage, pieces: t.pieces, seconds: t.seconds, laps: [], work, madeOn: t.madeOn, note: t.note, idempotencyKey: `${batch.id}:${t.line}` }];
+    return [
+      {
+        handId: t.handId,
+        itemId: t.itemId,
+        revisionId: entry.revision.id,
+        part: t.part,
+        stage: t.stage,
+        pieces: t.pieces,
+        seconds: t.seconds,
+        laps: [],
+        work,
+        madeOn: t.madeOn,
+        note: t.note,
+        idempotencyKey: `${batch.id}:${t.line}`,
+      },
+    ];
   });
   if (timings.length === 0 || (problems.length > 0 && !batch.onlyGood)) return { kept: 0, problems };
-  await importTimings(scope, { id: batch.id, fileName: batch.fileName.slice(0, 160), rows: timings.length, skipped: table.rows.length - timings.length }, timings);
+  await importTimings(
+    scope,
+    {
+      id: batch.id,
+      fileName: batch.fileName.slice(0, 160),
+      rows: timings.length,
+      skipped: table.rows.length - timings.length,
+    },
+    timings,
+  );
   return { kept: timings.length, problems };
 }

@@ -16,7 +16,11 @@ export function useScale(on: boolean): ScaleNow & { send: (command: string) => v
     const s = new EventSource("/scale/stream");
     source.current = s;
     s.addEventListener("reading", (e) => {
-      const r = JSON.parse((e as MessageEvent<string>).data) as { grams: number; stable: boolean; stepGrams: number };
+      const r = JSON.parse((e as MessageEvent<string>).data) as {
+        grams: number;
+        stable: boolean;
+        stepGrams: number;
+      };
       setNow({ state: "live", ...r });
     });
     s.addEventListener("gone", () => setNow((n) => ({ ...n, state: "gone", stable: false })));

@@ -1,10 +1,31 @@
 import type { PaceKind, Stage } from "@core/estimate";
 
 /** Stages as the screens name them. */
-export const STAGE_WORDS: Readonly<Record<Stage, string>> = { crochet: "crochet", face: "eyes and face", filling: "filling and closing", sewing: "sewing on", ends: "ends", hanger: "hanger or ring", inspection: "inspection", packing: "tag and pack" };
+export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
+  crochet: "crochet",
+  face: "eyes and face",
+  filling: "filling and closing",
+  sewing: "sewing on",
+  ends: "ends",
+  hanger: "hanger or ring",
+  inspection: "inspection",
+  packing: "tag and pack",
+};
 
 /** Kinds of work that have a pace of their own. */
 export const KIND_WORDS: Readonly<Record<PaceKind, string>> = {
-  plain: "single crochet", tall: "taller stitches", shaping: "decreases", chains: "chains, slip stitches", tiny: "tiny first rounds", closing: "closing over filling", rounds: "marking, joining, colour changes",
-  face: "eyes and face", filling: "filling", sewing: "sewing on", ends: "ends", hanger: "hanger or ring", inspection: "inspection", packing: "tag and pack",
+  plain: "single crochet",
+  tall: "taller stitches",
+  shaping: "decreases",
+  chains: "chains, slip stitches",
+  tiny: "tiny first rounds",
+  closing: "closing over filling",
+  rounds: "marking, joining, colour changes",
+  face: "eyes and face",
+  filling: "filling",
+  sewing: "sewing on",
+  ends: "ends",
+  hanger: "hanger or ring",
+  inspection: "inspection",
+  packing: "tag and pack",
 };

@@ -4,14 +4,57 @@ import { analyseItem, type Around, type ItemDraft, type YarnView } from "./analy
 import { costReason, hourReason, priceReason } from "./reasons";
 import { silhouetteOf, smallSilhouette } from "./silhouette";
 
-const yarn = (id: string, over: Partial<YarnView> = {}): YarnView => ({ id, name: "DK cotton", shade: id, colour: "#445566", fibre: "cotton", weightClass: 3, hookMm: 4, metresPer100g: 230, ballMg: 50_000, ballPrice: 290, deleted: false, ...over });
+const yarn = (id: string, over: Partial<YarnView> = {}): YarnView => ({
+  id,
+  name: "DK cotton",
+  shade: id,
+  colour: "#445566",
+  fibre: "cotton",
+  weightClass: 3,
+  hookMm: 4,
+  metresPer100g: 230,
+  ballMg: 50_000,
+  ballPrice: 290,
+  deleted: false,
+  ...over,
+});
 const around = (over: Partial<Around> = {}): Around => ({
   yarns: [yarn("red"), yarn("white")],
-  notions: [{ id: "eyes", kind: "eye", name: "Eyes, 6 mm", sizeMm: 6, packSize: 50, packPrice: 495, deleted: false }, { id: "fibre", kind: "filling", name: "Fibre", sizeMm: undefined, packSize: 250_000, packPrice: 520, deleted: false }],
-  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] }, fees: { label: "stall", percentBp: 0, fixed: 0 as Minor }, price: undefined, reading: { locale: "en-IE", system: "metric", currency: "EUR" }, terms: "us", ...over,
+  notions: [
+    { id: "eyes", kind: "eye", name: "Eyes, 6 mm", sizeMm: 6, packSize: 50, packPrice: 495, deleted: false },
+    {
+      id: "fibre",
+      kind: "filling",
+      name: "Fibre",
+      sizeMm: undefined,
+      packSize: 250_000,
+      packPrice: 520,
+      deleted: false,
+    },
+  ],
+  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
+  fees: { label: "stall", percentBp: 0, fixed: 0 as Minor },
+  price: undefined,
+  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
+  terms: "us",
+  ...over,
 });
-const PATTERN = "Buoy\nRnd 1: With red, 6 sc in magic ring (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-5: 18 sc (18)\nRnd 6: change to white. 18 sc (18)\nInsert 6 mm eyes between rounds 4 and 5, 4 sts apart.\nRnd 7: (sc, dec) x 6 (12)\nStuff firmly.\nRnd 8: dec x 6 (6)\nFasten off and close the hole.";
-const draft = (over: Partial<ItemDraft> = {}): ItemDraft => ({ pattern: PATTERN, firmness: "medium", hanger: true, slots: [{ slot: "red", yarnId: "red", hookMm: 3, strands: 1 }, { slot: "white", yarnId: "white", hookMm: 3, strands: 1 }], notions: [{ notionId: "eyes", quantity: 2 }, { notionId: "fibre", quantity: 1 }], ...over });
+const PATTERN =
+  "Buoy\nRnd 1: With red, 6 sc in magic ring (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-5: 18 sc (18)\nRnd 6: change to white. 18 sc (18)\nInsert 6 mm eyes between rounds 4 and 5, 4 sts apart.\nRnd 7: (sc, dec) x 6 (12)\nStuff firmly.\nRnd 8: dec x 6 (6)\nFasten off and close the hole.";
+const draft = (over: Partial<ItemDraft> = {}): ItemDraft => ({
+  pattern: PATTERN,
+  firmness: "medium",
+  hanger: true,
+  slots: [
+    { slot: "red", yarnId: "red", hookMm: 3, strands: 1 },
+    { slot: "white", yarnId: "white", hookMm: 3, strands: 1 },
+  ],
+  notions: [
+    { notionId: "eyes", quantity: 2 },
+    { notionId: "fibre", quantity: 1 },
+  ],
+  ...over,
+});
 
 describe("an item analysed", () => {
   const a = analyseItem(draft(), around());
@@ -31,7 +74,12 @@ describe("an item analysed", () => {
     expect(analyseItem(draft(), around({ notions: n })).missingHardware.length).toBe(1);
   });
   it("needs come in mg and pieces, with an upper end", () => {
-    expect(a.needs.map((n) => [n.kind, n.materialId]).sort()).toEqual([["filling", "fibre"], ["notion", "eyes"], ["yarn", "red"], ["yarn", "white"]]);
+    expect(a.needs.map((n) => [n.kind, n.materialId]).sort()).toEqual([
+      ["filling", "fibre"],
+      ["notion", "eyes"],
+      ["yarn", "red"],
+      ["yarn", "white"],
+    ]);
     for (const n of a.needs) expect(n.eachHigh).toBeGreaterThanOrEqual(n.each);
     expect(a.needs.find((n) => n.materialId === "eyes")).toMatchObject({ each: 2, eachHigh: 2 });
   });
@@ -48,7 +96,9 @@ describe("an item analysed", () => {
   it("has no suggestion where fees and margin take it all, and does not fail", () => {
     const b = analyseItem(draft(), around({ fees: { label: "x", percentBp: 9500, fixed: 0 as Minor } }));
     expect(b.pricing).toBeUndefined();
-    expect(priceReason(b, { label: "x", percentBp: 9500, fixed: 0 as Minor }, 800, around().reading).label).toContain("No price");
+    expect(
+      priceReason(b, { label: "x", percentBp: 9500, fixed: 0 as Minor }, 800, around().reading).label,
+    ).toContain("No price");
   });
   it("reasons add up to what they explain", () => {
     const cost = costReason(a);
@@ -58,14 +108,21 @@ describe("an item analysed", () => {
     expect(before.reduce((s, p) => s + p.value, 0)).toBe(left?.value);
   });
   it("a swatch counts only for the hook it was made with", () => {
-    const swatched = [yarn("red", { swatch: { label: "your swatch", hookMm: 3, sample: { stitches: 10, mm: 500 } } }), yarn("white")];
+    const swatched = [
+      yarn("red", { swatch: { label: "your swatch", hookMm: 3, sample: { stitches: 10, mm: 500 } } }),
+      yarn("white"),
+    ];
     const with3 = analyseItem(draft(), around({ yarns: swatched })).piece.yarn[0]?.metres.value;
-    const with4 = analyseItem(draft({ slots: draft().slots.map((s) => ({ ...s, hookMm: 4 })) }), around({ yarns: swatched })).piece.yarn[0];
+    const with4 = analyseItem(
+      draft({ slots: draft().slots.map((s) => ({ ...s, hookMm: 4 })) }),
+      around({ yarns: swatched }),
+    ).piece.yarn[0];
     expect(with3).not.toBe(a.piece.yarn[0]?.metres.value);
     expect(JSON.stringify(with4?.metres.reason)).not.toContain("your swatch");
   });
   it("reads garbage without failing", () => {
-    for (const pattern of ["", "🧶", "Rnd 1: ((((", "x".repeat(5000)]) expect(() => analyseItem(draft({ pattern }), around())).not.toThrow();
+    for (const pattern of ["", "🧶", "Rnd 1: ((((", "x".repeat(5000)])
+      expect(() => analyseItem(draft({ pattern }), around())).not.toThrow();
   });
 });
 
@@ -74,7 +131,16 @@ describe("silhouettes", () => {
   if (!part) throw new Error("no part");
   it("have a band for each round, in its colour, and eyes mirrored about the middle", () => {
     const s = silhouetteOf(part);
-    expect(s.bands.map((b) => b.slot)).toEqual(["red", "red", "red", "red", "red", "white", "white", "white"]);
+    expect(s.bands.map((b) => b.slot)).toEqual([
+      "red",
+      "red",
+      "red",
+      "red",
+      "red",
+      "white",
+      "white",
+      "white",
+    ]);
     expect(s.eyes.length).toBe(2);
     expect(s.eyes[0]?.x).toBeCloseTo(-(s.eyes[1]?.x ?? 0), 9);
     expect(s.eyes[0]?.r).toBe(3);

@@ -1,7 +1,38 @@
-import { costOf, earningAt, priceFor, type ChannelFees, type Cost, type CostLine, type Earning, type Pricing } from "@core/costing";
-import { compareYarns, estimatePiece, TRADE_PACE, Z90, type Compared, type Estimate, type HardwareNeed, type PieceEstimate, type YarnSpec } from "@core/estimate";
+import {
+  costOf,
+  earningAt,
+  priceFor,
+  type ChannelFees,
+  type Cost,
+  type CostLine,
+  type Earning,
+  type Pricing,
+} from "@core/costing";
+import {
+  compareYarns,
+  estimatePiece,
+  TRADE_PACE,
+  Z90,
+  type Compared,
+  type Estimate,
+  type HardwareNeed,
+  type PieceEstimate,
+  type YarnSpec,
+} from "@core/estimate";
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
-import { minorDigits, mm, printDuration, printMass, printMoney, printYarnLength, type Grams, type Metres, type Minor, type Reading, type Seconds } from "@core/units";
+import {
+  minorDigits,
+  mm,
+  printDuration,
+  printMass,
+  printMoney,
+  printYarnLength,
+  type Grams,
+  type Metres,
+  type Minor,
+  type Reading,
+  type Seconds,
+} from "@core/units";
 import { faceOf, type FacePlacement, type WeightClass, type Firmness } from "@core/fabric";
 import { packingUsed, paceUsed, type HandView } from "../hand/learning";
 import { orderOfWork, type OrderOfWork, type PieceNeed } from "@core/planning";
@@ -18,14 +49,52 @@ export interface YarnView {
   readonly metresPer100g: number;
   readonly ballMg: number;
   readonly ballPrice: number;
-  readonly swatch?: { readonly label: string; readonly hookMm: number; readonly gauge?: { stitches: number; overMm: number; rounds?: number | undefined; roundsOverMm?: number | undefined } | undefined; readonly sample?: { stitches: number; mm: number } | undefined } | undefined;
+  readonly swatch?:
+    | {
+        readonly label: string;
+        readonly hookMm: number;
+        readonly gauge?:
+          | {
+              stitches: number;
+              overMm: number;
+              rounds?: number | undefined;
+              roundsOverMm?: number | undefined;
+            }
+          | undefined;
+        readonly sample?: { stitches: number; mm: number } | undefined;
+      }
+    | undefined;
   readonly deleted: boolean;
   /** What a hand's measurements say of this yarn, by hook in tenths of a millimetre; "" for hooks that were not measured. */
-  readonly learned?: Readonly<Record<string, { readonly factor: number; readonly sigma: number; readonly from: string; readonly rests?: string }>> | undefined;
+  readonly learned?:
+    | Readonly<
+        Record<
+          string,
+          { readonly factor: number; readonly sigma: number; readonly from: string; readonly rests?: string }
+        >
+      >
+    | undefined;
   /** Relative standard deviation of the length of 100 g: 0 when a band says it. */
   readonly lengthSigma?: number;
 }
-export type NotionKind = "eye" | "nose" | "ring" | "filling" | "packaging" | "other" | "washer" | "bead" | "bell" | "jump-ring" | "hook" | "pin" | "cord" | "tag" | "bag" | "box" | "label";
+export type NotionKind =
+  | "eye"
+  | "nose"
+  | "ring"
+  | "filling"
+  | "packaging"
+  | "other"
+  | "washer"
+  | "bead"
+  | "bell"
+  | "jump-ring"
+  | "hook"
+  | "pin"
+  | "cord"
+  | "tag"
+  | "bag"
+  | "box"
+  | "label";
 const PACKAGING: ReadonlySet<NotionKind> = new Set<NotionKind>(["packaging", "tag", "bag", "box", "label"]);
 export interface NotionView {
   readonly id: string;
@@ -107,14 +176,39 @@ export interface YarnLength {
   readonly filled: boolean;
 }
 
-const DEFAULT_SPEC: YarnSpec = { label: "a light (DK) yarn, until you choose one", weight: 3, hook: mm(3), metresPer100g: 250, strands: 1 };
+const DEFAULT_SPEC: YarnSpec = {
+  label: "a light (DK) yarn, until you choose one",
+  weight: 3,
+  hook: mm(3),
+  metresPer100g: 250,
+  strands: 1,
+};
 
 export function specOfYarn(y: YarnView, hookMm: number, strands: number): YarnSpec {
   // A swatch speaks for the hook it was made with (to a tenth of a millimetre).
   const s = y.swatch && Math.abs(y.swatch.hookMm - hookMm) < 0.1 ? y.swatch : undefined;
   return {
-    label: `${y.name}, ${y.shade}`, weight: y.weightClass, hook: mm(hookMm), metresPer100g: y.metresPer100g, strands, lengthSigma: y.lengthSigma ?? 0, learned: y.learned?.[String(Math.round(hookMm * 10))] ?? y.learned?.[""],
-    swatch: s ? { label: s.label, gauge: s.gauge ? { stitches: s.gauge.stitches, overMm: mm(s.gauge.overMm), rounds: s.gauge.rounds, roundsOverMm: s.gauge.roundsOverMm === undefined ? undefined : mm(s.gauge.roundsOverMm) } : undefined, sample: s.sample ? { stitches: s.sample.stitches, mm: mm(s.sample.mm) } : undefined } : undefined,
+    label: `${y.name}, ${y.shade}`,
+    weight: y.weightClass,
+    hook: mm(hookMm),
+    metresPer100g: y.metresPer100g,
+    strands,
+    lengthSigma: y.lengthSigma ?? 0,
+    learned: y.learned?.[String(Math.round(hookMm * 10))] ?? y.learned?.[""],
+    swatch: s
+      ? {
+          label: s.label,
+          gauge: s.gauge
+            ? {
+                stitches: s.gauge.stitches,
+                overMm: mm(s.gauge.overMm),
+                rounds: s.gauge.rounds,
+                roundsOverMm: s.gauge.roundsOverMm === undefined ? undefined : mm(s.gauge.roundsOverMm),
+              }
+            : undefined,
+          sample: s.sample ? { stitches: s.sample.stitches, mm: mm(s.sample.mm) } : undefined,
+        }
+      : undefined,
   };
 }
 
@@ -134,21 +228,39 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
     const yarn = yarnOf(slot);
     if (choice && yarn) return specOfYarn(yarn, choice.hookMm, choice.strands);
     const near = fallback ? yarns.get(fallback.yarnId) : undefined;
-    return near && fallback ? { ...specOfYarn(near, fallback.hookMm, fallback.strands), label: `${slot} (no yarn chosen)` } : { ...DEFAULT_SPEC, label: `${slot}: ${DEFAULT_SPEC.label}` };
+    return near && fallback
+      ? { ...specOfYarn(near, fallback.hookMm, fallback.strands), label: `${slot} (no yarn chosen)` }
+      : { ...DEFAULT_SPEC, label: `${slot}: ${DEFAULT_SPEC.label}` };
   };
-  const piece = estimatePiece({ pattern: checked, specOf, firmness: draft.firmness, hanger: draft.hanger, pace: paceUsed(around.hand?.pace), packing: packingUsed(around.hand?.density) });
+  const piece = estimatePiece({
+    pattern: checked,
+    specOf,
+    firmness: draft.firmness,
+    hanger: draft.hanger,
+    pace: paceUsed(around.hand?.pace),
+    packing: packingUsed(around.hand?.density),
+  });
   const r = around.reading;
   const materials: CostLine[] = [];
   const needs = new Map<string, PieceNeed>();
   const need = (n: PieceNeed) => {
     const before = needs.get(n.materialId);
-    needs.set(n.materialId, before ? { ...before, each: before.each + n.each, eachHigh: before.eachHigh + n.eachHigh } : n);
+    needs.set(
+      n.materialId,
+      before ? { ...before, each: before.each + n.each, eachHigh: before.eachHigh + n.eachHigh } : n,
+    );
   };
   for (const y of piece.yarn) {
     const yarn = yarnOf(y.slot);
     if (!yarn) continue;
     const worth = (grams: number) => (grams * 1000 * yarn.ballPrice) / yarn.ballMg;
-    materials.push({ kind: "yarn", label: `${yarn.name}, ${yarn.shade}`, ...rangeOf(y.grams, worth), from: y.from, how: `${printMass(y.grams.value as Grams, r)} (${printYarnLength(y.metres.value as Metres, r)}) of a ${printMass((yarn.ballMg / 1000) as Grams, r)} ball at ${printMoney(yarn.ballPrice as Minor, r)}` });
+    materials.push({
+      kind: "yarn",
+      label: `${yarn.name}, ${yarn.shade}`,
+      ...rangeOf(y.grams, worth),
+      from: y.from,
+      how: `${printMass(y.grams.value as Grams, r)} (${printYarnLength(y.metres.value as Metres, r)}) of a ${printMass((yarn.ballMg / 1000) as Grams, r)} ball at ${printMoney(yarn.ballPrice as Minor, r)}`,
+    });
     need({ kind: "yarn", materialId: yarn.id, each: y.grams.value * 1000, eachHigh: y.grams.high * 1000 });
   }
   const notions = new Map(around.notions.map((n) => [n.id, n]));
@@ -156,17 +268,38 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
   if (filling && piece.filling.value > 0) {
     const density = filling.density ?? 1;
     const weight = piece.filling.value * density;
-    materials.push({ kind: "filling", label: filling.name, ...rangeOf(piece.filling, (g) => (g * density * 1000 * filling.packPrice) / filling.packSize), from: piece.packingFrom, how: `${printMass(weight as Grams, r)}${density === 1 ? "" : ` (${density} × the weight of fibre)`} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}` });
-    need({ kind: "filling", materialId: filling.id, each: weight * 1000, eachHigh: piece.filling.high * density * 1000 });
+    materials.push({
+      kind: "filling",
+      label: filling.name,
+      ...rangeOf(piece.filling, (g) => (g * density * 1000 * filling.packPrice) / filling.packSize),
+      from: piece.packingFrom,
+      how: `${printMass(weight as Grams, r)}${density === 1 ? "" : ` (${density} × the weight of fibre)`} of a ${printMass((filling.packSize / 1000) as Grams, r)} bag at ${printMoney(filling.packPrice as Minor, r)}`,
+    });
+    need({
+      kind: "filling",
+      materialId: filling.id,
+      each: weight * 1000,
+      eachHigh: piece.filling.high * density * 1000,
+    });
   }
   for (const { notionId, quantity } of draft.notions) {
     const n = notions.get(notionId);
     if (!n || n.kind === "filling" || quantity <= 0) continue;
-    materials.push({ kind: PACKAGING.has(n.kind) ? "packaging" : "notion", label: n.name, exact: (quantity * n.packPrice) / n.packSize, how: `${quantity} of a pack of ${n.packSize} at ${printMoney(n.packPrice as Minor, r)}` });
+    materials.push({
+      kind: PACKAGING.has(n.kind) ? "packaging" : "notion",
+      label: n.name,
+      exact: (quantity * n.packPrice) / n.packSize,
+      how: `${quantity} of a pack of ${n.packSize} at ${printMoney(n.packPrice as Minor, r)}`,
+    });
     need({ kind: "notion", materialId: n.id, each: quantity, eachHigh: quantity });
     const washer = n.washerId ? notions.get(n.washerId) : undefined;
     if (washer) {
-      materials.push({ kind: "notion", label: washer.name, exact: (quantity * washer.packPrice) / washer.packSize, how: `${quantity} of a pack of ${washer.packSize} at ${printMoney(washer.packPrice as Minor, r)}, one for each` });
+      materials.push({
+        kind: "notion",
+        label: washer.name,
+        exact: (quantity * washer.packPrice) / washer.packSize,
+        how: `${quantity} of a pack of ${washer.packSize} at ${printMoney(washer.packPrice as Minor, r)}, one for each`,
+      });
       need({ kind: "notion", materialId: washer.id, each: quantity, eachHigh: quantity });
     }
   }
@@ -174,29 +307,86 @@ export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
     p.yarn.flatMap((y): YarnLength[] => {
       const yarn = yarnOf(y.slot);
       if (!yarn || y.grams.value <= 0) return [];
-      return [{ part: p.part.name, make: p.part.make, slot: y.slot, yarnId: yarn.id, mg: y.grams.value * 1000, sigma: Math.log(y.grams.high / y.grams.value) / Z90, filled: p.fabric.form === "filled" }];
+      return [
+        {
+          part: p.part.name,
+          make: p.part.make,
+          slot: y.slot,
+          yarnId: yarn.id,
+          mg: y.grams.value * 1000,
+          sigma: Math.log(y.grams.high / y.grams.value) / Z90,
+          filled: p.fabric.form === "filled",
+        },
+      ];
     }),
   );
   const seconds = piece.seconds.value;
-  const labour = { seconds, low: piece.seconds.low, high: piece.seconds.high, from: paceFrom(around.hand?.pace) };
-  const cost = costOf(materials, { ...labour, wagePerHour: around.money.wagePerHour as Minor, overheadPerHour: around.money.overheadPerHour as Minor }, { hours: printDuration(seconds as Seconds, r), wage: printMoney(around.money.wagePerHour as Minor, r), overhead: printMoney(around.money.overheadPerHour as Minor, r) });
+  const labour = {
+    seconds,
+    low: piece.seconds.low,
+    high: piece.seconds.high,
+    from: paceFrom(around.hand?.pace),
+  };
+  const cost = costOf(
+    materials,
+    {
+      ...labour,
+      wagePerHour: around.money.wagePerHour as Minor,
+      overheadPerHour: around.money.overheadPerHour as Minor,
+    },
+    {
+      hours: printDuration(seconds as Seconds, r),
+      wage: printMoney(around.money.wagePerHour as Minor, r),
+      overhead: printMoney(around.money.overheadPerHour as Minor, r),
+    },
+  );
   const major = 10 ** minorDigits(r.currency);
   const possible = around.fees.percentBp + around.money.marginBp < 10_000;
-  const pricing = possible ? priceFor(cost, around.fees, around.money.marginBp, major === 1 ? [] : around.money.pricePoints) : undefined;
+  const pricing = possible
+    ? priceFor(cost, around.fees, around.money.marginBp, major === 1 ? [] : around.money.pricePoints)
+    : undefined;
   const price = (around.price ?? pricing?.suggested ?? cost.total) as Minor;
   const open = piece.yarn.filter((y) => !yarnOf(y.slot)).map((y) => y.slot);
   const missingHardware = piece.hardware.flatMap((h) => {
     const have = draft.notions.reduce((sum, c) => {
       const n = notions.get(c.notionId);
-      return n && n.kind === h.kind && (h.sizeMm === undefined || n.sizeMm === undefined || Math.abs(n.sizeMm - h.sizeMm) < 0.05) ? sum + c.quantity : sum;
+      return n &&
+        n.kind === h.kind &&
+        (h.sizeMm === undefined || n.sizeMm === undefined || Math.abs(n.sizeMm - h.sizeMm) < 0.05)
+        ? sum + c.quantity
+        : sum;
     }, 0);
     return have < h.count ? [{ ...h, count: h.count - have }] : [];
   });
-  return { checked, piece, paceFrom: labour.from, cost, pricing, price, earning: earningAt(price, cost, around.fees, labour), open, missingHardware, noFilling: piece.filling.value > 0 && !filling, faces: piece.parts.flatMap((p) => faceOf(p.part, p.fabric).map((face) => ({ part: p.part.name, make: p.part.make, face }))), order: orderOfWork(checked, piece.parts.map((p) => p.fabric)), needs: [...needs.values()], lengths };
+  return {
+    checked,
+    piece,
+    paceFrom: labour.from,
+    cost,
+    pricing,
+    price,
+    earning: earningAt(price, cost, around.fees, labour),
+    open,
+    missingHardware,
+    noFilling: piece.filling.value > 0 && !filling,
+    faces: piece.parts.flatMap((p) =>
+      faceOf(p.part, p.fabric).map((face) => ({ part: p.part.name, make: p.part.make, face })),
+    ),
+    order: orderOfWork(
+      checked,
+      piece.parts.map((p) => p.fabric),
+    ),
+    needs: [...needs.values()],
+    lengths,
+  };
 }
 
 /** A quantity's worth with its ends. */
-const rangeOf = (e: Estimate, worth: (quantity: number) => number) => ({ exact: worth(e.value), low: worth(e.low), high: worth(e.high) });
+const rangeOf = (e: Estimate, worth: (quantity: number) => number) => ({
+  exact: worth(e.value),
+  low: worth(e.low),
+  high: worth(e.high),
+});
 
 const paceFrom = (pace: HandView["pace"] | undefined): string => pace?.from ?? TRADE_PACE;
 
@@ -207,17 +397,33 @@ export interface YarnPair {
 }
 
 /** The same pattern in up to four yarns and hooks; pairs whose yarn is not there are left out. */
-export function compareDraft(draft: Pick<ItemDraft, "pattern" | "firmness" | "hanger">, pairs: readonly YarnPair[], around: Pick<Around, "yarns" | "terms" | "hand">): Compared[] {
+export function compareDraft(
+  draft: Pick<ItemDraft, "pattern" | "firmness" | "hanger">,
+  pairs: readonly YarnPair[],
+  around: Pick<Around, "yarns" | "terms" | "hand">,
+): Compared[] {
   const pattern = checkPattern(draft.pattern, { otherwise: around.terms });
   const specs = pairs.slice(0, 4).flatMap((p) => {
     const yarn = around.yarns.find((y) => y.id === p.yarnId);
     return yarn ? [specOfYarn(yarn, p.hookMm, 1)] : [];
   });
-  return compareYarns({ pattern, firmness: draft.firmness, hanger: draft.hanger, pace: paceUsed(around.hand?.pace), packing: packingUsed(around.hand?.density) }, specs);
+  return compareYarns(
+    {
+      pattern,
+      firmness: draft.firmness,
+      hanger: draft.hanger,
+      pace: paceUsed(around.hand?.pace),
+      packing: packingUsed(around.hand?.density),
+    },
+    specs,
+  );
 }
 
 /** Overall size of an item: its main part's. */
 export function sizeOf(piece: PieceEstimate): { width: number; height: number } | undefined {
-  const main = piece.parts.reduce<(typeof piece.parts)[number] | undefined>((best, p) => (!best || p.stitches > best.stitches ? p : best), undefined);
+  const main = piece.parts.reduce<(typeof piece.parts)[number] | undefined>(
+    (best, p) => (!best || p.stitches > best.stitches ? p : best),
+    undefined,
+  );
   return main ? { width: main.fabric.width, height: main.fabric.height } : undefined;
 }

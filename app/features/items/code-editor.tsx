@@ -1,7 +1,14 @@
 import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
 import { lintKeymap, setDiagnostics, type Diagnostic } from "@codemirror/lint";
 import { Compartment, EditorState, StateEffect, StateField } from "@codemirror/state";
-import { Decoration, drawSelection, EditorView, type DecorationSet, keymap, lineNumbers } from "@codemirror/view";
+import {
+  Decoration,
+  drawSelection,
+  EditorView,
+  type DecorationSet,
+  keymap,
+  lineNumbers,
+} from "@codemirror/view";
 import { useEffect, useRef } from "react";
 import { problemText, type CheckedPattern } from "@core/notation";
 import type { LinePlace } from "./ladder";
@@ -22,15 +29,37 @@ export interface CodeEditorProps {
 const look = EditorView.theme({
   "&": { fontSize: "14px", backgroundColor: "transparent", color: "var(--ink)" },
   "&.cm-focused": { outline: "3px solid var(--focus)", outlineOffset: "2px" },
-  ".cm-scroller": { fontFamily: "inherit", fontVariationSettings: '"MONO" 1', lineHeight: "24px", overflow: "visible" },
+  ".cm-scroller": {
+    fontFamily: "inherit",
+    fontVariationSettings: '"MONO" 1',
+    lineHeight: "24px",
+    overflow: "visible",
+  },
   ".cm-content": { padding: "0", caretColor: "var(--ink)" },
   ".cm-gutters": { backgroundColor: "transparent", color: "var(--soft)", border: "none", fontSize: "13px" },
   ".cm-lineNumbers .cm-gutterElement": { padding: "0 5px 0 2px", minWidth: "24px" },
   ".cm-cursor": { borderLeftColor: "var(--ink)" },
-  ".cm-selectionBackground, &.cm-focused .cm-selectionBackground": { backgroundColor: "color-mix(in srgb, var(--focus) 28%, transparent) !important" },
-  ".cm-lintRange-error": { backgroundImage: "none", borderBottom: "2px wavy var(--bad)", textDecoration: "underline wavy var(--bad) 1.5px", textUnderlineOffset: "4px", border: "0" },
-  ".cm-lintRange-warning": { backgroundImage: "none", textDecoration: "underline wavy var(--warn) 1.5px", textUnderlineOffset: "4px" },
-  ".cm-tooltip": { backgroundColor: "var(--sheet)", color: "var(--ink)", border: "1px solid var(--edge)", maxWidth: "420px" },
+  ".cm-selectionBackground, &.cm-focused .cm-selectionBackground": {
+    backgroundColor: "color-mix(in srgb, var(--focus) 28%, transparent) !important",
+  },
+  ".cm-lintRange-error": {
+    backgroundImage: "none",
+    borderBottom: "2px wavy var(--bad)",
+    textDecoration: "underline wavy var(--bad) 1.5px",
+    textUnderlineOffset: "4px",
+    border: "0",
+  },
+  ".cm-lintRange-warning": {
+    backgroundImage: "none",
+    textDecoration: "underline wavy var(--warn) 1.5px",
+    textUnderlineOffset: "4px",
+  },
+  ".cm-tooltip": {
+    backgroundColor: "var(--sheet)",
+    color: "var(--ink)",
+    border: "1px solid var(--edge)",
+    maxWidth: "420px",
+  },
   ".cm-lit": { backgroundColor: "color-mix(in srgb, var(--act) 13%, transparent)" },
   ".w-label": { color: "var(--soft)", fontWeight: "620" },
   ".w-stitch": { color: "var(--w-stitch)" },
@@ -44,11 +73,19 @@ const look = EditorView.theme({
   ".cm-meaning": { display: "grid", gap: "2px", padding: "8px 11px", fontSize: "13px" },
   ".cm-tooltip-autocomplete > ul": { fontFamily: "inherit", maxHeight: "14em" },
   ".cm-tooltip-autocomplete > ul > li": { padding: "5px 10px !important", lineHeight: "1.4 !important" },
-  ".cm-tooltip-autocomplete > ul > li[aria-selected]": { backgroundColor: "var(--act) !important", color: "var(--act-ink) !important" },
+  ".cm-tooltip-autocomplete > ul > li[aria-selected]": {
+    backgroundColor: "var(--act) !important",
+    color: "var(--act-ink) !important",
+  },
   ".cm-completionDetail": { opacity: "0.85", fontStyle: "normal", marginLeft: "1.2em" },
   ".cm-completionMatchedText": { textDecoration: "none", fontWeight: "640" },
   ".cm-diagnostic": { padding: "8px 10px" },
-  ".cm-diagnosticAction": { backgroundColor: "var(--act)", color: "var(--act-ink)", padding: "4px 10px", borderRadius: "3px" },
+  ".cm-diagnosticAction": {
+    backgroundColor: "var(--act)",
+    color: "var(--act-ink)",
+    padding: "4px 10px",
+    borderRadius: "3px",
+  },
 });
 
 const light = StateEffect.define<number | undefined>();
@@ -59,7 +96,9 @@ const litField = StateField.define<DecorationSet>({
   update(marks, tr) {
     for (const e of tr.effects) {
       if (!e.is(light)) continue;
-      return e.value === undefined || e.value > tr.state.doc.lines ? Decoration.none : Decoration.set([litMark.range(tr.state.doc.line(e.value).from)]);
+      return e.value === undefined || e.value > tr.state.doc.lines
+        ? Decoration.none
+        : Decoration.set([litMark.range(tr.state.doc.line(e.value).from)]);
     }
     return marks.map(tr.changes);
   },
@@ -72,12 +111,25 @@ function applyFix(v: EditorView, pattern: CheckedPattern): boolean {
   const withFix = pattern.problems.filter((p) => p.fix !== undefined);
   const fix = (withFix.find((p) => p.line === line) ?? withFix.find((p) => p.line > line) ?? withFix[0])?.fix;
   if (!fix || fix.to > v.state.doc.length) return false;
-  v.dispatch({ changes: { from: fix.from, to: fix.to, insert: fix.text }, selection: { anchor: fix.from + fix.text.length }, scrollIntoView: true });
+  v.dispatch({
+    changes: { from: fix.from, to: fix.to, insert: fix.text },
+    selection: { anchor: fix.from + fix.text.length },
+    scrollIntoView: true,
+  });
   return true;
 }
 
 /** The text as CodeMirror holds it: grows with its lines, tells where each line stands, shows problems in place. */
-export default function CodeEditor({ text, nonce, pattern, labelledBy, onText, onPlaces, litLine, onLine }: CodeEditorProps) {
+export default function CodeEditor({
+  text,
+  nonce,
+  pattern,
+  labelledBy,
+  onText,
+  onPlaces,
+  litLine,
+  onLine,
+}: CodeEditorProps) {
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
   const handlers = useRef({ onText, onPlaces, onLine, pattern });
@@ -101,8 +153,18 @@ export default function CodeEditor({ text, nonce, pattern, labelledBy, onText, o
       state: EditorState.create({
         doc: text,
         extensions: [
-          EditorView.cspNonce.of(nonce), lineNumbers(), history(), drawSelection(), EditorView.lineWrapping, look,
-          keymap.of([{ key: "Alt-Enter", run: (v) => applyFix(v, handlers.current.pattern) }, ...lintKeymap, ...defaultKeymap, ...historyKeymap]),
+          EditorView.cspNonce.of(nonce),
+          lineNumbers(),
+          history(),
+          drawSelection(),
+          EditorView.lineWrapping,
+          look,
+          keymap.of([
+            { key: "Alt-Enter", run: (v) => applyFix(v, handlers.current.pattern) },
+            ...lintKeymap,
+            ...defaultKeymap,
+            ...historyKeymap,
+          ]),
           patternLanguage({ pattern: () => handlers.current.pattern }),
           litField,
           EditorView.domEventHandlers({
@@ -112,7 +174,14 @@ export default function CodeEditor({ text, nonce, pattern, labelledBy, onText, o
             },
             mouseleave: () => handlers.current.onLine(undefined),
           }),
-          labels.of(EditorView.contentAttributes.of({ "aria-labelledby": labelledBy, spellcheck: "false", autocapitalize: "off", autocorrect: "off" })),
+          labels.of(
+            EditorView.contentAttributes.of({
+              "aria-labelledby": labelledBy,
+              spellcheck: "false",
+              autocapitalize: "off",
+              autocorrect: "off",
+            }),
+          ),
           EditorView.updateListener.of((u) => {
             if (u.docChanged) handlers.current.onText(u.state.doc.toString());
             if (u.docChanged || u.geometryChanged || u.heightChanged) report(u.view);
@@ -129,7 +198,8 @@ export default function CodeEditor({ text, nonce, pattern, labelledBy, onText, o
 
   useEffect(() => {
     const v = view.current;
-    if (v && v.state.doc.toString() !== text) v.dispatch({ changes: { from: 0, to: v.state.doc.length, insert: text } });
+    if (v && v.state.doc.toString() !== text)
+      v.dispatch({ changes: { from: 0, to: v.state.doc.length, insert: text } });
   }, [text]);
 
   useEffect(() => {
@@ -143,7 +213,18 @@ export default function CodeEditor({ text, nonce, pattern, labelledBy, onText, o
       to: Math.max(clamp(p.from), clamp(p.to)),
       severity: p.severity === "error" ? "error" : p.severity === "warning" ? "warning" : "info",
       message: problemText(p),
-      actions: p.fix ? [{ name: p.fix.label, apply: (target) => p.fix && target.dispatch({ changes: { from: clamp(p.fix.from), to: clamp(p.fix.to), insert: p.fix.text } }) }] : [],
+      actions: p.fix
+        ? [
+            {
+              name: p.fix.label,
+              apply: (target) =>
+                p.fix &&
+                target.dispatch({
+                  changes: { from: clamp(p.fix.from), to: clamp(p.fix.to), insert: p.fix.text },
+                }),
+            },
+          ]
+        : [],
     }));
     v.dispatch(setDiagnostics(v.state, list));
   }, [pattern, text]);

@@ -3,14 +3,29 @@ import type { CheckedPattern } from "@core/notation";
 import type { NotionView, SlotView, YarnView } from "./analyse";
 
 /** Warnings of a set of slots, as the page and the server both see them. */
-export function warningsOf(checked: CheckedPattern, slots: readonly SlotView[], yarns: readonly YarnView[], notions: readonly NotionView[], chosen: readonly string[]): ColourwayWarning[] {
+export function warningsOf(
+  checked: CheckedPattern,
+  slots: readonly SlotView[],
+  yarns: readonly YarnView[],
+  notions: readonly NotionView[],
+  chosen: readonly string[],
+): ColourwayWarning[] {
   const eye = notions.find((n) => chosen.includes(n.id) && n.kind === "eye");
   return colourwayWarnings(
     checked,
     (slot) => {
       const s = slots.find((x) => x.slot === slot) ?? (slot === "main" ? slots[0] : undefined);
       const y = yarns.find((x) => x.id === s?.yarnId);
-      return s && y ? { label: `${y.shade}, ${y.name}`, colour: y.colour, weightClass: y.weightClass, hookMm: s.hookMm, strands: s.strands, deleted: y.deleted } : undefined;
+      return s && y
+        ? {
+            label: `${y.shade}, ${y.name}`,
+            colour: y.colour,
+            weightClass: y.weightClass,
+            hookMm: s.hookMm,
+            strands: s.strands,
+            deleted: y.deleted,
+          }
+        : undefined;
     },
     eye ? (eye.colour ?? "#111111") : undefined,
   );

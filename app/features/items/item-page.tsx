@@ -63,16 +63,30 @@ export interface SaveResult {
 }
 
 const typedOf = (d: ItemPageData): Typed => ({
-  name: d.name, kind: d.kind, pattern: d.draft.pattern, firmness: d.draft.firmness, hanger: d.draft.hanger,
-  slots: d.draft.slots.map((s) => ({ slot: s.slot, yarnId: s.yarnId, hook: String(s.hookMm), strands: s.strands })),
-  notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })), price: d.price, channelId: d.channelId,
+  name: d.name,
+  kind: d.kind,
+  pattern: d.draft.pattern,
+  firmness: d.draft.firmness,
+  hanger: d.draft.hanger,
+  slots: d.draft.slots.map((s) => ({
+    slot: s.slot,
+    yarnId: s.yarnId,
+    hook: String(s.hookMm),
+    strands: s.strands,
+  })),
+  notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })),
+  price: d.price,
+  channelId: d.channelId,
 });
 
 type Change = (part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => void;
 /** What the panels call: made once, so that a panel whose figures stand still is not drawn again at every key. */
 const handlers = (change: Change) => ({
   text: (pattern: string) => change({ pattern }),
-  addNotion: (id: string, quantity: number) => change((t) => ({ notions: [...t.notions.filter((n) => n.notionId !== id), { notionId: id, quantity: String(quantity) }] })),
+  addNotion: (id: string, quantity: number) =>
+    change((t) => ({
+      notions: [...t.notions.filter((n) => n.notionId !== id), { notionId: id, quantity: String(quantity) }],
+    })),
   slot: (s: SlotDraft) => change((t) => ({ slots: [...t.slots.filter((x) => x.slot !== s.slot), s] })),
   notions: (notions: Typed["notions"]) => change({ notions }),
   firmness: (firmness: Typed["firmness"]) => change({ firmness }),
@@ -84,7 +98,10 @@ const handlers = (change: Change) => ({
 /** Reads and writes that a full or forbidden store must not break. */
 function safely<T>(act: (local: Storage, name: string) => T): T | undefined {
   try {
-    return act(window.localStorage, windowName(window.sessionStorage, () => crypto.randomUUID()));
+    return act(
+      window.localStorage,
+      windowName(window.sessionStorage, () => crypto.randomUUID()),
+    );
   } catch {
     return undefined;
   }
@@ -98,7 +115,11 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   const [elsewhere, setElsewhere] = useState<Kept<Typed> & { window: string }>();
   const [lit, setLit] = useState<{ part: number; round: number }>();
   const [ownErrors, setOwnErrors] = useState<Readonly<Record<string, string>>>({});
-  const change = useCallback((part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => setTyped((t) => ({ ...t, ...(typeof part === "function" ? part(t) : part) })), []);
+  const change = useCallback(
+    (part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) =>
+      setTyped((t) => ({ ...t, ...(typeof part === "function" ? part(t) : part) })),
+    [],
+  );
   const on = useMemo(() => handlers(change), [change]);
   const saved = useMemo(() => JSON.stringify(typedOf(data)), [data]);
   const dirty = JSON.stringify(typed) !== saved;
@@ -118,44 +139,93 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   }, [data.id]);
   useEffect(() => {
     // A full or forbidden store leaves the page itself as the only copy; saving still works.
-    safely((s, w) => (dirty ? keep(s, data.id, w, { typed, revision: data.revision, at: Date.now() }) : forget(s, data.id, w)));
+    safely((s, w) =>
+      dirty ? keep(s, data.id, w, { typed, revision: data.revision, at: Date.now() }) : forget(s, data.id, w),
+    );
   }, [typed, dirty, data.id, data.revision]);
 
   const [memory] = useState(() => ({ us: new RoundMemory(), uk: new RoundMemory() }));
-  const checked = useMemo(() => checkPattern(typed.pattern, { otherwise: data.terms, memory }), [typed.pattern, data.terms, memory]);
+  const checked = useMemo(
+    () => checkPattern(typed.pattern, { otherwise: data.terms, memory }),
+    [typed.pattern, data.terms, memory],
+  );
   // The panels beside the text only care which slots there are: their names as one string keep them still while she types.
   const slotNames = namedSlots(checked).join("\n");
   const slotsShown = useMemo(() => shownSlots(slotNames.split("\n"), typed.slots), [slotNames, typed.slots]);
   const chosenNotions = useMemo(() => draftNotions(typed.notions, r.locale), [typed.notions, r.locale]);
   const draft = useMemo<ItemDraft>(() => toDraft(typed, slotsShown, r.locale), [typed, slotsShown, r.locale]);
   const channel = data.channels.find((c) => c.id === typed.channelId) ?? data.channels[0];
-  const fees = useMemo(() => ({ label: channel?.label ?? "no fees", percentBp: channel?.percentBp ?? 0, fixed: (channel?.fixed ?? 0) as Minor }), [channel]);
+  const fees = useMemo(
+    () => ({
+      label: channel?.label ?? "no fees",
+      percentBp: channel?.percentBp ?? 0,
+      fixed: (channel?.fixed ?? 0) as Minor,
+    }),
+    [channel],
+  );
   const priceRead = typed.price.trim() === "" ? undefined : parseMoney(typed.price, r.currency, r.locale);
   const price = priceRead?.ok ? priceRead.value : undefined;
-  const around = useMemo<Around>(() => ({ yarns: data.yarns, notions: data.notions, money: data.money, fees, price, reading: r, terms: data.terms, hand: data.hand }), [data.yarns, data.notions, data.money, fees, price, r, data.terms, data.hand]);
+  const around = useMemo<Around>(
+    () => ({
+      yarns: data.yarns,
+      notions: data.notions,
+      money: data.money,
+      fees,
+      price,
+      reading: r,
+      terms: data.terms,
+      hand: data.hand,
+    }),
+    [data.yarns, data.notions, data.money, fees, price, r, data.terms, data.hand],
+  );
   const { analysis, pending } = useAnalysis(draft, around, data.analysis);
 
-  const yarnOfSlot = useCallback((slot: string) => {
-    const chosen = slotsShown.find((s) => s.slot === slot) ?? (slot === MAIN_SLOT ? slotsShown[0] : undefined);
-    return data.yarns.find((y) => y.id === chosen?.yarnId);
-  }, [slotsShown, data.yarns]);
-  const colours = useMemo<SlotColours>(() => Object.fromEntries(slotsShown.flatMap((s) => {
-    const yarn = data.yarns.find((y) => y.id === s.yarnId);
-    return yarn ? [[s.slot, yarn.colour]] : [];
-  })), [slotsShown, data.yarns]);
+  const yarnOfSlot = useCallback(
+    (slot: string) => {
+      const chosen =
+        slotsShown.find((s) => s.slot === slot) ?? (slot === MAIN_SLOT ? slotsShown[0] : undefined);
+      return data.yarns.find((y) => y.id === chosen?.yarnId);
+    },
+    [slotsShown, data.yarns],
+  );
+  const colours = useMemo<SlotColours>(
+    () =>
+      Object.fromEntries(
+        slotsShown.flatMap((s) => {
+          const yarn = data.yarns.find((y) => y.id === s.yarnId);
+          return yarn ? [[s.slot, yarn.colour]] : [];
+        }),
+      ),
+    [slotsShown, data.yarns],
+  );
   const shapes = useMemo(() => analysis.piece.parts.map((p) => silhouetteOf(p)), [analysis]);
 
   const errors = { ...(fetcher.data?.errors ?? {}), ...ownErrors };
   const save = useCallback(() => {
     const form: ItemForm = {
-      basedOn: data.revision, name: typed.name, kind: typed.kind as ItemForm["kind"], pattern: typed.pattern, firmness: typed.firmness, hanger: typed.hanger, note: data.note,
-      slots: slotsShown.filter((s) => s.yarnId !== "").map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookMm: numberOf(s.hook, r.locale), strands: s.strands })),
+      basedOn: data.revision,
+      name: typed.name,
+      kind: typed.kind as ItemForm["kind"],
+      pattern: typed.pattern,
+      firmness: typed.firmness,
+      hanger: typed.hanger,
+      note: data.note,
+      slots: slotsShown
+        .filter((s) => s.yarnId !== "")
+        .map((s) => ({
+          slot: s.slot,
+          yarnId: s.yarnId,
+          hookMm: numberOf(s.hook, r.locale),
+          strands: s.strands,
+        })),
       notions: typed.notions.map((n) => ({ notionId: n.notionId, quantity: numberOf(n.quantity, r.locale) })),
-      price: typed.price, channelId: typed.channelId,
+      price: typed.price,
+      channelId: typed.channelId,
     };
     const read = itemSchema(r.currency, r.locale).safeParse(form);
     setOwnErrors(read.success ? {} : errorsByField(read.error));
-    if (read.success) void fetcher.submit(JSON.stringify(form), { method: "post", encType: "application/json" });
+    if (read.success)
+      void fetcher.submit(JSON.stringify(form), { method: "post", encType: "application/json" });
   }, [data.revision, data.note, typed, slotsShown, r, fetcher]);
   useSaveKey(save);
 
@@ -166,18 +236,40 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       <PageHead>
         <NameBox>
           <h1 className="sr">{typed.name || "Item without a name"}</h1>
-          <label className="sr" htmlFor="item-name">Name of the item</label>
-          <NameInput id="item-name" value={typed.name} aria-invalid={errors.name ? true : undefined} aria-describedby={errors.name ? "item-name-error" : undefined} onChange={(e) => change({ name: e.target.value })} />
+          <label className="sr" htmlFor="item-name">
+            Name of the item
+          </label>
+          <NameInput
+            id="item-name"
+            value={typed.name}
+            aria-invalid={errors.name ? true : undefined}
+            aria-describedby={errors.name ? "item-name-error" : undefined}
+            onChange={(e) => change({ name: e.target.value })}
+          />
           {errors.name ? <Wrong id="item-name-error">{errors.name}</Wrong> : null}
         </NameBox>
-        <label className="sr" htmlFor="item-kind">Kind</label>
+        <label className="sr" htmlFor="item-kind">
+          Kind
+        </label>
         <KindSelect id="item-kind" value={typed.kind} onChange={(e) => change({ kind: e.target.value })}>
           {ITEM_KINDS.map((k) => (
-            <option key={k.value} value={k.value}>{k.label}</option>
+            <option key={k.value} value={k.value}>
+              {k.label}
+            </option>
           ))}
         </KindSelect>
-        <Small role="status">{saving ? "saving…" : dirty ? "not saved yet" : fetcher.data?.saved ? `saved, revision ${fetcher.data.saved}` : `revision ${data.revision}`}</Small>
-        <ButtonLink to={`/items/${data.id}/colourways`}><Palette size={17} aria-hidden /> Colourways</ButtonLink>
+        <Small role="status">
+          {saving
+            ? "saving…"
+            : dirty
+              ? "not saved yet"
+              : fetcher.data?.saved
+                ? `saved, revision ${fetcher.data.saved}`
+                : `revision ${data.revision}`}
+        </Small>
+        <ButtonLink to={`/items/${data.id}/colourways`}>
+          <Palette size={17} aria-hidden /> Colourways
+        </ButtonLink>
         <Button type="button" $primary onClick={save} disabled={saving} aria-keyshortcuts="Control+S">
           <Save size={17} aria-hidden /> Save <Keys>ctrl S</Keys>
         </Button>
@@ -190,42 +282,140 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       </PageHead>
       {conflict ? (
         <Banner role="alert" data-tone="bad">
-          Another tab saved this item meanwhile. What you typed is still here: copy what you need, then <a href={`/items/${data.id}`} onClick={() => safely((s, w) => forget(s, data.id, w))}>load the newer one</a>.
+          Another tab saved this item meanwhile. What you typed is still here: copy what you need, then{" "}
+          <a href={`/items/${data.id}`} onClick={() => safely((s, w) => forget(s, data.id, w))}>
+            load the newer one
+          </a>
+          .
         </Banner>
       ) : null}
       {restored && dirty ? (
         <Banner role="status">
-          What you had typed and not saved is back. <Button type="button" onClick={() => { setTyped(typedOf(data)); setRestored(false); }}>Go back to the saved one</Button>
+          What you had typed and not saved is back.{" "}
+          <Button
+            type="button"
+            onClick={() => {
+              setTyped(typedOf(data));
+              setRestored(false);
+            }}
+          >
+            Go back to the saved one
+          </Button>
         </Banner>
       ) : null}
       {elsewhere ? (
         <Banner role="status">
-          Another window has unsaved text of this item, from {new Date(elsewhere.at).toLocaleString(r.locale, { dateStyle: "medium", timeStyle: "short" })}.{" "}
-          <Button type="button" onClick={() => { setTyped(elsewhere.typed); setElsewhere(undefined); }}>Bring it here</Button>
-          <Button type="button" $quiet onClick={() => { safely((s) => forget(s, data.id, elsewhere.window)); setElsewhere(undefined); }}>Throw it away</Button>
+          Another window has unsaved text of this item, from{" "}
+          {new Date(elsewhere.at).toLocaleString(r.locale, { dateStyle: "medium", timeStyle: "short" })}.{" "}
+          <Button
+            type="button"
+            onClick={() => {
+              setTyped(elsewhere.typed);
+              setElsewhere(undefined);
+            }}
+          >
+            Bring it here
+          </Button>
+          <Button
+            type="button"
+            $quiet
+            onClick={() => {
+              safely((s) => forget(s, data.id, elsewhere.window));
+              setElsewhere(undefined);
+            }}
+          >
+            Throw it away
+          </Button>
         </Banner>
       ) : null}
-      {fetcher.data?.away === true && !saving ? <Banner role="alert" data-tone="bad">The server did not answer, so nothing is saved yet. What you typed is kept in this browser: save again when it is back.</Banner> : null}
-      {Object.keys(errors).length > 0 ? <Banner role="alert" data-tone="bad">Not saved: {Object.values(errors)[0]}</Banner> : null}
+      {fetcher.data?.away === true && !saving ? (
+        <Banner role="alert" data-tone="bad">
+          The server did not answer, so nothing is saved yet. What you typed is kept in this browser: save
+          again when it is back.
+        </Banner>
+      ) : null}
+      {Object.keys(errors).length > 0 ? (
+        <Banner role="alert" data-tone="bad">
+          Not saved: {Object.values(errors)[0]}
+        </Banner>
+      ) : null}
       <ShapeStrip aria-label="Parts, to one scale">
-        <Silhouettes parts={shapes} colours={colours} height={132} scale label={`Parts of ${typed.name} to one scale`} lit={lit} />
+        <Silhouettes
+          parts={shapes}
+          colours={colours}
+          height={132}
+          scale
+          label={`Parts of ${typed.name} to one scale`}
+          lit={lit}
+        />
         <ul>
           {analysis.piece.parts.map((p, i) => (
             <li key={i}>
               <b>{p.part.name}</b>
-              {p.part.make > 1 ? ` × ${p.part.make}` : ""} <Small>{printLength(p.fabric.width as Mm, r)} × {printLength(p.fabric.height as Mm, r)}, {p.fabric.form === "filled" ? `${p.fabric.firmness} filling` : p.fabric.form === "hollow" ? "not filled" : p.fabric.form}</Small>
+              {p.part.make > 1 ? ` × ${p.part.make}` : ""}{" "}
+              <Small>
+                {printLength(p.fabric.width as Mm, r)} × {printLength(p.fabric.height as Mm, r)},{" "}
+                {p.fabric.form === "filled"
+                  ? `${p.fabric.firmness} filling`
+                  : p.fabric.form === "hollow"
+                    ? "not filled"
+                    : p.fabric.form}
+              </Small>
             </li>
           ))}
         </ul>
       </ShapeStrip>
       <Columns>
-        <PatternEditor text={typed.pattern} pattern={checked} colours={colours} onText={on.text} lit={lit} onLight={setLit} />
+        <PatternEditor
+          text={typed.pattern}
+          pattern={checked}
+          colours={colours}
+          onText={on.text}
+          lit={lit}
+          onLight={setLit}
+        />
         <Stack>
-          <NeedsPanel analysis={analysis} yarnOfSlot={yarnOfSlot} notions={data.notions} chosen={chosenNotions} pending={pending} onAddNotion={on.addNotion} />
-          <MaterialsPanel slots={slotsShown} yarns={data.yarns} notions={data.notions} chosen={typed.notions} errors={errors} firmness={typed.firmness} hanger={typed.hanger}
-            onSlot={on.slot} onNotions={on.notions} onFirmness={on.firmness} onHanger={on.hanger} />
-          <PricePanel analysis={analysis} fees={fees} marginBp={data.money.marginBp} wagePerHour={data.money.wagePerHour} price={typed.price} onPrice={on.price} channels={data.channels} channelId={typed.channelId} onChannel={on.channel} error={errors.price ?? (priceRead && !priceRead.ok ? "This is not an amount: write it like 9.50." : undefined)} />
-          <Caution>Eyes, beads, rings and small whole pieces can choke a child under three; embroidered eyes are the usual choice for toys. Selling toys is regulated almost everywhere: follow your local law and have what you sell as a toy tested by a qualified lab.</Caution>
+          <NeedsPanel
+            analysis={analysis}
+            yarnOfSlot={yarnOfSlot}
+            notions={data.notions}
+            chosen={chosenNotions}
+            pending={pending}
+            onAddNotion={on.addNotion}
+          />
+          <MaterialsPanel
+            slots={slotsShown}
+            yarns={data.yarns}
+            notions={data.notions}
+            chosen={typed.notions}
+            errors={errors}
+            firmness={typed.firmness}
+            hanger={typed.hanger}
+            onSlot={on.slot}
+            onNotions={on.notions}
+            onFirmness={on.firmness}
+            onHanger={on.hanger}
+          />
+          <PricePanel
+            analysis={analysis}
+            fees={fees}
+            marginBp={data.money.marginBp}
+            wagePerHour={data.money.wagePerHour}
+            price={typed.price}
+            onPrice={on.price}
+            channels={data.channels}
+            channelId={typed.channelId}
+            onChannel={on.channel}
+            error={
+              errors.price ??
+              (priceRead && !priceRead.ok ? "This is not an amount: write it like 9.50." : undefined)
+            }
+          />
+          <Caution>
+            Eyes, beads, rings and small whole pieces can choke a child under three; embroidered eyes are the
+            usual choice for toys. Selling toys is regulated almost everywhere: follow your local law and have
+            what you sell as a toy tested by a qualified lab.
+          </Caution>
         </Stack>
       </Columns>
       <Looks>
@@ -236,7 +426,14 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           <Tab id="written">Written out</Tab>
         </TabList>
         <TabPanel id="shape">
-          <ShapePanel analysis={analysis} colours={colours} firmness={typed.firmness} onFirmness={on.firmness} lit={lit} onLight={setLit} />
+          <ShapePanel
+            analysis={analysis}
+            colours={colours}
+            firmness={typed.firmness}
+            onFirmness={on.firmness}
+            lit={lit}
+            onLight={setLit}
+          />
         </TabPanel>
         <TabPanel id="compare">
           <ComparePanel draft={draft} yarns={data.yarns} around={around} />
@@ -259,23 +456,41 @@ const numberOf = (text: string, locale: string): number => {
 
 /** A slot for every colour the pattern names, with the choice made for it; "main" when it names none. */
 function namedSlots(checked: CheckedPattern): string[] {
-  const names = new Set(checked.parts.flatMap((p) => p.bySlot.filter((s) => Object.keys(s.made).length > 0).map((s) => s.slot)));
+  const names = new Set(
+    checked.parts.flatMap((p) => p.bySlot.filter((s) => Object.keys(s.made).length > 0).map((s) => s.slot)),
+  );
   if (names.size === 0) names.add(MAIN_SLOT);
   return [...names].slice(0, 24);
 }
 
 function shownSlots(names: readonly string[], chosen: readonly SlotDraft[]): SlotDraft[] {
-  return names.map((slot) => chosen.find((s) => s.slot === slot) ?? { slot, yarnId: "", hook: chosen[0]?.hook ?? "3", strands: 1 });
+  return names.map(
+    (slot) =>
+      chosen.find((s) => s.slot === slot) ?? { slot, yarnId: "", hook: chosen[0]?.hook ?? "3", strands: 1 },
+  );
 }
 
 function toDraft(t: Typed, slots: readonly SlotDraft[], locale: string): ItemDraft {
   return {
-    pattern: t.pattern, firmness: t.firmness, hanger: t.hanger,
-    slots: slots.filter((s) => s.yarnId !== "").map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookMm: clampHook(numberOf(s.hook, locale)), strands: s.strands })),
+    pattern: t.pattern,
+    firmness: t.firmness,
+    hanger: t.hanger,
+    slots: slots
+      .filter((s) => s.yarnId !== "")
+      .map((s) => ({
+        slot: s.slot,
+        yarnId: s.yarnId,
+        hookMm: clampHook(numberOf(s.hook, locale)),
+        strands: s.strands,
+      })),
     notions: draftNotions(t.notions, locale),
   };
 }
-const draftNotions = (notions: Typed["notions"], locale: string) => notions.map((n) => ({ notionId: n.notionId, quantity: Math.max(0, Math.round(numberOf(n.quantity, locale)) || 0) }));
+const draftNotions = (notions: Typed["notions"], locale: string) =>
+  notions.map((n) => ({
+    notionId: n.notionId,
+    quantity: Math.max(0, Math.round(numberOf(n.quantity, locale)) || 0),
+  }));
 const clampHook = (n: number) => (Number.isFinite(n) && n >= 0.5 && n <= 30 ? n : 3);
 
 function useSaveKey(save: () => void): void {
@@ -295,29 +510,110 @@ function useSaveKey(save: () => void): void {
   }, []);
 }
 
-const NameBox = styled.div`flex: 1 1 240px; min-width: 0;`;
-const NameInput = styled(Input)`font-size: 22px; font-weight: 640; background: transparent; border-color: transparent; padding-left: 6px; margin-left: -6px; &:hover { border-color: var(--edge); }`;
-const KindSelect = styled(Select)`width: auto;`;
-const Keys = styled.kbd`font: inherit; font-size: 12px; opacity: 0.8; font-weight: 400;`;
-const Wrong = styled.span`color: var(--bad); font-size: 13px; font-weight: 560;`;
+const NameBox = styled.div`
+  flex: 1 1 240px;
+  min-width: 0;
+`;
+const NameInput = styled(Input)`
+  font-size: 22px;
+  font-weight: 640;
+  background: transparent;
+  border-color: transparent;
+  padding-left: 6px;
+  margin-left: -6px;
+  &:hover {
+    border-color: var(--edge);
+  }
+`;
+const KindSelect = styled(Select)`
+  width: auto;
+`;
+const Keys = styled.kbd`
+  font: inherit;
+  font-size: 12px;
+  opacity: 0.8;
+  font-weight: 400;
+`;
+const Wrong = styled.span`
+  color: var(--bad);
+  font-size: 13px;
+  font-weight: 560;
+`;
 const Banner = styled.div`
-  display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: center; padding: 9px 14px; margin-bottom: 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0;
-  &[data-tone="bad"] { background: var(--bad-ground); border-color: var(--bad); }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  padding: 9px 14px;
+  margin-bottom: 14px;
+  background: var(--warn-ground);
+  border-left: 5px solid var(--warn);
+  border-radius: 0 4px 4px 0;
+  &[data-tone="bad"] {
+    background: var(--bad-ground);
+    border-color: var(--bad);
+  }
 `;
 const ShapeStrip = styled.section`
-  display: flex; flex-wrap: wrap; gap: 12px 28px; align-items: flex-end; margin-bottom: 18px;
-  ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 2px; }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 28px;
+  align-items: flex-end;
+  margin-bottom: 18px;
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+    display: grid;
+    gap: 2px;
+  }
 `;
 const Looks = styled(Tabs)`
-  margin-top: 18px; background: var(--sheet); border: 1px solid var(--line); border-radius: 6px; padding: 0 18px 18px;
-  .react-aria-TabList { display: flex; flex-wrap: wrap; gap: 2px 20px; border-bottom: 1px solid var(--line); margin-bottom: 16px; }
-  .react-aria-Tab { padding: 12px 2px 9px; cursor: pointer; color: var(--soft); border-bottom: 3px solid transparent; margin-bottom: -1px; font-weight: 560; outline-offset: 3px; }
-  .react-aria-Tab[data-selected] { color: var(--ink); border-color: var(--act); }
-  .react-aria-Tab[data-focus-visible] { outline: 3px solid var(--focus); border-radius: 3px; }
-  .react-aria-TabPanel:focus-visible { outline: 3px solid var(--focus); outline-offset: 6px; border-radius: 3px; }
+  margin-top: 18px;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  padding: 0 18px 18px;
+  .react-aria-TabList {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 20px;
+    border-bottom: 1px solid var(--line);
+    margin-bottom: 16px;
+  }
+  .react-aria-Tab {
+    padding: 12px 2px 9px;
+    cursor: pointer;
+    color: var(--soft);
+    border-bottom: 3px solid transparent;
+    margin-bottom: -1px;
+    font-weight: 560;
+    outline-offset: 3px;
+  }
+  .react-aria-Tab[data-selected] {
+    color: var(--ink);
+    border-color: var(--act);
+  }
+  .react-aria-Tab[data-focus-visible] {
+    outline: 3px solid var(--focus);
+    border-radius: 3px;
+  }
+  .react-aria-TabPanel:focus-visible {
+    outline: 3px solid var(--focus);
+    outline-offset: 6px;
+    border-radius: 3px;
+  }
 `;
 const Columns = styled.div`
-  display: grid; grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr); gap: 18px; align-items: start;
-  @media (max-width: 1080px) { grid-template-columns: minmax(0, 1fr); }
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+  gap: 18px;
+  align-items: start;
+  @media (max-width: 1080px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
-const Caution = styled.p`font-size: 13px; color: var(--soft);`;
+const Caution = styled.p`
+  font-size: 13px;
+  color: var(--soft);
+`;

@@ -28,7 +28,12 @@ describe("kept drafts", () => {
     expect(otherDraft(store, "buoy", "a", 30)).toBeUndefined();
   });
   it("offers the newest of several", () => {
-    for (const [w, at] of [["b", 5], ["c", 9], ["d", 7]] as const) keep(store, "puffin", w, { typed: w, revision: 1, at });
+    for (const [w, at] of [
+      ["b", 5],
+      ["c", 9],
+      ["d", 7],
+    ] as const)
+      keep(store, "puffin", w, { typed: w, revision: 1, at });
     expect(otherDraft(store, "puffin", "a", 10)?.window).toBe("c");
   });
   it("forgets what was saved and what is older than a month", () => {

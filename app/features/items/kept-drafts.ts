@@ -29,18 +29,28 @@ function read<T>(storage: Storage, key: string): Kept<T> | undefined {
   try {
     const raw = storage.getItem(key);
     const value = raw ? (JSON.parse(raw) as Partial<Kept<T>>) : undefined;
-    return value?.typed === undefined ? undefined : { typed: value.typed, revision: value.revision ?? 0, at: value.at ?? 0 };
+    return value?.typed === undefined
+      ? undefined
+      : { typed: value.typed, revision: value.revision ?? 0, at: value.at ?? 0 };
   } catch {
     return undefined;
   }
 }
 
-export const keep = <T>(storage: Storage, item: string, window: string, kept: Kept<T>): void => storage.setItem(keyOf(item, window), JSON.stringify(kept));
-export const forget = (storage: Storage, item: string, window: string): void => storage.removeItem(keyOf(item, window));
-export const ownDraft = <T>(storage: Storage, item: string, window: string): Kept<T> | undefined => read<T>(storage, keyOf(item, window));
+export const keep = <T>(storage: Storage, item: string, window: string, kept: Kept<T>): void =>
+  storage.setItem(keyOf(item, window), JSON.stringify(kept));
+export const forget = (storage: Storage, item: string, window: string): void =>
+  storage.removeItem(keyOf(item, window));
+export const ownDraft = <T>(storage: Storage, item: string, window: string): Kept<T> | undefined =>
+  read<T>(storage, keyOf(item, window));
 
 /** The newest text another window left for this item, and that window's name. */
-export function otherDraft<T>(storage: Storage, item: string, window: string, now: number): (Kept<T> & { readonly window: string }) | undefined {
+export function otherDraft<T>(
+  storage: Storage,
+  item: string,
+  window: string,
+  now: number,
+): (Kept<T> & { readonly window: string }) | undefined {
   let newest: (Kept<T> & { window: string }) | undefined;
   const start = `${PREFIX}${item}-`;
   for (const key of Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? "")) {

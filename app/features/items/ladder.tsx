@@ -10,7 +10,8 @@ export interface LinePlace {
   readonly height: number;
 }
 export const LINE_PX = 24;
-export const plainPlaces = (lines: number): LinePlace[] => Array.from({ length: lines }, (_, i) => ({ top: i * LINE_PX, height: LINE_PX }));
+export const plainPlaces = (lines: number): LinePlace[] =>
+  Array.from({ length: lines }, (_, i) => ({ top: i * LINE_PX, height: LINE_PX }));
 
 interface Rung {
   readonly line: number;
@@ -20,7 +21,10 @@ interface Rung {
 }
 
 function rungsOf(pattern: CheckedPattern): Rung[] {
-  const rungs = new Map<string, { line: number; part: number; rows: boolean; rounds: { round: CheckedRound; index: number }[] }>();
+  const rungs = new Map<
+    string,
+    { line: number; part: number; rows: boolean; rounds: { round: CheckedRound; index: number }[] }
+  >();
   pattern.parts.forEach((part, p) =>
     part.rounds.forEach((round, index) => {
       const key = `${p}:${round.line}`;
@@ -43,25 +47,73 @@ type Light = { part: number; round: number } | undefined;
  * line, so that the ladder is the silhouette. A count that breaks is a broken rung at the very line. Free loops are a
  * dotted edge, spurs are whiskers to the bar's own scale, dead ends are open frames, events are signs on their line.
  */
-export function Ladder({ pattern, colours, places, height, narrow, lit, onLight }: { pattern: CheckedPattern; colours: SlotColours; places: readonly LinePlace[]; height: number; narrow?: boolean; lit?: Light; onLight?: (at: Light) => void }) {
+export function Ladder({
+  pattern,
+  colours,
+  places,
+  height,
+  narrow,
+  lit,
+  onLight,
+}: {
+  pattern: CheckedPattern;
+  colours: SlotColours;
+  places: readonly LinePlace[];
+  height: number;
+  narrow?: boolean;
+  lit?: Light;
+  onLight?: (at: Light) => void;
+}) {
   const rungs = useMemo(() => rungsOf(pattern), [pattern]);
-  const most = useMemo(() => pattern.parts.map((p) => p.rounds.reduce((m, r) => Math.max(m, r.count ?? 0, r.available ?? 0), 12)), [pattern]);
+  const most = useMemo(
+    () =>
+      pattern.parts.map((p) => p.rounds.reduce((m, r) => Math.max(m, r.count ?? 0, r.available ?? 0), 12)),
+    [pattern],
+  );
   const problems = useMemo(() => new Map(pattern.problems.map((p) => [p.line, p.severity])), [pattern]);
-  const events = useMemo(() => eventsByLine([...pattern.parts.flatMap((p) => p.events), ...pattern.assembly]), [pattern]);
+  const events = useMemo(
+    () => eventsByLine([...pattern.parts.flatMap((p) => p.events), ...pattern.assembly]),
+    [pattern],
+  );
   const sizes = narrow ? NARROW : WIDE;
   const { width, half, margin } = sizes;
   return (
-    <Svg width={width} height={Math.max(height, 40)} viewBox={`0 0 ${width} ${Math.max(height, 40)}`} aria-hidden onMouseLeave={() => onLight?.(undefined)}>
+    <Svg
+      width={width}
+      height={Math.max(height, 40)}
+      viewBox={`0 0 ${width} ${Math.max(height, 40)}`}
+      aria-hidden
+      onMouseLeave={() => onLight?.(undefined)}
+    >
       <path d={`M${half + margin} 0V${height}`} stroke="var(--line)" strokeDasharray="1 5" />
       {rungs.map((rung) => {
         const place = places[rung.line - 1];
         if (!place) return null;
-        return <RungView key={`${rung.part}:${rung.line}`} rung={rung} place={place} sizes={sizes} scale={half / (most[rung.part] ?? 12)} colours={colours} severity={problems.get(rung.line)} lit={lit?.part === rung.part ? lit.round : undefined} onLight={onLight} />;
+        return (
+          <RungView
+            key={`${rung.part}:${rung.line}`}
+            rung={rung}
+            place={place}
+            sizes={sizes}
+            scale={half / (most[rung.part] ?? 12)}
+            colours={colours}
+            severity={problems.get(rung.line)}
+            lit={lit?.part === rung.part ? lit.round : undefined}
+            onLight={onLight}
+          />
+        );
       })}
       {[...events].map(([line, list]) => {
         const place = places[line - 1];
         const busy = rungs.some((r) => r.line === line);
-        return place ? <EventSigns key={line} events={list} x={busy ? 7 : half + margin} y={place.top + Math.min(place.height, LINE_PX) / 2} /> : null;
+        return place ? (
+          <EventSigns
+            key={line}
+            events={list}
+            x={busy ? 7 : half + margin}
+            y={place.top + Math.min(place.height, LINE_PX) / 2}
+          />
+        ) : null;
       })}
     </Svg>
   );
@@ -77,9 +129,23 @@ function eventsByLine(events: readonly PartEvent[]): Map<number, PartEvent["even
 }
 
 /** Small signs drawn with a pen, not letters: two eyes, a puff of filling, a hole drawn shut, a needle, a cut end. */
-function EventSigns({ events, x, y }: { events: readonly PartEvent["event"]["kind"][]; x: number; y: number }) {
+function EventSigns({
+  events,
+  x,
+  y,
+}: {
+  events: readonly PartEvent["event"]["kind"][];
+  x: number;
+  y: number;
+}) {
   return (
-    <g transform={`translate(${x - (events.length - 1) * 10} ${y})`} stroke="var(--ink)" fill="none" strokeWidth={1.3} strokeLinecap="round">
+    <g
+      transform={`translate(${x - (events.length - 1) * 10} ${y})`}
+      stroke="var(--ink)"
+      fill="none"
+      strokeWidth={1.3}
+      strokeLinecap="round"
+    >
       {events.map((kind, i) => (
         <g key={kind} transform={`translate(${i * 20} 0)`}>
           {kind === "eyes" ? (
@@ -104,7 +170,25 @@ function EventSigns({ events, x, y }: { events: readonly PartEvent["event"]["kin
   );
 }
 
-function RungView({ sizes, rung, place, scale, colours, severity, lit, onLight }: { sizes: Sizes; rung: Rung; place: LinePlace; scale: number; colours: SlotColours; severity: string | undefined; lit: number | undefined; onLight: ((at: Light) => void) | undefined }) {
+function RungView({
+  sizes,
+  rung,
+  place,
+  scale,
+  colours,
+  severity,
+  lit,
+  onLight,
+}: {
+  sizes: Sizes;
+  rung: Rung;
+  place: LinePlace;
+  scale: number;
+  colours: SlotColours;
+  severity: string | undefined;
+  lit: number | undefined;
+  onLight: ((at: Light) => void) | undefined;
+}) {
   // A line that wraps keeps its single round one line high, so that the ladder stays the silhouette.
   const high = rung.rounds.length > 1 ? place.height : Math.min(place.height, LINE_PX);
   const room = high - 4;
@@ -121,9 +205,25 @@ function RungView({ sizes, rung, place, scale, colours, severity, lit, onLight }
   const on = lit !== undefined && rung.rounds.some((x) => x.index === lit);
   return (
     <g onMouseEnter={() => onLight?.({ part: rung.part, round: rung.rounds[0]?.index ?? 0 })}>
-      <rect x={0} y={place.top} width={sizes.width} height={place.height} fill={on ? "color-mix(in srgb, var(--act) 13%, transparent)" : "transparent"} />
+      <rect
+        x={0}
+        y={place.top}
+        width={sizes.width}
+        height={place.height}
+        fill={on ? "color-mix(in srgb, var(--act) 13%, transparent)" : "transparent"}
+      />
       {shown.map(({ round, index }, i) => (
-        <Bar key={index} centre={centre} round={round} top={place.top + 2 + i * each} height={Math.max(1.2, each - (shown.length > 1 ? 0.6 : 0))} scale={scale} reach={sizes.half + sizes.margin - 2} colours={colours} broken={broken && round.broken} />
+        <Bar
+          key={index}
+          centre={centre}
+          round={round}
+          top={place.top + 2 + i * each}
+          height={Math.max(1.2, each - (shown.length > 1 ? 0.6 : 0))}
+          scale={scale}
+          reach={sizes.half + sizes.margin - 2}
+          colours={colours}
+          broken={broken && round.broken}
+        />
       ))}
       <text x={text} y={mid + 4.5} className={broken ? "bad" : ""}>
         {label}
@@ -142,12 +242,37 @@ function note(rung: Rung, change: number): string {
   if (!round) return "";
   if (rung.rounds.length > 1) return `${rung.rounds.length} ${rung.rows ? "rows" : "rnds"}`;
   if (round.deadEnd) return "dead end";
-  const loops = round.loops === "back" ? "back" : round.loops === "front" ? "front" : round.loops === "third" ? "third" : "";
+  const loops =
+    round.loops === "back"
+      ? "back"
+      : round.loops === "front"
+        ? "front"
+        : round.loops === "third"
+          ? "third"
+          : "";
   const moved = change > 0 ? `+${change}` : change < 0 ? `\u2212${-change}` : "";
   return [moved, loops].filter(Boolean).join(" ");
 }
 
-function Bar({ centre, round, top, height, scale, reach, colours, broken }: { centre: number; round: CheckedRound; top: number; height: number; scale: number; reach: number; colours: SlotColours; broken: boolean }) {
+function Bar({
+  centre,
+  round,
+  top,
+  height,
+  scale,
+  reach,
+  colours,
+  broken,
+}: {
+  centre: number;
+  round: CheckedRound;
+  top: number;
+  height: number;
+  scale: number;
+  reach: number;
+  colours: SlotColours;
+  broken: boolean;
+}) {
   const count = round.count ?? round.available ?? 0;
   const layout = useMemo(() => layoutOf(round), [round]);
   const spurs = useMemo(() => hangingOf(round), [round]);
@@ -158,30 +283,125 @@ function Bar({ centre, round, top, height, scale, reach, colours, broken }: { ce
   const tall = height > 6;
   return (
     <g>
-      {tall ? <Whiskers lengths={spurs} left={left} right={centre + count * scale} top={top} height={height} scale={2 * scale} reach={reach} centre={centre} /> : null}
+      {tall ? (
+        <Whiskers
+          lengths={spurs}
+          left={left}
+          right={centre + count * scale}
+          top={top}
+          height={height}
+          scale={2 * scale}
+          reach={reach}
+          centre={centre}
+        />
+      ) : null}
       {layout.segments.map((s, i) => (
-        <rect key={i} x={left + s.from * wide} y={top} width={Math.max(0.5, (s.to - s.from) * wide)} height={height} fill={colourOf(colours, s.slot)} fillOpacity={round.deadEnd ? 0.35 : 1} />
+        <rect
+          key={i}
+          x={left + s.from * wide}
+          y={top}
+          width={Math.max(0.5, (s.to - s.from) * wide)}
+          height={height}
+          fill={colourOf(colours, s.slot)}
+          fillOpacity={round.deadEnd ? 0.35 : 1}
+        />
       ))}
-      <rect x={left} y={top} width={2 * count * scale} height={height} fill="none" stroke={broken ? "var(--bad)" : "var(--edge)"} strokeWidth={broken ? 1.6 : 0.7} strokeDasharray={broken ? "4 3" : round.deadEnd ? "1.5 2" : undefined} />
+      <rect
+        x={left}
+        y={top}
+        width={2 * count * scale}
+        height={height}
+        fill="none"
+        stroke={broken ? "var(--bad)" : "var(--edge)"}
+        strokeWidth={broken ? 1.6 : 0.7}
+        strokeDasharray={broken ? "4 3" : round.deadEnd ? "1.5 2" : undefined}
+      />
       {/* Worked in one loop only: the loop left free is a row of dots on the far edge. */}
-      {round.loops === "back" || round.loops === "front" ? <path d={`M${left} ${round.loops === "back" ? top - 0.6 : top + height + 0.6}h${2 * count * scale}`} stroke="var(--ink)" strokeWidth={2} strokeDasharray="0.1 4" strokeLinecap="round" /> : null}
-      {tall && round.joined ? <path d={`M${centre + count * scale} ${top + 1}l5 ${height / 2 - 1}l-5 ${height / 2 - 1}`} fill="none" stroke="var(--ink)" strokeWidth={1.2} /> : null}
-      {tall && round.nodes.some((n) => n.kind === "turn") ? <path d={`M${centre + count * scale + 1} ${top + 3}q6 ${height / 2 - 3} 0 ${height - 6}l4 1m-4-1l1-4`} fill="none" stroke="var(--ink)" strokeWidth={1.1} /> : null}
+      {round.loops === "back" || round.loops === "front" ? (
+        <path
+          d={`M${left} ${round.loops === "back" ? top - 0.6 : top + height + 0.6}h${2 * count * scale}`}
+          stroke="var(--ink)"
+          strokeWidth={2}
+          strokeDasharray="0.1 4"
+          strokeLinecap="round"
+        />
+      ) : null}
+      {tall && round.joined ? (
+        <path
+          d={`M${centre + count * scale} ${top + 1}l5 ${height / 2 - 1}l-5 ${height / 2 - 1}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={1.2}
+        />
+      ) : null}
+      {tall && round.nodes.some((n) => n.kind === "turn") ? (
+        <path
+          d={`M${centre + count * scale + 1} ${top + 3}q6 ${height / 2 - 3} 0 ${height - 6}l4 1m-4-1l1-4`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={1.1}
+        />
+      ) : null}
       {marks.map((m, i) => {
         const x = left + m.at * wide;
-        const dark = luminance(colourOf(colours, layout.segments.find((s) => m.at <= s.to)?.slot ?? "main")) < 0.25;
+        const dark =
+          luminance(colourOf(colours, layout.segments.find((s) => m.at <= s.to)?.slot ?? "main")) < 0.25;
         const y = top + height / 2;
-        const d = m.kind === "inc" ? `M${x - 3} ${y + 3}L${x} ${y - 3}L${x + 3} ${y + 3}` : `M${x - 3} ${y - 3}L${x} ${y + 3}L${x + 3} ${y - 3}`;
-        return <path key={i} d={d} fill="none" stroke={dark ? "#fff" : "#111"} strokeOpacity={0.75} strokeWidth={1.1} />;
+        const d =
+          m.kind === "inc"
+            ? `M${x - 3} ${y + 3}L${x} ${y - 3}L${x + 3} ${y + 3}`
+            : `M${x - 3} ${y - 3}L${x} ${y + 3}L${x + 3} ${y - 3}`;
+        return (
+          <path
+            key={i}
+            d={d}
+            fill="none"
+            stroke={dark ? "#fff" : "#111"}
+            strokeOpacity={0.75}
+            strokeWidth={1.1}
+          />
+        );
       })}
-      {broken ? <path d={`M${centre - 5} ${top - 1}l4 ${height / 2 + 1}l-5 0l4 ${height / 2 + 1}`} fill="none" stroke="var(--sheet)" strokeWidth={5} /> : null}
-      {broken ? <path d={`M${centre - 5} ${top - 1}l4 ${height / 2 + 1}l-5 0l4 ${height / 2 + 1}`} fill="none" stroke="var(--bad)" strokeWidth={1.4} /> : null}
+      {broken ? (
+        <path
+          d={`M${centre - 5} ${top - 1}l4 ${height / 2 + 1}l-5 0l4 ${height / 2 + 1}`}
+          fill="none"
+          stroke="var(--sheet)"
+          strokeWidth={5}
+        />
+      ) : null}
+      {broken ? (
+        <path
+          d={`M${centre - 5} ${top - 1}l4 ${height / 2 + 1}l-5 0l4 ${height / 2 + 1}`}
+          fill="none"
+          stroke="var(--bad)"
+          strokeWidth={1.4}
+        />
+      ) : null}
     </g>
   );
 }
 
 /** Spurs and cords, half to either side, as long as the bar's own scale makes them. */
-function Whiskers({ lengths, left, right, top, height, scale, reach, centre }: { lengths: readonly number[]; left: number; right: number; top: number; height: number; scale: number; reach: number; centre: number }) {
+function Whiskers({
+  lengths,
+  left,
+  right,
+  top,
+  height,
+  scale,
+  reach,
+  centre,
+}: {
+  lengths: readonly number[];
+  left: number;
+  right: number;
+  top: number;
+  height: number;
+  scale: number;
+  reach: number;
+  centre: number;
+}) {
   if (lengths.length === 0) return null;
   const shown = lengths.slice(0, 12);
   const rows = Math.ceil(shown.length / 2);
@@ -191,7 +411,8 @@ function Whiskers({ lengths, left, right, top, height, scale, reach, centre }: {
         const y = top + ((Math.floor(i / 2) + 0.5) * height) / rows;
         const long = n * scale;
         const x = i % 2 === 0 ? right : left;
-        const end = i % 2 === 0 ? Math.min(centre + reach, right + long) : Math.max(centre - reach, left - long);
+        const end =
+          i % 2 === 0 ? Math.min(centre + reach, right + long) : Math.max(centre - reach, left - long);
         return <path key={i} d={`M${x} ${y}H${end}`} />;
       })}
     </g>
@@ -199,6 +420,18 @@ function Whiskers({ lengths, left, right, top, height, scale, reach, centre }: {
 }
 
 const Svg = styled.svg`
-  display: block; font-size: 13px; font-variation-settings: "MONO" 1; flex: none;
-  text { fill: var(--ink); } text.soft { fill: var(--soft); } text.bad { fill: var(--bad); font-weight: 700; }
+  display: block;
+  font-size: 13px;
+  font-variation-settings: "MONO" 1;
+  flex: none;
+  text {
+    fill: var(--ink);
+  }
+  text.soft {
+    fill: var(--soft);
+  }
+  text.bad {
+    fill: var(--bad);
+    font-weight: 700;
+  }
 `;

@@ -11,7 +11,21 @@ import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./ana
 export const slotLabel = (slot: string): string => (slot === MAIN_SLOT ? "main colour" : slot);
 
 /** What one piece takes, and what of it the workshop has no material for yet. */
-export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notions, chosen, onAddNotion, pending }: { analysis: ItemAnalysis; yarnOfSlot: (slot: string) => YarnView | undefined; notions: readonly NotionView[]; chosen: readonly { notionId: string; quantity: number }[]; onAddNotion: (id: string, quantity: number) => void; pending: boolean }) {
+export const NeedsPanel = memo(function NeedsPanel({
+  analysis,
+  yarnOfSlot,
+  notions,
+  chosen,
+  onAddNotion,
+  pending,
+}: {
+  analysis: ItemAnalysis;
+  yarnOfSlot: (slot: string) => YarnView | undefined;
+  notions: readonly NotionView[];
+  chosen: readonly { notionId: string; quantity: number }[];
+  onAddNotion: (id: string, quantity: number) => void;
+  pending: boolean;
+}) {
   const r = useReading();
   const { piece } = analysis;
   const size = sizeOf(piece);
@@ -44,8 +58,12 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
         <thead>
           <tr>
             <th scope="col">Material</th>
-            <th scope="col" className="num">Length</th>
-            <th scope="col" className="num">Weight</th>
+            <th scope="col" className="num">
+              Length
+            </th>
+            <th scope="col" className="num">
+              Weight
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -55,9 +73,16 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
               <tr key={y.slot}>
                 <td>
                   <Named>
-                    <YarnDisc colour={yarn?.colour ?? "#b9c3c5"} name={yarn ? `${yarn.name} ${yarn.shade}` : "no yarn"} size={22} />
+                    <YarnDisc
+                      colour={yarn?.colour ?? "#b9c3c5"}
+                      name={yarn ? `${yarn.name} ${yarn.shade}` : "no yarn"}
+                      size={22}
+                    />
                     <span>
-                      {yarn ? `${yarn.name}, ${yarn.shade}` : <Badge $tone="warn">choose a yarn</Badge>} <From>{slotLabel(y.slot)}; {y.from}</From>
+                      {yarn ? `${yarn.name}, ${yarn.shade}` : <Badge $tone="warn">choose a yarn</Badge>}{" "}
+                      <From>
+                        {slotLabel(y.slot)}; {y.from}
+                      </From>
                     </span>
                   </Named>
                 </td>
@@ -72,7 +97,10 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
           })}
           {piece.filling.value > 0 ? (
             <tr>
-              <td>Filling <From>{piece.packingFrom}</From> {analysis.noFilling ? <Badge $tone="warn">choose a filling</Badge> : null}</td>
+              <td>
+                Filling <From>{piece.packingFrom}</From>{" "}
+                {analysis.noFilling ? <Badge $tone="warn">choose a filling</Badge> : null}
+              </td>
               <td />
               <td className="num">
                 <RangedFigure estimate={piece.filling} />
@@ -90,14 +118,27 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
             ) : null;
           })}
           {analysis.missingHardware.map((h) => {
-            const match = notions.find((n) => !n.deleted && n.kind === h.kind && (h.sizeMm === undefined || (n.sizeMm !== undefined && Math.abs(n.sizeMm - h.sizeMm) < 0.05)));
+            const match = notions.find(
+              (n) =>
+                !n.deleted &&
+                n.kind === h.kind &&
+                (h.sizeMm === undefined || (n.sizeMm !== undefined && Math.abs(n.sizeMm - h.sizeMm) < 0.05)),
+            );
             return (
               <tr key={`${h.kind}-${h.sizeMm ?? ""}`}>
                 <td>
                   {h.sizeMm === undefined ? "" : `${printLength(h.sizeMm as Mm, r, 1)} `}
                   {h.kind === "eye" ? "eyes" : "nose"} <Badge $tone="warn">the pattern asks for them</Badge>
                 </td>
-                <td className="num">{match ? <Button type="button" onClick={() => onAddNotion(match.id, h.count)}>Use {match.name}</Button> : <Small>none in Materials</Small>}</td>
+                <td className="num">
+                  {match ? (
+                    <Button type="button" onClick={() => onAddNotion(match.id, h.count)}>
+                      Use {match.name}
+                    </Button>
+                  ) : (
+                    <Small>none in Materials</Small>
+                  )}
+                </td>
                 <td className="num">{h.count}</td>
               </tr>
             );
@@ -111,11 +152,21 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
             <thead>
               <tr>
                 <th scope="col">Part</th>
-                <th scope="col" className="num">Stitches</th>
-                <th scope="col" className="num">Yarn</th>
-                <th scope="col" className="num">Filling</th>
-                <th scope="col" className="num">Time</th>
-                <th scope="col" className="num">Size</th>
+                <th scope="col" className="num">
+                  Stitches
+                </th>
+                <th scope="col" className="num">
+                  Yarn
+                </th>
+                <th scope="col" className="num">
+                  Filling
+                </th>
+                <th scope="col" className="num">
+                  Time
+                </th>
+                <th scope="col" className="num">
+                  Size
+                </th>
               </tr>
             </thead>
             <tbody>
@@ -126,10 +177,20 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
                     {p.part.make > 1 ? ` × ${p.part.make}` : ""}
                   </td>
                   <td className="num">{p.stitches}</td>
-                  <td className="num">{p.yarn.map((y) => <div key={y.slot}><Figure estimate={y.metres} /></div>)}</td>
+                  <td className="num">
+                    {p.yarn.map((y) => (
+                      <div key={y.slot}>
+                        <Figure estimate={y.metres} />
+                      </div>
+                    ))}
+                  </td>
                   <td className="num">{p.filling.value > 0 ? <Figure estimate={p.filling} /> : "none"}</td>
-                  <td className="num"><Figure estimate={p.seconds} /></td>
-                  <td className="num">{printLength(p.fabric.width, r)} × {printLength(p.fabric.height, r)}</td>
+                  <td className="num">
+                    <Figure estimate={p.seconds} />
+                  </td>
+                  <td className="num">
+                    {printLength(p.fabric.width, r)} × {printLength(p.fabric.height, r)}
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -141,7 +202,28 @@ export const NeedsPanel = memo(function NeedsPanel({ analysis, yarnOfSlot, notio
 });
 
 const Facts = styled.dl`
-  display: flex; flex-wrap: wrap; gap: 6px 26px; margin: 0 0 10px; dt { font-size: 13px; color: var(--soft); } dd { margin: 0; font-size: 18px; font-weight: 600; }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 26px;
+  margin: 0 0 10px;
+  dt {
+    font-size: 13px;
+    color: var(--soft);
+  }
+  dd {
+    margin: 0;
+    font-size: 18px;
+    font-weight: 600;
+  }
 `;
-const From = styled.span`display: block; font-size: 13px; font-weight: 400; color: var(--soft);`;
-const Named = styled.span`display: flex; gap: 9px; align-items: center;`;
+const From = styled.span`
+  display: block;
+  font-size: 13px;
+  font-weight: 400;
+  color: var(--soft);
+`;
+const Named = styled.span`
+  display: flex;
+  gap: 9px;
+  align-items: center;
+`;

@@ -17,7 +17,21 @@ const watchNarrow = (onChange: () => void) => {
 const CodeEditor = lazy(() => import("./code-editor"));
 
 /** The pattern's text with the round ladder beside it, line by line, and its problems below. */
-export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: { text: string; pattern: CheckedPattern; colours: SlotColours; onText: (text: string) => void; lit?: { part: number; round: number } | undefined; onLight: (at: { part: number; round: number } | undefined) => void }) {
+export function PatternEditor({
+  text,
+  pattern,
+  colours,
+  onText,
+  lit,
+  onLight,
+}: {
+  text: string;
+  pattern: CheckedPattern;
+  colours: SlotColours;
+  onText: (text: string) => void;
+  lit?: { part: number; round: number } | undefined;
+  onLight: (at: { part: number; round: number } | undefined) => void;
+}) {
   const nonce = useNonce();
   const narrow = useSyncExternalStore(watchNarrow, isNarrow, () => false);
   const label = useId();
@@ -27,13 +41,23 @@ export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: 
   // eslint-disable-next-line react-hooks/set-state-in-effect
   useEffect(() => setReady(true), []);
   const lineOf = lit === undefined ? undefined : pattern.parts[lit.part]?.rounds[lit.round]?.line;
-  const onLine = useCallback((line: number | undefined) => onLight(line === undefined ? undefined : roundAt(pattern, line)), [pattern, onLight]);
+  const onLine = useCallback(
+    (line: number | undefined) => onLight(line === undefined ? undefined : roundAt(pattern, line)),
+    [pattern, onLight],
+  );
   const onPlaces = useCallback((places: LinePlace[], height: number) => setMeasured({ places, height }), []);
   const lines = text.split("\n").length;
   const places = measured && measured.places.length === lines ? measured.places : plainPlaces(lines);
   const height = measured?.height ?? lines * LINE_PX;
   const plain = (
-    <Plain name="pattern" aria-labelledby={label} value={text} onChange={(e) => onText(e.target.value)} rows={Math.max(6, lines)} spellCheck={false} />
+    <Plain
+      name="pattern"
+      aria-labelledby={label}
+      value={text}
+      onChange={(e) => onText(e.target.value)}
+      rows={Math.max(6, lines)}
+      spellCheck={false}
+    />
   );
   return (
     <div>
@@ -42,20 +66,43 @@ export function PatternEditor({ text, pattern, colours, onText, lit, onLight }: 
         <Text>
           {ready ? (
             <Suspense fallback={plain}>
-              <CodeEditor text={text} nonce={nonce} pattern={pattern} labelledBy={label} onText={onText} onPlaces={onPlaces} litLine={lineOf} onLine={onLine} />
+              <CodeEditor
+                text={text}
+                nonce={nonce}
+                pattern={pattern}
+                labelledBy={label}
+                onText={onText}
+                onPlaces={onPlaces}
+                litLine={lineOf}
+                onLine={onLine}
+              />
             </Suspense>
           ) : (
             plain
           )}
         </Text>
         <LadderBox>
-          <Ladder pattern={pattern} colours={colours} places={places} height={height} narrow={narrow} lit={lit} onLight={onLight} />
+          <Ladder
+            pattern={pattern}
+            colours={colours}
+            places={places}
+            height={height}
+            narrow={narrow}
+            lit={lit}
+            onLight={onLight}
+          />
         </LadderBox>
       </Bench>
       <Keys>
-        <kbd>ctrl space</kbd> stitches and the next round · <kbd>F8</kbd> next problem · <kbd>alt enter</kbd> mend it · <kbd>ctrl Z</kbd> undo
+        <kbd>ctrl space</kbd> stitches and the next round · <kbd>F8</kbd> next problem · <kbd>alt enter</kbd>{" "}
+        mend it · <kbd>ctrl Z</kbd> undo
       </Keys>
-      <Problems problems={pattern.problems} onFix={(p) => p.fix && onText(text.slice(0, p.fix.from) + p.fix.text + text.slice(p.fix.to))} terms={`${pattern.terms.toUpperCase()} terms: ${pattern.termsReason}.`} empty={text.trim() === ""} />
+      <Problems
+        problems={pattern.problems}
+        onFix={(p) => p.fix && onText(text.slice(0, p.fix.from) + p.fix.text + text.slice(p.fix.to))}
+        terms={`${pattern.terms.toUpperCase()} terms: ${pattern.termsReason}.`}
+        empty={text.trim() === ""}
+      />
     </div>
   );
 }
@@ -69,13 +116,34 @@ function roundAt(pattern: CheckedPattern, line: number): { part: number; round: 
   return undefined;
 }
 
-function Problems({ problems, onFix, terms, empty }: { problems: readonly Problem[]; onFix: (p: Problem) => void; terms: string; empty: boolean }) {
-  if (empty) return <Note>Paste or type a pattern: a name on a line of its own begins a part, then “Rnd 1: 6 sc in magic ring (6)” and so on. It is counted as you type.</Note>;
+function Problems({
+  problems,
+  onFix,
+  terms,
+  empty,
+}: {
+  problems: readonly Problem[];
+  onFix: (p: Problem) => void;
+  terms: string;
+  empty: boolean;
+}) {
+  if (empty)
+    return (
+      <Note>
+        Paste or type a pattern: a name on a line of its own begins a part, then “Rnd 1: 6 sc in magic ring
+        (6)” and so on. It is counted as you type.
+      </Note>
+    );
   const errors = problems.filter((p) => p.severity === "error").length;
   return (
     <Found aria-live="polite" aria-label="What the count found">
       <Note>
-        {errors === 0 ? <Badge $tone="good">every round adds up</Badge> : <Badge $tone="bad">{errors} to mend</Badge>} {terms}
+        {errors === 0 ? (
+          <Badge $tone="good">every round adds up</Badge>
+        ) : (
+          <Badge $tone="bad">{errors} to mend</Badge>
+        )}{" "}
+        {terms}
       </Note>
       {problems.length > 0 ? (
         <ul>
@@ -97,22 +165,98 @@ function Problems({ problems, onFix, terms, empty }: { problems: readonly Proble
   );
 }
 
-const Keys = styled.p`margin-top: 8px; font-size: 13px; color: var(--soft); kbd { font: inherit; border: 1px solid var(--line); border-radius: 3px; padding: 0 4px; } @media (max-width: 720px) { display: none; }`;
-const Label = styled.h2`margin-bottom: 10px;`;
+const Keys = styled.p`
+  margin-top: 8px;
+  font-size: 13px;
+  color: var(--soft);
+  kbd {
+    font: inherit;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    padding: 0 4px;
+  }
+  @media (max-width: 720px) {
+    display: none;
+  }
+`;
+const Label = styled.h2`
+  margin-bottom: 10px;
+`;
 const Bench = styled.div`
-  display: flex; align-items: flex-start; gap: 8px; background: var(--sheet); border: 1px solid var(--line); border-radius: 6px; padding: 12px 6px 12px 4px; overflow: hidden;
-  @media (max-width: 720px) { overflow-x: auto; }
+  display: flex;
+  align-items: flex-start;
+  gap: 8px;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  padding: 12px 6px 12px 4px;
+  overflow: hidden;
+  @media (max-width: 720px) {
+    overflow-x: auto;
+  }
 `;
-const Text = styled.div`flex: 1 1 auto; min-width: 0;`;
-const LadderBox = styled.div`flex: none;`;
+const Text = styled.div`
+  flex: 1 1 auto;
+  min-width: 0;
+`;
+const LadderBox = styled.div`
+  flex: none;
+`;
 const Plain = styled.textarea`
-  display: block; width: 100%; border: 0; background: transparent; color: inherit; resize: none; white-space: pre; overflow-x: auto; overflow-y: hidden; line-height: ${LINE_PX}px; font-size: 14px; padding: 0 4px 0 34px; font-variation-settings: "MONO" 1;
+  display: block;
+  width: 100%;
+  border: 0;
+  background: transparent;
+  color: inherit;
+  resize: none;
+  white-space: pre;
+  overflow-x: auto;
+  overflow-y: hidden;
+  line-height: ${LINE_PX}px;
+  font-size: 14px;
+  padding: 0 4px 0 34px;
+  font-variation-settings: "MONO" 1;
 `;
-const Note = styled.p`margin-top: 10px; font-size: 14px; color: var(--soft); display: flex; flex-wrap: wrap; gap: 4px 10px; align-items: center;`;
+const Note = styled.p`
+  margin-top: 10px;
+  font-size: 14px;
+  color: var(--soft);
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+`;
 const Found = styled.section`
-  ul { list-style: none; padding: 0; margin: 10px 0 0; display: grid; gap: 8px; }
-  li { display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: center; justify-content: space-between; padding: 9px 12px; border-left: 4px solid var(--bad); background: var(--bad-ground); border-radius: 0 4px 4px 0; }
-  li > span { flex: 1 1 260px; }
-  li[data-severity="warning"], li[data-severity="note"] { border-color: var(--warn); background: var(--warn-ground); }
-  li button { white-space: normal; text-align: left; font-weight: 480; max-width: 100%; }
+  ul {
+    list-style: none;
+    padding: 0;
+    margin: 10px 0 0;
+    display: grid;
+    gap: 8px;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 14px;
+    align-items: center;
+    justify-content: space-between;
+    padding: 9px 12px;
+    border-left: 4px solid var(--bad);
+    background: var(--bad-ground);
+    border-radius: 0 4px 4px 0;
+  }
+  li > span {
+    flex: 1 1 260px;
+  }
+  li[data-severity="warning"],
+  li[data-severity="note"] {
+    border-color: var(--warn);
+    background: var(--warn-ground);
+  }
+  li button {
+    white-space: normal;
+    text-align: left;
+    font-weight: 480;
+    max-width: 100%;
+  }
 `;

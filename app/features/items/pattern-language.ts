@@ -1,16 +1,37 @@
-import { acceptCompletion, autocompletion, type Completion, type CompletionContext, type CompletionResult } from "@codemirror/autocomplete";
+import {
+  acceptCompletion,
+  autocompletion,
+  type Completion,
+  type CompletionContext,
+  type CompletionResult,
+} from "@codemirror/autocomplete";
 import { HighlightStyle, StreamLanguage, syntaxHighlighting } from "@codemirror/language";
 import { hoverTooltip, keymap, type EditorView, type Tooltip } from "@codemirror/view";
 import type { Extension } from "@codemirror/state";
 import { tags } from "@lezer/highlight";
-import { meaningOf, nextRounds, stitchChoices, wordKind, type CheckedPattern, type Terms } from "@core/notation";
+import {
+  meaningOf,
+  nextRounds,
+  stitchChoices,
+  wordKind,
+  type CheckedPattern,
+  type Terms,
+} from "@core/notation";
 
 /** What the editor asks of the page while somebody types. */
 export interface PatternSource {
   readonly pattern: () => CheckedPattern;
 }
 
-const COLOURED = { label: "labelName", increase: "inserted", decrease: "deleted", stitch: "keyword", loops: "modifier", start: "atom", repeat: "operator" } as const;
+const COLOURED = {
+  label: "labelName",
+  increase: "inserted",
+  decrease: "deleted",
+  stitch: "keyword",
+  loops: "modifier",
+  start: "atom",
+  repeat: "operator",
+} as const;
 
 /** Words coloured by what they mean, in the terms the text is read in. */
 function language(terms: () => Terms): Extension {
@@ -21,8 +42,18 @@ function language(terms: () => Terms): Extension {
       if (stream.eatSpace()) return null;
       const first = state.start;
       state.start = false;
-      if (first && stream.match(/^(rnds?|rounds?|rows?|r|rd)\.?\s?\d+(\s?[-–—]\s?r?\d+)?\s*[:.)]?|^\d+(\s?[-–]\s?\d+)?[:.)]/i)) return "labelName";
-      if (stream.match(/^[([{]\s*\d+\s*(sts?|sc|dc|stitches)?\.?\s*[)\]}]\s*$/i) || stream.match(/^=\s*\d+.*$/)) return "number";
+      if (
+        first &&
+        stream.match(
+          /^(rnds?|rounds?|rows?|r|rd)\.?\s?\d+(\s?[-–—]\s?r?\d+)?\s*[:.)]?|^\d+(\s?[-–]\s?\d+)?[:.)]/i,
+        )
+      )
+        return "labelName";
+      if (
+        stream.match(/^[([{]\s*\d+\s*(sts?|sc|dc|stitches)?\.?\s*[)\]}]\s*$/i) ||
+        stream.match(/^=\s*\d+.*$/)
+      )
+        return "number";
       if (stream.match(/^[([{}\])*×]/)) return "bracket";
       if (stream.match(/^\d+(?:tog)?/)) return null;
       const word = stream.match(/^[a-zà-ÿ]+\d*(?:tog)?/i);
@@ -53,13 +84,27 @@ function completions(source: PatternSource) {
     const pattern = source.pattern();
     const line = context.state.doc.lineAt(context.pos);
     const before = line.text.slice(0, context.pos - line.from);
-    if (/^\s*(r|rn|rnd|ro|rou|roun|round|row)?\.?\s?\d{0,3}[:.]?\s*$/i.test(before) && line.text.slice(context.pos - line.from).trim() === "" && (context.explicit || before.trim() !== "")) {
-      const options: Completion[] = nextRounds(pattern, context.state.doc.toString(), line.number).map((n, i) => ({ label: n.text, detail: n.meaning, type: "text", boost: 10 - i }));
+    if (
+      /^\s*(r|rn|rnd|ro|rou|roun|round|row)?\.?\s?\d{0,3}[:.]?\s*$/i.test(before) &&
+      line.text.slice(context.pos - line.from).trim() === "" &&
+      (context.explicit || before.trim() !== "")
+    ) {
+      const options: Completion[] = nextRounds(pattern, context.state.doc.toString(), line.number).map(
+        (n, i) => ({ label: n.text, detail: n.meaning, type: "text", boost: 10 - i }),
+      );
       if (options.length > 0) return { from: line.from, options, filter: false };
     }
     const word = context.matchBefore(/[a-z]{1,12}/i);
     if (!word || (word.text.length < 2 && !context.explicit)) return null;
-    return { from: word.from, options: stitchChoices(pattern.terms).map((c) => ({ label: c.word, detail: c.meaning, type: "keyword" })), validFor: /^[a-z ]*$/i };
+    return {
+      from: word.from,
+      options: stitchChoices(pattern.terms).map((c) => ({
+        label: c.word,
+        detail: c.meaning,
+        type: "keyword",
+      })),
+      validFor: /^[a-z ]*$/i,
+    };
   };
 }
 
@@ -80,7 +125,11 @@ function hover(source: PatternSource): Extension {
       create: () => {
         const dom = document.createElement("div");
         dom.className = "cm-meaning";
-        for (const [tag, text] of [["b", meaning.title], ["span", meaning.note], ["span", meaning.other]] as const) {
+        for (const [tag, text] of [
+          ["b", meaning.title],
+          ["span", meaning.note],
+          ["span", meaning.other],
+        ] as const) {
           const line = document.createElement(tag);
           line.textContent = text;
           dom.append(line);

@@ -16,14 +16,43 @@ const uuid = z.string().regex(/^[0-9a-f-]{36}$/, { error: "Choose one from the l
 export const itemSchema = (currency: string, locale: string) =>
   z.object({
     basedOn: z.number().int().min(0),
-    name: z.string().trim().min(1, { error: "Give the item a name, such as “Puffin keychain”." }).max(120, { error: "A name may have 120 letters at most." }),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: "Give the item a name, such as “Puffin keychain”." })
+      .max(120, { error: "A name may have 120 letters at most." }),
     kind: z.enum(["keychain", "ornament", "figure", "kit", "other"]),
-    pattern: z.string().max(MAX_TEXT, { error: `A pattern may have ${MAX_TEXT / 1024} KB at most. Keep each item's pattern by itself.` }),
+    pattern: z.string().max(MAX_TEXT, {
+      error: `A pattern may have ${MAX_TEXT / 1024} KB at most. Keep each item's pattern by itself.`,
+    }),
     firmness: z.enum(["light", "medium", "firm"]),
     hanger: z.boolean(),
     note: z.string().max(4000, { error: "A note may have 4,000 letters at most." }),
-    slots: z.array(z.object({ slot: z.string().min(1).max(80), yarnId: uuid, hookMm: z.number({ error: "A hook has a size in millimetres, such as 3." }).min(0.5, { error: "A hook has 0.5 mm at least." }).max(30, { error: "A hook has 30 mm at most." }), strands: z.number().min(0.2).max(6) })).max(24, { error: "An item may have 24 colour slots at most." }),
-    notions: z.array(z.object({ notionId: uuid, quantity: z.number({ error: "Write how many." }).int({ error: "Write a whole number." }).min(0).max(1000, { error: "1,000 at most." }) })).max(40),
+    slots: z
+      .array(
+        z.object({
+          slot: z.string().min(1).max(80),
+          yarnId: uuid,
+          hookMm: z
+            .number({ error: "A hook has a size in millimetres, such as 3." })
+            .min(0.5, { error: "A hook has 0.5 mm at least." })
+            .max(30, { error: "A hook has 30 mm at most." }),
+          strands: z.number().min(0.2).max(6),
+        }),
+      )
+      .max(24, { error: "An item may have 24 colour slots at most." }),
+    notions: z
+      .array(
+        z.object({
+          notionId: uuid,
+          quantity: z
+            .number({ error: "Write how many." })
+            .int({ error: "Write a whole number." })
+            .min(0)
+            .max(1000, { error: "1,000 at most." }),
+        }),
+      )
+      .max(40),
     price: z.string().transform((text, ctx) => {
       if (text.trim() === "") return null;
       const read = parseMoney(text, currency, locale);

@@ -1,5 +1,23 @@
 import { useEffect, useRef } from "react";
-import { AmbientLight, BufferAttribute, BufferGeometry, Color, DirectionalLight, DoubleSide, Group, HemisphereLight, Mesh, MeshStandardMaterial, PerspectiveCamera, Raycaster, Scene, SphereGeometry, SRGBColorSpace, Vector2, WebGLRenderer } from "three";
+import {
+  AmbientLight,
+  BufferAttribute,
+  BufferGeometry,
+  Color,
+  DirectionalLight,
+  DoubleSide,
+  Group,
+  HemisphereLight,
+  Mesh,
+  MeshStandardMaterial,
+  PerspectiveCamera,
+  Raycaster,
+  Scene,
+  SphereGeometry,
+  SRGBColorSpace,
+  Vector2,
+  WebGLRenderer,
+} from "three";
 import type { ShapeMesh } from "./shape-model";
 import { colourOf, type SlotColours } from "./silhouette-view";
 
@@ -43,7 +61,12 @@ export default function ShapeGl(props: ShapeGlProps) {
     if (!host) return;
     let renderer: WebGLRenderer;
     try {
-      renderer = new WebGLRenderer({ canvas: host, antialias: true, alpha: true, failIfMajorPerformanceCaveat: false });
+      renderer = new WebGLRenderer({
+        canvas: host,
+        antialias: true,
+        alpha: true,
+        failIfMajorPerformanceCaveat: false,
+      });
     } catch {
       latest.current.onMissing();
       return;
@@ -57,7 +80,14 @@ export default function ShapeGl(props: ShapeGlProps) {
     scene.add(sun);
     const piece = new Group();
     scene.add(piece);
-    const made: Stage = { renderer, scene, camera: new PerspectiveCamera(FIELD, 1, 1, 5000), piece, body: undefined, mesh: undefined };
+    const made: Stage = {
+      renderer,
+      scene,
+      camera: new PerspectiveCamera(FIELD, 1, 1, 5000),
+      piece,
+      body: undefined,
+      mesh: undefined,
+    };
     stage.current = made;
     const fit = new ResizeObserver(() => draw(made));
     fit.observe(host);
@@ -92,7 +122,11 @@ export default function ShapeGl(props: ShapeGlProps) {
   const drag = useRef<{ x: number; y: number; turn: number; tilt: number } | null>(null);
   return (
     <canvas
-      ref={canvas} tabIndex={0} role="img" aria-label={label} style={{ width: "100%", height: "100%", display: "block", touchAction: "pan-y", cursor: "grab" }}
+      ref={canvas}
+      tabIndex={0}
+      role="img"
+      aria-label={label}
+      style={{ width: "100%", height: "100%", display: "block", touchAction: "pan-y", cursor: "grab" }}
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);
         drag.current = { x: e.clientX, y: e.clientY, turn, tilt };
@@ -105,7 +139,13 @@ export default function ShapeGl(props: ShapeGlProps) {
       onPointerUp={() => (drag.current = null)}
       onPointerLeave={() => props.onRound(undefined)}
       onKeyDown={(e) => {
-        const step = { ArrowLeft: [-0.2, 0], ArrowRight: [0.2, 0], ArrowUp: [0, -0.15], ArrowDown: [0, 0.15], Home: [-turn, -tilt] }[e.key];
+        const step = {
+          ArrowLeft: [-0.2, 0],
+          ArrowRight: [0.2, 0],
+          ArrowUp: [0, -0.15],
+          ArrowDown: [0, 0.15],
+          Home: [-turn, -tilt],
+        }[e.key];
         if (!step) return;
         e.preventDefault();
         props.onTurn(turn + (step[0] ?? 0), clampTilt(tilt + (step[1] ?? 0)));
@@ -134,11 +174,17 @@ function build(s: Stage, mesh: ShapeMesh, colours: SlotColours): void {
   geometry.setAttribute("color", new BufferAttribute(new Float32Array(mesh.positions.length), 3));
   geometry.setIndex(new BufferAttribute(mesh.indices, 1));
   geometry.computeVertexNormals();
-  s.body = new Mesh(geometry, new MeshStandardMaterial({ vertexColors: true, roughness: 0.95, metalness: 0, side: DoubleSide }));
+  s.body = new Mesh(
+    geometry,
+    new MeshStandardMaterial({ vertexColors: true, roughness: 0.95, metalness: 0, side: DoubleSide }),
+  );
   s.mesh = mesh;
   s.piece.add(s.body);
   for (const eye of mesh.eyes) {
-    const ball = new Mesh(new SphereGeometry(eye.r, 24, 16), new MeshStandardMaterial({ color: "#101112", roughness: 0.15 }));
+    const ball = new Mesh(
+      new SphereGeometry(eye.r, 24, 16),
+      new MeshStandardMaterial({ color: "#101112", roughness: 0.15 }),
+    );
     const out = Math.hypot(eye.x, eye.z) || 1;
     // A washer-backed eye is a dome: about half of it stands out of the fabric.
     ball.position.set(eye.x - (eye.x / out) * eye.r * 0.35, eye.y, eye.z - (eye.z / out) * eye.r * 0.35);
@@ -154,7 +200,9 @@ function paint(s: Stage, colours: SlotColours, lit: number | undefined): void {
   if (!body || !mesh) return;
   const attribute = body.geometry.getAttribute("color") as BufferAttribute;
   const plain = mesh.slots.map((slot) => new Color(colourOf(colours, slot)));
-  const bright = plain.map((c) => c.clone().lerp(new Color(luminance(c) > 0.45 ? "#0b6bcb" : "#ffffff"), 0.45));
+  const bright = plain.map((c) =>
+    c.clone().lerp(new Color(luminance(c) > 0.45 ? "#0b6bcb" : "#ffffff"), 0.45),
+  );
   for (let i = 0; i < mesh.slotOf.length; i++) {
     const c = (mesh.roundOfVertex[i] === lit ? bright : plain)[mesh.slotOf[i] ?? 0];
     if (c) attribute.setXYZ(i, c.r, c.g, c.b);
@@ -176,7 +224,10 @@ function roundUnder(s: Stage, e: PointerEvent): number | undefined {
   if (!s.body || !s.mesh) return undefined;
   const box = s.renderer.domElement.getBoundingClientRect();
   const ray = new Raycaster();
-  ray.setFromCamera(new Vector2(((e.clientX - box.left) / box.width) * 2 - 1, -((e.clientY - box.top) / box.height) * 2 + 1), s.camera);
+  ray.setFromCamera(
+    new Vector2(((e.clientX - box.left) / box.width) * 2 - 1, -((e.clientY - box.top) / box.height) * 2 + 1),
+    s.camera,
+  );
   const [hit] = ray.intersectObject(s.body, false);
   return hit?.faceIndex === undefined || hit.faceIndex === null ? undefined : s.mesh.roundOf[hit.faceIndex];
 }

@@ -13,7 +13,12 @@ export interface ShapeMesh {
   /** The same for every vertex. */
   readonly roundOfVertex: Uint16Array;
   readonly indices: Uint32Array;
-  readonly eyes: readonly { readonly x: number; readonly y: number; readonly z: number; readonly r: number }[];
+  readonly eyes: readonly {
+    readonly x: number;
+    readonly y: number;
+    readonly z: number;
+    readonly r: number;
+  }[];
   /** Half of the largest extent: what a camera has to take in. */
   readonly radius: number;
 }
@@ -27,7 +32,9 @@ const AROUND = 72;
 export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
   const { shape, straight, openEnd } = p.fabric;
   if (!shape || shape.rings.length < 2) return undefined;
-  const rounds = p.part.rounds.flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : [])).slice(0, shape.rings.length);
+  const rounds = p.part.rounds
+    .flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []))
+    .slice(0, shape.rings.length);
   const middle = shape.height / 2;
   const upright = p.part.worked === "oval" && openEnd ? -1 : 1;
   const slots: string[] = [];
@@ -43,7 +50,11 @@ export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
   let lower = { r: 0, z: shape.bottomZ as number };
   shape.rings.forEach((ring, i) => {
     const next = shape.rings[i + 1];
-    const upper = next ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 } : openEnd ? { r: ring.r, z: ring.z } : { r: 0, z: shape.topZ as number };
+    const upper = next
+      ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 }
+      : openEnd
+        ? { r: ring.r, z: ring.z }
+        : { r: 0, z: shape.topZ as number };
     const index = rounds[i] ?? i;
     const round = p.part.rounds[index];
     const layout = round ? layoutOf(round) : undefined;
@@ -54,7 +65,11 @@ export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
         // A round begins at the back and goes on to its maker's left, so that its middle looks at you.
         const angle = (2 * Math.PI * k) / AROUND - Math.PI;
         const side = Math.sin(angle);
-        positions.push(row.r * side + (Math.abs(side) < 1e-9 ? 0 : (Math.sign(side) * straight) / 2), upright * (middle - row.z), row.r * Math.cos(angle));
+        positions.push(
+          row.r * side + (Math.abs(side) < 1e-9 ? 0 : (Math.sign(side) * straight) / 2),
+          upright * (middle - row.z),
+          row.r * Math.cos(angle),
+        );
         roundOfVertex.push(index);
         const at = (k / AROUND) * total;
         slotOf.push(slotIndex(layout?.segments.find((s) => at <= s.to)?.slot ?? round?.slot ?? "main"));
@@ -72,10 +87,21 @@ export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
   });
   const eyes = faceOf(p.part, p.fabric).flatMap((face) => {
     const half = (face.degrees * Math.PI) / 360;
-    return (face.count === 1 ? [0] : [-half, half]).map((a) => ({ x: face.r * Math.sin(a), y: upright * (middle - face.z), z: face.r * Math.cos(a), r: (face.sizeMm ?? face.suggestedMm) / 2 }));
+    return (face.count === 1 ? [0] : [-half, half]).map((a) => ({
+      x: face.r * Math.sin(a),
+      y: upright * (middle - face.z),
+      z: face.r * Math.cos(a),
+      r: (face.sizeMm ?? face.suggestedMm) / 2,
+    }));
   });
   return {
-    positions: Float32Array.from(positions), slotOf: Uint16Array.from(slotOf), slots, roundOf: Uint16Array.from(roundOf), roundOfVertex: Uint16Array.from(roundOfVertex), indices: Uint32Array.from(indices), eyes,
+    positions: Float32Array.from(positions),
+    slotOf: Uint16Array.from(slotOf),
+    slots,
+    roundOf: Uint16Array.from(roundOf),
+    roundOfVertex: Uint16Array.from(roundOfVertex),
+    indices: Uint32Array.from(indices),
+    eyes,
     radius: Math.max(shape.height, shape.diameter + straight) / 2,
   };
 }

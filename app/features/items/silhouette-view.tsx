@@ -11,20 +11,49 @@ export type SlotColours = Readonly<Record<string, string>>;
 const NO_COLOUR = "#b9c3c5";
 
 /** The colour a slot is drawn in: its yarn's, or a plain grey. */
-export const colourOf = (colours: SlotColours, slot: string): string => colours[slot] ?? colours.main ?? NO_COLOUR;
+export const colourOf = (colours: SlotColours, slot: string): string =>
+  colours[slot] ?? colours.main ?? NO_COLOUR;
 
-function Shape({ s, colours, x, y, lit }: { s: Silhouette; colours: SlotColours; x: number; y: number; lit?: number | undefined }) {
+function Shape({
+  s,
+  colours,
+  x,
+  y,
+  lit,
+}: {
+  s: Silhouette;
+  colours: SlotColours;
+  x: number;
+  y: number;
+  lit?: number | undefined;
+}) {
   const main = s.bands[Math.floor(s.bands.length / 2)];
   const dark = luminance(colourOf(colours, main?.slot ?? "main")) < 0.12;
   return (
     <g transform={`translate(${x} ${y})${s.openTop ? ` translate(0 ${s.height}) scale(1 -1)` : ""}`}>
       {s.bands.map((b, i) => (
-        <path key={i} d={b.path} fill={colourOf(colours, b.slot)} stroke={luminance(colourOf(colours, b.slot)) < 0.12 ? "rgb(255 255 255 / 0.22)" : "rgb(0 0 0 / 0.20)"} strokeWidth={0.35} opacity={lit !== undefined && lit !== b.round ? 0.45 : 1} />
+        <path
+          key={i}
+          d={b.path}
+          fill={colourOf(colours, b.slot)}
+          stroke={
+            luminance(colourOf(colours, b.slot)) < 0.12 ? "rgb(255 255 255 / 0.22)" : "rgb(0 0 0 / 0.20)"
+          }
+          strokeWidth={0.35}
+          opacity={lit !== undefined && lit !== b.round ? 0.45 : 1}
+        />
       ))}
       {s.outline ? <path d={s.outline} fill="none" stroke="var(--edge)" strokeWidth={0.7} /> : null}
       {s.eyes.map((e, i) => (
         <g key={i}>
-          <circle cx={e.x} cy={e.y} r={e.r} fill="#17191a" stroke={dark ? "#fff" : "none"} strokeWidth={0.5} />
+          <circle
+            cx={e.x}
+            cy={e.y}
+            r={e.r}
+            fill="#17191a"
+            stroke={dark ? "#fff" : "none"}
+            strokeWidth={0.5}
+          />
           <circle cx={e.x - e.r * 0.3} cy={e.y - e.r * 0.3} r={e.r * 0.25} fill="#fff" />
         </g>
       ))}
@@ -33,7 +62,21 @@ function Shape({ s, colours, x, y, lit }: { s: Silhouette; colours: SlotColours;
 }
 
 /** All parts of an item side by side, to one scale, on one ground line. */
-export function Silhouettes({ parts, colours, height, label, scale, lit }: { parts: readonly Silhouette[]; colours: SlotColours; height: number; label: string; scale?: boolean; lit?: { part: number; round: number } | undefined }) {
+export function Silhouettes({
+  parts,
+  colours,
+  height,
+  label,
+  scale,
+  lit,
+}: {
+  parts: readonly Silhouette[];
+  colours: SlotColours;
+  height: number;
+  label: string;
+  scale?: boolean;
+  lit?: { part: number; round: number } | undefined;
+}) {
   if (parts.length === 0) return <NoShape style={{ height }}>no shape yet</NoShape>;
   const tallest = Math.max(...parts.map((p) => p.height));
   const gap = Math.max(3, tallest * 0.07);
@@ -42,9 +85,23 @@ export function Silhouettes({ parts, colours, height, label, scale, lit }: { par
   const x = starts[parts.length] ?? gap;
   const room = tallest + gap + (scale ? 9 : 1);
   return (
-    <svg className="shapes" viewBox={`0 0 ${x.toFixed(1)} ${room.toFixed(1)}`} style={{ height, aspectRatio: `${x} / ${room}` }} role="img" aria-label={label} preserveAspectRatio="xMinYMax meet">
+    <svg
+      className="shapes"
+      viewBox={`0 0 ${x.toFixed(1)} ${room.toFixed(1)}`}
+      style={{ height, aspectRatio: `${x} / ${room}` }}
+      role="img"
+      aria-label={label}
+      preserveAspectRatio="xMinYMax meet"
+    >
       {placed.map(({ p, at }, i) => (
-        <Shape key={i} s={p} colours={colours} x={at} y={tallest + gap / 2 - p.height} lit={lit?.part === i ? lit.round : undefined} />
+        <Shape
+          key={i}
+          s={p}
+          colours={colours}
+          x={at}
+          y={tallest + gap / 2 - p.height}
+          lit={lit?.part === i ? lit.round : undefined}
+        />
       ))}
       {scale ? <ScaleBar x={gap} y={tallest + gap / 2 + 3.5} tallest={tallest} /> : null}
     </svg>
@@ -71,4 +128,10 @@ function ScaleBar({ x, y, tallest }: { x: number; y: number; tallest: number }) 
   );
 }
 
-const NoShape = styled.div`display: grid; place-items: center; color: var(--soft); font-size: 13px; min-width: 60px;`;
+const NoShape = styled.div`
+  display: grid;
+  place-items: center;
+  color: var(--soft);
+  font-size: 13px;
+  min-width: 60px;
+`;

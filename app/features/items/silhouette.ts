@@ -39,7 +39,13 @@ function slotOf(part: PartEstimate, round: number): string {
 export function silhouetteOf(p: PartEstimate, turn = 0): Silhouette {
   const { fabric, part } = p;
   const shape = fabric.shape;
-  const base = { name: part.name, make: part.make, openTop: part.worked === "oval" && fabric.openEnd, width: Math.max(1, fabric.width), height: Math.max(1, fabric.height) };
+  const base = {
+    name: part.name,
+    make: part.make,
+    openTop: part.worked === "oval" && fabric.openEnd,
+    width: Math.max(1, fabric.width),
+    height: Math.max(1, fabric.height),
+  };
   if (!shape || shape.rings.length === 0) return { ...base, ...flat(p), eyes: [] };
   const indices = part.rounds.flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []));
   const edges: { r: number; z: number }[] = [{ r: 0, z: shape.bottomZ }];
@@ -49,7 +55,11 @@ export function silhouetteOf(p: PartEstimate, turn = 0): Silhouette {
   const s = fabric.straight / 2;
   rings.forEach((ring, i) => {
     const next = rings[i + 1];
-    const upper = next ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 } : fabric.openEnd ? { r: ring.r, z: ring.z } : { r: 0, z: shape.topZ };
+    const upper = next
+      ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 }
+      : fabric.openEnd
+        ? { r: ring.r, z: ring.z }
+        : { r: 0, z: shape.topZ };
     const lower = edges[edges.length - 1] ?? { r: 0, z: 0 };
     const round = indices[i] ?? i;
     const path = `M${f(-lower.r - s)} ${f(lower.z)}L${f(-ring.r - s)} ${f(ring.z)}L${f(-upper.r - s)} ${f(upper.z)}L${f(upper.r + s)} ${f(upper.z)}L${f(ring.r + s)} ${f(ring.z)}L${f(lower.r + s)} ${f(lower.z)}Z`;
@@ -57,31 +67,46 @@ export function silhouetteOf(p: PartEstimate, turn = 0): Silhouette {
     bands.push(...stretches(p, round, [lower, ring, upper], s, turn));
     edges.push(upper);
   });
-  const side = [{ r: 0, z: shape.bottomZ }, ...rings.map((ring) => ({ r: ring.r as number, z: ring.z as number })), ...(fabric.openEnd ? [] : [{ r: 0, z: shape.topZ }])];
-  const outline = `M${side.map((x) => `${f(x.r + s)} ${f(x.z)}`).join("L")}L${[...side].reverse().map((x) => `${f(-x.r - s)} ${f(x.z)}`).join("L")}Z`;
+  const side = [
+    { r: 0, z: shape.bottomZ },
+    ...rings.map((ring) => ({ r: ring.r as number, z: ring.z as number })),
+    ...(fabric.openEnd ? [] : [{ r: 0, z: shape.topZ }]),
+  ];
+  const outline = `M${side.map((x) => `${f(x.r + s)} ${f(x.z)}`).join("L")}L${[...side]
+    .reverse()
+    .map((x) => `${f(-x.r - s)} ${f(x.z)}`)
+    .join("L")}Z`;
   return { ...base, bands, outline, eyes: eyesOf(p, turn) };
 }
 
 /** Stretches of other colours inside a round, as far as they look at you. The round begins at the back. */
-function stretches(p: PartEstimate, index: number, rows: readonly { r: number; z: number }[], s: number, turn: number): { path: string; slot: string; round: number }[] {
+function stretches(
+  p: PartEstimate,
+  index: number,
+  rows: readonly { r: number; z: number }[],
+  s: number,
+  turn: number,
+): { path: string; slot: string; round: number }[] {
   const round = p.part.rounds[index];
   const segments = round ? layoutOf(round).segments : [];
   const total = segments.at(-1)?.to ?? 0;
   const main = slotOf(p, index);
   if (segments.length < 2 || segments.length > 60) return [];
-  return segments.filter((x) => x.slot !== main).flatMap((x) => {
-    const at = (n: number) => (2 * Math.PI * n) / total - Math.PI + turn;
-    const middle = (at(x.from) + at(x.to)) / 2;
-    const wrapped = Math.atan2(Math.sin(middle), Math.cos(middle));
-    const half = (at(x.to) - at(x.from)) / 2;
-    const from = Math.max(-Math.PI / 2, wrapped - half);
-    const to = Math.min(Math.PI / 2, wrapped + half);
-    if (to - from < 0.02) return [];
-    const edge = (r: number, a: number) => r * Math.sin(a) + Math.sin(a) * s;
-    const left = rows.map((row) => `${f(edge(row.r, from))} ${f(row.z)}`);
-    const right = [...rows].reverse().map((row) => `${f(edge(row.r, to))} ${f(row.z)}`);
-    return [{ path: `M${left.join("L")}L${right.join("L")}Z`, slot: x.slot, round: index }];
-  });
+  return segments
+    .filter((x) => x.slot !== main)
+    .flatMap((x) => {
+      const at = (n: number) => (2 * Math.PI * n) / total - Math.PI + turn;
+      const middle = (at(x.from) + at(x.to)) / 2;
+      const wrapped = Math.atan2(Math.sin(middle), Math.cos(middle));
+      const half = (at(x.to) - at(x.from)) / 2;
+      const from = Math.max(-Math.PI / 2, wrapped - half);
+      const to = Math.min(Math.PI / 2, wrapped + half);
+      if (to - from < 0.02) return [];
+      const edge = (r: number, a: number) => r * Math.sin(a) + Math.sin(a) * s;
+      const left = rows.map((row) => `${f(edge(row.r, from))} ${f(row.z)}`);
+      const right = [...rows].reverse().map((row) => `${f(edge(row.r, to))} ${f(row.z)}`);
+      return [{ path: `M${left.join("L")}L${right.join("L")}Z`, slot: x.slot, round: index }];
+    });
 }
 
 const POINTS = 7;
@@ -109,7 +134,11 @@ function makeSmall(p: PartEstimate): Silhouette {
   let edge = { r: 0, z: shape.bottomZ as number };
   shape.rings.forEach((ring, i) => {
     const next = shape.rings[i + 1];
-    const upper = next ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 } : p.fabric.openEnd ? ring : { r: 0, z: shape.topZ as number };
+    const upper = next
+      ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 }
+      : p.fabric.openEnd
+        ? ring
+        : { r: 0, z: shape.topZ as number };
     const slot = full.bands.find((b) => b.round === (indices[i] ?? i))?.slot ?? "main";
     const last = runs[runs.length - 1];
     if (last?.slot === slot) last.points.push(ring, upper);
@@ -120,7 +149,14 @@ function makeSmall(p: PartEstimate): Silhouette {
   const bands = runs.map(({ slot, points }) => {
     const step = Math.max(1, Math.ceil(points.length / POINTS));
     const side = points.filter((_, i) => i % step === 0 || i === points.length - 1);
-    return { slot, round: 0, path: `M${side.map((x) => `${f(x.r + s)} ${f(x.z)}`).join("L")}L${[...side].reverse().map((x) => `${f(-x.r - s)} ${f(x.z)}`).join("L")}Z` };
+    return {
+      slot,
+      round: 0,
+      path: `M${side.map((x) => `${f(x.r + s)} ${f(x.z)}`).join("L")}L${[...side]
+        .reverse()
+        .map((x) => `${f(-x.r - s)} ${f(x.z)}`)
+        .join("L")}Z`,
+    };
   });
   return { ...full, bands, outline: "" };
 }
@@ -136,14 +172,21 @@ function flat(p: PartEstimate): Pick<Silhouette, "bands" | "outline"> {
   if (part.worked !== "rows") {
     const r = h / 2;
     const outline = `M0 0A${f(w)} ${f(r)} 0 1 1 0 ${f(h)}A${f(w)} ${f(r)} 0 1 1 0 0Z`;
-    return { outline, bands: [{ path: outline, slot: slotOf(p, part.rounds.length - 1), round: part.rounds.length - 1 }] };
+    return {
+      outline,
+      bands: [{ path: outline, slot: slotOf(p, part.rounds.length - 1), round: part.rounds.length - 1 }],
+    };
   }
   const counts = fabric.profile;
   const widest = Math.max(1, ...counts);
   const each = h / Math.max(1, counts.length);
   const bands = counts.map((n, i) => {
     const half = (w * n) / widest;
-    return { path: `M${f(-half)} ${f(i * each)}H${f(half)}V${f((i + 1) * each)}H${f(-half)}Z`, slot: slotOf(p, i), round: i };
+    return {
+      path: `M${f(-half)} ${f(i * each)}H${f(half)}V${f((i + 1) * each)}H${f(-half)}Z`,
+      slot: slotOf(p, i),
+      round: i,
+    };
   });
   const outline = bands.map((b) => b.path).join("");
   return { bands, outline };
@@ -155,6 +198,8 @@ function eyesOf(p: PartEstimate, turn: number): Silhouette["eyes"] {
     const size = (face.sizeMm ?? face.suggestedMm) / 2;
     const half = (face.degrees * Math.PI) / 360;
     const angles = face.count === 1 ? [0] : [-half, half];
-    return angles.filter((a) => Math.cos(a + turn) > 0.02).map((a) => ({ x: face.r * Math.sin(a + turn), y: face.z, r: size }));
+    return angles
+      .filter((a) => Math.cos(a + turn) > 0.02)
+      .map((a) => ({ x: face.r * Math.sin(a + turn), y: face.z, r: size }));
   });
 }

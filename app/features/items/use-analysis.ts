@@ -10,10 +10,20 @@ const WAIT_MS = 60;
  * The figures of what is typed, from a worker: the last answer stands until the next one comes. The
  * count itself does not wait for it. `initial` is what the server made of the saved item.
  */
-export function useAnalysis(draft: ItemDraft, around: Around, initial: ItemAnalysis): { analysis: ItemAnalysis; pending: boolean } {
-  const key = useMemo(() => JSON.stringify([draft, around.price, around.fees, around.money]), [draft, around.price, around.fees, around.money]);
+export function useAnalysis(
+  draft: ItemDraft,
+  around: Around,
+  initial: ItemAnalysis,
+): { analysis: ItemAnalysis; pending: boolean } {
+  const key = useMemo(
+    () => JSON.stringify([draft, around.price, around.fees, around.money]),
+    [draft, around.price, around.fees, around.money],
+  );
   const [firstKey] = useState(key);
-  const [got, setGot] = useState<{ key: string; analysis: ItemAnalysis }>({ key: firstKey, analysis: initial });
+  const [got, setGot] = useState<{ key: string; analysis: ItemAnalysis }>({
+    key: firstKey,
+    analysis: initial,
+  });
   const worker = useRef<{ remote: Remote<AnalyseApi>; stop: () => void } | null>(null);
   useEffect(() => () => worker.current?.stop(), []);
   const input = useRef({ draft, around });
@@ -47,8 +57,15 @@ function startWorker(): { remote: Remote<AnalyseApi>; stop: () => void } {
 const NONE: readonly Compared[] = [];
 
 /** The same pattern in other yarns, from a worker of its own that lives as long as the comparison is open. */
-export function useComparison(draft: ItemDraft, pairs: readonly YarnPair[], around: Around): { compared: readonly Compared[]; pending: boolean } {
-  const key = useMemo(() => JSON.stringify([draft.pattern, draft.firmness, draft.hanger, pairs]), [draft, pairs]);
+export function useComparison(
+  draft: ItemDraft,
+  pairs: readonly YarnPair[],
+  around: Around,
+): { compared: readonly Compared[]; pending: boolean } {
+  const key = useMemo(
+    () => JSON.stringify([draft.pattern, draft.firmness, draft.hanger, pairs]),
+    [draft, pairs],
+  );
   const [got, setGot] = useState<{ key: string; compared: readonly Compared[] }>({ key: "", compared: NONE });
   const worker = useRef<{ remote: Remote<AnalyseApi>; stop: () => void } | null>(null);
   useEffect(
@@ -67,9 +84,15 @@ export function useComparison(draft: ItemDraft, pairs: readonly YarnPair[], arou
     const timer = setTimeout(() => {
       worker.current ??= startWorker();
       const { draft: d, pairs: p, around: a } = input.current;
-      void worker.current.remote.compare({ pattern: d.pattern, firmness: d.firmness, hanger: d.hanger }, p, { yarns: a.yarns, terms: a.terms, hand: a.hand }).then((compared) => {
-        if (!stale) startTransition(() => setGot({ key, compared }));
-      });
+      void worker.current.remote
+        .compare({ pattern: d.pattern, firmness: d.firmness, hanger: d.hanger }, p, {
+          yarns: a.yarns,
+          terms: a.terms,
+          hand: a.hand,
+        })
+        .then((compared) => {
+          if (!stale) startTransition(() => setGot({ key, compared }));
+        });
     }, WAIT_MS);
     return () => {
       stale = true;

@@ -2,7 +2,14 @@ import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect } from "react-router";
 import type { z } from "zod";
 import { addBalls, changeBall, findBall, setBallDeleted } from "@db/queries/balls";
-import { saveNotion, saveSwatch, saveYarn, setNotionDeleted, setSwatchDeleted, setYarnDeleted } from "@db/queries/materials";
+import {
+  saveNotion,
+  saveSwatch,
+  saveYarn,
+  setNotionDeleted,
+  setSwatchDeleted,
+  setYarnDeleted,
+} from "@db/queries/materials";
 import { listHands } from "@db/queries/hands";
 import { postCount, postMoves, undoMove } from "@db/queries/stock";
 import { notePrice, saveSupplier, setSupplierDeleted } from "@db/queries/suppliers";
@@ -19,7 +26,8 @@ export async function materialAction(form: FormData, opened: Opened) {
   const { scope, workshop } = opened;
   const s = materialSchemas(workshop.locale, workshop.currency, workshop.units);
   const read = <T extends z.ZodType>(schema: T) => parseWithZod(form, { schema });
-  const refuse = (submission: { reply: () => FormReply["reply"] }) => data<FormReply>({ reply: submission.reply() }, { status: 400 });
+  const refuse = (submission: { reply: () => FormReply["reply"] }) =>
+    data<FormReply>({ reply: submission.reply() }, { status: 400 });
   const done = (id: string, more: Partial<FormReply> = {}) => data<FormReply>({ done: id, ...more });
   const today = todayOf(scope.now);
   switch (form.get("intent")) {
@@ -28,9 +36,44 @@ export async function materialAction(form: FormData, opened: Opened) {
       if (got.status !== "success") return refuse(got);
       const { intent: _intent, id, onHand, lot, place, packBalls, care, ...v } = got.value;
       const made = await transact(scope, async (tx) => {
-        const yarnId = await saveYarn(tx, { ...v, packBalls: packBalls ?? 1, care: care ?? "", supplierId: v.supplierId ?? null, lowMg: v.lowMg ?? null, bandStitches: v.bandStitches ?? null, bandRows: v.bandRows ?? null }, id);
-        if (!id && onHand) await addBalls(tx, asBalls(onHand, v.ballMg).map((mg) => ({ yarnId, lot: lot ?? "", scrap: false, place: place ?? "", fullMg: v.ballMg, price: v.ballPrice, mg, kind: "weighed" as const })));
-        await notePrice(tx, { materialKind: "yarn", materialId: yarnId, supplierId: v.supplierId ?? null, packSize: v.ballMg, price: v.ballPrice }, today);
+        const yarnId = await saveYarn(
+          tx,
+          {
+            ...v,
+            packBalls: packBalls ?? 1,
+            care: care ?? "",
+            supplierId: v.supplierId ?? null,
+            lowMg: v.lowMg ?? null,
+            bandStitches: v.bandStitches ?? null,
+            bandRows: v.bandRows ?? null,
+          },
+          id,
+        );
+        if (!id && onHand)
+          await addBalls(
+            tx,
+            asBalls(onHand, v.ballMg).map((mg) => ({
+              yarnId,
+              lot: lot ?? "",
+              scrap: false,
+              place: place ?? "",
+              fullMg: v.ballMg,
+              price: v.ballPrice,
+              mg,
+              kind: "weighed" as const,
+            })),
+          );
+        await notePrice(
+          tx,
+          {
+            materialKind: "yarn",
+            materialId: yarnId,
+            supplierId: v.supplierId ?? null,
+            packSize: v.ballMg,
+            price: v.ballPrice,
+          },
+          today,
+        );
         return yarnId;
       });
       return done(made);
@@ -41,13 +84,61 @@ export async function materialAction(form: FormData, opened: Opened) {
       if (got.status !== "success") return refuse(got);
       const v = got.value;
       const made = await transact(scope, async (tx) => {
-        const common = { name: v.name, packSize: v.packSize, packPrice: v.packPrice, supplierId: v.supplierId ?? null, place: v.place ?? "" };
+        const common = {
+          name: v.name,
+          packSize: v.packSize,
+          packPrice: v.packPrice,
+          supplierId: v.supplierId ?? null,
+          place: v.place ?? "",
+        };
         const notionId =
           v.intent === "filling"
-            ? await saveNotion(tx, { ...common, kind: "filling", sizeUm: null, colour: null, densityBp: Math.round((v.density ?? 1) * 10_000), low: v.lowMg ?? null }, v.id)
-            : await saveNotion(tx, { ...common, kind: v.kind, sizeUm: v.sizeUm ?? null, colour: v.colour ?? null, spares: v.spares ?? 0, washerId: v.washerId === v.id ? null : (v.washerId ?? null), low: v.low ?? null }, v.id);
-        if (!v.id && v.onHand) await postMoves(tx, [{ kind: v.intent === "filling" ? "weighed" : "counted", materialKind: "notion", materialId: notionId, quantity: v.onHand, note: "first entry" }]);
-        await notePrice(tx, { materialKind: "notion", materialId: notionId, supplierId: v.supplierId ?? null, packSize: v.packSize, price: v.packPrice }, today);
+            ? await saveNotion(
+                tx,
+                {
+                  ...common,
+                  kind: "filling",
+                  sizeUm: null,
+                  colour: null,
+                  densityBp: Math.round((v.density ?? 1) * 10_000),
+                  low: v.lowMg ?? null,
+                },
+                v.id,
+              )
+            : await saveNotion(
+                tx,
+                {
+                  ...common,
+                  kind: v.kind,
+                  sizeUm: v.sizeUm ?? null,
+                  colour: v.colour ?? null,
+                  spares: v.spares ?? 0,
+                  washerId: v.washerId === v.id ? null : (v.washerId ?? null),
+                  low: v.low ?? null,
+                },
+                v.id,
+              );
+        if (!v.id && v.onHand)
+          await postMoves(tx, [
+            {
+              kind: v.intent === "filling" ? "weighed" : "counted",
+              materialKind: "notion",
+              materialId: notionId,
+              quantity: v.onHand,
+              note: "first entry",
+            },
+          ]);
+        await notePrice(
+          tx,
+          {
+            materialKind: "notion",
+            materialId: notionId,
+            supplierId: v.supplierId ?? null,
+            packSize: v.packSize,
+            price: v.packPrice,
+          },
+          today,
+        );
         return notionId;
       });
       return done(made);
@@ -58,7 +149,19 @@ export async function materialAction(form: FormData, opened: Opened) {
       const { intent: _intent, photo, sure, ...v } = got.value;
       const hands = await listHands(scope);
       const hand = hands.find((h) => h.id === v.handId) ?? hands[0];
-      const values = { handId: hand?.id ?? null, loops: v.loops ?? hand?.loops ?? "over" as const, yarnId: v.yarnId, madeOn: v.madeOn, hookUm: v.hookUm, stitches: v.stitches ?? null, overMm: v.overMm ?? null, rounds: v.rounds ?? null, roundsOverMm: v.roundsOverMm ?? null, sampleStitches: v.sampleStitches ?? null, sampleMm: v.sampleMm ?? null };
+      const values = {
+        handId: hand?.id ?? null,
+        loops: v.loops ?? hand?.loops ?? ("over" as const),
+        yarnId: v.yarnId,
+        madeOn: v.madeOn,
+        hookUm: v.hookUm,
+        stitches: v.stitches ?? null,
+        overMm: v.overMm ?? null,
+        rounds: v.rounds ?? null,
+        roundsOverMm: v.roundsOverMm ?? null,
+        sampleStitches: v.sampleStitches ?? null,
+        sampleMm: v.sampleMm ?? null,
+      };
       const doubt = sure === "on" ? undefined : await doubtAboutSwatch(opened, values);
       if (doubt) return data<FormReply>({ doubt: doubtText(doubt) });
       return done(await saveSwatch(scope, values, photo ? Buffer.from(photo) : undefined));
@@ -68,14 +171,33 @@ export async function materialAction(form: FormData, opened: Opened) {
       if (got.status !== "success") return refuse(got);
       const { yarnId, many, eachMg, how, price, lot, place, scrap, key } = got.value;
       const full = Math.max(eachMg, Number(form.get("fullMg")) || eachMg);
-      await addBalls(scope, Array.from({ length: many }, (_, i) => ({ yarnId, lot: lot ?? "", place: place ?? "", scrap: scrap === "on", fullMg: full, price, mg: eachMg, kind: how, cost: how === "bought" ? Math.round((price * eachMg) / full) : undefined, key: `${key}:${i}` })));
+      await addBalls(
+        scope,
+        Array.from({ length: many }, (_, i) => ({
+          yarnId,
+          lot: lot ?? "",
+          place: place ?? "",
+          scrap: scrap === "on",
+          fullMg: full,
+          price,
+          mg: eachMg,
+          kind: how,
+          cost: how === "bought" ? Math.round((price * eachMg) / full) : undefined,
+          key: `${key}:${i}`,
+        })),
+      );
       return done(key);
     }
     case "ball": {
       const got = read(s.ball);
       if (got.status !== "success") return refuse(got);
       const { id, lot, place, scrap, note } = got.value;
-      await changeBall(scope, id, { lot: lot ?? "", place: place ?? "", scrap: scrap === "on", note: note ?? "" });
+      await changeBall(scope, id, {
+        lot: lot ?? "",
+        place: place ?? "",
+        scrap: scrap === "on",
+        note: note ?? "",
+      });
       return done(`${id}:${scope.now.getTime()}`);
     }
     case "count": {
@@ -83,7 +205,15 @@ export async function materialAction(form: FormData, opened: Opened) {
       const got = read(mass ? s.countMass : s.countPieces);
       if (got.status !== "success") return refuse(got);
       const { kind, id, ballId, onHand, key, note } = got.value;
-      const difference = await postCount(scope, { materialKind: kind, materialId: id, ballId, onHand, kind: mass ? "weighed" : "counted", note: note ?? "", key });
+      const difference = await postCount(scope, {
+        materialKind: kind,
+        materialId: id,
+        ballId,
+        onHand,
+        kind: mass ? "weighed" : "counted",
+        note: note ?? "",
+        key,
+      });
       return done(key, { difference });
     }
     case "post": {
@@ -91,7 +221,17 @@ export async function materialAction(form: FormData, opened: Opened) {
       if (got.status !== "success") return refuse(got);
       const { kind, id, ballId, how, amount, key, note } = got.value;
       if (ballId && (await findBall(scope, ballId))?.yarnId !== id) throw data(null, { status: 404 });
-      await postMoves(scope, [{ kind: how, materialKind: kind, materialId: id, ballId, quantity: how === "used" || how === "wasted" ? -amount : amount, note: note ?? "", key }]);
+      await postMoves(scope, [
+        {
+          kind: how,
+          materialKind: kind,
+          materialId: id,
+          ballId,
+          quantity: how === "used" || how === "wasted" ? -amount : amount,
+          note: note ?? "",
+          key,
+        },
+      ]);
       return done(key);
     }
     case "undo-move": {
@@ -104,17 +244,31 @@ export async function materialAction(form: FormData, opened: Opened) {
       const got = read(s.supplier);
       if (got.status !== "success") return refuse(got);
       const { id, name, deliveryDays, minOrder, note } = got.value;
-      return done(await saveSupplier(scope, { name, deliveryDays: deliveryDays ?? 0, minOrder: minOrder ?? 0, note: note ?? "" }, id));
+      return done(
+        await saveSupplier(
+          scope,
+          { name, deliveryDays: deliveryDays ?? 0, minOrder: minOrder ?? 0, note: note ?? "" },
+          id,
+        ),
+      );
     }
     case "delete": {
       const got = read(s.remove);
       if (got.status !== "success") throw data(null, { status: 400 });
       const { kind, id } = got.value;
-      await { yarn: setYarnDeleted, notion: setNotionDeleted, ball: setBallDeleted, supplier: setSupplierDeleted, swatch: setSwatchDeleted }[kind](scope, id, true);
+      await {
+        yarn: setYarnDeleted,
+        notion: setNotionDeleted,
+        ball: setBallDeleted,
+        supplier: setSupplierDeleted,
+        swatch: setSwatchDeleted,
+      }[kind](scope, id, true);
       const label = form.get("label");
       const back = form.get("back");
       const to = typeof back === "string" && /^\/materials(\/[a-z0-9-]*)?$/.test(back) ? back : "/materials";
-      return redirect(`${to}?deleted=${kind}:${id}&label=${encodeURIComponent(typeof label === "string" ? label.slice(0, 120) : "It")}`);
+      return redirect(
+        `${to}?deleted=${kind}:${id}&label=${encodeURIComponent(typeof label === "string" ? label.slice(0, 120) : "It")}`,
+      );
     }
     default:
       throw data(null, { status: 400 });

@@ -19,9 +19,15 @@ export interface MoveView {
   readonly settled: boolean;
 }
 
-const WORDS: Readonly<Record<string, string>> = { undone: "taken back", moved: "moved", made: "made", sold: "sold" };
+const WORDS: Readonly<Record<string, string>> = {
+  undone: "taken back",
+  moved: "moved",
+  made: "made",
+  sold: "sold",
+};
 export const moveWord = (kind: string): string => WORDS[kind] ?? kind;
-const signed = (quantity: number, what: MoveView["what"], r: Reading): string => `${quantity > 0 ? "+" : "−"}${printAmount(Math.abs(quantity), what === "item" ? "notion" : what, r)}`;
+const signed = (quantity: number, what: MoveView["what"], r: Reading): string =>
+  `${quantity > 0 ? "+" : "−"}${printAmount(Math.abs(quantity), what === "item" ? "notion" : what, r)}`;
 
 /** Moves of the stock book, newest first; each can be taken back by its opposite. */
 export function BookTable({ moves, label }: { moves: readonly MoveView[]; label: string }) {
@@ -35,23 +41,49 @@ export function BookTable({ moves, label }: { moves: readonly MoveView[]; label:
             <th scope="col">Day</th>
             {named ? <th scope="col">What</th> : null}
             <th scope="col">Move</th>
-            <th scope="col" className="num">Amount</th>
-            <th scope="col" className="num minor">Paid</th>
-            <th scope="col"><span className="sr">Undo</span></th>
+            <th scope="col" className="num">
+              Amount
+            </th>
+            <th scope="col" className="num minor">
+              Paid
+            </th>
+            <th scope="col">
+              <span className="sr">Undo</span>
+            </th>
           </tr>
         </thead>
         <tbody>
           {moves.map((m) => (
-            <tr key={m.id} style={m.settled && m.kind !== "undone" ? { textDecoration: "line-through", color: "var(--soft)" } : undefined}>
+            <tr
+              key={m.id}
+              style={
+                m.settled && m.kind !== "undone"
+                  ? { textDecoration: "line-through", color: "var(--soft)" }
+                  : undefined
+              }
+            >
               <td style={{ whiteSpace: "nowrap" }}>{printDay(m.at, r.locale)}</td>
               {named ? <td>{m.label}</td> : null}
-              <td>{moveWord(m.kind)} {m.note || m.ball ? <Small>{[m.note, m.ball].filter(Boolean).join(" · ")}</Small> : null}</td>
+              <td>
+                {moveWord(m.kind)}{" "}
+                {m.note || m.ball ? <Small>{[m.note, m.ball].filter(Boolean).join(" · ")}</Small> : null}
+              </td>
               <td className="num">{signed(m.quantity, m.what, r)}</td>
-              <td className="num minor">{m.cost === null || m.kind === "undone" ? "" : printMoney(m.cost as Minor, r)}</td>
-              <td className="num">{m.settled ? null : <UndoMove id={m.id} label={`${moveWord(m.kind)} ${signed(m.quantity, m.what, r)}`} />}</td>
+              <td className="num minor">
+                {m.cost === null || m.kind === "undone" ? "" : printMoney(m.cost as Minor, r)}
+              </td>
+              <td className="num">
+                {m.settled ? null : (
+                  <UndoMove id={m.id} label={`${moveWord(m.kind)} ${signed(m.quantity, m.what, r)}`} />
+                )}
+              </td>
             </tr>
           ))}
-          {moves.length === 0 ? <tr><td colSpan={6}>Nothing was posted yet.</td></tr> : null}
+          {moves.length === 0 ? (
+            <tr>
+              <td colSpan={6}>Nothing was posted yet.</td>
+            </tr>
+          ) : null}
         </tbody>
       </PlainTable>
     </Scroll>
@@ -64,7 +96,13 @@ function UndoMove({ id, label }: { id: string; label: string }) {
     <fetcher.Form method="post" action="/materials">
       <input type="hidden" name="intent" value="undo-move" />
       <input type="hidden" name="move" value={id} />
-      <Button type="submit" $quiet disabled={fetcher.state !== "idle"} aria-label={`Take back: ${label}`} title={`Take back: ${label}`}>
+      <Button
+        type="submit"
+        $quiet
+        disabled={fetcher.state !== "idle"}
+        aria-label={`Take back: ${label}`}
+        title={`Take back: ${label}`}
+      >
         <Undo2 size={16} aria-hidden />
       </Button>
     </fetcher.Form>

@@ -1,10 +1,26 @@
-import { GRAMS_PER_OUNCE, METRES_PER_YARD, minorDigits, printMass, printNumber, printTrimmed, type Grams, type Reading } from "@core/units";
+import {
+  GRAMS_PER_OUNCE,
+  METRES_PER_YARD,
+  minorDigits,
+  printMass,
+  printNumber,
+  printTrimmed,
+  type Grams,
+  type Reading,
+} from "@core/units";
 
 /** Values of the cupboard as a form shows them: in the reader's units, as text. */
-export const moneyText = (n: number, r: Reading): string => printNumber(n / 10 ** minorDigits(r.currency), minorDigits(r.currency), r.locale).replace(/[\u00a0\u202f]/g, " ");
-export const massText = (mg: number, r: Reading): string => printTrimmed(r.system === "metric" ? mg / 1000 : mg / 1000 / GRAMS_PER_OUNCE, 3, r.locale);
-export const amountText = (quantity: number, unit: "mass" | "pieces", r: Reading): string => (unit === "mass" ? printMass((quantity / 1000) as Grams, r) : printTrimmed(quantity, 0, r.locale));
-const orEmpty = (n: number | null | undefined, print: (n: number) => string): string => (n === null || n === undefined ? "" : print(n));
+export const moneyText = (n: number, r: Reading): string =>
+  printNumber(n / 10 ** minorDigits(r.currency), minorDigits(r.currency), r.locale).replace(
+    /[\u00a0\u202f]/g,
+    " ",
+  );
+export const massText = (mg: number, r: Reading): string =>
+  printTrimmed(r.system === "metric" ? mg / 1000 : mg / 1000 / GRAMS_PER_OUNCE, 3, r.locale);
+export const amountText = (quantity: number, unit: "mass" | "pieces", r: Reading): string =>
+  unit === "mass" ? printMass((quantity / 1000) as Grams, r) : printTrimmed(quantity, 0, r.locale);
+const orEmpty = (n: number | null | undefined, print: (n: number) => string): string =>
+  n === null || n === undefined ? "" : print(n);
 
 export interface YarnValues {
   readonly id: string;
@@ -29,9 +45,26 @@ export interface YarnValues {
 export function yarnDefaults(y: YarnValues, r: Reading): Record<string, string> {
   const whole = (n: number) => String(n);
   return {
-    id: y.id, name: y.name, shade: y.shade, colour: y.colour, fibre: y.fibre, weightClass: String(y.weightClass), hookUm: printTrimmed(y.hookUm / 1000, 2, r.locale),
-    mmPer100g: printTrimmed(r.system === "metric" ? y.mmPer100g / 1000 : y.mmPer100g / 1000 / METRES_PER_YARD, 1, r.locale).replace(/[\u00a0\u202f]/g, ""), ballMg: massText(y.ballMg, r), ballPrice: moneyText(y.ballPrice, r),
-    bandStitches: orEmpty(y.bandStitches, whole), bandRows: orEmpty(y.bandRows, whole), care: y.care, supplierId: y.supplierId ?? "", packBalls: y.packBalls === 1 ? "" : String(y.packBalls), lowMg: orEmpty(y.lowMg, (n) => massText(n, r)),
+    id: y.id,
+    name: y.name,
+    shade: y.shade,
+    colour: y.colour,
+    fibre: y.fibre,
+    weightClass: String(y.weightClass),
+    hookUm: printTrimmed(y.hookUm / 1000, 2, r.locale),
+    mmPer100g: printTrimmed(
+      r.system === "metric" ? y.mmPer100g / 1000 : y.mmPer100g / 1000 / METRES_PER_YARD,
+      1,
+      r.locale,
+    ).replace(/[\u00a0\u202f]/g, ""),
+    ballMg: massText(y.ballMg, r),
+    ballPrice: moneyText(y.ballPrice, r),
+    bandStitches: orEmpty(y.bandStitches, whole),
+    bandRows: orEmpty(y.bandRows, whole),
+    care: y.care,
+    supplierId: y.supplierId ?? "",
+    packBalls: y.packBalls === 1 ? "" : String(y.packBalls),
+    lowMg: orEmpty(y.lowMg, (n) => massText(n, r)),
     ...(y.lengthSigmaBp > 0 ? { wasSigmaBp: String(y.lengthSigmaBp) } : {}),
   };
 }
@@ -61,9 +94,37 @@ export interface NotionValues {
 export function notionDefaults(n: NotionValues, r: Reading): Record<string, string> {
   const mass = n.kind === "filling";
   return {
-    id: n.id, kind: n.kind, name: n.name, sizeUm: orEmpty(n.sizeUm, (um) => printTrimmed(um / 1000, 2, r.locale)), packSize: mass ? massText(n.packSize, r) : String(n.packSize), packPrice: moneyText(n.packPrice, r), supplierId: n.supplierId ?? "",
-    place: n.place, ...(mass ? { density: printTrimmed(n.densityBp / 10_000, 2, r.locale), lowMg: orEmpty(n.low, (mg) => massText(mg, r)) } : { low: orEmpty(n.low, String), spares: n.spares ? String(n.spares) : "", washerId: n.washerId ?? "", colour: n.colour ?? "#111111" }),
+    id: n.id,
+    kind: n.kind,
+    name: n.name,
+    sizeUm: orEmpty(n.sizeUm, (um) => printTrimmed(um / 1000, 2, r.locale)),
+    packSize: mass ? massText(n.packSize, r) : String(n.packSize),
+    packPrice: moneyText(n.packPrice, r),
+    supplierId: n.supplierId ?? "",
+    place: n.place,
+    ...(mass
+      ? {
+          density: printTrimmed(n.densityBp / 10_000, 2, r.locale),
+          lowMg: orEmpty(n.low, (mg) => massText(mg, r)),
+        }
+      : {
+          low: orEmpty(n.low, String),
+          spares: n.spares ? String(n.spares) : "",
+          washerId: n.washerId ?? "",
+          colour: n.colour ?? "#111111",
+        }),
   };
 }
 
-export const packWord = (kind: "yarn" | "filling" | "notion", n: number): string => (kind === "yarn" ? (n === 1 ? "ball" : "balls") : kind === "filling" ? (n === 1 ? "bag" : "bags") : n === 1 ? "pack" : "packs");
+export const packWord = (kind: "yarn" | "filling" | "notion", n: number): string =>
+  kind === "yarn"
+    ? n === 1
+      ? "ball"
+      : "balls"
+    : kind === "filling"
+      ? n === 1
+        ? "bag"
+        : "bags"
+      : n === 1
+        ? "pack"
+        : "packs";

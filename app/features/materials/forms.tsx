@@ -28,14 +28,51 @@ export interface Option {
 
 /** One field of a form of the cupboard, or a line of text between fields. */
 type Spec =
-  | { readonly name: string; readonly label: string; readonly hint?: string; readonly suffix?: string | undefined; readonly mode?: "decimal" | "numeric"; readonly type?: "date"; readonly options?: readonly Option[]; readonly focus?: boolean; readonly check?: boolean; readonly colour?: boolean; readonly photo?: boolean }
+  | {
+      readonly name: string;
+      readonly label: string;
+      readonly hint?: string;
+      readonly suffix?: string | undefined;
+      readonly mode?: "decimal" | "numeric";
+      readonly type?: "date";
+      readonly options?: readonly Option[];
+      readonly focus?: boolean;
+      readonly check?: boolean;
+      readonly colour?: boolean;
+      readonly photo?: boolean;
+    }
   | { readonly text: string; readonly folded?: readonly Spec[] };
 
 /** Submits by fetcher, keeps what was typed when something is wrong, and closes when it is done. */
-function MaterialForm({ schema, hidden, defaults, specs, label, onDone, min, action = "/materials" }: { schema: z.ZodType; hidden: Readonly<Record<string, string | undefined>>; defaults: Record<string, string>; specs: readonly Spec[]; label: string; onDone: () => void; min?: number; action?: string }) {
+function MaterialForm({
+  schema,
+  hidden,
+  defaults,
+  specs,
+  label,
+  onDone,
+  min,
+  action = "/materials",
+}: {
+  schema: z.ZodType;
+  hidden: Readonly<Record<string, string | undefined>>;
+  defaults: Record<string, string>;
+  specs: readonly Spec[];
+  label: string;
+  onDone: () => void;
+  min?: number;
+  action?: string;
+}) {
   const fetcher = useFetcher<FormReply>();
   const formId = useId();
-  const [form, fields] = useForm<Record<string, string>>({ id: formId, lastResult: fetcher.data?.reply, defaultValue: defaults, onValidate: ({ formData }) => parseWithZod(formData, { schema }) as never, shouldValidate: "onBlur", shouldRevalidate: "onInput" });
+  const [form, fields] = useForm<Record<string, string>>({
+    id: formId,
+    lastResult: fetcher.data?.reply,
+    defaultValue: defaults,
+    onValidate: ({ formData }) => parseWithZod(formData, { schema }) as never,
+    shouldValidate: "onBlur",
+    shouldRevalidate: "onInput",
+  });
   const done = fetcher.data?.done;
   useEffect(() => {
     if (done !== undefined && fetcher.state === "idle") onDone();
@@ -46,23 +83,69 @@ function MaterialForm({ schema, hidden, defaults, specs, label, onDone, min, act
   const [changed, setChanged] = useState<unknown>();
   const doubt = fetcher.data && changed !== fetcher.data ? fetcher.data.doubt : undefined;
   const one = (spec: Spec): ReactNode => {
-    if ("text" in spec) return spec.folded ? <Folded key={spec.text} wide><summary>{spec.text}</summary><FieldGrid $min={min ?? 190}>{spec.folded.map(one)}</FieldGrid></Folded> : <Wide key={spec.text}><Small>{spec.text}</Small></Wide>;
+    if ("text" in spec)
+      return spec.folded ? (
+        <Folded key={spec.text} wide>
+          <summary>{spec.text}</summary>
+          <FieldGrid $min={min ?? 190}>{spec.folded.map(one)}</FieldGrid>
+        </Folded>
+      ) : (
+        <Wide key={spec.text}>
+          <Small>{spec.text}</Small>
+        </Wide>
+      );
     const f = fields[spec.name];
     if (!f) return null;
     if (spec.photo) return <PhotoField key={spec.name} name={f.name} label={spec.label} hint={spec.hint} />;
     if (spec.colour) return <ColourField key={spec.name} field={f} label={spec.label} />;
-    if (spec.options) return <SelectField key={spec.name} field={f} label={spec.label} hint={spec.hint} options={spec.options} />;
-    if (spec.check) return <Check key={spec.name}><input type="checkbox" id={f.id} name={f.name} defaultChecked={f.initialValue === "on"} /><label htmlFor={f.id}>{spec.label}</label></Check>;
-    return <TextField key={spec.name} field={f} label={spec.label} hint={spec.hint} suffix={spec.suffix} inputMode={spec.mode} type={spec.type} autoFocus={spec.focus} />;
+    if (spec.options)
+      return (
+        <SelectField key={spec.name} field={f} label={spec.label} hint={spec.hint} options={spec.options} />
+      );
+    if (spec.check)
+      return (
+        <Check key={spec.name}>
+          <input type="checkbox" id={f.id} name={f.name} defaultChecked={f.initialValue === "on"} />
+          <label htmlFor={f.id}>{spec.label}</label>
+        </Check>
+      );
+    return (
+      <TextField
+        key={spec.name}
+        field={f}
+        label={spec.label}
+        hint={spec.hint}
+        suffix={spec.suffix}
+        inputMode={spec.mode}
+        type={spec.type}
+        autoFocus={spec.focus}
+      />
+    );
   };
   return (
-    <fetcher.Form method="post" action={action} {...getFormProps(form)} onInput={() => setChanged(fetcher.data)}>
-      {Object.entries(hidden).map(([name, value]) => (value === undefined ? null : <input key={name} type="hidden" name={name} value={value} />))}
+    <fetcher.Form
+      method="post"
+      action={action}
+      {...getFormProps(form)}
+      onInput={() => setChanged(fetcher.data)}
+    >
+      {Object.entries(hidden).map(([name, value]) =>
+        value === undefined ? null : <input key={name} type="hidden" name={name} value={value} />,
+      )}
       <FieldGrid $min={min ?? 190}>{specs.map(one)}</FieldGrid>
-      {doubt ? <Doubted role="alert"><input type="hidden" name="sure" value="on" />{doubt} Change it, or keep it as it is: it can be set aside later.</Doubted> : null}
+      {doubt ? (
+        <Doubted role="alert">
+          <input type="hidden" name="sure" value="on" />
+          {doubt} Change it, or keep it as it is: it can be set aside later.
+        </Doubted>
+      ) : null}
       <FormFoot>
-        <Button type="button" onClick={onDone}>Cancel</Button>
-        <Button type="submit" $primary disabled={fetcher.state !== "idle"}>{doubt ? "Keep it as it is" : label}</Button>
+        <Button type="button" onClick={onDone}>
+          Cancel
+        </Button>
+        <Button type="submit" $primary disabled={fetcher.state !== "idle"}>
+          {doubt ? "Keep it as it is" : label}
+        </Button>
       </FormFoot>
     </fetcher.Form>
   );
@@ -76,24 +159,46 @@ function ColourField({ field, label }: { field: Parameters<typeof TextField>[0][
       {(bind) => (
         <Picked>
           <YarnDisc colour={colour} name="how the ball looks in lists" size={44} />
-          <Input {...bind} type="color" defaultValue={field.initialValue} onChange={(e) => setColour(e.target.value)} />
+          <Input
+            {...bind}
+            type="color"
+            defaultValue={field.initialValue}
+            onChange={(e) => setColour(e.target.value)}
+          />
         </Picked>
       )}
     </Field>
   );
 }
 
-const CLASSES = (Object.keys(CLASS_GAUGE) as unknown as WeightClass[]).map((c) => ({ value: String(c), label: `${c} · ${CLASS_GAUGE[c].name.us}` }));
+const CLASSES = (Object.keys(CLASS_GAUGE) as unknown as WeightClass[]).map((c) => ({
+  value: String(c),
+  label: `${c} · ${CLASS_GAUGE[c].name.us}`,
+}));
 const NONE: Option = { value: "", label: "none" };
 const useSchemas = () => {
   const r = useReading();
   const metric = r.system === "metric";
-  return { r, metric, mass: metric ? "g" : "oz", short: metric ? "cm" : "in", schemas: materialSchemas(r.locale, r.currency, r.system) };
+  return {
+    r,
+    metric,
+    mass: metric ? "g" : "oz",
+    short: metric ? "cm" : "in",
+    schemas: materialSchemas(r.locale, r.currency, r.system),
+  };
 };
 /** Made once for each opened form: sending the same form again posts nothing twice. */
 const useKey = (): string => useState(() => crypto.randomUUID())[0];
 
-export function YarnForm({ defaults, suppliers, onDone }: { defaults: Record<string, string>; suppliers: readonly Option[]; onDone: () => void }) {
+export function YarnForm({
+  defaults,
+  suppliers,
+  onDone,
+}: {
+  defaults: Record<string, string>;
+  suppliers: readonly Option[];
+  onDone: () => void;
+}) {
   const { r, metric, mass, short, schemas } = useSchemas();
   const fresh = !defaults.id;
   const specs: Spec[] = [
@@ -106,48 +211,156 @@ export function YarnForm({ defaults, suppliers, onDone }: { defaults: Record<str
     { name: "mmPer100g", label: "Length of 100 g", suffix: metric ? "m" : "yd", mode: "decimal" },
     { name: "ballMg", label: "One ball weighs", suffix: mass, mode: "decimal" },
     { name: "ballPrice", label: "One ball costs", suffix: r.currency, mode: "decimal" },
-    ...(fresh ? [{ name: "onHand", label: "You have", suffix: mass, hint: "Weigh all of it together; leave empty for none.", mode: "decimal" as const }, { name: "lot", label: "Lot on the bands", hint: "Leave empty when unknown." }, { name: "place", label: "Where it lies", hint: "Such as “top drawer”." }] : []),
-    { text: "No ball band? Measure it instead", folded: [
-      { name: "sampleMm", label: "A measured length", suffix: short, hint: "A metre or more, laid straight.", mode: "decimal" },
-      { name: "sampleMg", label: "weighs", suffix: mass, mode: "decimal" },
-      { name: "scaleStep", label: "Your scale shows", options: [{ value: "0.1", label: "0.1 g steps" }, { value: "0.01", label: "0.01 g steps" }, { value: "1", label: "1 g steps" }] },
-      { name: "wraps", label: "or wraps over an inch", hint: "Wound side by side on a ruler; much less sure.", mode: "decimal" },
-    ] },
-    { text: "More from the band, supplier, low stock", folded: [
-      { name: "bandStitches", label: "Stitches over 10 cm", mode: "numeric" },
-      { name: "bandRows", label: "Rows over 10 cm", mode: "numeric" },
-      { name: "care", label: "Care", hint: "Such as “wash at 30 °C”." },
-      { name: "supplierId", label: "Supplier", options: [NONE, ...suppliers] },
-      { name: "packBalls", label: "Sold in packs of", suffix: "balls", mode: "numeric" },
-      { name: "lowMg", label: "Tell me below", suffix: mass, hint: "Empty: follows your plans and past use.", mode: "decimal" },
-    ] },
+    ...(fresh
+      ? [
+          {
+            name: "onHand",
+            label: "You have",
+            suffix: mass,
+            hint: "Weigh all of it together; leave empty for none.",
+            mode: "decimal" as const,
+          },
+          { name: "lot", label: "Lot on the bands", hint: "Leave empty when unknown." },
+          { name: "place", label: "Where it lies", hint: "Such as “top drawer”." },
+        ]
+      : []),
+    {
+      text: "No ball band? Measure it instead",
+      folded: [
+        {
+          name: "sampleMm",
+          label: "A measured length",
+          suffix: short,
+          hint: "A metre or more, laid straight.",
+          mode: "decimal",
+        },
+        { name: "sampleMg", label: "weighs", suffix: mass, mode: "decimal" },
+        {
+          name: "scaleStep",
+          label: "Your scale shows",
+          options: [
+            { value: "0.1", label: "0.1 g steps" },
+            { value: "0.01", label: "0.01 g steps" },
+            { value: "1", label: "1 g steps" },
+          ],
+        },
+        {
+          name: "wraps",
+          label: "or wraps over an inch",
+          hint: "Wound side by side on a ruler; much less sure.",
+          mode: "decimal",
+        },
+      ],
+    },
+    {
+      text: "More from the band, supplier, low stock",
+      folded: [
+        { name: "bandStitches", label: "Stitches over 10 cm", mode: "numeric" },
+        { name: "bandRows", label: "Rows over 10 cm", mode: "numeric" },
+        { name: "care", label: "Care", hint: "Such as “wash at 30 °C”." },
+        { name: "supplierId", label: "Supplier", options: [NONE, ...suppliers] },
+        { name: "packBalls", label: "Sold in packs of", suffix: "balls", mode: "numeric" },
+        {
+          name: "lowMg",
+          label: "Tell me below",
+          suffix: mass,
+          hint: "Empty: follows your plans and past use.",
+          mode: "decimal",
+        },
+      ],
+    },
   ];
-  return <MaterialForm schema={schemas.yarn} hidden={{ intent: "yarn", id: defaults.id, wasMmPer100g: defaults.wasSigmaBp ? defaults.mmPer100g : undefined, wasSigmaBp: defaults.wasSigmaBp }} defaults={defaults} specs={specs} label={fresh ? "Add the yarn" : "Keep the changes"} onDone={onDone} />;
+  return (
+    <MaterialForm
+      schema={schemas.yarn}
+      hidden={{
+        intent: "yarn",
+        id: defaults.id,
+        wasMmPer100g: defaults.wasSigmaBp ? defaults.mmPer100g : undefined,
+        wasSigmaBp: defaults.wasSigmaBp,
+      }}
+      defaults={defaults}
+      specs={specs}
+      label={fresh ? "Add the yarn" : "Keep the changes"}
+      onDone={onDone}
+    />
+  );
 }
 
-export function NotionForm({ defaults, suppliers, washers, onDone }: { defaults: Record<string, string>; suppliers: readonly Option[]; washers: readonly Option[]; onDone: () => void }) {
+export function NotionForm({
+  defaults,
+  suppliers,
+  washers,
+  onDone,
+}: {
+  defaults: Record<string, string>;
+  suppliers: readonly Option[];
+  washers: readonly Option[];
+  onDone: () => void;
+}) {
   const { r, schemas } = useSchemas();
   const fresh = !defaults.id;
   const specs: Spec[] = [
-    { name: "kind", label: "What it is", options: COUNTED_KINDS.map((value) => ({ value, label: NOTION_LABELS[value] })) },
+    {
+      name: "kind",
+      label: "What it is",
+      options: COUNTED_KINDS.map((value) => ({ value, label: NOTION_LABELS[value] })),
+    },
     { name: "name", label: "Name", hint: "Such as “Black eyes, 6 mm”.", focus: true },
-    { name: "sizeUm", label: "Size", suffix: "mm", hint: "Eyes and noses: as the pattern says it.", mode: "decimal" },
+    {
+      name: "sizeUm",
+      label: "Size",
+      suffix: "mm",
+      hint: "Eyes and noses: as the pattern says it.",
+      mode: "decimal",
+    },
     { name: "packSize", label: "Pieces in a pack", mode: "numeric" },
     { name: "packPrice", label: "A pack costs", suffix: r.currency, mode: "decimal" },
     ...(fresh ? [{ name: "onHand", label: "You have", suffix: "pieces", mode: "numeric" as const }] : []),
-    { text: "Colour, washers, spares, supplier, low stock", folded: [
-      { name: "colour", label: "Colour", colour: true },
-      { name: "washerId", label: "Washer on each", hint: "Only when washers are kept apart.", options: [{ value: "", label: "comes with it" }, ...washers] },
-      { name: "spares", label: "Spares in a pack", hint: "More than the pack says.", mode: "numeric" },
-      { name: "supplierId", label: "Supplier", options: [NONE, ...suppliers] },
-      { name: "place", label: "Where it lies" },
-      { name: "low", label: "Tell me below", suffix: "pieces", hint: "Empty: follows your plans and past use.", mode: "numeric" },
-    ] },
+    {
+      text: "Colour, washers, spares, supplier, low stock",
+      folded: [
+        { name: "colour", label: "Colour", colour: true },
+        {
+          name: "washerId",
+          label: "Washer on each",
+          hint: "Only when washers are kept apart.",
+          options: [{ value: "", label: "comes with it" }, ...washers],
+        },
+        { name: "spares", label: "Spares in a pack", hint: "More than the pack says.", mode: "numeric" },
+        { name: "supplierId", label: "Supplier", options: [NONE, ...suppliers] },
+        { name: "place", label: "Where it lies" },
+        {
+          name: "low",
+          label: "Tell me below",
+          suffix: "pieces",
+          hint: "Empty: follows your plans and past use.",
+          mode: "numeric",
+        },
+      ],
+    },
   ];
-  return <MaterialForm schema={schemas.notion} hidden={{ intent: "notion", id: defaults.id }} defaults={{ colour: "#111111", ...defaults }} specs={specs} label={fresh ? "Add it" : "Keep the changes"} onDone={onDone} />;
+  return (
+    <MaterialForm
+      schema={schemas.notion}
+      hidden={{ intent: "notion", id: defaults.id }}
+      defaults={{ colour: "#111111", ...defaults }}
+      specs={specs}
+      label={fresh ? "Add it" : "Keep the changes"}
+      onDone={onDone}
+    />
+  );
 }
 
-export function FillingForm({ defaults, suppliers, onDone }: { defaults: Record<string, string>; suppliers: readonly Option[]; onDone: () => void }) {
+export function FillingForm({
+  defaults,
+  suppliers,
+  onDone,
+}: {
+  defaults: Record<string, string>;
+  suppliers: readonly Option[];
+  onDone: () => void;
+}) {
   const { r, mass, schemas } = useSchemas();
   const fresh = !defaults.id;
   const specs: Spec[] = [
@@ -155,12 +368,27 @@ export function FillingForm({ defaults, suppliers, onDone }: { defaults: Record<
     { name: "packSize", label: "A bag weighs", suffix: mass, mode: "decimal" },
     { name: "packPrice", label: "A bag costs", suffix: r.currency, mode: "decimal" },
     ...(fresh ? [{ name: "onHand", label: "You have", suffix: mass, mode: "decimal" as const }] : []),
-    { name: "density", label: "Weight against fibre", suffix: "times", hint: "1 for fibre; chopped yarn takes 2 to 3 times as much.", mode: "decimal" },
+    {
+      name: "density",
+      label: "Weight against fibre",
+      suffix: "times",
+      hint: "1 for fibre; chopped yarn takes 2 to 3 times as much.",
+      mode: "decimal",
+    },
     { name: "supplierId", label: "Supplier", options: [NONE, ...suppliers] },
     { name: "place", label: "Where it lies" },
     { name: "lowMg", label: "Tell me below", suffix: mass, mode: "decimal" },
   ];
-  return <MaterialForm schema={schemas.filling} hidden={{ intent: "filling", id: defaults.id }} defaults={defaults} specs={specs} label={fresh ? "Add the filling" : "Keep the changes"} onDone={onDone} />;
+  return (
+    <MaterialForm
+      schema={schemas.filling}
+      hidden={{ intent: "filling", id: defaults.id }}
+      defaults={defaults}
+      specs={specs}
+      label={fresh ? "Add the filling" : "Keep the changes"}
+      onDone={onDone}
+    />
+  );
 }
 
 /** Hands that can be chosen in a form. */
@@ -186,21 +414,64 @@ function PhotoField({ name, label, hint }: { name: string; label: string; hint?:
   };
   return (
     <Wide>
-      <Field label={label} name={`${id}-file`} hint={hint} errors={wrong ? [wrong] : undefined}>{(b) => <Input {...b} name={undefined} type="file" accept="image/*" onChange={(e) => void take(e.target.files?.[0])} />}</Field>
+      <Field label={label} name={`${id}-file`} hint={hint} errors={wrong ? [wrong] : undefined}>
+        {(b) => (
+          <Input
+            {...b}
+            name={undefined}
+            type="file"
+            accept="image/*"
+            onChange={(e) => void take(e.target.files?.[0])}
+          />
+        )}
+      </Field>
       <input type="hidden" name={name} value={url} disabled={url === ""} />
-      {url ? <Kept><img src={url} alt="The swatch, as it will be kept" /><Button type="button" $quiet onClick={() => setUrl("")}>Leave it out</Button></Kept> : null}
+      {url ? (
+        <Kept>
+          <img src={url} alt="The swatch, as it will be kept" />
+          <Button type="button" $quiet onClick={() => setUrl("")}>
+            Leave it out
+          </Button>
+        </Kept>
+      ) : null}
     </Wide>
   );
 }
 
-export function SwatchForm({ yarnId, hands, defaults, onDone }: { yarnId: string; hands: readonly HandOption[]; defaults: Record<string, string>; onDone: () => void }) {
+export function SwatchForm({
+  yarnId,
+  hands,
+  defaults,
+  onDone,
+}: {
+  yarnId: string;
+  hands: readonly HandOption[];
+  defaults: Record<string, string>;
+  onDone: () => void;
+}) {
   const { short, schemas } = useSchemas();
   const first = hands[0];
   const specs: Spec[] = [
     { name: "madeOn", label: "Made on", type: "date" },
     { name: "hookUm", label: "Hook", suffix: "mm", mode: "decimal" },
-    ...(hands.length > 1 ? [{ name: "handId", label: "Whose hands", options: hands.map((h) => ({ value: h.id, label: h.name })) }] : []),
-    { name: "loops", label: "Yarn taken up", options: [{ value: "over", label: "over (“v”)" }, { value: "under", label: "under (“x”)" }], hint: "The two are kept apart." },
+    ...(hands.length > 1
+      ? [
+          {
+            name: "handId",
+            label: "Whose hands",
+            options: hands.map((h) => ({ value: h.id, label: h.name })),
+          },
+        ]
+      : []),
+    {
+      name: "loops",
+      label: "Yarn taken up",
+      options: [
+        { value: "over", label: "over (“v”)" },
+        { value: "under", label: "under (“x”)" },
+      ],
+      hint: "The two are kept apart.",
+    },
     { text: "Stitches over a width, in single crochet, worked as you work a figure:" },
     { name: "stitches", label: "Stitches", mode: "numeric" },
     { name: "overMm", label: "are as wide as", suffix: short, mode: "decimal" },
@@ -209,9 +480,24 @@ export function SwatchForm({ yarnId, hands, defaults, onDone }: { yarnId: string
     { text: "Or unravel some stitches and measure the yarn they give: the surest way to know your metres." },
     { name: "sampleStitches", label: "Stitches unravelled", mode: "numeric" },
     { name: "sampleMm", label: "gave yarn of", suffix: short, mode: "decimal" },
-    { name: "photo", label: "Photo, if you like", photo: true, hint: "Kept small, without the place it was taken." },
+    {
+      name: "photo",
+      label: "Photo, if you like",
+      photo: true,
+      hint: "Kept small, without the place it was taken.",
+    },
   ];
-  return <MaterialForm schema={schemas.swatch} hidden={{ intent: "swatch", yarnId, handId: hands.length > 1 ? undefined : first?.id }} defaults={{ handId: first?.id ?? "", loops: first?.loops ?? "over", ...defaults }} specs={specs} label="Keep the swatch" onDone={onDone} min={130} />;
+  return (
+    <MaterialForm
+      schema={schemas.swatch}
+      hidden={{ intent: "swatch", yarnId, handId: hands.length > 1 ? undefined : first?.id }}
+      defaults={{ handId: first?.id ?? "", loops: first?.loops ?? "over", ...defaults }}
+      specs={specs}
+      label="Keep the swatch"
+      onDone={onDone}
+      min={130}
+    />
+  );
 }
 
 export interface Counted {
@@ -226,11 +512,28 @@ export function CountForm({ of, onDone }: { of: Counted; onDone: () => void }) {
   const { mass, schemas } = useSchemas();
   const key = useKey();
   const specs: Spec[] = [
-    { text: `Lapka thinks there are ${of.now}. The difference is posted to the stock book; nothing is overwritten.` },
-    { name: "onHand", label: of.unit === "mass" ? "The scale says" : "You counted", suffix: of.unit === "mass" ? mass : "pieces", mode: "decimal", focus: true },
+    {
+      text: `Lapka thinks there are ${of.now}. The difference is posted to the stock book; nothing is overwritten.`,
+    },
+    {
+      name: "onHand",
+      label: of.unit === "mass" ? "The scale says" : "You counted",
+      suffix: of.unit === "mass" ? mass : "pieces",
+      mode: "decimal",
+      focus: true,
+    },
     { name: "note", label: "Note" },
   ];
-  return <MaterialForm schema={of.unit === "mass" ? schemas.countMass : schemas.countPieces} hidden={{ intent: "count", kind: of.kind, id: of.id, ballId: of.ballId, unit: of.unit, key }} defaults={{ onHand: "", note: "" }} specs={specs} label="Post the difference" onDone={onDone} />;
+  return (
+    <MaterialForm
+      schema={of.unit === "mass" ? schemas.countMass : schemas.countPieces}
+      hidden={{ intent: "count", kind: of.kind, id: of.id, ballId: of.ballId, unit: of.unit, key }}
+      defaults={{ onHand: "", note: "" }}
+      specs={specs}
+      label="Post the difference"
+      onDone={onDone}
+    />
+  );
 }
 
 export function PostForm({ of, onDone }: { of: Counted; onDone: () => void }) {
@@ -238,32 +541,111 @@ export function PostForm({ of, onDone }: { of: Counted; onDone: () => void }) {
   const key = useKey();
   const specs: Spec[] = [
     { text: `There are ${of.now}.` },
-    { name: "how", label: "What happened", options: [{ value: "used", label: "used for something else" }, { value: "wasted", label: "wasted or lost" }, { value: "returned", label: "came back" }, ...(of.ballId ? [] : [{ value: "bought", label: "bought" }])] },
-    { name: "amount", label: "How much", suffix: of.unit === "mass" ? mass : "pieces", mode: "decimal", focus: true },
+    {
+      name: "how",
+      label: "What happened",
+      options: [
+        { value: "used", label: "used for something else" },
+        { value: "wasted", label: "wasted or lost" },
+        { value: "returned", label: "came back" },
+        ...(of.ballId ? [] : [{ value: "bought", label: "bought" }]),
+      ],
+    },
+    {
+      name: "amount",
+      label: "How much",
+      suffix: of.unit === "mass" ? mass : "pieces",
+      mode: "decimal",
+      focus: true,
+    },
     { name: "note", label: "Note" },
   ];
-  return <MaterialForm schema={of.unit === "mass" ? schemas.postMass : schemas.postPieces} hidden={{ intent: "post", kind: of.kind, id: of.id, ballId: of.ballId, unit: of.unit, key }} defaults={{ how: "used", amount: "", note: "" }} specs={specs} label="Post it" onDone={onDone} />;
+  return (
+    <MaterialForm
+      schema={of.unit === "mass" ? schemas.postMass : schemas.postPieces}
+      hidden={{ intent: "post", kind: of.kind, id: of.id, ballId: of.ballId, unit: of.unit, key }}
+      defaults={{ how: "used", amount: "", note: "" }}
+      specs={specs}
+      label="Post it"
+      onDone={onDone}
+    />
+  );
 }
 
-export function BallsForm({ yarnId, fullMg, defaults, places, onDone }: { yarnId: string; fullMg: number; defaults: Record<string, string>; places: readonly string[]; onDone: () => void }) {
+export function BallsForm({
+  yarnId,
+  fullMg,
+  defaults,
+  places,
+  onDone,
+}: {
+  yarnId: string;
+  fullMg: number;
+  defaults: Record<string, string>;
+  places: readonly string[];
+  onDone: () => void;
+}) {
   const { r, mass, schemas } = useSchemas();
   const key = useKey();
   const specs: Spec[] = [
-    { name: "how", label: "Where from", options: [{ value: "bought", label: "bought" }, { value: "weighed", label: "found in the cupboard" }, { value: "returned", label: "came back" }] },
+    {
+      name: "how",
+      label: "Where from",
+      options: [
+        { value: "bought", label: "bought" },
+        { value: "weighed", label: "found in the cupboard" },
+        { value: "returned", label: "came back" },
+      ],
+    },
     { name: "many", label: "How many balls", mode: "numeric", focus: true },
     { name: "eachMg", label: "on each", suffix: mass, mode: "decimal" },
     { name: "price", label: "A whole ball cost", suffix: r.currency, mode: "decimal" },
     { name: "lot", label: "Lot on the band", hint: "Pieces of one colour in one item come from one lot." },
-    { name: "place", label: "Where they lie", hint: places.length > 0 ? `So far: ${places.slice(0, 4).join(", ")}` : "Such as “top drawer”." },
+    {
+      name: "place",
+      label: "Where they lie",
+      hint: places.length > 0 ? `So far: ${places.slice(0, 4).join(", ")}` : "Such as “top drawer”.",
+    },
     { name: "scrap", label: "keep with the scraps", check: true },
   ];
-  return <MaterialForm schema={schemas.balls} hidden={{ intent: "balls", yarnId, key, fullMg: String(fullMg) }} defaults={{ how: "bought", many: "1", ...defaults }} specs={specs} label="Put them in" onDone={onDone} />;
+  return (
+    <MaterialForm
+      schema={schemas.balls}
+      hidden={{ intent: "balls", yarnId, key, fullMg: String(fullMg) }}
+      defaults={{ how: "bought", many: "1", ...defaults }}
+      specs={specs}
+      label="Put them in"
+      onDone={onDone}
+    />
+  );
 }
 
-export function BallForm({ id, defaults, onDone }: { id: string; defaults: Record<string, string>; onDone: () => void }) {
+export function BallForm({
+  id,
+  defaults,
+  onDone,
+}: {
+  id: string;
+  defaults: Record<string, string>;
+  onDone: () => void;
+}) {
   const { schemas } = useSchemas();
-  const specs: Spec[] = [{ name: "lot", label: "Lot on the band", focus: true }, { name: "place", label: "Where it lies" }, { name: "note", label: "Note" }, { name: "scrap", label: "keep with the scraps", check: true }];
-  return <MaterialForm schema={schemas.ball} hidden={{ intent: "ball", id }} defaults={defaults} specs={specs} label="Keep the changes" onDone={onDone} />;
+  const specs: Spec[] = [
+    { name: "lot", label: "Lot on the band", focus: true },
+    { name: "place", label: "Where it lies" },
+    { name: "note", label: "Note" },
+    { name: "scrap", label: "keep with the scraps", check: true },
+  ];
+  return (
+    <MaterialForm
+      schema={schemas.ball}
+      hidden={{ intent: "ball", id }}
+      defaults={defaults}
+      specs={specs}
+      label="Keep the changes"
+      onDone={onDone}
+    />
+  );
 }
 
 export function SupplierForm({ defaults, onDone }: { defaults: Record<string, string>; onDone: () => void }) {
@@ -274,12 +656,66 @@ export function SupplierForm({ defaults, onDone }: { defaults: Record<string, st
     { name: "minOrder", label: "Least order", suffix: r.currency, mode: "decimal" },
     { name: "note", label: "Note" },
   ];
-  return <MaterialForm schema={schemas.supplier} hidden={{ intent: "supplier", id: defaults.id }} defaults={defaults} specs={specs} label={defaults.id ? "Keep the changes" : "Add the supplier"} onDone={onDone} />;
+  return (
+    <MaterialForm
+      schema={schemas.supplier}
+      hidden={{ intent: "supplier", id: defaults.id }}
+      defaults={defaults}
+      specs={specs}
+      label={defaults.id ? "Keep the changes" : "Add the supplier"}
+      onDone={onDone}
+    />
+  );
 }
 
-const Wide = styled(Stack)`grid-column: 1 / -1;`;
-const Folded = styled.details<{ wide?: boolean }>`grid-column: 1 / -1; summary { cursor: pointer; font-weight: 560; color: var(--act); padding: 5px 0; min-height: 32px; } > div { padding: 6px 0 4px; }`;
-const Check = styled.div`display: flex; gap: 8px; align-items: center; min-height: 36px; align-self: end;`;
-const Picked = styled.span`display: flex; gap: 10px; align-items: center; input { flex: 1; padding: 3px; }`;
-const Doubted = styled.p`margin-top: 14px; padding: 10px 14px; background: var(--warn-ground); border-left: 5px solid var(--warn); border-radius: 0 4px 4px 0;`;
-const Kept = styled.div`display: flex; gap: 12px; align-items: end; margin-top: 8px; img { max-width: 180px; max-height: 140px; border-radius: 4px; border: 1px solid var(--line); }`;
+const Wide = styled(Stack)`
+  grid-column: 1 / -1;
+`;
+const Folded = styled.details<{ wide?: boolean }>`
+  grid-column: 1 / -1;
+  summary {
+    cursor: pointer;
+    font-weight: 560;
+    color: var(--act);
+    padding: 5px 0;
+    min-height: 32px;
+  }
+  > div {
+    padding: 6px 0 4px;
+  }
+`;
+const Check = styled.div`
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 36px;
+  align-self: end;
+`;
+const Picked = styled.span`
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  input {
+    flex: 1;
+    padding: 3px;
+  }
+`;
+const Doubted = styled.p`
+  margin-top: 14px;
+  padding: 10px 14px;
+  background: var(--warn-ground);
+  border-left: 5px solid var(--warn);
+  border-radius: 0 4px 4px 0;
+`;
+const Kept = styled.div`
+  display: flex;
+  gap: 12px;
+  align-items: end;
+  margin-top: 8px;
+  img {
+    max-width: 180px;
+    max-height: 140px;
+    border-radius: 4px;
+    border: 1px solid var(--line);
+  }
+`;

@@ -1,22 +1,61 @@
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
-import { parseLength, parseMass, parseMoney, parseNumber, parseYarnLength, quantityProblemText, type Parsed } from "@core/units";
-import { fold, guessColumns, localeOf, type ColumnMapping, type ImportProblem, type Table } from "../import/table";
+import {
+  parseLength,
+  parseMass,
+  parseMoney,
+  parseNumber,
+  parseYarnLength,
+  quantityProblemText,
+  type Parsed,
+} from "@core/units";
+import {
+  fold,
+  guessColumns,
+  localeOf,
+  type ColumnMapping,
+  type ImportProblem,
+  type Table,
+} from "../import/table";
 import { NOTION_LABELS } from "./schema";
 
 /** What a column of a file can hold. */
 export const IMPORT_FIELDS = {
-  kind: "Kind (yarn, eyes, filling…)", name: "Name", shade: "Shade", fibre: "Fibre", weightClass: "Weight class", hook: "Hook on the band", length: "Length of 100 g", ball: "A ball or pack holds", price: "A ball or pack costs",
-  onHand: "On hand", lot: "Lot", place: "Place", colour: "Colour (#rrggbb)", size: "Size (mm)", care: "Care",
+  kind: "Kind (yarn, eyes, filling…)",
+  name: "Name",
+  shade: "Shade",
+  fibre: "Fibre",
+  weightClass: "Weight class",
+  hook: "Hook on the band",
+  length: "Length of 100 g",
+  ball: "A ball or pack holds",
+  price: "A ball or pack costs",
+  onHand: "On hand",
+  lot: "Lot",
+  place: "Place",
+  colour: "Colour (#rrggbb)",
+  size: "Size (mm)",
+  care: "Care",
 } as const;
 export type ImportField = keyof typeof IMPORT_FIELDS;
 export type Mapping = ColumnMapping<ImportField>;
 
 /** Headings that name a field, in the words makers use; folded to letters and digits. */
 const HEADINGS: Readonly<Record<ImportField, readonly string[]>> = {
-  kind: ["kind", "type", "category", "what"], name: ["name", "yarn", "material", "item", "article", "product"], shade: ["shade", "colourname", "colorname", "colourway", "shadename"], fibre: ["fibre", "fiber", "composition", "content"],
-  weightClass: ["weightclass", "class", "weight", "cyc"], hook: ["hook", "hookmm", "needle"], length: ["mper100g", "length", "metresper100g", "m100g", "metres", "meterage", "yardage"], ball: ["packg", "packpieces", "ball", "ballg", "ballweight", "packsize", "pack", "skein"],
-  price: ["price", "packprice", "cost", "ballprice", "packpriceeur"], onHand: ["onhand", "onhandg", "onhandpieces", "stock", "have", "quantity", "qty", "grams", "left"], lot: ["lot", "dyelot", "batch"], place: ["place", "where", "location", "drawer", "box"],
-  colour: ["colour", "color", "hex"], size: ["size", "sizemm", "mm"], care: ["care", "wash"],
+  kind: ["kind", "type", "category", "what"],
+  name: ["name", "yarn", "material", "item", "article", "product"],
+  shade: ["shade", "colourname", "colorname", "colourway", "shadename"],
+  fibre: ["fibre", "fiber", "composition", "content"],
+  weightClass: ["weightclass", "class", "weight", "cyc"],
+  hook: ["hook", "hookmm", "needle"],
+  length: ["mper100g", "length", "metresper100g", "m100g", "metres", "meterage", "yardage"],
+  ball: ["packg", "packpieces", "ball", "ballg", "ballweight", "packsize", "pack", "skein"],
+  price: ["price", "packprice", "cost", "ballprice", "packpriceeur"],
+  onHand: ["onhand", "onhandg", "onhandpieces", "stock", "have", "quantity", "qty", "grams", "left"],
+  lot: ["lot", "dyelot", "batch"],
+  place: ["place", "where", "location", "drawer", "box"],
+  colour: ["colour", "color", "hex"],
+  size: ["size", "sizemm", "mm"],
+  care: ["care", "wash"],
 };
 
 export const guessMapping = (header: readonly string[]): Mapping => guessColumns(header, HEADINGS);
@@ -41,8 +80,24 @@ export interface ImportRow {
   readonly care: string;
 }
 const KIND_WORDS: readonly (readonly [RegExp, ImportRow["kind"]])[] = [
-  [/^(yarn|wool|ball|skein|thread)/i, "yarn"], [/eye/i, "eye"], [/nose/i, "nose"], [/washer/i, "washer"], [/bead/i, "bead"], [/bell/i, "bell"], [/jump/i, "jump-ring"], [/hook|clasp/i, "hook"], [/ring|chain/i, "ring"], [/pin/i, "pin"], [/cord|loop/i, "cord"],
-  [/fill|stuff|fibre|scrap/i, "filling"], [/label/i, "label"], [/tag/i, "tag"], [/bag|pouch/i, "bag"], [/box/i, "box"], [/pack/i, "packaging"], [/other|notion/i, "other"],
+  [/^(yarn|wool|ball|skein|thread)/i, "yarn"],
+  [/eye/i, "eye"],
+  [/nose/i, "nose"],
+  [/washer/i, "washer"],
+  [/bead/i, "bead"],
+  [/bell/i, "bell"],
+  [/jump/i, "jump-ring"],
+  [/hook|clasp/i, "hook"],
+  [/ring|chain/i, "ring"],
+  [/pin/i, "pin"],
+  [/cord|loop/i, "cord"],
+  [/fill|stuff|fibre|scrap/i, "filling"],
+  [/label/i, "label"],
+  [/tag/i, "tag"],
+  [/bag|pouch/i, "bag"],
+  [/box/i, "box"],
+  [/pack/i, "packaging"],
+  [/other|notion/i, "other"],
 ];
 /** Greys by shade name when no colour is given: enough to tell balls apart until she picks one. */
 function colourFor(name: string): string {
@@ -51,7 +106,11 @@ function colourFor(name: string): string {
 }
 
 /** Rows that can be brought in, and what is wrong with the others: every problem names its line, column and value. */
-export function readRows(table: Table, mapping: Mapping, own: { locale: string; currency: string; system: "metric" | "imperial" }): { good: ImportRow[]; problems: ImportProblem[] } {
+export function readRows(
+  table: Table,
+  mapping: Mapping,
+  own: { locale: string; currency: string; system: "metric" | "imperial" },
+): { good: ImportRow[]; problems: ImportProblem[] } {
   const reading = { ...own, locale: localeOf(table, own.locale) };
   const columns = new Map(Object.entries(mapping).flatMap(([i, f]) => (f ? [[f, Number(i)] as const] : [])));
   const problems: ImportProblem[] = [];
@@ -60,13 +119,25 @@ export function readRows(table: Table, mapping: Mapping, own: { locale: string; 
   for (const { line, cells } of table.rows) {
     const before = problems.length;
     const cell = (f: ImportField) => (cells[columns.get(f) ?? -1] ?? "").trim();
-    const wrong = (f: ImportField, why: string) => problems.push({ line, column: table.header[columns.get(f) ?? -1] ?? IMPORT_FIELDS[f], value: cell(f), why });
+    const wrong = (f: ImportField, why: string) =>
+      problems.push({
+        line,
+        column: table.header[columns.get(f) ?? -1] ?? IMPORT_FIELDS[f],
+        value: cell(f),
+        why,
+      });
     const text = (f: ImportField, most: number) => {
       const v = cell(f);
       if (v.length > most) wrong(f, `${most} letters at most.`);
       return v;
     };
-    const number = <T extends number>(f: ImportField, read: (s: string) => Parsed<T>, low: number, high: number, fallback: number | undefined): number => {
+    const number = <T extends number>(
+      f: ImportField,
+      read: (s: string) => Parsed<T>,
+      low: number,
+      high: number,
+      fallback: number | undefined,
+    ): number => {
       const v = cell(f);
       if (v === "") {
         if (fallback === undefined) wrong(f, "This is missing.");
@@ -81,25 +152,66 @@ export function readRows(table: Table, mapping: Mapping, own: { locale: string; 
     if (name === "") wrong("name", "This is missing.");
     const kindText = cell("kind");
     const kind = kindText === "" ? "yarn" : KIND_WORDS.find(([word]) => word.test(kindText))?.[1];
-    if (kind === undefined) wrong("kind", "This kind is not known: use yarn, eyes, nose, ring, filling, tag, bag, box or other.");
+    if (kind === undefined)
+      wrong("kind", "This kind is not known: use yarn, eyes, nose, ring, filling, tag, bag, box or other.");
     const mass = kind === "yarn" || kind === "filling";
     const yarn = kind === "yarn";
     const shade = text("shade", 80) || (yarn ? "undyed" : "");
-    const pack = mass ? number("ball", (s) => parseMass(s, reading.locale, metric ? "g" : "oz"), 0.001, 1_000_000, yarn ? 50 : 250) * 1000 : number("ball", (s) => parseNumber(s, reading.locale), 1, 100_000, 1);
-    const onHand = mass ? number("onHand", (s) => parseMass(s, reading.locale, metric ? "g" : "oz"), 0, 1_000_000, 0) * 1000 : number("onHand", (s) => parseNumber(s, reading.locale), 0, 1_000_000, 0);
-    if (!mass && (!Number.isInteger(pack) || !Number.isInteger(onHand))) wrong(Number.isInteger(pack) ? "onHand" : "ball", "Pieces are whole numbers.");
+    const pack = mass
+      ? number(
+          "ball",
+          (s) => parseMass(s, reading.locale, metric ? "g" : "oz"),
+          0.001,
+          1_000_000,
+          yarn ? 50 : 250,
+        ) * 1000
+      : number("ball", (s) => parseNumber(s, reading.locale), 1, 100_000, 1);
+    const onHand = mass
+      ? number("onHand", (s) => parseMass(s, reading.locale, metric ? "g" : "oz"), 0, 1_000_000, 0) * 1000
+      : number("onHand", (s) => parseNumber(s, reading.locale), 0, 1_000_000, 0);
+    if (!mass && (!Number.isInteger(pack) || !Number.isInteger(onHand)))
+      wrong(Number.isInteger(pack) ? "onHand" : "ball", "Pieces are whole numbers.");
     const classText = cell("weightClass");
-    const weightClass = classText === "" ? 3 : /^[0-7]$/.test(classText) ? Number(classText) : classByName(classText);
-    if (yarn && weightClass === undefined) wrong("weightClass", "Weight classes are 0 to 7, or a name such as DK or worsted.");
+    const weightClass =
+      classText === "" ? 3 : /^[0-7]$/.test(classText) ? Number(classText) : classByName(classText);
+    if (yarn && weightClass === undefined)
+      wrong("weightClass", "Weight classes are 0 to 7, or a name such as DK or worsted.");
     const colour = cell("colour");
-    if (colour !== "" && !/^#[0-9a-f]{6}$/i.test(colour)) wrong("colour", "A colour is written #rrggbb, such as #3d4c57.");
+    if (colour !== "" && !/^#[0-9a-f]{6}$/i.test(colour))
+      wrong("colour", "A colour is written #rrggbb, such as #3d4c57.");
     const sizeText = cell("size");
     const row: ImportRow = {
-      line, kind: kind ?? "other", name, shade, fibre: text("fibre", 120) || "unknown", weightClass: weightClass ?? 3,
-      hookUm: yarn ? Math.round(number("hook", (s) => parseLength(s, reading.locale, "mm"), 0.5, 30, 4) * 1000) : 0,
-      mmPer100g: yarn ? Math.round(number("length", (s) => parseYarnLength(s, reading.locale, metric ? "m" : "yd"), 5, 10_000, undefined) * 1000) : 0,
-      packSize: Math.round(pack), packPrice: number("price", (s) => parseMoney(s, reading.currency, reading.locale), 0, 100_000_000, 0), onHand: Math.round(onHand),
-      lot: text("lot", 60), place: text("place", 80), colour: colour || colourFor(shade || name), sizeUm: sizeText === "" ? undefined : Math.round(number("size", (s) => parseLength(s, reading.locale, "mm"), 0.5, 500, 0) * 1000), care: text("care", 120),
+      line,
+      kind: kind ?? "other",
+      name,
+      shade,
+      fibre: text("fibre", 120) || "unknown",
+      weightClass: weightClass ?? 3,
+      hookUm: yarn
+        ? Math.round(number("hook", (s) => parseLength(s, reading.locale, "mm"), 0.5, 30, 4) * 1000)
+        : 0,
+      mmPer100g: yarn
+        ? Math.round(
+            number(
+              "length",
+              (s) => parseYarnLength(s, reading.locale, metric ? "m" : "yd"),
+              5,
+              10_000,
+              undefined,
+            ) * 1000,
+          )
+        : 0,
+      packSize: Math.round(pack),
+      packPrice: number("price", (s) => parseMoney(s, reading.currency, reading.locale), 0, 100_000_000, 0),
+      onHand: Math.round(onHand),
+      lot: text("lot", 60),
+      place: text("place", 80),
+      colour: colour || colourFor(shade || name),
+      sizeUm:
+        sizeText === ""
+          ? undefined
+          : Math.round(number("size", (s) => parseLength(s, reading.locale, "mm"), 0.5, 500, 0) * 1000),
+      care: text("care", 120),
     };
     if (problems.length === before) good.push(row);
   }
@@ -110,6 +222,8 @@ export function readRows(table: Table, mapping: Mapping, own: { locale: string; 
 function classByName(text: string): number | undefined {
   const word = fold(text);
   if (word === "dk") return 3;
-  const found = (Object.keys(CLASS_GAUGE) as unknown as WeightClass[]).find((c) => [CLASS_GAUGE[c].name.us, CLASS_GAUGE[c].name.uk].some((n) => fold(n) === word));
+  const found = (Object.keys(CLASS_GAUGE) as unknown as WeightClass[]).find((c) =>
+    [CLASS_GAUGE[c].name.us, CLASS_GAUGE[c].name.uk].some((n) => fold(n) === word),
+  );
   return found === undefined ? undefined : Number(found);
 }

@@ -25,13 +25,29 @@ export interface Cupboard {
 /** Everything on the shelves with what is promised, ordered and running low. One query for each noun, none for each row. Runs may still name what was deleted. */
 export async function loadCupboard(scope: Scope, withDeleted = false): Promise<Cupboard> {
   const [yarns, notions, suppliers, runs, onHand, ordered, used] = await Promise.all([
-    listYarns(scope, withDeleted), listNotions(scope, withDeleted), listSuppliers(scope, true), listRuns(scope), balances(scope), onOrder(scope), usedSince(scope, new Date(scope.now.getTime() - PAST_DAYS * DAY)),
+    listYarns(scope, withDeleted),
+    listNotions(scope, withDeleted),
+    listSuppliers(scope, true),
+    listRuns(scope),
+    balances(scope),
+    onOrder(scope),
+    usedSince(scope, new Date(scope.now.getTime() - PAST_DAYS * DAY)),
   ]);
   const reserved = reservedBy(runs);
   const delivery = new Map(suppliers.map((s) => [s.id, s.deliveryDays]));
   const level = (id: string, supplierId: string | null, own: number | null): LowLevel =>
-    lowLevel({ onHand: onHand.get(id) ?? 0, onOrder: ordered.get(id) ?? 0, planned: reserved.get(id) ?? 0, usedPerDay: (used.get(id) ?? 0) / PAST_DAYS, deliveryDays: delivery.get(supplierId ?? "") ?? 0, own: own ?? undefined });
-  const low = new Map([...yarns.map((y) => [y.id, level(y.id, y.supplierId, y.lowMg)] as const), ...notions.map((n) => [n.id, level(n.id, n.supplierId, n.low)] as const)]);
+    lowLevel({
+      onHand: onHand.get(id) ?? 0,
+      onOrder: ordered.get(id) ?? 0,
+      planned: reserved.get(id) ?? 0,
+      usedPerDay: (used.get(id) ?? 0) / PAST_DAYS,
+      deliveryDays: delivery.get(supplierId ?? "") ?? 0,
+      own: own ?? undefined,
+    });
+  const low = new Map([
+    ...yarns.map((y) => [y.id, level(y.id, y.supplierId, y.lowMg)] as const),
+    ...notions.map((n) => [n.id, level(n.id, n.supplierId, n.low)] as const),
+  ]);
   return { yarns, notions, suppliers, runs, onHand, reserved, onOrder: ordered, low };
 }
 
@@ -47,7 +63,18 @@ export interface BallView {
   readonly fullMg: number;
   readonly price: number;
 }
-export const ballView = (b: Ball): BallView => ({ id: b.id, lot: b.lot, place: b.place, note: b.note, scrap: b.scrap, state: b.state, mg: b.mg, reserved: b.reserved, fullMg: b.fullMg, price: b.price });
+export const ballView = (b: Ball): BallView => ({
+  id: b.id,
+  lot: b.lot,
+  place: b.place,
+  note: b.note,
+  scrap: b.scrap,
+  state: b.state,
+  mg: b.mg,
+  reserved: b.reserved,
+  fullMg: b.fullMg,
+  price: b.price,
+});
 
 /** Balls of every yarn, for lists. */
 export async function ballsByYarn(scope: Scope): Promise<Map<string, BallView[]>> {
@@ -59,4 +86,3 @@ export async function ballsByYarn(scope: Scope): Promise<Map<string, BallView[]>
   }
   return out;
 }
-

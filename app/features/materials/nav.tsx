@@ -15,6 +15,10 @@ const PAGES = [
 export function MaterialsNav() {
   const { pathname } = useLocation();
   // A yarn's or pack's own page belongs to the cupboard, an order to what is bought.
-  const here = pathname.startsWith("/materials/orders/") ? "/materials/buy" : PAGES.some((p) => p.to === pathname) ? pathname : "/materials";
+  const here = pathname.startsWith("/materials/orders/")
+    ? "/materials/buy"
+    : PAGES.some((p) => p.to === pathname)
+      ? pathname
+      : "/materials";
   return <Drawers label="Materials" pages={PAGES} here={here} />;
 }

@@ -9,7 +9,13 @@ export function readJpeg(dataUrl: string): Uint8Array | undefined {
   try {
     const bytes = Uint8Array.from(atob(dataUrl.slice(HEAD.length)), (c) => c.charCodeAt(0));
     // A JPEG begins with SOI and a marker and ends with EOI (ITU-T T.81, annex B).
-    const whole = bytes.length > 4 && bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff && bytes.at(-2) === 0xff && bytes.at(-1) === 0xd9;
+    const whole =
+      bytes.length > 4 &&
+      bytes[0] === 0xff &&
+      bytes[1] === 0xd8 &&
+      bytes[2] === 0xff &&
+      bytes.at(-2) === 0xff &&
+      bytes.at(-1) === 0xd9;
     return whole ? bytes : undefined;
   } catch {
     return undefined;

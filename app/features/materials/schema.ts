@@ -4,13 +4,52 @@ import { lengthFromSample, lengthFromWraps } from "@core/calibrate";
 import { fields, id, isoDay, name } from "../../forms";
 
 export const NOTION_LABELS = {
-  eye: "Eyes", nose: "Nose", washer: "Washers", bead: "Beads", bell: "Bells", ring: "Ring or chain", "jump-ring": "Jump rings", hook: "Snap hooks", pin: "Pins", cord: "Cord or loop",
-  filling: "Filling", tag: "Tags", label: "Labels", bag: "Bags", box: "Boxes", packaging: "Packaging", other: "Other",
+  eye: "Eyes",
+  nose: "Nose",
+  washer: "Washers",
+  bead: "Beads",
+  bell: "Bells",
+  ring: "Ring or chain",
+  "jump-ring": "Jump rings",
+  hook: "Snap hooks",
+  pin: "Pins",
+  cord: "Cord or loop",
+  filling: "Filling",
+  tag: "Tags",
+  label: "Labels",
+  bag: "Bags",
+  box: "Boxes",
+  packaging: "Packaging",
+  other: "Other",
 } as const;
-export const COUNTED_KINDS = ["eye", "nose", "washer", "bead", "bell", "ring", "jump-ring", "hook", "pin", "cord", "tag", "label", "bag", "box", "packaging", "other"] as const;
+export const COUNTED_KINDS = [
+  "eye",
+  "nose",
+  "washer",
+  "bead",
+  "bell",
+  "ring",
+  "jump-ring",
+  "hook",
+  "pin",
+  "cord",
+  "tag",
+  "label",
+  "bag",
+  "box",
+  "packaging",
+  "other",
+] as const;
 
-const colour = z.string({ error: "Choose a colour." }).regex(/^#[0-9a-fA-F]{6}$/, { error: "Choose a colour." });
-const short = (most: number) => z.string().trim().max(most, { error: `${most} letters at most.` }).optional();
+const colour = z
+  .string({ error: "Choose a colour." })
+  .regex(/^#[0-9a-fA-F]{6}$/, { error: "Choose a colour." });
+const short = (most: number) =>
+  z
+    .string()
+    .trim()
+    .max(most, { error: `${most} letters at most.` })
+    .optional();
 /** A choice that may be "none": an empty value of a list. */
 const choice = id.optional();
 
@@ -24,7 +63,9 @@ export function materialSchemas(locale: string, currency: string, system: "metri
       name: name("Say what yarn it is, such as “DK cotton”."),
       shade: name("Name the shade, such as “slate”."),
       colour,
-      fibre: name("Name the fibre, such as “cotton”: buyers with allergies ask. Write “unknown” for a scrap without a band."),
+      fibre: name(
+        "Name the fibre, such as “cotton”: buyers with allergies ask. Write “unknown” for a scrap without a band.",
+      ),
       weightClass: z.enum(["0", "1", "2", "3", "4", "5", "6", "7"]).transform(Number),
       hookUm: f.hookUm("Write the hook on the ball band, such as 4."),
       mmPer100g: f.yarnMm("Write how long 100 g are, as on the ball band.").optional(),
@@ -34,7 +75,11 @@ export function materialSchemas(locale: string, currency: string, system: "metri
       wraps: f.decimal("Count the wraps over an inch.", 1, 60).optional(),
       /** What a measured length was before this change: while it stands, so does how unsure it is. */
       wasMmPer100g: f.yarnMm("").optional(),
-      wasSigmaBp: z.string().regex(/^\d{1,5}$/).transform(Number).optional(),
+      wasSigmaBp: z
+        .string()
+        .regex(/^\d{1,5}$/)
+        .transform(Number)
+        .optional(),
       ballMg: f.massMg("Write what one ball weighs, such as 50 g."),
       ballPrice: f.money("Write what one ball costs."),
       bandStitches: f.count("Count as on the band.", 1, 100).optional(),
@@ -48,15 +93,34 @@ export function materialSchemas(locale: string, currency: string, system: "metri
       place: short(80),
     })
     .superRefine((y, ctx) => {
-      if ((y.sampleMm === undefined) !== (y.sampleMg === undefined)) ctx.addIssue({ code: "custom", path: [y.sampleMm === undefined ? "sampleMm" : "sampleMg"], message: "A measured length and its weight belong together." });
-      if (y.mmPer100g === undefined && y.sampleMm === undefined && y.wraps === undefined) ctx.addIssue({ code: "custom", path: ["mmPer100g"], message: "Write how long 100 g are, as on the ball band. Without a band: measure and weigh a length, or count wraps." });
+      if ((y.sampleMm === undefined) !== (y.sampleMg === undefined))
+        ctx.addIssue({
+          code: "custom",
+          path: [y.sampleMm === undefined ? "sampleMm" : "sampleMg"],
+          message: "A measured length and its weight belong together.",
+        });
+      if (y.mmPer100g === undefined && y.sampleMm === undefined && y.wraps === undefined)
+        ctx.addIssue({
+          code: "custom",
+          path: ["mmPer100g"],
+          message:
+            "Write how long 100 g are, as on the ball band. Without a band: measure and weigh a length, or count wraps.",
+        });
     })
     .transform(({ sampleMm, sampleMg, scaleStep, wraps, mmPer100g, wasMmPer100g, wasSigmaBp, ...y }) => {
       const measured = sampleMm !== undefined || wraps !== undefined;
-      if (mmPer100g !== undefined && !measured) return { ...y, mmPer100g, lengthSigmaBp: mmPer100g === wasMmPer100g ? (wasSigmaBp ?? 0) : 0 };
+      if (mmPer100g !== undefined && !measured)
+        return { ...y, mmPer100g, lengthSigmaBp: mmPer100g === wasMmPer100g ? (wasSigmaBp ?? 0) : 0 };
       // Metres in 100 g: at least 5 and at most 10,000, as from a band.
-      const found = sampleMm !== undefined && sampleMg !== undefined ? lengthFromSample({ mm: sampleMm, mg: sampleMg, scaleStepMg: Number(scaleStep ?? "0.1") * 1000 }) : lengthFromWraps(wraps ?? 13);
-      return { ...y, mmPer100g: Math.round(Math.min(10_000, Math.max(5, found.value)) * 1000), lengthSigmaBp: Math.round(Math.min(1, found.sigma) * 10_000) };
+      const found =
+        sampleMm !== undefined && sampleMg !== undefined
+          ? lengthFromSample({ mm: sampleMm, mg: sampleMg, scaleStepMg: Number(scaleStep ?? "0.1") * 1000 })
+          : lengthFromWraps(wraps ?? 13);
+      return {
+        ...y,
+        mmPer100g: Math.round(Math.min(10_000, Math.max(5, found.value)) * 1000),
+        lengthSigmaBp: Math.round(Math.min(1, found.sigma) * 10_000),
+      };
     });
   const notion = z.object({
     intent: z.literal("notion"),
@@ -87,12 +151,15 @@ export function materialSchemas(locale: string, currency: string, system: "metri
     onHand: f.massMg("Write how much you have.", 0).optional(),
   });
   /** A small JPEG as text: the browser has made it small, the server looks at what it is. */
-  const photo = z.string().max(MOST_PHOTO, { error: "The picture is too large." }).transform((t, ctx) => {
-    const jpeg = readJpeg(t);
-    if (jpeg) return jpeg;
-    ctx.addIssue({ code: "custom", message: "This picture could not be read. Choose a photo." });
-    return z.NEVER;
-  });
+  const photo = z
+    .string()
+    .max(MOST_PHOTO, { error: "The picture is too large." })
+    .transform((t, ctx) => {
+      const jpeg = readJpeg(t);
+      if (jpeg) return jpeg;
+      ctx.addIssue({ code: "custom", message: "This picture could not be read. Choose a photo." });
+      return z.NEVER;
+    });
   const swatch = z
     .object({
       intent: z.literal("swatch"),
@@ -114,13 +181,40 @@ export function materialSchemas(locale: string, currency: string, system: "metri
       const pair = (a: unknown, b: unknown, path: string, message: string) => {
         if ((a === undefined) !== (b === undefined)) ctx.addIssue({ code: "custom", path: [path], message });
       };
-      pair(s.stitches, s.overMm, s.stitches === undefined ? "stitches" : "overMm", "Stitches and their width belong together.");
-      pair(s.rounds, s.roundsOverMm, s.rounds === undefined ? "rounds" : "roundsOverMm", "Rows and their height belong together.");
-      pair(s.sampleStitches, s.sampleMm, s.sampleStitches === undefined ? "sampleStitches" : "sampleMm", "Stitches and the yarn they gave belong together.");
-      if (s.stitches === undefined && s.sampleStitches === undefined) ctx.addIssue({ code: "custom", path: ["stitches"], message: "Measure one of the two: stitches over a width, or yarn from unravelled stitches." });
+      pair(
+        s.stitches,
+        s.overMm,
+        s.stitches === undefined ? "stitches" : "overMm",
+        "Stitches and their width belong together.",
+      );
+      pair(
+        s.rounds,
+        s.roundsOverMm,
+        s.rounds === undefined ? "rounds" : "roundsOverMm",
+        "Rows and their height belong together.",
+      );
+      pair(
+        s.sampleStitches,
+        s.sampleMm,
+        s.sampleStitches === undefined ? "sampleStitches" : "sampleMm",
+        "Stitches and the yarn they gave belong together.",
+      );
+      if (s.stitches === undefined && s.sampleStitches === undefined)
+        ctx.addIssue({
+          code: "custom",
+          path: ["stitches"],
+          message: "Measure one of the two: stitches over a width, or yarn from unravelled stitches.",
+        });
     });
   const key = z.string().min(8).max(50);
-  const count = z.object({ intent: z.literal("count"), kind: z.enum(["yarn", "notion"]), id, ballId: choice, key, note: z.string().max(200).optional() });
+  const count = z.object({
+    intent: z.literal("count"),
+    kind: z.enum(["yarn", "notion"]),
+    id,
+    ballId: choice,
+    key,
+    note: z.string().max(200).optional(),
+  });
   const balls = z.object({
     intent: z.literal("balls"),
     yarnId: id,
@@ -133,13 +227,47 @@ export function materialSchemas(locale: string, currency: string, system: "metri
     place: short(80),
     scrap: z.literal("on").optional(),
   });
-  const ball = z.object({ intent: z.literal("ball"), id, lot: short(60), place: short(80), scrap: z.literal("on").optional(), note: short(200) });
-  const post = z.object({ intent: z.literal("post"), kind: z.enum(["yarn", "notion"]), id, ballId: choice, key, how: z.enum(["used", "wasted", "returned", "bought"]), note: z.string().max(200).optional() });
-  const supplier = z.object({ intent: z.literal("supplier"), id: id.optional(), name: name("Name the supplier, such as “The wool shop on the quay”."), deliveryDays: f.count("Write the days from order to door.", 0, 365).optional(), minOrder: f.money("Write an amount, or leave it empty.").optional(), note: short(200) });
+  const ball = z.object({
+    intent: z.literal("ball"),
+    id,
+    lot: short(60),
+    place: short(80),
+    scrap: z.literal("on").optional(),
+    note: short(200),
+  });
+  const post = z.object({
+    intent: z.literal("post"),
+    kind: z.enum(["yarn", "notion"]),
+    id,
+    ballId: choice,
+    key,
+    how: z.enum(["used", "wasted", "returned", "bought"]),
+    note: z.string().max(200).optional(),
+  });
+  const supplier = z.object({
+    intent: z.literal("supplier"),
+    id: id.optional(),
+    name: name("Name the supplier, such as “The wool shop on the quay”."),
+    deliveryDays: f.count("Write the days from order to door.", 0, 365).optional(),
+    minOrder: f.money("Write an amount, or leave it empty.").optional(),
+    note: short(200),
+  });
   return {
-    yarn, notion, filling, swatch, balls, ball, supplier,
-    countMass: count.extend({ onHand: f.scaleMg("Write what the scale says.") }), countPieces: count.extend({ onHand: f.count("Count them.", 0, 1_000_000) }),
-    postMass: post.extend({ amount: f.massMg("Write how much.") }), postPieces: post.extend({ amount: f.count("Write how many.", 1, 1_000_000) }),
-    remove: z.object({ intent: z.literal("delete"), kind: z.enum(["yarn", "notion", "ball", "supplier", "swatch"]), id }),
+    yarn,
+    notion,
+    filling,
+    swatch,
+    balls,
+    ball,
+    supplier,
+    countMass: count.extend({ onHand: f.scaleMg("Write what the scale says.") }),
+    countPieces: count.extend({ onHand: f.count("Count them.", 0, 1_000_000) }),
+    postMass: post.extend({ amount: f.massMg("Write how much.") }),
+    postPieces: post.extend({ amount: f.count("Write how many.", 1, 1_000_000) }),
+    remove: z.object({
+      intent: z.literal("delete"),
+      kind: z.enum(["yarn", "notion", "ball", "supplier", "swatch"]),
+      id,
+    }),
   };
 }

@@ -1,17 +1,58 @@
 import { describe, expect, it } from "vitest";
-import { CONFIDENCE, joinMgOf, keptBall, pieceKey, piecesOf, plannedBall, planShades, zOf, type CuttingLine, type Shade } from "./cutting";
+import {
+  CONFIDENCE,
+  joinMgOf,
+  keptBall,
+  pieceKey,
+  piecesOf,
+  plannedBall,
+  planShades,
+  zOf,
+  type CuttingLine,
+  type Shade,
+} from "./cutting";
 import { tapesOf } from "./cutting-tape";
 
-const lines: CuttingLine[] = [{ label: "Puffin", quantity: 3, lengths: [{ part: "Body", make: 1, slot: "slate", yarnId: "s", mg: 4000, sigma: 0.1, filled: true }, { part: "Wing", make: 2, slot: "slate", yarnId: "s", mg: 900, sigma: 0.1, filled: false }, { part: "Beak", make: 1, slot: "orange", yarnId: "o", mg: 500, sigma: 0, filled: false }] }];
-const shade = (yarnId: string, balls: Shade["balls"]): Shade => ({ yarnId, label: yarnId, colour: "#333333", mmPer100g: 230_000, newBallMg: 50_000, ballPrice: 290, balls });
-const ball = (id: string, mg: number) => ({ id, lot: "1", mg, state: "opened" as const, place: "", onBall: mg });
+const lines: CuttingLine[] = [
+  {
+    label: "Puffin",
+    quantity: 3,
+    lengths: [
+      { part: "Body", make: 1, slot: "slate", yarnId: "s", mg: 4000, sigma: 0.1, filled: true },
+      { part: "Wing", make: 2, slot: "slate", yarnId: "s", mg: 900, sigma: 0.1, filled: false },
+      { part: "Beak", make: 1, slot: "orange", yarnId: "o", mg: 500, sigma: 0, filled: false },
+    ],
+  },
+];
+const shade = (yarnId: string, balls: Shade["balls"]): Shade => ({
+  yarnId,
+  label: yarnId,
+  colour: "#333333",
+  mmPer100g: 230_000,
+  newBallMg: 50_000,
+  ballPrice: 290,
+  balls,
+});
+const ball = (id: string, mg: number) => ({
+  id,
+  lot: "1",
+  mg,
+  state: "opened" as const,
+  place: "",
+  onBall: mg,
+});
 
 describe("a run's lengths", () => {
   it("are one of each copy, part and pair, with the chosen reserve", () => {
     const pieces = piecesOf(lines, "s", 95);
     expect(pieces.length).toBe(9);
     expect(new Set(pieces.map((p) => p.id)).size).toBe(9);
-    expect(pieces[0]).toMatchObject({ group: "0-0", label: "Puffin: Body", mg: Math.ceil(4000 * Math.exp(0.16449)), joinable: true });
+    expect(pieces[0]).toMatchObject({
+      group: "0-0",
+      label: "Puffin: Body",
+      mg: Math.ceil(4000 * Math.exp(0.16449)),
+      joinable: true,
+    });
     expect(piecesOf(lines, "o", 99)[0]?.mg).toBe(500);
     expect(piecesOf(lines, "s", 50)[0]?.mg).toBe(4000);
   });
@@ -27,17 +68,35 @@ describe("shade by shade", () => {
   const shades = [shade("s", [ball("a", 20_000)]), shade("o", [])];
   it("each shade is planned from its own balls, and progress goes over all of them", () => {
     const shares: number[] = [];
-    const plans = planShades(lines, shades, { confidence: 95, lotRule: "item", joins: false }, new Map(), (s) => shares.push(s) > 0);
+    const plans = planShades(
+      lines,
+      shades,
+      { confidence: 95, lotRule: "item", joins: false },
+      new Map(),
+      (s) => shares.push(s) > 0,
+    );
     expect(plans.map((p) => p.plan.newBalls)).toEqual([1, 1]);
     expect(plans[0]?.plan.cuts.some((c) => c.ball === "a")).toBe(true);
     expect(shares).toEqual([...shares].sort((x, y) => x - y));
     expect(Math.max(...shares)).toBeLessThanOrEqual(1);
   });
   it("a pin names its shade: the same length of another shade is not meant", () => {
-    const [slate, orange] = planShades(lines, shades, { confidence: 95, lotRule: "item", joins: false }, new Map([[pieceKey("o", "0-0-2-0"), "new-1"], [pieceKey("s", "0-0-0-0"), "a"]]));
+    const [slate, orange] = planShades(
+      lines,
+      shades,
+      { confidence: 95, lotRule: "item", joins: false },
+      new Map([
+        [pieceKey("o", "0-0-2-0"), "new-1"],
+        [pieceKey("s", "0-0-0-0"), "a"],
+      ]),
+    );
     expect(slate?.plan.cuts.find((c) => c.piece === "0-0-0-0")?.ball).toBe("a");
     expect(orange?.plan.refused).toEqual([]);
-    expect([plannedBall(keptBall("o", "new-2")), plannedBall(keptBall("o", "b7")), keptBall("o", "new-2")]).toEqual(["new-2", "b7", "new-2/o"]);
+    expect([
+      plannedBall(keptBall("o", "new-2")),
+      plannedBall(keptBall("o", "b7")),
+      keptBall("o", "new-2"),
+    ]).toEqual(["new-2", "b7", "new-2/o"]);
   });
   it("becomes tapes: pieces of one kind in one stretch, longest first, what is left at the end", () => {
     const [slate] = planShades(lines, shades, { confidence: 95, lotRule: "item", joins: false }, new Map());

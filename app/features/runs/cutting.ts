@@ -9,7 +9,8 @@ export const CONFIDENCE = [
   { value: 95, z: 1.6449, label: "95 of 100 times enough" },
   { value: 99, z: 2.3263, label: "99 of 100 times enough" },
 ] as const;
-export const zOf = (confidence: number): number => CONFIDENCE.find((c) => c.value === confidence)?.z ?? 1.6449;
+export const zOf = (confidence: number): number =>
+  CONFIDENCE.find((c) => c.value === confidence)?.z ?? 1.6449;
 
 export interface CuttingLine {
   readonly label: string;
@@ -47,7 +48,15 @@ export function piecesOf(lines: readonly CuttingLine[], yarnId: string, confiden
   return lines.flatMap((line, l) =>
     Array.from({ length: line.quantity }, (_, copy) =>
       line.lengths.flatMap((x, i) =>
-        x.yarnId !== yarnId ? [] : Array.from({ length: x.make }, (_m, k): CutPiece => ({ id: `${l}-${copy}-${i}-${k}`, group: `${l}-${copy}`, label: `${line.label}: ${x.part}`, mg: Math.max(1, Math.ceil(x.mg * Math.exp(z * x.sigma))), joinable: x.filled })),
+        x.yarnId !== yarnId
+          ? []
+          : Array.from({ length: x.make }, (_m, k): CutPiece => ({
+              id: `${l}-${copy}-${i}-${k}`,
+              group: `${l}-${copy}`,
+              label: `${line.label}: ${x.part}`,
+              mg: Math.max(1, Math.ceil(x.mg * Math.exp(z * x.sigma))),
+              joinable: x.filled,
+            })),
       ),
     ).flat(),
   );
@@ -59,11 +68,33 @@ export const joinMgOf = (mmPer100g: number): number => Math.ceil((2 * 100 * 100_
 const EFFORT = 40;
 
 /** A run's cutting plan, shade by shade: lots and balls of one shade never meet another's. */
-export function planShades(lines: readonly CuttingLine[], shades: readonly Shade[], options: CuttingOptions, pins: ReadonlyMap<string, string>, goOn?: (share: number) => boolean): ShadePlan[] {
+export function planShades(
+  lines: readonly CuttingLine[],
+  shades: readonly Shade[],
+  options: CuttingOptions,
+  pins: ReadonlyMap<string, string>,
+  goOn?: (share: number) => boolean,
+): ShadePlan[] {
   return shades.map((shade, s) => {
     const pieces = piecesOf(lines, shade.yarnId, options.confidence);
-    const own = new Map(pieces.flatMap((p) => (pins.has(`${shade.yarnId}/${p.id}`) ? [[p.id, pins.get(`${shade.yarnId}/${p.id}`) ?? ""] as const] : [])));
-    const plan = planCutting({ pieces, balls: shade.balls, newBallMg: shade.newBallMg, lotRule: options.lotRule, joins: options.joins, joinMg: joinMgOf(shade.mmPer100g), pins: own, effort: EFFORT, goOn: goOn ? (done, of) => goOn((s + done / Math.max(1, of)) / shades.length) : undefined });
+    const own = new Map(
+      pieces.flatMap((p) =>
+        pins.has(`${shade.yarnId}/${p.id}`)
+          ? [[p.id, pins.get(`${shade.yarnId}/${p.id}`) ?? ""] as const]
+          : [],
+      ),
+    );
+    const plan = planCutting({
+      pieces,
+      balls: shade.balls,
+      newBallMg: shade.newBallMg,
+      lotRule: options.lotRule,
+      joins: options.joins,
+      joinMg: joinMgOf(shade.mmPer100g),
+      pins: own,
+      effort: EFFORT,
+      goOn: goOn ? (done, of) => goOn((s + done / Math.max(1, of)) / shades.length) : undefined,
+    });
     return { yarnId: shade.yarnId, pieces, plan };
   });
 }
@@ -71,5 +102,7 @@ export function planShades(lines: readonly CuttingLine[], shades: readonly Shade
 /** A pin or a placed piece over all shades: the same length index is another piece in another shade. */
 export const pieceKey = (yarnId: string, piece: string): string => `${yarnId}/${piece}`;
 /** New balls of a run, told apart by shade in what is kept. */
-export const keptBall = (yarnId: string, ball: string): string => (ball.startsWith("new-") ? `${ball}/${yarnId}` : ball);
-export const plannedBall = (ball: string): string => (ball.startsWith("new-") ? (ball.split("/")[0] ?? ball) : ball);
+export const keptBall = (yarnId: string, ball: string): string =>
+  ball.startsWith("new-") ? `${ball}/${yarnId}` : ball;
+export const plannedBall = (ball: string): string =>
+  ball.startsWith("new-") ? (ball.split("/")[0] ?? ball) : ball;

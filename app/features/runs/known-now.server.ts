@@ -2,7 +2,13 @@ import { findItem, findRevisions } from "@db/queries/items";
 import { listColourways } from "@db/queries/colourways";
 import type { RunWithLines } from "@db/queries/runs";
 import type { LinePlannedWith } from "@db/schema";
-import { analyseStored, inColourway, loadAnalysedColourways, loadSurroundings, type Surroundings } from "../items/load.server";
+import {
+  analyseStored,
+  inColourway,
+  loadAnalysedColourways,
+  loadSurroundings,
+  type Surroundings,
+} from "../items/load.server";
 import type { Opened } from "../../server/scope.server";
 import { plannedLine } from "./line";
 import { planOf, type Shelves } from "./load.server";
@@ -22,38 +28,96 @@ export interface LineNow {
 /** Moved by more than this share, a line is worth telling of. */
 const TOLD = { cost: 0.02, seconds: 0.03 } as const;
 const moved = (was: number, is: number, share: number) => Math.abs(is - was) > share * was;
-export const hasMoved = (l: LineNow): boolean => l.newer || (l.now !== undefined && (moved(l.planned.cost, l.now.cost, TOLD.cost) || moved(l.planned.seconds, l.now.seconds, TOLD.seconds)));
+export const hasMoved = (l: LineNow): boolean =>
+  l.newer ||
+  (l.now !== undefined &&
+    (moved(l.planned.cost, l.now.cost, TOLD.cost) || moved(l.planned.seconds, l.now.seconds, TOLD.seconds)));
 
-export async function linesNow(r: RunWithLines, { scope, workshop }: Opened): Promise<{ lines: LineNow[]; surroundings: Surroundings }> {
+export async function linesNow(
+  r: RunWithLines,
+  { scope, workshop }: Opened,
+): Promise<{ lines: LineNow[]; surroundings: Surroundings }> {
   const [revisions, surroundings, colourways, items] = await Promise.all([
-    findRevisions(scope, r.lines.map((l) => l.revisionId)), loadSurroundings(scope, workshop), listColourways(scope, { withDeleted: true }),
-    Promise.all([...new Set(r.lines.map((l) => l.itemId))].map(async (id) => [id, await findItem(scope, id)] as const)),
+    findRevisions(
+      scope,
+      r.lines.map((l) => l.revisionId),
+    ),
+    loadSurroundings(scope, workshop),
+    listColourways(scope, { withDeleted: true }),
+    Promise.all(
+      [...new Set(r.lines.map((l) => l.itemId))].map(async (id) => [id, await findItem(scope, id)] as const),
+    ),
   ]);
   const byId = new Map(items);
   const lines = r.lines.map((l): LineNow => {
     const current = byId.get(l.itemId);
     const kept = revisions.get(l.revisionId);
-    const now = current && kept ? analyseStored(inColourway({ item: current.item, revision: kept }, colourways.find((c) => c.id === l.colourwayId)), surroundings) : undefined;
+    const now =
+      current && kept
+        ? analyseStored(
+            inColourway(
+              { item: current.item, revision: kept },
+              colourways.find((c) => c.id === l.colourwayId),
+            ),
+            surroundings,
+          )
+        : undefined;
     return {
-      id: l.id, itemId: l.itemId, quantity: l.quantity, planned: l.plannedWith, newer: current ? current.item.revision > l.plannedWith.revision : false,
-      now: now ? plannedLine(l.plannedWith.label, l.plannedWith.revision, now, l.quantity, surroundings.hand.batch) : undefined,
+      id: l.id,
+      itemId: l.itemId,
+      quantity: l.quantity,
+      planned: l.plannedWith,
+      newer: current ? current.item.revision > l.plannedWith.revision : false,
+      now: now
+        ? plannedLine(l.plannedWith.label, l.plannedWith.revision, now, l.quantity, surroundings.hand.batch)
+        : undefined,
     };
   });
   return { lines, surroundings };
 }
 
 /** The day the run would be done with what is known now. */
-export function finishNow(r: RunWithLines, lines: readonly LineNow[], shelves: Shelves, runs: readonly RunWithLines[], today: string): string | undefined {
+export function finishNow(
+  r: RunWithLines,
+  lines: readonly LineNow[],
+  shelves: Shelves,
+  runs: readonly RunWithLines[],
+  today: string,
+): string | undefined {
   const now = new Map(lines.map((l) => [l.id, l.now]));
-  const dressed: RunWithLines = { ...r, lines: r.lines.map((l) => ({ ...l, plannedWith: now.get(l.id) ?? l.plannedWith })) };
+  const dressed: RunWithLines = {
+    ...r,
+    lines: r.lines.map((l) => ({ ...l, plannedWith: now.get(l.id) ?? l.plannedWith })),
+  };
   return planOf(shelves, dressed, runs, today).plan.finish;
 }
 
 /** What each line would be planned with today: its item's present revision, her hand and prices as they are now. */
-export async function plannedNow(r: RunWithLines, { scope, workshop }: Opened): Promise<Map<string, { revisionId: string; plannedWith: LinePlannedWith }>> {
+export async function plannedNow(
+  r: RunWithLines,
+  { scope, workshop }: Opened,
+): Promise<Map<string, { revisionId: string; plannedWith: LinePlannedWith }>> {
   const { all, surroundings } = await loadAnalysedColourways(scope, workshop);
-  return new Map(r.lines.flatMap((l) => {
-    const x = all.find((a) => a.entry.item.id === l.itemId && (a.colourway?.id ?? null) === l.colourwayId);
-    return x ? [[l.id, { revisionId: x.entry.revision.id, plannedWith: plannedLine(x.label, x.entry.revision.number, x.analysis, l.quantity, surroundings.hand.batch) }] as const] : [];
-  }));
+  return new Map(
+    r.lines.flatMap((l) => {
+      const x = all.find((a) => a.entry.item.id === l.itemId && (a.colourway?.id ?? null) === l.colourwayId);
+      return x
+        ? [
+            [
+              l.id,
+              {
+                revisionId: x.entry.revision.id,
+                plannedWith: plannedLine(
+                  x.label,
+                  x.entry.revision.number,
+                  x.analysis,
+                  l.quantity,
+                  surroundings.hand.batch,
+                ),
+              },
+            ] as const,
+          ]
+        : [];
+    }),
+  );
 }

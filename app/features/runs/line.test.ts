@@ -4,9 +4,36 @@ import type { Minor } from "@core/units";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 import { plannedLine, secondsInRun } from "./line";
 
-const yarn = { id: "y", name: "DK cotton", shade: "slate", colour: "#3d4c57", fibre: "cotton", weightClass: 3 as const, hookMm: 4, metresPer100g: 230, ballMg: 50_000, ballPrice: 290, deleted: false };
-const draft: ItemDraft = { pattern: "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.", firmness: "medium", hanger: true, slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }], notions: [] };
-const around: Around = { yarns: [yarn], notions: [], money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] }, fees: { label: "", percentBp: 0, fixed: 0 as Minor }, price: undefined, reading: { locale: "en-IE", system: "metric", currency: "EUR" }, terms: "us" };
+const yarn = {
+  id: "y",
+  name: "DK cotton",
+  shade: "slate",
+  colour: "#3d4c57",
+  fibre: "cotton",
+  weightClass: 3 as const,
+  hookMm: 4,
+  metresPer100g: 230,
+  ballMg: 50_000,
+  ballPrice: 290,
+  deleted: false,
+};
+const draft: ItemDraft = {
+  pattern:
+    "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.",
+  firmness: "medium",
+  hanger: true,
+  slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }],
+  notions: [],
+};
+const around: Around = {
+  yarns: [yarn],
+  notions: [],
+  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] },
+  fees: { label: "", percentBp: 0, fixed: 0 as Minor },
+  price: undefined,
+  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
+  terms: "us",
+};
 const item = analyseItem(draft, around);
 
 describe("a line of a run", () => {
@@ -33,9 +60,21 @@ describe("a line of a run", () => {
   });
   it("keeps the figures of one piece with their ranges, and says where they come from", () => {
     const line = plannedLine("Buoy", 3, item, 12, batch);
-    expect(line).toMatchObject({ label: "Buoy", revision: 3, cost: item.cost.total, costLow: item.cost.low, costHigh: item.cost.high, price: item.price, needs: item.needs });
+    expect(line).toMatchObject({
+      label: "Buoy",
+      revision: 3,
+      cost: item.cost.total,
+      costLow: item.cost.low,
+      costHigh: item.cost.high,
+      price: item.price,
+      needs: item.needs,
+    });
     expect(line.costLow).toBeLessThan(line.cost);
     expect(item.paceFrom).toBe("trade average pace");
-    expect(item.cost.lines.map((l) => l.from)).toEqual(["trade average, 5.7 × stitch width", "trade average pace", "trade average pace"]);
+    expect(item.cost.lines.map((l) => l.from)).toEqual([
+      "trade average, 5.7 × stitch width",
+      "trade average pace",
+      "trade average pace",
+    ]);
   });
 });

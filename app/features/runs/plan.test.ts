@@ -3,9 +3,27 @@ import type { RunLine, StockOf } from "@core/planning";
 import { minor } from "@core/units";
 import { planRun, weekOf, type PlanInput } from "./plan";
 
-const line: RunLine = { itemId: "a", label: "Puffin", quantity: 10, seconds: 3600, secondsLow: 3000, secondsHigh: 4800, needs: [{ kind: "yarn", materialId: "slate", each: 4000, eachHigh: 5000 }] };
-const stock = new Map<string, StockOf>([["slate", { label: "slate", onHand: 10_000, reserved: 0, packSize: 50_000, packPrice: minor(290) }]]);
-const input = (over: Partial<PlanInput> = {}): PlanInput => ({ lines: [line], stock, startOn: "2026-11-23", dueOn: "2026-12-04", week: weekOf({ weekMinutes: 600, workDays: "1111100" }), before: 0, ...over });
+const line: RunLine = {
+  itemId: "a",
+  label: "Puffin",
+  quantity: 10,
+  seconds: 3600,
+  secondsLow: 3000,
+  secondsHigh: 4800,
+  needs: [{ kind: "yarn", materialId: "slate", each: 4000, eachHigh: 5000 }],
+};
+const stock = new Map<string, StockOf>([
+  ["slate", { label: "slate", onHand: 10_000, reserved: 0, packSize: 50_000, packPrice: minor(290) }],
+]);
+const input = (over: Partial<PlanInput> = {}): PlanInput => ({
+  lines: [line],
+  stock,
+  startOn: "2026-11-23",
+  dueOn: "2026-12-04",
+  week: weekOf({ weekMinutes: 600, workDays: "1111100" }),
+  before: 0,
+  ...over,
+});
 
 describe("a run planned", () => {
   it("sums work with its range and counts the hours there are", () => {
@@ -18,13 +36,17 @@ describe("a run planned", () => {
     expect(planRun(input()).inTime).toBe("sure");
     expect(planRun(input({ dueOn: "2026-11-30" })).inTime).toBe("likely");
     expect(planRun(input({ dueOn: "2026-11-26" })).inTime).toBe("late");
-    expect(planRun(input({ week: weekOf({ weekMinutes: 600, workDays: "0000000" }) })).inTime).toBe("unknown");
+    expect(planRun(input({ week: weekOf({ weekMinutes: 600, workDays: "0000000" }) })).inTime).toBe(
+      "unknown",
+    );
   });
-  it("waits for the work before it", () => expect(planRun(input({ before: 36_000 })).finish).toBe("2026-12-04"));
+  it("waits for the work before it", () =>
+    expect(planRun(input({ before: 36_000 })).finish).toBe("2026-12-04"));
   it("buys for the upper end", () => {
     const p = planRun(input());
     expect(p.needs[0]).toMatchObject({ missing: 40_000, packs: 1 });
     expect(p.buyCost).toBe(290);
   });
-  it("spreads the week over the chosen days only", () => expect(weekOf({ weekMinutes: 360, workDays: "0101010" })).toEqual([0, 2, 0, 2, 0, 2, 0]));
+  it("spreads the week over the chosen days only", () =>
+    expect(weekOf({ weekMinutes: 360, workDays: "0101010" })).toEqual([0, 2, 0, 2, 0, 2, 0]));
 });

@@ -1,5 +1,16 @@
 import { parseDate } from "@internationalized/date";
-import { costOfBuying, finishDay, hoursBetween, netAgainstStock, requirementsOf, spreadWeek, type RunLine, type Shortage, type StockOf, type WeekHours } from "@core/planning";
+import {
+  costOfBuying,
+  finishDay,
+  hoursBetween,
+  netAgainstStock,
+  requirementsOf,
+  spreadWeek,
+  type RunLine,
+  type Shortage,
+  type StockOf,
+  type WeekHours,
+} from "@core/planning";
 import type { Minor } from "@core/units";
 
 export interface PlanInput {
@@ -29,14 +40,38 @@ export interface Plan {
 export function planRun(input: PlanInput): Plan {
   const needs = netAgainstStock(requirementsOf(input.lines), input.stock);
   const sum = (pick: (l: RunLine) => number) => input.lines.reduce((s, l) => s + pick(l) * l.quantity, 0);
-  const seconds = { value: sum((l) => l.seconds), low: sum((l) => l.secondsLow), high: sum((l) => l.secondsHigh) };
+  const seconds = {
+    value: sum((l) => l.seconds),
+    low: sum((l) => l.secondsLow),
+    high: sum((l) => l.secondsHigh),
+  };
   const start = parseDate(input.startOn);
   const due = parseDate(input.dueOn);
   const day = (s: number) => finishDay(start, s, input.week, input.before)?.toString();
   const finish = day(seconds.value);
   const finishHigh = day(seconds.high);
-  const inTime = finish === undefined ? "unknown" : finishHigh !== undefined && finishHigh <= input.dueOn ? "sure" : finish <= input.dueOn ? "likely" : "late";
-  return { needs, buyCost: costOfBuying(needs), seconds, hoursThere: hoursBetween(start, due, input.week), finish, finishLow: day(seconds.low), finishHigh, inTime };
+  const inTime =
+    finish === undefined
+      ? "unknown"
+      : finishHigh !== undefined && finishHigh <= input.dueOn
+        ? "sure"
+        : finish <= input.dueOn
+          ? "likely"
+          : "late";
+  return {
+    needs,
+    buyCost: costOfBuying(needs),
+    seconds,
+    hoursThere: hoursBetween(start, due, input.week),
+    finish,
+    finishLow: day(seconds.low),
+    finishHigh,
+    inTime,
+  };
 }
 
-export const weekOf = (w: { readonly weekMinutes: number; readonly workDays: string }): WeekHours => spreadWeek(w.weekMinutes / 60, [...w.workDays].map((d) => d === "1"));
+export const weekOf = (w: { readonly weekMinutes: number; readonly workDays: string }): WeekHours =>
+  spreadWeek(
+    w.weekMinutes / 60,
+    [...w.workDays].map((d) => d === "1"),
+  );

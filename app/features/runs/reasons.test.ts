@@ -5,8 +5,24 @@ import { minor } from "@core/units";
 import { printMeasure } from "../../ui/reading";
 import { buyText, freeReason, needReason } from "./reasons";
 
-const lines = [{ itemId: "a", label: "Puffin", quantity: 10, seconds: 1, secondsLow: 1, secondsHigh: 1, needs: [{ kind: "yarn" as const, materialId: "slate", each: 4000, eachHigh: 5000 }, { kind: "notion" as const, materialId: "eyes", each: 2, eachHigh: 2 }] }];
-const stock = new Map([["slate", { label: "slate", onHand: 30_000, reserved: 10_000, packSize: 50_000, packPrice: minor(290) }], ["eyes", { label: "eyes", onHand: 4, reserved: 0, packSize: 50, packPrice: minor(495) }]]);
+const lines = [
+  {
+    itemId: "a",
+    label: "Puffin",
+    quantity: 10,
+    seconds: 1,
+    secondsLow: 1,
+    secondsHigh: 1,
+    needs: [
+      { kind: "yarn" as const, materialId: "slate", each: 4000, eachHigh: 5000 },
+      { kind: "notion" as const, materialId: "eyes", each: 2, eachHigh: 2 },
+    ],
+  },
+];
+const stock = new Map([
+  ["slate", { label: "slate", onHand: 30_000, reserved: 10_000, packSize: 50_000, packPrice: minor(290) }],
+  ["eyes", { label: "eyes", onHand: 4, reserved: 0, packSize: 50, packPrice: minor(495) }],
+]);
 const [yarn, eyes] = netAgainstStock(requirementsOf(lines), stock);
 if (!yarn || !eyes) throw new Error("two materials are needed");
 const imperial = { locale: "en-US", system: "imperial" as const, currency: "USD" };
@@ -25,6 +41,8 @@ describe("a run's figures explained", () => {
     expect(needReason(eyes).parts?.[0]?.how).toBe("10 × 2");
   });
   it("the buy list is one line a thing, in whole packs", () => {
-    expect(buyText([yarn, eyes], { locale: "en-IE", system: "metric", currency: "EUR" }).replace(/\u00a0/g, " ")).toBe("1 × slate (50 g) €2.90\n1 × eyes (50) €4.95");
+    expect(
+      buyText([yarn, eyes], { locale: "en-IE", system: "metric", currency: "EUR" }).replace(/\u00a0/g, " "),
+    ).toBe("1 × slate (50 g) €2.90\n1 × eyes (50) €4.95");
   });
 });

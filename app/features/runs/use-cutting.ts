@@ -4,8 +4,16 @@ import type { CuttingApi } from "../../workers/cutting.worker";
 import type { CuttingLine, CuttingOptions, Shade, ShadePlan } from "./cutting";
 
 /** The plan from a worker, planned anew when the options or a pin change. The last plan stands until the next one comes, or when it is cancelled. */
-export function useCutting(lines: readonly CuttingLine[], shades: readonly Shade[], options: CuttingOptions, pins: ReadonlyMap<string, string>): { plans: readonly ShadePlan[] | undefined; share: number | undefined; cancel: () => void } {
-  const key = useMemo(() => JSON.stringify([options, [...pins], shades.map((s) => s.balls.map((b) => [b.id, b.mg]))]), [options, pins, shades]);
+export function useCutting(
+  lines: readonly CuttingLine[],
+  shades: readonly Shade[],
+  options: CuttingOptions,
+  pins: ReadonlyMap<string, string>,
+): { plans: readonly ShadePlan[] | undefined; share: number | undefined; cancel: () => void } {
+  const key = useMemo(
+    () => JSON.stringify([options, [...pins], shades.map((s) => s.balls.map((b) => [b.id, b.mg]))]),
+    [options, pins, shades],
+  );
   const [got, setGot] = useState<{ key: string; plans: readonly ShadePlan[] }>();
   const [share, setShare] = useState<number>();
   const [cancelled, setCancelled] = useState<string>();
@@ -29,11 +37,21 @@ export function useCutting(lines: readonly CuttingLine[], shades: readonly Shade
       worker.current = { remote: wrap<CuttingApi>(w), stop: () => w.terminate() };
       setShare(0);
       const i = input.current;
-      void worker.current.remote.plan(i.lines, i.shades, i.options, [...i.pins], proxy((s: number) => { if (!stale) setShare(s); })).then((plans) => {
-        if (stale) return;
-        setGot({ key, plans });
-        setShare(undefined);
-      });
+      void worker.current.remote
+        .plan(
+          i.lines,
+          i.shades,
+          i.options,
+          [...i.pins],
+          proxy((s: number) => {
+            if (!stale) setShare(s);
+          }),
+        )
+        .then((plans) => {
+          if (stale) return;
+          setGot({ key, plans });
+          setShare(undefined);
+        });
     }, 30);
     return () => {
       stale = true;
