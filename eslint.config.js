@@ -16,5 +16,19 @@ export default tseslint.config(
     },
   },
   { files: ["app/**/*.{ts,tsx}"], ...reactHooks.configs.flat["recommended-latest"] },
+  {
+    files: ["core/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector:
+            "VariableDeclarator > Identifier.id TSTypeReference[typeName.name='Record'] > TSTypeParameterInstantiation > TSStringKeyword:first-child",
+          message: "A dictionary keyed by text answers to “constructor”: use a Map.",
+        },
+      ],
+    },
+  },
   { files: ["bench/**"], rules: { "no-console": "off" } },
 );

@@ -14,6 +14,7 @@ export default defineConfig({
             "bin/**/*.test.ts",
             "demo/**/*.test.ts",
             "bench/**/*.test.ts",
+            "tests/**/*.test.ts",
           ],
           environment: "node",
           testTimeout: 60_000,

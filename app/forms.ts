@@ -17,7 +17,11 @@ function quantity<T extends number>(
 ) {
   return z.string({ error: need }).transform((text, ctx): number => {
     const got = read(text);
-    const wrong = got.ok ? check(got.value) : quantityProblemText(got.problem);
+    const wrong = got.ok
+      ? Number.isFinite(got.value)
+        ? check(got.value)
+        : "This is not a number."
+      : quantityProblemText(got.problem);
     if (wrong !== undefined) {
       ctx.addIssue({ code: "custom", message: wrong });
       return z.NEVER;

@@ -2,12 +2,11 @@ import { readings, work, type Outcome, type SlotTally } from "./count";
 import type { RoundMemory, LineReading, RawRound } from "./document";
 import type { Fix, Problem, ProblemDetail, Severity } from "./problems";
 import type { Tally, Terms } from "./stitches";
-import { linesOf, MAX_TEXT, regular, type Line } from "./text";
+import { MAX_PROBLEMS, MAX_ROUNDS, MAX_TEXT } from "./limits";
+import { linesOf, regular, type Line } from "./text";
 import { freeLoopsIn, type Pickup } from "./surroundings";
 import type { Loops, Node, PatternEvent, Span } from "./tree";
 
-export const MAX_ROUNDS = 10_000;
-export const MAX_PROBLEMS = 100;
 export const MAIN_SLOT = "main";
 
 export type Worked = "spiral" | "joined" | "rows" | "oval" | "chain" | "other";
@@ -148,6 +147,7 @@ export abstract class CheckBase {
   }
 
   protected located(at: Span, detail: ProblemDetail, severity: Severity, fix: Fix | undefined): Problem {
+    at = { from: at.from, to: Math.max(at.from, at.to) };
     let low = 0;
     let high = this.lines.length - 1;
     while (low < high) {
@@ -288,17 +288,20 @@ export abstract class CheckBase {
 /** The smallest opening in use for pressing a washer on. Common practice, no source (trade guide §1). */
 export const LEAST_EYE_OPENING = 12;
 
-/** The round that follows on another line, if it goes on in the stitches of this one. */
+/** For each round the one that follows on another line, if it goes on in the stitches of this one. One pass from the end. */
 export function following(
-  list: readonly { round: Expanded; gap: boolean }[],
-  i: number,
-): Expanded | undefined {
-  const raw = list[i]?.round.raw;
-  for (let j = i + 1; j < list.length; j++) {
-    const x = list[j];
-    if (x && x.round.raw !== raw) return x.gap || freeLoopsIn(x.round.nodes) ? undefined : x.round;
+  list: readonly { readonly round: Expanded; readonly gap: boolean }[],
+): readonly (Expanded | undefined)[] {
+  const out: (Expanded | undefined)[] = new Array<Expanded | undefined>(list.length);
+  let next: Expanded | undefined;
+  for (let i = list.length - 1; i >= 0; i--) {
+    const here = list[i];
+    const behind = list[i + 1];
+    if (here && behind && behind.round.raw !== here.round.raw)
+      next = behind.gap || freeLoopsIn(behind.round.nodes) ? undefined : behind.round;
+    out[i] = next;
   }
-  return undefined;
+  return out;
 }
 
 export const holdsUnknown = (n: Node): boolean =>
@@ -308,8 +311,10 @@ export const withoutUnknown = (nodes: readonly Node[]): readonly Node[] =>
     .filter((n) => n.kind !== "unknown")
     .map((n) => (n.kind === "group" ? { ...n, items: withoutUnknown(n.items) } : n));
 
+/**
+ * Numbers from `a` to `b`, both among them, `MAX_ROUNDS` at most; none where `b` lies below `a`. Counted by index: from 2^53 on
+ * `n++` stands still, and a loop that waits for `b` never ends.
+ */
 export function range(a: number, b: number): number[] {
-  const out: number[] = [];
-  for (let n = a; n <= b; n++) out.push(n);
-  return out;
+  return Array.from({ length: Math.max(0, Math.min(MAX_ROUNDS, b - a + 1)) }, (_, i) => a + i);
 }

@@ -1,8 +1,17 @@
 import type { RawPart, RawRound } from "./document";
-import { chainsOf, freeLoopsIn, loopBase, loopsOf, operationsOf, partNamed, settle } from "./surroundings";
+import {
+  chainsOf,
+  freeLoopsIn,
+  loopBase,
+  loopsOf,
+  operationsOf,
+  partNamed,
+  settle,
+  type LoopsWorked,
+} from "./surroundings";
+import { MAX_ROUNDS } from "./limits";
 import type { Node, Span } from "./tree";
 import {
-  MAX_ROUNDS,
   type CheckedRound,
   type PartEvent,
   type CheckedPart,
@@ -18,6 +27,7 @@ export abstract class RoundExpander extends RoundChecker {
   protected baseFor(
     e: Expanded,
     rounds: readonly CheckedRound[],
+    worked: LoopsWorked,
     live: number | undefined,
     held: number,
     before: readonly CheckedPart[],
@@ -29,7 +39,7 @@ export abstract class RoundExpander extends RoundChecker {
     if (free) {
       const { part, round } = free.of;
       const named = part === undefined ? undefined : partNamed(part, before);
-      const own = named ? undefined : loopBase(free.of, rounds);
+      const own = named ? undefined : loopBase(free.of, rounds, worked);
       const other = own
         ? undefined
         : (named ? [named] : [...before].reverse())
@@ -113,20 +123,23 @@ export abstract class RoundExpander extends RoundChecker {
   ): { round: Expanded; gap: boolean }[] {
     const out: { round: Expanded; gap: boolean }[] = [];
     let counter = 0;
+    let settled: ({ of: readonly Node[]; first: boolean } & ReturnType<typeof settle>) | undefined;
     const push = (
       plain: Omit<Expanded, "label" | "number" | "pickups">,
       n: number | undefined,
       at: Span,
       word: string,
     ): void => {
-      const settled = settle(plain.nodes, raw.name, before, out.length === 0);
+      // Every round of a range has the same words: they are settled once.
+      const first = out.length === 0;
+      if (!settled || settled.of !== plain.nodes || settled.first !== first)
+        settled = { of: plain.nodes, first, ...settle(plain.nodes, raw.name, before, first) };
       if (this.roundCount >= MAX_ROUNDS) {
         if (!this.stopped) this.report(at, { code: "too-large", what: "rounds", limit: MAX_ROUNDS }, "error");
         this.stopped = true;
         return;
       }
       this.roundCount++;
-      const first = out.length === 0;
       const gap = n === undefined ? false : number(n, plain.raw.line, at) && !first;
       if (n !== undefined) counter = n;
       else {
@@ -159,6 +172,8 @@ export abstract class RoundExpander extends RoundChecker {
       const word = r.label?.word === "row" ? "Row" : "Rnd";
       const first = r.label?.first;
       const last = r.label?.last;
+      if (r.label?.beyond)
+        this.report(r.label.beyond, { code: "too-large", what: "label", limit: MAX_ROUNDS }, "error");
       if (first !== undefined && last !== undefined && last < first)
         this.report(at, { code: "range-backwards", first, last }, "error");
       const meant =

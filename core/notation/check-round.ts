@@ -1,4 +1,5 @@
-import { MAX_STITCHES, work, type Outcome, type SlotTally } from "./count";
+import { MAX_STITCHES } from "./limits";
+import { work, type Outcome, type SlotTally } from "./count";
 import type { Fix, ProblemDetail, Severity } from "./problems";
 import { repairs, totalFix } from "./repair";
 import { addTally, type Tally } from "./stitches";
@@ -16,7 +17,7 @@ import {
 
 /** One round against the stitches it is worked into and the total it says; which reading was meant, and what to mend. */
 export abstract class RoundChecker extends CheckBase {
-  protected round(
+  round(
     e: Expanded,
     base: Base,
     slot: string,

@@ -2,6 +2,8 @@ import { addSlot, type SlotTally } from "./count";
 import { DocumentReader, type RawPart } from "./document";
 import { addTally, tallySize, type Tally, type Terms } from "./stitches";
 import { recogniseTerms } from "./terms";
+import { MAX_MAKE } from "./limits";
+import { addLoops, type LoopsBeingWorked } from "./surroundings";
 import type { Node } from "./tree";
 import {
   MAIN_SLOT,
@@ -10,6 +12,8 @@ import {
   type PartEvent,
   type CheckedPart,
   type CheckedPattern,
+  type Expanded,
+  type Base,
   type MemoryByTerms,
   LEAST_EYE_OPENING,
   following,
@@ -19,8 +23,6 @@ import { RoundExpander } from "./check-expand";
 export {
   LEAST_EYE_OPENING,
   MAIN_SLOT,
-  MAX_PROBLEMS,
-  MAX_ROUNDS,
   type CheckedPart,
   type CheckedPattern,
   type CheckedRound,
@@ -100,12 +102,16 @@ class Checker extends RoundExpander {
       expectedNumber = number + 1;
       return gap;
     });
+    const follows = following(list);
     let increases = 0;
     let decreases = 0;
     let oval = false;
     let brokenLine = 0;
     let held = 0;
     let tools: { strands: number | undefined; hookMm: number | undefined } = NO_TOOLS;
+    const worked: LoopsBeingWorked = new Map();
+    let dead = { from: -1, to: -1 };
+    let like: { readonly asked: Asked; readonly checked: Counted } | undefined;
     for (let i = 0; i < list.length; i++) {
       const entry = list[i];
       if (!entry) continue;
@@ -115,22 +121,34 @@ class Checker extends RoundExpander {
       const quiet =
         brokenLine === e.raw.line ||
         e.pickups.some((p) => p.part.rounds.some((r) => r.broken && r.line === p.part.rounds.at(-1)?.line));
-      const base = this.baseFor(e, rounds, live, held, before, quiet);
-      const next = following(list, i);
-      const checked = this.round(e, base, slot, rounds.length === 0, next, quiet);
+      const base = this.baseFor(e, rounds, worked, live, held, before, quiet);
+      const next = follows[i];
+      const asked = { e, base, slot, next, quiet };
+      const told = this.problems.length;
+      const checked =
+        like && sameWork(like.asked, asked)
+          ? repeated(like.checked, e, base)
+          : this.round(e, base, slot, rounds.length === 0, next, quiet);
+      like = rounds.length > 0 && this.problems.length === told ? { asked, checked } : undefined;
       if (checked.round.broken) brokenLine = e.raw.line;
       if (!checked.round.broken && !quiet) this.pickedUp(e, checked.round);
       if (!quiet) this.madeLater(e, raw, before, after);
       oval ||= checked.oval;
-      if (base.named && base.into !== undefined)
-        for (let j = base.into + 1; j < rounds.length; j++)
-          rounds[j] = { ...(rounds[j] as CheckedRound), deadEnd: true };
+      if (base.named && base.into !== undefined) {
+        // A frill on a frill passes the same rounds by again: each is marked once.
+        for (let j = base.into + 1; j < rounds.length; j++) {
+          if (j === dead.from) j = dead.to;
+          if (j < rounds.length) rounds[j] = { ...(rounds[j] as CheckedRound), deadEnd: true };
+        }
+        dead = { from: base.into + 1, to: rounds.length };
+      }
       tools = toolsOf(e.nodes, tools);
       rounds.push(
         tools.strands === undefined && tools.hookMm === undefined
           ? checked.round
           : { ...checked.round, ...tools },
       );
+      addLoops(worked, checked.round);
       live = checked.round.count;
       held = checked.held;
       slot = checked.slot;
@@ -144,7 +162,7 @@ class Checker extends RoundExpander {
     const bySlot = [...slots].map(([name, tally]) => ({ slot: name, ...tally }));
     return {
       name: raw.name,
-      make: raw.make,
+      make: this.made(raw),
       line: raw.line,
       from: raw.from,
       worked: this.worked(raw, rounds, oval),
@@ -155,6 +173,16 @@ class Checker extends RoundExpander {
       decreases,
       events: this.placed(raw, rounds),
     };
+  }
+
+  /** How many pieces of the part: a whole number from 1 to `MAX_MAKE`. */
+  protected made(raw: RawPart): number {
+    if (raw.make > MAX_MAKE) {
+      const to = this.lines[raw.line - 1]?.to ?? raw.from;
+      this.report({ from: raw.from, to }, { code: "too-large", what: "make", limit: MAX_MAKE }, "error");
+      return MAX_MAKE;
+    }
+    return raw.make >= 1 ? Math.round(raw.make) : 1;
   }
 
   protected seams(events: readonly PartEvent[]): void {
@@ -245,6 +273,44 @@ class Checker extends RoundExpander {
     }
   }
 }
+
+/** What counting a round depends on, and what came of it. */
+interface Asked {
+  readonly e: Expanded;
+  readonly base: Base;
+  readonly slot: string;
+  readonly next: Expanded | undefined;
+  readonly quiet: boolean;
+}
+type Counted = ReturnType<RoundExpander["round"]>;
+
+/** "Rnds 7-30: sc around" is counted once: the second round of a range that stands on the same stitches comes out as the first did. */
+function sameWork(a: Asked, b: Asked): boolean {
+  return (
+    a.e.raw === b.e.raw &&
+    a.e.nodes === b.e.nodes &&
+    a.e.lastOfLine === b.e.lastOfLine &&
+    a.e.copied === b.e.copied &&
+    a.e.pickups === b.e.pickups &&
+    a.base.live === b.base.live &&
+    a.base.held === b.base.held &&
+    a.base.named === b.base.named &&
+    a.base.options.length === b.base.options.length &&
+    a.base.options.every((n, i) => n === b.base.options[i]) &&
+    a.slot === b.slot &&
+    a.next === b.next &&
+    a.quiet === b.quiet
+  );
+}
+const repeated = (c: Counted, e: Expanded, base: Base): Counted => ({
+  ...c,
+  round: {
+    ...c.round,
+    label: e.label,
+    number: e.number,
+    into: c.round.into === undefined ? undefined : base.into,
+  },
+});
 
 /** Strands and hook after a round: both stay until the text changes them. */
 function toolsOf(

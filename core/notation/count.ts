@@ -1,3 +1,4 @@
+import { MAX_STITCHES } from "./limits";
 import { addTally, type Tally } from "./stitches";
 import type { Node, Times } from "./tree";
 
@@ -53,9 +54,6 @@ interface Running {
   decreases: number;
   slot: string;
 }
-
-/** Most stitches one round may come to: beyond this nothing is worth counting. */
-export const MAX_STITCHES = 100_000;
 
 interface Size {
   uses: number;

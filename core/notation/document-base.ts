@@ -3,6 +3,7 @@ import type { RoundLabel } from "./labels";
 import { readLegend, type Legend } from "./legend";
 import { SequenceReader, type Found } from "./sequence";
 import type { Terms } from "./stitches";
+import { MAX_ROUND_TOKENS } from "./limits";
 import { linesOf, type Line } from "./text";
 import type { Token } from "./tokens";
 import type { Node, PatternEvent, Span, Times } from "./tree";
@@ -151,9 +152,6 @@ function shift(node: Node, by: number): Node {
       return { ...node, ...at };
   }
 }
-
-/** A round of more words than this is read up to here. */
-export const MAX_ROUND_TOKENS = 6000;
 
 export const opened = (tokens: readonly Token[]): { depth: number; stars: number } => {
   let depth = 0;

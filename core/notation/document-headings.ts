@@ -1,6 +1,7 @@
 import { readColourChange, readShade } from "./colours";
 import { startsEvent } from "./events";
 import { isRoundWord, readLabel, type RoundLabel } from "./labels";
+import { MAX_BLOCKS, MAX_MAKE, MAX_NAMES } from "./limits";
 import type { Line } from "./text";
 import { tokenize, type Token } from "./tokens";
 import { readStitch } from "./vocabulary";
@@ -19,10 +20,6 @@ const SENTENCE =
 const SEWING_UP = /^(assembly|finishing|making|sewing|joining|putting)$/;
 const ASSEMBLY =
   /^(assembly|finishing|making|sewing|putting|materials?|abbreviations?|notes?|supplies|tools|gauge|tension|legend|key|terms|description|instructions?)$/;
-/** Named blocks of one text. */
-const MAX_BLOCKS = 60;
-/** Names of parts that later words may speak of; no pattern has more parts than that. */
-const MAX_NAMES = 300;
 const startsSetup = (word: string): boolean => /^(join|attach|with|rejoin|in|working|work|using)$/.test(word);
 
 /** Headings: a part with its colour and how many to make, told from talk and from a block under a name. */
@@ -36,11 +33,13 @@ export abstract class HeadingsReader extends PartsReader {
       const made = c.attempt(() => {
         const bracket = c.take("(", "[");
         c.take("-", ",", ":");
-        const sign = c.take("make", "x", "work") || (bracket && c.kind() === "number");
-        if (!sign) return undefined;
+        const said = c.take("make", "x", "work");
+        if (!said && !(bracket && c.kind() === "number")) return undefined;
         c.take("x");
         const n = c.number();
-        if (n === undefined || !Number.isInteger(n) || n < 1 || n > 500) return undefined;
+        if (n === undefined || !Number.isInteger(n) || n < 1) return undefined;
+        // "Owl (2026)" is a year; "Owl (make 2026)" is a number of pieces, and is told that it is too many.
+        if (!said && n > MAX_MAKE) return undefined;
         c.take("x", "times", "of", "pieces", "pcs", "alike", "identical", "the");
         c.take("alike", "same");
         if (bracket && !c.take(")", "]")) {

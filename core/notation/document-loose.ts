@@ -6,6 +6,16 @@ import type { Token } from "./tokens";
 import { type LineKind, append } from "./document-base";
 import { HeadingsReader } from "./document-headings";
 
+const JOINS = /^join(ed)?$/;
+const EVERY = /^(each|every|all|end)$/;
+const ROUNDS = /^(round|rnd)s?$/;
+/** Do words of these kinds stand in this order, with anything between them? Looks at each word once. */
+function inOrder(words: readonly string[], kinds: readonly RegExp[]): boolean {
+  let next = 0;
+  for (const w of words) if (kinds[next]?.test(w)) next++;
+  return next === kinds.length;
+}
+
 /** Lines without a label: events, set-ups, steps of sewing up, rounds that are only implied. */
 export abstract class LooseReader extends HeadingsReader {
   /** A line without a label: a colour, an event, a start, a round without a number, or a note. */
@@ -68,14 +78,13 @@ export abstract class LooseReader extends HeadingsReader {
   }
 
   protected noteOnJoining(tokens: readonly Token[]): boolean {
-    const words = tokens.map((t) => t.text).join(" ");
+    const words = tokens.map((t) => t.text);
     const spiral =
-      /\b(spiral|spirally|continuous(ly)?|do not join|don't join|without joining|unjoined)\b/.test(words);
-    const joined =
-      !spiral &&
-      /\b(join(ed)?\b.*\b(each|every|all)\b.*\b(round|rnd)s?|(each|every|all|end of)\b.*\b(round|rnd)s?\b.*\bjoin(ed)?)\b/.test(
-        words,
+      /\b(spiral|spirally|continuous(ly)?|do not join|don't join|without joining|unjoined)\b/.test(
+        words.join(" "),
       );
+    const joined =
+      !spiral && (inOrder(words, [JOINS, EVERY, ROUNDS]) || inOrder(words, [EVERY, ROUNDS, JOINS]));
     if (!spiral && !joined) return false;
     if (tokens.some((t) => t.kind === "number") && this.part) return false;
     // Said under a part's name it is that part's; said before any part it holds for all.

@@ -1,19 +1,13 @@
 import type { RoundLabel } from "./labels";
+import { MAX_ROUND_TOKENS, MAX_ROUNDS } from "./limits";
 import type { Line } from "./text";
 import type { Token } from "./tokens";
 import type { Node } from "./tree";
-import {
-  type RawRound,
-  type OpenPart,
-  type Heading,
-  type OpenRound,
-  MAX_ROUND_TOKENS,
-  opened,
-} from "./document-base";
+import { type RawRound, type OpenPart, type Heading, type OpenRound, opened } from "./document-base";
 import { ReferenceReader } from "./document-reference";
 
-/** Rounds that are read; beyond `MAX_ROUNDS` of check.ts nothing is counted anyway. */
-const MAX_LINES = 10_001;
+/** Rounds that are read; beyond `MAX_ROUNDS` nothing is counted anyway. */
+const MAX_LINES = MAX_ROUNDS + 1;
 
 /** Parts and rounds as they are opened and closed. */
 export abstract class PartsReader extends ReferenceReader {
@@ -141,8 +135,7 @@ export abstract class PartsReader extends ReferenceReader {
     return /^(make|crochet)$/.test(tokens[at - 1]?.text ?? "") &&
       /^[.,;(]$/.test(tokens[at - 2]?.text ?? "") &&
       Number.isInteger(n) &&
-      n > 1 &&
-      n <= 500
+      n > 1
       ? n
       : undefined;
   }

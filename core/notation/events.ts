@@ -50,15 +50,17 @@ export function leavesStitches(c: Cursor): boolean {
   return false;
 }
 
-const LENGTH_MM: Readonly<Record<string, number>> = {
-  mm: 1,
-  cm: 10,
-  in: MM_PER_INCH,
-  inch: MM_PER_INCH,
-  inches: MM_PER_INCH,
-  '"': MM_PER_INCH,
-  m: 1000,
-};
+const LENGTH_MM: ReadonlyMap<string, number> = new Map(
+  Object.entries({
+    mm: 1,
+    cm: 10,
+    in: MM_PER_INCH,
+    inch: MM_PER_INCH,
+    inches: MM_PER_INCH,
+    '"': MM_PER_INCH,
+    m: 1000,
+  }),
+);
 
 /** What the tokens of one event sentence say. Undefined when it is only prose. */
 export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
@@ -215,7 +217,7 @@ function tail(words: readonly { text: string; kind: string; value: number }[]): 
     const word = words[i];
     if (word?.kind !== "number") continue;
     const next = words[i + 1]?.text === "-" ? words[i + 2]?.text : words[i + 1]?.text;
-    const factor = LENGTH_MM[next ?? ""];
+    const factor = LENGTH_MM.get(next ?? "");
     if (factor !== undefined) return word.value * factor;
   }
   return undefined;

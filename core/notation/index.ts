@@ -1,7 +1,6 @@
 export {
   checkPattern,
   MAIN_SLOT,
-  MAX_ROUNDS,
   LEAST_EYE_OPENING,
   type CheckedPattern,
   type CheckedPart,
@@ -22,7 +21,7 @@ export {
   type Tally,
   type Terms,
 } from "./stitches";
-export { MAX_TEXT } from "./text";
+export { MAX_MAKE, MAX_ROUNDS, MAX_TEXT } from "./limits";
 export type { LineKind, LineReading } from "./document";
 export type { Node, Operation, PatternEvent, Span, StartKind } from "./tree";
 export type { SlotTally } from "./count";

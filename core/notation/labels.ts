@@ -1,4 +1,5 @@
 import type { Cursor } from "./cursor";
+import { MAX_ROUNDS } from "./limits";
 import type { Span } from "./tree";
 
 export interface RoundLabel extends Span {
@@ -13,6 +14,8 @@ export interface RoundLabel extends Span {
   readonly list: readonly number[] | undefined;
   /** For "next 4 rounds". */
   readonly many: number;
+  /** A number beyond `MAX_ROUNDS` where a round's number stands: an article number, a year with a slip. It names no round. */
+  readonly beyond?: Span;
   /** "R3 (18):" says what the round comes to before it says how. */
   readonly total?: { readonly n: number; readonly from: number; readonly to: number };
 }
@@ -95,17 +98,20 @@ function finish(
     return c.is(":", "-", "--", "=") ? { n, from: at, to: end } : undefined;
   });
   c.attempt(() => (c.take("(") && c.take("rs", "ws") && c.take(")") ? true : undefined));
+  const numbersEnd = c.to;
   while (c.take(":", ".", ")", "-", "--", "=", ";", "]", ",", "|"));
+  const beyond = Math.max(first ?? 0, more?.last ?? 0, many) > MAX_ROUNDS;
   return {
     from,
     to: c.to,
-    first,
-    last: more?.last ?? first,
+    first: beyond ? undefined : first,
+    last: beyond ? undefined : (more?.last ?? first),
     word,
     written,
     writtenAt,
-    list: more?.list,
-    many,
+    list: beyond ? undefined : more?.list,
+    many: beyond ? 1 : many,
+    ...(beyond ? { beyond: { from, to: numbersEnd } } : {}),
     ...(total ? { total } : {}),
   };
 }

@@ -18,6 +18,7 @@ export function layoutOf(round: CheckedRound): RoundLayout {
   let at = 0;
   let slot = round.slot;
   let left = MOST;
+  let visits = MOST * 20;
   let used = 0;
   const available = round.available ?? Infinity;
   const step = (offers: number, kind: "inc" | "dec" | undefined) => {
@@ -59,7 +60,8 @@ export function layoutOf(round: CheckedRound): RoundLayout {
                 unit,
                 node.times.kind === "until" ? node.times.left : reserve + fixedUse(nodes.slice(i + 1)),
               );
-        for (let k = 0; k < times && left > 0; k++) visit(node.items, reserve);
+        // A repeat of nothing but turns and asides lays nothing out: what is gone through is bounded too.
+        for (let k = 0; k < times && left > 0 && visits > 0; k++, visits--) visit(node.items, reserve);
       } else if (node.kind === "evenly") {
         const total = Math.max(node.n, Math.min(MOST, available) - used);
         const gap = Math.max(0, (total - node.n * node.op.uses) / Math.max(1, node.n));

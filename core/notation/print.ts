@@ -126,7 +126,7 @@ class Printer {
       .replace(/^#+\s*/, "")
       .replace(/\*\*|__/g, "")
       .replace(/:$/, "");
-    if (STATES_TERMS.test(title)) this.say(title.replace(STATES_TERMS, "").replace(/[(\s]*\)?\s*$/, ""));
+    if (STATES_TERMS.test(title)) this.say(withoutEmptyEnd(title.replace(STATES_TERMS, "")));
     else this.say(this.style.format === "markdown" ? `# ${title}` : title);
   }
 
@@ -161,7 +161,7 @@ class Printer {
     for (let i = 0; i < list.length;) {
       const round = list[i] as CheckedRound;
       if (round.broken || round.nodes.some(unsure)) {
-        this.say(this.plain(this.source.slice(round.from, round.to).replace(/\s*\n\s*/g, " ")));
+        this.say(this.plain(oneLine(this.source.slice(round.from, round.to))));
         while (i < list.length && list[i]?.from === round.from) i++;
         continue;
       }
@@ -236,11 +236,11 @@ class RoundWords {
     const body = this.list(round.nodes, whole);
     const free = round.nodes.find((n) => n.kind === "free-loops");
     if (free) return `${this.freeLoops(free)}: ${body}`;
-    return whole ? `in ${LOOPS[whole]} only: ${body}` : body;
+    return whole ? `in ${LOOPS.get(whole)} only: ${body}` : body;
   }
 
   private freeLoops({ of }: Extract<Node, { kind: "free-loops" }>): string {
-    const which = of.which === undefined ? "free loops" : LOOPS[of.which];
+    const which = of.which === undefined ? "free loops" : LOOPS.get(of.which);
     const where =
       of.round === undefined ? "" : of.how === "of" ? ` of round ${of.round}` : ` left by round ${of.round}`;
     return `in the ${which}${of.round === undefined && of.which !== undefined ? " left free" : where}${of.part ? ` of the ${of.part}` : ""}`;
@@ -337,7 +337,7 @@ class RoundWords {
     const count = times ?? 1;
     const loops =
       op.loops !== "both" && op.loops !== whole
-        ? ` in ${op.loops === "back" ? "BLO" : op.loops === "front" ? "FLO" : LOOPS[op.loops]}`
+        ? ` in ${op.loops === "back" ? "BLO" : op.loops === "front" ? "FLO" : LOOPS.get(op.loops)}`
         : "";
     if (op.name.startsWith("foundation")) return `${count} foundation ${this.name(op.stitch)}`;
     if (op.into === "ring") return this.ring(count * legs, op);
@@ -423,12 +423,28 @@ class RoundWords {
   }
 }
 
-const LOOPS: Readonly<Record<string, string>> = {
-  back: "back loops",
-  front: "front loops",
-  third: "third loops",
-  both: "both loops",
-};
+/** A title whose bracket lost what stood in it: "Puffin (US terms)" → "Puffin". */
+function withoutEmptyEnd(title: string): string {
+  let to = title.trimEnd().length;
+  if (title[to - 1] === ")") to--;
+  while (to > 0 && (title[to - 1] === "(" || title[to - 1]?.trim() === "")) to--;
+  return title.slice(0, to);
+}
+/** Lines of a text joined by single spaces. */
+const oneLine = (text: string): string =>
+  text
+    .split("\n")
+    .map((l, i, all) => (i === 0 ? l.trimEnd() : i === all.length - 1 ? l.trimStart() : l.trim()))
+    .join(" ");
+
+const LOOPS: ReadonlyMap<string, string> = new Map(
+  Object.entries({
+    back: "back loops",
+    front: "front loops",
+    third: "third loops",
+    both: "both loops",
+  }),
+);
 const reach = (t: Times): string => (t.kind === "until" ? `to last ${t.left} sts` : "around");
 const ordinal = (n: number): string =>
   `${n}${n % 10 === 2 && n !== 12 ? "nd" : n % 10 === 3 && n !== 13 ? "rd" : n % 10 === 1 && n !== 11 ? "st" : "th"}`;

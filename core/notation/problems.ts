@@ -59,7 +59,7 @@ export type ProblemDetail =
   | { readonly code: "number-asked"; readonly text: string }
   | {
       readonly code: "too-large";
-      readonly what: "repeat" | "nesting" | "rounds" | "text" | "chain" | "words";
+      readonly what: "repeat" | "nesting" | "rounds" | "text" | "chain" | "words" | "label" | "make";
       readonly limit: number;
     }
   | {
@@ -85,6 +85,8 @@ export type Problem = Span &
     readonly fix: Fix | undefined;
   };
 
+/** Words of the text, no longer than a message may be. */
+const short = (words: string) => (words.length > 60 ? `${words.slice(0, 57)}…` : words);
 const sts = (n: number) => (n === 1 ? "1 stitch" : `${n} stitches`);
 
 /** The message in the maker's words: what is wrong, with both numbers. */
@@ -117,15 +119,15 @@ export function problemText(p: ProblemDetail): string {
     case "no-such-round":
       return p.part === undefined
         ? `There is no round ${p.number} before this one to repeat.`
-        : `“${p.part}” has no round ${p.number}.`;
+        : `“${short(p.part)}” has no round ${p.number}.`;
     case "no-such-part":
-      return `There is no part called “${p.name}” above this line.`;
+      return `There is no part called “${short(p.name)}” above this line.`;
     case "unknown-word":
       return p.near === undefined
-        ? `“${p.word}” is not a stitch Lapka knows, so this round cannot be counted for certain.`
-        : `“${p.word}” is not known. Do you mean “${p.near}”?`;
+        ? `“${short(p.word)}” is not a stitch Lapka knows, so this round cannot be counted for certain.`
+        : `“${short(p.word)}” is not known. Do you mean “${p.near}”?`;
     case "not-understood":
-      return `“${p.text}” could not be read, so it is not counted.`;
+      return `“${short(p.text)}” could not be read, so it is not counted.`;
     case "unclosed-bracket":
       return `“${p.bracket}” is opened here and never closed.`;
     case "unopened-bracket":
@@ -133,7 +135,7 @@ export function problemText(p: ProblemDetail): string {
     case "repeat-without-start":
       return "“Repeat from *” needs a * where the repeat begins.";
     case "number-asked":
-      return `“${p.text}” gives no number. Write how many rounds or stitches, so that every piece comes out alike.`;
+      return `“${short(p.text)}” gives no number. Write how many rounds or stitches, so that every piece comes out alike.`;
     case "too-large":
       return {
         repeat: `A repeat may run at most ${p.limit} times.`,
@@ -141,6 +143,8 @@ export function problemText(p: ProblemDetail): string {
         rounds: `A pattern may have at most ${p.limit} rounds.`,
         text: `Only the first ${p.limit} characters are read.`,
         words: `Only the first ${p.limit} words of a round are read.`,
+        label: `Rounds are numbered up to ${p.limit}: this number is no round’s. If it is something else, take it off this line.`,
+        make: `A part may be made at most ${p.limit} times; more than that is a run of many. ${p.limit} are counted.`,
         chain: `At most ${p.limit} stitches in a row are counted.`,
       }[p.what];
     case "opening-too-small":
@@ -154,7 +158,7 @@ export function problemText(p: ProblemDetail): string {
     case "seam-does-not-match":
       return `The edges do not match: ${sts(p.first)} against ${p.second}.`;
     case "used-before-made":
-      return `“${p.name}” is worked in here, but it is only made further down, on line ${p.line}. Make it first.`;
+      return `“${short(p.name)}” is worked in here, but it is only made further down, on line ${p.line}. Make it first.`;
     case "not-increase-last":
       return `It says that the round ends in an increase, but it ends in ${p.ends}.`;
     case "nothing-to-read":

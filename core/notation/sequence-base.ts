@@ -9,9 +9,6 @@ import { readStitch } from "./vocabulary";
 export type Blocks = ReadonlyMap<string, readonly Node[]>;
 const NO_BLOCKS: Blocks = new Map();
 
-export const MAX_NESTING = 24;
-export const MAX_REPEAT = 10_000;
-
 /**
  * Something that was noticed while reading. `doubt`: a word or a number that may be no more than talk; it is only
  * worth telling when the round does not come out without it.
@@ -22,7 +19,9 @@ export type Found = Span & {
   readonly doubt?: "word" | "number";
 };
 export type Close = ")" | "]" | "}" | ">" | "end";
-export const CLOSER: Readonly<Record<string, Close>> = { "(": ")", "[": "]", "{": "}", "<": ">" };
+export const CLOSER: ReadonlyMap<string, Close> = new Map(
+  Object.entries<Close>({ "(": ")", "[": "]", "{": "}", "<": ">" }),
+);
 export const SEPARATOR = new Set([
   ",",
   ";",
@@ -101,7 +100,7 @@ export abstract class Reading {
     c.at = i;
     c.take("then", "and");
     c.number();
-    const opens = CLOSER[c.text()] !== undefined;
+    const opens = CLOSER.get(c.text()) !== undefined;
     const word = opens ? undefined : readStitch(c, this.terms);
     c.at = at;
     return opens || (word !== undefined && word.kind !== "generic");

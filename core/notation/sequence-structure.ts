@@ -76,12 +76,12 @@ export abstract class StructureReader extends WorkReader {
       if (legs === undefined || legs < 2 || legs > 12) return undefined;
       while (
         !c.done &&
-        !(c.is("tog", "made") || /\d+tog$/.test(c.text()) || c.text() === "*" || REPEAT.has(c.text()))
+        !(c.is("tog", "made") || c.text().endsWith("tog") || c.text() === "*" || REPEAT.has(c.text()))
       ) {
         if (c.is("(", "[", ";")) break;
         c.at++;
       }
-      if (/\d+tog$/.test(c.text())) c.at++;
+      if (c.text().endsWith("tog")) c.at++;
       c.take("made");
       return (
         items.push({

@@ -1,7 +1,8 @@
 import { isRoundWord } from "./labels";
 import { readReach } from "./target";
 import { ONCE, type Node, type Times } from "./tree";
-import { Reading, MAX_REPEAT, type Close, CLOSER, SEPARATOR, REPEAT } from "./sequence-base";
+import { MAX_REPEAT } from "./limits";
+import { Reading, type Close, CLOSER, SEPARATOR, REPEAT } from "./sequence-base";
 
 /** Repeats: "* … *, rep 6 times", "x 5", "repeat around", and how often that is. */
 export abstract class TimesReader extends Reading {
@@ -154,7 +155,9 @@ export abstract class TimesReader extends Reading {
     const times =
       this.timesAfter() ??
       this.bareCount() ??
-      (referred && stars.length > 0 && (c.done || SEPARATOR.has(c.text()) || CLOSER[c.text()] !== undefined)
+      (referred &&
+      stars.length > 0 &&
+      (c.done || SEPARATOR.has(c.text()) || CLOSER.get(c.text()) !== undefined)
         ? { times: { kind: "around" as const } }
         : undefined);
     if (!times) {

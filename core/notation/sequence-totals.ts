@@ -84,7 +84,7 @@ export abstract class TotalsReader extends TimesReader {
     return (
       c.attempt(() => {
         const from = c.from;
-        const close = CLOSER[c.text()];
+        const close = CLOSER.get(c.text());
         c.at++;
         c.take("=", "total", ":", "you", "-");
         c.take("have", ":", "of");

@@ -5,7 +5,8 @@ import { addTally, type StitchName, type Tally } from "./stitches";
 import { isPreposition, noTarget, readLoopPhrase, readLoops, readTarget, type Target } from "./target";
 import { ONCE, type Node, type Operation, type Span, type Times } from "./tree";
 import { isStitchNoun, readStitch } from "./vocabulary";
-import { MAX_NESTING, CLOSER, readStitchAhead } from "./sequence-base";
+import { MAX_NESTING } from "./limits";
+import { CLOSER, readStitchAhead } from "./sequence-base";
 import { TotalsReader } from "./sequence-totals";
 
 type WorkNode = Extract<Node, { kind: "work" }>;
@@ -25,11 +26,11 @@ export abstract class WorkReader extends TotalsReader {
             !(
               c.is("x") &&
               c.legend.has("x") &&
-              (CLOSER[c.text(1)] === undefined || (c.kind(2) === "number" && /^[)\]}]$/.test(c.text(3))))
+              (CLOSER.get(c.text(1)) === undefined || (c.kind(2) === "number" && /^[)\]}]$/.test(c.text(3))))
             ) && c.take("x", "*", "times");
           if (
             sign &&
-            CLOSER[c.text()] !== undefined &&
+            CLOSER.get(c.text()) !== undefined &&
             !(c.kind(1) === "number" && (/^[)\]}]$/.test(c.text(2)) || isStitchNoun(c.text(2))))
           )
             return this.countedBracket(items, from, before ?? 1, numberAt);
@@ -201,7 +202,7 @@ export abstract class WorkReader extends TotalsReader {
       if (n === undefined) return undefined;
       // "sc 2 sc": the number belongs to what follows; "sc 3 sts" and "sc 3 in next" do not.
       if (c.kind() === "word" && !isStitchNoun(c.text()) && readStitchAhead(c, this.terms)) return undefined;
-      if (c.is("x") && CLOSER[c.text(1)] !== undefined) return undefined;
+      if (c.is("x") && CLOSER.get(c.text(1)) !== undefined) return undefined;
       if (isStitchNoun(c.text())) c.at++;
       c.take("more");
       return n;
@@ -213,7 +214,7 @@ export abstract class WorkReader extends TotalsReader {
     const { c } = this;
     const opener = c.peek();
     if (!opener) return undefined;
-    const close = CLOSER[opener.text] ?? ")";
+    const close = CLOSER.get(opener.text) ?? ")";
     const start = c.at;
     c.at++;
     const inside = this.sequence(close, MAX_NESTING / 2);

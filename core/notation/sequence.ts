@@ -2,23 +2,15 @@ import type { Cursor } from "./cursor";
 import { readColourChange, readShade } from "./colours";
 import { readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
+import { MAX_NESTING } from "./limits";
 import { stitchInto } from "./operations";
 import { noTarget, readLoopPhrase, readRing, readTarget } from "./target";
 import { ONCE, type Node } from "./tree";
 import { isStitchNoun, nearestStitchWord } from "./vocabulary";
-import {
-  MAX_NESTING,
-  type Close,
-  CLOSER,
-  SEPARATOR,
-  REPEAT,
-  withLoops,
-  spanOf,
-  readStitchAhead,
-} from "./sequence-base";
+import { type Close, CLOSER, SEPARATOR, REPEAT, withLoops, spanOf, readStitchAhead } from "./sequence-base";
 import { StructureReader } from "./sequence-structure";
 
-export { MAX_NESTING, MAX_REPEAT, type Blocks, type Found } from "./sequence-base";
+export { type Blocks, type Found } from "./sequence-base";
 
 const LEAD = new Set([
   "work",
@@ -117,7 +109,7 @@ export class SequenceReader extends StructureReader {
     const { c } = this;
     const opener = c.peek();
     if (!opener) return;
-    const close = CLOSER[opener.text] ?? ")";
+    const close = CLOSER.get(opener.text) ?? ")";
     if (this.bracketedTimes(items, close) || this.bracketedRounds(close)) return;
     c.at++;
     if (depth >= MAX_NESTING) {
@@ -224,7 +216,7 @@ export class SequenceReader extends StructureReader {
   protected item(items: Node[], depth: number, close: Close): void {
     const { c } = this;
     const from = c.from;
-    if (CLOSER[c.text()] !== undefined) {
+    if (CLOSER.get(c.text()) !== undefined) {
       if (!this.bracketTotal(items)) this.bracket(items, depth);
       return;
     }
@@ -308,7 +300,7 @@ export class SequenceReader extends StructureReader {
     const from = c.at;
     while (LEAD.has(c.text())) c.at++;
     if (
-      CLOSER[c.text()] !== undefined ||
+      CLOSER.get(c.text()) !== undefined ||
       c.kind() === "number" ||
       readStitchAhead(c, this.terms) ||
       readRingAhead(c)
@@ -333,7 +325,7 @@ export class SequenceReader extends StructureReader {
     const start = items.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch"));
     if (
       start < 0 ||
-      (CLOSER[c.text(2)] !== undefined &&
+      (CLOSER.get(c.text(2)) !== undefined &&
         !(c.kind(3) === "number" && (isStitchNoun(c.text(4)) || /^[)\]}]$/.test(c.text(4)))))
     )
       return false;

@@ -20,14 +20,16 @@ export type Tally = Readonly<Partial<Record<StitchName, number>>>;
  * UK name → US stitch. Source: Craft Yarn Council, "Crochet Abbreviations Master List" and its
  * US/UK comparison (from memory); trade guide §2.6.
  */
-export const UK_TO_US: Readonly<Record<string, StitchName>> = {
-  dc: "sc",
-  htr: "hdc",
-  tr: "dc",
-  dtr: "tr",
-  trtr: "dtr",
-  ss: "slst",
-};
+export const UK_TO_US: ReadonlyMap<string, StitchName> = new Map(
+  Object.entries<StitchName>({
+    dc: "sc",
+    htr: "hdc",
+    tr: "dc",
+    dtr: "tr",
+    trtr: "dtr",
+    ss: "slst",
+  }),
+);
 
 const US_PRINT: Readonly<Record<StitchName, string>> = {
   ch: "ch",

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { checkPattern, MAX_PROBLEMS, MAX_ROUNDS } from "./check";
+import { checkPattern } from "./check";
+import { MAX_PROBLEMS, MAX_ROUNDS } from "./limits";
 import { PLAIN_STYLE, printPattern } from "./print";
 
 const fill = (s: string, kb = 200) => s.repeat(Math.ceil((kb * 1024) / s.length)).slice(0, kb * 1024);

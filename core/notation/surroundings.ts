@@ -53,10 +53,10 @@ export function partNamed<P extends { readonly name: string }>(
   const wanted = plain(words);
   const exact = parts.find((p) => plain(p.name) === wanted);
   if (exact) return exact;
-  const numbered = NUMBERED[wanted.split(" ")[0] ?? ""];
+  const numbered = NUMBERED.get(wanted.split(" ")[0] ?? "");
   const noun = wanted
     .split(" ")
-    .filter((w) => !(w in NUMBERED) && !/^(other|same|left|right|one|next|last)$/.test(w))
+    .filter((w) => !NUMBERED.has(w) && !/^(other|same|left|right|one|next|last)$/.test(w))
     .join(" ");
   if (noun === "") return undefined;
   const byNumber =
@@ -77,24 +77,28 @@ export function partNamed<P extends { readonly name: string }>(
     )
   );
 }
-const NUMBERED: Readonly<Record<string, number>> = {
-  "1st": 1,
-  first: 1,
-  "2nd": 2,
-  second: 2,
-  "3rd": 3,
-  third: 3,
-  "4th": 4,
-  fourth: 4,
-};
-const IRREGULAR: Readonly<Record<string, string>> = {
-  feet: "foot",
-  hooves: "hoof",
-  halves: "half",
-  leaves: "leaf",
-};
+const NUMBERED: ReadonlyMap<string, number> = new Map(
+  Object.entries({
+    "1st": 1,
+    first: 1,
+    "2nd": 2,
+    second: 2,
+    "3rd": 3,
+    third: 3,
+    "4th": 4,
+    fourth: 4,
+  }),
+);
+const IRREGULAR: ReadonlyMap<string, string> = new Map(
+  Object.entries({
+    feet: "foot",
+    hooves: "hoof",
+    halves: "half",
+    leaves: "leaf",
+  }),
+);
 const stem = (word: string): string =>
-  (IRREGULAR[word] ?? word.replace(/(?<=[a-z]{2})s$/, "")).replace(/[.*+?^${}()|[\]\\]/g, "");
+  (IRREGULAR.get(word) ?? word.replace(/(?<=[a-z]{2})s$/, "")).replace(/[.*+?^${}()|[\]\\]/g, "");
 
 export interface Pickup {
   readonly words: string;
@@ -247,13 +251,32 @@ export interface LoopBase {
   readonly free: boolean;
 }
 
-const opposite: Readonly<Record<string, Loops>> = { front: "back", back: "front" };
+const opposite: ReadonlyMap<string, Loops> = new Map(Object.entries<Loops>({ front: "back", back: "front" }));
+
+/** For each round of a part, by its index, the loops of it that later rounds went into. */
+export type LoopsWorked = ReadonlyMap<number, ReadonlySet<CheckedRound["loops"]>>;
+export type LoopsBeingWorked = Map<number, Set<CheckedRound["loops"]>>;
+export function addLoops(worked: LoopsBeingWorked, round: CheckedRound): void {
+  if (round.into === undefined) return;
+  const by = worked.get(round.into);
+  if (by) by.add(round.loops);
+  else worked.set(round.into, new Set([round.loops]));
+}
+function loopsWorked(rounds: readonly CheckedRound[]): LoopsWorked {
+  const worked: LoopsBeingWorked = new Map();
+  for (const r of rounds) addLoops(worked, r);
+  return worked;
+}
 
 /**
  * The stitches meant by "front loops left by round 4". "Left by round 4" and "of round 3" name the same loops when
  * round 4 was worked in the other ones (trade guide §2.2): both are accepted. Undefined when no such round is there.
  */
-export function loopBase(of: FreeLoops, rounds: readonly CheckedRound[]): LoopBase | undefined {
+export function loopBase(
+  of: FreeLoops,
+  rounds: readonly CheckedRound[],
+  worked: LoopsWorked = loopsWorked(rounds),
+): LoopBase | undefined {
   if (of.round === undefined) {
     const single = rounds.findLastIndex((r) => r.loops === "front" || r.loops === "back");
     const r = rounds[single];
@@ -264,14 +287,13 @@ export function loopBase(of: FreeLoops, rounds: readonly CheckedRound[]): LoopBa
   if (!round) return undefined;
   const left: LoopBase | undefined =
     (round.loops === "front" || round.loops === "back") &&
-    (of.which === undefined || of.which === opposite[round.loops])
+    (of.which === undefined || of.which === opposite.get(round.loops))
       ? { available: round.available, into: round.into ?? at - 1, free: true }
       : undefined;
   if (of.how === "left-by" && left) return left;
-  const users = rounds.filter((r) => r.into === at);
-  const taken = users.some((r) => r.loops === "both" || (of.which !== undefined && r.loops === of.which));
+  const by = worked.get(at);
+  const taken = by !== undefined && (by.has("both") || (of.which !== undefined && by.has(of.which)));
   const here = { available: round.count, into: at };
-  if (users.length === 0 || !taken) return { ...here, free: true };
-  if (users.some((r) => r.loops === "mixed")) return { ...here, free: true };
+  if (!taken || by.has("mixed")) return { ...here, free: true };
   return left ?? { ...here, free: false };
 }

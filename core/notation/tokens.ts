@@ -1,3 +1,5 @@
+import { MAX_NUMBER } from "./limits";
+
 /** A token keeps its half-open offsets into the text as typed. */
 export interface Token {
   readonly kind: "number" | "ordinal" | "word" | "mark";
@@ -69,9 +71,15 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
     const end = Math.min(to, at + match[0].length);
     const text = plain.slice(at, end);
     if (match[1] !== undefined)
-      tokens.push({ kind: "ordinal", text, value: parseInt(text, 10), from: at, to: end });
+      tokens.push({
+        kind: "ordinal",
+        text,
+        value: Math.min(MAX_NUMBER, parseInt(text, 10)),
+        from: at,
+        to: end,
+      });
     else if (match[2] !== undefined)
-      tokens.push({ kind: "number", text, value: Number(text), from: at, to: end });
+      tokens.push({ kind: "number", text, value: Math.min(MAX_NUMBER, Number(text)), from: at, to: end });
     else if (match[3] !== undefined) tokens.push(word(text, at, end));
     else tokens.push({ kind: "mark", text, value: NaN, from: at, to: end });
     at = end;

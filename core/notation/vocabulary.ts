@@ -11,40 +11,42 @@ export interface StitchWord {
 
 const plain = (stitch: StitchName): StitchWord => ({ stitch, kind: "plain", legs: 1 });
 
-const BASE: Readonly<Record<string, StitchName>> = {
-  sc: "sc",
-  scs: "sc",
-  hdc: "hdc",
-  hdcs: "hdc",
-  dc: "dc",
-  dcs: "dc",
-  tr: "tr",
-  trs: "tr",
-  trc: "tr",
-  dtr: "dtr",
-  fpsc: "sc",
-  bpsc: "sc",
-  fphdc: "hdc",
-  bphdc: "hdc",
-  fpdc: "dc",
-  bpdc: "dc",
-  fptr: "tr",
-  bptr: "tr",
-  esc: "sc",
-  exsc: "sc",
-  slst: "slst",
-  slsts: "slst",
-  ss: "slst",
-  sst: "slst",
-  ssts: "slst",
-  ch: "ch",
-  chs: "ch",
-  chain: "ch",
-  chains: "ch",
-  rsc: "rsc",
-  picot: "picot",
-  picots: "picot",
-};
+const BASE: ReadonlyMap<string, StitchName> = new Map(
+  Object.entries<StitchName>({
+    sc: "sc",
+    scs: "sc",
+    hdc: "hdc",
+    hdcs: "hdc",
+    dc: "dc",
+    dcs: "dc",
+    tr: "tr",
+    trs: "tr",
+    trc: "tr",
+    dtr: "dtr",
+    fpsc: "sc",
+    bpsc: "sc",
+    fphdc: "hdc",
+    bphdc: "hdc",
+    fpdc: "dc",
+    bpdc: "dc",
+    fptr: "tr",
+    bptr: "tr",
+    esc: "sc",
+    exsc: "sc",
+    slst: "slst",
+    slsts: "slst",
+    ss: "slst",
+    sst: "slst",
+    ssts: "slst",
+    ch: "ch",
+    chs: "ch",
+    chain: "ch",
+    chains: "ch",
+    rsc: "rsc",
+    picot: "picot",
+    picots: "picot",
+  }),
+);
 const CROCHET = new Set(["crochet", "crochets", "crocheted"]);
 const STITCH = new Set(["st", "sts", "stitch", "stitches"]);
 const TOG = new Set(["tog", "together"]);
@@ -108,10 +110,10 @@ export const isTogether = (text: string): boolean => TOG.has(text);
 function usName(word: string, terms: Terms): StitchName | undefined {
   const bare = word.length > 2 && word.endsWith("s") && word !== "ss" ? word.slice(0, -1) : word;
   if (terms === "uk") {
-    const us = UK_TO_US[bare];
+    const us = UK_TO_US.get(bare);
     if (us) return us;
   } else if (bare === "htr") return "hdc";
-  return BASE[word] ?? BASE[bare];
+  return BASE.get(word) ?? BASE.get(bare);
 }
 
 /** Reads "single crochet", "half treble" and the like. */

@@ -97,7 +97,7 @@ describe("stitch names", () => {
     expect(readStitch(at(text), "us")).toMatchObject({ kind, legs });
   });
   it("prints the stitch in the other terms", () => {
-    for (const [uk, us] of Object.entries(UK_TO_US)) expect(stitchWord(us, "uk")).toBe(uk);
+    for (const [uk, us] of UK_TO_US) expect(stitchWord(us, "uk")).toBe(uk);
     expect(stitchWord("slst", "us")).toBe("sl st");
   });
   it.each([

@@ -21,6 +21,9 @@ export type QuantityProblem =
 export type Parsed<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: QuantityProblem };
 
+/** Nothing that is a quantity is longer: a pasted pattern is not gone over letter by letter. */
+const LONGEST_QUANTITY = 60;
+
 const fail = (problem: QuantityProblem): Parsed<never> => ({ ok: false, problem });
 
 /**
@@ -29,6 +32,8 @@ const fail = (problem: QuantityProblem): Parsed<never> => ({ ok: false, problem 
  * locale ("1,250" in en, "1.250" in de). Fractions ("1/2", "3 1/4", "½") are read as well.
  */
 export function parseNumber(text: string, locale = "en"): Parsed<number> {
+  if (text.length > LONGEST_QUANTITY && text.trim().length > LONGEST_QUANTITY)
+    return fail({ code: "not-a-number", text: text.slice(0, LONGEST_QUANTITY) });
   const raw = text
     .trim()
     .replace(/[\u00a0\u202f\u2009']/g, " ")
@@ -60,63 +65,79 @@ function decimalPoint(compact: string, locale: string): string {
   return groups ? compact.split(mark).join("") : compact.replace(mark, ".");
 }
 
-function parseWithUnit(
-  text: string,
-  locale: string,
-  units: Readonly<Record<string, number>>,
-  fallback: number,
-): Parsed<number> {
-  const match = /^(.*?)\s*([a-z"”″'′]+\.?)?$/iu.exec(text.trim());
-  const number = parseNumber(match?.[1] ?? text, locale);
+const UNIT_LETTER = /[a-z"”″'′]/i;
+
+/** "12.5 cm" → "12.5" and "cm". Goes over the text once, from its end. */
+function splitUnit(text: string): { number: string; unit: string | undefined } {
+  const whole = text.trim();
+  const end = whole.endsWith(".") && UNIT_LETTER.test(whole.charAt(whole.length - 2)) ? -1 : 0;
+  let at = whole.length + end;
+  const to = at;
+  while (at > 0 && UNIT_LETTER.test(whole.charAt(at - 1))) at--;
+  return at === to
+    ? { number: whole, unit: undefined }
+    : { number: whole.slice(0, at).trimEnd(), unit: whole.slice(at, to).toLowerCase() };
+}
+
+function parseWithUnit(text: string, locale: string, units: Units, fallback: number): Parsed<number> {
+  if (text.length > LONGEST_QUANTITY && text.trim().length > LONGEST_QUANTITY)
+    return fail({ code: "not-a-number", text: text.slice(0, LONGEST_QUANTITY) });
+  const { number: digits, unit } = splitUnit(text);
+  const number = parseNumber(digits, locale);
   if (!number.ok) return number;
-  const word = match?.[2]?.toLowerCase().replace(/\.$/, "");
-  if (word === undefined) return { ok: true, value: number.value * fallback };
-  const factor = units[word];
-  if (factor === undefined) return fail({ code: "unknown-unit", unit: word, known: Object.keys(units) });
+  if (unit === undefined) return { ok: true, value: number.value * fallback };
+  const factor = units.get(unit);
+  if (factor === undefined) return fail({ code: "unknown-unit", unit, known: [...units.keys()] });
   return { ok: true, value: number.value * factor };
 }
 
-const LENGTH_IN_MM = {
-  mm: 1,
-  cm: 10,
-  m: 1000,
-  in: MM_PER_INCH,
-  inch: MM_PER_INCH,
-  inches: MM_PER_INCH,
-  '"': MM_PER_INCH,
-  "”": MM_PER_INCH,
-  "″": MM_PER_INCH,
-  yd: METRES_PER_YARD * 1000,
-  yds: METRES_PER_YARD * 1000,
-};
-const MASS_IN_GRAMS = { g: 1, gr: 1, gram: 1, grams: 1, kg: 1000, mg: 0.001, oz: GRAMS_PER_OUNCE };
-const TIME_IN_SECONDS = {
-  s: 1,
-  sec: 1,
-  min: 60,
-  mins: 60,
-  minutes: 60,
-  h: 3600,
-  hr: 3600,
-  hrs: 3600,
-  hour: 3600,
-  hours: 3600,
-};
+/** Factor by the word for a unit: maps, for what people type may be "constructor". */
+type Units = ReadonlyMap<string, number>;
+const MM_BY = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, yd: METRES_PER_YARD * 1000 };
+const GRAMS_BY = { g: 1, oz: GRAMS_PER_OUNCE };
+const SECONDS_BY = { s: 1, min: 60, h: 3600 };
+const LENGTH_IN_MM: Units = new Map([
+  ...Object.entries(MM_BY),
+  ["inch", MM_BY.in],
+  ["inches", MM_BY.in],
+  ['"', MM_BY.in],
+  ["”", MM_BY.in],
+  ["″", MM_BY.in],
+  ["yds", MM_BY.yd],
+]);
+const MASS_IN_GRAMS: Units = new Map([
+  ...Object.entries(GRAMS_BY),
+  ["gr", 1],
+  ["gram", 1],
+  ["grams", 1],
+  ["kg", 1000],
+  ["mg", 0.001],
+]);
+const TIME_IN_SECONDS: Units = new Map([
+  ...Object.entries(SECONDS_BY),
+  ["sec", SECONDS_BY.s],
+  ["mins", SECONDS_BY.min],
+  ["minutes", SECONDS_BY.min],
+  ["hr", SECONDS_BY.h],
+  ["hrs", SECONDS_BY.h],
+  ["hour", SECONDS_BY.h],
+  ["hours", SECONDS_BY.h],
+]);
 
 /** A length of fabric, hook or eye; a bare number is taken as `bare` (millimetres unless said). */
 export function parseLength(text: string, locale = "en", bare: "mm" | "cm" | "in" = "mm"): Parsed<Mm> {
-  const read = parseWithUnit(text, locale, LENGTH_IN_MM, LENGTH_IN_MM[bare]);
+  const read = parseWithUnit(text, locale, LENGTH_IN_MM, MM_BY[bare]);
   return read.ok ? { ok: true, value: mm(read.value) } : read;
 }
 
 /** A length of yarn; a bare number is taken as `bare`. */
 export function parseYarnLength(text: string, locale = "en", bare: "m" | "yd" = "m"): Parsed<Metres> {
-  const read = parseWithUnit(text, locale, LENGTH_IN_MM, LENGTH_IN_MM[bare]);
+  const read = parseWithUnit(text, locale, LENGTH_IN_MM, MM_BY[bare]);
   return read.ok ? { ok: true, value: metres(read.value / 1000) } : read;
 }
 
 export function parseMass(text: string, locale = "en", bare: "g" | "oz" = "g"): Parsed<Grams> {
-  const read = parseWithUnit(text, locale, MASS_IN_GRAMS, MASS_IN_GRAMS[bare]);
+  const read = parseWithUnit(text, locale, MASS_IN_GRAMS, GRAMS_BY[bare]);
   return read.ok ? { ok: true, value: grams(read.value) } : read;
 }
 
@@ -125,7 +146,7 @@ export function parseDuration(text: string, locale = "en", bare: "s" | "min" | "
   if (clock) return { ok: true, value: seconds(Number(clock[1]) * 3600 + Number(clock[2]) * 60) };
   const both = /^(\d+)\s*h(?:ours?|rs?)?\s*(\d+)\s*(?:min|m|minutes?)?$/i.exec(text.trim());
   if (both) return { ok: true, value: seconds(Number(both[1]) * 3600 + Number(both[2]) * 60) };
-  const read = parseWithUnit(text, locale, TIME_IN_SECONDS, TIME_IN_SECONDS[bare]);
+  const read = parseWithUnit(text, locale, TIME_IN_SECONDS, SECONDS_BY[bare]);
   return read.ok ? { ok: true, value: seconds(read.value) } : read;
 }
 

@@ -100,8 +100,8 @@ export function localeOf(table: Table, own: string): string {
   let commas = false;
   for (const { cells } of table.rows) {
     for (const c of cells) {
-      if (/^\s*\d+\.\d{1,2}\s*\D*$/.test(c)) return own;
-      commas ||= /^\s*\d+,\d{1,2}\s*\D*$/.test(c);
+      if (/^\d+\.\d{1,2}(?!\d)\D*$/.test(c.trim())) return own;
+      commas ||= /^\d+,\d{1,2}(?!\d)\D*$/.test(c.trim());
     }
   }
   return commas ? "de" : own;

@@ -18,6 +18,10 @@ import {
   type Terms,
 } from "@core/notation";
 
+/** No label and no word of a pattern is longer: what is longer is not looked at, so that a key stays a key on any text. */
+const LABEL_LETTERS = 30;
+const WORD_LETTERS = 30;
+
 /** What the editor asks of the page while somebody types. */
 export interface PatternSource {
   readonly pattern: () => CheckedPattern;
@@ -50,7 +54,7 @@ function language(terms: () => Terms): Extension {
       )
         return "labelName";
       if (
-        stream.match(/^[([{]\s*\d+\s*(sts?|sc|dc|stitches)?\.?\s*[)\]}]\s*$/i) ||
+        stream.match(/^[([{]\s{0,3}\d{1,6}\s{0,3}(sts?|sc|dc|stitches)?\.?\s{0,3}[)\]}]\s*$/i) ||
         stream.match(/^=\s*\d+.*$/)
       )
         return "number";
@@ -85,6 +89,7 @@ function completions(source: PatternSource) {
     const line = context.state.doc.lineAt(context.pos);
     const before = line.text.slice(0, context.pos - line.from);
     if (
+      before.length < LABEL_LETTERS &&
       /^\s*(r|rn|rnd|ro|rou|roun|round|row)?\.?\s?\d{0,3}[:.]?\s*$/i.test(before) &&
       line.text.slice(context.pos - line.from).trim() === "" &&
       (context.explicit || before.trim() !== "")
@@ -112,8 +117,8 @@ function hover(source: PatternSource): Extension {
   return hoverTooltip((view: EditorView, pos: number): Tooltip | null => {
     const line = view.state.doc.lineAt(pos);
     const at = pos - line.from;
-    const start = /[a-z0-9]*$/i.exec(line.text.slice(0, at))?.[0].length ?? 0;
-    const end = /^[a-z0-9]*/i.exec(line.text.slice(at))?.[0].length ?? 0;
+    const start = /[a-z0-9]*$/i.exec(line.text.slice(Math.max(0, at - WORD_LETTERS), at))?.[0].length ?? 0;
+    const end = /^[a-z0-9]*/i.exec(line.text.slice(at, at + WORD_LETTERS))?.[0].length ?? 0;
     // "6sc": the number is not part of the word.
     const word = line.text.slice(at - start, at + end).replace(/^\d+/, "");
     const meaning = meaningOf(word, source.pattern().terms);

@@ -19,13 +19,9 @@ export interface MoveView {
   readonly settled: boolean;
 }
 
-const WORDS: Readonly<Record<string, string>> = {
-  undone: "taken back",
-  moved: "moved",
-  made: "made",
-  sold: "sold",
-};
-export const moveWord = (kind: string): string => WORDS[kind] ?? kind;
+/** Kinds of move that are called otherwise on screen. */
+const WORDS: ReadonlyMap<string, string> = new Map([["undone", "taken back"]]);
+export const moveWord = (kind: string): string => WORDS.get(kind) ?? kind;
 const signed = (quantity: number, what: MoveView["what"], r: Reading): string =>
   `${quantity > 0 ? "+" : "−"}${printAmount(Math.abs(quantity), what === "item" ? "notion" : what, r)}`;
 
