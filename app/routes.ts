@@ -8,6 +8,7 @@ export default [
   route("items/:id", "routes/item.tsx"),
   route("items/:id/colourways", "routes/colourways.tsx"),
   route("items/:id/reasons", "routes/item-reasons.ts"),
+  route("items/:id/pattern.txt", "routes/item-text.ts"),
   route("materials", "routes/materials.tsx"),
   route("materials/stocktake", "routes/stocktake.tsx"),
   route("materials/stocktake/post", "routes/stocktake-post.ts"),

@@ -56,7 +56,7 @@ build_once() {
   [ -f "$ROOT/build/server/index.js" ] && [ "$(cat "$ROOT/build/.stamp" 2>/dev/null)" = "$stamp" ] && return 0
   say "Building"
   mkdir -p "$LAPKA_DATA"
-  (cd "$ROOT" && NODE_ENV=production npx --no-install react-router build) >"$LAPKA_DATA/build.log" 2>&1 || { tail -n 30 "$LAPKA_DATA/build.log" >&2; fail "the build failed"; }
+  (cd "$ROOT" && NODE_ENV=production npm run --silent build) >"$LAPKA_DATA/build.log" 2>&1 || { tail -n 30 "$LAPKA_DATA/build.log" >&2; fail "the build failed"; }
   printf '%s' "$stamp" >"$ROOT/build/.stamp"
 }
 

@@ -1,7 +1,8 @@
 import { parseDate } from "@internationalized/date";
 import { readFileSync } from "node:fs";
 import path from "node:path";
-import { analyseStored, aroundOf, draftOf, loadSurroundings } from "../app/features/items/load.server";
+import { analyseItem } from "../app/features/items/analyse";
+import { aroundOf, draftOf, loadSurroundings, type Surroundings } from "../app/features/items/load.server";
 import type { Database } from "../db/connect";
 import { lapFactor } from "../core/calibrate";
 import { randomFrom } from "../core/calibrate/simulated-makers";
@@ -9,9 +10,9 @@ import { plannedLine } from "../app/features/runs/line";
 import { secondsOfWork, tradePerStitch } from "../core/estimate";
 import type { WeightClass } from "../core/fabric";
 import { mm } from "../core/units";
-import { expectedFor, stageWork, tradeExpected } from "../app/features/hand/expected";
+import { expectedFor, stageWork, tradeAround, tradeExpected } from "../app/features/hand/expected";
 import { listHands, saveTiming, saveWeighIn } from "../db/queries/hands";
-import { createItem, findItem, listItems, type ItemKind } from "../db/queries/items";
+import { createItem, findItem, listItems, type ItemKind, type ItemWithRevision } from "../db/queries/items";
 import { saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
 import { addBalls, type NewBall } from "../db/queries/balls";
 import { saveColourway } from "../db/queries/colourways";
@@ -173,6 +174,12 @@ export const HIDDEN_HAND = {
   batch: 0.95,
 } as const;
 
+/** What the trade expects of a demo item; reckoned right here, for these patterns are our own. */
+function tradeOf(entry: ItemWithRevision, surroundings: Surroundings) {
+  const draft = draftOf(entry.revision);
+  return tradeExpected(draft, analyseItem(draft, tradeAround(aroundOf(entry, surroundings))));
+}
+
 /** Six months of weighing and timing as that hand would have left them, on a scale of 0.1 g. */
 async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: string): Promise<void> {
   const [hand] = await listHands(scope);
@@ -195,7 +202,7 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
   ).entries()) {
     const entry = items.find((x) => x.item.name.startsWith(name));
     if (!entry || !hand) continue;
-    const e = expectedFor(tradeExpected(draftOf(entry.revision), aroundOf(entry, surroundings)), part);
+    const e = expectedFor(tradeOf(entry, surroundings), part);
     const own = HIDDEN_HAND.yarns[yarns.get(e.yarnId ?? "")?.shade ?? ""] ?? 1;
     const real = fill ? e.fillingMg * HIDDEN_HAND.packing : e.stitchMg * HIDDEN_HAND.tension * own + e.tailMg;
     if (real <= 0) continue;
@@ -234,7 +241,7 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
   ).entries()) {
     const entry = items.find((x) => x.item.name.startsWith(name));
     if (!entry || !hand) continue;
-    const one = stageWork(tradeExpected(draftOf(entry.revision), aroundOf(entry, surroundings)), "", stage);
+    const one = stageWork(tradeOf(entry, surroundings), "", stage);
     const each = secondsOfWork(one) * (stage === "crochet" ? HIDDEN_HAND.crochet : HIDDEN_HAND.finishing);
     if (each <= 0) continue;
     const laps = Array.from({ length: pieces }, (_, n) =>
@@ -640,7 +647,7 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
   const line = async (itemId: string, quantity: number) => {
     const found = await findItem(scope, itemId);
     if (!found) throw new Error("a demo item is missing");
-    const a = analyseStored(found, surroundings);
+    const a = analyseItem(draftOf(found.revision), aroundOf(found, surroundings));
     return {
       itemId,
       revisionId: found.revision.id,

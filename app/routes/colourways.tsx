@@ -56,10 +56,18 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     ...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const),
     ...cupboard.notions.map((n) => [n.id, n.name] as const),
   ]);
-  const own = analyseStored(entry, s);
-  const cards = [undefined, ...colourways].map((c) => {
-    const dressed = inColourway(entry, c);
-    const a = c ? analyseStored(dressed, s) : own;
+  const dressings = await Promise.all(
+    [undefined, ...colourways].map(async (c) => {
+      const dressed = inColourway(entry, c);
+      return { c, dressed, got: await analyseStored(dressed, s) };
+    }),
+  );
+  const own = dressings[0]?.got;
+  // Nothing can be said of its colours: its own page says why.
+  if (!own?.ok) throw redirect(`/items/${params.id}`);
+  const cards = dressings.flatMap(({ c, dressed, got }) => {
+    if (!got.ok) return [];
+    const a = got.value;
     const slots = draftOf(dressed.revision).slots;
     const more = howManyMore(a.needs, free);
     return {
@@ -91,10 +99,10 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   });
   return {
     item: { id: entry.item.id, name: entry.item.name },
-    slots: own.piece.yarn.map((y) => y.slot),
+    slots: own.value.piece.yarn.map((y) => y.slot),
     cards,
-    shapes: own.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
-    ready: own.checked.ok,
+    shapes: own.value.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
+    ready: own.value.checked.ok,
     yarns: cupboard.yarns.map((y) => ({
       id: y.id,
       label: `${y.shade} (${y.name})`,

@@ -5,8 +5,11 @@ import { z } from "zod";
 import type { Route } from "./+types/item-new";
 import { createItem } from "@db/queries/items";
 import { listNotions, listYarns } from "@db/queries/materials";
-import { checkPattern, MAIN_SLOT, MAX_TEXT } from "@core/notation";
-import { ITEM_KINDS } from "../features/items/schema";
+import { MAIN_SLOT } from "@core/notation";
+import { feesOf, loadSurroundings } from "../features/items/load.server";
+import { reckon } from "../features/items/reckon.server";
+import { ITEM_KINDS, MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
+import { unreckonedText } from "../features/items/unreckoned";
 import { smallHook } from "../features/items/materials-panel";
 import { openWorkshop } from "../server/scope.server";
 import { Button, Page, PageHead, Sheet, Small, Stack } from "../ui/basics";
@@ -20,20 +23,34 @@ const schema = z.object({
     .trim()
     .max(120, { error: "A name may have 120 letters at most." }),
   kind: z.enum(["keychain", "ornament", "figure", "kit", "other"]),
-  pattern: z
-    .string()
-    .max(MAX_TEXT, { error: `A pattern may have ${MAX_TEXT / 1024} KB at most.` })
-    .optional(),
+  pattern: z.string().max(MAX_PATTERN, { error: PATTERN_TOO_LONG }).optional(),
 });
 
 export async function action({ request, context }: Route.ActionArgs) {
-  const { scope } = await openWorkshop(request, context);
+  const { scope, workshop } = await openWorkshop(request, context);
   const submission = parseWithZod(await request.formData(), { schema });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { name, kind, pattern = "" } = submission.value;
+  const hanger = kind === "keychain" || kind === "ornament";
   // Sensible beginnings: the one yarn there is, the filling there is, a ring on a keychain.
-  const [yarns, notions] = await Promise.all([listYarns(scope), listNotions(scope)]);
-  const slots = new Set(checkPattern(pattern).parts.flatMap((p) => p.bySlot.map((s) => s.slot)));
+  const [yarns, notions, s] = await Promise.all([
+    listYarns(scope),
+    listNotions(scope),
+    loadSurroundings(scope, workshop),
+  ]);
+  // Read before it is kept: a text that cannot be reckoned stays on the page.
+  const read = await reckon(
+    { pattern, firmness: "medium", hanger, slots: [], notions: [] },
+    { ...s, yarns: [], notions: [], fees: feesOf(s.channels, null), price: undefined, hand: undefined },
+  );
+  if (!read.ok)
+    return data(
+      submission.reply({ fieldErrors: { pattern: [`Not kept yet. ${unreckonedText(read.why)}`] } }),
+      {
+        status: 422,
+      },
+    );
+  const slots = new Set(read.value.checked.parts.flatMap((p) => p.bySlot.map((x) => x.slot)));
   const only = yarns.length === 1 ? yarns[0] : undefined;
   const filling = notions.find((n) => n.kind === "filling");
   const id = await createItem(
@@ -42,7 +59,7 @@ export async function action({ request, context }: Route.ActionArgs) {
     {
       pattern,
       firmness: "medium",
-      hanger: kind === "keychain" || kind === "ornament",
+      hanger,
       note: "",
       slots: only
         ? (slots.size > 0 ? [...slots] : [MAIN_SLOT]).slice(0, 24).map((slot) => ({

@@ -12,7 +12,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop, reading } = await openWorkshop(request, context);
   const [entry, s] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop)]);
   if (!entry) throw data(null, { status: 404 });
-  const a = analyseStored(entry, s);
+  const got = await analyseStored(entry, s);
+  if (!got.ok) throw data(null, { status: 404 });
+  const a = got.value;
   const metres = sumTogether(
     a.piece.yarn.map((y) => y.metres),
     "Yarn in one piece",

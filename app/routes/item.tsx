@@ -1,12 +1,15 @@
 import { data, redirect } from "react-router";
+import { z } from "zod";
 import type { Route } from "./+types/item";
-import { findItem, saveItem, setItemDeleted } from "@db/queries/items";
+import { findItem, saveItem, setItemDeleted, type ItemWithRevision } from "@db/queries/items";
 import { ChangedMeanwhile } from "@db/scope";
 import { minorDigits, printNumber } from "@core/units";
 import { ItemPage, type SaveResult } from "../features/items/item-page";
-import { analyseStored, draftOf, loadSurroundings } from "../features/items/load.server";
-import { errorsByField, itemSchema } from "../features/items/schema";
-import { openWorkshop } from "../server/scope.server";
+import { analyseStored, draftOf, loadSurroundings, tryItemAgain } from "../features/items/load.server";
+import { errorsByField, itemSchema, MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
+import { unreckonedText } from "../features/items/unreckoned";
+import { UnreckonedPage, type MendResult } from "../features/items/unreckoned-page";
+import { openWorkshop, type Opened } from "../server/scope.server";
 import { unlessAway } from "../ui/away";
 import { Page } from "../ui/basics";
 
@@ -20,59 +23,115 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   if (!entry) throw data(null, { status: 404 });
   const digits = minorDigits(reading.currency);
   const { item, revision } = entry;
+  const got = await analyseStored(entry, s);
+  const head = { id: item.id, revision: item.revision, name: item.name };
+  if (!got.ok) return { ...head, page: undefined, unreckoned: { why: got.why, pattern: revision.pattern } };
   return {
-    id: item.id,
-    revision: item.revision,
-    name: item.name,
-    kind: item.kind,
-    channelId: item.channelId,
-    note: revision.note,
-    draft: draftOf(revision),
-    price: item.price === null ? "" : printNumber(item.price / 10 ** digits, digits, reading.locale),
-    yarns: s.yarns.filter((y) => !y.deleted || revision.slots.some((x) => x.yarnId === y.id)),
-    notions: s.notions.filter((n) => !n.deleted || revision.notions.some((x) => x.notionId === n.id)),
-    channels: s.channels.map((c) => ({ id: c.id, label: c.name, percentBp: c.percentBp, fixed: c.fixed })),
-    money: s.money,
-    terms: s.terms,
-    hand: { pace: s.hand.pace, density: s.hand.density },
-    analysis: analyseStored(entry, s),
+    ...head,
+    unreckoned: undefined,
+    page: {
+      ...head,
+      kind: item.kind,
+      channelId: item.channelId,
+      note: revision.note,
+      draft: draftOf(revision),
+      price: item.price === null ? "" : printNumber(item.price / 10 ** digits, digits, reading.locale),
+      yarns: s.yarns.filter((y) => !y.deleted || revision.slots.some((x) => x.yarnId === y.id)),
+      notions: s.notions.filter((n) => !n.deleted || revision.notions.some((x) => x.notionId === n.id)),
+      channels: s.channels.map((c) => ({ id: c.id, label: c.name, percentBp: c.percentBp, fixed: c.fixed })),
+      money: s.money,
+      terms: s.terms,
+      hand: { pace: s.hand.pace, density: s.hand.density },
+      analysis: got.value,
+    },
   };
 }
 
 export async function action({ request, params, context }: Route.ActionArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
-  if (!(request.headers.get("Content-Type") ?? "").includes("application/json")) {
-    const form = await request.formData();
-    if (form.get("intent") !== "delete") throw data(null, { status: 400 });
-    const entry = await findItem(scope, params.id);
-    if (!entry) throw data(null, { status: 404 });
-    await setItemDeleted(scope, params.id, true);
-    return redirect(`/items?deleted=item:${params.id}&label=${encodeURIComponent(entry.item.name)}`);
-  }
+  const opened = await openWorkshop(request, context);
+  const { scope, workshop } = opened;
+  const entry = await findItem(scope, params.id);
+  if (!entry) throw data(null, { status: 404 });
+  if (!(request.headers.get("Content-Type") ?? "").includes("application/json"))
+    return formAction(await request.formData(), entry, opened);
   const body: unknown = await request.json().catch(() => undefined);
   const read = itemSchema(workshop.currency, workshop.locale).safeParse(body);
   if (!read.success) return data<SaveResult>({ errors: errorsByField(read.error) }, { status: 400 });
   const { basedOn, name, kind, price, channelId, slots, ...content } = read.data;
+  return keep(
+    opened,
+    entry,
+    basedOn,
+    { name, kind, price, channelId },
+    {
+      ...content,
+      slots: slots.map((s) => ({
+        slot: s.slot,
+        yarnId: s.yarnId,
+        hookUm: Math.round(s.hookMm * 1000),
+        strands: s.strands,
+      })),
+    },
+  );
+}
+
+type Fields = Parameters<typeof saveItem>[3];
+type Content = Parameters<typeof saveItem>[4];
+
+/** Reckons what would be kept, then keeps it: a text that cannot be reckoned stays on the page. */
+async function keep(opened: Opened, entry: ItemWithRevision, basedOn: number, own: Fields, content: Content) {
+  const { scope, workshop } = opened;
+  const would = {
+    item: { ...entry.item, ...own },
+    revision: { ...entry.revision, ...content },
+  };
+  const got = await analyseStored(would, await loadSurroundings(scope, workshop));
+  if (!got.ok) return data<SaveResult>({ errors: { pattern: unreckonedText(got.why) } }, { status: 422 });
   try {
-    const { revision } = await saveItem(
-      scope,
-      params.id,
-      basedOn,
-      { name, kind, price, channelId },
-      {
-        ...content,
-        slots: slots.map((s) => ({
-          slot: s.slot,
-          yarnId: s.yarnId,
-          hookUm: Math.round(s.hookMm * 1000),
-          strands: s.strands,
-        })),
-      },
-    );
+    const { revision } = await saveItem(scope, entry.item.id, basedOn, own, content);
     return data<SaveResult>({ saved: revision });
   } catch (error) {
     if (error instanceof ChangedMeanwhile) return data<SaveResult>({ conflict: true }, { status: 409 });
     throw error;
+  }
+}
+
+const mendSchema = z.object({
+  basedOn: z
+    .string()
+    .regex(/^\d{1,9}$/)
+    .transform(Number),
+  pattern: z.string().max(MAX_PATTERN, { error: PATTERN_TOO_LONG }),
+});
+
+/** Plain forms: deleting, and mending an item that could not be reckoned. */
+async function formAction(form: FormData, entry: ItemWithRevision, opened: Opened) {
+  const { scope, workshop } = opened;
+  const { item, revision } = entry;
+  switch (form.get("intent")) {
+    case "delete":
+      await setItemDeleted(scope, item.id, true);
+      return redirect(`/items?deleted=item:${item.id}&label=${encodeURIComponent(item.name)}`);
+    case "retry":
+      tryItemAgain(entry, await loadSurroundings(scope, workshop));
+      return redirect(`/items/${item.id}`);
+    case "mend": {
+      const read = mendSchema.safeParse(Object.fromEntries(form));
+      if (!read.success) return data<MendResult>({ errors: errorsByField(read.error) }, { status: 400 });
+      const { name, kind, price, channelId } = item;
+      return keep(
+        opened,
+        entry,
+        read.data.basedOn,
+        { name, kind, price, channelId },
+        {
+          ...revision,
+          pattern: read.data.pattern,
+        },
+      );
+    }
+    default:
+      throw data(null, { status: 400 });
   }
 }
 
@@ -88,10 +147,14 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
 
 export const shouldRevalidate = unlessAway;
 
-export default function ItemRoute({ loaderData }: Route.ComponentProps) {
+export default function ItemRoute({ loaderData: d, actionData }: Route.ComponentProps) {
   return (
     <Page>
-      <ItemPage key={loaderData.id} data={loaderData} />
+      {d.page ? (
+        <ItemPage key={d.id} data={d.page} />
+      ) : (
+        <UnreckonedPage key={d.id} item={d} result={actionData as MendResult | undefined} />
+      )}
     </Page>
   );
 }

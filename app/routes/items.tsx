@@ -5,6 +5,7 @@ import type { Route } from "./+types/items";
 import { printLength, printMoney, type Minor, type Mm } from "@core/units";
 import { sizeOf } from "../features/items/analyse";
 import { loadAnalysedItems } from "../features/items/load.server";
+import { UnreckonedList } from "../features/items/unreckoned-list";
 import { smallSilhouette } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { openWorkshop } from "../server/scope.server";
@@ -19,10 +20,11 @@ export const meta: Route.MetaFunction = () => [{ title: "Items · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const { items, surroundings: s } = await loadAnalysedItems(scope, workshop);
+  const { items, unreckoned, surroundings: s } = await loadAnalysedItems(scope, workshop);
   const yarns = new Map(s.yarns.map((y) => [y.id, y]));
   return {
     wage: workshop.wagePerHour,
+    unreckoned,
     items: items.map(({ entry, analysis }) => {
       const { piece } = analysis;
       const colours: SlotColours = Object.fromEntries(
@@ -163,7 +165,7 @@ export default function Items({ loaderData }: Route.ComponentProps) {
     <Page>
       <PageHead>
         <h1>Items</h1>
-        {loaderData.items.length > 0 ? (
+        {loaderData.items.length + loaderData.unreckoned.length > 0 ? (
           <ButtonLink to="/items.csv" reloadDocument>
             <Download size={17} aria-hidden /> CSV
           </ButtonLink>
@@ -172,7 +174,8 @@ export default function Items({ loaderData }: Route.ComponentProps) {
           <Plus size={17} aria-hidden /> New item
         </ButtonLink>
       </PageHead>
-      {loaderData.items.length === 0 ? (
+      <UnreckonedList items={loaderData.unreckoned} />
+      {loaderData.items.length + loaderData.unreckoned.length === 0 ? (
         <Empty>
           <h2>An item is a design that you make again and again</h2>
           <p>
@@ -184,7 +187,7 @@ export default function Items({ loaderData }: Route.ComponentProps) {
             Make the first item
           </ButtonLink>
         </Empty>
-      ) : (
+      ) : loaderData.items.length === 0 ? null : (
         <List $pad={false}>
           <DataTable
             rows={loaderData.items}

@@ -10,6 +10,7 @@ import { printDuration, printMoney, type Minor, type Seconds } from "@core/units
 import { fields as quantityFields, id, isoDay, name } from "../forms";
 import { howManyMore, mixNeeds } from "@core/planning";
 import { loadAnalysedColourways } from "../features/items/load.server";
+import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadCupboard } from "../features/materials/load.server";
 import { plannedLine } from "../features/runs/line";
 import { smallSilhouette } from "../features/items/silhouette";
@@ -36,7 +37,7 @@ export const meta: Route.MetaFunction = () => [{ title: "New run · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [{ all, surroundings }, cupboard] = await Promise.all([
+  const [{ all, unreckoned, surroundings }, cupboard] = await Promise.all([
     loadAnalysedColourways(scope, workshop),
     loadCupboard(scope),
   ]);
@@ -48,6 +49,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   return {
     today: todayOf(scope.now),
     wanted,
+    unreckoned,
     free: Object.fromEntries(free),
     materials: Object.fromEntries([
       ...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const),
@@ -196,6 +198,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
       <PageHead>
         <h1>New run</h1>
       </PageHead>
+      <UnreckonedList items={loaderData.unreckoned} />
       <Form method="post" {...getFormProps(form)} onInput={readMix}>
         <Stack $gap={18} style={{ maxWidth: 980 }}>
           <Sheet>

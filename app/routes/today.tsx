@@ -6,6 +6,7 @@ import { countItems } from "@db/queries/items";
 import { loadCupboard } from "../features/materials/load.server";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { loadAnalysedItems } from "../features/items/load.server";
+import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
@@ -100,7 +101,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       },
     ];
   });
-  const { items: analysed } = await loadAnalysedItems(scope, workshop);
+  const { items: analysed, unreckoned } = await loadAnalysedItems(scope, workshop);
   const mend = analysed
     .filter((x) => !x.analysis.checked.ok && x.entry.revision.pattern.trim() !== "")
     .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name }));
@@ -116,6 +117,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     today,
     weekday: printDay(today, workshop.locale, true),
     runs: planned,
+    unreckoned,
     mend,
     low,
     running: running.slice(0, 12),
@@ -317,6 +319,7 @@ export default function Today({ loaderData }: Route.ComponentProps) {
             ) : null}
           </Sheet>
         ) : null}
+        <UnreckonedList items={loaderData.unreckoned} />
         {loaderData.mend.length > 0 || loaderData.low.length > 0 ? (
           <Sheet aria-label="Worth a look">
             <SheetHead>

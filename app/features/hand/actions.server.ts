@@ -7,8 +7,9 @@ import { findItem } from "@db/queries/items";
 import { listYarns } from "@db/queries/materials";
 import { doubtOf, TIMING_SIGMA, type Doubt } from "@core/calibrate";
 import { secondsOfWork } from "@core/estimate";
-import { aroundOf, draftOf, inColourway, loadSurroundings } from "../items/load.server";
+import { analyseForTrade, draftOf, inColourway, loadSurroundings } from "../items/load.server";
 import { todayOf, type Opened } from "../../server/scope.server";
+import { unreckonedText } from "../items/unreckoned";
 import { expectedFor, stageWork, tradeExpected } from "./expected";
 import { groupOf, inBatch, knowledgeOf, weighRatio } from "./learning";
 import { handDataOf, loadMeasured } from "./load.server";
@@ -50,7 +51,13 @@ export async function handAction(form: FormData, opened: Opened) {
         : undefined;
       if (colourwayId && !colourway) throw data(null, { status: 404 });
       const dressed = inColourway(entry, colourway);
-      const trade = tradeExpected(draftOf(dressed.revision), aroundOf(dressed, around));
+      const analysed = await analyseForTrade(dressed, around);
+      if (!analysed.ok)
+        return data<HandReply>(
+          { reply: got.reply({ fieldErrors: { itemId: [unreckonedText(analysed.why)] } }) },
+          { status: 422 },
+        );
+      const trade = tradeExpected(draftOf(dressed.revision), analysed.value);
       const part = v.part ?? "";
       const known = knowledgeOf(handDataOf(measured, yarns, hand), todayOf(scope.now), workshop.halfLifeDays);
       const base = {

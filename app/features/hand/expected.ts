@@ -1,5 +1,5 @@
 import { workOfStage, type Stage, type Work } from "@core/estimate";
-import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
+import type { Around, ItemAnalysis, ItemDraft } from "../items/analyse";
 
 /** What the trade would expect of an item, before anything of this hand is known: what measurements are held against. */
 export interface TradeExpected {
@@ -19,14 +19,15 @@ export interface TradeExpected {
   readonly work: Work;
 }
 
-/** The same analysis that the item page makes, with the trade's averages in place of measurements. */
-export function tradeExpected(draft: ItemDraft, around: Around): TradeExpected {
-  const plain: Around = {
-    ...around,
-    hand: undefined,
-    yarns: around.yarns.map((y) => ({ ...y, swatch: undefined, learned: undefined })),
-  };
-  const a = analyseItem(draft, plain);
+/** What an item's figures rest on, with the trade's averages in place of measurements. */
+export const tradeAround = (around: Around): Around => ({
+  ...around,
+  hand: undefined,
+  yarns: around.yarns.map((y) => ({ ...y, swatch: undefined, learned: undefined })),
+});
+
+/** Of the analysis that the item page makes, on `tradeAround`. */
+export function tradeExpected(draft: ItemDraft, a: ItemAnalysis): TradeExpected {
   const slotOf = (slot: string) =>
     draft.slots.find((s) => s.slot === slot) ?? (slot === "main" ? draft.slots[0] : undefined);
   return {

@@ -4,7 +4,7 @@ import { CLASS_GAUGE, gaugePrior } from "@core/fabric";
 import { mm, type Minor } from "@core/units";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 import { doubtText } from "./doubt-text";
-import { expectedFor, stageWork, tradeExpected } from "./expected";
+import { expectedFor, stageWork, tradeAround, tradeExpected } from "./expected";
 import { coverage, narrowing, toldInOrder } from "./history";
 import {
   groupOf,
@@ -253,7 +253,7 @@ describe("what the trade expects of an item", () => {
     terms: "us",
   };
   it("knows nothing of the hand, so that a measurement is never held against itself", () => {
-    const trade = tradeExpected(draft, around);
+    const trade = tradeExpected(draft, analyseItem(draft, tradeAround(around)));
     const whole = expectedFor(trade, "");
     const hers = analyseItem(draft, around).piece.yarn[0];
     expect(whole.yarnId).toBe("y");
@@ -266,7 +266,7 @@ describe("what the trade expects of an item", () => {
     expect(expectedFor(trade, "nothing").stitchMg).toBe(0);
   });
   it("tells the seconds of a stage apart", () => {
-    const trade = tradeExpected(draft, around);
+    const trade = tradeExpected(draft, analyseItem(draft, tradeAround(around)));
     expect(Object.keys(stageWork(trade, "", "hanger"))).toEqual(["hanger"]);
     expect(stageWork(trade, "Body", "hanger")).toEqual({});
     expect(Object.keys(stageWork(trade, "Body", "crochet")).sort()).toEqual(["closing", "rounds", "tiny"]);

@@ -1,7 +1,7 @@
 import { importTimings, listHands, type NewTiming } from "@db/queries/hands";
 import { listItems } from "@db/queries/items";
 import { secondsOfWork } from "@core/estimate";
-import { aroundOf, draftOf, loadSurroundings } from "../items/load.server";
+import { analyseForTrade, draftOf, loadSurroundings } from "../items/load.server";
 import type { ImportProblem, Table } from "../import/table";
 import { readingOf, todayOf, type Opened } from "../../server/scope.server";
 import { loadChoices } from "./choices.server";
@@ -32,11 +32,15 @@ export async function bringInTimings(
   const problems = [...read];
   const byId = new Map(items.map((i) => [i.item.id, i]));
   const expected = new Map<string, TradeExpected>();
+  for (const id of new Set(good.map((t) => t.itemId))) {
+    const entry = byId.get(id);
+    const analysed = entry && (await analyseForTrade(entry, around));
+    if (entry && analysed?.ok) expected.set(id, tradeExpected(draftOf(entry.revision), analysed.value));
+  }
   const timings = good.flatMap((t): NewTiming[] => {
     const entry = byId.get(t.itemId);
-    if (!entry) return [];
-    const trade = expected.get(t.itemId) ?? tradeExpected(draftOf(entry.revision), aroundOf(entry, around));
-    expected.set(t.itemId, trade);
+    const trade = expected.get(t.itemId);
+    if (!entry || !trade) return [];
     const work = Object.fromEntries(
       Object.entries(stageWork(trade, t.part, t.stage)).map(([k, s]) => [k, s * t.pieces]),
     );

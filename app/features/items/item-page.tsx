@@ -4,7 +4,7 @@ import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
 import { Form, useFetcher } from "react-router";
 import styled from "styled-components";
 import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
-import { checkPattern, MAIN_SLOT, RoundMemory, type CheckedPattern } from "@core/notation";
+import { MAIN_SLOT, RoundMemory, type CheckedPattern } from "@core/notation";
 import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
@@ -17,6 +17,7 @@ import { OrderPanel } from "./order-panel";
 import { PatternEditor } from "./pattern-editor";
 import { PricePanel, type ChannelOption } from "./price-panel";
 import { errorsByField, ITEM_KINDS, itemSchema, type ItemForm } from "./schema";
+import { readSafely } from "./read-safely";
 import { silhouetteOf } from "./silhouette";
 import { Silhouettes, type SlotColours } from "./silhouette-view";
 import { ShapePanel } from "./shape-panel";
@@ -145,10 +146,15 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   }, [typed, dirty, data.id, data.revision]);
 
   const [memory] = useState(() => ({ us: new RoundMemory(), uk: new RoundMemory() }));
-  const checked = useMemo(
-    () => checkPattern(typed.pattern, { otherwise: data.terms, memory }),
-    [typed.pattern, data.terms, memory],
+  // What is stored was read by the server's thread and came along.
+  const read = useMemo(
+    () =>
+      typed.pattern === data.draft.pattern
+        ? { pattern: data.analysis.checked, failed: false }
+        : readSafely(typed.pattern, { otherwise: data.terms, memory }),
+    [typed.pattern, data.draft.pattern, data.analysis.checked, data.terms, memory],
   );
+  const checked = read.pattern;
   // The panels beside the text only care which slots there are: their names as one string keep them still while she types.
   const slotNames = namedSlots(checked).join("\n");
   const slotsShown = useMemo(() => shownSlots(slotNames.split("\n"), typed.slots), [slotNames, typed.slots]);
@@ -178,7 +184,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     }),
     [data.yarns, data.notions, data.money, fees, price, r, data.terms, data.hand],
   );
-  const { analysis, pending } = useAnalysis(draft, around, data.analysis);
+  const { analysis, pending, lost } = useAnalysis(draft, around, data.analysis);
 
   const yarnOfSlot = useCallback(
     (slot: string) => {
@@ -332,6 +338,12 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         <Banner role="alert" data-tone="bad">
           The server did not answer, so nothing is saved yet. What you typed is kept in this browser: save
           again when it is back.
+        </Banner>
+      ) : null}
+      {read.failed || lost ? (
+        <Banner role="alert" data-tone="bad">
+          This text could not be reckoned, so the figures below are those from before it. Nothing you typed is
+          lost: take out what you added last.
         </Banner>
       ) : null}
       {Object.keys(errors).length > 0 ? (

@@ -12,9 +12,9 @@ import { listChannels, type Channel, type Workshop } from "@db/queries/workshops
 import type { Scope } from "@db/scope";
 import type { WeightClass } from "@core/fabric";
 import type { Minor } from "@core/units";
-import { LRUCache } from "lru-cache";
+import type { Reckoned, Unreckoned } from "../../server/reckoner";
+import { reckon, tryAgain } from "./reckon.server";
 import {
-  analyseItem,
   type Around,
   type ItemAnalysis,
   type ItemDraft,
@@ -22,6 +22,7 @@ import {
   type NotionView,
   type YarnView,
 } from "./analyse";
+import { tradeAround } from "../hand/expected";
 import { handDataOf, loadMeasured } from "../hand/load.server";
 import { handView, type HandView } from "../hand/learning";
 import { readingOf, todayOf } from "../../server/scope.server";
@@ -183,12 +184,6 @@ export async function loadSurroundings(scope: Scope, workshop: Workshop): Promis
   };
 }
 
-/**
- * Analyses of revisions, which never change: the key holds everything the figures depend on, so the
- * cache can only answer what the core would answer again. Shared by all requests; bounded.
- */
-const analyses = new LRUCache<string, ItemAnalysis>({ max: 400 });
-
 /** An item in another colourway: its slots where the colourway fills them, its price where it has one. */
 export function inColourway(entry: ItemWithRevision, c: Colourway | undefined): ItemWithRevision {
   if (!c) return entry;
@@ -222,16 +217,31 @@ export function aroundOf(entry: ItemWithRevision, s: Surroundings): Around {
   };
 }
 
-export function analyseStored(entry: ItemWithRevision, s: Surroundings): ItemAnalysis {
-  const draft = draftOf(entry.revision);
-  const around = aroundOf(entry, s);
-  const key = JSON.stringify([entry.revision.id, draft.slots, around]);
-  const known = analyses.get(key);
-  if (known) return known;
-  const made = analyseItem(draft, around);
-  analyses.set(key, made);
-  return made;
+/** The figures of a stored item, reckoned in a thread: what cannot be reckoned costs that item and nothing else. */
+export const analyseStored = (entry: ItemWithRevision, s: Surroundings): Promise<Reckoned<ItemAnalysis>> =>
+  reckon(draftOf(entry.revision), aroundOf(entry, s));
+
+/** The same with the trade's averages in place of her measurements: what a measurement is held against. */
+export const analyseForTrade = (entry: ItemWithRevision, s: Surroundings): Promise<Reckoned<ItemAnalysis>> =>
+  reckon(draftOf(entry.revision), tradeAround(aroundOf(entry, s)));
+
+/** Lets an item that could not be reckoned be tried once more. */
+export const tryItemAgain = (entry: ItemWithRevision, s: Surroundings): void =>
+  tryAgain(draftOf(entry.revision), aroundOf(entry, s));
+
+/** An item that could not be reckoned: listed as such, still there to be mended, deleted and taken out. */
+export interface UnreckonedItem {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: string;
+  readonly why: Unreckoned;
 }
+const unreckonedItem = ({ item }: ItemWithRevision, why: Unreckoned): UnreckonedItem => ({
+  id: item.id,
+  name: item.name,
+  kind: item.kind,
+  why,
+});
 
 export interface AnalysedColourway {
   readonly entry: ItemWithRevision;
@@ -246,35 +256,45 @@ export interface AnalysedColourway {
 export async function loadAnalysedColourways(
   scope: Scope,
   workshop: Workshop,
-): Promise<{ all: AnalysedColourway[]; surroundings: Surroundings }> {
-  const [{ items, surroundings }, colourways] = await Promise.all([
+): Promise<{ all: AnalysedColourway[]; unreckoned: UnreckonedItem[]; surroundings: Surroundings }> {
+  const [{ items, unreckoned, surroundings }, colourways] = await Promise.all([
     loadAnalysedItems(scope, workshop),
     listColourways(scope),
   ]);
-  const all = items.flatMap(({ entry, analysis }): AnalysedColourway[] => [
-    { entry, colourway: undefined, label: entry.item.name, analysis },
-    ...colourways
-      .filter((c) => c.itemId === entry.item.id)
-      .map((c) => {
-        const dressed = inColourway(entry, c);
-        return {
-          entry: dressed,
-          colourway: c,
-          label: `${entry.item.name}, ${c.name}`,
-          analysis: analyseStored(dressed, surroundings),
-        };
-      }),
-  ]);
-  return { all, surroundings };
+  const all = await Promise.all(
+    items.map(async ({ entry, analysis }): Promise<AnalysedColourway[]> => {
+      const dressed = await Promise.all(
+        colourways
+          .filter((c) => c.itemId === entry.item.id)
+          .map(async (c): Promise<AnalysedColourway[]> => {
+            const own = inColourway(entry, c);
+            const got = await analyseStored(own, surroundings);
+            return got.ok
+              ? [{ entry: own, colourway: c, label: `${entry.item.name}, ${c.name}`, analysis: got.value }]
+              : [];
+          }),
+      );
+      return [{ entry, colourway: undefined, label: entry.item.name, analysis }, ...dressed.flat()];
+    }),
+  );
+  return { all: all.flat(), unreckoned, surroundings };
 }
 
 export async function loadAnalysedItems(
   scope: Scope,
   workshop: Workshop,
-): Promise<{ items: { entry: ItemWithRevision; analysis: ItemAnalysis }[]; surroundings: Surroundings }> {
-  const [items, surroundings] = await Promise.all([listItems(scope), loadSurroundings(scope, workshop)]);
+): Promise<{
+  items: { entry: ItemWithRevision; analysis: ItemAnalysis }[];
+  unreckoned: UnreckonedItem[];
+  surroundings: Surroundings;
+}> {
+  const [entries, surroundings] = await Promise.all([listItems(scope), loadSurroundings(scope, workshop)]);
+  const got = await Promise.all(
+    entries.map(async (entry) => ({ entry, reckoned: await analyseStored(entry, surroundings) })),
+  );
   return {
-    items: items.map((entry) => ({ entry, analysis: analyseStored(entry, surroundings) })),
+    items: got.flatMap(({ entry, reckoned: r }) => (r.ok ? [{ entry, analysis: r.value }] : [])),
+    unreckoned: got.flatMap(({ entry, reckoned: r }) => (r.ok ? [] : [unreckonedItem(entry, r.why)])),
     surroundings,
   };
 }

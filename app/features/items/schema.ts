@@ -1,6 +1,9 @@
 import { z } from "zod";
-import { MAX_TEXT } from "@core/notation";
 import { parseMoney, quantityProblemText } from "@core/units";
+
+/** Characters of an item's written pattern: ten times the longest that is worked by hand. */
+export const MAX_PATTERN = 64 * 1024;
+export const PATTERN_TOO_LONG = `A pattern may have ${MAX_PATTERN / 1024} thousand characters at most. Keep each item’s pattern by itself.`;
 
 export const ITEM_KINDS = [
   { value: "keychain", label: "Keychain" },
@@ -22,9 +25,7 @@ export const itemSchema = (currency: string, locale: string) =>
       .min(1, { error: "Give the item a name, such as “Puffin keychain”." })
       .max(120, { error: "A name may have 120 letters at most." }),
     kind: z.enum(["keychain", "ornament", "figure", "kit", "other"]),
-    pattern: z.string().max(MAX_TEXT, {
-      error: `A pattern may have ${MAX_TEXT / 1024} KB at most. Keep each item's pattern by itself.`,
-    }),
+    pattern: z.string().max(MAX_PATTERN, { error: PATTERN_TOO_LONG }),
     firmness: z.enum(["light", "medium", "firm"]),
     hanger: z.boolean(),
     note: z.string().max(4000, { error: "A note may have 4,000 letters at most." }),

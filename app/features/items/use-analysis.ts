@@ -5,6 +5,8 @@ import type { Compared } from "@core/estimate";
 import type { Around, ItemAnalysis, ItemDraft, YarnPair } from "./analyse";
 
 const WAIT_MS = 60;
+/** A text that takes longer than this in the worker is not worth waiting for. */
+const MOST_MS = 8000;
 
 /**
  * The figures of what is typed, from a worker: the last answer stands until the next one comes. The
@@ -14,13 +16,13 @@ export function useAnalysis(
   draft: ItemDraft,
   around: Around,
   initial: ItemAnalysis,
-): { analysis: ItemAnalysis; pending: boolean } {
+): { analysis: ItemAnalysis; pending: boolean; lost: boolean } {
   const key = useMemo(
     () => JSON.stringify([draft, around.price, around.fees, around.money]),
     [draft, around.price, around.fees, around.money],
   );
   const [firstKey] = useState(key);
-  const [got, setGot] = useState<{ key: string; analysis: ItemAnalysis }>({
+  const [got, setGot] = useState<{ key: string; analysis: ItemAnalysis; lost?: boolean }>({
     key: firstKey,
     analysis: initial,
   });
@@ -34,19 +36,34 @@ export function useAnalysis(
   useEffect(() => {
     if (done) return;
     let stale = false;
+    let late: ReturnType<typeof setTimeout> | undefined;
+    // A text that the worker cannot reckon costs the worker: the figures before it stay, and are said to.
+    const lose = () => {
+      worker.current?.stop();
+      worker.current = null;
+      if (!stale) setGot((g) => ({ key, analysis: g.analysis, lost: true }));
+    };
     const timer = setTimeout(() => {
       worker.current ??= startWorker();
-      void worker.current.remote.analyse(input.current.draft, input.current.around).then((analysis) => {
-        // Drawn when there is time: the next key comes first.
-        if (!stale) startTransition(() => setGot({ key, analysis }));
-      });
+      late = setTimeout(lose, MOST_MS);
+      worker.current.remote.analyse(input.current.draft, input.current.around).then(
+        (analysis) => {
+          clearTimeout(late);
+          // Drawn when there is time: the next key comes first.
+          if (!stale) startTransition(() => setGot({ key, analysis }));
+        },
+        () => {
+          clearTimeout(late);
+          lose();
+        },
+      );
     }, WAIT_MS);
     return () => {
       stale = true;
       clearTimeout(timer);
     };
   }, [key, done]);
-  return { analysis: got.analysis, pending: !done };
+  return { analysis: got.analysis, pending: !done, lost: got.lost === true };
 }
 
 function startWorker(): { remote: Remote<AnalyseApi>; stop: () => void } {

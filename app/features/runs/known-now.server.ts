@@ -19,7 +19,7 @@ export interface LineNow {
   readonly itemId: string;
   readonly quantity: number;
   readonly planned: LinePlannedWith;
-  /** The same revision with today's hand and prices; undefined when the item is gone. */
+  /** The same revision with today's hand and prices; undefined when the item is gone or cannot be reckoned. */
   readonly now: LinePlannedWith | undefined;
   /** The item has a newer revision than this run was planned with. */
   readonly newer: boolean;
@@ -49,12 +49,12 @@ export async function linesNow(
     ),
   ]);
   const byId = new Map(items);
-  const lines = r.lines.map((l): LineNow => {
+  const lineNow = async (l: RunWithLines["lines"][number]): Promise<LineNow> => {
     const current = byId.get(l.itemId);
     const kept = revisions.get(l.revisionId);
-    const now =
+    const got =
       current && kept
-        ? analyseStored(
+        ? await analyseStored(
             inColourway(
               { item: current.item, revision: kept },
               colourways.find((c) => c.id === l.colourwayId),
@@ -62,6 +62,7 @@ export async function linesNow(
             surroundings,
           )
         : undefined;
+    const now = got?.ok ? got.value : undefined;
     return {
       id: l.id,
       itemId: l.itemId,
@@ -72,8 +73,8 @@ export async function linesNow(
         ? plannedLine(l.plannedWith.label, l.plannedWith.revision, now, l.quantity, surroundings.hand.batch)
         : undefined,
     };
-  });
-  return { lines, surroundings };
+  };
+  return { lines: await Promise.all(r.lines.map(lineNow)), surroundings };
 }
 
 /** The day the run would be done with what is known now. */

@@ -1,0 +1,103 @@
+import { Download, RotateCw, Save, Trash2, TriangleAlert } from "lucide-react";
+import { Form, useNavigation } from "react-router";
+import styled from "styled-components";
+import type { Unreckoned } from "../../server/reckoner";
+import { Button, ButtonLink, PageHead, Row, Sheet, Small, Stack } from "../../ui/basics";
+import { Field, Textarea } from "../../ui/field";
+import { unreckonedText } from "./unreckoned";
+
+export interface MendResult {
+  readonly errors?: Readonly<Record<string, string>>;
+  readonly conflict?: boolean;
+  readonly away?: boolean;
+}
+
+/** An item whose text could not be reckoned: nothing is counted here, neither; it can be changed, taken out, tried again and deleted. */
+export function UnreckonedPage({
+  item,
+  result,
+}: {
+  item: {
+    id: string;
+    revision: number;
+    name: string;
+    unreckoned?: { why: Unreckoned; pattern: string } | undefined;
+  };
+  result: MendResult | undefined;
+}) {
+  const busy = useNavigation().state !== "idle";
+  const { why = "threw", pattern = "" } = item.unreckoned ?? {};
+  const wrong = result?.conflict
+    ? "Another tab saved this item meanwhile. Copy your text, then open the item again."
+    : result?.away
+      ? "The server did not answer, so nothing is saved yet. Your text stays here: save again when it is back."
+      : result?.errors?.pattern;
+  return (
+    <>
+      <PageHead>
+        <h1>{item.name}</h1>
+        <Small>revision {item.revision}</Small>
+        <ButtonLink to={`/items/${item.id}/pattern.txt`} reloadDocument>
+          <Download size={17} aria-hidden /> Text
+        </ButtonLink>
+        <Form method="post">
+          <input type="hidden" name="intent" value="delete" />
+          <Button type="submit" $quiet aria-label={`Delete ${item.name}`}>
+            <Trash2 size={17} aria-hidden />
+          </Button>
+        </Form>
+      </PageHead>
+      <Sheet style={{ maxWidth: 860 }}>
+        <Stack>
+          <Told role="status">
+            <TriangleAlert size={20} aria-hidden />
+            <span>
+              <b>This item could not be reckoned.</b> {unreckonedText(why)} Your other items are not touched,
+              and nothing of this one is lost.
+            </span>
+          </Told>
+          <Form method="post">
+            <input type="hidden" name="intent" value="mend" />
+            <input type="hidden" name="basedOn" value={item.revision} />
+            <Stack>
+              <Field
+                label="Written pattern"
+                name="pattern"
+                id="mend-pattern"
+                errors={wrong ? [wrong] : undefined}
+              >
+                {(bind) => (
+                  <Textarea {...bind} defaultValue={pattern} rows={18} spellCheck={false} className="mono" />
+                )}
+              </Field>
+              <Row>
+                <Button type="submit" $primary disabled={busy}>
+                  <Save size={17} aria-hidden /> {busy ? "Reading…" : "Save and read again"}
+                </Button>
+              </Row>
+            </Stack>
+          </Form>
+          <Form method="post">
+            <input type="hidden" name="intent" value="retry" />
+            <Button type="submit" $quiet disabled={busy}>
+              <RotateCw size={17} aria-hidden /> Try it once more as it is
+            </Button>
+          </Form>
+        </Stack>
+      </Sheet>
+    </>
+  );
+}
+
+const Told = styled.p`
+  display: flex;
+  gap: 12px;
+  align-items: start;
+  padding: 12px 14px;
+  border-left: 6px solid var(--bad);
+  background: var(--bad-ground);
+  svg {
+    flex: none;
+    color: var(--bad);
+  }
+`;

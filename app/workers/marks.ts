@@ -1,0 +1,38 @@
+import { createHash } from "node:crypto";
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import path from "node:path";
+
+/** A text that was under work this often when the process ended is not begun again by itself. */
+export const MOST_ENDS = 2;
+
+/**
+ * Texts under work, each as a small file that is gone when the work is done: what is still there after the process ended is what it was doing.
+ * A power cut marks an innocent text now and then, so one such end is forgiven.
+ */
+export function marksIn(dir: string | undefined) {
+  const file = (pattern: string, terms: string) =>
+    path.join(dir ?? "", createHash("sha256").update(`${terms}\n${pattern}`).digest("hex").slice(0, 32));
+  return {
+    /** Marks a text; false when it ended the process too often. */
+    begin(pattern: string, terms: string): boolean {
+      if (dir === undefined) return true;
+      const at = file(pattern, terms);
+      const ends = read(at);
+      if (ends >= MOST_ENDS) return false;
+      mkdirSync(dir, { recursive: true });
+      writeFileSync(at, String(ends + 1));
+      return true;
+    },
+    forget(pattern: string, terms: string): void {
+      if (dir !== undefined) rmSync(file(pattern, terms), { force: true });
+    },
+  };
+}
+
+function read(file: string): number {
+  try {
+    return Number(readFileSync(file, "utf8")) || 0;
+  } catch {
+    return 0;
+  }
+}
