@@ -412,15 +412,13 @@ function saidTwice(nodes: readonly Node[]): readonly Node[] | undefined {
 
 function alternatives(node: Node): Node[] {
   if ((node.kind === "work" || node.kind === "group") && node.other) return [node.other];
-  if (node.kind === "group") {
-    const index = node.items.findIndex((n) => alternatives(n).length > 0);
-    const item = node.items[index];
-    if (item)
-      return alternatives(item).map((o) => ({
-        ...node,
-        items: node.items.map((n, j) => (j === index ? o : n)),
-      }));
-  }
+  // Asked once of each item: asked twice, brackets in brackets would double the work at each level.
+  if (node.kind === "group")
+    for (const [index, item] of node.items.entries()) {
+      const others = alternatives(item);
+      if (others.length > 0)
+        return others.map((o) => ({ ...node, items: node.items.map((n, j) => (j === index ? o : n)) }));
+    }
   return [];
 }
 
