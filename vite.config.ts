@@ -7,7 +7,11 @@ export default defineConfig({
   oxc: { plugins: { styledComponents: { ssr: true, fileName: true, displayName: false } } } as never,
   resolve: { tsconfigPaths: true },
   // Everything the pages need is bundled: a thousand small module files take seconds to load at every start.
-  ssr: { noExternal: process.env.NODE_ENV === "production" ? true : ["styled-components"] },
+  ssr: {
+    noExternal: process.env.NODE_ENV === "production" ? true : ["styled-components"],
+    // Native code cannot be bundled.
+    external: ["sharp"],
+  },
   worker: { format: "es" },
   build: { target: "es2022", assetsInlineLimit: 0 },
 });

@@ -2,6 +2,7 @@ import { PassThrough } from "node:stream";
 import { renderToPipeableStream } from "react-dom/server";
 import { ServerRouter, isRouteErrorResponse, type AppLoadContext, type EntryContext } from "react-router";
 import { ServerStyleSheet } from "styled-components";
+import { toldOf } from "./server/log";
 import { NonceContext } from "./ui/nonce";
 
 const TIMEOUT_MS = 10_000;
@@ -41,7 +42,7 @@ export default function handleRequest(
         },
         onShellError: reject,
         onError(error) {
-          context.log.error({ err: error }, "render failed");
+          context.log.error({ err: toldOf(error) }, "render failed");
         },
       },
     );
@@ -54,5 +55,6 @@ export function handleError(
   { request, context }: { request: Request; context: AppLoadContext },
 ): void {
   if (request.signal.aborted || isRouteErrorResponse(error)) return;
-  context.log.error({ err: error, path: new URL(request.url).pathname }, "loader or action failed");
+  context.onError(error);
+  context.log.error({ err: toldOf(error), path: new URL(request.url).pathname }, "loader or action failed");
 }

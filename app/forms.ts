@@ -1,3 +1,4 @@
+import { parseDate } from "@internationalized/date";
 import { z } from "zod";
 import {
   parseLength,
@@ -119,5 +120,15 @@ export const name = (need: string) =>
 export const isoDay = (need: string) =>
   z
     .string({ error: need })
-    .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: "Choose a day." });
+    .regex(/^\d{4}-\d{2}-\d{2}$/, { error: "Choose a day." })
+    .refine(isDay, { error: "This day is in no calendar. Choose another one." });
+
+/** 2026-02-31 looks like a day and is none. */
+function isDay(text: string): boolean {
+  try {
+    return parseDate(text).toString() === text;
+  } catch {
+    return false;
+  }
+}
 export const id = z.string().regex(/^[0-9a-f-]{36}$/, { error: "Choose one from the list." });

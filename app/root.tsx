@@ -11,7 +11,6 @@ import {
 import { useEffect, useState, type ReactNode } from "react";
 import { I18nProvider } from "react-aria-components";
 import {
-  Form,
   isRouteErrorResponse,
   Links,
   Meta,
@@ -28,7 +27,9 @@ import {
 import styled from "styled-components";
 import "@fontsource-variable/recursive/mono.css";
 import type { Route } from "./+types/root";
+import { newId } from "@db/scope";
 import { openWorkshop } from "./server/scope.server";
+import { WorkForm } from "./ui/form";
 import { Button, ButtonLink, Page, PageHead, tapeTicks } from "./ui/basics";
 import { ReasonProvider } from "./ui/figure";
 import { useNonce } from "./ui/nonce";
@@ -39,7 +40,7 @@ export { unlessAway as shouldRevalidate } from "./ui/away";
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { workshop, reading } = await openWorkshop(request, context);
-  return { workshop: { id: workshop.id, name: workshop.name }, reading };
+  return { workshop: { id: workshop.id, name: workshop.name }, reading, seed: newId() };
 }
 
 export function Layout({ children }: { children: ReactNode }) {
@@ -141,12 +142,12 @@ function UndoBar() {
       <span>
         <b>{label}</b> was deleted.
       </span>
-      <Form method="post" action="/undo">
+      <WorkForm action="/undo">
         <input type="hidden" name="what" value={deleted} />
         <Button type="submit">
           <Undo2 size={17} aria-hidden /> Undo
         </Button>
-      </Form>
+      </WorkForm>
       <Button type="button" $quiet aria-label="Close this message" onClick={() => setClosed(token)}>
         <X size={17} aria-hidden />
       </Button>

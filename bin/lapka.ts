@@ -11,6 +11,8 @@ const USAGE = `lapka — counts, estimates and shapes of small crochet figures
   lapka estimate FILE|- --weight 0..7 --hook MM --metres-per-100g M [--firmness light|medium|firm] [--terms us|uk|auto] [--json]
   lapka shape --rounds 6,12,18 --width MM --height MM --firmness light|medium|firm [--json]
 
+  lapka backup | copies | restore FILE     copies of a workshop; each says more with a wrong word
+
 Exit status: 0 fine, 1 the pattern has an error, 2 wrong use.
 `;
 

@@ -36,21 +36,35 @@ function obey(line: string): void {
   } else if (word === "plug") state.plugged = true;
 }
 
+/** With a key it obeys, and shows its readings to, only who says it first: any program of the machine, also a web page, can find the port. */
+const key = process.env.LAPKA_SCALE_KEY;
+
+function join(socket: Socket): void {
+  // Who calls while it is being plugged in gets its readings too.
+  if (state.plugged) clients.add(socket);
+  else setTimeout(() => (state.plugged && !socket.destroyed ? clients.add(socket) : socket.destroy()), 200);
+}
+
 const server = createServer((socket) => {
   // While it is unplugged only its plug answers.
   let rest = "";
+  let known = !key;
   socket.setEncoding("utf8");
   socket.on("data", (text: string) => {
     rest = (rest + text).slice(-1000);
     const lines = rest.split("\n");
     rest = lines.pop() ?? "";
-    for (const l of lines) obey(l);
+    for (const l of lines) {
+      if (known) obey(l);
+      else if (l.trim() === `hello ${key}`) {
+        known = true;
+        join(socket);
+      } else return socket.destroy();
+    }
   });
   socket.on("error", () => undefined);
   socket.on("close", () => clients.delete(socket));
-  // Who calls while it is being plugged in gets its readings too.
-  if (state.plugged) clients.add(socket);
-  else setTimeout(() => (state.plugged && !socket.destroyed ? clients.add(socket) : socket.destroy()), 200);
+  if (known) join(socket);
 });
 server.listen(port, "127.0.0.1", () => {
   const address = server.address();

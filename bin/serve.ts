@@ -4,31 +4,54 @@ import path from "node:path";
 import pino from "pino";
 import { connect } from "../db/connect";
 import { createApp, type BuildModule } from "../app/server/http";
+import { keepCopies } from "../app/server/daily";
 
-/** Starts the built app on loopback and says its address only when the first page has been rendered. */
+/** Requests under way may take this long once the app is asked to stop. */
+const DRAIN_MS = 10_000;
+const LOOPBACK = new Set(["127.0.0.1", "::1", "localhost"]);
+
+/** Starts the built app on loopback and says its address when it is healthy. What a page makes of her data does not decide that. */
 async function main(): Promise<void> {
   const url = process.env.DATABASE_URL;
-  if (!url) throw new Error("DATABASE_URL is not set: start with bin/demo");
+  if (!url) throw new Error("DATABASE_URL is not set: start with bin/demo or bin/start");
+  const host = process.env.HOST ?? "127.0.0.1";
+  if (!LOOPBACK.has(host))
+    throw new Error(
+      `HOST=${host} would open Lapka to the network, and it has no accounts yet. Leave HOST out, or use 127.0.0.1.`,
+    );
   const log = pino({ level: process.env.LAPKA_LOG ?? "warn" }, pino.destination(2));
   const { db, close } = connect(url);
   const build = (await import(pathToFileURL(path.resolve("build/server/index.js")).href)) as BuildModule;
-  const app = createApp({ build, db, log, assets: path.resolve("build/client") });
-  const host = process.env.HOST ?? "127.0.0.1";
+  const token = process.env.LAPKA_TOKEN;
+  const app = createApp({ build, db, log, assets: path.resolve("build/client"), token });
   const wanted = Number(process.env.PORT ?? 4173);
-  const server = createServer(app);
+  const server = createServer({ requestTimeout: 60_000, headersTimeout: 15_000 }, app);
   const port = await listen(server, host, wanted);
   const address = `http://${host.includes(":") ? `[${host}]` : host}:${port}`;
-  // The first request compiles and connects: let it be ours.
-  const first = await fetch(`${address}/`, { redirect: "follow" });
-  if (!first.ok) throw new Error(`the first page answered ${first.status}`);
-  await first.text();
+  const health = await fetch(`${address}/health`);
+  if (!health.ok) throw new Error("the database does not answer");
+  // The first page compiles and connects: let that be ours. Whatever it shows, the app is up.
+  await fetch(`${address}/${token ? `?start=${token}` : ""}`, { signal: AbortSignal.timeout(10_000) })
+    .then((r) => r.text())
+    .catch(() => undefined);
   const seconds = Number(process.env.LAPKA_STARTED ?? 0) + Math.round(process.uptime());
   if (wanted !== 0 && port !== wanted)
     process.stdout.write(`Port ${wanted} is taken, so another one is used.\n`);
-  process.stdout.write(`Lapka is ready at ${address} (after ${seconds} s). Ctrl-C stops it.\n`);
+  process.stdout.write(
+    `Lapka is ready at ${address}${token ? `/?start=${token}` : ""} (after ${seconds} s). Ctrl-C stops it.\n`,
+  );
+  const copies = process.env.LAPKA_COPIES ? keepCopies(url, process.env.LAPKA_COPIES, db, log) : undefined;
+  let stopping = false;
   const stop = () => {
-    server.close(() => void close().then(() => process.exit(0)));
-    server.closeAllConnections();
+    if (stopping) process.exit(1);
+    stopping = true;
+    copies?.stop();
+    const end = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
+    server.close(() => {
+      clearTimeout(end);
+      void close().then(() => process.exit(0));
+    });
+    server.closeIdleConnections();
   };
   process.on("SIGINT", stop);
   process.on("SIGTERM", stop);

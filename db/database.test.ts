@@ -2,7 +2,7 @@ import { sql } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { seedDemo } from "../demo/seed";
 import type { Database } from "./connect";
-import { migrateDatabase } from "./connect";
+import { migrateDatabase } from "./migrate";
 import {
   createItem,
   findItem,
@@ -36,6 +36,7 @@ import { ChangedMeanwhile, mine, type Scope } from "./scope";
 import { freshDatabase, scopeOf } from "./testing";
 
 let db: Database;
+let url: string;
 let close: () => Promise<void>;
 let scope: Scope;
 let other: Scope;
@@ -64,6 +65,7 @@ const content = (over: Partial<RevisionContent> = {}): RevisionContent => ({
 beforeAll(async () => {
   const fresh = await freshDatabase("queries");
   db = fresh.db;
+  url = fresh.url;
   close = fresh.close;
   scope = await scopeOf(db, "Mine");
   other = await scopeOf(db, "Theirs");
@@ -72,7 +74,7 @@ afterAll(() => close());
 
 describe("the schema", () => {
   it("can be migrated again without change", async () => {
-    await migrateDatabase(db);
+    await migrateDatabase(url);
     expect((await listWorkshops(db)).length).toBe(2);
   });
   it("keeps money and weights as integers", async () => {

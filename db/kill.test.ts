@@ -3,7 +3,8 @@ import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { afterAll, describe, expect, it } from "vitest";
-import { connect, migrateDatabase } from "./connect";
+import { connect } from "./connect";
+import { migrateDatabase } from "./migrate";
 import { saveYarn } from "./queries/materials";
 import { balances, movesOf } from "./queries/stock";
 import { createWorkshop } from "./queries/workshops";
@@ -65,7 +66,7 @@ describe("kill −9 in the middle of posting", () => {
   it("of the app, then of the database: nothing that was said is lost, nothing is there twice or by half", async () => {
     let url = startServer();
     let { db, close } = connect(url);
-    await migrateDatabase(db);
+    await migrateDatabase(url);
     const workshopId = await createWorkshop(db, "Kill");
     const scope = () => ({ db, workshopId, now: new Date() });
     const yarnId = await saveYarn(scope(), DK);

@@ -2,6 +2,7 @@
 export { channel, workshop } from "./tables/workshop";
 export * from "./tables/materials";
 export * from "./tables/stock";
+export * from "./tables/acts";
 export * from "./tables/hand";
 export * from "./tables/items";
 export * from "./tables/runs";

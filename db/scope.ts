@@ -7,6 +7,8 @@ export interface Scope {
   readonly db: Database;
   readonly workshopId: string;
   readonly now: Date;
+  /** The zone whose days are hers; undefined for that of the computer. */
+  readonly zone?: string | undefined;
   /** Set inside a transaction: what is called there belongs to it. */
   readonly within?: true;
 }
@@ -30,6 +32,17 @@ export class ChangedMeanwhile extends Error {
   }
 }
 
+/** Something that is not there, or not in this workshop. */
+export class NotThere extends Error {
+  constructor(readonly what: string) {
+    super(`${what} is not in this workshop`);
+    this.name = "NotThere";
+  }
+}
+
+/** Waiting for a lock is long already: twice is enough. A deadlock is over at once, and rare again. */
+const TRIES = { deadlock: 4, lockWait: 2 } as const;
+
 /**
  * One transaction; inside another one it is part of that. Only the outermost is tried again: a deadlock rolls all of it
  * back, so an inner part alone must never be repeated. Runs again when the server picked it as a deadlock's victim (1213) or
@@ -43,13 +56,14 @@ export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>)
         work({ ...scope, db: tx as unknown as Database, within: true }),
       );
     } catch (error) {
-      if (attempt >= 4 || !isRetryable(error)) throw error;
+      const errno = errnoOf(error);
+      const most = errno === 1213 ? TRIES.deadlock : errno === 1205 ? TRIES.lockWait : 0;
+      if (attempt >= most) throw error;
     }
   }
 }
 
-function isRetryable(error: unknown): boolean {
+function errnoOf(error: unknown): unknown {
   const cause = error instanceof Error && error.cause !== undefined ? error.cause : error;
-  const errno = typeof cause === "object" && cause !== null && "errno" in cause ? cause.errno : undefined;
-  return errno === 1213 || errno === 1205;
+  return typeof cause === "object" && cause !== null && "errno" in cause ? cause.errno : undefined;
 }

@@ -1,5 +1,6 @@
 import mysql from "mysql2/promise";
-import { connect, migrateDatabase, type Database } from "./connect";
+import { connect, type Database } from "./connect";
+import { migrateDatabase } from "./migrate";
 import { createWorkshop } from "./queries/workshops";
 import type { Scope } from "./scope";
 
@@ -17,7 +18,7 @@ export async function freshDatabase(
   );
   url.pathname = `/${schema}`;
   const { db, close } = connect(url.href);
-  await migrateDatabase(db);
+  await migrateDatabase(url.href);
   return {
     db,
     url: url.href,

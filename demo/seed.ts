@@ -268,7 +268,11 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
 }
 
 /** The harbour-town stall of design §6, everything invented. `today` is passed in so that markets lie ahead. */
-export async function seedDemo(db: Database, today: string, now: Date): Promise<string> {
+export const seedDemo = (db: Database, today: string, now: Date): Promise<string> =>
+  // In one transaction: cut off in the middle nothing of it is there, and the next start sows it whole.
+  db.transaction((tx) => sow(tx as unknown as Database, today, now));
+
+async function sow(db: Database, today: string, now: Date): Promise<string> {
   const workshopId = await createWorkshop(db, "Harbour stall", {
     locale: "en-IE",
     currency: "EUR",
@@ -279,7 +283,7 @@ export async function seedDemo(db: Database, today: string, now: Date): Promise<
     marginBp: 800,
     pricePoints: "0,50",
   });
-  const scope: Scope = { db, workshopId, now };
+  const scope: Scope = { db, workshopId, now, within: true };
   const channels = await listChannels(scope);
   const stall = channels[0]?.id ?? "";
   const shop = await saveChannel(scope, { name: "Own web shop", percentBp: 350, fixed: 30 });

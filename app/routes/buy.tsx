@@ -1,6 +1,6 @@
 import { ClipboardCopy, Download, ShoppingBasket } from "lucide-react";
 import { useState } from "react";
-import { data, Form, Link, redirect, useSearchParams } from "react-router";
+import { data, Link, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/buy";
@@ -13,7 +13,10 @@ import { packWord } from "../features/materials/defaults";
 import { loadBuying } from "../features/materials/buying.server";
 import { loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
-import { openWorkshop, todayOf } from "../server/scope.server";
+import { LIST_FORM, once, openForm } from "../server/form.server";
+import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
+import { WorkForm } from "../ui/form";
 import {
   Badge,
   Button,
@@ -48,7 +51,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const name = (supplierId: string | null | undefined) =>
     cupboard.suppliers.find((s) => s.id === supplierId)?.name;
   return {
-    today: todayOf(scope.now),
+    today: todayOf(scope),
     run,
     runs: cupboard.runs
       .filter((r) => r.run.state !== "finished")
@@ -81,9 +84,12 @@ const orderSchema = z.object({
     .max(300),
 });
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const { scope } = await openWorkshop(request, context);
-  const form = await request.formData();
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args, LIST_FORM);
+  return once(opened, form, (o) => order(form, o));
+}
+
+async function order(form: FormData, { scope }: Opened) {
   const chosen = form.getAll("line").filter((v): v is string => typeof v === "string");
   const got = orderSchema.safeParse({
     supplierId: form.get("supplierId") ?? "",
@@ -101,7 +107,7 @@ export async function action({ request, context }: Route.ActionArgs) {
     );
   const cupboard = await loadCupboard(scope);
   const supplier = cupboard.suppliers.find((s) => s.id === got.data.supplierId);
-  const today = todayOf(scope.now);
+  const today = todayOf(scope);
   const made = await createPurchase(scope, {
     supplierId: supplier?.id ?? null,
     orderedOn: today,
@@ -137,7 +143,11 @@ export async function action({ request, context }: Route.ActionArgs) {
   return redirect(`/materials/orders/${made}`);
 }
 
-export default function Buy({ loaderData: d, actionData }: Route.ComponentProps) {
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
+export default function Buy({ loaderData: d, actionData: answered }: Route.ComponentProps) {
+  const actionData = taken(answered);
   const r = useReading();
   const [params] = useSearchParams();
   const [copied, setCopied] = useState(false);
@@ -212,7 +222,7 @@ export default function Buy({ loaderData: d, actionData }: Route.ComponentProps)
         ) : null}
         {d.groups.map((g) => (
           <Sheet key={g.supplierId ?? ""} $pad={false} aria-label={g.supplier ?? "No supplier chosen"}>
-            <Form method="post">
+            <WorkForm>
               <input type="hidden" name="supplierId" value={g.supplierId ?? ""} />
               <Head>
                 <h2>{g.supplier ?? "No supplier chosen"}</h2>
@@ -330,7 +340,7 @@ export default function Buy({ loaderData: d, actionData }: Route.ComponentProps)
                 </Button>
                 <Small>Then it counts as on its way; tick it off and receive it with its lots.</Small>
               </Foot>
-            </Form>
+            </WorkForm>
           </Sheet>
         ))}
         {d.groups.length > 1 ? (

@@ -1,6 +1,6 @@
 import { Plus, SquarePen, Trash2, TriangleAlert } from "lucide-react";
 import { useState } from "react";
-import { data, Form, Link, redirect, useFetcher } from "react-router";
+import { data, Link, redirect, useFetcher } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/colourways";
@@ -26,7 +26,10 @@ import { silhouetteOf } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { loadCupboard } from "../features/materials/load.server";
 import { id as idField, name as nameField } from "../forms";
-import { openWorkshop } from "../server/scope.server";
+import { once, openForm } from "../server/form.server";
+import { openWorkshop, type Opened } from "../server/scope.server";
+import { keepPage } from "../ui/away";
+import { Carried, Refusal, WorkForm } from "../ui/form";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, Small, Stack } from "../ui/basics";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
 import { Range, ReasonFigure } from "../ui/figure";
@@ -114,6 +117,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   };
 }
 
+const MOST_SLOTS = 25;
 const colourwaySchema = (currency: string, locale: string) =>
   z.object({
     id: idField.optional(),
@@ -145,17 +149,25 @@ const colourwaySchema = (currency: string, locale: string) =>
       .max(24),
   });
 
-export async function action({ request, params, context }: Route.ActionArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
-  const form = await request.formData();
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  return once(opened, form, (o) => change(form, args.params.id, o));
+}
+
+async function change(form: FormData, itemId: string, { scope, workshop }: Opened) {
   if (form.get("intent") === "delete") {
     const id = form.get("id");
     if (typeof id !== "string" || !idField.safeParse(id).success) throw data(null, { status: 400 });
     await setColourwayDeleted(scope, id, true);
-    return redirect(`/items/${params.id}/colourways?deleted=colourway:${id}&label=The%20colourway`);
+    return redirect(`/items/${itemId}/colourways?deleted=colourway:${id}&label=The%20colourway`);
   }
-  const slots = form.getAll("slot");
-  const at = (name: string, i: number) => form.getAll(name)[i] ?? "";
+  const slots = form.getAll("slot").slice(0, MOST_SLOTS);
+  const lists = {
+    yarnId: form.getAll("yarnId"),
+    hook: form.getAll("hook"),
+    strands: form.getAll("strands"),
+  };
+  const at = (name: keyof typeof lists, i: number) => lists[name][i] ?? "";
   const got = colourwaySchema(workshop.currency, workshop.locale).safeParse({
     id: form.get("id") ?? undefined,
     name: form.get("name"),
@@ -181,7 +193,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const { id, name, price, slots: read } = got.data;
   const saved = await saveColourway(scope, {
     id,
-    itemId: params.id,
+    itemId,
     name,
     price,
     slots: read
@@ -199,6 +211,9 @@ const coloursOf = (
   yarns: LoaderData["yarns"],
 ): SlotColours =>
   Object.fromEntries(slots.map((s) => [s.slot, yarns.find((y) => y.id === s.yarnId)?.colour ?? "#b9c3c5"]));
+
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
 
 export default function Colourways({ loaderData: d }: Route.ComponentProps) {
   const r = useReading();
@@ -236,13 +251,13 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
                   >
                     <SquarePen size={16} aria-hidden />
                   </Button>
-                  <Form method="post">
+                  <WorkForm>
                     <input type="hidden" name="intent" value="delete" />
                     <input type="hidden" name="id" value={c.id} />
                     <Button type="submit" $quiet aria-label={`Delete ${c.name}`} title="Delete">
                       <Trash2 size={16} aria-hidden />
                     </Button>
-                  </Form>
+                  </WorkForm>
                 </Row>
               ) : (
                 <Link to={`/items/${d.item.id}`} aria-label="Change the item’s own colours">
@@ -361,6 +376,7 @@ function ColourwayForm({ d, card, onDone }: { d: LoaderData; card: Card; onDone:
   const digits = minorDigits(r.currency);
   return (
     <fetcher.Form method="post">
+      <Carried />
       {card.id ? <input type="hidden" name="id" value={card.id} /> : null}
       <Stack>
         <Silhouettes
@@ -467,6 +483,7 @@ function ColourwayForm({ d, card, onDone }: { d: LoaderData; card: Card; onDone:
           {card.id ? "Keep the changes" : "Add the colourway"}
         </Button>
       </FormFoot>
+      <Refusal of={fetcher.data} />
     </fetcher.Form>
   );
 }

@@ -21,6 +21,9 @@ import {
 import { loadCutting } from "../features/runs/cutting.server";
 import { Tape, tapesOf, type Stretch, type TapeBall } from "../features/runs/cutting-tape";
 import { useCutting } from "../features/runs/use-cutting";
+import { ownWorkshop, readJson } from "../server/form.server";
+import { keepPage } from "../ui/away";
+import { useWorkshopId } from "../ui/form";
 import { openWorkshop } from "../server/scope.server";
 import {
   Badge,
@@ -85,10 +88,12 @@ export interface KeepReply {
 }
 
 export async function action({ request, params, context }: Route.ActionArgs) {
-  const { scope } = await openWorkshop(request, context);
+  const opened = await openWorkshop(request, context);
+  const { scope } = opened;
   const r = await findRun(scope, params.id);
   if (!r) throw data(null, { status: 404 });
-  const body: unknown = await request.json().catch(() => undefined);
+  const body = await readJson(request, 1_200_000);
+  ownWorkshop((body as { workshop?: unknown } | null)?.workshop, opened);
   if (typeof body === "object" && body !== null && "drop" in body) {
     await dropCutting(scope, params.id);
     return data<KeepReply>({ kept: 0 });
@@ -153,8 +158,11 @@ export const shouldRevalidate: ShouldRevalidateFunction = ({ actionStatus, defau
 const SHOWN_IDLE = 3;
 const EMPTY: ReadonlyMap<string, string> = new Map();
 
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+
 export default function Cutting({ loaderData: d }: Route.ComponentProps) {
   const r = useReading();
+  const workshop = useWorkshopId();
   const fetcher = useFetcher<KeepReply>();
   const [options, setOptions] = useState<CuttingOptions>({
     confidence: d.kept?.confidence ?? 95,
@@ -197,6 +205,7 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
   const keep = () =>
     void fetcher.submit(
       {
+        workshop,
         basedOn: d.version,
         ...options,
         pins: [...pins].map(([piece, ball]) => ({ piece, ball: keptBall(piece.split("/")[0] ?? "", ball) })),
@@ -429,7 +438,10 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
                   <Button
                     type="button"
                     onClick={() =>
-                      void fetcher.submit({ drop: true }, { method: "post", encType: "application/json" })
+                      void fetcher.submit(
+                        { workshop, drop: true },
+                        { method: "post", encType: "application/json" },
+                      )
                     }
                   >
                     Give the balls back

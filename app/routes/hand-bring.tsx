@@ -11,7 +11,9 @@ import { bringInTimings } from "../features/hand/timings-import.server";
 import { BringIn, BroughtInList } from "../features/import/bring-in";
 import { broughtIn, importSchema } from "../features/import/import.server";
 import { readTable } from "../features/import/table";
-import { openWorkshop } from "../server/scope.server";
+import { FILE_FORM, once, openForm } from "../server/form.server";
+import { openWorkshop, type Opened } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
 import { ButtonLink, Empty, Page, PageHead, Row, Sheet, SheetHead, Stack } from "../ui/basics";
 
 export const meta: Route.MetaFunction = () => [{ title: "Bring in, take out · Hand · Lapka" }];
@@ -25,13 +27,16 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       hands: choices.hands,
       today: choices.today,
     },
-    imports: broughtIn(imports),
+    imports: broughtIn(imports, opened.scope.zone),
   };
 }
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const opened = await openWorkshop(request, context);
-  const form = await request.formData();
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args, FILE_FORM);
+  return once(opened, form, (o) => bring(form, o));
+}
+
+async function bring(form: FormData, opened: Opened) {
   if (form.get("intent") === "undo") {
     const id = z.uuid().safeParse(form.get("id"));
     if (id.success) await undoTimingsImport(opened.scope, id.data);
@@ -69,7 +74,11 @@ const OUT = [
   ["/hand/swatches.csv", "Swatches, CSV"],
 ] as const;
 
-export default function BringTimings({ loaderData: d, actionData }: Route.ComponentProps) {
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
+export default function BringTimings({ loaderData: d, actionData: answered }: Route.ComponentProps) {
+  const actionData = taken(answered);
   return (
     <Page>
       <PageHead>

@@ -22,6 +22,8 @@ import {
 } from "../features/hand/stopwatch";
 import type { HandReply } from "../features/hand/actions.server";
 import { openWorkshop } from "../server/scope.server";
+import { refusalOf } from "../ui/away";
+import { useWorkshopId } from "../ui/form";
 import {
   Badge,
   Button,
@@ -95,6 +97,7 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
   };
   const [loaded, setLoaded] = useState(false);
   const [kept, setKept] = useState<Kept>({ watch: STOPPED, about: first });
+  const workshop = useWorkshopId();
   const [queue, setQueue] = useState<readonly Waiting[]>([]);
   const [now, setNow] = useState(0);
   const [told, setTold] = useState<{ text: string; tone: "good" | "warn" }>();
@@ -138,12 +141,14 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
   };
   const change = (part: Partial<About>) => setKept((k) => ({ ...k, about: { ...k.about, ...part } }));
   const send = async (w: Waiting, sure = false) => {
-    const body = new FormData();
+    const body = new URLSearchParams();
     for (const [k, v] of Object.entries(w.body)) body.append(k, v);
     if (sure) body.append("sure", "on");
     try {
       const answer = await fetch("/hand/post", { method: "POST", body });
       const reply = (await answer.json()) as HandReply;
+      const refused = refusalOf(reply);
+      if (refused !== undefined) return setTold({ text: refused, tone: "warn" });
       if (answer.ok && reply.doubt) {
         setDoubted({ item: w, text: doubtText(reply.doubt) });
         return;
@@ -199,6 +204,7 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
         madeOn: d.today,
         note: "",
         key: "",
+        workshop,
       },
     };
     const ready = { ...w, body: { ...w.body, key: w.key } };

@@ -2,7 +2,7 @@ import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { ArrowDownToLine, Save, Scale } from "lucide-react";
 import { useState } from "react";
-import { Form, redirect, useNavigation } from "react-router";
+import { redirect, useNavigation } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/hand-weigh";
 import { printTrimmed } from "@core/units";
@@ -12,8 +12,11 @@ import { doubtText } from "../features/hand/doubt-text";
 import { HandNav } from "../features/hand/nav";
 import { handSchemas } from "../features/hand/schema";
 import { useScale } from "../features/hand/use-scale";
+import { once, openForm } from "../server/form.server";
 import { ownScale } from "../server/scale.server";
 import { openWorkshop } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
+import { WorkForm } from "../ui/form";
 import {
   Badge,
   Button,
@@ -42,14 +45,19 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   };
 }
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const opened = await openWorkshop(request, context);
-  const answer = await handAction(await request.formData(), opened);
-  if (!(answer instanceof Response) && answer.data.done) return redirect("/hand?kept=weigh-in");
-  return answer;
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  return once(opened, form, async (o) => {
+    const answer = await handAction(form, o);
+    return !(answer instanceof Response) && answer.data.done ? redirect("/hand?kept=weigh-in") : answer;
+  });
 }
 
-export default function Weigh({ loaderData: d, actionData }: Route.ComponentProps) {
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
+export default function Weigh({ loaderData: d, actionData: answered }: Route.ComponentProps) {
+  const actionData = taken(answered);
   const r = useReading();
   const navigation = useNavigation();
   const scale = useScale(d.scale);
@@ -124,7 +132,7 @@ export default function Weigh({ loaderData: d, actionData }: Route.ComponentProp
           </ButtonLink>
         </Empty>
       ) : (
-        <Form method="post" {...getFormProps(form)} onInput={onInput}>
+        <WorkForm {...getFormProps(form)} onInput={onInput}>
           <input type="hidden" name="intent" value="weigh-in" />
           <input type="hidden" name="key" value={key} />
           {doubt ? <input type="hidden" name="sure" value="on" /> : null}
@@ -255,7 +263,7 @@ export default function Weigh({ loaderData: d, actionData }: Route.ComponentProp
               </Stack>
             </Sheet>
           </Columns>
-        </Form>
+        </WorkForm>
       )}
     </Page>
   );

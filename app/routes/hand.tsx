@@ -7,7 +7,9 @@ import { HandForm } from "../features/hand/hand-form";
 import { aimOf, loadHandPage } from "../features/hand/hand-page.server";
 import { HandNav } from "../features/hand/nav";
 import { MeasurementList, NextPanel, PacePanel, TensionPanel, ToldPanel } from "../features/hand/panels";
+import { once, openForm } from "../server/form.server";
 import { openWorkshop } from "../server/scope.server";
+import { keepPage } from "../ui/away";
 import { Badge, Button, ButtonLink, Empty, Page, PageHead, Row, Stack } from "../ui/basics";
 import { Choice } from "../ui/drawers";
 import { Modal } from "../ui/modal";
@@ -27,10 +29,13 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   };
 }
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const opened = await openWorkshop(request, context);
-  return handAction(await request.formData(), opened);
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  return once(opened, form, (o) => handAction(form, o));
 }
+
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
 
 export default function HandView({ loaderData: d }: Route.ComponentProps) {
   const [form, setForm] = useState<"add" | "change">();

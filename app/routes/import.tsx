@@ -10,19 +10,24 @@ import { readTable } from "../features/import/table";
 import { IMPORT_FIELDS, readRows, type ImportRow, type Mapping } from "../features/materials/import";
 import { MaterialsNav } from "../features/materials/nav";
 import { NOTION_LABELS } from "../features/materials/schema";
-import { openWorkshop } from "../server/scope.server";
+import { FILE_FORM, once, openForm } from "../server/form.server";
+import { openWorkshop, type Opened } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
 import { ButtonLink, Page, PageHead, Row, Sheet, SheetHead, Stack } from "../ui/basics";
 
 export const meta: Route.MetaFunction = () => [{ title: "Bring in, take out · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
-  return { imports: broughtIn(await listImports(scope)) };
+  return { imports: broughtIn(await listImports(scope), scope.zone) };
 }
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
-  const form = await request.formData();
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args, FILE_FORM);
+  return once(opened, form, (o) => bring(form, o));
+}
+
+async function bring(form: FormData, { scope, workshop }: Opened) {
   if (form.get("intent") === "undo") {
     const id = form.get("id");
     if (typeof id === "string" && /^[0-9a-f-]{36}$/.test(id)) await undoImport(scope, id);
@@ -121,7 +126,11 @@ const notionOf = (row: ImportRow, existing: string | undefined) => ({
   onHand: row.onHand,
 });
 
-export default function Import({ loaderData: d, actionData }: Route.ComponentProps) {
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
+export default function Import({ loaderData: d, actionData: answered }: Route.ComponentProps) {
+  const actionData = taken(answered);
   return (
     <Page>
       <PageHead>

@@ -1,6 +1,6 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { data, Form, redirect, useNavigation } from "react-router";
+import { data, redirect, useNavigation } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-new";
 import { createItem } from "@db/queries/items";
@@ -11,7 +11,10 @@ import { reckon } from "../features/items/reckon.server";
 import { ITEM_KINDS, MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
 import { unreckonedText } from "../features/items/unreckoned";
 import { smallHook } from "../features/items/materials-panel";
-import { openWorkshop } from "../server/scope.server";
+import { once, openForm, PATTERN_FORM } from "../server/form.server";
+import type { Opened } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
+import { WorkForm } from "../ui/form";
 import { Button, Page, PageHead, Sheet, Small, Stack } from "../ui/basics";
 import { Field, SelectField, Textarea, TextField } from "../ui/field";
 
@@ -26,9 +29,13 @@ const schema = z.object({
   pattern: z.string().max(MAX_PATTERN, { error: PATTERN_TOO_LONG }).optional(),
 });
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
-  const submission = parseWithZod(await request.formData(), { schema });
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args, PATTERN_FORM);
+  return once(opened, form, (o) => make(form, o));
+}
+
+async function make(form: FormData, { scope, workshop }: Opened) {
+  const submission = parseWithZod(form, { schema });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { name, kind, pattern = "" } = submission.value;
   const hanger = kind === "keychain" || kind === "ornament";
@@ -75,10 +82,13 @@ export async function action({ request, context }: Route.ActionArgs) {
   return redirect(`/items/${id}`);
 }
 
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
 export default function NewItem({ actionData }: Route.ComponentProps) {
   const navigation = useNavigation();
   const [form, fields] = useForm({
-    lastResult: actionData,
+    lastResult: taken(actionData),
     onValidate: ({ formData }) => parseWithZod(formData, { schema }),
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
@@ -90,7 +100,7 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
         <h1>New item</h1>
       </PageHead>
       <Sheet style={{ maxWidth: 760 }}>
-        <Form method="post" {...getFormProps(form)}>
+        <WorkForm {...getFormProps(form)}>
           <Stack>
             <TextField
               field={fields.name}
@@ -124,7 +134,7 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
               <Small>It is counted, drawn and costed on the next page.</Small>
             </div>
           </Stack>
-        </Form>
+        </WorkForm>
       </Sheet>
     </Page>
   );

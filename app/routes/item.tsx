@@ -9,8 +9,9 @@ import { analyseStored, draftOf, loadSurroundings, tryItemAgain } from "../featu
 import { errorsByField, itemSchema, MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
 import { unreckonedText } from "../features/items/unreckoned";
 import { UnreckonedPage, type MendResult } from "../features/items/unreckoned-page";
+import { once, openForm, ownWorkshop, PATTERN_FORM, readJson } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
-import { unlessAway } from "../ui/away";
+import { keepPage, taken } from "../ui/away";
 import { Page } from "../ui/basics";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -47,14 +48,22 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   };
 }
 
-export async function action({ request, params, context }: Route.ActionArgs) {
+export async function action(args: Route.ActionArgs) {
+  const { request, params, context } = args;
+  const found = async (o: Opened) => {
+    const entry = await findItem(o.scope, params.id);
+    if (!entry) throw data(null, { status: 404 });
+    return entry;
+  };
+  if (!(request.headers.get("Content-Type") ?? "").startsWith("application/json")) {
+    const { form, opened } = await openForm(args, PATTERN_FORM);
+    return once(opened, form, async (o) => formAction(form, await found(o), o));
+  }
   const opened = await openWorkshop(request, context);
-  const { scope, workshop } = opened;
-  const entry = await findItem(scope, params.id);
-  if (!entry) throw data(null, { status: 404 });
-  if (!(request.headers.get("Content-Type") ?? "").includes("application/json"))
-    return formAction(await request.formData(), entry, opened);
-  const body: unknown = await request.json().catch(() => undefined);
+  const { workshop } = opened;
+  const entry = await found(opened);
+  const body = await readJson(request);
+  ownWorkshop((body as { workshop?: unknown } | null)?.workshop, opened);
   const read = itemSchema(workshop.currency, workshop.locale).safeParse(body);
   if (!read.success) return data<SaveResult>({ errors: errorsByField(read.error) }, { status: 400 });
   const { basedOn, name, kind, price, channelId, slots, ...content } = read.data;
@@ -135,19 +144,11 @@ async function formAction(form: FormData, entry: ItemWithRevision, opened: Opene
   }
 }
 
-/** A save that cannot reach the server says so on the page; leaving the page would lose her place. */
-export async function clientAction({ serverAction }: Route.ClientActionArgs) {
-  try {
-    return await serverAction();
-  } catch (error) {
-    if (error instanceof TypeError) return { away: true } satisfies SaveResult;
-    throw error;
-  }
-}
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
 
-export const shouldRevalidate = unlessAway;
-
-export default function ItemRoute({ loaderData: d, actionData }: Route.ComponentProps) {
+export default function ItemRoute({ loaderData: d, actionData: answered }: Route.ComponentProps) {
+  const actionData = taken(answered);
   return (
     <Page>
       {d.page ? (

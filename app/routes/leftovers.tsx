@@ -1,5 +1,5 @@
 import { Search } from "lucide-react";
-import { Form, Link, useNavigation } from "react-router";
+import { Link, useNavigation } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/leftovers";
 import { listBalls } from "@db/queries/balls";
@@ -10,7 +10,10 @@ import { ballSize } from "../features/materials/balls";
 import { amountText } from "../features/materials/defaults";
 import { loadCupboard, type Cupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
+import { openForm } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
+import { WorkForm } from "../ui/form";
 import {
   Badge,
   Button,
@@ -170,9 +173,8 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 }
 
 /** Only looks: nothing is changed. Sent as a form because picked balls do not fit in an address. */
-export async function action({ request, context }: Route.ActionArgs) {
-  const opened = await openWorkshop(request, context);
-  const form = await request.formData();
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
   return look(
     opened,
     new Set(form.getAll("ball").filter((v): v is string => typeof v === "string")),
@@ -180,7 +182,11 @@ export async function action({ request, context }: Route.ActionArgs) {
   );
 }
 
-export default function Leftovers({ loaderData, actionData }: Route.ComponentProps) {
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
+export default function Leftovers({ loaderData, actionData: answered }: Route.ComponentProps) {
+  const actionData = taken(answered);
   const r = useReading();
   const navigation = useNavigation();
   const d = actionData ?? loaderData;
@@ -202,7 +208,7 @@ export default function Leftovers({ loaderData, actionData }: Route.ComponentPro
       ) : (
         <Columns>
           <Sheet $pad={false} aria-labelledby="pick-title">
-            <Form method="post">
+            <WorkForm>
               <Head>
                 <h2 id="pick-title">Pick what to use up</h2>
               </Head>
@@ -242,7 +248,7 @@ export default function Leftovers({ loaderData, actionData }: Route.ComponentPro
                   <Search size={16} aria-hidden /> What can I make?
                 </Button>
               </Foot>
-            </Form>
+            </WorkForm>
           </Sheet>
           <Sheet $pad={false} aria-labelledby="found-title">
             <Head>

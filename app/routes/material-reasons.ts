@@ -5,7 +5,7 @@ import { listRuns, reservedBy } from "@db/queries/runs";
 import { balances, movesOf } from "@db/queries/stock";
 import type { Reason } from "@core/estimate";
 import { printMass, type Grams } from "@core/units";
-import { openWorkshop } from "../server/scope.server";
+import { dayOf, openWorkshop } from "../server/scope.server";
 import { printDay } from "../ui/days";
 import type { Opened } from "../ui/figure";
 
@@ -26,7 +26,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const measure: Reason["measure"] = mass ? "grams" : "count";
   const of = (q: number) => (mass ? q / 1000 : q);
   const shown: Reason[] = moves.map((m) => ({
-    label: `${m.kind}, ${printDay(m.at.toISOString().slice(0, 10), reading.locale)}${m.note ? `: ${m.note}` : ""}`,
+    label: `${m.kind}, ${printDay(dayOf(m.at, scope.zone), reading.locale)}${m.note ? `: ${m.note}` : ""}`,
     measure,
     value: of(m.quantity),
   }));

@@ -1,6 +1,6 @@
 import { Plus, Replace, Scale, SquarePen, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { data, Form, Link } from "react-router";
+import { data, Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/material";
 import { listBalls } from "@db/queries/balls";
@@ -52,6 +52,7 @@ import { MaterialsNav } from "../features/materials/nav";
 import { PriceLine } from "../features/materials/price-line";
 import { NOTION_LABELS } from "../features/materials/schema";
 import { openWorkshop, todayOf } from "../server/scope.server";
+import { WorkForm } from "../ui/form";
 import {
   Badge,
   Button,
@@ -170,7 +171,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   return {
     id: params.id,
     title: yarn ? `${yarn.name}, ${yarn.shade}` : (notion?.name ?? ""),
-    today: todayOf(scope.now),
+    today: todayOf(scope),
     onHand,
     reserved: cupboard.reserved.get(params.id) ?? 0,
     onOrder: cupboard.onOrder.get(params.id) ?? 0,
@@ -287,7 +288,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
             <Plus size={16} aria-hidden /> Another shade
           </Button>
         ) : null}
-        <Form method="post" action="/materials">
+        <WorkForm action="/materials">
           <input type="hidden" name="intent" value="delete" />
           <input type="hidden" name="kind" value={yarn ? "yarn" : "notion"} />
           <input type="hidden" name="id" value={d.id} />
@@ -295,7 +296,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
           <Button type="submit" $quiet aria-label={`Delete ${d.title}`} title={`Delete ${d.title}`}>
             <Trash2 size={17} aria-hidden />
           </Button>
-        </Form>
+        </WorkForm>
       </PageHead>
       <MaterialsNav />
       <Stack $gap={18}>
@@ -501,7 +502,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                               >
                                 <SquarePen size={16} aria-hidden />
                               </Button>
-                              <Form method="post" action="/materials">
+                              <WorkForm action="/materials">
                                 <input type="hidden" name="intent" value="delete" />
                                 <input type="hidden" name="kind" value="ball" />
                                 <input type="hidden" name="id" value={b.id} />
@@ -515,7 +516,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                                 >
                                   <Trash2 size={16} aria-hidden />
                                 </Button>
-                              </Form>
+                              </WorkForm>
                             </Tools>
                           </td>
                         </tr>
@@ -770,7 +771,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                               .join("; ")}
                           </Small>
                         </span>
-                        <Form method="post" action="/materials">
+                        <WorkForm action="/materials">
                           <input type="hidden" name="intent" value="delete" />
                           <input type="hidden" name="kind" value="swatch" />
                           <input type="hidden" name="id" value={s.id} />
@@ -783,7 +784,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                           >
                             <Trash2 size={15} aria-hidden />
                           </Button>
-                        </Form>
+                        </WorkForm>
                       </li>
                     ))}
                   </List>

@@ -33,7 +33,9 @@ import {
 import { ballsByYarn, loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
 import { NOTION_LABELS } from "../features/materials/schema";
+import { FILE_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf } from "../server/scope.server";
+import { keepPage } from "../ui/away";
 import {
   Badge,
   Button,
@@ -70,7 +72,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     runningLow: cupboard.low.get(id)?.low ?? false,
   });
   return {
-    today: todayOf(scope.now),
+    today: todayOf(scope),
     hands: handOptions(hands),
     yarns: cupboard.yarns.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...y }) => ({
       ...y,
@@ -95,9 +97,10 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   };
 }
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const opened = await openWorkshop(request, context);
-  return materialAction(await request.formData(), opened);
+export async function action(args: Route.ActionArgs) {
+  // A swatch may bring its picture along.
+  const { form, opened } = await openForm(args, FILE_FORM);
+  return once(opened, form, (o) => materialAction(form, o));
 }
 
 type LoaderData = Awaited<ReturnType<typeof loader>>;
@@ -107,6 +110,9 @@ type Open =
   | { form: "yarn" | "notion" | "filling"; defaults: Record<string, string> }
   | { form: "swatch"; yarn: YarnRow }
   | { form: "count"; of: Counted; name: string };
+
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
 
 export default function Materials({ loaderData }: Route.ComponentProps) {
   const r = useReading();

@@ -1,6 +1,6 @@
 import { Check, PackageCheck, Trash2 } from "lucide-react";
 import { useEffect, useRef } from "react";
-import { data, Form, redirect, useFetcher } from "react-router";
+import { data, redirect, useFetcher } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/order";
@@ -12,7 +12,10 @@ import { printMoney, type Minor } from "@core/units";
 import { fields, id } from "../forms";
 import { moneyText } from "../features/materials/defaults";
 import { MaterialsNav } from "../features/materials/nav";
-import { openWorkshop, todayOf } from "../server/scope.server";
+import { once, openForm } from "../server/form.server";
+import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { keepPage } from "../ui/away";
+import { Carried, Refusal, WorkForm } from "../ui/form";
 import { Badge, Button, Page, PageHead, Sheet, Small, Stack } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { Input } from "../ui/field";
@@ -69,10 +72,13 @@ const lineSchema = (locale: string, currency: string, units: "metric" | "imperia
   });
 };
 
-export async function action({ request, params, context }: Route.ActionArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
-  const form = await request.formData();
-  const found = await findPurchase(scope, params.id);
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  return once(opened, form, (o) => change(form, args.params.id, o));
+}
+
+async function change(form: FormData, orderId: string, { scope, workshop }: Opened) {
+  const found = await findPurchase(scope, orderId);
   if (!found) throw data(null, { status: 404 });
   switch (form.get("intent")) {
     case "line": {
@@ -92,25 +98,28 @@ export async function action({ request, params, context }: Route.ActionArgs) {
       try {
         await receivePurchase(
           scope,
-          params.id,
-          todayOf(scope.now),
+          orderId,
+          todayOf(scope),
           typeof place === "string" ? place.slice(0, 80) : "",
         );
       } catch (error) {
         if (error instanceof ChangedMeanwhile) throw data(null, { status: 404 });
         throw error;
       }
-      return redirect(`/materials/orders/${params.id}`);
+      return redirect(`/materials/orders/${orderId}`);
     }
     case "delete":
-      await setPurchaseDeleted(scope, params.id, true);
-      return redirect(`/materials/buy?deleted=purchase:${params.id}&label=The%20list`);
+      await setPurchaseDeleted(scope, orderId, true);
+      return redirect(`/materials/buy?deleted=purchase:${orderId}&label=The%20list`);
     default:
       throw data(null, { status: 400 });
   }
 }
 
 type Line = Awaited<ReturnType<typeof loader>>["lines"][number];
+
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
 
 export default function Order({ loaderData: d }: Route.ComponentProps) {
   const r = useReading();
@@ -130,12 +139,12 @@ export default function Order({ loaderData: d }: Route.ComponentProps) {
           </Badge>
         )}
         {d.lines.every((l) => l.received === 0) ? (
-          <Form method="post">
+          <WorkForm>
             <input type="hidden" name="intent" value="delete" />
             <Button type="submit" $quiet aria-label="Delete this list">
               <Trash2 size={17} aria-hidden />
             </Button>
-          </Form>
+          </WorkForm>
         ) : null}
       </PageHead>
       <MaterialsNav />
@@ -160,7 +169,7 @@ export default function Order({ loaderData: d }: Route.ComponentProps) {
             </b>
           </Sum>
           {open.length > 0 ? (
-            <Form method="post">
+            <WorkForm>
               <input type="hidden" name="intent" value="receive" />
               <Receive>
                 <label htmlFor="place">Where it goes</label>
@@ -180,7 +189,7 @@ export default function Order({ loaderData: d }: Route.ComponentProps) {
                   ? "Tick what you have in your hands."
                   : "It is posted to the stock book as bought, each ball with its lot."}
               </Small>
-            </Form>
+            </WorkForm>
           ) : (
             <p style={{ marginTop: 8 }}>All of it is in the stock book.</p>
           )}
@@ -207,6 +216,7 @@ function ShopLine({ line: l }: { line: Line }) {
   return (
     <Box data-done={done || ticked || undefined}>
       <fetcher.Form method="post" ref={form} onSubmit={() => clearTimeout(timer.current)}>
+        <Carried />
         <input type="hidden" name="intent" value="line" />
         <input type="hidden" name="line" value={l.id} />
         <Top>
@@ -275,6 +285,7 @@ function ShopLine({ line: l }: { line: Line }) {
           )}
         </Bits>
         {fetcher.data?.error ? <Wrong role="alert">{fetcher.data.error}</Wrong> : null}
+        <Refusal of={fetcher.data} />
       </fetcher.Form>
     </Box>
   );

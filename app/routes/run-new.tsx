@@ -1,6 +1,6 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { data, Form, redirect, useNavigation } from "react-router";
+import { data, redirect, useNavigation } from "react-router";
 import { useState } from "react";
 import { z } from "zod";
 import styled from "styled-components";
@@ -15,7 +15,10 @@ import { loadCupboard } from "../features/materials/load.server";
 import { plannedLine } from "../features/runs/line";
 import { smallSilhouette } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
-import { openWorkshop, todayOf } from "../server/scope.server";
+import { LIST_FORM, once, openForm } from "../server/form.server";
+import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
+import { WorkForm } from "../ui/form";
 import {
   Badge,
   Button,
@@ -47,7 +50,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const shades = new Map(surroundings.yarns.map((y) => [y.id, y.colour]));
   const wanted = new URL(request.url).searchParams.get("item");
   return {
-    today: todayOf(scope.now),
+    today: todayOf(scope),
     wanted,
     unreckoned,
     free: Object.fromEntries(free),
@@ -103,9 +106,13 @@ function schemaFor(locale: string, currency: string, units: "metric" | "imperial
     });
 }
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
-  const submission = parseWithZod(await request.formData(), {
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args, LIST_FORM);
+  return once(opened, form, (o) => plan(form, o));
+}
+
+async function plan(form: FormData, { scope, workshop }: Opened) {
+  const submission = parseWithZod(form, {
     schema: schemaFor(workshop.locale, workshop.currency, workshop.units),
   });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
@@ -144,11 +151,14 @@ export async function action({ request, context }: Route.ActionArgs) {
   return redirect(`/runs/${runId}`);
 }
 
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
 export default function NewRun({ loaderData, actionData }: Route.ComponentProps) {
   const r = useReading();
   const navigation = useNavigation();
   const [form, fields] = useForm({
-    lastResult: actionData,
+    lastResult: taken(actionData),
     onValidate: ({ formData }) =>
       parseWithZod(formData, { schema: schemaFor(r.locale, r.currency, r.system) }),
     shouldValidate: "onBlur",
@@ -199,7 +209,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
         <h1>New run</h1>
       </PageHead>
       <UnreckonedList items={loaderData.unreckoned} />
-      <Form method="post" {...getFormProps(form)} onInput={readMix}>
+      <WorkForm {...getFormProps(form)} onInput={readMix}>
         <Stack $gap={18} style={{ maxWidth: 980 }}>
           <Sheet>
             <FieldGrid>
@@ -345,7 +355,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
             <Small>Next: what it takes, what to buy, and the day you are done.</Small>
           </div>
         </Stack>
-      </Form>
+      </WorkForm>
     </Page>
   );
 }

@@ -1,9 +1,10 @@
 import { Check, ClipboardCopy, Download, Play, Scissors, ShoppingBasket, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { data, Form, redirect } from "react-router";
+import { data, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/run";
-import { findRun, finishRun, replanRun, setRunDeleted, startRun, unplanRun } from "@db/queries/runs";
+import { findRun, finishRun, replanRun, startRun, unplanRun } from "@db/queries/runs";
+import { setRunDeleted } from "@db/queries/cutting";
 import { printDuration, printMoney, printTrimmed, type Minor, type Seconds } from "@core/units";
 import { findCutting } from "@db/queries/cutting";
 import { finishNow, hasMoved, linesNow, plannedNow } from "../features/runs/known-now.server";
@@ -11,7 +12,10 @@ import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.
 import { usedWorth } from "../features/runs/used-worth.server";
 import { buyText, freeReason, needReason } from "../features/runs/reasons";
 import { InTime, RunState } from "../features/runs/state";
-import { openWorkshop, todayOf } from "../server/scope.server";
+import { once, openForm } from "../server/form.server";
+import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { keepPage } from "../ui/away";
+import { WorkForm } from "../ui/form";
 import {
   Badge,
   Button,
@@ -41,7 +45,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = opened;
   const [r, runs] = await Promise.all([findRun(scope, params.id), loadRuns(scope)]);
   if (!r) throw data(null, { status: 404 });
-  const today = todayOf(scope.now);
+  const today = todayOf(scope);
   const shelves = await loadShelves(scope);
   const { plan, stock } = planOf(shelves, r, runs, today);
   const [{ lines, surroundings: s }, cutting] = await Promise.all([
@@ -94,32 +98,38 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   };
 }
 
-export async function action({ request, params, context }: Route.ActionArgs) {
-  const opened = await openWorkshop(request, context);
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  return once(opened, form, (o) => change(form, args.params.id, o));
+}
+
+async function change(form: FormData, runId: string, opened: Opened) {
   const { scope } = opened;
-  const form = await request.formData();
-  const r = await findRun(scope, params.id);
+  const r = await findRun(scope, runId);
   if (!r) throw data(null, { status: 404 });
   switch (form.get("intent")) {
     case "replan":
-      await replanRun(scope, params.id, await plannedNow(r, opened));
-      return redirect(`/runs/${params.id}`);
+      await replanRun(scope, runId, await plannedNow(r, opened));
+      return redirect(`/runs/${runId}`);
     case "unplan":
-      await unplanRun(scope, params.id);
-      return redirect(`/runs/${params.id}`);
+      await unplanRun(scope, runId);
+      return redirect(`/runs/${runId}`);
     case "start":
-      await startRun(scope, params.id);
-      return redirect(`/runs/${params.id}`);
+      await startRun(scope, runId);
+      return redirect(`/runs/${runId}`);
     case "finish":
-      await finishRun(scope, params.id, todayOf(scope.now));
-      return redirect(`/runs/${params.id}`);
+      await finishRun(scope, runId, todayOf(scope));
+      return redirect(`/runs/${runId}`);
     case "delete":
-      await setRunDeleted(scope, params.id, true);
-      return redirect(`/runs?deleted=run:${params.id}&label=${encodeURIComponent(r.run.name)}`);
+      await setRunDeleted(scope, runId, true);
+      return redirect(`/runs?deleted=run:${runId}&label=${encodeURIComponent(r.run.name)}`);
     default:
       throw data(null, { status: 400 });
   }
 }
+
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
 
 export default function RunRoute({ loaderData }: Route.ComponentProps) {
   const r = useReading();
@@ -434,12 +444,12 @@ function Act({
   label?: string;
 }) {
   return (
-    <Form method="post">
+    <WorkForm>
       <input type="hidden" name="intent" value={intent} />
       <Button type="submit" $primary={primary ?? false} $quiet={quiet ?? false} aria-label={label}>
         {children}
       </Button>
-    </Form>
+    </WorkForm>
   );
 }
 

@@ -15,7 +15,7 @@ export const meta: Route.MetaFunction = () => [{ title: "Runs · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
-  const today = todayOf(scope.now);
+  const today = todayOf(scope);
   const [runs, shelves] = await Promise.all([loadRuns(scope), loadShelves(scope)]);
   return {
     runs: runs.map((r) => {

@@ -1,7 +1,7 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { Trash2 } from "lucide-react";
-import { data, Form, redirect, useNavigation, useSearchParams } from "react-router";
+import { data, redirect, useNavigation, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/settings";
@@ -14,7 +14,10 @@ import {
 } from "@db/queries/workshops";
 import { minorDigits, printMoney, printNumber, printTrimmed, type Minor } from "@core/units";
 import { fields as quantityFields, id, name } from "../forms";
-import { openWorkshop } from "../server/scope.server";
+import { once, openForm } from "../server/form.server";
+import { openWorkshop, type Opened } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
+import { WorkForm } from "../ui/form";
 import { Button, Page, PageHead, PlainTable, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { FieldGrid, Input, Select, SelectField, TextField } from "../ui/field";
 import { useReading } from "../ui/reading";
@@ -98,9 +101,12 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   return { workshop, channels, workshops };
 }
 
-export async function action({ request, context }: Route.ActionArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
-  const form = await request.formData();
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  return once(opened, form, (o) => change(form, o));
+}
+
+async function change(form: FormData, { scope, workshop }: Opened) {
   if (form.get("intent") === "settings") {
     const got = parseWithZod(form, { schema: settingsSchema(workshop.locale, workshop.currency) });
     if (got.status !== "success") return data({ settings: got.reply() }, { status: 400 });
@@ -128,7 +134,11 @@ export async function action({ request, context }: Route.ActionArgs) {
   );
 }
 
-export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
+export default function Settings({ loaderData, actionData: answered }: Route.ComponentProps) {
+  const actionData = taken(answered);
   const r = useReading();
   const navigation = useNavigation();
   const [params] = useSearchParams();
@@ -172,7 +182,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
         {params.get("saved") ? <Small role="status">saved</Small> : null}
       </PageHead>
       <Stack $gap={18} style={{ maxWidth: 900 }}>
-        <Form method="post" {...getFormProps(form)}>
+        <WorkForm {...getFormProps(form)}>
           <input type="hidden" name="intent" value="settings" />
           <Stack $gap={18}>
             <Sheet>
@@ -289,7 +299,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
               </p>
             </Sheet>
           </Stack>
-        </Form>
+        </WorkForm>
         <Sheet>
           <SheetHead>
             <h2>Where you sell</h2>
@@ -318,21 +328,21 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
                   <td className="num">{printMoney(c.fixed as Minor, r)}</td>
                   <td className="num">
                     {channels.length > 1 ? (
-                      <Form method="post">
+                      <WorkForm>
                         <input type="hidden" name="intent" value="delete-channel" />
                         <input type="hidden" name="id" value={c.id} />
                         <input type="hidden" name="label" value={c.name} />
                         <Button type="submit" $quiet aria-label={`Delete ${c.name}`}>
                           <Trash2 size={17} aria-hidden />
                         </Button>
-                      </Form>
+                      </WorkForm>
                     ) : null}
                   </td>
                 </tr>
               ))}
             </tbody>
           </PlainTable>
-          <Form method="post" {...getFormProps(cForm)} style={{ marginTop: 14 }}>
+          <WorkForm {...getFormProps(cForm)} style={{ marginTop: 14 }}>
             <input type="hidden" name="intent" value="channel" />
             <FieldGrid $min={150}>
               <TextField field={cFields.name} label="Another channel" hint="Such as “Consignment shelf”." />
@@ -352,7 +362,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
                 <Button type="submit">Add the channel</Button>
               </div>
             </FieldGrid>
-          </Form>
+          </WorkForm>
         </Sheet>
         <Sheet>
           <SheetHead>
@@ -360,7 +370,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
             <Small>each has its own items, materials and runs</Small>
           </SheetHead>
           <FieldGrid $min={300}>
-            <Form method="post" action="/workshops">
+            <WorkForm action="/workshops">
               <input type="hidden" name="intent" value="open" />
               <Legend as="label" htmlFor="open-workshop">
                 Open another
@@ -375,8 +385,8 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
                 </Select>
                 <Button type="submit">Open</Button>
               </Row>
-            </Form>
-            <Form method="post" action="/workshops">
+            </WorkForm>
+            <WorkForm action="/workshops">
               <input type="hidden" name="intent" value="create" />
               <Legend as="label" htmlFor="new-workshop">
                 Begin an empty one
@@ -393,7 +403,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
                 <Button type="submit">Begin</Button>
               </Row>
               {params.get("workshop") === "unnamed" ? <Wrong>Give the workshop a name first.</Wrong> : null}
-            </Form>
+            </WorkForm>
           </FieldGrid>
         </Sheet>
       </Stack>

@@ -2,7 +2,8 @@ import { parseWithZod } from "@conform-to/zod/v4";
 import type { Route } from "./+types/stocktake-post";
 import { postCount, undoKey } from "@db/queries/stock";
 import { materialSchemas } from "../features/materials/schema";
-import { openWorkshop } from "../server/scope.server";
+import { answering, openForm } from "../server/form.server";
+import type { Opened } from "../server/scope.server";
 
 export interface StocktakeReply {
   readonly difference?: number;
@@ -11,9 +12,14 @@ export interface StocktakeReply {
 }
 
 /** One row of a stocktake. The key makes a repeated sending harmless. */
-export async function action({ request, context }: Route.ActionArgs): Promise<Response> {
-  const { scope, workshop } = await openWorkshop(request, context);
-  const form = await request.formData();
+export function action(args: Route.ActionArgs): Promise<Response> {
+  return answering(async () => {
+    const { form, opened } = await openForm(args);
+    return count(form, opened);
+  });
+}
+
+async function count(form: FormData, { scope, workshop }: Opened): Promise<Response> {
   const answer = (reply: StocktakeReply, status = 200) => Response.json(reply, { status });
   if (form.get("intent") === "undo") {
     const key = form.get("key");

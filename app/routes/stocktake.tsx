@@ -10,6 +10,8 @@ import { amountText } from "../features/materials/defaults";
 import { MaterialsNav } from "../features/materials/nav";
 import { materialSchemas, NOTION_LABELS } from "../features/materials/schema";
 import { openWorkshop } from "../server/scope.server";
+import { refusalOf } from "../ui/away";
+import { useWorkshopId } from "../ui/form";
 import {
   Badge,
   Button,
@@ -122,6 +124,7 @@ function keptTyped(): Record<string, Typed> {
 
 export default function Stocktake({ loaderData: d }: Route.ComponentProps) {
   const r = useReading();
+  const workshop = useWorkshopId();
   const [typed, setTyped] = useState<Record<string, Typed>>({});
   const schemas = useMemo(() => materialSchemas(r.locale, r.currency, r.system), [r]);
   const boxes = useRef(new Map<string, HTMLInputElement>());
@@ -152,7 +155,7 @@ export default function Stocktake({ loaderData: d }: Route.ComponentProps) {
     const read = (x.unit === "mass" ? schemas.countMass : schemas.countPieces).shape.onHand.safeParse(t.text);
     if (!read.success) return change(x.row, { error: read.error.issues.map((i) => i.message).join(" ") });
     change(x.row, { state: "sending", error: undefined });
-    const body = new FormData();
+    const body = new URLSearchParams({ workshop });
     for (const [k, v] of Object.entries({
       intent: "count",
       kind: x.kind,
@@ -170,7 +173,10 @@ export default function Stocktake({ loaderData: d }: Route.ComponentProps) {
         x.row,
         answer.ok
           ? { state: "posted", difference: reply.difference ?? 0 }
-          : { state: undefined, error: reply.error ?? "This could not be posted. Try again." },
+          : {
+              state: undefined,
+              error: reply.error ?? refusalOf(reply) ?? "This could not be posted. Try again.",
+            },
       );
     } catch {
       change(x.row, {
@@ -180,8 +186,7 @@ export default function Stocktake({ loaderData: d }: Route.ComponentProps) {
     }
   };
   const undo = async (x: RowData) => {
-    const body = new FormData();
-    body.append("intent", "undo");
+    const body = new URLSearchParams({ workshop, intent: "undo" });
     body.append("key", typed[x.row]?.key ?? "");
     const answer = await fetch("/materials/stocktake/post", { method: "POST", body }).catch(() => undefined);
     if (answer?.ok) setTyped((all) => ({ ...all, [x.row]: { text: "", key: crypto.randomUUID() } }));

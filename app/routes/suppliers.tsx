@@ -1,6 +1,6 @@
 import { Plus, SquarePen, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { Form } from "react-router";
+
 import type { Route } from "./+types/suppliers";
 import { printMoney, type Minor } from "@core/units";
 import { moneyText } from "../features/materials/defaults";
@@ -8,6 +8,7 @@ import { SupplierForm } from "../features/materials/forms";
 import { loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
 import { openWorkshop } from "../server/scope.server";
+import { WorkForm } from "../ui/form";
 import { Button, Empty, Page, PageHead, PlainTable, Row, Scroll, Sheet } from "../ui/basics";
 import { Modal } from "../ui/modal";
 import { useReading } from "../ui/reading";
@@ -115,7 +116,7 @@ export default function Suppliers({ loaderData }: Route.ComponentProps) {
                         >
                           <SquarePen size={16} aria-hidden />
                         </Button>
-                        <Form method="post" action="/materials">
+                        <WorkForm action="/materials">
                           <input type="hidden" name="intent" value="delete" />
                           <input type="hidden" name="kind" value="supplier" />
                           <input type="hidden" name="id" value={s.id} />
@@ -124,7 +125,7 @@ export default function Suppliers({ loaderData }: Route.ComponentProps) {
                           <Button type="submit" $quiet aria-label={`Delete ${s.name}`} title="Delete">
                             <Trash2 size={16} aria-hidden />
                           </Button>
-                        </Form>
+                        </WorkForm>
                       </Row>
                     </td>
                   </tr>

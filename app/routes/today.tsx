@@ -32,7 +32,7 @@ export const meta: Route.MetaFunction = () => [{ title: "Today · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const today = todayOf(scope.now);
+  const today = todayOf(scope);
   const [runs, items, cupboard] = await Promise.all([
     loadRuns(scope),
     countItems(scope),

@@ -7,9 +7,9 @@ import { setColourwayDeleted } from "@db/queries/colourways";
 import { setSwatchDeleted } from "@db/queries/materials";
 import { setPurchaseDeleted } from "@db/queries/purchases";
 import { setSupplierDeleted } from "@db/queries/suppliers";
-import { setRunDeleted } from "@db/queries/runs";
+import { setRunDeleted } from "@db/queries/cutting";
 import { setChannelDeleted } from "@db/queries/workshops";
-import { openWorkshop } from "../server/scope.server";
+import { openForm } from "../server/form.server";
 
 const KINDS = {
   item: { put: setItemDeleted, to: (id: string) => `/items/${id}` },
@@ -25,9 +25,10 @@ const KINDS = {
 } as const;
 
 /** Brings back what was deleted. Deleting only sets a mark, so nothing has to be rebuilt. */
-export async function action({ request, context }: Route.ActionArgs) {
-  const { scope } = await openWorkshop(request, context);
-  const what = (await request.formData()).get("what");
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  const { scope } = opened;
+  const what = form.get("what");
   const match =
     typeof what === "string"
       ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel):([0-9a-f-]{36})$/.exec(what)

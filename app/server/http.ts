@@ -2,11 +2,13 @@ import compression from "compression";
 import express, { type Express, type Request, type Response, type NextFunction } from "express";
 import { rateLimit } from "express-rate-limit";
 import { createRequestHandler } from "@react-router/express";
-import { randomBytes } from "node:crypto";
+import { sql } from "drizzle-orm";
+import { randomBytes, timingSafeEqual } from "node:crypto";
 import path from "node:path";
 import type { Logger } from "pino";
 import type { ServerBuild } from "react-router";
-import type { Database } from "../../db/connect";
+import { isDatabaseAway, type Database } from "../../db/connect";
+import { toldOf } from "./log";
 
 export type BuildModule = ServerBuild;
 
@@ -16,6 +18,8 @@ export interface AppOptions {
   readonly log: Logger;
   /** Folder of the built client files. */
   readonly assets: string;
+  /** Who opens Lapka must have the address that was printed; undefined lets everybody of this machine in (the demo). */
+  readonly token?: string | undefined;
 }
 
 declare module "react-router" {
@@ -23,11 +27,21 @@ declare module "react-router" {
     readonly db: Database;
     readonly nonce: string;
     readonly log: Logger;
+    /** Told of an error of a loader or action before it is answered. */
+    readonly onError: (error: unknown) => void;
   }
 }
 
-/** Largest body of a form: a pattern of 256 KB, percent-encoded at worst. */
+/** Largest body of a form: a file of 1.2 MB, percent-encoded at worst. What a single form may have is less, and looked at where it is read. */
 const MAX_BODY = 1_500_000;
+/** A request that was not answered by then is told to try again; what it was doing goes on or is rolled back, never by half. */
+const DEADLINE_MS = 10_000;
+const TRY_AGAIN =
+  "Lapka is too busy or its database does not answer. Nothing you sent was lost from this page: try again in a moment.\n";
+
+const plain = (res: Response, status: number, text: string): void => {
+  res.status(status).type("text/plain").send(text);
+};
 
 function headers(_req: Request, res: Response, next: NextFunction): void {
   const nonce = randomBytes(16).toString("base64");
@@ -53,84 +67,175 @@ function headers(_req: Request, res: Response, next: NextFunction): void {
   res.setHeader("Referrer-Policy", "same-origin");
   res.setHeader("Cross-Origin-Opener-Policy", "same-origin");
   res.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+  res.setHeader(
+    "Permissions-Policy",
+    "camera=(), microphone=(), geolocation=(), payment=(), usb=(), interest-cohort=()",
+  );
   next();
 }
 
 /** Names that a loopback server may be called by: anything else is another site pointing at us (DNS rebinding). */
-const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
+const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(?::(\d{1,5}))?$/;
 
 function onlyOwnHost(req: Request, res: Response, next: NextFunction): void {
   const host = req.headers.host ?? "";
   const allowed = (process.env.LAPKA_HOSTS ?? "").split(",").filter(Boolean);
-  if (LOOPBACK.test(host) || allowed.includes(host)) return next();
-  res
-    .status(421)
-    .type("text/plain")
-    .send("This address is not served here. Name it in LAPKA_HOSTS if it is meant to be.\n");
+  const own = LOOPBACK.exec(host);
+  if (!(own && Number(own[2] ?? 80) <= 65_535) && !allowed.includes(host))
+    return plain(res, 421, "This address is not served here. Name it in LAPKA_HOSTS if it is meant to be.\n");
+  // A path begins with a slash; "GET http://…" is meant for a proxy, and "//host" would be read as another site.
+  if (!/^\/(?!\/)/.test(req.url) || !readable(req.url))
+    return plain(res, 400, "This address cannot be read.\n");
+  next();
+}
+function readable(url: string): boolean {
+  try {
+    decodeURIComponent(url.split("?")[0] ?? "");
+    return true;
+  } catch {
+    return false;
+  }
 }
 
-/** Every request that may change something must come from our own pages, with a body of known, bounded size. */
-function guardWrites(req: Request, res: Response, next: NextFunction): void {
-  if (req.method === "GET" || req.method === "HEAD") return next();
-  const origin = req.headers.origin;
+/** Only what pages of ours do: reading, and posting forms of ours. Other sites may send a person here, and nothing else. */
+function guardRequests(req: Request, res: Response, next: NextFunction): void {
+  const reads = req.method === "GET" || req.method === "HEAD";
+  if (!reads && req.method !== "POST") {
+    res.setHeader("Allow", "GET, HEAD, POST");
+    return plain(res, 405, "This is not done here.\n");
+  }
   const site = req.headers["sec-fetch-site"];
-  const host = req.headers.host ?? "";
-  const same = origin !== undefined ? hostOf(origin) === host : site === "same-origin";
-  if (!same) {
-    res.status(403).type("text/plain").send("Refused: this form was sent from another site.\n");
-    return;
+  if (reads) {
+    const navigates = req.headers["sec-fetch-mode"] === "navigate";
+    if (site !== undefined && site !== "same-origin" && site !== "none" && !navigates)
+      return plain(res, 403, "Refused: another site asked for this.\n");
+    return next();
   }
+  const origin = req.headers.origin;
+  const same = origin !== undefined ? origin === `http://${req.headers.host ?? ""}` : site === "same-origin";
+  if (!same) return plain(res, 403, "Refused: this form was sent from another site.\n");
   const length = Number(req.headers["content-length"] ?? NaN);
-  if (!Number.isFinite(length)) {
-    res.status(411).type("text/plain").send("Refused: the length of the form is missing.\n");
-    return;
-  }
-  if (length > MAX_BODY) {
-    res.status(413).type("text/plain").send("Refused: the form is too large. A pattern may have 256 KB.\n");
-    return;
-  }
+  if (!Number.isFinite(length)) return plain(res, 411, "Refused: the length of the form is missing.\n");
+  if (length > MAX_BODY) return plain(res, 413, "Refused: the form is too large.\n");
+  const type = (req.headers["content-type"] ?? "").split(";")[0]?.trim().toLowerCase();
+  if (type !== "application/x-www-form-urlencoded" && type !== "application/json")
+    return plain(res, 415, "Refused: a form is sent as application/x-www-form-urlencoded.\n");
   next();
 }
 
-function hostOf(origin: string): string | undefined {
-  try {
-    return new URL(origin).host;
-  } catch {
-    return undefined;
-  }
+const START_COOKIE = "lapka-start";
+const YEAR_MS = 365 * 86_400_000;
+
+/** Loopback means every user of this machine; the key in the printed address means this one. It becomes a cookie at the first visit. */
+function onlyWithToken(token: string) {
+  const right = Buffer.from(token);
+  const matches = (given: string | undefined): boolean => {
+    const got = Buffer.from(given ?? "");
+    return got.length === right.length && timingSafeEqual(got, right);
+  };
+  return (req: Request, res: Response, next: NextFunction): void => {
+    const cookie = (req.headers.cookie ?? "")
+      .split(";")
+      .map((c) => c.trim())
+      .find((c) => c.startsWith(`${START_COOKIE}=`));
+    if (matches(cookie?.slice(START_COOKIE.length + 1))) return next();
+    const at = new URL(req.url, "http://lapka");
+    if (req.method === "GET" && matches(at.searchParams.get("start") ?? undefined)) {
+      at.searchParams.delete("start");
+      res.cookie(START_COOKIE, token, { httpOnly: true, sameSite: "lax", path: "/", maxAge: YEAR_MS });
+      return res.redirect(302, `${at.pathname}${at.search}`);
+    }
+    plain(
+      res,
+      403,
+      "Open Lapka by the address that bin/start printed: it carries a key, so that other users of this machine stay out.\n",
+    );
+  };
+}
+
+/** Says "try again" when an answer takes too long, and turns answers of a database that is away into 503. */
+function deadline(req: Request, res: Response, next: NextFunction): void {
+  if (req.headers.accept?.includes("text/event-stream")) return next();
+  const timer = setTimeout(() => {
+    if (res.headersSent) return;
+    res.setHeader("Retry-After", "5");
+    plain(res, 503, TRY_AGAIN);
+  }, DEADLINE_MS);
+  timer.unref();
+  res.once("close", () => clearTimeout(timer));
+  next();
+}
+
+function statusOfAway(_req: Request, res: Response, next: NextFunction): void {
+  const writeHead = res.writeHead.bind(res) as (status: number, ...rest: unknown[]) => Response;
+  res.writeHead = ((status: number, ...rest: unknown[]) => {
+    if (res.locals.away !== true || status < 500) return writeHead(status, ...rest);
+    res.setHeader("Retry-After", "5");
+    return writeHead(503, ...rest);
+  }) as typeof res.writeHead;
+  next();
 }
 
 /** The web application: headers, static files, guards, then the router. */
-export function createApp({ build, db, log, assets }: AppOptions): Express {
+export function createApp({ build, db, log, assets, token }: AppOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(onlyOwnHost, headers);
+  app.get("/health", (_req, res) => {
+    res.setHeader("Cache-Control", "no-store");
+    const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error("late")), 3000).unref());
+    Promise.race([db.execute(sql`select 1`), late]).then(
+      () => res.json({ ok: true }),
+      () => res.status(503).json({ ok: false }),
+    );
+  });
   app.use(compression());
   app.use("/assets", express.static(path.join(assets, "assets"), { immutable: true, maxAge: "1y" }));
   app.use(express.static(assets, { maxAge: "1h", index: false }));
-  app.use(guardWrites);
-  const writes = rateLimit({
-    windowMs: 60_000,
-    limit: 600,
-    standardHeaders: "draft-8",
-    legacyHeaders: false,
-    skip: (req) => req.method === "GET" || req.method === "HEAD",
+  if (token) app.use(onlyWithToken(token));
+  app.use(guardRequests, deadline, statusOfAway);
+  app.use((_req, res, next) => {
+    // Everything behind here is hers alone.
+    res.setHeader("Cache-Control", "no-store");
+    next();
   });
-  app.use(writes);
   app.use(
-    createRequestHandler({
-      build,
-      mode: "production",
-      getLoadContext: (_req, res) => ({ db, log, nonce: String(res.locals.nonce) }),
+    rateLimit({
+      windowMs: 60_000,
+      limit: 600,
+      standardHeaders: "draft-8",
+      legacyHeaders: false,
+      // All of loopback is this machine.
+      keyGenerator: () => "loopback",
+      skip: (req) => req.method === "GET" || req.method === "HEAD",
     }),
   );
+  const handler = createRequestHandler({
+    build,
+    mode: "production",
+    getLoadContext: (_req, res) => ({
+      db,
+      log,
+      nonce: String(res.locals.nonce),
+      onError: (error) => {
+        if (isDatabaseAway(error)) res.locals.away = true;
+      },
+    }),
+  });
+  app.use((req, res, next) => {
+    // An answer that came after the deadline has nobody to go to.
+    handler(req, res, (error?: unknown) => (res.headersSent ? undefined : next(error))).catch?.(
+      (error: unknown) => (res.headersSent ? undefined : next(error)),
+    );
+  });
   app.use((error: unknown, _req: Request, res: Response, next: NextFunction) => {
     if (res.headersSent) return next(error);
-    log.error({ err: error }, "request failed");
-    res
-      .status(500)
-      .type("text/plain")
-      .send("Something went wrong here. Nothing you typed was changed; go back and try again.\n");
+    log.error({ err: toldOf(error) }, "request failed");
+    if (isDatabaseAway(error)) {
+      res.setHeader("Retry-After", "5");
+      return plain(res, 503, TRY_AGAIN);
+    }
+    plain(res, 500, "Something went wrong here, and nothing was changed. Go back and try again.\n");
   });
   return app;
 }

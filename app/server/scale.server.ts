@@ -29,7 +29,7 @@ export function streamScale(port: number): Scale {
       let stopped = false;
       const open = () => {
         let rest = "";
-        socket = connect(port, "127.0.0.1");
+        socket = connect(port, "127.0.0.1", () => socket?.write(greeting()));
         socket.setEncoding("utf8");
         socket.on("data", (text: string) => {
           rest = (rest + text).slice(-2000);
@@ -56,14 +56,53 @@ export function streamScale(port: number): Scale {
     },
     send: (command) =>
       new Promise((resolve, reject) => {
-        const s = connect(port, "127.0.0.1", () => s.end(`${command}\n`, () => resolve()));
+        const s = connect(port, "127.0.0.1", () => s.end(`${greeting()}${command}\n`, () => resolve()));
         s.on("error", reject);
       }),
   };
 }
 
+/** The scale obeys who knows its key: our own app, and no page or program that found its port. */
+const greeting = (): string => {
+  const key = process.env.LAPKA_SCALE_KEY;
+  return key ? `hello ${key}\n` : "";
+};
+
 /** The scale this server was started with, if any. */
 export function ownScale(): Scale | undefined {
   const port = Number(process.env.LAPKA_SCALE_PORT ?? 0);
   return port > 0 ? streamScale(port) : undefined;
+}
+
+const MOST_STREAMS = 60;
+export interface ScaleHub {
+  readonly listen: Scale["listen"];
+  readonly full: () => boolean;
+}
+
+/** One connection to a scale for all pages that look at it, open only while one does. */
+export function hubOf(scale: Scale, most = MOST_STREAMS): ScaleHub {
+  const listeners = new Set<Parameters<Scale["listen"]>[0]>();
+  let stop: (() => void) | undefined;
+  return {
+    full: () => listeners.size >= most,
+    listen: (on) => {
+      listeners.add(on);
+      stop ??= scale.listen((reading) => {
+        for (const l of [...listeners]) l(reading);
+      });
+      return () => {
+        listeners.delete(on);
+        if (listeners.size > 0) return;
+        stop?.();
+        stop = undefined;
+      };
+    },
+  };
+}
+let hub: ScaleHub | undefined;
+export function scaleHub(): ScaleHub | undefined {
+  const scale = ownScale();
+  if (!hub && scale) hub = hubOf(scale);
+  return hub;
 }

@@ -1,10 +1,19 @@
-import { createCookie, type AppLoadContext } from "react-router";
+import { createHash } from "node:crypto";
+import { fromDate, getLocalTimeZone, toCalendarDate } from "@internationalized/date";
+import { createCookie, data, type AppLoadContext } from "react-router";
+import { isDatabaseAway } from "@db/connect";
 import { createWorkshop, findWorkshop, listWorkshops, type Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import type { Reading } from "@core/units";
 
-/** Which workshop this browser works in. It names one, and is checked against the database each time. */
+/** The database's address has a password that was drawn at the first start: nobody else can sign with it. */
+const cookieSecret = createHash("sha256")
+  .update(`cookies of ${process.env.DATABASE_URL ?? "no database"}`)
+  .digest("hex");
+
+/** Which workshop this browser works in: signed, and held against the database each time. */
 export const workshopCookie = createCookie("lapka-workshop", {
+  secrets: [cookieSecret],
   path: "/",
   httpOnly: true,
   sameSite: "lax",
@@ -17,8 +26,21 @@ export interface Opened {
   readonly reading: Reading;
 }
 
-/** The workshop of this request: the one the browser chose, else the oldest, else a new empty one. */
+/**
+ * The workshop of this request: the one the browser chose, else the oldest, else a new empty one. @throws a response with status 503 while the
+ * database is away.
+ */
 export async function openWorkshop(request: Request, context: AppLoadContext): Promise<Opened> {
+  try {
+    return await open(request, context);
+  } catch (error) {
+    context.onError(error);
+    if (isDatabaseAway(error)) throw data(null, { status: 503, headers: { "Retry-After": "5" } });
+    throw error;
+  }
+}
+
+async function open(request: Request, context: AppLoadContext): Promise<Opened> {
   const wanted: unknown = await workshopCookie.parse(request.headers.get("Cookie"));
   let workshop =
     typeof wanted === "string" && /^[0-9a-f-]{36}$/.test(wanted)
@@ -29,8 +51,9 @@ export async function openWorkshop(request: Request, context: AppLoadContext): P
     workshop = await findWorkshop(context.db, first?.id ?? (await createWorkshop(context.db, "My workshop")));
   }
   if (!workshop) throw new Error("no workshop could be opened");
+  const zone = workshop.timeZone || undefined;
   return {
-    scope: { db: context.db, workshopId: workshop.id, now: new Date() },
+    scope: { db: context.db, workshopId: workshop.id, now: new Date(), zone },
     workshop,
     reading: readingOf(workshop),
   };
@@ -42,8 +65,10 @@ export const readingOf = (w: Pick<Workshop, "locale" | "units" | "currency">): R
   currency: w.currency,
 });
 
-/** Today in the workshop's own day, as YYYY-MM-DD. The server runs where she works. */
-export function todayOf(now: Date): string {
-  const two = (n: number) => String(n).padStart(2, "0");
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-}
+/** The day of a moment, as YYYY-MM-DD, in a zone; in the computer's own where none is named. */
+export const dayOf = (at: Date, zone?: string): string =>
+  toCalendarDate(fromDate(at, zone || getLocalTimeZone())).toString();
+
+/** Today as the workshop has it: of a scope, or of a moment in the computer's own zone. */
+export const todayOf = (at: Date | Pick<Scope, "now" | "zone">): string =>
+  at instanceof Date ? dayOf(at) : dayOf(at.now, at.zone);

@@ -1,7 +1,8 @@
-import { asc, eq, inArray, isNull, sql } from "drizzle-orm";
+import { changeRow } from "../change";
+import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { ballState, type BallState } from "../../core/planning/take";
-import { ball, ballReservation, stockMove, yarn } from "../schema";
-import { mine, newId, transact, type Scope } from "../scope";
+import { ball, ballReservation, run, stockMove, yarn } from "../schema";
+import { NotThere, mine, newId, transact, type Scope } from "../scope";
 import { ballBalances, postMoves } from "./stock";
 
 export type BallRow = typeof ball.$inferSelect;
@@ -17,6 +18,8 @@ async function reservedOf(scope: Scope, except?: string): Promise<Map<string, nu
   const rows = await scope.db
     .select({ ballId: ballReservation.ballId, quantity: sql<string>`sum(${ballReservation.quantity})` })
     .from(ballReservation)
+    // A run that was deleted promises nothing; brought back, its promises count again.
+    .innerJoin(run, and(eq(run.id, ballReservation.runId), isNull(run.deletedAt)))
     .where(mine(scope, ballReservation, except ? sql`${ballReservation.runId} <> ${except}` : undefined))
     .groupBy(ballReservation.ballId);
   return new Map(rows.map((r) => [r.ballId, Number(r.quantity)]));
@@ -80,11 +83,11 @@ export async function addBalls(scope: Scope, balls: readonly NewBall[]): Promise
         await tx.db
           .select({ id: yarn.id })
           .from(yarn)
-          .where(mine(tx, yarn, inArray(yarn.id, yarnIds)))
+          .where(mine(tx, yarn, inArray(yarn.id, yarnIds), isNull(yarn.deletedAt)))
           .for("update")
       ).map((y) => y.id),
     );
-    if (yarnIds.some((id) => !owned.has(id))) throw new Error("a ball needs a yarn of the same workshop");
+    if (yarnIds.some((id) => !owned.has(id))) throw new NotThere("The yarn");
     const made = balls.map((b) => ({ ...b, id: newId() }));
     for (let i = 0; i < made.length; i += 500) {
       const part = made.slice(i, i + 500);
@@ -146,11 +149,9 @@ export async function changeBall(
   scope: Scope,
   id: string,
   values: { lot: string; place: string; scrap: boolean; note: string },
+  seen?: number,
 ): Promise<void> {
-  await scope.db
-    .update(ball)
-    .set(values)
-    .where(mine(scope, ball, eq(ball.id, id)));
+  await changeRow(scope, ball, id, values, "The ball", seen);
 }
 
 export async function setBallDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {

@@ -1,3 +1,4 @@
+import { changeRow } from "../change";
 import { asc, eq, inArray, isNull } from "drizzle-orm";
 import { colourway, colourwaySlot, item, yarn } from "../schema";
 import { mine, newId, transact, type Scope } from "../scope";
@@ -59,6 +60,7 @@ export async function saveColourway(
     price: number | null;
     slots: readonly SlotChoice[];
   },
+  seen?: number,
 ): Promise<string | undefined> {
   return transact(scope, async (tx) => {
     const [own] = await tx.db
@@ -86,10 +88,7 @@ export async function saveColourway(
         .where(mine(tx, colourway, eq(colourway.id, id), eq(colourway.itemId, c.itemId)))
         .for("update");
       if (!before) return undefined;
-      await tx.db
-        .update(colourway)
-        .set({ name: c.name, price: c.price })
-        .where(mine(tx, colourway, eq(colourway.id, id)));
+      await changeRow(tx, colourway, id, { name: c.name, price: c.price }, "The colourway", seen);
       await tx.db.delete(colourwaySlot).where(mine(tx, colourwaySlot, eq(colourwaySlot.colourwayId, id)));
     } else
       await tx.db.insert(colourway).values({

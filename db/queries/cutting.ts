@@ -1,4 +1,4 @@
-import { eq, inArray, isNull, sql } from "drizzle-orm";
+import { and, eq, inArray, isNull, sql } from "drizzle-orm";
 import { ball, ballReservation, cuttingPlan, run, type KeptCutting } from "../schema";
 import { ChangedMeanwhile, mine, transact, type Scope } from "../scope";
 import { ballBalances } from "./stock";
@@ -69,6 +69,7 @@ export async function keepCutting(
               quantity: sql<string>`sum(${ballReservation.quantity})`,
             })
             .from(ballReservation)
+            .innerJoin(run, and(eq(run.id, ballReservation.runId), isNull(run.deletedAt)))
             .where(
               mine(
                 tx,
@@ -105,6 +106,46 @@ export async function keepCutting(
   });
 }
 
+/**
+ * Deletes a run, or brings it back. Deleted it promises no balls. When it comes back and what it was promised went to another run meanwhile, its
+ * cutting plan is forgotten: it is made anew, and nothing is promised twice.
+ */
+export async function setRunDeleted(scope: Scope, runId: string, deleted: boolean): Promise<void> {
+  await transact(scope, async (tx) => {
+    const [row] = await tx.db
+      .select({ deletedAt: run.deletedAt })
+      .from(run)
+      .where(mine(tx, run, eq(run.id, runId)))
+      .for("update");
+    if (!row || (row.deletedAt !== null) === deleted) return;
+    await tx.db
+      .update(run)
+      .set({ deletedAt: deleted ? tx.now : null })
+      .where(mine(tx, run, eq(run.id, runId)));
+    if (deleted) return;
+    const own = await tx.db
+      .select({ ballId: ballReservation.ballId })
+      .from(ballReservation)
+      .where(mine(tx, ballReservation, eq(ballReservation.runId, runId)));
+    const ids = own.map((o) => o.ballId).sort();
+    if (ids.length === 0) return;
+    await tx.db
+      .select({ id: ball.id })
+      .from(ball)
+      .where(mine(tx, ball, inArray(ball.id, ids)))
+      .orderBy(ball.id)
+      .for("update");
+    const left = await ballBalances(tx, { ballIds: ids });
+    const promised = await tx.db
+      .select({ ballId: ballReservation.ballId, quantity: sql<string>`sum(${ballReservation.quantity})` })
+      .from(ballReservation)
+      .innerJoin(run, and(eq(run.id, ballReservation.runId), isNull(run.deletedAt)))
+      .where(mine(tx, ballReservation, inArray(ballReservation.ballId, ids)))
+      .groupBy(ballReservation.ballId);
+    if (promised.some((p) => Number(p.quantity) > (left.get(p.ballId) ?? 0))) await dropCutting(tx, runId);
+  });
+}
+
 /** Gives the balls back; the plan is forgotten. */
 export async function dropCutting(scope: Scope, runId: string): Promise<void> {
   await transact(scope, async (tx) => {
@@ -126,7 +167,7 @@ export async function reservationsOf(
       run: run.name,
     })
     .from(ballReservation)
-    .innerJoin(run, eq(run.id, ballReservation.runId))
+    .innerJoin(run, and(eq(run.id, ballReservation.runId), isNull(run.deletedAt)))
     .where(mine(scope, ballReservation, inArray(ballReservation.ballId, [...ballIds])));
 }
 

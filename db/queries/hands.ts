@@ -1,6 +1,8 @@
+import { beginBatch } from "./imports";
+import { changeRow } from "../change";
 import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
 import { hand, importBatch, swatch, timing, weighIn } from "../schema";
-import { mine, newId, transact, type Scope } from "../scope";
+import { NotThere, mine, newId, transact, type Scope } from "../scope";
 
 export type Hand = typeof hand.$inferSelect;
 export type WeighIn = typeof weighIn.$inferSelect;
@@ -38,12 +40,10 @@ export async function saveHand(
   scope: Scope,
   values: { name: string; loops: Hand["loops"] },
   id?: string,
+  seen?: number,
 ): Promise<string> {
   if (id) {
-    await scope.db
-      .update(hand)
-      .set(values)
-      .where(mine(scope, hand, eq(hand.id, id)));
+    await changeRow(scope, hand, id, values, "The hand", seen);
     return id;
   }
   const made = newId();
@@ -59,7 +59,7 @@ async function ownHand(scope: Scope, id: string): Promise<void> {
     .from(hand)
     .where(mine(scope, hand, eq(hand.id, id)))
     .limit(1);
-  if (!row) throw new Error("a measurement needs a hand of the same workshop");
+  if (!row) throw new NotThere("The hand");
 }
 
 /** Keeps a weigh-in; the same key again changes nothing. */
@@ -103,20 +103,11 @@ export async function importTimings(
   timings: readonly NewTiming[],
 ): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [before] = await tx.db
-      .select({ id: importBatch.id })
-      .from(importBatch)
-      .where(eq(importBatch.id, batch.id))
-      .limit(1);
-    if (before) return false;
     const own = new Set(
       (await tx.db.select({ id: hand.id }).from(hand).where(mine(tx, hand))).map((h) => h.id),
     );
-    if (timings.some((t) => !own.has(t.handId)))
-      throw new Error("a measurement needs a hand of the same workshop");
-    await tx.db
-      .insert(importBatch)
-      .values({ ...batch, what: "timings", workshopId: tx.workshopId, createdAt: tx.now });
+    if (timings.some((t) => !own.has(t.handId))) throw new NotThere("The hand");
+    if (!(await beginBatch(tx, { ...batch, what: "timings" }))) return false;
     for (let i = 0; i < timings.length; i += 500)
       await tx.db.insert(timing).values(
         timings.slice(i, i + 500).map((t) => ({

@@ -1,7 +1,7 @@
 import { and, desc, eq, isNull } from "drizzle-orm";
 import { alias } from "drizzle-orm/mysql-core";
 import { ball, importBatch, notion, stockMove, yarn } from "../schema";
-import { mine, newId, transact, type Scope } from "../scope";
+import { mine, newId, NotThere, transact, type Scope } from "../scope";
 import { addBalls, type NewBall } from "./balls";
 import type { NewNotion, NewYarn } from "./materials";
 import { opposite, postMoves } from "./stock";
@@ -18,6 +18,24 @@ export interface ImportNotion extends NewNotion {
   readonly onHand: number;
 }
 
+/** Notes a file; false when it was brought in before, also at the same moment. @throws NotThere when its id is another workshop's. */
+export async function beginBatch(
+  tx: Scope,
+  batch: { id: string; fileName: string; skipped: number; rows: number; what: "materials" | "timings" },
+): Promise<boolean> {
+  const [head] = await tx.db
+    .insert(importBatch)
+    .ignore()
+    .values({ ...batch, workshopId: tx.workshopId, createdAt: tx.now });
+  if (head.affectedRows > 0) return true;
+  const [own] = await tx.db
+    .select({ id: importBatch.id })
+    .from(importBatch)
+    .where(mine(tx, importBatch, eq(importBatch.id, batch.id)));
+  if (!own) throw new NotThere("The file");
+  return false;
+}
+
 /** A whole file in one transaction: all of it is there, or nothing. The batch's id is its idempotency key. */
 export async function importMaterials(
   scope: Scope,
@@ -26,20 +44,7 @@ export async function importMaterials(
   notions: readonly ImportNotion[],
 ): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [before] = await tx.db
-      .select({ id: importBatch.id })
-      .from(importBatch)
-      .where(eq(importBatch.id, batch.id))
-      .limit(1);
-    if (before) return false;
-    await tx.db.insert(importBatch).values({
-      id: batch.id,
-      workshopId: tx.workshopId,
-      fileName: batch.fileName,
-      rows: batch.rows,
-      skipped: batch.skipped,
-      createdAt: tx.now,
-    });
+    if (!(await beginBatch(tx, { ...batch, what: "materials" }))) return false;
     const fresh = yarns.filter((y) => !y.existing).map((y) => ({ y, id: newId() }));
     const idOf = new Map<ImportYarn, string>(fresh.map((f) => [f.y, f.id]));
     for (let i = 0; i < fresh.length; i += 500) {

@@ -1,5 +1,6 @@
+import { mustOwn } from "../change";
 import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
-import { item, itemNotion, itemRevision, itemSlot, notion, yarn } from "../schema";
+import { channel, item, itemNotion, itemRevision, itemSlot, notion, yarn } from "../schema";
 import { strandColumns, strandsOf } from "../strands";
 import { ChangedMeanwhile, mine, newId, transact, type Scope } from "../scope";
 
@@ -168,6 +169,7 @@ export async function createItem(
 ): Promise<string> {
   return transact(scope, async (tx) => {
     const id = newId();
+    await mustOwn(tx, channel, head.channelId, "The way of selling");
     await tx.db.insert(item).values({
       id,
       workshopId: tx.workshopId,
@@ -193,7 +195,8 @@ export async function saveItem(
   basedOn: number,
   head: { name: string; kind: ItemKind; price: number | null; channelId: string | null },
   content: RevisionContent,
-): Promise<{ revision: number }> {
+  seen?: number,
+): Promise<{ revision: number; version: number }> {
   return transact(scope, async (tx) => {
     const [row] = await tx.db
       .select()
@@ -201,16 +204,26 @@ export async function saveItem(
       .where(mine(tx, item, eq(item.id, id), isNull(item.deletedAt)))
       .for("update");
     if (!row) throw new ChangedMeanwhile("The item");
-    if (row.revision !== basedOn) throw new ChangedMeanwhile("The item");
+    await mustOwn(tx, channel, head.channelId, "The way of selling");
     const before = await findCurrent(tx, id, row.revision);
+    const sameHead =
+      head.name === row.name &&
+      head.kind === row.kind &&
+      head.price === row.price &&
+      head.channelId === row.channelId;
+    // The same save sent again, its answer lost: it is kept already.
+    if (before && sameHead && sameContent(before, content))
+      return { revision: row.revision, version: row.version };
+    if (row.revision !== basedOn || (seen !== undefined && row.version !== seen))
+      throw new ChangedMeanwhile("The item");
     const changed = !before || !sameContent(before, content);
     const revision = changed ? row.revision + 1 : row.revision;
     if (changed) await insertRevision(tx, id, revision, content);
     await tx.db
       .update(item)
-      .set({ ...head, revision })
+      .set({ ...head, revision, version: row.version + 1 })
       .where(mine(tx, item, eq(item.id, id)));
-    return { revision };
+    return { revision, version: row.version + 1 };
   });
 }
 

@@ -1,6 +1,7 @@
+import { changeRow, mustOwn } from "../change";
 import { and, asc, desc, eq, isNull } from "drizzle-orm";
-import { notion, swatch, swatchPhoto, yarn } from "../schema";
-import { mine, newId, transact, type Scope } from "../scope";
+import { notion, swatch, swatchPhoto, yarn, supplier } from "../schema";
+import { NotThere, mine, newId, transact, type Scope } from "../scope";
 
 export type Yarn = typeof yarn.$inferSelect;
 export type Notion = typeof notion.$inferSelect;
@@ -8,9 +9,12 @@ export type Swatch = typeof swatch.$inferSelect;
 type YarnExtras =
   "bandStitches" | "bandRows" | "care" | "supplierId" | "packBalls" | "lengthSigmaBp" | "lowMg" | "importId";
 type NotionExtras = "supplierId" | "washerId" | "spares" | "densityBp" | "place" | "low" | "importId";
-export type NewYarn = Omit<Yarn, "id" | "workshopId" | "createdAt" | "deletedAt" | YarnExtras> &
+export type NewYarn = Omit<Yarn, "id" | "workshopId" | "version" | "createdAt" | "deletedAt" | YarnExtras> &
   Partial<Pick<Yarn, YarnExtras>>;
-export type NewNotion = Omit<Notion, "id" | "workshopId" | "createdAt" | "deletedAt" | NotionExtras> &
+export type NewNotion = Omit<
+  Notion,
+  "id" | "workshopId" | "version" | "createdAt" | "deletedAt" | NotionExtras
+> &
   Partial<Pick<Notion, NotionExtras>>;
 export type NewSwatch = Omit<
   Swatch,
@@ -27,12 +31,11 @@ export async function listYarns(scope: Scope, withDeleted = false): Promise<Yarn
     .orderBy(asc(yarn.name), asc(yarn.shade));
 }
 
-export async function saveYarn(scope: Scope, values: NewYarn, id?: string): Promise<string> {
+/** @throws ChangedMeanwhile, NotThere */
+export async function saveYarn(scope: Scope, values: NewYarn, id?: string, seen?: number): Promise<string> {
+  await mustOwn(scope, supplier, values.supplierId, "The supplier");
   if (id) {
-    await scope.db
-      .update(yarn)
-      .set(values)
-      .where(mine(scope, yarn, eq(yarn.id, id)));
+    await changeRow(scope, yarn, id, values, "The yarn", seen);
     return id;
   }
   const made = newId();
@@ -63,7 +66,7 @@ export async function saveSwatch(scope: Scope, values: NewSwatch, jpeg?: Buffer)
     .from(yarn)
     .where(mine(scope, yarn, eq(yarn.id, values.yarnId)))
     .limit(1);
-  if (owned.length === 0) throw new Error("a swatch needs a yarn of the same workshop");
+  if (owned.length === 0) throw new NotThere("The yarn");
   const id = newId();
   await transact(scope, async (tx) => {
     await tx.db.insert(swatch).values({ ...values, id, workshopId: tx.workshopId });
@@ -72,11 +75,13 @@ export async function saveSwatch(scope: Scope, values: NewSwatch, jpeg?: Buffer)
   return id;
 }
 
-/** The picture of a swatch, a JPEG. */
+/** The picture of a swatch, a JPEG; gone with the swatch and with its yarn. */
 export async function findSwatchPhoto(scope: Scope, swatchId: string): Promise<Buffer | undefined> {
   const [row] = await scope.db
     .select({ jpeg: swatchPhoto.jpeg })
     .from(swatchPhoto)
+    .innerJoin(swatch, and(eq(swatch.id, swatchPhoto.swatchId), isNull(swatch.deletedAt)))
+    .innerJoin(yarn, and(eq(yarn.id, swatch.yarnId), isNull(yarn.deletedAt)))
     .where(mine(scope, swatchPhoto, eq(swatchPhoto.swatchId, swatchId)))
     .limit(1);
   return row?.jpeg;
@@ -105,12 +110,17 @@ export async function listNotions(scope: Scope, withDeleted = false): Promise<No
     .orderBy(asc(notion.kind), asc(notion.name));
 }
 
-export async function saveNotion(scope: Scope, values: NewNotion, id?: string): Promise<string> {
+/** @throws ChangedMeanwhile, NotThere */
+export async function saveNotion(
+  scope: Scope,
+  values: NewNotion,
+  id?: string,
+  seen?: number,
+): Promise<string> {
+  await mustOwn(scope, supplier, values.supplierId, "The supplier");
+  await mustOwn(scope, notion, values.washerId, "The washer");
   if (id) {
-    await scope.db
-      .update(notion)
-      .set(values)
-      .where(and(mine(scope, notion), eq(notion.id, id)));
+    await changeRow(scope, notion, id, values, "The notion", seen);
     return id;
   }
   const made = newId();

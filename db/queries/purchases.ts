@@ -1,3 +1,4 @@
+import { changeRow } from "../change";
 import { asc, desc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { notion, purchase, purchaseLine, yarn } from "../schema";
 import { ChangedMeanwhile, mine, newId, transact, type Scope } from "../scope";
@@ -100,16 +101,22 @@ export async function setPurchaseDeleted(scope: Scope, id: string, deleted: bool
     .where(mine(scope, purchase, eq(purchase.id, id)));
 }
 
-/** What she writes while shopping: ticked or not, the lot on the bands, how many there really were, what they cost. */
+/** What she writes while shopping: ticked or not, the lot on the bands, how many there really were, what they cost. @throws ChangedMeanwhile */
 export async function changePurchaseLine(
   scope: Scope,
   id: string,
   values: { ticked: boolean; lot: string; packs: number; packPrice: number },
+  seen?: number,
 ): Promise<void> {
-  await scope.db
-    .update(purchaseLine)
-    .set(values)
-    .where(mine(scope, purchaseLine, eq(purchaseLine.id, id), eq(purchaseLine.received, 0)));
+  await transact(scope, async (tx) => {
+    const [line] = await tx.db
+      .select({ received: purchaseLine.received })
+      .from(purchaseLine)
+      .where(mine(tx, purchaseLine, eq(purchaseLine.id, id)))
+      .for("update");
+    if (line?.received !== 0) return;
+    await changeRow(tx, purchaseLine, id, values, "The line", seen);
+  });
 }
 
 /** Ordered and not yet here, by material, mg or pieces. */

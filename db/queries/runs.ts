@@ -267,13 +267,6 @@ function taken(
   return [...out].filter(([, q]) => q > 0).map(([ballId, q]) => ({ ballId, mg: q }));
 }
 
-export async function setRunDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db
-    .update(run)
-    .set({ deletedAt: deleted ? scope.now : null })
-    .where(mine(scope, run, eq(run.id, id)));
-}
-
 /** What the open runs have promised, by material: upper ends of their needs. `except` leaves one run out. */
 export function reservedBy(runs: readonly RunWithLines[], except?: string): Map<string, number> {
   const sums = new Map<string, number>();

@@ -1,7 +1,8 @@
+import { mustOwn } from "../change";
 import { and, asc, desc, eq, gte, inArray, isNull, lt, or, sql, type SQL } from "drizzle-orm";
 import { alias } from "drizzle-orm/mysql-core";
 import { ball, MOVE_KINDS, notion, stockMove, yarn } from "../schema";
-import { mine, newId, transact, type Scope } from "../scope";
+import { NotThere, mine, newId, transact, type Scope } from "../scope";
 
 export type MoveKind = (typeof MOVE_KINDS)[number];
 export type StockMove = typeof stockMove.$inferSelect;
@@ -26,6 +27,22 @@ export interface NewMove {
 
 /** Rows of one insert: long postings go in several, all in the caller's transaction. */
 const ROWS = 1000;
+
+/** Posts a move that a form asks for: of a material, and a ball of it, that are there. @throws NotThere */
+export async function postOwnMove(scope: Scope, move: NewMove): Promise<void> {
+  await transact(scope, async (tx) => {
+    await mustOwn(tx, move.materialKind === "yarn" ? yarn : notion, move.materialId, "The material");
+    if (move.ballId !== undefined) {
+      const [own] = await tx.db
+        .select({ id: ball.id })
+        .from(ball)
+        .where(mine(tx, ball, eq(ball.id, move.ballId), eq(ball.yarnId, move.materialId)))
+        .limit(1);
+      if (!own) throw new NotThere("The ball");
+    }
+    await postMoves(tx, [move]);
+  });
+}
 
 /** Posts moves to the ledger. A key that was posted before is left as it is. More than a thousand want a transaction around them. */
 export async function postMoves(scope: Scope, moves: readonly NewMove[]): Promise<void> {
@@ -138,7 +155,7 @@ export async function postCount(scope: Scope, m: Count): Promise<number> {
           .from(table)
           .where(mine(tx, table, eq(table.id, m.materialId)))
           .for("update");
-    if (owned.length === 0) throw new Error("no such material in this workshop");
+    if (owned.length === 0) throw new NotThere("The material");
     if (await posted(tx, m.key)) return 0;
     const before = m.ballId
       ? await sumWhere(

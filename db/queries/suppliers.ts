@@ -1,3 +1,4 @@
+import { changeRow } from "../change";
 import { asc, eq, isNull } from "drizzle-orm";
 import { materialPrice, supplier } from "../schema";
 import { mine, newId, type Scope } from "../scope";
@@ -14,12 +15,15 @@ export async function listSuppliers(scope: Scope, withDeleted = false): Promise<
     .orderBy(asc(supplier.name));
 }
 
-export async function saveSupplier(scope: Scope, values: NewSupplier, id?: string): Promise<string> {
+/** @throws ChangedMeanwhile, NotThere */
+export async function saveSupplier(
+  scope: Scope,
+  values: NewSupplier,
+  id?: string,
+  seen?: number,
+): Promise<string> {
   if (id) {
-    await scope.db
-      .update(supplier)
-      .set(values)
-      .where(mine(scope, supplier, eq(supplier.id, id)));
+    await changeRow(scope, supplier, id, values, "The supplier", seen);
     return id;
   }
   const made = newId();
@@ -42,7 +46,8 @@ export async function notePrice(
   p: Pick<MaterialPrice, "materialKind" | "materialId" | "supplierId" | "packSize" | "price">,
   since: string,
 ): Promise<void> {
-  const before = (await pricesOf(scope, p.materialId)).at(-1);
+  // The one that stands on that day: an entry of a clock that was ahead does not stand yet.
+  const before = (await pricesOf(scope, p.materialId)).filter((x) => x.since <= since).at(-1);
   if (
     before &&
     before.price === p.price &&

@@ -1,11 +1,12 @@
-import { asc, eq } from "drizzle-orm";
+import { changeRow } from "../change";
+import { and, asc, eq, sql } from "drizzle-orm";
 import type { Database } from "../connect";
 import { channel, workshop } from "../schema";
-import { mine, newId, type Scope } from "../scope";
+import { ChangedMeanwhile, mine, newId, type Scope } from "../scope";
 
 export type Workshop = typeof workshop.$inferSelect;
 export type Channel = typeof channel.$inferSelect;
-export type WorkshopSettings = Omit<Workshop, "id" | "createdAt">;
+export type WorkshopSettings = Omit<Workshop, "id" | "version" | "createdAt">;
 
 export async function listWorkshops(db: Database): Promise<{ id: string; name: string }[]> {
   return db.select({ id: workshop.id, name: workshop.name }).from(workshop).orderBy(asc(workshop.createdAt));
@@ -32,8 +33,19 @@ export async function createWorkshop(
   return id;
 }
 
-export async function updateWorkshop(scope: Scope, settings: Partial<WorkshopSettings>): Promise<void> {
-  await scope.db.update(workshop).set(settings).where(eq(workshop.id, scope.workshopId));
+/** @throws ChangedMeanwhile when the settings were changed since `seen`. */
+export async function updateWorkshop(
+  scope: Scope,
+  settings: Partial<WorkshopSettings>,
+  seen?: number,
+): Promise<void> {
+  const [head] = await scope.db
+    .update(workshop)
+    .set({ ...settings, version: sql`${workshop.version} + 1` })
+    .where(
+      and(eq(workshop.id, scope.workshopId), seen === undefined ? undefined : eq(workshop.version, seen)),
+    );
+  if (head.affectedRows === 0) throw new ChangedMeanwhile("The settings");
 }
 
 export async function listChannels(scope: Scope): Promise<Channel[]> {
@@ -48,12 +60,11 @@ export async function listChannels(scope: Scope): Promise<Channel[]> {
 export async function saveChannel(
   scope: Scope,
   c: { id?: string | undefined; name: string; percentBp: number; fixed: number },
+  seen?: number,
 ): Promise<string> {
   if (c.id) {
-    await scope.db
-      .update(channel)
-      .set({ name: c.name, percentBp: c.percentBp, fixed: c.fixed })
-      .where(mine(scope, channel, eq(channel.id, c.id)));
+    const { name, percentBp, fixed } = c;
+    await changeRow(scope, channel, c.id, { name, percentBp, fixed }, "The way of selling", seen);
     return c.id;
   }
   const id = newId();

@@ -10,7 +10,7 @@ import {
   varchar,
   date,
 } from "drizzle-orm/mysql-core";
-import { id, workshopId, createdAt, deletedAt } from "./workshop";
+import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
 import { yarn } from "./materials";
 
 /** Whose hands: the maker's own, or a helper's. Estimates speak for the first. */
@@ -22,6 +22,7 @@ export const hand = mysqlTable(
     name: varchar({ length: 80 }).notNull(),
     /** How this hand takes up the yarn: measurements made the other way are kept apart. */
     loops: mysqlEnum(["over", "under"]).notNull().default("over"),
+    version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),
   },

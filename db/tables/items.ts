@@ -10,7 +10,7 @@ import {
   varchar,
   mediumtext,
 } from "drizzle-orm/mysql-core";
-import { id, workshopId, createdAt, deletedAt } from "./workshop";
+import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
 
 export const item = mysqlTable(
   "item",
@@ -24,6 +24,7 @@ export const item = mysqlTable(
     channelId: id(),
     /** The revision that counts now. */
     revision: int().notNull().default(0),
+    version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),
   },
@@ -90,6 +91,7 @@ export const colourway = mysqlTable(
     name: varchar({ length: 80 }).notNull(),
     /** Its own price; null for the item's. */
     price: int(),
+    version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),
   },

@@ -1,5 +1,5 @@
 import { boolean, index, int, mysqlEnum, mysqlTable, smallint, varchar } from "drizzle-orm/mysql-core";
-import { id, workshopId, createdAt, deletedAt } from "./workshop";
+import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
 
 export const supplier = mysqlTable(
   "supplier",
@@ -11,6 +11,7 @@ export const supplier = mysqlTable(
     /** Least value of an order, minor units; 0 for none. */
     minOrder: int().notNull().default(0),
     note: varchar({ length: 200 }).notNull().default(""),
+    version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),
   },
@@ -45,6 +46,7 @@ export const yarn = mysqlTable(
     /** Her own low-stock level, mg; null follows plans and past use. */
     lowMg: int(),
     importId: id(),
+    version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),
   },
@@ -71,6 +73,7 @@ export const ball = mysqlTable(
     note: varchar({ length: 200 }).notNull().default(""),
     purchaseId: id(),
     importId: id(),
+    version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),
   },
@@ -119,6 +122,7 @@ export const notion = mysqlTable(
     place: varchar({ length: 80 }).notNull().default(""),
     low: int(),
     importId: id(),
+    version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),
   },

@@ -10,7 +10,7 @@ import {
   varchar,
   date,
 } from "drizzle-orm/mysql-core";
-import { id, workshopId, createdAt, deletedAt } from "./workshop";
+import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
 
 export const MOVE_KINDS = [
   "bought",
@@ -109,6 +109,7 @@ export const purchaseLine = mysqlTable(
     ticked: boolean().notNull().default(false),
     lot: varchar({ length: 60 }).notNull().default(""),
     received: int().notNull().default(0),
+    version: version(),
     sort: int().notNull(),
   },
   (t) => [index("purchase_line_purchase").on(t.workshopId, t.purchaseId, t.sort)],

@@ -14,6 +14,8 @@ export const createdAt = () =>
   datetime({ fsp: 3 })
     .notNull()
     .default(sql`(utc_timestamp(3))`);
+/** Counts the changes of a row: who changes it says which state she saw. */
+export const version = () => int().notNull().default(0);
 export const deletedAt = () => datetime({ fsp: 3 });
 
 export const workshop = mysqlTable("workshop", {
@@ -36,6 +38,9 @@ export const workshop = mysqlTable("workshop", {
   costSchool: mysqlEnum(["lot", "average"]).notNull().default("lot"),
   /** A measurement of this age weighs half; 0 for never. */
   halfLifeDays: int().notNull().default(365),
+  /** IANA name of the zone whose days are hers; empty for that of the computer it runs on. */
+  timeZone: varchar({ length: 64 }).notNull().default(""),
+  version: version(),
   createdAt: createdAt(),
 });
 
@@ -48,6 +53,7 @@ export const channel = mysqlTable(
     percentBp: int().notNull(),
     fixed: int().notNull(),
     sort: int().notNull().default(0),
+    version: version(),
     deletedAt: deletedAt(),
   },
   (t) => [index("channel_workshop").on(t.workshopId, t.sort)],

@@ -59,7 +59,7 @@ export async function handAction(form: FormData, opened: Opened) {
         );
       const trade = tradeExpected(draftOf(dressed.revision), analysed.value);
       const part = v.part ?? "";
-      const known = knowledgeOf(handDataOf(measured, yarns, hand), todayOf(scope.now), workshop.halfLifeDays);
+      const known = knowledgeOf(handDataOf(measured, yarns, hand), todayOf(scope), workshop.halfLifeDays);
       const base = {
         handId: hand.id,
         itemId: entry.item.id,

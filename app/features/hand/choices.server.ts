@@ -12,7 +12,7 @@ export async function loadChoices(opened: Opened) {
   const [{ all }, hands] = await Promise.all([loadAnalysedColourways(scope, workshop), listHands(scope)]);
   const made = all.filter((x) => x.analysis.piece.parts.length > 0);
   return {
-    today: todayOf(scope.now),
+    today: todayOf(scope),
     hands: handOptions(hands),
     items: made
       .filter((x) => x.colourway === undefined)

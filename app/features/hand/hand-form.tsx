@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useFetcher } from "react-router";
+import { Carried, Refusal } from "../../ui/form";
 import { Button, Stack } from "../../ui/basics";
 import { Field, Input, Select } from "../../ui/field";
 import { FormFoot } from "../../ui/modal";
@@ -22,6 +23,7 @@ export function HandForm({
   }
   return (
     <fetcher.Form method="post" action="/hand">
+      <Carried />
       <input type="hidden" name="intent" value="hand" />
       {hand ? <input type="hidden" name="id" value={hand.id} /> : null}
       <Stack>
@@ -50,6 +52,7 @@ export function HandForm({
           {hand ? "Keep the changes" : "Add the hand"}
         </Button>
       </FormFoot>
+      <Refusal of={fetcher.data} />
     </fetcher.Form>
   );
 }

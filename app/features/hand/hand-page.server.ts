@@ -70,7 +70,7 @@ export async function loadHandPage(
   ]);
   const hand = measured.hands.find((h) => h.id === ask.hand) ?? measured.hands[0];
   const data = handDataOf(measured, yarns, hand);
-  const today = todayOf(scope.now);
+  const today = todayOf(scope);
   const half = workshop.halfLifeDays;
   const known = knowledgeOf(data, today, half);
   const byYarn = new Map(yarns.map((y) => [y.id, y]));

@@ -1,5 +1,5 @@
 import { Archive, ArchiveRestore, Scale, Timer } from "lucide-react";
-import { Form, Link } from "react-router";
+import { Link } from "react-router";
 import styled from "styled-components";
 import { Z90, type Measure } from "@core/estimate";
 import {
@@ -13,6 +13,7 @@ import {
   type Mm,
   type Seconds,
 } from "@core/units";
+import { WorkForm } from "../../ui/form";
 import { Button, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { printDay } from "../../ui/days";
 import { Choice } from "../../ui/drawers";
@@ -438,7 +439,7 @@ export function MeasurementList({ d }: { d: HandPage }) {
                   </ReasonFigure>
                 </td>
                 <td className="num">
-                  <Form method="post" preventScrollReset>
+                  <WorkForm preventScrollReset>
                     <input type="hidden" name="intent" value="aside" />
                     <input type="hidden" name="kind" value={m.kind} />
                     <input type="hidden" name="id" value={m.id} />
@@ -456,7 +457,7 @@ export function MeasurementList({ d }: { d: HandPage }) {
                         <Archive size={16} aria-hidden />
                       )}
                     </Button>
-                  </Form>
+                  </WorkForm>
                 </td>
               </tr>
             ))}

@@ -18,7 +18,7 @@ export async function doubtAboutSwatch(
   if (!measure) return undefined;
   const known = knowledgeOf(
     handDataOf(measured, yarns, { ...hand, loops: s.loops ?? hand.loops }),
-    todayOf(scope.now),
+    todayOf(scope),
     workshop.halfLifeDays,
   );
   const now = known.tension.of(groupOf(measure.yarnId, measure.hookMm));

@@ -27,7 +27,7 @@ export async function bringInTimings(
     reading: readingOf(workshop),
     items: choices.items,
     hands,
-    today: todayOf(scope.now),
+    today: todayOf(scope),
   });
   const problems = [...read];
   const byId = new Map(items.map((i) => [i.item.id, i]));

@@ -28,8 +28,7 @@ export function useScale(on: boolean): ScaleNow & { send: (command: string) => v
     return () => s.close();
   }, [on]);
   const send = useCallback((command: string) => {
-    const body = new FormData();
-    body.append("command", command);
+    const body = new URLSearchParams({ command });
     void fetch("/scale", { method: "POST", body }).catch(() => undefined);
   }, []);
   return { ...now, send };

@@ -1,9 +1,10 @@
 import { wrap, type Remote } from "comlink";
 import { FileUp, Undo2, X } from "lucide-react";
 import { useEffect, useRef, useState, type ReactNode } from "react";
-import { Form, useNavigation } from "react-router";
+import { useNavigation } from "react-router";
 import styled from "styled-components";
 import type { ImportApi, ImportKind, ImportKnown } from "../../workers/import.worker";
+import { WorkForm } from "../../ui/form";
 import { Badge, Button, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { printDay } from "../../ui/days";
 import { Select } from "../../ui/field";
@@ -229,7 +230,7 @@ export function BringIn({
                 <Quiet>and {result.problems.length - SHOWN_PROBLEMS} more problems</Quiet>
               ) : null}
               <Foot>
-                <Form method="post">
+                <WorkForm>
                   <input type="hidden" name="intent" value="import" />
                   <input type="hidden" name="id" value={opened.id} />
                   <input type="hidden" name="fileName" value={opened.fileName} />
@@ -255,7 +256,7 @@ export function BringIn({
                   >
                     {navigation.state === "idle" ? `Bring in ${result.good} rows` : "Bringing in…"}
                   </Button>
-                </Form>
+                </WorkForm>
                 <Small>{foot}</Small>
               </Foot>
             </Sheet>
@@ -311,13 +312,13 @@ export function BroughtInList({ imports }: { imports: readonly BroughtIn[] }) {
                 {b.undone ? (
                   <Badge>taken back</Badge>
                 ) : (
-                  <Form method="post">
+                  <WorkForm>
                     <input type="hidden" name="intent" value="undo" />
                     <input type="hidden" name="id" value={b.id} />
                     <Button type="submit" aria-label={`Take back all of ${b.fileName}`}>
                       <Undo2 size={15} aria-hidden /> Take all back
                     </Button>
-                  </Form>
+                  </WorkForm>
                 )}
               </td>
             </tr>

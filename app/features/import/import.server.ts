@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { dayOf } from "../../server/scope.server";
 import type { ImportBatch } from "@db/queries/imports";
 import type { BroughtIn } from "./bring-in";
 import { MOST_BYTES, type ColumnMapping } from "./table";
@@ -26,12 +27,12 @@ export const importSchema = (fields: readonly string[]) =>
     onlyGood: z.literal("on").optional(),
   });
 
-export const broughtIn = (list: readonly ImportBatch[]): BroughtIn[] =>
+export const broughtIn = (list: readonly ImportBatch[], zone: string | undefined): BroughtIn[] =>
   list.map((b) => ({
     id: b.id,
     fileName: b.fileName,
     rows: b.rows,
     skipped: b.skipped,
-    on: b.createdAt.toISOString().slice(0, 10),
+    on: dayOf(b.createdAt, zone),
     undone: b.undoneAt !== null,
   }));

@@ -1,10 +1,11 @@
 import { Palette, Save, Trash2 } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
-import { Form, useFetcher } from "react-router";
+import { useFetcher } from "react-router";
 import styled from "styled-components";
 import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
 import { MAIN_SLOT, RoundMemory, type CheckedPattern } from "@core/notation";
+import { useWorkshopId, WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
@@ -59,8 +60,8 @@ export interface SaveResult {
   readonly saved?: number;
   readonly errors?: Readonly<Record<string, string>>;
   readonly conflict?: boolean;
-  /** The server could not be reached. */
-  readonly away?: boolean;
+  /** Why it was not taken at all: the server could not be reached, or another workshop is open. */
+  readonly refused?: string;
 }
 
 const typedOf = (d: ItemPageData): Typed => ({
@@ -110,6 +111,7 @@ function safely<T>(act: (local: Storage, name: string) => T): T | undefined {
 
 export function ItemPage({ data }: { data: ItemPageData }) {
   const r = useReading();
+  const workshop = useWorkshopId();
   const fetcher = useFetcher<SaveResult>();
   const [typed, setTyped] = useState<Typed>(() => typedOf(data));
   const [restored, setRestored] = useState(false);
@@ -231,8 +233,11 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     const read = itemSchema(r.currency, r.locale).safeParse(form);
     setOwnErrors(read.success ? {} : errorsByField(read.error));
     if (read.success)
-      void fetcher.submit(JSON.stringify(form), { method: "post", encType: "application/json" });
-  }, [data.revision, data.note, typed, slotsShown, r, fetcher]);
+      void fetcher.submit(JSON.stringify({ ...form, workshop }), {
+        method: "post",
+        encType: "application/json",
+      });
+  }, [data.revision, data.note, typed, slotsShown, r, fetcher, workshop]);
   useSaveKey(save);
 
   const saving = fetcher.state !== "idle";
@@ -279,12 +284,12 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         <Button type="button" $primary onClick={save} disabled={saving} aria-keyshortcuts="Control+S">
           <Save size={17} aria-hidden /> Save <Keys>ctrl S</Keys>
         </Button>
-        <Form method="post">
+        <WorkForm>
           <input type="hidden" name="intent" value="delete" />
           <Button type="submit" $quiet aria-label={`Delete ${data.name}`}>
             <Trash2 size={17} aria-hidden />
           </Button>
-        </Form>
+        </WorkForm>
       </PageHead>
       {conflict ? (
         <Banner role="alert" data-tone="bad">
@@ -334,10 +339,9 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           </Button>
         </Banner>
       ) : null}
-      {fetcher.data?.away === true && !saving ? (
+      {fetcher.data?.refused !== undefined && !saving ? (
         <Banner role="alert" data-tone="bad">
-          The server did not answer, so nothing is saved yet. What you typed is kept in this browser: save
-          again when it is back.
+          {fetcher.data.refused}
         </Banner>
       ) : null}
       {read.failed || lost ? (

@@ -160,7 +160,7 @@ export async function loadSurroundings(scope: Scope, workshop: Workshop): Promis
   ]);
   const hand = handView(
     handDataOf(measured, yarns, measured.hands[0]),
-    todayOf(scope.now),
+    todayOf(scope),
     workshop.halfLifeDays,
     dayPrinter(reading.locale),
   );

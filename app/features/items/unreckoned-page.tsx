@@ -1,7 +1,8 @@
 import { Download, RotateCw, Save, Trash2, TriangleAlert } from "lucide-react";
-import { Form, useNavigation } from "react-router";
+import { useNavigation } from "react-router";
 import styled from "styled-components";
 import type { Unreckoned } from "../../server/reckoner";
+import { WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Row, Sheet, Small, Stack } from "../../ui/basics";
 import { Field, Textarea } from "../../ui/field";
 import { unreckonedText } from "./unreckoned";
@@ -9,7 +10,6 @@ import { unreckonedText } from "./unreckoned";
 export interface MendResult {
   readonly errors?: Readonly<Record<string, string>>;
   readonly conflict?: boolean;
-  readonly away?: boolean;
 }
 
 /** An item whose text could not be reckoned: nothing is counted here, neither; it can be changed, taken out, tried again and deleted. */
@@ -29,9 +29,7 @@ export function UnreckonedPage({
   const { why = "threw", pattern = "" } = item.unreckoned ?? {};
   const wrong = result?.conflict
     ? "Another tab saved this item meanwhile. Copy your text, then open the item again."
-    : result?.away
-      ? "The server did not answer, so nothing is saved yet. Your text stays here: save again when it is back."
-      : result?.errors?.pattern;
+    : result?.errors?.pattern;
   return (
     <>
       <PageHead>
@@ -40,12 +38,12 @@ export function UnreckonedPage({
         <ButtonLink to={`/items/${item.id}/pattern.txt`} reloadDocument>
           <Download size={17} aria-hidden /> Text
         </ButtonLink>
-        <Form method="post">
+        <WorkForm>
           <input type="hidden" name="intent" value="delete" />
           <Button type="submit" $quiet aria-label={`Delete ${item.name}`}>
             <Trash2 size={17} aria-hidden />
           </Button>
-        </Form>
+        </WorkForm>
       </PageHead>
       <Sheet style={{ maxWidth: 860 }}>
         <Stack>
@@ -56,7 +54,7 @@ export function UnreckonedPage({
               and nothing of this one is lost.
             </span>
           </Told>
-          <Form method="post">
+          <WorkForm>
             <input type="hidden" name="intent" value="mend" />
             <input type="hidden" name="basedOn" value={item.revision} />
             <Stack>
@@ -76,13 +74,13 @@ export function UnreckonedPage({
                 </Button>
               </Row>
             </Stack>
-          </Form>
-          <Form method="post">
+          </WorkForm>
+          <WorkForm>
             <input type="hidden" name="intent" value="retry" />
             <Button type="submit" $quiet disabled={busy}>
               <RotateCw size={17} aria-hidden /> Try it once more as it is
             </Button>
-          </Form>
+          </WorkForm>
         </Stack>
       </Sheet>
     </>

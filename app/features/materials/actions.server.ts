@@ -1,7 +1,7 @@
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect } from "react-router";
 import type { z } from "zod";
-import { addBalls, changeBall, findBall, setBallDeleted } from "@db/queries/balls";
+import { addBalls, changeBall, setBallDeleted } from "@db/queries/balls";
 import {
   saveNotion,
   saveSwatch,
@@ -11,7 +11,7 @@ import {
   setYarnDeleted,
 } from "@db/queries/materials";
 import { listHands } from "@db/queries/hands";
-import { postCount, postMoves, undoMove } from "@db/queries/stock";
+import { postCount, postMoves, postOwnMove, undoMove } from "@db/queries/stock";
 import { notePrice, saveSupplier, setSupplierDeleted } from "@db/queries/suppliers";
 import { transact } from "@db/scope";
 import { asBalls } from "@core/planning";
@@ -19,6 +19,7 @@ import { todayOf, type Opened } from "../../server/scope.server";
 import { doubtText } from "../hand/doubt-text";
 import { doubtAboutSwatch } from "../hand/swatch-doubt.server";
 import type { FormReply } from "./forms";
+import { reencoded } from "./photo.server";
 import { materialSchemas } from "./schema";
 
 /** Every change of the cupboard, by the form's intent. Invalid input comes back with what is wrong, keyed by field. */
@@ -29,7 +30,7 @@ export async function materialAction(form: FormData, opened: Opened) {
   const refuse = (submission: { reply: () => FormReply["reply"] }) =>
     data<FormReply>({ reply: submission.reply() }, { status: 400 });
   const done = (id: string, more: Partial<FormReply> = {}) => data<FormReply>({ done: id, ...more });
-  const today = todayOf(scope.now);
+  const today = todayOf(scope);
   switch (form.get("intent")) {
     case "yarn": {
       const got = read(s.yarn);
@@ -164,13 +165,23 @@ export async function materialAction(form: FormData, opened: Opened) {
       };
       const doubt = sure === "on" ? undefined : await doubtAboutSwatch(opened, values);
       if (doubt) return data<FormReply>({ doubt: doubtText(doubt) });
-      return done(await saveSwatch(scope, values, photo ? Buffer.from(photo) : undefined));
+      const picture = photo ? await reencoded(photo) : undefined;
+      if (photo && !picture)
+        return data<FormReply>(
+          {
+            reply: got.reply({
+              fieldErrors: { photo: ["This picture could not be opened. Choose a photo."] },
+            }),
+          },
+          { status: 400 },
+        );
+      return done(await saveSwatch(scope, values, picture));
     }
     case "balls": {
       const got = read(s.balls);
       if (got.status !== "success") return refuse(got);
-      const { yarnId, many, eachMg, how, price, lot, place, scrap, key } = got.value;
-      const full = Math.max(eachMg, Number(form.get("fullMg")) || eachMg);
+      const { yarnId, many, eachMg, fullMg, how, price, lot, place, scrap, key } = got.value;
+      const full = Math.max(eachMg, fullMg ?? eachMg);
       await addBalls(
         scope,
         Array.from({ length: many }, (_, i) => ({
@@ -220,18 +231,15 @@ export async function materialAction(form: FormData, opened: Opened) {
       const got = read(form.get("unit") === "mass" ? s.postMass : s.postPieces);
       if (got.status !== "success") return refuse(got);
       const { kind, id, ballId, how, amount, key, note } = got.value;
-      if (ballId && (await findBall(scope, ballId))?.yarnId !== id) throw data(null, { status: 404 });
-      await postMoves(scope, [
-        {
-          kind: how,
-          materialKind: kind,
-          materialId: id,
-          ballId,
-          quantity: how === "used" || how === "wasted" ? -amount : amount,
-          note: note ?? "",
-          key,
-        },
-      ]);
+      await postOwnMove(scope, {
+        kind: how,
+        materialKind: kind,
+        materialId: id,
+        ballId,
+        quantity: how === "used" || how === "wasted" ? -amount : amount,
+        note: note ?? "",
+        key,
+      });
       return done(key);
     }
     case "undo-move": {

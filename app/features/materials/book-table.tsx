@@ -1,6 +1,7 @@
 import { Undo2 } from "lucide-react";
 import { useFetcher } from "react-router";
 import { printMoney, type Minor, type Reading } from "@core/units";
+import { Carried, Refusal } from "../../ui/form";
 import { Button, PlainTable, Scroll, Small } from "../../ui/basics";
 import { printDay } from "../../ui/days";
 import { printAmount, useReading } from "../../ui/reading";
@@ -90,6 +91,7 @@ function UndoMove({ id, label }: { id: string; label: string }) {
   const fetcher = useFetcher();
   return (
     <fetcher.Form method="post" action="/materials">
+      <Carried />
       <input type="hidden" name="intent" value="undo-move" />
       <input type="hidden" name="move" value={id} />
       <Button
@@ -101,6 +103,7 @@ function UndoMove({ id, label }: { id: string; label: string }) {
       >
         <Undo2 size={16} aria-hidden />
       </Button>
+      <Refusal of={fetcher.data} />
     </fetcher.Form>
   );
 }

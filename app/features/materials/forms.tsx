@@ -5,6 +5,7 @@ import { useFetcher } from "react-router";
 import styled from "styled-components";
 import type { z } from "zod";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
+import { Carried, Refusal } from "../../ui/form";
 import { Button, Small, Stack } from "../../ui/basics";
 import { Field, FieldGrid, Input, SelectField, TextField } from "../../ui/field";
 import { FormFoot } from "../../ui/modal";
@@ -129,6 +130,7 @@ function MaterialForm({
       {...getFormProps(form)}
       onInput={() => setChanged(fetcher.data)}
     >
+      <Carried />
       {Object.entries(hidden).map(([name, value]) =>
         value === undefined ? null : <input key={name} type="hidden" name={name} value={value} />,
       )}
@@ -147,6 +149,7 @@ function MaterialForm({
           {doubt ? "Keep it as it is" : label}
         </Button>
       </FormFoot>
+      <Refusal of={fetcher.data} />
     </fetcher.Form>
   );
 }

@@ -221,6 +221,12 @@ export function materialSchemas(locale: string, currency: string, system: "metri
     key,
     how: z.enum(["bought", "weighed", "returned"]),
     many: f.count("Write how many balls.", 1, 200),
+    /** Of a whole ball, mg. */
+    fullMg: z
+      .string()
+      .regex(/^\d{1,9}$/)
+      .transform(Number)
+      .optional(),
     eachMg: f.massMg("Write what is on each."),
     price: f.money("Write what a whole ball cost."),
     lot: short(60),

@@ -1,0 +1,44 @@
+import type { Logger } from "pino";
+import { listCopies, makeCopy, outdated, throwAway } from "../../db/copies/copies";
+import type { Database } from "../../db/connect";
+import { forgetActs } from "../../db/queries/acts";
+import { listWorkshops } from "../../db/queries/workshops";
+import { toldOf } from "./log";
+
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
+/** A page that stood open longer is loaded anew before it sends a form. */
+const ACTS_DAYS = 30;
+
+/** Looks every hour whether a day has passed since the last copy; makes one, and throws away those that the rule no longer keeps. */
+export function keepCopies(url: string, dir: string, db: Database, log: Logger): { stop: () => void } {
+  let running = false;
+  const look = async () => {
+    if (running) return;
+    running = true;
+    try {
+      const now = new Date();
+      await forgetActs(db, new Date(now.getTime() - ACTS_DAYS * DAY));
+      const last = listCopies(dir).find((c) => c.why === "daily");
+      const due = !last || now.getTime() - Date.parse(last.madeAt) > DAY - HOUR / 2;
+      if (due && (await listWorkshops(db)).length > 0) {
+        await makeCopy(url, dir, "daily", now);
+        throwAway(outdated(listCopies(dir)));
+      }
+    } catch (error) {
+      log.error({ err: toldOf(error) }, "the daily copy could not be made");
+    } finally {
+      running = false;
+    }
+  };
+  const first = setTimeout(() => void look(), 30_000);
+  const timer = setInterval(() => void look(), HOUR);
+  first.unref();
+  timer.unref();
+  return {
+    stop: () => {
+      clearTimeout(first);
+      clearInterval(timer);
+    },
+  };
+}

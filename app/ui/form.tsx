@@ -1,0 +1,128 @@
+import { useEffect, useId, useRef, useState, type ComponentProps, type ReactNode } from "react";
+import { Form, useActionData, useRouteLoaderData } from "react-router";
+import styled from "styled-components";
+import { refusalOf } from "./away";
+import { Button } from "./basics";
+import { draftsOf, fill, textsOf, type Draft } from "./form-drafts";
+
+interface Carrying {
+  readonly workshop: { readonly id: string };
+  /** New whenever the page's data is: what was sent and answered is another act the next time. */
+  readonly seed: string;
+}
+
+/** Which workshop this page was made for. */
+export const useWorkshopId = (): string =>
+  (useRouteLoaderData("root") as Carrying | undefined)?.workshop.id ?? "";
+
+/** What every form carries: the workshop it was made for, and a key that stays the same until it was answered. */
+export function Carried() {
+  const root = useRouteLoaderData("root") as Carrying | undefined;
+  const own = useId();
+  if (!root) return null;
+  return (
+    <>
+      <input type="hidden" name="workshop" value={root.workshop.id} />
+      <input type="hidden" name="key-of-form" value={`${root.seed}${own}`} />
+    </>
+  );
+}
+
+/** Why a form was not taken, beside the form, with everything in it as it was. */
+export function Refusal({ of }: { of: unknown }) {
+  const why = refusalOf(of);
+  return why === undefined ? null : <Told role="alert">{why}</Told>;
+}
+
+/** A form that keeps what is typed: it carries its workshop and key, says why it was not taken, and with `draft` survives a reload. */
+export function WorkForm({
+  children,
+  draft,
+  ...props
+}: ComponentProps<typeof Form> & { children?: ReactNode; draft?: string }) {
+  const result: unknown = useActionData();
+  return (
+    <Form method="post" {...props}>
+      <Carried />
+      {draft === undefined ? null : <DraftOf name={draft} done={result !== undefined && isDone(result)} />}
+      {children}
+      <Refusal of={result} />
+    </Form>
+  );
+}
+
+const isDone = (result: unknown): boolean =>
+  typeof result === "object" &&
+  result !== null &&
+  ("done" in result || "saved" in result || "kept" in result);
+
+/**
+ * What is typed into the form around it, kept in this browser until it was taken: back after a reload, a crash or a lost server. `name` and the
+ * workshop name the draft; a form that was opened with other beginnings (another yarn) is another draft.
+ */
+export function DraftOf({ name, done }: { name: string; done: boolean }) {
+  const workshop = useWorkshopId();
+  const at = useRef<HTMLSpanElement>(null);
+  const [back, setBack] = useState<Draft>();
+  const [gone, setGone] = useState(false);
+  useEffect(() => {
+    const form = at.current?.closest("form");
+    if (!form) return undefined;
+    const drafts = draftsOf(() => window.localStorage, `${workshop}:${name}`);
+    const beginnings = textsOf(form);
+    const kept = drafts.read();
+    if (kept && fill(form, kept)) setBack(beginnings);
+    let sent = false;
+    const onInput = () => {
+      sent = false;
+      drafts.keep(textsOf(form));
+    };
+    const onSubmit = () => {
+      sent = true;
+    };
+    form.addEventListener("input", onInput);
+    form.addEventListener("submit", onSubmit);
+    return () => {
+      form.removeEventListener("input", onInput);
+      form.removeEventListener("submit", onSubmit);
+      // Left after it was sent, without a refusal that would have kept the page: it was taken.
+      if (sent) drafts.forget();
+    };
+  }, [workshop, name]);
+  useEffect(() => {
+    if (done) draftsOf(() => window.localStorage, `${workshop}:${name}`).forget();
+  }, [done, workshop, name]);
+  return (
+    <>
+      <span ref={at} hidden />
+      {back && !gone ? (
+        <Told role="status" data-tone="plain">
+          What you had typed here and not sent is back.{" "}
+          <Button
+            type="button"
+            onClick={(e) => {
+              const form = e.currentTarget.form;
+              if (form) fill(form, back);
+              draftsOf(() => window.localStorage, `${workshop}:${name}`).forget();
+              setGone(true);
+            }}
+          >
+            Begin anew
+          </Button>
+        </Told>
+      ) : null}
+    </>
+  );
+}
+
+const Told = styled.p`
+  grid-column: 1 / -1;
+  margin: 10px 0;
+  padding: 10px 14px;
+  background: var(--bad-ground);
+  border-left: 6px solid var(--bad);
+  &[data-tone="plain"] {
+    background: var(--sheet);
+    border-color: var(--tape);
+  }
+`;
