@@ -131,4 +131,10 @@ function isDay(text: string): boolean {
     return false;
   }
 }
+/** The version of a row that was on her screen when she opened the form; "" is an old page without one. */
+export const seen = z
+  .string()
+  .regex(/^\d{0,9}$/)
+  .transform((t) => (t === "" ? undefined : Number(t)))
+  .optional();
 export const id = z.string().regex(/^[0-9a-f-]{36}$/, { error: "Choose one from the list." });

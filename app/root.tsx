@@ -7,6 +7,7 @@ import {
   Shapes,
   Undo2,
   X,
+  Trash2,
 } from "lucide-react";
 import { useEffect, useState, type ReactNode } from "react";
 import { I18nProvider } from "react-aria-components";
@@ -22,12 +23,13 @@ import {
   useNavigation,
   useRouteError,
   useRouteLoaderData,
-  useSearchParams,
+  Link,
 } from "react-router";
 import styled from "styled-components";
 import "@fontsource-variable/recursive/mono.css";
 import type { Route } from "./+types/root";
-import { newId } from "@db/scope";
+import { BIN_KINDS, listDeleted } from "@db/queries/bin";
+import { newId, type Scope } from "@db/scope";
 import { openWorkshop } from "./server/scope.server";
 import { WorkForm } from "./ui/form";
 import { Button, ButtonLink, Page, PageHead, tapeTicks } from "./ui/basics";
@@ -39,8 +41,23 @@ import { GlobalStyle } from "./ui/theme";
 export { unlessAway as shouldRevalidate } from "./ui/away";
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const { workshop, reading } = await openWorkshop(request, context);
-  return { workshop: { id: workshop.id, name: workshop.name }, reading, seed: newId() };
+  const { scope, workshop, reading } = await openWorkshop(request, context);
+  return {
+    deleted: await deletedOf(scope, new URL(request.url).searchParams.get("deleted")),
+    demo: process.env.LAPKA_DEMO === "1",
+    workshop: { id: workshop.id, name: workshop.name },
+    reading,
+    seed: newId(),
+  };
+}
+
+/** What an address says was just deleted, as the database has it: a link cannot put words of its own on the page. */
+async function deletedOf(scope: Scope, what: string | null) {
+  const [kind, id] = (what ?? "").split(":");
+  const known = BIN_KINDS.find((k) => k === kind);
+  if (!known || !id || !/^[0-9a-f-]{36}$/.test(id)) return undefined;
+  const [found] = await listDeleted(scope, { kind: known, id });
+  return found ? { what: `${known}:${id}`, name: found.name } : undefined;
 }
 
 export function Layout({ children }: { children: ReactNode }) {
@@ -99,11 +116,26 @@ export default function App({ loaderData }: Route.ComponentProps) {
                   </li>
                 ))}
               </Views>
+              <Foot>
+                <Link to="/bin">
+                  <Trash2 size={15} aria-hidden /> Bin
+                </Link>
+                {loaderData.demo ? (
+                  <span title="Everything here is invented, and whoever opens this address sees it. Your own work: bin/start">
+                    Demo: invented, open to this computer. For your own work: <code>bin/start</code>
+                  </span>
+                ) : null}
+              </Foot>
             </Rail>
+            {loaderData.demo ? (
+              <DemoLine>
+                Demo: everything here is invented. Your own work: <code>bin/start</code>
+              </DemoLine>
+            ) : null}
             <Content id="main" tabIndex={-1} aria-busy={navigation.state !== "idle"}>
               <Outlet />
             </Content>
-            <UndoBar />
+            <UndoBar deleted={loaderData.deleted} />
           </Shell>
           <ViewKeys />
         </ReasonProvider>
@@ -129,21 +161,18 @@ function ViewKeys() {
 }
 
 /** After something was deleted: what it was, and the way back. Works without JavaScript too. */
-function UndoBar() {
-  const [params] = useSearchParams();
+function UndoBar({ deleted }: { deleted: { what: string; name: string } | undefined }) {
   const location = useLocation();
-  const deleted = params.get("deleted");
-  const label = params.get("label") ?? "It";
   const [closed, setClosed] = useState<string>();
-  const token = `${location.pathname}?${deleted ?? ""}`;
+  const token = `${location.pathname}?${deleted?.what ?? ""}`;
   if (!deleted || closed === token) return null;
   return (
     <Toast role="status">
       <span>
-        <b>{label}</b> was deleted.
+        <b>{deleted.name || "It"}</b> was deleted.
       </span>
       <WorkForm action="/undo">
-        <input type="hidden" name="what" value={deleted} />
+        <input type="hidden" name="what" value={deleted.what} />
         <Button type="submit">
           <Undo2 size={17} aria-hidden /> Undo
         </Button>
@@ -166,7 +195,7 @@ export function ErrorBoundary() {
       <p>
         {missing
           ? "It may have been deleted, or it belongs to another workshop."
-          : "Nothing you typed was changed. Go back and try again; if it happens again, the server's log says more."}
+          : "What was kept before is kept. Load the page anew; if it happens again, the server’s log says more."}
       </p>
       <p style={{ marginTop: 16 }}>
         <ButtonLink to="/">To Today</ButtonLink>
@@ -205,7 +234,7 @@ const Rail = styled.nav`
   color: var(--mat-ink);
   padding: 18px 16px 18px 0;
   display: grid;
-  grid-template-rows: auto 1fr;
+  grid-template-rows: auto 1fr auto;
   gap: 20px;
   ${tapeTicks("right", "rgb(255 255 255 / 0.32)")}
   @media (max-width: 720px) {
@@ -232,6 +261,39 @@ const Brand = styled.div`
   span {
     font-size: 13px;
     color: var(--mat-soft);
+  }
+  @media (max-width: 720px) {
+    display: none;
+  }
+`;
+/** On a phone, where the rail has no room for it. */
+const DemoLine = styled.p`
+  display: none;
+  @media (max-width: 720px) {
+    display: block;
+    padding: 5px 14px;
+    font-size: 12px;
+    color: var(--tape-ink);
+    background: var(--tape);
+  }
+`;
+const Foot = styled.div`
+  padding: 0 18px;
+  display: grid;
+  gap: 8px;
+  font-size: 12px;
+  color: var(--mat-soft);
+  a {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 32px;
+    color: var(--mat-ink);
+    font-size: 14px;
+    text-decoration: none;
+  }
+  a:focus-visible {
+    outline-color: #fff;
   }
   @media (max-width: 720px) {
     display: none;

@@ -146,7 +146,7 @@ describe("timings from a file", () => {
         timing(me?.id ?? "", 2),
         timing(them?.id ?? "", 3),
       ]),
-    ).rejects.toThrow("hand of the same workshop");
+    ).rejects.toThrow("not in this workshop");
     expect(await listTimings(mine)).toEqual([]);
   });
 });

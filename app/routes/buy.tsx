@@ -79,7 +79,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 const orderSchema = z.object({
   supplierId: z.union([id, z.literal("")]),
   lines: z
-    .array(z.object({ materialId: id, packs: z.coerce.number().int().min(1).max(10_000) }))
+    .array(z.object({ materialId: id, packs: z.coerce.number().int().min(1).max(500) }))
     .min(1)
     .max(300),
 });
@@ -101,7 +101,7 @@ async function order(form: FormData, { scope }: Opened) {
         error:
           chosen.length === 0
             ? "Tick at least one line to order."
-            : "Packs are whole numbers from 1 to 10,000.",
+            : "Packs are whole numbers from 1 to 500; more than that is two orders.",
       },
       { status: 400 },
     );

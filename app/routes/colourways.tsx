@@ -25,7 +25,7 @@ import { slotLabel } from "../features/items/needs-panel";
 import { silhouetteOf } from "../features/items/silhouette";
 import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { loadCupboard } from "../features/materials/load.server";
-import { id as idField, name as nameField } from "../forms";
+import { id as idField, name as nameField, seen } from "../forms";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage } from "../ui/away";
@@ -75,6 +75,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     const more = howManyMore(a.needs, free);
     return {
       id: c?.id,
+      version: c?.version ?? 0,
       name: c?.name ?? "As designed",
       ownPrice: c?.price ?? null,
       price: a.price,
@@ -121,6 +122,7 @@ const MOST_SLOTS = 25;
 const colourwaySchema = (currency: string, locale: string) =>
   z.object({
     id: idField.optional(),
+    seen,
     name: nameField("Name it, such as “winter plumage”.").max(80, { error: "80 letters at most." }),
     price: z.string().transform((text, ctx) => {
       if (text.trim() === "") return null;
@@ -170,6 +172,7 @@ async function change(form: FormData, itemId: string, { scope, workshop }: Opene
   const at = (name: keyof typeof lists, i: number) => lists[name][i] ?? "";
   const got = colourwaySchema(workshop.currency, workshop.locale).safeParse({
     id: form.get("id") ?? undefined,
+    seen: form.get("seen") ?? undefined,
     name: form.get("name"),
     price: form.get("price") ?? "",
     slots: slots.map((slot, i) => ({
@@ -191,15 +194,19 @@ async function change(form: FormData, itemId: string, { scope, workshop }: Opene
       { status: 400 },
     );
   const { id, name, price, slots: read } = got.data;
-  const saved = await saveColourway(scope, {
-    id,
-    itemId,
-    name,
-    price,
-    slots: read
-      .filter((s) => s.yarnId !== "")
-      .map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hook, strands: s.strands })),
-  });
+  const saved = await saveColourway(
+    scope,
+    {
+      id,
+      itemId,
+      name,
+      price,
+      slots: read
+        .filter((s) => s.yarnId !== "")
+        .map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hook, strands: s.strands })),
+    },
+    got.data.seen,
+  );
   if (!saved) throw data(null, { status: 404 });
   return data({ errors: {} as Record<string, string>, done: `${saved}:${scope.now.getTime()}` });
 }
@@ -378,6 +385,7 @@ function ColourwayForm({ d, card, onDone }: { d: LoaderData; card: Card; onDone:
     <fetcher.Form method="post">
       <Carried />
       {card.id ? <input type="hidden" name="id" value={card.id} /> : null}
+      {card.id ? <input type="hidden" name="seen" value={card.version} /> : null}
       <Stack>
         <Silhouettes
           parts={d.shapes}

@@ -17,6 +17,8 @@ import {
   plannedBall,
   type CuttingOptions,
   type ShadePlan,
+  lengthsOf,
+  MOST_LENGTHS,
 } from "../features/runs/cutting";
 import { loadCutting } from "../features/runs/cutting.server";
 import { Tape, tapesOf, type Stretch, type TapeBall } from "../features/runs/cutting-tape";
@@ -53,6 +55,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const r = await findRun(scope, params.id);
   if (!r) throw data(null, { status: 404 });
   const { lines, shades, kept, complete, aside } = await loadCutting(scope, r);
+  if (lengthsOf(lines) > MOST_LENGTHS) throw data({ tooMany: lengthsOf(lines) }, { status: 422 });
   return {
     aside,
     run: { id: r.run.id, name: r.run.name, state: r.run.state },
@@ -103,6 +106,11 @@ export async function action({ request, params, context }: Route.ActionArgs) {
     return data<KeepReply>({ error: "The plan could not be read. Load the page anew." }, { status: 400 });
   const { basedOn, ...plan } = got.data;
   const { lines, shades } = await loadCutting(scope, r);
+  if (lengthsOf(lines) > MOST_LENGTHS)
+    return data<KeepReply>(
+      { error: "This run has too many lengths for one plan. Part it into two runs." },
+      { status: 422 },
+    );
   // A plan is held against its rules where the stock is: lengths, lots, every piece once.
   for (const s of shades) {
     const placed = plan.placed

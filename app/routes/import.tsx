@@ -7,7 +7,13 @@ import { asBalls } from "@core/planning";
 import { BringIn, BroughtInList } from "../features/import/bring-in";
 import { importSchema, broughtIn } from "../features/import/import.server";
 import { readTable } from "../features/import/table";
-import { IMPORT_FIELDS, readRows, type ImportRow, type Mapping } from "../features/materials/import";
+import {
+  IMPORT_FIELDS,
+  readRows,
+  type ImportRow,
+  type Mapping,
+  MOST_BALLS_A_FILE,
+} from "../features/materials/import";
 import { MaterialsNav } from "../features/materials/nav";
 import { NOTION_LABELS } from "../features/materials/schema";
 import { FILE_FORM, once, openForm } from "../server/form.server";
@@ -88,6 +94,14 @@ async function bring(form: FormData, { scope, workshop }: Opened) {
       });
     byYarn.set(k, entry);
   }
+  const balls = [...byYarn.values()].reduce((n, y) => n + y.balls.length, 0);
+  if (balls > MOST_BALLS_A_FILE)
+    return data(
+      {
+        error: `The file comes to ${balls} balls, and ${MOST_BALLS_A_FILE} go at once. Are the weights in the right unit? If they are, bring it in by parts.`,
+      },
+      { status: 400 },
+    );
   const byNotion = new Map<string, ReturnType<typeof notionOf>>();
   for (const row of good.filter((x) => x.kind !== "yarn")) {
     const k = row.name.toLowerCase();

@@ -2,6 +2,7 @@ import { data, redirect } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item";
 import { findItem, saveItem, setItemDeleted, type ItemWithRevision } from "@db/queries/items";
+import type { Workshop } from "@db/queries/workshops";
 import { ChangedMeanwhile } from "@db/scope";
 import { minorDigits, printNumber } from "@core/units";
 import { ItemPage, type SaveResult } from "../features/items/item-page";
@@ -25,7 +26,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const digits = minorDigits(reading.currency);
   const { item, revision } = entry;
   const got = await analyseStored(entry, s);
-  const head = { id: item.id, revision: item.revision, name: item.name };
+  const head = { id: item.id, revision: item.revision, version: item.version, name: item.name };
   if (!got.ok) return { ...head, page: undefined, unreckoned: { why: got.why, pattern: revision.pattern } };
   return {
     ...head,
@@ -66,11 +67,11 @@ export async function action(args: Route.ActionArgs) {
   ownWorkshop((body as { workshop?: unknown } | null)?.workshop, opened);
   const read = itemSchema(workshop.currency, workshop.locale).safeParse(body);
   if (!read.success) return data<SaveResult>({ errors: errorsByField(read.error) }, { status: 400 });
-  const { basedOn, name, kind, price, channelId, slots, ...content } = read.data;
+  const { basedOn, seen, name, kind, price, channelId, slots, ...content } = read.data;
   return keep(
     opened,
     entry,
-    basedOn,
+    { revision: basedOn, version: seen },
     { name, kind, price, channelId },
     {
       ...content,
@@ -86,9 +87,27 @@ export async function action(args: Route.ActionArgs) {
 
 type Fields = Parameters<typeof saveItem>[3];
 type Content = Parameters<typeof saveItem>[4];
+interface Seen {
+  readonly revision: number;
+  readonly version: number | undefined;
+}
+
+/** What another tab saved meanwhile, beside which she sees her own. */
+function theirsOf({ item, revision }: ItemWithRevision, w: Workshop): { label: string; text: string }[] {
+  const digits = minorDigits(w.currency);
+  return [
+    { label: "Name", text: item.name },
+    { label: "Kind", text: item.kind },
+    {
+      label: "Price",
+      text: item.price === null ? "as suggested" : printNumber(item.price / 10 ** digits, digits, w.locale),
+    },
+    { label: "Pattern", text: revision.pattern },
+  ];
+}
 
 /** Reckons what would be kept, then keeps it: a text that cannot be reckoned stays on the page. */
-async function keep(opened: Opened, entry: ItemWithRevision, basedOn: number, own: Fields, content: Content) {
+async function keep(opened: Opened, entry: ItemWithRevision, seen: Seen, own: Fields, content: Content) {
   const { scope, workshop } = opened;
   const would = {
     item: { ...entry.item, ...own },
@@ -97,11 +116,19 @@ async function keep(opened: Opened, entry: ItemWithRevision, basedOn: number, ow
   const got = await analyseStored(would, await loadSurroundings(scope, workshop));
   if (!got.ok) return data<SaveResult>({ errors: { pattern: unreckonedText(got.why) } }, { status: 422 });
   try {
-    const { revision } = await saveItem(scope, entry.item.id, basedOn, own, content);
-    return data<SaveResult>({ saved: revision });
+    const { revision, version } = await saveItem(
+      scope,
+      entry.item.id,
+      seen.revision,
+      own,
+      content,
+      seen.version,
+    );
+    return data<SaveResult>({ saved: revision, version });
   } catch (error) {
-    if (error instanceof ChangedMeanwhile) return data<SaveResult>({ conflict: true }, { status: 409 });
-    throw error;
+    if (!(error instanceof ChangedMeanwhile)) throw error;
+    const now = await findItem(scope, entry.item.id);
+    return data<SaveResult>({ conflict: now ? theirsOf(now, workshop) : [] }, { status: 409 });
   }
 }
 
@@ -131,7 +158,7 @@ async function formAction(form: FormData, entry: ItemWithRevision, opened: Opene
       return keep(
         opened,
         entry,
-        read.data.basedOn,
+        { revision: read.data.basedOn, version: undefined },
         { name, kind, price, channelId },
         {
           ...revision,

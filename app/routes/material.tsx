@@ -28,6 +28,7 @@ import { BookTable, type MoveView } from "../features/materials/book-table";
 import { ballSize } from "../features/materials/balls";
 import {
   amountText,
+  ballDefaults,
   massText,
   moneyText,
   notionDefaults,
@@ -847,16 +848,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
           />
         ) : null}
         {open?.form === "ball" ? (
-          <BallForm
-            id={open.ball.id}
-            defaults={{
-              lot: open.ball.lot,
-              place: open.ball.place,
-              note: open.ball.note,
-              ...(open.ball.scrap ? { scrap: "on" } : {}),
-            }}
-            onDone={close}
-          />
+          <BallForm id={open.ball.id} defaults={ballDefaults(open.ball)} onDone={close} />
         ) : null}
         {open?.form === "count" ? <CountForm of={open.of} onDone={close} /> : null}
         {open?.form === "post" ? <PostForm of={open.of} onDone={close} /> : null}

@@ -61,13 +61,15 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   };
 }
 
+/** More at once is a slip of the hand, or two orders: a pack becomes a ball of its own each. */
+const MOST_PACKS = 500;
 const lineSchema = (locale: string, currency: string, units: "metric" | "imperial") => {
   const f = fields(locale, currency, units);
   return z.object({
     line: id,
     ticked: z.literal("on").optional(),
     lot: z.string().trim().max(60, { error: "60 letters at most." }),
-    packs: f.count("Write how many.", 1, 10_000),
+    packs: f.count("Write how many.", 1, MOST_PACKS),
     packPrice: f.money("Write what one cost."),
   });
 };
@@ -89,8 +91,16 @@ async function change(form: FormData, orderId: string, { scope, workshop }: Open
       if (!got.success)
         return data({ error: got.error.issues.map((i) => i.message).join(" ") }, { status: 400 });
       const { line, ticked, lot, packs, packPrice } = got.data;
-      if (!found.lines.some((l) => l.id === line)) throw data(null, { status: 404 });
-      await changePurchaseLine(scope, line, { ticked: ticked === "on", lot, packs, packPrice });
+      const row = found.lines.find((l) => l.id === line);
+      if (!row) throw data(null, { status: 404 });
+      // A field that this page did not change keeps what another one wrote: two people may shop from one list.
+      const own = (name: string) => (form.get(name) ?? "") !== (form.get(`was-${name}`) ?? "");
+      await changePurchaseLine(scope, line, {
+        ticked: own("ticked") ? ticked === "on" : row.ticked,
+        lot: own("lot") ? lot : row.lot,
+        packs: own("packs") ? packs : row.packs,
+        packPrice: own("packPrice") ? packPrice : row.packPrice,
+      });
       return data({ error: undefined });
     }
     case "receive": {
@@ -219,6 +229,10 @@ function ShopLine({ line: l }: { line: Line }) {
         <Carried />
         <input type="hidden" name="intent" value="line" />
         <input type="hidden" name="line" value={l.id} />
+        <input type="hidden" name="was-packs" value={l.packs} />
+        <input type="hidden" name="was-packPrice" value={moneyText(l.packPrice, r)} />
+        <input type="hidden" name="was-lot" value={l.lot} />
+        <input type="hidden" name="was-ticked" value={l.ticked ? "on" : ""} />
         <Top>
           <Tick>
             <input

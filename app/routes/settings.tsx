@@ -4,21 +4,40 @@ import { Trash2 } from "lucide-react";
 import { data, redirect, useNavigation, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
+import { getLocalTimeZone } from "@internationalized/date";
 import type { Route } from "./+types/settings";
+import { changedMeanwhile } from "../changed";
+import { copiesShown, makeAskedCopy } from "../features/settings/copies.server";
+import { CopiesPanel } from "../features/settings/copies-panel";
+import { Meanwhile } from "../ui/meanwhile";
+import { ChangedMeanwhile } from "@db/scope";
 import {
+  findWorkshop,
   listChannels,
   listWorkshops,
   saveChannel,
   setChannelDeleted,
   updateWorkshop,
+  type Workshop,
 } from "@db/queries/workshops";
 import { minorDigits, printMoney, printNumber, printTrimmed, type Minor } from "@core/units";
-import { fields as quantityFields, id, name } from "../forms";
+import { fields as quantityFields, id, name, seen } from "../forms";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
 import { WorkForm } from "../ui/form";
-import { Button, Page, PageHead, PlainTable, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
+import {
+  Button,
+  ButtonLink,
+  Page,
+  PageHead,
+  PlainTable,
+  Row,
+  Sheet,
+  SheetHead,
+  Small,
+  Stack,
+} from "../ui/basics";
 import { FieldGrid, Input, Select, SelectField, TextField } from "../ui/field";
 import { useReading } from "../ui/reading";
 
@@ -46,12 +65,30 @@ const CURRENCIES = [
   "CZK",
   "JPY",
 ] as const;
+/** Zones with an IANA name that this platform knows. */
+const ZONES: ReadonlySet<string> = new Set(Intl.supportedValuesOf("timeZone"));
+const SETTING_WORDS: ReadonlyMap<string, string> = new Map([
+  ["name", "Workshop"],
+  ["locale", "Numbers and dates"],
+  ["currency", "Currency"],
+  ["units", "Units"],
+  ["terms", "Stitch names"],
+  ["weekMinutes", "Hours a week"],
+  ["wagePerHour", "Your hour should earn"],
+  ["overheadPerHour", "Overhead for an hour"],
+  ["marginBp", "Margin"],
+  ["pricePoints", "Price endings"],
+  ["costSchool", "Used material is valued"],
+  ["halfLifeDays", "Half-life"],
+  ["timeZone", "Your days begin in"],
+]);
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
 
 function settingsSchema(locale: string, currency: string) {
   const f = quantityFields(locale, currency, "metric");
   return z.object({
     intent: z.literal("settings"),
+    seen,
     name: name("Name your workshop."),
     locale: z.enum(LOCALES.map((l) => l.value) as [string, ...string[]]),
     currency: z.enum(CURRENCIES),
@@ -66,6 +103,12 @@ function settingsSchema(locale: string, currency: string) {
     marginBp: f.percentBp("Write the margin you want on the price; 0 if none.", 80),
     costSchool: z.enum(["lot", "average"]),
     halfLifeDays: f.count("Write days; 0 for never.", 0, 10_000),
+    timeZone: z
+      .string()
+      .max(64)
+      .optional()
+      .transform((t) => t ?? "")
+      .refine((t) => t === "" || ZONES.has(t), { error: "Choose a zone from the list." }),
     pricePoints: z
       .string()
       .max(60)
@@ -84,11 +127,38 @@ function settingsSchema(locale: string, currency: string) {
   });
 }
 
+/** The settings as the form shows them. */
+function settingsTexts(w: Workshop) {
+  const digits = minorDigits(w.currency);
+  const money = (n: number) => printNumber(n / 10 ** digits, digits, w.locale);
+  return {
+    seen: String(w.version),
+    name: w.name,
+    locale: w.locale,
+    currency: w.currency,
+    units: w.units,
+    terms: w.terms,
+    weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale),
+    wagePerHour: money(w.wagePerHour),
+    overheadPerHour: money(w.overheadPerHour),
+    marginBp: printTrimmed(w.marginBp / 100, 2, w.locale),
+    pricePoints: w.pricePoints,
+    costSchool: w.costSchool,
+    halfLifeDays: String(w.halfLifeDays),
+    timeZone: w.timeZone,
+    days: [...w.workDays].flatMap((d, i) => (d === "1" ? [String(i)] : [])),
+  };
+}
+
+/** The days are seen by their ticks. */
+const textsOf = ({ days: _days, ...texts }: ReturnType<typeof settingsTexts>) => texts;
+
 function channelSchema(locale: string, currency: string) {
   const f = quantityFields(locale, currency, "metric");
   return z.object({
     intent: z.literal("channel"),
     id: id.optional(),
+    seen,
     name: name("Name it, such as “Harbour market”."),
     percentBp: f.percentBp("Write the percentage taken of each sale; 0 if none."),
     fixed: f.money("Write the fixed fee of each sale; 0 if none."),
@@ -98,7 +168,14 @@ function channelSchema(locale: string, currency: string) {
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const [channels, workshops] = await Promise.all([listChannels(scope), listWorkshops(context.db)]);
-  return { workshop, channels, workshops };
+  return {
+    workshop,
+    channels,
+    workshops,
+    zones: [...ZONES],
+    computerZone: getLocalTimeZone(),
+    copies: copiesShown(),
+  };
 }
 
 export async function action(args: Route.ActionArgs) {
@@ -110,20 +187,28 @@ async function change(form: FormData, { scope, workshop }: Opened) {
   if (form.get("intent") === "settings") {
     const got = parseWithZod(form, { schema: settingsSchema(workshop.locale, workshop.currency) });
     if (got.status !== "success") return data({ settings: got.reply() }, { status: 400 });
-    const { intent: _intent, days, ...rest } = got.value;
-    await updateWorkshop(scope, {
-      ...rest,
-      workDays: [0, 1, 2, 3, 4, 5, 6].map((d) => (days.includes(String(d) as "0") ? "1" : "0")).join(""),
-    });
+    const { intent: _intent, days, seen: version, ...rest } = got.value;
+    const workDays = [0, 1, 2, 3, 4, 5, 6].map((d) => (days.includes(String(d) as "0") ? "1" : "0")).join("");
+    try {
+      await updateWorkshop(scope, { ...rest, workDays }, version);
+    } catch (error) {
+      if (!(error instanceof ChangedMeanwhile)) throw error;
+      const now = await findWorkshop(scope.db, scope.workshopId);
+      return data(
+        { changed: changedMeanwhile(form, now ? textsOf(settingsTexts(now)) : {}) },
+        { status: 409 },
+      );
+    }
     return redirect("/settings?saved=1");
   }
   if (form.get("intent") === "channel") {
     const got = parseWithZod(form, { schema: channelSchema(workshop.locale, workshop.currency) });
     if (got.status !== "success") return data({ channel: got.reply() }, { status: 400 });
-    const { intent: _intent, ...c } = got.value;
-    await saveChannel(scope, c);
+    const { intent: _intent, seen: version, ...c } = got.value;
+    await saveChannel(scope, c, version);
     return redirect("/settings?saved=1");
   }
+  if (form.get("intent") === "copy") return data({ copied: await makeAskedCopy() });
   const remove = z
     .object({ intent: z.literal("delete-channel"), id, label: z.string().max(120) })
     .safeParse(Object.fromEntries(form));
@@ -143,28 +228,13 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
   const navigation = useNavigation();
   const [params] = useSearchParams();
   const { workshop: w, channels, workshops } = loaderData;
-  const digits = minorDigits(w.currency);
-  const money = (n: number) => printNumber(n / 10 ** digits, digits, w.locale);
   const [form, fields] = useForm({
     id: "settings",
     lastResult: actionData && "settings" in actionData ? actionData.settings : undefined,
     onValidate: ({ formData }) => parseWithZod(formData, { schema: settingsSchema(r.locale, r.currency) }),
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
-    defaultValue: {
-      name: w.name,
-      locale: w.locale,
-      currency: w.currency,
-      units: w.units,
-      terms: w.terms,
-      weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale),
-      wagePerHour: money(w.wagePerHour),
-      overheadPerHour: money(w.overheadPerHour),
-      marginBp: printTrimmed(w.marginBp / 100, 2, w.locale),
-      pricePoints: w.pricePoints,
-      costSchool: w.costSchool,
-      halfLifeDays: String(w.halfLifeDays),
-    },
+    defaultValue: settingsTexts(w),
   });
   const [cForm, cFields] = useForm({
     id: "channel",
@@ -175,15 +245,20 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
     defaultValue: { name: "", percentBp: "", fixed: "" },
   });
   const dayErrors = fields.days.errors;
+  const meanwhile = actionData && "changed" in actionData ? actionData.changed : undefined;
   return (
     <Page>
       <PageHead>
         <h1>Settings</h1>
         {params.get("saved") ? <Small role="status">saved</Small> : null}
+        <ButtonLink to="/bin">
+          <Trash2 size={16} aria-hidden /> Bin
+        </ButtonLink>
       </PageHead>
       <Stack $gap={18} style={{ maxWidth: 900 }}>
         <WorkForm {...getFormProps(form)}>
           <input type="hidden" name="intent" value="settings" />
+          <input type="hidden" name="seen" value={meanwhile?.version ?? w.version} />
           <Stack $gap={18}>
             <Sheet>
               <SheetHead>
@@ -291,7 +366,16 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   ]}
                 />
                 <SelectField field={fields.locale} label="Numbers and dates" options={LOCALES} />
+                <SelectField
+                  field={fields.timeZone}
+                  label="Your days begin in"
+                  options={[
+                    { value: "", label: `this computer’s zone (${loaderData.computerZone})` },
+                    ...loaderData.zones.map((z) => ({ value: z, label: z.replaceAll("_", " ") })),
+                  ]}
+                />
               </FieldGrid>
+              {meanwhile ? <Meanwhile changed={meanwhile} label={(n) => SETTING_WORDS.get(n) ?? n} /> : null}
               <p style={{ marginTop: 14 }}>
                 <Button type="submit" $primary disabled={navigation.state !== "idle"}>
                   Save the settings
@@ -364,6 +448,7 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
             </FieldGrid>
           </WorkForm>
         </Sheet>
+        <CopiesPanel copies={loaderData.copies} />
         <Sheet>
           <SheetHead>
             <h2>Workshops</h2>

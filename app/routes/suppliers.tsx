@@ -3,7 +3,7 @@ import { useState } from "react";
 
 import type { Route } from "./+types/suppliers";
 import { printMoney, type Minor } from "@core/units";
-import { moneyText } from "../features/materials/defaults";
+import { supplierDefaults } from "../features/materials/defaults";
 import { SupplierForm } from "../features/materials/forms";
 import { loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
@@ -23,6 +23,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       .filter((s) => s.deletedAt === null)
       .map((s) => ({
         id: s.id,
+        version: s.version,
         name: s.name,
         deliveryDays: s.deliveryDays,
         minOrder: s.minOrder,
@@ -104,15 +105,7 @@ export default function Suppliers({ loaderData }: Route.ComponentProps) {
                           $quiet
                           aria-label={`Change ${s.name}`}
                           title="Change"
-                          onClick={() =>
-                            setOpen({
-                              id: s.id,
-                              name: s.name,
-                              deliveryDays: String(s.deliveryDays),
-                              minOrder: s.minOrder ? moneyText(s.minOrder, r) : "",
-                              note: s.note,
-                            })
-                          }
+                          onClick={() => setOpen(supplierDefaults(s, r))}
                         >
                           <SquarePen size={16} aria-hidden />
                         </Button>

@@ -1,13 +1,22 @@
 import { stringify } from "csv-stringify/sync";
 
-/** A CSV answer (RFC 4180). Cells that a spreadsheet would run as a formula are made text. */
+/** What a spreadsheet takes for a formula, also in full-width letters. */
+const FORMULA = /^[=+\-@\t\r＝＋－＠]/;
+const NUMBER = /^-?\d+(\.\d+)?$/;
+
+/**
+ * A CSV answer (RFC 4180). Cells that a spreadsheet would run as a formula are made text by a quote before them, which bringing a file in takes off
+ * again; a cell that is wholly a number is a number, also below zero.
+ */
 export function csvResponse(
   name: string,
   header: readonly string[],
   rows: readonly (readonly (string | number)[])[],
 ): Response {
   const safe = rows.map((row) =>
-    row.map((cell) => (typeof cell === "string" && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell)),
+    row.map((cell) =>
+      typeof cell === "string" && FORMULA.test(cell) && !NUMBER.test(cell) ? `'${cell}` : cell,
+    ),
   );
   const body = stringify([[...header], ...safe], { record_delimiter: "windows", bom: true });
   return new Response(body, {

@@ -8,6 +8,7 @@ import { listYarns } from "@db/queries/materials";
 import { doubtOf, TIMING_SIGMA, type Doubt } from "@core/calibrate";
 import { secondsOfWork } from "@core/estimate";
 import { analyseForTrade, draftOf, inColourway, loadSurroundings } from "../items/load.server";
+import { id } from "../../forms";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { unreckonedText } from "../items/unreckoned";
 import { expectedFor, stageWork, tradeExpected } from "./expected";
@@ -141,14 +142,21 @@ export async function handAction(form: FormData, opened: Opened) {
       const got = parseWithZod(form, { schema: s.hand });
       if (got.status !== "success") return refuse(got);
       return data<HandReply>({
-        done: await saveHand(scope, { name: got.value.name, loops: got.value.loops }, got.value.id),
+        done: await saveHand(
+          scope,
+          { name: got.value.name, loops: got.value.loops },
+          got.value.id,
+          got.value.seen,
+        ),
       });
     }
     case "aside": {
       const got = parseWithZod(form, { schema: s.aside });
       if (got.status !== "success") throw data(null, { status: 400 });
       await setAside(scope, got.value.kind, got.value.id, got.value.aside === "yes");
-      return redirect(`/hand${form.get("hand") ? `?hand=${String(form.get("hand")).slice(0, 36)}` : ""}`);
+      // Only what is an id goes into the address.
+      const shown = id.safeParse(form.get("hand"));
+      return redirect(`/hand${shown.success ? `?hand=${shown.data}` : ""}`);
     }
     default:
       throw data(null, { status: 400 });

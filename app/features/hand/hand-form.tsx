@@ -11,7 +11,7 @@ export function HandForm({
   hand,
   onDone,
 }: {
-  hand: { id: string; name: string; loops: "over" | "under" } | undefined;
+  hand: { id: string; version: number; name: string; loops: "over" | "under" } | undefined;
   onDone: () => void;
 }) {
   const fetcher = useFetcher<HandReply>();
@@ -26,6 +26,7 @@ export function HandForm({
       <Carried />
       <input type="hidden" name="intent" value="hand" />
       {hand ? <input type="hidden" name="id" value={hand.id} /> : null}
+      {hand ? <input type="hidden" name="seen" value={hand.version} /> : null}
       <Stack>
         <p>
           {hand

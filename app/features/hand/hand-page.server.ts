@@ -87,7 +87,7 @@ export async function loadHandPage(
     .filter((t) => !t.setAside && t.laps.length >= 3)
     .sort((a, b) => (a.madeOn < b.madeOn ? 1 : -1));
   return {
-    hand: hand ? { id: hand.id, name: hand.name, loops: hand.loops } : undefined,
+    hand: hand ? { id: hand.id, version: hand.version, name: hand.name, loops: hand.loops } : undefined,
     hands: measured.hands.map((h) => ({ id: h.id, name: h.name })),
     today,
     aim: ask.aim,

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { STAGES } from "@core/estimate";
 import { parseDuration, quantityProblemText } from "@core/units";
-import { fields, id, isoDay } from "../../forms";
+import { fields, id, isoDay, seen } from "../../forms";
 
 /** Forms of the hand: the same in the browser and on the server. */
 export function handSchemas(locale: string, currency: string, system: "metric" | "imperial") {
@@ -66,6 +66,7 @@ export function handSchemas(locale: string, currency: string, system: "metric" |
     hand: z.object({
       intent: z.literal("hand"),
       id: id.optional(),
+      seen,
       name: z.string({ error: "Name the hand." }).trim().min(1, { error: "Name the hand." }).max(80),
       loops: z.enum(["over", "under"]),
     }),

@@ -29,6 +29,9 @@ export function delimiterOf(text: string): string {
   return [";", "\t", ",", "|"].reduce((best, d) => (count(d) > count(best) ? d : best), ",");
 }
 
+/** Our own files put a quote before a cell that a spreadsheet would run: "'+Puffin" was "+Puffin". */
+const unguarded = (cell: string): string => (/^'[=+\-@\t\r＝＋－＠]/.test(cell) ? cell.slice(1) : cell);
+
 /** A CSV file (RFC 4180, and what spreadsheets make of it: other marks between cells, a BOM, stray quotes) as a table with line numbers. */
 export function readTable(text: string): ReadTable {
   if (text.trim() === "") return { ok: false, why: "The file is empty." };
@@ -56,7 +59,7 @@ export function readTable(text: string): ReadTable {
       table: {
         delimiter,
         header: head.record,
-        rows: rest.map((r) => ({ line: r.info.lines, cells: r.record })),
+        rows: rest.map((r) => ({ line: r.info.lines, cells: r.record.map(unguarded) })),
       },
     };
   } catch (error) {

@@ -28,6 +28,7 @@ import { WrittenPanel } from "./written-panel";
 export interface ItemPageData {
   readonly id: string;
   readonly revision: number;
+  readonly version: number;
   readonly name: string;
   readonly kind: string;
   readonly price: string;
@@ -59,7 +60,9 @@ interface Typed {
 export interface SaveResult {
   readonly saved?: number;
   readonly errors?: Readonly<Record<string, string>>;
-  readonly conflict?: boolean;
+  readonly version?: number;
+  /** What another tab saved meanwhile: nothing of this save was kept. */
+  readonly conflict?: readonly { readonly label: string; readonly text: string }[];
   /** Why it was not taken at all: the server could not be reached, or another workshop is open. */
   readonly refused?: string;
 }
@@ -80,6 +83,17 @@ const typedOf = (d: ItemPageData): Typed => ({
   price: d.price,
   channelId: d.channelId,
 });
+
+/** Of what the other tab saved, what differs from what stands here. */
+function theirs(saved: NonNullable<SaveResult["conflict"]>, typed: Typed) {
+  const mine = new Map([
+    ["Name", typed.name],
+    ["Kind", typed.kind],
+    ["Price", typed.price.trim() === "" ? "as suggested" : typed.price],
+    ["Pattern", typed.pattern],
+  ]);
+  return saved.filter((s) => mine.get(s.label) !== s.text);
+}
 
 type Change = (part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => void;
 /** What the panels call: made once, so that a panel whose figures stand still is not drawn again at every key. */
@@ -212,6 +226,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   const save = useCallback(() => {
     const form: ItemForm = {
       basedOn: data.revision,
+      seen: data.version,
       name: typed.name,
       kind: typed.kind as ItemForm["kind"],
       pattern: typed.pattern,
@@ -237,11 +252,11 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         method: "post",
         encType: "application/json",
       });
-  }, [data.revision, data.note, typed, slotsShown, r, fetcher, workshop]);
+  }, [data.revision, data.version, data.note, typed, slotsShown, r, fetcher, workshop]);
   useSaveKey(save);
 
   const saving = fetcher.state !== "idle";
-  const conflict = fetcher.data?.conflict === true && fetcher.state === "idle";
+  const conflict = fetcher.state === "idle" ? fetcher.data?.conflict : undefined;
   return (
     <>
       <PageHead>
@@ -293,11 +308,19 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       </PageHead>
       {conflict ? (
         <Banner role="alert" data-tone="bad">
-          Another tab saved this item meanwhile. What you typed is still here: copy what you need, then{" "}
-          <a href={`/items/${data.id}`} onClick={() => safely((s, w) => forget(s, data.id, w))}>
-            load the newer one
-          </a>
-          .
+          <div>
+            Another tab saved this item meanwhile. What you typed is still here: copy what you need, then{" "}
+            <a href={`/items/${data.id}`} onClick={() => safely((s, w) => forget(s, data.id, w))}>
+              load the newer one
+            </a>
+            .
+            {theirs(conflict, typed).map((t) => (
+              <details key={t.label}>
+                <summary>{t.label} there</summary>
+                <pre>{t.text}</pre>
+              </details>
+            ))}
+          </div>
         </Banner>
       ) : null}
       {restored && dirty ? (

@@ -19,6 +19,8 @@ const uuid = z.string().regex(/^[0-9a-f-]{36}$/, { error: "Choose one from the l
 export const itemSchema = (currency: string, locale: string) =>
   z.object({
     basedOn: z.number().int().min(0),
+    /** The version of the item's name, kind and price that was on the page. */
+    seen: z.number().int().min(0).optional(),
     name: z
       .string()
       .trim()

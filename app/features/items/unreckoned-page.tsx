@@ -9,7 +9,7 @@ import { unreckonedText } from "./unreckoned";
 
 export interface MendResult {
   readonly errors?: Readonly<Record<string, string>>;
-  readonly conflict?: boolean;
+  readonly conflict?: readonly unknown[];
 }
 
 /** An item whose text could not be reckoned: nothing is counted here, neither; it can be changed, taken out, tried again and deleted. */

@@ -1,8 +1,10 @@
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect } from "react-router";
 import type { z } from "zod";
-import { addBalls, changeBall, setBallDeleted } from "@db/queries/balls";
+import { addBalls, changeBall, findBall, setBallDeleted } from "@db/queries/balls";
 import {
+  listNotions,
+  listYarns,
   saveNotion,
   saveSwatch,
   saveYarn,
@@ -12,18 +14,64 @@ import {
 } from "@db/queries/materials";
 import { listHands } from "@db/queries/hands";
 import { postCount, postMoves, postOwnMove, undoMove } from "@db/queries/stock";
-import { notePrice, saveSupplier, setSupplierDeleted } from "@db/queries/suppliers";
-import { transact } from "@db/scope";
+import { listSuppliers, notePrice, saveSupplier, setSupplierDeleted } from "@db/queries/suppliers";
+import { ChangedMeanwhile, transact } from "@db/scope";
 import { asBalls } from "@core/planning";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { doubtText } from "../hand/doubt-text";
 import { doubtAboutSwatch } from "../hand/swatch-doubt.server";
+import { changedMeanwhile } from "../../changed";
+import { ballDefaults, notionDefaults, supplierDefaults, yarnDefaults } from "./defaults";
 import type { FormReply } from "./forms";
 import { reencoded } from "./photo.server";
 import { materialSchemas } from "./schema";
 
-/** Every change of the cupboard, by the form's intent. Invalid input comes back with what is wrong, keyed by field. */
+/**
+ * Every change of the cupboard, by the form's intent. Invalid input comes back with what is wrong, keyed by field; what another tab changed since
+ * the form was opened comes back with both values.
+ */
 export async function materialAction(form: FormData, opened: Opened) {
+  try {
+    return await change(form, opened);
+  } catch (error) {
+    if (!(error instanceof ChangedMeanwhile)) throw error;
+    const now = await nowOf(form, opened);
+    if (!now) throw error;
+    return data<FormReply>({ changed: changedMeanwhile(form, now) }, { status: 409 });
+  }
+}
+
+/** What stands now of the thing a form is about, as the form would show it. */
+async function nowOf(
+  form: FormData,
+  { scope, reading }: Opened,
+): Promise<Record<string, string> | undefined> {
+  const id = form.get("id");
+  const own = <T extends { id: string }>(all: readonly T[]) => all.find((x) => x.id === id);
+  switch (form.get("intent")) {
+    case "yarn": {
+      const y = own(await listYarns(scope, true));
+      return y && yarnDefaults(y, reading);
+    }
+    case "notion":
+    case "filling": {
+      const n = own(await listNotions(scope, true));
+      return n && notionDefaults(n, reading);
+    }
+    case "supplier": {
+      const x = own(await listSuppliers(scope, true));
+      return x && supplierDefaults(x, reading);
+    }
+    case "ball": {
+      const b = typeof id === "string" ? await findBall(scope, id) : undefined;
+      return b && ballDefaults(b);
+    }
+    default:
+      return undefined;
+  }
+}
+
+async function change(form: FormData, opened: Opened) {
   const { scope, workshop } = opened;
   const s = materialSchemas(workshop.locale, workshop.currency, workshop.units);
   const read = <T extends z.ZodType>(schema: T) => parseWithZod(form, { schema });
@@ -35,7 +83,7 @@ export async function materialAction(form: FormData, opened: Opened) {
     case "yarn": {
       const got = read(s.yarn);
       if (got.status !== "success") return refuse(got);
-      const { intent: _intent, id, onHand, lot, place, packBalls, care, ...v } = got.value;
+      const { intent: _intent, id, seen, onHand, lot, place, packBalls, care, ...v } = got.value;
       const made = await transact(scope, async (tx) => {
         const yarnId = await saveYarn(
           tx,
@@ -49,6 +97,7 @@ export async function materialAction(form: FormData, opened: Opened) {
             bandRows: v.bandRows ?? null,
           },
           id,
+          seen,
         );
         if (!id && onHand)
           await addBalls(
@@ -105,6 +154,7 @@ export async function materialAction(form: FormData, opened: Opened) {
                   low: v.lowMg ?? null,
                 },
                 v.id,
+                v.seen,
               )
             : await saveNotion(
                 tx,
@@ -118,6 +168,7 @@ export async function materialAction(form: FormData, opened: Opened) {
                   low: v.low ?? null,
                 },
                 v.id,
+                v.seen,
               );
         if (!v.id && v.onHand)
           await postMoves(tx, [
@@ -202,13 +253,13 @@ export async function materialAction(form: FormData, opened: Opened) {
     case "ball": {
       const got = read(s.ball);
       if (got.status !== "success") return refuse(got);
-      const { id, lot, place, scrap, note } = got.value;
-      await changeBall(scope, id, {
-        lot: lot ?? "",
-        place: place ?? "",
-        scrap: scrap === "on",
-        note: note ?? "",
-      });
+      const { id, seen, lot, place, scrap, note } = got.value;
+      await changeBall(
+        scope,
+        id,
+        { lot: lot ?? "", place: place ?? "", scrap: scrap === "on", note: note ?? "" },
+        seen,
+      );
       return done(`${id}:${scope.now.getTime()}`);
     }
     case "count": {
@@ -251,12 +302,13 @@ export async function materialAction(form: FormData, opened: Opened) {
     case "supplier": {
       const got = read(s.supplier);
       if (got.status !== "success") return refuse(got);
-      const { id, name, deliveryDays, minOrder, note } = got.value;
+      const { id, seen, name, deliveryDays, minOrder, note } = got.value;
       return done(
         await saveSupplier(
           scope,
           { name, deliveryDays: deliveryDays ?? 0, minOrder: minOrder ?? 0, note: note ?? "" },
           id,
+          seen,
         ),
       );
     }

@@ -24,6 +24,7 @@ const orEmpty = (n: number | null | undefined, print: (n: number) => string): st
 
 export interface YarnValues {
   readonly id: string;
+  readonly version: number;
   readonly name: string;
   readonly shade: string;
   readonly colour: string;
@@ -46,6 +47,7 @@ export function yarnDefaults(y: YarnValues, r: Reading): Record<string, string> 
   const whole = (n: number) => String(n);
   return {
     id: y.id,
+    seen: String(y.version),
     name: y.name,
     shade: y.shade,
     colour: y.colour,
@@ -71,12 +73,13 @@ export function yarnDefaults(y: YarnValues, r: Reading): Record<string, string> 
 
 /** Another shade of the same yarn: all that the band says, none of the shade. */
 export const shadeDefaults = (y: YarnValues, r: Reading): Record<string, string> => {
-  const { id: _id, shade: _shade, wasSigmaBp: _was, ...same } = yarnDefaults(y, r);
+  const { id: _id, seen: _seen, shade: _shade, wasSigmaBp: _was, ...same } = yarnDefaults(y, r);
   return same;
 };
 
 export interface NotionValues {
   readonly id: string;
+  readonly version: number;
   readonly kind: string;
   readonly name: string;
   readonly sizeUm: number | null;
@@ -95,6 +98,7 @@ export function notionDefaults(n: NotionValues, r: Reading): Record<string, stri
   const mass = n.kind === "filling";
   return {
     id: n.id,
+    seen: String(n.version),
     kind: n.kind,
     name: n.name,
     sizeUm: orEmpty(n.sizeUm, (um) => printTrimmed(um / 1000, 2, r.locale)),
@@ -128,3 +132,29 @@ export const packWord = (kind: "yarn" | "filling" | "notion", n: number): string
       : n === 1
         ? "pack"
         : "packs";
+
+export const supplierDefaults = (
+  s: { id: string; version: number; name: string; deliveryDays: number; minOrder: number; note: string },
+  r: Reading,
+): Record<string, string> => ({
+  id: s.id,
+  seen: String(s.version),
+  name: s.name,
+  deliveryDays: String(s.deliveryDays),
+  minOrder: s.minOrder ? moneyText(s.minOrder, r) : "",
+  note: s.note,
+});
+
+export const ballDefaults = (b: {
+  version: number;
+  lot: string;
+  place: string;
+  note: string;
+  scrap: boolean;
+}): Record<string, string> => ({
+  seen: String(b.version),
+  lot: b.lot,
+  place: b.place,
+  note: b.note,
+  scrap: b.scrap ? "on" : "",
+});

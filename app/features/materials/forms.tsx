@@ -5,6 +5,8 @@ import { useFetcher } from "react-router";
 import styled from "styled-components";
 import type { z } from "zod";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
+import type { Changed } from "../../changed";
+import { Meanwhile } from "../../ui/meanwhile";
 import { Carried, Refusal } from "../../ui/form";
 import { Button, Small, Stack } from "../../ui/basics";
 import { Field, FieldGrid, Input, SelectField, TextField } from "../../ui/field";
@@ -21,6 +23,8 @@ export interface FormReply {
   readonly difference?: number;
   /** It lies far from what is known: she is asked, nothing is kept yet. */
   readonly doubt?: string;
+  /** Another tab changed it since the form was opened; nothing was written. */
+  readonly changed?: Changed;
 }
 export interface Option {
   readonly value: string;
@@ -75,6 +79,8 @@ function MaterialForm({
     shouldRevalidate: "onInput",
   });
   const done = fetcher.data?.done;
+  const meanwhile = fetcher.data?.changed;
+  const labels = new Map(labelled(specs));
   useEffect(() => {
     if (done !== undefined && fetcher.state === "idle") onDone();
     // Closing follows the answer, not the callback's identity.
@@ -131,10 +137,11 @@ function MaterialForm({
       onInput={() => setChanged(fetcher.data)}
     >
       <Carried />
-      {Object.entries(hidden).map(([name, value]) =>
+      {Object.entries({ ...hidden, seen: meanwhile?.version ?? defaults.seen }).map(([name, value]) =>
         value === undefined ? null : <input key={name} type="hidden" name={name} value={value} />,
       )}
       <FieldGrid $min={min ?? 190}>{specs.map(one)}</FieldGrid>
+      {meanwhile ? <Meanwhile changed={meanwhile} label={(name) => labels.get(name) ?? name} /> : null}
       {doubt ? (
         <Doubted role="alert">
           <input type="hidden" name="sure" value="on" />
@@ -146,13 +153,17 @@ function MaterialForm({
           Cancel
         </Button>
         <Button type="submit" $primary disabled={fetcher.state !== "idle"}>
-          {doubt ? "Keep it as it is" : label}
+          {doubt ? "Keep it as it is" : meanwhile ? "Put mine in its place" : label}
         </Button>
       </FormFoot>
       <Refusal of={fetcher.data} />
     </fetcher.Form>
   );
 }
+
+/** Names of fields with the words that stand at them. */
+const labelled = (specs: readonly Spec[]): (readonly [string, string])[] =>
+  specs.flatMap((s) => ("text" in s ? labelled(s.folded ?? []) : [[s.name, s.label] as const]));
 
 /** The colour with the ball as it will look in every list. */
 function ColourField({ field, label }: { field: Parameters<typeof TextField>[0]["field"]; label: string }) {

@@ -171,6 +171,13 @@ export function readRows(
       : number("onHand", (s) => parseNumber(s, reading.locale), 0, 1_000_000, 0);
     if (!mass && (!Number.isInteger(pack) || !Number.isInteger(onHand)))
       wrong(Number.isInteger(pack) ? "onHand" : "ball", "Pieces are whole numbers.");
+    // Grams in a column of kilograms make a thousand balls of one: asked about, not believed.
+    const balls = yarn && pack > 0 ? onHand / pack : 0;
+    if (balls > MOST_BALLS_A_ROW)
+      wrong(
+        "onHand",
+        `That comes to ${Math.round(balls).toLocaleString(reading.locale)} balls of this yarn, and a row may bring ${MOST_BALLS_A_ROW} at most. Is the unit right? If it is, write it in several rows.`,
+      );
     const classText = cell("weightClass");
     const weightClass =
       classText === "" ? 3 : /^[0-7]$/.test(classText) ? Number(classText) : classByName(classText);
@@ -217,6 +224,10 @@ export function readRows(
   }
   return { good, problems };
 }
+
+/** Each ball becomes a thing of its own. More at once is mostly a slip: kg for g, or a weight in the wrong column. */
+export const MOST_BALLS_A_ROW = 50;
+export const MOST_BALLS_A_FILE = 2000;
 
 /** A weight class by its name, US or UK. */
 function classByName(text: string): number | undefined {

@@ -53,6 +53,7 @@ export async function loadCupboard(scope: Scope, withDeleted = false): Promise<C
 
 export interface BallView {
   readonly id: string;
+  readonly version: number;
   readonly lot: string;
   readonly place: string;
   readonly note: string;
@@ -65,6 +66,7 @@ export interface BallView {
 }
 export const ballView = (b: Ball): BallView => ({
   id: b.id,
+  version: b.version,
   lot: b.lot,
   place: b.place,
   note: b.note,

@@ -105,6 +105,7 @@ describe("counts and moves", () => {
 describe("values as a form shows them", () => {
   const yarn: YarnValues = {
     id: "y",
+    version: 3,
     name: "DK cotton",
     shade: "slate",
     colour: "#3d4c57",
@@ -153,10 +154,13 @@ describe("values as a form shows them", () => {
       low: 10_000,
     };
     expect(
-      notionDefaults({ ...base, kind: "filling", packSize: 250_000, spares: 0, densityBp: 25_000 }, EN),
+      notionDefaults(
+        { ...base, version: 0, kind: "filling", packSize: 250_000, spares: 0, densityBp: 25_000 },
+        EN,
+      ),
     ).toMatchObject({ packSize: "250", density: "2.5", lowMg: "10" });
     expect(
-      notionDefaults({ ...base, kind: "eye", packSize: 50, spares: 2, densityBp: 10_000 }, EN),
+      notionDefaults({ ...base, version: 0, kind: "eye", packSize: 50, spares: 2, densityBp: 10_000 }, EN),
     ).toMatchObject({ packSize: "50", spares: "2", sizeUm: "6", low: "10000" });
   });
   it("amounts, money and packs in words", () => {

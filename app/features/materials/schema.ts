@@ -1,7 +1,7 @@
 import { MOST_PHOTO, readJpeg } from "./photo";
 import { z } from "zod";
 import { lengthFromSample, lengthFromWraps } from "@core/calibrate";
-import { fields, id, isoDay, name } from "../../forms";
+import { fields, id, isoDay, name, seen } from "../../forms";
 
 export const NOTION_LABELS = {
   eye: "Eyes",
@@ -53,6 +53,9 @@ const short = (most: number) =>
 /** A choice that may be "none": an empty value of a list. */
 const choice = id.optional();
 
+/** Balls that one form brings: each becomes a thing of its own. */
+const MOST_BALLS = 200;
+
 /** Schemas for one reading of numbers; the same in the browser and on the server. */
 export function materialSchemas(locale: string, currency: string, system: "metric" | "imperial") {
   const f = fields(locale, currency, system);
@@ -60,6 +63,7 @@ export function materialSchemas(locale: string, currency: string, system: "metri
     .object({
       intent: z.literal("yarn"),
       id: id.optional(),
+      seen,
       name: name("Say what yarn it is, such as “DK cotton”."),
       shade: name("Name the shade, such as “slate”."),
       colour,
@@ -93,6 +97,12 @@ export function materialSchemas(locale: string, currency: string, system: "metri
       place: short(80),
     })
     .superRefine((y, ctx) => {
+      if (y.onHand !== undefined && y.onHand / y.ballMg > MOST_BALLS)
+        ctx.addIssue({
+          code: "custom",
+          path: ["onHand"],
+          message: `That is more than ${MOST_BALLS} balls. Is the unit right? If it is, add the rest as balls of their own.`,
+        });
       if ((y.sampleMm === undefined) !== (y.sampleMg === undefined))
         ctx.addIssue({
           code: "custom",
@@ -125,6 +135,7 @@ export function materialSchemas(locale: string, currency: string, system: "metri
   const notion = z.object({
     intent: z.literal("notion"),
     id: id.optional(),
+    seen,
     kind: z.enum(COUNTED_KINDS),
     name: name("Name it, such as “Black eyes, 6 mm”."),
     sizeUm: f.sizeUm("Write its size.").optional(),
@@ -141,6 +152,7 @@ export function materialSchemas(locale: string, currency: string, system: "metri
   const filling = z.object({
     intent: z.literal("filling"),
     id: id.optional(),
+    seen,
     name: name("Name it, such as “Polyester fibre”."),
     packSize: f.massMg("Write what a bag weighs."),
     packPrice: f.money("Write what a bag costs."),
@@ -236,6 +248,7 @@ export function materialSchemas(locale: string, currency: string, system: "metri
   const ball = z.object({
     intent: z.literal("ball"),
     id,
+    seen,
     lot: short(60),
     place: short(80),
     scrap: z.literal("on").optional(),
@@ -253,6 +266,7 @@ export function materialSchemas(locale: string, currency: string, system: "metri
   const supplier = z.object({
     intent: z.literal("supplier"),
     id: id.optional(),
+    seen,
     name: name("Name the supplier, such as “The wool shop on the quay”."),
     deliveryDays: f.count("Write the days from order to door.", 0, 365).optional(),
     minOrder: f.money("Write an amount, or leave it empty.").optional(),

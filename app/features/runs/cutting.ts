@@ -42,6 +42,11 @@ export interface ShadePlan {
   readonly plan: CuttingPlan;
 }
 
+/** Lengths that a plan may have: more than a year of making. Beyond it the run is to be parted. */
+export const MOST_LENGTHS = 20_000;
+export const lengthsOf = (lines: readonly CuttingLine[]): number =>
+  lines.reduce((n, l) => n + l.quantity * l.lengths.reduce((m, x) => m + x.make, 0), 0);
+
 /** The lengths of one shade over a run: line, copy, which length, which of "make 2". */
 export function piecesOf(lines: readonly CuttingLine[], yarnId: string, confidence: number): CutPiece[] {
   const z = zOf(confidence);
