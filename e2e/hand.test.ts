@@ -263,7 +263,7 @@ describe("a helper's hand", () => {
     await page.goto(`${site.url}/settings`);
     await me.settle();
     await page.evaluate((w) => {
-      const form = new FormData();
+      const form = new URLSearchParams();
       form.append("id", w);
       form.append("intent", "open");
       return fetch("/workshops", { method: "POST", body: form }).then((r) => r.status);

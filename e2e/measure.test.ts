@@ -101,7 +101,7 @@ describe("a swatch", () => {
     await new Person(stranger.page, "mouse").settle();
     const seen = await stranger.page.evaluate(
       async (w, id) => {
-        const form = new FormData();
+        const form = new URLSearchParams();
         form.append("id", w);
         form.append("intent", "open");
         await fetch("/workshops", { method: "POST", body: form });
@@ -119,7 +119,7 @@ describe("a swatch", () => {
     const { page } = await visit(site, `/materials/${coral?.id ?? ""}`);
     const before = (await listSwatches(scope)).length;
     const reply = await page.evaluate(async (yarnId) => {
-      const form = new FormData();
+      const form = new URLSearchParams();
       for (const [k, v] of Object.entries({
         intent: "swatch",
         yarnId,

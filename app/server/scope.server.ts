@@ -6,14 +6,16 @@ import { createWorkshop, findWorkshop, listWorkshops, type Workshop } from "@db/
 import type { Scope } from "@db/scope";
 import type { Reading } from "@core/units";
 
-/** The database's address has a password that was drawn at the first start: nobody else can sign with it. */
-const cookieSecret = createHash("sha256")
-  .update(`cookies of ${process.env.DATABASE_URL ?? "no database"}`)
-  .digest("hex");
-
-/** Which workshop this browser works in: signed, and held against the database each time. */
+/**
+ * Which workshop a browser works in: signed, and held against the database each time. The database's address has a password that was drawn at the
+ * first start, so nobody else can sign with it.
+ */
 export const workshopCookie = createCookie("lapka-workshop", {
-  secrets: [cookieSecret],
+  secrets: [
+    createHash("sha256")
+      .update(`cookies of ${process.env.DATABASE_URL ?? ""}`)
+      .digest("hex"),
+  ],
   path: "/",
   httpOnly: true,
   sameSite: "lax",

@@ -227,7 +227,7 @@ export function readRows(
 
 /** Each ball becomes a thing of its own. More at once is mostly a slip: kg for g, or a weight in the wrong column. */
 export const MOST_BALLS_A_ROW = 50;
-export const MOST_BALLS_A_FILE = 2000;
+export const MOST_BALLS_A_FILE = 10_000;
 
 /** A weight class by its name, US or UK. */
 function classByName(text: string): number | undefined {
