@@ -115,3 +115,35 @@ describe("a swatch's form", () => {
     expect(issues({})).toContain("stitches");
   });
 });
+
+describe("a day", () => {
+  const day = isoDay("Choose a day.");
+  it.each(["2026-02-28", "2028-02-29", "2026-12-31"])("%s is one", (text) => {
+    expect(day.safeParse(text).success).toBe(true);
+  });
+  it.each([
+    "2026-02-31",
+    "2026-02-29",
+    "2026-13-01",
+    "2026-00-10",
+    "2026-1-1",
+    "",
+    "0000-00-00",
+    "constructor",
+  ])("%s is none", (text) => expect(day.safeParse(text).success).toBe(false));
+});
+
+describe("a number that is no number", () => {
+  it.each(["5 constructor", "5 __proto__", "1e999", "Infinity", "NaN"])("%s is refused", (text) => {
+    const f = fields("en", "EUR", "metric");
+    for (const field of [
+      f.massMg("x"),
+      f.hookUm("x"),
+      f.lengthMm("x"),
+      f.yarnMm("x"),
+      f.count("x", 0, 10),
+      f.money("x"),
+    ])
+      expect(field.safeParse(text).success).toBe(false);
+  });
+});

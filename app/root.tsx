@@ -127,12 +127,12 @@ export default function App({ loaderData }: Route.ComponentProps) {
                 ) : null}
               </Foot>
             </Rail>
-            {loaderData.demo ? (
-              <DemoLine>
-                Demo: everything here is invented. Your own work: <code>bin/start</code>
-              </DemoLine>
-            ) : null}
             <Content id="main" tabIndex={-1} aria-busy={navigation.state !== "idle"}>
+              {loaderData.demo ? (
+                <DemoLine>
+                  Demo: everything here is invented. Your own work: <code>bin/start</code>
+                </DemoLine>
+              ) : null}
               <Outlet />
             </Content>
             <UndoBar deleted={loaderData.deleted} />

@@ -132,7 +132,7 @@ export default function Weigh({ loaderData: d, actionData: answered }: Route.Com
           </ButtonLink>
         </Empty>
       ) : (
-        <WorkForm {...getFormProps(form)} onInput={onInput}>
+        <WorkForm {...getFormProps(form)} onInput={onInput} draft="weigh">
           <input type="hidden" name="intent" value="weigh-in" />
           <input type="hidden" name="key" value={key} />
           {doubt ? <input type="hidden" name="sure" value="on" /> : null}

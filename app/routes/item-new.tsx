@@ -100,7 +100,7 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
         <h1>New item</h1>
       </PageHead>
       <Sheet style={{ maxWidth: 760 }}>
-        <WorkForm {...getFormProps(form)}>
+        <WorkForm {...getFormProps(form)} draft="new item">
           <Stack>
             <TextField
               field={fields.name}

@@ -209,7 +209,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
         <h1>New run</h1>
       </PageHead>
       <UnreckonedList items={loaderData.unreckoned} />
-      <WorkForm {...getFormProps(form)} onInput={readMix}>
+      <WorkForm {...getFormProps(form)} onInput={readMix} draft="new run">
         <Stack $gap={18} style={{ maxWidth: 980 }}>
           <Sheet>
             <FieldGrid>

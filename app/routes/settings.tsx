@@ -256,7 +256,7 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
         </ButtonLink>
       </PageHead>
       <Stack $gap={18} style={{ maxWidth: 900 }}>
-        <WorkForm {...getFormProps(form)}>
+        <WorkForm {...getFormProps(form)} draft="settings">
           <input type="hidden" name="intent" value="settings" />
           <input type="hidden" name="seen" value={meanwhile?.version ?? w.version} />
           <Stack $gap={18}>
@@ -264,7 +264,7 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
               <SheetHead>
                 <h2>Your hours</h2>
               </SheetHead>
-              <FieldGrid>
+              <FieldGrid $min={250}>
                 <TextField
                   field={fields.weekMinutes}
                   label="Hours a week for making"
@@ -315,7 +315,7 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
               <SheetHead>
                 <h2>Prices</h2>
               </SheetHead>
-              <FieldGrid>
+              <FieldGrid $min={250}>
                 <TextField
                   field={fields.marginBp}
                   label="Margin on the price"
@@ -347,7 +347,7 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
               <SheetHead>
                 <h2>How things are written</h2>
               </SheetHead>
-              <FieldGrid>
+              <FieldGrid $min={250}>
                 <TextField field={fields.name} label="Workshop" />
                 <SelectField
                   field={fields.units}
@@ -375,7 +375,13 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   ]}
                 />
               </FieldGrid>
-              {meanwhile ? <Meanwhile changed={meanwhile} label={(n) => SETTING_WORDS.get(n) ?? n} /> : null}
+              {meanwhile ? (
+                <Meanwhile
+                  changed={meanwhile}
+                  before={settingsTexts(w)}
+                  label={(n) => SETTING_WORDS.get(n) ?? n}
+                />
+              ) : null}
               <p style={{ marginTop: 14 }}>
                 <Button type="submit" $primary disabled={navigation.state !== "idle"}>
                   Save the settings
@@ -448,7 +454,7 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
             </FieldGrid>
           </WorkForm>
         </Sheet>
-        <CopiesPanel copies={loaderData.copies} />
+        <CopiesPanel copies={loaderData.copies} zone={w.timeZone || loaderData.computerZone} />
         <Sheet>
           <SheetHead>
             <h2>Workshops</h2>

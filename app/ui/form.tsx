@@ -1,5 +1,5 @@
 import { useEffect, useId, useRef, useState, type ComponentProps, type ReactNode } from "react";
-import { Form, useActionData, useRouteLoaderData } from "react-router";
+import { Form, useActionData, useNavigation, useRouteLoaderData } from "react-router";
 import styled from "styled-components";
 import { refusalOf } from "./away";
 import { Button } from "./basics";
@@ -41,30 +41,36 @@ export function WorkForm({
   ...props
 }: ComponentProps<typeof Form> & { children?: ReactNode; draft?: string }) {
   const result: unknown = useActionData();
+  const idle = useNavigation().state === "idle";
   return (
     <Form method="post" {...props}>
       <Carried />
-      {draft === undefined ? null : <DraftOf name={draft} done={result !== undefined && isDone(result)} />}
+      {draft === undefined ? null : <DraftOf name={draft} idle={idle} refused={result !== undefined} />}
       {children}
       <Refusal of={result} />
     </Form>
   );
 }
 
-const isDone = (result: unknown): boolean =>
-  typeof result === "object" &&
-  result !== null &&
-  ("done" in result || "saved" in result || "kept" in result);
+/** Forgets what was kept of a form: she said so. */
+export const useForgetDraft = (): ((name: string) => void) => {
+  const workshop = useWorkshopId();
+  return (name) => draftsOf(() => window.localStorage, `${workshop}:${name}`).forget();
+};
 
 /**
  * What is typed into the form around it, kept in this browser until it was taken: back after a reload, a crash or a lost server. `name` and the
- * workshop name the draft; a form that was opened with other beginnings (another yarn) is another draft.
+ * workshop name the draft; `refused` says that an answer came and the form was not taken.
  */
-export function DraftOf({ name, done }: { name: string; done: boolean }) {
+export function DraftOf({ name, idle, refused }: { name: string; idle: boolean; refused: boolean }) {
   const workshop = useWorkshopId();
   const at = useRef<HTMLSpanElement>(null);
+  const sent = useRef(false);
+  const notTaken = useRef(refused);
   const [back, setBack] = useState<Draft>();
-  const [gone, setGone] = useState(false);
+  useEffect(() => {
+    notTaken.current = refused;
+  }, [refused]);
   useEffect(() => {
     const form = at.current?.closest("form");
     if (!form) return undefined;
@@ -72,30 +78,32 @@ export function DraftOf({ name, done }: { name: string; done: boolean }) {
     const beginnings = textsOf(form);
     const kept = drafts.read();
     if (kept && fill(form, kept)) setBack(beginnings);
-    let sent = false;
     const onInput = () => {
-      sent = false;
+      sent.current = false;
       drafts.keep(textsOf(form));
     };
     const onSubmit = () => {
-      sent = true;
+      sent.current = true;
     };
     form.addEventListener("input", onInput);
     form.addEventListener("submit", onSubmit);
     return () => {
       form.removeEventListener("input", onInput);
       form.removeEventListener("submit", onSubmit);
-      // Left after it was sent, without a refusal that would have kept the page: it was taken.
-      if (sent) drafts.forget();
+      // Left after it was sent, and nothing said that it was not taken.
+      if (sent.current && !notTaken.current) drafts.forget();
     };
   }, [workshop, name]);
   useEffect(() => {
-    if (done) draftsOf(() => window.localStorage, `${workshop}:${name}`).forget();
-  }, [done, workshop, name]);
+    // The answer is here and the page stands: taken, unless it says otherwise.
+    if (!idle || !sent.current || refused) return;
+    sent.current = false;
+    draftsOf(() => window.localStorage, `${workshop}:${name}`).forget();
+  }, [idle, refused, workshop, name]);
   return (
     <>
       <span ref={at} hidden />
-      {back && !gone ? (
+      {back ? (
         <Told role="status" data-tone="plain">
           What you had typed here and not sent is back.{" "}
           <Button
@@ -104,7 +112,7 @@ export function DraftOf({ name, done }: { name: string; done: boolean }) {
               const form = e.currentTarget.form;
               if (form) fill(form, back);
               draftsOf(() => window.localStorage, `${workshop}:${name}`).forget();
-              setGone(true);
+              setBack(undefined);
             }}
           >
             Begin anew

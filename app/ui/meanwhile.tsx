@@ -1,15 +1,42 @@
+import { useEffect, useRef } from "react";
 import styled from "styled-components";
 import type { Changed } from "../changed";
+import { fill } from "./form-drafts";
 
-/** Two people changed the same thing: what the other wrote, beside what is typed here. Sending again puts this in its place. */
-export function Meanwhile({ changed, label }: { changed: Changed; label: (name: string) => string }) {
+/**
+ * Two people changed the same thing. Fields that were not touched here take what the other wrote; where both wrote, both are shown, and sending
+ * again puts this one's in its place. `before` is what the form began with.
+ */
+export function Meanwhile({
+  changed,
+  before,
+  label,
+}: {
+  changed: Changed;
+  before: Readonly<Record<string, unknown>>;
+  label: (name: string) => string;
+}) {
+  const at = useRef<HTMLDivElement>(null);
+  const began = (name: string) => String(before[name] ?? "").trim();
+  const untouched = changed.fields.filter((f) => f.mine.trim() === began(f.name));
+  const both = changed.fields.filter((f) => !untouched.includes(f));
+  useEffect(() => {
+    const form = at.current?.closest("form");
+    if (form) fill(form, Object.fromEntries(untouched.map((f) => [f.name, [f.theirs]])));
+    // Once for each answer: what she types afterwards is hers.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [changed]);
   return (
-    <Told role="alert">
+    <Told role="alert" ref={at}>
       <p>
-        <b>Another tab or person changed this meanwhile.</b> Nothing of yours was kept yet and nothing is
-        lost: send it again to put yours in its place, or close this to leave theirs.
+        <b>Another tab or person changed this meanwhile.</b> Nothing of yours was kept yet, and nothing is
+        lost.{" "}
+        {untouched.length > 0
+          ? `What you had not touched now says what they wrote (${untouched.map((f) => label(f.name)).join(", ")}). `
+          : ""}
+        Send it again to put yours in its place, or close this to leave theirs.
       </p>
-      {changed.fields.length > 0 ? (
+      {both.length > 0 ? (
         <table>
           <thead>
             <tr>
@@ -21,7 +48,7 @@ export function Meanwhile({ changed, label }: { changed: Changed; label: (name: 
             </tr>
           </thead>
           <tbody>
-            {changed.fields.map((f) => (
+            {both.map((f) => (
               <tr key={f.name}>
                 <th scope="row">{label(f.name)}</th>
                 <td>{f.mine || "empty"}</td>

@@ -12,7 +12,7 @@ const LIMITS = {
   threads: Math.max(1, Math.min(4, availableParallelism() - 1)),
   ms: 5000,
   megabytes: 256,
-  bytes: 3_000_000,
+  bytes: 1_000_000,
 };
 const MARKS = process.env.LAPKA_MARKS;
 const marks = marksIn(MARKS);

@@ -54,7 +54,7 @@ export function UnreckonedPage({
               and nothing of this one is lost.
             </span>
           </Told>
-          <WorkForm>
+          <WorkForm draft={`mend ${item.id}`}>
             <input type="hidden" name="intent" value="mend" />
             <input type="hidden" name="basedOn" value={item.revision} />
             <Stack>

@@ -7,7 +7,7 @@ import type { z } from "zod";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
 import type { Changed } from "../../changed";
 import { Meanwhile } from "../../ui/meanwhile";
-import { Carried, Refusal } from "../../ui/form";
+import { Carried, DraftOf, Refusal, useForgetDraft } from "../../ui/form";
 import { Button, Small, Stack } from "../../ui/basics";
 import { Field, FieldGrid, Input, SelectField, TextField } from "../../ui/field";
 import { FormFoot } from "../../ui/modal";
@@ -79,6 +79,8 @@ function MaterialForm({
     shouldRevalidate: "onInput",
   });
   const done = fetcher.data?.done;
+  const draft = [hidden.intent, hidden.id ?? hidden.yarnId ?? "new"].join(" ");
+  const forgetDraft = useForgetDraft();
   const meanwhile = fetcher.data?.changed;
   const labels = new Map(labelled(specs));
   useEffect(() => {
@@ -137,11 +139,18 @@ function MaterialForm({
       onInput={() => setChanged(fetcher.data)}
     >
       <Carried />
+      <DraftOf
+        name={draft}
+        idle={fetcher.state === "idle"}
+        refused={fetcher.data !== undefined && done === undefined}
+      />
       {Object.entries({ ...hidden, seen: meanwhile?.version ?? defaults.seen }).map(([name, value]) =>
         value === undefined ? null : <input key={name} type="hidden" name={name} value={value} />,
       )}
       <FieldGrid $min={min ?? 190}>{specs.map(one)}</FieldGrid>
-      {meanwhile ? <Meanwhile changed={meanwhile} label={(name) => labels.get(name) ?? name} /> : null}
+      {meanwhile ? (
+        <Meanwhile changed={meanwhile} before={defaults} label={(name) => labels.get(name) ?? name} />
+      ) : null}
       {doubt ? (
         <Doubted role="alert">
           <input type="hidden" name="sure" value="on" />
@@ -149,7 +158,13 @@ function MaterialForm({
         </Doubted>
       ) : null}
       <FormFoot>
-        <Button type="button" onClick={onDone}>
+        <Button
+          type="button"
+          onClick={() => {
+            forgetDraft(draft);
+            onDone();
+          }}
+        >
           Cancel
         </Button>
         <Button type="submit" $primary disabled={fetcher.state !== "idle"}>

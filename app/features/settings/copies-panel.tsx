@@ -16,12 +16,12 @@ const WHY: ReadonlyMap<string, string> = new Map([
 ]);
 
 /** Copies of the whole workshop server: the last good one, making one now, and how to bring one back. */
-export function CopiesPanel({ copies }: { copies: CopiesShown | undefined }) {
+export function CopiesPanel({ copies, zone }: { copies: CopiesShown | undefined; zone: string }) {
   const r = useReading();
   const busy = useNavigation().formData?.get("intent") === "copy";
   if (!copies) return null;
   const when = (at: string) =>
-    new Intl.DateTimeFormat(r.locale, { dateStyle: "medium", timeStyle: "short", timeZone: "UTC" }).format(
+    new Intl.DateTimeFormat(r.locale, { dateStyle: "medium", timeStyle: "short", timeZone: zone }).format(
       new Date(at),
     );
   const { age } = copies;
@@ -53,7 +53,7 @@ export function CopiesPanel({ copies }: { copies: CopiesShown | undefined }) {
           <PlainTable>
             <thead>
               <tr>
-                <th scope="col">Made (UTC)</th>
+                <th scope="col">Made</th>
                 <th scope="col">Why</th>
                 <th scope="col" className="num">
                   Rows
