@@ -51,7 +51,8 @@ async function main(): Promise<void> {
       clearTimeout(end);
       void close().then(() => process.exit(0));
     });
-    server.closeIdleConnections();
+    // A connection that was busy is idle once its answer is out: its browser may keep it open for long.
+    setInterval(() => server.closeIdleConnections(), 100).unref();
   };
   process.on("SIGINT", stop);
   process.on("SIGTERM", stop);

@@ -12,6 +12,11 @@ import { freshDatabase } from "../db/testing";
 export interface Site {
   readonly url: string;
   readonly db: Database;
+  readonly databaseUrl: string;
+  /** Of the process that serves pages. */
+  readonly serverPid: number;
+  /** Stops the server as it is, and starts it again where it was. */
+  readonly restart: (signal?: NodeJS.Signals) => Promise<void>;
   readonly browser: Browser;
   readonly stop: () => Promise<void>;
 }
@@ -27,16 +32,20 @@ export async function startSite(name: string): Promise<Site> {
   const scalePort = await new Promise<string>((resolve) =>
     scale.stdout.on("data", (c: Buffer) => resolve(/scale at (\d+)/.exec(c.toString())?.[1] ?? "")),
   );
-  const server = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
-    env: {
-      ...process.env,
-      NODE_ENV: "production",
-      DATABASE_URL: database.url,
-      PORT: "0",
-      LAPKA_SCALE_PORT: scalePort,
-    },
-    stdio: ["ignore", "pipe", "pipe"],
-  });
+  const copies = mkdtempSync(path.join(tmpdir(), "lapka-copies-"));
+  const begin = (port: string) =>
+    spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+      env: {
+        ...process.env,
+        NODE_ENV: "production",
+        DATABASE_URL: database.url,
+        PORT: port,
+        LAPKA_SCALE_PORT: scalePort,
+        LAPKA_COPIES: copies,
+      },
+      stdio: ["ignore", "pipe", "pipe"],
+    });
+  let server = begin("0");
   const url = await addressOf(server);
   const profile = mkdtempSync(path.join(tmpdir(), "lapka-browser-"));
   const browser = await puppeteer.launch({
@@ -57,6 +66,17 @@ export async function startSite(name: string): Promise<Site> {
   return {
     url,
     db: database.db,
+    databaseUrl: database.url,
+    get serverPid() {
+      return server.pid ?? 0;
+    },
+    restart: async (signal = "SIGTERM") => {
+      const gone = new Promise((done) => server.once("exit", done));
+      server.kill(signal);
+      await gone;
+      server = begin(new URL(url).port);
+      await addressOf(server);
+    },
     browser,
     stop: async () => {
       await browser.close();
@@ -65,6 +85,7 @@ export async function startSite(name: string): Promise<Site> {
       await new Promise((done) => server.once("exit", done));
       await database.close();
       rmSync(profile, { recursive: true, force: true });
+      rmSync(copies, { recursive: true, force: true });
     },
   };
 }

@@ -202,7 +202,7 @@ export function createApp({ build, db, log, assets, token }: AppOptions): Expres
   app.use(
     rateLimit({
       windowMs: 60_000,
-      limit: 600,
+      limit: Number(process.env.LAPKA_WRITES_A_MINUTE ?? 600),
       standardHeaders: "draft-8",
       legacyHeaders: false,
       // All of loopback is this machine.

@@ -45,7 +45,7 @@ export function WorkForm({
   return (
     <Form method="post" {...props}>
       <Carried />
-      {draft === undefined ? null : <DraftOf name={draft} idle={idle} refused={result !== undefined} />}
+      {draft === undefined ? null : <DraftOf name={draft} idle={idle} refusal={result} />}
       {children}
       <Refusal of={result} />
     </Form>
@@ -60,17 +60,17 @@ export const useForgetDraft = (): ((name: string) => void) => {
 
 /**
  * What is typed into the form around it, kept in this browser until it was taken: back after a reload, a crash or a lost server. `name` and the
- * workshop name the draft; `refused` says that an answer came and the form was not taken.
+ * workshop name the draft; `refusal` is an answer that came and did not take the form.
  */
-export function DraftOf({ name, idle, refused }: { name: string; idle: boolean; refused: boolean }) {
+export function DraftOf({ name, idle, refusal }: { name: string; idle: boolean; refusal: unknown }) {
   const workshop = useWorkshopId();
   const at = useRef<HTMLSpanElement>(null);
   const sent = useRef(false);
-  const notTaken = useRef(refused);
+  const notTaken = useRef(false);
   const [back, setBack] = useState<Draft>();
   useEffect(() => {
-    notTaken.current = refused;
-  }, [refused]);
+    notTaken.current = refusal !== undefined;
+  }, [refusal]);
   useEffect(() => {
     const form = at.current?.closest("form");
     if (!form) return undefined;
@@ -84,6 +84,8 @@ export function DraftOf({ name, idle, refused }: { name: string; idle: boolean; 
     };
     const onSubmit = () => {
       sent.current = true;
+      // What was said to the last try is not said to this one.
+      notTaken.current = false;
     };
     form.addEventListener("input", onInput);
     form.addEventListener("submit", onSubmit);
@@ -96,10 +98,10 @@ export function DraftOf({ name, idle, refused }: { name: string; idle: boolean; 
   }, [workshop, name]);
   useEffect(() => {
     // The answer is here and the page stands: taken, unless it says otherwise.
-    if (!idle || !sent.current || refused) return;
+    if (!idle || !sent.current || notTaken.current) return;
     sent.current = false;
     draftsOf(() => window.localStorage, `${workshop}:${name}`).forget();
-  }, [idle, refused, workshop, name]);
+  }, [idle, refusal, workshop, name]);
   return (
     <>
       <span ref={at} hidden />

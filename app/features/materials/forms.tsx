@@ -142,7 +142,7 @@ function MaterialForm({
       <DraftOf
         name={draft}
         idle={fetcher.state === "idle"}
-        refused={fetcher.data !== undefined && done === undefined}
+        refusal={done === undefined ? fetcher.data : undefined}
       />
       {Object.entries({ ...hidden, seen: meanwhile?.version ?? defaults.seen }).map(([name, value]) =>
         value === undefined ? null : <input key={name} type="hidden" name={name} value={value} />,
