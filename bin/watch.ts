@@ -14,8 +14,8 @@ const args = process.argv.slice(2);
 const ownDatabase = process.env.DATABASE_URL === undefined || process.env.DATABASE_URL === "";
 
 const PAUSES_MS = [500, 1000, 2000, 4000, 8000, 15_000, 30_000];
-/** A part that ran this long before it ended begins with the shortest pause again. */
-const STEADY_MS = 60_000;
+/** A part that is being started is not asked for its health yet. */
+const STARTING_MS = 20_000;
 const STOP_MS = 12_000;
 /** The app is asked for its health this often, and may miss so many answers. */
 const ASK_MS = 5000;
@@ -51,7 +51,6 @@ class Part {
 
   private async again(code: number | null, signal: string | null): Promise<void> {
     if (stopping) return;
-    if (Date.now() - this.startedAt > STEADY_MS) this.failures = 0;
     const pause = PAUSES_MS[Math.min(this.failures, PAUSES_MS.length - 1)] ?? 30_000;
     this.failures++;
     say(
@@ -59,6 +58,16 @@ class Part {
     );
     await sleep(pause);
     if (!stopping) await this.start().catch((error: unknown) => void this.again(null, String(error)));
+  }
+
+  /** It came up: should it end, the pauses begin with the shortest again. They grow for what never comes up. */
+  ready(): void {
+    this.failures = 0;
+  }
+  /** Runs, and was started long enough ago to answer. */
+  shouldAnswer(): boolean {
+    const running = this.child?.exitCode === null && this.child.signalCode === null;
+    return running && Date.now() - this.startedAt > STARTING_MS;
   }
 
   kill(signal: NodeJS.Signals): void {
@@ -203,7 +212,10 @@ async function main(): Promise<void> {
       stdio: ["ignore", "pipe", "inherit"],
       env: { ...process.env, LAPKA_SCALE_KEY: scaleKey, DATABASE_URL: "" },
     });
-    child.stdout.on("data", (c: Buffer) => (scalePort ||= /scale at (\d+)/.exec(c.toString())?.[1] ?? ""));
+    child.stdout.on("data", (c: Buffer) => {
+      scalePort ||= /scale at (\d+)/.exec(c.toString())?.[1] ?? "";
+      scale.ready();
+    });
     return child;
   });
   await scale.start();
@@ -233,6 +245,7 @@ async function main(): Promise<void> {
       const ready = /ready at (http:\S+)/.exec(c.toString())?.[1];
       if (ready === undefined) return;
       address = ready;
+      app.ready();
       // Started again it listens where her browser looks for it.
       port = new URL(ready).port;
       writeFileSync(path.join(dir, "address"), ready, { mode: 0o600 });
@@ -261,7 +274,7 @@ async function main(): Promise<void> {
 async function watchHealth(app: Part, address: () => string): Promise<void> {
   for (let missed = 0; !stopping;) {
     await sleep(ASK_MS);
-    if (address() === "") continue;
+    if (address() === "" || !app.shouldAnswer()) continue;
     const answered = await fetch(new URL("/health", address()), { signal: AbortSignal.timeout(4000) }).then(
       () => true,
       () => false,

@@ -35,6 +35,8 @@ export {
 const MOST_PARTS = 30;
 /** The last ring, drawn shut: mostly six. Common practice, no source (trade guide §1). */
 const LAST_RING = 6;
+/** A line that does not add up is told once; of a range of thousands the rest is not counted anew, for nothing is made of it. */
+const MOST_BROKEN = 200;
 const NO_TOOLS = { strands: undefined, hookMm: undefined };
 
 /**
@@ -111,6 +113,7 @@ class Checker extends RoundExpander {
     let tools: { strands: number | undefined; hookMm: number | undefined } = NO_TOOLS;
     const worked: LoopsBeingWorked = new Map();
     let dead = { from: -1, to: -1 };
+    let brokenRounds = 0;
     let like: { readonly asked: Asked; readonly checked: Counted } | undefined;
     for (let i = 0; i < list.length; i++) {
       const entry = list[i];
@@ -126,10 +129,11 @@ class Checker extends RoundExpander {
       const asked = { e, base, slot, next, quiet };
       const told = this.problems.length;
       const checked =
-        like && sameWork(like.asked, asked)
+        like && (sameWork(like.asked, asked) || (brokenRounds > MOST_BROKEN && like.asked.e.raw === e.raw))
           ? repeated(like.checked, e, base)
           : this.round(e, base, slot, rounds.length === 0, next, quiet);
       like = rounds.length > 0 && this.problems.length === told ? { asked, checked } : undefined;
+      brokenRounds = brokenLine === e.raw.line ? brokenRounds + 1 : 0;
       if (checked.round.broken) brokenLine = e.raw.line;
       if (!checked.round.broken && !quiet) this.pickedUp(e, checked.round);
       if (!quiet) this.madeLater(e, raw, before, after);

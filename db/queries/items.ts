@@ -165,8 +165,9 @@ async function insertRevision(
 export async function createItem(
   scope: Scope,
   head: { name: string; kind: ItemKind; price?: number | null; channelId?: string | null },
-  content: RevisionContent,
+  given: RevisionContent,
 ): Promise<string> {
+  const content = wellFormed(given);
   return transact(scope, async (tx) => {
     const id = newId();
     await mustOwn(tx, channel, head.channelId, "The way of selling");
@@ -194,9 +195,10 @@ export async function saveItem(
   id: string,
   basedOn: number,
   head: { name: string; kind: ItemKind; price: number | null; channelId: string | null },
-  content: RevisionContent,
+  given: RevisionContent,
   seen?: number,
 ): Promise<{ revision: number; version: number }> {
+  const content = wellFormed(given);
   return transact(scope, async (tx) => {
     const [row] = await tx.db
       .select()
@@ -235,6 +237,12 @@ async function findCurrent(tx: Scope, itemId: string, number: number): Promise<R
     .limit(1);
   return row ? (await revisionsWhere(tx, [row.id])).get(row.id) : undefined;
 }
+
+/** Half a character cannot be kept: it is what the database would make of it, so that the same text saved again is the same. */
+const wellFormed = (c: RevisionContent): RevisionContent => ({
+  ...c,
+  pattern: Buffer.from(c.pattern, "utf8").toString("utf8"),
+});
 
 function sameContent(a: RevisionContent, b: RevisionContent): boolean {
   const key = (c: RevisionContent) =>

@@ -152,11 +152,15 @@ describe("four times the text takes about four times as long, never sixteen", ()
   ];
   it.each(cases)("%s", (_what, work, make) => {
     work(make(1));
-    const small = Math.max(
-      1,
-      best(() => work(make(1))),
-    );
-    const large = best(() => work(make(4)));
-    expect(large / small).toBeLessThan(10);
+    // A busy machine may spoil a measurement; what grows with the square does so every time.
+    const ratio = () =>
+      best(() => work(make(4))) /
+      Math.max(
+        1,
+        best(() => work(make(1))),
+      );
+    let least = ratio();
+    for (let i = 0; i < 3 && least >= 10; i++) least = Math.min(least, ratio());
+    expect(least).toBeLessThan(10);
   });
 });

@@ -45,7 +45,7 @@ class Hand {
   /** Answers the body of the first answer below 400; sends again on silence and on 5xx. */
   async act(to: string, body: URLSearchParams | object): Promise<string> {
     const form = body instanceof URLSearchParams;
-    for (let attempt = 0; attempt < 400; attempt++) {
+    for (let attempt = 0; attempt < 900; attempt++) {
       if (attempt > 0) this.resent++;
       try {
         const answer = await fetch(this.base + to, {
@@ -69,7 +69,7 @@ class Hand {
       }
       await sleep(60 + this.draw(120));
     }
-    throw new Error(`no answer to ${to} in 400 tries`);
+    throw new Error(`no answer to ${to} in 900 tries`);
   }
   async get(from: string): Promise<string> {
     for (let attempt = 0; attempt < 400; attempt++) {
@@ -281,8 +281,7 @@ export async function soak(
           if (kills % 20 === 0)
             say(`${kills} kills, ${me.acknowledged} acts acknowledged, ${me.resent} sent again`);
           // A person notices that it is back before the next blow, mostly.
-          if (dice(4) > 0)
-            await fetch(`${base}/health`, { signal: AbortSignal.timeout(5000) }).catch(() => sleep(2500));
+          if (dice(4) > 0) await me.get("/health");
         } catch {
           // It is being started again already.
         }

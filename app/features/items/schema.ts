@@ -13,6 +13,7 @@ export const ITEM_KINDS = [
   { value: "other", label: "Other" },
 ] as const;
 
+const once = (names: readonly string[]): boolean => new Set(names).size === names.length;
 const uuid = z.string().regex(/^[0-9a-f-]{36}$/, { error: "Choose one from the list." });
 
 /** What an item's form sends: held against the same rules in the browser and on the server. */
@@ -43,7 +44,8 @@ export const itemSchema = (currency: string, locale: string) =>
           strands: z.number().min(0.2).max(6),
         }),
       )
-      .max(24, { error: "An item may have 24 colour slots at most." }),
+      .max(24, { error: "An item may have 24 colour slots at most." })
+      .refine((all) => once(all.map((s) => s.slot)), { error: "A colour slot stands here twice." }),
     notions: z
       .array(
         z.object({
@@ -55,7 +57,8 @@ export const itemSchema = (currency: string, locale: string) =>
             .max(1000, { error: "1,000 at most." }),
         }),
       )
-      .max(40),
+      .max(40)
+      .refine((all) => once(all.map((n) => n.notionId)), { error: "A notion stands here twice." }),
     price: z.string().transform((text, ctx) => {
       if (text.trim() === "") return null;
       const read = parseMoney(text, currency, locale);
