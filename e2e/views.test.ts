@@ -11,6 +11,7 @@ const views: Record<string, string> = {
   "New item": "/items/new",
   "New run": "/runs/new",
   Settings: "/settings",
+  Bin: "/bin",
   Stocktake: "/materials/stocktake",
   Buy: "/materials/buy",
   Leftovers: "/materials/leftovers",

@@ -148,7 +148,10 @@ const colourwaySchema = (currency: string, locale: string) =>
           }),
         }),
       )
-      .max(24),
+      .max(24)
+      .refine((all) => new Set(all.map((x) => x.slot)).size === all.length, {
+        error: "A colour slot stands here twice.",
+      }),
   });
 
 export async function action(args: Route.ActionArgs) {
