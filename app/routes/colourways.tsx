@@ -164,7 +164,7 @@ async function change(form: FormData, itemId: string, { scope, workshop }: Opene
     const id = form.get("id");
     if (typeof id !== "string" || !idField.safeParse(id).success) throw data(null, { status: 400 });
     await setColourwayDeleted(scope, id, true);
-    return redirect(`/items/${itemId}/colourways?deleted=colourway:${id}&label=The%20colourway`);
+    return redirect(`/items/${itemId}/colourways?deleted=colourway:${id}`);
   }
   const slots = form.getAll("slot").slice(0, MOST_SLOTS);
   const lists = {

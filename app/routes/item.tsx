@@ -147,7 +147,7 @@ async function formAction(form: FormData, entry: ItemWithRevision, opened: Opene
   switch (form.get("intent")) {
     case "delete":
       await setItemDeleted(scope, item.id, true);
-      return redirect(`/items?deleted=item:${item.id}&label=${encodeURIComponent(item.name)}`);
+      return redirect(`/items?deleted=item:${item.id}`);
     case "retry":
       tryItemAgain(entry, await loadSurroundings(scope, workshop));
       return redirect(`/items/${item.id}`);

@@ -293,7 +293,6 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
           <input type="hidden" name="intent" value="delete" />
           <input type="hidden" name="kind" value={yarn ? "yarn" : "notion"} />
           <input type="hidden" name="id" value={d.id} />
-          <input type="hidden" name="label" value={d.title} />
           <Button type="submit" $quiet aria-label={`Delete ${d.title}`} title={`Delete ${d.title}`}>
             <Trash2 size={17} aria-hidden />
           </Button>
@@ -508,7 +507,6 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                                 <input type="hidden" name="kind" value="ball" />
                                 <input type="hidden" name="id" value={b.id} />
                                 <input type="hidden" name="back" value={`/materials/${d.id}`} />
-                                <input type="hidden" name="label" value={`The ${name}`} />
                                 <Button
                                   type="submit"
                                   $quiet
@@ -777,7 +775,6 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                           <input type="hidden" name="kind" value="swatch" />
                           <input type="hidden" name="id" value={s.id} />
                           <input type="hidden" name="back" value={`/materials/${d.id}`} />
-                          <input type="hidden" name="label" value="The swatch" />
                           <Button
                             type="submit"
                             $quiet

@@ -120,7 +120,7 @@ async function change(form: FormData, orderId: string, { scope, workshop }: Open
     }
     case "delete":
       await setPurchaseDeleted(scope, orderId, true);
-      return redirect(`/materials/buy?deleted=purchase:${orderId}&label=The%20list`);
+      return redirect(`/materials/buy?deleted=purchase:${orderId}`);
     default:
       throw data(null, { status: 400 });
   }

@@ -122,7 +122,7 @@ async function change(form: FormData, runId: string, opened: Opened) {
       return redirect(`/runs/${runId}`);
     case "delete":
       await setRunDeleted(scope, runId, true);
-      return redirect(`/runs?deleted=run:${runId}&label=${encodeURIComponent(r.run.name)}`);
+      return redirect(`/runs?deleted=run:${runId}`);
     default:
       throw data(null, { status: 400 });
   }

@@ -209,14 +209,10 @@ async function change(form: FormData, { scope, workshop }: Opened) {
     return redirect("/settings?saved=1");
   }
   if (form.get("intent") === "copy") return data({ copied: await makeAskedCopy() });
-  const remove = z
-    .object({ intent: z.literal("delete-channel"), id, label: z.string().max(120) })
-    .safeParse(Object.fromEntries(form));
+  const remove = z.object({ intent: z.literal("delete-channel"), id }).safeParse(Object.fromEntries(form));
   if (!remove.success) throw data(null, { status: 400 });
   await setChannelDeleted(scope, remove.data.id, true);
-  return redirect(
-    `/settings?deleted=channel:${remove.data.id}&label=${encodeURIComponent(remove.data.label)}`,
-  );
+  return redirect(`/settings?deleted=channel:${remove.data.id}`);
 }
 
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
@@ -421,7 +417,6 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                       <WorkForm>
                         <input type="hidden" name="intent" value="delete-channel" />
                         <input type="hidden" name="id" value={c.id} />
-                        <input type="hidden" name="label" value={c.name} />
                         <Button type="submit" $quiet aria-label={`Delete ${c.name}`}>
                           <Trash2 size={17} aria-hidden />
                         </Button>

@@ -114,7 +114,6 @@ export default function Suppliers({ loaderData }: Route.ComponentProps) {
                           <input type="hidden" name="kind" value="supplier" />
                           <input type="hidden" name="id" value={s.id} />
                           <input type="hidden" name="back" value="/materials/suppliers" />
-                          <input type="hidden" name="label" value={s.name} />
                           <Button type="submit" $quiet aria-label={`Delete ${s.name}`} title="Delete">
                             <Trash2 size={16} aria-hidden />
                           </Button>

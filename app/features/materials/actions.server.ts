@@ -323,12 +323,9 @@ async function change(form: FormData, opened: Opened) {
         supplier: setSupplierDeleted,
         swatch: setSwatchDeleted,
       }[kind](scope, id, true);
-      const label = form.get("label");
       const back = form.get("back");
       const to = typeof back === "string" && /^\/materials(\/[a-z0-9-]*)?$/.test(back) ? back : "/materials";
-      return redirect(
-        `${to}?deleted=${kind}:${id}&label=${encodeURIComponent(typeof label === "string" ? label.slice(0, 120) : "It")}`,
-      );
+      return redirect(`${to}?deleted=${kind}:${id}`);
     }
     default:
       throw data(null, { status: 400 });
