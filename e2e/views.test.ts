@@ -58,6 +58,7 @@ const NAMES = [
   "New item",
   "New run",
   "Settings",
+  "Bin",
   "Yarn page",
   "Notion page",
   "Stocktake",
