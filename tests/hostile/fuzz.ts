@@ -6,6 +6,13 @@ import { wrongWith } from "./reading";
  * `npm run fuzz [-- COUNT [SEED]]`: hostile and mutated texts through the reader, seeded and bounded. A text that ends the process is found
  * in .data/fuzz-last.txt. Ends with 1 when a text threw, was answered wrongly, or took longer than a second.
  */
+/** A machine may hiccup once; a text that is slow is slow again. */
+function again(text: string): number {
+  const began = performance.now();
+  wrongWith(text);
+  return performance.now() - began;
+}
+
 const count = Number(process.argv[2] ?? 100_000);
 const seed = Number(process.argv[3] ?? 2026);
 const draw = drawFrom(seed);
@@ -22,7 +29,7 @@ for (let i = 0; i < count; i++) {
     wrong = [`threw ${String(error)}`];
   }
   const ms = performance.now() - began;
-  if (ms > 1000) wrong.push(`took ${Math.round(ms)} ms for ${text.length} characters`);
+  if (ms > 1000 && again(text) > 1000) wrong.push(`took ${Math.round(ms)} ms for ${text.length} characters`);
   slowest = Math.max(slowest, ms);
   if (wrong.length === 0) continue;
   bad++;
