@@ -58,12 +58,18 @@ describe("a reckoner", () => {
 
 describe("marks of texts under work", () => {
   it("a text that ended the process twice is left alone, until it is tried again by hand", () => {
-    const marks = marksIn(path.join(dir, "marks"));
-    const begun = Array.from({ length: MOST_ENDS + 1 }, () => marks.begin("Rnd 1", "us"));
+    // Each start is a process of its own, and each ended over this text.
+    const started = (pid: number) => marksIn(path.join(dir, "marks"), pid);
+    const begun = Array.from({ length: MOST_ENDS + 1 }, (_, i) => started(100 + i).begin("Rnd 1", "us"));
     expect(begun).toEqual([true, true, false]);
+    const marks = started(200);
     expect(marks.begin("Rnd 1", "uk")).toBe(true);
     marks.forget("Rnd 1", "us");
     expect(marks.begin("Rnd 1", "us")).toBe(true);
+  });
+  it("one text in many colourways at once, in threads of one process, ends nothing", () => {
+    const marks = marksIn(path.join(dir, "marks"), 300);
+    expect(Array.from({ length: 6 }, () => marks.begin("Rnd 4", "us"))).toEqual(Array(6).fill(true));
   });
   it("work that came to its end leaves no mark", () => {
     const marks = marksIn(path.join(dir, "marks"));

@@ -40,7 +40,15 @@ export async function bringInTimings(
   const timings = good.flatMap((t): NewTiming[] => {
     const entry = byId.get(t.itemId);
     const trade = expected.get(t.itemId);
-    if (!entry || !trade) return [];
+    if (!entry || !trade) {
+      problems.push({
+        line: t.line,
+        column: "item",
+        value: entry?.item.name ?? "",
+        why: "This item could not be reckoned, so nothing can be held against it. Mend it on its page first.",
+      });
+      return [];
+    }
     const work = Object.fromEntries(
       Object.entries(stageWork(trade, t.part, t.stage)).map(([k, s]) => [k, s * t.pieces]),
     );
