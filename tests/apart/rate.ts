@@ -1,0 +1,73 @@
+import { checkPattern } from "../../core/notation";
+import { FIRST } from "./first";
+import { SECOND } from "./second";
+import { THIRD } from "./third";
+import type { ApartPattern } from "./pattern";
+
+export const APART: readonly ApartPattern[] = [...FIRST, ...SECOND, ...THIRD];
+
+export interface Rate {
+  readonly patterns: number;
+  readonly perfect: number;
+  readonly rounds: number;
+  readonly right: number;
+  /** Patterns with a report (notes left out), though all of them are sound. */
+  readonly falselyReported: number;
+  /** Not perfect, and not a word said. */
+  readonly silent: number;
+  /** Patterns whose stitches, over all parts and pieces, are off by more than 5 %. */
+  readonly tallyOff: number;
+}
+
+const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
+
+/** What the reader makes of one sound pattern; a warning counts as a report, a note does not. */
+export function judge(p: ApartPattern): {
+  perfect: boolean;
+  right: number;
+  rounds: number;
+  told: boolean;
+  off: boolean;
+} {
+  const read = checkPattern(p.text);
+  const told = read.problems.some((x) => x.severity !== "note" && x.code !== "opening-too-small");
+  let right = 0;
+  let rounds = 0;
+  let perfect = read.parts.length === p.parts.length;
+  let wanted = 0;
+  p.parts.forEach((want, i) => {
+    const got = read.parts[i];
+    rounds += want.counts.length;
+    want.counts.forEach((n, j) => {
+      if (got?.rounds[j]?.count === n) right++;
+    });
+    const made = want.made ?? { sc: sum(want.counts) };
+    wanted += sum(Object.values(made)) * (want.make ?? 1);
+    perfect &&=
+      got !== undefined &&
+      got.make === (want.make ?? 1) &&
+      got.rounds.length === want.counts.length &&
+      got.rounds.every((r, j) => r.count === want.counts[j]) &&
+      Object.entries(made).every(([stitch, n]) => (got.made as Record<string, number>)[stitch] === n);
+    for (const [slot, n] of Object.entries(want.slots ?? {})) {
+      const found = got?.bySlot.filter((s) => s.slot.toLowerCase() === slot) ?? [];
+      const here = sum(found.flatMap((s) => Object.entries(s.made).map(([k, v]) => (k === "ch" ? 0 : v))));
+      perfect &&= here === n;
+    }
+  });
+  const tally = sum(read.parts.map((x) => sum(Object.values(x.made)) * x.make));
+  return { perfect: perfect && !told, right, rounds, told, off: Math.abs(tally - wanted) > 0.05 * wanted };
+}
+
+export function rate(patterns: readonly ApartPattern[] = APART): Rate {
+  const all = patterns.map(judge);
+  return {
+    patterns: all.length,
+    perfect: all.filter((x) => x.perfect).length,
+    rounds: sum(all.map((x) => x.rounds)),
+    right: sum(all.map((x) => x.right)),
+    falselyReported: all.filter((x) => x.told).length,
+    silent: all.filter((x) => !x.perfect && !x.told).length,
+    tallyOff: all.filter((x) => x.off).length,
+  };
+}
