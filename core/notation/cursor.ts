@@ -3,6 +3,7 @@ import type { Token } from "./tokens";
 import type { StitchWord } from "./vocabulary";
 
 const NO_LEGEND: ReadonlyMap<string, StitchWord> = new Map();
+const NO_COLOURS: ReadonlyMap<string, string> = new Map();
 const NO_NAMES: ReadonlySet<string> = new Set();
 
 /** A reading position in a list of tokens. Every `take…` moves on only when it matched. */
@@ -16,6 +17,8 @@ export class Cursor {
     readonly names: ReadonlySet<string> = NO_NAMES,
     /** The maker's own words for stitches. */
     readonly legend: ReadonlyMap<string, StitchWord> = NO_LEGEND,
+    /** Letters and words that stand for a colour: "P = pink". */
+    readonly colours: ReadonlyMap<string, string> = NO_COLOURS,
   ) {}
 
   get done(): boolean {

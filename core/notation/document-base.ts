@@ -1,7 +1,7 @@
 import { Cursor } from "./cursor";
 import type { RoundLabel } from "./labels";
 import { readLegend, type Legend } from "./legend";
-import { SequenceReader, type Found } from "./sequence";
+import { readRound, type Found, type Tree } from "./round/read";
 import type { Terms } from "./stitches";
 import { MAX_ROUND_TOKENS } from "./limits";
 import { linesOf, type Line } from "./text";
@@ -31,6 +31,8 @@ export interface RawRound {
   readonly label: RoundLabel | undefined;
   readonly nodes: readonly Node[];
   readonly found: readonly Found[];
+  /** All ways to read its words, the likeliest first; `nodes` and `found` are those of the first. */
+  readonly trees: readonly Tree[];
   readonly reference: Reference | undefined;
   /** Slot named between the lines before this round, if any. */
   readonly slot: string | undefined;
@@ -92,38 +94,33 @@ export interface OpenRound {
   part: OpenPart;
 }
 
-interface Tree {
-  readonly nodes: readonly Node[];
-  readonly found: Found[];
-}
-
 /**
  * Trees of rounds by their text, for a text that is read again and again while it is typed: only the
  * changed round is parsed anew. Held by whoever reads (one page, one terms setting), never shared.
  */
 export class RoundMemory {
-  private readonly trees = new Map<
-    string,
-    { from: number; nodes: readonly Node[]; found: readonly Found[] }
-  >();
+  private readonly trees = new Map<string, { from: number; trees: readonly Tree[] }>();
   constructor(private readonly most = 4000) {}
   get(text: string) {
     return this.trees.get(text);
   }
-  set(text: string, tree: { from: number; nodes: readonly Node[]; found: readonly Found[] }): void {
+  set(text: string, read: { from: number; trees: readonly Tree[] }): void {
     if (this.trees.size >= this.most) this.trees.clear();
-    this.trees.set(text, tree);
+    this.trees.set(text, read);
   }
 }
 
-/** A remembered tree where its text stands now. */
-function moved(known: { from: number; nodes: readonly Node[]; found: readonly Found[] }, from: number): Tree {
+/** Remembered trees where their text stands now. */
+function moved(known: { from: number; trees: readonly Tree[] }, from: number): readonly Tree[] {
   const by = from - known.from;
-  if (by === 0) return { nodes: known.nodes, found: [...known.found] };
-  return {
-    nodes: known.nodes.map((n) => shift(n, by)),
-    found: known.found.map((f) => ({ ...f, from: f.from + by, to: f.to + by })),
-  };
+  if (by === 0) return known.trees;
+  const at = <S extends Span>(s: S): S => ({ ...s, from: s.from + by, to: s.to + by });
+  return known.trees.map((t) => ({
+    nodes: t.nodes.map((n) => shift(n, by)),
+    found: t.found.map(at),
+    cost: t.cost,
+    uncounted: t.uncounted.map(at),
+  }));
 }
 
 function shift(node: Node, by: number): Node {
@@ -237,21 +234,27 @@ export abstract class DocumentBase {
     return false;
   }
 
-  protected tree(tokens: readonly Token[], behindReference = false): Tree {
+  protected trees(tokens: readonly Token[]): readonly Tree[] {
     const from = tokens[0]?.from ?? 0;
     const key =
       this.memory && tokens.length > 0
-        ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) +
-          this.known +
-          (behindReference ? "\u0001" : "")
+        ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) + this.known
         : undefined;
     const known = key === undefined ? undefined : this.memory?.get(key);
     if (known) return moved(known, from);
-    const reader = new SequenceReader(this.cursor(tokens), this.terms, this.blocks);
-    reader.totalsAlone = behindReference;
-    const nodes = reader.read();
-    if (key !== undefined) this.memory?.set(key, { from, nodes, found: reader.found });
-    return { nodes, found: [...reader.found] };
+    const trees = readRound(this.cursor(tokens), { terms: this.terms, blocks: this.blocks });
+    if (key !== undefined) this.memory?.set(key, { from, trees });
+    return trees;
+  }
+
+  protected tree(tokens: readonly Token[]): {
+    nodes: readonly Node[];
+    found: Found[];
+    trees: readonly Tree[];
+  } {
+    const trees = this.trees(tokens);
+    const [first] = trees;
+    return { nodes: first?.nodes ?? [], found: [...(first?.found ?? [])], trees };
   }
 
   /** "make 2", "(make two)", "make 2 alike". */

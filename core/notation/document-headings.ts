@@ -217,7 +217,7 @@ export abstract class HeadingsReader extends PartsReader {
         from: rest[0]?.from ?? line.from,
         to: line.to,
         label: undefined,
-        ...this.tree(ref.rest, true),
+        ...this.tree(ref.rest),
         reference: ref.reference,
         slot: this.takeSlot(),
       });

@@ -30,13 +30,13 @@ export abstract class PartsReader extends ReferenceReader {
     const made = this.makeBehind(open.tokens);
     if (made !== undefined && open.part.make === 1) open.part.make = made;
     const ref = this.reference(open.tokens, open.label);
-    const tree = this.tree(ref ? ref.rest : open.tokens, ref !== undefined);
+    const tree = this.tree(ref ? ref.rest : open.tokens);
     const { found } = tree;
     const said = open.label?.total;
-    const nodes: readonly Node[] =
-      said && !tree.nodes.some((n) => n.kind === "total")
-        ? [...tree.nodes, { kind: "total", ...said }]
-        : tree.nodes;
+    const totalled = (list: readonly Node[]): readonly Node[] =>
+      said && !list.some((n) => n.kind === "total") ? [...list, { kind: "total", ...said }] : list;
+    const nodes = totalled(tree.nodes);
+    const trees = said ? tree.trees.map((t) => ({ ...t, nodes: totalled(t.nodes) })) : tree.trees;
     if (this.tooLong)
       found.push({
         ...this.tooLong,
@@ -51,6 +51,7 @@ export abstract class PartsReader extends ReferenceReader {
       label: open.label,
       nodes,
       found,
+      trees,
       reference: ref?.reference,
       slot: open.slot,
     };

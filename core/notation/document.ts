@@ -142,7 +142,7 @@ export class DocumentReader extends LooseReader {
           from: tokens[0]?.from ?? line.from,
           to: tokens[tokens.length - 1]?.to ?? line.to,
           label: undefined,
-          ...this.tree(ref.rest, true),
+          ...this.tree(ref.rest),
           reference: ref.reference,
           slot: this.takeSlot(),
         });

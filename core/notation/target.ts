@@ -233,7 +233,7 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
   });
 }
 
-const EACH = new Set(["each", "every", "all", "any"]);
+const EACH = new Set(["each", "every", "all", "any", "ea", "evry"]);
 
 /** "of round 4", "left by rnd 5", "left over from round 4 of the buoy". */
 function readLoopsOf(c: Cursor, which: Loops | undefined, named: boolean): FreeLoops | undefined {
@@ -278,6 +278,18 @@ export function readReach(c: Cursor): Times | undefined {
   return c.attempt(() => {
     if (c.is("all") && (c.kind(1) === "end" || /^[.,;()[\]=-]$/.test(c.text(1))))
       return (c.at++, { kind: "around" });
+    if (
+      c.attempt(() => {
+        c.take("for", "over", "of", "on", "in");
+        c.take("the");
+        if (!c.take("whole", "entire", "complete", "full")) return undefined;
+        c.take("of");
+        c.take("the");
+        if (c.is("circle", "way", "piece") || isRoundWord(c.text())) return (c.at++, true);
+        return undefined;
+      })
+    )
+      return { kind: "around" };
     c.take("all", "evenly", "even");
     c.take("the");
     c.take("way");
@@ -413,7 +425,26 @@ function readOne(c: Cursor, t: Target): boolean {
         c.at += 2;
         t.toJoin = true;
         c.takeAll(FILL);
+        c.take("into");
+        c.takeAll(FILL);
         c.takeAny(new Set(["round", "rnd", "ring", "circle", "loop"]));
+        // "… with a slip stitch": what one joins with is no stitch of its own.
+        c.attempt(() => {
+          if (!c.take("with", "by", "using")) return undefined;
+          c.take("a", "an", "1", "one");
+          if (c.take("slst", "ss")) return true;
+          if (!c.take("sl", "slip")) return undefined;
+          c.take("-");
+          return c.take("st", "stitch", "sts") ? true : undefined;
+        });
+        c.attempt(() => {
+          if (!c.take("in", "into", "to")) return undefined;
+          c.takeAll(FILL);
+          c.take("first", "1st", "beginning");
+          if (!(isStitchNoun(c.text()) || NOUN.has(c.text()))) return undefined;
+          c.at++;
+          return true;
+        });
         return true;
       }
       if (c.take("even")) return ((t.reach = { kind: "around" }), true);
@@ -446,7 +477,7 @@ export function readRing(c: Cursor): boolean {
 function readPlace(c: Cursor, t: Target): boolean {
   const bare =
     (c.is("base") && isStitchNoun(c.text(1))) ||
-    c.is("next", "each", "every", "same", "last", "first") ||
+    c.is("next", "each", "every", "same", "last", "first", "ea", "all") ||
     (c.kind() === "number" && isStitchNoun(c.text(1)) && t.place === undefined);
   const preposition = PREPOSITION.has(c.text());
   if (!bare && !preposition) return false;
@@ -474,7 +505,7 @@ function readPlace(c: Cursor, t: Target): boolean {
       c.at++;
       moved = true;
     } else if (c.takeAny(FILL)) moved = true;
-    else if (c.is("each", "every", "all")) {
+    else if (c.is("each", "every", "all", "ea")) {
       c.at++;
       t.place = "each";
       moved = true;

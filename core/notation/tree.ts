@@ -80,6 +80,7 @@ export type Node =
       readonly kind: "skip";
       readonly n: number;
       /** The first stitch of the round, as under a chain that counts. */ readonly first?: true;
+      /** Chains are passed by, not stitches. */ readonly chain?: true;
     })
   | (Span & { readonly kind: "colour"; readonly slot: string })
   | (Span & { readonly kind: "start"; readonly start: StartKind; readonly chains: number })
@@ -128,4 +129,4 @@ export type PatternEvent =
       readonly matched: boolean;
     }
   | { readonly kind: "hang" }
-  | { readonly kind: "length-asked" };
+  | { readonly kind: "length-asked"; readonly words?: string };

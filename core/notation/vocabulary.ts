@@ -150,7 +150,7 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
       const own = c.legend.get(word);
       if (own && !(word === "x" && c.kind(1) === "number")) return (c.at++, own);
     }
-    if (c.kind() !== "word" && !(c.kind() === "number" && c.text(1) === "tog")) return legsFirst(c, terms);
+    if (c.kind() !== "word") return legsFirst(c, terms);
     const tog = together(word, terms);
     if (tog) return (c.at++, tog);
     if (INVISIBLE.has(word)) {

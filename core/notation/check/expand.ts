@@ -1,0 +1,266 @@
+import type { Candidate, CheckedPart, Expanded } from "../count/checked";
+import type { RawPart, RawRound } from "../document";
+import { MAX_ROUNDS } from "../limits";
+import type { Tree } from "../round/read";
+import { settle } from "../surroundings";
+import type { Node, Span } from "../tree";
+import type { Reporter } from "./reporter";
+
+/**
+ * Numbers from `a` to `b`, both among them, `MAX_ROUNDS` at most; none where `b` lies below `a`. Counted by index: from 2^53 on
+ * `n++` stands still, and a loop that waits for `b` never ends.
+ */
+export function range(a: number, b: number): number[] {
+  return Array.from({ length: Math.max(0, Math.min(MAX_ROUNDS, b - a + 1)) }, (_, i) => a + i);
+}
+
+/** Rounds that may still be spread out over the whole text. */
+export interface Budget {
+  rounds: number;
+  stopped: boolean;
+}
+export interface Spread {
+  readonly round: Expanded;
+  /** The numbers jump here: what is live is not known. */
+  readonly gap: boolean;
+}
+type Line = Pick<Expanded, "raw" | "lastOfLine" | "copied"> & { readonly trees: readonly Tree[] };
+
+/** Written rounds of a part as the rounds they stand for: ranges spread out, references replaced by what they mean. */
+export function spreadOut(
+  raw: RawPart,
+  before: readonly CheckedPart[],
+  to: Reporter,
+  budget: Budget,
+): readonly Spread[] {
+  return new Expander(raw, before, to, budget).spread();
+}
+
+class Expander {
+  private readonly out: Spread[] = [];
+  private readonly seen = new Map<number, number>();
+  private expected: number | undefined;
+  private counter = 0;
+  private settled: { of: readonly Tree[]; first: boolean; candidates: readonly Candidate[] } | undefined;
+  constructor(
+    private readonly raw: RawPart,
+    private readonly before: readonly CheckedPart[],
+    private readonly to: Reporter,
+    private readonly budget: Budget,
+  ) {}
+
+  /** Tells a number that is there twice or leaves some out; says whether the numbers jump. */
+  private numbered(number: number, line: number, at: Span): boolean {
+    const earlier = this.seen.get(number);
+    if (earlier !== undefined) this.to.report(at, { code: "round-twice", number, line: earlier }, "error");
+    else if (this.expected !== undefined && number > this.expected)
+      this.to.report(at, { code: "round-missing", expected: this.expected, found: number }, "error");
+    const gap = this.expected !== undefined && number !== this.expected;
+    this.seen.set(number, line);
+    this.expected = number + 1;
+    return gap;
+  }
+
+  private push(line: Line, n: number | undefined, at: Span, word: string): void {
+    const first = this.out.length === 0;
+    // Every round of a range has the same words: they are settled once.
+    if (!this.settled || this.settled.of !== line.trees || this.settled.first !== first)
+      this.settled = {
+        of: line.trees,
+        first,
+        candidates: line.trees.map((t) => ({ ...t, ...settle(t.nodes, this.raw.name, this.before, first) })),
+      };
+    if (this.budget.rounds >= MAX_ROUNDS) {
+      if (!this.budget.stopped)
+        this.to.report(at, { code: "too-large", what: "rounds", limit: MAX_ROUNDS }, "error");
+      this.budget.stopped = true;
+      return;
+    }
+    this.budget.rounds++;
+    const gap = n === undefined ? false : this.numbered(n, line.raw.line, at) && !first;
+    if (n !== undefined) this.counter = n;
+    else {
+      this.counter += 1;
+      this.numbered(this.counter, line.raw.line, at);
+    }
+    const { raw, lastOfLine, copied } = line;
+    const { counter } = this;
+    this.out.push({
+      round: {
+        raw,
+        candidates: this.settled.candidates,
+        lastOfLine,
+        copied,
+        number: counter,
+        label: `${word} ${counter}`,
+      },
+      gap,
+    });
+  }
+
+  spread(): readonly Spread[] {
+    const { raw, to } = this;
+    for (let index = 0; index < raw.rounds.length; index++) {
+      const r = raw.rounds[index];
+      if (!r || this.budget.stopped) break;
+      const at: Span = r.label ? { from: r.label.from, to: r.label.to } : { from: r.from, to: r.to };
+      const word = r.label?.word === "row" ? "Row" : "Rnd";
+      const [found] = r.found;
+      if (found && r.reference) to.report(found, found.detail, found.severity);
+      const numbers = this.numbersOf(r, raw.rounds[index + 1], at);
+      if (r.reference) {
+        const copied = this.resolve(r, numbers.length);
+        copied.forEach((trees, i) =>
+          this.push(
+            { raw: r, trees, lastOfLine: i === copied.length - 1, copied: true },
+            r.label?.first !== undefined ? r.label.first + i : undefined,
+            at,
+            word,
+          ),
+        );
+        continue;
+      }
+      numbers.forEach((n, i) =>
+        this.push(
+          { raw: r, trees: r.trees, lastOfLine: i === numbers.length - 1, copied: false },
+          n,
+          at,
+          word,
+        ),
+      );
+    }
+    return this.out;
+  }
+
+  /** The numbers a line's label stands for; what is wrong with them is told. */
+  private numbersOf(r: RawRound, next: RawRound | undefined, at: Span): readonly (number | undefined)[] {
+    const { to } = this;
+    const { label } = r;
+    const first = label?.first;
+    const last = label?.last;
+    if (label?.beyond)
+      to.report(label.beyond, { code: "too-large", what: "label", limit: MAX_ROUNDS }, "error");
+    if (first !== undefined && last !== undefined && last < first)
+      to.report(at, { code: "range-backwards", first, last }, "error");
+    const meant = r.reference || this.out.length === 0 ? undefined : this.misnumbered(r, next, at);
+    if (
+      label?.written !== undefined &&
+      first !== undefined &&
+      last !== undefined &&
+      label.written !== last - first + 1
+    ) {
+      const counted = last - first + 1;
+      to.report(
+        label.writtenAt ?? at,
+        { code: "range-length", written: label.written, counted },
+        "error",
+        label.writtenAt
+          ? { ...label.writtenAt, text: String(counted), label: `Write ${counted} rounds.` }
+          : undefined,
+      );
+    }
+    if (meant) return meant;
+    if (label?.list) return [...label.list];
+    if (first !== undefined && last !== undefined && last >= first)
+      return range(first, Math.min(last, first + MAX_ROUNDS));
+    return Array.from({ length: label?.many ?? 1 }, () => undefined);
+  }
+
+  /**
+   * A label that is off while the next one goes on as if it were right: one slip of the pen, told once. Gives the
+   * numbers that were meant.
+   */
+  private misnumbered(r: RawRound, next: RawRound | undefined, at: Span): number[] | undefined {
+    const expected = this.counter + 1;
+    const { first, last, list } = r.label ?? {};
+    if (first === undefined || last === undefined || list || next?.label?.first === undefined)
+      return undefined;
+    if (last < first)
+      return next.label.first === first + 1 && expected === last ? range(last, first) : undefined;
+    if (first === expected || next.label.first !== expected + last - first + 1) return undefined;
+    const digits = this.to.source.slice(at.from, at.to).indexOf(String(first));
+    const fix =
+      first === last && digits >= 0
+        ? {
+            from: at.from + digits,
+            to: at.from + digits + String(first).length,
+            text: String(expected),
+            label: `Call it round ${expected}.`,
+          }
+        : undefined;
+    const earlier = this.out.find((x) => x.round.number === first);
+    this.to.report(
+      at,
+      earlier
+        ? { code: "round-twice", number: first, line: earlier.round.raw.line }
+        : { code: "round-missing", expected, found: first },
+      "error",
+      fix,
+    );
+    return range(expected, expected + last - first);
+  }
+
+  /** The rounds a reference stands for, each with all its readings. */
+  private resolve(r: RawRound, wanted: number): (readonly Tree[])[] {
+    const ref = r.reference;
+    if (!ref) return [];
+    let pool: { number: number | undefined; trees: readonly Tree[] }[];
+    if (ref.part !== undefined) {
+      const name = ref.part.toLowerCase();
+      const part =
+        this.before.find((p) => p.name.toLowerCase() === name) ??
+        this.before.find((p) => name.includes(p.name.toLowerCase()) || p.name.toLowerCase().includes(name));
+      if (!part) {
+        this.to.report(ref.partAt ?? r, { code: "no-such-part", name: ref.part }, "error");
+        return [r.trees];
+      }
+      pool = part.rounds.map((x) => ({ number: x.number, trees: [sure(x.nodes)] }));
+    } else pool = this.out.map((x) => ({ number: x.round.number, trees: x.round.candidates }));
+    if (ref.back > 0) pool = pool.slice(-ref.back);
+    else if (ref.first !== undefined) {
+      const { first, last = first } = ref;
+      const found = pool.filter((x) => x.number !== undefined && x.number >= first && x.number <= last);
+      if (found.length === 0 || found.length < last - first + 1) {
+        const missing =
+          range(first, Math.min(last, first + 1000)).find((n) => !found.some((x) => x.number === n)) ?? first;
+        this.to.report(
+          { from: r.from, to: r.to },
+          { code: "no-such-round", number: missing, part: ref.part },
+          "error",
+        );
+        if (found.length === 0) return [r.trees];
+      }
+      pool = found;
+    }
+    if (pool.length === 0) return [r.trees];
+    const done = this.out[this.out.length - 1]?.round.number ?? this.out.length;
+    const count =
+      ref.until !== undefined
+        ? Math.max(1, Math.min(MAX_ROUNDS, ref.until - done))
+        : ref.times !== undefined
+          ? ref.times * pool.length
+          : r.label?.first !== undefined && ref.part === undefined
+            ? wanted
+            : Math.max(pool.length, r.label?.first !== undefined ? wanted : 0);
+    const own = r.nodes.filter((n) => n.kind === "total" || n.kind === "event" || n.kind === "colour");
+    const plain = pool.map((x) => x.trees.map((t) => copyOf(t, [])));
+    const copies: (readonly Tree[])[] = [];
+    for (let i = 0; i < count && copies.length < MAX_ROUNDS; i++) {
+      const source = i % pool.length;
+      const last = i === count - 1 && own.length > 0;
+      copies.push((last ? pool[source]?.trees.map((t) => copyOf(t, own)) : plain[source]) ?? []);
+    }
+    return copies;
+  }
+}
+
+const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0, uncounted: [] });
+
+/** A round worked again: without its total and what was done beside it, and with what is said of the last one here. */
+function copyOf(t: Tree, own: readonly Node[]): Tree {
+  const work = t.nodes.filter((n) => n.kind !== "total" && n.kind !== "event");
+  return {
+    ...sure([...own.filter((n) => n.kind === "colour"), ...work, ...own.filter((n) => n.kind !== "colour")]),
+    cost: t.cost,
+  };
+}

@@ -1,0 +1,249 @@
+import { readings, work, type Outcome } from "../count";
+import type { Base, Candidate, Expanded } from "../count/checked";
+import { repairs } from "../repair";
+import { chainsOf } from "../surroundings";
+import type { Node } from "../tree";
+import { FAULT } from "./costs";
+
+const MAIN = "main";
+
+/** What is wrong with a round, if anything; `undefined` where it comes out. */
+export type Fault =
+  "unread" | "used" | "written" | "both" | "misfit" | "left" | "open" | "one-side" | "disagree";
+
+/** One way in which a round may have been meant, counted. */
+export interface Judged {
+  readonly candidate: Candidate;
+  readonly nodes: readonly Node[];
+  readonly outcome: Outcome;
+  /** Stitches it is held against; undefined where there is nothing to hold it against. */
+  readonly available: number | undefined;
+  readonly live: number | undefined;
+  /** The written total that belongs to it; undefined where none does. */
+  readonly written: number | undefined;
+  /** The total counts the chains over a gap along: what is live is the written number. */
+  readonly spans: boolean;
+  readonly fault: Fault | undefined;
+  /** Live stitches afterwards. */
+  readonly count: number | undefined;
+  readonly cost: number;
+  /** What it costs where its line was told to be wrong already. */
+  readonly echo: number;
+}
+
+export const holdsUnknown = (n: Node): boolean =>
+  n.kind === "unknown" || (n.kind === "group" && n.items.some(holdsUnknown));
+export const withoutUnknown = (nodes: readonly Node[]): readonly Node[] =>
+  nodes
+    .filter((n) => n.kind !== "unknown")
+    .map((n) => (n.kind === "group" ? { ...n, items: withoutUnknown(n.items) } : n));
+
+export function totalsOf(nodes: readonly Node[]): (Node & { kind: "total" })[] {
+  const found: (Node & { kind: "total" })[] = [];
+  // A number in brackets with more work behind it tells how far one has come, not what the round makes.
+  for (const n of nodes) {
+    if (n.kind === "total" && !n.each) found.push(n);
+    else if (
+      found.length > 0 &&
+      (n.kind === "group" ||
+        n.kind === "evenly" ||
+        (n.kind === "work" && n.op.stitch !== "ch" && n.op.stitch !== "slst"))
+    )
+      found.length = 0;
+  }
+  return found;
+}
+
+/** The total that belongs to this round: in a range that grows, the one behind it belongs to its last. */
+export function writtenOf(nodes: readonly Node[], lastOfLine: boolean): number | undefined {
+  const totals = totalsOf(nodes);
+  if (!lastOfLine && totals.length > 0) {
+    const o = work(nodes, undefined, MAIN, false);
+    if (o.increases + o.decreases > 0) return undefined;
+  }
+  return totals[totals.length - 1]?.n;
+}
+
+/** Stitches the outcome is held against. */
+export function heldAgainst(o: Outcome, live: number | undefined): number | undefined {
+  if (o.free || o.bothSides) return undefined;
+  return o.foundation > 0 ? o.sideStitches : live;
+}
+
+export const isWork = (n: Node): boolean =>
+  n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip";
+
+/** One reading on so many stitches. */
+function judgeOne(
+  e: Expanded,
+  candidate: Candidate,
+  nodes: readonly Node[],
+  live: number | undefined,
+  slot: string,
+  first: boolean,
+  extra: number,
+): Judged {
+  let written = writtenOf(nodes, e.lastOfLine);
+  const outcome = work(nodes, live, slot, first, written);
+  const available = heldAgainst(outcome, live);
+  const { used, offers } = outcome;
+  const cost = candidate.cost + extra;
+  const base = { candidate, nodes, outcome, available, live, echo: cost };
+  if (!nodes.some(isWork)) {
+    // "Rnd 7: change to white": nothing worked, nothing changed. Another total there stands for work that could not be read.
+    const lost =
+      nodes.some(holdsUnknown) || (written !== undefined && live !== undefined && written !== live);
+    const rest = { ...base, written, spans: false, count: written ?? live };
+    return lost
+      ? { ...rest, fault: "unread", cost: cost + FAULT.slip + FAULT.second }
+      : { ...rest, fault: undefined, cost: cost + (written === undefined ? 0 : FAULT.idle) };
+  }
+  const chains = chainsOf(nodes);
+  const spans =
+    written !== undefined &&
+    written !== offers &&
+    [chains.bridge, chains.loose, chains.bridge + chains.loose].some((n) => n > 0 && written === offers + n);
+  const said = written;
+  if (spans) written = undefined;
+  const off = (n: number) => Math.min(FAULT.most, FAULT.stitch * Math.abs(n));
+  const totals = totalsOf(nodes);
+  const disagree = e.lastOfLine && totals.length > 1 && totals[0]?.n !== totals[totals.length - 1]?.n;
+  const usedWrong = available !== undefined && used !== available;
+  const writtenWrong = written !== undefined && !outcome.open && offers !== written;
+  const sideWrong =
+    outcome.bothSides &&
+    outcome.foundation > 0 &&
+    outcome.firstSide !== undefined &&
+    outcome.firstSide !== outcome.sideStitches;
+  let fault: Fault | undefined;
+  let price = 0;
+  if (outcome.unknown) [fault, price] = ["unread", FAULT.unread];
+  else if (disagree) [fault, price] = ["disagree", FAULT.slip + FAULT.second];
+  else if (usedWrong) {
+    const over = used > available;
+    const left = !over && written === offers && !outcome.misfit && !looksLikeSlip(nodes, available, used);
+    if (outcome.leaves && !over && !writtenWrong) [fault, price] = ["left", 0];
+    else if (left) [fault, price] = ["left", outcome.turned ? FAULT.left / 3 : FAULT.left];
+    else if (outcome.misfit && !over) [fault, price] = ["misfit", FAULT.slip + off(outcome.misfit.over)];
+    else [fault, price] = [writtenWrong ? "both" : "used", FAULT.slip + off(used - available)];
+    if (writtenWrong) price += FAULT.second;
+  } else if (sideWrong) [fault, price] = ["one-side", FAULT.slip];
+  else if (writtenWrong) [fault, price] = ["written", FAULT.slip + off(offers - (written ?? 0))];
+  else if (outcome.open && written === undefined) [fault, price] = ["open", FAULT.open];
+  else if (said !== undefined && !outcome.open && e.lastOfLine) price -= FAULT.agrees;
+  const count = spans ? said : outcome.open ? written : offers;
+  return { ...base, written, spans, fault, count, cost: cost + price };
+}
+
+/** A repeat that would fit exactly with another number was most likely meant to. */
+export function looksLikeSlip(nodes: readonly Node[], available: number, used: number): boolean {
+  const groups = nodes.filter((n) => n.kind === "group" && n.times.kind === "number" && n.times.n > 1);
+  const only = groups.length === 1 ? groups[0] : undefined;
+  if (
+    only?.kind !== "group" ||
+    only.times.kind !== "number" ||
+    nodes.some((n) => n.kind === "work" && n.op.uses > 0)
+  )
+    return false;
+  const unit = used / only.times.n;
+  return available % unit === 0 && available - used >= unit;
+}
+
+/** Does a word that nobody knows matter? Not when the round comes out exactly as it should without it. */
+function excused(
+  e: Expanded,
+  c: Candidate,
+  live: number | undefined,
+  slot: string,
+  first: boolean,
+): Judged | undefined {
+  if (!c.nodes.some(holdsUnknown)) return undefined;
+  if (!e.copied && c.found.some((f) => f.severity === "error" && f.doubt === undefined)) return undefined;
+  const sure = c.found.every((f) => f.doubt !== "number");
+  const nodes = withoutUnknown(c.nodes);
+  let k = 0;
+  for (const reading of readings(nodes)) {
+    const j = judgeOne(e, c, reading, live, slot, first, FAULT.other * k++);
+    if (j.fault !== undefined || j.outcome.open) continue;
+    const uses = j.available !== undefined && j.outcome.used > 0;
+    if (j.written === undefined ? uses && sure : j.outcome.offers === j.written) return j;
+  }
+  return undefined;
+}
+
+/**
+ * All the ways in which a round may be meant that are worth following, the likeliest first. A slip is among them only
+ * where no sound reading is cheap; it then stands for each number of stitches that may have been meant to be live behind it.
+ */
+export function judge(
+  e: Expanded,
+  base: Base,
+  slot: string,
+  first: boolean,
+  source: string,
+): readonly Judged[] {
+  const sound: Judged[] = [];
+  let slipped: Judged | undefined;
+  let least = Infinity;
+  const see = (j: Judged) => {
+    if (j.fault === undefined || j.fault === "left") {
+      sound.push(j);
+      least = Math.min(least, j.cost);
+    } else if (!slipped || j.cost < slipped.cost) slipped = j;
+  };
+  for (const c of e.candidates) {
+    // A total that comes out may still make up for so much.
+    if (c.cost - FAULT.agrees >= Math.min(least, slipped?.cost ?? Infinity)) break;
+    const broken = !e.copied && c.found.some((f) => f.severity === "error" && f.doubt === undefined);
+    for (const [b, live] of [base.live, ...base.options].entries()) {
+      if (b > 0 && sound.some((s) => s.fault === undefined)) break;
+      const free = excused(e, c, live, slot, first);
+      if (free) {
+        see({ ...free, cost: free.cost + FAULT.base * b });
+        continue;
+      }
+      let k = 0;
+      for (const nodes of readings(c.nodes)) {
+        const j = judgeOne(e, c, nodes, live, slot, first, FAULT.other * k++ + FAULT.base * b);
+        see(
+          broken
+            ? { ...j, fault: "unread", cost: j.cost + (j.fault === undefined ? FAULT.slip : FAULT.unread) }
+            : j,
+        );
+        if (j.fault === undefined && !broken) break;
+      }
+    }
+    // Rows of a panel may bite stitches at its side.
+    if (sound.length === 0 && base.held > 0 && base.live !== undefined) {
+      const { used } = work(c.nodes, base.live, slot, first);
+      if (used > base.live && used <= base.live + base.held) {
+        const j = judgeOne(e, c, c.nodes, used, slot, first, 0);
+        if (j.fault === undefined && j.written === j.outcome.offers) see(j);
+      }
+    }
+  }
+  sound.sort((a, b) => a.cost - b.cost);
+  const best = sound[0];
+  // The plainest reading comes out: nobody asks whether something else was meant.
+  const plain = best !== undefined && best.echo <= (e.candidates[0]?.cost ?? 0) + 0.01;
+  if (slipped && !plain) return [...sound, ...afterSlip(slipped, slot, first, source)];
+  return sound;
+}
+
+/** A slip, once for each count that the next rounds may go on from. */
+function afterSlip(j: Judged, slot: string, first: boolean, source: string): Judged[] {
+  const { outcome: o, written, available, live } = j;
+  const counts: [number | undefined, number][] = [];
+  const add = (n: number | undefined, cost: number) => {
+    if (n !== undefined && n >= 0 && !counts.some(([m]) => m === n)) counts.push([n, cost]);
+  };
+  if (j.fault === "open") counts.push([undefined, 0]);
+  add(written, 0);
+  if (available !== undefined && j.fault !== "unread" && j.fault !== "written")
+    for (const r of repairs(j.nodes, available, written, slot, first, source).slice(0, 2))
+      add(r.offers, FAULT.goOnMade);
+  if (j.fault !== "open") add(o.offers, FAULT.goOnMade * 2);
+  add(live, FAULT.goOnBefore);
+  if (counts.length === 0) counts.push([undefined, 0]);
+  return counts.map(([count, cost]) => ({ ...j, count, cost: j.cost + cost, echo: j.echo + cost }));
+}

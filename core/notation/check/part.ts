@@ -1,0 +1,370 @@
+import { addSlot, type SlotTally } from "../count";
+import {
+  LEAST_EYE_OPENING,
+  MAIN_SLOT,
+  plainest,
+  type Base,
+  type CheckedPart,
+  type CheckedRound,
+  type Expanded,
+  type PartEvent,
+  type Worked,
+} from "../count/checked";
+import type { RawPart } from "../document";
+import { MAX_MAKE } from "../limits";
+import { addTally, tallySize, type Tally } from "../stitches";
+import { addLoops, freeLoopsIn, operationsOf, partNamed, type LoopsBeingWorked } from "../surroundings";
+import type { Node } from "../tree";
+import { baseFor, type Before } from "./base";
+import { BEAM, MARGIN, WINDOW } from "./costs";
+import { spreadOut, type Budget } from "./expand";
+import { judge, writtenOf, type Judged } from "./judge";
+import type { Reporter } from "./reporter";
+import { settleRound, type Settled } from "./report";
+
+/** A round with the way it may have been meant. */
+interface Step {
+  readonly e: Expanded;
+  readonly base: Base;
+  readonly judged: Judged;
+  readonly settled: Settled;
+  readonly slot: string;
+  readonly first: boolean;
+}
+/** One way to read the rounds that are not decided yet. */
+interface Hypothesis {
+  readonly tail: readonly Step[];
+  readonly at: Before;
+  readonly slot: string;
+  readonly cost: number;
+  /** The line of the last slip: what comes of it on the same line is no other. */
+  readonly brokenLine: number;
+}
+interface Tools {
+  readonly strands: number | undefined;
+  readonly hookMm: number | undefined;
+}
+/** The last ring, drawn shut: mostly six. Common practice, no source (trade guide §1). */
+const LAST_RING = 6;
+/** Reports nothing: what may still turn out otherwise is not told. */
+const SILENT = { problems: [], source: "", lines: [], report: () => undefined } as unknown as Reporter;
+
+/**
+ * Counts a part: several ways to read its rounds are followed side by side until the stitches tell which was meant, and
+ * what is then wrong is told once.
+ */
+export function countPart(
+  raw: RawPart,
+  before: readonly CheckedPart[],
+  after: readonly RawPart[],
+  to: Reporter,
+  budget: Budget,
+): CheckedPart {
+  return new PartCounter(raw, before, after, to, budget).count();
+}
+
+class PartCounter {
+  private readonly rounds: CheckedRound[] = [];
+  private readonly worked: LoopsBeingWorked = new Map();
+  private readonly slots = new Map<string, SlotTally>();
+  private total: Tally = {};
+  private increases = 0;
+  private decreases = 0;
+  private oval = false;
+  private brokenLine = 0;
+  private tools: Tools = { strands: undefined, hookMm: undefined };
+  private dead = { from: -1, to: -1 };
+  private beam: Hypothesis[];
+  private memo: { e: Expanded; key: string; judged: readonly Judged[] } | undefined;
+  constructor(
+    private readonly raw: RawPart,
+    private readonly before: readonly CheckedPart[],
+    private readonly after: readonly RawPart[],
+    private readonly to: Reporter,
+    private readonly budget: Budget,
+  ) {
+    const at: Before = { live: undefined, held: 0, previous: undefined, index: -1 };
+    this.beam = [{ tail: [], at, slot: raw.slot ?? MAIN_SLOT, cost: 0, brokenLine: 0 }];
+  }
+
+  count(): CheckedPart {
+    const { raw } = this;
+    const list = spreadOut(raw, this.before, this.to, this.budget);
+    for (const [i, { round, gap }] of list.entries()) this.step(round, gap, i === 0);
+    this.decide();
+    this.openings();
+    return {
+      name: raw.name,
+      make: this.made(),
+      line: raw.line,
+      from: raw.from,
+      worked: this.workedAs(),
+      rounds: this.rounds,
+      made: this.total,
+      bySlot: [...this.slots].map(([slot, tally]) => ({ slot, ...tally })),
+      increases: this.increases,
+      decreases: this.decreases,
+      events: this.placedEvents(),
+    };
+  }
+
+  /** Every way to read the rounds so far, gone on with by every way to read this one. */
+  private step(e: Expanded, gap: boolean, first: boolean): void {
+    const named = freeLoopsIn(plainest(e).nodes) !== undefined;
+    if (named || (this.beam[0]?.tail.length ?? 0) >= WINDOW) this.decide();
+    const next: Hypothesis[] = [];
+    for (const h of this.beam) {
+      const slot = e.raw.slot !== undefined && !e.copied ? e.raw.slot : h.slot;
+      const at = gap ? { ...h.at, live: undefined } : first ? this.carried(e, h.at) : h.at;
+      const base = baseFor(e, at, this.rounds, this.worked, this.before, named ? this.to : undefined);
+      for (const judged of this.judged(e, base, slot, first)) {
+        const settled = settleRound({ e, base, slot, first, quiet: true }, judged, SILENT);
+        next.push({
+          tail: [...h.tail, { e, base, judged, settled, slot, first }],
+          at: {
+            live: settled.round.count,
+            held: settled.held,
+            previous: settled.round,
+            index: at.index + 1,
+          },
+          slot: settled.slot,
+          cost: h.cost + (h.brokenLine === e.raw.line ? judged.echo : judged.cost),
+          brokenLine: settled.round.broken ? e.raw.line : h.brokenLine,
+        });
+      }
+    }
+    this.beam = pruned(next);
+    if (this.beam.length === 1) this.decide();
+  }
+
+  /** The second round of a range that stands on the same stitches comes out as the first did: it is judged once. */
+  private judged(e: Expanded, base: Base, slot: string, first: boolean): readonly Judged[] {
+    const key = `${base.live}|${base.held}|${base.named}|${base.options.join()}|${slot}|${first}|${e.lastOfLine}`;
+    const { memo } = this;
+    if (memo && memo.key === key && memo.e.raw === e.raw && memo.e.candidates === e.candidates)
+      return memo.judged;
+    const judged = judge(e, base, slot, first, this.to.source);
+    this.memo = { e, key, judged };
+    return judged;
+  }
+
+  /** Numbers that go on over a heading go on in the same stitches: "Shoulders" and "Rnd 12" behind the neck's round 11. */
+  private carried(e: Expanded, at: Before): Before {
+    const last = this.before[this.before.length - 1];
+    const end = last?.rounds[last.rounds.length - 1];
+    const goesOn =
+      e.raw.label?.first !== undefined &&
+      last?.make === 1 &&
+      this.raw.make === 1 &&
+      end?.number === e.raw.label.first - 1 &&
+      end.count !== undefined &&
+      !end.broken;
+    return goesOn ? { ...at, live: end.count } : at;
+  }
+
+  /** Takes the best reading of what is still open, tells what is wrong in it, and adds it up. */
+  private decide(): void {
+    const [best] = this.beam;
+    if (!best) return;
+    for (const s of best.tail) this.commit(s);
+    this.beam = [{ ...best, tail: [], cost: 0 }];
+  }
+
+  private commit(s: Step): void {
+    const { e, judged, base } = s;
+    const quiet =
+      this.brokenLine === e.raw.line ||
+      judged.candidate.pickups.some((p) =>
+        p.part.rounds.some((r) => r.broken && r.line === p.part.rounds.at(-1)?.line),
+      );
+    const { round, oval } =
+      judged.fault === undefined &&
+      s.settled.round.broken === false &&
+      judged.nodes.length > 0 &&
+      s.settled.round.used <= 1e5
+        ? s.settled
+        : settleRound({ e, base, slot: s.slot, first: s.first, quiet }, judged, this.to);
+    for (const f of judged.candidate.found)
+      if (f.severity !== "error" && !e.copied && !quiet && e.lastOfLine)
+        this.to.report(f, f.detail, f.severity);
+    if (round.broken) this.brokenLine = e.raw.line;
+    if (!round.broken && !quiet) this.pickedUp(e, judged, round);
+    if (!quiet) this.madeLater(e, judged);
+    this.oval ||= oval;
+    const { rounds } = this;
+    if (base.named && base.into !== undefined) {
+      // A frill on a frill passes the same rounds by again: each is marked once.
+      for (let j = base.into + 1; j < rounds.length; j++) {
+        if (j === this.dead.from) j = this.dead.to;
+        if (j < rounds.length) rounds[j] = { ...(rounds[j] as CheckedRound), deadEnd: true };
+      }
+      this.dead = { from: base.into + 1, to: rounds.length };
+    }
+    this.tools = toolsOf(round.nodes, this.tools);
+    const { strands, hookMm } = this.tools;
+    const repeated: CheckedRound = {
+      ...round,
+      label: e.label,
+      number: e.number,
+      into: round.into === undefined ? undefined : base.into,
+      strands,
+      hookMm,
+    };
+    rounds.push(repeated);
+    addLoops(this.worked, repeated);
+    for (const b of round.bySlot) this.slots.set(b.slot, addSlot(this.slots.get(b.slot), b));
+    this.total = addTally(this.total, round.made);
+    this.increases += round.increases;
+    this.decreases += round.decreases;
+  }
+
+  /** Stitches taken from other parts, held against what those parts have. */
+  private pickedUp(e: Expanded, judged: Judged, round: CheckedRound): void {
+    const written = writtenOf(judged.nodes, e.lastOfLine);
+    for (const p of judged.candidate.pickups) {
+      const edge = p.part.rounds[p.part.rounds.length - 1]?.count;
+      if (edge === undefined || p.used === edge) continue;
+      if (p.used > edge)
+        this.to.report(
+          p.node,
+          { code: "too-many-used", used: p.used, available: edge, made: round.offers },
+          "error",
+        );
+      else if (written === undefined)
+        this.to.report(p.node, { code: "stitches-left", used: p.used, available: edge }, "warning");
+    }
+  }
+
+  /** A part that this round takes in but that is only made further down. */
+  private madeLater(e: Expanded, judged: Judged): void {
+    if (this.after.length === 0 || e.copied) return;
+    for (const n of operationsOf(judged.candidate.nodes)) {
+      for (const said of [...(n.op.caught ?? []), ...(n.op.part ? [n.op.part] : [])]) {
+        if (partNamed(said, [this.raw]) || partNamed(said, this.before)) continue;
+        const later = partNamed(said, this.after);
+        if (!later) continue;
+        this.to.report(n, { code: "used-before-made", name: later.name, line: later.line }, "warning");
+        return;
+      }
+    }
+  }
+
+  /** How many pieces of the part: a whole number from 1 to `MAX_MAKE`. */
+  private made(): number {
+    const { raw, to } = this;
+    if (raw.make > MAX_MAKE) {
+      const end = to.lines[raw.line - 1]?.to ?? raw.from;
+      to.report({ from: raw.from, to: end }, { code: "too-large", what: "make", limit: MAX_MAKE }, "error");
+      return MAX_MAKE;
+    }
+    return raw.make >= 1 ? Math.round(raw.make) : 1;
+  }
+
+  private workedAs(): Worked {
+    const { rounds, raw } = this;
+    if (this.oval) return "oval";
+    const first = rounds[0];
+    if (!first) return "other";
+    const chained = first.foundation > 0 && !first.nodes.some((n) => n.kind === "start");
+    let turns = 0;
+    let joins = 0;
+    for (const r of rounds) {
+      if (r.joined) joins++;
+      if (r.nodes.some((n) => n.kind === "turn")) turns++;
+    }
+    const rowWords = raw.rounds.some((r) => r.label?.word === "row");
+    if (rounds.length === 1 && first.count === 0 && (first.made.ch ?? 0) > 0) return "chain";
+    if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0))
+      return rowWords ? "rows" : "chain";
+    if (chained && joins === 0 && (turns > 0 || rowWords || rounds.length > 1)) return "rows";
+    if (turns > 0 && turns >= rounds.length / 2 && joins < turns) return "rows";
+    if (joins >= Math.max(1, (rounds.length - 1) / 2) || (joins === 0 && raw.joinedNote === true))
+      return "joined";
+    return "spiral";
+  }
+
+  /** Events by the rounds worked before them: a line such as "Rnds 7–10" stands for four. */
+  private placedEvents(): readonly PartEvent[] {
+    const { raw, rounds } = this;
+    return raw.events.map((e) => {
+      const last = raw.rounds[e.afterRound - 1];
+      return { ...e, afterRound: last ? rounds.filter((r) => r.from <= last.from).length : 0 };
+    });
+  }
+
+  /** Washer-backed eyes and filling want an opening a finger fits through. Source: trade guide §1, common practice. */
+  private openings(): void {
+    const { raw, rounds, to } = this;
+    let filled = false;
+    for (const { event, line } of raw.events) {
+      if (event.kind !== "eyes" && event.kind !== "stuff") continue;
+      const list = rounds.filter((r) => r.line <= line);
+      const last = list[list.length - 1];
+      const at = to.lines[line - 1];
+      if (!at || last?.count === undefined || last.decreases === 0) {
+        filled ||= event.kind === "stuff" && !event.none;
+        continue;
+      }
+      if (event.kind === "stuff") {
+        const widest = Math.max(0, ...list.map((r) => r.count ?? 0));
+        const said = to.source.slice(at.from, at.to).toLowerCase();
+        // A last pinch goes through six stitches; a whole body does not.
+        if (
+          !filled &&
+          !event.none &&
+          last.count <= LAST_RING &&
+          widest >= 30 &&
+          !/finish|more|top up|last bit|close|before|until|as you go|continu/.test(said)
+        )
+          to.report(
+            { from: at.from, to: at.to },
+            {
+              code: "opening-too-small",
+              what: "hands that fill a piece this wide",
+              count: last.count,
+              least: LEAST_EYE_OPENING,
+            },
+            "warning",
+          );
+        filled ||= !event.none;
+      } else if (last.count < LEAST_EYE_OPENING)
+        to.report(
+          { from: at.from, to: at.to },
+          {
+            code: "opening-too-small",
+            what: "eyes with washers",
+            count: last.count,
+            least: LEAST_EYE_OPENING,
+          },
+          "warning",
+        );
+    }
+  }
+}
+
+/** The best few: equal states once, nothing that costs much more than the best. */
+function pruned(list: readonly Hypothesis[]): Hypothesis[] {
+  if (list.length <= 1) return [...list];
+  const sorted = [...list].sort((a, b) => a.cost - b.cost);
+  const most = (sorted[0]?.cost ?? 0) + MARGIN;
+  const seen = new Set<string>();
+  const out: Hypothesis[] = [];
+  for (const h of sorted) {
+    if (h.cost > most || out.length >= BEAM) break;
+    const key = `${h.at.live}|${h.at.held}|${h.slot}|${h.at.previous?.loops}`;
+    if (seen.has(key)) continue;
+    seen.add(key);
+    out.push(h);
+  }
+  return out;
+}
+
+/** Strands and hook after a round: both stay until the text changes them. */
+function toolsOf(nodes: readonly Node[], before: Tools): Tools {
+  let { strands, hookMm } = before;
+  for (const n of nodes) {
+    if (n.kind === "strands") strands = n.n;
+    else if (n.kind === "hook") hookMm = n.mm;
+  }
+  return { strands, hookMm };
+}

@@ -1,0 +1,80 @@
+import type { Cursor } from "../cursor";
+import { block } from "./block";
+import { brackets, soMany } from "./brackets";
+import { colour } from "./colour";
+import type { Context, Phrase, Reading } from "./phrase";
+import { repeat } from "./repeat";
+import { fillers, separators } from "./separators";
+import { drawUp, pickUp, ring } from "./starts";
+import { stitches } from "./stitches";
+import { even, join, layers, leave, loops, otherSide, place, roundsSaid, skip, turn } from "./structure";
+import { event, length, numberAlone, remark, talk, without } from "./talk";
+import { times } from "./times";
+import { tools } from "./tools";
+import { totals } from "./totals";
+
+/** Every way of saying something that is known. A new one is a file and a line here. */
+export const PHRASES: readonly Phrase[] = [
+  stitches,
+  brackets,
+  soMany,
+  totals,
+  times,
+  repeat,
+  numberAlone,
+  ring,
+  pickUp,
+  drawUp,
+  join,
+  turn,
+  skip,
+  leave,
+  otherSide,
+  loops,
+  layers,
+  place,
+  even,
+  roundsSaid,
+  colour,
+  tools,
+  block,
+  event,
+  length,
+  without,
+  remark,
+  separators,
+  fillers,
+];
+
+const BY_WORD = new Map<string, readonly Phrase[]>();
+const ANY = PHRASES.filter((p) => p.starts.has("any"));
+for (const p of PHRASES)
+  for (const w of p.starts)
+    if (w !== "any")
+      BY_WORD.set(
+        w,
+        PHRASES.filter((q) => q.starts.has(w) || q.starts.has("any")),
+      );
+
+/** All readings at the cursor, which stays where it is. Talk is only heard where nothing else is said. */
+export function readingsAt(c: Cursor, x: Context): readonly Reading[] {
+  const at = c.at;
+  const kind = c.kind();
+  const named = BY_WORD.get(c.text());
+  const list =
+    kind === "number" || kind === "ordinal"
+      ? (BY_WORD.get(kind) ?? ANY)
+      : (named ?? (kind === "mark" ? [] : ANY));
+  const out: Reading[] = [];
+  for (const p of list) {
+    c.at = at;
+    for (const r of p.read(c, x)) if (r.to > at) out.push(r);
+  }
+  c.at = at;
+  if (out.length === 0 || out.every((r) => r.piece.kind === "aside" && r.to === at + 1)) {
+    for (const r of talk.read(c, x)) if (r.to > at) out.push(r);
+    c.at = at;
+  }
+  return out;
+}
+export type { Blocks, Context, Phrase, Piece, PieceBody, Reading, SaidWork } from "./phrase";

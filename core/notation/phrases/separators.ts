@@ -1,0 +1,28 @@
+import { COST } from "./costs";
+import { words, type Phrase } from "./phrase";
+
+/** Signs and small words between the phrases. */
+export const separators: Phrase = {
+  name: "separators",
+  starts: words(
+    ", ; . : - -- and then & + / | now again also ! ' \" _ __ ** *** ~ plus = == \u2026 @ # ` ^ % \\ \n ?",
+  ),
+  read(c) {
+    const mark = c.text();
+    c.at++;
+    return [{ to: c.at, cost: COST.separator, piece: { kind: "separator", mark } }];
+  },
+  examples: [[",", ","]],
+};
+/** Words that carry nothing of their own between phrases. */
+export const fillers: Phrase = {
+  name: "fillers",
+  starts: words(
+    "the a an so just simply still you your will finally lastly afterwards only now here but this",
+  ),
+  read(c) {
+    c.at++;
+    return [{ to: c.at, cost: COST.filler * 4, piece: { kind: "aside" } }];
+  },
+  examples: [],
+};

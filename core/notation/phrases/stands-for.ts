@@ -1,0 +1,26 @@
+import type { Cursor } from "../cursor";
+import type { StitchName, Terms } from "../stitches";
+import { readStitch } from "../vocabulary";
+
+/** "(counts as a dc)", "counts as first st" behind a chain; "(does not count)" is taken and means nothing. */
+export function readStandsFor(c: Cursor, terms: Terms): StitchName | undefined {
+  const start = c.at;
+  const bracket = c.take("(", "[");
+  c.take(",", "-");
+  c.take("which", "it", "this", "here", "and", "always");
+  c.take("will", "does", "do");
+  if (c.is("not", "doesn't", "don't") && /^counts?$/.test(c.text(1))) {
+    while (!c.done && !c.is(")", "]", ",", ";", ".")) c.at++;
+    if (bracket && !c.take(")", "]")) c.at = start;
+    return undefined;
+  }
+  if (!c.take("counts", "count", "counting", "counted")) return ((c.at = start), undefined);
+  c.take("as", "for");
+  c.take("a", "the", "one", "1", "your", "first");
+  c.take("first", "1st");
+  if (c.kind() === "ordinal" || (c.kind() === "number" && c.peek()?.value === 1)) c.at++;
+  const word = readStitch(c, terms);
+  while (bracket && !c.done && !c.is(")", "]")) c.at++;
+  if (bracket && !c.take(")", "]")) return ((c.at = start), undefined);
+  return word?.stitch ?? "sc";
+}

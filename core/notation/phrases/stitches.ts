@@ -1,0 +1,187 @@
+import { readColourChange, readShade } from "../colours";
+import type { Cursor } from "../cursor";
+import { noTarget, readLoopPhrase, readLoops, readTarget, type Target } from "../target";
+import type { Span } from "../tree";
+import { isStitchNoun, readStitch } from "../vocabulary";
+import { COST } from "./costs";
+import { NONE, words, type Context, type Phrase, type Reading, type SaidWork } from "./phrase";
+import { readStandsFor } from "./stands-for";
+import { readTimes } from "./times";
+
+const BRACKET = words("( [ { <");
+const CLOSED = /^[)\]}>]$/;
+/** Verbs and articles in front of a stitch add nothing: "work 6 sc", "make an increase". */
+const LEAD = words(
+  "work make crochet do working place put you begin start starting beginning continue a an the by making just only with 1x followed worked one",
+);
+
+/** Is there a stitch with a name of its own at the cursor? */
+export function stitchAhead(c: Cursor, x: Context): boolean {
+  const at = c.at;
+  const word = readStitch(c, x.terms);
+  c.at = at;
+  return word !== undefined && word.kind !== "generic";
+}
+
+/** How many of what are worked into what: "6 sc", "sc in each of the next 6 sts", "2 sc in next st", "inc x 6". */
+export const stitches: Phrase = {
+  name: "stitches",
+  starts: words("any"),
+  read(c, x) {
+    const start = c.at;
+    const plain = bothWays(c, x);
+    if (plain.length > 0) return plain;
+    c.at = start;
+    if (!LEAD.has(c.text())) return NONE;
+    while (LEAD.has(c.text()) && !(c.is("one") && !LEAD.has(c.text(1)) && isStitchNoun(c.text(1)))) c.at++;
+    c.take("of");
+    return c.kind() === "number" || stitchAhead(c, x) ? bothWays(c, x) : NONE;
+  },
+  examples: [
+    ["6 sc", "6 sc"],
+    ["sc 6", "6 sc"],
+    ["2 sc in next st", "2 sc, next"],
+    ["work 2 sc into each of the 6 sts", "2 sc, each 6"],
+    ["make an increase in each stitch around", "inc, each"],
+    ["2sc in ea st", "2 sc, each"],
+    ["inc x 6", "6 inc"],
+    ["sc2tog", "dec"],
+    ["7 dc in the ring", "7 dc, ring"],
+  ],
+};
+
+/** "*sc, inc* 6 times": the star may say how often, or close a repeat. */
+function bothWays(c: Cursor, x: Context): readonly Reading[] {
+  const start = c.at;
+  const out: Reading[] = [];
+  const add = (s: SaidWork | undefined) => {
+    if (s)
+      out.push({ to: c.at, cost: COST.phrase + nounCost(c, s, start), piece: { kind: "work", said: s } });
+  };
+  add(said(c, x, true));
+  if (c.tokens.slice(start, c.at).some((t) => t.text === "*")) {
+    c.at = start;
+    add(said(c, x, false));
+  }
+  return out;
+}
+
+/** "12 sts" without a place tells mostly what a round comes to. */
+function nounCost(c: Cursor, s: SaidWork, start: number): number {
+  if (s.word.kind !== "generic" || s.target.place !== undefined || s.target.reach !== undefined) return 0;
+  const before = c.tokens[start - 1]?.text ?? "";
+  const alone = /^(--?|[.;=!\n])$/.test(before) || (/^[([{]$/.test(before) && /^[)\]}]$/.test(c.text()));
+  return alone ? COST.nounAlone : COST.noun;
+}
+
+function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
+  const numberAt = c.peek();
+  let before: number | undefined;
+  let word = c.kind() === "number" ? readStitch(c, x.terms) : undefined;
+  let colour: string | undefined;
+  if (!word && c.kind() === "number") {
+    before = c.number();
+    if (before === undefined || !Number.isInteger(before)) return undefined;
+    const sign = !ownCross(c) && (stars ? c.take("x", "*", "times") : c.take("x", "times"));
+    if (sign && BRACKET.has(c.text())) return undefined;
+    c.take("more", "-", "of", "additional", "a", "an");
+    colour = c.attempt(() => {
+      const s = readShade(c);
+      return s !== undefined && stitchAhead(c, x) ? s : undefined;
+    });
+  }
+  const loopsBefore = word
+    ? undefined
+    : c.attempt(() => {
+        const l = readLoops(c);
+        return l && stitchAhead(c, x) ? l : undefined;
+      });
+  word ??= readStitch(c, x.terms);
+  if (!word || (word.kind === "generic" && before === undefined)) return undefined;
+  const phrase =
+    loopsBefore === undefined && c.is("blo", "flo", "in", "bl", "fl", "through", "working")
+      ? readLoopPhrase(c)
+      : undefined;
+  const afterAt = c.peek();
+  const after = before === undefined ? countBehind(c, x, stars) : undefined;
+  let often: SaidWork["often"];
+  if (before !== undefined && word.kind !== "generic") {
+    // "1 inc x 6": one increase, six times.
+    const multiplied = c.attempt(() =>
+      (c.is("x") || (stars && c.is("*"))) && !ownCross(c) ? readTimes(c) : undefined,
+    );
+    if (multiplied?.times.kind === "number") often = multiplied.times;
+  }
+  const target: Target = noTarget();
+  const loops = loopsBefore ?? phrase?.loops;
+  if (loops) target.loops = loops;
+  target.freeLoops = phrase?.free;
+  readTarget(c, target);
+  colour ??= colourBehind(c);
+  const n = before ?? after;
+  const at: Span | undefined =
+    n === undefined ? undefined : before !== undefined ? numberAt : lastNumberAt(c, afterAt);
+  const standsFor = word.stitch === "ch" ? readStandsFor(c, x.terms) : undefined;
+  often ??= oftenBehind(c);
+  return { word, n, at, behind: after !== undefined, target, loops, colour, standsFor, often };
+}
+
+/** "x" is the maker's own word for a stitch here: "6 x (…)" multiplies all the same. */
+const ownCross = (c: Cursor): boolean =>
+  c.is("x") &&
+  c.legend.has("x") &&
+  (!BRACKET.has(c.text(1)) || (c.kind(2) === "number" && CLOSED.test(c.text(3))));
+
+/** "sc 6", "inc x6", "sc 6 times", "ch 7". */
+function countBehind(c: Cursor, x: Context, stars: boolean): number | undefined {
+  if (c.done || c.is(",", ")", "]", ";", ".")) return undefined;
+  const times = c.attempt(() => {
+    const t =
+      c.is("x", "twice", "thrice") ||
+      (stars && c.is("*")) ||
+      (c.kind() === "number" && /^(times|time|x)$/.test(c.text(1)))
+        ? readTimes(c)
+        : undefined;
+    return t?.times.kind === "number" && !t.more ? t.times.n : undefined;
+  });
+  if (times !== undefined) return times;
+  if (c.kind() !== "number") return undefined;
+  return c.attempt(() => {
+    const n = c.number();
+    if (n === undefined || !Number.isInteger(n)) return undefined;
+    // "sc 2 sc": the number belongs to what follows; "sc 3 sts" and "sc 3 in next" do not.
+    if (c.kind() === "word" && !isStitchNoun(c.text()) && stitchAhead(c, x)) return undefined;
+    if (c.is("x") && BRACKET.has(c.text(1))) return undefined;
+    if (isStitchNoun(c.text())) c.at++;
+    c.take("more");
+    return n;
+  });
+}
+
+/** "sc through the ear and the head 3 times", "2 sc in next st twice". */
+function oftenBehind(c: Cursor): SaidWork["often"] {
+  if (!(c.is("twice", "thrice") || (c.kind() === "number" && /^(times|time)$/.test(c.text(1)))))
+    return undefined;
+  const times = c.attempt(() => readTimes(c));
+  return times?.times.kind === "number" ? times.times : undefined;
+}
+
+function colourBehind(c: Cursor): string | undefined {
+  if (c.done || (c.kind() === "mark" && !c.is("(", "["))) return undefined;
+  return c.attempt(() => {
+    if (c.is("with", "in")) return readColourChange(c);
+    const bracket = c.take("(", "[");
+    const shade = readShade(c);
+    if (shade === undefined) return undefined;
+    if (bracket) return c.take(")", "]") ? shade : undefined;
+    return c.done || c.is(",", ".", ";", ")", "]", "*", "(") ? shade : undefined;
+  });
+}
+
+function lastNumberAt(c: Cursor, start: Span | undefined): Span | undefined {
+  for (let i = c.at - 1; i >= 0 && start !== undefined && (c.tokens[i]?.from ?? 0) >= start.from - 1; i--) {
+    const token = c.tokens[i];
+    if (token?.kind === "number") return token;
+  }
+  return start;
+}

@@ -1,0 +1,308 @@
+import { leavesStitches, startsEvent } from "../events";
+import { readLayers, readPartNamed } from "../pickups";
+import { noTarget, readLoopPhrase, readTarget } from "../target";
+import type { Node } from "../tree";
+import { isStitchNoun, readStitch } from "../vocabulary";
+import { COST } from "./costs";
+import { NONE, one, words, type Phrase, type PieceBody } from "./phrase";
+import { stitchAhead } from "./stitches";
+import { readTimes } from "./times";
+
+const node = (n: Node): PieceBody => ({ kind: "nodes", nodes: [n] });
+const STOP = words(". ; , ( [ ) ] = { | \n <");
+
+/** "join with sl st", "sl st to join" is read with the stitches; "join to the leg with a sc and work 12 sc around it". */
+export const join: Phrase = {
+  name: "join",
+  starts: words("join joining joined close connect"),
+  read(c, x) {
+    const at = c.at;
+    if (c.is("close", "connect") && !/^(the|this)?$/.test(c.text(1))) return NONE;
+    if (c.is("close", "connect") && !/^(round|rnd|circle|ring)$/.test(c.text(2))) return NONE;
+    if (c.is("joined") && c.text(1) !== "with") return NONE;
+    c.at++;
+    let part: string | undefined;
+    const workBehind = () => {
+      let i = c.at + 1;
+      while (/^(then|work|crochet|make)$/.test(c.tokens[i]?.text ?? "")) i++;
+      const here = c.at;
+      c.at = i;
+      const ahead = c.kind() === "number" && (c.at++, stitchAhead(c, x));
+      c.at = here;
+      return ahead;
+    };
+    while (!c.done && !STOP.has(c.text()) && !(c.is("and", "then") && workBehind())) {
+      if (c.is("-", "--") && c.kind(1) === "number") break;
+      const named = c.attempt(() => readPartNamed(c));
+      if (named !== undefined) part = named;
+      else c.at++;
+    }
+    const end = c.at;
+    const said = c.tokens.slice(at, end).map((t) => t.text);
+    // "join to the first leg with a sc", "join teal with a sc in any st": a stitch that ties it on.
+    const by = said.findIndex((w, i) => i > 0 && (w === "with" || w === "by"));
+    if (by > 0) {
+      c.at = at + by + 1;
+      c.take("a", "an", "one", "1");
+      const word = readStitch(c, x.terms);
+      if (word?.kind === "plain" && word.stitch !== "slst" && word.stitch !== "ch") {
+        const target = noTarget();
+        readTarget(c, target);
+        const behind = c.at;
+        c.at = at + 1;
+        const edge = noTarget();
+        readTarget(c, edge);
+        c.at = Math.max(end, behind);
+        if (edge.part !== undefined) target.part = edge.part;
+        return [
+          {
+            to: c.at,
+            cost: COST.phrase,
+            piece: {
+              kind: "work",
+              said: {
+                word,
+                n: undefined,
+                at: undefined,
+                behind: false,
+                target,
+                loops: target.loops,
+                colour: undefined,
+                standsFor: undefined,
+                often: undefined,
+              },
+            },
+          },
+        ];
+      }
+    }
+    c.at = end;
+    if (said.some((w) => w === "yarn" || w === "new" || w === "colour" || w === "color"))
+      return [{ to: end, cost: COST.phrase, piece: { kind: "aside" } }];
+    if (part !== undefined) return [{ to: end, cost: COST.phrase, piece: { kind: "joined-to", part } }];
+    const ring = said.includes("ring") || said.includes("circle");
+    return [{ to: end, cost: COST.phrase, piece: { kind: "join", ring } }];
+  },
+  examples: [
+    ["join with sl st to first st", "join"],
+    ["join to form a ring", "join ring"],
+    ["Join teal with a sc in any st", "sc, each"],
+  ],
+};
+
+export const turn: Phrase = {
+  name: "turn",
+  starts: words("turn turning turned"),
+  read(c) {
+    const from = c.from;
+    c.at++;
+    c.attempt(() => (c.take("the", "your") && c.take("work", "piece") ? true : undefined));
+    c.take("work");
+    return [{ to: c.at, cost: COST.phrase, piece: node({ kind: "turn", from, to: c.to }) }];
+  },
+  examples: [["turn", "turn"]],
+};
+
+/** "skip 2 sts", "miss 1 ch", "sk next st". */
+export const skip: Phrase = {
+  name: "skip",
+  starts: words("skip sk miss skipping missing m skp"),
+  read(c, x) {
+    const from = c.from;
+    if (c.is("m") && c.kind(1) !== "number") return NONE;
+    c.at++;
+    c.take("the", "over", "all");
+    const first = c.is("first", "1st");
+    if (c.is("1st")) c.at++;
+    else c.take("next", "first", "last");
+    if (
+      c.kind() === "word" &&
+      !isStitchNoun(c.text()) &&
+      !c.is("ch", "chs", "sc", "dc", "hdc", "chain", "chains", "a", "one", "space") &&
+      readStitch(c, x.terms) === undefined
+    ) {
+      // "skipping the legs": told to help the eye.
+      while (!c.done && !c.is(".", ";", ",", "(", "[")) c.at++;
+      return [{ to: c.at, cost: COST.aside, piece: { kind: "aside" } }];
+    }
+    const said = c.kind() === "number" || c.take("a", "an");
+    const n = c.number() ?? 1;
+    c.take("the", "next");
+    const chain = c.is("ch", "chs", "chain", "chains");
+    const noun = isStitchNoun(c.text()) || chain || c.is("sc", "dc", "hdc", "tr");
+    if (noun) c.at++;
+    if (!said && !noun && !first && !c.done && c.kind() !== "mark") return NONE;
+    c.take("around");
+    return [
+      {
+        to: c.at,
+        cost: COST.phrase,
+        piece: node({
+          kind: "skip",
+          n,
+          from,
+          to: c.to,
+          ...(first ? { first } : {}),
+          ...(chain ? { chain } : {}),
+        }),
+      },
+    ];
+  },
+  examples: [
+    ["skip 2 sts", "skip 2"],
+    ["miss 1 ch", "skip 1"],
+  ],
+};
+
+/** "leave the remaining 4 sts unworked". */
+export const leave: Phrase = {
+  name: "leave",
+  starts: words("leave leaving rest remaining last do don't without not"),
+  read(c) {
+    const from = c.from;
+    const leaves =
+      (c.is("leave", "leaving") && leavesStitches(c)) ||
+      (c.is("rest", "remaining") && /^(unworked|of|sts|stitches|st)$/.test(c.text(1)));
+    const not =
+      c.is("do", "don't", "without", "not") &&
+      /^(not|turn|join|joining|turning|turned)$/.test(c.text(1)) &&
+      !startsEvent(c);
+    if (!leaves && !not) return NONE;
+    while (!c.done && !STOP.has(c.text())) c.at++;
+    return [
+      {
+        to: c.at,
+        cost: COST.phrase,
+        piece: leaves ? node({ kind: "leave", from, to: c.to }) : { kind: "aside" },
+      },
+    ];
+  },
+  examples: [["leave remaining 4 sts unworked", "leave"]],
+};
+
+/** "on the other side of the chain", "turn the work and go along the underside". */
+export const otherSide: Phrase = {
+  name: "other side",
+  starts: words("any"),
+  read(c, x) {
+    const from = c.from;
+    if (c.kind() !== "word") return NONE;
+    let side = false;
+    for (let n = 0; n < 16 && !c.done && !c.is(":", ",", ".", ";", "(", "["); n++) {
+      const word = c.text();
+      if (
+        word === "side" &&
+        /^(other|opposite|second|back|far|bottom|under)$/.test(c.tokens[c.at - 1]?.text ?? "")
+      )
+        side = true;
+      if (word === "underside" || word === "bottom" || word === "underneath") side = true;
+      if (c.kind() === "number") break;
+      if (!/^(chain|ch|chains|single|double|half|treble)$/.test(word) && stitchAhead(c, x)) break;
+      if (side && /^(then|and)$/.test(word) && (c.kind(1) === "number" || /^(work|sc|dc)$/.test(c.text(1))))
+        break;
+      c.at++;
+    }
+    return side
+      ? [{ to: c.at, cost: COST.phrase, piece: node({ kind: "other-side", from, to: c.to }) }]
+      : NONE;
+  },
+  examples: [["on the other side of the chain", "other side"]],
+};
+
+/** "in the back loops only", said of what comes; "behind the front loops of round 6". */
+export const loops: Phrase = {
+  name: "loops",
+  starts: words("any"),
+  read(c) {
+    const from = c.from;
+    const bracket = c.take("(", "[");
+    c.attempt(() =>
+      c.take("work", "working", "crochet") &&
+      c.take("this", "the", "in") &&
+      c.take("round", "rnd", "row", "whole")
+        ? (c.take("round", "rnd", "row"), true)
+        : undefined,
+    );
+    const phrase = readLoopPhrase(c);
+    if (!phrase || (bracket && !c.take(")", "]"))) return NONE;
+    const free: Node | undefined = phrase.free
+      ? { kind: "free-loops", of: phrase.free, from, to: c.to }
+      : undefined;
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "loops", loops: phrase.loops, free } }];
+  },
+  examples: [
+    ["in back loops only", "loops back"],
+    ["(BLO)", "loops back"],
+    ["Work this round in back loops only", "loops back"],
+  ],
+};
+
+/** "8 sc, each through both sides": said behind the stitches. */
+export const layers: Phrase = {
+  name: "layers behind",
+  starts: words("each all always every through thru into working going catching joining"),
+  read: (c) =>
+    one(c, COST.place, () => {
+      c.take("each", "all", "always", "every");
+      c.take("time", "one", "st");
+      const found = readLayers(c);
+      return found ? { kind: "layers", layers: found } : undefined;
+    }),
+  examples: [],
+};
+
+/** A place that belongs to the stitches or the bracket before it: "… and in each ch across", ") in next st". */
+export const place: Phrase = {
+  name: "place",
+  starts: words(
+    "in into on onto to through thru over across around along at from of each every next same last all both for working evenly ea 1 2",
+  ),
+  read(c) {
+    const token = c.peek();
+    const n = c.kind() === "number" && /^(in|into)$/.test(c.text(1)) ? c.number() : undefined;
+    if (c.kind() === "number") return NONE;
+    const target = noTarget();
+    if (!readTarget(c, target)) return NONE;
+    if (
+      target.place === undefined &&
+      target.reach === undefined &&
+      !target.bridge &&
+      target.part === undefined
+    )
+      return NONE;
+    const at = n === undefined || !token ? undefined : { from: token.from, to: token.to };
+    return [{ to: c.at, cost: COST.place, piece: { kind: "place", target, n, at } }];
+  },
+  examples: [["in each ch across", "place each"]],
+};
+
+/** "work even", "sc around" without its stitch: plain all the way. */
+export const even: Phrase = {
+  name: "even",
+  starts: words("even around evenly work crochet continue straight"),
+  read(c) {
+    c.take("work", "crochet", "continue");
+    if (!c.take("even", "around", "straight")) return NONE;
+    c.take("up");
+    const t = noTarget();
+    readTarget(c, t);
+    c.attempt(() => readTimes(c));
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "even", times: { kind: "around" } } }];
+  },
+  examples: [["work even", "even"]],
+};
+
+/** "(4 rounds)" behind a round that stands for several: the label's numbers say the same. */
+export const roundsSaid: Phrase = {
+  name: "rounds said",
+  starts: words("( ["),
+  read(c) {
+    c.at++;
+    c.take("for");
+    if (c.number() === undefined || !/^(rounds?|rnds?|rows?|rds?)$/.test(c.text())) return NONE;
+    c.at++;
+    c.take("total", "in", "all");
+    return c.take(")", "]") ? [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }] : NONE;
+  },
+  examples: [["(4 rounds)", "aside"]],
+};

@@ -1,0 +1,316 @@
+import type { Cursor } from "../cursor";
+import { readEvent, startsEvent } from "../events";
+import { isRoundWord } from "../labels";
+import { isStitchNoun, nearestStitchWord, readStitch } from "../vocabulary";
+import { COST } from "./costs";
+import { NONE, words, type Context, type Phrase, type Reading } from "./phrase";
+import { stitchAhead } from "./stitches";
+
+const OPEN = words("( [ { <");
+/** Words of talk that show that a number beside them counts something else. */
+const CUE = words(
+  "marker mark note side row rows round rnd rounds rnds piece cm mm inch inches left right beginning start continue spiral tail hook now this here leg arm head body ear opening middle count facing photo picture step see figure if have should that's these those it's would like easy",
+);
+
+/** Is there work at token `i`, perhaps behind a number? */
+function workAt(c: Cursor, x: Context, i: number): boolean {
+  const at = c.at;
+  c.at = i;
+  c.take("then", "and");
+  c.number();
+  const opens = OPEN.has(c.text());
+  const ahead = opens || stitchAhead(c, x);
+  c.at = at;
+  return ahead;
+}
+
+/** Where a stretch of talk ends: at a full stop, at a bracket, where stitches begin. */
+export function talkEnd(c: Cursor, x: Context, soft: boolean): number {
+  let i = c.at;
+  for (; i < c.tokens.length; i++) {
+    const t = c.tokens[i]?.text ?? "";
+    if (t === ";" || t === "\n" || (t === "." && c.tokens[i + 1]?.kind !== "number")) break;
+    if (t === ")" || t === "]" || t === "}" || t === "*" || t === "[" || t === "{" || t === "|") break;
+    if (t === "(" && (c.tokens[i + 1]?.kind === "number" || i > c.at)) break;
+    if (t === "=" && c.tokens[i + 1]?.kind === "number") break;
+    if (t === "," && (soft || workAt(c, x, i + 1))) break;
+    if ((t === ":" || t === "-" || t === "--") && i > c.at && workAt(c, x, i + 1)) break;
+    if (
+      soft &&
+      (t === "and" || t === "then") &&
+      i > c.at &&
+      c.tokens[i + 1]?.text !== "then" &&
+      workAt(c, x, i + 1)
+    )
+      break;
+  }
+  return i;
+}
+
+/** Stuffing, eyes, fastening off, sewing: things done beside the stitches. */
+export const event: Phrase = {
+  name: "event",
+  starts: words("any"),
+  read(c, x) {
+    if (!startsEvent(c)) return NONE;
+    const from = c.from;
+    let end = Math.max(talkEnd(c, x, false), c.at + 1);
+    // "close it with 8 sc through both sides": what comes behind "with" is worked.
+    for (let i = c.at + 1; i < end - 2; i++)
+      if (
+        /^(with|by|using|working)$/.test(c.tokens[i]?.text ?? "") &&
+        c.tokens[i + 1]?.kind === "number" &&
+        workAt(c, x, i + 1)
+      )
+        end = i + 1;
+    const found = readEvent(c, end);
+    c.at = end;
+    return [
+      {
+        to: end,
+        cost: COST.phrase,
+        piece: found
+          ? { kind: "nodes", nodes: [{ kind: "event", event: found, from, to: c.to }] }
+          : { kind: "aside" },
+      },
+    ];
+  },
+  examples: [["Stuff lightly", "event stuff"]],
+};
+
+/** "until it measures 5 cm", "for 4 inches": a length where a number of rounds is wanted. */
+export const length: Phrase = {
+  name: "length",
+  starts: words("until till til for to"),
+  read(c) {
+    const from = c.from;
+    const measured = c.is("for") && c.kind(1) === "number" && /^(cm|mm|in|inch|inches)$/.test(c.text(2));
+    if (!measured && !c.is("until", "till", "til")) return NONE;
+    while (!c.done && !c.is(".", ";", ",", "\n", ")")) c.at++;
+    const said = c.source.slice(from, c.to).replace(/\s+/g, " ").trim();
+    return [
+      {
+        to: c.at,
+        cost: COST.aside,
+        piece: {
+          kind: "nodes",
+          nodes: [{ kind: "event", event: { kind: "length-asked", words: said }, from, to: c.to }],
+        },
+      },
+    ];
+  },
+  examples: [["until it measures 5 cm", "event length-asked"]],
+};
+
+interface Talk {
+  readonly words: number;
+  readonly numbers: number;
+  readonly stitches: number;
+  readonly cues: number;
+  /** "sts" and the like. */
+  readonly nouns: number;
+}
+function measure(c: Cursor, x: Context, from: number, to: number): Talk {
+  let n = 0;
+  let numbers = 0;
+  let stitches = 0;
+  let cues = 0;
+  let nouns = 0;
+  const at = c.at;
+  for (let i = from; i < to; i++) {
+    const t = c.tokens[i];
+    if (!t || t.kind === "mark") continue;
+    n++;
+    if (CUE.has(t.text)) cues++;
+    if (isStitchNoun(t.text)) nouns++;
+    if (
+      t.kind === "number" &&
+      !isRoundWord(c.tokens[i - 1]?.text ?? "") &&
+      !/^(mm|cm|inch|inches|g|rounds?|rnds?|minutes|hours)$/.test(c.tokens[i + 1]?.text ?? "")
+    )
+      numbers++;
+    c.at = i;
+    if (t.kind === "word" && !isStitchNoun(t.text)) {
+      const w = readStitch(c, x.terms);
+      if (w && w.kind !== "generic") stitches++;
+    }
+  }
+  c.at = at;
+  return { words: n, numbers, stitches, cues, nouns };
+}
+const cost = (t: Talk): number =>
+  COST.aside +
+  COST.asideWord * t.words +
+  Math.max(0, t.numbers - t.cues) * COST.asideNumber +
+  Math.max(0, t.stitches - t.cues) * COST.asideStitch;
+
+/** Talk between the stitches, or words nobody knows. */
+export const talk: Phrase = {
+  name: "talk",
+  starts: words("any"),
+  read(c, x) {
+    if (c.kind() === "mark") return NONE;
+    const start = c.at;
+    const end = Math.max(talkEnd(c, x, true), start + 1);
+    const said = c.tokens.slice(start, end);
+    const letters = said.filter((t) => t.kind === "word");
+    const lone = letters.length === 1 ? letters[0] : undefined;
+    const near = letters
+      .slice(0, 3)
+      .map((t) => ({ t, near: nearestStitchWord(t.text) }))
+      .find((f) => f.near !== undefined && f.near !== f.t.text);
+    const counted = said.some((t) => t.kind === "number");
+    const from = said[0]?.from ?? 0;
+    const to = said[said.length - 1]?.to ?? from;
+    const source = (a: number, b: number) => c.source.slice(a, b).replace(/\s+/g, " ").trim().slice(0, 60);
+    if (near && (counted || letters.length <= 2))
+      return [
+        {
+          to: end,
+          cost: COST.unreadNumber,
+          piece: {
+            kind: "unread",
+            detail: { code: "unknown-word", word: c.source.slice(near.t.from, near.t.to), near: near.near },
+            at: near.t,
+            word: near.t.text,
+            doubt: undefined,
+          },
+        },
+      ];
+    if (lone && said[0] && (counted || said.length === 1))
+      return [
+        {
+          to: end,
+          cost: counted ? COST.unreadNumber : COST.unreadWord,
+          piece: {
+            kind: "unread",
+            detail: { code: "unknown-word", word: c.source.slice(lone.from, lone.to), near: undefined },
+            at: lone,
+            word: lone.text,
+            doubt:
+              counted && !(end === c.tokens.length && said[0].kind === "number" && said.length === 2)
+                ? "number"
+                : "word",
+          },
+        },
+      ];
+    if (letters.length === 0 || (counted && letters.length <= 3 && !letters.some((t) => CUE.has(t.text))))
+      return [
+        {
+          to: end,
+          cost:
+            (letters.length === 0 && counted
+              ? COST.unreadAlone
+              : counted
+                ? COST.unreadNumber
+                : COST.unreadWord) +
+            measure(c, x, start, end).stitches * COST.asideStitch,
+          piece: {
+            kind: "unread",
+            detail: { code: "not-understood", text: source(from, to) },
+            at: { from, to },
+            word: "",
+            doubt: counted ? "number" : "word",
+          },
+        },
+      ];
+    return [{ to: end, cost: cost(measure(c, x, start, end)), piece: { kind: "aside" } }];
+  },
+  examples: [["and then have a cup of tea", "aside"]],
+};
+
+/** "(that's 6 increases)", "(pull it tight)": a remark in brackets, whatever stands in it. */
+export const remark: Phrase = {
+  name: "remark",
+  starts: words("( ["),
+  read(c, x) {
+    const start = c.at;
+    const close = c.is("(") ? ")" : "]";
+    const end = c.tokens.findIndex(
+      (t, i) => i > start && (t.text === close || t.text === "(" || t.text === "["),
+    );
+    if (end < 0 || c.tokens[end]?.text !== close || end - start > 40) return NONE;
+    const t = measure(c, x, start + 1, end);
+    // A bracket of stitches and numbers alone is no remark.
+    if (t.words === 0 || t.words <= t.numbers + t.stitches + t.nouns) return NONE;
+    const out: Reading = { to: end + 1, cost: cost(t) - COST.aside + COST.remark, piece: { kind: "aside" } };
+    return [out];
+  },
+  examples: [["(that's 6 increases)", "aside"]],
+};
+
+/** "no increases", "without shaping": says what is not done. */
+export const without: Phrase = {
+  name: "without",
+  starts: words("no without not"),
+  read(c) {
+    c.at++;
+    c.take("any", "more", "further");
+    if (
+      !c.is(
+        "increases",
+        "increase",
+        "increasing",
+        "decreases",
+        "decrease",
+        "decreasing",
+        "shaping",
+        "inc",
+        "dec",
+        "changes",
+        "incs",
+        "decs",
+      )
+    )
+      return NONE;
+    c.at++;
+    c.attempt(() => (c.take("or", "and", "/", "nor") ? (c.take("any"), c.at++, true) : undefined));
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }];
+  },
+  examples: [["no increases or decreases", "aside"]],
+};
+
+/** A number with its stitch left out: "(2, inc)", "R5: 24". */
+export const numberAlone: Phrase = {
+  name: "number alone",
+  starts: words("number"),
+  read(c) {
+    const before = c.tokens[c.at - 1]?.text ?? "";
+    const n = c.number();
+    if (n === undefined || !Number.isInteger(n)) return NONE;
+    if (/^[(\[{<]$/.test(before) && c.is(")", "]", "}", ">")) return NONE;
+    // Only where stitches may begin, and where nothing else could be counted.
+    if (!(before === "" || /^[(\[{<,*;:+]$/.test(before) || before === "and" || before === "then"))
+      return NONE;
+    if (!(
+      c.done ||
+      c.is(
+        ",",
+        ")",
+        "]",
+        "}",
+        ">",
+        "(",
+        "[",
+        "=",
+        "-",
+        "--",
+        ";",
+        ".",
+        "*",
+        "and",
+        "then",
+        "+",
+        "{",
+        "\n",
+        "|",
+        "/",
+        "\u2026",
+      ) ||
+      c.is("around", "along", "across", "in", "into")
+    ))
+      return NONE;
+    return [{ to: c.at, cost: COST.numberAlone, piece: { kind: "number", n } }];
+  },
+  examples: [["2", "2 alone"]],
+};

@@ -1,0 +1,94 @@
+import type { Cursor } from "../cursor";
+import { readReach } from "../target";
+import type { Times } from "../tree";
+import { COST } from "./costs";
+import { NONE, words, type Phrase } from "./phrase";
+
+export interface SaidTimes {
+  readonly times: Times;
+  /** "5 more times": the first time is not among them. */
+  readonly more: boolean;
+}
+const number = (n: number, at?: { from: number; to: number }): Times =>
+  at ? { kind: "number", n, at: { from: at.from, to: at.to } } : { kind: "number", n };
+
+/** "x 6", "* 6", "6 times", "6x", "twice", "5 more times", "a total of 6 times", "around", "to last 2 sts". */
+export function readTimes(c: Cursor): SaidTimes | undefined {
+  if (c.done) return undefined;
+  return c.attempt(() => {
+    c.take("for", "a", "another");
+    const again = c.tokens[c.at - 1]?.text === "another";
+    if (c.is("total") && c.text(1) === "of") c.at += 2;
+    if (c.take("twice")) return { times: number(2), more: c.take("more") };
+    if (c.take("thrice")) return { times: number(3), more: c.take("more") };
+    if (c.take("once")) return { times: number(1), more: c.take("more") };
+    const sign = c.take("x", "*", "times");
+    const another = again || c.take("another");
+    const token = c.peek();
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n !== undefined && token) {
+      if (!Number.isInteger(n)) return undefined;
+      const more1 = c.take("more", "additional", "further");
+      const word = c.take("times", "time", "x", "xs");
+      const more2 = c.take("more");
+      if (!sign && !word && !more1) return undefined;
+      if (!sign && !word && more1 && !c.done && c.kind() !== "mark") return undefined;
+      c.attempt(() => (c.take("in") && c.take("total", "all") ? true : undefined));
+      c.take("total", "altogether", "around");
+      return { times: number(n, token), more: more1 || more2 || another };
+    }
+    if (sign || again) return undefined;
+    const reach = readReach(c);
+    return reach ? { times: reach, more: false } : undefined;
+  });
+}
+
+const END = words(", . ; ( [ = ) ] } { - -- | / * ~ \n \u2026 and then");
+
+/** How often the stitches or the bracket before it are worked. */
+export const times: Phrase = {
+  name: "times",
+  starts: words(
+    "number x * times twice thrice once for a another ( [ around across all to until till til throughout every each the along round even evenly total - --",
+  ),
+  read(c) {
+    // "dec (x6)", "inc (6 times)": the bracket says how often.
+    const dash = c.take("-", "--");
+    if (dash && c.kind() !== "number" && !c.is("all")) return NONE;
+    const behind = c.tokens[c.at - 1]?.text ?? "";
+    if (!dash && c.kind() === "number" && /^[)\]}>*]$/.test(behind)) {
+      // "(sc, inc) 6": a number alone behind a bracket.
+      const token = c.peek();
+      const n = c.number();
+      if (token && n !== undefined && Number.isInteger(n) && (c.done || END.has(c.text())))
+        return [
+          {
+            to: c.at,
+            cost: COST.times * 2,
+            piece: {
+              kind: "times",
+              times: { kind: "number", n, at: { from: token.from, to: token.to } },
+              more: false,
+            },
+          },
+        ];
+      c.at--;
+    }
+    const bracket = c.take("(", "[");
+    const said = readTimes(c);
+    if (!said || (bracket && (said.times.kind !== "number" || !c.take(")", "]")))) return NONE;
+    if (dash && said.times.kind === "number" && !c.done && !c.is("(", "[", ".", ",", "=", "{", "-", "|", "<"))
+      return NONE;
+    // A number alone behind "x" that opens a bracket is how often the bracket is worked.
+    return [{ to: c.at, cost: COST.times, piece: { kind: "times", ...said } }];
+  },
+  examples: [
+    ["x 6", "×6"],
+    ["(6 times)", "×6"],
+    ["5 more times", "×5 more"],
+    ["a total of 6 times", "×6"],
+    ["around", "×around"],
+    ["to last 2 sts", "×until 2"],
+    ["for the whole round", "×around"],
+  ],
+};

@@ -1,0 +1,253 @@
+import type { Cursor } from "../cursor";
+import { isRoundWord } from "../labels";
+import { isStitchNoun, readStitch, type StitchWord } from "../vocabulary";
+import { COST } from "./costs";
+import { words, type Context, type Phrase, type PieceBody, type Reading } from "./phrase";
+import { readTimes } from "./times";
+
+const CLOSER: ReadonlyMap<string, string> = new Map(
+  Object.entries({
+    "(": ")",
+    "[": "]",
+    "{": "}",
+    "<": ">",
+    "|": "|",
+    "~": "~",
+    '"': '"',
+    "/": "/",
+    "*": "*",
+    "**": "**",
+  }),
+);
+const SIGN = words("= == - -- : / | \u2026 ~ > ** __");
+/** "you should now have", "for a total of", "st count:". */
+const LEAD = words(
+  "total totals count stitch stitches st sts you should will now have be are there is giving making makes gives this a of leaving to make get with end up for gets leaves left have: altogether in all = : that's that it its round rnd row which",
+);
+const LEAD_START = words(
+  "total totals count stitch stitches st sts you there giving making makes gives leaving leaves for this to now in that's that which",
+);
+/** Words that may stand behind the number and say no more. */
+const TRAIL = words(
+  "remain remaining left overall rem total totals altogether now made in all each around on per stitch stitches st sts s sti stich stiches count . side round rnd leg row the your hook every",
+);
+const SHORT_UNIT = words("s st sts stitch stitches stiches sti stich");
+const THINGS_STOP = words("x times time more cm mm g m yd oz inch inches rounds rnds rows round rnd row");
+
+/** "= 21st" is twenty-one stitches, whatever it looks like. */
+function totalNumber(c: Cursor): number | undefined {
+  const token = c.peek();
+  if (token?.kind === "number" && Number.isInteger(token.value)) return (c.at++, token.value);
+  if (token?.kind !== "ordinal" || !token.text.endsWith("1st")) return undefined;
+  c.at++;
+  return token.value;
+}
+
+/** Does the round, or a sentence of it, end here? */
+const atEnd = (c: Cursor): boolean => c.done || c.is(".", ";", "!", ")", "]", "\n", "|");
+
+interface Counted {
+  readonly n: number;
+  readonly each: boolean;
+  readonly unit: StitchWord | undefined;
+  readonly named: boolean;
+}
+
+/** "18", "18 sts", "18 sc in all": the number with what it counts. */
+function counted(c: Cursor, x: Context): Counted | undefined {
+  const n = totalNumber(c);
+  if (n === undefined) return undefined;
+  c.take(".");
+  let named = false;
+  let unit: StitchWord | undefined;
+  if (SHORT_UNIT.has(c.text())) {
+    named = true;
+    c.at++;
+  } else if (c.kind() === "word") {
+    unit = c.attempt(() => {
+      const w = readStitch(c, x.terms);
+      return w?.kind === "plain" ? w : undefined;
+    });
+    if (unit) named = true;
+    if (SHORT_UNIT.has(c.text())) c.at++;
+  }
+  if (c.is("total", "altogether", "in") && !named) named = true;
+  const each = c.is("each", "per") || (c.is("on") && c.text(1) === "each");
+  while (
+    !c.done &&
+    (TRAIL.has(c.text()) || isRoundWord(c.text())) &&
+    !(c.is(".") && !(c.kind(1) === "mark"))
+  ) {
+    named ||= /^(now|left|remain|remaining|total|altogether|overall|made)$/.test(c.text());
+    c.at++;
+  }
+  return { n, each, unit, named };
+}
+
+/** "(18)", "[18 sts]", "= 18", ". 18 sts.", "you should have 18", "18 in all": what the round comes to. */
+export const totals: Phrase = {
+  name: "totals",
+  starts: new Set([
+    "number",
+    "ordinal",
+    ...'( [ { < = == - -- : / | ~ > ** __ \u2026 " *'.split(" "),
+    ...LEAD_START,
+  ]),
+  read(c, x) {
+    const out: Reading[] = [];
+    const start = c.at;
+    const push = (cost: number, t: Counted) => {
+      out.push({ to: c.at, cost, piece: { kind: "total", n: t.n, each: t.each, unit: t.unit } });
+    };
+    const mark = c.text();
+    const bracketed = bracketTotal(c, x);
+    if (bracketed) push(COST.totalBracketed, bracketed);
+    c.at = start;
+    if (mark === "(" || mark === "[" || mark === "{") {
+      const list = listed(c, x);
+      if (list) out.push(...list);
+      return out;
+    }
+    const signed = SIGN.has(mark) && c.kind() === "mark";
+    if (signed) {
+      while (SIGN.has(c.text()) && c.kind() === "mark") c.at++;
+      const led = leadWords(c);
+      const t = counted(c, x);
+      if (t) {
+        while (c.is("|", "~", "**", "*", "-", "--", "__", '"')) c.at++;
+        const sure = mark === "=" || mark === "==" || mark === "\u2026" || led;
+        if (
+          c.done ||
+          (atEnd(c) && (sure || t.named || c.is("."))) ||
+          (sure && (t.named || mark === "=") && !times(c))
+        )
+          push(sure ? COST.totalSigned : COST.totalSigned * 2, t);
+      }
+      return out;
+    }
+    if (c.kind() === "word") {
+      if (!leadWords(c)) return out;
+      c.take("=", ":", "-");
+      const t = counted(c, x);
+      if (t && (atEnd(c) || (t.named && !c.is(","))) && !times(c)) push(COST.totalSaid, t);
+      return out;
+    }
+    if (c.kind() !== "number" && c.kind() !== "ordinal") return out;
+    const before = c.tokens[start - 1]?.text ?? "";
+    const t = counted(c, x);
+    if (!t || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
+    if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
+    else if (before === "," && t.named) push(COST.totalComma, t);
+    else if (t.named || c.done) push(before === "," || start === 0 ? COST.totalBare * 3 : COST.totalBare, t);
+    return out;
+  },
+  examples: [
+    ["(18)", "total 18"],
+    ["[18 sts]", "total 18"],
+    ["{18}", "total 18"],
+    ["= 18 sts", "total 18"],
+    ["- 18", "total 18"],
+    ["| 18 |", "total 18"],
+    ["~18~", "total 18"],
+    ["**(18)**", "total 18"],
+    ["(=18)", "total 18"],
+    ["(st count: 18)", "total 18"],
+    ["(18 s)", "total 18"],
+    ["18 in all", "total 18"],
+    ["Stitches: 18", "total 18"],
+    ["you should now have 18 stitches", "total 18"],
+    ["(10 sc and 8 ch)", "total 10"],
+    ["= 21st", "total 21"],
+  ],
+};
+
+/** Moves past words that introduce a total; false when nothing of the kind stands there. */
+function leadWords(c: Cursor): boolean {
+  if (!LEAD_START.has(c.text())) return false;
+  const from = c.at;
+  while (c.at - from < 8 && c.kind() !== "number" && LEAD.has(c.text())) c.at++;
+  if (c.kind() === "number" || c.kind() === "ordinal") return true;
+  c.at = from;
+  return false;
+}
+const times = (c: Cursor): boolean => {
+  const at = c.at;
+  const follows = c.kind() !== "mark" && readTimes(c) !== undefined;
+  c.at = at;
+  return follows;
+};
+
+/** A total between two marks that belong together. */
+function bracketTotal(c: Cursor, x: Context): Counted | undefined {
+  const marks: string[] = [];
+  while (marks.length < 3 && CLOSER.has(c.text()) && c.kind() === "mark") {
+    marks.push(c.text());
+    c.at++;
+  }
+  if (marks.length === 0) return undefined;
+  while (c.is("=", "-", ":", "~", "**", "*", "\u2026")) c.at++;
+  leadWords(c);
+  c.take("=", ":", "-", "of", "have");
+  const t = counted(c, x);
+  if (!t) return undefined;
+  while (marks.length > 0) {
+    c.take("**", "*", "!", ".");
+    if (!c.take(CLOSER.get(marks.pop() ?? "") ?? ")")) return undefined;
+  }
+  // "(6 sc) x 3" and "(6 sts) 3 times" are repeats.
+  if ((t.unit || t.named) && times(c)) return undefined;
+  if (c.is("x", "*") && c.kind(1) === "number") return undefined;
+  return t;
+}
+
+/** "(10 sc and 8 ch)", "(12 sc, 6 petals)": kind by kind. Chains and things are no stitches, unless she counts them along. */
+function listed(c: Cursor, x: Context): Reading[] | undefined {
+  const close = CLOSER.get(c.text()) ?? ")";
+  c.at++;
+  let n = 0;
+  let extra = 0;
+  let kinds = 0;
+  let stitchKinds = 0;
+  let lone = false;
+  while (!c.done && !c.is(close)) {
+    c.take(",", "and", "+", "&", ";", "/", "plus", "with");
+    const k = c.kind() === "number" ? c.number() : undefined;
+    if (k === undefined || !Number.isInteger(k)) return undefined;
+    const unit = readStitch(c, x.terms);
+    if (unit && unit.kind !== "plain" && unit.kind !== "generic") return undefined;
+    if (unit && /^(space|spaces|sp|sps|loop|loops|arch|arches|-|gaps)$/.test(c.text())) {
+      while (!c.done && !c.is(close, ",", "and", "+", "&")) c.at++;
+      extra += k;
+    } else if (unit && unit.stitch !== "ch" && unit.stitch !== "slst") {
+      n += k;
+      stitchKinds++;
+    } else if (unit) extra += k;
+    else {
+      if (c.kind() !== "word" || THINGS_STOP.has(c.text())) return undefined;
+      let many = 0;
+      while (c.kind() === "word" && many < 3 && !c.is("and", "plus", "with")) {
+        if (THINGS_STOP.has(c.text())) return undefined;
+        c.at++;
+        many++;
+      }
+      lone = true;
+      extra += k;
+    }
+    kinds++;
+  }
+  if (!c.take(close) || kinds === 0 || times(c)) return undefined;
+  const total = (count: number): PieceBody => ({ kind: "total", n: count, each: false, unit: undefined });
+  if (kinds === 1)
+    return lone
+      ? [
+          // "(7 fins)": seven things, or seven stitches called so.
+          { to: c.at, cost: COST.things, piece: { kind: "aside" } },
+          { to: c.at, cost: COST.things + 0.1, piece: total(extra) },
+        ]
+      : undefined;
+  const at = c.at;
+  const out: Reading[] = [{ to: at, cost: COST.totalListed, piece: total(stitchKinds > 0 ? n : extra) }];
+  if (stitchKinds > 0 && extra > 0)
+    out.push({ to: at, cost: COST.totalListed + 0.2, piece: total(n + extra) });
+  return out;
+}

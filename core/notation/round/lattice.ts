@@ -1,0 +1,64 @@
+import type { Cursor } from "../cursor";
+import { readingsAt, type Context, type Piece } from "../phrases";
+
+/** Whole readings of a round that are kept. More of them cost time and hardly ever win. */
+const KEPT = 6;
+
+interface Step {
+  readonly cost: number;
+  readonly before: Step | undefined;
+  readonly piece: Piece | undefined;
+}
+/** All the words of a round cut into phrases in one way. */
+export interface Path {
+  readonly cost: number;
+  readonly pieces: readonly Piece[];
+}
+
+/**
+ * The cheapest ways to cut the cursor's words into phrases, best first: a chart over the places between the words that
+ * keeps `KEPT` at each. Time is linear in the words, since each phrase looks a bounded number of words ahead.
+ */
+export function cheapestPaths(c: Cursor, x: Context): readonly Path[] {
+  const { tokens } = c;
+  const at: Step[][] = Array.from({ length: tokens.length + 1 }, () => []);
+  at[0]?.push({ cost: 0, before: undefined, piece: undefined });
+  for (let i = 0; i < tokens.length; i++) {
+    const here = at[i];
+    if (!here || here.length === 0) continue;
+    c.at = i;
+    const readings = readingsAt(c, x);
+    const from = tokens[i]?.from ?? 0;
+    // A word that nothing can begin with is passed by.
+    if (readings.length === 0) passBy(at, here, i, from, tokens[i]?.to ?? from);
+    for (const r of readings) {
+      const piece: Piece = { ...r.piece, from, to: tokens[r.to - 1]?.to ?? from };
+      for (const step of here) keep(at[r.to], { cost: step.cost + r.cost, before: step, piece });
+    }
+  }
+  c.at = tokens.length;
+  return (at[tokens.length] ?? []).map((end) => {
+    const pieces: Piece[] = [];
+    for (let s: Step | undefined = end; s?.piece; s = s.before) pieces.push(s.piece);
+    return { cost: end.cost, pieces: pieces.reverse() };
+  });
+}
+
+function passBy(at: Step[][], here: readonly Step[], i: number, from: number, to: number): void {
+  for (const step of here)
+    keep(at[i + 1], {
+      cost: step.cost + 0.2,
+      before: step,
+      piece: { kind: "separator", mark: "", from, to },
+    });
+}
+
+/** Puts a step among the cheapest of its place; the list stays sorted and short. */
+function keep(list: Step[] | undefined, step: Step): void {
+  if (!list) return;
+  let i = list.length;
+  while (i > 0 && (list[i - 1]?.cost ?? 0) > step.cost) i--;
+  if (i >= KEPT) return;
+  list.splice(i, 0, step);
+  if (list.length > KEPT) list.pop();
+}

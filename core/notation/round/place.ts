@@ -1,0 +1,294 @@
+import { mixedInto, operationOf, stitchInto, stitchTogether } from "../operations";
+import type { SaidWork } from "../phrases";
+import { addTally, type StitchName, type Tally } from "../stitches";
+import type { Target } from "../target";
+import { ONCE, type Loops, type Node, type Operation, type Span, type Times } from "../tree";
+import { MAX_REPEAT } from "../limits";
+
+type Work = Extract<Node, { kind: "work" }>;
+
+/** What stands around stitches and decides what they mean. */
+export interface Around {
+  readonly items: readonly Node[];
+  /** Loops the round is worked in unless the stitches say otherwise. */
+  readonly loops: Loops;
+  readonly span: Span;
+}
+
+const at = (where: Span | undefined): { at?: Span } =>
+  where ? { at: { from: where.from, to: where.to } } : {};
+const number = (n: number, where?: Span): Times => ({
+  kind: "number",
+  n: Math.min(n, MAX_REPEAT),
+  ...at(where),
+});
+const AROUND: Times = { kind: "around" };
+
+export const isWorked = (n: Node): boolean =>
+  (n.kind === "work" && n.op.stitch !== "ch") || n.kind === "group" || n.kind === "evenly";
+
+/** Chains made so far, where each has its number. */
+export function chainsIn(items: readonly Node[]): number {
+  let n = 0;
+  for (const i of items)
+    if (i.kind === "work" && i.op.stitch === "ch" && i.times.kind === "number") n += i.times.n;
+  return n;
+}
+
+/** Stitches as said, put where they stand. The first node holds the plainest meaning, its `other` a second one. */
+export function placed(said: SaidWork, around: Around): readonly Node[] {
+  const target = said.target;
+  const out: Node[] = [];
+  if (said.colour !== undefined) out.push({ kind: "colour", slot: said.colour, ...around.span });
+  if (target.freeLoops) out.push({ kind: "free-loops", of: target.freeLoops, ...around.span });
+  const { word } = said;
+  const nodes =
+    word.kind === "plain" || word.kind === "generic"
+      ? plain(word.stitch, said, around)
+      : special(operationOf(word, target.loops ?? around.loops), word.kind, said, around);
+  return [...out, ...nodes.map((n) => often(n, said.often))];
+}
+
+/** "2 sc in next st twice": how often, said last. */
+function often(node: Node, times: SaidWork["often"]): Node {
+  if (!times || node.kind !== "work" || node.times.kind !== "number") return node;
+  const more = (w: Work): Work =>
+    w.times.kind === "number"
+      ? { ...w, times: number(w.times.n * times.n, w.times.n === 1 ? times.at : undefined) }
+      : w;
+  return { ...more(node), ...(node.other?.kind === "work" ? { other: more(node.other) } : {}) };
+}
+
+function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Node[] {
+  const { n, target: t, behind } = said;
+  const { span, items } = around;
+  const loops = t.loops ?? around.loops;
+  const counted = (k: number, where: Span | undefined = said.at) => number(k, where);
+  const one: Operation = {
+    ...stitchInto(stitch, 1, "next", loops),
+    ...(t.chainNoun ? { onChain: true as const } : {}),
+  };
+  const node = (op: Operation, times: Times, other?: Node): Work => ({
+    kind: "work",
+    op,
+    times,
+    ...span,
+    ...(other ? { other } : {}),
+  });
+  if (stitch === "ch") {
+    const times = counted(n ?? t.n ?? 1, n !== undefined ? said.at : (t.at ?? said.at));
+    const made =
+      said.standsFor !== undefined
+        ? node(chainFor(said.standsFor, times.kind === "number" ? times.n : 1), ONCE)
+        : node(stitchInto("ch", 1), times);
+    return t.toJoin ? [made, joining([...items, made], span)] : [made];
+  }
+  if (t.bridge)
+    return [
+      node(
+        { ...one, into: "bridge" },
+        n !== undefined ? counted(n) : t.n !== undefined ? number(t.n, t.at) : (t.reach ?? AROUND),
+      ),
+    ];
+  if (t.part !== undefined) {
+    const everywhere = n === undefined && t.n === undefined && (t.reach !== undefined || t.place === "each");
+    const places =
+      n !== undefined && (t.place === undefined || behind)
+        ? counted(n)
+        : t.n !== undefined
+          ? number(t.n, t.at)
+          : everywhere
+            ? AROUND
+            : counted(1);
+    const legs = n !== undefined && !behind && t.place !== undefined ? n : 1;
+    return [node({ ...stitchInto(stitch, legs, "next", loops), into: "part", part: t.part }, places)];
+  }
+  if (t.layers) {
+    const layered: Operation = { ...one, layers: 2, ...(t.layers.length > 0 ? { caught: t.layers } : {}) };
+    const times =
+      n !== undefined
+        ? counted(n)
+        : t.n !== undefined
+          ? number(t.n, t.at)
+          : (t.reach ?? (t.place === "each" ? AROUND : ONCE));
+    return [node(layered, times, node({ ...layered, uses: 2 }, times))];
+  }
+  if (stitch === "slst" && (t.toJoin || t.place === "first")) return [joining(items, span)];
+  if (t.spurBack) {
+    const back = { ...stitchInto(stitch, 1, "spur", loops), uses: 1 };
+    return [node(back, n !== undefined ? counted(n) : t.n !== undefined ? number(t.n, t.at) : AROUND)];
+  }
+  if (t.backAlong)
+    return [
+      node({ ...stitchInto(stitch, 1, "chain", loops), name: `${stitch} in ch 2`, uses: 1 }, ONCE),
+      node(one, AROUND),
+    ];
+  if (t.together) return [node(stitchTogether(stitch, n ?? t.n ?? 2, loops), t.reach ?? ONCE)];
+  if (t.place === "ring") return [node(stitchInto(stitch, 1, "ring", loops), counted(n ?? 1))];
+  if (t.place === "nth-chain") return [nthChain(stitch, n, t, loops, span)];
+  if (t.evenly && n !== undefined)
+    return [{ kind: "evenly", op: one, n, rest: one, ...at(said.at), ...span }];
+  if (t.place === "same") {
+    const same = node(stitchInto(stitch, n ?? 1, "same", loops), ONCE);
+    const next = node(stitchInto(stitch, n ?? 1, "next", loops), ONCE);
+    const alone = items.every(
+      (i) => i.kind !== "work" || (i.op.stitch === "ch" && i.op.standsFor === undefined),
+    );
+    // At the beginning of a round the "same stitch" is the one it was joined in: its first stitch.
+    if (alone) return [{ ...next, other: same }];
+    return [n !== undefined && n > 1 ? { ...same, other: next } : same];
+  }
+  if (t.place !== undefined) return inPlaces(stitch, one, said, loops, node);
+  if (t.reach) {
+    if (n === undefined || n <= 1) return [node(one, t.reach)];
+    return [node(one, counted(n), node(stitchInto(stitch, n, "next", loops), t.reach))];
+  }
+  return [node(one, counted(n ?? 1))];
+}
+
+/** "in each", "in next 3", "in last": one stitch each, or several into one. */
+function inPlaces(
+  stitch: StitchName,
+  single: Operation,
+  said: SaidWork,
+  loops: Loops,
+  node: (op: Operation, times: Times, other?: Node) => Work,
+): readonly Node[] {
+  const { n, target: t, behind } = said;
+  const reach: Times | undefined = t.place === "each" && t.n === undefined ? (t.reach ?? AROUND) : t.reach;
+  const places = t.n ?? 1;
+  const times: Times = reach ?? number(places, t.at ?? said.at);
+  const legs = n === undefined || behind ? 1 : n;
+  if (t.every !== undefined && legs > 1) {
+    const inside: Node[] = [];
+    if (t.every > 1) inside.push(node(single, { kind: "number", n: t.every - 1 }));
+    const into = node(stitchInto(stitch, legs, "next", loops), ONCE);
+    inside.push(into);
+    return [{ kind: "group", items: inside, times: t.reach ?? AROUND, from: into.from, to: into.to }];
+  }
+  if (behind && n !== undefined) return [node(single, number(n, said.at))];
+  if (legs === 1 && t.ofRound && places === 1 && reach === undefined) {
+    // "sl st in the next st of rnd 4" at the end of a panel's row bites a stitch beside it.
+    const bite: Operation = { ...single, into: "side", uses: 0, offers: stitch === "slst" ? 0 : 1 };
+    return [node(single, times, node(bite, times))];
+  }
+  if (legs === 1) return [node(single, times)];
+  const increase = node(stitchInto(stitch, legs, "next", loops), times);
+  const one = node(single, number(legs, said.at));
+  if (t.n !== undefined && t.n === legs && t.place !== "each") return [{ ...one, other: increase }];
+  if (t.n === undefined && (t.place === "next" || t.place === "last" || t.place === "first"))
+    return [increase];
+  return [{ ...increase, other: one }];
+}
+
+/** "sc in 2nd ch from hook". The chains passed by count as a stitch where their height says so (Craft Yarn Council, turning chains, from memory). */
+function nthChain(stitch: StitchName, n: number | undefined, t: Target, loops: Loops, span: Span): Work {
+  const nth = t.nth ?? 2;
+  const op: Operation = {
+    ...stitchInto(stitch, n ?? 1, "chain", loops),
+    name: `${stitch} in ch ${nth}`,
+    uses: 1,
+  };
+  const height = { hdc: 3, dc: 4, tr: 5, dtr: 6 }[stitch as string];
+  const node = (o: Operation): Work => ({ kind: "work", op: o, times: ONCE, ...span });
+  if (height !== nth) return node(op);
+  const tall: Operation = { ...op, offers: op.offers + 1 };
+  return stitch === "hdc" ? { ...node(op), other: node(tall) } : { ...node(tall), other: node(op) };
+}
+
+/** A slip stitch that joins: the round, or a chain into a ring. */
+export function joining(items: readonly Node[], span: Span): Node {
+  const chains = chainsIn(items);
+  return chains > 0 && !items.some(isWorked)
+    ? { kind: "start", start: "chain-ring", chains, ...span }
+    : { kind: "join", ...span };
+}
+
+function special(
+  op: Operation,
+  kind: "inc" | "dec" | "bobble" | "foundation",
+  said: SaidWork,
+  around: Around,
+): readonly Node[] {
+  const { n, target: t } = said;
+  const { span } = around;
+  const single = stitchInto(op.stitch, 1, "next", op.loops);
+  if (t.evenly) return [{ kind: "evenly", op, n: n ?? t.n ?? 1, rest: single, ...at(said.at), ...span }];
+  if (t.every !== undefined && (kind === "inc" || kind === "dec")) {
+    const gap = Math.max(0, t.every - (kind === "inc" ? 1 : 2));
+    const inside: Node[] =
+      gap > 0 ? [{ kind: "work", op: single, times: { kind: "number", n: gap }, ...span }] : [];
+    inside.push({ kind: "work", op, times: ONCE, ...span });
+    return [{ kind: "group", items: inside, times: t.reach ?? AROUND, ...span }];
+  }
+  if (t.place === "ring") op = { ...op, into: "ring", uses: 0, increases: 0 };
+  let times: Times = number(n ?? 1, said.at);
+  if (t.reach && n === undefined) times = t.reach;
+  else if (t.place === "each" && t.n === undefined && (n === undefined || n === 1)) times = AROUND;
+  else if (t.n !== undefined && n === undefined)
+    times = kind === "dec" ? number(Math.max(1, Math.round(t.n / op.uses))) : number(t.n, t.at);
+  return [{ kind: "work", op, times, ...span }];
+}
+
+/** A chain of `n` that stands for one stitch of the round. */
+function chainFor(stitch: StitchName, n: number): Operation {
+  return {
+    ...stitchInto("ch", 1),
+    name: `ch ${n} as ${stitch}`,
+    makes: { ch: n },
+    uses: 1,
+    offers: 1,
+    standsFor: stitch,
+  };
+}
+
+/** The same stitch in another place: "sc in 2nd ch from hook and in each ch across". */
+export function again(
+  previous: Work,
+  target: Target,
+  n: number | undefined,
+  around: Around,
+): readonly Node[] | undefined {
+  if (target.place === "next" && target.n === undefined && target.reach === undefined) return undefined;
+  const chain = previous.op.stitch === "ch";
+  const legs = chain ? 1 : Math.max(1, ...Object.values(previous.op.makes));
+  return placed(
+    {
+      word: { stitch: chain ? "sc" : previous.op.stitch, kind: "plain", legs: 1 },
+      n: n ?? (legs > 1 && previous.op.uses === 1 ? legs : undefined),
+      at: undefined,
+      behind: false,
+      target,
+      loops: undefined,
+      colour: undefined,
+      standsFor: undefined,
+      often: undefined,
+    },
+    around,
+  );
+}
+
+/** A bracket all of which goes into one stitch. */
+export function mixed(
+  inside: readonly Node[],
+  t: Target,
+  loops: Loops,
+): { op: Operation; times: Times } | undefined {
+  if (t.place === undefined) return undefined;
+  let makes: Tally = {};
+  let offers = 0;
+  for (const n of inside) {
+    if (n.kind === "colour" || n.kind === "aside") continue;
+    if (n.kind !== "work" || n.times.kind !== "number") return undefined;
+    makes = addTally(makes, n.op.makes, n.times.n);
+    offers += n.op.offers * n.times.n;
+  }
+  const into = t.place === "same" ? "same" : t.place === "ring" ? "ring" : "next";
+  const times: Times =
+    t.place === "each" && t.n === undefined
+      ? (t.reach ?? AROUND)
+      : t.n !== undefined
+        ? number(t.n, t.at)
+        : (t.reach ?? ONCE);
+  return { op: mixedInto(makes, offers, into, t.loops ?? loops), times };
+}

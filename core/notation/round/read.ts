@@ -1,0 +1,44 @@
+import type { Cursor } from "../cursor";
+import type { Context } from "../phrases";
+import type { Node } from "../tree";
+import { build, type Found, type Tree } from "./build";
+import { cheapestPaths } from "./lattice";
+
+export type { Found, Tree } from "./build";
+
+/**
+ * All the ways to read the words of one round that are worth a thought, the likeliest first. There is always one.
+ * Time is linear in the words.
+ */
+export function readRound(c: Cursor, x: Context): readonly Tree[] {
+  const trees = cheapestPaths(c, x).map((p) => build(p.pieces, p.cost));
+  if (trees.length === 0) return [{ nodes: [], found: [], cost: 0, uncounted: [] }];
+  trees.sort((a, b) => a.cost - b.cost);
+  const first = trees[0] as Tree;
+  endsInIncrease(c, first.nodes, first.found as Found[]);
+  return trees;
+}
+
+/** "The round ends in an increase" holds only for rounds that increase last (trade guide §2.5). */
+function endsInIncrease(c: Cursor, nodes: readonly Node[], found: Found[]): void {
+  const { tokens } = c;
+  const at = tokens.findIndex(
+    (t, i) =>
+      (t.text === "ends" || t.text === "ending" || t.text === "end") &&
+      /^(in|with|on)$/.test(tokens[i + 1]?.text ?? "") &&
+      tokens.slice(i + 2, i + 4).some((w) => /^(inc|increase)$/.test(w.text)),
+  );
+  const said = tokens[at];
+  if (!said) return;
+  let last: Node | undefined = nodes.findLast(
+    (n) => (n.kind === "work" && n.from < said.from) || n.kind === "group",
+  );
+  while (last?.kind === "group") last = last.items.findLast((n) => n.kind === "work" || n.kind === "group");
+  if (last?.kind === "work" && last.op.increases === 0)
+    found.push({
+      from: said.from,
+      to: tokens[Math.min(tokens.length - 1, at + 3)]?.to ?? said.to,
+      detail: { code: "not-increase-last", ends: last.op.name },
+      severity: "warning",
+    });
+}
