@@ -45,6 +45,8 @@ export interface RawPart {
   readonly from: number;
   readonly slot: string | undefined;
   readonly rounds: RawRound[];
+  /** Numbers of its lines that work nothing: steps among the rounds. */
+  readonly steps: number[];
   readonly events: { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[];
   readonly joinedNote: boolean | undefined;
   readonly implied: boolean;
@@ -228,7 +230,8 @@ export abstract class DocumentBase {
     const c = this.cursor(tokens);
     for (let i = 0; i < tokens.length; i++) {
       c.at = i;
-      const word = tokens[i]?.kind === "word" ? readStitch(c, this.terms) : undefined;
+      const kind = tokens[i]?.kind;
+      const word = kind === "word" || kind === "number" ? readStitch(c, this.terms) : undefined;
       if (word && word.kind !== "generic") return true;
     }
     return false;

@@ -89,6 +89,7 @@ export abstract class PartsReader extends ReferenceReader {
       from: h.from,
       slot: h.slot,
       rounds: [],
+      steps: [],
       events: [],
       joinedNote: h.joined ?? this.joinedNote,
       implied,

@@ -1,126 +1,191 @@
-import { readColourChange } from "./colours";
-import { Cursor } from "./cursor";
+import { readColourChange, readShade } from "./colours";
+import { headingOf } from "./document/heading";
+import { labelReadings } from "./document/label";
+import { plan, type Decision, type Seen } from "./document/plan";
+import { mayCut, unitsOf, type Unit } from "./document/units";
 import { startsEvent } from "./events";
-import { isRoundWord, readLabel, type RoundLabel } from "./labels";
-import type { Line } from "./text";
-import { tokenize, type Token } from "./tokens";
+import { isRoundWord, type RoundLabel } from "./labels";
+import type { Token } from "./tokens";
 import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
 import { LooseReader } from "./document-loose";
 
 export { RoundMemory, type LineKind, type LineReading, type RawPart, type RawRound } from "./document-base";
 
-const isMarkup = (t: Token): boolean =>
-  t.kind === "mark" &&
-  (t.text === "#" || t.text === "_" || t.text.startsWith("**") || t.text.startsWith("__"));
+/** Words that go on a sentence about a round rather than work it. */
+const NOT_WORK =
+  /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
+const WORKING = /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight)$/;
+const ABBREVIATION =
+  /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
 
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
 export class DocumentReader extends LooseReader {
   read(): RawPattern {
-    for (const line of this.textLines) this.lineKinds.push({ line: line.number, kind: this.readLine(line) });
+    const units = unitsOf(this.plain, this.source, this.textLines, (tokens) => this.cuts(tokens));
+    const decisions = plan(units.map((u) => this.see(u)));
+    const kinds = new Map<number, LineKind>();
+    units.forEach((u, i) => {
+      const kind = this.readUnit(u, decisions[i] ?? { kind: "other" });
+      if (u.atStart || kind === "round") kinds.set(u.line.number, kind);
+    });
     this.closeRound();
     this.chainPart(this.textLines.at(-1));
     return {
       parts: this.parts.filter((p) => p.rounds.length > 0),
-      lines: this.lineKinds,
+      lines: this.textLines.map((l) => ({ line: l.number, kind: kinds.get(l.number) ?? "blank" })),
       assembly: this.assembly,
       unread: this.unread,
     };
   }
 
-  protected readLine(line: Line): LineKind {
-    let tokens = tokenize(this.plain, line.from, line.to);
-    if (tokens.some(isMarkup)) tokens = tokens.filter((t) => !isMarkup(t));
-    const bullet = tokens[0]?.text === "-" || tokens[0]?.text === "--" || tokens[0]?.text === ">";
-    let begin = 0;
-    while (begin < tokens.length && /^(-|--|>|\||=+|~)$/.test(tokens[begin]?.text ?? "")) begin++;
-    if (begin > 0) tokens = tokens.slice(begin);
-    if (tokens[0]?.text === "~" || this.plain.charAt(line.from) === "~") {
-      const plain = (t: Token | undefined) => t !== undefined && !/^[~*]+$/.test(t.text);
-      const first = tokens.findIndex(plain);
-      tokens = first < 0 ? [] : tokens.slice(first, tokens.findLastIndex(plain) + 1);
-    }
-    if (tokens.length === 0) return "blank";
-    const indented = /^[ \t]/.test(this.plain.slice(line.from, line.from + 1));
-    const pieces = this.split(tokens);
-    let kind: LineKind = "note";
-    pieces.forEach((piece, i) => {
-      const k = this.readPiece(piece, line, i === 0, bullet, indented);
-      if (i === 0 || k === "round") kind = k;
-    });
-    return kind;
-  }
-
-  /** Cuts run-on lines where a new label begins: "… (6). Rnd 2: …". */
-  protected split(tokens: readonly Token[]): Token[][] {
+  /** Places where a new label begins in a run-on line: "… (6). Rnd 2: …". */
+  protected cuts(tokens: readonly Token[]): number[] {
     const cuts: number[] = [];
     for (let i = 1; i < tokens.length; i++) {
-      const t = tokens[i];
-      if (!t || t.kind === "mark" || (t.kind === "word" && t.text.charCodeAt(0) !== 114 && t.text !== "next"))
-        continue;
-      const before = tokens[i - 1]?.text ?? "";
-      const word = isRoundWord(t.text) && (tokens[i + 1]?.kind === "number" || tokens[i + 1]?.text === ".");
-      const next =
-        (t.text === "next" || t.kind === "ordinal") &&
-        (isRoundWord(tokens[i + 1]?.text ?? "") ||
-          (/^(and|to|-|&)$/.test(tokens[i + 1]?.text ?? "") &&
-            tokens[i + 2]?.kind === "ordinal" &&
-            isRoundWord(tokens[i + 3]?.text ?? "")));
-      if (!word && !next) continue;
-      const listed = before === "," && /^[)\]}.]$/.test(tokens[i - 2]?.text ?? "");
-      if (!/^[.;)\]}!:]$/.test(before) && !listed) continue;
+      if (!mayCut(tokens, i)) continue;
       const c = this.cursor(tokens);
       c.at = i;
-      const label = readLabel(c, false);
-      if (!label) continue;
-      const closed = /^[:.)=;-]+$/.test(c.tokens[c.at - 1]?.text ?? "");
-      // "…(6), R2 sc around (6)": a round word with its number behind a finished total needs no colon.
-      const plainly =
-        isRoundWord(t.text) &&
-        tokens[i + 1]?.kind === "number" &&
-        (listed || before === ":" || before === ".") &&
-        !c.done;
-      if (
-        closed ||
-        (plainly &&
-          !/^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x)$/.test(tokens[c.at]?.text ?? "") &&
-          this.hasWork(tokens.slice(c.at, c.at + 12)))
-      )
-        cuts.push(i);
+      const before = tokens[i - 1]?.text ?? "";
+      const bare = tokens[i]?.kind === "number";
+      for (const r of labelReadings(c, bare)) {
+        const closed = /[^a-z]$/.test(r.style);
+        const rest = tokens.slice(r.to, r.to + 12);
+        const plainly =
+          /^[,.:|]$/.test(before) &&
+          rest.length > 0 &&
+          !NOT_WORK.test(rest[0]?.text ?? "") &&
+          this.hasWork(rest);
+        if (closed ? !bare || this.hasCountedWork(rest) : plainly) {
+          cuts.push(i);
+          break;
+        }
+      }
     }
-    const pieces: Token[][] = [];
-    let from = 0;
-    for (const cut of [...cuts, tokens.length]) {
-      pieces.push(tokens.slice(from, cut));
-      from = cut;
-    }
-    return pieces.filter((p) => p.length > 0);
+    return cuts;
   }
 
-  protected readPiece(
-    tokens: Token[],
-    line: Line,
-    atStart: boolean,
-    bullet: boolean,
-    indented: boolean,
-  ): LineKind {
+  /** What can be seen of a unit before it is decided what it is. */
+  protected see(unit: Unit): Seen {
+    const { tokens } = unit;
     const c = this.cursor(tokens);
-    const label = readLabel(c, atStart);
-    const step =
-      this.sewingUp &&
-      label !== undefined &&
-      !isRoundWord(tokens[0]?.text ?? "") &&
-      tokens[0]?.kind !== "ordinal" &&
-      !tokens.some((t) => /^(mr|mc|ring)$/.test(t.text));
-    if (label && !step && this.acceptsLabel(c, label)) {
+    const labels = labelReadings(c, unit.atStart).map((r) => {
+      const rest = tokens.slice(r.to);
+      const work =
+        this.hasCountedWork(rest) || rest.some((t) => WORKING.test(t.text))
+          ? ("full" as const)
+          : rest.length > 0 &&
+              rest.every((t) => t.kind === "number" || t.kind === "mark" || /^sts?$/.test(t.text))
+            ? ("numbers" as const)
+            : ("none" as const);
+      const told =
+        rest.some((t) => /^(mr|mc|ring)$/.test(t.text)) || /^[)\]}]$/.test(rest[rest.length - 1]?.text ?? "");
+      const sentence =
+        !/[^a-z]$/.test(r.style) && NOT_WORK.test(rest[0]?.text ?? "") && !(told && work === "full");
+      return { ...r, work, sentence };
+    });
+    labels.sort((a, b) => a.cost - b.cost);
+    c.at = 0;
+    const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
+    const heading =
+      unit.atStart && tokens.length <= 40 && !numbered && !this.bracketed(tokens)
+        ? headingOf(unit, this.cursor(tokens), this.terms, this.source)
+        : undefined;
+    const begins = labels.length === 0 && this.beginsPart(tokens);
+    return {
+      labels,
+      heading,
+      definition: unit.atStart && labels.length === 0 && this.defines(tokens),
+      passing:
+        this.passes(tokens) ||
+        (labels.length === 0 && !begins && ((heading?.cost ?? 9) > 0.9 || heading?.section !== undefined)),
+      begins,
+      worked: heading !== undefined && heading.rest.length > 0 && this.hasCountedWork(heading.rest),
+      atStart: unit.atStart,
+    };
+  }
+
+  /** "(white)", "[with red]": a colour in brackets is no name. */
+  protected bracketed(tokens: readonly Token[]): boolean {
+    if (!/^[([]$/.test(tokens[0]?.text ?? "")) return false;
+    const c = this.cursor(tokens);
+    c.at = 1;
+    return (readColourChange(c) ?? readShade(c)) !== undefined;
+  }
+
+  /** "inc: increase, work 2 sc in one st", "MR = magic ring": a word and its meaning. */
+  protected defines(tokens: readonly Token[]): boolean {
+    const sign = tokens.findIndex((t) => /^(=|:|-|--)$/.test(t.text));
+    if (sign < 1 || sign > 3 || sign === tokens.length - 1) return false;
+    const word = tokens.slice(0, sign);
+    const c = this.cursor(word);
+    const stitch = readStitch(c, this.terms);
+    const known =
+      (stitch !== undefined && c.done) ||
+      (sign <= 2 && ABBREVIATION.test(word.map((t) => t.text).join(" "))) ||
+      (sign === 1 && this.legend.has(word[0]?.text ?? ""));
+    if (!known) return false;
+    const rest = tokens.slice(sign + 1);
+    // "sc: 6" or "ch - 9" is hardly a meaning; "inc: 2 sc in one st" is.
+    return (
+      (rest.filter((t) => t.kind === "word").length >= 1 && !rest.some((t) => t.text === "(")) ||
+      rest.some((t) => /^(crochet|stitch|increase|decrease|chain|ring|round|repeat|together)$/.test(t.text))
+    );
+  }
+
+  /** "Make 2.", "With white", "(see picture)": stands between a name and its first round. */
+  protected passes(tokens: readonly Token[]): boolean {
+    if (this.makeLine(tokens) !== undefined) return true;
+    if (/^[([]$/.test(tokens[0]?.text ?? "") && /^[)\].]$/.test(tokens[tokens.length - 1]?.text ?? ""))
+      return !this.hasCountedWork(tokens);
+    const c = this.cursor(tokens);
+    return (
+      tokens.length <= 8 &&
+      (readColourChange(c) ?? readShade(c)) !== undefined &&
+      !this.hasCountedWork(tokens.slice(c.at))
+    );
+  }
+
+  protected beginsPart(tokens: readonly Token[]): boolean {
+    if (tokens.length > 40) return false;
+    return (
+      this.ringIn(tokens) ||
+      (/^(ch|chain)$/.test(tokens[0]?.text ?? "") && tokens[1]?.kind === "number") ||
+      (tokens[0]?.kind === "number" && /^(ch|chs)$/.test(tokens[1]?.text ?? "")) ||
+      (/^(make|using|with|foundation)$/.test(tokens[0]?.text ?? "") &&
+        tokens.some(
+          (t, i) =>
+            /^(ch|chain)$/.test(t.text) &&
+            (tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "number"),
+        )) ||
+      this.reference(tokens) !== undefined
+    );
+  }
+
+  protected readUnit(unit: Unit, decision: Decision): LineKind {
+    const { line, atStart, indented } = unit;
+    let tokens = [...unit.tokens];
+    if (decision.kind === "label") {
+      const { label, to } = decision.reading;
       this.inNotes = false;
+      this.sewingUp = false;
       this.closeRound();
       this.ensurePart(line, label.first);
-      if (this.part) this.open = this.opening(tokens.slice(c.at), label, line.number, this.part);
+      if (this.part) this.open = this.opening(tokens.slice(to), label, line.number, this.part);
       this.flushSetup();
       return "round";
     }
-    c.at = 0;
+    if (decision.kind === "step") {
+      const { label, to } = decision.reading;
+      this.closeRound();
+      if (this.part && label.first !== undefined) this.part.steps.push(label.first);
+      tokens = tokens.slice(to);
+      return tokens.length > 0 ? this.loose(tokens, line) : "note";
+    }
+    if (decision.kind === "definition") {
+      this.noteOnJoining(tokens);
+      return "note";
+    }
     const even = atStart ? this.evenRounds(tokens) : undefined;
     if (even && this.part) {
       this.closeRound();
@@ -128,7 +193,7 @@ export class DocumentReader extends LooseReader {
       this.open = this.opening(even.tokens, even.label, line.number, this.part);
       return "round";
     }
-    if (atStart && this.continues(tokens, indented)) {
+    if (decision.kind === "other" && atStart && this.continues(tokens, indented)) {
       if (this.open) append(this.open, tokens);
       return "continuation";
     }
@@ -158,10 +223,7 @@ export class DocumentReader extends LooseReader {
       this.closeRound();
       return "setup";
     }
-    if (atStart && !bullet) {
-      const heading = this.headingOf(tokens, line);
-      if (heading) return this.takeHeading(heading, line);
-    }
+    if (decision.kind === "heading" || decision.kind === "section") return this.takeHeading(decision, line);
     if (this.noteOnJoining(tokens)) return "note";
     if (this.inNotes && !this.part) return this.sewingUp ? this.sewingStep(tokens, line) : "note";
     return this.loose(tokens, line);
@@ -215,22 +277,6 @@ export class DocumentReader extends LooseReader {
       },
       tokens: [word, ...tokens.slice(end)],
     };
-  }
-
-  /** A number and a full stop at the head of a materials list is no round. */
-  protected acceptsLabel(c: Cursor, label: RoundLabel): boolean {
-    if (label.first === undefined || isRoundWord(c.tokens[0]?.text ?? "") || c.tokens[0]?.kind === "ordinal")
-      return true;
-    if (c.done) return false;
-    const words = c.tokens.slice(c.at);
-    if (/^(mm|cm|g|gram|grams|m|oz|yd|inch|inches)$/.test(words[0]?.text ?? "")) return false;
-    return (
-      words.some((t, i) => {
-        const at = this.cursor(words);
-        at.at = i;
-        return t.text !== "st" && readStitch(at, this.terms) !== undefined;
-      }) || words.some((t) => /^(around|even|mr|mc|ring|rep|repeat)$/.test(t.text))
-    );
   }
 
   /** Does this unlabelled line carry on the round above: an open bracket, a comma at its end, or an indent? */

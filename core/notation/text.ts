@@ -40,7 +40,6 @@ const SAME_AS: ReadonlyMap<string, string> = new Map(
     "\u200b": " ",
     "\u200e": " ",
     "\u200f": " ",
-    "…": ".",
     "•": "-",
     "·": "-",
     "▪": "-",

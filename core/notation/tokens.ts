@@ -53,6 +53,9 @@ const ORDINAL_WORDS: ReadonlyMap<string, number> = new Map(
 const SHAPE =
   /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|((?:sc|hdc|dc|tr|htr|dtr|inv)\d+tog(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
 
+/** Emoji, arrows and other signs are marks, not words. */
+const LETTER = /\p{L}/u;
+
 /** Tokens of `plain` (already regular) between two offsets. Linear; every visible character lands in some token. */
 export function tokenize(plain: string, from: number, to: number): Token[] {
   const tokens: Token[] = [];
@@ -80,7 +83,8 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
       });
     else if (match[2] !== undefined)
       tokens.push({ kind: "number", text, value: Math.min(MAX_NUMBER, Number(text)), from: at, to: end });
-    else if (match[3] !== undefined) tokens.push(word(text, at, end));
+    else if (match[3] !== undefined && (text.charCodeAt(0) < 128 || LETTER.test(text)))
+      tokens.push(word(text, at, end));
     else tokens.push({ kind: "mark", text, value: NaN, from: at, to: end });
     at = end;
   }

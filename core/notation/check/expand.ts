@@ -51,6 +51,8 @@ class Expander {
 
   /** Tells a number that is there twice or leaves some out; says whether the numbers jump. */
   private numbered(number: number, line: number, at: Span): boolean {
+    while (this.expected !== undefined && this.expected < number && this.raw.steps.includes(this.expected))
+      this.expected++;
     const earlier = this.seen.get(number);
     if (earlier !== undefined) this.to.report(at, { code: "round-twice", number, line: earlier }, "error");
     else if (this.expected !== undefined && number > this.expected)
@@ -171,7 +173,8 @@ class Expander {
    * numbers that were meant.
    */
   private misnumbered(r: RawRound, next: RawRound | undefined, at: Span): number[] | undefined {
-    const expected = this.counter + 1;
+    let expected = this.counter + 1;
+    while (this.raw.steps.includes(expected)) expected++;
     const { first, last, list } = r.label ?? {};
     if (first === undefined || last === undefined || list || next?.label?.first === undefined)
       return undefined;

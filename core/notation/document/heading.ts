@@ -1,0 +1,341 @@
+import { readColourChange, readShade } from "../colours";
+import { Cursor } from "../cursor";
+import { startsEvent } from "../events";
+import { isRoundWord } from "../labels";
+import { MAX_MAKE } from "../limits";
+import type { Terms } from "../stitches";
+import type { Token } from "../tokens";
+import { readStitch } from "../vocabulary";
+import type { Unit } from "./units";
+
+/** A line read as the name of a part, with what it says beside the name. */
+export interface HeadingReading {
+  readonly name: string;
+  readonly make: number;
+  readonly slot: string | undefined;
+  /** Where the name begins. */
+  readonly from: number;
+  /** Work or set-up on the same line, behind the name. */
+  readonly rest: readonly Token[];
+  readonly cost: number;
+  /** A list or a chapter, not a part: "Materials", "Assembly". */
+  readonly section: "list" | "sewing" | "talk" | undefined;
+}
+
+/** Words that head lists and chapters. */
+const LIST =
+  /^(materials?|abbreviations?|abbreviation|supplies|tools|gauge|tension|hooks?|yarns?|legend|key|sizes?|finished|terms|equipment|needed|need|requirements|glossary|stitches|colou?rs?|what|skills?|level|difficulty|takes|uses|time|measurements?|dimensions?)$/;
+const CHAPTER =
+  /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note)$/;
+const SEWING = /^(assembly|assembling|finishing|making|sewing|joining|putting|together|embroidery|details?)$/;
+/** Sentences, not names: a name hardly ever begins with these. */
+const SENTENCE =
+  /^(now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
+const MAKE = /^(make|makes|work|crochet|cut|need|knit)$/;
+const PIECES =
+  /^(x|times|of|off|pieces?|pcs|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;
+/** Words over the columns of a table. */
+const COLUMN =
+  /^(round|rnd|row|work|instructions?|sts?|stitches|count|counts|total|totals|pattern|notes?|colou?r|no|number|what|how|many|done)$/;
+const LEAD = /^(step|stage|section|chapter)$/;
+const DESCRIBES =
+  /^(worked|starting|start|starts|begin|begins|beginning|from|made|with|using|in|approx|about|optional|see)$/;
+
+/** "make 2", "x2", "2x", "2 pieces", "2 in all", "(2)": how many pieces, at the cursor. `alone`: a number by itself is enough. */
+export function readMake(c: Cursor, alone: boolean): number | undefined {
+  return c.attempt(() => {
+    const said = MAKE.test(c.text()) && (c.at++, true);
+    if (said) c.take(":", "-");
+    const cross = c.take("x", "*");
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n === undefined || !Number.isInteger(n) || n < 1) return undefined;
+    if (!said && n > MAX_MAKE) return undefined;
+    if (
+      !said &&
+      !cross &&
+      !(alone && c.done) &&
+      !/^(x|pieces?|pcs|halves|in|total|off|of|alike|identical|times|parts?|needed|altogether)$/.test(
+        c.text(),
+      )
+    )
+      return undefined;
+    if (c.is("in", "of") && !/^(all|total|each|them)$/.test(c.text(1))) return said || cross ? n : undefined;
+    while (PIECES.test(c.text())) c.at++;
+    return n;
+  });
+}
+
+interface Parsed {
+  words: Token[];
+  make: number;
+  slot: string | undefined;
+  /** A colon or a full stop ended the name. */
+  ended: string;
+  rest: readonly Token[];
+  /** Words that describe, numbers among them, work in brackets: marks of a sentence. */
+  oddities: number;
+}
+
+/** Reads a unit as a heading. Gives it a cost by how much it looks like one; undefined where it cannot be. */
+export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): HeadingReading | undefined {
+  const p = parse(c, terms);
+  const first = p?.words[0];
+  if (!p || !first || p.words.length > 7) return undefined;
+  const last = p.words[p.words.length - 1] ?? first;
+  const name = source
+    .slice(first.from, last.to)
+    .replace(/\s+/g, " ")
+    .replace(/[*_#]+/g, "")
+    .trim()
+    .slice(0, 60);
+  const letters = p.words.filter((t) => t.kind === "word");
+  if (letters.length === 0) return undefined;
+  const cost = costOf(unit, p, c, terms, source);
+  const word = first.text;
+  const section =
+    SEWING.test(word) && p.words.length <= 4
+      ? "sewing"
+      : LIST.test(word)
+        ? "list"
+        : CHAPTER.test(word)
+          ? "talk"
+          : undefined;
+  return { name, make: p.make, slot: p.slot, from: first.from, rest: p.rest, cost, section };
+}
+
+function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string): number {
+  const first = p.words[0] as Token;
+  const letters = p.words.filter((t) => t.kind === "word");
+  let cost = 0.6 + p.oddities;
+  cost += Math.max(0, letters.length - 2) * 0.18;
+  if (unit.marked) cost -= 0.6;
+  if (unit.upper) cost -= 0.4;
+  if (unit.spaced) cost -= 0.25;
+  if (unit.bullet && !unit.marked) cost += 0.6;
+  if (p.make > 1) cost -= 0.9;
+  if (/^\p{Lu}/u.test(source.slice(first.from, first.from + 1))) cost -= 0.15;
+  const sets = /^(join|attach|with|using|rejoin)$/.test(p.rest[0]?.text ?? "");
+  if (p.ended === "." && !sets) cost += 0.5;
+  if (p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? "")) cost += 0.5;
+  if (letters.every((t) => COLUMN.test(t.text) || isRoundWord(t.text))) cost += 2;
+  if (SENTENCE.test(first.text)) cost += letters.length > 1 ? 1.6 : 1;
+  const at = new Cursor(p.words, c.source, c.names, c.legend);
+  const stitch = readStitch(at, terms);
+  if (stitch && stitch.kind !== "generic") cost += letters.length > 1 && at.at < p.words.length ? 0.8 : 1.8;
+  at.at = 0;
+  if (startsEvent(at)) cost += 0.8;
+  at.at = 0;
+  if (readColourChange(at) !== undefined) cost += 1.5;
+  at.at = 0;
+  if (p.words.length <= 2 && readShade(at) !== undefined && at.done) cost += 0.9;
+  for (const t of p.words) {
+    if (t.kind === "number") cost += t === p.words[p.words.length - 1] && t.value < 10 ? 0.05 : 0.7;
+    else if (t.kind === "mark") cost += t.text === "," ? 0.5 : 0.05;
+    else if (
+      /^(mm|cm|gram|grams|g|oz|around|each|until|stitches|sts|st|should|will|is|are|have|has|you|your|it|this|that|now)$/.test(
+        t.text,
+      )
+    )
+      cost += 0.7;
+  }
+  return cost;
+}
+
+function parse(c: Cursor, terms: Terms): Parsed | undefined {
+  const p: Parsed = { words: [], make: 1, slot: undefined, ended: "", rest: [], oddities: 0 };
+  c.at = 0;
+  // "Step 1 – Head": what stands before the name counts chapters.
+  c.attempt(() => {
+    if (!LEAD.test(c.text()) || !(c.kind(1) === "number" || c.kind(1) === "ordinal")) return undefined;
+    c.at += 2;
+    while (c.take("-", "--", ":", ".", ")", "=")) continue;
+    return c.done ? undefined : true;
+  });
+  const many = readMake(c, false);
+  if (many !== undefined) {
+    p.make = many;
+    c.take("x", ":", "of", "-");
+    if (c.done) return undefined;
+  }
+  let closed = false;
+  while (!c.done) {
+    if (c.is("(", "[", "<", "*") && bracket(c, p, terms)) continue;
+    if (p.words.length > 0) {
+      const made = readMake(c, false);
+      if (made !== undefined && (c.done || c.kind() === "mark")) {
+        p.make = made;
+        continue;
+      }
+    }
+    if (c.is(":", "-", "--", "=", "|", "/", "\u2026", ",", ".", ";", ">", "~")) {
+      const mark = c.text();
+      if (mark === "." && p.words.length > 0 && !sayNoMore(c)) {
+        // "Tiny mushroom. Cap (red):": the last sentence names the part.
+        c.at++;
+        const upper = c.source.slice(c.from, c.from + 1);
+        if (c.done) {
+          p.ended = ".";
+          break;
+        }
+        if (
+          upper !== upper.toLowerCase() &&
+          c.tokens.slice(c.at).length <= 7 &&
+          !/^(join|attach|with|using|rejoin)$/.test(c.text())
+        ) {
+          p.words = [];
+          p.slot = undefined;
+          p.make = 1;
+          closed = false;
+          continue;
+        }
+        p.ended = ".";
+        p.rest = c.tokens.slice(c.at);
+        break;
+      }
+      c.at++;
+      if (p.words.length === 0) continue;
+      if (mark === "/" && !closed && c.kind() === "word") {
+        p.words.push(c.tokens[c.at - 1] as Token);
+        continue;
+      }
+      if (aside(c, p, terms)) continue;
+      if (c.done) {
+        p.ended = mark;
+        break;
+      }
+      if (
+        mark === "," &&
+        !closed &&
+        c.kind() === "word" &&
+        c.tokens.length <= 8 &&
+        !DESCRIBES.test(c.text())
+      ) {
+        p.words.push(c.tokens[c.at - 1] as Token);
+        continue;
+      }
+      p.ended = mark;
+      closed = true;
+      p.rest = c.tokens.slice(c.at);
+      break;
+    }
+    const t = c.peek() as Token;
+    if (t.kind === "mark" && !/^[&'"+!?]$/.test(t.text)) return undefined;
+    if (closed) p.oddities += 0.2;
+    else {
+      const shade = c.is("in", "with", "using")
+        ? c.attempt(() => (c.at++, c.take("colour", "color", ":"), shadeOf(c)))
+        : undefined;
+      if (shade !== undefined) {
+        p.slot = shade;
+        continue;
+      }
+      p.words.push(t);
+    }
+    c.at++;
+    if (p.words.length > 8) return undefined;
+  }
+  const quoted = p.words.filter((t) => t.text === '"').length === 2;
+  while (p.words.length > 0 && p.words[p.words.length - 1]?.kind === "mark" && !quoted) p.words.pop();
+  while (p.words.length > 1 && /^(the|a)$/.test(p.words[0]?.text ?? "")) p.words.shift();
+  return p.words.length > 0 ? p : undefined;
+}
+
+/** Is the full stop at the cursor that of an abbreviation or of a number? */
+const sayNoMore = (c: Cursor): boolean => c.kind(1) === "number" && c.peek(1)?.from === c.peek()?.to;
+
+const shadeOf = (c: Cursor): string | undefined =>
+  readShade(c) ??
+  (c.kind() === "word" && c.colours.has(c.text())
+    ? (c.at++, c.colours.get(c.tokens[c.at - 1]?.text ?? ""))
+    : undefined);
+
+/** What stands behind a dash or a comma: how many, which colour, or a description. */
+function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
+  const made = c.attempt(() => {
+    const n = readMake(c, false);
+    return n !== undefined && (c.done || c.kind() === "mark") ? n : undefined;
+  });
+  if (made !== undefined) {
+    p.make = made;
+    return true;
+  }
+  const shade = c.attempt(() => {
+    c.take("in", "with", "using", "colour", "color", ":");
+    const s = shadeOf(c);
+    return s !== undefined && (c.done || (c.kind() === "mark" && !c.is(":")) || c.is("and")) ? s : undefined;
+  });
+  if (shade !== undefined) {
+    p.slot = shade;
+    if (c.is("and")) c.at = c.tokens.length;
+    return true;
+  }
+  // "Body – start at the beak end, using brown", "Panda face: white (W) and black (B)": talk, with a colour in it.
+  const rest = c.tokens.slice(c.at);
+  const worked = rest.some((_, i) => {
+    const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);
+    at.at = i;
+    const word = rest[i]?.kind === "word" ? readStitch(at, terms) : undefined;
+    return word !== undefined && word.kind !== "generic";
+  });
+  if (worked || rest.some((t) => /^(mr|mc|ring|loops?|join|attach|rejoin|rnds?|rounds?)$/.test(t.text)))
+    return false;
+  if (rest.length > 0 && (rest[0]?.kind === "word" || rest[0]?.text === "(")) {
+    const colour = coloursIn(rest, c)[0];
+    if (colour !== undefined) p.slot ??= colour;
+    p.oddities += colour !== undefined ? 0.1 : Math.min(0.8, 0.12 * rest.length);
+    c.at = c.tokens.length;
+    return true;
+  }
+  return false;
+}
+
+function coloursIn(tokens: readonly Token[], c: Cursor): string[] {
+  const out: string[] = [];
+  const at = new Cursor(tokens, c.source, c.names, c.legend, c.colours);
+  while (!at.done) {
+    const s = readShade(at);
+    if (s !== undefined) out.push(s);
+    else at.at++;
+  }
+  return out;
+}
+
+/** "(make 2, white)", "(2x)", "(worked from the top down)", "*make 2*". */
+function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
+  const open = c.text();
+  const close = { "(": ")", "[": "]", "<": ">", "*": "*" }[open] ?? ")";
+  const end = c.tokens.findIndex((t, i) => i > c.at && t.text === close);
+  if (end < 0) return false;
+  const inside = c.tokens.slice(c.at + 1, end);
+  const at = new Cursor(inside, c.source, c.names, c.legend, c.colours);
+  if (p.words.length === 0 && open !== "*") {
+    // "[HEAD]": a name in brackets.
+    if (inside.length === 0 || inside.length > 4 || end !== c.tokens.length - 1) return false;
+    p.words.push(...inside.filter((t) => t.kind !== "mark"));
+    c.at = end + 1;
+    return p.words.length > 0;
+  }
+  let understood = false;
+  while (!at.done) {
+    if (at.take(",", ";", "-", "--", ":", ".", "and", "&", "/")) continue;
+    const n = readMake(at, true);
+    if (n !== undefined) {
+      if (!(inside.length === 1 && n > MAX_MAKE)) p.make = n;
+      understood = true;
+      continue;
+    }
+    const shade = at.attempt(() => (at.take("in", "with", "using", "colour", "color", ":"), shadeOf(at)));
+    if (shade !== undefined) {
+      p.slot ??= shade;
+      understood = true;
+      continue;
+    }
+    const word =
+      at.kind() === "word" ? readStitch(new Cursor(inside.slice(at.at), c.source), terms) : undefined;
+    if (word && word.kind !== "generic") p.oddities += 0.5;
+    at.at++;
+  }
+  if (open === "*" && !understood) return false;
+  c.at = end + 1;
+  return true;
+}

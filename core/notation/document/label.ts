@@ -1,0 +1,247 @@
+import type { Cursor } from "../cursor";
+import { isRoundWord, type RoundLabel } from "../labels";
+import { MAX_ROUNDS } from "../limits";
+import { isStitchNoun } from "../vocabulary";
+
+/** One way to read the beginning of a line as the label of a round. */
+export interface LabelReading {
+  readonly label: RoundLabel;
+  /** Index of the first token behind it. */
+  readonly to: number;
+  readonly cost: number;
+  /** Its shape: what it is written with, so that a text's own way shows. */
+  readonly style: string;
+}
+
+const ROW = /^(row|rows|rw|rws)$/;
+const TO = new Set(["-", "--", "to", "through", "thru", "till", "until", "up", "\u2026", "~"]);
+const AND = new Set(["and", "&", "+", ",", "/"]);
+const CLOSE = new Set([":", ".", ")", "-", "--", "=", ";", "]", "|", "/", ",", ">", "\u2026"]);
+const PLURAL = /^(rounds|rnds|rds|rows|rws|rns)$/;
+/** What cannot stand behind a round's number: it is a number of something else. */
+const UNIT =
+  /^(mm|cm|g|gram|grams|oz|yd|yds|inch|inches|%|hours?|minutes?|mins?|eyes?|pieces?|balls?|skeins?)$/;
+
+const STITCH = /^(sc|hdc|dc|htr|tr|inc|dec|ch|single|half|double|treble|sl|slst|ss|invdec)$/;
+
+interface Numbers {
+  readonly last: number;
+  readonly list?: readonly number[];
+  readonly to: number;
+  readonly cost: number;
+}
+
+const isNumber = (c: Cursor): boolean => c.kind() === "number" || c.kind() === "ordinal";
+const take = (c: Cursor): number | undefined =>
+  isNumber(c) ? (c.at++, c.tokens[c.at - 1]?.value) : undefined;
+function roundWord(c: Cursor): void {
+  if (!isRoundWord(c.text())) return;
+  c.at++;
+  c.take(".", "#", ":");
+}
+
+/** "3-9", "3)–6)", "1.-3.", "4 and 5", "5, 6 and 7", or the first number alone: every reading. */
+function numbers(c: Cursor, first: number): readonly Numbers[] {
+  const start = c.at;
+  const out: Numbers[] = [];
+  const range = c.attempt(() => {
+    c.attempt(() => (c.take(".", ")", ":") && TO.has(c.text()) ? true : undefined));
+    if (!c.takeAny(TO)) return undefined;
+    c.take("to", "and", ".");
+    while (c.take(".", "-"));
+    c.take("#");
+    roundWord(c);
+    c.take("#");
+    const last = take(c);
+    return last !== undefined && Number.isInteger(last) ? last : undefined;
+  });
+  if (range !== undefined && range !== first) {
+    // "3 - 6x (sc, inc)" is round 3 and a repeat, not rounds 3 to 6.
+    const counts = !c.done && (/^(x|times|\*)$/.test(c.text()) || isStitchNoun(c.text()));
+    const worked = c.tokens[c.at - 2]?.text === "-" && STITCH.test(c.text());
+    out.push({ last: range, to: c.at, cost: (counts ? 2 : worked ? 0.6 : 0) + (range < first ? 1 : 0) });
+  }
+  c.at = start;
+  const list = [first];
+  for (;;) {
+    const next = c.attempt(() => {
+      if (!c.takeAny(AND)) return undefined;
+      c.take("and", "&");
+      roundWord(c);
+      const value = take(c);
+      return value !== undefined && Number.isInteger(value) && value > (list[list.length - 1] ?? 0)
+        ? value
+        : undefined;
+    });
+    if (next === undefined) break;
+    list.push(next);
+  }
+  if (list.length > 1) {
+    const last = list[list.length - 1] ?? first;
+    const run = last - first === list.length - 1;
+    // "1, 6 sc": a comma and a number alone are more likely what is worked.
+    const loose = list.length === 2 && c.tokens[c.at - 2]?.text === "," && !CLOSE.has(c.text());
+    out.push({ last, to: c.at, cost: (run ? 0 : 0.4) + (loose ? 1.5 : 0), ...(run ? {} : { list }) });
+  }
+  out.push({ last: first, to: start, cost: out.length > 0 ? 0.5 : 0 });
+  return out;
+}
+
+interface Tail {
+  readonly written?: { readonly n: number; readonly from: number; readonly to: number };
+  readonly total?: { readonly n: number; readonly from: number; readonly to: number };
+  readonly closed: boolean;
+}
+
+/** "(5 rounds)", "(RS)", "(18)" behind the numbers, and the sign that ends the label. */
+function tail(c: Cursor): Tail {
+  let written: Tail["written"];
+  let total: Tail["total"];
+  for (;;) {
+    const got = c.attempt(() => {
+      if (!c.take("(", "[")) return undefined;
+      if (c.take("rs", "ws", "right", "wrong")) {
+        c.take("side");
+        return c.take(")", "]") ? true : undefined;
+      }
+      const at = c.from;
+      const n = c.kind() === "number" ? c.number() : undefined;
+      if (n === undefined || !Number.isInteger(n)) return undefined;
+      const end = c.to;
+      if (isRoundWord(c.text())) {
+        c.at++;
+        c.take("total", "in");
+        c.take("all", "total");
+        if (!c.take(")", "]")) return undefined;
+        written = { n, from: at, to: end };
+        return true;
+      }
+      c.take("st", "sts", "stitches", "sc", "dc");
+      if (!c.take(")", "]")) return undefined;
+      if (!c.is(":", "-", "--", "=")) return undefined;
+      total = { n, from: at, to: c.to };
+      return true;
+    });
+    if (!got) break;
+  }
+  // "Rnd 3 of 12:".
+  c.attempt(() =>
+    c.take("of") && c.kind() === "number" && (c.at++, CLOSE.has(c.text())) ? true : undefined,
+  );
+  const from = c.at;
+  while (CLOSE.has(c.text())) c.at++;
+  return { ...(written ? { written } : {}), ...(total ? { total } : {}), closed: c.at > from };
+}
+
+/** All ways to read the beginning of a line as a label. `bare` allows a number alone, which only a line's start may be. */
+export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[] {
+  const start = c.at;
+  const from = c.from;
+  const out: LabelReading[] = [];
+  c.take("for");
+  c.take("the");
+  const bracket = c.take("(", "[");
+  const first = c.tokens[c.at];
+  if (!first) return out;
+  const finish = (
+    word: "round" | "row",
+    style: string,
+    n: number | undefined,
+    more: readonly Numbers[],
+    many: number,
+    cost: number,
+  ) => {
+    for (const m of more) {
+      c.at = m.to;
+      if (isRoundWord(c.text()) && style === "ordinal") c.at++;
+      const numbersEnd = c.to;
+      const t = tail(c);
+      const beyond = Math.max(n ?? 0, m.last, many) > MAX_ROUNDS;
+      const label: RoundLabel = {
+        from,
+        to: c.to,
+        first: beyond ? undefined : n,
+        last: beyond || n === undefined ? undefined : m.last,
+        word,
+        written: t.written?.n,
+        writtenAt: t.written ? { from: t.written.from, to: t.written.to } : undefined,
+        list: beyond ? undefined : m.list,
+        many: beyond ? 1 : many,
+        ...(beyond ? { beyond: { from, to: numbersEnd } } : {}),
+        ...(t.total ? { total: t.total } : {}),
+      };
+      const plural = PLURAL.test(first.text);
+      const single = n !== undefined && m.last === n;
+      out.push({
+        label,
+        to: c.at,
+        style: `${style}${t.closed ? (c.tokens[c.at - 1]?.text ?? "") : ""}`,
+        cost: cost + m.cost + (t.closed ? 0 : 0.35) + (plural && single && style !== "ordinal" ? 0.8 : 0),
+      });
+    }
+    c.at = start;
+  };
+  if (isRoundWord(first.text) && first.kind === "word") {
+    c.at++;
+    c.take(".", "#", "-", ":", "/");
+    c.take("#", "no", "number", "nr");
+    c.take(".");
+    const n = take(c);
+    if (n !== undefined && Number.isInteger(n)) {
+      if (bracket) c.take(")", "]");
+      const short =
+        first.text.length === 1 && c.tokens[start + (bracket ? 1 : 0) + 1]?.kind === "number" ? 0 : 0;
+      finish(
+        ROW.test(first.text) ? "row" : "round",
+        first.text.replace(/s$/, ""),
+        n,
+        numbers(c, n),
+        1,
+        short,
+      );
+    }
+    return out;
+  }
+  if (c.is("next", "following", "last", "final")) {
+    c.at++;
+    const many = c.kind() === "number" ? (c.number() ?? 1) : 1;
+    if (!isRoundWord(c.text())) return out;
+    const word = ROW.test(c.text()) ? ("row" as const) : ("round" as const);
+    c.at++;
+    finish(word, "next", undefined, [{ last: 0, to: c.at, cost: 0 }], many, 0.1);
+    return out;
+  }
+  if (first.kind === "ordinal") {
+    const n = first.value;
+    c.at++;
+    if (isRoundWord(c.text())) {
+      const word = ROW.test(c.text()) ? ("row" as const) : ("round" as const);
+      c.at++;
+      finish(word, "ordinal", n, [{ last: n, to: c.at, cost: 0 }], 1, 0);
+      return out;
+    }
+    const more = numbers(c, n).filter((m) => ((c.at = m.to), isRoundWord(c.text())));
+    if (more.length > 0) {
+      const word = ROW.test(c.text()) ? ("row" as const) : ("round" as const);
+      finish(word, "ordinal", n, more, 1, 0);
+    }
+    c.at = start;
+    return out;
+  }
+  if (bare && first.kind === "number" && Number.isInteger(first.value) && first.value > 0) {
+    c.at++;
+    const at = c.at;
+    for (const m of numbers(c, first.value)) {
+      c.at = m.to;
+      if (bracket) c.take(")", "]");
+      const closed = CLOSE.has(c.text()) && !(c.is(",") && !bracket);
+      if (!closed && !bracket) continue;
+      if ((c.is(".") && c.kind(1) === "end") || (c.is("-", "--") && c.kind(1) === "end")) continue;
+      c.at = at;
+      finish("round", "bare", first.value, [m], 1, c.tokens[m.to]?.text === "-" ? 0.9 : 0.7);
+    }
+    for (const r of [...out]) if (UNIT.test(c.tokens[r.to]?.text ?? "")) out.splice(out.indexOf(r), 1);
+    c.at = start;
+  }
+  return out;
+}

@@ -1,0 +1,118 @@
+import { tokenize, type Token } from "../tokens";
+import type { Line } from "../text";
+import { isRoundWord } from "../labels";
+
+/** A stretch of a line that is read as one: the whole line, or what stands between two labels in it. */
+export interface Unit {
+  readonly line: Line;
+  /** Its words without decoration. */
+  readonly tokens: readonly Token[];
+  readonly atStart: boolean;
+  /** Begins with a bullet, a sign or a dash. */
+  readonly bullet: boolean;
+  readonly indented: boolean;
+  /** Marked as a heading: "## …", "**…**", "~ … ~", underlined. */
+  readonly marked: boolean;
+  readonly upper: boolean;
+  /** An empty line, or the beginning of the text, stands before it. */
+  readonly spaced: boolean;
+  /** Cells of a table row. */
+  readonly table: boolean;
+}
+
+const DECORATION = /^(-|--|>|\||=+|~|\*|\*\*|_|__|#|\.|,|;|:|\/|\\|%|@|\+|!|"|'|`|\u2026|&)$/;
+const EMPHASIS = /^(\*\*+|__+|_)$/;
+/** Signs without a letter or a digit in them: emoji, arrows, ornaments. */
+const ORNAMENT = /^[^\p{L}\p{N}\x21-\x7e\u2026]+$/u;
+
+const plainWord = (t: Token): boolean => t.kind !== "mark" && !ORNAMENT.test(t.text);
+
+/** Lines cut into units, decoration taken off. Linear in the text. */
+export function unitsOf(
+  plain: string,
+  source: string,
+  lines: readonly Line[],
+  cut: (t: readonly Token[]) => number[],
+): Unit[] {
+  const units: Unit[] = [];
+  let spaced = true;
+  for (const line of lines) {
+    const all = tokenize(plain, line.from, line.to);
+    const bare = bareOf(all);
+    if (bare.length === 0) {
+      // "-----" under a name is part of the name.
+      const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));
+      const last = units[units.length - 1];
+      if (rule && last?.line.number === line.number - 1) units[units.length - 1] = { ...last, marked: true };
+      else spaced = true;
+      continue;
+    }
+    const first = all[0]?.text ?? "";
+    const text = source.slice(bare[0]?.from ?? line.from, bare[bare.length - 1]?.to ?? line.to);
+    const letters = text.replace(/\P{L}/gu, "");
+    const shape = {
+      line,
+      bullet: /^(-|--|>)$/.test(first),
+      indented: /^[ \t]/.test(source.slice(line.from, line.from + 1)),
+      marked:
+        first === "#" ||
+        first === "~" ||
+        (first === "**" && /^(\*\*|:)$/.test(all[all.length - 1]?.text ?? "")),
+      upper: letters.length >= 3 && letters === letters.toUpperCase() && letters !== letters.toLowerCase(),
+      table: all.filter((t) => t.text === "|").length >= 2,
+    };
+    const cuts = cut(bare);
+    let from = 0;
+    for (const to of [...cuts, bare.length]) {
+      if (to > from)
+        units.push({
+          ...shape,
+          tokens: bare.slice(from, to),
+          atStart: from === 0,
+          spaced: spaced && from === 0,
+        });
+      from = to;
+    }
+    spaced = false;
+  }
+  return units;
+}
+
+/** A line's words without bullets, emphasis and ornaments around them. Stars that open a repeat stay. */
+function bareOf(all: readonly Token[]): readonly Token[] {
+  const noise = (t: Token) => EMPHASIS.test(t.text) || ORNAMENT.test(t.text) || t.text === "#";
+  const tokens = all.some(noise) ? all.filter((t) => !noise(t)) : all;
+  let begin = 0;
+  while (begin < tokens.length && DECORATION.test(tokens[begin]?.text ?? "")) {
+    // "*sc, inc* x 6": a star in front of work is no bullet when another star follows.
+    if (
+      tokens[begin]?.text === "*" &&
+      tokens[begin + 1]?.kind !== "mark" &&
+      tokens.slice(begin + 1).some((t) => t.text === "*" || /^(rep|repeat)$/.test(t.text))
+    )
+      break;
+    begin++;
+  }
+  let end = tokens.length;
+  const tilde = tokens[end - 1]?.text === "~" && all[0]?.text === "~";
+  while (end > begin && tilde && /^[~*]+$/.test(tokens[end - 1]?.text ?? "")) end--;
+  if (!tokens.slice(begin, end).some(plainWord)) return [];
+  return begin === 0 && end === tokens.length ? tokens : tokens.slice(begin, end);
+}
+
+/** May a label begin at token `i`, behind something that is finished? */
+export function mayCut(tokens: readonly Token[], i: number): boolean {
+  const t = tokens[i];
+  if (!t || t.kind === "mark") return false;
+  const before = tokens[i - 1]?.text ?? "";
+  const listed = before === "," && /^[)\]}.]$/.test(tokens[i - 2]?.text ?? "");
+  if (!/^[.;)\]}!:|]$/.test(before) && !listed) return false;
+  return (
+    (t.kind === "word" && (isRoundWord(t.text) || /^(next|first|last)$/.test(t.text))) ||
+    t.kind === "ordinal" ||
+    (t.kind === "number" &&
+      /^[)\]}.;|]$/.test(before) &&
+      /^[:)]$/.test(tokens[i + 1]?.text ?? "") &&
+      !isRoundWord(tokens[i - 2]?.text ?? ""))
+  );
+}
