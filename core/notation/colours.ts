@@ -101,6 +101,8 @@ export function readColourChange(c: Cursor): string | undefined {
     } else return undefined;
     const shade = readShade(c);
     if (shade !== undefined) return shade;
+    const letter = c.source.slice(c.from, c.peek()?.to ?? c.from);
+    if (/^[A-H]$/.test(letter) && (c.kind(1) === "end" || c.kind(1) === "mark")) return (c.at++, letter);
     if (!introduced) return undefined;
     if (/^[a-h]$/.test(c.text()) && (c.kind(1) === "end" || /^[.,;:)]$/.test(c.text(1))))
       return (c.at++, c.tokens[c.at - 1]?.text.toUpperCase());

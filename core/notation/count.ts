@@ -124,12 +124,14 @@ export function work(
     return uses;
   };
   /** How often something of `unit` stitches goes into what is left. */
-  const reach = (times: Times, unit: number, i: number, node: Node): number => {
+  const reach = (times: Times, unit: number, i: number, node: Node, offers = 0): number => {
     if (times.kind === "number") return times.n;
     const left = times.kind === "until" ? times.left : after(i);
     if (limit === undefined) {
       open = true;
-      return 1;
+      // "sc evenly around the edge (22)": only the total tells how many there are.
+      const told = target === undefined || offers <= 0 ? 1 : (target - run.offers - left) / offers;
+      return Number.isInteger(told) && told > 0 && told <= MAX_STITCHES ? told : 1;
     }
     const room = limit - run.used - left;
     if (unit <= 0) return 1;
@@ -174,7 +176,7 @@ export function work(
           }
           started = true;
         }
-        tallyWork(run, node, reach(node.times, op.uses, i, node));
+        tallyWork(run, node, reach(node.times, op.uses, i, node, op.offers));
         break;
       }
       case "group": {
@@ -411,7 +413,7 @@ function saidTwice(nodes: readonly Node[]): readonly Node[] | undefined {
 }
 
 function alternatives(node: Node): Node[] {
-  if ((node.kind === "work" || node.kind === "group") && node.other) return [node.other];
+  if ((node.kind === "work" || node.kind === "group") && node.other) return [node.other, ...alternatives(node.other)];
   // Asked once of each item: asked twice, brackets in brackets would double the work at each level.
   if (node.kind === "group")
     for (const [index, item] of node.items.entries()) {

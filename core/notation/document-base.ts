@@ -1,5 +1,6 @@
 import { Cursor } from "./cursor";
 import type { RoundLabel } from "./labels";
+import { readColourNames } from "./document/colour-names";
 import { readLegend, type Legend } from "./legend";
 import { readRound, type Found, type Tree } from "./round/read";
 import type { Terms } from "./stitches";
@@ -34,6 +35,8 @@ export interface RawRound {
   /** All ways to read its words, the likeliest first; `nodes` and `found` are those of the first. */
   readonly trees: readonly Tree[];
   readonly reference: Reference | undefined;
+  /** Worked once behind it, outside of any round: a slip stitch to end with, a loop of chains. */
+  readonly closing: readonly Node[];
   /** Slot named between the lines before this round, if any. */
   readonly slot: string | undefined;
 }
@@ -183,6 +186,8 @@ export abstract class DocumentBase {
   protected part: OpenPart | undefined;
   protected open: OpenRound | undefined;
   protected slot: string | undefined;
+  /** Letters and words the text gives to colours. */
+  protected readonly colours: ReadonlyMap<string, string>;
   protected setup: Token[] = [];
   protected setupLine = 0;
   protected joinedNote: boolean | undefined;
@@ -205,15 +210,18 @@ export abstract class DocumentBase {
   ) {
     this.textLines = linesOf(plain);
     this.legend = readLegend(plain, this.textLines, source, terms);
-    if (this.legend.size > 0) this.known = this.legendKey();
+    this.colours = readColourNames(plain, this.textLines, source);
+    if (this.legend.size > 0 || this.colours.size > 0) this.known = this.legendKey();
   }
 
   protected legendKey(): string {
-    return this.legend.size === 0 ? "" : `\u0000${JSON.stringify([...this.legend])}`;
+    return this.legend.size + this.colours.size === 0
+      ? ""
+      : `\u0000${JSON.stringify([[...this.legend], [...this.colours]])}`;
   }
 
   protected cursor(tokens: readonly Token[]): Cursor {
-    return new Cursor(tokens, this.source, this.names, this.legend);
+    return new Cursor(tokens, this.source, this.names, this.legend, this.colours);
   }
 
   protected hasWork(tokens: readonly Token[]): boolean {

@@ -61,6 +61,7 @@ export abstract class HeadingsReader extends PartsReader {
         label: undefined,
         ...this.tree(ref.rest),
         reference: ref.reference,
+        closing: [],
         slot: this.takeSlot(),
       });
       return "round";

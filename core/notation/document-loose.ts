@@ -1,8 +1,12 @@
-import { readColourChange } from "./colours";
+import { readColourChange, readShade } from "./colours";
+import type { Cursor } from "./cursor";
 import { readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
 import type { Line } from "./text";
+import { hangSpurs } from "./hanging";
+import { operationsOf } from "./surroundings";
 import type { Token } from "./tokens";
+import type { Node } from "./tree";
 import { type LineKind, append } from "./document-base";
 import { HeadingsReader } from "./document-headings";
 
@@ -23,7 +27,7 @@ export abstract class LooseReader extends HeadingsReader {
     const c = this.cursor(tokens);
     const first = tokens[0];
     if (!first) return "blank";
-    const colour = readColourChange(c);
+    const colour = readColourChange(c) ?? this.shadeAlone(c);
     if (colour !== undefined && (c.done || c.is(".", ",", ":", "in", "on", "at", "for", ";"))) {
       const rest = tokens.slice(c.at).filter((t, i) => !(i === 0 && /^[,.:;]$/.test(t.text)));
       if (!this.hasCountedWork(rest) && this.loopsSaid(rest)) {
@@ -75,6 +79,17 @@ export abstract class LooseReader extends HeadingsReader {
     }
     if (!this.part && !this.heading && /^[a-z]+$/.test(first.text) && tokens[1]?.text === "=") return "note";
     return this.impliedRound(tokens, line);
+  }
+
+  /** "Grey:", "(white)": a shade and no more. */
+  protected shadeAlone(c: Cursor): string | undefined {
+    return c.attempt(() => {
+      const bracket = c.take("(", "[");
+      const letter = c.kind() === "word" ? this.colours.get(c.text()) : undefined;
+      const shade = letter !== undefined ? (c.at++, letter) : readShade(c);
+      if (shade === undefined || (bracket && !c.take(")", "]"))) return undefined;
+      return c.done || (c.is(":", ".") && c.at === c.tokens.length - 1) ? shade : undefined;
+    });
   }
 
   protected noteOnJoining(tokens: readonly Token[]): boolean {
@@ -147,6 +162,28 @@ export abstract class LooseReader extends HeadingsReader {
     return /\b(magic|adjustable) (ring|circle|loop)\b|\b(mr|mc)\b/.test(words) && tokens.length <= 12;
   }
 
+  /** "Slip stitch in the next 2 sts and fasten off", "Rejoin, ch 14, …": worked once behind the last round, and no round itself. */
+  protected closes(tokens: readonly Token[], nodes: readonly Node[], line: Line): boolean {
+    const { part } = this;
+    if (!part || this.heading || (part.rounds.length === 0 && !this.open)) return false;
+    const work = [...operationsOf(nodes)];
+    const slips = work.length > 0 && work.every((n) => n.op.stitch === "slst" || n.op.stitch === "ch");
+    const grown =
+      /^(reattach|rejoin|attach|join|reattaching|rejoining|joining|insert|ch|chain)$/.test(tokens[0]?.text ?? "") &&
+      work.some((n) => n.op.stitch === "ch") &&
+      work.every((n) => n.times.kind === "number");
+    if (!(slips || grown) || nodes.some((n) => n.kind === "total" || n.kind === "unknown" || n.kind === "start")) return false;
+    if (this.open?.tokens.at(-1)?.text === ",") return false;
+    this.closeRound();
+    const last = part.rounds[part.rounds.length - 1];
+    if (!last) return false;
+    const grownOn = hangSpurs(nodes, true).nodes.filter((n) => n.kind !== "event");
+    part.rounds[part.rounds.length - 1] = { ...last, closing: [...last.closing, ...grownOn] };
+    for (const n of nodes)
+      if (n.kind === "event") part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
+    return true;
+  }
+
   /** Stitches without a label: a start kept for the next round, a round of its own, or prose about stitches. */
   protected impliedRound(tokens: Token[], line: Line): LineKind {
     if (tokens.some((t, i) => t.text === "=" && tokens[i + 1]?.kind !== "number") || tokens.length > 120)
@@ -168,6 +205,7 @@ export abstract class LooseReader extends HeadingsReader {
           firstNode.kind === "group" ||
           firstNode.kind === "start" ||
           firstNode.kind === "evenly"));
+    if (this.closes(tokens, nodes, line)) return "continuation";
     if (!fabric && (start || work.length > 0) && strict) {
       // "Ch 7." or "Make a magic ring." before the first round.
       this.closeRound();
@@ -199,6 +237,7 @@ export abstract class LooseReader extends HeadingsReader {
         });
       return "note";
     }
+    if (this.closes(tokens, nodes, line)) return "continuation";
     if (this.part && !this.heading && this.part.rounds.some((r) => r.label?.first !== undefined) && !total) {
       // Inside a numbered part an unnumbered line carries the round above on.
       if (this.open) {

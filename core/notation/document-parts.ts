@@ -53,6 +53,7 @@ export abstract class PartsReader extends ReferenceReader {
       found,
       trees,
       reference: ref?.reference,
+      closing: [],
       slot: open.slot,
     };
     open.part.rounds.push(round);

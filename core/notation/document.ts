@@ -123,7 +123,7 @@ export class DocumentReader extends LooseReader {
     const known =
       (stitch !== undefined && c.done) ||
       (sign <= 2 && ABBREVIATION.test(word.map((t) => t.text).join(" "))) ||
-      (sign === 1 && this.legend.has(word[0]?.text ?? ""));
+      (sign === 1 && (this.legend.has(word[0]?.text ?? "") || this.colours.has(word[0]?.text ?? "")));
     if (!known) return false;
     const rest = tokens.slice(sign + 1);
     // "sc: 6" or "ch - 9" is hardly a meaning; "inc: 2 sc in one st" is.
@@ -209,6 +209,7 @@ export class DocumentReader extends LooseReader {
           label: undefined,
           ...this.tree(ref.rest),
           reference: ref.reference,
+          closing: [],
           slot: this.takeSlot(),
         });
       return "round";

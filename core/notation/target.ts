@@ -353,6 +353,7 @@ function readOne(c: Cursor, t: Target): boolean {
       const phrase = readLoopPhrase(c);
       if (phrase) {
         t.loops = phrase.loops;
+        if (isStitchNoun(c.tokens[c.at - 1]?.text ?? "") && !phrase.free) t.place ??= "next";
         t.freeLoops = phrase.free ?? t.freeLoops;
         if (
           /^(each|every|all)$/.test(c.tokens[c.at - 4]?.text ?? "") ||

@@ -103,8 +103,11 @@ function judgeOne(
     written !== undefined &&
     written !== offers &&
     [chains.bridge, chains.loose, chains.bridge + chains.loose].some((n) => n > 0 && written === offers + n);
+  // "dec x 6, leave the last 2 sts (8)": the total may count along what is left.
+  const leftAlong =
+    outcome.leaves && written !== undefined && available !== undefined && written === offers + available - outcome.used;
   const said = written;
-  if (spans) written = undefined;
+  if (spans || leftAlong) written = undefined;
   const off = (n: number) => Math.min(FAULT.most, FAULT.stitch * Math.abs(n));
   const totals = totalsOf(nodes);
   const disagree = e.lastOfLine && totals.length > 1 && totals[0]?.n !== totals[totals.length - 1]?.n;
@@ -131,7 +134,7 @@ function judgeOne(
   else if (writtenWrong) [fault, price] = ["written", FAULT.slip + off(offers - (written ?? 0))];
   else if (outcome.open && written === undefined) [fault, price] = ["open", FAULT.open];
   else if (said !== undefined && !outcome.open && e.lastOfLine) price -= FAULT.agrees;
-  const count = spans ? said : outcome.open ? written : offers;
+  const count = spans || leftAlong ? said : outcome.open ? written : offers;
   return { ...base, written, spans, fault, count, cost: cost + price };
 }
 

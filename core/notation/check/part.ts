@@ -1,4 +1,4 @@
-import { addSlot, type SlotTally } from "../count";
+import { addSlot, work, type SlotTally } from "../count";
 import {
   LEAST_EYE_OPENING,
   MAIN_SLOT,
@@ -210,12 +210,25 @@ class PartCounter {
       strands,
       hookMm,
     };
-    rounds.push(repeated);
-    addLoops(this.worked, repeated);
-    for (const b of round.bySlot) this.slots.set(b.slot, addSlot(this.slots.get(b.slot), b));
-    this.total = addTally(this.total, round.made);
+    const closed = e.lastOfLine && e.raw.closing.length > 0 ? this.closing(e, repeated, s.settled.slot) : repeated;
+    rounds.push(closed);
+    addLoops(this.worked, closed);
+    for (const b of closed.bySlot) this.slots.set(b.slot, addSlot(this.slots.get(b.slot), b));
+    this.total = addTally(this.total, closed.made);
     this.increases += round.increases;
     this.decreases += round.decreases;
+  }
+
+  /** What is worked once behind the round is tallied with it, and changes nothing that is live. */
+  private closing(e: Expanded, round: CheckedRound, slot: string): CheckedRound {
+    const o = work(e.raw.closing, undefined, slot, false);
+    const slots = new Map<string, SlotTally>(round.bySlot.map((b) => [b.slot, b]));
+    let { made } = round;
+    for (const [name, tally] of o.bySlot) {
+      slots.set(name, addSlot(slots.get(name), tally));
+      made = addTally(made, tally.made);
+    }
+    return { ...round, made, bySlot: [...slots].map(([name, t]) => ({ slot: name, made: t.made, two: t.two, three: t.three })) };
   }
 
   /** Stitches taken from other parts, held against what those parts have. */

@@ -11,7 +11,7 @@ export const LINE = {
   twice: 2.6,
   gap: 2.4,
   /** Under a heading: the numbers of the part before go on; they begin somewhere else. */
-  overHeading: 0.5,
+  overHeading: 0.15,
   startsLate: 0.8,
   startsFar: 1.6,
   /** A label with no stitches behind it. */

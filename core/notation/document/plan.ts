@@ -191,7 +191,7 @@ function* choices(
     yield [{ kind: "heading", reading: h }, { pending: true, section: undefined }, cost];
     // A line right above round 1 is its heading, whatever its words.
     if (below?.labels.some((l) => l.label.first === 1 && l.work !== "none")) other += LINE.rightAboveOne;
-    if (!h.section && h.cost < 0.6 && h.rest.length === 0) other += Math.max(0, 0.7 - h.cost);
+    if (!h.section && h.cost < 0.8 && h.rest.length === 0) other += Math.max(0, 0.9 - h.cost);
   }
   yield [{ kind: "other" }, {}, other];
 }

@@ -5,6 +5,7 @@ import type { Piece } from "../phrases";
 import { COST } from "../phrases/costs";
 import type { ProblemDetail, Severity } from "../problems";
 import { ONCE, type Loops, type Node, type Operation, type Span, type Times } from "../tree";
+import { missedChains } from "./missed";
 import { again, chainsIn, isWorked, joining, mixed, placed } from "./place";
 
 /**
@@ -63,7 +64,7 @@ class Builder {
   }
 
   tree(): Tree {
-    let nodes: readonly Node[] = this.sequence(undefined, 0);
+    let nodes: readonly Node[] = missedChains(this.sequence(undefined, 0));
     nodes = this.hung(nodes, false);
     if (this.ringed && !this.worked) nodes = ringOf(nodes);
     return { nodes, found: this.found, cost: this.cost, uncounted: this.uncounted };
@@ -234,7 +235,7 @@ class Builder {
       if (!once) this.cost += COST.idleTimes;
       return;
     }
-    const inside = this.hung(within, !once || items.some(isWorked));
+    const inside = this.hung(missedChains(within), !once || items.some(isWorked));
     const { to } = this;
     const n = t.times.kind === "number" ? t.times : undefined;
     const times: Times = n ? { ...n, n: n.n + (t.more ? 1 : 0) } : t.times;
@@ -290,7 +291,10 @@ class Builder {
         this.cost -= COST.place;
         const said = this.peek();
         const times = said?.kind === "times" ? (this.take(), this.limited(said.times)) : one.times;
-        items.push({ kind: "work", op: one.op, times, from: p.from, to: this.to });
+        const node: Node = { kind: "work", op: one.op, times, from: p.from, to: this.to };
+        // "(sl st, 3 dc, sl st) in next st" may count as one stitch: an ornament.
+        const ornament = Object.keys(one.op.makes).length > 1 && one.op.into === "next" && one.op.offers > 1;
+        items.push(ornament ? { ...node, other: { ...node, op: { ...one.op, offers: 1, increases: 0 } } } : node);
         return;
       }
     }

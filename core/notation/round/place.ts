@@ -83,6 +83,8 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
         : node(stitchInto("ch", 1), times);
     return t.toJoin ? [made, joining([...items, made], span)] : [made];
   }
+  // "sl st to the other side" fastens there: one.
+  if (t.bridge && stitch === "slst" && n === undefined && t.n === undefined) return [node(one, ONCE)];
   if (t.bridge)
     return [
       node(
@@ -121,7 +123,7 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
   if (t.backAlong)
     return [
       node({ ...stitchInto(stitch, 1, "chain", loops), name: `${stitch} in ch 2`, uses: 1 }, ONCE),
-      node(one, AROUND),
+      node({ ...one, onChain: true }, n !== undefined && n > 1 ? counted(n - 1) : AROUND),
     ];
   if (t.together) return [node(stitchTogether(stitch, n ?? t.n ?? 2, loops), t.reach ?? ONCE)];
   if (t.place === "ring") return [node(stitchInto(stitch, 1, "ring", loops), counted(n ?? 1))];

@@ -1,0 +1,49 @@
+import { readShade } from "../colours";
+import { Cursor } from "../cursor";
+import type { Line } from "../text";
+import { tokenize } from "../tokens";
+
+const NOT_A_NAME = /^(with|in|and|or|the|of|to|change|colour|color|yarn|using|hook|x|sc|dc|hdc|tr|ch|inc|dec|st|sts|mr|ss|slst|from|for|join)$/;
+
+/**
+ * Letters and short words a text gives to its colours: "P = pink", "A: yellow", "white (W) and black (B)". Linear in the text;
+ * the first meaning of a letter holds.
+ */
+export function readColourNames(plain: string, lines: readonly Line[], source: string): ReadonlyMap<string, string> {
+  const names = new Map<string, string>();
+  for (const line of lines) {
+    if (line.to - line.from > 300 || line.to === line.from) continue;
+    const text = plain.slice(line.from, line.to);
+    if (!/[=(:-]/.test(text)) continue;
+    const tokens = tokenize(plain, line.from, line.to);
+    for (let i = 0; i < tokens.length; i++) {
+      const t = tokens[i];
+      if (t?.kind !== "word" || t.text.length > 3 || NOT_A_NAME.test(t.text)) continue;
+      const sign = tokens[i + 1]?.text ?? "";
+      if (/^(=|:|-)$/.test(sign)) {
+        const upper = source.slice(t.from, t.to) === source.slice(t.from, t.to).toUpperCase();
+        const c = new Cursor(tokens, source);
+        c.at = i + 2;
+        c.take("the", "main", "yarn");
+        const shade = readShade(c);
+        if (shade !== undefined && shade.length > 2 && (sign === "=" || (upper && (c.done || c.kind() === "mark"))) && !names.has(t.text))
+          names.set(t.text, shade);
+      } else if (tokens[i - 1]?.text === "(" && sign === ")") {
+        const shade = shadeBefore(tokens.slice(Math.max(0, i - 5), i - 1), source);
+        if (shade !== undefined && !names.has(t.text)) names.set(t.text, shade);
+      }
+    }
+  }
+  return names;
+}
+
+/** The shade that ends right here: "dark grey (G)". */
+function shadeBefore(tokens: Cursor["tokens"], source: string): string | undefined {
+  for (let from = 0; from < tokens.length; from++) {
+    const c = new Cursor(tokens, source);
+    c.at = from;
+    const shade = readShade(c);
+    if (shade !== undefined && shade.length > 2 && c.done) return shade;
+  }
+  return undefined;
+}
