@@ -402,8 +402,10 @@ function saidTwice(nodes: readonly Node[]): readonly Node[] | undefined {
     nodes.some((n) => n.kind === "group")
   )
     return undefined;
-  if (first.times.kind === "number" || second.times.kind !== "number" || first.op.stitch !== second.op.stitch)
-    return undefined;
+  const open =
+    first.times.kind !== "number" ||
+    (first.op.layers !== undefined && first.times.n === 1 && !first.times.at);
+  if (!open || second.times.kind !== "number" || first.op.stitch !== second.op.stitch) return undefined;
   const numbered = (n: Extract<Node, { kind: "work" }>): Node => ({
     ...n,
     times: second.times,
@@ -413,7 +415,8 @@ function saidTwice(nodes: readonly Node[]): readonly Node[] | undefined {
 }
 
 function alternatives(node: Node): Node[] {
-  if ((node.kind === "work" || node.kind === "group") && node.other) return [node.other, ...alternatives(node.other)];
+  if ((node.kind === "work" || node.kind === "group") && node.other)
+    return [node.other, ...alternatives(node.other)];
   // Asked once of each item: asked twice, brackets in brackets would double the work at each level.
   if (node.kind === "group")
     for (const [index, item] of node.items.entries()) {

@@ -169,10 +169,16 @@ export abstract class LooseReader extends HeadingsReader {
     const work = [...operationsOf(nodes)];
     const slips = work.length > 0 && work.every((n) => n.op.stitch === "slst" || n.op.stitch === "ch");
     const grown =
-      /^(reattach|rejoin|attach|join|reattaching|rejoining|joining|insert|ch|chain)$/.test(tokens[0]?.text ?? "") &&
+      /^(reattach|rejoin|attach|join|reattaching|rejoining|joining|insert|ch|chain)$/.test(
+        tokens[0]?.text ?? "",
+      ) &&
       work.some((n) => n.op.stitch === "ch") &&
       work.every((n) => n.times.kind === "number");
-    if (!(slips || grown) || nodes.some((n) => n.kind === "total" || n.kind === "unknown" || n.kind === "start")) return false;
+    if (
+      !(slips || grown) ||
+      nodes.some((n) => n.kind === "total" || n.kind === "unknown" || n.kind === "start")
+    )
+      return false;
     if (this.open?.tokens.at(-1)?.text === ",") return false;
     this.closeRound();
     const last = part.rounds[part.rounds.length - 1];
@@ -180,7 +186,8 @@ export abstract class LooseReader extends HeadingsReader {
     const grownOn = hangSpurs(nodes, true).nodes.filter((n) => n.kind !== "event");
     part.rounds[part.rounds.length - 1] = { ...last, closing: [...last.closing, ...grownOn] };
     for (const n of nodes)
-      if (n.kind === "event") part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
+      if (n.kind === "event")
+        part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
     return true;
   }
 

@@ -50,7 +50,11 @@ export abstract class ReferenceReader extends DocumentBase {
       back = c.number() ?? 1;
       if (!isRoundWord(c.text())) return undefined;
       c.at++;
-    } else if (isRoundWord(c.text()) || c.kind() === "ordinal") {
+    } else if (
+      isRoundWord(c.text()) ||
+      (c.kind() === "ordinal" &&
+        !(c.kind(1) === "word" && !isRoundWord(c.text(1)) && !/^(and|to)$/.test(c.text(1))))
+    ) {
       const alone =
         c.kind() === "ordinal" &&
         (c.kind(1) === "end" || c.text(1) === "." || c.text(1) === "(" || c.text(1) === ",")
@@ -77,12 +81,12 @@ export abstract class ReferenceReader extends DocumentBase {
     c.attempt(() => {
       const of = c.take("of", "from", "for", "on");
       c.take("the");
-      if (c.kind() !== "word" || (!of && first !== undefined)) return undefined;
+      if (!(c.kind() === "word" || c.kind() === "ordinal") || (!of && first !== undefined)) return undefined;
       const from = c.from;
       let n = 0;
       while (
         n < 4 &&
-        (c.kind() === "word" || (c.kind() === "number" && n > 0)) &&
+        (c.kind() === "word" || (c.kind() === "number" && n > 0) || (c.kind() === "ordinal" && n === 0)) &&
         !c.is("up", "until", "but", "then", "in", "with", "x", "once", "twice", "to", "using")
       ) {
         c.at++;

@@ -43,6 +43,10 @@ export class DocumentReader extends LooseReader {
   protected cuts(tokens: readonly Token[]): number[] {
     const cuts: number[] = [];
     for (let i = 1; i < tokens.length; i++) {
+      if (this.newSentence(tokens, i)) {
+        cuts.push(i);
+        continue;
+      }
       if (!mayCut(tokens, i)) continue;
       const c = this.cursor(tokens);
       c.at = i;
@@ -63,6 +67,32 @@ export class DocumentReader extends LooseReader {
       }
     }
     return cuts;
+  }
+
+  /** "… (10). Press flat and close with 5 sc through both layers (5).": more work with a total of its own, behind a total. */
+  protected newSentence(tokens: readonly Token[], i: number): boolean {
+    if (
+      tokens[i - 1]?.text !== "." ||
+      !/^[)\]}]$/.test(tokens[i - 2]?.text ?? "") ||
+      tokens[i - 3]?.kind !== "number"
+    )
+      return false;
+    let end = i;
+    while (
+      end < tokens.length &&
+      end < i + 40 &&
+      !(tokens[end]?.text === "." && tokens[end + 1]?.kind !== "number")
+    )
+      end++;
+    const said = tokens.slice(i, end);
+    const last = said.length - 1;
+    return (
+      said.length > 3 &&
+      /^[)\]}]$/.test(said[last]?.text ?? "") &&
+      said[last - 1]?.kind === "number" &&
+      labelReadings(this.cursor(said), true).length === 0 &&
+      this.hasCountedWork(said)
+    );
   }
 
   /** What can be seen of a unit before it is decided what it is. */
@@ -242,7 +272,7 @@ export class DocumentReader extends LooseReader {
     const n = tokens[at]?.value ?? 0;
     const from = tokens[0];
     const number = tokens[at];
-    if (at < 0 || at > 6 || !from || !number || !Number.isInteger(n) || n < 1 || n > 400) return undefined;
+    if (at < 0 || at > 12 || !from || !number || !Number.isInteger(n) || n < 1 || n > 400) return undefined;
     const before = tokens.slice(0, at).map((t) => t.text);
     let end = at + 1;
     while (
@@ -256,7 +286,7 @@ export class DocumentReader extends LooseReader {
     const said = [...before, ...tokens.slice(at, end).map((t) => t.text)];
     if (
       !before.every((t) =>
-        /^(work|crochet|continue|make|do|sc|even|evenly|straight|for|the|next|another|around|single|then|now|in|plain|each|st|with)$/.test(
+        /^(work|working|crochet|continue|continuing|make|do|sc|even|evenly|straight|for|the|next|another|around|single|then|now|in|into|plain|each|every|st|stitch|with|to|,|and|on|keep|go)$/.test(
           t,
         ),
       )

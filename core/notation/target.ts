@@ -18,6 +18,8 @@ export interface Target {
   together: boolean;
   toJoin: boolean;
   chainNoun: boolean;
+  /** "in the chains": several places, their number said elsewhere. */
+  plural: boolean;
   /** "back down the chain": from the second chain to the first one made. */
   backAlong: boolean;
   /** "sl st back 4": down a chain that was just made. */
@@ -46,6 +48,7 @@ export const noTarget = (): Target => ({
   together: false,
   toJoin: false,
   chainNoun: false,
+  plural: false,
   backAlong: false,
   spurBack: false,
   freeLoops: undefined,
@@ -392,6 +395,19 @@ function readOne(c: Cursor, t: Target): boolean {
         )
       )
         return (t.backAlong = true);
+      if (
+        c.attempt(() => {
+          if (!c.take("to", "in", "into")) return undefined;
+          c.take("the");
+          if (!(c.take("top") && c.take("of"))) return undefined;
+          c.takeAll(FILL);
+          c.take("first", "turning", "initial", "1st");
+          if (!c.take("ch", "chain", "chs", "sc", "dc", "hdc", "tr", "st", "stitch")) return undefined;
+          if (c.kind() === "number" || (c.is("-") && c.kind(1) === "number")) c.at += c.is("-") ? 2 : 1;
+          return true;
+        })
+      )
+        return (t.toJoin = true);
       if (c.is("back") && !/^(loop|loops|lp|lps)$/.test(c.text(1))) {
         c.at++;
         c.take("down", "along", "across", "up", "for", "over");
@@ -554,6 +570,7 @@ function readPlace(c: Cursor, t: Target): boolean {
     !(c.kind(1) === "number" && c.text(1) !== "" && NOUN.has(c.text()) && !isStitchNoun(c.text()) && !moved)
   ) {
     t.chainNoun ||= /^(ch|chs|chain|chains)$/.test(c.text());
+    t.plural ||= /^(chs|chains|sts|stitches|scs|stiches)$/.test(c.text());
     c.at++;
     if (c.is(".") && c.is("sp")) c.at++;
     moved = true;

@@ -32,7 +32,6 @@ const SAME_AS: ReadonlyMap<string, string> = new Map(
     "☆": "*",
     "\ufeff": " ",
     "\0": " ",
-    "\t": " ",
     "\u00a0": " ",
     "\u202f": " ",
     "\u2007": " ",
@@ -92,6 +91,7 @@ export function regular(text: string): string {
     if (code >= 97 && code <= 122) out += ch;
     else if (code >= 65 && code <= 90) out += String.fromCharCode(code + 32);
     else if (code >= 32 && code < 127) out += ch;
+    else if (ch === "\t") out += /[^\s|]/.test(text.charAt(i - 1)) ? "|" : " ";
     else if (ch === "\r" && text.charAt(i + 1) !== "\n") out += "\n";
     else {
       const same = SAME_AS.get(ch);

@@ -81,6 +81,7 @@ export type Node =
       readonly n: number;
       /** The first stitch of the round, as under a chain that counts. */ readonly first?: true;
       /** Chains are passed by, not stitches. */ readonly chain?: true;
+      /** "Starting in 2nd ch from hook": says only where the stitches beside it begin. */ readonly starting?: true;
     })
   | (Span & { readonly kind: "colour"; readonly slot: string })
   | (Span & { readonly kind: "start"; readonly start: StartKind; readonly chains: number })

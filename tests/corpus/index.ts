@@ -7,7 +7,9 @@ import { LOOPS } from "./loops";
 import { PLAIN } from "./plain";
 import { STARTS } from "./starts";
 import { STRANGERS } from "./strangers";
+import { TRAVELLERS } from "./travellers";
 import { VISITORS } from "./visitors";
+import { WAYFARERS } from "./wayfarers";
 import { WILD } from "./wild";
 
 /** Every pattern of the corpus that has no slip in it. */
@@ -22,5 +24,7 @@ export const CORPUS: readonly Case[] = [
   ...GUESTS,
   ...VISITORS,
   ...STRANGERS,
+  ...TRAVELLERS,
+  ...WAYFARERS,
 ];
 export type { Case, PartTruth } from "./case";

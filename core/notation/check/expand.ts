@@ -220,7 +220,13 @@ class Expander {
       pool = part.rounds.map((x) => ({ number: x.number, trees: [sure(x.nodes)] }));
     } else pool = this.out.map((x) => ({ number: x.round.number, trees: x.round.candidates }));
     const { first: from, last: until = from } = r.label ?? {};
-    if (ref.part !== undefined && ref.first === undefined && ref.back === 0 && from !== undefined && until !== undefined) {
+    if (
+      ref.part !== undefined &&
+      ref.first === undefined &&
+      ref.back === 0 &&
+      from !== undefined &&
+      until !== undefined
+    ) {
       // "Rnds 1-2: as for big bell": its rounds of these numbers, no others.
       const same = pool.filter((x) => x.number !== undefined && x.number >= from && x.number <= until);
       if (same.length === until - from + 1) pool = same;

@@ -105,7 +105,10 @@ function judgeOne(
     [chains.bridge, chains.loose, chains.bridge + chains.loose].some((n) => n > 0 && written === offers + n);
   // "dec x 6, leave the last 2 sts (8)": the total may count along what is left.
   const leftAlong =
-    outcome.leaves && written !== undefined && available !== undefined && written === offers + available - outcome.used;
+    outcome.leaves &&
+    written !== undefined &&
+    available !== undefined &&
+    written === offers + available - outcome.used;
   const said = written;
   if (spans || leftAlong) written = undefined;
   const off = (n: number) => Math.min(FAULT.most, FAULT.stitch * Math.abs(n));

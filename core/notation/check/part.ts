@@ -118,7 +118,7 @@ class PartCounter {
       const at = gap ? { ...h.at, live: undefined } : first ? this.carried(e, h.at) : h.at;
       const base = baseFor(e, at, this.rounds, this.worked, this.before, named ? this.to : undefined);
       for (const judged of this.judged(e, base, slot, first)) {
-        const settled = settleRound({ e, base, slot, first, quiet: true }, judged, SILENT);
+        const settled = settleRound({ e, base, slot, first, quiet: true, borneOut: false }, judged, SILENT);
         next.push({
           tail: [...h.tail, { e, base, judged, settled, slot, first }],
           at: {
@@ -166,11 +166,11 @@ class PartCounter {
   private decide(): void {
     const [best] = this.beam;
     if (!best) return;
-    for (const s of best.tail) this.commit(s);
+    best.tail.forEach((s, i) => this.commit(s, behind(best.tail, i)));
     this.beam = [{ ...best, tail: [], cost: 0 }];
   }
 
-  private commit(s: Step): void {
+  private commit(s: Step, borneOut: boolean): void {
     const { e, judged, base } = s;
     const quiet =
       this.brokenLine === e.raw.line ||
@@ -183,7 +183,7 @@ class PartCounter {
       judged.nodes.length > 0 &&
       s.settled.round.used <= 1e5
         ? s.settled
-        : settleRound({ e, base, slot: s.slot, first: s.first, quiet }, judged, this.to);
+        : settleRound({ e, base, slot: s.slot, first: s.first, quiet, borneOut }, judged, this.to);
     for (const f of judged.candidate.found)
       if (f.severity !== "error" && !e.copied && !quiet && e.lastOfLine)
         this.to.report(f, f.detail, f.severity);
@@ -210,7 +210,8 @@ class PartCounter {
       strands,
       hookMm,
     };
-    const closed = e.lastOfLine && e.raw.closing.length > 0 ? this.closing(e, repeated, s.settled.slot) : repeated;
+    const closed =
+      e.lastOfLine && e.raw.closing.length > 0 ? this.closing(e, repeated, s.settled.slot) : repeated;
     rounds.push(closed);
     addLoops(this.worked, closed);
     for (const b of closed.bySlot) this.slots.set(b.slot, addSlot(this.slots.get(b.slot), b));
@@ -228,7 +229,11 @@ class PartCounter {
       slots.set(name, addSlot(slots.get(name), tally));
       made = addTally(made, tally.made);
     }
-    return { ...round, made, bySlot: [...slots].map(([name, t]) => ({ slot: name, made: t.made, two: t.two, three: t.three })) };
+    return {
+      ...round,
+      made,
+      bySlot: [...slots].map(([name, t]) => ({ slot: name, made: t.made, two: t.two, three: t.three })),
+    };
   }
 
   /** Stitches taken from other parts, held against what those parts have. */
@@ -353,6 +358,13 @@ class PartCounter {
         );
     }
   }
+}
+
+/** Does the first line behind step `i` come out on what is live there? */
+function behind(tail: readonly Step[], i: number): boolean {
+  const line = tail[i]?.e.raw;
+  const next = tail.slice(i + 1).find((s) => s.e.raw !== line);
+  return next !== undefined && next.judged.fault === undefined;
 }
 
 /** The best few: equal states once, nothing that costs much more than the best. */

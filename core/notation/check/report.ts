@@ -22,6 +22,8 @@ export interface Place {
   readonly base: Base;
   readonly slot: string;
   readonly first: boolean;
+  /** The rounds behind were worked out on the count that it goes on with. */
+  readonly borneOut: boolean;
   /** Something was told on this line before: its echo is not. */
   readonly quiet: boolean;
 }
@@ -140,7 +142,7 @@ function tell(p: Place, j: Judged, to: Reporter): boolean {
       return true;
     case "written": {
       if (written === undefined) return true;
-      const trustWritten = j.count === written && j.count !== o.offers && nextWants(p, j);
+      const trustWritten = j.count === written && j.count !== o.offers && p.borneOut;
       const total = lastTotal ? totalFix(lastTotal, o.offers, to.source) : undefined;
       const balanced =
         j.available === undefined
@@ -159,9 +161,6 @@ function tell(p: Place, j: Judged, to: Reporter): boolean {
       return true;
   }
 }
-
-/** The rounds behind go on from the written number, and something there depends on it. */
-const nextWants = (p: Place, j: Judged): boolean => p.e.lastOfLine && j.count === j.written;
 
 function misused(p: Place, j: Judged, say: Reporter["report"], source: string): void {
   const { nodes, outcome: o, written } = j;

@@ -3,13 +3,18 @@ import { Cursor } from "../cursor";
 import type { Line } from "../text";
 import { tokenize } from "../tokens";
 
-const NOT_A_NAME = /^(with|in|and|or|the|of|to|change|colour|color|yarn|using|hook|x|sc|dc|hdc|tr|ch|inc|dec|st|sts|mr|ss|slst|from|for|join)$/;
+const NOT_A_NAME =
+  /^(with|in|and|or|the|of|to|change|colour|color|yarn|using|hook|x|sc|dc|hdc|tr|ch|inc|dec|st|sts|mr|ss|slst|from|for|join)$/;
 
 /**
  * Letters and short words a text gives to its colours: "P = pink", "A: yellow", "white (W) and black (B)". Linear in the text;
  * the first meaning of a letter holds.
  */
-export function readColourNames(plain: string, lines: readonly Line[], source: string): ReadonlyMap<string, string> {
+export function readColourNames(
+  plain: string,
+  lines: readonly Line[],
+  source: string,
+): ReadonlyMap<string, string> {
   const names = new Map<string, string>();
   for (const line of lines) {
     if (line.to - line.from > 300 || line.to === line.from) continue;
@@ -26,7 +31,12 @@ export function readColourNames(plain: string, lines: readonly Line[], source: s
         c.at = i + 2;
         c.take("the", "main", "yarn");
         const shade = readShade(c);
-        if (shade !== undefined && shade.length > 2 && (sign === "=" || (upper && (c.done || c.kind() === "mark"))) && !names.has(t.text))
+        if (
+          shade !== undefined &&
+          shade.length > 2 &&
+          (sign === "=" || (upper && t.text.length <= 2 && (c.done || c.kind() === "mark"))) &&
+          !names.has(t.text)
+        )
           names.set(t.text, shade);
       } else if (tokens[i - 1]?.text === "(" && sign === ")") {
         const shade = shadeBefore(tokens.slice(Math.max(0, i - 5), i - 1), source);

@@ -162,7 +162,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     if (c.is("(", "[", "<", "*") && bracket(c, p, terms)) continue;
     if (p.words.length > 0) {
       const made = readMake(c, false);
-      if (made !== undefined && (c.done || c.kind() === "mark")) {
+      if (made !== undefined && (c.done || c.kind() === "mark" || c.is("in", "with", "using"))) {
         p.make = made;
         continue;
       }
@@ -253,7 +253,7 @@ const shadeOf = (c: Cursor): string | undefined =>
 function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   const made = c.attempt(() => {
     const n = readMake(c, false);
-    return n !== undefined && (c.done || c.kind() === "mark") ? n : undefined;
+    return n !== undefined && (c.done || c.kind() === "mark" || c.is("in", "with", "using")) ? n : undefined;
   });
   if (made !== undefined) {
     p.make = made;

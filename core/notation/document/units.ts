@@ -20,7 +20,7 @@ export interface Unit {
   readonly table: boolean;
 }
 
-const DECORATION = /^(-|--|>|\||=+|~|\*|\*\*|_|__|#|\.|,|;|:|\/|\\|%|@|\+|!|"|'|`|\u2026|&)$/;
+const DECORATION = /^(-+|>|\||=+|~|\*|\*\*|_|__|#|\.|,|;|:|\/|\\|%|@|\+|!|"|'|`|\u2026|&)$/;
 const EMPHASIS = /^(\*\*+|__+|_)$/;
 /** Signs without a letter or a digit in them: emoji, arrows, ornaments. */
 const ORNAMENT = /^[^\p{L}\p{N}\x21-\x7e\u2026]+$/u;
@@ -94,8 +94,9 @@ function bareOf(all: readonly Token[]): readonly Token[] {
     begin++;
   }
   let end = tokens.length;
-  const tilde = tokens[end - 1]?.text === "~" && all[0]?.text === "~";
-  while (end > begin && tilde && /^[~*]+$/.test(tokens[end - 1]?.text ?? "")) end--;
+  // "--- BODY ---", "~*~ Bee ~*~": what stands in front stands behind as well.
+  const framed = /^(-+|=+|~|\*+|_+)$/.test(all[0]?.text ?? "") && !tokens.some((t) => t.kind === "number");
+  while (end > begin && framed && /^(-+|=+|~|\*+|_+)$/.test(tokens[end - 1]?.text ?? "")) end--;
   if (!tokens.slice(begin, end).some(plainWord)) return [];
   return begin === 0 && end === tokens.length ? tokens : tokens.slice(begin, end);
 }

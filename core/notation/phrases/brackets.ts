@@ -31,6 +31,18 @@ export const soMany: Phrase = {
     const n = c.number();
     if (n === undefined || !token || !Number.isInteger(n)) return NONE;
     const sign = c.take("x", "*", "times");
+    if (sign && c.is(":")) {
+      // "6x: 2 sc, inc": what is said behind it, so often.
+      c.at++;
+      const times = { kind: "number" as const, n, at: { from: token.from, to: token.to } };
+      return [
+        {
+          to: c.at,
+          cost: COST.phrase,
+          piece: { kind: "repeat", times, more: false, referred: false, ahead: true },
+        },
+      ];
+    }
     if (!c.is("(", "[", "{", "<")) return NONE;
     if (!sign && !(c.tokens[c.at - 1] === token && c.peek()?.from === token.to)) return NONE;
     // "6 x (6)" is six stitches called x and their total.

@@ -7,7 +7,19 @@ import { repeat } from "./repeat";
 import { fillers, separators } from "./separators";
 import { drawUp, pickUp, ring } from "./starts";
 import { stitches } from "./stitches";
-import { even, join, layers, leave, loops, otherSide, place, roundsSaid, skip, turn } from "./structure";
+import {
+  even,
+  join,
+  layers,
+  leave,
+  loops,
+  otherSide,
+  place,
+  roundsSaid,
+  skip,
+  starting,
+  turn,
+} from "./structure";
 import { event, length, numberAlone, remark, talk, without } from "./talk";
 import { times } from "./times";
 import { tools } from "./tools";
@@ -28,6 +40,7 @@ export const PHRASES: readonly Phrase[] = [
   join,
   turn,
   skip,
+  starting,
   leave,
   otherSide,
   loops,

@@ -154,6 +154,33 @@ export const skip: Phrase = {
   ],
 };
 
+/** "Starting in 2nd ch from hook": where the stitches beside it begin, on the chain just made. */
+export const starting: Phrase = {
+  name: "starting",
+  starts: words("starting beginning begin start from in working"),
+  read(c) {
+    const from = c.from;
+    c.take("starting", "beginning", "begin", "start", "working");
+    if (!c.take("in", "at", "from", "with", "into")) return NONE;
+    c.take("the");
+    const nth = c.peek()?.value ?? 0;
+    if (c.kind() !== "ordinal" || nth < 2 || nth > 6) return NONE;
+    c.at++;
+    if (!c.take("ch", "chain", "chs", "st", "stitch")) return NONE;
+    if (!c.take("from", "of")) return NONE;
+    c.take("the", "your");
+    if (!c.take("hook")) return NONE;
+    return [
+      {
+        to: c.at,
+        cost: COST.phrase,
+        piece: node({ kind: "skip", n: nth - 1, chain: true, starting: true, from, to: c.to }),
+      },
+    ];
+  },
+  examples: [["starting in 2nd ch from hook", "skip 1"]],
+};
+
 /** "leave the remaining 4 sts unworked". */
 export const leave: Phrase = {
   name: "leave",

@@ -1,6 +1,9 @@
+import { readShade } from "../colours";
 import type { Cursor } from "../cursor";
 import { readEvent, startsEvent } from "../events";
 import { isRoundWord } from "../labels";
+import { stitchInto } from "../operations";
+import { readRing } from "../target";
 import { isStitchNoun, nearestStitchWord, readStitch } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, words, type Context, type Phrase, type Reading } from "./phrase";
@@ -270,6 +273,16 @@ export const without: Phrase = {
   examples: [["no increases or decreases", "aside"]],
 };
 
+/** Is the word at `i` the last of a shade? */
+function shadeEnds(c: Cursor, i: number): boolean {
+  const at = c.at;
+  c.at = i;
+  const word = c.text();
+  const shade = c.colours.has(word) || (readShade(c) !== undefined && c.at === i + 1);
+  c.at = at;
+  return shade;
+}
+
 /** A number with its stitch left out: "(2, inc)", "R5: 24". */
 export const numberAlone: Phrase = {
   name: "number alone",
@@ -278,9 +291,21 @@ export const numberAlone: Phrase = {
     const before = c.tokens[c.at - 1]?.text ?? "";
     const n = c.number();
     if (n === undefined || !Number.isInteger(n)) return NONE;
+    // "5 in MR".
+    const from = c.tokens[c.at - 1]?.from ?? 0;
+    const number = { from, to: c.to };
+    if (c.attempt(() => (c.take("in", "into") && readRing(c) ? true : undefined))) {
+      const op = stitchInto("sc", 1, "ring");
+      const nodes = [
+        { kind: "start" as const, start: "ring" as const, chains: 0, from, to: c.to },
+        { kind: "work" as const, op, times: { kind: "number" as const, n, at: number }, from, to: c.to },
+      ];
+      return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes } }];
+    }
     if (/^[(\[{<]$/.test(before) && c.is(")", "]", "}", ">")) return NONE;
     // Only where stitches may begin, and where nothing else could be counted.
-    if (!(before === "" || /^[(\[{<,*;:+]$/.test(before) || before === "and" || before === "then"))
+    const shaded = c.at >= 2 && c.tokens[c.at - 2]?.kind === "word" && shadeEnds(c, c.at - 2);
+    if (!(shaded || before === "" || /^[(\[{<,*;:+]$/.test(before) || before === "and" || before === "then"))
       return NONE;
     if (!(
       c.done ||

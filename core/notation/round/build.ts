@@ -294,7 +294,9 @@ class Builder {
         const node: Node = { kind: "work", op: one.op, times, from: p.from, to: this.to };
         // "(sl st, 3 dc, sl st) in next st" may count as one stitch: an ornament.
         const ornament = Object.keys(one.op.makes).length > 1 && one.op.into === "next" && one.op.offers > 1;
-        items.push(ornament ? { ...node, other: { ...node, op: { ...one.op, offers: 1, increases: 0 } } } : node);
+        items.push(
+          ornament ? { ...node, other: { ...node, op: { ...one.op, offers: 1, increases: 0 } } } : node,
+        );
         return;
       }
     }

@@ -14,9 +14,29 @@ export function missedChains(nodes: readonly Node[]): readonly Node[] {
     const next = nodes[i + 1];
     const before = out[out.length - 1];
     const onChain = before === undefined || (before.kind === "work" && before.op.stitch === "ch");
-    if (node.kind === "skip" && node.chain && node.n <= 4 && onChain && next?.kind === "work" && next.op.stitch !== "ch" && next.op.into === "next") {
+    if (
+      node.kind === "skip" &&
+      node.chain &&
+      node.n <= 4 &&
+      onChain &&
+      next?.kind === "work" &&
+      next.op.stitch !== "ch" &&
+      next.op.into === "next"
+    ) {
       out.push(...fromHook(next, node.n + 1));
       i++;
+    } else if (node.kind === "skip" && node.starting) {
+      // Said behind the stitches it belongs to, or of no chain that is here.
+      const on = out.length - 1;
+      const said = out[on];
+      const chained = out[on - 1];
+      if (
+        said?.kind === "work" &&
+        said.op.into === "next" &&
+        chained?.kind === "work" &&
+        chained.op.stitch === "ch"
+      )
+        out.splice(on, 1, ...fromHook(said, node.n + 1));
     } else if (node.kind === "group") out.push({ ...node, items: missedChains(node.items) });
     else out.push(node);
   }

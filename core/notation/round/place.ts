@@ -178,6 +178,8 @@ function inPlaces(
   const increase = node(stitchInto(stitch, legs, "next", loops), times);
   const one = node(single, number(legs, said.at));
   if (t.n !== undefined && t.n === legs && t.place !== "each") return [{ ...one, other: increase }];
+  // "16 sc in the chains": one in each of them.
+  if (t.plural && t.n === undefined && t.place === "next") return [one];
   if (t.n === undefined && (t.place === "next" || t.place === "last" || t.place === "first"))
     return [increase];
   return [{ ...increase, other: one }];
