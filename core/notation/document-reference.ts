@@ -68,6 +68,17 @@ export abstract class ReferenceReader extends DocumentBase {
       else {
         first = range.first;
         last = range.last;
+        // "Rnds 9-10: same as rnd 3 – 12": a round that is still to come is the total.
+        if (
+          label?.first !== undefined &&
+          last !== undefined &&
+          last > first &&
+          last >= label.first &&
+          !c.is("of", "from", "for", "on")
+        ) {
+          last = first;
+          while (c.at > named && c.tokens[c.at - 1]?.value !== first) c.at--;
+        }
       }
     } else if (
       (verb === "repeat" &&

@@ -102,7 +102,7 @@ export class DocumentReader extends LooseReader {
     const labels = labelReadings(c, unit.atStart).map((r) => {
       const rest = tokens.slice(r.to);
       const work =
-        this.hasCountedWork(rest) || rest.some((t) => WORKING.test(t.text))
+        this.hasCountedWork(rest) || rest.some((t) => WORKING.test(t.text)) || this.shadesCounted(rest)
           ? ("full" as const)
           : rest.length > 0 &&
               rest.every((t) => t.kind === "number" || t.kind === "mark" || /^sts?$/.test(t.text))
@@ -130,6 +130,8 @@ export class DocumentReader extends LooseReader {
         this.passes(tokens) ||
         (labels.length === 0 && !begins && ((heading?.cost ?? 9) > 0.9 || heading?.section !== undefined)),
       begins,
+      stands: labels.length === 0 ? this.reference(tokens)?.reference.last : undefined,
+      refers: labels.length === 0 && this.reference(tokens) !== undefined,
       worked: heading !== undefined && heading.rest.length > 0 && this.hasCountedWork(heading.rest),
       atStart: unit.atStart,
     };
@@ -141,6 +143,16 @@ export class DocumentReader extends LooseReader {
     const c = this.cursor(tokens);
     c.at = 1;
     return (readColourChange(c) ?? readShade(c)) !== undefined;
+  }
+
+  /** "red 8, black 2": numbers of stitches by their colour. */
+  protected shadesCounted(tokens: readonly Token[]): boolean {
+    const c = this.cursor(tokens);
+    for (let i = 0; i < tokens.length - 1; i++) {
+      c.at = i;
+      if (tokens[i]?.kind === "word" && readShade(c) !== undefined && c.kind() === "number") return true;
+    }
+    return false;
   }
 
   /** "inc: increase, work 2 sc in one st", "MR = magic ring": a word and its meaning. */

@@ -177,6 +177,8 @@ class Printer {
       i = last + 1;
     }
     const end = list[list.length - 1];
+    if (end?.closing && !end.broken)
+      this.say(sentence(new RoundWords(this.style, { ...end, nodes: end.closing, loops: "both" }).words()));
     // A slot named between the rounds is said on its own line already; an event inside a round follows it.
     if (end && !end.broken)
       for (const n of end.nodes)

@@ -105,6 +105,7 @@ const NOUN = new Set([
 ]);
 const END = new Set(["end", "ends"]);
 const FILL = new Set([
+  "any",
   "the",
   "your",
   "a",

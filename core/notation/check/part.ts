@@ -231,6 +231,7 @@ class PartCounter {
     }
     return {
       ...round,
+      closing: e.raw.closing,
       made,
       bySlot: [...slots].map(([name, t]) => ({ slot: name, made: t.made, two: t.two, three: t.three })),
     };

@@ -40,6 +40,8 @@ export interface CheckedRound extends Span {
   readonly bridge: number;
   /** The tree as it was counted, for drawing the stitches in order. */
   readonly nodes: readonly Node[];
+  /** Worked once behind the round and counted in `made`; nothing of it is live. */
+  readonly closing?: readonly Node[];
   readonly slot: string;
   /** Strands held together and the hook in mm, where the pattern says so; undefined: as the yarn is used otherwise. */
   readonly strands: number | undefined;

@@ -188,16 +188,13 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     c.take(".");
     const n = take(c);
     if (n !== undefined && Number.isInteger(n)) {
-      if (bracket) c.take(")", "]");
-      const short =
-        first.text.length === 1 && c.tokens[start + (bracket ? 1 : 0) + 1]?.kind === "number" ? 0 : 0;
       finish(
         ROW.test(first.text) ? "row" : "round",
         first.text.replace(/s$/, ""),
         n,
         numbers(c, n),
         1,
-        short,
+        0,
       );
     }
     return out;
@@ -233,7 +230,6 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     const at = c.at;
     for (const m of numbers(c, first.value)) {
       c.at = m.to;
-      if (bracket) c.take(")", "]");
       const closed = CLOSE.has(c.text()) && !(c.is(",") && !bracket);
       if (!closed && !bracket) continue;
       if ((c.is(".") && c.kind(1) === "end") || (c.is("-", "--") && c.kind(1) === "end")) continue;

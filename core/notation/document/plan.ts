@@ -15,6 +15,9 @@ export interface Seen {
   readonly passing: boolean;
   /** Begins a part: a ring, a chain, "as for the other". */
   readonly begins: boolean;
+  /** Stands for rounds of another place; the number of the last of them, where it is said. */
+  readonly refers: boolean;
+  readonly stands: number | undefined;
   /** Stitches stand behind the name on the same line. */
   readonly worked: boolean;
   readonly atStart: boolean;
@@ -193,7 +196,11 @@ function* choices(
     if (below?.labels.some((l) => l.label.first === 1 && l.work !== "none")) other += LINE.rightAboveOne;
     if (!h.section && h.cost < 0.8 && h.rest.length === 0) other += Math.max(0, 0.9 - h.cost);
   }
-  yield [{ kind: "other" }, {}, other];
+  const under: Partial<State> =
+    s.refers && (state.pending || s.stands === undefined)
+      ? { pending: false, inPart: true, last: state.pending ? s.stands : undefined }
+      : {};
+  yield [{ kind: "other" }, under, other];
 }
 
 function continuity(n: number | undefined, s: State): number {
@@ -204,6 +211,7 @@ function continuity(n: number | undefined, s: State): number {
     if (s.inPart && n === last + 1) return LINE.overHeading;
     return n <= 3 ? LINE.startsLate : LINE.startsFar;
   }
+  if (s.inPart && s.last === undefined) return n === 1 ? LINE.oneAgain : 0.2;
   if (!s.inPart) return n === 1 ? 0.2 : LINE.startsLate + 0.4;
   if (n === last + 1) return LINE.goesOn;
   if (n === 1) return LINE.oneAgain;

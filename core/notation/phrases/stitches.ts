@@ -68,7 +68,12 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
 
 /** "12 sts" without a place tells mostly what a round comes to. */
 function nounCost(c: Cursor, s: SaidWork, start: number): number {
-  if (s.word.kind !== "generic" || s.target.place !== undefined || s.target.reach !== undefined) return 0;
+  if (s.word.kind !== "generic") return 0;
+  const last = c.tokens[c.at - 1]?.text ?? "";
+  // "21 stitches in all", which is no place.
+  const inAll = /^(all|total)$/.test(last) || c.is("total", "altogether", "overall");
+  if (inAll && c.tokens[c.at - 2]?.text !== "of") return COST.nounAlone;
+  if (s.target.place !== undefined || s.target.reach !== undefined) return 0;
   const before = c.tokens[start - 1]?.text ?? "";
   const alone = /^(--?|[.;=!\n])$/.test(before) || (/^[([{]$/.test(before) && /^[)\]}]$/.test(c.text()));
   return alone ? COST.nounAlone : COST.noun;

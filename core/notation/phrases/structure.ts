@@ -86,7 +86,7 @@ export const join: Phrase = {
   examples: [
     ["join with sl st to first st", "join"],
     ["join to form a ring", "join ring"],
-    ["Join teal with a sc in any st", "sc, each"],
+    ["Join teal with a sc in any st", "sc, next"],
   ],
 };
 

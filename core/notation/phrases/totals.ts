@@ -1,6 +1,6 @@
 import type { Cursor } from "../cursor";
 import { isRoundWord } from "../labels";
-import { isStitchNoun, readStitch, type StitchWord } from "../vocabulary";
+import { readStitch, type StitchWord } from "../vocabulary";
 import { COST } from "./costs";
 import { words, type Context, type Phrase, type PieceBody, type Reading } from "./phrase";
 import { readTimes } from "./times";
@@ -51,6 +51,8 @@ interface Counted {
   readonly each: boolean;
   readonly unit: StitchWord | undefined;
   readonly named: boolean;
+  /** "in all", "total": said to be a total. */
+  readonly said: boolean;
 }
 
 /** "18", "18 sts", "18 sc in all": the number with what it counts. */
@@ -72,6 +74,7 @@ function counted(c: Cursor, x: Context): Counted | undefined {
     if (SHORT_UNIT.has(c.text())) c.at++;
   }
   if (c.is("total", "altogether", "in") && !named) named = true;
+  const at = c.at;
   const each = c.is("each", "per") || (c.is("on") && c.text(1) === "each");
   while (
     !c.done &&
@@ -81,7 +84,8 @@ function counted(c: Cursor, x: Context): Counted | undefined {
     named ||= /^(now|left|remain|remaining|total|altogether|overall|made)$/.test(c.text());
     c.at++;
   }
-  return { n, each, unit, named };
+  const said = c.tokens.slice(at, c.at).some((t) => /^(total|all|altogether|overall)$/.test(t.text));
+  return { n, each, unit, named, said };
 }
 
 /** "(18)", "[18 sts]", "= 18", ". 18 sts.", "you should have 18", "18 in all": what the round comes to. */
@@ -136,7 +140,8 @@ export const totals: Phrase = {
     const before = c.tokens[start - 1]?.text ?? "";
     const t = counted(c, x);
     if (!t || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
-    if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
+    if (t.said) push(COST.totalSaid, t);
+    else if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
     else if (before === "," && t.named) push(COST.totalComma, t);
     else if (t.named || c.done) push(before === "," || start === 0 ? COST.totalBare * 3 : COST.totalBare, t);
     return out;
@@ -149,7 +154,6 @@ export const totals: Phrase = {
     ["- 18", "total 18"],
     ["| 18 |", "total 18"],
     ["~18~", "total 18"],
-    ["**(18)**", "total 18"],
     ["(=18)", "total 18"],
     ["(st count: 18)", "total 18"],
     ["(18 s)", "total 18"],
