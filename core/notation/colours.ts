@@ -22,19 +22,22 @@ const TONE = new Set([
 ]);
 const CARRIER = new Set(["yarn", "colour", "color", "col", "thread", "wool", "cotton"]);
 
+/** What the text says a letter stands for, or the letter. */
+const named = (c: Cursor, letter: string): string => c.colours.get(letter.toLowerCase()) ?? letter;
+
 /** A shade named by everyday words at the cursor ("dark grey", "white", "colour B", "yarn A", "MC"). */
 export function readShade(c: Cursor): string | undefined {
   return c.attempt(() => {
     c.take("the");
     if (c.is("mc", "cc") || /^c[1-9]$/.test(c.text()))
-      return (c.at++, c.tokens[c.at - 1]?.text.toUpperCase());
+      return (c.at++, named(c, c.tokens[c.at - 1]?.text.toUpperCase() ?? ""));
     if (
       (c.is("cc", "c", "colour", "color") && c.kind(1) === "number") ||
       (CARRIER.has(c.text()) && /^[a-h]$/.test(c.text(1)))
     ) {
       const name = c.kind(1) === "number" ? `C${c.text(1)}` : c.text(1).toUpperCase();
       c.at += 2;
-      return name;
+      return named(c, name);
     }
     const words: string[] = [];
     while (TONE.has(c.text())) {
@@ -88,6 +91,7 @@ const NOT_A_SHADE = new Set([
 export function readColourChange(c: Cursor): string | undefined {
   return c.attempt(() => {
     let introduced = false;
+    if (c.is("start", "begin", "starting", "beginning") && /^(in|with|using)$/.test(c.text(1))) c.at++;
     if (CHANGE.has(c.text())) {
       c.at++;
       c.takeAny(CARRIER);
@@ -102,10 +106,11 @@ export function readColourChange(c: Cursor): string | undefined {
     const shade = readShade(c);
     if (shade !== undefined) return shade;
     const letter = c.source.slice(c.from, c.peek()?.to ?? c.from);
-    if (/^[A-H]$/.test(letter) && (c.kind(1) === "end" || c.kind(1) === "mark")) return (c.at++, letter);
+    if (/^[A-H]$/.test(letter) && (c.kind(1) === "end" || c.kind(1) === "mark"))
+      return (c.at++, named(c, letter));
     if (!introduced) return undefined;
     if (/^[a-h]$/.test(c.text()) && (c.kind(1) === "end" || /^[.,;:)]$/.test(c.text(1))))
-      return (c.at++, c.tokens[c.at - 1]?.text.toUpperCase());
+      return (c.at++, named(c, c.tokens[c.at - 1]?.text.toUpperCase() ?? ""));
     c.take("the");
     const from = c.from;
     let n = 0;

@@ -27,6 +27,7 @@ export abstract class LooseReader extends HeadingsReader {
     const c = this.cursor(tokens);
     const first = tokens[0];
     if (!first) return "blank";
+    c.take("now", "then", "next");
     const colour = readColourChange(c) ?? this.shadeAlone(c);
     if (colour !== undefined && (c.done || c.is(".", ",", ":", "in", "on", "at", "for", ";"))) {
       const rest = tokens.slice(c.at).filter((t, i) => !(i === 0 && /^[,.:;]$/.test(t.text)));
@@ -55,6 +56,9 @@ export abstract class LooseReader extends HeadingsReader {
         const part = this.part;
         this.closeRound();
         const events = nodes.filter((n) => n.kind === "event");
+        // "Fasten off white. Join blue."
+        const colour = nodes.findLast((n) => n.kind === "colour");
+        if (colour?.kind === "colour") this.slot = colour.slot;
         for (const n of events) {
           if (part && !this.heading)
             part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });

@@ -130,11 +130,18 @@ export class DocumentReader extends LooseReader {
         this.passes(tokens) ||
         (labels.length === 0 && !begins && ((heading?.cost ?? 9) > 0.9 || heading?.section !== undefined)),
       begins,
+      shade: this.shadeOnly(tokens),
       stands: labels.length === 0 ? this.reference(tokens)?.reference.last : undefined,
       refers: labels.length === 0 && this.reference(tokens) !== undefined,
       worked: heading !== undefined && heading.rest.length > 0 && this.hasCountedWork(heading.rest),
       atStart: unit.atStart,
     };
+  }
+
+  protected shadeOnly(tokens: readonly Token[]): boolean {
+    const c = this.cursor(tokens);
+    const found = readColourChange(c) ?? this.shadeAlone(c);
+    return found !== undefined && (c.done || c.is(":", ".", ",")) && c.at >= tokens.length - 1;
   }
 
   /** "(white)", "[with red]": a colour in brackets is no name. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { APART, rate } from "./rate";
 
 /** The last figures that landed. They are raised by hand when a better reader lands, and never lowered. */
-const LANDED = { perfect: 20, right: 313, falselyReported: 5, tallyOff: 11 };
+const LANDED = { perfect: 21, right: 313, falselyReported: 5, tallyOff: 6 };
 
 describe("patterns kept apart", () => {
   const r = rate();

@@ -55,7 +55,11 @@ export function judge(p: ApartPattern): {
       perfect &&= here === n;
     }
   });
-  const tally = sum(read.parts.map((x) => sum(Object.values(x.made)) * x.make));
+  // Of the stitches the truth names; chains that only lift a round are not among them.
+  const named = new Set(p.parts.flatMap((x) => Object.keys(x.made ?? { sc: 0 })));
+  const tally = sum(
+    read.parts.map((x) => x.make * sum(Object.entries(x.made).map(([k, n]) => (named.has(k) ? n : 0)))),
+  );
   return { perfect: perfect && !told, right, rounds, told, off: Math.abs(tally - wanted) > 0.05 * wanted };
 }
 

@@ -28,7 +28,11 @@ const totals: readonly ((n: string) => string)[] = [
 const marks: readonly Dress[] = [
   (l) => l,
   (l) => l.replaceAll(" x ", " × ").replaceAll(", ", ","),
-  (l) => l.replace(/\binc\b/g, "INC").replace(/\bdec\b/g, "DEC").replace(/\bsc\b/g, "SC"),
+  (l) =>
+    l
+      .replace(/\binc\b/g, "INC")
+      .replace(/\bdec\b/g, "DEC")
+      .replace(/\bsc\b/g, "SC"),
   (l) => l.replaceAll("(", "[").replaceAll(")", "]"),
 ];
 
@@ -59,7 +63,10 @@ export interface DressedRate {
   readonly told: number;
 }
 
-export function isRight(c: Case, text: string): { perfect: boolean; told: boolean; right: number; rounds: number } {
+export function isRight(
+  c: Case,
+  text: string,
+): { perfect: boolean; told: boolean; right: number; rounds: number } {
   const p = checkPattern(text);
   const told = p.problems.some((x) => x.severity !== "note" && x.code !== "opening-too-small");
   let right = 0;
@@ -70,7 +77,8 @@ export function isRight(c: Case, text: string): { perfect: boolean; told: boolea
       if (p.parts[i]?.rounds[j]?.count === n) right++;
     });
   });
-  const same = p.parts.length === c.parts.length && p.parts.every((x, i) => x.make === (c.parts[i]?.make ?? 1));
+  const same =
+    p.parts.length === c.parts.length && p.parts.every((x, i) => x.make === (c.parts[i]?.make ?? 1));
   return { perfect: !told && same && right === rounds, told, right, rounds };
 }
 

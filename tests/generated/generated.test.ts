@@ -4,7 +4,9 @@ import { generatedRate, one } from "./rate";
 describe("generated figures", () => {
   it("are the same for the same seed, and many-sided", () => {
     expect(one(7).text).toBe(one(7).text);
-    const shapes = new Set(Array.from({ length: 200 }, (_, i) => one(i + 1).parts.map((p) => p.shape)).flat());
+    const shapes = new Set(
+      Array.from({ length: 200 }, (_, i) => one(i + 1).parts.map((p) => p.shape)).flat(),
+    );
     expect([...shapes].sort()).toEqual([
       "ball",
       "body",

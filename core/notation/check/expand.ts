@@ -65,6 +65,8 @@ class Expander {
 
   private push(line: Line, n: number | undefined, at: Span, word: string): void {
     const first = this.out.length === 0;
+    // "Rnds 4-5: sc around, change to red in the last st": the change comes once, at the end of the last of them.
+    if (!line.lastOfLine) line = { ...line, trees: this.unchanged(line.trees) };
     // Every round of a range has the same words: they are settled once.
     if (!this.settled || this.settled.of !== line.trees || this.settled.first !== first)
       this.settled = {
@@ -98,6 +100,12 @@ class Expander {
       },
       gap,
     });
+  }
+
+  private kept: { of: readonly Tree[]; trees: readonly Tree[] } | undefined;
+  private unchanged(trees: readonly Tree[]): readonly Tree[] {
+    if (this.kept?.of !== trees) this.kept = { of: trees, trees: trees.map(withoutLastColour) };
+    return this.kept.trees;
   }
 
   spread(): readonly Spread[] {
@@ -270,6 +278,14 @@ class Expander {
 }
 
 const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0, uncounted: [] });
+
+function withoutLastColour(t: Tree): Tree {
+  const last = t.nodes.findLastIndex((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
+  const behind = t.nodes.slice(last + 1);
+  return last >= 0 && behind.some((n) => n.kind === "colour")
+    ? { ...t, nodes: [...t.nodes.slice(0, last + 1), ...behind.filter((n) => n.kind !== "colour")] }
+    : t;
+}
 
 /** A round worked again: without its total and what was done beside it, and with what is said of the last one here. */
 function copyOf(t: Tree, own: readonly Node[]): Tree {

@@ -38,6 +38,12 @@ export function readColourNames(
           !names.has(t.text)
         )
           names.set(t.text, shade);
+      } else if (sign === "(" && /^(yarn|colou?r)$/.test(tokens[i - 1]?.text ?? "")) {
+        // "Colour A (orange)".
+        const c = new Cursor(tokens, source);
+        c.at = i + 2;
+        const shade = readShade(c);
+        if (shade !== undefined && c.is(")") && !names.has(t.text)) names.set(t.text, shade);
       } else if (tokens[i - 1]?.text === "(" && sign === ")") {
         const shade = shadeBefore(tokens.slice(Math.max(0, i - 5), i - 1), source);
         if (shade !== undefined && !names.has(t.text)) names.set(t.text, shade);

@@ -91,6 +91,8 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   const letters = p.words.filter((t) => t.kind === "word");
   if (letters.length === 0) return undefined;
   const cost = costOf(unit, p, c, terms, source);
+  // "Orange part", "Belly, white": a shade in the name is its colour until another is named.
+  if (p.slot === undefined && p.words.length > 1) p.slot = coloursIn(p.words, c)[0];
   const word = first.text;
   const section =
     SEWING.test(word) && p.words.length <= 4
@@ -326,7 +328,7 @@ function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
     }
     const shade = at.attempt(() => (at.take("in", "with", "using", "colour", "color", ":"), shadeOf(at)));
     if (shade !== undefined) {
-      p.slot ??= shade;
+      if (p.slot === undefined || p.slot.length === 1) p.slot = shade;
       understood = true;
       continue;
     }

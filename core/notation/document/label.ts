@@ -188,14 +188,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     c.take(".");
     const n = take(c);
     if (n !== undefined && Number.isInteger(n)) {
-      finish(
-        ROW.test(first.text) ? "row" : "round",
-        first.text.replace(/s$/, ""),
-        n,
-        numbers(c, n),
-        1,
-        0,
-      );
+      finish(ROW.test(first.text) ? "row" : "round", first.text.replace(/s$/, ""), n, numbers(c, n), 1, 0);
     }
     return out;
   }

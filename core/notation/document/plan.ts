@@ -15,6 +15,8 @@ export interface Seen {
   readonly passing: boolean;
   /** Begins a part: a ring, a chain, "as for the other". */
   readonly begins: boolean;
+  /** A colour and no more: "Colour: red", "white yarn". */
+  readonly shade: boolean;
   /** Stands for rounds of another place; the number of the last of them, where it is said. */
   readonly refers: boolean;
   readonly stands: number | undefined;
@@ -168,7 +170,7 @@ function* choices(
       yield [{ kind: "step", reading: r }, { last: r.label.last ?? n }, r.cost + LINE.step];
   }
   const h = s.heading;
-  if (h && s.atStart) {
+  if (h && s.atStart && !(s.shade && (state.pending || state.inPart || h.section))) {
     let cost = h.cost + (state.pending ? LINE.secondHeading : 0);
     cost +=
       ahead === "one"

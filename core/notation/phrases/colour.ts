@@ -25,7 +25,7 @@ export const colour: Phrase = {
     });
     // "A:" or "(P)": a letter that stands for a colour.
     if (c.kind() === "word" && /^[a-h]$/.test(c.text()) && c.text(1) === ":") {
-      const slot = c.text().toUpperCase();
+      const slot = c.colours.get(c.text()) ?? c.text().toUpperCase();
       c.at += 2;
       return [{ to: c.at, cost: COST.phrase, piece: piece(slot) }];
     }

@@ -36,7 +36,8 @@ export function printPiece(p: PieceBody): string {
         word.kind === "inc" || word.kind === "dec"
           ? `${word.stitch === "sc" ? "" : `${word.stitch} `}${word.kind}`
           : word.stitch;
-      const where = target.place === undefined ? "" : `, ${target.place}${target.n === undefined ? "" : ` ${target.n}`}`;
+      const where =
+        target.place === undefined ? "" : `, ${target.place}${target.n === undefined ? "" : ` ${target.n}`}`;
       return `${n === undefined ? "" : `${n} `}${name}${where}`;
     }
     case "place":

@@ -21,6 +21,8 @@ export const ring: Phrase = {
       led++;
     }
     const at = c.at;
+    // "MC" is the main colour where the text says so.
+    if (c.is("mc") && c.colours.has("mc")) return NONE;
     if (!readRing(c)) return NONE;
     // "ring" alone is only one behind "in": "ring finger", "the ring of the hull".
     if (c.at === at + 1 && c.tokens[at]?.text === "ring" && led === 0 && !c.done) return NONE;

@@ -1,3 +1,4 @@
+import { readShade } from "../colours";
 import { leavesStitches, startsEvent } from "../events";
 import { readLayers, readPartNamed } from "../pickups";
 import { noTarget, readLoopPhrase, readTarget } from "../target";
@@ -21,6 +22,8 @@ export const join: Phrase = {
     if (c.is("close", "connect") && !/^(round|rnd|circle|ring)$/.test(c.text(2))) return NONE;
     if (c.is("joined") && c.text(1) !== "with") return NONE;
     c.at++;
+    // "Join white": the yarn, not the round.
+    if (c.attempt(() => (c.take("new", "in"), readShade(c))) !== undefined) return NONE;
     let part: string | undefined;
     const workBehind = () => {
       let i = c.at + 1;
@@ -86,7 +89,7 @@ export const join: Phrase = {
   examples: [
     ["join with sl st to first st", "join"],
     ["join to form a ring", "join ring"],
-    ["Join teal with a sc in any st", "sc, next"],
+    ["join with a sc in any st", "sc, next"],
   ],
 };
 

@@ -33,7 +33,8 @@ export function talkEnd(c: Cursor, x: Context, soft: boolean): number {
   for (; i < c.tokens.length; i++) {
     const t = c.tokens[i]?.text ?? "";
     // A full stop ends talk, but not the point of "2.5".
-    const point = t === "." && c.tokens[i + 1]?.kind === "number" && c.tokens[i + 1]?.from === c.tokens[i]?.to;
+    const point =
+      t === "." && c.tokens[i + 1]?.kind === "number" && c.tokens[i + 1]?.from === c.tokens[i]?.to;
     if (t === ";" || t === "\n" || (t === "." && !point)) break;
     if (t === ")" || t === "]" || t === "}" || t === "*" || t === "[" || t === "{" || t === "|") break;
     if (t === "(" && (c.tokens[i + 1]?.kind === "number" || i > c.at)) break;
