@@ -15,6 +15,16 @@ export { RoundMemory, type LineKind, type LineReading, type RawPart, type RawRou
 /** Words that go on a sentence about a round rather than work it. */
 const NOT_WORK =
   /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
+const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
+  heading: undefined,
+  definition: false,
+  passing: false,
+  begins: false,
+  shade: false,
+  stands: undefined,
+  refers: false,
+  worked: false,
+};
 const WORKING = /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight)$/;
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
@@ -115,26 +125,29 @@ export class DocumentReader extends LooseReader {
       return { ...r, work, sentence };
     });
     labels.sort((a, b) => a.cost - b.cost);
-    c.at = 0;
+    const { atStart } = unit;
     const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
+    if (numbered) return { ...NOTHING_SEEN, labels, atStart };
     const heading =
-      unit.atStart && tokens.length <= 40 && !numbered && !this.bracketed(tokens)
+      atStart && tokens.length <= 40 && !this.bracketed(tokens)
         ? headingOf(unit, this.cursor(tokens), this.terms, this.source)
         : undefined;
-    const begins = labels.length === 0 && this.beginsPart(tokens);
+    const alone = labels.length === 0;
+    const reference = alone ? this.reference(tokens)?.reference : undefined;
+    const begins = alone && (reference !== undefined || this.beginsPart(tokens));
     return {
       labels,
       heading,
-      definition: unit.atStart && labels.length === 0 && this.defines(tokens),
+      definition: atStart && alone && this.defines(tokens),
       passing:
         this.passes(tokens) ||
-        (labels.length === 0 && !begins && ((heading?.cost ?? 9) > 0.9 || heading?.section !== undefined)),
+        (alone && !begins && ((heading?.cost ?? 9) > 0.9 || heading?.section !== undefined)),
       begins,
       shade: this.shadeOnly(tokens),
-      stands: labels.length === 0 ? this.reference(tokens)?.reference.last : undefined,
-      refers: labels.length === 0 && this.reference(tokens) !== undefined,
+      stands: reference?.last,
+      refers: reference !== undefined,
       worked: heading !== undefined && heading.rest.length > 0 && this.hasCountedWork(heading.rest),
-      atStart: unit.atStart,
+      atStart,
     };
   }
 
@@ -206,8 +219,7 @@ export class DocumentReader extends LooseReader {
           (t, i) =>
             /^(ch|chain)$/.test(t.text) &&
             (tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "number"),
-        )) ||
-      this.reference(tokens) !== undefined
+        ))
     );
   }
 

@@ -1,4 +1,4 @@
-import type { Candidate, CheckedPart, Expanded } from "../count/checked";
+import { Candidates, type CheckedPart, type Expanded } from "../count/checked";
 import type { RawPart, RawRound } from "../document";
 import { MAX_ROUNDS } from "../limits";
 import type { Tree } from "../round/read";
@@ -41,7 +41,7 @@ class Expander {
   private readonly seen = new Map<number, number>();
   private expected: number | undefined;
   private counter = 0;
-  private settled: { of: readonly Tree[]; first: boolean; candidates: readonly Candidate[] } | undefined;
+  private settled: { of: readonly Tree[]; first: boolean; candidates: Candidates } | undefined;
   constructor(
     private readonly raw: RawPart,
     private readonly before: readonly CheckedPart[],
@@ -72,7 +72,10 @@ class Expander {
       this.settled = {
         of: line.trees,
         first,
-        candidates: line.trees.map((t) => ({ ...t, ...settle(t.nodes, this.raw.name, this.before, first) })),
+        candidates: new Candidates(line.trees, (t) => ({
+          ...t,
+          ...settle(t.nodes, this.raw.name, this.before, first),
+        })),
       };
     if (this.budget.rounds >= MAX_ROUNDS) {
       if (!this.budget.stopped)
@@ -226,7 +229,7 @@ class Expander {
         return [r.trees];
       }
       pool = part.rounds.map((x) => ({ number: x.number, trees: [sure(x.nodes)] }));
-    } else pool = this.out.map((x) => ({ number: x.round.number, trees: x.round.candidates }));
+    } else pool = this.out.map((x) => ({ number: x.round.number, trees: x.round.candidates.trees }));
     const { first: from, last: until = from } = r.label ?? {};
     if (
       ref.part !== undefined &&

@@ -55,8 +55,11 @@ export function totalsOf(nodes: readonly Node[]): (Node & { kind: "total" })[] {
 }
 
 /** The total that belongs to this round: in a range that grows, the one behind it belongs to its last. */
-export function writtenOf(nodes: readonly Node[], lastOfLine: boolean): number | undefined {
-  const totals = totalsOf(nodes);
+export function writtenOf(
+  nodes: readonly Node[],
+  lastOfLine: boolean,
+  totals: readonly { readonly n: number }[] = totalsOf(nodes),
+): number | undefined {
   if (!lastOfLine && totals.length > 0) {
     const o = work(nodes, undefined, MAIN, false);
     if (o.increases + o.decreases > 0) return undefined;
@@ -83,7 +86,8 @@ function judgeOne(
   first: boolean,
   extra: number,
 ): Judged {
-  let written = writtenOf(nodes, e.lastOfLine);
+  const totals = totalsOf(nodes);
+  let written = writtenOf(nodes, e.lastOfLine, totals);
   const outcome = work(nodes, live, slot, first, written);
   const available = heldAgainst(outcome, live);
   const { used, offers } = outcome;
@@ -112,7 +116,6 @@ function judgeOne(
   const said = written;
   if (spans || leftAlong) written = undefined;
   const off = (n: number) => Math.min(FAULT.most, FAULT.stitch * Math.abs(n));
-  const totals = totalsOf(nodes);
   const disagree = e.lastOfLine && totals.length > 1 && totals[0]?.n !== totals[totals.length - 1]?.n;
   const usedWrong = available !== undefined && used !== available;
   const writtenWrong = written !== undefined && !outcome.open && offers !== written;
@@ -197,9 +200,11 @@ export function judge(
       least = Math.min(least, j.cost);
     } else if (!slipped || j.cost < slipped.cost) slipped = j;
   };
-  for (const c of e.candidates) {
+  for (let i = 0; i < e.candidates.length; i++) {
     // A total that comes out may still make up for so much.
-    if (c.cost - FAULT.agrees >= Math.min(least, slipped?.cost ?? Infinity)) break;
+    if ((e.candidates.trees[i]?.cost ?? 0) - FAULT.agrees >= Math.min(least, slipped?.cost ?? Infinity))
+      break;
+    const c = e.candidates.at(i);
     const broken = !e.copied && c.found.some((f) => f.severity === "error" && f.doubt === undefined);
     for (const [b, live] of [base.live, ...base.options].entries()) {
       if (b > 0 && sound.some((s) => s.fault === undefined)) break;
@@ -231,7 +236,7 @@ export function judge(
   sound.sort((a, b) => a.cost - b.cost);
   const best = sound[0];
   // The plainest reading comes out: nobody asks whether something else was meant.
-  const plain = best !== undefined && best.echo <= (e.candidates[0]?.cost ?? 0) + 0.01;
+  const plain = best !== undefined && best.echo <= (e.candidates.trees[0]?.cost ?? 0) + 0.01;
   if (slipped && !plain) return [...sound, ...afterSlip(slipped, slot, first, source)];
   return sound;
 }

@@ -88,11 +88,27 @@ export interface Candidate extends Tree {
   readonly pickups: readonly Pickup[];
 }
 
+/** Readings whose surroundings are settled when they are asked for: mostly only the first ever is. */
+export class Candidates {
+  private readonly done: (Candidate | undefined)[] = [];
+  constructor(
+    readonly trees: readonly Tree[],
+    private readonly settle: (t: Tree) => Candidate,
+  ) {}
+  get length(): number {
+    return this.trees.length;
+  }
+  at(i: number): Candidate {
+    return (this.done[i] ??= this.settle(this.trees[i] ?? NOTHING_READ));
+  }
+}
+const NOTHING_READ: Tree = { nodes: [], found: [], cost: 0, uncounted: [] };
+
 /** A round that is worked: a line's, or one of those that a range or a reference stands for. */
 export interface Expanded {
   readonly raw: RawRound;
   /** The ways to read it, the likeliest first; never empty. */
-  readonly candidates: readonly Candidate[];
+  readonly candidates: Candidates;
   readonly label: string;
   readonly number: number | undefined;
   /** Last of its line: a total written behind a range belongs to it. */
@@ -100,7 +116,7 @@ export interface Expanded {
   readonly copied: boolean;
 }
 /** The likeliest reading. */
-export const plainest = (e: Expanded): Candidate => e.candidates[0] as Candidate;
+export const plainest = (e: Expanded): Candidate => e.candidates.at(0);
 
 /** Stitches a round may go into: the likeliest count, others that would make sense, and which round they belong to. */
 export interface Base {

@@ -6,6 +6,10 @@ import { tokenize } from "../tokens";
 const NOT_A_NAME =
   /^(with|in|and|or|the|of|to|change|colour|color|yarn|using|hook|x|sc|dc|hdc|tr|ch|inc|dec|st|sts|mr|ss|slst|from|for|join)$/;
 
+/** A round's line names no colours; any other line may, where a short word stands beside a sign. */
+const LABELLED = /^\W*(?:rnd|round|row|rd|r)s?\.? ?\d/;
+const NAMES = /\([a-z]{1,3}\)|(?:^|[^a-z])[a-z]{1,3}\d? ?(?:[=:-]|\()/;
+
 /**
  * Letters and short words a text gives to its colours: "P = pink", "A: yellow", "white (W) and black (B)". Linear in the text;
  * the first meaning of a letter holds.
@@ -19,7 +23,7 @@ export function readColourNames(
   for (const line of lines) {
     if (line.to - line.from > 300 || line.to === line.from) continue;
     const text = plain.slice(line.from, line.to);
-    if (!/[=(:-]/.test(text)) continue;
+    if (LABELLED.test(text) || !NAMES.test(text)) continue;
     const tokens = tokenize(plain, line.from, line.to);
     for (let i = 0; i < tokens.length; i++) {
       const t = tokens[i];

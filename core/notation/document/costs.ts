@@ -37,3 +37,5 @@ export const LINE = {
 } as const;
 /** Readings of a text that are followed side by side. */
 export const BEAM = 12;
+/** Readings that cost so much more than the best are dropped. */
+export const MARGIN = 4;

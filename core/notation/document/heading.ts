@@ -105,13 +105,19 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   return { name, make: p.make, slot: p.slot, from: first.from, rest: p.rest, cost, section };
 }
 
+/** Capitals and no small letters. */
+function isUpper(text: string): boolean {
+  const letters = text.replace(/\P{L}/gu, "");
+  return letters.length >= 3 && letters === letters.toUpperCase() && letters !== letters.toLowerCase();
+}
+
 function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string): number {
   const first = p.words[0] as Token;
   const letters = p.words.filter((t) => t.kind === "word");
   let cost = 0.6 + p.oddities;
   cost += Math.max(0, letters.length - 2) * 0.18;
   if (unit.marked) cost -= 0.6;
-  if (unit.upper) cost -= 0.4;
+  if (isUpper(source.slice(first.from, c.tokens[c.tokens.length - 1]?.to))) cost -= 0.4;
   if (unit.spaced) cost -= 0.25;
   if (unit.bullet && !unit.marked) cost += 0.6;
   if (p.make > 1) cost -= 0.9;

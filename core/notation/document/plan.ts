@@ -1,6 +1,6 @@
 import type { HeadingReading } from "./heading";
 import type { LabelReading } from "./label";
-import { BEAM, LINE } from "./costs";
+import { BEAM, LINE, MARGIN } from "./costs";
 
 /** What a unit may be, with all that can be seen of it. */
 export interface Seen {
@@ -69,7 +69,15 @@ export function plan(seen: readonly Seen[]): readonly Decision[] {
     const next: State[] = [];
     for (const state of beam) {
       for (const [decision, change, cost] of choices(s, state, style, ahead[i] ?? "nothing", seen[i + 1]))
-        next.push({ ...state, ...change, decision, cost: state.cost + cost, before: state });
+        next.push({
+          last: "last" in change ? change.last : state.last,
+          pending: change.pending ?? state.pending,
+          inPart: change.inPart ?? state.inPart,
+          section: "section" in change ? change.section : state.section,
+          decision,
+          cost: state.cost + cost,
+          before: state,
+        });
     }
     beam = pruned(next);
   });
@@ -79,13 +87,19 @@ export function plan(seen: readonly Seen[]): readonly Decision[] {
 }
 
 function pruned(list: State[]): State[] {
+  if (list.length === 1) return list;
   list.sort((a, b) => a.cost - b.cost);
-  const seen = new Set<string>();
   const out: State[] = [];
+  const most = (list[0]?.cost ?? 0) + MARGIN;
   for (const s of list) {
-    const key = `${s.last}|${s.pending}|${s.inPart}|${s.section}`;
-    if (seen.has(key)) continue;
-    seen.add(key);
+    if (s.cost > most) break;
+    if (
+      out.some(
+        (o) =>
+          o.last === s.last && o.pending === s.pending && o.inPart === s.inPart && o.section === s.section,
+      )
+    )
+      continue;
     out.push(s);
     if (out.length >= BEAM) break;
   }

@@ -13,7 +13,6 @@ export interface Unit {
   readonly indented: boolean;
   /** Marked as a heading: "## …", "**…**", "~ … ~", underlined. */
   readonly marked: boolean;
-  readonly upper: boolean;
   /** An empty line, or the beginning of the text, stands before it. */
   readonly spaced: boolean;
   /** Cells of a table row. */
@@ -25,7 +24,11 @@ const EMPHASIS = /^(\*\*+|__+|_)$/;
 /** Signs without a letter or a digit in them: emoji, arrows, ornaments. */
 const ORNAMENT = /^[^\p{L}\p{N}\x21-\x7e\u2026]+$/u;
 
-const plainWord = (t: Token): boolean => t.kind !== "mark" && !ORNAMENT.test(t.text);
+const plainWord = (t: Token): boolean => t.kind !== "mark";
+/** Signs that only decorate. Asked of every word there is: the kind is looked at first. */
+const noise = (t: Token): boolean =>
+  t.kind === "mark" &&
+  (t.text === "#" || EMPHASIS.test(t.text) || (t.text.charCodeAt(0) > 127 && ORNAMENT.test(t.text)));
 
 /** Lines cut into units, decoration taken off. Linear in the text. */
 export function unitsOf(
@@ -48,8 +51,6 @@ export function unitsOf(
       continue;
     }
     const first = all[0]?.text ?? "";
-    const text = source.slice(bare[0]?.from ?? line.from, bare[bare.length - 1]?.to ?? line.to);
-    const letters = text.replace(/\P{L}/gu, "");
     const shape = {
       line,
       bullet: /^(-|--|>)$/.test(first),
@@ -58,7 +59,6 @@ export function unitsOf(
         first === "#" ||
         first === "~" ||
         (first === "**" && /^(\*\*|:)$/.test(all[all.length - 1]?.text ?? "")),
-      upper: letters.length >= 3 && letters === letters.toUpperCase() && letters !== letters.toLowerCase(),
       table: all.filter((t) => t.text === "|").length >= 2,
     };
     const cuts = cut(bare);
@@ -80,7 +80,6 @@ export function unitsOf(
 
 /** A line's words without bullets, emphasis and ornaments around them. Stars that open a repeat stay. */
 function bareOf(all: readonly Token[]): readonly Token[] {
-  const noise = (t: Token) => EMPHASIS.test(t.text) || ORNAMENT.test(t.text) || t.text === "#";
   const tokens = all.some(noise) ? all.filter((t) => !noise(t)) : all;
   let begin = 0;
   while (begin < tokens.length && DECORATION.test(tokens[begin]?.text ?? "")) {

@@ -213,7 +213,9 @@ export const leave: Phrase = {
 /** "on the other side of the chain", "turn the work and go along the underside". */
 export const otherSide: Phrase = {
   name: "other side",
-  starts: words("any"),
+  starts: words(
+    "on in at along across down up over working work turn turning rotate rotating flip now then continue continuing to other opposite around round back and the into underside bottom from move moving go going repeat crochet",
+  ),
   read(c, x) {
     const from = c.from;
     if (c.kind() !== "word") return NONE;
@@ -242,7 +244,9 @@ export const otherSide: Phrase = {
 /** "in the back loops only", said of what comes; "behind the front loops of round 6". */
 export const loops: Phrase = {
   name: "loops",
-  starts: words("any"),
+  starts: words(
+    "( [ work working worked crochet behind in into through thru to on each every all any the of free remaining unworked unused leftover left exposed blo bl blos bpl flo fl flos back rear front both third 3rd ordinal",
+  ),
   read(c) {
     const from = c.from;
     const bracket = c.take("(", "[");

@@ -56,7 +56,9 @@ export function talkEnd(c: Cursor, x: Context, soft: boolean): number {
 /** Stuffing, eyes, fastening off, sewing: things done beside the stitches. */
 export const event: Phrase = {
   name: "event",
-  starts: words("any"),
+  starts: words(
+    "number begin start finish continue lightly firmly keep add stuff stuffing fill filling restuff overstuff stuffed filled close closing pull draw cinch gather thread weave tighten sew sewing attach stitch whipstitch pin insert place put fix position fit push install press fasten fo cut break bind embroider safety secure hide eyes leave leaving do",
+  ),
   read(c, x) {
     if (!startsEvent(c)) return NONE;
     const from = c.from;

@@ -6,12 +6,17 @@ import { cheapestPaths } from "./lattice";
 
 export type { Found, Tree } from "./build";
 
+/** Readings that cost so much more than the cheapest never win against a slip of the maker's. */
+const MOST_MORE = 4.2;
+
 /**
  * All the ways to read the words of one round that are worth a thought, the likeliest first. There is always one.
  * Time is linear in the words.
  */
 export function readRound(c: Cursor, x: Context): readonly Tree[] {
-  const trees = cheapestPaths(c, x).map((p) => build(p.pieces, p.cost));
+  const paths = cheapestPaths(c, x);
+  const most = (paths[0]?.cost ?? 0) + MOST_MORE;
+  const trees = paths.filter((p) => p.cost <= most).map((p) => build(p.pieces, p.cost));
   if (trees.length === 0) return [{ nodes: [], found: [], cost: 0, uncounted: [] }];
   trees.sort((a, b) => a.cost - b.cost);
   const first = trees[0] as Tree;
