@@ -76,6 +76,7 @@ function checkJson(p: CheckedPattern) {
         decreases: r.decreases,
       })),
       total: { ...fullTally(part.made), increases: part.increases, decreases: part.decreases },
+      bySlot: part.bySlot.map((s) => ({ slot: s.slot, made: fullTally(s.made) })),
     })),
     problems: p.problems.map((x) => ({
       severity: x.severity,
@@ -86,6 +87,7 @@ function checkJson(p: CheckedPattern) {
       message: problemText(x),
       fix: x.fix?.label ?? null,
     })),
+    uncounted: p.uncounted.map((u) => ({ line: u.line, text: u.text, why: u.why })),
   };
 }
 

@@ -10,7 +10,14 @@ import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
 import { LooseReader } from "./document-loose";
 
-export { RoundMemory, type LineKind, type LineReading, type RawPart, type RawRound } from "./document-base";
+export {
+  RoundMemory,
+  type LineKind,
+  type LineReading,
+  type RawPart,
+  type RawPattern,
+  type RawRound,
+} from "./document-base";
 
 /** Words that go on a sentence about a round rather than work it. */
 const NOT_WORK =

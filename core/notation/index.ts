@@ -9,8 +9,16 @@ export {
   type Worked,
   type MemoryByTerms,
 } from "./check";
+export type { Uncounted } from "./check/uncounted";
 export { RoundMemory } from "./document";
-export { problemText, type Problem, type ProblemDetail, type Fix, type Severity } from "./problems";
+export {
+  couldNotRead,
+  problemText,
+  type Problem,
+  type ProblemDetail,
+  type Fix,
+  type Severity,
+} from "./problems";
 export {
   STITCH_NAMES,
   stitchWord,

@@ -85,6 +85,10 @@ export type Problem = Span &
     readonly fix: Fix | undefined;
   };
 
+/** Is it the reader that failed, and not the maker who slipped? */
+export const couldNotRead = (p: ProblemDetail): boolean =>
+  p.code === "not-understood" || (p.code === "unknown-word" && p.near === undefined);
+
 /** Words of the text, no longer than a message may be. */
 const short = (words: string) => (words.length > 60 ? `${words.slice(0, 57)}…` : words);
 const sts = (n: number) => (n === 1 ? "1 stitch" : `${n} stitches`);

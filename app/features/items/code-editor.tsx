@@ -10,7 +10,7 @@ import {
   lineNumbers,
 } from "@codemirror/view";
 import { useEffect, useRef } from "react";
-import { problemText, type CheckedPattern } from "@core/notation";
+import { couldNotRead, problemText, type CheckedPattern } from "@core/notation";
 import type { LinePlace } from "./ladder";
 import { patternLanguage } from "./pattern-language";
 
@@ -48,6 +48,11 @@ const look = EditorView.theme({
     textDecoration: "underline wavy var(--bad) 1.5px",
     textUnderlineOffset: "4px",
     border: "0",
+  },
+  ".cm-lintRange-hint": {
+    backgroundImage: "none",
+    textDecoration: "underline dashed var(--soft) 1.5px",
+    textUnderlineOffset: "4px",
   },
   ".cm-lintRange-warning": {
     backgroundImage: "none",
@@ -211,7 +216,13 @@ export default function CodeEditor({
     const list: Diagnostic[] = pattern.problems.map((p) => ({
       from: clamp(p.from),
       to: Math.max(clamp(p.from), clamp(p.to)),
-      severity: p.severity === "error" ? "error" : p.severity === "warning" ? "warning" : "info",
+      severity: couldNotRead(p)
+        ? "hint"
+        : p.severity === "error"
+          ? "error"
+          : p.severity === "warning"
+            ? "warning"
+            : "info",
       message: problemText(p),
       actions: p.fix
         ? [

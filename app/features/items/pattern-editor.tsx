@@ -1,6 +1,6 @@
 import { lazy, Suspense, useCallback, useEffect, useId, useState, useSyncExternalStore } from "react";
 import styled from "styled-components";
-import { problemText, type CheckedPattern, type Problem } from "@core/notation";
+import { couldNotRead, problemText, type CheckedPattern, type Problem, type Uncounted } from "@core/notation";
 import { Badge, Button } from "../../ui/basics";
 import { useNonce } from "../../ui/nonce";
 import { Ladder, LINE_PX, plainPlaces, type LinePlace } from "./ladder";
@@ -99,6 +99,7 @@ export function PatternEditor({
       </Keys>
       <Problems
         problems={pattern.problems}
+        uncounted={pattern.uncounted}
         onFix={(p) => p.fix && onText(text.slice(0, p.fix.from) + p.fix.text + text.slice(p.fix.to))}
         terms={`${pattern.terms.toUpperCase()} terms: ${pattern.termsReason}.`}
         empty={text.trim() === ""}
@@ -118,11 +119,13 @@ function roundAt(pattern: CheckedPattern, line: number): { part: number; round: 
 
 function Problems({
   problems,
+  uncounted,
   onFix,
   terms,
   empty,
 }: {
   problems: readonly Problem[];
+  uncounted: readonly Uncounted[];
   onFix: (p: Problem) => void;
   terms: string;
   empty: boolean;
@@ -135,21 +138,27 @@ function Problems({
       </Note>
     );
   const errors = problems.filter((p) => p.severity === "error").length;
+  const unread = problems.filter(couldNotRead).length;
   return (
     <Found aria-live="polite" aria-label="What the count found">
       <Note>
-        {errors === 0 ? (
-          <Badge $tone="good">every round adds up</Badge>
-        ) : (
+        {errors > 0 ? (
           <Badge $tone="bad">{errors} to mend</Badge>
-        )}{" "}
-        {terms}
+        ) : unread === 0 ? (
+          <Badge $tone="good">every round adds up</Badge>
+        ) : null}
+        {unread > 0 ? <Badge $tone="plain">{unread} could not be read</Badge> : null} {terms}
       </Note>
       {problems.length > 0 ? (
         <ul>
           {problems.slice(0, 30).map((p, i) => (
-            <li key={`${p.code}-${p.from}-${i}`} data-severity={p.severity}>
+            <li
+              key={`${p.code}-${p.from}-${i}`}
+              data-severity={p.severity}
+              data-unread={couldNotRead(p) || undefined}
+            >
               <span>
+                {couldNotRead(p) ? <Unread>Could not read</Unread> : null}
                 <b>Line {p.line}.</b> {problemText(p)}
               </span>
               {p.fix ? (
@@ -161,10 +170,68 @@ function Problems({
           ))}
         </ul>
       ) : null}
+      <NotCounted list={uncounted} />
     </Found>
   );
 }
 
+/** Numbers and stitches of the text that are in no count: talk mostly, and to be seen where it is not. */
+function NotCounted({ list }: { list: readonly Uncounted[] }) {
+  const inside = list.filter((u) => u.why !== "list");
+  if (inside.length === 0) return null;
+  return (
+    <Quiet>
+      <summary>
+        Not counted: {inside.length === 1 ? "words on 1 line" : `words on ${inside.length} places`}
+      </summary>
+      <p>
+        Numbers and stitches between the rounds that were taken for talk. Nothing of them is in the tally.
+      </p>
+      <ol>
+        {inside.slice(0, 40).map((u) => (
+          <li key={u.from}>
+            <b>Line {u.line}</b> <q>{u.text}</q>
+          </li>
+        ))}
+      </ol>
+    </Quiet>
+  );
+}
+
+const Unread = styled.i`
+  font-style: normal;
+  font-size: 13px;
+  border: 1px dashed currentColor;
+  border-radius: 3px;
+  padding: 0 6px;
+  margin-right: 8px;
+  white-space: nowrap;
+`;
+const Quiet = styled.details`
+  margin-top: 12px;
+  font-size: 14px;
+  color: var(--soft);
+  summary {
+    cursor: pointer;
+    min-height: 24px;
+  }
+  p {
+    margin: 4px 0;
+  }
+  ol {
+    list-style: none;
+    padding: 0;
+    margin: 6px 0 0;
+    display: grid;
+    gap: 4px;
+  }
+  li {
+    padding: 2px 0 2px 12px;
+    border-left: 1px dashed var(--line);
+    background: none;
+    display: block;
+  }
+`;
 const Keys = styled.p`
   margin-top: 8px;
   font-size: 13px;
@@ -227,14 +294,14 @@ const Note = styled.p`
   align-items: center;
 `;
 const Found = styled.section`
-  ul {
+  > ul {
     list-style: none;
     padding: 0;
     margin: 10px 0 0;
     display: grid;
     gap: 8px;
   }
-  li {
+  > ul > li {
     display: flex;
     flex-wrap: wrap;
     gap: 6px 14px;
@@ -245,15 +312,19 @@ const Found = styled.section`
     background: var(--bad-ground);
     border-radius: 0 4px 4px 0;
   }
-  li > span {
+  > ul > li > span {
     flex: 1 1 260px;
   }
-  li[data-severity="warning"],
-  li[data-severity="note"] {
+  > ul > li[data-severity="warning"],
+  > ul > li[data-severity="note"] {
     border-color: var(--warn);
     background: var(--warn-ground);
   }
-  li button {
+  > ul > li[data-unread] {
+    border-left: 4px dashed var(--soft);
+    background: var(--sunk);
+  }
+  > ul > li button {
     white-space: normal;
     text-align: left;
     font-weight: 480;

@@ -7,6 +7,7 @@ import { linesOf, regular } from "../text";
 import type { Budget } from "./expand";
 import { countPart } from "./part";
 import { Reporter } from "./reporter";
+import { uncountedOf } from "./uncounted";
 
 /** What a reader that reads one text over and over remembers of its rounds; see `RoundMemory`. */
 export type MemoryByTerms = Readonly<Record<Terms, RoundMemory>>;
@@ -61,6 +62,7 @@ export function checkPattern(
     assembly: raw.assembly,
     problems: to.problems,
     lines: raw.lines,
+    uncounted: uncountedOf(plain, source, to.lines, raw, parts, recognised.terms),
   };
 }
 

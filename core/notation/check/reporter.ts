@@ -1,5 +1,5 @@
 import { MAX_PROBLEMS } from "../limits";
-import type { Fix, Problem, ProblemDetail, Severity } from "../problems";
+import { couldNotRead, type Fix, type Problem, type ProblemDetail, type Severity } from "../problems";
 import type { Line } from "../text";
 import type { Span } from "../tree";
 
@@ -12,6 +12,8 @@ export class Reporter {
   ) {}
 
   report(at: Span, detail: ProblemDetail, severity: Severity, fix?: Fix): void {
+    // What could not be read is no mistake of the maker's.
+    if (severity === "error" && couldNotRead(detail)) severity = "warning";
     if (this.problems.length === MAX_PROBLEMS)
       this.problems.push(this.located(at, { code: "more-problems", shown: MAX_PROBLEMS }, "note", undefined));
     else if (this.problems.length < MAX_PROBLEMS) this.problems.push(this.located(at, detail, severity, fix));

@@ -1,6 +1,7 @@
 import type { LineReading, RawRound } from "../document";
 import type { Problem } from "../problems";
 import type { Tree } from "../round/read";
+import type { Uncounted } from "../check/uncounted";
 import type { Tally, Terms } from "../stitches";
 import type { Pickup } from "../surroundings";
 import type { Loops, Node, PatternEvent, Span } from "../tree";
@@ -81,6 +82,8 @@ export interface CheckedPattern {
   readonly assembly: readonly PartEvent[];
   readonly problems: readonly Problem[];
   readonly lines: readonly LineReading[];
+  /** Numbers and stitch words that no count holds, in the order of the text. */
+  readonly uncounted: readonly Uncounted[];
 }
 
 /** One way to read a round, with what it takes from other parts settled. */

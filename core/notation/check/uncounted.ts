@@ -1,0 +1,144 @@
+import type { CheckedPart } from "../count/checked";
+import { Cursor } from "../cursor";
+import type { LineKind, LineReading, RawPattern } from "../document";
+import { isRoundWord } from "../labels";
+import type { Terms } from "../stitches";
+import type { Line } from "../text";
+import { tokenize, type Token } from "../tokens";
+import type { Node, Span } from "../tree";
+import { readStitch } from "../vocabulary";
+
+/** Numbers and stitch words of the text that no count holds: nothing is left out in silence. */
+export interface Uncounted extends Span {
+  /** 1-based. */
+  readonly line: number;
+  /** The words as typed, shortened. */
+  readonly text: string;
+  /** "list": above the first round, materials and the like; "talk": between the rounds; "unread": could not be read. */
+  readonly why: "list" | "talk" | "unread";
+}
+
+/** Places that are listed. */
+const MOST = 200;
+const UNIT =
+  /^(mm|cm|m|g|gram|grams|kg|oz|yd|yds|yards?|metres?|meters?|inch|inches|in|hours?|hrs?|h|minutes?|mins?|%|ply|strands?|hook|hooks|needle|eyes?|beads?|buttons?|years?|pieces?|balls?|skeins?|pounds?|euros?|dpi|x)$/;
+/** A number behind one of these names a place or a page. */
+const NAMES =
+  /^(photo|picture|pic|image|figure|fig|page|step|chapter|part|no|number|size|nr|version|age|section|video|of)$/;
+const WHOLE: ReadonlySet<LineKind> = new Set<LineKind>(["heading", "setup", "colour", "event"]);
+
+/** All numbers and stitch words that stand in no count, label, total, measure or name, line by line. Linear in the text. */
+export function uncountedOf(
+  plain: string,
+  source: string,
+  lines: readonly Line[],
+  raw: RawPattern,
+  parts: readonly CheckedPart[],
+  terms: Terms,
+): readonly Uncounted[] {
+  const held = heldSpans(raw, parts, raw.lines, lines);
+  const firstRound = Math.min(...parts.flatMap((p) => p.rounds.slice(0, 1).map((r) => r.line)), Infinity);
+  const unread = parts.flatMap((p) => p.rounds.flatMap((r) => r.nodes.filter((n) => n.kind === "unknown")));
+  const out: Uncounted[] = [];
+  let next = 0;
+  for (const line of lines) {
+    if (out.length >= MOST) break;
+    if (line.to === line.from) continue;
+    const tokens = tokenize(plain, line.from, line.to);
+    const c = new Cursor(tokens, source);
+    let open: { from: number; to: number } | undefined;
+    const close = () => {
+      if (!open || out.length >= MOST) return;
+      const { from, to } = open;
+      const lost = unread.some((n) => n.from < to && n.to > from);
+      const text = source
+        .slice(from, Math.min(to, from + 80))
+        .replace(/\s+/g, " ")
+        .trim();
+      out.push({
+        from,
+        to,
+        line: line.number,
+        text,
+        why: lost ? "unread" : line.number < firstRound ? "list" : "talk",
+      });
+      open = undefined;
+    };
+    for (let i = 0; i < tokens.length; i++) {
+      const t = tokens[i] as Token;
+      while (next < held.length && (held[next]?.to ?? 0) <= t.from) next++;
+      const covered = next < held.length && (held[next]?.from ?? 0) <= t.from;
+      if (covered) close();
+      else if (counts(tokens, i, c, terms)) open = { from: open?.from ?? t.from, to: t.to };
+    }
+    close();
+  }
+  return out;
+}
+
+/** A number or the name of a stitch, and no measure, age or page. */
+function counts(tokens: readonly Token[], i: number, c: Cursor, terms: Terms): boolean {
+  const t = tokens[i] as Token;
+  const before = tokens[i - 1]?.text ?? "";
+  const after = tokens[i + 1]?.text ?? "";
+  // "First" and "second" tell an order; "2nd" may be a place.
+  if (t.kind === "ordinal" && !/^\d/.test(t.text)) return false;
+  if (t.kind === "number" || t.kind === "ordinal")
+    return !(
+      UNIT.test(after) ||
+      (after === "-" && UNIT.test(tokens[i + 2]?.text ?? "")) ||
+      NAMES.test(before) ||
+      isRoundWord(before) ||
+      (t.kind === "ordinal" && isRoundWord(after)) ||
+      (/^[./-]$/.test(after) && tokens[i + 2]?.kind === "number" && UNIT.test(tokens[i + 3]?.text ?? ""))
+    );
+  if (t.kind !== "word") return false;
+  c.at = i;
+  const stitch = readStitch(c, terms);
+  return stitch !== undefined && stitch.kind !== "generic";
+}
+
+/** Spans of the text that are held by something, in order and without overlap. */
+function heldSpans(
+  raw: RawPattern,
+  parts: readonly CheckedPart[],
+  kinds: readonly LineReading[],
+  lines: readonly Line[],
+): readonly Span[] {
+  const spans: Span[] = [];
+  const add = (s: Span) => void (s.to > s.from && spans.push({ from: s.from, to: s.to }));
+  const tree = (nodes: readonly Node[]) => {
+    for (const n of nodes) if (n.kind !== "aside" && n.kind !== "unknown") add(n);
+  };
+  for (const { line, kind } of kinds) {
+    const at = lines[line - 1];
+    if (at && WHOLE.has(kind)) add(at);
+  }
+  for (const p of raw.parts)
+    for (const r of p.rounds) {
+      if (r.label) add(r.label);
+      if (r.reference) add(r);
+      tree(r.closing);
+    }
+  for (const p of parts) {
+    let seen = -1;
+    for (const r of p.rounds) {
+      if (r.from === seen) continue;
+      seen = r.from;
+      tree(r.nodes);
+    }
+    // The last of a range holds what its first does not: the total, a change of colour.
+    for (let i = 1; i <= p.rounds.length; i++) {
+      const last = p.rounds[i - 1];
+      if (last && p.rounds[i]?.from !== last.from) tree(last.nodes);
+    }
+  }
+  spans.sort((a, b) => a.from - b.from || a.to - b.to);
+  const out: { from: number; to: number }[] = [];
+  for (const s of spans) {
+    const last = out[out.length - 1];
+    if (last && s.from <= last.to) last.to = Math.max(last.to, s.to);
+    else out.push({ ...s });
+  }
+  return out;
+}
