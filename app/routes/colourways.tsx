@@ -23,7 +23,7 @@ import { warningsOf, warningText } from "../features/items/colourways";
 import { STRANDS } from "../features/items/materials-panel";
 import { slotLabel } from "../features/items/needs-panel";
 import { silhouetteOf } from "../features/items/silhouette";
-import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
+import { colourOf, Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { loadCupboard } from "../features/materials/load.server";
 import { id as idField, name as nameField, seen } from "../forms";
 import { once, openForm } from "../server/form.server";
@@ -220,7 +220,9 @@ const coloursOf = (
   slots: readonly { slot: string; yarnId: string }[],
   yarns: LoaderData["yarns"],
 ): SlotColours =>
-  Object.fromEntries(slots.map((s) => [s.slot, yarns.find((y) => y.id === s.yarnId)?.colour ?? "#b9c3c5"]));
+  Object.fromEntries(
+    slots.map((s) => [s.slot, yarns.find((y) => y.id === s.yarnId)?.colour ?? colourOf({}, s.slot)]),
+  );
 
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 export { unlessAway as shouldRevalidate } from "../ui/away";

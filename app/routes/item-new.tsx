@@ -8,6 +8,7 @@ import { listNotions, listYarns } from "@db/queries/materials";
 import { MAIN_SLOT } from "@core/notation";
 import { feesOf, loadSurroundings } from "../features/items/load.server";
 import { reckon } from "../features/items/reckon.server";
+import { proposedFrom, slotsOf } from "../features/items/from-head";
 import { ITEM_KINDS, MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
 import { unreckonedText } from "../features/items/unreckoned";
 import { smallHook } from "../features/items/materials-panel";
@@ -39,7 +40,7 @@ async function make(form: FormData, { scope, workshop }: Opened) {
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { name, kind, pattern = "" } = submission.value;
   const hanger = kind === "keychain" || kind === "ornament";
-  // Sensible beginnings: the one yarn there is, the filling there is, a ring on a keychain.
+  // Sensible beginnings: what stands above the rounds, the one yarn there is, the filling there is.
   const [yarns, notions, s] = await Promise.all([
     listYarns(scope),
     listNotions(scope),
@@ -57,9 +58,14 @@ async function make(form: FormData, { scope, workshop }: Opened) {
         status: 422,
       },
     );
-  const slots = new Set(read.value.checked.parts.flatMap((p) => p.bySlot.map((x) => x.slot)));
-  const only = yarns.length === 1 ? yarns[0] : undefined;
-  const filling = notions.find((n) => n.kind === "filling");
+  const found = slotsOf(read.value.checked);
+  const proposed = proposedFrom(
+    read.value.checked.head,
+    found.length > 0 ? found : [MAIN_SLOT],
+    yarns,
+    notions,
+    (y) => smallHook({ hookMm: y.hookUm / 1000 }) * 1000,
+  );
   const id = await createItem(
     scope,
     { name, kind },
@@ -68,15 +74,8 @@ async function make(form: FormData, { scope, workshop }: Opened) {
       firmness: "medium",
       hanger,
       note: "",
-      slots: only
-        ? (slots.size > 0 ? [...slots] : [MAIN_SLOT]).slice(0, 24).map((slot) => ({
-            slot,
-            yarnId: only.id,
-            hookUm: smallHook({ hookMm: only.hookUm / 1000 }) * 1000,
-            strands: 1,
-          }))
-        : [],
-      notions: filling ? [{ notionId: filling.id, quantity: 1 }] : [],
+      slots: [...proposed.slots],
+      notions: [...proposed.notions],
     },
   );
   return redirect(`/items/${id}`);

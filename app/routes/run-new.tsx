@@ -14,7 +14,7 @@ import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadCupboard } from "../features/materials/load.server";
 import { plannedLine } from "../features/runs/line";
 import { smallSilhouette } from "../features/items/silhouette";
-import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
+import { colourOf, Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { LIST_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
@@ -71,7 +71,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       ready: a.checked.ok && a.open.length === 0,
       shapes: a.piece.parts.slice(0, 3).map(smallSilhouette),
       colours: Object.fromEntries(
-        entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? "#b9c3c5"]),
+        entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? colourOf({}, s.slot)]),
       ) as SlotColours,
     })),
   };

@@ -1,25 +1,6 @@
 import type { Cursor } from "./cursor";
+import { SHADES, TONES } from "./words/shades";
 
-/** Shade words that stand for a colour slot without any introduction. Everyday words only. */
-const SHADES = new Set(
-  (
-    "white cream ivory beige tan brown chocolate black grey gray charcoal silver slate navy blue teal turquoise aqua mint green olive lime yellow mustard gold " +
-    "orange coral peach salmon pink rose red burgundy maroon purple lilac lavender violet plum sand rust copper sky ocean sea moss forest sage ochre ecru natural stone denim indigo crimson scarlet cherry ginger caramel honey straw oatmeal"
-  ).split(" "),
-);
-const TONE = new Set([
-  "dark",
-  "light",
-  "pale",
-  "bright",
-  "deep",
-  "soft",
-  "warm",
-  "cool",
-  "off",
-  "mid",
-  "medium",
-]);
 const CARRIER = new Set(["yarn", "colour", "color", "col", "thread", "wool", "cotton"]);
 
 /** What the text says a letter stands for, or the letter. */
@@ -40,7 +21,7 @@ export function readShade(c: Cursor): string | undefined {
       return named(c, name);
     }
     const words: string[] = [];
-    while (TONE.has(c.text())) {
+    while (TONES.has(c.text())) {
       words.push(c.text());
       c.at++;
       c.take("-");

@@ -9,6 +9,7 @@ export {
   type Worked,
   type MemoryByTerms,
 } from "./check";
+export type { PatternHead } from "./head";
 export type { Uncounted } from "./check/uncounted";
 export { RoundMemory } from "./document";
 export {
@@ -45,4 +46,5 @@ export {
   type NextRound,
 } from "./meaning";
 export { printPattern, PLAIN_STYLE, type HouseStyle } from "./print";
+export { shadeColour } from "./words/shades";
 export { layoutOf, hangingOf, type RoundLayout } from "./layout";

@@ -3,6 +3,7 @@ import { Plus, X } from "lucide-react";
 import styled from "styled-components";
 import { Button, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Field, Input, Select } from "../../ui/field";
+import { colourOf } from "./silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
 import type { NotionView, YarnView } from "./analyse";
 import { slotLabel } from "./needs-panel";
@@ -70,7 +71,7 @@ export const MaterialsPanel = memo(function MaterialsPanel({
           return (
             <li key={s.slot}>
               <YarnDisc
-                colour={yarn?.colour ?? "#b9c3c5"}
+                colour={yarn?.colour ?? colourOf({}, s.slot)}
                 name={yarn ? `${yarn.name} ${yarn.shade}` : "no yarn"}
               />
               <Field

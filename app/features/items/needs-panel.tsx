@@ -5,6 +5,7 @@ import { printLength, type Mm } from "@core/units";
 import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Figure, RangedFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
+import { colourOf } from "./silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./analyse";
 
@@ -29,6 +30,7 @@ export const NeedsPanel = memo(function NeedsPanel({
   const r = useReading();
   const { piece } = analysis;
   const size = sizeOf(piece);
+  const stated = analysis.checked.head.size;
   const ends = piece.parts.reduce((sum, p) => sum + p.fabric.ends * p.part.make, 0);
   const byId = new Map(notions.map((n) => [n.id, n]));
   return (
@@ -47,7 +49,14 @@ export const NeedsPanel = memo(function NeedsPanel({
         </div>
         <div>
           <dt>Size of the main part</dt>
-          <dd>{size ? `${printLength(size.width as Mm, r)} × ${printLength(size.height as Mm, r)}` : "—"}</dd>
+          <dd>
+            {size ? `${printLength(size.width as Mm, r)} × ${printLength(size.height as Mm, r)}` : "—"}
+            {stated ? (
+              <From>
+                the text says {printLength(stated.mm as Mm, r)} {stated.words}
+              </From>
+            ) : null}
+          </dd>
         </div>
         <div>
           <dt>Yarn ends</dt>
@@ -74,7 +83,7 @@ export const NeedsPanel = memo(function NeedsPanel({
                 <td>
                   <Named>
                     <YarnDisc
-                      colour={yarn?.colour ?? "#b9c3c5"}
+                      colour={yarn?.colour ?? colourOf({}, y.slot)}
                       name={yarn ? `${yarn.name} ${yarn.shade}` : "no yarn"}
                       size={22}
                     />

@@ -182,7 +182,7 @@ function NotCounted({ list }: { list: readonly Uncounted[] }) {
   return (
     <Quiet>
       <summary>
-        Not counted: {inside.length === 1 ? "words on 1 line" : `words on ${inside.length} places`}
+        Not counted: {inside.length === 1 ? "words in 1 place" : `words in ${inside.length} places`}
       </summary>
       <p>
         Numbers and stitches between the rounds that were taken for talk. Nothing of them is in the tally.

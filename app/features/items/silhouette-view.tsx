@@ -1,5 +1,6 @@
 import { cumsum as runningSum } from "d3-array";
 import styled from "styled-components";
+import { shadeColour } from "@core/notation";
 import { MM_PER_INCH, printLength, type Mm } from "@core/units";
 import { useReading } from "../../ui/reading";
 import type { Silhouette } from "./silhouette";
@@ -10,9 +11,9 @@ const cumsum = (list: readonly number[]): number[] => [...runningSum(list)];
 export type SlotColours = Readonly<Record<string, string>>;
 const NO_COLOUR = "#b9c3c5";
 
-/** The colour a slot is drawn in: its yarn's, or a plain grey. */
+/** The colour a slot is drawn in: its yarn's, the one its name speaks of, or a plain grey. */
 export const colourOf = (colours: SlotColours, slot: string): string =>
-  colours[slot] ?? colours.main ?? NO_COLOUR;
+  colours[slot] ?? shadeColour(slot) ?? colours.main ?? NO_COLOUR;
 
 function Shape({
   s,

@@ -1,5 +1,6 @@
 import type { CheckedPart, CheckedPattern, PartEvent } from "../count/checked";
 import { DocumentReader, type RoundMemory } from "../document";
+import { readHead } from "../head";
 import { MAX_TEXT } from "../limits";
 import type { Terms } from "../stitches";
 import { recogniseTerms } from "../terms";
@@ -62,8 +63,15 @@ export function checkPattern(
     assembly: raw.assembly,
     problems: to.problems,
     lines: raw.lines,
+    head: readHead(plain, firstRound(parts, to.lines)),
     uncounted: uncountedOf(plain, source, to.lines, raw, parts, recognised.terms),
   };
+}
+
+/** Where the first round begins; the end of the text where there is none. */
+function firstRound(parts: readonly CheckedPart[], lines: Reporter["lines"]): number {
+  const line = Math.min(...parts.flatMap((p) => (p.rounds[0] ? [p.rounds[0].line] : [])), Infinity);
+  return lines[line - 1]?.from ?? lines[lines.length - 1]?.to ?? 0;
 }
 
 /** Two edges sewn together that do not have as many stitches. */

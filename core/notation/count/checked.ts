@@ -1,4 +1,5 @@
 import type { LineReading, RawRound } from "../document";
+import type { PatternHead } from "../head";
 import type { Problem } from "../problems";
 import type { Tree } from "../round/read";
 import type { Uncounted } from "../check/uncounted";
@@ -82,6 +83,8 @@ export interface CheckedPattern {
   readonly assembly: readonly PartEvent[];
   readonly problems: readonly Problem[];
   readonly lines: readonly LineReading[];
+  /** What is said above the rounds: what to take, how large it becomes. */
+  readonly head: PatternHead;
   /** Numbers and stitch words that no count holds, in the order of the text. */
   readonly uncounted: readonly Uncounted[];
 }

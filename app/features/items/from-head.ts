@@ -1,0 +1,78 @@
+import type { CheckedPattern, PatternHead } from "@core/notation";
+
+interface Yarn {
+  readonly id: string;
+  readonly shade: string;
+  readonly name: string;
+  readonly weightClass: number;
+  readonly hookUm: number;
+}
+interface Notion {
+  readonly id: string;
+  readonly kind: string;
+  readonly name: string;
+  readonly sizeUm: number | null;
+}
+export interface Proposed {
+  readonly slots: readonly { slot: string; yarnId: string; hookUm: number; strands: number }[];
+  readonly notions: readonly { notionId: string; quantity: number }[];
+}
+
+/** Slots of a pattern, in the order of the text. */
+export const slotsOf = (p: CheckedPattern): string[] => [
+  ...new Set(p.parts.flatMap((part) => part.bySlot.map((x) => x.slot))),
+];
+
+/**
+ * What a new item begins with, from what stands above its rounds: for each colour the yarn in the cupboard that its shade
+ * and class speak of, the hook, the eyes of that size, filling, a ring. Only what is surely meant is taken; the rest is chosen
+ * on the item's page.
+ */
+export function proposedFrom(
+  head: PatternHead,
+  slots: readonly string[],
+  yarns: readonly Yarn[],
+  notions: readonly Notion[],
+  hookUmOf: (y: Yarn) => number,
+): Proposed {
+  const hook = head.hooksMm.length === 1 ? Math.round((head.hooksMm[0] ?? 0) * 1000) : undefined;
+  const only = yarns.length === 1 ? yarns[0] : undefined;
+  const chosen = slots.slice(0, 24).flatMap((slot) => {
+    const yarn = only ?? yarnFor(slot, head.weightClass, yarns);
+    return yarn ? [{ slot, yarnId: yarn.id, hookUm: hook ?? hookUmOf(yarn), strands: 1 }] : [];
+  });
+  const list: { notionId: string; quantity: number }[] = [];
+  const add = (n: Notion | undefined, quantity: number) => {
+    if (n && !list.some((x) => x.notionId === n.id)) list.push({ notionId: n.id, quantity });
+  };
+  add(
+    notions.find((n) => n.kind === "filling"),
+    1,
+  );
+  for (const e of head.eyes)
+    add(
+      notions.find((n) => n.kind === "eye" && n.sizeUm === Math.round(e.sizeMm * 1000)),
+      e.count,
+    );
+  if (head.notions.includes("keyring"))
+    add(
+      notions.find((n) => n.kind === "ring"),
+      1,
+    );
+  return { slots: chosen, notions: list };
+}
+
+/** The one yarn that a shade word speaks of; undefined where none or several do. */
+function yarnFor(slot: string, weightClass: number | undefined, yarns: readonly Yarn[]): Yarn | undefined {
+  const word = slot.toLowerCase().split(/[ -]/).at(-1) ?? "";
+  if (word.length < 3) return undefined;
+  const said = yarns.filter(
+    (y) =>
+      (weightClass === undefined || y.weightClass === weightClass) &&
+      y.shade
+        .toLowerCase()
+        .split(/[^a-z]+/)
+        .includes(word),
+  );
+  return said.length === 1 ? said[0] : undefined;
+}
