@@ -362,6 +362,32 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
   if (closed) yield closed;
   const said = saidTwice(nodes);
   if (said) yield* withAlternatives(said);
+  const far = farSide(nodes);
+  if (far) yield far;
+}
+
+/** An oval whose far side nobody names: where the first side has used all chains, the other begins. */
+function farSide(nodes: readonly Node[]): readonly Node[] | undefined {
+  const at = nodes.findIndex((n) => n.kind === "work" && n.op.into === "chain");
+  if (at < 0 || nodes.some((n) => n.kind === "other-side")) return undefined;
+  let chains = 0;
+  for (const n of nodes.slice(0, at))
+    if (n.kind === "work" && n.op.stitch === "ch" && n.times.kind === "number") chains += n.times.n;
+  const first = nodes[at];
+  if (first?.kind !== "work" || chains === 0) return undefined;
+  const room = chains - Number(/ch (\d+)/.exec(first.op.name)?.[1] ?? 2) + 1;
+  let used = 0;
+  for (let i = at; i < nodes.length - 1; i++) {
+    const n = nodes[i] as Node;
+    const s = sizeOf(n);
+    if (s.open) return undefined;
+    used += s.uses;
+    const more = nodes.slice(i + 1).some((x) => x.kind === "work" && x.op.uses > 0 && x.op.stitch !== "slst");
+    if (used === room && more && n.kind === "work" && n.op.offers > 1)
+      return [...nodes.slice(0, i + 1), { kind: "other-side", from: n.to, to: n.to }, ...nodes.slice(i + 1)];
+    if (used >= room) return undefined;
+  }
+  return undefined;
 }
 
 function* withAlternatives(nodes: readonly Node[]): Generator<readonly Node[]> {

@@ -3,6 +3,7 @@ import { GUESTS } from "./guests";
 import { HANDS } from "./hands";
 import { HANGING } from "./hanging";
 import { JOINS } from "./joins";
+import { JOURNEYMEN } from "./journeymen";
 import { LOOPS } from "./loops";
 import { PLAIN } from "./plain";
 import { STARTS } from "./starts";
@@ -26,5 +27,6 @@ export const CORPUS: readonly Case[] = [
   ...STRANGERS,
   ...TRAVELLERS,
   ...WAYFARERS,
+  ...JOURNEYMEN,
 ];
 export type { Case, PartTruth } from "./case";

@@ -30,7 +30,7 @@ const CHAPTER =
 const SEWING = /^(assembly|assembling|finishing|making|sewing|joining|putting|together|embroidery|details?)$/;
 /** Sentences, not names: a name hardly ever begins with these. */
 const SENTENCE =
-  /^(now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
+  /^(let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
 const MAKE = /^(make|makes|work|crochet|cut|need|knit)$/;
 const PIECES =
   /^(x|times|of|off|pieces?|pcs|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;

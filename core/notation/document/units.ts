@@ -53,11 +53,14 @@ export function unitsOf(
     const first = all[0]?.text ?? "";
     const shape = {
       line,
-      bullet: /^(-|--|>)$/.test(first),
+      bullet: /^(-|--|>)$/.test(first) && !/^-+$/.test(all[all.length - 1]?.text ?? ""),
       indented: /^[ \t]/.test(source.slice(line.from, line.from + 1)),
       marked:
         first === "#" ||
         first === "~" ||
+        (/^(-+|=+|\*+)$/.test(first) &&
+          /^(-+|=+|\*+)$/.test(all[all.length - 1]?.text ?? "") &&
+          bare.length <= 6) ||
         (first === "**" && /^(\*\*|:)$/.test(all[all.length - 1]?.text ?? "")),
       table: all.filter((t) => t.text === "|").length >= 2,
     };
@@ -78,9 +81,18 @@ export function unitsOf(
   return units;
 }
 
+/** Do token `i` and the next stand together, with no space between? */
+const joined = (all: readonly Token[], i: number): boolean =>
+  all[i] !== undefined && all[i].to === all[i + 1]?.from;
+
 /** A line's words without bullets, emphasis and ornaments around them. Stars that open a repeat stay. */
 function bareOf(all: readonly Token[]): readonly Token[] {
-  const tokens = all.some(noise) ? all.filter((t) => !noise(t)) : all;
+  const smile = (t: Token, i: number) =>
+    (t.text === ":" && /^[)(]$/.test(all[i + 1]?.text ?? "") && joined(all, i) && !joined(all, i - 1)) ||
+    (/^[)(]$/.test(t.text) && all[i - 1]?.text === ":" && joined(all, i - 1) && !joined(all, i - 2));
+  const tokens = all.some((t, i) => noise(t) || smile(t, i))
+    ? all.filter((t, i) => !noise(t) && !smile(t, i))
+    : all;
   let begin = 0;
   while (begin < tokens.length && DECORATION.test(tokens[begin]?.text ?? "")) {
     // "*sc, inc* x 6": a star in front of work is no bullet when another star follows.

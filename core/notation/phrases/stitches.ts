@@ -1,5 +1,5 @@
 import { readColourChange, readShade } from "../colours";
-import type { Cursor } from "../cursor";
+import { Cursor } from "../cursor";
 import { noTarget, readLoopPhrase, readLoops, readTarget, type Target } from "../target";
 import type { Span } from "../tree";
 import { isStitchNoun, readStitch } from "../vocabulary";
@@ -9,6 +9,8 @@ import { readStandsFor } from "./stands-for";
 import { readTimes } from "./times";
 
 const BRACKET = words("( [ { <");
+const PLAIN = /^(sc|hdc|dc|htr|tr)$/;
+const CHANGE = /^(inc|dec|increase|decrease|invdec)$/;
 const CLOSED = /^[)\]}>]$/;
 /** Verbs and articles in front of a stitch add nothing: "work 6 sc", "make an increase". */
 const LEAD = words(
@@ -59,6 +61,21 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
       out.push({ to: c.at, cost: COST.phrase + nounCost(c, s, start), piece: { kind: "work", said: s } });
   };
   add(said(c, x, true));
+  // "sc inc repeat 6 times": one increase in single crochet, or a single crochet and an increase.
+  const first = c.tokens[start];
+  if (first?.kind === "word" && PLAIN.test(first.text) && CHANGE.test(c.tokens[start + 1]?.text ?? "")) {
+    const word = readStitch(new Cursor([first], c.source, c.names, c.legend), x.terms);
+    const alone = { n: undefined, at: undefined, behind: false, target: noTarget(), loops: undefined };
+    if (word?.kind === "plain")
+      out.push({
+        to: start + 1,
+        cost: COST.noun,
+        piece: {
+          kind: "work",
+          said: { ...alone, word, colour: undefined, standsFor: undefined, often: undefined },
+        },
+      });
+  }
   if (c.tokens.slice(start, c.at).some((t) => t.text === "*")) {
     c.at = start;
     add(said(c, x, false));

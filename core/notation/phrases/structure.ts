@@ -219,7 +219,8 @@ export const otherSide: Phrase = {
   read(c, x) {
     const from = c.from;
     if (c.kind() !== "word") return NONE;
-    let side = false;
+    // "…, 3 sc in last ch, rotate, …": to the far side of the chain.
+    let side = c.is("rotate", "pivot") && c.kind(1) === "mark";
     for (let n = 0; n < 16 && !c.done && !c.is(":", ",", ".", ";", "(", "["); n++) {
       const word = c.text();
       if (
