@@ -45,7 +45,10 @@ export abstract class HeadingsReader extends PartsReader {
     this.heading = heading;
     this.slot = undefined;
     this.learnName(heading.name);
-    if (rest.length === 0) return "heading";
+    // Words behind a name that work nothing describe it.
+    const worked =
+      this.hasWork(rest) || startsSetup(rest[0]?.text ?? "") || this.reference(rest) !== undefined;
+    if (rest.length === 0 || !worked) return "heading";
     if (this.chainOnly(rest) || (!this.hasCountedWork(rest) && startsSetup(rest[0]?.text ?? ""))) {
       this.setup.push(...rest);
       this.setupLine = line.number;

@@ -75,7 +75,7 @@ class PartCounter {
   private tools: Tools = { strands: undefined, hookMm: undefined };
   private dead = { from: -1, to: -1 };
   private beam: Hypothesis[];
-  private memo: { e: Expanded; key: string; judged: readonly Judged[] } | undefined;
+  private memo: { e: Expanded; judged: Map<string, readonly Judged[]> } | undefined;
   constructor(
     private readonly raw: RawPart,
     private readonly before: readonly CheckedPart[],
@@ -140,11 +140,13 @@ class PartCounter {
   /** The second round of a range that stands on the same stitches comes out as the first did: it is judged once. */
   private judged(e: Expanded, base: Base, slot: string, first: boolean): readonly Judged[] {
     const key = `${base.live}|${base.held}|${base.named}|${base.options.join()}|${slot}|${first}|${e.lastOfLine}`;
-    const { memo } = this;
-    if (memo && memo.key === key && memo.e.raw === e.raw && memo.e.candidates === e.candidates)
-      return memo.judged;
+    // Several readings of the part stand on several numbers: each is remembered for the line.
+    if (this.memo?.e.raw !== e.raw || this.memo.e.candidates !== e.candidates)
+      this.memo = { e, judged: new Map() };
+    const known = this.memo.judged.get(key);
+    if (known) return known;
     const judged = judge(e, base, slot, first, this.to.source);
-    this.memo = { e, key, judged };
+    if (this.memo.judged.size < 64) this.memo.judged.set(key, judged);
     return judged;
   }
 

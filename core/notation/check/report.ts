@@ -93,6 +93,8 @@ export function settleRound(p: Place, j: Judged, to: Reporter): Settled {
 function tell(p: Place, j: Judged, to: Reporter): boolean {
   const { e } = p;
   const { nodes, outcome: o, written } = j;
+  // Nothing is told: what to mend need not be looked for.
+  if (p.quiet && j.fault !== "open") return j.fault !== "left";
   const say: Reporter["report"] = (...args) => {
     if (!p.quiet) to.report(...args);
   };
