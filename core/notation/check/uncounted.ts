@@ -90,7 +90,7 @@ function counts(tokens: readonly Token[], i: number, c: Cursor, terms: Terms): b
       NAMES.test(before) ||
       isRoundWord(before) ||
       (t.kind === "ordinal" && isRoundWord(after)) ||
-      (/^[./-]$/.test(after) && tokens[i + 2]?.kind === "number" && UNIT.test(tokens[i + 3]?.text ?? ""))
+      (/^[/-]$/.test(after) && tokens[i + 2]?.kind === "number" && UNIT.test(tokens[i + 3]?.text ?? ""))
     );
   if (t.kind !== "word") return false;
   c.at = i;

@@ -28,6 +28,8 @@ export const LINE = {
   aboveOne: -1,
   /** What it costs to take a line right above round 1 for anything but its heading. */
   rightAboveOne: 0.5,
+  /** … and a word or two besides. */
+  nameAboveOne: 1.2,
   aboveStart: -0.7,
   aboveNothing: 0.6,
   /** A name with its stitches on the same line. */

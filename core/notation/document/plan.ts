@@ -209,7 +209,8 @@ function* choices(
         h.rest.length > 0 ? LINE.listed : below?.labels.some((l) => l.label.first === 1) ? 0.4 : LINE.listed;
     yield [{ kind: "heading", reading: h }, { pending: true, section: undefined }, cost];
     // A line right above round 1 is its heading, whatever its words.
-    if (below?.labels.some((l) => l.label.first === 1 && l.work !== "none")) other += LINE.rightAboveOne;
+    if (below?.labels.some((l) => l.label.first === 1 && l.work !== "none"))
+      other += !s.begins && !h.name.includes(" ") && h.cost < 2.2 ? LINE.nameAboveOne : LINE.rightAboveOne;
     if (!h.section && h.cost < 0.8 && h.rest.length === 0) other += Math.max(0, 0.9 - h.cost);
   }
   const under: Partial<State> =
