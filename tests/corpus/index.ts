@@ -5,6 +5,7 @@ import { HANGING } from "./hanging";
 import { JOINS } from "./joins";
 import { JOURNEYMEN } from "./journeymen";
 import { LOOPS } from "./loops";
+import { PEDLARS } from "./pedlars";
 import { PLAIN } from "./plain";
 import { STARTS } from "./starts";
 import { STRANGERS } from "./strangers";
@@ -28,5 +29,6 @@ export const CORPUS: readonly Case[] = [
   ...TRAVELLERS,
   ...WAYFARERS,
   ...JOURNEYMEN,
+  ...PEDLARS,
 ];
 export type { Case, PartTruth } from "./case";

@@ -34,6 +34,7 @@ export const LINE = {
   aboveNothing: 0.6,
   /** A name with its stitches on the same line. */
   namedWork: -0.6,
+  beginsWork: 1.2,
   secondHeading: 0.15,
   section: 0.2,
 } as const;

@@ -81,6 +81,20 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   const p = parse(c, terms);
   const first = p?.words[0];
   if (!p || !first || p.words.length > 7) return undefined;
+  const letters = p.words.filter((t) => t.kind === "word");
+  if (letters.length === 0) return undefined;
+  const cost = costOf(unit, p, c, terms, source);
+  // "Orange part", "Belly, white": a shade in the name is its colour until another is named.
+  if (p.slot === undefined && p.words.length > 1) {
+    p.slot = coloursIn(p.words, c)[0];
+    // "body blue": the shade behind the name is none of it.
+    for (let at = 1; at < p.words.length; at++) {
+      const behind = new Cursor(p.words.slice(at), c.source, c.names, c.legend, c.colours);
+      if (readShade(behind) === undefined || !behind.done) continue;
+      p.words.length = at;
+      break;
+    }
+  }
   const last = p.words[p.words.length - 1] ?? first;
   const name = source
     .slice(first.from, last.to)
@@ -88,11 +102,6 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
     .replace(/[*_#]+/g, "")
     .trim()
     .slice(0, 60);
-  const letters = p.words.filter((t) => t.kind === "word");
-  if (letters.length === 0) return undefined;
-  const cost = costOf(unit, p, c, terms, source);
-  // "Orange part", "Belly, white": a shade in the name is its colour until another is named.
-  if (p.slot === undefined && p.words.length > 1) p.slot = coloursIn(p.words, c)[0];
   const word = first.text;
   const section =
     SEWING.test(word) && p.words.length <= 4
@@ -170,7 +179,10 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     if (c.is("(", "[", "<", "*") && bracket(c, p, terms)) continue;
     if (p.words.length > 0) {
       const made = readMake(c, false);
-      if (made !== undefined && (c.done || c.kind() === "mark" || c.is("in", "with", "using"))) {
+      if (
+        made !== undefined &&
+        (c.done || c.kind() === "mark" || c.is("in", "with", "using") || shadeEnds(c))
+      ) {
         p.make = made;
         continue;
       }
@@ -295,6 +307,14 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
     return true;
   }
   return false;
+}
+
+/** Is all that is left a shade? */
+function shadeEnds(c: Cursor): boolean {
+  const at = c.at;
+  const ends = readShade(c) !== undefined && c.done;
+  c.at = at;
+  return ends;
 }
 
 function coloursIn(tokens: readonly Token[], c: Cursor): string[] {

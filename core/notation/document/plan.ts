@@ -196,6 +196,8 @@ function* choices(
             : LINE.aboveNothing;
     if (h.rest.length > 0 && ahead === "nothing") cost -= LINE.aboveNothing;
     if (s.worked) cost += LINE.namedWork;
+    // "With gold, MR." begins a round and names nothing.
+    if (s.begins && h.rest.length === 0) cost += LINE.beginsWork;
     if (h.section && h.rest.length > 0) yield [{ kind: "definition" }, {}, LINE.section];
     if (h.section && h.rest.length === 0)
       yield [

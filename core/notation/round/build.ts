@@ -46,6 +46,8 @@ class Builder {
   private loops: Loops = "both";
   private to = 0;
   private worked = false;
+  /** "Working through both layers, …": said of the stitches that follow. */
+  private layersAhead: readonly string[] | undefined;
   private ringed: Span | undefined;
   /** The part a joining spoke of: "… and work 12 sc around it". */
   private lastPart: string | undefined;
@@ -177,7 +179,10 @@ class Builder {
       items.push(...ahead.slice(last + 1));
       return;
     }
-    const times = p.times ?? (p.referred && stars.length > 0 ? ALL : undefined);
+    // "*2 sc, dec*, repeat" and "rep from *" without a number go all the way round.
+    const closed = items[items.length - 1];
+    const marked = closed?.kind === "group" && closed.times === ONCE;
+    const times = p.times ?? ((p.referred && stars.length > 0) || marked ? ALL : undefined);
     if (!times) {
       if (!items.some(isWorked)) this.uncounted.push(p);
       else this.report(p, { code: "number-asked", text: "" }, undefined);
@@ -353,11 +358,15 @@ class Builder {
     const previous = items[items.length - 1];
     switch (p.kind) {
       case "work": {
+        const sign = this.pieces[this.i - 2];
+        // "… = 24 sc": what it comes to, not more work.
+        if (sign?.kind === "separator" && /^==?$/.test(sign.mark) && items.some(isWorked))
+          this.cost += COST.nounAlone;
         this.worked ||= p.said.word.stitch !== "ch";
         const target =
           p.said.target.part === "it" ? { ...p.said.target, part: this.lastPart } : p.said.target;
         const nodes = placed({ ...p.said, target }, { items, loops: this.loops, span });
-        items.push(...nodes.map((n) => this.bounded(n)));
+        items.push(...nodes.map((n) => this.bounded(this.inLayers(n))));
         return;
       }
       case "number": {
@@ -450,7 +459,7 @@ class Builder {
             ...(p.layers.length > 0 ? { caught: p.layers } : {}),
           };
           items[items.length - 1] = { ...previous, op, other: { ...previous, op: { ...op, uses: 2 } } };
-        }
+        } else if (!items.some(isWorked)) this.layersAhead = p.layers;
         return;
       case "block":
         this.worked = true;
@@ -478,6 +487,14 @@ class Builder {
 
   private rest(): readonly Piece[] {
     return this.pieces.slice(this.i, this.i + 3);
+  }
+  /** The first stitches behind "through both layers" go through two edges. */
+  private inLayers(n: Node): Node {
+    const caught = this.layersAhead;
+    if (!caught || n.kind !== "work" || n.op.stitch === "ch" || n.op.into !== "next") return n;
+    this.layersAhead = undefined;
+    const op: Operation = { ...n.op, layers: 2, ...(caught.length > 0 ? { caught } : {}) };
+    return { ...n, op, other: { ...n, op: { ...op, uses: 2 } } };
   }
   private inLoops(op: Operation): Operation {
     return this.loops === "both" || op.loops !== "both" ? op : { ...op, loops: this.loops };
