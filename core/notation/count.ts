@@ -60,6 +60,9 @@ interface Size {
   open: boolean;
 }
 
+/** Sizes of brackets that were asked for: brackets in brackets are asked at each level, and a tree never changes. */
+const SIZES = new WeakMap<Node, Size>();
+
 /** Stitches a node uses when everything in it has a number. */
 function sizeOf(node: Node): Size {
   switch (node.kind) {
@@ -73,6 +76,8 @@ function sizeOf(node: Node): Size {
       return { uses: 0, open: true };
     case "group": {
       if (node.times.kind !== "number") return { uses: 0, open: true };
+      const known = SIZES.get(node);
+      if (known) return known;
       let uses = 0;
       let open = false;
       for (const item of node.items) {
@@ -80,7 +85,9 @@ function sizeOf(node: Node): Size {
         uses += s.uses;
         open ||= s.open;
       }
-      return { uses: uses * node.times.n, open };
+      const size = { uses: uses * node.times.n, open };
+      SIZES.set(node, size);
+      return size;
     }
     default:
       return { uses: 0, open: false };
