@@ -124,7 +124,6 @@ function moved(known: { from: number; trees: readonly Tree[] }, from: number): r
     nodes: t.nodes.map((n) => shift(n, by)),
     found: t.found.map(at),
     cost: t.cost,
-    uncounted: t.uncounted.map(at),
   }));
 }
 

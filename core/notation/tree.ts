@@ -130,4 +130,4 @@ export type PatternEvent =
       readonly matched: boolean;
     }
   | { readonly kind: "hang" }
-  | { readonly kind: "length-asked"; readonly words?: string };
+  | { readonly kind: "length-asked" };

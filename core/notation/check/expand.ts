@@ -280,7 +280,7 @@ class Expander {
   }
 }
 
-const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0, uncounted: [] });
+const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0 });
 
 function withoutLastColour(t: Tree): Tree {
   const last = t.nodes.findLastIndex((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");

@@ -108,7 +108,7 @@ export class Candidates {
     return (this.done[i] ??= this.settle(this.trees[i] ?? NOTHING_READ));
   }
 }
-const NOTHING_READ: Tree = { nodes: [], found: [], cost: 0, uncounted: [] };
+const NOTHING_READ: Tree = { nodes: [], found: [], cost: 0 };
 
 /** A round that is worked: a line's, or one of those that a range or a reference stands for. */
 export interface Expanded {

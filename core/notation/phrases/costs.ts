@@ -10,7 +10,7 @@ export const COST = {
   noun: 0.6,
   nounAlone: 5,
   /** Words that carry nothing: "the", "now". */
-  filler: 0.03,
+  filler: 0.12,
   /** A place, a number of times or a repeat that stands alone. */
   place: 0.15,
   times: 0.05,
@@ -29,6 +29,12 @@ export const COST = {
   things: 0.3,
   /** A number with its stitch left out. */
   numberAlone: 0.4,
+  /** … and at the very beginning, with no total behind it. */
+  numberFirst: 1,
+  /** A place with nothing before it that goes there. */
+  placeless: 0.3,
+  /** A sign or word that begins nothing known. */
+  passedBy: 0.2,
   /** Talk: for its being there, for each word, for each number and each stitch in it. */
   aside: 0.3,
   asideWord: 0.04,

@@ -25,6 +25,19 @@ export interface SaidWork {
   readonly often: Extract<Times, { kind: "number" }> | undefined;
 }
 
+/** A stitch and its place, and nothing else said of it. */
+export const saidAlone = (word: StitchWord, target: Target): SaidWork => ({
+  word,
+  target,
+  n: undefined,
+  at: undefined,
+  behind: false,
+  loops: undefined,
+  colour: undefined,
+  standsFor: undefined,
+  often: undefined,
+});
+
 /**
  * What a phrase means, in the order of the text. Pieces know nothing of each other; `round/build` puts them together, since
  * only there it is known what was worked before.
@@ -32,12 +45,7 @@ export interface SaidWork {
 export type PieceBody =
   | { readonly kind: "work"; readonly said: SaidWork }
   /** A place that belongs to the stitches or the bracket before it: "… and in each ch across". */
-  | {
-      readonly kind: "place";
-      readonly target: Target;
-      readonly n: number | undefined;
-      readonly at: Span | undefined;
-    }
+  | { readonly kind: "place"; readonly target: Target }
   | { readonly kind: "nodes"; readonly nodes: readonly Node[] }
   /** "work even", "around": plain stitches all the way, unless stitches stand before. */
   | { readonly kind: "even"; readonly times: Times }
@@ -86,7 +94,7 @@ export type Piece = Span & PieceBody;
 export interface Reading {
   /** Index of the first token behind it. */
   readonly to: number;
-  /** How unlikely: 0 is plain, 1 is a word left out. See `round/costs`. */
+  /** How unlikely: 0 is plain, 1 is a word left out. See `costs`. */
   readonly cost: number;
   readonly piece: PieceBody;
 }

@@ -1,14 +1,15 @@
 import type { Cursor } from "../cursor";
 import { isRoundWord } from "../labels";
+import type { Times } from "../tree";
 import { COST } from "./costs";
 import { NONE, words, type Phrase } from "./phrase";
-import { readTimes, type SaidTimes } from "./times";
+import { bareTimes, ends, readTimes } from "./times";
 
 const REPEAT = words("rep repeat reps repeats repeating rpt repeated");
 const WHAT = words(
   "from between to the this these that asterisk asterisks star stars sequence section pattern brackets bracketed parentheses beginning beg instructions within inside of s all in same",
 );
-const END = words(", . ; ( [ = ) ] * { - -- | < / ~");
+const MANNER = words("like in this that the same way pattern so on doing manner going");
 
 /** "from * to *", "the brackets", "this": what is repeated. Says whether something marked is meant. */
 function skipReference(c: Cursor): boolean {
@@ -26,16 +27,14 @@ function skipReference(c: Cursor): boolean {
   }
 }
 
-/** "rep 6": a number alone, when nothing that it could count follows it. */
-function bareNumber(c: Cursor): SaidTimes | undefined {
-  return c.attempt(() => {
-    const token = c.peek();
-    const n = c.kind() === "number" ? c.number() : undefined;
-    if (n === undefined || !token || !Number.isInteger(n)) return undefined;
-    return c.done || END.has(c.text())
-      ? { times: { kind: "number", n, at: { from: token.from, to: token.to } }, more: false }
-      : undefined;
-  });
+/** "and so on", "keep going in this way": all of it, all the way round unless a number is said. */
+function goingOn(c: Cursor): boolean {
+  if (c.is("and") && c.text(1) === "so" && c.text(2) === "on") return ((c.at += 3), true);
+  if (!c.is("keep", "carry", "continue") || !/^(going|on|repeating|like|in|this|doing)$/.test(c.text(1)))
+    return false;
+  c.at += 2;
+  c.takeAll(MANNER);
+  return true;
 }
 
 /** "rep from * 5 more times", "repeat around", "do this 5 times", "keep going". */
@@ -44,56 +43,15 @@ export const repeat: Phrase = {
   starts: new Set([...REPEAT, ..."do work keep carry continue and so - -- until".split(" ")]),
   read(c) {
     while (c.take("-", "--"));
-    if (c.is("and") && c.text(1) === "so" && c.text(2) === "on") {
-      c.at += 3;
+    if (goingOn(c)) {
       const said = readTimes(c);
+      if (!said && !ends(c)) return NONE;
+      const times: Times = said?.times ?? { kind: "around" };
       return [
         {
           to: c.at,
           cost: COST.repeat,
-          piece: {
-            kind: "repeat",
-            times: said?.times ?? { kind: "around" },
-            more: false,
-            referred: false,
-            ahead: false,
-          },
-        },
-      ];
-    }
-    if (c.is("keep", "carry", "continue") && /^(going|on|repeating|like|in|this|doing)$/.test(c.text(1))) {
-      c.at += 2;
-      while (
-        c.is(
-          "like",
-          "in",
-          "this",
-          "that",
-          "the",
-          "same",
-          "way",
-          "pattern",
-          "so",
-          "on",
-          "doing",
-          "manner",
-          "going",
-        )
-      )
-        c.at++;
-      const said = readTimes(c);
-      if (!said && !(c.done || END.has(c.text()))) return NONE;
-      return [
-        {
-          to: c.at,
-          cost: COST.repeat,
-          piece: {
-            kind: "repeat",
-            times: said?.times ?? { kind: "around" },
-            more: false,
-            referred: false,
-            ahead: false,
-          },
+          piece: { kind: "repeat", times, more: false, referred: false, ahead: false },
         },
       ];
     }
@@ -105,8 +63,8 @@ export const repeat: Phrase = {
     // "repeat round 5" is settled where the lines are.
     if (isRoundWord(c.text()) && (c.kind(1) === "number" || c.kind(1) === "ordinal")) return NONE;
     c.take(".", ",");
-    const said = readTimes(c) ?? bareNumber(c);
-    if (!said && !(referred || c.done || END.has(c.text()))) return NONE;
+    const said = readTimes(c) ?? bareTimes(c);
+    if (!said && !(referred || ends(c))) return NONE;
     if (!said && deed) return NONE;
     const ahead = said?.times.kind === "number" && c.take(":");
     return [

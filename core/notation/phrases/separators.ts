@@ -22,7 +22,7 @@ export const fillers: Phrase = {
   ),
   read(c) {
     c.at++;
-    return [{ to: c.at, cost: COST.filler * 4, piece: { kind: "aside" } }];
+    return [{ to: c.at, cost: COST.filler, piece: { kind: "aside" } }];
   },
   examples: [],
 };

@@ -4,7 +4,7 @@ import { noTarget, readLoopPhrase, readLoops, readTarget, type Target } from "..
 import type { Span } from "../tree";
 import { isStitchNoun, readStitch } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, words, type Context, type Phrase, type Reading, type SaidWork } from "./phrase";
+import { NONE, saidAlone, words, type Context, type Phrase, type Reading, type SaidWork } from "./phrase";
 import { readStandsFor } from "./stands-for";
 import { readTimes } from "./times";
 
@@ -65,15 +65,11 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
   const first = c.tokens[start];
   if (first?.kind === "word" && PLAIN.test(first.text) && CHANGE.test(c.tokens[start + 1]?.text ?? "")) {
     const word = readStitch(new Cursor([first], c.source, c.names, c.legend), x.terms);
-    const alone = { n: undefined, at: undefined, behind: false, target: noTarget(), loops: undefined };
     if (word?.kind === "plain")
       out.push({
         to: start + 1,
         cost: COST.noun,
-        piece: {
-          kind: "work",
-          said: { ...alone, word, colour: undefined, standsFor: undefined, often: undefined },
-        },
+        piece: { kind: "work", said: saidAlone(word, noTarget()) },
       });
   }
   if (c.tokens.slice(start, c.at).some((t) => t.text === "*")) {

@@ -5,9 +5,8 @@ import { noTarget, readLoopPhrase, readTarget } from "../target";
 import type { Node } from "../tree";
 import { isStitchNoun, readStitch } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, one, words, type Phrase, type PieceBody } from "./phrase";
+import { NONE, one, saidAlone, words, type Phrase, type PieceBody } from "./phrase";
 import { stitchAhead } from "./stitches";
-import { readTimes } from "./times";
 
 const node = (n: Node): PieceBody => ({ kind: "nodes", nodes: [n] });
 const STOP = words(". ; , ( [ ) ] = { | \n <");
@@ -63,17 +62,7 @@ export const join: Phrase = {
             cost: COST.phrase,
             piece: {
               kind: "work",
-              said: {
-                word,
-                n: undefined,
-                at: undefined,
-                behind: false,
-                target,
-                loops: target.loops,
-                colour: undefined,
-                standsFor: undefined,
-                often: undefined,
-              },
+              said: { ...saidAlone(word, target), loops: target.loops },
             },
           },
         ];
@@ -290,12 +279,9 @@ export const layers: Phrase = {
 export const place: Phrase = {
   name: "place",
   starts: words(
-    "in into on onto to through thru over across around along at from of each every next same last all both for working evenly ea 1 2",
+    "in into on onto to through thru over across around along at from of each every next same last all both for working evenly ea",
   ),
   read(c) {
-    const token = c.peek();
-    const n = c.kind() === "number" && /^(in|into)$/.test(c.text(1)) ? c.number() : undefined;
-    if (c.kind() === "number") return NONE;
     const target = noTarget();
     if (!readTarget(c, target)) return NONE;
     if (
@@ -305,8 +291,7 @@ export const place: Phrase = {
       target.part === undefined
     )
       return NONE;
-    const at = n === undefined || !token ? undefined : { from: token.from, to: token.to };
-    return [{ to: c.at, cost: COST.place, piece: { kind: "place", target, n, at } }];
+    return [{ to: c.at, cost: COST.place, piece: { kind: "place", target } }];
   },
   examples: [["in each ch across", "place each"]],
 };
@@ -321,7 +306,6 @@ export const even: Phrase = {
     c.take("up");
     const t = noTarget();
     readTarget(c, t);
-    c.attempt(() => readTimes(c));
     return [{ to: c.at, cost: COST.phrase, piece: { kind: "even", times: { kind: "around" } } }];
   },
   examples: [["work even", "even"]],

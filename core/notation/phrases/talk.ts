@@ -95,14 +95,13 @@ export const length: Phrase = {
     const measured = c.is("for") && c.kind(1) === "number" && /^(cm|mm|in|inch|inches)$/.test(c.text(2));
     if (!measured && !c.is("until", "till", "til")) return NONE;
     while (!c.done && !c.is(".", ";", ",", "\n", ")")) c.at++;
-    const said = c.source.slice(from, c.to).replace(/\s+/g, " ").trim();
     return [
       {
         to: c.at,
         cost: COST.aside,
         piece: {
           kind: "nodes",
-          nodes: [{ kind: "event", event: { kind: "length-asked", words: said }, from, to: c.to }],
+          nodes: [{ kind: "event", event: { kind: "length-asked" }, from, to: c.to }],
         },
       },
     ];

@@ -43,7 +43,19 @@ export function readTimes(c: Cursor): SaidTimes | undefined {
   });
 }
 
-const END = words(", . ; ( [ = ) ] } { - -- | / * ~ \n \u2026 and then");
+const END = words(", . ; ( [ = ) ] } { - -- | / * ~ < \n \u2026 and then");
+/** Is there nothing at the cursor that a number before it could count? */
+export const ends = (c: Cursor): boolean => c.done || END.has(c.text());
+
+/** "rep 6", "(sc, inc) 6": a number alone, when nothing that it could count follows it. */
+export function bareTimes(c: Cursor): SaidTimes | undefined {
+  return c.attempt(() => {
+    const token = c.peek();
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n === undefined || !token || !Number.isInteger(n)) return undefined;
+    return ends(c) ? { times: number(n, token), more: false } : undefined;
+  });
+}
 
 /** How often the stitches or the bracket before it are worked. */
 export const times: Phrase = {
@@ -56,30 +68,13 @@ export const times: Phrase = {
     const dash = c.take("-", "--");
     if (dash && c.kind() !== "number" && !c.is("all")) return NONE;
     const behind = c.tokens[c.at - 1]?.text ?? "";
-    if (!dash && c.kind() === "number" && /^[)\]}>*]$/.test(behind)) {
-      // "(sc, inc) 6": a number alone behind a bracket.
-      const token = c.peek();
-      const n = c.number();
-      if (token && n !== undefined && Number.isInteger(n) && (c.done || END.has(c.text())))
-        return [
-          {
-            to: c.at,
-            cost: COST.times * 2,
-            piece: {
-              kind: "times",
-              times: { kind: "number", n, at: { from: token.from, to: token.to } },
-              more: false,
-            },
-          },
-        ];
-      c.at--;
-    }
+    const bare = !dash && /^[)\]}>*]$/.test(behind) ? bareTimes(c) : undefined;
+    if (bare) return [{ to: c.at, cost: COST.times * 2, piece: { kind: "times", ...bare } }];
     const bracket = c.take("(", "[");
     const said = readTimes(c);
     if (!said || (bracket && (said.times.kind !== "number" || !c.take(")", "]")))) return NONE;
     if (dash && said.times.kind === "number" && !c.done && !c.is("(", "[", ".", ",", "=", "{", "-", "|", "<"))
       return NONE;
-    // A number alone behind "x" that opens a bracket is how often the bracket is worked.
     return [{ to: c.at, cost: COST.times, piece: { kind: "times", ...said } }];
   },
   examples: [

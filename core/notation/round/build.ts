@@ -18,12 +18,11 @@ export type Found = Span & {
   readonly doubt?: "word" | "number";
 };
 
-/** One reading of a round: its tree, what was noticed, how unlikely it is, and the words it does not count. */
+/** One reading of a round: its tree, what was noticed, and how unlikely it is. */
 export interface Tree {
   readonly nodes: readonly Node[];
   readonly found: readonly Found[];
   readonly cost: number;
-  readonly uncounted: readonly Span[];
 }
 
 type Said = { readonly times: Times; readonly more: boolean; readonly ambiguous?: boolean };
@@ -35,13 +34,12 @@ const holdsWork = (n: Node): boolean =>
 const ALL: Times = { kind: "around" };
 
 /** Puts the pieces of a round together into a tree. Total: whatever the pieces, a tree comes of them. */
-export function build(pieces: readonly Piece[], cost: number): Tree {
-  return new Builder(pieces, cost).tree();
+export function build(pieces: readonly Piece[], cost: number, source: string): Tree {
+  return new Builder(pieces, cost, source).tree();
 }
 
 class Builder {
   private readonly found: Found[] = [];
-  private readonly uncounted: Span[] = [];
   private i = 0;
   private loops: Loops = "both";
   private to = 0;
@@ -56,6 +54,8 @@ class Builder {
   constructor(
     private readonly pieces: readonly Piece[],
     private cost: number,
+    /** The text as typed, for the words of what is told. */
+    private readonly source: string,
   ) {
     this.lastWork = pieces.findLastIndex(
       (p) =>
@@ -69,7 +69,7 @@ class Builder {
     let nodes: readonly Node[] = missedChains(this.sequence(undefined, 0));
     nodes = this.hung(nodes, false);
     if (this.ringed && !this.worked) nodes = ringOf(nodes);
-    return { nodes, found: this.found, cost: this.cost, uncounted: this.uncounted };
+    return { nodes, found: this.found, cost: this.cost };
   }
 
   private take(): Piece | undefined {
@@ -82,6 +82,9 @@ class Builder {
   }
   private peek(ahead = 0): Piece | undefined {
     return this.pieces[this.i + ahead];
+  }
+  private words(at: Span): string {
+    return this.source.slice(at.from, at.to).replace(/\s+/g, " ").trim();
   }
   private report(
     at: Span,
@@ -184,8 +187,7 @@ class Builder {
     const marked = closed?.kind === "group" && closed.times === ONCE;
     const times = p.times ?? ((p.referred && stars.length > 0) || marked ? ALL : undefined);
     if (!times) {
-      if (!items.some(isWorked)) this.uncounted.push(p);
-      else this.report(p, { code: "number-asked", text: "" }, undefined);
+      if (items.some(isWorked)) this.report(p, { code: "number-asked", text: this.words(p) });
       this.cost += COST.idleTimes;
       return;
     }
@@ -376,7 +378,7 @@ class Builder {
           this.peek()?.kind !== "total" &&
           this.peek(1)?.kind !== "total"
         )
-          this.cost += 1;
+          this.cost += COST.numberFirst;
         this.worked = true;
         const op = stitchInto("sc", 1, "next", this.loops);
         items.push({ kind: "work", op, times: this.limited({ kind: "number", n: p.n, at: span }), ...span });
@@ -385,12 +387,11 @@ class Builder {
       case "place": {
         const next =
           previous?.kind === "work"
-            ? again(previous, p.target, p.n, { items, loops: this.loops, span })
+            ? again(previous, p.target, { items, loops: this.loops, span })
             : undefined;
         if (next) items.push(...next);
         else {
-          this.cost += 0.3;
-          this.uncounted.push(span);
+          this.cost += COST.placeless;
           items.push({ kind: "aside", ...span });
         }
         return;
@@ -399,7 +400,7 @@ class Builder {
         for (const n of p.nodes) {
           if (n.kind === "start" && n.start === "ring") this.ringed = span;
           if (n.kind === "event" && n.event.kind === "length-asked")
-            this.report(n, { code: "number-asked", text: n.event.words ?? "" }, undefined, "note");
+            this.report(n, { code: "number-asked", text: this.words(n) }, undefined, "note");
           this.worked ||= isWorked(n);
           items.push(n.kind === "work" ? { ...n, op: this.inLoops(n.op), times: this.limited(n.times) } : n);
         }
@@ -472,12 +473,10 @@ class Builder {
         });
         return;
       case "aside":
-        this.uncounted.push(span);
         items.push({ kind: "aside", ...span });
         return;
       case "unread":
         this.report(p.at, p.detail, p.doubt);
-        this.uncounted.push(span);
         items.push({ kind: "unknown", word: p.word, ...span });
         return;
       default:

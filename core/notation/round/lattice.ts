@@ -1,4 +1,5 @@
 import type { Cursor } from "../cursor";
+import { COST } from "../phrases/costs";
 import { readingsAt, type Context, type Piece } from "../phrases";
 
 /** Whole readings of a round that are kept. More of them cost time and hardly ever win. */
@@ -47,7 +48,7 @@ export function cheapestPaths(c: Cursor, x: Context): readonly Path[] {
 function passBy(at: Step[][], here: readonly Step[], i: number, from: number, to: number): void {
   for (const step of here)
     keep(at[i + 1], {
-      cost: step.cost + 0.2,
+      cost: step.cost + COST.passedBy,
       before: step,
       piece: { kind: "separator", mark: "", from, to },
     });

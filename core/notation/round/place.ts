@@ -1,5 +1,6 @@
 import { mixedInto, operationOf, stitchInto, stitchTogether } from "../operations";
 import type { SaidWork } from "../phrases";
+import { saidAlone } from "../phrases/phrase";
 import { addTally, type StitchName, type Tally } from "../stitches";
 import type { Target } from "../target";
 import { ONCE, type Loops, type Node, type Operation, type Span, type Times } from "../tree";
@@ -247,29 +248,12 @@ function chainFor(stitch: StitchName, n: number): Operation {
 }
 
 /** The same stitch in another place: "sc in 2nd ch from hook and in each ch across". */
-export function again(
-  previous: Work,
-  target: Target,
-  n: number | undefined,
-  around: Around,
-): readonly Node[] | undefined {
+export function again(previous: Work, target: Target, around: Around): readonly Node[] | undefined {
   if (target.place === "next" && target.n === undefined && target.reach === undefined) return undefined;
   const chain = previous.op.stitch === "ch";
   const legs = chain ? 1 : Math.max(1, ...Object.values(previous.op.makes));
-  return placed(
-    {
-      word: { stitch: chain ? "sc" : previous.op.stitch, kind: "plain", legs: 1 },
-      n: n ?? (legs > 1 && previous.op.uses === 1 ? legs : undefined),
-      at: undefined,
-      behind: false,
-      target,
-      loops: undefined,
-      colour: undefined,
-      standsFor: undefined,
-      often: undefined,
-    },
-    around,
-  );
+  const said = saidAlone({ stitch: chain ? "sc" : previous.op.stitch, kind: "plain", legs: 1 }, target);
+  return placed(legs > 1 && previous.op.uses === 1 ? { ...said, n: legs } : said, around);
 }
 
 /** A bracket all of which goes into one stitch. */

@@ -16,8 +16,8 @@ const MOST_MORE = 4.2;
 export function readRound(c: Cursor, x: Context): readonly Tree[] {
   const paths = cheapestPaths(c, x);
   const most = (paths[0]?.cost ?? 0) + MOST_MORE;
-  const trees = paths.filter((p) => p.cost <= most).map((p) => build(p.pieces, p.cost));
-  if (trees.length === 0) return [{ nodes: [], found: [], cost: 0, uncounted: [] }];
+  const trees = paths.filter((p) => p.cost <= most).map((p) => build(p.pieces, p.cost, c.source));
+  if (trees.length === 0) return [{ nodes: [], found: [], cost: 0 }];
   trees.sort((a, b) => a.cost - b.cost);
   const first = trees[0] as Tree;
   endsInIncrease(c, first.nodes, first.found as Found[]);
