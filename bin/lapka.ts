@@ -2,7 +2,14 @@ import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
 import { estimatePiece, type Estimate, type YarnSpec } from "../core/estimate";
 import { CLASS_GAUGE, filledShape, type Firmness, type WeightClass } from "../core/fabric";
-import { checkPattern, problemText, STITCH_NAMES, type CheckedPattern, type Tally } from "../core/notation";
+import {
+  checkPattern,
+  couldNotRead,
+  problemText,
+  STITCH_NAMES,
+  type CheckedPattern,
+  type Tally,
+} from "../core/notation";
 import { mm } from "../core/units";
 
 const USAGE = `lapka — counts, estimates and shapes of small crochet figures
@@ -61,6 +68,7 @@ function fullTally(t: Tally): Record<string, number> {
 function checkJson(p: CheckedPattern) {
   return {
     ok: p.ok,
+    sure: p.sure,
     terms: p.terms,
     termsReason: p.termsReason,
     parts: p.parts.map((part) => ({
@@ -116,7 +124,11 @@ function check(args: string[]): number {
       print(
         `${x.severity}: line ${x.line}, column ${x.column}: ${problemText(x)}${x.fix ? ` ${x.fix.label}` : ""}`,
       );
-    print(p.ok ? "No mistake found." : `${p.problems.filter((x) => x.severity === "error").length} to mend.`);
+    const wrong = p.problems.filter((x) => x.severity === "error").length;
+    const unread = p.problems.filter(couldNotRead).length;
+    if (wrong > 0) print(`${wrong} to mend.`);
+    if (unread > 0) print(`${unread} could not be read: the counts there are not sure.`);
+    if (p.sure) print("No mistake found.");
   }
   return p.ok ? 0 : 1;
 }

@@ -106,7 +106,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     slots: own.value.piece.yarn.map((y) => y.slot),
     cards,
     shapes: own.value.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
-    ready: own.value.checked.ok,
+    ready: own.value.checked.sure,
     yarns: cupboard.yarns.map((y) => ({
       id: y.id,
       label: `${y.shade} (${y.name})`,

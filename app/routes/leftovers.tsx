@@ -68,7 +68,7 @@ function findUses(
   );
   const found: Found[] = [];
   for (const { entry, colourway, label, analysis } of all) {
-    if (!analysis.checked.ok) continue;
+    if (!analysis.checked.sure) continue;
     const needOf = (l: (typeof analysis.lengths)[number]): LeftoverNeed => ({
       part: l.part,
       yarnId: l.yarnId,

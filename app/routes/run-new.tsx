@@ -68,7 +68,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       secondsLow: a.piece.seconds.low,
       secondsHigh: a.piece.seconds.high,
       price: a.price,
-      ready: a.checked.ok && a.open.length === 0,
+      ready: a.checked.sure && a.open.length === 0,
       shapes: a.piece.parts.slice(0, 3).map(smallSilhouette),
       colours: Object.fromEntries(
         entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? colourOf({}, s.slot)]),

@@ -103,7 +103,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   });
   const { items: analysed, unreckoned } = await loadAnalysedItems(scope, workshop);
   const mend = analysed
-    .filter((x) => !x.analysis.checked.ok && x.entry.revision.pattern.trim() !== "")
+    .filter((x) => !x.analysis.checked.sure && x.entry.revision.pattern.trim() !== "")
     .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name }));
   const low = analysed
     .filter(

@@ -1,4 +1,5 @@
-import { isRoundWord, readLabel, type RoundLabel } from "./labels";
+import { likeliestLabel } from "./document/label";
+import { isRoundWord, type RoundLabel } from "./labels";
 import { readPartNamed } from "./pickups";
 import type { Token } from "./tokens";
 import type { Span } from "./tree";
@@ -60,7 +61,7 @@ export abstract class ReferenceReader extends DocumentBase {
         (c.kind(1) === "end" || c.text(1) === "." || c.text(1) === "(" || c.text(1) === ",")
           ? c.peek()?.value
           : undefined;
-      const range = alone === undefined ? readLabel(c, false) : undefined;
+      const range = alone === undefined ? likeliestLabel(c, false) : undefined;
       if (alone !== undefined) {
         c.at++;
         first = last = alone;

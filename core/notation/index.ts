@@ -10,7 +10,7 @@ export {
   type MemoryByTerms,
 } from "./check";
 export type { PatternHead } from "./head";
-export type { Uncounted } from "./check/uncounted";
+export type { Uncounted } from "./count/checked";
 export { RoundMemory } from "./document";
 export {
   couldNotRead,

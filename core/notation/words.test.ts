@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { readColourChange, readShade } from "./colours";
 import { Cursor } from "./cursor";
 import { readEvent } from "./events";
-import { readLabel } from "./labels";
+import { likeliestLabel } from "./document/label";
 import { problemText, type ProblemDetail } from "./problems";
 import { stitchWord, UK_TO_US } from "./stitches";
 import { recogniseTerms } from "./terms";
@@ -141,14 +141,14 @@ describe("labels", () => {
     ["5th-9th rounds:", 5, 9],
     ["12:", 12, 12],
   ])("%s", (text, first, last) => {
-    expect(readLabel(at(text), true)).toMatchObject({ first, last });
+    expect(likeliestLabel(at(text), true)).toMatchObject({ first, last });
   });
   it("knows the next rounds without a number", () =>
-    expect(readLabel(at("Next 4 rnds:"), true)).toMatchObject({ first: undefined, many: 4 }));
+    expect(likeliestLabel(at("Next 4 rnds:"), true)).toMatchObject({ first: undefined, many: 4 }));
   it("keeps a list with gaps as a list", () =>
-    expect(readLabel(at("Rounds 3, 5 and 7:"), true)?.list).toEqual([3, 5, 7]));
+    expect(likeliestLabel(at("Rounds 3, 5 and 7:"), true)?.list).toEqual([3, 5, 7]));
   it.each(["6 sc in magic ring", "3 mm hook", "Head", "2"])("%s is no label", (text) =>
-    expect(readLabel(at(text), true)).toBeUndefined(),
+    expect(likeliestLabel(at(text), true)).toBeUndefined(),
   );
 });
 

@@ -1,11 +1,9 @@
 import { readings, work, type Outcome } from "../count";
-import type { Base, Candidate, Expanded } from "../count/checked";
+import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
 import { repairs } from "../repair";
 import { chainsOf } from "../surroundings";
 import type { Node } from "../tree";
 import { FAULT } from "./costs";
-
-const MAIN = "main";
 
 /** What is wrong with a round, if anything; `undefined` where it comes out. */
 export type Fault =
@@ -31,9 +29,9 @@ export interface Judged {
   readonly echo: number;
 }
 
-export const holdsUnknown = (n: Node): boolean =>
+const holdsUnknown = (n: Node): boolean =>
   n.kind === "unknown" || (n.kind === "group" && n.items.some(holdsUnknown));
-export const withoutUnknown = (nodes: readonly Node[]): readonly Node[] =>
+const withoutUnknown = (nodes: readonly Node[]): readonly Node[] =>
   nodes
     .filter((n) => n.kind !== "unknown")
     .map((n) => (n.kind === "group" ? { ...n, items: withoutUnknown(n.items) } : n));
@@ -61,7 +59,7 @@ export function writtenOf(
   totals: readonly { readonly n: number }[] = totalsOf(nodes),
 ): number | undefined {
   if (!lastOfLine && totals.length > 0) {
-    const o = work(nodes, undefined, MAIN, false);
+    const o = work(nodes, undefined, MAIN_SLOT, false);
     if (o.increases + o.decreases > 0) return undefined;
   }
   return totals[totals.length - 1]?.n;
@@ -145,7 +143,7 @@ function judgeOne(
 }
 
 /** A repeat that would fit exactly with another number was most likely meant to. */
-export function looksLikeSlip(nodes: readonly Node[], available: number, used: number): boolean {
+function looksLikeSlip(nodes: readonly Node[], available: number, used: number): boolean {
   const groups = nodes.filter((n) => n.kind === "group" && n.times.kind === "number" && n.times.n > 1);
   const only = groups.length === 1 ? groups[0] : undefined;
   if (

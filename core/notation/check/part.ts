@@ -19,7 +19,7 @@ import { baseFor, type Before } from "./base";
 import { BEAM, MARGIN, WINDOW } from "./costs";
 import { spreadOut, type Budget } from "./expand";
 import { judge, writtenOf, type Judged } from "./judge";
-import type { Reporter } from "./reporter";
+import { NOBODY, type Reporter } from "./reporter";
 import { settleRound, type Settled } from "./report";
 
 /** A round with the way it may have been meant. */
@@ -46,9 +46,6 @@ interface Tools {
 }
 /** The last ring, drawn shut: mostly six. Common practice, no source (trade guide §1). */
 const LAST_RING = 6;
-/** Reports nothing: what may still turn out otherwise is not told. */
-const SILENT = { problems: [], source: "", lines: [], report: () => undefined } as unknown as Reporter;
-
 /**
  * Counts a part: several ways to read its rounds are followed side by side until the stitches tell which was meant, and
  * what is then wrong is told once.
@@ -118,7 +115,7 @@ class PartCounter {
       const at = gap ? { ...h.at, live: undefined } : first ? this.carried(e, h.at) : h.at;
       const base = baseFor(e, at, this.rounds, this.worked, this.before, named ? this.to : undefined);
       for (const judged of this.judged(e, base, slot, first)) {
-        const settled = settleRound({ e, base, slot, first, quiet: true, borneOut: false }, judged, SILENT);
+        const settled = settleRound({ e, base, slot, first, quiet: true, borneOut: false }, judged, NOBODY);
         next.push({
           tail: [...h.tail, { e, base, judged, settled, slot, first }],
           at: {
@@ -180,10 +177,7 @@ class PartCounter {
         p.part.rounds.some((r) => r.broken && r.line === p.part.rounds.at(-1)?.line),
       );
     const { round, oval } =
-      judged.fault === undefined &&
-      s.settled.round.broken === false &&
-      judged.nodes.length > 0 &&
-      s.settled.round.used <= 1e5
+      judged.fault === undefined && !s.settled.round.broken
         ? s.settled
         : settleRound({ e, base, slot: s.slot, first: s.first, quiet, borneOut }, judged, this.to);
     for (const f of judged.candidate.found)

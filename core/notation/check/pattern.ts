@@ -1,4 +1,5 @@
-import type { CheckedPart, CheckedPattern, PartEvent } from "../count/checked";
+import { firstRoundOf, type CheckedPart, type CheckedPattern, type PartEvent } from "../count/checked";
+import { couldNotRead } from "../problems";
 import { DocumentReader, type RoundMemory } from "../document";
 import { readHead } from "../head";
 import { MAX_TEXT } from "../limits";
@@ -57,21 +58,16 @@ export function checkPattern(
   to.problems.sort((a, b) => a.from - b.from || a.to - b.to);
   return {
     ok: !to.problems.some((p) => p.severity === "error"),
+    sure: !to.problems.some((p) => p.severity === "error" || (p.severity === "warning" && couldNotRead(p))),
     terms: recognised.terms,
     termsReason: recognised.reason,
     parts,
     assembly: raw.assembly,
     problems: to.problems,
     lines: raw.lines,
-    head: readHead(plain, firstRound(parts, to.lines)),
+    head: readHead(plain, to.lines[(firstRoundOf(parts)?.line ?? 0) - 1]?.from ?? plain.length),
     uncounted: uncountedOf(plain, source, to.lines, raw, parts, recognised.terms),
   };
-}
-
-/** Where the first round begins; the end of the text where there is none. */
-function firstRound(parts: readonly CheckedPart[], lines: Reporter["lines"]): number {
-  const line = Math.min(...parts.flatMap((p) => (p.rounds[0] ? [p.rounds[0].line] : [])), Infinity);
-  return lines[line - 1]?.from ?? lines[lines.length - 1]?.to ?? 0;
 }
 
 /** Two edges sewn together that do not have as many stitches. */

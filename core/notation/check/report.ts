@@ -6,7 +6,7 @@ import { addTally, type Tally } from "../stitches";
 import { chainsOf, loopsOf } from "../surroundings";
 import type { Node, Span } from "../tree";
 import { isWork, totalsOf, type Judged } from "./judge";
-import type { Reporter } from "./reporter";
+import type { Told } from "./reporter";
 
 /** A round as it was decided to be, with what is told about it. */
 export interface Settled {
@@ -29,7 +29,7 @@ export interface Place {
 }
 
 /** Tells what is wrong with a round, if anything, and makes its record. */
-export function settleRound(p: Place, j: Judged, to: Reporter): Settled {
+export function settleRound(p: Place, j: Judged, to: Told): Settled {
   const { e } = p;
   const { nodes, outcome: o, available, live } = j;
   let broken = false;
@@ -90,12 +90,12 @@ export function settleRound(p: Place, j: Judged, to: Reporter): Settled {
 }
 
 /** Reports the fault of a round; says whether its count is uncertain now. */
-function tell(p: Place, j: Judged, to: Reporter): boolean {
+function tell(p: Place, j: Judged, to: Told): boolean {
   const { e } = p;
   const { nodes, outcome: o, written } = j;
   // Nothing is told: what to mend need not be looked for.
   if (p.quiet && j.fault !== "open") return j.fault !== "left";
-  const say: Reporter["report"] = (...args) => {
+  const say: Told["report"] = (...args) => {
     if (!p.quiet) to.report(...args);
   };
   const totals = totalsOf(nodes);
@@ -164,7 +164,7 @@ function tell(p: Place, j: Judged, to: Reporter): boolean {
   }
 }
 
-function misused(p: Place, j: Judged, say: Reporter["report"], source: string): void {
+function misused(p: Place, j: Judged, say: Told["report"], source: string): void {
   const { nodes, outcome: o, written } = j;
   const available = j.available ?? 0;
   const at = placeOf(p.e, nodes);

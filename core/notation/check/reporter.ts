@@ -3,8 +3,16 @@ import { couldNotRead, type Fix, type Problem, type ProblemDetail, type Severity
 import type { Line } from "../text";
 import type { Span } from "../tree";
 
+/** Where problems are told. */
+export interface Told {
+  readonly source: string;
+  report(at: Span, detail: ProblemDetail, severity: Severity, fix?: Fix): void;
+}
+/** Hears nothing: what may still turn out otherwise is not told. */
+export const NOBODY: Told = { source: "", report: () => undefined };
+
 /** Collects problems with their places, `MAX_PROBLEMS` at most. */
-export class Reporter {
+export class Reporter implements Told {
   readonly problems: Problem[] = [];
   constructor(
     readonly source: string,

@@ -1,4 +1,4 @@
-import type { CheckedPart } from "../count/checked";
+import { firstRoundOf, type CheckedPart, type Uncounted } from "../count/checked";
 import { Cursor } from "../cursor";
 import type { LineKind, LineReading, RawPattern } from "../document";
 import { isRoundWord } from "../labels";
@@ -7,16 +7,6 @@ import type { Line } from "../text";
 import { tokenize, type Token } from "../tokens";
 import type { Node, Span } from "../tree";
 import { readStitch } from "../vocabulary";
-
-/** Numbers and stitch words of the text that no count holds: nothing is left out in silence. */
-export interface Uncounted extends Span {
-  /** 1-based. */
-  readonly line: number;
-  /** The words as typed, shortened. */
-  readonly text: string;
-  /** "list": above the first round, materials and the like; "talk": between the rounds; "unread": could not be read. */
-  readonly why: "list" | "talk" | "unread";
-}
 
 /** Places that are listed. */
 const MOST = 200;
@@ -37,7 +27,7 @@ export function uncountedOf(
   terms: Terms,
 ): readonly Uncounted[] {
   const held = heldSpans(raw, parts, raw.lines, lines);
-  const firstRound = Math.min(...parts.flatMap((p) => p.rounds.slice(0, 1).map((r) => r.line)), Infinity);
+  const firstRound = firstRoundOf(parts)?.line ?? Infinity;
   const unread = parts.flatMap((p) => p.rounds.flatMap((r) => r.nodes.filter((n) => n.kind === "unknown")));
   const out: Uncounted[] = [];
   let next = 0;

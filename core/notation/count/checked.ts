@@ -2,7 +2,6 @@ import type { LineReading, RawRound } from "../document";
 import type { PatternHead } from "../head";
 import type { Problem } from "../problems";
 import type { Tree } from "../round/read";
-import type { Uncounted } from "../check/uncounted";
 import type { Tally, Terms } from "../stitches";
 import type { Pickup } from "../surroundings";
 import type { Loops, Node, PatternEvent, Span } from "../tree";
@@ -73,9 +72,25 @@ export interface CheckedPart {
   readonly events: readonly PartEvent[];
 }
 
+/** Numbers and stitch words of the text that no count holds: nothing is left out in silence. */
+export interface Uncounted extends Span {
+  /** 1-based. */
+  readonly line: number;
+  /** The words as typed, shortened. */
+  readonly text: string;
+  /** "list": above the first round, materials and the like; "talk": between the rounds; "unread": could not be read. */
+  readonly why: "list" | "talk" | "unread";
+}
+
+/** The first round of a pattern, in the order of the text. */
+export const firstRoundOf = (parts: readonly CheckedPart[]): CheckedRound | undefined =>
+  parts.find((p) => p.rounds.length > 0)?.rounds[0];
+
 export interface CheckedPattern {
   /** No problem of severity "error". */
   readonly ok: boolean;
+  /** Nothing to mend, and nothing that could not be read: its figures may be planned and priced with. */
+  readonly sure: boolean;
   readonly terms: Terms;
   readonly termsReason: string;
   readonly parts: readonly CheckedPart[];

@@ -174,7 +174,6 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     c.take("x", ":", "of", "-");
     if (c.done) return undefined;
   }
-  let closed = false;
   while (!c.done) {
     if (c.is("(", "[", "<", "*") && bracket(c, p, terms)) continue;
     if (p.words.length > 0) {
@@ -205,7 +204,6 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
           p.words = [];
           p.slot = undefined;
           p.make = 1;
-          closed = false;
           continue;
         }
         p.ended = ".";
@@ -214,7 +212,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
       }
       c.at++;
       if (p.words.length === 0) continue;
-      if (mark === "/" && !closed && c.kind() === "word") {
+      if (mark === "/" && c.kind() === "word") {
         p.words.push(c.tokens[c.at - 1] as Token);
         continue;
       }
@@ -223,34 +221,24 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
         p.ended = mark;
         break;
       }
-      if (
-        mark === "," &&
-        !closed &&
-        c.kind() === "word" &&
-        c.tokens.length <= 8 &&
-        !DESCRIBES.test(c.text())
-      ) {
+      if (mark === "," && c.kind() === "word" && c.tokens.length <= 8 && !DESCRIBES.test(c.text())) {
         p.words.push(c.tokens[c.at - 1] as Token);
         continue;
       }
       p.ended = mark;
-      closed = true;
       p.rest = c.tokens.slice(c.at);
       break;
     }
     const t = c.peek() as Token;
     if (t.kind === "mark" && !/^[&'"+!?]$/.test(t.text)) return undefined;
-    if (closed) p.oddities += 0.2;
-    else {
-      const shade = c.is("in", "with", "using")
-        ? c.attempt(() => (c.at++, c.take("colour", "color", ":"), shadeOf(c)))
-        : undefined;
-      if (shade !== undefined) {
-        p.slot = shade;
-        continue;
-      }
-      p.words.push(t);
+    const shade = c.is("in", "with", "using")
+      ? c.attempt(() => (c.at++, c.take("colour", "color", ":"), shadeOf(c)))
+      : undefined;
+    if (shade !== undefined) {
+      p.slot = shade;
+      continue;
     }
+    p.words.push(t);
     c.at++;
     if (p.words.length > 8) return undefined;
   }

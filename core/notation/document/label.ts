@@ -1,5 +1,5 @@
 import type { Cursor } from "../cursor";
-import { isRoundWord, type RoundLabel } from "../labels";
+import { isRoundWord, wordOf, type RoundLabel } from "../labels";
 import { MAX_ROUNDS } from "../limits";
 import { isStitchNoun } from "../vocabulary";
 
@@ -13,7 +13,6 @@ export interface LabelReading {
   readonly style: string;
 }
 
-const ROW = /^(row|rows|rw|rws)$/;
 const TO = new Set(["-", "--", "to", "through", "thru", "till", "until", "up", "\u2026", "~"]);
 const AND = new Set(["and", "&", "+", ",", "/"]);
 const CLOSE = new Set([":", ".", ")", "-", "--", "=", ";", "]", "|", "/", ",", ">", "\u2026"]);
@@ -133,6 +132,16 @@ function tail(c: Cursor): Tail {
   return { ...(written ? { written } : {}), ...(total ? { total } : {}), closed: c.at > from };
 }
 
+/** The likeliest way to read what stands at the cursor as a label, which is passed; undefined where it is none. */
+export function likeliestLabel(c: Cursor, bare: boolean): RoundLabel | undefined {
+  const all = labelReadings(c, bare);
+  const [first] = all;
+  if (!first) return undefined;
+  const best = all.reduce((a, b) => (b.cost < a.cost ? b : a), first);
+  c.at = best.to;
+  return best.label;
+}
+
 /** All ways to read the beginning of a line as a label. `bare` allows a number alone, which only a line's start may be. */
 export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[] {
   const start = c.at;
@@ -188,7 +197,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     c.take(".");
     const n = take(c);
     if (n !== undefined && Number.isInteger(n)) {
-      finish(ROW.test(first.text) ? "row" : "round", first.text.replace(/s$/, ""), n, numbers(c, n), 1, 0);
+      finish(wordOf(first.text), first.text.replace(/s$/, ""), n, numbers(c, n), 1, 0);
     }
     return out;
   }
@@ -196,7 +205,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     c.at++;
     const many = c.kind() === "number" ? (c.number() ?? 1) : 1;
     if (!isRoundWord(c.text())) return out;
-    const word = ROW.test(c.text()) ? ("row" as const) : ("round" as const);
+    const word = wordOf(c.text());
     c.at++;
     finish(word, "next", undefined, [{ last: 0, to: c.at, cost: 0 }], many, 0.1);
     return out;
@@ -205,14 +214,14 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     const n = first.value;
     c.at++;
     if (isRoundWord(c.text())) {
-      const word = ROW.test(c.text()) ? ("row" as const) : ("round" as const);
+      const word = wordOf(c.text());
       c.at++;
       finish(word, "ordinal", n, [{ last: n, to: c.at, cost: 0 }], 1, 0);
       return out;
     }
     const more = numbers(c, n).filter((m) => ((c.at = m.to), isRoundWord(c.text())));
     if (more.length > 0) {
-      const word = ROW.test(c.text()) ? ("row" as const) : ("round" as const);
+      const word = wordOf(c.text());
       finish(word, "ordinal", n, more, 1, 0);
     }
     c.at = start;

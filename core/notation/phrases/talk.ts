@@ -28,7 +28,7 @@ function workAt(c: Cursor, x: Context, i: number): boolean {
 }
 
 /** Where a stretch of talk ends: at a full stop, at a bracket, where stitches begin. */
-export function talkEnd(c: Cursor, x: Context, soft: boolean): number {
+function talkEnd(c: Cursor, x: Context, soft: boolean): number {
   let i = c.at;
   for (; i < c.tokens.length; i++) {
     const t = c.tokens[i]?.text ?? "";

@@ -541,7 +541,7 @@ function ringOf(nodes: readonly Node[]): readonly Node[] {
   ];
 }
 
-export function withLoops(n: Node, loops: Loops): Node {
+function withLoops(n: Node, loops: Loops): Node {
   if (n.kind === "work") return { ...n, op: { ...n.op, loops } };
   if (n.kind === "group") return { ...n, items: n.items.map((i) => withLoops(i, loops)) };
   return n;
