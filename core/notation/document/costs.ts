@@ -35,8 +35,71 @@ export const LINE = {
   /** A name with its stitches on the same line. */
   namedWork: -0.6,
   beginsWork: 1.2,
+  /** Only numbers behind a label; "next round"; the first round of all; a number out of nowhere. */
+  numbersOnly: 0.3,
+  nextRound: 0.1,
+  begins: 0.2,
+  startsNowhere: 0.4,
+  /** A name so plain is hardly passed by; one so strange is none. */
+  likeName: 0.8,
+  passedName: 0.9,
+  strangeName: 2.2,
+  talkSection: 0.1,
+  listAboveOne: 0.4,
   secondHeading: 0.15,
   section: 0.2,
+} as const;
+/** How unlikely a label is, by how it is written. */
+export const LABEL = {
+  /** A number alone, and one behind which a dash stands. */
+  bare: 0.7,
+  bareDash: 0.9,
+  next: 0.1,
+  /** Nothing ends it: no colon, no full stop. */
+  open: 0.35,
+  /** "Rnds 3": the word says several, the numbers one. */
+  pluralOfOne: 0.8,
+  /** "3 - 6x (sc, inc)", "5 - 18 sc": the second number may count what is worked. */
+  rangeCounts: 2,
+  rangeWorked: 0.6,
+  backwards: 1,
+  /** "5, 7 and 9"; "1, 6 sc". */
+  list: 0.4,
+  listOfWork: 1.5,
+  /** One number where more would go on. */
+  cutShort: 0.5,
+} as const;
+/** How unlikely a line is a name, by how it looks. */
+export const NAME = {
+  any: 0.6,
+  /** For each word above two; for each that describes; for a colour told in talk. */
+  word: 0.18,
+  talk: 0.12,
+  talkMost: 0.8,
+  talkOfColour: 0.1,
+  marked: -0.6,
+  upper: -0.4,
+  spaced: -0.25,
+  capital: -0.15,
+  bullet: 0.6,
+  make: -0.9,
+  /** It ends as a sentence does; begins as one does, with more words or alone. */
+  stopped: 0.5,
+  sentence: 1.6,
+  sentenceAlone: 1,
+  columns: 2,
+  stitch: 1.8,
+  stitchAndMore: 0.8,
+  event: 0.8,
+  colourChange: 1.5,
+  shade: 0.9,
+  /** A number at the end ("Leg 1") and elsewhere, a comma, another sign, a word of measures or talk. */
+  lastNumber: 0.05,
+  number: 0.7,
+  comma: 0.5,
+  sign: 0.05,
+  talkWord: 0.7,
+  bracketedStitch: 0.5,
 } as const;
 /** Readings of a text that are followed side by side. */
 export const BEAM = 12;

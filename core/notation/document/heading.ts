@@ -6,6 +6,7 @@ import { MAX_MAKE } from "../limits";
 import type { Terms } from "../stitches";
 import type { Token } from "../tokens";
 import { readStitch } from "../vocabulary";
+import { NAME } from "./costs";
 import type { Unit } from "./units";
 
 /** A line read as the name of a part, with what it says beside the name. */
@@ -123,37 +124,39 @@ function isUpper(text: string): boolean {
 function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string): number {
   const first = p.words[0] as Token;
   const letters = p.words.filter((t) => t.kind === "word");
-  let cost = 0.6 + p.oddities;
-  cost += Math.max(0, letters.length - 2) * 0.18;
-  if (unit.marked) cost -= 0.6;
-  if (isUpper(source.slice(first.from, c.tokens[c.tokens.length - 1]?.to))) cost -= 0.4;
-  if (unit.spaced) cost -= 0.25;
-  if (unit.bullet && !unit.marked) cost += 0.6;
-  if (p.make > 1) cost -= 0.9;
-  if (/^\p{Lu}/u.test(source.slice(first.from, first.from + 1))) cost -= 0.15;
+  let cost: number = NAME.any + p.oddities;
+  cost += Math.max(0, letters.length - 2) * NAME.word;
+  if (unit.marked) cost += NAME.marked;
+  if (isUpper(source.slice(first.from, c.tokens[c.tokens.length - 1]?.to))) cost += NAME.upper;
+  if (unit.spaced) cost += NAME.spaced;
+  if (unit.bullet && !unit.marked) cost += NAME.bullet;
+  if (p.make > 1) cost += NAME.make;
+  if (/^\p{Lu}/u.test(source.slice(first.from, first.from + 1))) cost += NAME.capital;
   const sets = /^(join|attach|with|using|rejoin)$/.test(p.rest[0]?.text ?? "");
-  if (p.ended === "." && !sets) cost += 0.5;
-  if (p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? "")) cost += 0.5;
-  if (letters.every((t) => COLUMN.test(t.text) || isRoundWord(t.text))) cost += 2;
-  if (SENTENCE.test(first.text)) cost += letters.length > 1 ? 1.6 : 1;
+  if (p.ended === "." && !sets) cost += NAME.stopped;
+  if (p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? "")) cost += NAME.stopped;
+  if (letters.every((t) => COLUMN.test(t.text) || isRoundWord(t.text))) cost += NAME.columns;
+  if (SENTENCE.test(first.text)) cost += letters.length > 1 ? NAME.sentence : NAME.sentenceAlone;
   const at = new Cursor(p.words, c.source, c.names, c.legend);
   const stitch = readStitch(at, terms);
-  if (stitch && stitch.kind !== "generic") cost += letters.length > 1 && at.at < p.words.length ? 0.8 : 1.8;
+  if (stitch && stitch.kind !== "generic")
+    cost += letters.length > 1 && at.at < p.words.length ? NAME.stitchAndMore : NAME.stitch;
   at.at = 0;
-  if (startsEvent(at)) cost += 0.8;
+  if (startsEvent(at)) cost += NAME.event;
   at.at = 0;
-  if (readColourChange(at) !== undefined) cost += 1.5;
+  if (readColourChange(at) !== undefined) cost += NAME.colourChange;
   at.at = 0;
-  if (p.words.length <= 2 && readShade(at) !== undefined && at.done) cost += 0.9;
+  if (p.words.length <= 2 && readShade(at) !== undefined && at.done) cost += NAME.shade;
   for (const t of p.words) {
-    if (t.kind === "number") cost += t === p.words[p.words.length - 1] && t.value < 10 ? 0.05 : 0.7;
-    else if (t.kind === "mark") cost += t.text === "," ? 0.5 : 0.05;
+    if (t.kind === "number")
+      cost += t === p.words[p.words.length - 1] && t.value < 10 ? NAME.lastNumber : NAME.number;
+    else if (t.kind === "mark") cost += t.text === "," ? NAME.comma : NAME.sign;
     else if (
       /^(mm|cm|gram|grams|g|oz|around|each|until|stitches|sts|st|should|will|is|are|have|has|you|your|it|this|that|now)$/.test(
         t.text,
       )
     )
-      cost += 0.7;
+      cost += NAME.talkWord;
   }
   return cost;
 }
@@ -290,7 +293,7 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   if (rest.length > 0 && (rest[0]?.kind === "word" || rest[0]?.text === "(")) {
     const colour = coloursIn(rest, c)[0];
     if (colour !== undefined) p.slot ??= colour;
-    p.oddities += colour !== undefined ? 0.1 : Math.min(0.8, 0.12 * rest.length);
+    p.oddities += colour !== undefined ? NAME.talkOfColour : Math.min(NAME.talkMost, NAME.talk * rest.length);
     c.at = c.tokens.length;
     return true;
   }
@@ -348,7 +351,7 @@ function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
     }
     const word =
       at.kind() === "word" ? readStitch(new Cursor(inside.slice(at.at), c.source), terms) : undefined;
-    if (word && word.kind !== "generic") p.oddities += 0.5;
+    if (word && word.kind !== "generic") p.oddities += NAME.bracketedStitch;
     at.at++;
   }
   if (open === "*" && !understood) return false;

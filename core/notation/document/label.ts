@@ -2,6 +2,7 @@ import type { Cursor } from "../cursor";
 import { isRoundWord, wordOf, type RoundLabel } from "../labels";
 import { MAX_ROUNDS } from "../limits";
 import { isStitchNoun } from "../vocabulary";
+import { LABEL } from "./costs";
 
 /** One way to read the beginning of a line as the label of a round. */
 export interface LabelReading {
@@ -58,7 +59,12 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
     // "3 - 6x (sc, inc)" is round 3 and a repeat, not rounds 3 to 6.
     const counts = !c.done && (/^(x|times|\*)$/.test(c.text()) || isStitchNoun(c.text()));
     const worked = c.tokens[c.at - 2]?.text === "-" && STITCH.test(c.text());
-    out.push({ last: range, to: c.at, cost: (counts ? 2 : worked ? 0.6 : 0) + (range < first ? 1 : 0) });
+    out.push({
+      last: range,
+      to: c.at,
+      cost:
+        (counts ? LABEL.rangeCounts : worked ? LABEL.rangeWorked : 0) + (range < first ? LABEL.backwards : 0),
+    });
   }
   c.at = start;
   const list = [first];
@@ -80,9 +86,14 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
     const run = last - first === list.length - 1;
     // "1, 6 sc": a comma and a number alone are more likely what is worked.
     const loose = list.length === 2 && c.tokens[c.at - 2]?.text === "," && !CLOSE.has(c.text());
-    out.push({ last, to: c.at, cost: (run ? 0 : 0.4) + (loose ? 1.5 : 0), ...(run ? {} : { list }) });
+    out.push({
+      last,
+      to: c.at,
+      cost: (run ? 0 : LABEL.list) + (loose ? LABEL.listOfWork : 0),
+      ...(run ? {} : { list }),
+    });
   }
-  out.push({ last: first, to: start, cost: out.length > 0 ? 0.5 : 0 });
+  out.push({ last: first, to: start, cost: out.length > 0 ? LABEL.cutShort : 0 });
   return out;
 }
 
@@ -185,7 +196,11 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
         label,
         to: c.at,
         style: `${style}${t.closed ? (c.tokens[c.at - 1]?.text ?? "") : ""}`,
-        cost: cost + m.cost + (t.closed ? 0 : 0.35) + (plural && single && style !== "ordinal" ? 0.8 : 0),
+        cost:
+          cost +
+          m.cost +
+          (t.closed ? 0 : LABEL.open) +
+          (plural && single && style !== "ordinal" ? LABEL.pluralOfOne : 0),
       });
     }
     c.at = start;
@@ -207,7 +222,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     if (!isRoundWord(c.text())) return out;
     const word = wordOf(c.text());
     c.at++;
-    finish(word, "next", undefined, [{ last: 0, to: c.at, cost: 0 }], many, 0.1);
+    finish(word, "next", undefined, [{ last: 0, to: c.at, cost: 0 }], many, LABEL.next);
     return out;
   }
   if (first.kind === "ordinal") {
@@ -236,7 +251,14 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
       if (!closed && !bracket) continue;
       if ((c.is(".") && c.kind(1) === "end") || (c.is("-", "--") && c.kind(1) === "end")) continue;
       c.at = at;
-      finish("round", "bare", first.value, [m], 1, c.tokens[m.to]?.text === "-" ? 0.9 : 0.7);
+      finish(
+        "round",
+        "bare",
+        first.value,
+        [m],
+        1,
+        c.tokens[m.to]?.text === "-" ? LABEL.bareDash : LABEL.bare,
+      );
     }
     for (const r of [...out]) if (UNIT.test(c.tokens[r.to]?.text ?? "")) out.splice(out.indexOf(r), 1);
     c.at = start;

@@ -67,8 +67,9 @@ export function plan(seen: readonly Seen[]): readonly Decision[] {
   ];
   seen.forEach((s, i) => {
     const next: State[] = [];
+    const whole: Whole = { style, ahead: ahead[i] ?? "nothing", below: seen[i + 1] };
     for (const state of beam) {
-      for (const [decision, change, cost] of choices(s, state, style, ahead[i] ?? "nothing", seen[i + 1]))
+      for (const [decision, change, cost] of choices(s, state, whole))
         next.push({
           last: "last" in change ? change.last : state.last,
           pending: change.pending ?? state.pending,
@@ -140,98 +141,109 @@ function startsAhead(seen: readonly Seen[]): readonly Ahead[] {
   return out;
 }
 
+/** What of the whole text bears on one unit. */
+interface Whole {
+  readonly style: { readonly name: string; readonly many: number };
+  readonly ahead: Ahead;
+  readonly below: Seen | undefined;
+}
 type Choice = readonly [Decision, Partial<State>, number];
 
-function* choices(
-  s: Seen,
-  state: State,
-  style: { name: string; many: number },
-  ahead: Ahead,
-  below: Seen | undefined,
-): Generator<Choice> {
-  let other: number = LINE.other;
+/** Everything a unit may be, after the lines before it. */
+function* choices(s: Seen, state: State, whole: Whole): Generator<Choice> {
   if (s.definition) {
     yield [{ kind: "definition" }, {}, 0];
     return;
   }
-  for (const r of s.labels) {
-    const bare = base(r.style) === "bare";
-    const n = r.label.first;
-    let cost = r.cost + continuity(n === undefined ? n : Math.min(n, r.label.last ?? n), state);
-    if (r.work === "none") cost += bare ? LINE.emptyNumber : LINE.emptyLabel;
-    else if (r.work === "numbers") cost += bare ? LINE.emptyLabel : 0.3;
-    if (r.sentence) cost += LINE.sentence;
-    if (bare && (state.section === "sewing" || state.section === "list")) cost += LINE.listed;
-    if (style.many >= 2 && style.name !== base(r.style) && r.style !== "next") cost += LINE.otherStyle;
-    if (!bare && !r.sentence && r.style !== base(r.style)) other = Math.max(other, LINE.otherLabelled / 2);
-    if (r.work !== "none" && !r.sentence)
-      other = Math.max(other, bare ? LINE.otherNumbered : LINE.otherLabelled);
-    const last =
-      n === undefined
-        ? state.last === undefined
-          ? undefined
-          : state.last + r.label.many
-        : Math.max(r.label.last ?? n, n);
-    yield [{ kind: "label", reading: r }, { last, pending: false, inPart: true, section: undefined }, cost];
-    if (
-      bare &&
-      r.work === "none" &&
-      state.inPart &&
-      !state.pending &&
-      n !== undefined &&
-      n === (state.last ?? -1) + 1
-    )
-      yield [{ kind: "step", reading: r }, { last: r.label.last ?? n }, r.cost + LINE.step];
-  }
-  const h = s.heading;
-  if (h && s.atStart && !(s.shade && (state.pending || state.inPart || h.section))) {
-    let cost = h.cost + (state.pending ? LINE.secondHeading : 0);
-    cost +=
-      ahead === "one"
-        ? LINE.aboveOne
-        : ahead === "start"
-          ? LINE.aboveStart
-          : ahead === "label"
-            ? 0
-            : LINE.aboveNothing;
-    if (h.rest.length > 0 && ahead === "nothing") cost -= LINE.aboveNothing;
-    if (s.worked) cost += LINE.namedWork;
-    // "With gold, MR." begins a round and names nothing.
-    if (s.begins && h.rest.length === 0) cost += LINE.beginsWork;
-    if (h.section && h.rest.length > 0) yield [{ kind: "definition" }, {}, LINE.section];
-    if (h.section && h.rest.length === 0)
-      yield [
-        { kind: "section", reading: h },
-        { section: h.section, inPart: state.inPart && h.section === "talk" },
-        LINE.section + (h.section === "talk" ? 0.1 : 0),
-      ];
-    // "Notes" is a list, unless its first round stands right below it.
-    if (h.section)
-      cost +=
-        h.rest.length > 0 ? LINE.listed : below?.labels.some((l) => l.label.first === 1) ? 0.4 : LINE.listed;
-    yield [{ kind: "heading", reading: h }, { pending: true, section: undefined }, cost];
-    // A line right above round 1 is its heading, whatever its words.
-    if (below?.labels.some((l) => l.label.first === 1 && l.work !== "none"))
-      other += !s.begins && !h.name.includes(" ") && h.cost < 2.2 ? LINE.nameAboveOne : LINE.rightAboveOne;
-    if (!h.section && h.cost < 0.8 && h.rest.length === 0) other += Math.max(0, 0.9 - h.cost);
-  }
+  for (const r of s.labels) yield* labelled(r, state, whole.style);
+  const named = s.heading && s.atStart && !(s.shade && (state.pending || state.inPart || s.heading.section));
+  if (s.heading && named) yield* headed(s.heading, s, state, whole);
   const under: Partial<State> =
     s.refers && (state.pending || s.stands === undefined)
       ? { pending: false, inPart: true, last: state.pending ? s.stands : undefined }
       : {};
-  yield [{ kind: "other" }, under, other];
+  const other = LINE.other + (s.heading && named ? passedName(s.heading, s, whole.below) : 0);
+  yield [{ kind: "other" }, under, Math.max(other, ...s.labels.map(passedLabel))];
+}
+
+const isBare = (r: LabelReading): boolean => base(r.style) === "bare";
+const isOne = (s: Seen | undefined): boolean =>
+  s?.labels.some((l) => l.label.first === 1 && l.work !== "none") ?? false;
+
+/** What it costs to take for nothing a line that begins like a round. */
+function passedLabel(r: Seen["labels"][number]): number {
+  if (r.sentence) return 0;
+  if (r.work !== "none") return isBare(r) ? LINE.otherNumbered : LINE.otherLabelled;
+  return !isBare(r) && r.style !== base(r.style) ? LINE.otherLabelled / 2 : 0;
+}
+
+/** … and a line that looks like a name, or that stands right above round 1: that is its heading, whatever its words. */
+function passedName(h: HeadingReading, s: Seen, below: Seen | undefined): number {
+  const above = !isOne(below)
+    ? 0
+    : !s.begins && !h.name.includes(" ") && h.cost < LINE.strangeName
+      ? LINE.nameAboveOne
+      : LINE.rightAboveOne;
+  const name = !h.section && h.cost < LINE.likeName && h.rest.length === 0 ? LINE.passedName - h.cost : 0;
+  return above + name;
+}
+
+function* labelled(r: Seen["labels"][number], state: State, style: Whole["style"]): Generator<Choice> {
+  const bare = isBare(r);
+  const n = r.label.first;
+  let cost = r.cost + continuity(n === undefined ? n : Math.min(n, r.label.last ?? n), state);
+  if (r.work === "none") cost += bare ? LINE.emptyNumber : LINE.emptyLabel;
+  else if (r.work === "numbers") cost += bare ? LINE.emptyLabel : LINE.numbersOnly;
+  if (r.sentence) cost += LINE.sentence;
+  if (bare && (state.section === "sewing" || state.section === "list")) cost += LINE.listed;
+  if (style.many >= 2 && style.name !== base(r.style) && r.style !== "next") cost += LINE.otherStyle;
+  const next = state.last === undefined ? undefined : state.last + r.label.many;
+  const last = n === undefined ? next : Math.max(r.label.last ?? n, n);
+  yield [{ kind: "label", reading: r }, { last, pending: false, inPart: true, section: undefined }, cost];
+  const goesOn = state.inPart && !state.pending && n !== undefined && n === (state.last ?? -1) + 1;
+  if (bare && r.work === "none" && goesOn)
+    yield [{ kind: "step", reading: r }, { last: r.label.last ?? n }, r.cost + LINE.step];
+}
+
+const ABOVE: Readonly<Record<Ahead, number>> = {
+  one: LINE.aboveOne,
+  start: LINE.aboveStart,
+  label: 0,
+  nothing: LINE.aboveNothing,
+};
+
+function* headed(h: HeadingReading, s: Seen, state: State, { ahead, below }: Whole): Generator<Choice> {
+  const alone = h.rest.length === 0;
+  let cost = h.cost + ABOVE[ahead] + (state.pending ? LINE.secondHeading : 0);
+  if (!alone && ahead === "nothing") cost -= LINE.aboveNothing;
+  if (s.worked) cost += LINE.namedWork;
+  // "With gold, MR." begins a round and names nothing.
+  if (s.begins && alone) cost += LINE.beginsWork;
+  if (h.section) {
+    const talk = h.section === "talk";
+    if (alone)
+      yield [
+        { kind: "section", reading: h },
+        { section: h.section, inPart: state.inPart && talk },
+        LINE.section + (talk ? LINE.talkSection : 0),
+      ];
+    else yield [{ kind: "definition" }, {}, LINE.section];
+    // "Notes" is a list, unless its first round stands right below it.
+    cost += alone && below?.labels.some((l) => l.label.first === 1) ? LINE.listAboveOne : LINE.listed;
+  }
+  yield [{ kind: "heading", reading: h }, { pending: true, section: undefined }, cost];
 }
 
 function continuity(n: number | undefined, s: State): number {
-  if (n === undefined) return s.inPart || s.pending ? 0.1 : LINE.startsLate;
+  if (n === undefined) return s.inPart || s.pending ? LINE.nextRound : LINE.startsLate;
   const last = s.last ?? 0;
   if (s.pending) {
     if (n === 1) return 0;
     if (s.inPart && n === last + 1) return LINE.overHeading;
     return n <= 3 ? LINE.startsLate : LINE.startsFar;
   }
-  if (s.inPart && s.last === undefined) return n === 1 ? LINE.oneAgain : 0.2;
-  if (!s.inPart) return n === 1 ? 0.2 : LINE.startsLate + 0.4;
+  if (s.inPart && s.last === undefined) return n === 1 ? LINE.oneAgain : LINE.begins;
+  if (!s.inPart) return n === 1 ? LINE.begins : LINE.startsLate + LINE.startsNowhere;
   if (n === last + 1) return LINE.goesOn;
   if (n === 1) return LINE.oneAgain;
   return n <= last ? LINE.twice : LINE.gap;
