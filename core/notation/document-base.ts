@@ -1,6 +1,7 @@
 import { Cursor } from "./cursor";
 import type { RoundLabel } from "./labels";
 import { readColourNames } from "./document/colour-names";
+import { readMake } from "./document/heading";
 import { readLegend, type Legend } from "./legend";
 import { readRound, type Found, type Tree } from "./round/read";
 import type { Terms } from "./stitches";
@@ -269,12 +270,13 @@ export abstract class DocumentBase {
 
   /** "make 2", "(make two)", "make 2 alike". */
   protected makeLine(tokens: readonly Token[]): number | undefined {
-    if (tokens.length > 7) return undefined;
-    const words = tokens.filter((t) => !/^[().,:!\[\]]$/.test(t.text));
-    if (!/^(make|work|crochet)$/.test(words[0]?.text ?? "") || words[1]?.kind !== "number") return undefined;
-    return words.length === 2 ||
-      /^(of|alike|the|identical|in|pieces|x|parts|times|more)$/.test(words[2]?.text ?? "")
-      ? words[1].value
-      : undefined;
+    if (tokens.length > 8) return undefined;
+    const c = this.cursor(tokens);
+    c.take("(", "[");
+    if (!c.is("make", "work", "crochet")) return undefined;
+    const made = readMake(c, false);
+    c.take("of");
+    c.take("these", "those", "them", "this");
+    return made !== undefined && (c.done || c.kind() === "mark") ? made : undefined;
   }
 }

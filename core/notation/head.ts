@@ -1,6 +1,8 @@
 import { MM_PER_INCH } from "../units";
 import { SHADES, TONES } from "./words/shades";
 
+export type NotionWord = "filling" | "keyring" | "bell" | "magnet" | "wire";
+
 /** What stands above the rounds: what to take, and how large it becomes. Millimetres and grams. */
 export interface PatternHead {
   readonly hooksMm: readonly number[];
@@ -8,7 +10,7 @@ export interface PatternHead {
   readonly weightClass: number | undefined;
   readonly colours: readonly { readonly slot: string; readonly grams: number | undefined }[];
   readonly eyes: readonly { readonly count: number; readonly sizeMm: number }[];
-  readonly notions: readonly ("filling" | "keyring" | "bell" | "magnet" | "wire")[];
+  readonly notions: readonly NotionWord[];
   readonly gauge: { readonly stitches: number; readonly overMm: number } | undefined;
   readonly size: { readonly mm: number; readonly words: string } | undefined;
 }
@@ -25,6 +27,14 @@ const CLASSES: readonly (readonly [RegExp, number])[] = [
   [/\b(?:super ?bulky|super ?chunky)\b/, 6],
   [/\b(?:bulky|chunky|12[ -]?ply)\b/, 5],
   [/\bjumbo\b/, 7],
+];
+/** Words for what is put in or on besides yarn and eyes. */
+const NOTIONS: readonly (readonly [NotionWord, RegExp])[] = [
+  ["filling", /\b(?:fibrefill|fiberfill|filling|stuffing|polyfill|wadding)\b/],
+  ["keyring", /\b(?:key ?rings?|key ?chains?|split rings?|carabiner)\b/],
+  ["bell", /\b(?:jingle|small|little|tiny) bells?\b/],
+  ["magnet", /\bmagnets?\b/],
+  ["wire", /\bwire\b/],
 ];
 const NUMBER = "(\\d{1,4}(?:[.,]\\d{1,2})?)";
 const value = (text: string): number => Number(text.replace(",", "."));
@@ -50,7 +60,7 @@ export function readHead(plain: string, until: number): PatternHead {
   const hooks: number[] = [];
   const colours = new Map<string, number | undefined>();
   const eyes: { count: number; sizeMm: number }[] = [];
-  const notions = new Set<PatternHead["notions"][number]>();
+  const notions = new Set<NotionWord>();
   let weightClass: number | undefined;
   let gauge: PatternHead["gauge"];
   let size: PatternHead["size"];
@@ -62,12 +72,7 @@ export function readHead(plain: string, until: number): PatternHead {
     if (eye && !eyes.some((e) => e.sizeMm === eye.sizeMm)) eyes.push(eye);
     gauge ??= gaugeIn(line);
     size ??= sizeIn(line);
-    if (/\b(?:fibrefill|fiberfill|filling|stuffing|toy stuffing|polyfill|wadding)\b/.test(line))
-      notions.add("filling");
-    if (/\b(?:key ?rings?|key ?chains?|split rings?|carabiner)\b/.test(line)) notions.add("keyring");
-    if (/\bbells?\b/.test(line) && /\bjingle|small|little\b/.test(line)) notions.add("bell");
-    if (/\bmagnets?\b/.test(line)) notions.add("magnet");
-    if (/\bwire\b/.test(line)) notions.add("wire");
+    for (const [name, words] of NOTIONS) if (words.test(line)) notions.add(name);
     if (/\b(?:yarn|wool|cotton|acrylic|thread|colou?rs?|g|gr|grams?|m|yd)\b/.test(line))
       for (const [slot, grams] of coloursIn(line))
         if (colours.get(slot) === undefined) colours.set(slot, grams);

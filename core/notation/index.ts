@@ -9,7 +9,7 @@ export {
   type Worked,
   type MemoryByTerms,
 } from "./check";
-export type { PatternHead } from "./head";
+export type { NotionWord, PatternHead } from "./head";
 export type { Uncounted } from "./count/checked";
 export { RoundMemory } from "./document";
 export {

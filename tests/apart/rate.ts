@@ -2,35 +2,20 @@ import { checkPattern } from "../../core/notation";
 import { FIRST } from "./first";
 import { SECOND } from "./second";
 import { THIRD } from "./third";
+import { isTold, rateOf, sum, type Measured, type Rate } from "../measure";
 import type { ApartPattern } from "./pattern";
 
 export const APART: readonly ApartPattern[] = [...FIRST, ...SECOND, ...THIRD];
 
-export interface Rate {
-  readonly patterns: number;
-  readonly perfect: number;
-  readonly rounds: number;
-  readonly right: number;
-  /** Patterns with a report (notes left out), though all of them are sound. */
-  readonly falselyReported: number;
-  /** Not perfect, and not a word said. */
-  readonly silent: number;
+export interface ApartRate extends Rate {
   /** Patterns whose stitches, over all parts and pieces, are off by more than 5 %. */
   readonly tallyOff: number;
 }
 
-const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
-
 /** What the reader makes of one sound pattern; a warning counts as a report, a note does not. */
-export function judge(p: ApartPattern): {
-  perfect: boolean;
-  right: number;
-  rounds: number;
-  told: boolean;
-  off: boolean;
-} {
+export function judge(p: ApartPattern): Measured & { readonly off: boolean } {
   const read = checkPattern(p.text);
-  const told = read.problems.some((x) => x.severity !== "note" && x.code !== "opening-too-small");
+  const told = isTold(read);
   let right = 0;
   let rounds = 0;
   let perfect = read.parts.length === p.parts.length;
@@ -63,15 +48,7 @@ export function judge(p: ApartPattern): {
   return { perfect: perfect && !told, right, rounds, told, off: Math.abs(tally - wanted) > 0.05 * wanted };
 }
 
-export function rate(patterns: readonly ApartPattern[] = APART): Rate {
+export function rate(patterns: readonly ApartPattern[] = APART): ApartRate {
   const all = patterns.map(judge);
-  return {
-    patterns: all.length,
-    perfect: all.filter((x) => x.perfect).length,
-    rounds: sum(all.map((x) => x.rounds)),
-    right: sum(all.map((x) => x.right)),
-    falselyReported: all.filter((x) => x.told).length,
-    silent: all.filter((x) => !x.perfect && !x.told).length,
-    tallyOff: all.filter((x) => x.off).length,
-  };
+  return { ...rateOf(all), tallyOff: all.filter((x) => x.off).length };
 }

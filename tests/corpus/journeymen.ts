@@ -120,8 +120,8 @@ Rnd 5: dec x 6 (6)`,
 r1 6 sc in mr 6
 r2 inc 6 12
 r3 sc inc repeat 6 times 18
-r4 r5 r6 sc around 18
-r7 sc dec repeat 6 times 12`.replace("r4 r5 r6", "r4 to r6"),
+r4 to r6 sc around 18
+r7 sc dec repeat 6 times 12`,
     parts: [{ name: "pear", counts: [6, 12, 18, 18, 18, 18, 12] }],
   },
   {
@@ -176,13 +176,8 @@ Rnd 14: dec x 6 (6)`,
   },
   {
     hand: "stitches with their place, told at length",
-    text:
-      `Cork
-Round 1: Work 1 sc in each of the 6 sts of the ring... (6)`.replace(
-        "Work 1 sc in each of the 6 sts of the ring... (6)",
-        "In a magic ring, work 6 sc; do not join (6)",
-      ) +
-      `
+    text: `Cork
+Round 1: In a magic ring, work 6 sc; do not join (6)
 Round 2: Work 2 sc in each st to the end of the round (12)
 Round 3: Working in the front loops only, work 1 sc in each st to the end of the round (12)
 Round 4: Work 1 sc in each of the next 10 sts, work 2 sts together (11)

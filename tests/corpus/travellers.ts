@@ -38,10 +38,7 @@ Round 2: increase in every stitch (12)
 Round 3: increase in every second stitch (18)
 Round 4: increase in every third stitch (24)
 Rounds 5 and 6: sc in each stitch (24)
-Round 7: decrease every third and fourth stitch together (18)`.replace(
-      "decrease every third and fourth stitch together",
-      "(2 sc, decrease) all around",
-    ),
+Round 7: (2 sc, decrease) all around (18)`,
     parts: [{ name: "Cap of a toadstool", counts: [6, 12, 18, 24, 24, 24, 18] }],
   },
   {

@@ -79,8 +79,8 @@ Rnds 3-6: sc around (12)
 Row 7: sc 6, turn (6)
 Row 8: ch 1, sc 6, turn (6)
 Row 9: ch 1, sc 6 (6)
-Rnd 10: sc 6 over the last row, sc 6 (12)
-Rnds 11-12: sc around (12)`.replace("sc 6 over the last row, sc 6 (12)", "sc around (12)"),
+Rnd 10: sc around (12)
+Rnds 11-12: sc around (12)`,
     parts: [{ name: "Sock", counts: [6, 12, 12, 12, 12, 12, 6, 6, 6, 12, 12, 12] }],
     reports: ["warning stitches-left 5"],
   },
@@ -229,12 +229,10 @@ Rnd 7: (sc, dec) x 6 (12)`,
     parts: [{ name: "Onion", counts: [6, 12, 18, 18, 18, 18, 12] }],
   },
   {
-    hand: "the base of a chain, its length in the heading",
-    text: `Handle (chain of 20)
-Row 1: sl st in 2nd ch from hook and in each ch to end (19)`.replace(
-      "Handle (chain of 20)",
-      "Handle\nChain 20.",
-    ),
+    hand: "a handle along a chain of slip stitches",
+    text: `Handle
+Chain 20.
+Row 1: sl st in 2nd ch from hook and in each ch to end (19)`,
     parts: [{ name: "Handle", counts: [19], made: { slst: 19, ch: 20 } }],
   },
   {

@@ -1,5 +1,6 @@
 import { checkPattern } from "../../core/notation";
 import { CORPUS, type Case } from "../corpus";
+import { isTold, rateOf, type Measured, type Rate } from "../measure";
 
 type Dress = (line: string) => string;
 const LABEL = /^(\s*)(Rnds?|Rounds?|R|RND|Rd)\.? ?(\d+)(?:\s?(?:-|–|to|through)\s?R?(\d+))?\s?[:.)]\s*/;
@@ -55,20 +56,10 @@ export function dressed(c: Case, label: number, total: number, mark: number): st
     .join("\n");
 }
 
-export interface DressedRate {
-  readonly texts: number;
-  readonly perfect: number;
-  readonly rounds: number;
-  readonly right: number;
-  readonly told: number;
-}
-
-export function isRight(
-  c: Case,
-  text: string,
-): { perfect: boolean; told: boolean; right: number; rounds: number } {
+/** A text against what the corpus says of its pattern. */
+export function isRight(c: Case, text: string): Measured {
   const p = checkPattern(text);
-  const told = p.problems.some((x) => x.severity !== "note" && x.code !== "opening-too-small");
+  const told = isTold(p);
   let right = 0;
   let rounds = 0;
   c.parts.forEach((want, i) => {
@@ -83,24 +74,14 @@ export function isRight(
 }
 
 /** Every sound pattern of the corpus that has plain labels, in `n` other dresses. */
-export function dressedRate(n: number): DressedRate {
-  let texts = 0;
-  let perfect = 0;
-  let rounds = 0;
-  let right = 0;
-  let told = 0;
+export function dressedRate(n: number): Rate {
+  const all: Measured[] = [];
   CORPUS.forEach((c, i) => {
     if (c.reports) return;
     for (let k = 0; k < n; k++) {
       const text = dressed(c, i + k, i * 3 + k * 5, i + 2 * k + 1);
-      if (text === undefined) continue;
-      const r = isRight(c, text);
-      texts++;
-      if (r.perfect) perfect++;
-      if (r.told) told++;
-      right += r.right;
-      rounds += r.rounds;
+      if (text !== undefined) all.push(isRight(c, text));
     }
   });
-  return { texts, perfect, rounds, right, told };
+  return rateOf(all);
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { rateWords } from "../measure";
 import { generatedRate, one } from "./rate";
 
 describe("generated figures", () => {
@@ -21,10 +22,7 @@ describe("generated figures", () => {
   });
   it("are read as they were made, in whatever hand", () => {
     const r = generatedRate(600, 5000);
-    process.stdout.write(
-      `Generated figures: ${r.perfect} of ${r.patterns} perfect, ${r.right} of ${r.rounds} rounds right, ` +
-        `${r.falselyReported} falsely reported, ${r.silent} wrong without a word.\n`,
-    );
+    process.stdout.write(rateWords("Generated figures", r));
     expect(r.perfect / r.patterns).toBeGreaterThanOrEqual(0.97);
     expect(r.right / r.rounds).toBeGreaterThanOrEqual(0.99);
     expect(r.silent / r.patterns).toBeLessThan(0.02);

@@ -1,26 +1,12 @@
 import { checkPattern } from "../../core/notation";
+import { isTold, rateOf, type Measured, type Rate } from "../measure";
 import { figure, seeded, type Part } from "./figure";
 import { write } from "./write";
 
-export interface GeneratedRate {
-  readonly patterns: number;
-  readonly perfect: number;
-  readonly rounds: number;
-  readonly right: number;
-  readonly falselyReported: number;
-  readonly silent: number;
-}
-export interface Judged {
-  readonly perfect: boolean;
-  readonly told: boolean;
-  readonly rounds: number;
-  readonly right: number;
-}
-
 /** A text against the figure that it tells. */
-export function judge(parts: readonly Part[], text: string): Judged {
+export function judge(parts: readonly Part[], text: string): Measured {
   const p = checkPattern(text);
-  const told = p.problems.some((x) => x.severity !== "note" && x.code !== "opening-too-small");
+  const told = isTold(p);
   let rounds = 0;
   let right = 0;
   let makes = p.parts.length === parts.length;
@@ -46,24 +32,15 @@ export function judge(parts: readonly Part[], text: string): Judged {
 }
 
 /** `n` figures in as many hands. */
-export function generatedRate(n: number, seed = 1): GeneratedRate {
-  let perfect = 0;
-  let rounds = 0;
-  let right = 0;
-  let falselyReported = 0;
-  let silent = 0;
-  for (let i = 0; i < n; i++) {
-    const { parts, text } = one(seed + i);
-    const j = judge(parts, text);
-    if (j.perfect) perfect++;
-    if (j.told) falselyReported++;
-    if (!j.perfect && !j.told) silent++;
-    rounds += j.rounds;
-    right += j.right;
-  }
-  return { patterns: n, perfect, rounds, right, falselyReported, silent };
-}
+export const generatedRate = (n: number, seed = 1): Rate =>
+  rateOf(
+    Array.from({ length: n }, (_, i) => {
+      const { parts, text } = one(seed + i);
+      return judge(parts, text);
+    }),
+  );
 
+/** One figure and its text; the same for the same seed. */
 export function one(seed: number): { parts: Part[]; text: string } {
   const r = seeded(seed * 7919 + 13);
   const parts = figure(r);

@@ -1,4 +1,4 @@
-import type { CheckedPattern, PatternHead } from "@core/notation";
+import type { CheckedPattern, NotionWord, PatternHead } from "@core/notation";
 
 interface Yarn {
   readonly id: string;
@@ -17,6 +17,15 @@ export interface Proposed {
   readonly slots: readonly { slot: string; yarnId: string; hookUm: number; strands: number }[];
   readonly notions: readonly { notionId: string; quantity: number }[];
 }
+
+/** Where in the cupboard a thing of the text is found; others by their name. */
+const KIND: Readonly<Record<NotionWord, string>> = {
+  filling: "filling",
+  keyring: "ring",
+  bell: "bell",
+  magnet: "other",
+  wire: "other",
+};
 
 /** Slots of a pattern, in the order of the text. */
 export const slotsOf = (p: CheckedPattern): string[] => [
@@ -54,9 +63,11 @@ export function proposedFrom(
       notions.find((n) => n.kind === "eye" && n.sizeUm === Math.round(e.sizeMm * 1000)),
       e.count,
     );
-  if (head.notions.includes("keyring"))
+  for (const word of head.notions)
     add(
-      notions.find((n) => n.kind === "ring"),
+      notions.find(
+        (n) => n.kind === KIND[word] && (KIND[word] !== "other" || n.name.toLowerCase().includes(word)),
+      ),
       1,
     );
   return { slots: chosen, notions: list };

@@ -32,7 +32,15 @@ describe("the stitches decide between readings", () => {
   it("what could not be read is a warning, never the maker's mistake", () => {
     const p = checkPattern(`${BALL}Rnd 3: 14 zorb (14)\nRnd 4: 14 sc (14)`);
     expect(p.problems.map((x) => [x.severity, x.code, x.line])).toEqual([["warning", "unknown-word", 4]]);
-    expect(p.ok).toBe(true);
+    expect([p.ok, p.sure]).toEqual([true, false]);
+    expect(checkPattern(BALL).sure).toBe(true);
+  });
+});
+
+describe("what is told", () => {
+  it("quotes the words of a repeat that gives no number", () => {
+    const [p] = checkPattern(`${BALL}Rnd 3: sc, inc, repeat (21)`).problems;
+    expect(p?.code === "number-asked" && p.text).toBe("repeat");
   });
 });
 

@@ -114,7 +114,7 @@ export interface Phrase {
   /** Words it may begin with; "number", "ordinal" and "any" stand for kinds of tokens. */
   readonly starts: ReadonlySet<string>;
   readonly read: (c: Cursor, x: Context) => readonly Reading[];
-  /** Text and what comes of its cheapest reading, as `printPiece` tells it. */
+  /** Text and what comes of its cheapest reading, as `printPiece` of the tests tells it. */
   readonly examples: readonly (readonly [string, string])[];
 }
 

@@ -3,7 +3,7 @@ import { Cursor } from "../cursor";
 import { regular } from "../text";
 import { tokenize } from "../tokens";
 import { PHRASES, readingsAt } from ".";
-import { printPiece } from "./print-piece";
+import { printPiece } from "../../../tests/pieces";
 
 const cursor = (text: string) => {
   const plain = regular(text);

@@ -1,5 +1,5 @@
-import type { Node, Times } from "../tree";
-import type { PieceBody } from "./phrase";
+import type { Node, Times } from "../core/notation/tree";
+import type { PieceBody } from "../core/notation/phrases";
 
 const often = (t: Times): string =>
   t.kind === "number" ? `×${t.n}` : t.kind === "around" ? "×around" : `×until ${t.left}`;
