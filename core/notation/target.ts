@@ -77,8 +77,6 @@ const PREPOSITION = new Set([
   "working",
   "round",
   "for",
-  "until",
-  "till",
   "using",
 ]);
 const NOUN = new Set([
@@ -137,15 +135,12 @@ const FILL = new Set([
 ]);
 const LOOP = new Set(["loop", "loops", "lp", "lps"]);
 
-export const isPreposition = (text: string): boolean => PREPOSITION.has(text);
-
 /** What a phrase about loops says. */
 export interface LoopPhrase {
   readonly loops: Loops;
   readonly free: FreeLoops | undefined;
 }
 
-/** Words that say in which loops: "blo", "in the front loops only", "flo", "the free front loops left by round 4 of the body". */
 /** Words a phrase about loops may begin with. */
 const LOOP_START = new Set([
   "working",
@@ -185,6 +180,7 @@ const LOOP_START = new Set([
   "3rd",
 ]);
 
+/** Words that say in which loops: "blo", "in the front loops only", "flo", "the free front loops left by round 4 of the body". */
 export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
   if (!LOOP_START.has(c.text())) return undefined;
   return c.attempt(() => {

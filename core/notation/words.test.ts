@@ -119,6 +119,17 @@ describe("US or UK", () => {
     ["6 dc, 1 htr", "uk"],
     ["6 dc in ring, 2 dc in each", "uk"],
     ["nothing at all", "us"],
+    // A hand that changed over leaves an old word here and there: what stands between increases and decreases is the figure's stitch.
+    ["6 dc in mr\n2 dc in each\n(1 dc, inc) x 6\n(1 dc, sc2tog) x 6", "uk"],
+    ["r1 mc; 7 dc inside\n(1 dc, inc) x 7\n(2 dc, inc) x 7\nsc around, no increases", "uk"],
+    ["dc 8 times in the magic ring\ndc 1, inc; repeat\ndc each st\n*dc in next 3 sts, sc2tog", "uk"],
+    ["sc 7 times in the magic ring\n[1 dc, inc] x7\nsc in each st around\n[1 dc, dec] x7", "uk"],
+    ["*1 dc followed by 1 inc* 6 times\nsc around\ndc in each of next 2 sts, invdec", "uk"],
+    // One fringe of tall ones, a ring of twelve, or an ear beside a figure in "sc" are no sign of it.
+    ["6 sc in mr\ninc x 6\n(1 dc, inc) x 6\nsc around", "us"],
+    ["12 dc in mr\n(1 dc, inc) x 12\n(2 dc, inc) x 12\nsc around", "us"],
+    ["6 sc in mr\n(1 sc, inc) x 6\nsc around\nskirt: (1 dc, inc) x 6\n(2 dc, inc) x 6", "us"],
+    ["ear: ch 3 (counts as dc), 5 dc in mr\n1 dc, inc\n2 dc, inc\nsc around", "us"],
   ] as const)("%s → %s", (text, terms) => {
     const r = recogniseTerms(regular(text));
     expect(r.terms).toBe(terms);

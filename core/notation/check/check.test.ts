@@ -37,10 +37,18 @@ describe("the stitches decide between readings", () => {
   });
 });
 
-describe("what is told", () => {
-  it("quotes the words of a repeat that gives no number", () => {
-    const [p] = checkPattern(`${BALL}Rnd 3: sc, inc, repeat (21)`).problems;
-    expect(p?.code === "number-asked" && p.text).toBe("repeat");
+describe("a repeat without a number", () => {
+  it("goes all the way round where that comes out", () => {
+    for (const words of ["sc, inc, repeat", "*sc, inc*, rep", "*sc, inc; rep from *"])
+      expect([last(`${BALL}Rnd 3: ${words} (21)`)?.count, told(`${BALL}Rnd 3: ${words} (21)`)]).toEqual([
+        21,
+        [],
+      ]);
+  });
+  it("is told where it does not, and a length is quoted in its words", () => {
+    expect(told(`${BALL}Rnd 3: 2 sc, inc, repeat`)).toEqual(["error repeat-does-not-fit 4"]);
+    const [p] = checkPattern(`${BALL}Rnd 3: sc around until it is 5 cm tall`).problems;
+    expect(p?.code === "number-asked" && p.text).toBe("until it is 5 cm tall");
   });
 });
 

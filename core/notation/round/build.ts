@@ -182,15 +182,13 @@ class Builder {
       items.push(...ahead.slice(last + 1));
       return;
     }
-    // "*2 sc, dec*, repeat" and "rep from *" without a number go all the way round.
-    const closed = items[items.length - 1];
-    const marked = closed?.kind === "group" && closed.times === ONCE;
-    const times = p.times ?? ((p.referred && stars.length > 0) || marked ? ALL : undefined);
-    if (!times) {
-      if (items.some(isWorked)) this.report(p, { code: "number-asked", text: this.words(p) });
+    if (!items.some(holdsWork)) {
+      if (p.referred) this.report(p, { code: "repeat-without-start" });
       this.cost += COST.idleTimes;
       return;
     }
+    // Without a number it goes all the way round; what is there tells whether that was meant.
+    const times = p.times ?? ALL;
     const said = { times, more: p.more };
     const open = stars.pop();
     if (open) {
@@ -205,10 +203,6 @@ class Builder {
     if (last?.kind === "group" && (last.times === ONCE || p.referred)) {
       items.pop();
       this.pushGroup(items, last.items, last.from, said);
-      return;
-    }
-    if (p.referred && items.length === 0) {
-      this.report(p, { code: "repeat-without-start" });
       return;
     }
     // "1 inc, 1 sc, rep around": everything so far is the repeat, but not the turn, the joining or the chain that only lifts.
