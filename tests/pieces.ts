@@ -10,6 +10,8 @@ function nodeWords(n: Node): string {
       return n.start === "ring" ? "ring" : n.start;
     case "work":
       return `${n.times.kind === "number" ? `${n.times.n} ` : ""}${n.op.name}${n.op.into === "part" ? ", part" : ""}`;
+    case "group":
+      return `(${n.items.map(nodeWords).join(", ")}) ${often(n.times)}`;
     case "skip":
       return `skip ${n.n}`;
     case "colour":

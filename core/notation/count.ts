@@ -36,6 +36,8 @@ export interface Outcome {
   /** "around" with no known number of stitches to go around. */
   readonly open: boolean;
   readonly leaves: boolean;
+  /** How many it says it leaves, where a number is said. */
+  readonly leftSaid: number | undefined;
   readonly unknown: boolean;
   readonly slot: string;
   /** Chains worked before the first stitch of a foundation; 0 when there is none. */
@@ -108,6 +110,7 @@ export function work(
   let turned = false;
   let free = false;
   let leaves = false;
+  let leftSaid: number | undefined;
   let unknown = false;
   let open = false;
   let misfit: Outcome["misfit"];
@@ -277,6 +280,7 @@ export function work(
         break;
       case "leave":
         leaves = true;
+        leftSaid = node.n ?? leftSaid;
         break;
       case "other-side":
         bothSides = true;
@@ -303,6 +307,7 @@ export function work(
     misfit,
     open,
     leaves,
+    leftSaid,
     unknown,
     slot: run.slot,
     foundation,

@@ -267,8 +267,8 @@ const SLIPS: readonly [string, string, string, string | undefined][] = [
     undefined,
   ],
   [
-    "stitches left on purpose",
-    "Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 8 sc, leave remaining 4 sts unworked (8)",
+    "more stitches left than it says",
+    "Rnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 8 sc, leave remaining 3 sts unworked (8)",
     "warning stitches-left 3",
     undefined,
   ],

@@ -91,7 +91,7 @@ export type Node =
   | (Span & { readonly kind: "join" })
   | (Span & { readonly kind: "turn" })
   | (Span & { readonly kind: "other-side" })
-  | (Span & { readonly kind: "leave" })
+  | (Span & { readonly kind: "leave"; /** How many, where it is said. */ readonly n?: number })
   | (Span & { readonly kind: "total"; readonly n: number; readonly each?: boolean })
   | (Span & { readonly kind: "event"; readonly event: PatternEvent })
   | (Span & { readonly kind: "aside" })

@@ -351,7 +351,6 @@ Rnds 4–6: sc around (18)
 Rnd 7: sc in next 12 sts, leave the last 6 sts free (12)
 Rnd 8: ch 1, turn, sc in next 12 sts (12)`,
     parts: [{ name: "Pot", counts: [6, 12, 18, 18, 18, 18, 12, 12] }],
-    reports: ["warning stitches-left 6"],
   },
   {
     hand: "sl st edges and reverse rim after the last round",

@@ -65,7 +65,6 @@ Row 5: sc 8, turn (8)
 Row 6: ch 1, skip first st, sc 7, sc in next st of rnd 4, turn (8)
 Row 7: ch 1, sc 8 (8)`,
     parts: [{ name: "Turtle neck", counts: [6, 12, 18, 24, 8, 8, 8] }],
-    reports: ["warning stitches-left 6"],
   },
   {
     hand: "two decreases of different kinds in one figure",

@@ -129,8 +129,14 @@ function judgeOne(
   else if (usedWrong) {
     const over = used > available;
     const left = !over && written === offers && !outcome.misfit && !looksLikeSlip(nodes, available, used);
-    if (outcome.leaves && !over && !writtenWrong) [fault, price] = ["left", 0];
-    else if (left) [fault, price] = ["left", outcome.turned ? FAULT.left / 3 : FAULT.left];
+    // Said in words, it is meant; only another number than is left is worth telling.
+    if (outcome.leaves && !over && !writtenWrong)
+      [fault, price] =
+        outcome.leftSaid === undefined || outcome.leftSaid === available - used || leftAlong
+          ? [undefined, 0]
+          : ["left", FAULT.second];
+    // A short row that turns and says how many it has is worked so on purpose.
+    else if (left) [fault, price] = outcome.turned ? [undefined, FAULT.left / 3] : ["left", FAULT.left];
     else if (outcome.misfit && !over) [fault, price] = ["misfit", FAULT.slip + off(outcome.misfit.over)];
     else [fault, price] = [writtenWrong ? "both" : "used", FAULT.slip + off(used - available)];
     if (writtenWrong) price += FAULT.second;

@@ -179,9 +179,11 @@ function passedLabel(r: Seen["labels"][number]): number {
 
 /** … and a line that looks like a name, or that stands right above round 1: that is its heading, whatever its words. */
 function passedName(h: HeadingReading, s: Seen, below: Seen | undefined): number {
+  // A line that only begins a round ("MR", "Magic ring") is no name, wherever it stands.
+  if (s.begins && h.rest.length === 0) return 0;
   const above = !isOne(below)
     ? 0
-    : !s.begins && !h.name.includes(" ") && h.cost < LINE.strangeName
+    : !h.name.includes(" ") && h.cost < LINE.strangeName
       ? LINE.nameAboveOne
       : LINE.rightAboveOne;
   const name = !h.section && h.cost < LINE.likeName && h.rest.length === 0 ? LINE.passedName - h.cost : 0;

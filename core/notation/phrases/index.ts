@@ -2,10 +2,12 @@ import type { Cursor } from "../cursor";
 import { block } from "./block";
 import { brackets, soMany } from "./brackets";
 import { colour } from "./colour";
+import { pairs } from "./pairs";
 import type { Context, Phrase, Reading } from "./phrase";
 import { repeat } from "./repeat";
 import { fillers, separators } from "./separators";
 import { drawUp, pickUp, ring } from "./starts";
+import { shut } from "./shut";
 import { stitches } from "./stitches";
 import {
   even,
@@ -45,6 +47,8 @@ export const PHRASES: readonly Phrase[] = [
   otherSide,
   loops,
   layers,
+  shut,
+  pairs,
   place,
   even,
   roundsSaid,

@@ -187,12 +187,18 @@ export const leave: Phrase = {
       /^(not|turn|join|joining|turning|turned)$/.test(c.text(1)) &&
       !startsEvent(c);
     if (!leaves && !not) return NONE;
-    while (!c.done && !STOP.has(c.text())) c.at++;
+    let n: number | undefined;
+    while (!c.done && !STOP.has(c.text())) {
+      if (c.kind() === "number") n ??= c.peek()?.value;
+      c.at++;
+    }
     return [
       {
         to: c.at,
         cost: COST.phrase,
-        piece: leaves ? node({ kind: "leave", from, to: c.to }) : { kind: "aside" },
+        piece: leaves
+          ? node({ kind: "leave", from, to: c.to, ...(n === undefined ? {} : { n }) })
+          : { kind: "aside" },
       },
     ];
   },

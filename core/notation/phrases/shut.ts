@@ -1,0 +1,34 @@
+import { COST } from "./costs";
+import { NONE, words, type Phrase } from "./phrase";
+import { stitchAhead } from "./stitches";
+
+const FLATTENS = words("fold flatten press pinch squash squeeze");
+const FLAT = words("flat half shut closed together");
+const CLOSES = words("shut closed");
+/** Where the layers are spoken of, the stitches are read with them. */
+const LAYERED = words("both layers thicknesses");
+const STOP = words(". ; ( [ { = \n *");
+
+/**
+ * "Fold flat and crochet shut with 6 sc", "pinch closed, sc 6": both edges of a flattened piece are worked as one, though
+ * nobody speaks of layers. The stitches come behind.
+ */
+export const shut: Phrase = {
+  name: "shut",
+  starts: words("fold flatten press pinch squash squeeze crochet work close"),
+  read(c, x) {
+    let closes = c.is("flatten", "pinch", "fold", "close");
+    const signs = FLATTENS.has(c.text()) ? FLAT : CLOSES;
+    c.at++;
+    for (let n = 0; n < 10 && !c.done && !STOP.has(c.text()); n++) {
+      if (c.kind() === "number" || stitchAhead(c, x))
+        return closes && n > 0 && !c.tokens.slice(c.at, c.at + 8).some((t) => LAYERED.has(t.text))
+          ? [{ to: c.at, cost: COST.aside, piece: { kind: "layers", layers: [] } }]
+          : NONE;
+      if (signs.has(c.text())) closes = true;
+      c.at++;
+    }
+    return NONE;
+  },
+  examples: [],
+};
