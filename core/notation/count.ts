@@ -506,6 +506,17 @@ function allAround(nodes: readonly Node[]): readonly Node[] | undefined {
   const worked = nodes.filter(
     (n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip",
   );
+  const [only] = worked;
+  // "*2 sc, inc* (24)": marked as a repeat, and nobody says how often.
+  const marked =
+    worked.length === 1 &&
+    only?.kind === "group" &&
+    only.block === undefined &&
+    only.times.kind === "number" &&
+    only.times.n === 1 &&
+    !only.times.at;
+  if (marked && !nodes.some((n) => n.kind === "turn" || n.kind === "start"))
+    return nodes.map((n) => (n === only ? { ...only, times: { kind: "around" as const } } : n));
   if (
     worked.length < 2 ||
     !worked.every(

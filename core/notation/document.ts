@@ -22,6 +22,8 @@ export {
 /** Words that go on a sentence about a round rather than work it. */
 const NOT_WORK =
   /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
+/** … that tell something of it. */
+const TELLS = /^(is|are|was|were|will|should|looks?)$/;
 const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
   heading: undefined,
   definition: false,
@@ -132,6 +134,9 @@ export class DocumentReader extends LooseReader {
       return { ...r, work, sentence };
     });
     labels.sort((a, b) => a.cost - b.cost);
+    // "Rounds 1–3 are the same for all": no shorter reading of the same numbers is a round either.
+    if (labels.some((r) => r.sentence && TELLS.test(tokens[r.to]?.text ?? "")))
+      for (const r of labels) r.sentence = true;
     const { atStart } = unit;
     const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
     if (numbered) return { ...NOTHING_SEEN, labels, atStart };
@@ -150,7 +155,8 @@ export class DocumentReader extends LooseReader {
         this.passes(tokens) ||
         (alone && !begins && ((heading?.cost ?? 9) > 0.9 || heading?.section !== undefined)),
       begins,
-      shade: this.shadeOnly(tokens),
+      // "*** Cherry ***": set off like a name, it is one.
+      shade: !unit.marked && this.shadeOnly(tokens),
       stands: reference?.last,
       refers: reference !== undefined,
       worked: heading !== undefined && heading.rest.length > 0 && this.hasCountedWork(heading.rest),

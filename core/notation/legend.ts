@@ -16,6 +16,8 @@ const ORDINARY =
 const GIVES = /[a-z+^@%$&!?<>~]\s*=\s*(?:[a-z]|\d\s*[a-z])/;
 const IN_WORDS = /crochet|increase|decrease|treble|slip stitch/;
 const TOLD = /^\W*[a-z]{1,4} ?[:-] [^\d]*(?:crochet|increase|decrease|treble|slip stitch)/;
+/** "V: inc", "x – sc": a letter or two and an abbreviation, and no more. */
+const SHORT = /^\W*[a-z]{1,2} ?[:-] ?(?:hdc|htr|sc|dc|tr|inc|dec|invdec|sl st|slst|ss|ch)\W*$/;
 
 /**
  * Reads "X = single crochet, V = increase" wherever it stands above or between the rounds. Only words that are
@@ -25,12 +27,13 @@ export function readLegend(plain: string, lines: readonly Line[], source: string
   let legend: Map<string, StitchWord> | undefined;
   const gives = plain.includes("=");
   const told = IN_WORDS.test(plain);
-  if (!gives && !told) return NO_LEGEND;
+  if (!gives && !told && !/^\W*[a-z]{1,2} ?[:-]/m.test(plain)) return NO_LEGEND;
   for (const line of lines) {
     if (line.to - line.from > 600) continue;
     const text = plain.slice(line.from, line.to);
     // Behind a colon mostly stands work; it is a meaning only when it is told in words.
-    if (!(gives && text.includes("=") && GIVES.test(text)) && !(told && TOLD.test(text))) continue;
+    if (!(gives && text.includes("=") && GIVES.test(text)) && !(told && TOLD.test(text)) && !SHORT.test(text))
+      continue;
     const tokens = tokenize(plain, line.from, line.to);
     for (const entry of entries(tokens)) {
       const [word, meaning] = entry;
@@ -48,7 +51,7 @@ export function readLegend(plain: string, lines: readonly Line[], source: string
 function entries(tokens: readonly Token[]): [Token, readonly Token[]][] {
   const signs: number[] = [];
   tokens.forEach((t, i) => {
-    if (t.text !== "=" && !(t.text === ":" && signs.length === 0 && i <= 2)) return;
+    if (t.text !== "=" && !(/^(?::|--?)$/.test(t.text) && signs.length === 0 && i <= 2)) return;
     const word = tokens[i - 1];
     if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~]$/.test(word.text))))
       signs.push(i);

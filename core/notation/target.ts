@@ -496,6 +496,12 @@ function readPlace(c: Cursor, t: Target): boolean {
   const preposition = PREPOSITION.has(c.text());
   if (!bare && !preposition) return false;
   if (preposition) {
+    // "MC; 7 sc inside": in the ring.
+    if (c.is("inside") && (c.kind(1) === "end" || (c.kind(1) === "mark" && c.text(1) !== "*"))) {
+      c.at++;
+      t.place = "ring";
+      return true;
+    }
     c.at++;
     c.take("of", "to", "in", "into", "through");
     if (

@@ -37,7 +37,7 @@ const take = (c: Cursor): number | undefined =>
 function roundWord(c: Cursor): void {
   if (!isRoundWord(c.text())) return;
   c.at++;
-  c.take(".", "#", ":");
+  c.take(".", "#", ":", "-");
 }
 
 /** "3-9", "3)–6)", "1.-3.", "4 and 5", "5, 6 and 7", or the first number alone: every reading. */
