@@ -1,6 +1,6 @@
 import { MAX_STITCHES } from "./limits";
 import { addTally, type Tally } from "./stitches";
-import type { Node, Times } from "./tree";
+import type { Node, Operation, Times } from "./tree";
 
 /** What one colour slot is worked with. */
 export interface SlotTally {
@@ -364,6 +364,8 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
       all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
   }
   yield* all.slice(1);
+  const raised = chainAsStitch(nodes);
+  if (raised) yield raised;
   const lone = loneAsAround(nodes);
   if (lone) yield lone;
   const grouped = wholeAsRepeat(nodes);
@@ -376,6 +378,42 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
   if (said) yield* withAlternatives(said);
   const far = farSide(nodes);
   if (far) yield far;
+}
+
+/** The chain that lifts a round to the height of its stitches (Craft Yarn Council, turning chains, from memory). */
+const LIFTS: Readonly<Record<string, number>> = { hdc: 2, dc: 3, tr: 4 };
+/** "Ch 3, dc in same st, 2 dc in each": the chain is the first of them, though it is not said in every round. */
+function chainAsStitch(nodes: readonly Node[]): readonly Node[] | undefined {
+  const at = nodes.findIndex((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
+  const chain = nodes[at];
+  if (chain?.kind !== "work" || chain.op.stitch !== "ch" || chain.op.standsFor !== undefined)
+    return undefined;
+  const rest = nodes.slice(at + 1);
+  const tall = operationsIn(rest).find((o) => o.stitch !== "ch" && o.stitch !== "slst");
+  if (chain.times.kind !== "number" || tall === undefined || LIFTS[tall.stitch] !== chain.times.n)
+    return undefined;
+  const stands: Node = {
+    ...chain,
+    op: {
+      ...chain.op,
+      name: `ch ${chain.times.n} as ${tall.stitch}`,
+      makes: { ch: chain.times.n },
+      uses: 1,
+      offers: 1,
+      standsFor: tall.stitch,
+    },
+    times: { kind: "number", n: 1 },
+  };
+  // "In same st" is now the stitch that the chain stands on.
+  const behind = rest.map((n) =>
+    n.kind === "work" && n.other?.kind === "work" && n.other.op.into === "same" ? n.other : n,
+  );
+  return [...nodes.slice(0, at), stands, ...behind];
+}
+function operationsIn(nodes: readonly Node[]): Operation[] {
+  return nodes.flatMap((n) =>
+    n.kind === "work" || n.kind === "evenly" ? [n.op] : n.kind === "group" ? operationsIn(n.items) : [],
+  );
 }
 
 /** An oval whose far side nobody names: where the first side has used all chains, the other begins. */

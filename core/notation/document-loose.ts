@@ -24,6 +24,8 @@ function inOrder(words: readonly string[], kinds: readonly RegExp[]): boolean {
 export abstract class LooseReader extends HeadingsReader {
   /** A line without a label: a colour, an event, a start, a round without a number, or a note. */
   protected loose(tokens: Token[], line: Line): LineKind {
+    if (/^(first|now|then|next|finally)$/.test(tokens[0]?.text ?? "") && tokens[1]?.text === ",")
+      tokens = tokens.slice(2);
     const c = this.cursor(tokens);
     const first = tokens[0];
     if (!first) return "blank";

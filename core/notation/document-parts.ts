@@ -68,7 +68,7 @@ export abstract class PartsReader extends ReferenceReader {
       this.heading = undefined;
     } else if (!this.part)
       this.startPart({ name: "Piece", make: 1, slot: undefined, line: line.number, from: line.from }, true);
-    else if (first === 1 && this.part.rounds.length > 0) {
+    else if (first === 1 && this.part.rounds.length > 0 && this.part.rounds.at(-1)?.label?.first !== 0) {
       this.startPart(
         {
           name: `Part ${this.parts.length + 1}`,

@@ -5,6 +5,7 @@ import { plan, type Decision, type Seen } from "./document/plan";
 import { mayCut, unitsOf, type Unit } from "./document/units";
 import { startsEvent } from "./events";
 import { isRoundWord, type RoundLabel } from "./labels";
+import { operationsOf } from "./surroundings";
 import type { Token } from "./tokens";
 import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
@@ -24,6 +25,15 @@ const NOT_WORK =
   /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
 /** … that tell something of it. */
 const TELLS = /^(is|are|was|were|will|should|looks?)$/;
+/** "Rounds 2 to 5 are all sc": what they are is what is worked. */
+const withoutVerb = (tokens: Token[]): Token[] => {
+  if (!TELLS.test(tokens[0]?.text ?? "")) return tokens;
+  const more = tokens[1]?.text === "plain" && tokens[2]?.text === ":" ? 3 : 1;
+  const from = tokens.findIndex(
+    (t, i) => i >= more && !/^(all|both|just|simply|worked|crocheted)$/.test(t.text),
+  );
+  return from < 0 ? [] : tokens.slice(from);
+};
 const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
   heading: undefined,
   definition: false,
@@ -77,7 +87,7 @@ export class DocumentReader extends LooseReader {
         const plainly =
           /^[,.:|]$/.test(before) &&
           rest.length > 0 &&
-          !NOT_WORK.test(rest[0]?.text ?? "") &&
+          (!NOT_WORK.test(rest[0]?.text ?? "") || (before === "." && TELLS.test(rest[0]?.text ?? ""))) &&
           this.hasWork(rest);
         if (closed ? !bare || this.hasCountedWork(rest) : plainly) {
           cuts.push(i);
@@ -128,7 +138,8 @@ export class DocumentReader extends LooseReader {
             ? ("numbers" as const)
             : ("none" as const);
       const told =
-        rest.some((t) => /^(mr|mc|ring)$/.test(t.text)) || /^[)\]}]$/.test(rest[rest.length - 1]?.text ?? "");
+        rest.some((t) => /^(mr|mc|ring)$/.test(t.text)) ||
+        /^[)\]}]$/.test(rest.findLast((t) => t.text !== ".")?.text ?? "");
       const sentence =
         !/[^a-z]$/.test(r.style) && NOT_WORK.test(rest[0]?.text ?? "") && !(told && work === "full");
       return { ...r, work, sentence };
@@ -243,9 +254,12 @@ export class DocumentReader extends LooseReader {
       const { label, to } = decision.reading;
       this.inNotes = false;
       this.sewingUp = false;
+      if (label.first === 0 && !this.fabricIn(tokens.slice(to)))
+        return this.keepSetup(tokens.slice(to), line);
       this.closeRound();
       this.ensurePart(line, label.first);
-      if (this.part) this.open = this.opening(tokens.slice(to), label, line.number, this.part);
+      const said = withoutVerb(tokens.slice(to));
+      if (this.part) this.open = this.opening(said, label, line.number, this.part);
       this.flushSetup();
       return "round";
     }
@@ -302,6 +316,11 @@ export class DocumentReader extends LooseReader {
     if (this.noteOnJoining(tokens)) return "note";
     if (this.inNotes && !this.part) return this.sewingUp ? this.sewingStep(tokens, line) : "note";
     return this.loose(tokens, line);
+  }
+
+  /** Stitches that make fabric, not only a chain or a ring to begin with. */
+  protected fabricIn(tokens: readonly Token[]): boolean {
+    return [...operationsOf(this.tree(tokens).nodes)].some((n) => n.op.stitch !== "ch");
   }
 
   /** "Work 5 rounds even", "work even for 3 rounds", "sc around for 4 more rnds": plain rounds by their number. */

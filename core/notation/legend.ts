@@ -16,6 +16,8 @@ const ORDINARY =
 const GIVES = /[a-z+^@%$&!?<>~]\s*=\s*(?:[a-z]|\d\s*[a-z])/;
 const IN_WORDS = /crochet|increase|decrease|treble|slip stitch/;
 const TOLD = /^\W*[a-z]{1,4} ?[:-] [^\d]*(?:crochet|increase|decrease|treble|slip stitch)/;
+/** "Loop stitch (LS)": a stitch and its letters behind it. */
+const NAMED = /(?:st|stitch|crochet|increase|decrease|bobble|popcorn|cluster) ?\([a-z]{1,6}\)/;
 /** "V: inc", "x – sc": a letter or two and an abbreviation, and no more. */
 const SHORT = /^\W*[a-z]{1,2} ?[:-] ?(?:hdc|htr|sc|dc|tr|inc|dec|invdec|sl st|slst|ss|ch)\W*$/;
 
@@ -27,12 +29,18 @@ export function readLegend(plain: string, lines: readonly Line[], source: string
   let legend: Map<string, StitchWord> | undefined;
   const gives = plain.includes("=");
   const told = IN_WORDS.test(plain);
-  if (!gives && !told && !/^\W*[a-z]{1,2} ?[:-]/m.test(plain)) return NO_LEGEND;
+  const named = NAMED.test(plain);
+  if (!gives && !told && !named && !/^\W*[a-z]{1,2} ?[:-]/m.test(plain)) return NO_LEGEND;
   for (const line of lines) {
     if (line.to - line.from > 600) continue;
     const text = plain.slice(line.from, line.to);
     // Behind a colon mostly stands work; it is a meaning only when it is told in words.
-    if (!(gives && text.includes("=") && GIVES.test(text)) && !(told && TOLD.test(text)) && !SHORT.test(text))
+    if (
+      !(gives && text.includes("=") && GIVES.test(text)) &&
+      !(told && TOLD.test(text)) &&
+      !SHORT.test(text) &&
+      !(named && NAMED.test(text))
+    )
       continue;
     const tokens = tokenize(plain, line.from, line.to);
     for (const entry of entries(tokens)) {
@@ -56,10 +64,16 @@ function entries(tokens: readonly Token[]): [Token, readonly Token[]][] {
     if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~]$/.test(word.text))))
       signs.push(i);
   });
-  return signs.map((at, i) => [
+  const told = signs.map((at, i): [Token, readonly Token[]] => [
     tokens[at - 1] as Token,
     tokens.slice(at + 1, i + 1 < signs.length ? (signs[i + 1] ?? 0) - 1 : tokens.length),
   ]);
+  tokens.forEach((t, i) => {
+    if (t.kind !== "word" || tokens[i - 1]?.text !== "(" || tokens[i + 1]?.text !== ")") return;
+    const from = tokens.slice(0, i - 1).findLastIndex((x) => x.kind === "mark") + 1;
+    told.push([t, tokens.slice(Math.max(from, i - 5), i - 1)]);
+  });
+  return told;
 }
 
 function meant(tokens: readonly Token[], source: string, terms: Terms): StitchWord | undefined {

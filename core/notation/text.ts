@@ -82,6 +82,9 @@ const SAME_AS: ReadonlyMap<string, string> = new Map(
   }),
 );
 
+/** The number of a last column that is set off by spaces: its sign is put before it, as a tab's is. */
+const LAST_COLUMN = /^([^\n]*\S {2,}) (\d{1,3}[ \t]*)$/gm;
+
 /** Same length as `text`, lower case where that keeps the length, typographic variants made plain. */
 export function regular(text: string): string {
   let out = "";
@@ -102,7 +105,7 @@ export function regular(text: string): string {
       }
     }
   }
-  return out;
+  return / {3}\d/.test(out) ? out.replace(LAST_COLUMN, "$1|$2") : out;
 }
 
 export interface Line {

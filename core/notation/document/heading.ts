@@ -134,6 +134,7 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   if (/^\p{Lu}/u.test(source.slice(first.from, first.from + 1))) cost += NAME.capital;
   const sets = /^(join|attach|with|using|rejoin)$/.test(p.rest[0]?.text ?? "");
   if (p.ended === "." && !sets) cost += NAME.stopped;
+  if (p.ended === "," && p.rest.length > 0) cost += NAME.comma;
   if (p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? "")) cost += NAME.stopped;
   if (letters.every((t) => COLUMN.test(t.text) || isRoundWord(t.text))) cost += NAME.columns;
   if (SENTENCE.test(first.text)) cost += letters.length > 1 ? NAME.sentence : NAME.sentenceAlone;
@@ -202,6 +203,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
         if (
           upper !== upper.toLowerCase() &&
           c.tokens.slice(c.at).length <= 7 &&
+          !shadeEnds(c, ".") &&
           !/^(join|attach|with|using|rejoin)$/.test(c.text())
         ) {
           p.words = [];
@@ -216,6 +218,10 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
       c.at++;
       if (p.words.length === 0) continue;
       if (mark === "/" && c.kind() === "word") {
+        p.words.push(c.tokens[c.at - 1] as Token);
+        continue;
+      }
+      if (mark === ":" && partOfName(c, terms)) {
         p.words.push(c.tokens[c.at - 1] as Token);
         continue;
       }
@@ -251,6 +257,21 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
   return p.words.length > 0 ? p : undefined;
 }
 
+/** "Mouse: head + body", "Mouse: ears, 2": what stands behind the colon goes on with the name. */
+function partOfName(c: Cursor, terms: Terms): boolean {
+  const rest = c.tokens.slice(c.at);
+  const plain = rest.every(
+    (t, i) => t.kind === "word" || /^[&+,]$/.test(t.text) || (t.kind === "number" && i === rest.length - 1),
+  );
+  if (!plain || rest.length > 5 || rest[0]?.kind !== "word") return false;
+  if (DESCRIBES.test(rest[0].text) || MAKE.test(rest[0].text) || SENTENCE.test(rest[0].text)) return false;
+  return rest.every((_, i) => {
+    const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);
+    at.at = i;
+    return !startsEvent(at) && readShade(at) === undefined && readStitch(at, terms) === undefined;
+  });
+}
+
 /** Is the full stop at the cursor that of an abbreviation or of a number? */
 const sayNoMore = (c: Cursor): boolean => c.kind(1) === "number" && c.peek(1)?.from === c.peek()?.to;
 
@@ -263,7 +284,8 @@ const shadeOf = (c: Cursor): string | undefined =>
 /** What stands behind a dash or a comma: how many, which colour, or a description. */
 function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   const made = c.attempt(() => {
-    const n = readMake(c, false);
+    const alone = c.tokens[c.at - 1]?.text === "," && (c.peek()?.value ?? 0) > 1;
+    const n = readMake(c, alone);
     return n !== undefined && (c.done || c.kind() === "mark" || c.is("in", "with", "using")) ? n : undefined;
   });
   if (made !== undefined) {
@@ -300,10 +322,10 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   return false;
 }
 
-/** Is all that is left a shade? */
-function shadeEnds(c: Cursor): boolean {
+/** Is all that is left a shade, perhaps with a sign behind it? */
+function shadeEnds(c: Cursor, sign?: string): boolean {
   const at = c.at;
-  const ends = readShade(c) !== undefined && c.done;
+  const ends = readShade(c) !== undefined && ((sign !== undefined && c.take(sign)) || c.done);
   c.at = at;
   return ends;
 }

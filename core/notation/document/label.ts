@@ -22,6 +22,7 @@ const PLURAL = /^(rounds|rnds|rds|rows|rws|rns)$/;
 const UNIT =
   /^(mm|cm|g|gram|grams|oz|yd|yds|inch|inches|%|hours?|minutes?|mins?|eyes?|pieces?|balls?|skeins?)$/;
 
+const ZERO = /^(foundation|setup|start|beginning)$/;
 const STITCH = /^(sc|hdc|dc|htr|tr|inc|dec|ch|single|half|double|treble|sl|slst|ss|invdec)$/;
 
 interface Numbers {
@@ -45,11 +46,13 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   const start = c.at;
   const out: Numbers[] = [];
   const range = c.attempt(() => {
-    c.attempt(() => (c.take(".", ")", ":") && TO.has(c.text()) ? true : undefined));
+    c.attempt(() => (c.take(".", ")", "]", ":") && TO.has(c.text()) ? true : undefined));
     if (!c.takeAny(TO)) return undefined;
     c.take("to", "and", ".");
     while (c.take(".", "-"));
     c.take("#");
+    // "(r7)-(r10)": a number that is framed as the first one is.
+    if (c.is("(", "[") && isRoundWord(c.text(1))) c.at++;
     roundWord(c);
     c.take("#");
     const last = take(c);
@@ -158,7 +161,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   const start = c.at;
   const from = c.from;
   const out: LabelReading[] = [];
-  c.take("for");
+  c.take("for", "in", "on");
   c.take("the");
   const bracket = c.take("(", "[");
   const first = c.tokens[c.at];
@@ -216,6 +219,14 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     }
     return out;
   }
+  // "Foundation: 6 sc in a ring" under which round 1 begins.
+  if (ZERO.test(first.text)) {
+    c.at++;
+    if (isRoundWord(c.text()) || c.is("ring", "chain")) c.at++;
+    if (c.is(":")) finish("round", "zero", 0, [{ last: 0, to: c.at, cost: 0 }], 1, 0);
+    c.at = start;
+    return out;
+  }
   if (c.is("next", "following", "last", "final")) {
     c.at++;
     const many = c.kind() === "number" ? (c.number() ?? 1) : 1;
@@ -238,6 +249,17 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     if (more.length > 0) {
       const word = wordOf(c.text());
       finish(word, "ordinal", n, more, 1, 0);
+    }
+    c.at = start;
+    // "1st: begin with a ring", "2nd - 5th: sc round": the word is left out.
+    if (bare && out.length === 0 && first === c.tokens[start]) {
+      c.at = start + 1;
+      for (const m of numbers(c, n)) {
+        c.at = m.to;
+        if (c.is(":", ")") || (c.is("-", "--", ".") && m.last !== n))
+          finish("round", "ordinal", n, [m], 1, LABEL.bareDash);
+        c.at = start + 1;
+      }
     }
     c.at = start;
     return out;

@@ -118,7 +118,19 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
   if (!t || t.kind === "mark") return false;
   const before = tokens[i - 1]?.text ?? "";
   const listed = before === "," && /^[)\]}.]$/.test(tokens[i - 2]?.text ?? "");
+  if (
+    /^[,:]$/.test(before) &&
+    isRoundWord(t.text) &&
+    tokens[i + 1]?.kind === "number" &&
+    tokens[i + 2]?.text === ":"
+  )
+    return true;
   if (!/^[.;)\]}!:|]$/.test(before) && !listed) return false;
+  // "… (12). For the third round, work …"
+  if (/^(in|for|on)$/.test(t.text)) {
+    const next = tokens[i + 1]?.text === "the" ? i + 2 : i + 1;
+    return tokens[next]?.kind === "ordinal" || isRoundWord(tokens[next]?.text ?? "");
+  }
   return (
     (t.kind === "word" && (isRoundWord(t.text) || /^(next|first|last)$/.test(t.text))) ||
     t.kind === "ordinal" ||

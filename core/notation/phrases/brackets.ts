@@ -44,11 +44,15 @@ export const soMany: Phrase = {
       ];
     }
     if (!c.is("(", "[", "{", "<")) return NONE;
-    if (!sign && !(c.tokens[c.at - 1] === token && c.peek()?.from === token.to)) return NONE;
+    const apart = !sign && c.peek()?.from !== token.to;
     // "6 x (6)" is six stitches called x and their total.
     if (c.kind(1) === "number" && /^([)\]}>]|sts?|stitches)$/.test(c.text(2))) return NONE;
     return [
-      { to: c.at, cost: COST.phrase, piece: { kind: "so-many", n, at: { from: token.from, to: token.to } } },
+      {
+        to: c.at,
+        cost: apart ? COST.numberAlone : COST.phrase,
+        piece: { kind: "so-many", n, at: { from: token.from, to: token.to } },
+      },
     ];
   },
   examples: [],

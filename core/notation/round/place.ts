@@ -169,7 +169,12 @@ function inPlaces(
     inside.push(into);
     return [{ kind: "group", items: inside, times: t.reach ?? AROUND, from: into.from, to: into.to }];
   }
-  if (behind && n !== undefined) return [node(single, number(n, said.at))];
+  if (behind && n !== undefined) {
+    const apart = node(single, number(n, said.at));
+    // "sc 3 in the last ch": all of them into it; "sc 3 in next sts": one into each.
+    if (n === 1 || t.plural || t.n !== undefined || reach !== undefined || t.place === "each") return [apart];
+    return [{ ...node(stitchInto(stitch, n, "next", loops), ONCE), other: apart }];
+  }
   if (legs === 1 && t.ofRound && places === 1 && reach === undefined) {
     // "sl st in the next st of rnd 4" at the end of a panel's row bites a stitch beside it.
     const bite: Operation = { ...single, into: "side", uses: 0, offers: stitch === "slst" ? 0 : 1 };
