@@ -6,6 +6,7 @@ import { readLegend, type Legend } from "./legend";
 import { readRound, type Found, type Tree } from "./round/read";
 import type { Terms } from "./stitches";
 import { MAX_ROUND_TOKENS } from "./limits";
+import { operationsOf } from "./surroundings";
 import { linesOf, type Line } from "./text";
 import type { Token } from "./tokens";
 import type { Node, PatternEvent, Span, Times } from "./tree";
@@ -266,6 +267,11 @@ export abstract class DocumentBase {
     const trees = this.trees(tokens);
     const [first] = trees;
     return { nodes: first?.nodes ?? [], found: [...(first?.found ?? [])], trees };
+  }
+
+  /** Stitches that make fabric, not only a chain or a ring to begin with. */
+  protected fabricIn(tokens: readonly Token[]): boolean {
+    return [...operationsOf(this.tree(tokens).nodes)].some((n) => n.op.stitch !== "ch");
   }
 
   /** "make 2", "(make two)", "make 2 alike". */

@@ -49,7 +49,7 @@ export abstract class HeadingsReader extends PartsReader {
     const worked =
       this.hasWork(rest) || startsSetup(rest[0]?.text ?? "") || this.reference(rest) !== undefined;
     if (rest.length === 0 || !worked) return "heading";
-    if (this.chainOnly(rest) || (!this.hasCountedWork(rest) && startsSetup(rest[0]?.text ?? ""))) {
+    if (!this.fabricIn(rest) && this.reference(rest) === undefined) {
       this.setup.push(...rest);
       this.setupLine = line.number;
       return "heading";
@@ -85,20 +85,11 @@ export abstract class HeadingsReader extends PartsReader {
     )
       return;
     this.names.add(plain);
+    // "Make two flukes" are spoken of as "fluke 1" and "fluke 2".
+    const one = plain.replace(/(?<=[a-z]{3})s$/, "");
+    if (!/ss$|^legs?$/.test(plain) && one.length > 3) this.names.add(one);
     // A remembered round is only good while the same names are known.
     this.known = `${this.legendKey()}\u0000${[...this.names].join("|")}\u0000${[...this.blocks.keys()].join("|")}`;
-  }
-
-  /** Nothing but chains, and rounds behind them: a foundation, not yet a round. */
-  protected chainOnly(tokens: readonly Token[]): boolean {
-    if (!/^(ch|chain|\d+|make)$/.test(tokens[0]?.text ?? "")) return false;
-    const { nodes } = this.tree(tokens);
-    return (
-      nodes.length > 0 &&
-      nodes.every(
-        (n) => (n.kind === "work" && n.op.stitch === "ch") || n.kind === "aside" || n.kind === "colour",
-      )
-    );
   }
 
   /**

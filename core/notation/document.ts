@@ -5,7 +5,6 @@ import { plan, type Decision, type Seen } from "./document/plan";
 import { mayCut, unitsOf, type Unit } from "./document/units";
 import { startsEvent } from "./events";
 import { isRoundWord, type RoundLabel } from "./labels";
-import { operationsOf } from "./surroundings";
 import type { Token } from "./tokens";
 import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
@@ -316,11 +315,6 @@ export class DocumentReader extends LooseReader {
     if (this.noteOnJoining(tokens)) return "note";
     if (this.inNotes && !this.part) return this.sewingUp ? this.sewingStep(tokens, line) : "note";
     return this.loose(tokens, line);
-  }
-
-  /** Stitches that make fabric, not only a chain or a ring to begin with. */
-  protected fabricIn(tokens: readonly Token[]): boolean {
-    return [...operationsOf(this.tree(tokens).nodes)].some((n) => n.op.stitch !== "ch");
   }
 
   /** "Work 5 rounds even", "work even for 3 rounds", "sc around for 4 more rnds": plain rounds by their number. */

@@ -87,7 +87,17 @@ function workBack(
   for (let i = from; i < nodes.length; i++) {
     const node = nodes[i];
     if (node?.kind !== "work") break;
+    const behind = nodes[i + 1];
+    if (isChain(node) && left > 0 && i > from && behind?.kind === "work" && behind.op.into === "chain") {
+      // A twig: a chain that grows out of this one and is worked back, before this one goes on.
+      out.push(node);
+      i = workBack(nodes, i + 1, counted(node), out, slips);
+      last = i;
+      continue;
+    }
     if (isChain(node)) break;
+    // All of a twig is worked: what comes lies on the chain that it grew out of.
+    if (left === 0 && i > from && node.op.onChain && nodes.slice(0, from - 1).some(isChain)) break;
     const on = i === from || node.op.into === "spur" || (node.op.onChain ?? false);
     if (!on && left <= 0) {
       // "sl st in base st": fastens the spur where it grew.

@@ -34,6 +34,8 @@ export interface Target {
   ofRound: boolean;
   /** On a chain that spans a gap, or its other side. */
   bridge: boolean;
+  /** "In the ch-6 space": worked over so many chains at once; 0 where their number is not said. */
+  space: number | undefined;
 }
 
 export const noTarget = (): Target => ({
@@ -56,6 +58,7 @@ export const noTarget = (): Target => ({
   part: undefined,
   ofRound: false,
   bridge: false,
+  space: undefined,
 });
 
 const PREPOSITION = new Set([
@@ -273,10 +276,12 @@ export function readLoops(c: Cursor): Loops | undefined {
   return readLoopPhrase(c)?.loops;
 }
 
+/** What stitches go around: "around the hole". */
+const ROUNDED = new Set(["chain", "ring", "hole", "opening", "slit", "gap", "edge", "rim"]);
 /** "around", "across", "to the end", "to last 3 sts", "until 2 sts remain", "all around". */
 export function readReach(c: Cursor): Times | undefined {
   return c.attempt(() => {
-    if (c.is("all") && (c.kind(1) === "end" || /^[.,;()[\]=-]$/.test(c.text(1))))
+    if (c.is("all") && (c.kind(1) === "end" || /^[.,;()[\]={}<|-]$/.test(c.text(1))))
       return (c.at++, { kind: "around" });
     if (
       c.attempt(() => {
@@ -299,7 +304,7 @@ export function readReach(c: Cursor): Times | undefined {
       if (c.is("it", "them") || c.is("piece")) c.at++;
       c.attempt(() => (c.take("to") && (c.take("the"), c.takeAny(END)) ? true : undefined));
       c.attempt(() =>
-        c.take("the") && (isRoundWord(c.text()) || c.is("chain", "ring")) ? (c.at++, true) : undefined,
+        c.take("the") && (isRoundWord(c.text()) || ROUNDED.has(c.text())) ? (c.at++, true) : undefined,
       );
       return readUntil(c) ?? { kind: "around" };
     }
@@ -347,6 +352,26 @@ export function readTarget(c: Cursor, t: Target): boolean {
   return any;
 }
 
+/** "In ch-6 sp", "into each chain space", "over the ch 4 loop". */
+function readSpace(c: Cursor, t: Target): boolean {
+  return (
+    c.attempt(() => {
+      if (!c.take("in", "into", "over", "around", "inside")) return undefined;
+      c.takeAll(FILL);
+      const each = c.take("each", "every");
+      if (!each) c.take("next", "same", "last", "first", "corner");
+      if (!c.take("ch", "chain", "chs")) return undefined;
+      c.take("-");
+      const n = c.kind() === "number" ? c.number() : undefined;
+      c.take("-");
+      if (!c.take("sp", "sps", "space", "spaces", "loop", "loops", "arch", "gap")) return undefined;
+      t.space = n ?? 0;
+      t.place = each ? "each" : "next";
+      return true;
+    }) ?? false
+  );
+}
+
 function readOne(c: Cursor, t: Target): boolean {
   return (
     c.attempt(() => {
@@ -364,6 +389,7 @@ function readOne(c: Cursor, t: Target): boolean {
       }
       const layers = readLayers(c);
       if (layers) return ((t.layers = layers), true);
+      if (readSpace(c, t)) return true;
       if (readBridge(c)) {
         t.bridge = true;
         t.reach ??= { kind: "around" };
@@ -583,7 +609,7 @@ function readPlace(c: Cursor, t: Target): boolean {
       c.takeAll(FILL);
       if (c.take("hook")) return ((t.place = "nth-chain"), true);
       if (isRoundWord(c.text()) && c.kind(1) === "number") return ((c.at += 2), (t.ofRound = true), true);
-      if (c.take("chain", "ch", "row", "rnd", "round")) return true;
+      if (c.take("chain", "ch", "row", "rnd", "round", "base", "foundation", "edge")) return true;
       return undefined;
     });
   }

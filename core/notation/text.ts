@@ -84,6 +84,13 @@ const SAME_AS: ReadonlyMap<string, string> = new Map(
 
 /** The number of a last column that is set off by spaces: its sign is put before it, as a tab's is. */
 const LAST_COLUMN = /^([^\n]*\S {2,}) (\d{1,3}[ \t]*)$/gm;
+/** … and by two spaces only, where line after line is written so. */
+const NARROW_COLUMN = /^([^\n]*\S ) (\d{1,3}[ \t]*)$/gm;
+const HABIT = 3;
+function columned(text: string): string {
+  const narrow = (text.match(NARROW_COLUMN) ?? []).length >= HABIT;
+  return text.replace(narrow ? NARROW_COLUMN : LAST_COLUMN, "$1|$2");
+}
 
 /** Same length as `text`, lower case where that keeps the length, typographic variants made plain. */
 export function regular(text: string): string {
@@ -105,7 +112,7 @@ export function regular(text: string): string {
       }
     }
   }
-  return / {3}\d/.test(out) ? out.replace(LAST_COLUMN, "$1|$2") : out;
+  return / {2}\d/.test(out) ? columned(out) : out;
 }
 
 export interface Line {

@@ -1,7 +1,7 @@
 import { readings, work, type Outcome } from "../count";
 import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
 import { repairs } from "../repair";
-import { chainsOf } from "../surroundings";
+import { chainsOf, operationsOf } from "../surroundings";
 import type { Node } from "../tree";
 import { FAULT } from "./costs";
 
@@ -65,6 +65,14 @@ export function writtenOf(
   return totals[totals.length - 1]?.n;
 }
 
+/** Stitches worked on chains that grow out of the round. */
+function onSpurs(nodes: readonly Node[]): number {
+  let n = 0;
+  for (const { op, times } of operationsOf(nodes))
+    if (op.into === "spur" && op.stitch !== "ch" && times.kind === "number") n += times.n;
+  return n;
+}
+
 /** Stitches the outcome is held against. */
 export function heldAgainst(o: Outcome, live: number | undefined): number | undefined {
   if (o.free || o.bothSides) return undefined;
@@ -112,7 +120,9 @@ function judgeOne(
     available !== undefined &&
     written === offers + available - outcome.used;
   const said = written;
-  if (spans || leftAlong) written = undefined;
+  // "(10 sl sts)" behind a branching chain: all that is worked, its twigs too.
+  const twigs = written !== undefined && written > offers && written === offers + onSpurs(nodes);
+  if (spans || leftAlong || twigs) written = undefined;
   const off = (n: number) => Math.min(FAULT.most, FAULT.stitch * Math.abs(n));
   const disagree = e.lastOfLine && totals.length > 1 && totals[0]?.n !== totals[totals.length - 1]?.n;
   const usedWrong = available !== undefined && used !== available;
@@ -144,7 +154,7 @@ function judgeOne(
   else if (writtenWrong) [fault, price] = ["written", FAULT.slip + off(offers - (written ?? 0))];
   else if (outcome.open && written === undefined) [fault, price] = ["open", FAULT.open];
   else if (said !== undefined && !outcome.open && e.lastOfLine) price -= FAULT.agrees;
-  const count = spans || leftAlong ? said : outcome.open ? written : offers;
+  const count = spans || leftAlong || twigs ? said : outcome.open ? written : offers;
   return { ...base, written, spans, fault, count, cost: cost + price };
 }
 

@@ -204,7 +204,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
           upper !== upper.toLowerCase() &&
           c.tokens.slice(c.at).length <= 7 &&
           !shadeEnds(c, ".") &&
-          !/^(join|attach|with|using|rejoin)$/.test(c.text())
+          !SENTENCE.test(c.text())
         ) {
           p.words = [];
           p.slot = undefined;
@@ -241,7 +241,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     const t = c.peek() as Token;
     if (t.kind === "mark" && !/^[&'"+!?]$/.test(t.text)) return undefined;
     const shade = c.is("in", "with", "using")
-      ? c.attempt(() => (c.at++, c.take("colour", "color", ":"), shadeOf(c)))
+      ? c.attempt(() => (c.at++, c.take("colour", "color", ":"), shadeOf(c) ?? namedColour(c, p)))
       : undefined;
     if (shade !== undefined) {
       p.slot = shade;
@@ -256,6 +256,17 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
   while (p.words.length > 1 && /^(the|a)$/.test(p.words[0]?.text ?? "")) p.words.shift();
   return p.words.length > 0 ? p : undefined;
 }
+
+/** "Head - make 1 in fawn": a word behind "in" that ends the name is a colour, also one that nobody listed. */
+function namedColour(c: Cursor, p: Parsed): string | undefined {
+  const word = c.peek();
+  const ends = c.kind(1) === "end" || (c.text(1) === ":" && c.kind(2) === "end");
+  if (p.words.length === 0 || word?.kind !== "word" || !ends || NO_COLOUR.test(word.text)) return undefined;
+  c.at++;
+  return word.text;
+}
+const NO_COLOUR =
+  /^(rounds?|rnds?|rows?|one|two|pairs?|pieces?|all|spirals?|back|front|loops?|ring|circle|turn|total|half|place|sc|dc|hdc|parts?|stitch|stitches|crochet)$/;
 
 /** "Mouse: head + body", "Mouse: ears, 2": what stands behind the colon goes on with the name. */
 function partOfName(c: Cursor, terms: Terms): boolean {

@@ -17,6 +17,8 @@ const LEAD = words(
   "work make crochet do working place put you begin start starting beginning continue a an the by making just only with 1x followed worked one",
 );
 
+const MANNER = words("loosely tightly firmly carefully gently neatly");
+
 /** Is there a stitch with a name of its own at the cursor? */
 export function stitchAhead(c: Cursor, x: Context): boolean {
   const at = c.at;
@@ -116,6 +118,8 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
       });
   word ??= readStitch(c, x.terms);
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
+  // "Sl st loosely in each": how, which counts nothing.
+  if (MANNER.has(c.text()) && !(c.kind(1) === "mark" || c.kind(1) === "end")) c.at++;
   const phrase =
     loopsBefore === undefined && c.is("blo", "flo", "in", "bl", "fl", "through", "working")
       ? readLoopPhrase(c)

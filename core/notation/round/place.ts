@@ -126,6 +126,12 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
       node({ ...stitchInto(stitch, 1, "chain", loops), name: `${stitch} in ch 2`, uses: 1 }, ONCE),
       node({ ...one, onChain: true }, n !== undefined && n > 1 ? counted(n - 1) : AROUND),
     ];
+  if (t.space !== undefined) {
+    const many = stitchInto(stitch, n ?? 1, "next", loops);
+    const times = t.place === "each" ? (t.reach ?? AROUND) : ONCE;
+    // The chains of the space may be counted among the stitches there, or the space as one of them.
+    return [node({ ...many, uses: t.space || many.offers }, times, node({ ...many, uses: 1 }, times))];
+  }
   if (t.together) return [node(stitchTogether(stitch, n ?? t.n ?? 2, loops), t.reach ?? ONCE)];
   if (t.place === "ring") return [node(stitchInto(stitch, 1, "ring", loops), counted(n ?? 1))];
   if (t.place === "nth-chain") return [nthChain(stitch, n, t, loops, span)];
