@@ -355,6 +355,8 @@ function addOutcome(run: Running, o: Outcome, times: number): void {
 /** The ways to read the same words, the plainest first. Bounded: at most 18; made one by one, since the first mostly fits. */
 export function* readings(written: readonly Node[]): Generator<readonly Node[]> {
   const nodes = liftedSkip(written) ?? written;
+  const told = countThenHow(nodes);
+  if (told) yield told;
   yield nodes;
   let all: (readonly Node[])[] = [nodes];
   for (let i = 0; i < nodes.length && all.length <= 8; i++) {
@@ -374,6 +376,7 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
   if (everything) yield everything;
   const closed = trailingSlipAsJoin(nodes);
   if (closed) yield closed;
+  if (told) yield* withAlternatives(told);
   const said = saidTwice(nodes);
   if (said) yield* withAlternatives(said);
   const far = farSide(nodes);
@@ -576,6 +579,26 @@ function allAround(nodes: readonly Node[]): readonly Node[] | undefined {
     { kind: "group", items: worked, times: { kind: "around" }, from, to: worked.at(-1)?.to ?? from },
     ...others.filter((n) => n.from >= from),
   ];
+}
+
+/** "12 sc (2 in each)": what the round comes to, and in brackets how. */
+function countThenHow(nodes: readonly Node[]): readonly Node[] | undefined {
+  const worked = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
+  const [count, how] = worked;
+  if (worked.length !== 2 || count?.kind !== "work" || how?.kind !== "group") return undefined;
+  const { times } = count;
+  if (times.kind !== "number" || !times.at || count.op.uses !== 1 || count.op.offers !== 1) return undefined;
+  if (
+    how.times.kind !== "number" ||
+    how.times.n !== 1 ||
+    how.times.at ||
+    nodes.some((n) => n.kind === "total")
+  )
+    return undefined;
+  const { from, to } = times.at;
+  return nodes.flatMap((n): readonly Node[] =>
+    n === count ? [] : n === how ? [...how.items, { kind: "total", n: times.n, from, to }] : [n],
+  );
 }
 
 /** A single slip stitch at the end joins the round, also when nobody says so. */

@@ -46,8 +46,13 @@ export abstract class HeadingsReader extends PartsReader {
     this.slot = undefined;
     this.learnName(heading.name);
     // Words behind a name that work nothing describe it.
+    const defines = rest.some(
+      (t, i) => t.text === "=" && rest[i - 1]?.kind === "word" && rest[i + 2] !== undefined,
+    );
     const worked =
-      this.hasWork(rest) || startsSetup(rest[0]?.text ?? "") || this.reference(rest) !== undefined;
+      (this.hasWork(rest) && !defines) ||
+      startsSetup(rest[0]?.text ?? "") ||
+      this.reference(rest) !== undefined;
     if (rest.length === 0 || !worked) return "heading";
     if (!this.fabricIn(rest) && this.reference(rest) === undefined) {
       this.setup.push(...rest);

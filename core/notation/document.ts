@@ -127,7 +127,7 @@ export class DocumentReader extends LooseReader {
   protected see(unit: Unit): Seen {
     const { tokens } = unit;
     const c = this.cursor(tokens);
-    const labels = labelReadings(c, unit.atStart).map((r) => {
+    const labels = labelReadings(c, unit.atStart || tokens[0]?.kind === "number").map((r) => {
       const rest = tokens.slice(r.to);
       const work =
         this.hasCountedWork(rest) || rest.some((t) => WORKING.test(t.text)) || this.shadesCounted(rest)

@@ -555,7 +555,10 @@ function readPlace(c: Cursor, t: Target): boolean {
       c.at++;
       t.place = "each";
       moved = true;
-      if (c.kind() === "ordinal" && isStitchNoun(c.text(1))) {
+      if (
+        c.kind() === "ordinal" &&
+        (isStitchNoun(c.text(1)) || c.kind(1) === "mark" || c.kind(1) === "end")
+      ) {
         t.every = c.peek()?.value;
         c.at++;
       } else if (c.is("other") && isStitchNoun(c.text(1))) {

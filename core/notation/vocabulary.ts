@@ -235,6 +235,9 @@ function legsFirst(c: Cursor, terms: Terms): StitchWord | undefined {
   const legs = c.number();
   if (legs === undefined || legs < 2 || legs > 12) return undefined;
   if (c.takeAny(TOG)) return { stitch: "sc", kind: "dec", legs };
+  // "2in1", "3 in one": so many into one stitch.
+  if (c.is("in", "into") && /^(1|one)$/.test(c.text(1)) && !/^r/.test(c.text(2)))
+    return ((c.at += 2), { stitch: "sc", kind: "inc", legs });
   c.take("-");
   const joined = /^([a-z]{2,3})tog$/.exec(c.text())?.[1];
   const stitch = usName(joined ?? c.text(), terms);

@@ -121,7 +121,11 @@ function judgeOne(
     written === offers + available - outcome.used;
   const said = written;
   // "(10 sl sts)" behind a branching chain: all that is worked, its twigs too.
-  const twigs = written !== undefined && written > offers && written === offers + onSpurs(nodes);
+  const twigs =
+    written !== undefined &&
+    written > offers &&
+    outcome.foundation > 0 &&
+    written === offers + onSpurs(nodes);
   if (spans || leftAlong || twigs) written = undefined;
   const off = (n: number) => Math.min(FAULT.most, FAULT.stitch * Math.abs(n));
   const disagree = e.lastOfLine && totals.length > 1 && totals[0]?.n !== totals[totals.length - 1]?.n;

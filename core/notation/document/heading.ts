@@ -84,6 +84,9 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   if (!p || !first || p.words.length > 7) return undefined;
   const letters = p.words.filter((t) => t.kind === "word");
   if (letters.length === 0) return undefined;
+  // "Red: ch 31. Row 1: …" changes the colour of what stands behind it.
+  const shade = new Cursor(p.words, c.source, c.names, c.legend, c.colours);
+  if (p.rest.length > 0 && readShade(shade) !== undefined && shade.done) return undefined;
   const cost = costOf(unit, p, c, terms, source);
   // "Orange part", "Belly, white": a shade in the name is its colour until another is named.
   if (p.slot === undefined && p.words.length > 1) {
@@ -190,7 +193,8 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
         continue;
       }
     }
-    if (c.is(":", "-", "--", "=", "|", "/", "\u2026", ",", ".", ";", ">", "~")) {
+    const ornament = c.is("*") && c.tokens.filter((t) => t.text === "*").length === 1;
+    if (ornament || c.is(":", "-", "--", "=", "|", "/", "\u2026", ",", ".", ";", ">", "~")) {
       const mark = c.text();
       if (mark === "." && p.words.length > 0 && !sayNoMore(c)) {
         // "Tiny mushroom. Cap (red):": the last sentence names the part.

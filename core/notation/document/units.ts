@@ -135,8 +135,8 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     (t.kind === "word" && (isRoundWord(t.text) || /^(next|first|last)$/.test(t.text))) ||
     t.kind === "ordinal" ||
     (t.kind === "number" &&
-      /^[)\]}.;|]$/.test(before) &&
-      /^[:)]$/.test(tokens[i + 1]?.text ?? "") &&
+      /^[)\]}.;|:]$/.test(before) &&
+      (/^[:)]$/.test(tokens[i + 1]?.text ?? "") || (/^[.:]$/.test(before) && tokens[i + 1]?.text === ".")) &&
       !isRoundWord(tokens[i - 2]?.text ?? ""))
   );
 }

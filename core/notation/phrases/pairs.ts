@@ -24,8 +24,9 @@ function lastTwo(c: Cursor): number | undefined {
 
 /** How many stitches each decrease takes with the plain ones before it: "every 3rd and 4th st together" is 4. */
 function gathered(c: Cursor): number | undefined {
-  if (!c.takeAny(VERB)) return undefined;
+  const verb = c.takeAny(VERB);
   let together = c.takeAny(TOGETHER);
+  if (!verb && !together) return undefined;
   if (!EVERY.has(c.text()) && !together && c.kind() !== "ordinal") return undefined;
   c.takeAll(EVERY);
   c.take("the", "of");
@@ -36,7 +37,7 @@ function gathered(c: Cursor): number | undefined {
   together = c.takeAny(TOGETHER) || together;
   const byTwo = (c.is("in") && TWO.has(c.text(1)) && ((c.at += 2), true)) || byTwos(c);
   together = c.takeAny(TOGETHER) || together;
-  if (!together || !noun) return undefined;
+  if (!together || !(noun || places !== undefined)) return undefined;
   return places ?? (two || byTwo ? 2 : undefined);
 }
 
@@ -52,7 +53,7 @@ function byTwos(c: Cursor): boolean {
 /** Decreases told by the places they take: "crochet every 3rd and 4th st together", "work all sts together in pairs". */
 export const pairs: Phrase = {
   name: "pairs",
-  starts: VERB,
+  starts: new Set([...VERB, ...TOGETHER]),
   read(c) {
     const from = c.from;
     const every = gathered(c);
@@ -78,6 +79,7 @@ export const pairs: Phrase = {
   },
   examples: [
     ["crochet every 3rd and 4th st together", "(2 sc, 1 dec) ×around"],
+    ["tog every 2nd & 3rd", "(1 sc, 1 dec) ×around"],
     ["work all sts together in pairs", "(1 dec) ×around"],
     ["crochet together every 2nd and 3rd stitch", "(1 sc, 1 dec) ×around"],
     ["work every two sts together", "(1 dec) ×around"],

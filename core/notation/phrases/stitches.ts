@@ -117,6 +117,9 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
         return l && stitchAhead(c, x) ? l : undefined;
       });
   word ??= readStitch(c, x.terms);
+  // "12 sc (2 in each)": the stitch is left out where it is plain.
+  if (!word && before !== undefined && c.is("in", "into") && /^(each|every)$/.test(c.text(1)))
+    word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
   // "Sl st loosely in each": how, which counts nothing.
   if (MANNER.has(c.text()) && !(c.kind(1) === "mark" || c.kind(1) === "end")) c.at++;
