@@ -38,6 +38,8 @@ describe("broken copies", () => {
 /** Hands in which a written total is not the only truth, so that another number may be meant. */
 const TWO_WAYS = [
   "the end of a limb left at an odd number",
+  "doll hat and scarf",
+  "chunky snowman ornament",
   "a panel whose rows bite one side stitch at each end",
   "a square worked in rows and edged in the round",
   "feet with free front loops, then a leg without a name for its rounds",

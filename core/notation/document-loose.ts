@@ -206,7 +206,7 @@ export abstract class LooseReader extends HeadingsReader {
     const start = nodes.some((n) => n.kind === "start");
     const fabric = work.some((n) => n.kind !== "work" || n.op.stitch !== "ch");
     const total = nodes.some((n) => n.kind === "total");
-    const firstNode = nodes.find((n) => n.kind !== "colour");
+    const firstNode = nodes.find((n) => n.kind !== "colour" && n.kind !== "join");
     const layered =
       total &&
       nodes.find((n) => n.kind !== "colour" && n.kind !== "aside" && n.kind !== "unknown")?.kind === "work" &&

@@ -96,6 +96,8 @@ const NOUN = new Set([
   "chain",
   "chains",
   "place",
+  "corner",
+  "corners",
   "spot",
   "space",
   "sp",
@@ -607,6 +609,14 @@ function readPlace(c: Cursor, t: Target): boolean {
     if (c.is(".") && c.is("sp")) c.at++;
     moved = true;
     if (t.place === undefined) t.place = "next";
+    // "In each st and ch": the chains of a gap too.
+    if (t.place === "each")
+      c.attempt(() => {
+        if (!c.take("and", "&", "+")) return undefined;
+        c.takeAll(EACH);
+        if (!c.take("ch", "chs", "chain", "chains")) return undefined;
+        return c.kind() === "number" ? undefined : true;
+      });
     c.attempt(() => {
       if (!c.take("from", "of", "on", "in")) return undefined;
       c.takeAll(FILL);

@@ -1,6 +1,7 @@
 import type { Case } from "./case";
 import { GUESTS } from "./guests";
 import { HANDS } from "./hands";
+import { HARBOUR } from "./harbour";
 import { HANGING } from "./hanging";
 import { JOINS } from "./joins";
 import { JOURNEYMEN } from "./journeymen";
@@ -30,5 +31,6 @@ export const CORPUS: readonly Case[] = [
   ...WAYFARERS,
   ...JOURNEYMEN,
   ...PEDLARS,
+  ...HARBOUR,
 ];
 export type { Case, PartTruth } from "./case";

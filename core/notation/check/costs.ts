@@ -28,6 +28,8 @@ export const FAULT = {
   goOnMade: 0.03,
   goOnBefore: 0.2,
 } as const;
+/** The most that one more round of a range costs, whose line was told to be wrong already. */
+export const ECHO = 0.06;
 /** Readings of a part that cost so much more than the best are dropped. */
 export const MARGIN = 4.2;
 /** Readings of a part that are followed side by side, and for how many rounds. */

@@ -16,7 +16,7 @@ import { addTally, tallySize, type Tally } from "../stitches";
 import { addLoops, freeLoopsIn, operationsOf, partNamed, type LoopsBeingWorked } from "../surroundings";
 import type { Node } from "../tree";
 import { baseFor, type Before } from "./base";
-import { BEAM, MARGIN, WINDOW } from "./costs";
+import { BEAM, ECHO, MARGIN, WINDOW } from "./costs";
 import { spreadOut, type Budget } from "./expand";
 import { judge, writtenOf, type Judged } from "./judge";
 import { NOBODY, type Reporter } from "./reporter";
@@ -125,7 +125,7 @@ class PartCounter {
             index: at.index + 1,
           },
           slot: settled.slot,
-          cost: h.cost + (h.brokenLine === e.raw.line ? judged.echo : judged.cost),
+          cost: h.cost + costAfter(h, e, judged),
           brokenLine: settled.round.broken ? e.raw.line : h.brokenLine,
         });
       }
@@ -355,6 +355,13 @@ class PartCounter {
         );
     }
   }
+}
+
+/** What a round adds to a reading of the part: the words of a range are read once, however many rounds it has. */
+function costAfter(h: Hypothesis, e: Expanded, judged: Judged): number {
+  const again = h.tail[h.tail.length - 1]?.e.raw === e.raw;
+  if (h.brokenLine === e.raw.line) return again ? Math.min(judged.echo, ECHO) : judged.echo;
+  return again ? judged.cost - judged.echo : judged.cost;
 }
 
 /** Does the first line behind step `i` come out on what is live there? */

@@ -195,7 +195,11 @@ function misused(p: Place, j: Judged, say: Told["report"], source: string): void
 
 function placeOf(e: Expanded, nodes: readonly Node[]): Span {
   if (e.copied) return { from: e.raw.from, to: e.raw.to };
-  const worked = nodes.filter(isWork);
+  // What was said above the label, a chain to begin with, is not where it goes wrong.
+  const above = e.raw.label?.from ?? 0;
+  const all = nodes.filter(isWork);
+  const below = all.filter((n) => n.from >= above);
+  const worked = below.length > 0 ? below : all;
   const from = Math.min(...worked.map((n) => n.from));
   const to = Math.max(...worked.map((n) => n.to));
   return Number.isFinite(from) ? { from, to } : { from: e.raw.from, to: e.raw.to };

@@ -215,6 +215,12 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
           p.make = 1;
           continue;
         }
+        const made = c.attempt(() => {
+          const n = readMake(c, false);
+          c.take(".");
+          return n !== undefined && c.done ? n : undefined;
+        });
+        p.make = made ?? p.make;
         p.ended = ".";
         p.rest = c.tokens.slice(c.at);
         break;
@@ -274,7 +280,8 @@ const NO_COLOUR =
 
 /** "Mouse: head + body", "Mouse: ears, 2": what stands behind the colon goes on with the name. */
 function partOfName(c: Cursor, terms: Terms): boolean {
-  const rest = c.tokens.slice(c.at);
+  const open = c.tokens.findIndex((t, i) => i > c.at && t.text === "(");
+  const rest = c.tokens.slice(c.at, open < 0 ? undefined : open);
   const plain = rest.every(
     (t, i) => t.kind === "word" || /^[&+,]$/.test(t.text) || (t.kind === "number" && i === rest.length - 1),
   );
@@ -370,6 +377,21 @@ function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
     p.words.push(...inside.filter((t) => t.kind !== "mark"));
     c.at = end + 1;
     return p.words.length > 0;
+  }
+  if (
+    p.words.length === 0 &&
+    inside.length > 0 &&
+    inside.length <= 4 &&
+    inside.every((t) => t.kind === "word")
+  ) {
+    // "* HEAD * (honey)": a name set off by stars.
+    const behind = c.tokens[end + 1]?.text ?? "(";
+    const stitched = new Cursor(inside, c.source, c.names, c.legend);
+    if (/^[(:-]$/.test(behind) && readStitch(stitched, terms) === undefined) {
+      p.words.push(...inside);
+      c.at = end + 1;
+      return true;
+    }
   }
   let understood = false;
   while (!at.done) {

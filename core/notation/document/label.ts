@@ -52,7 +52,8 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
     while (c.take(".", "-"));
     c.take("#");
     // "(r7)-(r10)": a number that is framed as the first one is.
-    if (c.is("(", "[") && isRoundWord(c.text(1))) c.at++;
+    const framed = /^[([]$/.test(c.tokens[start - 2]?.text ?? "");
+    if (c.is("(", "[") && (isRoundWord(c.text(1)) || (framed && c.kind(1) === "number"))) c.at++;
     roundWord(c);
     c.take("#");
     const last = take(c);

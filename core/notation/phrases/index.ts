@@ -10,6 +10,7 @@ import { drawUp, pickUp, ring } from "./starts";
 import { shut } from "./shut";
 import { stitches } from "./stitches";
 import {
+  care,
   even,
   join,
   layers,
@@ -48,6 +49,7 @@ export const PHRASES: readonly Phrase[] = [
   loops,
   layers,
   shut,
+  care,
   pairs,
   place,
   even,

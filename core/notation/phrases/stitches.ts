@@ -121,6 +121,8 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
   if (!word && before !== undefined && c.is("in", "into") && /^(each|every)$/.test(c.text(1)))
     word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
+  // "4 dc (UK) into the ring": whose word it is.
+  if (c.is("(", "[") && /^(uk|us)$/.test(c.text(1)) && /^[)\]]$/.test(c.text(2))) c.at += 3;
   // "Sl st loosely in each": how, which counts nothing.
   if (MANNER.has(c.text()) && !(c.kind(1) === "mark" || c.kind(1) === "end")) c.at++;
   const phrase =

@@ -152,16 +152,20 @@ export const starting: Phrase = {
   starts: words("starting beginning begin start from in working"),
   read(c) {
     const from = c.from;
-    c.take("starting", "beginning", "begin", "start", "working");
+    const led = c.take("starting", "beginning", "begin", "start", "working");
     if (!c.take("in", "at", "from", "with", "into")) return NONE;
     c.take("the");
     const nth = c.peek()?.value ?? 0;
     if (c.kind() !== "ordinal" || nth < 2 || nth > 6) return NONE;
     c.at++;
+    const chain = c.is("ch", "chain", "chs");
     if (!c.take("ch", "chain", "chs", "st", "stitch")) return NONE;
-    if (!c.take("from", "of")) return NONE;
-    c.take("the", "your");
-    if (!c.take("hook")) return NONE;
+    const hook = c.attempt(() => {
+      if (!c.take("from", "of")) return undefined;
+      c.take("the", "your");
+      return c.take("hook") ? true : undefined;
+    });
+    if (!hook && !(led && chain)) return NONE;
     return [
       {
         to: c.at,
@@ -170,7 +174,10 @@ export const starting: Phrase = {
       },
     ];
   },
-  examples: [["starting in 2nd ch from hook", "skip 1"]],
+  examples: [
+    ["starting in 2nd ch from hook", "skip 1"],
+    ["starting from second chain", "skip 1"],
+  ],
 };
 
 /** "leave the remaining 4 sts unworked". */
@@ -279,6 +286,19 @@ export const layers: Phrase = {
       return found ? { kind: "layers", layers: found } : undefined;
     }),
   examples: [],
+};
+
+/** "…, being careful not to twist, join": how to hold it. */
+export const care: Phrase = {
+  name: "care",
+  starts: words("being taking making careful taking"),
+  read(c) {
+    if (!/^(careful|care|sure)$/.test(c.text(c.is("careful") ? 0 : 1))) return NONE;
+    c.at++;
+    while (!c.done && !STOP.has(c.text()) && !c.is("join", "then") && c.kind() === "word") c.at++;
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }];
+  },
+  examples: [["being careful not to twist", "aside"]],
 };
 
 /** A place that belongs to the stitches or the bracket before it: "… and in each ch across", ") in next st". */
