@@ -182,6 +182,7 @@ export abstract class DocumentBase {
   protected readonly blocks = new Map<string, readonly Node[]>();
   protected readonly legend: Legend;
   protected known = "";
+  private letters = "";
   protected readonly lineKinds: LineReading[] = [];
   protected heading: Heading | undefined;
   protected part: OpenPart | undefined;
@@ -207,12 +208,12 @@ export abstract class DocumentBase {
     protected readonly source: string,
     protected readonly plain: string,
     protected readonly terms: Terms,
-    protected readonly memory?: RoundMemory,
+    protected readonly memory: RoundMemory = new RoundMemory(),
   ) {
     this.textLines = linesOf(plain);
     this.legend = readLegend(plain, this.textLines, source, terms);
     this.colours = readColourNames(plain, this.textLines, source);
-    if (this.legend.size > 0 || this.colours.size > 0) this.known = this.legendKey();
+    if (this.legend.size > 0 || this.colours.size > 0) this.known = this.letters = this.legendKey();
   }
 
   protected legendKey(): string {
@@ -248,16 +249,39 @@ export abstract class DocumentBase {
 
   protected trees(tokens: readonly Token[]): readonly Tree[] {
     const from = tokens[0]?.from ?? 0;
+    if (tokens.length === 0)
+      return readRound(this.cursor(tokens), { terms: this.terms, blocks: this.blocks });
     const key =
-      this.memory && tokens.length > 0
-        ? this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) + this.known
-        : undefined;
-    const known = key === undefined ? undefined : this.memory?.get(key);
+      this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) +
+      (this.speaksOfParts(tokens) ? this.known : this.letters);
+    const known = this.memory.get(key);
     if (known) return moved(known, from);
     const trees = readRound(this.cursor(tokens), { terms: this.terms, blocks: this.blocks });
-    if (key !== undefined) this.memory?.set(key, { from, trees });
+    this.memory.set(key, { from, trees });
     return trees;
   }
+
+  /** Does a name that the text gave a part or a block stand among the words? Only then do names decide how they are read. */
+  private speaksOfParts(tokens: readonly Token[]): boolean {
+    const first = this.firstWords();
+    for (const t of tokens) if (first.has(t.text)) return true;
+    return false;
+  }
+  private firstWords(): ReadonlySet<string> {
+    const size = this.names.size + this.blocks.size;
+    if (this.begins.size !== size)
+      this.begins = {
+        size,
+        // A block is named in the plural too: "arm" and "arms".
+        words: new Set(
+          [...this.names, ...this.blocks.keys(), ...[...this.blocks.keys()].map((n) => `${n}s`)].map(
+            (n) => n.split(" ")[0] ?? n,
+          ),
+        ),
+      };
+    return this.begins.words;
+  }
+  private begins: { size: number; words: ReadonlySet<string> } = { size: 0, words: new Set() };
 
   protected tree(tokens: readonly Token[]): {
     nodes: readonly Node[];
