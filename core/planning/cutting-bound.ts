@@ -36,6 +36,11 @@ const tally = (sizes: readonly number[]): Map<number, number> => {
   return out;
 };
 
+export interface Bound {
+  readonly newBalls: number;
+  readonly because: string;
+}
+
 /**
  * A number of new balls below which no plan can go. Three arguments, the strongest counts: what all balls on hand could
  * take at the very best (largest reachable sum of each, and of whole items in each lot) leaves a rest for new balls, each
@@ -47,7 +52,7 @@ export function boundOf(
   newBallMg: number,
   lotRule: "item" | "run",
   joins: boolean,
-): { newBalls: number; because: string } {
+): Bound {
   const total = pieces.reduce((s, p) => s + p.mg, 0);
   if (pieces.length === 0) return { newBalls: 0, because: "nothing is cut" };
   const lengths = tally(pieces.map((p) => p.mg));

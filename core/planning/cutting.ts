@@ -1,4 +1,6 @@
-import { boundOf } from "./cutting-bound";
+import { boundOf, type Bound } from "./cutting-bound";
+import { exactCutting } from "./cutting-exact";
+import { exactInput } from "./cutting-kinds";
 import { fitInto, type Bin, type Fitted } from "./cutting-fit";
 
 /** A length of yarn that must not be interrupted: one colour of one part with its tails and its reserve. */
@@ -70,7 +72,7 @@ export interface CuttingPlan {
 
 export const NEW_LOT = "\u0000new";
 export const newBallId = (n: number): string => `new-${n}`;
-interface Group {
+export interface Group {
   readonly id: string;
   readonly pieces: readonly CutPiece[];
   readonly total: number;
@@ -90,52 +92,104 @@ interface Group {
  */
 export function planCutting(input: CuttingInput): CuttingPlan {
   const longest = Math.max(input.newBallMg, ...input.balls.map((b) => b.mg), 0);
-  const tooLong = input.pieces.filter((p) => p.mg > longest && !(input.joins && p.joinable));
-  const pieces = tooLong.length === 0 ? input.pieces : input.pieces.filter((p) => !tooLong.includes(p));
-  const { pins, refused } = soundPins(input, pieces);
+  const tooLong = new Set(input.pieces.filter((p) => p.mg > longest && !(input.joins && p.joinable)));
+  for (;;) {
+    const pieces = input.pieces.filter((p) => !tooLong.has(p));
+    const { pins, refused } = soundPins(input, pieces);
+    const plan = planPieces(input, pieces, pins);
+    if (plan) return { ...plan, tooLong: [...tooLong].map((p) => p.id), refused };
+    if (pins.size > 0) {
+      // Pins can make a shade unplaceable: without them everything fits on new balls.
+      const held = [...pins].map(([piece, ball]) => ({
+        piece,
+        ball,
+        why: "with the other pieces held there it does not fit",
+      }));
+      const free = planCutting({ ...input, pieces, pins: undefined });
+      const long = [...[...tooLong].map((p) => p.id), ...free.tooLong];
+      return { ...free, tooLong: long, refused: [...refused, ...held] };
+    }
+    // What no new ball holds and no ball on hand has room for is told, one length at a time: the others may then fit.
+    const next = pieces.reduce<CutPiece | undefined>(
+      (most, p) => (p.mg > input.newBallMg && p.mg > (most?.mg ?? 0) ? p : most),
+      undefined,
+    );
+    if (!next) throw new RangeError("lengths that each fit on a new ball found no place");
+    tooLong.add(next);
+  }
+}
+
+/** A plan for lengths that may all have a place, or undefined where they have none. */
+function planPieces(
+  input: CuttingInput,
+  pieces: readonly CutPiece[],
+  pins: ReadonlyMap<string, string>,
+): Omit<CuttingPlan, "tooLong" | "refused"> | undefined {
+  const longest = Math.max(input.newBallMg, ...input.balls.map((b) => b.mg), 0);
   const groups = groupsOf(input, pieces, pins);
   const overlong = pieces.some((p) => p.mg > longest);
   const plain = boundOf(pieces, input.balls, input.newBallMg, input.lotRule, false);
   let best = overlong ? undefined : search(input, groups, pins, plain.newBalls, false);
   let bound = plain;
+  if (!overlong && pins.size === 0) ({ best, bound } = fewest(input, groups, best, plain));
   if (input.joins) {
-    bound = boundOf(pieces, input.balls, input.newBallMg, input.lotRule, true);
+    const joinedBound = boundOf(pieces, input.balls, input.newBallMg, input.lotRule, true);
     // Ends cost her time: a join is only made when it saves a ball.
-    if (!best || best.newBalls > bound.newBalls) {
-      const joined = search(input, groups, pins, bound.newBalls, true);
+    if (!best || best.newBalls > joinedBound.newBalls) {
+      const joined = search(input, groups, pins, joinedBound.newBalls, true);
       if (joined && (!best || joined.newBalls < best.newBalls)) best = joined;
     }
+    bound = joinedBound;
   }
-  if (!best && pins.size === 0) {
-    // Not even in lengths joined together: what is longer than any ball is left out, and told.
-    const fitting = input.pieces.filter((p) => p.mg <= longest);
-    return {
-      ...planCutting({ ...input, pieces: fitting, pins: undefined }),
-      tooLong: input.pieces.filter((p) => p.mg > longest).map((p) => p.id),
-      refused,
-    };
-  }
-  if (!best) {
-    // Pins can make a shade unplaceable: without them everything fits on new balls.
-    const free = planCutting({ ...input, pins: undefined });
-    return {
-      ...free,
-      refused: [
-        ...refused,
-        ...[...pins].map(([piece, ball]) => ({
-          piece,
-          ball,
-          why: "with the other pieces held there it does not fit",
-        })),
-      ],
-    };
-  }
+  if (!best) return undefined;
   return {
     ...best,
     bound: best.newBalls < bound.newBalls ? { newBalls: best.newBalls, because: bound.because } : bound,
-    tooLong: tooLong.map((p) => p.id),
-    refused,
   };
+}
+
+/** Steps of the exact search for one number of new balls. */
+const EXACT_STEPS = 1_500_000;
+
+/**
+ * One ball fewer, and again one fewer, as long as an exact search finds a way within its steps; where it tried every way
+ * in vain, that is the bound.
+ */
+function fewest(
+  input: CuttingInput,
+  groups: readonly Group[],
+  found: Found | undefined,
+  bound: Bound,
+): { best: Found | undefined; bound: Bound } {
+  let best = found;
+  const most = groups.reduce((n, g) => n + g.pieces.length, 0);
+  if (best && best.newBalls <= bound.newBalls) return { best, bound };
+  const exact = exactInput(input, groups);
+  for (
+    let n = best ? best.newBalls - 1 : bound.newBalls;
+    best ? n >= bound.newBalls : n <= most;
+    best ? n-- : n++
+  ) {
+    if (input.goOn && !input.goOn(0, 1)) break;
+    const plan = exactCutting(exact.input, n, { left: EXACT_STEPS });
+    if (plan === "unknown") break;
+    if (plan === "none") {
+      if (best)
+        return {
+          best,
+          bound: { newBalls: n + 1, because: "every way to cut it from fewer balls was tried" },
+        };
+      continue;
+    }
+    const had = best !== undefined;
+    best = judged(
+      input,
+      [{ cuts: exact.cutsOf(plan) }],
+      plan.fresh.filter((b) => b.some((k) => k > 0)).length,
+    );
+    if (!had) break;
+  }
+  return { best, bound };
 }
 
 /** Pins that no plan can keep are told apart from the rest: an unknown ball, too much on one ball, two lots in one item. */
