@@ -117,3 +117,123 @@ describe("bin/lapka", () => {
     expect(r.err).toContain("lapka check FILE");
   });
 });
+
+describe("bin/lapka cut", () => {
+  const cut = (input: unknown) => {
+    const r = lapka(["cut", "-", "--json"], JSON.stringify(input));
+    return { ...r, json: r.out ? (JSON.parse(r.out) as Record<string, unknown>) : undefined };
+  };
+  it("cuts lengths from the balls on hand and from new ones, a group from one lot", () => {
+    const { code, json } = cut({
+      newBallMg: 20_000,
+      balls: [
+        { id: "x", mg: 9_000, lot: "a", scrap: false },
+        { id: "y", mg: 5_000, lot: "b", scrap: true },
+      ],
+      pieces: [
+        { id: "p1", mg: 5_000, group: "g1" },
+        { id: "p2", mg: 5_000, group: "g1" },
+        { id: "p3", mg: 4_000, group: "g2" },
+        { id: "p4", mg: 4_000, group: "g2" },
+      ],
+      lotRule: "item",
+    });
+    expect(code).toBe(0);
+    // Neither lot holds all of g1; g2 goes on the ball of lot a.
+    expect(json).toEqual({
+      newBalls: 1,
+      cuts: [
+        { ball: "x", pieces: ["p3", "p4"] },
+        { ball: "new-1", pieces: ["p1", "p2"] },
+      ],
+      lowerBound: 1,
+      deadMg: 1_000,
+      tooLong: [],
+    });
+  });
+  it("without a rule for lots a group may lie on several balls", () => {
+    const { json } = cut({
+      newBallMg: 20_000,
+      balls: [
+        { id: "x", mg: 5_000, lot: "a" },
+        { id: "y", mg: 5_000, lot: "b" },
+      ],
+      pieces: [
+        { id: "p1", mg: 5_000, group: "g" },
+        { id: "p2", mg: 5_000, group: "g" },
+      ],
+      lotRule: "none",
+    });
+    expect(json).toMatchObject({ newBalls: 0, lowerBound: 0, deadMg: 0 });
+  });
+  it("tells what is longer than any ball, and exits 1", () => {
+    const { code, json } = cut({
+      newBallMg: 8_000,
+      balls: [],
+      pieces: [{ id: "long", mg: 9_000, group: "g" }],
+      lotRule: "run",
+    });
+    expect([code, json?.tooLong, json?.cuts]).toEqual([1, ["long"], []]);
+  });
+  it("says what is wrong with its input, and where", () => {
+    const { code, err } = cut({ newBallMg: 0, pieces: [{ id: "a", mg: 1.5 }] });
+    expect(code).toBe(2);
+    expect(err).toContain("newBallMg: is above 0; pieces.0.mg: is a whole number of milligrams");
+    expect(lapka(["cut", "-"], "{").err).toContain("the input is no JSON");
+  });
+});
+
+describe("bin/lapka price", () => {
+  const asked = {
+    materials: 250,
+    minutes: 45,
+    wagePerHour: 1200,
+    overheadPerHour: 200,
+    packaging: 40,
+    yield: 1,
+    channel: {
+      percentFees: [0.05, 0.05],
+      fixedPerSale: 60,
+      piecesPerSale: 2,
+      stallFee: 2000,
+      expectedPieces: 100,
+      tax: { rate: 0.2, included: false },
+    },
+    margin: 0.25,
+    pricePoints: [0, 50],
+  };
+  const price = (input: unknown) => {
+    const r = lapka(["price", "-", "--json"], JSON.stringify(input));
+    return { ...r, json: r.out ? (JSON.parse(r.out) as Record<string, unknown>) : undefined };
+  };
+  it("tax on top: fees are taken on what the customer pays", () => {
+    // Cost 13.40, fixed 0.30 + 0.20. Break even P − 0.1 × 1.2 P − 0.50 = 13.40 → 13.90 ÷ 0.88; with margin 13.90 ÷ 0.63.
+    const { code, json } = price({ ...asked, price: 2300 });
+    expect(code).toBe(0);
+    expect(json?.cost).toBeCloseTo(1340, 9);
+    expect(json?.breakEven).toBeCloseTo(1390 / 0.88, 9);
+    expect([json?.floor, json?.suggested]).toEqual([1600, 2250]);
+    const at = json?.atPrice as Record<string, number>;
+    expect(at.fees).toBeCloseTo(0.1 * 2760 + 50, 9);
+    expect(at.tax).toBeCloseTo(460, 9);
+    expect(at.left).toBeCloseTo(2300 - 326 - 1340, 9);
+    expect(at.perHour).toBeCloseTo((2300 - 326 - 250 - 150 - 40) / 0.75, 6);
+    expect(at.contributionPerHour).toBeCloseTo((2300 - 326 - 250 - 40) / 0.75, 6);
+  });
+  it("has no price where fees take all of it: null, said on stderr, exit 1", () => {
+    const { code, json, err } = price({ ...asked, channel: { ...asked.channel, percentFees: [0.9] } });
+    expect([code, json?.breakEven, json?.suggested, json?.atPrice]).toEqual([1, null, null, null]);
+    expect(err).toContain("nothing is left");
+  });
+  it("takes shares, not per cent, and says so", () => {
+    expect(price({ ...asked, margin: 25 }).err).toContain("margin: is a share below 1: write 0.3 for 30 %");
+  });
+});
+
+describe("a pipe that closes", () => {
+  it("is no crash", () => {
+    const command = `${path.resolve("bin/lapka")} check - | head -n 1`;
+    const r = spawnSync("bash", ["-c", command], { input: GOOD.repeat(400), encoding: "utf8" });
+    expect([r.status, r.stderr, r.stdout.startsWith("Terms: US")]).toEqual([0, "", true]);
+  });
+});

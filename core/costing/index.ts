@@ -1,2 +1,5 @@
+export * from "./bundle";
 export * from "./cost";
+export * from "./sale";
+export * from "./schools";
 export * from "./stock-value";

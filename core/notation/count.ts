@@ -384,7 +384,11 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
 }
 
 /** The chain that lifts a round to the height of its stitches (Craft Yarn Council, turning chains, from memory). */
-const LIFTS: Readonly<Record<string, number>> = { hdc: 2, dc: 3, tr: 4 };
+const LIFTS: ReadonlyMap<string, number> = new Map([
+  ["hdc", 2],
+  ["dc", 3],
+  ["tr", 4],
+]);
 /** "Ch 3, dc in same st, 2 dc in each": the chain is the first of them, though it is not said in every round. */
 function chainAsStitch(nodes: readonly Node[]): readonly Node[] | undefined {
   const at = nodes.findIndex((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
@@ -393,7 +397,7 @@ function chainAsStitch(nodes: readonly Node[]): readonly Node[] | undefined {
     return undefined;
   const rest = nodes.slice(at + 1);
   const tall = operationsIn(rest).find((o) => o.stitch !== "ch" && o.stitch !== "slst");
-  if (chain.times.kind !== "number" || tall === undefined || LIFTS[tall.stitch] !== chain.times.n)
+  if (chain.times.kind !== "number" || tall === undefined || LIFTS.get(tall.stitch) !== chain.times.n)
     return undefined;
   const stands: Node = {
     ...chain,

@@ -45,7 +45,8 @@ export const PricePanel = memo(function PricePanel({
   const r = useReading();
   const { earning, pricing, cost } = analysis;
   const perHour = earning.perHour;
-  const pays = perHour !== undefined && perHour >= wagePerHour;
+  // Held against the whole cost to the cent: an hour's figure is rounded and would now and then say otherwise.
+  const pays = perHour !== undefined && earning.profit >= 0;
   return (
     <Sheet aria-labelledby="price-title">
       <SheetHead>
@@ -130,10 +131,10 @@ export const PricePanel = memo(function PricePanel({
           )}
         </Field>
       </Two>
-      {cost.total > analysis.price ? (
+      {earning.profit < 0 ? (
         <Loss role="status">
-          At this price every piece loses{" "}
-          {printMoney((cost.total + earning.fees - analysis.price) as Minor, r)} once your hour is paid.
+          At this price every piece loses {printMoney(-earning.profit as Minor, r)} once fees and your hour
+          are paid.
         </Loss>
       ) : null}
     </Sheet>

@@ -1,7 +1,7 @@
 import type { Cursor } from "../cursor";
 import { stitchInto, stitchTogether } from "../operations";
 import { ONCE, type Node } from "../tree";
-import { isStitchNoun, isTogether } from "../vocabulary";
+import { isStitchNoun } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, words, type Phrase } from "./phrase";
 
