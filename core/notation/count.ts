@@ -5,17 +5,19 @@ import type { Node, Operation, Times } from "./tree";
 /** What one colour slot is worked with. */
 export interface SlotTally {
   readonly made: Tally;
-  /** Of `made`: stitches that draw two together, and three or more. They take more yarn and time. */
-  readonly two: number;
-  readonly three: number;
+  /** Of `made`: stitches that draw two together, and three or more, by what they are. They take more yarn and time. */
+  readonly two: Tally;
+  readonly three: Tally;
 }
-const NOTHING: SlotTally = { made: {}, two: 0, three: 0 };
+/** Most stitches draw nothing together: the same empty tally for all of them is told at a glance. */
+const NONE_TOGETHER: Tally = {};
+const NOTHING: SlotTally = { made: {}, two: NONE_TOGETHER, three: NONE_TOGETHER };
 export function addSlot(a: SlotTally | undefined, b: SlotTally, times = 1): SlotTally {
   const x = a ?? NOTHING;
   return {
     made: addTally(x.made, b.made, times),
-    two: x.two + b.two * times,
-    three: x.three + b.three * times,
+    two: b.two === NONE_TOGETHER ? x.two : addTally(x.two, b.two, times),
+    three: b.three === NONE_TOGETHER ? x.three : addTally(x.three, b.three, times),
   };
 }
 
@@ -273,7 +275,7 @@ export function work(
         break;
       case "join":
         joined = true;
-        run.bySlot.set(run.slot, addSlot(run.bySlot.get(run.slot), { made: { slst: 1 }, two: 0, three: 0 }));
+        run.bySlot.set(run.slot, addSlot(run.bySlot.get(run.slot), { ...NOTHING, made: { slst: 1 } }));
         break;
       case "turn":
         turned = true;
@@ -331,8 +333,8 @@ function tallyWork(run: Running, node: Node & { kind: "work" }, times: number): 
       run.bySlot.get(run.slot),
       {
         made: node.op.makes,
-        two: together && node.op.uses === 2 ? 1 : 0,
-        three: together && node.op.uses > 2 ? 1 : 0,
+        two: together && node.op.uses === 2 ? node.op.makes : NONE_TOGETHER,
+        three: together && node.op.uses > 2 ? node.op.makes : NONE_TOGETHER,
       },
       n,
     ),
@@ -395,10 +397,10 @@ function chainAsStitch(nodes: readonly Node[]): readonly Node[] | undefined {
   const chain = nodes[at];
   if (chain?.kind !== "work" || chain.op.stitch !== "ch" || chain.op.standsFor !== undefined)
     return undefined;
+  if (chain.times.kind !== "number" || chain.times.n < 2 || chain.times.n > 4) return undefined;
   const rest = nodes.slice(at + 1);
-  const tall = operationsIn(rest).find((o) => o.stitch !== "ch" && o.stitch !== "slst");
-  if (chain.times.kind !== "number" || tall === undefined || LIFTS.get(tall.stitch) !== chain.times.n)
-    return undefined;
+  const tall = firstTall(rest);
+  if (tall === undefined || LIFTS.get(tall.stitch) !== chain.times.n) return undefined;
   const stands: Node = {
     ...chain,
     op: {
@@ -417,10 +419,14 @@ function chainAsStitch(nodes: readonly Node[]): readonly Node[] | undefined {
   );
   return [...nodes.slice(0, at), stands, ...behind];
 }
-function operationsIn(nodes: readonly Node[]): Operation[] {
-  return nodes.flatMap((n) =>
-    n.kind === "work" || n.kind === "evenly" ? [n.op] : n.kind === "group" ? operationsIn(n.items) : [],
-  );
+/** The first stitch that is neither a chain nor a slip stitch. */
+function firstTall(nodes: readonly Node[]): Operation | undefined {
+  for (const n of nodes) {
+    const op =
+      n.kind === "work" || n.kind === "evenly" ? n.op : n.kind === "group" ? firstTall(n.items) : undefined;
+    if (op && op.stitch !== "ch" && op.stitch !== "slst") return op;
+  }
+  return undefined;
 }
 
 /** An oval whose far side nobody names: where the first side has used all chains, the other begins. */

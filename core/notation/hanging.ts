@@ -30,6 +30,7 @@ export function hangSpurs(
   const out: Node[] = [];
   const slips: SpurSlip[] = [];
   let fabric = started;
+  let chains = false;
   for (let i = 0; i < nodes.length; i++) {
     const node = nodes[i];
     if (!node) continue;
@@ -43,9 +44,11 @@ export function hangSpurs(
       next?.kind === "work" &&
       (next.op.into === "chain" || startsBack(next))
     ) {
-      i = workBack(nodes, i + 1, counted(node), out, slips);
+      i = workBack(nodes, i + 1, counted(node), out, slips, chains);
+      chains = true;
       continue;
     }
+    chains ||= isChain(node);
     if (
       node.kind === "work" &&
       node.op.stitch === "slst" &&
@@ -70,13 +73,14 @@ export function hangSpurs(
 /** "sl st back 4": down the chain without saying where to begin. */
 const startsBack = (n: Work): boolean => n.op.into === "spur";
 
-/** Rewrites what lies on a chain of `chains` from `from` on; returns the index of the last node that belongs to the spur. */
+/** Rewrites what lies on a chain of `chains` from `from` on, which may grow out of another (`grown`); returns the index of the last node that belongs to the spur. */
 function workBack(
   nodes: readonly Node[],
   from: number,
   chains: number,
   out: Node[],
   slips: SpurSlip[],
+  grown: boolean,
 ): number {
   const first = nodes[from] as Work;
   const nth = first.op.into === "chain" ? Number(/ch (\d+)/.exec(first.op.name)?.[1] ?? 2) : 2;
@@ -91,13 +95,13 @@ function workBack(
     if (isChain(node) && left > 0 && i > from && behind?.kind === "work" && behind.op.into === "chain") {
       // A twig: a chain that grows out of this one and is worked back, before this one goes on.
       out.push(node);
-      i = workBack(nodes, i + 1, counted(node), out, slips);
+      i = workBack(nodes, i + 1, counted(node), out, slips, true);
       last = i;
       continue;
     }
     if (isChain(node)) break;
     // All of a twig is worked: what comes lies on the chain that it grew out of.
-    if (left === 0 && i > from && node.op.onChain && nodes.slice(0, from - 1).some(isChain)) break;
+    if (left === 0 && i > from && node.op.onChain && grown) break;
     const on = i === from || node.op.into === "spur" || (node.op.onChain ?? false);
     if (!on && left <= 0) {
       // "sl st in base st": fastens the spur where it grew.

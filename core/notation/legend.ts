@@ -30,7 +30,7 @@ export function readLegend(plain: string, lines: readonly Line[], source: string
   const gives = plain.includes("=");
   const told = IN_WORDS.test(plain);
   const named = NAMED.test(plain);
-  if (!gives && !told && !named && !/^\W*[a-z]{1,2} ?[:-]/m.test(plain)) return NO_LEGEND;
+  if (!gives && !told && !named && !/^[^\w\n]{0,4}[a-z]{1,2} ?[:-]/m.test(plain)) return NO_LEGEND;
   for (const line of lines) {
     if (line.to - line.from > 600) continue;
     const text = plain.slice(line.from, line.to);

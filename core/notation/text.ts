@@ -82,15 +82,41 @@ const SAME_AS: ReadonlyMap<string, string> = new Map(
   }),
 );
 
-/** The number of a last column that is set off by spaces: its sign is put before it, as a tab's is. */
-const LAST_COLUMN = /^([^\n]*\S {2,}) (\d{1,3}[ \t]*)$/gm;
-/** … and by two spaces only, where line after line is written so. */
-const NARROW_COLUMN = /^([^\n]*\S ) (\d{1,3}[ \t]*)$/gm;
+/** So many lines in one way are a habit. */
 const HABIT = 3;
+/**
+ * The number of a last column that is set off by three spaces, or by two where line after line is written so: its sign is put
+ * before it, as a tab's is. Each character is looked at once.
+ */
 function columned(text: string): string {
-  const narrow = (text.match(NARROW_COLUMN) ?? []).length >= HABIT;
-  return text.replace(narrow ? NARROW_COLUMN : LAST_COLUMN, "$1|$2");
+  const wide: number[] = [];
+  const narrow: number[] = [];
+  for (let end = text.indexOf("\n"), from = 0; from <= text.length; end = text.indexOf("\n", from)) {
+    const to = end < 0 ? text.length : end;
+    let at = to;
+    while (at > from && isSpace(text.charCodeAt(at - 1))) at--;
+    const digits = at;
+    while (at > from && isDigit(text.charCodeAt(at - 1))) at--;
+    const gap = at;
+    if (digits > gap && digits - gap <= 3) {
+      while (at > from && text.charCodeAt(at - 1) === 32) at--;
+      if (at > from && gap - at >= 2) (gap - at >= 3 ? wide : narrow).push(gap - 1);
+    }
+    if (end < 0) break;
+    from = to + 1;
+  }
+  const signs = wide.length + narrow.length >= HABIT ? [...wide, ...narrow].sort((a, b) => a - b) : wide;
+  if (signs.length === 0) return text;
+  let out = "";
+  let from = 0;
+  for (const sign of signs) {
+    out += `${text.slice(from, sign)}|`;
+    from = sign + 1;
+  }
+  return out + text.slice(from);
 }
+const isSpace = (code: number): boolean => code === 32 || code === 9;
+const isDigit = (code: number): boolean => code >= 48 && code <= 57;
 
 /** Same length as `text`, lower case where that keeps the length, typographic variants made plain. */
 export function regular(text: string): string {

@@ -2,8 +2,11 @@ import { describe, expect, it } from "vitest";
 import { rateWords } from "../measure";
 import { APART, rate } from "./rate";
 
-/** The last figures that landed. They are raised by hand when a better reader lands, and never lowered. */
-const LANDED = { perfect: 21, right: 313, falselyReported: 5, tallyOff: 6 };
+/**
+ * The last figures that landed. They are raised by hand when a better reader lands, and never lowered; a pattern that was
+ * wrong without a word and is told now moves from `silent` to `falselyReported`.
+ */
+const LANDED = { perfect: 21, right: 344, falselyReported: 6, silent: 3, tallyOff: 6 };
 
 describe("patterns kept apart", () => {
   const r = rate();
@@ -17,6 +20,7 @@ describe("patterns kept apart", () => {
     expect(r.perfect).toBeGreaterThanOrEqual(LANDED.perfect);
     expect(r.right).toBeGreaterThanOrEqual(LANDED.right);
     expect(r.falselyReported).toBeLessThanOrEqual(LANDED.falselyReported);
+    expect(r.silent).toBeLessThanOrEqual(LANDED.silent);
     expect(r.tallyOff).toBeLessThanOrEqual(LANDED.tallyOff);
   });
 });

@@ -41,7 +41,7 @@ class Expander {
   private readonly seen = new Map<number, number>();
   private expected: number | undefined;
   private counter = 0;
-  private settled: { of: readonly Tree[]; first: boolean; candidates: Candidates } | undefined;
+  private readonly settled = new Map<readonly Tree[], Candidates>();
   constructor(
     private readonly raw: RawPart,
     private readonly before: readonly CheckedPart[],
@@ -67,16 +67,12 @@ class Expander {
     const first = this.out.length === 0;
     // "Rnds 4-5: sc around, change to red in the last st": the change comes once, at the end of the last of them.
     if (!line.lastOfLine) line = { ...line, trees: this.unchanged(line.trees) };
-    // Every round of a range has the same words: they are settled once.
-    if (!this.settled || this.settled.of !== line.trees || this.settled.first !== first)
-      this.settled = {
-        of: line.trees,
-        first,
-        candidates: new Candidates(line.trees, (t) => ({
-          ...t,
-          ...settle(t.nodes, this.raw.name, this.before, first),
-        })),
-      };
+    // Every round of a range has the same words, and so have rounds that are worked again: they are settled once.
+    const known = first ? undefined : this.settled.get(line.trees);
+    const candidates =
+      known ??
+      new Candidates(line.trees, (t) => ({ ...t, ...settle(t.nodes, this.raw.name, this.before, first) }));
+    if (!first) this.settled.set(line.trees, candidates);
     if (this.budget.rounds >= MAX_ROUNDS) {
       if (!this.budget.stopped)
         this.to.report(at, { code: "too-large", what: "rounds", limit: MAX_ROUNDS }, "error");
@@ -95,7 +91,7 @@ class Expander {
     this.out.push({
       round: {
         raw,
-        candidates: this.settled.candidates,
+        candidates: candidates,
         lastOfLine,
         copied,
         number: counter,
@@ -105,10 +101,11 @@ class Expander {
     });
   }
 
-  private kept: { of: readonly Tree[]; trees: readonly Tree[] } | undefined;
+  private readonly kept = new Map<readonly Tree[], readonly Tree[]>();
   private unchanged(trees: readonly Tree[]): readonly Tree[] {
-    if (this.kept?.of !== trees) this.kept = { of: trees, trees: trees.map(withoutLastColour) };
-    return this.kept.trees;
+    let kept = this.kept.get(trees);
+    if (!kept) this.kept.set(trees, (kept = trees.map(withoutLastColour)));
+    return kept;
   }
 
   spread(): readonly Spread[] {

@@ -44,6 +44,10 @@ interface Tools {
   readonly strands: number | undefined;
   readonly hookMm: number | undefined;
 }
+/** Lines whose judgements are remembered side by side. */
+const REMEMBERED = 200;
+/** Numbers of stitches that one line is judged on and remembered for. */
+const MOST_WAYS = 64;
 /** The last ring, drawn shut: mostly six. Common practice, no source (trade guide §1). */
 const LAST_RING = 6;
 /**
@@ -72,7 +76,7 @@ class PartCounter {
   private tools: Tools = { strands: undefined, hookMm: undefined };
   private dead = { from: -1, to: -1 };
   private beam: Hypothesis[];
-  private memo: { e: Expanded; judged: Map<string, readonly Judged[]> } | undefined;
+  private readonly memo = new Map<Expanded["candidates"], Map<string, readonly Judged[]>>();
   constructor(
     private readonly raw: RawPart,
     private readonly before: readonly CheckedPart[],
@@ -137,13 +141,21 @@ class PartCounter {
   /** The second round of a range that stands on the same stitches comes out as the first did: it is judged once. */
   private judged(e: Expanded, base: Base, slot: string, first: boolean): readonly Judged[] {
     const key = `${base.live}|${base.held}|${base.named}|${base.options.join()}|${slot}|${first}|${e.lastOfLine}`;
-    // Several readings of the part stand on several numbers: each is remembered for the line.
-    if (this.memo?.e.raw !== e.raw || this.memo.e.candidates !== e.candidates)
-      this.memo = { e, judged: new Map() };
-    const known = this.memo.judged.get(key);
-    if (known) return known;
+    // Rounds that are worked again ("repeat rounds 3–8") are the same words on the same stitches.
+    let known = this.memo.get(e.candidates);
+    if (!known) {
+      if (this.memo.size >= REMEMBERED) this.memo.clear();
+      this.memo.set(e.candidates, (known = new Map()));
+    }
+    const before = known.get(key);
+    if (before) return before;
+    // A broken round that comes out another way each time of hundreds tells nothing new: it goes on as it last did.
+    if (known.size >= MOST_WAYS && this.beam.every((h) => h.brokenLine === e.raw.line)) {
+      const last = [...known.values()].at(-1);
+      if (last) return last;
+    }
     const judged = judge(e, base, slot, first, this.to.source);
-    if (this.memo.judged.size < 64) this.memo.judged.set(key, judged);
+    if (known.size < MOST_WAYS) known.set(key, judged);
     return judged;
   }
 
