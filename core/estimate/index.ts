@@ -6,10 +6,12 @@ export {
   type YarnSpec,
   type YarnSwatch,
   type Tension,
+  type Held,
   type SlotYarn,
 } from "./yarn";
 export { compareYarns, RING_SIZES, type Compared } from "./compare";
-export { TRADE_PACE } from "./time";
+export { leaksOf, type Leak } from "./conserve";
+export { tinyFactor, TRADE_PACE } from "./time";
 export {
   estimatePiece,
   hardwareOf,

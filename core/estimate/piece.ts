@@ -1,10 +1,17 @@
 import { fabricPart, type FabricPart, type Firmness } from "../fabric";
-import { MAIN_SLOT, tallySize, type CheckedPart, type CheckedPattern } from "../notation";
+import {
+  MAIN_SLOT,
+  takenIn,
+  tallySize,
+  type CheckedPart,
+  type CheckedPattern,
+  type TakenIn,
+} from "../notation";
 import { DENSITY, DENSITY_SIGMA } from "./constants";
 import { timeOfPart, timeOfPiece, timeOfWork } from "./time";
 import { estimateOf, inWords, sumTogether, timesAlike, withDays, type Estimate } from "./value";
 import { addWork, type PaceUsed, type Work } from "./work";
-import { tensionOf, yarnOfPart, type SlotYarn, type YarnSpec } from "./yarn";
+import { tensionOf, yarnOfPart, type Held, type SlotYarn, type YarnSpec } from "./yarn";
 
 export interface PieceInput {
   readonly pattern: CheckedPattern;
@@ -29,8 +36,8 @@ export interface PartEstimate {
   readonly part: CheckedPart;
   readonly fabric: FabricPart;
   readonly stitches: number;
-  /** Sewn onto the main part. */
-  readonly sewn: boolean;
+  /** Sewn onto the main part, taken in by a round of another, or neither. */
+  readonly held: Held;
   readonly yarn: readonly SlotYarn[];
   readonly filling: Estimate;
   readonly seconds: Estimate;
@@ -115,11 +122,19 @@ function shareOf(parts: readonly PartEstimate[], slot: string): number {
   return all > 0 ? stitches / all : 0;
 }
 
+/** A part that another takes in (or that takes in the main part) is not sewn on; nor is the main part itself. */
+export function heldOf(part: CheckedPart, main: CheckedPart | undefined, taken: readonly TakenIn[]): Held {
+  if (taken.some((t) => t.part === part)) return "taken-in";
+  if (part === main || taken.some((t) => t.into === part && t.part === main)) return "loose";
+  return "sewn";
+}
+
 /** What one piece takes: every part once, then the sums with "make" multiplied in. Pure; cost is dominated by the filled shapes. */
 export function estimatePiece(input: PieceInput): PieceEstimate {
   const { pattern, specOf, firmness } = input;
   const whole = withAssembly(pattern);
   const main = mainPart(whole);
+  const taken = takenIn(whole);
   const parts = whole.map((part): PartEstimate => {
     const slot =
       part.bySlot.reduce(
@@ -128,16 +143,16 @@ export function estimatePiece(input: PieceInput): PieceEstimate {
       )?.slot ?? MAIN_SLOT;
     const tension = tensionOf(specOf(slot));
     const fabric = fabricPart(part, tension.gauge, firmness);
-    const sewn = part !== main;
+    const held = heldOf(part, main, taken);
     const filling = fillingOf(fabric, tension.gauge.sigma, input.packing);
-    const { estimate, work } = timeOfPart(part, fabric, filling.value, sewn, input.pace);
+    const { estimate, work } = timeOfPart(part, fabric, filling.value, held, input.pace);
     return {
       part,
       fabric,
-      sewn,
+      held,
       filling,
       stitches: tallySize(part.made),
-      yarn: yarnOfPart(part, fabric, sewn, specOf),
+      yarn: yarnOfPart(part, fabric, held, specOf),
       seconds: estimate,
       work,
       sizeSigma: tension.gauge.sigma,

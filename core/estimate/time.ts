@@ -8,11 +8,12 @@ import {
   PACE,
   PACE_SIGMA,
   THREE_TOGETHER_PACE,
-  TINY_FACTOR,
-  TINY_ROUND,
+  TINY_PACE,
+  TINY_RING,
+  TINY_SLOPE,
   TWO_TOGETHER_PACE,
 } from "./constants";
-import { DEFAULT_SEAM } from "./yarn";
+import { DEFAULT_SEAM, oncePerStitch, type Held } from "./yarn";
 import { estimateWithin, withDays, type Estimate, type Reason } from "./value";
 import { PACE_KINDS, STAGE_OF, type PaceKind, type PaceUsed, type Work } from "./work";
 
@@ -31,19 +32,34 @@ const KIND_OF: Readonly<Record<StitchName, "plain" | "tall" | "chains">> = {
 };
 type StitchSeconds = Record<"plain" | "tall" | "chains" | "shaping", number>;
 
-/** Seconds of one round's stitches by what they are, with the handling that its size brings. */
+const TOGETHER = {
+  plain: 1,
+  two: TWO_TOGETHER_PACE / PACE.sc,
+  three: THREE_TOGETHER_PACE / PACE.sc,
+} as const;
+
+/** Seconds of one round's stitches by what they are, each once, with the handling that its size brings. */
 function roundSeconds(round: CheckedRound, closing: boolean): StitchSeconds {
   const seconds: StitchSeconds = { plain: 0, tall: 0, chains: 0, shaping: 0 };
-  for (const { made, two, three } of round.bySlot) {
-    for (const [name, n] of Object.entries(made) as [StitchName, number][])
-      seconds[KIND_OF[name]] += PACE[name] * (name === "sc" ? n - two - three : n);
-    const factor = closing ? CLOSING_FACTOR : 1;
-    seconds.shaping += two * TWO_TOGETHER_PACE * factor + three * THREE_TOGETHER_PACE * factor;
-  }
+  for (const slot of round.bySlot)
+    for (const { stitch, kind, n } of oncePerStitch(slot)) {
+      const factor = TOGETHER[kind] * (kind !== "plain" && closing ? CLOSING_FACTOR : 1);
+      seconds[kind === "plain" ? KIND_OF[stitch] : "shaping"] += n * PACE[stitch] * factor;
+    }
   return seconds;
 }
 
-const isTiny = (r: CheckedRound) => r.count !== undefined && r.count <= TINY_ROUND && r.decreases === 0;
+/**
+ * How much slower the stitches of a round are for its size: 5 s a sc in a ring of six, 3.8 s on a tube of nine, plain pace
+ * from eleven on (trade guide §6; 9-stitch tube: audit of the figures). Flat rows, straps and chains are turned, not cramped.
+ */
+export function tinyFactor(count: number): number {
+  return Math.max(1, (TINY_PACE - TINY_SLOPE * Math.max(0, count - TINY_RING)) / PACE.sc);
+}
+const crampedBy = (part: CheckedPart, r: CheckedRound): number =>
+  part.worked === "rows" || part.worked === "chain" || r.count === undefined || r.decreases > 0
+    ? 1
+    : tinyFactor(r.count);
 
 /** Where a pace comes from that nobody has timed. */
 export const TRADE_PACE = "trade average pace";
@@ -112,12 +128,12 @@ function timed(label: string, lines: Lines, pace: PaceUsed): { estimate: Estimat
   };
 }
 
-/** Time of one part, apart from what is done once per piece. `sewn`: it is sewn onto another part. */
+/** Time of one part, apart from what is done once per piece. `held`: how it is held by another part. */
 export function timeOfPart(
   part: CheckedPart,
   fabric: FabricPart,
   fillingGrams: number,
-  sewn: boolean,
+  held: Held,
   pace: PaceUsed = TRADE,
 ): { estimate: Estimate; work: Work } {
   const ordinary: StitchSeconds = { plain: 0, tall: 0, chains: 0, shaping: 0 };
@@ -131,9 +147,10 @@ export function timeOfPart(
     const closing = filled && pastMiddle && round.decreases > 0 && (round.available ?? 99) <= CLOSING_ROUND;
     const seconds = roundSeconds(round, closing);
     const all = seconds.plain + seconds.tall + seconds.chains + seconds.shaping;
-    if (closing || isTiny(round)) {
+    const tiny = crampedBy(part, round);
+    if (closing || tiny > 1) {
       const kind = cramped[closing ? "closing" : "tiny"];
-      kind.seconds += closing ? all : all * TINY_FACTOR;
+      kind.seconds += closing ? all : all * tiny;
       kind.rounds++;
     } else for (const k of ["plain", "tall", "chains", "shaping"] as const) ordinary[k] += seconds[k];
   }
@@ -149,7 +166,7 @@ export function timeOfPart(
     "tiny",
     "tiny rounds",
     cramped.tiny.seconds,
-    `${cramped.tiny.rounds} rounds of up to ${TINY_ROUND} at 5 s a sc`,
+    `${cramped.tiny.rounds} rounds of few stitches at up to ${TINY_PACE} s a sc`,
   );
   add(
     "closing",
@@ -158,7 +175,6 @@ export function timeOfPart(
     `${cramped.closing.rounds} rounds at 8 s a dec`,
   );
   const E = EVENT_SECONDS;
-  const says = (kind: string) => part.events.filter((e) => e.event.kind === kind).length;
   add("rounds", "start", E.start);
   add(
     "rounds",
@@ -182,7 +198,8 @@ export function timeOfPart(
         `${event.count} × ${E.eye} s`,
       );
   }
-  add("face", "embroidery", says("embroider") * E.embroider);
+  const bars = part.events.reduce((n, { event }) => n + (event.kind === "embroider" ? event.count : 0), 0);
+  add("face", "embroidery", bars * E.embroider, `${bars} × ${E.embroider} s`);
   for (const { event } of part.events) {
     if (event.kind === "cut-yarn")
       add("ends", "cut yarn knotted in", event.pieces * E.cutPiece, `${event.pieces} × ${E.cutPiece} s`);
@@ -198,7 +215,7 @@ export function timeOfPart(
       `${E.fillBase} s + ${E.fillPerGram} s a gram`,
     );
   if (fabric.shape && !fabric.openEnd) add("filling", "closing the hole, knot, bury", E.close);
-  if (sewn) {
+  if (held === "sewn") {
     const edge = fabric.edge || DEFAULT_SEAM;
     add(
       "sewing",
@@ -207,8 +224,10 @@ export function timeOfPart(
       `${E.sewBase} s + ${edge} stitches × ${E.sewPerStitch} s`,
     );
   }
-  // The closing end is dealt with in closing or sewing; the ring tail is worked over.
-  const loose = Math.max(0, fabric.ends - 2) + (fabric.shape && !fabric.openEnd ? 0 : 1);
+  // The closing end is dealt with in closing, in sewing or in the join; the ring tail is worked over.
+  const dealt =
+    (fabric.shape && !fabric.openEnd) || held === "taken-in" || (held === "sewn" && fabric.openEnd);
+  const loose = Math.max(0, fabric.ends - 2) + (dealt ? 0 : 1);
   add("ends", "ends worked in", loose * E.end, `${loose} × ${E.end} s`);
   return timed(part.name, lines, pace);
 }

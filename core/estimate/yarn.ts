@@ -6,7 +6,7 @@ import {
   type SwatchGauge,
   type WeightClass,
 } from "../fabric";
-import type { CheckedPart, SlotTally, StitchName } from "../notation";
+import { tallySize, type CheckedPart, type SlotTally, type StitchName, type Tally } from "../notation";
 import type { Mm } from "../units";
 import {
   SAMPLE_SIGMA,
@@ -108,14 +108,28 @@ export interface SlotYarn {
 
 const round1 = (n: number) => Math.round(n * 10) / 10;
 
-/** Yarn of one tally in single strands of one tension, mm. */
-function plainYarn(tally: SlotTally, t: Tension): number {
-  const together = tally.two + tally.three;
-  let mm = tally.two * TWO_TOGETHER_RATIO + tally.three * THREE_TOGETHER_RATIO;
-  for (const [name, n] of Object.entries(tally.made) as [StitchName, number][])
-    mm += (name === "sc" ? n - together : n) * YARN_RATIO[name];
-  return mm * t.perStitch;
+/** Stitches of a tally each once: plain ones, and those that draw two or more together, with the yarn of each against a sc. */
+export function oncePerStitch(tally: SlotTally): readonly {
+  readonly stitch: StitchName;
+  readonly kind: "plain" | "two" | "three";
+  readonly n: number;
+  readonly ratio: number;
+}[] {
+  return (Object.entries(tally.made) as [StitchName, number][]).flatMap(([stitch, made]) => {
+    const two = tally.two[stitch] ?? 0;
+    const three = tally.three[stitch] ?? 0;
+    const ratio = YARN_RATIO[stitch];
+    return [
+      { stitch, kind: "plain" as const, n: made - two - three, ratio },
+      { stitch, kind: "two" as const, n: two, ratio: ratio * TWO_TOGETHER_RATIO },
+      { stitch, kind: "three" as const, n: three, ratio: ratio * THREE_TOGETHER_RATIO },
+    ].filter((x) => x.n > 0);
+  });
 }
+
+/** Yarn of one tally in single strands of one tension, mm. */
+const plainYarn = (tally: SlotTally, t: Tension): number =>
+  oncePerStitch(tally).reduce((mm, x) => mm + x.n * x.ratio, 0) * t.perStitch;
 
 /** Stitch width, and with it the yarn in a stitch, goes with the hook to this power (design §4, gauge prior). */
 const HOOK_POWER = 0.8;
@@ -152,27 +166,36 @@ function toolReasons(part: CheckedPart, slot: string, t: Tension, spec: YarnSpec
 }
 
 /** Pieces of yarn that are cut, wound or wrapped rather than worked. */
-export function cutYarn(part: CheckedPart, fabric: FabricPart): Tail[] {
-  return part.events.flatMap(({ event }): Tail[] => {
-    if (event.kind === "cut-yarn")
-      return [
-        {
-          label: `${event.pieces} cut ${event.pieces === 1 ? "piece" : "pieces"}`,
-          mm: event.pieces * (event.eachMm ?? CUT_PIECE_MM),
-        },
-      ];
-    if (event.kind === "pompom") return [{ label: "pompom", mm: pompomYarn(event.acrossMm ?? POMPOM_MM) }];
-    if (event.kind === "wrap")
-      return [
-        {
-          label: "wraps",
-          mm: (event.turns ?? 4) * Math.PI * Math.max(10, fabric.depth) + 2 * TAIL_MM.joinColour,
-        },
-      ];
-    if (event.kind === "embroider")
-      return [{ label: "embroidery", mm: EMBROIDERY_MM + 8 * (event.stitches ?? 4) * 2 }];
-    return [];
+export function cutYarn(
+  part: CheckedPart,
+  fabric: FabricPart,
+  main: string | undefined,
+): (Tail & { slot: string })[] {
+  return part.events.flatMap(({ event }) => {
+    const slot = ("slot" in event ? event.slot : undefined) ?? main ?? "main";
+    return lengthsOf(event, fabric).map((t) => ({ ...t, slot }));
   });
+}
+
+function lengthsOf(event: CheckedPart["events"][number]["event"], fabric: FabricPart): Tail[] {
+  if (event.kind === "cut-yarn")
+    return [
+      {
+        label: `${event.pieces} cut ${event.pieces === 1 ? "piece" : "pieces"}`,
+        mm: event.pieces * (event.eachMm ?? CUT_PIECE_MM),
+      },
+    ];
+  if (event.kind === "pompom") return [{ label: "pompom", mm: pompomYarn(event.acrossMm ?? POMPOM_MM) }];
+  if (event.kind === "wrap")
+    return [
+      {
+        label: "wraps",
+        mm: (event.turns ?? 4) * Math.PI * Math.max(10, fabric.depth) + 2 * TAIL_MM.joinColour,
+      },
+    ];
+  if (event.kind === "embroider")
+    return [{ label: "embroidery", mm: (EMBROIDERY_MM + 8 * (event.stitches ?? 4) * 2) * event.count }];
+  return [];
 }
 /** From memory: whiskers of eight centimetres, a pompom of three, a thread for a nose. */
 const CUT_PIECE_MM = 80;
@@ -181,25 +204,24 @@ const EMBROIDERY_MM = 300;
 /** Wound on a ring until it is full: about 45 wraps of π × the width at 30 mm, growing with its area (from memory). */
 const pompomYarn = (acrossMm: number): number => 45 * (acrossMm / 30) * Math.PI * acrossMm;
 
+const nameOf = (stitch: StitchName, kind: "plain" | "two" | "three"): string => {
+  const own = stitch === "slst" ? "sl st" : stitch;
+  if (kind === "plain") return own;
+  const dec = kind === "two" ? "dec" : "3-into-1 dec";
+  return stitch === "sc" ? dec : `${own} ${dec}`;
+};
+
 /** "216 × 28.5 mm + 18 × 38.5 mm": the stitches of one slot as yarn. */
 function stitchReason(tally: SlotTally, t: Tension, strands: number, tools: readonly Reason[]): Reason {
-  const terms: Reason[] = [];
-  const line = (n: number, name: string, ratio: number) => {
-    if (n <= 0) return;
-    const each = t.perStitch * ratio * strands;
-    terms.push({
-      label: `${n} ${name}`,
+  const terms = oncePerStitch(tally).map((x): Reason => {
+    const each = t.perStitch * x.ratio * strands;
+    return {
+      label: `${x.n} ${nameOf(x.stitch, x.kind)}`,
       measure: "metres",
-      value: (n * each) / 1000,
-      how: `${n} × ${inWords("mm", round1(each))}`,
-    });
-  };
-  const together = tally.two + tally.three;
-  for (const [name, n] of Object.entries(tally.made) as [StitchName, number][]) {
-    line(name === "sc" ? n - together : n, name === "slst" ? "sl st" : name, YARN_RATIO[name]);
-  }
-  line(tally.two, "dec", TWO_TOGETHER_RATIO);
-  line(tally.three, "3-into-1 dec", THREE_TOGETHER_RATIO);
+      value: (x.n * each) / 1000,
+      how: `${x.n} × ${inWords("mm", round1(each))}`,
+    };
+  });
   terms.push(...tools);
   const value = terms.reduce((sum, r) => sum + r.value, 0);
   return {
@@ -216,19 +238,33 @@ export interface Tail {
   readonly mm: number;
 }
 
-/** Tails of a part: its start, its end (as long as the pattern or the seam asks), and one on either side of a colour change. */
-export function tailsOf(part: CheckedPart, fabric: FabricPart, gauge: Gauge, sewn: boolean): Tail[] {
+/** How a part is held: sewn onto another, taken in by a round of another (or grown on), or nothing of the kind. */
+export type Held = "sewn" | "taken-in" | "loose";
+
+/** Tails of a part: its start, and its end as long as the pattern or the seam asks; what is taken in needs none to sew with. */
+export function tailsOf(part: CheckedPart, fabric: FabricPart, gauge: Gauge, held: Held): Tail[] {
   const tails: Tail[] = [{ label: "start tail", mm: TAIL_MM.start }];
   const written = part.events.map((e) => e.event).findLast((e) => e.kind === "fasten-off");
+  const sewn = held === "sewn";
   const seam = sewn
     ? Math.max(
         TAIL_MM.leastSew,
         (fabric.edge || DEFAULT_SEAM) * gauge.width * TAIL_MM.sewPerEdgeMm + TAIL_MM.sewBase,
       )
-    : TAIL_MM.close;
+    : held === "taken-in"
+      ? TAIL_MM.joinColour
+      : TAIL_MM.close;
   if (written?.kind === "fasten-off" && written.tailMm !== undefined)
     tails.push({ label: "tail as the pattern says", mm: written.tailMm });
-  else tails.push({ label: sewn ? "tail to sew on with (edge × 3 + 10 cm)" : "closing tail", mm: seam });
+  else
+    tails.push({
+      label: sewn
+        ? "tail to sew on with (edge × 3 + 10 cm)"
+        : held === "taken-in"
+          ? "end caught in the join"
+          : "closing tail",
+      mm: seam,
+    });
   return tails;
 }
 
@@ -239,60 +275,92 @@ export const DEFAULT_SEAM = 8;
 export function yarnOfPart(
   part: CheckedPart,
   fabric: FabricPart,
-  sewn: boolean,
+  held: Held,
   specOf: (slot: string) => YarnSpec,
 ): SlotYarn[] {
-  const first = part.rounds[0]?.bySlot[0]?.slot ?? part.bySlot[0]?.slot;
-  const last = part.rounds.findLast((r) => r.bySlot.length > 0)?.bySlot.at(-1)?.slot;
-  return part.bySlot
-    .filter((s) => Object.keys(s.made).length > 0)
-    .map((s) => {
-      const spec = specOf(s.slot);
-      const tension = tensionOf(spec);
-      const stitches = stitchReason(s, tension, spec.strands, toolReasons(part, s.slot, tension, spec));
-      const tails = tailsOf(part, fabric, tension.gauge, sewn);
-      const own: Tail[] = [];
-      // Cut yarn is taken from the part's main colour: the pattern seldom says which other.
-      if (s.slot === first) own.push(...cutYarn(part, fabric));
-      if (s.slot === first) own.push(tails[0] ?? { label: "start tail", mm: TAIL_MM.start });
-      else own.push({ label: "end where the colour begins", mm: TAIL_MM.joinColour });
-      if (s.slot === last) own.push(tails[1] ?? { label: "closing tail", mm: TAIL_MM.close });
-      else own.push({ label: "end where the colour stops", mm: TAIL_MM.joinColour });
-      const tailMetres = (own.reduce((sum, t) => sum + t.mm, 0) * spec.strands) / 1000;
-      const metres = stitches.value + tailMetres;
-      // Tails are measured off, not worked: only the stitches carry the tension's error.
-      const sigma = metres > 0 ? (stitches.value * tension.perStitchSigma) / metres : 0;
-      const reason: Reason = {
+  const worked = part.bySlot.filter((s) => Object.keys(s.made).length > 0);
+  const main = fabric.stretches[0]?.slot ?? worked[0]?.slot ?? part.bySlot[0]?.slot;
+  const cut = cutYarn(part, fabric, main);
+  const others = [...new Set(cut.map((c) => c.slot))].filter((slot) => !worked.some((s) => s.slot === slot));
+  return [
+    ...worked,
+    ...others.map((slot): SlotTally & { slot: string } => ({ slot, made: {}, two: {}, three: {} })),
+  ].map((s) => {
+    const spec = specOf(s.slot);
+    const tension = tensionOf(spec);
+    const stitches = stitchReason(s, tension, spec.strands, toolReasons(part, s.slot, tension, spec));
+    const carried = carriedReason(fabric, s.slot, tension.gauge, spec.strands);
+    const own = endsOfSlot(part, fabric, s.slot, tension.gauge, held);
+    own.unshift(...cut.filter((c) => c.slot === s.slot));
+    const tailMetres = (own.reduce((sum, t) => sum + t.mm, 0) * spec.strands) / 1000;
+    const metres = stitches.value + carried.value + tailMetres;
+    // Tails are measured off, not worked: only the stitches carry the tension's error.
+    const sigma = metres > 0 ? (stitches.value * tension.perStitchSigma) / metres : 0;
+    const reason: Reason = {
+      label: spec.label,
+      measure: "metres",
+      value: metres,
+      from: withDays(tension.perStitchFrom, tension.perStitchRests),
+      parts: [
+        { ...stitches, from: withDays(tension.perStitchFrom, tension.perStitchRests) },
+        ...(carried.value > 0 ? [carried] : []),
+        {
+          label: "tails",
+          measure: "metres",
+          value: tailMetres,
+          how: own.map((t) => inWords("mm", Math.round(t.mm))).join(" + "),
+          from: "common practice",
+          parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })),
+        },
+      ],
+    };
+    const grams = (metres / spec.metresPer100g) * 100;
+    return {
+      slot: s.slot,
+      stitchShare: metres > 0 ? stitches.value / metres : 0,
+      from: tension.perStitchFrom,
+      metres: estimateOf(metres, sigma, reason),
+      grams: estimateOf(grams, Math.hypot(sigma, spec.lengthSigma ?? 0), {
         label: spec.label,
-        measure: "metres",
-        value: metres,
-        from: withDays(tension.perStitchFrom, tension.perStitchRests),
-        parts: [
-          { ...stitches, from: withDays(tension.perStitchFrom, tension.perStitchRests) },
-          {
-            label: "tails",
-            measure: "metres",
-            value: tailMetres,
-            how: own.map((t) => inWords("mm", Math.round(t.mm))).join(" + "),
-            from: "common practice",
-            parts: own.map((t) => ({ label: t.label, measure: "metres" as const, value: t.mm / 1000 })),
-          },
-        ],
-      };
-      const grams = (metres / spec.metresPer100g) * 100;
-      return {
-        slot: s.slot,
-        stitchShare: metres > 0 ? stitches.value / metres : 0,
-        from: tension.perStitchFrom,
-        metres: estimateOf(metres, sigma, reason),
-        grams: estimateOf(grams, Math.hypot(sigma, spec.lengthSigma ?? 0), {
-          label: spec.label,
-          measure: "grams",
-          value: grams,
-          how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`,
-          from: spec.lengthSigma ? "a measured length" : "the ball band",
-          parts: [reason],
-        }),
-      };
-    });
+        measure: "grams",
+        value: grams,
+        how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`,
+        from: spec.lengthSigma ? "a measured length" : "the ball band",
+        parts: [reason],
+      }),
+    };
+  });
+}
+
+/** Ends of every stretch of one colour: the part's own start and end, and one on either side where a colour begins or stops. */
+function endsOfSlot(part: CheckedPart, fabric: FabricPart, slot: string, gauge: Gauge, held: Held): Tail[] {
+  const [start, end] = tailsOf(part, fabric, gauge, held);
+  const { stretches } = fabric;
+  const final = stretches.reduce<(typeof stretches)[number] | undefined>(
+    (best, s) => (best === undefined || s.last >= best.last ? s : best),
+    undefined,
+  );
+  const own: Tail[] = [];
+  stretches.forEach((s, i) => {
+    if (s.slot !== slot) return;
+    own.push(i === 0 && start ? start : { label: "end where the colour begins", mm: TAIL_MM.joinColour });
+    own.push(s === final && end ? end : { label: "end where the colour stops", mm: TAIL_MM.joinColour });
+  });
+  // A part of chains that no round holds has its two ends as well.
+  if (stretches.length === 0 && part.bySlot[0]?.slot === slot)
+    own.push(...[start, end].filter((t) => t !== undefined));
+  return own;
+}
+
+/** Yarn that lies behind other colours: a stitch's width for each it passes, a row's height for each round it waits through. */
+function carriedReason(fabric: FabricPart, slot: string, gauge: Gauge, strands: number): Reason {
+  const mine = fabric.stretches.filter((s) => s.slot === slot);
+  const carried = mine.reduce((n, s) => n + s.carried, 0);
+  const climbed = mine.reduce((n, s) => n + s.climbed, 0);
+  const mm = (carried * gauge.width + climbed * gauge.height) * strands;
+  const how = [
+    ...(carried > 0 ? [`${carried} stitches × ${inWords("mm", round1(gauge.width))}`] : []),
+    ...(climbed > 0 ? [`${climbed} rounds × ${inWords("mm", round1(gauge.height))}`] : []),
+  ].join(" + ");
+  return { label: "carried behind the other colours", measure: "metres", value: mm / 1000, how };
 }

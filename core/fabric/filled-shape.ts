@@ -26,6 +26,8 @@ export interface ShapeInput {
   readonly rounds: readonly number[];
   readonly width: Mm;
   readonly height: Mm;
+  /** How high each round is, in rows of `height`; 1 for all where it is left out. */
+  readonly heights?: readonly number[] | undefined;
   readonly firmness: Firmness;
   /** An open end (a cup, a hat) is capped flat by the last ring instead of drawn shut. Default: both closed. */
   readonly openStart?: boolean;
@@ -57,6 +59,7 @@ export function filledShape(input: ShapeInput): FilledShape {
     rounds,
     width,
     height,
+    input.heights,
     STRAIN[firmness],
     input.openStart ?? false,
     input.openEnd ?? false,
@@ -103,6 +106,7 @@ class Membrane {
     rounds: readonly number[],
     w: number,
     h: number,
+    heights: readonly number[] | undefined,
     strain: number,
     openStart: boolean,
     openEnd: boolean,
@@ -115,16 +119,24 @@ class Membrane {
     this.length = new Float64Array(this.nodes - 1);
     this.weight = new Float64Array(this.nodes - 1);
     const count = new Float64Array(this.nodes);
+    const tall = new Float64Array(this.nodes).fill(h);
+    heights?.forEach((k, i) => {
+      tall[i + this.poleStart] = h * k;
+    });
+    // A pole has the height of the round beside it.
+    if (this.poleStart === 1) tall[0] = tall[1] ?? h;
+    if (this.poleEnd === 1) tall[this.nodes - 1] = tall[this.nodes - 2] ?? h;
     rounds.forEach((n, i) => {
       count[i + this.poleStart] = n;
       this.hoop[i + this.poleStart] = n * w;
-      this.hoopWeight[i + this.poleStart] = n * w * h;
+      this.hoopWeight[i + this.poleStart] = n * w * (tall[i + this.poleStart] ?? h);
     });
     let widest = 0;
     for (let i = 0; i < this.nodes; i++) widest = Math.max(widest, this.hoop[i] ?? 0);
     for (let j = 0; j + 1 < this.nodes; j++) {
       const half = this.fixed(j) || this.fixed(j + 1);
-      this.length[j] = half ? h / 2 : h;
+      const between = ((tall[j] ?? h) + (tall[j + 1] ?? h)) / 2;
+      this.length[j] = half ? between / 2 : between;
       this.weight[j] = (((count[j] ?? 0) + (count[j + 1] ?? 0)) / 2) * w * (this.length[j] ?? h);
     }
     this.pressure = (2 * strain) / (widest / (2 * Math.PI));

@@ -1,6 +1,8 @@
-import type { CheckedPart } from "../notation";
+import { layoutOf, type CheckedPart } from "../notation";
 import { mm, mm3, type Mm, type Mm3 } from "../units";
 import { filledShape, type FilledShape, type Firmness } from "./filled-shape";
+import { roundHeight } from "./heights";
+import { stretchesOf, type Stretch } from "./stretches";
 import type { Gauge } from "./gauge";
 
 /** Trade guide §1: what a part is once the hook is done with it. */
@@ -27,12 +29,16 @@ export interface FabricPart {
   readonly edge: number;
   /** Yarn ends somebody has to deal with. */
   readonly ends: number;
+  /** Where each colour is worked without being cut. */
+  readonly stretches: readonly Stretch[];
   /** Times another colour is taken up. */
   readonly colourChanges: number;
 }
 
 /** A ring of at most this many stitches is drawn shut through the front loops (common practice, no source). */
 const DRAWN_SHUT = 12;
+/** The last ring of a filled part (common practice, no source; trade guide §1). */
+const LAST_RING = 6;
 /** Below this width a piece needs no filling: its own tails are enough (trade guide §4). */
 const LEAST_FILLED_ROUND = 10;
 
@@ -41,22 +47,33 @@ const LEAST_FILLED_ROUND = 10;
  * `firmness` is the choice for the part; a line such as "stuff firmly" in the pattern goes before it.
  */
 export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness): FabricPart {
-  const profile = part.rounds.map((r) => r.count).filter((n) => n !== undefined && n > 0) as number[];
+  const counted = part.rounds.filter((r) => r.count !== undefined && r.count > 0);
+  const profile = counted.map((r) => r.count ?? 0);
+  const heights = counted.map(roundHeight);
+  const rows = heights.reduce((a, b) => a + b, 0);
   const stuffed = part.events.findLast((e) => e.event.kind === "stuff")?.event;
   const said = stuffed?.kind === "stuff" ? stuffed : undefined;
   const closing = part.events.some((e) => e.event.kind === "close");
   const last = profile[profile.length - 1] ?? 0;
   const widest = profile.reduce((a, b) => Math.max(a, b), 0);
-  const openEnd = !(closing || (last <= DRAWN_SHUT && last < widest) || (last <= 6 && profile.length > 1));
-  const { ends, colourChanges } = endsOf(part);
+  // "Fasten off, leaving a tail for sewing" and no word of closing: its last round is sewn as it is.
+  // A filled one whose last ring is small is drawn shut all the same, and sewn with what is left of the tail.
+  const drawn = said !== undefined && !said.none && last <= LAST_RING;
+  const leftOpen =
+    !closing && !drawn && part.events.some(({ event }) => event.kind === "fasten-off" && event.forSewing);
+  const openEnd =
+    leftOpen || !(closing || (last <= DRAWN_SHUT && last < widest) || (last <= 6 && profile.length > 1));
+  const stretches = stretchesOf(part);
   const chosen = said?.firmness ?? firmness;
   const base = {
     firmness: chosen,
     profile,
     openEnd,
     edge: openEnd ? last : 0,
-    ends,
-    colourChanges,
+    stretches,
+    // Two for every stretch in which a yarn is worked.
+    ends: 2 * Math.max(1, stretches.length),
+    colourChanges: changesOf(part),
     straight: mm(0),
     depth: mm(gauge.width),
   };
@@ -91,7 +108,7 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
       because: "worked in rows",
       shape: undefined,
       width: mm(widest * gauge.width),
-      height: mm(profile.length * gauge.height),
+      height: mm(rows * gauge.height),
       volume: mm3(0),
       openEnd: true,
       edge: last,
@@ -99,10 +116,7 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
   const growing = profile.length > 1 && profile.every((n, i) => i === 0 || n > (profile[i - 1] ?? 0));
   if (growing && openEnd && !said) {
     const across = mm(
-      2 *
-        profile.length *
-        gauge.height *
-        Math.min(1, (widest * gauge.width) / (2 * Math.PI * profile.length * gauge.height)),
+      2 * rows * gauge.height * Math.min(1, (widest * gauge.width) / (2 * Math.PI * rows * gauge.height)),
     );
     return {
       ...base,
@@ -118,7 +132,14 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
   const along = part.worked === "oval" ? Math.max(0, (part.rounds[0]?.foundation ?? 0) - 3) : 0;
   const straight = along * gauge.width;
   const rounds = profile.slice(0, 2000).map((n) => Math.max(3, n - 2 * along));
-  const shape = filledShape({ rounds, width: gauge.width, height: gauge.height, firmness: chosen, openEnd });
+  const shape = filledShape({
+    rounds,
+    width: gauge.width,
+    height: gauge.height,
+    heights: heights.slice(0, 2000),
+    firmness: chosen,
+    openEnd,
+  });
   const volume = shape.volume + straight * crossSection(shape);
   const filled = said ? !said.none : !openEnd && widest >= LEAST_FILLED_ROUND;
   const because = said
@@ -158,24 +179,17 @@ function crossSection(shape: FilledShape): number {
   return Math.max(0, area);
 }
 
-/**
- * Ends: two for every stretch in which a yarn is worked; a yarn left for one round is carried, not
- * cut (common practice, no source).
- */
-function endsOf(part: CheckedPart): { ends: number; colourChanges: number } {
-  const lastUse = new Map<string, number>();
-  let stretches = 0;
+/** Times another colour is taken up, within a round and from one to the next. */
+function changesOf(part: CheckedPart): number {
   let changes = 0;
   let current: string | undefined;
-  part.rounds.forEach((round, i) => {
-    for (const { slot, made } of round.bySlot) {
-      if (Object.keys(made).length === 0) continue;
-      const before = lastUse.get(slot);
-      if (before === undefined || i - before > 2) stretches++;
-      lastUse.set(slot, i);
-      if (slot !== current && current !== undefined) changes++;
+  for (const round of part.rounds) {
+    const used = round.bySlot.filter((s) => Object.keys(s.made).length > 0);
+    const runs = used.length < 2 ? used.map((s) => s.slot) : layoutOf(round).segments.map((s) => s.slot);
+    for (const slot of runs) {
+      if (current !== undefined && slot !== current) changes++;
       current = slot;
     }
-  });
-  return { ends: 2 * Math.max(1, stretches), colourChanges: changes };
+  }
+  return changes;
 }

@@ -37,6 +37,8 @@ export abstract class LooseReader extends HeadingsReader {
         this.slot = colour;
         return this.keepSetup(rest, line);
       }
+      const told = this.toldIn(colour, rest, line);
+      if (told) return told;
       if (!this.hasWork(rest) && !this.ringIn(rest)) {
         this.slot = colour;
         if (this.heading) this.heading.slot ??= colour;
@@ -85,6 +87,19 @@ export abstract class LooseReader extends HeadingsReader {
     }
     if (!this.part && !this.heading && /^[a-z]+$/.test(first.text) && tokens[1]?.text === "=") return "note";
     return this.impliedRound(tokens, line);
+  }
+
+  /** "With black yarn, embroider two eyes": the colour is that of the thread, and the rounds go on in theirs. */
+  private toldIn(colour: string, rest: readonly Token[], line: Line): LineKind | undefined {
+    const event = rest.length > 0 ? readEvent(this.cursor(rest), rest.length) : undefined;
+    if (!event || !/^(embroider|cut-yarn|pompom|wrap)$/.test(event.kind)) return undefined;
+    const own = { ...event, slot: colour } as typeof event;
+    const part = this.heading ? undefined : this.part;
+    if (part) {
+      this.closeRound();
+      part.events.push({ event: own, line: line.number, afterRound: part.rounds.length });
+    } else if (this.parts.length > 0) this.assembly.push({ event: own, line: line.number, afterRound: 0 });
+    return "event";
   }
 
   /** "Grey:", "(white)": a shade and no more. */

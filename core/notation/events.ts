@@ -1,3 +1,4 @@
+import { readShade } from "./colours";
 import type { Cursor } from "./cursor";
 import type { PatternEvent } from "./tree";
 import { isRoundWord } from "./labels";
@@ -89,6 +90,22 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
     return { kind: "stuff", firmness, none };
   }
   if (
+    /^(cut|use|take|knot|tie|thread|loop|whiskers|hair|mane)$/.test(first) &&
+    has(/^(strand|strands|piece|pieces|length|lengths|threads)$/) &&
+    !has(/^off$/)
+  ) {
+    const pieces = words.find(
+      (t, i) =>
+        t.kind === "number" &&
+        LENGTH_MM.get(words[i + 1]?.text ?? "") === undefined &&
+        (i <= 2 ||
+          /^(strand|strands|piece|pieces|length|lengths|threads|x|short|long)$/.test(
+            words[i + 1]?.text ?? "",
+          )),
+    )?.value;
+    return { kind: "cut-yarn", pieces: pieces ?? 1, eachMm: tail(words), ...inShade(c, end) };
+  }
+  if (
     first === "fo" ||
     (/^(fasten|finish|cut|bind|break)$/.test(first) && (has(/^off$/) || has(/^(yarn|tail|thread)$/))) ||
     (/^(leave|leaving)$/.test(first) && has(/^(tail|end|yarn|length)$/))
@@ -101,8 +118,11 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
     return { kind: "close" };
   const seam = seamOf(words, has);
   if (seam) return seam;
-  if (has(/^(pompom|pompoms|pom)$/) && !has(/^(attach|sew|add)$/))
-    return { kind: "pompom", acrossMm: tail(words) };
+  if (
+    has(/^(pompom|pompoms|pom)$/) &&
+    (!has(/^(attach|sew|add)$/) || /^(make|wind|create|with|using)$/.test(first))
+  )
+    return { kind: "pompom", acrossMm: tail(words), ...inShade(c, end) };
   if (/^(wrap|wind)$/.test(first) && !has(/^(finger|fingers|hook|ring)$/))
     return {
       kind: "wrap",
@@ -110,25 +130,18 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
         words.find(
           (t, i) => t.kind === "number" && /^(times|time|turns|turn)$/.test(words[i + 1]?.text ?? ""),
         )?.value ?? (has(/^twice$/) ? 2 : undefined),
+      ...inShade(c, end),
     };
-  if (
-    /^(cut|use|take|knot|tie|thread|loop|whiskers|hair|mane)$/.test(first) &&
-    has(/^(strand|strands|piece|pieces|length|lengths|threads)$/) &&
-    !has(/^off$/)
-  ) {
-    const pieces = words.find(
-      (t, i) =>
-        t.kind === "number" &&
-        /^(strand|strands|piece|pieces|length|lengths|threads|x|short|long)$/.test(words[i + 1]?.text ?? ""),
-    )?.value;
-    return { kind: "cut-yarn", pieces: pieces ?? 1, eachMm: tail(words) };
-  }
+  // "Sew the opening closed", "stitch the hole shut".
+  if (SEW.test(first) && has(/^(closed|shut)$/) && has(/^(opening|hole|top|bottom|end|gap|it)$/))
+    return { kind: "close" };
   if (SEW.test(first)) {
     const at = words.findIndex((t) => /^(st|sts|stitches)$/.test(t.text));
     const n = at > 0 ? words[at - 1] : undefined;
     return { kind: "sew", stitches: n?.kind === "number" ? n.value : undefined };
   }
-  if (has(/^(embroider|embroidered)$/)) return { kind: "embroider", stitches: stitchesIn(words) };
+  if (has(/^(embroider|embroidered)$/))
+    return { kind: "embroider", stitches: stitchesIn(words), count: howMany(words), ...inShade(c, end) };
   if (has(/^(keyring|keychain|hanger|ring|loop)$/) && PLACE.test(first)) return { kind: "hang" };
   return undefined;
 }
@@ -167,6 +180,49 @@ type Word = {
   readonly from: number;
   readonly to: number;
 };
+
+/** The colour that is named in these words, if one is. */
+function inShade(c: Cursor, end: number): { slot?: string } {
+  const at = c.at;
+  let slot: string | undefined;
+  for (let i = at; i < end && slot === undefined; i++) {
+    c.at = i;
+    slot = readShade(c);
+  }
+  c.at = at;
+  return slot === undefined ? {} : { slot };
+}
+
+/** "Two eyes", "a mouth and 2 eyes": how many things; "eyes" alone are two. */
+function howMany(words: readonly { text: string; kind: string; value: number }[]): number {
+  let n = 0;
+  words.forEach((t, i) => {
+    if (
+      !/^(eye|eyes|cheek|cheeks|brow|brows|eyebrow|eyebrows|bar|bars|line|lines|nose|mouth|smile|nostrils)$/.test(
+        t.text,
+      )
+    )
+      return;
+    if (
+      /^(eye|cheek|brow|bar)$/.test(t.text) &&
+      /^(between|under|below|above|each|every)$/.test(words[i - 2]?.text ?? "")
+    )
+      return;
+    const said = words
+      .slice(Math.max(0, i - 3), i)
+      .findLast((w) => w.kind === "number" && w.value <= 12)?.value;
+    n +=
+      said ??
+      (t.text === "eyes" ||
+      t.text === "cheeks" ||
+      t.text === "brows" ||
+      t.text === "eyebrows" ||
+      t.text === "nostrils"
+        ? 2
+        : 1);
+  });
+  return Math.max(1, n);
+}
 
 function stitchesIn(words: readonly { text: string; kind: string; value: number }[]): number | undefined {
   const at = words.findIndex((t) => /^(st|sts|stitch|stitches)$/.test(t.text));

@@ -34,7 +34,8 @@ export { MAX_MAKE, MAX_ROUNDS, MAX_TEXT } from "./limits";
 export type { LineKind, LineReading } from "./document";
 export type { Node, Operation, PatternEvent, Span, StartKind } from "./tree";
 export type { SlotTally } from "./count";
-export { operationsOf, partNamed } from "./surroundings";
+export { operationsOf } from "./surroundings";
+export { takenIn, type TakenIn } from "./taken-in";
 export {
   meaningOf,
   wordKind,

@@ -117,11 +117,21 @@ export type PatternEvent =
   | { readonly kind: "fasten-off"; readonly tailMm: number | undefined; readonly forSewing: boolean }
   | { readonly kind: "close" }
   | { readonly kind: "sew"; readonly stitches: number | undefined }
-  | { readonly kind: "embroider"; readonly stitches: number | undefined }
+  | {
+      readonly kind: "embroider";
+      readonly stitches: number | undefined;
+      /** How many: two eyes are two. */ readonly count: number;
+      /** The colour it is worked in, where it is named. */ readonly slot?: string | undefined;
+    }
   /** Parts that are only yarn: whiskers, hair, knots. */
-  | { readonly kind: "cut-yarn"; readonly pieces: number; readonly eachMm: number | undefined }
-  | { readonly kind: "pompom"; readonly acrossMm: number | undefined }
-  | { readonly kind: "wrap"; readonly turns: number | undefined }
+  | {
+      readonly kind: "cut-yarn";
+      readonly pieces: number;
+      readonly eachMm: number | undefined;
+      readonly slot?: string | undefined;
+    }
+  | { readonly kind: "pompom"; readonly acrossMm: number | undefined; readonly slot?: string | undefined }
+  | { readonly kind: "wrap"; readonly turns: number | undefined; readonly slot?: string | undefined }
   /** Two edges sewn together, with the stitches of each where they are written. */
   | {
       readonly kind: "seam";

@@ -190,7 +190,7 @@ describe("events", () => {
     ["do not stuff", { kind: "stuff", firmness: undefined, none: true }],
     ["close the hole", { kind: "close" }],
     ["sew on over 12 sts", { kind: "sew", stitches: 12 }],
-    ["embroider a mouth", { kind: "embroider" }],
+    ["embroider a mouth", { kind: "embroider", count: 1 }],
     ["attach the keyring", { kind: "sew", stitches: undefined }],
   ])("%s", (text, expected) => expect(event(text)).toEqual(expected));
   it.each([

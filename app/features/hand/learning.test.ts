@@ -269,7 +269,12 @@ describe("what the trade expects of an item", () => {
     const trade = tradeExpected(draft, analyseItem(draft, tradeAround(around)));
     expect(Object.keys(stageWork(trade, "", "hanger"))).toEqual(["hanger"]);
     expect(stageWork(trade, "Body", "hanger")).toEqual({});
-    expect(Object.keys(stageWork(trade, "Body", "crochet")).sort()).toEqual(["closing", "rounds", "tiny"]);
+    expect(Object.keys(stageWork(trade, "Body", "crochet")).sort()).toEqual([
+      "closing",
+      "plain",
+      "rounds",
+      "tiny",
+    ]);
   });
 });
 
