@@ -6,7 +6,7 @@ import {
   type SwatchGauge,
   type WeightClass,
 } from "../fabric";
-import { tallySize, type CheckedPart, type SlotTally, type StitchName, type Tally } from "../notation";
+import type { CheckedPart, SlotTally, StitchName } from "../notation";
 import type { Mm } from "../units";
 import {
   SAMPLE_SIGMA,
