@@ -1,4 +1,5 @@
 import { MAX_STITCHES } from "./limits";
+import { stitchInto } from "./operations";
 import { addTally, type Tally } from "./stitches";
 import type { Node, Operation, Times } from "./tree";
 
@@ -370,6 +371,8 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
   yield* all.slice(1);
   const raised = chainAsStitch(nodes);
   if (raised) yield raised;
+  const spread = shapingSpread(nodes);
+  if (spread) yield spread;
   const lone = loneAsAround(nodes);
   if (lone) yield lone;
   const grouped = wholeAsRepeat(nodes);
@@ -478,6 +481,23 @@ function loneAsAround(nodes: readonly Node[]): readonly Node[] | undefined {
   )
     return undefined;
   return nodes.map((n) => (n === only ? { ...only, times: { kind: "around" } } : n));
+}
+
+/** "Increase 2 times (8)" and no more: spread over the round, plain between them. */
+function shapingSpread(nodes: readonly Node[]): readonly Node[] | undefined {
+  const worked = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
+  const [only] = worked;
+  if (worked.length !== 1 || only?.kind !== "work" || only.op.into !== "next" || only.times.kind !== "number")
+    return undefined;
+  const { op } = only;
+  if (op.increases + op.decreases !== 1 || op.layers !== undefined || !nodes.some((n) => n.kind === "total"))
+    return undefined;
+  const rest = stitchInto(op.stitch, 1, "next", op.loops);
+  const n = only.times.n;
+  if (n < 2 || !only.times.at) return undefined;
+  return nodes.map((x) =>
+    x === only ? { kind: "evenly" as const, op, n, rest, from: x.from, to: x.to } : x,
+  );
 }
 
 /** "sc through both layers across, 6 sc": the second phrase gives the number of the first. */

@@ -2,6 +2,8 @@ import { readColourChange, readShade } from "./colours";
 import { headingOf } from "./document/heading";
 import { labelReadings } from "./document/label";
 import { plan, type Decision, type Seen } from "./document/plan";
+import { readAliases } from "./aliases";
+import { unwrapped } from "./document/unwrap";
 import { mayCut, unitsOf, type Unit } from "./document/units";
 import { startsEvent } from "./events";
 import { isRoundWord, type RoundLabel } from "./labels";
@@ -50,7 +52,9 @@ const ABBREVIATION =
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
 export class DocumentReader extends LooseReader {
   read(): RawPattern {
-    const units = unitsOf(this.plain, this.source, this.textLines, (tokens) => this.cuts(tokens));
+    const lines = unwrapped(this.plain, this.source, this.textLines);
+    const aliases = readAliases(this.plain, this.textLines);
+    const units = unitsOf(this.plain, this.source, lines, (tokens) => this.cuts(tokens), aliases);
     const decisions = plan(units.map((u) => this.see(u)));
     const kinds = new Map<number, LineKind>();
     units.forEach((u, i) => {

@@ -366,6 +366,8 @@ function readSpace(c: Cursor, t: Target): boolean {
       c.take("-");
       const n = c.kind() === "number" ? c.number() : undefined;
       c.take("-");
+      // "In a ch-18 ring": the ring that the chain was joined to.
+      if (c.take("ring", "circle")) return ((t.place = "ring"), true);
       if (!c.take("sp", "sps", "space", "spaces", "loop", "loops", "arch", "gap")) return undefined;
       t.space = n ?? 0;
       t.place = each ? "each" : "next";

@@ -13,7 +13,7 @@ const THREE_CHAINS =
 const TALL_RING = /\b1[0-6] ?dcs? (?:in(?:to|side)?|to)\b[^\n,]{0,12}\b(?:mr|mc|ring|circle|loop)\b/;
 /** "(2 SC, inc)", "SC in each of next 3 sts, dec": the stitch that stands between increases or decreases. */
 const between = (stitch: string) => {
-  const place = "(?: \\d+| in [a-z ]{0,16}\\d* ?(?:sts?|stitch(?:es)?))";
+  const place = "(?: \\d+| in [a-z ]{0,16}(?:\\d+(?: ?(?:sts?|stitch(?:es)?))?|sts?|stitch(?:es)?))";
   const separator = "(?: ?[,;+] ?| followed by | then | and )";
   const shaping = "(?:(?:1|an?) )?(?:inv(?:isible)? ?)?(?:inc|dec|\\w*\\dtog|(?:sc|dc) (?:inc|dec))";
   return new RegExp(`\\b${stitch}(?:${place}?${separator}|${place} )${shaping}`, "g");

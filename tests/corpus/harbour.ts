@@ -1559,4 +1559,185 @@ Finish off, leave a long tail for sewing.`,
       { name: "LEGS", make: 2, counts: [5, 5, 5, 5] },
     ],
   },
+  {
+    hand: "egg-shaped chick with evenly spaced shaping",
+    text: `Egg-shaped chick with evenly spaced shaping
+
+Round 1 (6): magic ring, 6 sc
+Round 2 (12): inc in every stitch
+Round 3 (18): increase 6 times evenly spaced
+Round 4 (24): increase 6 times evenly spaced
+Rounds 5-8 (24): work even
+Round 9 (20): decrease 4 times evenly spaced
+Round 10 (20): work even
+Round 11 (15): decrease 5 times evenly spaced
+Round 12 (10): decrease 5 times evenly spaced
+Round 13 (5): decrease all the way round
+
+Wings, 2 alike
+Round 1 (6): magic ring, 6 sc
+Round 2 (8): increase 2 times
+Round 3 (8): work even`,
+    parts: [
+      { name: "Egg", counts: [6, 12, 18, 24, 24, 24, 24, 24, 20, 20, 15, 10, 5] },
+      { name: "Wings", make: 2, counts: [6, 8, 8] },
+    ],
+  },
+  {
+    hand: "rabbit in a hat - amigurumi finger puppet",
+    text: `Rabbit in a Hat - amigurumi finger puppet
+
+RABBIT
+Rnd 1: 5 sc in MR [5 sc]
+Rnd 2: 2 sc each [10 sc]
+Rnd 3: 1 sc, 2 sc in next, repeat [15 sc]
+Rnd 4-7: 1 sc each [15 sc]
+Rnd 8: 1 sc, dec, repeat [10 sc]
+Stuff the head only.
+Rnd 9: 1 sc, 2 sc in next, repeat [15 sc]
+Rnd 10-16: 1 sc each [15 sc]
+Fasten off, leave open for the finger.
+
+RABBIT EAR [x2]
+Rnd 1: 4 sc in MR [4 sc]
+Rnd 2: 1 sc, 2 sc in next, repeat [6 sc]
+Rnd 3-7: 1 sc each [6 sc]
+
+HAT
+Rnd 1: 6 sc in MR [6 sc]
+Rnd 2: 2 sc each [12 sc]
+Rnd 3: BL only, 1 sc each [12 sc]
+Rnd 4-5: 1 sc each [12 sc]
+Rnd 6: FL only, 2 sc each [24 sc]
+Rnd 7: sl st each [24 sl st]`,
+    parts: [
+      { name: "RABBIT", counts: [5, 10, 15, 15, 15, 15, 15, 10, 15, 15, 15, 15, 15, 15, 15, 15] },
+      { name: "RABBIT EAR", make: 2, counts: [4, 6, 6, 6, 6, 6, 6] },
+      { name: "HAT", counts: [6, 12, 12, 12, 12, 24, 24] },
+    ],
+  },
+  {
+    hand: "walrus (sport weight, e hook)",
+    text: `WALRUS (sport weight, E hook)
+
+Body: brown
+Round 1: (6 sc) in magic ring
+Round 2: (2 sc in next st) x 6 — 12 sc
+Round 3: (sc in next st, 2 sc in next st) x 6 — 18 sc
+Round 4: (sc in next 2 sts, 2 sc in next st) x 6 — 24 sc
+Round 5: (sc in next 3 sts, 2 sc in next st) x 6 — 30 sc
+Rounds 6 thru 10: sc in each st — 30 sc
+Round 11: sc in next 10 sts, (dec) x 5, sc in next 10 sts — 25 sc
+Round 12: sc in each st — 25 sc
+Round 13: sc in next 5 sts, (dec, sc in next st) x 5, sc in next 5 sts — 20 sc
+Round 14: (sc in next 2 sts, dec) x 5 — 15 sc
+Round 15: (sc in next st, dec) x 5 — 10 sc
+Stuff.
+Round 16: (dec) x 5 — 5 sc
+
+Muzzle: cream
+Round 1: ch 4, 2 sc in second ch from hook, sc in next ch, 4 sc in last ch, working down the opposite side of the ch sc in next ch, 2 sc in same ch as beg — 10 sc
+Round 2: (2 sc in next st, sc in next 4 sts) x 2 — 12 sc
+
+Flipper: brown, make 2
+Round 1: (4 sc) in magic ring
+Round 2: (sc in next st, 2 sc in next st) x 2 — 6 sc
+Rounds 3 and 4: sc in each st — 6 sc
+
+Tusk: white, make 2
+Ch 4, sc in second ch from hook, sl st in next 2 ch — 3 sts`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 25, 25, 20, 15, 10, 5] },
+      { name: "Muzzle", counts: [10, 12] },
+      { name: "Flipper", make: 2, counts: [4, 6, 6, 6] },
+      { name: "Tusk", make: 2, counts: [3] },
+    ],
+  },
+  {
+    hand: "amigurumi cherry pair",
+    text: `Amigurumi cherry pair
+
+Cherry, red (make 2):
+1r: 6sc in mr;
+2r: 6inc;
+3r: (1sc, 1inc)*6;
+4r: (2sc, 1inc)*6;
+5r-8r: 24sc;
+9r: (2sc, 1dec)*6;
+10r: (1sc, 1dec)*6;
+stuff;
+11r: 6dec;
+
+Leaf, green:
+1r: ch 8, from the 2nd ch: 1sl, 1sc, 1hdc, 2dc, 1hdc, 1sc = 7
+
+Stem, green: ch 25, from the 2nd ch: 24sl`,
+    parts: [
+      { name: "Cherry", make: 2, counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Leaf", counts: [7] },
+      { name: "Stem", counts: [24] },
+    ],
+  },
+  {
+    hand: "sea turtle - shell in two colors",
+    text: `Sea Turtle - shell in two colors
+
+Key: R=round; S=single crochet; I=increase; D=decrease; M=magic ring
+
+Shell top (teal, lime)
+R1 M 6S (6)
+R2 6I (12)
+R3 1S 1I x6 (18) in lime
+R4 2S 1I x6 (24) in teal
+R5 3S 1I x6 (30) in lime
+R6 30S (30) in teal
+R7 30S (30)
+
+Shell bottom (tan)
+R1 M 6S (6)
+R2 6I (12)
+R3 1S 1I x6 (18)
+R4 2S 1I x6 (24)
+R5 3S 1I x6 (30)
+
+Head (tan)
+R1 M 6S (6)
+R2 6I (12)
+R3-R5 12S (12)
+R6 6D (6)
+
+Flipper (tan) x4
+R1 M 4S (4)
+R2 1S 1I x2 (6)
+R3-R5 6S (6)`,
+    parts: [
+      { name: "Shell top", counts: [6, 12, 18, 24, 30, 30, 30] },
+      { name: "Shell bottom", counts: [6, 12, 18, 24, 30] },
+      { name: "Head", counts: [6, 12, 12, 12, 12, 6] },
+      { name: "Flipper", make: 4, counts: [4, 6, 6, 6, 6] },
+    ],
+  },
+  {
+    hand: "lavender sachet mouse",
+    text: `Lavender sachet mouse
+
+With lavender yarn make 7 sc into an adjustable ring, pull tight.
+R2: inc, sc 2, inc, sc 3 = 9 sts
+R3: sc 9
+R4: inc, sc 2, inc, sc 2, inc, sc 2 = 12 sts
+R5-6: sc 12 each
+R7: inc, sc 3 (x3) = 15 sts
+R8-12: sc 15 each
+Fill with lavender.
+R13: dec, sc 3 (x3) = 12 sts
+R14: dec, sc 2 (x3) = 9 sts
+R15: dec, sc 1 (x3) = 6 sts
+Ch 18 for the tail, fasten off.
+
+Ears: 2x. 5 sc into an adjustable ring, do not join.`,
+    parts: [
+      { name: "Lavender sachet mouse", counts: [7, 9, 9, 12, 12, 12, 15, 15, 15, 15, 15, 15, 12, 9, 6] },
+      { name: "Ears", make: 2, counts: [5] },
+    ],
+  },
 ];

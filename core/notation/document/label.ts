@@ -268,6 +268,19 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   }
   if (bare && first.kind === "number" && Number.isInteger(first.value) && first.value > 0) {
     c.at++;
+    // "1r:", "5r-8r:": the word stands behind the number.
+    if (isRoundWord(c.text()) && c.peek()?.from === first.to) {
+      const word = wordOf(c.text());
+      c.at++;
+      const more = numbers(c, first.value).map((m) => {
+        c.at = m.to;
+        if (isRoundWord(c.text()) && m.last !== first.value) c.at++;
+        return { ...m, to: c.at };
+      });
+      c.at = start + 2;
+      finish(word, "ordinal", first.value, more, 1, 0);
+      return out;
+    }
     const at = c.at;
     for (const m of numbers(c, first.value)) {
       c.at = m.to;

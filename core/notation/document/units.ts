@@ -1,4 +1,5 @@
-import { tokenize, type Token } from "../tokens";
+import { tokensOf } from "../aliases";
+import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
 
@@ -19,6 +20,7 @@ export interface Unit {
   readonly table: boolean;
 }
 
+const NO_ALIASES: ReadonlyMap<string, string> = new Map();
 const DECORATION = /^(-+|>|\||=+|~|\*|\*\*|_|__|#|\.|,|;|:|\/|\\|%|@|\+|!|"|'|`|\u2026|&)$/;
 const EMPHASIS = /^(\*\*+|__+|_)$/;
 /** Signs without a letter or a digit in them: emoji, arrows, ornaments. */
@@ -36,11 +38,12 @@ export function unitsOf(
   source: string,
   lines: readonly Line[],
   cut: (t: readonly Token[]) => number[],
+  aliases: ReadonlyMap<string, string> = NO_ALIASES,
 ): Unit[] {
   const units: Unit[] = [];
   let spaced = true;
   for (const line of lines) {
-    const all = tokenize(plain, line.from, line.to);
+    const all = tokensOf(plain, line.from, line.to, aliases);
     const bare = bareOf(all);
     if (bare.length === 0) {
       // "-----" under a name is part of the name.

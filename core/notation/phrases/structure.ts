@@ -165,7 +165,9 @@ export const starting: Phrase = {
       c.take("the", "your");
       return c.take("hook") ? true : undefined;
     });
-    if (!hook && !(led && chain)) return NONE;
+    // "From the 2nd ch: 24 sl": what stands behind the colon is worked there.
+    if (!hook && !(chain && (led || c.is(":")))) return NONE;
+    if (!hook) c.take(":");
     return [
       {
         to: c.at,

@@ -1,0 +1,47 @@
+import type { Line } from "./text";
+import { tokenize, type Token } from "./tokens";
+import { isRoundWord } from "./labels";
+
+/** What a maker's letter may stand for besides a stitch, and the word that the reader knows for it. */
+const MEANINGS: readonly (readonly [RegExp, string])[] = [
+  [/^(?:magic|adjustable|slip|sliding) (?:ring|circle|loop)$/, "mr"],
+  [/^(?:stitch|stitches)$/, "st"],
+  [/^(?:round|rounds)$/, "rnd"],
+  [/^(?:repeat|repeats)$/, "rep"],
+  [/^(?:around|to the end)$/, "around"],
+  [/^(?:in (?:the )?)?(?:back|rear) loops?(?: only)?$/, "blo"],
+  [/^(?:in (?:the )?)?front loops?(?: only)?$/, "flo"],
+  [/^skip(?: stitch)?$/, "skip"],
+];
+const KNOWN = /^(?:a|an|the|in|x|st|sts|ch|sc|dc|hdc|tr|mr|mc|inc|dec|blo|flo|rep)$/;
+
+/** "M = magic ring", "K: repeat": letters that stand for words which are no stitches. Linear in the text. */
+export function readAliases(plain: string, lines: readonly Line[]): ReadonlyMap<string, string> {
+  const out = new Map<string, string>();
+  for (const line of lines) {
+    if (line.to - line.from > 600) continue;
+    for (const entry of plain.slice(line.from, line.to).split(/[;,|\n]/)) {
+      const m = /^\s*(?:[a-z ]{1,20}: )?([a-z]{1,4}) ?[=:-] ?([a-z ]{4,24})\.?\s*$/.exec(entry);
+      const [, word, meaning] = m ?? [];
+      if (!word || !meaning || out.has(word) || KNOWN.test(word) || isRoundWord(word)) continue;
+      const found = MEANINGS.find(([re]) => re.test(meaning.trim()));
+      if (found) out.set(word, found[1]);
+    }
+  }
+  return out;
+}
+
+/** Words of a line with a maker's letters put into the words that the reader knows; places stay where they are. */
+export function tokensOf(
+  plain: string,
+  from: number,
+  to: number,
+  aliases: ReadonlyMap<string, string>,
+): readonly Token[] {
+  const tokens = tokenize(plain, from, to);
+  if (aliases.size === 0) return tokens;
+  return tokens.map((t) => {
+    const word = t.kind === "word" ? aliases.get(t.text) : undefined;
+    return word === undefined ? t : { ...t, text: word };
+  });
+}
