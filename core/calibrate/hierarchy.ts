@@ -22,7 +22,10 @@ export const DENSITY_SPREAD: Spread = { hand: 0.16, group: 0.12 };
 /** A factor on what the trade expects. */
 export interface Learned {
   readonly mean: number;
+  /** Of the mean of many pieces. */
   readonly sd: number;
+  /** Of one next piece, where the model knows how pieces scatter. */
+  readonly next?: number;
   /** Measurements of this very group, and of the same hand on others. */
   readonly own: number;
   readonly others: number;

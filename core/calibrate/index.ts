@@ -14,6 +14,14 @@ export {
   type Spread,
 } from "./hierarchy";
 export {
+  HandLearner,
+  learnHand,
+  type HandBelief,
+  type HandObservation,
+  type HandSpreads,
+} from "./hand-model";
+export { learnTension, tensionLearner, TENSION_SPREADS } from "./tension";
+export {
   learnPace,
   learningCurve,
   lapOn,

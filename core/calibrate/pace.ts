@@ -1,4 +1,4 @@
-import { PACE_KINDS, STAGE_OF, type PaceKind, type Work } from "../estimate";
+import { PACE_KINDS, paceCovariance, type PaceKind, type Work } from "../estimate";
 
 export interface Timing {
   readonly work: Work;
@@ -15,11 +15,6 @@ export interface Pace {
   readonly seconds: (work: Work) => number;
   readonly timings: number;
 }
-
-/** Prior of the factors: a hand shares one part over everything, one within a stage, and each kind has its own (from memory; together 27 %). */
-const SHARED = 0.2;
-const STAGE = 0.12;
-const OWN = 0.12;
 
 /** One timing beyond the pace itself (from memory). */
 export const TIMING_SIGMA = 0.08;
@@ -75,11 +70,7 @@ export function learnPace(timings: readonly Timing[]): Pace {
   };
 }
 const INDEX: ReadonlyMap<string, number> = new Map(PACE_KINDS.map((k, i) => [k, i]));
-const PRIOR_COVARIANCE = PACE_KINDS.flatMap((a) =>
-  PACE_KINDS.map(
-    (b) => SHARED ** 2 + (STAGE_OF[a] === STAGE_OF[b] ? STAGE ** 2 : 0) + (a === b ? OWN ** 2 : 0),
-  ),
-);
+const PRIOR_COVARIANCE = PACE_KINDS.flatMap((a) => PACE_KINDS.map((b) => paceCovariance(a, b)));
 
 export interface LearningCurve {
   /** Seconds of the first piece. */

@@ -60,7 +60,6 @@ export const TINY_PACE = 5;
 export const TINY_SLOPE = 0.4;
 export const CLOSING_ROUND = 18;
 export const CLOSING_FACTOR = 8 / 4.5;
-export const PACE_SIGMA = 0.2;
 
 /** Seconds per event. Ranges are trade guide §6 where it has them; the rest from memory. */
 export const EVENT_SECONDS = {
@@ -86,4 +85,3 @@ export const EVENT_SECONDS = {
   inspect: 40,
   pack: 60,
 } as const;
-export const EVENT_SIGMA = 0.25;

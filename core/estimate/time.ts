@@ -4,15 +4,14 @@ import {
   CLOSING_FACTOR,
   CLOSING_ROUND,
   EVENT_SECONDS,
-  EVENT_SIGMA,
   PACE,
-  PACE_SIGMA,
   THREE_TOGETHER_PACE,
   TINY_PACE,
   TINY_RING,
   TINY_SLOPE,
   TWO_TOGETHER_PACE,
 } from "./constants";
+import { priorSd } from "./pace-prior";
 import { DEFAULT_SEAM, oncePerStitch, type Held } from "./yarn";
 import { estimateWithin, withDays, type Estimate, type Reason } from "./value";
 import { PACE_KINDS, STAGE_OF, type PaceKind, type PaceUsed, type Work } from "./work";
@@ -65,14 +64,7 @@ const crampedBy = (part: CheckedPart, r: CheckedRound): number =>
 export const TRADE_PACE = "trade average pace";
 const TRADE: PaceUsed = {
   factor: () => 1,
-  sd: (work) =>
-    Math.hypot(
-      ...(Object.entries(work) as [PaceKind, number][]).reduce<[number, number]>(
-        ([c, r], [k, v]) =>
-          STAGE_OF[k] === "crochet" && k !== "rounds" ? [c + v * PACE_SIGMA, r] : [c, r + v * EVENT_SIGMA],
-        [0, 0],
-      ),
-    ),
+  sd: priorSd,
   from: TRADE_PACE,
 };
 

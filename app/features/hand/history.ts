@@ -2,14 +2,14 @@ import {
   DENSITY_SPREAD,
   learn,
   learnPace,
-  TENSION_SPREAD,
+  tensionLearner,
   TIMING_SIGMA,
   type Learned,
-  type Spread,
 } from "@core/calibrate";
 import { Z90 } from "@core/estimate";
 import {
   batchOf,
+  dayOf,
   inBatch,
   paceTimings,
   densityObservations,
@@ -49,16 +49,15 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
   const out: Told[] = [];
   const logs = <M extends HandData["tension"][number] | HandData["density"][number]>(
     list: readonly M[],
-    spread: Spread,
     group: (m: M) => string,
-    observe: (l: readonly M[], day: string) => Parameters<typeof learn>[0],
+    knownBefore: (sorted: readonly M[], i: number, m: M) => Pick<Learned, "mean" | "sd">,
     kind: (m: M) => Told["kind"],
     what: Told["what"],
   ) => {
     const sorted = inOrder(list);
     sorted.forEach((m, i) => {
       if (i < sorted.length - TOLD) return;
-      const known = learn(observe(before(sorted, i), m.madeOn), spread).of(group(m));
+      const known = knownBefore(sorted, i, m);
       const sd = Math.hypot(known.sd, Math.sqrt(m.variance));
       out.push({
         id: m.id,
@@ -75,17 +74,16 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
   };
   logs(
     data.tension,
-    TENSION_SPREAD,
     (m) => groupOf(m.yarnId, m.hookMm),
-    (l, day) => tensionObservations(l, day, halfLife),
+    tensionBefore(halfLife),
     (m) => (m.kind === "weigh-in" ? "weighIn" : "swatch"),
     "tension",
   );
   logs(
     data.density,
-    DENSITY_SPREAD,
     (m) => m.firmness,
-    (l, day) => densityObservations(l, day, halfLife),
+    (sorted, i, m) =>
+      learn(densityObservations(before(sorted, i), m.madeOn, halfLife), DENSITY_SPREAD).of(m.firmness),
     () => "weighIn",
     "density",
   );
@@ -115,6 +113,21 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
   return out.sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1));
 }
 
+/** What was known of a yarn before each measurement: the learner goes through them once, and is asked on the way. */
+function tensionBefore(halfLife: number) {
+  const learner = tensionLearner();
+  let seen = -1;
+  return (sorted: readonly HandData["tension"][number][], i: number, m: HandData["tension"][number]) => {
+    if (seen < 0) seen = Math.max(0, i - KNOWN);
+    for (; seen < i; seen++) {
+      const [o] = tensionObservations(sorted.slice(seen, seen + 1), m.madeOn, halfLife);
+      if (o) learner.see(o);
+    }
+    const [ask] = tensionObservations([m], m.madeOn, halfLife);
+    return learner.of(ask ?? { group: groupOf(m.yarnId, m.hookMm) });
+  };
+}
+
 /** How often the truth fell inside: the share of measurements within the range that was given before them. */
 export function coverage(told: readonly Told[]): { readonly inside: number; readonly of: number } {
   return { inside: told.filter((t) => t.measured >= t.low && t.measured <= t.high).length, of: told.length };
@@ -136,10 +149,16 @@ export function narrowing(
   const looks = Array.from({ length: sorted.length + 1 }, (_, n) => n).filter(
     (n) => n % every === 0 || n === sorted.length,
   );
+  const learner = tensionLearner();
+  const mine = sorted.find((m) => groupOf(m.yarnId, m.hookMm) === group);
+  const line = mine?.line === undefined ? undefined : groupOf(mine.line, mine.hookMm);
+  let seen = 0;
   return looks.map((n) => {
-    const known: Learned = learn(tensionObservations(sorted.slice(0, n), today, halfLife), TENSION_SPREAD).of(
-      group,
-    );
+    for (; seen < n; seen++) {
+      const [o] = tensionObservations(sorted.slice(seen, seen + 1), today, halfLife);
+      if (o) learner.see(o);
+    }
+    const known = learner.of({ group, line, day: dayOf(today) });
     return {
       n,
       mean: Math.exp(known.mean),

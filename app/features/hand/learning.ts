@@ -6,11 +6,12 @@ import {
   learn,
   learnBatch,
   learnPace,
-  TENSION_SPREAD,
+  learnTension,
   TIMING_SIGMA,
   UNRAVEL_SIGMA,
   weighVariance,
   type BatchLearning,
+  type HandObservation,
   type Learned,
   type Learning,
   type Observation,
@@ -34,6 +35,10 @@ export interface TensionMeasure {
   readonly id: string;
   readonly kind: "unravelled" | "width" | "weigh-in";
   readonly yarnId: string;
+  /** The yarn whatever its shade. */
+  readonly line?: string | undefined;
+  /** The item whose part was weighed. */
+  readonly itemId?: string | undefined;
   readonly hookMm: number;
   readonly madeOn: string;
   /** Measured ÷ what the trade expects. */
@@ -75,15 +80,19 @@ export function tensionObservations(
   list: readonly TensionMeasure[],
   today: string,
   halfLife: number,
-): Observation[] {
+): HandObservation[] {
   return list
     .filter((m) => !m.setAside && m.ratio > 0)
     .map((m) => ({
       group: groupOf(m.yarnId, m.hookMm),
+      line: m.line === undefined ? undefined : groupOf(m.line, m.hookMm),
+      item: m.itemId,
+      day: dayOf(m.madeOn),
       logRatio: Math.log(m.ratio),
       variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife),
     }));
 }
+export const dayOf = (day: string): number => Date.parse(`${day}T00:00:00Z`) / 86_400_000;
 export function densityObservations(
   list: readonly DensityMeasure[],
   today: string,
@@ -143,7 +152,7 @@ export function knowledgeOf(data: HandData, today: string, halfLife: number): Ha
   const batch = batchOf(data.timings);
   return {
     batch,
-    tension: learn(tensionObservations(data.tension, today, halfLife), TENSION_SPREAD),
+    tension: learnTension(tensionObservations(data.tension, today, halfLife), dayOf(today)),
     density: learn(densityObservations(data.density, today, halfLife), DENSITY_SPREAD),
     pace: learnPace(paceTimings(data.timings, today, halfLife, batch)),
   };

@@ -32,12 +32,13 @@ export async function loadMeasured(scope: Scope): Promise<Measured> {
 /** One hand's measurements; a swatch without a hand is the maker's own. Yarn-over and yarn-under are kept apart. */
 export function handDataOf(
   m: Measured,
-  yarns: readonly Pick<Yarn, "id" | "weightClass">[],
+  yarns: readonly Pick<Yarn, "id" | "weightClass" | "name">[],
   hand: Hand | undefined,
 ): HandData {
   const first = m.hands[0]?.id;
   const own = (id: string | null) => (id ?? first) === hand?.id;
   const classOf = new Map(yarns.map((y) => [y.id, y.weightClass as WeightClass]));
+  const nameOf = new Map(yarns.map((y) => [y.id, y.name]));
   const loops = hand?.loops ?? "over";
   return {
     tension: [
@@ -45,7 +46,9 @@ export function handDataOf(
         .filter((s) => own(s.handId) && s.loops === loops)
         .flatMap((s) => {
           const weightClass = classOf.get(s.yarnId);
-          return weightClass === undefined ? [] : swatchMeasures(s, weightClass);
+          return weightClass === undefined
+            ? []
+            : swatchMeasures(s, weightClass).map((m) => ({ ...m, line: nameOf.get(s.yarnId) }));
         }),
       ...m.weighIns
         .filter(
@@ -56,6 +59,8 @@ export function handDataOf(
           id: w.id,
           kind: "weigh-in" as const,
           yarnId: w.yarnId ?? "",
+          line: nameOf.get(w.yarnId ?? ""),
+          itemId: w.itemId ?? undefined,
           hookMm: (w.hookUm ?? 0) / 1000,
           madeOn: w.madeOn,
           setAside: w.setAside,

@@ -1,0 +1,178 @@
+import { Belief, type Row } from "./belief";
+
+/** One measurement against what the trade would expect: log(measured ÷ expected), with how unsure it is. */
+export interface HandObservation {
+  /** A shade of a yarn with a hook, a firmness: what is measured. */
+  readonly group: string;
+  /** What its groups share: the yarn whatever the shade. */
+  readonly line?: string | undefined;
+  /** The item whose part was weighed: patterns differ from their reckoning, each by its own. */
+  readonly item?: string | undefined;
+  readonly logRatio: number;
+  /** Variance of its own error, of the logarithm: the scatter of its pieces, the scale, the ratio of a swatch. */
+  readonly variance: number;
+  /** Days from any common origin; left out where nothing is known of it. */
+  readonly day?: number | undefined;
+}
+
+/** Standard deviations of the logarithm. */
+export interface HandSpreads {
+  readonly hand: number;
+  /** A yarn about its hand, a shade about its yarn. */
+  readonly line: number;
+  readonly group: number;
+  /** An item about what was reckoned for it. */
+  readonly item: number;
+  /** One piece about the mean of many. */
+  readonly piece: number;
+  /** How far the hand wanders in a month. */
+  readonly month: number;
+}
+
+/** What a maker's own figures may move the spreads by. */
+interface Grid {
+  readonly between: readonly number[];
+  readonly item: readonly number[];
+  readonly piece: readonly number[];
+  readonly month: readonly number[];
+}
+const GRID: Grid = { between: [2, 0.5], item: [2, 0.4], piece: [1.8, 0.6], month: [2.2, 0.2] };
+/** Each step away from the trade's spread is believed so much less beforehand. */
+const STEP = 0.5;
+/** Measurements that the spreads are learned from: the newest. */
+const NEWEST = 120;
+const MONTH = 30.44;
+
+export interface HandBelief {
+  readonly mean: number;
+  /** Of the mean of many pieces of one item of this group. */
+  readonly sd: number;
+  /** Of one next piece. */
+  readonly next: number;
+  /** Of one piece about its mean: a run of n pieces has it divided by √n. */
+  readonly piece: number;
+}
+
+/**
+ * A hand that wanders, yarn lines, their shades, items that differ and pieces that scatter: one Gaussian state-space model in
+ * closed form. Its spreads begin at the trade's and are learned from her own figures: the model is run for a few multiples of
+ * them, and the answers are averaged by how well each foretold what came (empirical Bayes by model averaging; Hoeting et al.,
+ * "Bayesian model averaging: a tutorial", Statistical Science 14, 1999; from memory). Takes measurements one at a time, in
+ * the order of their days.
+ */
+export class HandLearner {
+  private readonly models: readonly { belief: Belief; s: HandSpreads; prior: number }[];
+  private origin: number | undefined;
+  private last: number | undefined;
+  constructor(
+    private readonly spreads: HandSpreads,
+    grid: Grid = GRID,
+  ) {
+    this.models = variants(spreads, grid).map(({ spreads: s, prior }) => {
+      const belief = new Belief();
+      belief.begin(HAND, s.hand ** 2);
+      belief.begin(TREND, (STEADY * s.month) ** 2);
+      return { belief, s, prior };
+    });
+  }
+
+  see(o: HandObservation): void {
+    this.origin ??= o.day;
+    const months = o.day !== undefined && this.last !== undefined ? (o.day - this.last) / MONTH : 0;
+    this.last = o.day ?? this.last;
+    const row = rowOf(o, this.origin ?? 0);
+    for (const { belief, s } of this.models) {
+      belief.wander(HAND, Math.max(0, months) * s.month ** 2);
+      belief.begin(`line:${o.line ?? o.group}`, s.line ** 2);
+      belief.begin(`group:${o.group}`, s.group ** 2);
+      if (o.item !== undefined) belief.begin(`item:${o.item}`, s.item ** 2);
+      // Pieces that scatter more than the trade's do so in every measurement.
+      belief.see(row, o.logRatio, o.variance * (s.piece / this.spreads.piece) ** 2);
+    }
+  }
+
+  of(ask: Asked): HandBelief {
+    const best = Math.max(...this.models.map((m) => m.belief.evidence + m.prior));
+    let sum = 0;
+    let mean = 0;
+    let square = 0;
+    let piece = 0;
+    for (const m of this.models) {
+      const w = Math.exp(m.belief.evidence + m.prior - best);
+      const got = this.asked(m.belief, m.s, ask);
+      sum += w;
+      mean += w * got.mean;
+      square += w * (got.variance + got.mean ** 2);
+      piece += w * m.s.piece ** 2;
+    }
+    mean /= sum;
+    const variance = Math.max(0, square / sum - mean ** 2);
+    const scatter = piece / sum;
+    return { mean, sd: Math.sqrt(variance), next: Math.sqrt(variance + scatter), piece: Math.sqrt(scatter) };
+  }
+
+  /** One model's belief about a group and an item on a day; what was never measured adds the whole of its spread. */
+  private asked(belief: Belief, s: HandSpreads, ask: Asked): { mean: number; variance: number } {
+    const day = ask.day ?? this.last;
+    const known = belief.of(rowOf({ ...ask, day }, this.origin ?? day ?? 0));
+    const missing = (name: string, sd: number) => (belief.has(name) ? 0 : sd ** 2);
+    const months = day === undefined || this.last === undefined ? 0 : Math.max(0, day - this.last) / MONTH;
+    return {
+      mean: known.mean,
+      variance:
+        known.variance +
+        months * s.month ** 2 +
+        missing(`line:${ask.line ?? ask.group}`, s.line) +
+        missing(`group:${ask.group}`, s.group) +
+        (ask.item === undefined ? s.item ** 2 : missing(`item:${ask.item}`, s.item)),
+    };
+  }
+}
+
+/** What is asked about: a group of a yarn line, of an item if one is named, on a day; the day of the last measurement if none is. */
+export interface Asked {
+  readonly group: string;
+  readonly line?: string | undefined;
+  readonly item?: string | undefined;
+  readonly day?: number | undefined;
+}
+
+/** All of the measurements at once; the newest of a long history. */
+export function learnHand(observations: readonly HandObservation[], spreads: HandSpreads): HandLearner {
+  const learner = new HandLearner(spreads);
+  const list = [...observations].sort((a, b) => (a.day ?? 0) - (b.day ?? 0)).slice(-NEWEST);
+  for (const o of list) learner.see(o);
+  return learner;
+}
+
+/** The trade's spreads, and each of them moved alone: nine models rather than eighty-one, and as good a cover (measured). */
+function variants(s: HandSpreads, grid: Grid): { spreads: HandSpreads; prior: number }[] {
+  const moved = (between: number, item: number, piece: number, month: number): HandSpreads => ({
+    hand: s.hand,
+    line: s.line * between,
+    group: s.group * between,
+    item: s.item * item,
+    piece: s.piece * piece,
+    month: s.month * month,
+  });
+  return [
+    { spreads: moved(1, 1, 1, 1), prior: 0 },
+    ...grid.between.map((k) => ({ spreads: moved(k, 1, 1, 1), prior: -STEP })),
+    ...grid.item.map((k) => ({ spreads: moved(1, k, 1, 1), prior: -STEP })),
+    ...grid.piece.map((k) => ({ spreads: moved(1, 1, k, 1), prior: -STEP })),
+    ...grid.month.map((k) => ({ spreads: moved(1, 1, 1, k), prior: -STEP })),
+  ];
+}
+
+const HAND = "hand";
+const TREND = "trend";
+/** Share of the wandering of a month that may go one way month after month. */
+const STEADY = 0.8;
+
+const rowOf = (o: Asked, origin: number): Row => [
+  [HAND, 1],
+  [TREND, o.day === undefined ? 0 : (o.day - origin) / MONTH],
+  [`line:${o.line ?? o.group}`, 1],
+  [`group:${o.group}`, 1],
+  ...(o.item === undefined ? [] : ([[`item:${o.item}`, 1]] as const)),
+];

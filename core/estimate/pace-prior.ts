@@ -1,0 +1,18 @@
+import { PACE_KINDS, STAGE_OF, type PaceKind, type Work } from "./work";
+
+/** A hand against the trade: one part shared over everything, one within a stage, and each kind its own (from memory; together 27 %). */
+export const PACE_PRIOR = { shared: 0.2, stage: 0.12, own: 0.12 } as const;
+
+/** Covariance of two kinds' factors before anything was timed: crochet and finishing are one maker's. */
+export const paceCovariance = (a: PaceKind, b: PaceKind): number =>
+  PACE_PRIOR.shared ** 2 +
+  (STAGE_OF[a] === STAGE_OF[b] ? PACE_PRIOR.stage ** 2 : 0) +
+  (a === b ? PACE_PRIOR.own ** 2 : 0);
+
+/** Standard deviation of the seconds of some work at a pace that nobody has timed. */
+export function priorSd(work: Work): number {
+  const kinds = PACE_KINDS.filter((k) => (work[k] ?? 0) > 0);
+  let sum = 0;
+  for (const a of kinds) for (const b of kinds) sum += (work[a] ?? 0) * (work[b] ?? 0) * paceCovariance(a, b);
+  return Math.sqrt(sum);
+}
