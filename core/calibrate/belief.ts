@@ -60,15 +60,15 @@ export class Belief {
     return { mean, variance: Math.max(0, variance) };
   }
 
-  /** Takes in a measurement of a sum of effects. All of them must have been begun. */
-  see(row: Row, value: number, noise: number): void {
+  /** Takes in a measurement of a sum of effects, all of them begun before. `heavy`: one far off pulls little. */
+  see(row: Row, value: number, noise: number, heavy = true): void {
     const n = this.mean.length;
     const known = row.map(([name, w]) => [this.index.get(name) ?? -1, w] as const).filter(([i]) => i >= 0);
     const { mean, variance } = this.of(row);
     const error = value - mean;
     const usual = Math.sqrt(variance + noise);
     const far = Math.abs(error) / usual;
-    const raised = far > FAR ? noise + (variance + noise) * (far / FAR - 1) : noise;
+    const raised = heavy && far > FAR ? noise + (variance + noise) * (far / FAR - 1) : noise;
     const total = variance + raised;
     // Student's density with five degrees of freedom: one odd measurement does not decide between models.
     this.evidence -= 0.5 * Math.log(variance + noise) + 3 * Math.log1p((far * far) / 5);

@@ -1,10 +1,14 @@
-import { PACE_KINDS, paceCovariance, type PaceKind, type Work } from "../estimate";
+import { PACE_KINDS, PACE_PRIOR, STAGE_OF, type PaceKind, type Work } from "../estimate";
+import { Belief, type Row } from "./belief";
 
 export interface Timing {
   readonly work: Work;
   readonly seconds: number;
   /** Relative standard deviation of it beyond pace: interruptions, counting again. */
   readonly sigma: number;
+  /** The item that was made, and the day, in days from any common origin. */
+  readonly item?: string | undefined;
+  readonly day?: number | undefined;
 }
 
 /** A hand's pace: factors on the trade's seconds with their covariance. */
@@ -19,58 +23,94 @@ export interface Pace {
 /** One timing beyond the pace itself (from memory). */
 export const TIMING_SIGMA = 0.08;
 
-/**
- * Ridge regression towards the trade's pace: seconds = Σ trade seconds × factor + noise, factors Gaussian about 1 with a
- * covariance that lets one timing tell of the others. The posterior of Bayesian linear regression in closed form, which is
- * generalised ridge regression with that prior's precision as its penalty. O(timings × kinds²).
- */
-export function learnPace(timings: readonly Timing[]): Pace {
-  const n = PACE_KINDS.length;
-  const mean = new Float64Array(n).fill(1);
-  const cov = Float64Array.from(PRIOR_COVARIANCE);
-  const cx = new Float64Array(n);
-  let used = 0;
-  for (const t of timings) {
-    // A sitting is of a few kinds: only those are gone through.
-    const x = Object.entries(t.work)
-      .flatMap(([k, v]) => (v ? [[INDEX.get(k) ?? -1, v] as const] : []))
-      .filter(([i]) => i >= 0);
-    let expected = 0;
-    for (const [i, v] of x) expected += v * (mean[i] ?? 0);
-    if (!(expected > 0) || !(t.seconds > 0)) continue;
-    used++;
-    // One measurement at a time (Kalman's form of the same regression): no matrix is inverted.
-    for (let i = 0; i < n; i++) {
-      let sum = 0;
-      for (const [j, v] of x) sum += (cov[i * n + j] ?? 0) * v;
-      cx[i] = sum;
-    }
-    let variance = (t.sigma * t.seconds) ** 2 + 25;
-    for (const [i, v] of x) variance += v * (cx[i] ?? 0);
-    const error = t.seconds - expected;
-    for (let i = 0; i < n; i++) {
-      const gain = (cx[i] ?? 0) / variance;
-      mean[i] = (mean[i] ?? 0) + gain * error;
-      for (let j = 0; j < n; j++) cov[i * n + j] = (cov[i * n + j] ?? 0) - gain * (cx[j] ?? 0);
-    }
+/** How much items may differ from their reckoning in time, and how far a pace wanders in a month (from memory). */
+const ITEMS = [0.05, 0.1, 0.18];
+const MONTH_WALK = 0.015;
+const MONTH_DAYS = 30.44;
+/** Half of the reading's own seconds, beside what is relative. */
+const CLOCK = 5;
+
+const seconds = (work: Work): number => Object.values(work).reduce((s, v) => s + (v ?? 0), 0);
+/** What the seconds of some work rest on: the hand, its stages, its kinds of work, and the item as a whole. */
+function rowOf(work: Work, item: string | undefined): Row {
+  const stages = new Map<string, number>();
+  const own: [string, number][] = [];
+  for (const k of PACE_KINDS) {
+    const s = work[k] ?? 0;
+    if (s <= 0) continue;
+    stages.set(STAGE_OF[k], (stages.get(STAGE_OF[k]) ?? 0) + s);
+    own.push([`own:${k}`, s]);
   }
+  const all = own.reduce((sum, [, s]) => sum + s, 0);
+  return [
+    ["shared", all],
+    ...[...stages].map(([k, s]) => [`stage:${k}`, s] as const),
+    ...own,
+    ...(item === undefined ? [] : ([[`item:${item}`, all]] as const)),
+  ];
+}
+
+/**
+ * Pace as a Gaussian belief: seconds = Σ trade seconds × (1 + hand + stage + kind + item) + noise, each with the trade's own
+ * spread, so that one timing tells of the others; the hand wanders from month to month, and unless `heavy` is off a sitting far from
+ * what was believed (a pause that was not cut out) pulls little. Bayesian linear regression in Kalman's form. O(timings × effects²).
+ */
+export function learnPace(timings: readonly Timing[], heavy = true): Pace {
+  const list = timings
+    .filter((t) => seconds(t.work) > 0 && t.seconds > 0)
+    .sort((a, b) => (a.day ?? 0) - (b.day ?? 0));
+  // Where timings name their items, what is reckoned with is mostly another one, and her own items tell how much they differ.
+  const items = list.some((t) => t.item !== undefined);
+  const models = (items ? ITEMS : [0]).map((item) => ({ item, belief: believed(list, item, heavy) }));
+  const best = Math.max(...models.map((m) => m.belief.evidence));
+  const weights = models.map((m) => Math.exp(m.belief.evidence - best));
+  const sum = weights.reduce((a, b) => a + b, 0);
+  /** Mean and variance of the seconds beyond the trade's, over the models. */
+  const asked = (work: Work) => {
+    let mean = 0;
+    let square = 0;
+    models.forEach((m, i) => {
+      const w = (weights[i] ?? 0) / sum;
+      const got = m.belief.of(rowOf(work, undefined));
+      mean += w * got.mean;
+      square += w * (got.variance + (m.item * seconds(work)) ** 2 + got.mean ** 2);
+    });
+    return { mean, variance: Math.max(0, square - mean ** 2) };
+  };
   // A pace is never nothing, however odd a single timing was.
-  const factor = (kind: string) => Math.max(0.1, mean[INDEX.get(kind) ?? -1] ?? 1);
+  const factors = new Map(PACE_KINDS.map((k) => [k, Math.max(0.1, 1 + asked({ [k]: 1 }).mean)]));
+  const factor = (kind: PaceKind) => factors.get(kind) ?? 1;
   return {
-    timings: used,
+    timings: list.length,
     factor,
-    seconds: (work) => Object.entries(work).reduce((s, [k, v]) => s + (v ?? 0) * factor(k), 0),
-    sd: (work) => {
-      let sum = 0;
-      for (const [a, va] of Object.entries(work))
-        for (const [b, vb] of Object.entries(work))
-          sum += (va ?? 0) * (vb ?? 0) * (cov[(INDEX.get(a) ?? 0) * n + (INDEX.get(b) ?? 0)] ?? 0);
-      return Math.sqrt(Math.max(0, sum));
-    },
+    seconds: (work) => PACE_KINDS.reduce((s, k) => s + (work[k] ?? 0) * factor(k), 0),
+    sd: (work) => Math.sqrt(asked(work).variance),
   };
 }
-const INDEX: ReadonlyMap<string, number> = new Map(PACE_KINDS.map((k, i) => [k, i]));
-const PRIOR_COVARIANCE = PACE_KINDS.flatMap((a) => PACE_KINDS.map((b) => paceCovariance(a, b)));
+
+/** The belief after all timings, if items differ by so much. */
+function believed(list: readonly Timing[], item: number, heavy: boolean): Belief {
+  const belief = new Belief();
+  belief.begin("shared", PACE_PRIOR.shared ** 2);
+  for (const k of PACE_KINDS) {
+    belief.begin(`stage:${STAGE_OF[k]}`, PACE_PRIOR.stage ** 2);
+    belief.begin(`own:${k}`, PACE_PRIOR.own ** 2);
+  }
+  let day: number | undefined;
+  for (const t of list) {
+    const months = day === undefined || t.day === undefined ? 0 : (t.day - day) / MONTH_DAYS;
+    day = t.day ?? day;
+    belief.wander("shared", Math.max(0, months) * MONTH_WALK ** 2);
+    if (t.item !== undefined) belief.begin(`item:${t.item}`, item ** 2);
+    belief.see(
+      rowOf(t.work, t.item),
+      t.seconds - seconds(t.work),
+      (t.sigma * t.seconds) ** 2 + CLOCK ** 2,
+      heavy,
+    );
+  }
+  return belief;
+}
 
 export interface LearningCurve {
   /** Seconds of the first piece. */

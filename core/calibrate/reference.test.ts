@@ -81,7 +81,7 @@ describe("pace against ml-regression", () => {
     ],
   ];
   it.each(cases)("gives its factors: %s", (_, timings) => {
-    const pace = learnPace(timings);
+    const pace = learnPace(timings, false);
     const expected = ridge(timings);
     PACE_KINDS.forEach((k, i) => expect(pace.factor(k)).toBeCloseTo(expected[i] ?? NaN, 6));
   });
@@ -96,7 +96,7 @@ describe("pace against ml-regression", () => {
         sigma: 0.08,
       };
     });
-    const pace = learnPace(timings);
+    const pace = learnPace(timings, false);
     const expected = ridge(timings);
     PACE_KINDS.forEach((k, i) => expect(pace.factor(k)).toBeCloseTo(expected[i] ?? NaN, 6));
   });

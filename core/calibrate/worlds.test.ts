@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { learnHand, TENSION_SPREADS, type HandObservation } from ".";
+import { PACE_KINDS, STAGE_OF, type Work } from "../estimate";
+import { learnHand, learnPace, TENSION_SPREADS, TIMING_SIGMA, type HandObservation, type Timing } from ".";
 import { randomFrom } from "./simulated-makers";
 
 /** The 90 % range of a normal error. */
@@ -106,4 +107,93 @@ describe("90 % ranges of the yarn in a stitch, against makers whose truth is not
     expect((some ?? 1) / (none ?? 1)).toBeLessThan(0.4);
     expect((many ?? 1) / (some ?? 1)).toBeLessThan(0.5);
   });
+});
+
+interface TimeWorld {
+  readonly what: string;
+  readonly item: number;
+  readonly heavy?: boolean;
+  /** Share of sittings with a pause of 10 to 70 % that was not cut out. */
+  readonly pauses?: number;
+  readonly drift?: number;
+}
+const TIME_WORLDS: readonly TimeWorld[] = [
+  { what: "as modelled", item: 0.08 },
+  { what: "heavy tails", item: 0.08, heavy: true },
+  { what: "pauses in a fifth of the sittings", item: 0.05, pauses: 0.2 },
+  { what: "items that differ by 12 %", item: 0.12 },
+  { what: "a pace that drifts by 1.5 % a month", item: 0.05, drift: 0.015 },
+  { what: "all of it, mildly", item: 0.08, heavy: true, pauses: 0.1, drift: 0.007 },
+];
+const PIECE: Work = {
+  plain: 790,
+  tall: 40,
+  shaping: 60,
+  tiny: 320,
+  closing: 140,
+  rounds: 260,
+  sewing: 420,
+  filling: 150,
+  ends: 200,
+};
+const SITTINGS: readonly Work[] = [
+  { plain: 790, tall: 40, shaping: 60, tiny: 320, closing: 140, rounds: 260 },
+  { sewing: 1680 },
+  { plain: 1350, tiny: 480, rounds: 390 },
+  { filling: 1200 },
+  { ends: 1200 },
+];
+
+/** How often the minutes of an item that was never timed lie in their range. */
+function timeCover(w: TimeWorld, k: number): number {
+  const { next, normal } = randomFrom(77 + k);
+  const noise = () => {
+    const scale = w.heavy ? Math.sqrt((normal() ** 2 + normal() ** 2 + normal() ** 2) / 3) * Math.sqrt(3) : 1;
+    return (TIMING_SIGMA * normal()) / scale;
+  };
+  let inside = 0;
+  for (let i = 0; i < MAKERS; i++) {
+    const shared = 0.2 * normal();
+    const stages = new Map(PACE_KINDS.map((x) => [STAGE_OF[x], 0.12 * normal()]));
+    const own = new Map(PACE_KINDS.map((x) => [x, 0.12 * normal()]));
+    const items = [0, 1, 2, 3].map(() => w.item * normal());
+    let hand = (-(w.drift ?? 0) * MONTHS) / 2;
+    let day = 0;
+    const wander = (on: number) => {
+      const months = (on - day) / MONTH;
+      hand += w.drift ? w.drift * months : 0.015 * Math.sqrt(months) * normal();
+      day = on;
+    };
+    const real = (work: Work, item: number) =>
+      PACE_KINDS.reduce((s, x) => {
+        const factor =
+          1 + shared + hand + (items[item] ?? 0) + (stages.get(STAGE_OF[x]) ?? 0) + (own.get(x) ?? 0);
+        return s + (work[x] ?? 0) * Math.max(0.2, factor);
+      }, 0);
+    const seen: Timing[] = [];
+    for (let j = 0; j < k; j++) {
+      wander(((MONTHS * MONTH) / k) * (j + next() / 2));
+      const item = Math.floor(next() * 3);
+      const work = SITTINGS[j % SITTINGS.length] ?? {};
+      const pause = next() < (w.pauses ?? 0) ? 1.1 + 0.6 * next() : 1;
+      seen.push({
+        work,
+        seconds: real(work, item) * (1 + noise()) * pause,
+        sigma: TIMING_SIGMA,
+        item: String(item),
+        day,
+      });
+    }
+    wander(MONTHS * MONTH);
+    const pace = learnPace(seen);
+    inside += Number(Math.abs(real(PIECE, 3) - pace.seconds(PIECE)) <= Z * pace.sd(PIECE)) / MAKERS;
+  }
+  return inside;
+}
+
+describe("90 % ranges of the minutes, against makers whose truth is not the model's", () => {
+  for (const w of TIME_WORLDS)
+    it.each([0, 3, 8, 20])(`${w.what}: after %i timings another item's minutes lie inside`, (k) => {
+      expect(timeCover(w, k)).toBeGreaterThanOrEqual(0.82);
+    });
 });

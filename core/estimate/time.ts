@@ -14,7 +14,7 @@ import {
 import { priorSd } from "./pace-prior";
 import { DEFAULT_SEAM, oncePerStitch, type Held } from "./yarn";
 import { estimateWithin, withDays, type Estimate, type Reason } from "./value";
-import { PACE_KINDS, STAGE_OF, type PaceKind, type PaceUsed, type Work } from "./work";
+import { PACE_KINDS, type PaceKind, type PaceUsed, type Work } from "./work";
 
 /** What a stitch is timed as in an ordinary round. */
 const KIND_OF: Readonly<Record<StitchName, "plain" | "tall" | "chains">> = {

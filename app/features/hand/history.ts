@@ -42,6 +42,8 @@ function inOrder<M extends { id: string; madeOn: string; setAside: boolean }>(li
 const TOLD = 100;
 /** …by at most so many before each: older ones would weigh next to nothing, and a file may bring thousands. */
 const KNOWN = 250;
+/** Timings before each: a belief about many items is dearer than one about yarns. */
+const TIMED = 60;
 const before = <M>(sorted: readonly M[], i: number): readonly M[] => sorted.slice(Math.max(0, i - KNOWN), i);
 
 /** The newest measurements against the knowledge before each, oldest first: what calibration and outliers are judged by. */
@@ -90,7 +92,7 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
   const timings = inOrder(data.timings);
   timings.forEach((t, i) => {
     if (i < timings.length - TOLD) return;
-    const earlier = before(timings, i);
+    const earlier = timings.slice(Math.max(0, i - TIMED), i);
     const batch = batchOf(earlier);
     const pace = learnPace(paceTimings(earlier, t.madeOn, halfLife, batch));
     const work = inBatch(t.work, t.pieces, batch);

@@ -57,6 +57,7 @@ export interface DensityMeasure {
 }
 export interface TimingMeasure {
   readonly id: string;
+  readonly itemId?: string | undefined;
   readonly stage: Stage;
   readonly work: Work;
   readonly seconds: number;
@@ -125,6 +126,8 @@ export function paceTimings(
     .map((m) => ({
       work: scaled(m.work, factorOf(m.pieces)),
       seconds: m.seconds,
+      item: m.itemId,
+      day: dayOf(m.madeOn),
       sigma: Math.sqrt(aged(TIMING_SIGMA ** 2, daysBetween(m.madeOn, today), halfLife)),
     }));
 }

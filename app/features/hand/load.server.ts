@@ -80,6 +80,7 @@ export function handDataOf(
       .filter((t) => own(t.handId))
       .map((t) => ({
         id: t.id,
+        itemId: t.itemId,
         stage: t.stage,
         work: t.work as Work,
         seconds: t.seconds,
