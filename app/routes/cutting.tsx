@@ -189,7 +189,7 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
     from: TapeBall;
     targets: readonly TapeBall[];
   }>();
-  const { plans, share, cancel } = useCutting(d.lines, d.shades, options, pins);
+  const { plans, share, failed, cancel } = useCutting(d.lines, d.shades, options, pins);
   const pin = (yarnId: string, piece: string, ball: string) => {
     setMoving(undefined);
     setHistory((h) => [...h.slice(-30), new Map([...(h.at(-1) ?? EMPTY), [pieceKey(yarnId, piece), ball]])]);
@@ -323,6 +323,12 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
               {d.aside.length === 1 ? "it goes" : "they go"} before this run and{" "}
               {d.aside.length === 1 ? "has" : "have"} no cutting plan yet.
             </Small>
+          ) : null}
+          {failed ? (
+            <Note role="alert">
+              The plan could not be made. What you see is the last one; change an option, or take away a piece
+              that you held on a ball, and it is planned anew.
+            </Note>
           ) : null}
           {share !== undefined ? (
             <Row role="status">

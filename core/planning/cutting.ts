@@ -170,7 +170,7 @@ function fewest(
     best ? n >= bound.newBalls : n <= most;
     best ? n-- : n++
   ) {
-    if (input.goOn && !input.goOn(0, 1)) break;
+    if (input.goOn && !input.goOn(1, 1)) break;
     const plan = exactCutting(exact.input, n, { left: EXACT_STEPS });
     if (plan === "unknown") break;
     if (plan === "none") {

@@ -1,3 +1,4 @@
+import { WEIGH_SIGMA } from "@core/calibrate";
 import { planCutting, type CutBall, type CutPiece, type CuttingPlan } from "@core/planning";
 import type { LinePlannedWith } from "@db/schema";
 
@@ -47,7 +48,10 @@ export const MOST_LENGTHS = 20_000;
 export const lengthsOf = (lines: readonly CuttingLine[]): number =>
   lines.reduce((n, l) => n + l.quantity * l.lengths.reduce((m, x) => m + x.make, 0), 0);
 
-/** The lengths of one shade over a run: line, copy, which length, which of "make 2". */
+/**
+ * The lengths of one shade over a run: line, copy, which length, which of "make 2". Each is as long as one next piece may
+ * need: pieces scatter about their mean.
+ */
 export function piecesOf(lines: readonly CuttingLine[], yarnId: string, confidence: number): CutPiece[] {
   const z = zOf(confidence);
   return lines.flatMap((line, l) =>
@@ -59,7 +63,7 @@ export function piecesOf(lines: readonly CuttingLine[], yarnId: string, confiden
               id: `${l}-${copy}-${i}-${k}`,
               group: `${l}-${copy}`,
               label: `${line.label}: ${x.part}`,
-              mg: Math.max(1, Math.ceil(x.mg * Math.exp(z * x.sigma))),
+              mg: Math.max(1, Math.ceil(x.mg * Math.exp(z * Math.hypot(x.sigma, WEIGH_SIGMA)))),
               joinable: x.filled,
             })),
       ),

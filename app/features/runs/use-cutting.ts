@@ -9,7 +9,13 @@ export function useCutting(
   shades: readonly Shade[],
   options: CuttingOptions,
   pins: ReadonlyMap<string, string>,
-): { plans: readonly ShadePlan[] | undefined; share: number | undefined; cancel: () => void } {
+): {
+  plans: readonly ShadePlan[] | undefined;
+  share: number | undefined;
+  /** The planning broke off: nothing is under way, and what there was stands. */
+  failed: boolean;
+  cancel: () => void;
+} {
   const key = useMemo(
     () => JSON.stringify([options, [...pins], shades.map((s) => s.balls.map((b) => [b.id, b.mg]))]),
     [options, pins, shades],
@@ -17,6 +23,7 @@ export function useCutting(
   const [got, setGot] = useState<{ key: string; plans: readonly ShadePlan[] }>();
   const [share, setShare] = useState<number>();
   const [cancelled, setCancelled] = useState<string>();
+  const [failedAt, setFailedAt] = useState<string>();
   const worker = useRef<{ remote: Remote<CuttingApi>; stop: () => void }>(undefined);
   const end = () => {
     worker.current?.stop();
@@ -27,7 +34,7 @@ export function useCutting(
   useEffect(() => {
     input.current = { lines, shades, options, pins };
   });
-  const done = got?.key === key || cancelled === key;
+  const done = got?.key === key || cancelled === key || failedAt === key;
   useEffect(() => {
     if (done) return;
     let stale = false;
@@ -35,6 +42,15 @@ export function useCutting(
       end();
       const w = new Worker(new URL("../../workers/cutting.worker.ts", import.meta.url), { type: "module" });
       worker.current = { remote: wrap<CuttingApi>(w), stop: () => w.terminate() };
+      const fail = () => {
+        if (stale) return;
+        end();
+        setShare(undefined);
+        setFailedAt(key);
+      };
+      // A worker that ends answers nothing: without this "planning" would stand there for ever.
+      w.addEventListener("error", fail);
+      w.addEventListener("messageerror", fail);
       setShare(0);
       const i = input.current;
       void worker.current.remote
@@ -51,7 +67,8 @@ export function useCutting(
           if (stale) return;
           setGot({ key, plans });
           setShare(undefined);
-        });
+        })
+        .catch(fail);
     }, 30);
     return () => {
       stale = true;
@@ -63,5 +80,5 @@ export function useCutting(
     setShare(undefined);
     setCancelled(key);
   }, [key]);
-  return { plans: got?.plans, share: done ? undefined : share, cancel };
+  return { plans: got?.plans, share: done ? undefined : share, failed: failedAt === key, cancel };
 }
