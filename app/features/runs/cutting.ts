@@ -50,7 +50,7 @@ export const lengthsOf = (lines: readonly CuttingLine[]): number =>
 
 /**
  * The lengths of one shade over a run: line, copy, which length, which of "make 2". Each is as long as one next piece may
- * need: pieces scatter about their mean.
+ * need: pieces scatter about their mean. What is only measured off does not.
  */
 export function piecesOf(lines: readonly CuttingLine[], yarnId: string, confidence: number): CutPiece[] {
   const z = zOf(confidence);
@@ -63,7 +63,10 @@ export function piecesOf(lines: readonly CuttingLine[], yarnId: string, confiden
               id: `${l}-${copy}-${i}-${k}`,
               group: `${l}-${copy}`,
               label: `${line.label}: ${x.part}`,
-              mg: Math.max(1, Math.ceil(x.mg * Math.exp(z * Math.hypot(x.sigma, WEIGH_SIGMA)))),
+              mg: Math.max(
+                1,
+                Math.ceil(x.mg * Math.exp(z * (x.sigma > 0 ? Math.hypot(x.sigma, WEIGH_SIGMA) : 0))),
+              ),
               joinable: x.filled,
             })),
       ),
