@@ -60,7 +60,11 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
   const out: Reading[] = [];
   const add = (s: SaidWork | undefined) => {
     if (s)
-      out.push({ to: c.at, cost: COST.phrase + nounCost(c, s, start), piece: { kind: "work", said: s } });
+      out.push({
+        to: c.at,
+        cost: COST.phrase + nounCost(c, s, start) + starCost(c, start),
+        piece: { kind: "work", said: s },
+      });
   };
   add(said(c, x, true));
   // "sc inc repeat 6 times": one increase in single crochet, or a single crochet and an increase.
@@ -79,6 +83,16 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
     add(said(c, x, false));
   }
   return out;
+}
+
+/** "*2 sc, 1 inc* 6 times": the star closes what one before it opened, and is hardly a sign of times. */
+function starCost(c: Cursor, start: number): number {
+  let taken = false;
+  for (let i = start; i < c.at; i++) taken ||= c.tokens[i]?.text === "*";
+  if (!taken) return 0;
+  let before = 0;
+  for (let i = 0; i < start; i++) if (c.tokens[i]?.text === "*") before++;
+  return before % 2 === 1 ? COST.unclosed : 0;
 }
 
 /** "12 sts" without a place tells mostly what a round comes to. */
