@@ -14,8 +14,6 @@ export interface Spread {
   readonly group: number;
 }
 
-/** Tension (design §4). */
-export const TENSION_SPREAD: Spread = { hand: 0.15, group: 0.08 };
 /** Packing density: like tension, about its own prior of 20 % (design §4; the split is from memory). */
 export const DENSITY_SPREAD: Spread = { hand: 0.16, group: 0.12 };
 

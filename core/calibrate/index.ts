@@ -3,7 +3,6 @@ export {
   learn,
   aged,
   weighVariance,
-  TENSION_SPREAD,
   DENSITY_SPREAD,
   UNRAVEL_SIGMA,
   GAUGE_SIGMA,

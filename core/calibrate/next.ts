@@ -1,6 +1,8 @@
-import { learn, weighVariance, type Observation, type Spread } from "./hierarchy";
 import { Z90, type Work } from "../estimate";
+import type { HandObservation } from "./hand-model";
+import { weighVariance } from "./hierarchy";
 import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
+import { learnTension } from "./tension";
 
 /** A weight of yarn that is planned, by its group, what it costs, and the part that would be weighed to know it better. */
 export interface PlannedYarn {
@@ -11,8 +13,9 @@ export interface PlannedYarn {
   readonly partGrams?: number;
 }
 export interface PlannedWork {
-  /** The item it is for. */
+  /** The item it is for, as it is shown and as its timings name it. */
   readonly label: string;
+  readonly item?: string | undefined;
   readonly work: Work;
   /** The part of it that one sitting would time; left out, all of it. */
   readonly sitting?: Work;
@@ -37,22 +40,23 @@ const USUAL_STEP = 0.1;
 
 /**
  * Which single measurement would narrow the planned runs most: for each yarn the expected width of the 90 % range after one
- * more weigh-in of it, for each item after one more timing. A Gaussian's posterior variance does not depend on what is
- * measured, so the reduction is known before (D. V. Lindley, "On a measure of the information provided by an experiment",
+ * more weigh-in of it, for each item after one more timing, if it comes out as expected: a Gaussian's posterior variance does
+ * not depend on what is measured, and the weights of the spreads hardly move then (D. V. Lindley, "On a measure of the information provided by an experiment",
  * 1956, for the idea). Most useful first; what would change nothing is left out.
  */
 export function nextMeasurements(
   aim: Aim,
   yarns: readonly PlannedYarn[],
   works: readonly PlannedWork[],
-  observations: readonly Observation[],
-  spread: Spread,
+  observations: readonly HandObservation[],
   timings: readonly Timing[],
+  /** Days from the origin of the measurements. */
+  today?: number,
 ): NextMeasurement[] {
   const out: NextMeasurement[] = [];
   const weight = (y: PlannedYarn) => (aim === "cost" ? y.cost : aim === "yarn" ? y.grams : 0);
-  const yarnWidth = (list: readonly Observation[]) => {
-    const known = learn(list, spread);
+  const yarnWidth = (list: readonly HandObservation[]) => {
+    const known = learnTension(list, today);
     // Errors of one hand add up over its yarns: the ends of the ranges do.
     return yarns.reduce((s, y) => s + 2 * Z90 * known.of(y.group).sd * weight(y), 0);
   };
@@ -64,6 +68,8 @@ export function nextMeasurements(
     );
   };
   const yarnNow = yarnWidth(observations);
+  const tension = learnTension(observations, today);
+  const lineOf = new Map(observations.map((o) => [o.group, o.line]));
   for (const group of new Set(yarns.map((y) => y.group))) {
     const part = Math.max(...yarns.filter((y) => y.group === group).map((y) => y.partGrams ?? USUAL_PART));
     out.push({
@@ -72,7 +78,13 @@ export function nextMeasurements(
       now: yarnNow,
       then: yarnWidth([
         ...observations,
-        { group, logRatio: 0, variance: weighVariance(Math.max(0.1, part), USUAL_STEP) },
+        {
+          group,
+          line: lineOf.get(group),
+          day: today,
+          logRatio: tension.of(group).mean,
+          variance: weighVariance(Math.max(0.1, part), USUAL_STEP),
+        },
       ]),
     });
   }
@@ -86,7 +98,13 @@ export function nextMeasurements(
       now: workNow,
       then: workWidth([
         ...timings,
-        { work: sitting, seconds: Math.max(1, pace.seconds(sitting)), sigma: TIMING_SIGMA },
+        {
+          work: sitting,
+          seconds: Math.max(1, pace.seconds(sitting)),
+          sigma: TIMING_SIGMA,
+          item: w.item,
+          day: today,
+        },
       ]),
     });
   }

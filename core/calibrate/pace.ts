@@ -27,6 +27,8 @@ export const TIMING_SIGMA = 0.08;
 const ITEMS = [0.05, 0.1, 0.18];
 const MONTH_WALK = 0.015;
 const MONTH_DAYS = 30.44;
+/** A pace that wanders is told by the newest timings; a file may bring thousands. */
+const NEWEST = 300;
 /** Half of the reading's own seconds, beside what is relative. */
 const CLOCK = 5;
 
@@ -58,7 +60,8 @@ function rowOf(work: Work, item: string | undefined): Row {
 export function learnPace(timings: readonly Timing[], heavy = true): Pace {
   const list = timings
     .filter((t) => seconds(t.work) > 0 && t.seconds > 0)
-    .sort((a, b) => (a.day ?? 0) - (b.day ?? 0));
+    .sort((a, b) => (a.day ?? 0) - (b.day ?? 0))
+    .slice(-NEWEST);
   // Where timings name their items, what is reckoned with is mostly another one, and her own items tell how much they differ.
   const items = list.some((t) => t.item !== undefined);
   const models = (items ? ITEMS : [0]).map((item) => ({ item, belief: believed(list, item, heavy) }));

@@ -1,13 +1,8 @@
 import { PACE_KINDS, STAGE_OF, Z90, type Work } from "../estimate";
 import { batchFactor, BATCH_PRIOR, lapFactor, LAP_SIGMA, learnBatch } from "./batch";
-import {
-  DENSITY_SPREAD,
-  learn,
-  TENSION_SPREAD,
-  weighVariance,
-  WEIGH_SIGMA,
-  type Observation,
-} from "./hierarchy";
+import { DENSITY_SPREAD, learn, weighVariance, WEIGH_SIGMA } from "./hierarchy";
+import { learnHand, type HandObservation } from "./hand-model";
+import { TENSION_SPREADS } from "./tension";
 import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
 
 /** Uniform numbers from a seed (mulberry32, T. Ettinger, public domain; from memory) and normal ones by Box and Muller. */
@@ -31,10 +26,12 @@ export interface SimulatedTable {
   readonly packed: { readonly cover: number };
 }
 
-/** Seconds of a small keychain by kind, and of the pieces that are timed. */
 /** What a sitting differs by as a whole, beyond its laps. */
 const SITTING_SIGMA = 0.04;
 const RUN = 40;
+/** The yarn and the item that are weighed. */
+const ASKED = { group: "a", item: "keychain" };
+/** Seconds of a small keychain by kind, and of the pieces that are timed. */
 const PIECE: Work = {
   plain: 790,
   tall: 40,
@@ -73,19 +70,20 @@ export function simulate(makers: number, seed: number): SimulatedTable {
   const runIn: boolean[] = [];
   for (let i = 0; i < makers; i++) {
     // Tension: one hand, three yarns; three parts of the first are weighed.
-    const hand = TENSION_SPREAD.hand * normal();
-    const yarn = hand + TENSION_SPREAD.group * normal();
-    const none = learn([], TENSION_SPREAD).of("a");
+    const hand = TENSION_SPREADS.hand * normal();
+    const yarn =
+      hand + Math.hypot(TENSION_SPREADS.line, TENSION_SPREADS.group, TENSION_SPREADS.item) * normal();
+    const none = learnHand([], TENSION_SPREADS).of(ASKED);
     yarnBefore.push(inside(yarn, none.mean, none.sd));
     const step = next() < 0.5 ? 0.1 : 1;
     const parts = step === 1 ? 6 : 1;
-    const seen: Observation[] = Array.from({ length: 3 }, () => {
+    const seen: HandObservation[] = Array.from({ length: 3 }, () => {
       const expected = (4 + 8 * next()) * parts;
       const real = expected * Math.exp(yarn + WEIGH_SIGMA * normal());
       const shown = Math.max(step, Math.round(real / step) * step);
-      return { group: "a", logRatio: Math.log(shown / expected), variance: weighVariance(shown, step) };
+      return { ...ASKED, logRatio: Math.log(shown / expected), variance: weighVariance(shown, step) };
     });
-    const known = learn(seen, TENSION_SPREAD).of("a");
+    const known = learnHand(seen, TENSION_SPREADS).of(ASKED);
     weighedError.push(Math.abs(Math.exp(known.mean - yarn) - 1));
     weighedIn.push(inside(yarn, known.mean, known.sd));
     // Packing.

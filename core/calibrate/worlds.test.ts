@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { PACE_KINDS, STAGE_OF, type Work } from "../estimate";
+import { PACE_KINDS, priorSd, STAGE_OF, type Work } from "../estimate";
 import { learnHand, learnPace, TENSION_SPREADS, TIMING_SIGMA, type HandObservation, type Timing } from ".";
 import { randomFrom } from "./simulated-makers";
 
@@ -192,6 +192,8 @@ function timeCover(w: TimeWorld, k: number): number {
 }
 
 describe("90 % ranges of the minutes, against makers whose truth is not the model's", () => {
+  it("before any timing are those that an estimate gives without a hand", () =>
+    expect(learnPace([]).sd(PIECE)).toBeCloseTo(priorSd(PIECE), 9));
   for (const w of TIME_WORLDS)
     it.each([0, 3, 8, 20])(`${w.what}: after %i timings another item's minutes lie inside`, (k) => {
       expect(timeCover(w, k)).toBeGreaterThanOrEqual(0.82);

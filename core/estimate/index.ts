@@ -10,7 +10,7 @@ export {
   type SlotYarn,
 } from "./yarn";
 export { compareYarns, RING_SIZES, type Compared } from "./compare";
-export { paceCovariance, PACE_PRIOR, priorSd } from "./pace-prior";
+export { PACE_PRIOR, priorSd } from "./pace-prior";
 export { leaksOf, type Leak } from "./conserve";
 export { tinyFactor, TRADE_PACE } from "./time";
 export {

@@ -4,7 +4,7 @@ import { PACE_KINDS, STAGE_OF, type PaceKind, type Work } from "./work";
 export const PACE_PRIOR = { shared: 0.2, stage: 0.12, own: 0.12 } as const;
 
 /** Covariance of two kinds' factors before anything was timed: crochet and finishing are one maker's. */
-export const paceCovariance = (a: PaceKind, b: PaceKind): number =>
+const paceCovariance = (a: PaceKind, b: PaceKind): number =>
   PACE_PRIOR.shared ** 2 +
   (STAGE_OF[a] === STAGE_OF[b] ? PACE_PRIOR.stage ** 2 : 0) +
   (a === b ? PACE_PRIOR.own ** 2 : 0);

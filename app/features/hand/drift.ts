@@ -1,6 +1,6 @@
 import { driftOf, TIMING_SIGMA, WEIGH_SIGMA, type Drift, type Residual } from "@core/calibrate";
 import { Z90 } from "@core/estimate";
-import { groupOf, inBatch, type HandData, type HandKnowledge } from "./learning";
+import { dayOf, groupOf, inBatch, type HandData, type HandKnowledge } from "./learning";
 
 export interface DriftPoint {
   readonly id: string;
@@ -27,7 +27,6 @@ export interface DriftView {
 /** A drift is claimed only where chance alone would show it once in a hundred times: two lines are looked at each visit. */
 const SURE = 2.576;
 const DAY = 86_400_000;
-const dayOf = (iso: string): number => Date.parse(`${iso}T00:00:00Z`) / DAY;
 
 /** Whether a hand has changed over the months: everything it made against what is known of it now, yarn and time apart. */
 export function driftsOf(data: HandData, known: HandKnowledge): DriftView[] {

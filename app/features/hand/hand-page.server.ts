@@ -2,7 +2,7 @@ import type { Measured } from "./load.server";
 import { listItems } from "@db/queries/items";
 import { listYarns, type Yarn } from "@db/queries/materials";
 import type { RunWithLines } from "@db/queries/runs";
-import { learningCurve, nextMeasurements, TENSION_SPREAD, type Aim } from "@core/calibrate";
+import { learningCurve, nextMeasurements, type Aim } from "@core/calibrate";
 import {
   addWork,
   PACE_KINDS,
@@ -21,6 +21,7 @@ import { todayOf, type Opened } from "../../server/scope.server";
 import { driftsOf } from "./drift";
 import { coverage, narrowing, toldInOrder } from "./history";
 import {
+  dayOf,
   groupOf,
   knowledgeOf,
   paceTimings,
@@ -254,6 +255,7 @@ function measureNext(aim: Aim, p: Planned) {
     return [
       {
         label: x.entry.item.name,
+        item: id,
         itemId: id,
         stage,
         work: addWork({}, one, pieces),
@@ -267,8 +269,8 @@ function measureNext(aim: Aim, p: Planned) {
     yarns,
     works,
     tensionObservations(p.data.tension, p.today, p.half),
-    TENSION_SPREAD,
     paceTimings(p.data.timings, p.today, p.half, p.known.batch),
+    dayOf(p.today),
   );
   return list.slice(0, 4).flatMap((m) => {
     const gain = { kind: m.kind, key: `${m.kind}${m.of}`, now: m.now, then: m.then };
