@@ -23,7 +23,8 @@ export abstract class HeadingsReader extends PartsReader {
       from: line.from,
     };
     const word = heading.name.toLowerCase().split(" ")[0] ?? "";
-    if (rest.length > 0 && SETUP.test(word)) {
+    // "Base: ch 6" sets up; "Base: 8 sc in a ring" is worked, and its stitches are counted.
+    if (rest.length > 0 && SETUP.test(word) && !this.fabricIn(rest)) {
       this.closeRound();
       this.setup.push(...rest);
       this.setupLine = line.number;

@@ -53,6 +53,8 @@ class Expander {
   private numbered(number: number, line: number, at: Span): boolean {
     while (this.expected !== undefined && this.expected < number && this.raw.steps.includes(this.expected))
       this.expected++;
+    // "Start: 6 sc in a ring" and then round 2: the start was the first.
+    if (this.expected === 1 && number === 2 && this.seen.has(0)) this.expected = 2;
     const earlier = this.seen.get(number);
     if (earlier !== undefined) this.to.report(at, { code: "round-twice", number, line: earlier }, "error");
     else if (this.expected !== undefined && number > this.expected)
@@ -91,7 +93,7 @@ class Expander {
     this.out.push({
       round: {
         raw,
-        candidates: candidates,
+        candidates,
         lastOfLine,
         copied,
         number: counter,

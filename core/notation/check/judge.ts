@@ -149,9 +149,9 @@ function judgeOne(
         outcome.leftSaid === undefined || outcome.leftSaid === available - used || leftAlong
           ? [undefined, 0]
           : ["left", FAULT.second];
-    // A short row that turns and says how many it has is worked so on purpose.
     // "Ch 10, sc 9 (9)": the chain that turns is passed by, though nobody says so.
     else if (left && outcome.foundation > 0 && available - used === 1) price = 0;
+    // A short row that turns and says how many it has is worked so on purpose.
     else if (left) [fault, price] = outcome.turned ? [undefined, FAULT.left / 3] : ["left", FAULT.left];
     else if (outcome.misfit && !over) [fault, price] = ["misfit", FAULT.slip + off(outcome.misfit.over)];
     else [fault, price] = [writtenWrong ? "both" : "used", FAULT.slip + off(used - available)];

@@ -108,3 +108,20 @@ describe("lines weighed together", () => {
     ]);
   });
 });
+
+describe("a start above the first round", () => {
+  const counts = (text: string) => {
+    const p = checkPattern(text);
+    return [p.parts.map((x) => x.rounds.map((r) => r.count)), p.problems.map((x) => x.code)];
+  };
+  it("that makes stitches is a round, whether numbers go on from one or from two", () => {
+    expect(counts("Pot\nFoundation: 8 sc in mr [8]\n1: 2 sc in each [16]")).toEqual([[[8, 16]], []]);
+    expect(counts("Pot\nStart: 6 sc in mr (6)\nRnd 2: inc x6 (12)")).toEqual([[[6, 12]], []]);
+  });
+  it("that makes none is a set-up", () =>
+    expect(
+      counts("Mat\nFoundation: ch 12\nRow 1: sc in 2nd ch from hook and in each ch across (11)"),
+    ).toEqual([[[11]], []]));
+  it("under a name of its own is a part: its stitches are never lost", () =>
+    expect(counts("Base: 8 sc in mr [8]\n1: 2 sc in each [16]")[0]).toEqual([[8], [16]]));
+});

@@ -293,7 +293,7 @@ export const layers: Phrase = {
 /** "…, being careful not to twist, join": how to hold it. */
 export const care: Phrase = {
   name: "care",
-  starts: words("being taking making careful taking"),
+  starts: words("being taking making careful"),
   read(c) {
     if (!/^(careful|care|sure)$/.test(c.text(c.is("careful") ? 0 : 1))) return NONE;
     c.at++;
