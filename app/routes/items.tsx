@@ -15,6 +15,7 @@ import { ListFigure, Range } from "../ui/figure";
 import { printMeasure, useReading } from "../ui/reading";
 import { SwingTag } from "../ui/swing-tag";
 import type { Measure } from "@core/estimate";
+import { paysHour } from "@core/costing";
 
 export const meta: Route.MetaFunction = () => [{ title: "Items · Lapka" }];
 
@@ -23,7 +24,6 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const { items, unreckoned, surroundings: s } = await loadAnalysedItems(scope, workshop);
   const yarns = new Map(s.yarns.map((y) => [y.id, y]));
   return {
-    wage: workshop.wagePerHour,
     unreckoned,
     items: items.map(({ entry, analysis }) => {
       const { piece } = analysis;
@@ -53,6 +53,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         costEnds: [analysis.cost.low, analysis.cost.high] as const,
         price: analysis.price,
         perHour: analysis.earning.perHour,
+        paysHour: paysHour(analysis.earning),
         perHourEnds: [analysis.earning.perHourLow, analysis.earning.perHourHigh] as const,
       };
     }),
@@ -155,7 +156,7 @@ export default function Items({ loaderData }: Route.ComponentProps) {
         i.perHour === undefined ? (
           "—"
         ) : (
-          <span className={i.perHour < loaderData.wage ? "low" : undefined}>
+          <span className={i.paysHour ? undefined : "low"}>
             {figure(i, "hour", i.perHour, "minor", i.perHourEnds)}
           </span>
         ),

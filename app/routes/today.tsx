@@ -2,6 +2,7 @@ import { ArrowRight } from "lucide-react";
 import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/today";
+import { paysHour } from "@core/costing";
 import { countItems } from "@db/queries/items";
 import { loadCupboard } from "../features/materials/load.server";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
@@ -109,7 +110,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     .filter(
       (x) =>
         x.analysis.earning.perHour !== undefined &&
-        x.analysis.earning.perHour < workshop.wagePerHour &&
+        !paysHour(x.analysis.earning) &&
         x.entry.item.price !== null,
     )
     .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));

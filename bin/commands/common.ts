@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { parseArgs } from "node:util";
 
 /** Wrong use of the command: said on stderr with the way out, exit 2. */
 export class Misuse extends Error {}
@@ -35,4 +36,16 @@ export function positive(name: string, value: string | undefined): number {
   if (value === undefined || value.trim() === "" || !Number.isFinite(n) || n <= 0)
     throw new Misuse(`--${name} must be a number above 0${value === undefined ? "" : `, not “${value}”`}`);
   return n;
+}
+
+/** A command that takes one file and may answer as JSON. */
+export function oneFile(command: string, args: string[]): { file: string; asJson: boolean } {
+  const { values, positionals } = parseArgs({
+    args,
+    allowPositionals: true,
+    options: { json: { type: "boolean" } },
+  });
+  const [file] = positionals;
+  if (file === undefined || positionals.length !== 1) throw new Misuse(`${command} takes one file`);
+  return { file, asJson: values.json ?? false };
 }

@@ -1,7 +1,6 @@
-import { parseArgs } from "node:util";
 import { z } from "zod";
 import { newBallId, planCutting, type BallState, type CutBall, type CutPiece } from "../../core/planning";
-import { json, Misuse, print } from "./common";
+import { json, oneFile, print } from "./common";
 import { readInput } from "./input";
 
 const mg = z
@@ -53,13 +52,8 @@ function asked({ lotRule, balls, pieces, newBallMg }: Input): { balls: CutBall[]
 
 /** `lapka cut FILE|- --json`: lengths of one shade into balls, fewest new balls first. */
 export function run(args: string[]): number {
-  const { values, positionals } = parseArgs({
-    args,
-    allowPositionals: true,
-    options: { json: { type: "boolean" } },
-  });
-  if (positionals.length !== 1) throw new Misuse("cut takes one file");
-  const input = readInput(positionals[0], INPUT);
+  const { file, asJson } = oneFile("cut", args);
+  const input = readInput(file, INPUT);
   const plan = planCutting({
     ...asked(input),
     newBallMg: input.newBallMg,
@@ -82,7 +76,7 @@ export function run(args: string[]): number {
     deadMg: plan.dead,
     tooLong: plan.tooLong,
   };
-  if (values.json) json(result);
+  if (asJson) json(result);
   else {
     print(
       `${result.newBalls} new balls; no plan needs fewer than ${result.lowerBound} (${plan.bound.because}).`,

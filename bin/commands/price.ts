@@ -1,4 +1,3 @@
-import { parseArgs } from "node:util";
 import { z } from "zod";
 import {
   costPerSold,
@@ -9,7 +8,7 @@ import {
   type Channel,
   type Making,
 } from "../../core/costing";
-import { json, Misuse, print, rounded } from "./common";
+import { json, oneFile, print, rounded } from "./common";
 import { readInput } from "./input";
 
 const money = z.number("is a number of minor units (cents)").min(0, "is 0 or more");
@@ -39,17 +38,10 @@ const INPUT = z.object({
       stallFee: money.default(0),
       expectedPieces: many.default(1),
       tax: z
-        .object({ rate: share, included: z.boolean("is true or false").default(true) })
-        .default({ rate: 0, included: true }),
+        .object({ rate: share.default(0), included: z.boolean("is true or false").default(true) })
+        .prefault({}),
     })
-    .default({
-      percentFees: [],
-      fixedPerSale: 0,
-      piecesPerSale: 1,
-      stallFee: 0,
-      expectedPieces: 1,
-      tax: { rate: 0, included: true },
-    }),
+    .prefault({}),
   margin: z
     .number("is a share")
     .min(0, "is 0 or more")
@@ -83,13 +75,8 @@ function leaving(cost: number, channel: Channel, margin: number): number | null 
 
 /** `lapka price FILE|- --json`: what a piece costs to sell, the price that pays it, and what a price leaves. Minor units. */
 export function run(args: string[]): number {
-  const { values, positionals } = parseArgs({
-    args,
-    allowPositionals: true,
-    options: { json: { type: "boolean" } },
-  });
-  if (positionals.length !== 1) throw new Misuse("price takes one file");
-  const { channel, margin, pricePoints, price, secondsBring, ...rest } = readInput(positionals[0], INPUT);
+  const { file, asJson } = oneFile("price", args);
+  const { channel, margin, pricePoints, price, secondsBring, ...rest } = readInput(file, INPUT);
   const making: Making = { ...rest, ...(secondsBring === undefined ? {} : { secondsBring }) };
   const cost = costPerSold(making);
   const breakEven = leaving(cost, channel, 0);
@@ -115,7 +102,7 @@ export function run(args: string[]): number {
         }
       : null,
   };
-  if (values.json) json(result);
+  if (asJson) json(result);
   else {
     const say = (n: number | null | undefined) =>
       n === null || n === undefined ? "–" : rounded(n / 100, 2).toFixed(2);

@@ -192,6 +192,13 @@ export interface Earning {
   readonly marginBp: number;
 }
 
+/**
+ * Does the price pay her hour? Held against the whole cost to the cent: an hour's figure is rounded, and would now and then say
+ * otherwise. False where no time is known.
+ */
+export const paysHour = (e: Pick<Earning, "perHour" | "profit">): boolean =>
+  e.perHour !== undefined && e.profit >= 0;
+
 /** What a price leaves: the market price worked backwards to what an hour earns, with the range of materials and time. */
 export function earningAt(
   price: Minor,

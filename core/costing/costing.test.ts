@@ -1,7 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { minor } from "../units";
-import { costOf, earningAt, MarginTooLarge, priceFor, shareOut, type ChannelFees, type CostLine } from ".";
+import {
+  costOf,
+  earningAt,
+  MarginTooLarge,
+  paysHour,
+  priceFor,
+  shareOut,
+  type ChannelFees,
+  type CostLine,
+} from ".";
 
 const words = { hours: "1 h", wage: "€12", overhead: "€2" };
 const line = (exact: number): CostLine => ({ kind: "yarn", label: "yarn", exact, how: "" });
@@ -184,4 +193,27 @@ describe("how sure a cost is", () => {
     expect(slow.perHourLow).toBe(Math.round(5400 - Math.hypot(5400 - (600 * 3600) / 440, 270)));
     expect(slow.perHourHigh).toBe(Math.round(5400 + Math.hypot(600, 270)));
   });
+});
+
+describe("does the price pay her hour", () => {
+  it("is told by the whole cost to the cent, never by the rounded hour", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 4000 }),
+        fc.integer({ min: 60, max: 9000 }),
+        fc.integer({ min: 0, max: 2500 }),
+        (material, seconds, wage) => {
+          const labour = { seconds, wagePerHour: minor(wage), overheadPerHour: minor(0) };
+          const cost = costOf([line(material)], labour, words);
+          const fees = { label: "x", percentBp: 650, fixed: minor(20) };
+          const { exact } = priceFor(cost, fees, 0, []);
+          expect(paysHour(earningAt(exact, cost, fees, labour))).toBe(true);
+          expect(paysHour(earningAt(minor(exact - 3), cost, fees, labour))).toBe(false);
+        },
+      ),
+      { seed: 21 },
+    );
+  });
+  it("is no where no time is known", () =>
+    expect(paysHour({ perHour: undefined, profit: minor(5) })).toBe(false));
 });

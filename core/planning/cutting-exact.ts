@@ -150,7 +150,7 @@ class Search {
 }
 
 /** All lengths on the balls, exactly; undefined when there is no way or when the steps ran out, which is told by `gaveUp`. */
-export function packed(
+function packed(
   { mg, counts }: Lengths,
   balls: readonly number[],
   effort: Effort,

@@ -6,6 +6,7 @@ import type { Fitted } from "./cutting-fit";
 export function exactInput(
   { balls, newBallMg }: CuttingInput,
   groups: readonly Group[],
+  freshId: (n: number) => string,
 ): { input: ExactInput; cutsOf: (plan: ExactPlan) => Fitted["cuts"] } {
   const lengths = [...new Set(groups.flatMap((g) => g.pieces.map((p) => p.mg)))].sort((a, b) => b - a);
   const index = new Map(lengths.map((mg, i) => [mg, i]));
@@ -48,7 +49,7 @@ export function exactInput(
       cut(taken, lot.balls, (ball) => lots[l]?.[ball]?.id ?? "");
     });
     const used = plan.fresh.filter((b) => b.some((n) => n > 0));
-    cut(left.flat(), used, (ball) => `new-${ball + 1}`);
+    cut(left.flat(), used, (ball) => freshId(ball + 1));
     return cuts;
   };
   return { input, cutsOf };

@@ -164,7 +164,7 @@ function fewest(
   let best = found;
   const most = groups.reduce((n, g) => n + g.pieces.length, 0);
   if (best && best.newBalls <= bound.newBalls) return { best, bound };
-  const exact = exactInput(input, groups);
+  const exact = exactInput(input, groups, newBallId);
   for (
     let n = best ? best.newBalls - 1 : bound.newBalls;
     best ? n >= bound.newBalls : n <= most;

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { scaleLinear } from "d3-scale";
 import styled from "styled-components";
-import type { ChannelFees } from "@core/costing";
+import { paysHour, type ChannelFees } from "@core/costing";
 import { printMoney, type Minor } from "@core/units";
 import { Field, Input, Select } from "../../ui/field";
 import { Range, ReasonFigure } from "../../ui/figure";
@@ -45,8 +45,7 @@ export const PricePanel = memo(function PricePanel({
   const r = useReading();
   const { earning, pricing, cost } = analysis;
   const perHour = earning.perHour;
-  // Held against the whole cost to the cent: an hour's figure is rounded and would now and then say otherwise.
-  const pays = perHour !== undefined && earning.profit >= 0;
+  const pays = paysHour(earning);
   return (
     <Sheet aria-labelledby="price-title">
       <SheetHead>
