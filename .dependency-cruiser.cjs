@@ -1,6 +1,7 @@
 // The house (docs: design, "one street, one direction"): each folder imports only from those above it.
 const street = [
   "units",
+  "page",
   "notation",
   "fabric",
   "estimate",

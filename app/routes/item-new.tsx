@@ -6,6 +6,8 @@ import type { Route } from "./+types/item-new";
 import { createItem } from "@db/queries/items";
 import { listNotions, listYarns } from "@db/queries/materials";
 import { MAIN_SLOT } from "@core/notation";
+import { BringPattern } from "../features/items/bring/bring-pattern";
+import { nameFromFile, putText } from "../features/items/bring/put-text";
 import { feesOf, loadSurroundings } from "../features/items/load.server";
 import { reckon } from "../features/items/reckon.server";
 import { proposedFrom, slotsOf } from "../features/items/from-head";
@@ -89,7 +91,8 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
   const [form, fields] = useForm({
     lastResult: taken(actionData),
     onValidate: ({ formData }) => parseWithZod(formData, { schema }),
-    shouldValidate: "onBlur",
+    // Not when she leaves the name for a file: a message that comes up under the pointer moves what it presses.
+    shouldValidate: "onSubmit",
     shouldRevalidate: "onInput",
     defaultValue: { kind: "keychain", name: "", pattern: "" },
   });
@@ -108,6 +111,16 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
               autoFocus
             />
             <SelectField field={fields.kind} label="Kind" options={ITEM_KINDS} />
+            <BringPattern
+              hasText={() => areaOf(fields.pattern.id)?.value.trim() !== ""}
+              onText={(text, how, file) => {
+                const name = document.getElementById(fields.name.id);
+                if (name instanceof HTMLInputElement && name.value.trim() === "")
+                  putText(name, nameFromFile(file), "replace");
+                const area = areaOf(fields.pattern.id);
+                if (area) putText(area, text, how);
+              }}
+            />
             <Field
               label="Written pattern"
               name={fields.pattern.name}
@@ -138,3 +151,9 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
     </Page>
   );
 }
+
+/** The pattern's own field: it keeps its text itself, so that what is typed is never taken over by a render. */
+const areaOf = (id: string): HTMLTextAreaElement | undefined => {
+  const found = document.getElementById(id);
+  return found instanceof HTMLTextAreaElement ? found : undefined;
+};

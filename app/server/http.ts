@@ -9,6 +9,7 @@ import type { Logger } from "pino";
 import type { ServerBuild } from "react-router";
 import { isDatabaseAway, type Database } from "../../db/connect";
 import { toldOf } from "./log";
+import { recogniseFiles } from "./recognise";
 
 export type BuildModule = ServerBuild;
 
@@ -189,6 +190,7 @@ export function createApp({ build, db, log, assets, token }: AppOptions): Expres
   app.use(compression());
   app.use("/assets", express.static(path.join(assets, "assets"), { immutable: true, maxAge: "1y" }));
   app.use(express.static(assets, { maxAge: "1h", index: false }));
+  app.use(recogniseFiles());
   if (token) app.use(onlyWithToken(token));
   app.use(guardRequests, deadline, statusOfAway);
   app.use((_req, res, next) => {

@@ -1,7 +1,8 @@
 import { Link, type LinkProps } from "react-router";
 import styled, { css } from "styled-components";
 
-const pressed = css`
+/** How a button looks, for those that are made by others. */
+export const pressed = css`
   display: inline-flex;
   align-items: center;
   justify-content: center;

@@ -10,16 +10,19 @@ export function Modal({
   open,
   onClose,
   children,
+  wide = false,
 }: {
   title: string;
   open: boolean;
   onClose: () => void;
   children: ReactNode;
+  /** For two things side by side. */
+  wide?: boolean;
 }) {
   return (
     <Overlay isOpen={open} onOpenChange={(is) => !is && onClose()} isDismissable={false}>
       <AriaModal>
-        <Box>
+        <Box $wide={wide}>
           <Head>
             <Heading slot="title">{title}</Heading>
             <Button type="button" $quiet aria-label="Close" onClick={onClose}>
@@ -43,8 +46,8 @@ const Overlay = styled(ModalOverlay)`
   padding: 6vh 12px 12px;
   overflow: auto;
 `;
-const Box = styled(Dialog)`
-  width: min(620px, calc(100vw - 24px));
+const Box = styled(Dialog)<{ $wide: boolean }>`
+  width: min(${(p) => (p.$wide ? 1240 : 620)}px, calc(100vw - 24px));
   background: var(--sheet);
   border: 1px solid var(--edge);
   border-radius: 6px;

@@ -1,0 +1,26 @@
+import { expose } from "comlink";
+import { NotReadable, type FileKind } from "../features/items/bring/kinds";
+import { textOfMarkdown } from "../features/items/bring/markdown";
+import { decodeText } from "../features/items/bring/plain";
+
+/** Files are read away from the page: a file made to hurt takes its worker with it, not what she typed. */
+const api = {
+  text: async (
+    kind: Extract<FileKind, "text" | "markdown" | "word">,
+    bytes: ArrayBuffer,
+  ): Promise<{ ok: true; text: string } | { ok: false; why: string }> => {
+    try {
+      if (kind === "word") {
+        const { textOfWord } = await import("../features/items/bring/word");
+        return { ok: true, text: await textOfWord(bytes) };
+      }
+      const text = decodeText(new Uint8Array(bytes));
+      return { ok: true, text: kind === "markdown" ? textOfMarkdown(text) : text };
+    } catch (error) {
+      if (error instanceof NotReadable) return { ok: false, why: error.why };
+      return { ok: false, why: "This file could not be read. Open it, copy its text and paste it below." };
+    }
+  },
+};
+export type BringApi = typeof api;
+expose(api);
