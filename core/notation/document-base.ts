@@ -1,3 +1,4 @@
+import { told, withWords, type Told } from "./answers";
 import { Cursor } from "./cursor";
 import type { RoundLabel } from "./labels";
 import { readColourNames } from "./document/colour-names";
@@ -209,9 +210,10 @@ export abstract class DocumentBase {
     protected readonly plain: string,
     protected readonly terms: Terms,
     protected readonly memory: RoundMemory = new RoundMemory(),
+    protected readonly answered: Pick<Told, "words" | "headings"> = told(plain, [], []),
   ) {
     this.textLines = linesOf(plain);
-    this.legend = readLegend(plain, this.textLines, source, terms);
+    this.legend = withWords(readLegend(plain, this.textLines, source, terms), answered.words, terms);
     this.colours = readColourNames(plain, this.textLines, source);
     if (this.legend.size > 0 || this.colours.size > 0) this.known = this.letters = this.legendKey();
   }

@@ -1,5 +1,6 @@
 import { readColourChange, readShade } from "./colours";
-import { headingOf } from "./document/heading";
+import { headingOf, type HeadingReading } from "./document/heading";
+import { LINE } from "./document/costs";
 import { labelReadings } from "./document/label";
 import { plan, type Decision, type Seen } from "./document/plan";
 import { readAliases } from "./aliases";
@@ -131,6 +132,8 @@ export class DocumentReader extends LooseReader {
   protected see(unit: Unit): Seen {
     const { tokens } = unit;
     const c = this.cursor(tokens);
+    if (unit.atStart && this.answered.headings.has(unit.line.number))
+      return { ...NOTHING_SEEN, labels: [], heading: this.namedByAnswer(unit), atStart: true };
     const labels = labelReadings(c, unit.atStart || tokens[0]?.kind === "number").map((r) => {
       const rest = tokens.slice(r.to);
       const work =
@@ -176,6 +179,28 @@ export class DocumentReader extends LooseReader {
       worked: heading !== undefined && heading.rest.length > 0 && this.hasCountedWork(heading.rest),
       atStart,
     };
+  }
+
+  /** She said that this line names a part: it does, whatever its words. */
+  protected namedByAnswer({ tokens, line }: Unit): HeadingReading {
+    const found = headingOf(
+      {
+        line,
+        tokens,
+        atStart: true,
+        bullet: false,
+        indented: false,
+        marked: true,
+        spaced: true,
+        table: false,
+      },
+      this.cursor(tokens),
+      this.terms,
+      this.source,
+    );
+    const name = this.source.slice(line.from, line.to).trim().replace(/\s+/g, " ").slice(0, 60);
+    const plain = { name, make: 1, slot: undefined, from: line.from, rest: [] };
+    return { ...(found ?? plain), section: undefined, cost: LINE.answered };
   }
 
   protected shadeOnly(tokens: readonly Token[]): boolean {

@@ -9,6 +9,15 @@ export {
   type Worked,
   type MemoryByTerms,
 } from "./check";
+export {
+  lineKey,
+  MAX_ANSWER_LENGTH,
+  MAX_ANSWERS,
+  stitchCalled,
+  type AlsoCounted,
+  type Answer,
+} from "./answers";
+export { answersTo } from "./check/ask";
 export type { NotionWord, PatternHead } from "./head";
 export type { Uncounted } from "./count/checked";
 export { RoundMemory } from "./document";

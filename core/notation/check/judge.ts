@@ -1,3 +1,4 @@
+import { NO_TOTALS, type AlsoCounted } from "../answers";
 import { readings, work, type Outcome } from "../count";
 import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
 import { repairs } from "../repair";
@@ -73,6 +74,28 @@ function onSpurs(nodes: readonly Node[]): number {
   return n;
 }
 
+/** What a total may be too large by, where it counts what she said it does. */
+function countedAlong(
+  nodes: readonly Node[],
+  outcome: Outcome,
+  available: number | undefined,
+  counts: ReadonlySet<AlsoCounted>,
+): readonly number[] {
+  const sizes: number[] = [0];
+  const add = (n: number) => n > 0 && sizes.push(...sizes.map((s) => s + n));
+  if (counts.has("slip stitches")) add(nodes.filter((n) => n.kind === "join").length);
+  if (counts.has("chains"))
+    add(
+      nodes.reduce(
+        (n, x) =>
+          n + (x.kind === "work" && x.op.stitch === "ch" && x.times.kind === "number" ? x.times.n : 0),
+        0,
+      ),
+    );
+  if (counts.has("unworked stitches") && available !== undefined) add(available - outcome.used);
+  return sizes.filter((n) => n > 0);
+}
+
 /** Stitches the outcome is held against. */
 export function heldAgainst(o: Outcome, live: number | undefined): number | undefined {
   if (o.free || o.bothSides) return undefined;
@@ -91,6 +114,7 @@ function judgeOne(
   slot: string,
   first: boolean,
   extra: number,
+  counts: ReadonlySet<AlsoCounted> = NO_TOTALS,
 ): Judged {
   const totals = totalsOf(nodes);
   let written = writtenOf(nodes, e.lastOfLine, totals);
@@ -126,7 +150,12 @@ function judgeOne(
     written > offers &&
     outcome.foundation > 0 &&
     written === offers + onSpurs(nodes);
-  if (spans || leftAlong || twigs) written = undefined;
+  // She said what her totals count besides: it is none of what the next round goes into.
+  const along =
+    counts.size > 0 && written !== undefined && written !== offers
+      ? countedAlong(nodes, outcome, available, counts).includes(written - offers)
+      : false;
+  if (spans || leftAlong || twigs || along) written = undefined;
   const off = (n: number) => Math.min(FAULT.most, FAULT.stitch * Math.abs(n));
   const disagree = e.lastOfLine && totals.length > 1 && totals[0]?.n !== totals[totals.length - 1]?.n;
   const usedWrong = available !== undefined && used !== available;
@@ -144,7 +173,8 @@ function judgeOne(
     const over = used > available;
     const left = !over && written === offers && !outcome.misfit && !looksLikeSlip(nodes, available, used);
     // Said in words, it is meant; only another number than is left is worth telling.
-    if (outcome.leaves && !over && !writtenWrong)
+    if (along && !over && counts.has("unworked stitches")) price = 0;
+    else if (outcome.leaves && !over && !writtenWrong)
       [fault, price] =
         outcome.leftSaid === undefined || outcome.leftSaid === available - used || leftAlong
           ? [undefined, 0]
@@ -210,6 +240,7 @@ export function judge(
   slot: string,
   first: boolean,
   source: string,
+  counts: ReadonlySet<AlsoCounted> = NO_TOTALS,
 ): readonly Judged[] {
   const sound: Judged[] = [];
   let slipped: Judged | undefined;
@@ -235,7 +266,7 @@ export function judge(
       }
       let k = 0;
       for (const nodes of readings(c.nodes)) {
-        const j = judgeOne(e, c, nodes, live, slot, first, FAULT.other * k++ + FAULT.base * b);
+        const j = judgeOne(e, c, nodes, live, slot, first, FAULT.other * k++ + FAULT.base * b, counts);
         see(
           broken
             ? { ...j, fault: "unread", cost: j.cost + (j.fault === undefined ? FAULT.slip : FAULT.unread) }

@@ -1,3 +1,4 @@
+import { NO_TOTALS, type AlsoCounted } from "../answers";
 import { addSlot, work, type SlotTally } from "../count";
 import {
   LEAST_EYE_OPENING,
@@ -60,8 +61,9 @@ export function countPart(
   after: readonly RawPart[],
   to: Reporter,
   budget: Budget,
+  totals: ReadonlySet<AlsoCounted> = NO_TOTALS,
 ): CheckedPart {
-  return new PartCounter(raw, before, after, to, budget).count();
+  return new PartCounter(raw, before, after, to, budget, totals).count();
 }
 
 class PartCounter {
@@ -83,6 +85,7 @@ class PartCounter {
     private readonly after: readonly RawPart[],
     private readonly to: Reporter,
     private readonly budget: Budget,
+    private readonly totals: ReadonlySet<AlsoCounted>,
   ) {
     const at: Before = { live: undefined, held: 0, previous: undefined, index: -1 };
     this.beam = [{ tail: [], at, slot: raw.slot ?? MAIN_SLOT, cost: 0, brokenLine: 0 }];
@@ -154,7 +157,7 @@ class PartCounter {
       const last = [...known.values()].at(-1);
       if (last) return last;
     }
-    const judged = judge(e, base, slot, first, this.to.source);
+    const judged = judge(e, base, slot, first, this.to.source, this.totals);
     if (known.size < MOST_WAYS) known.set(key, judged);
     return judged;
   }

@@ -1,3 +1,4 @@
+import { told, type Answer } from "../answers";
 import { firstRoundOf, type CheckedPart, type CheckedPattern, type PartEvent } from "../count/checked";
 import { couldNotRead } from "../problems";
 import { DocumentReader, type RoundMemory } from "../document";
@@ -26,10 +27,14 @@ export function checkPattern(
     readonly terms?: Terms | "auto";
     readonly otherwise?: Terms;
     readonly memory?: MemoryByTerms;
+    /** What the maker said about doubts of this text. */
+    readonly answers?: readonly Answer[] | undefined;
   } = {},
 ): CheckedPattern {
   const source = text.length > MAX_TEXT ? text.slice(0, MAX_TEXT) : text;
-  const plain = regular(source);
+  const written = regular(source);
+  const answered = told(written, linesOf(written), options.answers ?? []);
+  const { plain } = answered;
   const to = new Reporter(source, linesOf(plain));
   if (text.length > MAX_TEXT)
     to.report(
@@ -42,13 +47,13 @@ export function checkPattern(
     wanted === "auto"
       ? recogniseTerms(plain, options.otherwise ?? "us")
       : { terms: wanted, reason: "chosen by hand" };
-  const raw = new DocumentReader(source, plain, recognised.terms, options.memory?.[recognised.terms]).read();
+  const memory = options.memory?.[recognised.terms];
+  const raw = new DocumentReader(source, plain, recognised.terms, memory, answered).read();
   const parts: CheckedPart[] = [];
   const budget: Budget = { rounds: 0, stopped: false };
   raw.parts.forEach((part, i) => {
-    parts.push(
-      countPart(part, parts.slice(-MOST_PARTS), raw.parts.slice(i + 1, i + 1 + MOST_PARTS), to, budget),
-    );
+    const after = raw.parts.slice(i + 1, i + 1 + MOST_PARTS);
+    parts.push(countPart(part, parts.slice(-MOST_PARTS), after, to, budget, answered.totals));
     seams(part.events, to);
   });
   seams(raw.assembly, to);

@@ -1,5 +1,7 @@
 /** How unlikely it is that a line is what it seems: 0 is plain, 1 is strange, 3 is hardly ever. */
 export const LINE = {
+  /** What she said herself. */
+  answered: -20,
   /** A line that is neither label nor heading. */
   other: 0.3,
   /** … though it begins with a round's label and stitches. */
