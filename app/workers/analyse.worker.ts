@@ -1,7 +1,15 @@
 import { expose } from "comlink";
-import { analyseItem, compareDraft } from "../features/items/analyse";
+import type { CheckedPattern } from "@core/notation";
+import { analyseItem, compareDraft, type Around, type ItemDraft } from "../features/items/analyse";
 
 /** The item's figures away from the page: filled shapes take longer than a frame for large pieces. */
-const api = { analyse: analyseItem, compare: compareDraft };
+const api = {
+  /** A text that the page has read already comes along, and does not go back. */
+  analyse: (draft: ItemDraft, around: Around, read: CheckedPattern | undefined) => {
+    const { checked, ...figures } = analyseItem(draft, around, read);
+    return { ...figures, checked: read ? undefined : checked };
+  },
+  compare: compareDraft,
+};
 export type AnalyseApi = typeof api;
 expose(api);

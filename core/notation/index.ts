@@ -17,6 +17,7 @@ export {
   type AlsoCounted,
   type Answer,
 } from "./answers";
+export type { StitchWord } from "./vocabulary";
 export { answersTo } from "./check/ask";
 export type { NotionWord, PatternHead } from "./head";
 export type { Uncounted } from "./count/checked";

@@ -1,3 +1,5 @@
+import type { Answer } from "@core/notation";
+import { answersOf, keptAnswers } from "../answers";
 import { mustOwn } from "../change";
 import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { channel, item, itemNotion, itemRevision, itemSlot, notion, yarn } from "../schema";
@@ -24,6 +26,8 @@ export interface RevisionContent {
   readonly note: string;
   readonly slots: readonly SlotChoice[];
   readonly notions: readonly NotionChoice[];
+  /** What she answered to doubts of the reader. */
+  readonly answers?: readonly Answer[] | undefined;
 }
 export interface Revision extends RevisionContent {
   readonly id: string;
@@ -65,6 +69,7 @@ async function revisionsWhere(scope: Scope, ids: readonly string[]): Promise<Map
         firmness: r.firmness,
         hanger: r.hanger,
         note: r.note,
+        answers: answersOf(r.answers),
         slots: slots
           .filter((s) => s.revisionId === r.id)
           .map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hookUm, strands: strandsOf(s) })),
@@ -145,6 +150,7 @@ async function insertRevision(
     firmness: content.firmness,
     hanger: content.hanger,
     note: content.note,
+    answers: keptAnswers(content.answers),
     createdAt: tx.now,
   });
   const slots = content.slots.filter((s) => yarns.has(s.yarnId));
@@ -251,6 +257,7 @@ function sameContent(a: RevisionContent, b: RevisionContent): boolean {
       c.firmness,
       c.hanger,
       c.note,
+      keptAnswers(c.answers),
       [...c.slots]
         .sort((x, y) => x.slot.localeCompare(y.slot))
         .map((s) => [s.slot, s.yarnId, s.hookUm, s.strands]),

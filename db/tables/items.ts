@@ -44,6 +44,8 @@ export const itemRevision = mysqlTable(
     firmness: mysqlEnum(["light", "medium", "firm"]).notNull(),
     hanger: boolean().notNull(),
     note: text().notNull(),
+    /** What she answered to doubts of the reader: JSON, see `db/answers`. */
+    answers: text(),
     createdAt: createdAt(),
   },
   (t) => [uniqueIndex("revision_number").on(t.itemId, t.number), index("revision_workshop").on(t.workshopId)],

@@ -19,7 +19,7 @@ import {
   type PieceEstimate,
   type YarnSpec,
 } from "@core/estimate";
-import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
+import { checkPattern, MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
 import {
   minorDigits,
   mm,
@@ -124,6 +124,8 @@ export interface SlotView {
 }
 export interface ItemDraft {
   readonly pattern: string;
+  /** What she answered to doubts of the reader. */
+  readonly answers?: readonly Answer[];
   readonly firmness: Firmness;
   readonly hanger: boolean;
   readonly slots: readonly SlotView[];
@@ -216,8 +218,12 @@ export function specOfYarn(y: YarnView, hookMm: number, strands: number): YarnSp
  * Everything the screens say of one item, from its text and the things around it. Pure, so the
  * server's lists, the browser's live page and the worker come to the same figures.
  */
-export function analyseItem(draft: ItemDraft, around: Around): ItemAnalysis {
-  const checked = checkPattern(draft.pattern, { otherwise: around.terms });
+export function analyseItem(
+  draft: ItemDraft,
+  around: Around,
+  /** The text as it was read already, if it was. */
+  checked: CheckedPattern = checkPattern(draft.pattern, { otherwise: around.terms, answers: draft.answers }),
+): ItemAnalysis {
   const yarns = new Map(around.yarns.map((y) => [y.id, y]));
   const slots = new Map(draft.slots.map((s) => [s.slot, s]));
   const fallback = slots.get(MAIN_SLOT) ?? draft.slots[0];
@@ -398,11 +404,11 @@ export interface YarnPair {
 
 /** The same pattern in up to four yarns and hooks; pairs whose yarn is not there are left out. */
 export function compareDraft(
-  draft: Pick<ItemDraft, "pattern" | "firmness" | "hanger">,
+  draft: Pick<ItemDraft, "pattern" | "answers" | "firmness" | "hanger">,
   pairs: readonly YarnPair[],
   around: Pick<Around, "yarns" | "terms" | "hand">,
 ): Compared[] {
-  const pattern = checkPattern(draft.pattern, { otherwise: around.terms });
+  const pattern = checkPattern(draft.pattern, { otherwise: around.terms, answers: draft.answers });
   const specs = pairs.slice(0, 4).flatMap((p) => {
     const yarn = around.yarns.find((y) => y.id === p.yarnId);
     return yarn ? [specOfYarn(yarn, p.hookMm, 1)] : [];

@@ -4,7 +4,7 @@ import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
 import { useFetcher } from "react-router";
 import styled from "styled-components";
 import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
-import { MAIN_SLOT, RoundMemory, type CheckedPattern } from "@core/notation";
+import { answersTo, MAIN_SLOT, RoundMemory, type Answer, type CheckedPattern } from "@core/notation";
 import { useWorkshopId, WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
@@ -55,6 +55,7 @@ interface Typed {
   readonly notions: readonly { notionId: string; quantity: string }[];
   readonly price: string;
   readonly channelId: string | null;
+  readonly answers: readonly Answer[];
 }
 
 export interface SaveResult {
@@ -82,6 +83,7 @@ const typedOf = (d: ItemPageData): Typed => ({
   notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })),
   price: d.price,
   channelId: d.channelId,
+  answers: d.draft.answers ?? [],
 });
 
 /** Of what the other tab saved, what differs from what stands here. */
@@ -95,10 +97,18 @@ function theirs(saved: NonNullable<SaveResult["conflict"]>, typed: Typed) {
   return saved.filter((s) => mine.get(s.label) !== s.text);
 }
 
+/** A draft that was kept by an older page has none. */
+const NO_ANSWERS: readonly Answer[] = [];
+const answersIn = (t: Typed): readonly Answer[] => (t.answers as readonly Answer[] | undefined) ?? NO_ANSWERS;
+const sameAnswers = (a: readonly Answer[], b: readonly Answer[] | undefined): boolean =>
+  JSON.stringify(a) === JSON.stringify(b ?? []);
+
 type Change = (part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => void;
 /** What the panels call: made once, so that a panel whose figures stand still is not drawn again at every key. */
 const handlers = (change: Change) => ({
   text: (pattern: string) => change({ pattern }),
+  answer: (a: Answer) => change((t) => ({ answers: [...answersIn(t), a] })),
+  takeBack: (a: Answer) => change((t) => ({ answers: answersIn(t).filter((x) => x !== a) })),
   addNotion: (id: string, quantity: number) =>
     change((t) => ({
       notions: [...t.notions.filter((n) => n.notionId !== id), { notionId: id, quantity: String(quantity) }],
@@ -161,14 +171,15 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     );
   }, [typed, dirty, data.id, data.revision]);
 
+  const answers = answersIn(typed);
   const [memory] = useState(() => ({ us: new RoundMemory(), uk: new RoundMemory() }));
   // What is stored was read by the server's thread and came along.
   const read = useMemo(
     () =>
-      typed.pattern === data.draft.pattern
+      typed.pattern === data.draft.pattern && sameAnswers(answers, data.draft.answers)
         ? { pattern: data.analysis.checked, failed: false }
-        : readSafely(typed.pattern, { otherwise: data.terms, memory }),
-    [typed.pattern, data.draft.pattern, data.analysis.checked, data.terms, memory],
+        : readSafely(typed.pattern, { otherwise: data.terms, memory, answers }),
+    [typed.pattern, answers, data.draft, data.analysis.checked, data.terms, memory],
   );
   const checked = read.pattern;
   // The panels beside the text only care which slots there are: their names as one string keep them still while she types.
@@ -200,7 +211,12 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     }),
     [data.yarns, data.notions, data.money, fees, price, r, data.terms, data.hand],
   );
-  const { analysis, pending, lost } = useAnalysis(draft, around, data.analysis);
+  const { analysis, pending, lost } = useAnalysis(
+    draft,
+    read.failed ? undefined : checked,
+    around,
+    data.analysis,
+  );
 
   const yarnOfSlot = useCallback(
     (slot: string) => {
@@ -230,6 +246,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       name: typed.name,
       kind: typed.kind as ItemForm["kind"],
       pattern: typed.pattern,
+      answers: [...answersIn(typed)],
       firmness: typed.firmness,
       hanger: typed.hanger,
       note: data.note,
@@ -410,6 +427,12 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           pattern={checked}
           colours={colours}
           onText={on.text}
+          asked={{
+            answers,
+            onAnswer: on.answer,
+            onTakeBack: on.takeBack,
+            ask: (p) => answersTo(typed.pattern, checked, p, { otherwise: data.terms, memory, answers }),
+          }}
           lit={lit}
           onLight={setLit}
         />
@@ -512,6 +535,7 @@ function shownSlots(names: readonly string[], chosen: readonly SlotDraft[]): Slo
 function toDraft(t: Typed, slots: readonly SlotDraft[], locale: string): ItemDraft {
   return {
     pattern: t.pattern,
+    ...(answersIn(t).length > 0 ? { answers: answersIn(t) } : {}),
     firmness: t.firmness,
     hanger: t.hanger,
     slots: slots

@@ -114,6 +114,7 @@ export const moneyOf = (w: Workshop): MoneySettings => ({
 
 export const draftOf = (r: Revision): ItemDraft => ({
   pattern: r.pattern,
+  ...(r.answers && r.answers.length > 0 ? { answers: r.answers } : {}),
   firmness: r.firmness,
   hanger: r.hanger,
   slots: r.slots.map((s) => ({

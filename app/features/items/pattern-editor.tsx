@@ -1,8 +1,8 @@
 import { lazy, Suspense, useCallback, useEffect, useId, useState, useSyncExternalStore } from "react";
 import styled from "styled-components";
-import { couldNotRead, problemText, type CheckedPattern, type Problem, type Uncounted } from "@core/notation";
-import { Badge, Button } from "../../ui/basics";
+import type { CheckedPattern } from "@core/notation";
 import { useNonce } from "../../ui/nonce";
+import { FoundPanel, type Asked } from "./found-panel";
 import { Ladder, LINE_PX, plainPlaces, type LinePlace } from "./ladder";
 import type { SlotColours } from "./silhouette-view";
 
@@ -22,6 +22,7 @@ export function PatternEditor({
   pattern,
   colours,
   onText,
+  asked,
   lit,
   onLight,
 }: {
@@ -29,6 +30,7 @@ export function PatternEditor({
   pattern: CheckedPattern;
   colours: SlotColours;
   onText: (text: string) => void;
+  asked: Asked;
   lit?: { part: number; round: number } | undefined;
   onLight: (at: { part: number; round: number } | undefined) => void;
 }) {
@@ -97,11 +99,10 @@ export function PatternEditor({
         <kbd>ctrl space</kbd> stitches and the next round · <kbd>F8</kbd> next problem · <kbd>alt enter</kbd>{" "}
         mend it · <kbd>ctrl Z</kbd> undo
       </Keys>
-      <Problems
-        problems={pattern.problems}
-        uncounted={pattern.uncounted}
+      <FoundPanel
+        pattern={pattern}
         onFix={(p) => p.fix && onText(text.slice(0, p.fix.from) + p.fix.text + text.slice(p.fix.to))}
-        terms={`${pattern.terms.toUpperCase()} terms: ${pattern.termsReason}.`}
+        asked={asked}
         empty={text.trim() === ""}
       />
     </div>
@@ -117,121 +118,6 @@ function roundAt(pattern: CheckedPattern, line: number): { part: number; round: 
   return undefined;
 }
 
-function Problems({
-  problems,
-  uncounted,
-  onFix,
-  terms,
-  empty,
-}: {
-  problems: readonly Problem[];
-  uncounted: readonly Uncounted[];
-  onFix: (p: Problem) => void;
-  terms: string;
-  empty: boolean;
-}) {
-  if (empty)
-    return (
-      <Note>
-        Paste or type a pattern: a name on a line of its own begins a part, then “Rnd 1: 6 sc in magic ring
-        (6)” and so on. It is counted as you type.
-      </Note>
-    );
-  const errors = problems.filter((p) => p.severity === "error").length;
-  const unread = problems.filter(couldNotRead).length;
-  return (
-    <Found aria-live="polite" aria-label="What the count found">
-      <Note>
-        {errors > 0 ? (
-          <Badge $tone="bad">{errors} to mend</Badge>
-        ) : unread === 0 ? (
-          <Badge $tone="good">every round adds up</Badge>
-        ) : null}
-        {unread > 0 ? <Badge $tone="plain">{unread} could not be read</Badge> : null} {terms}
-      </Note>
-      {problems.length > 0 ? (
-        <ul>
-          {problems.slice(0, 30).map((p, i) => (
-            <li
-              key={`${p.code}-${p.from}-${i}`}
-              data-severity={p.severity}
-              data-unread={couldNotRead(p) || undefined}
-            >
-              <span>
-                {couldNotRead(p) ? <Unread>Could not read</Unread> : null}
-                <b>Line {p.line}.</b> {problemText(p)}
-              </span>
-              {p.fix ? (
-                <Button type="button" onClick={() => onFix(p)}>
-                  {p.fix.label}
-                </Button>
-              ) : null}
-            </li>
-          ))}
-        </ul>
-      ) : null}
-      <NotCounted list={uncounted} />
-    </Found>
-  );
-}
-
-/** Numbers and stitches of the text that are in no count: talk mostly, and to be seen where it is not. */
-function NotCounted({ list }: { list: readonly Uncounted[] }) {
-  const inside = list.filter((u) => u.why !== "list");
-  if (inside.length === 0) return null;
-  return (
-    <Quiet>
-      <summary>
-        Not counted: {inside.length === 1 ? "words in 1 place" : `words in ${inside.length} places`}
-      </summary>
-      <p>
-        Numbers and stitches between the rounds that were taken for talk. Nothing of them is in the tally.
-      </p>
-      <ol>
-        {inside.slice(0, 40).map((u) => (
-          <li key={u.from}>
-            <b>Line {u.line}</b> <q>{u.text}</q>
-          </li>
-        ))}
-      </ol>
-    </Quiet>
-  );
-}
-
-const Unread = styled.i`
-  font-style: normal;
-  font-size: 13px;
-  border: 1px dashed currentColor;
-  border-radius: 3px;
-  padding: 0 6px;
-  margin-right: 8px;
-  white-space: nowrap;
-`;
-const Quiet = styled.details`
-  margin-top: 12px;
-  font-size: 14px;
-  color: var(--soft);
-  summary {
-    cursor: pointer;
-    min-height: 24px;
-  }
-  p {
-    margin: 4px 0;
-  }
-  ol {
-    list-style: none;
-    padding: 0;
-    margin: 6px 0 0;
-    display: grid;
-    gap: 4px;
-  }
-  li {
-    padding: 2px 0 2px 12px;
-    border-left: 1px dashed var(--line);
-    background: none;
-    display: block;
-  }
-`;
 const Keys = styled.p`
   margin-top: 8px;
   font-size: 13px;
@@ -283,51 +169,4 @@ const Plain = styled.textarea`
   font-size: 14px;
   padding: 0 4px 0 34px;
   font-variation-settings: "MONO" 1;
-`;
-const Note = styled.p`
-  margin-top: 10px;
-  font-size: 14px;
-  color: var(--soft);
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 10px;
-  align-items: center;
-`;
-const Found = styled.section`
-  > ul {
-    list-style: none;
-    padding: 0;
-    margin: 10px 0 0;
-    display: grid;
-    gap: 8px;
-  }
-  > ul > li {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px 14px;
-    align-items: center;
-    justify-content: space-between;
-    padding: 9px 12px;
-    border-left: 4px solid var(--bad);
-    background: var(--bad-ground);
-    border-radius: 0 4px 4px 0;
-  }
-  > ul > li > span {
-    flex: 1 1 260px;
-  }
-  > ul > li[data-severity="warning"],
-  > ul > li[data-severity="note"] {
-    border-color: var(--warn);
-    background: var(--warn-ground);
-  }
-  > ul > li[data-unread] {
-    border-left: 4px dashed var(--soft);
-    background: var(--sunk);
-  }
-  > ul > li button {
-    white-space: normal;
-    text-align: left;
-    font-weight: 480;
-    max-width: 100%;
-  }
 `;

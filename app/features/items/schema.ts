@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { answersSchema } from "@db/answers";
 import { parseMoney, quantityProblemText } from "@core/units";
 
 /** Characters of an item's written pattern: ten times the longest that is worked by hand. */
@@ -29,6 +30,7 @@ export const itemSchema = (currency: string, locale: string) =>
       .max(120, { error: "A name may have 120 letters at most." }),
     kind: z.enum(["keychain", "ornament", "figure", "kit", "other"]),
     pattern: z.string().max(MAX_PATTERN, { error: PATTERN_TOO_LONG }),
+    answers: answersSchema.optional(),
     firmness: z.enum(["light", "medium", "firm"]),
     hanger: z.boolean(),
     note: z.string().max(4000, { error: "A note may have 4,000 letters at most." }),

@@ -2,6 +2,7 @@ import { wrap, type Remote } from "comlink";
 import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { AnalyseApi } from "../../workers/analyse.worker";
 import type { Compared } from "@core/estimate";
+import type { CheckedPattern } from "@core/notation";
 import type { Around, ItemAnalysis, ItemDraft, YarnPair } from "./analyse";
 
 const WAIT_MS = 60;
@@ -14,6 +15,8 @@ const MOST_MS = 8000;
  */
 export function useAnalysis(
   draft: ItemDraft,
+  /** The text as the page has read it; undefined when that failed. */
+  checked: CheckedPattern | undefined,
   around: Around,
   initial: ItemAnalysis,
 ): { analysis: ItemAnalysis; pending: boolean; lost: boolean } {
@@ -28,9 +31,9 @@ export function useAnalysis(
   });
   const worker = useRef<{ remote: Remote<AnalyseApi>; stop: () => void } | null>(null);
   useEffect(() => () => worker.current?.stop(), []);
-  const input = useRef({ draft, around });
+  const input = useRef({ draft, checked, around });
   useEffect(() => {
-    input.current = { draft, around };
+    input.current = { draft, checked, around };
   });
   const done = got.key === key;
   useEffect(() => {
@@ -46,8 +49,11 @@ export function useAnalysis(
     const timer = setTimeout(() => {
       worker.current ??= startWorker();
       late = setTimeout(lose, MOST_MS);
-      worker.current.remote.analyse(input.current.draft, input.current.around).then(
-        (analysis) => {
+      const { draft: d, around: a, checked: read } = input.current;
+      worker.current.remote.analyse(d, a, read).then(
+        (figures) => {
+          const analysis = { ...figures, checked: figures.checked ?? read };
+          if (!isWhole(analysis)) return lose();
           clearTimeout(late);
           // Drawn when there is time: the next key comes first.
           if (!stale) startTransition(() => setGot({ key, analysis }));
@@ -66,6 +72,10 @@ export function useAnalysis(
   return { analysis: got.analysis, pending: !done, lost: got.lost === true };
 }
 
+const isWhole = (
+  a: Omit<ItemAnalysis, "checked"> & { checked: CheckedPattern | undefined },
+): a is ItemAnalysis => a.checked !== undefined;
+
 function startWorker(): { remote: Remote<AnalyseApi>; stop: () => void } {
   const w = new Worker(new URL("../../workers/analyse.worker.ts", import.meta.url), { type: "module" });
   return { remote: wrap<AnalyseApi>(w), stop: () => w.terminate() };
@@ -80,7 +90,7 @@ export function useComparison(
   around: Around,
 ): { compared: readonly Compared[]; pending: boolean } {
   const key = useMemo(
-    () => JSON.stringify([draft.pattern, draft.firmness, draft.hanger, pairs]),
+    () => JSON.stringify([draft.pattern, draft.answers, draft.firmness, draft.hanger, pairs]),
     [draft, pairs],
   );
   const [got, setGot] = useState<{ key: string; compared: readonly Compared[] }>({ key: "", compared: NONE });
@@ -102,7 +112,7 @@ export function useComparison(
       worker.current ??= startWorker();
       const { draft: d, pairs: p, around: a } = input.current;
       void worker.current.remote
-        .compare({ pattern: d.pattern, firmness: d.firmness, hanger: d.hanger }, p, {
+        .compare(d, p, {
           yarns: a.yarns,
           terms: a.terms,
           hand: a.hand,

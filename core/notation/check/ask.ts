@@ -21,7 +21,7 @@ const MOST_WORDS = 3;
 
 /**
  * What she might answer to a doubt, each tried on the whole text: only answers with which the problem goes away and no
- * other comes stand here, and first those that leave the fewest. "This line is a note" is always among them, since only
+ * other comes stand here, those that leave the fewest. "This line is a note" is always among them, since only
  * she knows. Reads the text once for each answer that is tried (about thirty).
  */
 export function answersTo(
@@ -43,10 +43,11 @@ export function answersTo(
     const after = checkPattern(text, { ...options, answers: [...given, answer] });
     const gone = !after.problems.some((x) => x.line === problem.line && x.code === problem.code);
     const left = trouble(after);
-    // A meaning that makes the round count, and lets others come out as well, is likelier.
     return gone && left < before ? [{ answer, left }] : [];
   });
-  const best = tried.toSorted((a, b) => a.left - b.left).map((t) => t.answer);
+  // A meaning with which other rounds come out as well is likelier than one that helps only this one.
+  const least = Math.min(...tried.map((t) => t.left));
+  const best = tried.filter((t) => t.left === least).map((t) => t.answer);
   const about: Answer[] = [
     { kind: "line", line: lineKey(line), is: "note" },
     ...(couldNotRead(problem) ? [{ kind: "line", line: lineKey(line), is: "heading" } as const] : []),

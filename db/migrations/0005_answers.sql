@@ -1,0 +1,1 @@
+ALTER TABLE `item_revision` ADD `answers` text;
