@@ -374,7 +374,7 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
   const spread = shapingSpread(nodes);
   if (spread) yield spread;
   const lone = loneAsAround(nodes);
-  if (lone) yield lone;
+  if (lone) yield* withAlternatives(lone);
   const grouped = wholeAsRepeat(nodes);
   if (grouped) yield grouped;
   const everything = allAround(nodes);
@@ -480,8 +480,14 @@ function loneAsAround(nodes: readonly Node[]): readonly Node[] | undefined {
     only.times.at
   )
     return undefined;
-  return nodes.map((n) => (n === only ? { ...only, times: { kind: "around" } } : n));
+  return nodes.map((n) => (n === only ? goingAround(only) : n));
 }
+/** The same, in both ways to take it: "sc through both layers" goes around by pairs. */
+const goingAround = <N extends Extract<Node, { kind: "work" }>>(n: N): N => ({
+  ...n,
+  times: { kind: "around" },
+  ...(n.other?.kind === "work" ? { other: goingAround(n.other) } : {}),
+});
 
 /** "Increase 2 times (8)" and no more: spread over the round, plain between them. */
 function shapingSpread(nodes: readonly Node[]): readonly Node[] | undefined {
@@ -518,7 +524,7 @@ function saidTwice(nodes: readonly Node[]): readonly Node[] | undefined {
   const numbered = (n: Extract<Node, { kind: "work" }>): Node => ({
     ...n,
     times: second.times,
-    ...(n.other?.kind === "work" ? { other: { ...n.other, times: second.times } } : {}),
+    ...(n.other?.kind === "work" ? { other: numbered(n.other) } : {}),
   });
   return nodes.filter((n) => n !== second).map((n) => (n === first ? numbered(first) : n));
 }

@@ -245,6 +245,13 @@ export abstract class DocumentBase {
       const kind = tokens[i]?.kind;
       const word = kind === "word" || kind === "number" ? readStitch(c, this.terms) : undefined;
       if (word && word.kind !== "generic") return true;
+      // "2 in next": the stitch is left out where there is only one.
+      if (
+        kind === "number" &&
+        tokens[i + 1]?.text === "in" &&
+        /^(next|each|every|same)$/.test(tokens[i + 2]?.text ?? "")
+      )
+        return true;
     }
     return false;
   }

@@ -76,7 +76,7 @@ export class DocumentReader extends LooseReader {
   protected cuts(tokens: readonly Token[]): number[] {
     const cuts: number[] = [];
     for (let i = 1; i < tokens.length; i++) {
-      if (this.newSentence(tokens, i)) {
+      if (this.newSentence(tokens, i) || this.evenSentence(tokens, i)) {
         cuts.push(i);
         continue;
       }
@@ -100,6 +100,14 @@ export class DocumentReader extends LooseReader {
       }
     }
     return cuts;
+  }
+
+  /** "… pull it closed. Work four rounds even. Fasten off.": plain rounds in a sentence of their own. */
+  protected evenSentence(tokens: readonly Token[], i: number): boolean {
+    if (tokens[i - 1]?.text !== "." || !/^(work|crochet|continue|then|sc)$/.test(tokens[i]?.text ?? ""))
+      return false;
+    const stop = tokens.findIndex((t, k) => k > i && t.text === ".");
+    return this.evenRounds(tokens.slice(i, stop < 0 ? undefined : stop)) !== undefined;
   }
 
   /** "… (10). Press flat and close with 5 sc through both layers (5).": more work with a total of its own, behind a total. */
@@ -302,7 +310,7 @@ export class DocumentReader extends LooseReader {
       this.noteOnJoining(tokens);
       return "note";
     }
-    const even = atStart ? this.evenRounds(tokens) : undefined;
+    const even = this.evenRounds(tokens);
     if (even && this.part) {
       this.closeRound();
       this.ensurePart(line, undefined);

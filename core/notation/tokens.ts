@@ -10,48 +10,55 @@ export interface Token {
   readonly to: number;
 }
 
-const NUMBER_WORDS: ReadonlyMap<string, number> = new Map(
-  Object.entries({
-    one: 1,
-    two: 2,
-    three: 3,
-    four: 4,
-    five: 5,
-    six: 6,
-    seven: 7,
-    eight: 8,
-    nine: 9,
-    ten: 10,
-    eleven: 11,
-    twelve: 12,
-    thirteen: 13,
-    fourteen: 14,
-    fifteen: 15,
-    sixteen: 16,
-    eighteen: 18,
-    twenty: 20,
-    thirty: 30,
-  }),
-);
-const ORDINAL_WORDS: ReadonlyMap<string, number> = new Map(
-  Object.entries({
-    first: 1,
-    second: 2,
-    third: 3,
-    fourth: 4,
-    fifth: 5,
-    sixth: 6,
-    seventh: 7,
-    eighth: 8,
-    ninth: 9,
-    tenth: 10,
-    eleventh: 11,
-    twelfth: 12,
-  }),
-);
+const UNITS = ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine"] as const;
+const TEENS = [
+  "ten",
+  "eleven",
+  "twelve",
+  "thirteen",
+  "fourteen",
+  "fifteen",
+  "sixteen",
+  "seventeen",
+  "eighteen",
+  "nineteen",
+] as const;
+const TENS = ["twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"] as const;
+const UNIT_PLACES = [
+  "first",
+  "second",
+  "third",
+  "fourth",
+  "fifth",
+  "sixth",
+  "seventh",
+  "eighth",
+  "ninth",
+] as const;
+const TEEN_PLACES = ["tenth", "eleventh", "twelfth", ...TEENS.slice(3).map((t) => `${t}th`)];
+
+/** "one" to "ninety-nine", and a dozen. */
+const NUMBER_WORDS: ReadonlyMap<string, number> = new Map<string, number>([
+  ...UNITS.map((w, i): [string, number] => [w, i + 1]),
+  ...TEENS.map((w, i): [string, number] => [w, i + 10]),
+  ...TENS.flatMap((w, i): [string, number][] => [
+    [w, 10 * i + 20],
+    ...UNITS.map((u, k): [string, number] => [`${w}-${u}`, 10 * i + 21 + k]),
+  ]),
+  ["dozen", 12],
+]);
+/** "first" to "ninety-ninth". */
+const ORDINAL_WORDS: ReadonlyMap<string, number> = new Map<string, number>([
+  ...UNIT_PLACES.map((w, i): [string, number] => [w, i + 1]),
+  ...TEEN_PLACES.map((w, i): [string, number] => [w, i + 10]),
+  ...TENS.flatMap((w, i): [string, number][] => [
+    [w.replace(/y$/, "ieth"), 10 * i + 20],
+    ...UNIT_PLACES.map((u, k): [string, number] => [`${w}-${u}`, 10 * i + 21 + k]),
+  ]),
+]);
 
 const SHAPE =
-  /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|((?:sc|hdc|dc|tr|htr|dtr|inv)\d+tog(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
+  /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|((?:(?:twen|thir|for|fif|six|seven|eigh|nine)ty[ -](?:one|two|three|four|five|six|seven|eight|nine|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth)(?![a-z-]))|(?:sc|hdc|dc|tr|htr|dtr|inv)\d+tog(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
 
 /** Emoji, arrows and other signs are marks, not words. */
 const LETTER = /\p{L}/u;
@@ -92,9 +99,10 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
 }
 
 function word(text: string, from: number, to: number): Token {
-  const number = NUMBER_WORDS.get(text);
+  const key = text.replace(" ", "-");
+  const number = NUMBER_WORDS.get(key);
   if (number !== undefined) return { kind: "number", text, value: number, from, to };
-  const ordinal = ORDINAL_WORDS.get(text);
+  const ordinal = ORDINAL_WORDS.get(key);
   if (ordinal !== undefined) return { kind: "ordinal", text, value: ordinal, from, to };
   return { kind: "word", text, value: NaN, from, to };
 }

@@ -47,6 +47,12 @@ export function readMake(c: Cursor, alone: boolean): number | undefined {
   return c.attempt(() => {
     const said = MAKE.test(c.text()) && (c.at++, true);
     if (said) c.take(":", "-");
+    // "Wings, twice", "Ears (a pair)".
+    if (!said && c.is("a") && c.text(1) === "pair") c.at++;
+    if (c.is("twice", "pair") && (said || alone || c.at > 0)) {
+      c.at++;
+      return c.done || c.kind() === "mark" || c.is("in", "with") ? 2 : undefined;
+    }
     const cross = c.take("x", "*");
     const n = c.kind() === "number" ? c.number() : undefined;
     if (n === undefined || !Number.isInteger(n) || n < 1) return undefined;

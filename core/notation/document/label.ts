@@ -47,7 +47,9 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   const out: Numbers[] = [];
   const range = c.attempt(() => {
     c.attempt(() => (c.take(".", ")", "]", ":") && TO.has(c.text()) ? true : undefined));
-    if (!c.takeAny(TO)) return undefined;
+    // An arrow goes to the last round only where the word stands again: "R1 → 6 sc" begins the work.
+    const arrow = c.is(">", "=") && isRoundWord(c.text(1)) && (c.at++, true);
+    if (!arrow && !c.takeAny(TO)) return undefined;
     c.take("to", "and", ".");
     while (c.take(".", "-"));
     c.take("#");
@@ -57,6 +59,7 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
     roundWord(c);
     c.take("#");
     const last = take(c);
+    if (arrow && (last ?? 0) <= first) return undefined;
     return last !== undefined && Number.isInteger(last) ? last : undefined;
   });
   if (range !== undefined && range !== first) {
@@ -164,6 +167,8 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   const from = c.from;
   const out: LabelReading[] = [];
   c.take("for", "in", "on");
+  // "Work rounds five, six and seven even".
+  if (c.is("work", "crochet") && isRoundWord(c.text(1)) && c.kind(2) === "number") c.at++;
   c.take("the");
   const bracket = c.take("(", "[");
   const first = c.tokens[c.at];

@@ -132,8 +132,15 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
   // "… (12). For the third round, work …"
   if (/^(in|for|on)$/.test(t.text)) {
     const next = tokens[i + 1]?.text === "the" ? i + 2 : i + 1;
-    return tokens[next]?.kind === "ordinal" || isRoundWord(tokens[next]?.text ?? "");
+    const word = tokens[next]?.text ?? "";
+    return (
+      tokens[next]?.kind === "ordinal" ||
+      isRoundWord(word) ||
+      (/^(next|last|final|following)$/.test(word) && isRoundWord(tokens[next + 1]?.text ?? ""))
+    );
   }
+  if (/^(work|crochet)$/.test(t.text))
+    return isRoundWord(tokens[i + 1]?.text ?? "") && tokens[i + 2]?.kind === "number";
   return (
     (t.kind === "word" && (isRoundWord(t.text) || /^(next|first|last)$/.test(t.text))) ||
     t.kind === "ordinal" ||

@@ -23,7 +23,7 @@ import {
   starting,
   turn,
 } from "./structure";
-import { event, length, numberAlone, remark, talk, without } from "./talk";
+import { again, event, length, numberAlone, remark, talk, without } from "./talk";
 import { times } from "./times";
 import { tools } from "./tools";
 import { totals } from "./totals";
@@ -60,6 +60,7 @@ export const PHRASES: readonly Phrase[] = [
   event,
   length,
   without,
+  again,
   remark,
   separators,
   fillers,

@@ -5,8 +5,6 @@ import { stitchAhead } from "./stitches";
 const FLATTENS = words("fold flatten press pinch squash squeeze");
 const FLAT = words("flat half shut closed together");
 const CLOSES = words("shut closed");
-/** Where the layers are spoken of, the stitches are read with them. */
-const LAYERED = words("both layers thicknesses");
 const STOP = words(". ; ( [ { = \n *");
 
 /**
@@ -22,8 +20,14 @@ export const shut: Phrase = {
     c.at++;
     for (let n = 0; n < 10 && !c.done && !STOP.has(c.text()); n++) {
       if (c.kind() === "number" || stitchAhead(c, x))
-        return closes && n > 0 && !c.tokens.slice(c.at, c.at + 8).some((t) => LAYERED.has(t.text))
-          ? [{ to: c.at, cost: COST.aside, piece: { kind: "layers", layers: [] } }]
+        return closes && n > 0
+          ? [
+              {
+                to: c.at,
+                cost: COST.aside,
+                piece: { kind: "layers", layers: [] },
+              },
+            ]
           : NONE;
       if (signs.has(c.text())) closes = true;
       c.at++;

@@ -132,7 +132,7 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
       });
   word ??= readStitch(c, x.terms);
   // "12 sc (2 in each)": the stitch is left out where it is plain.
-  if (!word && before !== undefined && c.is("in", "into") && /^(each|every)$/.test(c.text(1)))
+  if (!word && before !== undefined && c.is("in", "into") && /^(each|every|next|same)$/.test(c.text(1)))
     word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
   // "4 dc (UK) into the ring": whose word it is.

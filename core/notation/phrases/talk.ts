@@ -277,6 +277,27 @@ export const without: Phrase = {
   examples: [["no increases or decreases", "aside"]],
 };
 
+/** "…, that is one single crochet in each stitch": says again what was said. */
+export const again: Phrase = {
+  name: "again",
+  starts: words("that i ie meaning"),
+  read(c) {
+    if (
+      c.is("that")
+        ? !/^(is|means)$/.test(c.text(1)) || c.kind(2) === "number"
+        : c.is("i") && c.text(1) !== "."
+    )
+      return NONE;
+    if (c.tokens[c.at - 1]?.text !== ",") return NONE;
+    const from = c.at;
+    while (!c.done && !c.is(".", ";", "\n", "(", "[", "=")) c.at++;
+    return c.tokens.slice(from, c.at).some((t) => t.kind === "number")
+      ? [{ to: c.at, cost: COST.aside, piece: { kind: "aside" } }]
+      : NONE;
+  },
+  examples: [],
+};
+
 /** Is the word at `i` the last of a shade? */
 function shadeEnds(c: Cursor, i: number): boolean {
   const at = c.at;

@@ -56,9 +56,10 @@ interface Counted {
 }
 
 /** "18", "18 sts", "18 sc in all": the number with what it counts. */
-function counted(c: Cursor, x: Context): Counted | undefined {
+function counted(c: Cursor, x: Context, sentence = false): Counted | undefined {
   const n = totalNumber(c);
   if (n === undefined) return undefined;
+  const stop = c.at;
   c.take(".");
   let named = false;
   let unit: StitchWord | undefined;
@@ -84,6 +85,8 @@ function counted(c: Cursor, x: Context): Counted | undefined {
     named ||= /^(now|left|remain|remaining|total|altogether|overall|made)$/.test(c.text());
     c.at++;
   }
+  // "12. Stuff": what comes behind the full stop is another sentence.
+  if (sentence && c.at === stop + 1 && !named) c.at = stop;
   const said = c.tokens.slice(at, c.at).some((t) => /^(total|all|altogether|overall)$/.test(t.text));
   return { n, each, unit, named, said };
 }
@@ -133,12 +136,18 @@ export const totals: Phrase = {
       if (!leadWords(c)) return out;
       c.take("=", ":", "-");
       const t = counted(c, x);
-      if (t && (atEnd(c) || (t.named && !c.is(","))) && !times(c)) push(COST.totalSaid, t);
+      // "That is one single crochet in each": work, said again.
+      const placed = c.tokens
+        .slice(start, c.at + 2)
+        .some(
+          (w, i, all) => /^(in|into)$/.test(w.text) && /^(each|every|next)$/.test(all[i + 1]?.text ?? ""),
+        );
+      if (t && (atEnd(c) || (t.named && !c.is(",") && !placed)) && !times(c)) push(COST.totalSaid, t);
       return out;
     }
     if (c.kind() !== "number" && c.kind() !== "ordinal") return out;
     const before = c.tokens[start - 1]?.text ?? "";
-    const t = counted(c, x);
+    const t = counted(c, x, /^[.;!\n]$/.test(before));
     if (!t || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
     if (t.said) push(COST.totalSaid, t);
     else if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
