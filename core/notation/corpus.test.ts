@@ -39,6 +39,7 @@ describe("broken copies", () => {
 const TWO_WAYS = [
   "the end of a limb left at an odd number",
   "doll hat and scarf",
+  "lemon slice, dc rounds joined",
   "chunky snowman ornament",
   "a panel whose rows bite one side stitch at each end",
   "a square worked in rows and edged in the round",

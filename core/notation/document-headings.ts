@@ -10,6 +10,9 @@ import { PartsReader } from "./document-parts";
 const SETUP = /^(foundation|start|begin|beginning|set-up|setup|base)$/;
 const startsSetup = (word: string): boolean => /^(join|attach|with|rejoin|in|working|work|using)$/.test(word);
 
+/** "In the ring" is where a start is worked, also in a pattern with a part called so. */
+const NO_PLACE = /^(main|(ring|loop|circle|chain|round|row|stitch)s?)$/;
+
 /** Headings: a part with its colour and how many to make, told from talk and from a block under a name. */
 export abstract class HeadingsReader extends PartsReader {
   protected takeHeading(decision: Extract<Decision, { kind: "heading" | "section" }>, line: Line): LineKind {
@@ -81,14 +84,7 @@ export abstract class HeadingsReader extends PartsReader {
 
   protected learnName(name: string): void {
     const plain = name.toLowerCase().replace(/\s+/g, " ");
-    if (
-      plain.length < 3 ||
-      plain === "main" ||
-      plain === "round" ||
-      plain === "row" ||
-      this.names.has(plain) ||
-      this.names.size >= MAX_NAMES
-    )
+    if (plain.length < 3 || NO_PLACE.test(plain) || this.names.has(plain) || this.names.size >= MAX_NAMES)
       return;
     this.names.add(plain);
     // "Make two flukes" are spoken of as "fluke 1" and "fluke 2".

@@ -180,7 +180,9 @@ export abstract class LooseReader extends HeadingsReader {
 
   protected ringIn(tokens: readonly Token[]): boolean {
     const words = tokens.map((t) => t.text).join(" ");
-    return /\b(magic|adjustable) (ring|circle|loop)\b|\b(mr|mc)\b/.test(words) && tokens.length <= 12;
+    const ring = /\b(magic|adjustable) (ring|circle|loop)\b|\b(mr|mc)\b/.exec(words);
+    // A line that begins with it may be long; in a longer sentence it is talk.
+    return ring !== null && (tokens.length <= 12 || (ring.index === 0 && tokens.length <= 60));
   }
 
   /** "Slip stitch in the next 2 sts and fasten off", "Rejoin, ch 14, …": worked once behind the last round, and no round itself. */
@@ -212,10 +214,31 @@ export abstract class LooseReader extends HeadingsReader {
     return true;
   }
 
+  /** "Start with the face, in black. Magic circle, 6 sc.": a ring begins behind a sentence of talk, which may name a colour. */
+  private behindTalk(tokens: readonly Token[]): Token[] | undefined {
+    const stop = tokens.findIndex((t) => t.text === ".");
+    const rest = tokens.slice(stop + 1);
+    if (
+      stop < 1 ||
+      this.hasWork(tokens.slice(0, stop)) ||
+      !/^(magic|adjustable|mr|mc)$/.test(rest[0]?.text ?? "")
+    )
+      return undefined;
+    const c = this.cursor(tokens.slice(0, stop));
+    for (let i = 0; i < stop; i++) {
+      c.at = i;
+      const shade = readShade(c);
+      if (shade !== undefined) this.slot = shade;
+    }
+    return rest;
+  }
+
   /** Stitches without a label: a start kept for the next round, a round of its own, or prose about stitches. */
   protected impliedRound(tokens: Token[], line: Line): LineKind {
     if (tokens.some((t, i) => t.text === "=" && tokens[i + 1]?.kind !== "number") || tokens.length > 120)
       return "note";
+    const behind = this.behindTalk(tokens);
+    if (behind) return this.loose(behind, line);
     const { nodes, found } = this.tree(tokens);
     const work = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
     const start = nodes.some((n) => n.kind === "start");
@@ -241,7 +264,9 @@ export abstract class LooseReader extends HeadingsReader {
       this.setupLine = line.number;
       return "setup";
     }
-    const ringed = work.some((n) => n.kind === "work" && (n.op.into === "ring" || n.op.into === "chain"));
+    const ringed =
+      firstNode?.kind === "start" ||
+      work.some((n) => n.kind === "work" && (n.op.into === "ring" || n.op.into === "chain"));
     const clean = found.length === 0 && strict && !nodes.some((n) => n.kind === "aside");
     if (!fabric || !(this.heading ?? this.part ?? (total || ringed))) return "note";
     if (!(total && strict) && !(ringed && strict) && !clean) {

@@ -50,12 +50,27 @@ const WORKING = /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|a
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
 
+/** "(12) Rnd 2: …": what stands before a label counts it. */
+const totalBefore = (t: readonly Token[]): boolean =>
+  t.length >= 3 &&
+  t.length <= 4 &&
+  /^[([]$/.test(t[0]?.text ?? "") &&
+  t[1]?.kind === "number" &&
+  /^[)\]]$/.test(t.at(-1)?.text ?? "");
+
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
 export class DocumentReader extends LooseReader {
   read(): RawPattern {
     const lines = unwrapped(this.plain, this.source, this.textLines);
     const aliases = readAliases(this.plain, this.textLines);
-    const units = unitsOf(this.plain, this.source, lines, (tokens) => this.cuts(tokens), aliases);
+    const units = unitsOf(
+      this.plain,
+      this.source,
+      lines,
+      (tokens) => this.cuts(tokens),
+      aliases,
+      (tokens) => this.hasCountedWork(tokens),
+    );
     const decisions = plan(units.map((u) => this.see(u)));
     const kinds = new Map<number, LineKind>();
     units.forEach((u, i) => {
@@ -80,7 +95,7 @@ export class DocumentReader extends LooseReader {
         cuts.push(i);
         continue;
       }
-      if (!mayCut(tokens, i)) continue;
+      if (!mayCut(tokens, i) || totalBefore(tokens.slice(0, i))) continue;
       const c = this.cursor(tokens);
       c.at = i;
       const before = tokens[i - 1]?.text ?? "";
@@ -89,7 +104,7 @@ export class DocumentReader extends LooseReader {
         const closed = /[^a-z]$/.test(r.style);
         const rest = tokens.slice(r.to, r.to + 12);
         const plainly =
-          /^[,.:|]$/.test(before) &&
+          /^(?:[,.:|\])]|then)$/.test(before) &&
           rest.length > 0 &&
           (!NOT_WORK.test(rest[0]?.text ?? "") || (before === "." && TELLS.test(rest[0]?.text ?? ""))) &&
           this.hasWork(rest);
@@ -104,7 +119,10 @@ export class DocumentReader extends LooseReader {
 
   /** "… pull it closed. Work four rounds even. Fasten off.": plain rounds in a sentence of their own. */
   protected evenSentence(tokens: readonly Token[], i: number): boolean {
-    if (tokens[i - 1]?.text !== "." || !/^(work|crochet|continue|then|sc)$/.test(tokens[i]?.text ?? ""))
+    if (
+      tokens[i - 1]?.text !== "." ||
+      !(tokens[i]?.kind === "number" || /^(work|crochet|continue|then|sc)$/.test(tokens[i]?.text ?? ""))
+    )
       return false;
     const stop = tokens.findIndex((t, k) => k > i && t.text === ".");
     return this.evenRounds(tokens.slice(i, stop < 0 ? undefined : stop)) !== undefined;
@@ -237,6 +255,19 @@ export class DocumentReader extends LooseReader {
 
   /** "inc: increase, work 2 sc in one st", "MR = magic ring": a word and its meaning. */
   protected defines(tokens: readonly Token[]): boolean {
+    // "INC . . . 2 sc in one stitch": a row of points leads to the meaning.
+    const points = tokens.findIndex(
+      (t, i) => t.text === "\u2026" || (t.text === "." && tokens[i + 1]?.text === "."),
+    );
+    if (points >= 1 && points <= 3) {
+      let end = points;
+      while (/^[.\u2026]$/.test(tokens[end]?.text ?? "")) end++;
+      return this.defines([
+        ...tokens.slice(0, points),
+        { ...(tokens[points] as Token), text: "=" },
+        ...tokens.slice(end),
+      ]);
+    }
     const sign = tokens.findIndex((t) => /^(=|:|-|--)$/.test(t.text));
     if (sign < 1 || sign > 3 || sign === tokens.length - 1) return false;
     const word = tokens.slice(0, sign);
@@ -380,13 +411,13 @@ export class DocumentReader extends LooseReader {
     const said = [...before, ...tokens.slice(at, end).map((t) => t.text)];
     if (
       !before.every((t) =>
-        /^(work|working|crochet|continue|continuing|make|do|sc|even|evenly|straight|for|the|next|another|around|single|then|now|in|into|plain|each|every|st|stitch|with|to|,|and|on|keep|go)$/.test(
+        /^(work|working|crochet|continue|continuing|make|do|sc|dc|all|even|evenly|straight|for|the|next|another|around|single|then|now|in|into|plain|each|every|st|stitch|with|to|,|and|on|keep|go)$/.test(
           t,
         ),
       )
     )
       return undefined;
-    if (!said.some((t) => /^(even|evenly|straight|plain|without|sc|single)$/.test(t))) return undefined;
+    if (!said.some((t) => /^(even|evenly|straight|plain|without|sc|dc|single)$/.test(t))) return undefined;
     const word: Token = { kind: "word", text: "even", value: NaN, from: from.from, to: number.to };
     return {
       label: {

@@ -191,8 +191,10 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
   let loose = 0;
   // Chains worked into by the same round are stitches already.
   if (!someWork(nodes, CHAIN) || someWork(nodes, BRIDGED)) return NO_CHAINS;
-  const visit = (list: readonly Node[], times: number, inside: boolean) => {
+  const visit = (all: readonly Node[], times: number, inside: boolean) => {
     let fabric = inside;
+    // "Skip 4 sc (thumb), ch 4": a remark between them parts nothing.
+    const list = all.some((n) => n.kind === "aside") ? all.filter((n) => n.kind !== "aside") : all;
     list.forEach((n, i) => {
       if (n.kind === "group") {
         visit(n.items, times * (n.times.kind === "number" ? n.times.n : 1), true);

@@ -591,7 +591,9 @@ function readPlace(c: Cursor, t: Target): boolean {
     } else if (
       c.kind() === "number" &&
       (isStitchNoun(c.text(1)) || NOUN.has(c.text(1)) || moved || preposition) &&
-      t.n === undefined
+      t.n === undefined &&
+      // "Inc all 12": the number at the end is what it comes to.
+      !(t.place === "each" && !preposition && c.kind(1) === "end")
     ) {
       const token = c.peek();
       t.n = c.number();

@@ -121,7 +121,9 @@ function longhand(c: Cursor, terms: Terms): StitchName | undefined {
   const name = (us: StitchName, uk: StitchName) => (terms === "uk" ? uk : us);
   if (c.is("single") && CROCHET.has(c.text(1))) return ((c.at += 2), "sc");
   if (c.is("half") && c.text(1) === "-") c.at++;
-  if (c.is("half") && c.text(1) === "double" && CROCHET.has(c.text(2))) return ((c.at += 3), "hdc");
+  if (c.is("half") && /^doubles?$/.test(c.text(1))) return ((c.at += CROCHET.has(c.text(2)) ? 3 : 2), "hdc");
+  // "Half double, double, half double": the noun is left out.
+  if (c.is("double") && (c.kind(1) === "mark" || c.kind(1) === "end")) return (c.at++, name("dc", "sc"));
   if (c.is("half") && /^trebles?$/.test(c.text(1))) return ((c.at += CROCHET.has(c.text(2)) ? 3 : 2), "hdc");
   if (c.is("double") && CROCHET.has(c.text(1))) return ((c.at += 2), name("dc", "sc"));
   if (c.is("double") && /^trebles?$/.test(c.text(1)))
@@ -135,6 +137,10 @@ function longhand(c: Cursor, terms: Terms): StitchName | undefined {
 }
 
 function together(word: string, terms: Terms): StitchWord | undefined {
+  const inc = /^(sc|hdc|dc|htr|tr|dtr)(\d+)inc$/.exec(word);
+  const grown = inc ? usName(inc[1] ?? "", terms) : undefined;
+  if (inc && grown && Number(inc[2]) >= 2 && Number(inc[2]) <= 12)
+    return { stitch: grown, kind: "inc", legs: Number(inc[2]) };
   const match = /^([a-z]+?)(\d+)?tog$/.exec(word);
   if (!match) return undefined;
   const stitch = match[1] === "inv" ? "sc" : usName(match[1] ?? "", terms);

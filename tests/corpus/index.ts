@@ -4,6 +4,7 @@ import { HANDS } from "./hands";
 import { HARBOUR } from "./harbour";
 import { HANGING } from "./hanging";
 import { JOINS } from "./joins";
+import { ISLANDERS } from "./islanders";
 import { JOURNEYMEN } from "./journeymen";
 import { LOOPS } from "./loops";
 import { PEDLARS } from "./pedlars";
@@ -32,5 +33,6 @@ export const CORPUS: readonly Case[] = [
   ...JOURNEYMEN,
   ...PEDLARS,
   ...HARBOUR,
+  ...ISLANDERS,
 ];
 export type { Case, PartTruth } from "./case";

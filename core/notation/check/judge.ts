@@ -97,8 +97,15 @@ function countedAlong(
 }
 
 /** Stitches the outcome is held against. */
-export function heldAgainst(o: Outcome, live: number | undefined): number | undefined {
+export function heldAgainst(
+  o: Outcome,
+  live: number | undefined,
+  nodes: readonly Node[],
+): number | undefined {
   if (o.free || o.bothSides) return undefined;
+  // "1) Ch 5. 2) Sc in 2nd ch from hook …": the chain has a number of its own.
+  if (live === 0 && o.foundation === 0 && [...operationsOf(nodes)].some(({ op }) => op.into === "chain"))
+    return undefined;
   return o.foundation > 0 ? o.sideStitches : live;
 }
 
@@ -119,7 +126,7 @@ function judgeOne(
   const totals = totalsOf(nodes);
   let written = writtenOf(nodes, e.lastOfLine, totals);
   const outcome = work(nodes, live, slot, first, written);
-  const available = heldAgainst(outcome, live);
+  const available = heldAgainst(outcome, live, nodes);
   const { used, offers } = outcome;
   const cost = candidate.cost + extra;
   const base = { candidate, nodes, outcome, available, live, echo: cost };

@@ -214,7 +214,8 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
           upper !== upper.toLowerCase() &&
           c.tokens.slice(c.at).length <= 7 &&
           !shadeEnds(c, ".") &&
-          !SENTENCE.test(c.text())
+          !SENTENCE.test(c.text()) &&
+          !beginsWork(c, terms)
         ) {
           p.words = [];
           p.slot = undefined;
@@ -300,6 +301,15 @@ function partOfName(c: Cursor, terms: Terms): boolean {
   });
 }
 
+/** "Ears. Magic circle, 4 sc.": a ring or stitches begin, and no name. */
+function beginsWork(c: Cursor, terms: Terms): boolean {
+  const rest = c.tokens.slice(c.at);
+  if (/^(mr|mc|magic|ring|adjustable|chain|ch)$/.test(rest[0]?.text ?? "")) return true;
+  const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);
+  at.number();
+  return readStitch(at, terms) !== undefined;
+}
+
 /** Is the full stop at the cursor that of an abbreviation or of a number? */
 const sayNoMore = (c: Cursor): boolean => c.kind(1) === "number" && c.peek(1)?.from === c.peek()?.to;
 
@@ -369,6 +379,12 @@ function coloursIn(tokens: readonly Token[], c: Cursor): string[] {
   return out;
 }
 
+/** "(2, white)": how many, before the colour. */
+const countFirst = (c: Cursor): number | undefined =>
+  c.at === 0 && c.kind() === "number" && c.text(1) === "," && (c.peek()?.value ?? 0) <= MAX_MAKE
+    ? c.number()
+    : undefined;
+
 /** "(make 2, white)", "(2x)", "(worked from the top down)", "*make 2*". */
 function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
   const open = c.text();
@@ -402,7 +418,7 @@ function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
   let understood = false;
   while (!at.done) {
     if (at.take(",", ";", "-", "--", ":", ".", "and", "&", "/")) continue;
-    const n = readMake(at, true);
+    const n = readMake(at, true) ?? countFirst(at);
     if (n !== undefined) {
       if (!(inside.length === 1 && n > MAX_MAKE)) p.make = n;
       understood = true;

@@ -47,9 +47,11 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   const out: Numbers[] = [];
   const range = c.attempt(() => {
     c.attempt(() => (c.take(".", ")", "]", ":") && TO.has(c.text()) ? true : undefined));
+    // "r6..r11".
+    const dots = c.is(".") && c.text(1) === "." && isRoundWord(c.text(2)) && ((c.at += 2), true);
     // An arrow goes to the last round only where the word stands again: "R1 → 6 sc" begins the work.
     const arrow = c.is(">", "=") && isRoundWord(c.text(1)) && (c.at++, true);
-    if (!arrow && !c.takeAny(TO)) return undefined;
+    if (!arrow && !dots && !c.takeAny(TO)) return undefined;
     c.take("to", "and", ".");
     while (c.take(".", "-"));
     c.take("#");
@@ -161,11 +163,25 @@ export function likeliestLabel(c: Cursor, bare: boolean): RoundLabel | undefined
   return best.label;
 }
 
+/** "(12) Rnd 2:", "[18 sts] R3": the total stands before the label. */
+const totalFirst = (c: Cursor): RoundLabel["total"] =>
+  c.attempt(() => {
+    const from = c.from;
+    if (!c.take("(", "[")) return undefined;
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n === undefined || !Number.isInteger(n)) return undefined;
+    c.take("st", "sts", "stitches", "sc");
+    const to = c.to;
+    if (!c.take(")", "]") || !isRoundWord(c.text()) || c.kind(1) !== "number") return undefined;
+    return { n, from, to };
+  });
+
 /** All ways to read the beginning of a line as a label. `bare` allows a number alone, which only a line's start may be. */
 export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[] {
   const start = c.at;
   const from = c.from;
   const out: LabelReading[] = [];
+  const lead = totalFirst(c);
   c.take("for", "in", "on");
   // "Work rounds five, six and seven even".
   if (c.is("work", "crochet") && isRoundWord(c.text(1)) && c.kind(2) === "number") c.at++;
@@ -198,7 +214,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
         list: beyond ? undefined : m.list,
         many: beyond ? 1 : many,
         ...(beyond ? { beyond: { from, to: numbersEnd } } : {}),
-        ...(t.total ? { total: t.total } : {}),
+        ...((t.total ?? lead) ? { total: t.total ?? lead } : {}),
       };
       const plural = PLURAL.test(first.text);
       const single = n !== undefined && m.last === n;

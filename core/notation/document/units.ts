@@ -2,6 +2,7 @@ import { tokensOf } from "../aliases";
 import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
+import { listedRounds } from "./listed";
 
 /** A stretch of a line that is read as one: the whole line, or what stands between two labels in it. */
 export interface Unit {
@@ -39,12 +40,13 @@ export function unitsOf(
   lines: readonly Line[],
   cut: (t: readonly Token[]) => number[],
   aliases: ReadonlyMap<string, string> = NO_ALIASES,
+  works: (t: readonly Token[]) => boolean = () => false,
 ): Unit[] {
   const units: Unit[] = [];
   let spaced = true;
   for (const line of lines) {
     const all = tokensOf(plain, line.from, line.to, aliases);
-    const bare = bareOf(all);
+    const bare = listedRounds(bareOf(all), works);
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
       const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));
@@ -128,6 +130,11 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     tokens[i + 2]?.text === ":"
   )
     return true;
+  // "Fill, then rnd 9: …".
+  // "r6..r11" is a range.
+  if (before === "." && tokens[i - 2]?.text === ".") return false;
+  if (before === "then" && isRoundWord(t.text) && tokens[i + 1]?.kind === "number")
+    return /^[,.;]$/.test(tokens[i - 2]?.text ?? "");
   if (!/^[.;)\]}!:|]$/.test(before) && !listed) return false;
   // "… (12). For the third round, work …"
   if (/^(in|for|on)$/.test(t.text)) {

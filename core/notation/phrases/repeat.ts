@@ -67,6 +67,21 @@ export const repeat: Phrase = {
     if (!said && !(referred || ends(c))) return NONE;
     if (!said && deed) return NONE;
     const ahead = said?.times.kind === "number" && c.take(":");
+    // "Sc, inc, repeat 18": to the end, and 18 is what it comes to.
+    const total = !referred && !ahead && said?.times.kind === "number" && c.done && c.kind(-1) === "number";
+    if (total)
+      return [
+        {
+          to: c.at,
+          cost: COST.repeat,
+          piece: { kind: "repeat", times: said.times, more: said.more, referred, ahead },
+        },
+        {
+          to: c.at - 1,
+          cost: COST.repeat + 0.3,
+          piece: { kind: "repeat", times: { kind: "around" }, more: false, referred, ahead },
+        },
+      ];
     return [
       {
         to: c.at,

@@ -62,20 +62,33 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
     if (s)
       out.push({
         to: c.at,
-        cost: COST.phrase + nounCost(c, s, start) + starCost(c, start),
+        cost: COST.phrase + nounCost(c, s, start) + starCost(c, start) + gluedCost(c, start),
         piece: { kind: "work", said: s },
       });
   };
   add(said(c, x, true));
   // "sc inc repeat 6 times": one increase in single crochet, or a single crochet and an increase.
   const first = c.tokens[start];
-  if (first?.kind === "word" && PLAIN.test(first.text) && CHANGE.test(c.tokens[start + 1]?.text ?? "")) {
-    const word = readStitch(new Cursor([first], c.source, c.names, c.legend), x.terms);
-    if (word?.kind === "plain")
+  // With a number only where no commas part the work: "2 hdc inc, 6 hdc" are two increases.
+  const parted = c.tokens[start - 1]?.text === "," || c.tokens[start + 3]?.text === ",";
+  const counted = first?.kind === "number" && Number.isInteger(first.value) && !parted ? 1 : 0;
+  const noun = c.tokens[start + counted];
+  if (
+    noun?.kind === "word" &&
+    PLAIN.test(noun.text) &&
+    CHANGE.test(c.tokens[start + counted + 1]?.text ?? "")
+  ) {
+    const word = readStitch(new Cursor([noun], c.source, c.names, c.legend), x.terms);
+    const alone = word?.kind === "plain" ? saidAlone(word, noTarget()) : undefined;
+    if (alone)
       out.push({
-        to: start + 1,
+        to: start + counted + 1,
         cost: COST.noun,
-        piece: { kind: "work", said: saidAlone(word, noTarget()) },
+        piece: {
+          kind: "work",
+          said:
+            counted && first ? { ...alone, n: first.value, at: { from: first.from, to: first.to } } : alone,
+        },
       });
   }
   if (c.tokens.slice(start, c.at).some((t) => t.text === "*")) {
@@ -83,6 +96,17 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
     add(said(c, x, false));
   }
   return out;
+}
+
+/** "sc2 inc1": a number that hangs on the word before it belongs to that. */
+function gluedCost(c: Cursor, start: number): number {
+  const [before, number] = [c.tokens[start - 1], c.tokens[start]];
+  const glued =
+    number?.kind === "number" &&
+    before?.kind === "word" &&
+    before.to === number.from &&
+    !/^x$/.test(before.text);
+  return glued && c.tokens[start + 1]?.from !== number.to ? COST.unclosed : 0;
 }
 
 /** "*2 sc, 1 inc* 6 times": the star closes what one before it opened, and is hardly a sign of times. */
@@ -118,7 +142,7 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
     if (before === undefined || !Number.isInteger(before)) return undefined;
     const sign = !ownCross(c) && (stars ? c.take("x", "*", "times") : c.take("x", "times"));
     if (sign && BRACKET.has(c.text())) return undefined;
-    c.take("more", "-", "of", "additional", "a", "an");
+    if (!c.legend.has(c.text())) c.take("more", "-", "of", "additional", "a", "an");
     colour = c.attempt(() => {
       const s = readShade(c);
       return s !== undefined && stitchAhead(c, x) ? s : undefined;
@@ -132,7 +156,8 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
       });
   word ??= readStitch(c, x.terms);
   // "12 sc (2 in each)": the stitch is left out where it is plain.
-  if (!word && before !== undefined && c.is("in", "into") && /^(each|every|next|same)$/.test(c.text(1)))
+  const where = c.text(1) === "the" ? c.text(2) : c.text(1);
+  if (!word && before !== undefined && c.is("in", "into") && /^(each|every|next|same)$/.test(where))
     word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
   // "4 dc (UK) into the ring": whose word it is.
@@ -191,7 +216,10 @@ function countBehind(c: Cursor, x: Context, stars: boolean): number | undefined 
     const n = c.number();
     if (n === undefined || !Number.isInteger(n)) return undefined;
     // "sc 2 sc": the number belongs to what follows; "sc 3 sts" and "sc 3 in next" do not.
-    if (c.kind() === "word" && !isStitchNoun(c.text()) && stitchAhead(c, x)) return undefined;
+    // … and "sc2 inc1" says by its spaces whose number it is.
+    const number = c.tokens[c.at - 1];
+    const glued = c.tokens[c.at - 2]?.to === number?.from && number?.to !== c.peek()?.from;
+    if (!glued && c.kind() === "word" && !isStitchNoun(c.text()) && stitchAhead(c, x)) return undefined;
     if (c.is("x") && BRACKET.has(c.text(1))) return undefined;
     if (isStitchNoun(c.text())) c.at++;
     c.take("more");

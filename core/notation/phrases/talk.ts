@@ -319,7 +319,7 @@ export const numberAlone: Phrase = {
     // "5 in MR".
     const from = c.tokens[c.at - 1]?.from ?? 0;
     const number = { from, to: c.to };
-    if (c.attempt(() => (c.take("in", "into") && readRing(c) ? true : undefined))) {
+    if (c.attempt(() => (c.take("in", "into"), readRing(c) ? true : undefined))) {
       const op = stitchInto("sc", 1, "ring");
       const nodes = [
         { kind: "start" as const, start: "ring" as const, chains: 0, from, to: c.to },

@@ -1,4 +1,4 @@
-import type { Cursor } from "../cursor";
+import { Cursor } from "../cursor";
 import { isRoundWord } from "../labels";
 import { readStitch, type StitchWord } from "../vocabulary";
 import { COST } from "./costs";
@@ -31,6 +31,9 @@ const LEAD_START = words(
 const TRAIL = words(
   "remain remaining left overall rem total totals altogether now made in all each around on per stitch stitches st sts s sti stich stiches count . side round rnd leg row the your hook every",
 );
+/** The round is worked to its end: "…, all the way round, 24." */
+const GONE_ROUND =
+  /^(round|around|along|across|end|times|twice|thrice|each|every|stitch|st|sts|stitches|[)\]])$/;
 const SHORT_UNIT = words("s st sts stitch stitches stiches sti stich");
 const THINGS_STOP = words("x times time more cm mm g m yd oz inch inches rounds rnds rows round rnd row");
 
@@ -147,11 +150,24 @@ export const totals: Phrase = {
     }
     if (c.kind() !== "number" && c.kind() !== "ordinal") return out;
     const before = c.tokens[start - 1]?.text ?? "";
-    const t = counted(c, x, /^[.;!\n]$/.test(before));
+    // "5 petals.": things, in a sentence of their own.
+    if (
+      before === "." &&
+      c.kind(1) === "word" &&
+      /s$/.test(c.text(1)) &&
+      (c.kind(2) === "end" || c.text(2) === ".") &&
+      !isRoundWord(c.text(1)) &&
+      !SHORT_UNIT.has(c.text(1)) &&
+      !THINGS_STOP.has(c.text(1)) &&
+      !readStitch(new Cursor(c.tokens.slice(c.at + 1, c.at + 2), c.source), x.terms)
+    )
+      out.push({ to: c.at + 2, cost: COST.things, piece: { kind: "aside" } });
+    const t = counted(c, x, true);
     if (!t || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
     if (t.said) push(COST.totalSaid, t);
     else if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
-    else if (before === "," && t.named) push(COST.totalComma, t);
+    else if (before === "," && (t.named || GONE_ROUND.test(c.tokens[start - 2]?.text ?? "")))
+      push(t.named ? COST.totalComma : COST.totalSentence, t);
     else if (t.named || c.done) push(before === "," || start === 0 ? COST.totalBare * 3 : COST.totalBare, t);
     return out;
   },

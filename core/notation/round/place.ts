@@ -187,7 +187,8 @@ function inPlaces(
     return [node(single, times, node(bite, times))];
   }
   if (legs === 1) return [node(single, times)];
-  const increase = node(stitchInto(stitch, legs, "next", loops), times);
+  const onChain = single.onChain ? { onChain: single.onChain } : {};
+  const increase = node({ ...stitchInto(stitch, legs, "next", loops), ...onChain }, times);
   const one = node(single, number(legs, said.at));
   if (t.n !== undefined && t.n === legs && t.place !== "each") return [{ ...one, other: increase }];
   // "16 sc in the chains": one in each of them.

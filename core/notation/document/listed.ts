@@ -1,0 +1,102 @@
+import { isRoundWord } from "../labels";
+import type { Token } from "../tokens";
+
+const RING = /^(mr|mc|ring|circle)$/;
+/** A line is a list of rounds only when it has so many. */
+const FEWEST = 3;
+const MOST_TOKENS = 400;
+const SIGNS = ["/", ";", "|"] as const;
+
+/** A stretch of a line between two signs. */
+interface Stretch {
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * "Body: 6 mr / 6 inc (12) / 18 x5 rnds / …": rounds in a row with a sign between them and no label. Each gets the label
+ * that it stands for, "next round", so that the rest of the reader sees what it knows. Linear in the line.
+ *
+ * @param works tells whether stitches or numbers of them stand among some words
+ * @returns the same tokens where the line is nothing of the kind
+ */
+export function listedRounds(
+  tokens: readonly Token[],
+  works: (tokens: readonly Token[]) => boolean,
+): readonly Token[] {
+  // "1. Magic ring; 5 sc; (5)" has its label.
+  const labelledAlready = tokens[0]?.kind === "number" && tokens[1]?.kind === "mark";
+  if (tokens.length < 8 || tokens.length > MOST_TOKENS || labelledAlready) return tokens;
+  for (const sign of SIGNS) {
+    const rounds = stretches(tokens, sign);
+    if (rounds.length >= FEWEST && areRounds(tokens, rounds, works)) return labelled(tokens, rounds);
+  }
+  return tokens;
+}
+
+function stretches(tokens: readonly Token[], sign: string): Stretch[] {
+  const out: Stretch[] = [];
+  // "Body: 6 mr / …", "Body (white) 6 mr": the first begins behind the name.
+  const named = tokens.slice(0, 8).findIndex((t) => t.text === ":");
+  let from = named + 1;
+  let depth = 0;
+  for (const [i, t] of tokens.entries()) {
+    if (/^[([{]$/.test(t.text)) depth++;
+    else if (/^[)\]}]$/.test(t.text)) depth--;
+    else if (t.text === sign && depth === 0 && i >= from) {
+      if (i > from) out.push({ from, to: i });
+      from = i + 1;
+    }
+  }
+  if (from < tokens.length) out.push({ from, to: tokens.length });
+  return out;
+}
+
+function areRounds(
+  tokens: readonly Token[],
+  rounds: readonly Stretch[],
+  works: (tokens: readonly Token[]) => boolean,
+): boolean {
+  const [first] = rounds;
+  const words = (s: Stretch) => tokens.slice(s.from, s.to);
+  if (!first || !words(first).some((t) => RING.test(t.text))) return false;
+  // Labels of its own say more than signs.
+  if (rounds.some((s) => isRoundWord(tokens[s.from]?.text ?? ""))) return false;
+  const counted = rounds.filter((s) => works(words(s)) || words(s)[0]?.kind === "number");
+  return counted.length * 3 >= rounds.length * 2 && counted.length >= 2;
+}
+
+function labelled(tokens: readonly Token[], rounds: readonly Stretch[]): readonly Token[] {
+  const out: Token[] = tokens.slice(0, rounds[0]?.from ?? 0);
+  for (const s of rounds) {
+    const words = tokens.slice(s.from, s.to);
+    const { many, rest } = repeated(words);
+    const at = words[0]?.from ?? 0;
+    const sign = (text: string, kind: Token["kind"], value = NaN): Token => ({
+      kind,
+      text,
+      value,
+      from: at,
+      to: at,
+    });
+    // Behind a name stands its sign; between rounds nothing is left of theirs but an end.
+    if (out.length > 0 && out.at(-1)?.text !== ":") out.push(sign(".", "mark"));
+    out.push(sign("next", "word"));
+    if (many > 1) out.push(sign(String(many), "number", many));
+    out.push(sign("rnd", "word"), sign(":", "mark"), ...rest);
+  }
+  return out;
+}
+
+/** "18 sc x5 rnds", "sc 12 for 2 rounds": how many rounds it stands for, and what each is. */
+function repeated(words: readonly Token[]): { many: number; rest: readonly Token[] } {
+  const at = words.findIndex(
+    (t, i) =>
+      t.kind === "number" &&
+      isRoundWord(words[i + 1]?.text ?? "") &&
+      /^(x|for|\*|over|next)$/.test(words[i - 1]?.text ?? ""),
+  );
+  const many = words[at]?.value ?? 0;
+  if (at < 2 || !Number.isInteger(many) || many < 1 || many > 200) return { many: 1, rest: words };
+  return { many, rest: [...words.slice(0, at - 1), ...words.slice(at + 2)] };
+}

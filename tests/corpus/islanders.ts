@@ -1,0 +1,548 @@
+import type { Case } from "./case";
+
+/** Hands that count in words, before the label, without labels, with arrows. Each was read once before anything was mended. */
+export const ISLANDERS: readonly Case[] = [
+  {
+    hand: "cormorant, numbered list per part",
+    text: `CORMORANT KEYRING
+Difficulty: easy, about 1½ hours
+
+You'll need:
+- black DK, a scrap of yellow
+- 3 mm hook
+- 5 mm eyes
+- keyring
+
+1. Head and neck
+Start with black.
+Round 1 - Make a magic ring with 6 dc. (6)
+Round 2 - Inc in each stitch around. (12)
+Round 3 - [1 dc, inc] six times. (18)
+Round 4, 5 & 6 - Dc in each stitch around. (18)
+Round 7 - [1 dc, dec] six times. (12)
+Round 8 to round 14 - Dc in each stitch around. (12)
+Leave a long end for sewing. Stuff.
+
+2. Body
+Round 1 - Make a magic ring with 6 dc. (6)
+Round 2 - Inc in each stitch around. (12)
+Round 3 - [1 dc, inc] six times. (18)
+Round 4 - [2 dc, inc] six times. (24)
+Round 5 to round 10 - Dc in each stitch around. (24)
+Round 11 - [2 dc, dec] six times. (18)
+Round 12 - [1 dc, dec] six times. (12)
+Stuff.
+Round 13 - dec 6 times. (6)
+Close.
+
+3. Wings (two)
+Round 1 - Make a magic ring with 4 dc. (4)
+Round 2 - [1 dc, inc] twice. (6)
+Round 3 - [2 dc, inc] twice. (8)
+Round 4 - Dc in each stitch around. (8)
+Flatten and dc through both layers. (4)
+
+4. Beak
+In yellow: chain 5, turn, starting in 2nd chain: slip stitch, dc, htr, tr. (4)`,
+    parts: [
+      { name: "Head and neck", counts: [6, 12, 18, 18, 18, 18, 12, 12, 12, 12, 12, 12, 12, 12] },
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Wings", make: 2, counts: [4, 6, 8, 8, 4] },
+      { name: "Beak", counts: [4] },
+    ],
+  },
+  {
+    hand: "beach hut, rows",
+    text: `Beach hut ornament
+
+Front & back (make 2, in white)
+Ch 11
+R1: sc in 2nd ch from hook and across, ch 1, turn <10>
+R2-R9: sc across, ch 1, turn <10>
+R10: sc2tog, sc 6, sc2tog, ch 1, turn <8>
+R11: sc2tog, sc 4, sc2tog, ch 1, turn <6>
+R12: sc2tog, sc 2, sc2tog, ch 1, turn <4>
+R13: sc2tog twice, ch 1, turn <2>
+R14: sc2tog <1>
+FO.
+
+Door (red)
+Ch 5
+R1: sc in 2nd ch from hook and across, ch 1, turn <4>
+R2-R5: sc across, ch 1, turn <4>
+FO, leave a tail to sew on.
+
+Sides (make 2, in blue)
+Ch 5
+R1: sc in 2nd ch from hook and across, ch 1, turn <4>
+R2-R10: sc across, ch 1, turn <4>
+FO.`,
+    parts: [
+      { name: "Front & back", make: 2, counts: [10, 10, 10, 10, 10, 10, 10, 10, 10, 8, 6, 4, 2, 1] },
+      { name: "Door", counts: [4, 4, 4, 4, 4] },
+      { name: "Sides", make: 2, counts: [4, 4, 4, 4, 4, 4, 4, 4, 4, 4] },
+    ],
+  },
+  {
+    hand: "oyster catcher, long sentences",
+    text: `Body of the oystercatcher. Using the black yarn, begin by working six single crochet stitches into a magic ring and pull it closed. For the second round, work two single crochet into each stitch, so you have twelve. In round three, work one single crochet and then an increase, and do that six times for a total of eighteen. In round four, work two single crochet and then an increase, six times, for a total of twenty-four. Work rounds five, six and seven even, that is one single crochet in each of the twenty-four stitches. Change to the white yarn. Work rounds eight to eleven even as well. In round twelve, work two single crochet and then a decrease, six times, leaving eighteen. In round thirteen, work one single crochet and then a decrease, six times, leaving twelve. Stuff. In the last round, decrease six times, leaving six, and close the hole.
+
+Bill. Using the orange yarn, begin by working four single crochet stitches into a magic ring. Work four rounds even. Fasten off, leaving a tail.`,
+    parts: [
+      { name: "Body of the oystercatcher", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Bill", counts: [4, 4, 4, 4, 4] },
+    ],
+  },
+  {
+    hand: "lemon slice, dc rounds joined",
+    text: `Lemon slice coaster-charm (flat, UK terms)
+
+Note: the 3 ch at the start of each round counts as a treble.
+
+Round 1 (white): 3 ch, 11 tr into a magic ring, join with ss to top of 3 ch. (12 tr)
+Round 2 (yellow): 3 ch, tr in same st, 2 tr in each st around, join. (24 tr)
+Round 3 (white): 3 ch, 2 tr in next st, *1 tr in next st, 2 tr in next st* repeat to end, join. (36 tr)
+Round 4 (yellow): 1 ch, dc in each st around, join. (36 dc)
+Fasten off, weave in ends.`,
+    parts: [{ name: "Lemon slice coaster", counts: [12, 24, 36, 36] }],
+  },
+  {
+    hand: "gingerbread, abbreviations first and 'sts' after",
+    text: `Gingerbread person (flat, two layers)
+
+ABBREVIATIONS (US)
+MR . . . magic ring
+SC . . . single crochet
+INC . . . 2 sc in one stitch
+DEC . . . invisible decrease
+SL . . . slip stitch
+
+HEAD, make 2
+R1. MR 6 SC, 6 sts
+R2. 6 INC, 12 sts
+R3. (SC, INC) 6 times, 18 sts
+R4. (2 SC, INC) 6 times, 24 sts
+
+TORSO, make 2
+R1. MR 8 SC, 8 sts
+R2. 8 INC, 16 sts
+R3. (SC, INC) 8 times, 24 sts
+R4. (2 SC, INC) 8 times, 32 sts
+
+LIMB, make 8
+R1. MR 6 SC, 6 sts
+R2. 3 INC, 3 SC, 9 sts
+R3-R7. 9 SC, 9 sts
+
+Hold the two heads together, wrong sides facing, and join with SL through both layers (24 sts). Stuff lightly before closing.`,
+    parts: [
+      { name: "HEAD", make: 2, counts: [6, 12, 18, 24] },
+      { name: "TORSO", make: 2, counts: [8, 16, 24, 32] },
+      { name: "LIMB", make: 8, counts: [6, 9, 9, 9, 9, 9, 9] },
+    ],
+  },
+  {
+    hand: "mooring bollard, columns by tab",
+    text: `Bollard	round	work	stitches
+	1	6 sc in magic ring	6
+	2	inc in each	12
+	3	(1 sc, inc) rep	18
+	4	(2 sc, inc) rep	24
+	5	BLO sc in each	24
+	6-12	sc in each	24
+	13	(2 sc, dec) rep	18
+	14	FLO (2 sc, inc) rep	24
+	15	(3 sc, inc) rep	30
+	16-17	sc in each	30
+	18	(3 sc, dec) rep	24
+	19	(2 sc, dec) rep	18
+	20	(1 sc, dec) rep	12
+	21	dec rep	6`,
+    parts: [
+      {
+        name: "Bollard",
+        counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 24, 18, 24, 30, 30, 30, 24, 18, 12, 6],
+      },
+    ],
+  },
+  {
+    hand: "duckling by instruction sheet, step numbers",
+    text: `Duckling (7 cm)
+
+Step 1: the head
+R1: mr, 6 sc (6 st)
+R2: 6 inc (12 st)
+R3: 1 sc, 1 inc, 6x (18 st)
+R4: 2 sc, 1 inc, 6x (24 st)
+R5-R8: 24 sc (24 st)
+R9: 2 sc, 1 dec, 6x (18 st)
+R10: 1 sc, 1 dec, 6x (12 st)
+Don't fasten off! Fill the head.
+
+Step 2: the body
+R11: 1 sc, 1 inc, 6x (18 st)
+R12: 2 sc, 1 inc, 6x (24 st)
+R13: 3 sc, 1 inc, 6x (30 st)
+R14-R17: 30 sc (30 st)
+R18: 3 sc, 1 dec, 6x (24 st)
+R19: 2 sc, 1 dec, 6x (18 st)
+R20: 1 sc, 1 dec, 6x (12 st)
+R21: 6 dec (6 st)
+Fasten off.
+
+Step 3: wings, twice
+R1: mr, 5 sc (5 st)
+R2: 5 inc (10 st)
+R3: 10 sc (10 st)
+
+Step 4: feet, twice, orange
+R1: mr, 6 sc (6 st)
+R2: 3 sc in 1st, 1 sc, 3 sc in 3rd, 1 sc, 3 sc in 5th, 1 sc (12 st)`,
+    parts: [
+      { name: "head", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "body", counts: [18, 24, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "wings", make: 2, counts: [5, 10, 10] },
+      { name: "feet", make: 2, counts: [6, 12] },
+    ],
+  },
+  {
+    hand: "herring gull chick, hyphenated headings & parens counts first",
+    text: `Gull chick
+
+- HEAD -
+(6) Rnd 1: sc 6 in MR
+(12) Rnd 2: inc around
+(18) Rnd 3: sc 1, inc 1, repeat around
+(24) Rnd 4: sc 2, inc 1, repeat around
+(24) Rnds 5-8: sc around
+(18) Rnd 9: sc 2, dec 1, repeat around
+(12) Rnd 10: sc 1, dec 1, repeat around
+
+- BODY -
+(6) Rnd 1: sc 6 in MR
+(12) Rnd 2: inc around
+(18) Rnd 3: sc 1, inc 1, repeat around
+(24) Rnd 4: sc 2, inc 1, repeat around
+(30) Rnd 5: sc 3, inc 1, repeat around
+(30) Rnds 6-9: sc around
+(24) Rnd 10: sc 3, dec 1, repeat around
+(18) Rnd 11: sc 2, dec 1, repeat around
+(12) Rnd 12: sc 1, dec 1, repeat around
+
+- LEGS (2) -
+(5) Rnd 1: sc 5 in MR
+(5) Rnds 2-3: sc around`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "LEGS", make: 2, counts: [5, 5, 5] },
+    ],
+  },
+  {
+    hand: "anchor in rows with k/left right",
+    text: `Anchor (flat)
+
+Shank: Ch 16. Row 1: Sc in second ch from hook and in each ch across. (15 sc) Turn. Row 2: Ch 1, sc in each sc across. (15 sc) Turn. Row 3: Ch 1, sc in each sc across. (15 sc) Fasten off.
+
+Crossbar: Ch 8. Row 1: Sc in second ch from hook and in each ch across. (7 sc) Turn. Row 2: Ch 1, sc in each sc across. (7 sc) Fasten off.
+
+Ring: Ch 12, sl st to first ch to form a ring. Round 1: Ch 1, 18 sc in the ring. Sl st to first sc. (18 sc) Fasten off.`,
+    parts: [
+      { name: "Shank", counts: [15, 15, 15] },
+      { name: "Crossbar", counts: [7, 7] },
+      { name: "Ring", counts: [18] },
+    ],
+  },
+  {
+    hand: "teapot with sidebar totals and colour letters",
+    text: `TEAPOT CHARM
+A = cream, B = sage
+
+Pot
+R1 (A) 7 sc in MR ............ 7
+R2 (A) [inc] x7 .............. 14
+R3 (A) [sc 1, inc] x7 ........ 21
+R4 (B) [sc 2, inc] x7 ........ 28
+R5-8 (B) sc around ........... 28
+R9 (A) [sc 2, dec] x7 ........ 21
+R10 (A) [sc 1, dec] x7 ....... 14
+Stuff
+R11 (A) [dec] x7 ............. 7
+
+Spout (A)
+R1 4 sc in MR ................ 4
+R2 [sc 1, inc] x2 ............ 6
+R3-4 sc around ............... 6
+R5 sc 3, hdc 3 ............... 6
+
+Lid (B)
+R1 6 sc in MR ................ 6
+R2 [inc] x6 .................. 12
+R3 [sc 1, inc] x6 ............ 18`,
+    parts: [
+      { name: "Pot", counts: [7, 14, 21, 28, 28, 28, 28, 28, 21, 14, 7] },
+      { name: "Spout", counts: [4, 6, 6, 6, 6] },
+      { name: "Lid", counts: [6, 12, 18] },
+    ],
+  },
+  {
+    hand: "sheep, popcorn fleece, spoken",
+    text: `Sheep
+
+Start with the face, in black. Magic circle, 6 sc. Next round: 2 sc in every stitch, 12. Next round: 1 sc, 2 sc in the next, all the way round, 18. Then 3 rounds without increasing, 18. Swap to white. Next round: 2 sc, 2 sc in the next, all the way round, 24. Next round: 3 sc, 2 sc in the next, all the way round, 30. Then 6 rounds without increasing, 30. Next round: 3 sc, decrease, all the way round, 24. Next round: 2 sc, decrease, all the way round, 18. Stuff it. Next round: 1 sc, decrease, all the way round, 12. Last round: decrease all the way round, 6. Close up.
+
+Ears: make two in black. Magic circle, 4 sc. Next round: 1 sc, 2 sc in the next, twice, 6. One round without increasing, 6. Fold and sew.
+
+Feet: make four in black. Magic circle, 6 sc. Then 2 rounds without increasing, 6.`,
+    parts: [
+      { name: "Sheep", counts: [6, 12, 18, 18, 18, 18, 24, 30, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Ears", make: 2, counts: [4, 6, 6] },
+      { name: "Feet", make: 4, counts: [6, 6, 6] },
+    ],
+  },
+  {
+    hand: "star garland, points from rounds with picots",
+    text: `Garland star
+
+Rnd 1: in a magic ring: ch 1, 5 sc, sl st to first sc. [5]
+Rnd 2: ch 1, 2 sc in each st, sl st to first sc. [10]
+Rnd 3: ch 1, *sc in next st, 2 sc in next st; rep from * around, sl st to first sc. [15]
+Rnd 4: *ch 6, sl st in 2nd ch from hook, sc in next ch, hdc in next ch, dc in next 2 ch, skip 2 sts, sl st in next st; rep from * 4 more times. [5 points]
+Fasten off.`,
+    parts: [{ name: "Garland star", counts: [5, 10, 15, 5] }],
+  },
+  {
+    hand: "snail with spiral shell, rows 'dc' UK, miss",
+    text: `SNAIL (uses UK crochet terms)
+
+Shell: using caramel, make 42ch.
+Row 1: 1dc in 2nd ch from hook, 1dc in each ch to end, turn. 41 sts.
+Row 2: 1ch, 2htr in each of next 20 sts, 2tr in each st to end, turn. 82 sts.
+Row 3: 1ch, 1dc in each st to end. 82 sts.
+Fasten off. Roll up and sew.
+
+Body: using cream, make a magic ring.
+Round 1: 1ch, 5dc into ring. 5 sts.
+Round 2: 2dc in each st. 10 sts.
+Rounds 3-6: 1dc in each st. 10 sts.
+Round 7: dc2tog, 1dc in each of next 8 sts. 9 sts.
+Rounds 8-14: 1dc in each st. 9 sts.
+Round 15: (1dc in next st, dc2tog) three times. 6 sts.
+Fill lightly. Thread yarn through the last 6 sts, pull up and fasten.
+
+Feelers (make 2): using cream, make 6ch, ss in 2nd ch from hook and in each ch to end. 5 sts.`,
+    parts: [
+      { name: "Shell", counts: [41, 82, 82] },
+      { name: "Body", counts: [5, 10, 10, 10, 10, 10, 9, 9, 9, 9, 9, 9, 9, 9, 6] },
+      { name: "Feelers", make: 2, counts: [5] },
+    ],
+  },
+  {
+    hand: "bumble bee: stripes, alternating and abbreviations 'X V A'",
+    text: `Bumble bee   X=sc V=inc A=dec
+
+body yellow/black
+R1 6X in mr yellow
+R2 6V (12) yellow
+R3 (X,V)*6 (18) black
+R4 (2X,V)*6 (24) black
+R5-R6 24X (24) yellow
+R7-R8 24X (24) black
+R9-R10 24X (24) yellow
+R11 (2X,A)*6 (18) black
+R12 (X,A)*6 (12) black
+R13 6A (6) black
+
+wing white *2
+R1 5X in mr
+R2 5V (10)
+R3 10X (10)
+R4 5A (5)`,
+    parts: [
+      { name: "body yellow/", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "wing", make: 2, counts: [5, 10, 10, 5] },
+    ],
+  },
+  {
+    hand: "elephant keyring w/ continuing trunk",
+    text: `Nellie, an elephant for your keys
+
+Trunk and head
+Round 1: 5 sc in magic ring.
+Rounds 2-7: sc in BLO in each st around. (5)
+Round 8: sc 2, 2 sc in next st, sc 2. (6)
+Round 9: 2 sc in each st around. (12)
+Round 10: *Sc 1, 2 sc in next st*, repeat 6 times. (18)
+Round 11: *Sc 2, 2 sc in next st*, repeat 6 times. (24)
+Rounds 12-15: sc in each st around. (24)
+Attach 5mm eyes at either side of trunk at round 10.
+Round 16: *Sc 2, sc2tog*, repeat 6 times. (18)
+Stuff.
+Round 17: *Sc 1, sc2tog*, repeat 6 times. (12)
+Round 18: sc2tog around. (6)
+Fasten off, gather last 6 sts with tail.
+
+Ears
+Make 2.
+Round 1: 6 sc in magic ring.
+Round 2: 2 sc in each st around. (12)
+Round 3: 2 sc in each of first 6 sts, sc 6. (18)
+Fasten off leaving a tail for sewing.
+
+Body
+Round 1: 6 sc in magic ring.
+Round 2: 2 sc in each st around. (12)
+Round 3: *Sc 1, 2 sc in next st*, repeat 6 times. (18)
+Rounds 4-8: sc in each st around. (18)
+Fasten off. Stuff and sew on head.`,
+    parts: [
+      { name: "Trunk and head", counts: [5, 5, 5, 5, 5, 5, 5, 6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Ears", make: 2, counts: [6, 12, 18] },
+      { name: "Body", counts: [6, 12, 18, 18, 18, 18, 18, 18] },
+    ],
+  },
+  {
+    hand: "koi, section numbers and 'each' totals",
+    text: `§ Koi keyring §
+
+1 / Body [white + orange]
+
+  r1   6sc into mr                     6
+  r2   2sc into each                  12
+  r3   *1sc, 2sc into next* rpt       18
+  r4   1sc into each (orange)         18
+  r5   1sc into each (orange)         18
+  r6   1sc into each (white)          18
+  r7   1sc into each                  18
+  r8   *4sc, sc2tog* rpt              15
+  r9   1sc into each                  15
+  r10  *3sc, sc2tog* rpt              12
+  r11  1sc into each (orange)         12
+       stuff
+  r12  *2sc, sc2tog* rpt               9
+  r13  1sc into each                   9
+  r14  *1sc, sc2tog* rpt               6
+
+2 / Tail fin [white] two needed
+
+  r1   4sc into mr                     4
+  r2   2sc into each                   8
+  r3   1sc into each                   8
+
+3 / Side fin [white] two needed
+
+  r1   5sc into mr                     5`,
+    parts: [
+      { name: "1 / Body", counts: [6, 12, 18, 18, 18, 18, 18, 15, 15, 12, 12, 9, 9, 6] },
+      { name: "2 / Tail fin", make: 2, counts: [4, 8, 8] },
+      { name: "3 / Side fin", make: 2, counts: [5] },
+    ],
+  },
+  {
+    hand: "phone-note style, lower case, no punctuation",
+    text: `chick in egg
+yellow chick
+mr 6
+inc all 12
+sc inc repeat 18
+sc all 3 rounds 18
+sc dec repeat 12
+stuff
+dec all 6
+egg half white x2
+mr 6
+inc all 12
+sc inc repeat 18
+2 sc inc repeat 24
+sc all 4 rounds 24`,
+    parts: [
+      { name: "yellow chick", counts: [6, 12, 18, 18, 18, 18, 12, 6] },
+      { name: "egg half", make: 2, counts: [6, 12, 18, 24, 24, 24, 24, 24] },
+    ],
+  },
+  {
+    hand: "wreath: tube worked until length",
+    text: `Wreath
+Round 1: 8 sc in magic ring, do not close tightly. (8)
+Rounds 2–60: sc in each st. (8)
+Stuff as you go. Sew ends together.
+
+Berry (red, make 9)
+Round 1: 5 sc in magic ring. (5)
+Round 2: 2 sc in each st. (10)
+Round 3: sc2tog 5 times. (5)
+
+Bow (red)
+Row 1: ch 21, sc in second chain from hook and in each chain. (20)
+Rows 2–3: ch 1, turn, sc in each st. (20)
+Tie in the middle.`,
+    parts: [
+      {
+        name: "Wreath",
+        counts: [
+          8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8,
+          8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 8,
+        ],
+      },
+      { name: "Berry", make: 9, counts: [5, 10, 5] },
+      { name: "Bow", counts: [20, 20, 20] },
+    ],
+  },
+  {
+    hand: "panda: 'inc in next, sc n' mixtures with slashes and alt counts",
+    text: `Panda charm — pattern notes in [square brackets], stitch counts in (round brackets)
+
+*** Head *** [white]
+R.1 sc6 in mr (6)
+R.2 inc6 (12)
+R.3 sc1 inc1 [6x] (18)
+R.4 sc2 inc1 [6x] (24)
+R.5-8 sc24 (24)
+R.9 sc2 dec1 [6x] (18)
+R.10 sc1 dec1 [6x] (12)
+[stuff] R.11 dec6 (6)
+
+*** Ear *** [black, twice]
+R.1 sc6 in mr (6)
+R.2 inc6 (12)
+R.3 sc12 (12)
+
+*** Eye patch *** [black, twice]
+R.1 sc5 in mr (5)
+R.2 inc3 sc2 (8)`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Ear", make: 2, counts: [6, 12, 12] },
+      { name: "Eye patch", make: 2, counts: [5, 8] },
+    ],
+  },
+  {
+    hand: "robin, JSON-like punctuation",
+    text: `robin {
+  body, brown:
+    r1: mr + 6sc = 6
+    r2: inc*6 = 12
+    r3: (sc + inc)*6 = 18
+    r4: (2sc + inc)*6 = 24
+    r5: (3sc + inc)*6 = 30
+    r6..r11: 30sc = 30
+    r12: (3sc + dec)*6 = 24
+    r13: (2sc + dec)*6 = 18
+    r14: (sc + dec)*6 = 12
+    r15: dec*6 = 6
+  breast, red:
+    r1: mr + 6sc = 6
+    r2: inc*6 = 12
+    r3: (sc + inc)*6 = 18
+  wing, brown, 2 pcs:
+    r1: mr + 5sc = 5
+    r2: inc*5 = 10
+    r3: 10sc = 10
+}`,
+    parts: [
+      { name: "body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "breast", counts: [6, 12, 18] },
+      { name: "wing", make: 2, counts: [5, 10, 10] },
+    ],
+  },
+];
