@@ -360,6 +360,11 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
   const nodes = liftedSkip(written) ?? written;
   const told = countThenHow(nodes);
   if (told) yield told;
+  const last = nodes.findLast((n) => n.kind === "work");
+  if (last?.kind === "work" && last.times.kind === "around" && last.times.once) {
+    const each = wholeAsRepeat(nodes);
+    if (each) yield each;
+  }
   yield nodes;
   let all: (readonly Node[])[] = [nodes];
   for (let i = 0; i < nodes.length && all.length <= 8; i++) {

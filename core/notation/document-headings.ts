@@ -87,6 +87,9 @@ export abstract class HeadingsReader extends PartsReader {
     if (plain.length < 3 || NO_PLACE.test(plain) || this.names.has(plain) || this.names.size >= MAX_NAMES)
       return;
     this.names.add(plain);
+    // "First hump", "Second hump": "the other hump" is one of them.
+    const kind = /^(?:first|second|third|other|left|right|1st|2nd) ([a-z]{4,})$/.exec(plain)?.[1];
+    if (kind !== undefined && !NO_PLACE.test(kind)) this.names.add(kind);
     // "Make two flukes" are spoken of as "fluke 1" and "fluke 2".
     const one = plain.replace(/(?<=[a-z]{3})s$/, "");
     if (!/ss$|^legs?$/.test(plain) && one.length > 3) this.names.add(one);

@@ -32,13 +32,15 @@ export function readPartNamed(c: Cursor): string | undefined {
   return c.attempt(() => {
     while (c.is("the", "this", "that", "your", "each", "every", "an", "a", "ready", "finished")) c.at++;
     const from = c.at;
+    // A part that is called "second hump" is meant before "hump" with its number.
+    const whole = longestName(c);
     while (
-      c.kind() === "ordinal" ||
+      (!whole && c.kind() === "ordinal") ||
       WHICH.has(c.text()) ||
       (c.kind() === "number" && from === c.at && (c.peek()?.value ?? 9) <= 2)
     )
       c.at++;
-    const found = longestName(c) || (PARTS.has(c.text()) && (c.at++, true));
+    const found = whole || longestName(c) || (PARTS.has(c.text()) && (c.at++, true));
     if (!found) return undefined;
     if (
       c.kind() === "number" &&

@@ -50,7 +50,8 @@ export interface FreeLoops {
 /** How often: a written number, as far as the stitches reach, or up to the last n. */
 export type Times =
   | { readonly kind: "number"; readonly n: number; readonly at?: Span }
-  | { readonly kind: "around" }
+  /** `once`: "inc 1 around" says how many in each go of what is worked around. */
+  | { readonly kind: "around"; readonly once?: true }
   | { readonly kind: "until"; readonly left: number };
 
 export const ONCE: Times = { kind: "number", n: 1 };

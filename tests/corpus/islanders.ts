@@ -545,4 +545,281 @@ R.2 inc3 sc2 (8)`,
       { name: "wing", make: 2, counts: [5, 10, 10] },
     ],
   },
+  {
+    hand: "gnome with two legs joined into body",
+    text: `Pocket Gnome
+
+LEG (make 2, grey)
+Rnd 1: 6 sc in MR (6)
+Rnd 2: inc x6 (12)
+Rnd 3: BLO sc around (12)
+Rnds 4-6: sc around (12)
+Fasten off the first leg. Do not fasten off the second.
+
+BODY
+Rnd 7: ch 3, join to first leg with sc, 11 sc around first leg, 3 sc along the chain, 12 sc around second leg, 3 sc along other side of chain (30)
+Rnds 8-11: sc around (30)
+Change to red.
+Rnd 12: BLO sc around (30)
+Rnd 13: (3 sc, dec) x6 (24)
+Rnd 14: sc around (24)
+Rnd 15: (2 sc, dec) x6 (18)
+Stuff.
+Rnd 16: sc around (18)
+Rnd 17: (sc, dec) x6 (12)
+Rnd 18: sc around (12)
+Rnd 19: (2 sc, dec) x3 (9)
+Rnd 20: sc around (9)
+Rnd 21: (sc, dec) x3 (6)
+Close.
+
+NOSE (peach)
+Rnd 1: 6 sc in MR (6)
+Rnd 2: sc around (6)`,
+    parts: [
+      { name: "LEG", make: 2, counts: [6, 12, 12, 12, 12, 12] },
+      { name: "BODY", counts: [30, 30, 30, 30, 30, 30, 24, 24, 18, 18, 12, 12, 9, 9, 6] },
+      { name: "NOSE", counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "slice of watermelon half circle rows",
+    text: `Watermelon slice
+
+Materials: sport yarn in red, white and green; black floss; 2.5mm hook.
+
+Red:
+Row 1: MR, ch 1, 4 sc, turn (do not close to a circle). [4]
+Row 2: ch 1, inc in each st, turn. [8]
+Row 3: ch 1, (sc, inc) across, turn. [12]
+Row 4: ch 1, (2 sc, inc) across, turn. [16]
+Row 5: ch 1, (3 sc, inc) across, change to white, turn. [20]
+Row 6: ch 1, (4 sc, inc) across, change to green, turn. [24]
+Row 7: ch 1, (5 sc, inc) across. [28]
+Make a second one. Hold together and sc around all edges.`,
+    parts: [{ name: "Watermelon slice", counts: [4, 8, 12, 16, 20, 24, 28] }],
+  },
+  {
+    hand: "mushroom with frill",
+    text: `Toadstool
+
+Cap
+R1: 6 sc in MR [6]
+R2: inc in every st [12]
+R3: *sc 1, inc* x 6 [18]
+R4: *sc 2, inc* x 6 [24]
+R5: *sc 3, inc* x 6 [30]
+R6-R8: sc in every st [30]
+R9: FLO: *sc 3, dec* x 6 [24]
+Finish, weave in.
+
+Stem
+Attach cream to the back loops of R8 of the cap.
+R1: BLO of R8: *sc 3, dec* x 6 [24]
+R2: *sc 2, dec* x 6 [18]
+R3-R6: sc in every st [18]
+R7: *sc 2, inc* x 6 [24]
+R8: BLO *sc 2, dec* x 6 [18]
+Stuff firmly.
+R9: *sc 1, dec* x 6 [12]
+R10: dec x 6 [6]`,
+    parts: [
+      { name: "Cap", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24] },
+      { name: "Stem", counts: [24, 18, 18, 18, 18, 18, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "bunny, blog-style with 'in each st around (18 sts)' and 'rep'",
+    text: `Easy Amigurumi Bunny Keychain Pattern
+
+This little bunny works up in under an hour and is perfect for beginners!
+
+What you'll need:
+Worsted weight yarn (about 15 yards)
+Size D (3.25 mm) hook
+6 mm safety eyes
+Fiberfill
+Key ring
+
+Abbreviations:
+sc – single crochet
+inc – increase (2 sc in the same stitch)
+dec – invisible decrease
+st(s) – stitch(es)
+FO – fasten off
+
+Head:
+Round 1: Start with a magic ring, sc 6 in ring. (6 sts)
+Round 2: Inc in each st around. (12 sts)
+Round 3: *Sc in next st, inc in next st*. Rep from * around. (18 sts)
+Round 4: *Sc in next 2 sts, inc in next st*. Rep from * around. (24 sts)
+Rounds 5-8: Sc in each st around. (24 sts)
+Insert the eyes between rounds 6 and 7, about 4 stitches apart.
+Round 9: *Sc in next 2 sts, dec*. Rep from * around. (18 sts)
+Round 10: *Sc in next st, dec*. Rep from * around. (12 sts)
+Stuff the head.
+Round 11: Dec around. (6 sts)
+FO, close the hole and weave in the end.
+
+Ears (make 2):
+Round 1: Start with a magic ring, sc 4 in ring. (4 sts)
+Round 2: *Sc in next st, inc in next st*. Rep from * around. (6 sts)
+Round 3: *Sc in next 2 sts, inc in next st*. Rep from * around. (8 sts)
+Rounds 4-7: Sc in each st around. (8 sts)
+Round 8: *Sc in next 2 sts, dec*. Rep from * around. (6 sts)
+FO leaving a 6 inch tail. Flatten and sew to the top of the head.`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Ears", make: 2, counts: [4, 6, 8, 8, 8, 8, 8, 6] },
+    ],
+  },
+  {
+    hand: "heart: two humps joined",
+    text: `Puffy heart
+
+First hump:
+1. mc 6 (6)
+2. inc*6 (12)
+3. (1sc, inc)*6 (18)
+4. sc (18)
+5. sc (18)
+fasten off
+
+Second hump:
+1. mc 6 (6)
+2. inc*6 (12)
+3. (1sc, inc)*6 (18)
+4. sc (18)
+5. sc (18)
+don't fasten off
+
+Joining:
+6. 9sc on second hump, 18sc on first hump, 9sc on second hump (36)
+7. sc (36)
+8. (4sc, dec)*6 (30)
+9. (3sc, dec)*6 (24)
+10. sc (24)
+11. (2sc, dec)*6 (18)
+12. (1sc, dec)*6 (12)
+stuff
+13. dec*6 (6)`,
+    parts: [
+      { name: "First hump", counts: [6, 12, 18, 18, 18] },
+      { name: "Second hump", counts: [6, 12, 18, 18, 18] },
+      { name: "Joining", counts: [36, 36, 30, 24, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "sloth w/ oval feet, colour per round",
+    text: `Sloth
+
+Face plate (cream)
+Ch 7
+Rnd 1: 2 sc in 2nd ch from hook, 4 sc, 4 sc in last ch, working on the other side 4 sc, 2 sc in last ch (16)
+Rnd 2: 2 inc, 4 sc, 4 inc, 4 sc, 2 inc (24)
+Rnd 3: sc around (24)
+
+Head (brown)
+Rnd 1: 6 sc in magic ring (6)
+Rnd 2: [inc] x 6 (12)
+Rnd 3: [sc, inc] x 6 (18)
+Rnd 4: [2 sc, inc] x 6 (24)
+Rnd 5: [3 sc, inc] x 6 (30)
+Rnd 6-10: sc in all 30 st (30)
+Rnd 11: [3 sc, dec] x 6 (24)
+Rnd 12: [2 sc, dec] x 6 (18)
+Rnd 13: [sc, dec] x 6 (12)
+
+Arms (2x) brown
+Rnd 1: 5 sc in magic ring (5)
+Rnd 2: [inc] x 5 (10)
+Rnd 3-14: sc in all 10 st (10)
+Stuff the end only.`,
+    parts: [
+      { name: "Face plate", counts: [16, 24, 24] },
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "Arms", make: 2, counts: [5, 10, 10, 10, 10, 10, 10, 10, 10, 10, 10, 10, 10, 10] },
+    ],
+  },
+  {
+    hand: "UK robin with dc2tog, 'tension', 'miss'",
+    text: `ROBIN HANGING DECORATION
+UK terms.
+
+Tension isn't critical.
+
+BODY
+Using brown, make a magic loop.
+Rnd 1: 6 dc into the loop. 6 sts.
+Rnd 2: 2 dc into each st. 12 sts.
+Rnd 3: *1 dc, 2 dc into next st; rep from * to end. 18 sts.
+Rnd 4: *2 dc, 2 dc into next st; rep from * to end. 24 sts.
+Rnds 5–9: 1 dc into each st.
+Rnd 10: *2 dc, dc2tog; rep from * to end. 18 sts.
+Rnd 11: *1 dc, dc2tog; rep from * to end. 12 sts.
+Fill with toy stuffing.
+Rnd 12: dc2tog all round. 6 sts.
+Fasten off.
+
+BREAST
+Using red, make a magic loop.
+Rnd 1: 6 dc into the loop. 6 sts.
+Rnd 2: 2 dc into each st. 12 sts.
+Fasten off, leaving a long tail.
+
+WINGS (make 2)
+Using brown, make a magic loop.
+Row 1: 3 ch, 5 tr into the loop, turn. 6 sts.
+Row 2: 1 ch, 1 dc into each st. 6 sts.
+
+BEAK
+Using yellow, 3 ch, ss into 2nd ch from hook, 1 dc into next ch.`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "BREAST", counts: [6, 12] },
+      { name: "WINGS", make: 2, counts: [6, 6] },
+      { name: "BEAK", counts: [2] },
+    ],
+  },
+  {
+    hand: "lighthouse stripes w/ alternate colour notes",
+    text: `Lighthouse
+
+Base/tower
+Colour change every 3 rounds: red, white, red, white.
+Round 1 (red): 8 sc in a magic ring. (8)
+Round 2: Increase in each stitch. (16)
+Round 3: Sc 1, inc 1 around. (24)
+Round 4 (white): In back loops only, sc around. (24)
+Rounds 5 and 6: Sc around. (24)
+Round 7 (red): (Sc 4, dec) four times. (20)
+Rounds 8 and 9: Sc around. (20)
+Round 10 (white): (Sc 3, dec) four times. (16)
+Rounds 11 and 12: Sc around. (16)
+Round 13 (red): (Sc 2, dec) four times. (12)
+Rounds 14 and 15: Sc around. (12)
+Fasten off and stuff.
+
+Gallery (black)
+Round 1: 6 sc in a magic ring. (6)
+Round 2: Increase in each stitch. (12)
+Round 3: Sc 1, inc 1 around. (18)
+Slip stitch and fasten off.
+
+Lamp (yellow)
+Round 1: 6 sc in a magic ring. (6)
+Rounds 2 to 4: Sc around. (6)
+
+Roof (red)
+Round 1: 4 sc in a magic ring. (4)
+Round 2: Sc 1, inc 1 around. (6)
+Round 3: Sc 1, inc 1 around. (9)
+Round 4: Sc 2, inc 1 around. (12)`,
+    parts: [
+      { name: "Base/tower", counts: [8, 16, 24, 24, 24, 24, 20, 20, 20, 16, 16, 16, 12, 12, 12] },
+      { name: "Gallery", counts: [6, 12, 18] },
+      { name: "Lamp", counts: [6, 6, 6, 6] },
+      { name: "Roof", counts: [4, 6, 9, 12] },
+    ],
+  },
 ];

@@ -186,8 +186,13 @@ function passedName(h: HeadingReading, s: Seen, below: Seen | undefined): number
     : !h.name.includes(" ") && h.cost < LINE.strangeName
       ? LINE.nameAboveOne
       : LINE.rightAboveOne;
+  // "Joining" above rounds that go on names what the limbs become.
+  const joins =
+    h.section === "sewing" && /^join/i.test(h.name) && (below?.labels.some((l) => l.work === "full") ?? false)
+      ? LINE.passedName + LINE.nameAboveOne
+      : 0;
   const name = !h.section && h.cost < LINE.likeName && h.rest.length === 0 ? LINE.passedName - h.cost : 0;
-  return above + name;
+  return above + name + joins;
 }
 
 function* labelled(r: Seen["labels"][number], state: State, style: Whole["style"]): Generator<Choice> {
@@ -231,7 +236,11 @@ function* headed(h: HeadingReading, s: Seen, state: State, { ahead, below }: Who
       ];
     else yield [{ kind: "definition" }, {}, LINE.section];
     // "Notes" is a list, unless its first round stands right below it.
-    cost += alone && below?.labels.some((l) => l.label.first === 1) ? LINE.listAboveOne : LINE.listed;
+    // … and rounds that go on stand under "Joining", where steps of sewing up work nothing.
+    const rounds = below?.labels.some(
+      (l) => l.label.first === 1 || (h.section === "sewing" && l.work === "full" && !l.sentence),
+    );
+    cost += alone && rounds ? LINE.listAboveOne : LINE.listed;
   }
   yield [{ kind: "heading", reading: h }, { pending: true, section: undefined }, cost];
 }

@@ -240,7 +240,9 @@ function special(
   }
   if (t.place === "ring") op = { ...op, into: "ring", uses: 0, increases: 0 };
   let times: Times = number(n ?? 1, said.at);
-  if (t.reach && n === undefined) times = t.reach;
+  // "Sc 1, inc 1 around": the one is of each time.
+  if (t.reach && (n === undefined || n === 1))
+    times = n === 1 && t.reach.kind === "around" ? { kind: "around", once: true } : t.reach;
   else if (t.place === "each" && t.n === undefined && (n === undefined || n === 1)) times = AROUND;
   else if (t.n !== undefined && n === undefined)
     times = kind === "dec" ? number(Math.max(1, Math.round(t.n / op.uses))) : number(t.n, t.at);
