@@ -10,7 +10,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const [r, runs] = await Promise.all([findRun(scope, params.id), loadRuns(scope)]);
   if (!r) throw data(null, { status: 404 });
-  const { plan } = planOf(await loadShelves(scope), r, runs, todayOf(scope));
+  const plan = planOf(await loadShelves(scope, runs), r, runs, todayOf(scope));
   const digits = minorDigits(workshop.currency);
   return csvResponse(
     "buy-list.csv",

@@ -10,7 +10,7 @@ import { findCutting } from "@db/queries/cutting";
 import { finishNow, hasMoved, linesNow, plannedNow } from "../features/runs/known-now.server";
 import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
 import { usedWorth } from "../features/runs/used-worth.server";
-import { buyText, freeReason, needReason } from "../features/runs/reasons";
+import { buyText, freeReason, needReason, placeText } from "../features/runs/reasons";
 import { InTime, RunState } from "../features/runs/state";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
@@ -46,8 +46,8 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const [r, runs] = await Promise.all([findRun(scope, params.id), loadRuns(scope)]);
   if (!r) throw data(null, { status: 404 });
   const today = todayOf(scope);
-  const shelves = await loadShelves(scope);
-  const { plan, stock } = planOf(shelves, r, runs, today);
+  const shelves = await loadShelves(scope, runs);
+  const plan = planOf(shelves, r, runs, today);
   const [{ lines, surroundings: s }, cutting] = await Promise.all([
     linesNow(r, opened),
     findCutting(scope, params.id),
@@ -93,8 +93,14 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     replanned: r.lines.some((l) => l.plannedWith.before !== undefined),
     school: workshop.costSchool,
     used: r.run.state === "finished" ? await usedWorth(scope, params.id, s.yarns, s.notions) : undefined,
-    colours: Object.fromEntries([...stock].flatMap(([id, x]) => (x.colour ? [[id, x.colour]] : []))),
-    kinds: Object.fromEntries([...stock].map(([id, x]) => [id, x.kind])),
+    colours: Object.fromEntries(shelves.yarns.map((y) => [y.id, y.colour])),
+    kinds: Object.fromEntries([
+      ...shelves.yarns.map((y) => [y.id, "yarn" as const]),
+      ...shelves.notions.map((n) => [
+        n.id,
+        n.kind === "filling" ? ("filling" as const) : ("notion" as const),
+      ]),
+    ]),
   };
 }
 
@@ -400,6 +406,11 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                     <tr key={n.materialId}>
                       <td>
                         <MaterialName label={n.label} colour={colours[n.materialId]} />
+                        {placeText(n) === undefined ? null : (
+                          <Small as="div" style={{ marginLeft: 30 }}>
+                            {placeText(n)}
+                          </Small>
+                        )}
                       </td>
                       <td className="num">{printAmount(n.need, n.kind, r)}</td>
                       <td className="num">
@@ -409,6 +420,9 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                       </td>
                       <td className="num">
                         <ReasonFigure reason={freeReason(n)}>{printAmount(n.free, n.kind, r)}</ReasonFigure>
+                        {n.coming > 0 ? (
+                          <Small as="div">+ {printAmount(n.coming, n.kind, r)} on its way</Small>
+                        ) : null}
                       </td>
                       <td className="num">
                         {n.missing > 0 ? (

@@ -16,10 +16,11 @@ export const meta: Route.MetaFunction = () => [{ title: "Runs · Lapka" }];
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const today = todayOf(scope);
-  const [runs, shelves] = await Promise.all([loadRuns(scope), loadShelves(scope)]);
+  const runs = await loadRuns(scope);
+  const shelves = await loadShelves(scope, runs);
   return {
     runs: runs.map((r) => {
-      const plan = r.run.state === "finished" ? undefined : planOf(shelves, r, runs, today).plan;
+      const plan = r.run.state === "finished" ? undefined : planOf(shelves, r, runs, today);
       return {
         id: r.run.id,
         name: r.run.name,

@@ -73,10 +73,11 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     .sort((a, b) => (a.onHand + a.onOrder) / a.level - (b.onHand + b.onOrder) / b.level);
   const open = runs.filter((r) => r.run.state !== "finished");
   // Open runs may still name what was deleted.
-  const shelves = open.length > 0 ? await loadShelves(scope) : undefined;
+  const shelves = open.length > 0 ? await loadShelves(scope, runs) : undefined;
+  const colours = new Map(shelves?.yarns.map((y) => [y.id, y.colour]));
   const planned = open.flatMap((r) => {
     if (!shelves) return [];
-    const { plan, stock } = planOf(shelves, r, runs, today);
+    const plan = planOf(shelves, r, runs, today);
     return [
       {
         id: r.run.id,
@@ -97,7 +98,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
             missing: n.missing,
             packs: n.packs,
             cost: n.cost,
-            colour: stock.get(n.materialId)?.colour,
+            colour: colours.get(n.materialId),
           })),
       },
     ];

@@ -1,28 +1,7 @@
 import { parseDate } from "@internationalized/date";
 import { minor, type Minor } from "../units";
-import type { MaterialKind, Requirement } from "./needs";
-
-/** A run's needs, in the order in which runs are served. */
-export interface RunNeeds {
-  readonly runId: string;
-  readonly label: string;
-  readonly startOn: string;
-  readonly needs: readonly Requirement[];
-}
-
-export interface BuyableStock {
-  readonly label: string;
-  readonly kind: MaterialKind;
-  readonly onHand: number;
-  /** Ordered and not yet here. */
-  readonly onOrder: number;
-  /** mg in a ball or bag, pieces in a pack. */
-  readonly packSize: number;
-  readonly packPrice: Minor;
-  /** Packs are sold so many together. */
-  readonly together: number;
-  readonly supplierId: string | undefined;
-}
+import type { MaterialKind } from "./needs";
+import type { Netted, NetRun, NetStock } from "./netting";
 
 export interface BuyLine {
   readonly kind: MaterialKind;
@@ -58,52 +37,24 @@ export interface BuyGroup {
 }
 
 /**
- * The buy list over runs: stock is given to the runs in their order, what is on its way counts, and what is missing is
- * bought in whole packs. Order-by days count calendar days back from the run's first day.
+ * The buy list over runs that were netted together: what each has to buy, summed by material and grouped by supplier.
+ * Order-by days count calendar days back from the first day that a thing is needed.
  */
 export function buyList(
-  runs: readonly RunNeeds[],
-  stock: ReadonlyMap<string, BuyableStock>,
+  runs: readonly NetRun[],
+  netted: ReadonlyMap<string, readonly Netted[]>,
+  stock: ReadonlyMap<string, NetStock>,
   suppliers: ReadonlyMap<string, { readonly deliveryDays: number; readonly minOrder: number }>,
 ): BuyGroup[] {
-  const free = new Map<string, number>();
-  const lines = new Map<string, { need: Requirement; runs: BuyLine["runs"][number][]; total: number }>();
-  for (const run of runs) {
-    for (const need of run.needs) {
-      const s = stock.get(need.materialId);
-      const there = free.get(need.materialId) ?? Math.max(0, s?.onHand ?? 0) + (s?.onOrder ?? 0);
-      const missing = Math.max(0, need.needHigh - there);
-      free.set(need.materialId, Math.max(0, there - need.needHigh));
-      if (missing <= 0) continue;
-      const line = lines.get(need.materialId) ?? { need, runs: [], total: 0 };
-      line.runs.push({ runId: run.runId, label: run.label, missing, startOn: run.startOn });
-      line.total += missing;
-      lines.set(need.materialId, line);
-    }
-  }
+  const waiting = new Map<string, { run: NetRun; need: Netted }[]>();
+  for (const run of runs)
+    for (const need of netted.get(run.runId) ?? [])
+      if (need.packs > 0)
+        waiting.set(need.materialId, [...(waiting.get(need.materialId) ?? []), { run, need }]);
   const groups = new Map<string, BuyLine[]>();
-  for (const [materialId, { need, runs: waiting, total }] of lines) {
-    const s = stock.get(materialId);
-    const packSize = s?.packSize ?? 1;
-    const together = Math.max(1, s?.together ?? 1);
-    const packs = Math.ceil(Math.ceil(total / packSize - 1e-9) / together) * together;
-    const price = s?.packPrice ?? minor(0);
-    const line: BuyLine = {
-      kind: need.kind,
-      materialId,
-      label: s?.label ?? materialId,
-      missing: total,
-      onOrder: s?.onOrder ?? 0,
-      packs,
-      packSize,
-      packPrice: price,
-      cost: minor(packs * price),
-      leftAfter: packs * packSize - total,
-      runs: waiting,
-      neededOn: waiting.reduce((d, r) => (r.startOn < d ? r.startOn : d), waiting[0]?.startOn ?? ""),
-    };
-    const key = s?.supplierId ?? "";
-    groups.set(key, [...(groups.get(key) ?? []), line]);
+  for (const [materialId, list] of waiting) {
+    const key = stock.get(materialId)?.supplierId ?? "";
+    groups.set(key, [...(groups.get(key) ?? []), buyLine(materialId, list, stock.get(materialId))]);
   }
   return [...groups]
     .map(([key, list]): BuyGroup => {
@@ -122,6 +73,37 @@ export function buyList(
       };
     })
     .sort((a, b) => (a.orderBy < b.orderBy ? -1 : a.orderBy > b.orderBy ? 1 : 0));
+}
+
+function buyLine(
+  materialId: string,
+  list: readonly { readonly run: NetRun; readonly need: Netted }[],
+  s: NetStock | undefined,
+): BuyLine {
+  const packs = list.reduce((n, x) => n + x.need.packs, 0);
+  const missing = list.reduce((n, x) => n + x.need.missing, 0);
+  const packSize = s?.packSize ?? 1;
+  const price = s?.packPrice ?? minor(0);
+  const days = list.map((x) => x.run.startOn).toSorted();
+  return {
+    kind: list[0]?.need.kind ?? "notion",
+    materialId,
+    label: s?.label ?? materialId,
+    missing,
+    onOrder: s?.onOrder ?? 0,
+    packs,
+    packSize,
+    packPrice: price,
+    cost: minor(packs * price),
+    leftAfter: packs * packSize - missing,
+    runs: list.map(({ run, need }) => ({
+      runId: run.runId,
+      label: run.label,
+      missing: need.missing,
+      startOn: run.startOn,
+    })),
+    neededOn: days[0] ?? "",
+  };
 }
 
 export interface LowLevel {

@@ -40,6 +40,8 @@ export interface CuttingInput {
   readonly leastUseful?: number | undefined;
   /** Tries beyond the first; each costs about one packing of the shade. */
   readonly effort?: number | undefined;
+  /** Without the search for one ball fewer: for pages that net many runs at once. */
+  readonly quick?: boolean | undefined;
   /** Asked between tries; false ends the search with the best plan so far. */
   readonly goOn?: ((done: number, of: number) => boolean) | undefined;
 }
@@ -131,7 +133,7 @@ function planPieces(
   const plain = boundOf(pieces, input.balls, input.newBallMg, input.lotRule, false);
   let best = overlong ? undefined : search(input, groups, pins, plain.newBalls, false);
   let bound = plain;
-  if (!overlong && pins.size === 0) ({ best, bound } = fewest(input, groups, best, plain));
+  if (!overlong && pins.size === 0 && !input.quick) ({ best, bound } = fewest(input, groups, best, plain));
   if (input.joins) {
     const joinedBound = boundOf(pieces, input.balls, input.newBallMg, input.lotRule, true);
     // Ends cost her time: a join is only made when it saves a ball.

@@ -1,4 +1,5 @@
 export * from "./needs";
+export * from "./netting";
 export * from "./calendar";
 export * from "./order";
 export {

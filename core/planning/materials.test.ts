@@ -13,13 +13,15 @@ import {
   leftoverUse,
   lowLevel,
   mixNeeds,
+  netRuns,
   shadeDistance,
   shareExactly,
   substitutesFor,
   takeFrom,
   workedClass,
-  type BuyableStock,
   type ColourwayYarn,
+  type NetRun,
+  type NetStock,
   type PieceNeed,
 } from ".";
 
@@ -246,7 +248,7 @@ describe("leftovers", () => {
 });
 
 describe("buying", () => {
-  const stock = (over: Partial<BuyableStock> = {}): BuyableStock => ({
+  const stock = (over: Partial<NetStock> = {}): NetStock => ({
     label: "slate",
     kind: "yarn",
     onHand: 10_000,
@@ -257,19 +259,19 @@ describe("buying", () => {
     supplierId: "quay",
     ...over,
   });
-  const run = (runId: string, startOn: string, needHigh: number) => ({
+  const run = (runId: string, startOn: string, needHigh: number): NetRun => ({
     runId,
     label: runId,
     startOn,
     needs: [{ kind: "yarn" as const, materialId: "slate", need: needHigh, needHigh, lines: [] }],
   });
   const suppliers = new Map([["quay", { deliveryDays: 4, minOrder: 1000 }]]);
+  const list = (runs: readonly NetRun[], s: NetStock) => {
+    const all = new Map([["slate", s]]);
+    return buyList(runs, netRuns(runs, all), all, suppliers);
+  };
   it("gives stock to the runs in their order and buys the rest in whole balls", () => {
-    const [group] = buyList(
-      [run("first", "2026-12-01", 8_000), run("second", "2026-12-10", 60_000)],
-      new Map([["slate", stock()]]),
-      suppliers,
-    );
+    const [group] = list([run("first", "2026-12-01", 8_000), run("second", "2026-12-10", 60_000)], stock());
     expect(group?.lines[0]).toMatchObject({
       missing: 58_000,
       packs: 2,
@@ -280,21 +282,34 @@ describe("buying", () => {
     expect(group?.lines[0]?.runs.map((r) => [r.runId, r.missing])).toEqual([["second", 58_000]]);
     expect(group).toMatchObject({ orderBy: "2026-12-06", underMinimum: 420 });
   });
+  it("gives what is over of one run's packs to the next", () => {
+    const [group] = list(
+      [
+        run("first", "2026-12-01", 30_000),
+        run("second", "2026-12-10", 30_000),
+        run("third", "2026-12-20", 30_000),
+      ],
+      stock(),
+    );
+    // 10 g there, 90 g needed: two balls, the second for the third run.
+    expect(group?.lines[0]?.runs.map((r) => [r.runId, r.missing])).toEqual([
+      ["first", 20_000],
+      ["third", 30_000],
+    ]);
+    expect(group?.lines[0]?.packs).toBe(2);
+  });
   it("counts what is on its way, and packs that only come together", () => {
-    const list = (s: BuyableStock) =>
-      buyList([run("r", "2026-12-01", 70_000)], new Map([["slate", s]]), suppliers)[0]?.lines[0]?.packs;
-    expect(list(stock({ onOrder: 50_000 }))).toBe(1);
-    expect(list(stock({ together: 5 }))).toBe(5);
-    expect(buyList([run("r", "2026-12-01", 9_000)], new Map([["slate", stock()]]), suppliers)).toEqual([]);
+    const packs = (s: NetStock) => list([run("r", "2026-12-01", 70_000)], s)[0]?.lines[0]?.packs;
+    expect(packs(stock({ onOrder: 50_000 }))).toBe(1);
+    expect(packs(stock({ together: 5 }))).toBe(5);
+    expect(list([run("r", "2026-12-01", 9_000)], stock())).toEqual([]);
   });
   it("puts what has no supplier apart, without a least order", () => {
-    expect(
-      buyList(
-        [run("r", "2026-12-01", 70_000)],
-        new Map([["slate", stock({ supplierId: undefined })]]),
-        suppliers,
-      )[0],
-    ).toMatchObject({ supplierId: undefined, underMinimum: 0, orderBy: "2026-12-01" });
+    expect(list([run("r", "2026-12-01", 70_000)], stock({ supplierId: undefined }))[0]).toMatchObject({
+      supplierId: undefined,
+      underMinimum: 0,
+      orderBy: "2026-12-01",
+    });
   });
   it("calls it low below plans and past use, or below her own level", () => {
     expect(

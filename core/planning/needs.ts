@@ -1,4 +1,4 @@
-import { milligrams, minor, type Milligrams, type Minor } from "../units";
+import { milligrams, type Milligrams } from "../units";
 
 /** What kind of thing is needed: yarn and filling are counted in mg, notions in pieces. */
 export type MaterialKind = "yarn" | "filling" | "notion";
@@ -62,73 +62,6 @@ export function requirementsOf(lines: readonly RunLine[]): Requirement[] {
     needHigh: Math.ceil(s.high - 1e-6),
     lines: s.lines,
   }));
-}
-
-export interface StockOf {
-  readonly label: string;
-  readonly onHand: number;
-  /** Promised to other runs. */
-  readonly reserved: number;
-  /** Ordered and on its way; counts as if it were here. */
-  readonly onOrder?: number;
-  /** mg in a ball or bag, pieces in a pack. */
-  readonly packSize: number;
-  readonly packPrice: Minor;
-}
-
-export interface Shortage extends Requirement {
-  readonly label: string;
-  readonly onHand: number;
-  readonly onOrder: number;
-  readonly reserved: number;
-  readonly free: number;
-  /** Missing for the upper end of the need, 0 when stock covers it. */
-  readonly missing: number;
-  readonly packs: number;
-  readonly packSize: number;
-  readonly cost: Minor;
-  /** Expected to be over when the run is done. */
-  readonly left: number;
-}
-
-/**
- * Nets needs against free stock (on hand + on its way − reserved, never below zero) and buys whole packs. What is
- * bought covers the upper end of the need, so that the run does not stop for half a metre.
- */
-export function netAgainstStock(
-  needs: readonly Requirement[],
-  stock: ReadonlyMap<string, StockOf>,
-): Shortage[] {
-  return needs.map((r) => {
-    const s = stock.get(r.materialId) ?? {
-      label: r.materialId,
-      onHand: 0,
-      reserved: 0,
-      packSize: 1,
-      packPrice: minor(0),
-    };
-    const onOrder = s.onOrder ?? 0;
-    const free = Math.max(0, s.onHand + onOrder - s.reserved);
-    const missing = Math.max(0, r.needHigh - free);
-    const packs = missing === 0 ? 0 : Math.ceil(missing / s.packSize - 1e-9);
-    return {
-      ...r,
-      label: s.label,
-      onHand: s.onHand,
-      onOrder,
-      reserved: s.reserved,
-      free,
-      missing,
-      packs,
-      packSize: s.packSize,
-      cost: minor(packs * s.packPrice),
-      left: free + packs * s.packSize - r.need,
-    };
-  });
-}
-
-export function costOfBuying(list: readonly Shortage[]): Minor {
-  return minor(list.reduce((sum, s) => sum + s.cost, 0));
 }
 
 /** mg of `grams`, rounded up: a need is never rounded away. */

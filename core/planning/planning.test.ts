@@ -7,11 +7,13 @@ import {
   finishDay,
   hoursBetween,
   hoursOfWeek,
-  netAgainstStock,
+  netRuns,
   requirementsOf,
   spreadWeek,
   type RunLine,
-  type StockOf,
+  type Netted,
+  type NetStock,
+  type Requirement,
 } from ".";
 
 const line = (over: Partial<RunLine> = {}): RunLine => ({
@@ -27,10 +29,23 @@ const line = (over: Partial<RunLine> = {}): RunLine => ({
   ],
   ...over,
 });
-const stock = new Map<string, StockOf>([
-  ["slate", { label: "slate", onHand: 30_000, reserved: 10_000, packSize: 50_000, packPrice: minor(290) }],
-  ["eyes", { label: "eyes", onHand: 34, reserved: 0, packSize: 50, packPrice: minor(450) }],
+const stockOf = (over: Partial<NetStock> = {}): NetStock => ({
+  label: "slate",
+  kind: "yarn",
+  onHand: 0,
+  onOrder: 0,
+  packSize: 50_000,
+  packPrice: minor(290),
+  together: 1,
+  supplierId: undefined,
+  ...over,
+});
+const stock = new Map<string, NetStock>([
+  ["slate", stockOf({ onHand: 20_000 })],
+  ["eyes", stockOf({ label: "eyes", kind: "notion", onHand: 34, packSize: 50, packPrice: minor(450) })],
 ]);
+const netOne = (needs: readonly Requirement[], of: ReadonlyMap<string, NetStock>): readonly Netted[] =>
+  netRuns([{ runId: "r", label: "r", startOn: "2026-12-01", needs }], of).get("r") ?? [];
 
 describe("needs", () => {
   it("explode a run and sum by material", () => {
@@ -49,21 +64,18 @@ describe("needs", () => {
     ]);
   });
   it("net against free stock and buy whole packs for the upper end", () => {
-    const n = netAgainstStock(requirementsOf([line()]), stock);
-    // slate: 50 g wanted at the upper end, 30 − 10 = 20 g free, 30 g missing, one ball; expected to be left: 20 + 50 − 40.
+    const n = netOne(requirementsOf([line()]), stock);
+    // slate: 50 g wanted at the upper end, 20 g free, 30 g missing, one ball; expected to be left: 20 + 50 − 40.
     expect(n[0]).toMatchObject({ free: 20_000, missing: 30_000, packs: 1, cost: 290, left: 30_000 });
     expect(n[1]).toMatchObject({ free: 34, missing: 0, packs: 0, cost: 0, left: 14 });
     expect(costOfBuying(n)).toBe(290);
   });
-  it("never promise what is already promised", () => {
-    const n = netAgainstStock(
+  it("have nothing free below an empty book", () => {
+    const n = netOne(
       requirementsOf([line({ quantity: 1 })]),
-      new Map([
-        ["slate", { label: "slate", onHand: 5_000, reserved: 9_000, packSize: 50_000, packPrice: minor(1) }],
-      ]),
+      new Map([["slate", stockOf({ onHand: -4_000 })]]),
     );
-    expect(n[0]?.free).toBe(0);
-    expect(n[0]?.missing).toBe(5_000);
+    expect(n[0]).toMatchObject({ free: 0, missing: 5_000 });
   });
   it("what is bought always covers what is missing, and one pack fewer would not", () => {
     fc.assert(
@@ -72,9 +84,9 @@ describe("needs", () => {
         fc.integer({ min: 0, max: 1e6 }),
         fc.integer({ min: 1, max: 1e5 }),
         (need, have, pack) => {
-          const [n] = netAgainstStock(
+          const [n] = netOne(
             [{ kind: "yarn", materialId: "x", need, needHigh: need, lines: [] }],
-            new Map([["x", { label: "x", onHand: have, reserved: 0, packSize: pack, packPrice: minor(1) }]]),
+            new Map([["x", stockOf({ onHand: have, packSize: pack, packPrice: minor(1) })]]),
           );
           const packs = n?.packs ?? 0;
           expect(have + packs * pack).toBeGreaterThanOrEqual(need);

@@ -171,6 +171,11 @@ export async function reservationsOf(
     .where(mine(scope, ballReservation, inArray(ballReservation.ballId, [...ballIds])));
 }
 
+/** The plans that runs have kept. */
+export async function listCuttings(scope: Scope): Promise<CuttingPlanRow[]> {
+  return scope.db.select().from(cuttingPlan).where(mine(scope, cuttingPlan));
+}
+
 /** Runs that have kept a plan. */
 export async function runsWithCutting(scope: Scope): Promise<Set<string>> {
   return new Set(

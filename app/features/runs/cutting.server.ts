@@ -4,7 +4,8 @@ import { listYarns } from "@db/queries/materials";
 import { listRuns, type RunWithLines } from "@db/queries/runs";
 import type { Scope } from "@db/scope";
 import { requirementsOf, takeFrom } from "@core/planning";
-import { linesOf, runsBefore } from "./load.server";
+import { linesOf } from "./lines";
+import { runsBefore } from "./load.server";
 import type { CuttingLine, Shade } from "./cutting";
 
 /** What a run's lengths are cut from: its shades, their balls less what other runs were promised, and the plan that was kept. */

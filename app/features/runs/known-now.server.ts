@@ -90,7 +90,7 @@ export function finishNow(
     ...r,
     lines: r.lines.map((l) => ({ ...l, plannedWith: now.get(l.id) ?? l.plannedWith })),
   };
-  return planOf(shelves, dressed, runs, today).plan.finish;
+  return planOf(shelves, dressed, runs, today).finish;
 }
 
 /** What each line would be planned with today: its item's present revision, her hand and prices as they are now. */

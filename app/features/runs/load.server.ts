@@ -1,23 +1,16 @@
-import { listNotions, listYarns, type Notion, type Yarn } from "@db/queries/materials";
-import { listRuns, reservedBy, type RunWithLines } from "@db/queries/runs";
+import { listNotions, listYarns } from "@db/queries/materials";
+import { listBalls } from "@db/queries/balls";
+import { listCuttings } from "@db/queries/cutting";
+import { listRuns, type RunWithLines } from "@db/queries/runs";
 import { onOrder } from "@db/queries/purchases";
 import { balances } from "@db/queries/stock";
 import type { Scope } from "@db/scope";
 import { parseDate } from "@internationalized/date";
-import { finishDay, type RunLine, type StockOf } from "@core/planning";
-import type { Minor } from "@core/units";
+import { finishDay, type Netted } from "@core/planning";
+import { linesOf } from "./lines";
+import type { CupboardRows } from "./net";
+import { netKnown } from "./net.server";
 import { planRun, weekOf, type Plan } from "./plan";
-
-export const linesOf = (r: RunWithLines): RunLine[] =>
-  r.lines.map((l) => ({
-    itemId: l.itemId,
-    label: l.plannedWith.label,
-    quantity: l.quantity,
-    needs: l.plannedWith.needs,
-    seconds: l.plannedWith.seconds,
-    secondsLow: l.plannedWith.secondsLow,
-    secondsHigh: l.plannedWith.secondsHigh,
-  }));
 
 export const secondsOf = (r: RunWithLines): number =>
   r.lines.reduce((s, l) => s + l.plannedWith.seconds * l.quantity, 0);
@@ -37,56 +30,24 @@ export function runsBefore(
   return runs.filter((x) => x.run.id !== r.id && x.run.state !== "finished" && rank(x.run) < rank(r));
 }
 
-/** What is on the shelves and on its way: read once, however many runs are planned from it. */
-export interface Shelves {
-  readonly yarns: readonly Yarn[];
-  readonly notions: readonly Notion[];
-  readonly onHand: ReadonlyMap<string, number>;
-  readonly onOrder: ReadonlyMap<string, number>;
+/** What is on the shelves and on its way, and every open run netted against it: read once, however many runs are looked at. */
+export interface Shelves extends CupboardRows {
+  readonly netted: ReadonlyMap<string, readonly Netted[]>;
 }
-export async function loadShelves(scope: Scope): Promise<Shelves> {
-  const [yarns, notions, onHand, ordered] = await Promise.all([
+export async function loadShelves(scope: Scope, runs: readonly RunWithLines[]): Promise<Shelves> {
+  const rows = await loadCupboardRows(scope);
+  return { ...rows, netted: netKnown(runOrder(runs), rows).netted };
+}
+export async function loadCupboardRows(scope: Scope): Promise<CupboardRows> {
+  const [yarns, notions, onHand, ordered, balls, cuttings] = await Promise.all([
     listYarns(scope, true),
     listNotions(scope, true),
     balances(scope),
     onOrder(scope),
+    listBalls(scope),
+    listCuttings(scope),
   ]);
-  return { yarns, notions, onHand, onOrder: ordered };
-}
-
-type RunStock = Map<string, StockOf & { kind: "yarn" | "filling" | "notion"; colour: string | undefined }>;
-
-/** Everything a run is netted against, with what the runs before it have promised. */
-function stockOf(
-  { yarns, notions, onHand, onOrder: ordered }: Shelves,
-  before: readonly RunWithLines[],
-): RunStock {
-  const reserved = reservedBy(before);
-  const amounts = (id: string) => ({
-    onHand: onHand.get(id) ?? 0,
-    onOrder: ordered.get(id) ?? 0,
-    reserved: reserved.get(id) ?? 0,
-  });
-  const stock: RunStock = new Map();
-  for (const y of yarns)
-    stock.set(y.id, {
-      kind: "yarn",
-      label: `${y.name}, ${y.shade}`,
-      colour: y.colour,
-      ...amounts(y.id),
-      packSize: y.ballMg,
-      packPrice: y.ballPrice as Minor,
-    });
-  for (const n of notions)
-    stock.set(n.id, {
-      kind: n.kind === "filling" ? "filling" : "notion",
-      label: n.name,
-      colour: undefined,
-      ...amounts(n.id),
-      packSize: n.packSize,
-      packPrice: n.packPrice as Minor,
-    });
-  return stock;
+  return { yarns, notions, onHand, onOrder: ordered, balls, cuttings };
 }
 
 /**
@@ -98,24 +59,21 @@ export function planOf(
   r: RunWithLines,
   runs: readonly RunWithLines[],
   today: string,
-): { plan: Plan; stock: RunStock } {
+): Plan {
   const earlier = runsBefore(runs, r.run);
-  const stock = stockOf(shelves, earlier);
   const week = weekOf(r.run.plannedWith);
   const waiting = earlier.reduce((s, x) => s + secondsOf(x), 0);
   const clear = waiting > 0 ? finishDay(parseDate(today), waiting, week)?.toString() : today;
   const free = clear !== undefined && clear < r.run.startOn;
-  return {
-    plan: planRun({
-      lines: linesOf(r),
-      stock,
-      startOn: free ? r.run.startOn : today,
-      dueOn: r.run.dueOn,
-      week,
-      before: free ? 0 : waiting,
-    }),
-    stock,
-  };
+  return planRun({
+    lines: linesOf(r),
+    // A finished run needs nothing any more.
+    needs: shelves.netted.get(r.run.id) ?? [],
+    startOn: free ? r.run.startOn : today,
+    dueOn: r.run.dueOn,
+    week,
+    before: free ? 0 : waiting,
+  });
 }
 
 export async function loadRuns(scope: Scope): Promise<RunWithLines[]> {

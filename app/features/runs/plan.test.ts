@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { RunLine, StockOf } from "@core/planning";
+import { netRuns, requirementsOf, type NetStock, type RunLine } from "@core/planning";
 import { minor } from "@core/units";
 import { planRun, weekOf, type PlanInput } from "./plan";
 
@@ -12,12 +12,27 @@ const line: RunLine = {
   secondsHigh: 4800,
   needs: [{ kind: "yarn", materialId: "slate", each: 4000, eachHigh: 5000 }],
 };
-const stock = new Map<string, StockOf>([
-  ["slate", { label: "slate", onHand: 10_000, reserved: 0, packSize: 50_000, packPrice: minor(290) }],
-]);
+const NEEDS = netRuns(
+  [{ runId: "r", label: "r", startOn: "2026-11-23", needs: requirementsOf([line]) }],
+  new Map<string, NetStock>([
+    [
+      "slate",
+      {
+        label: "slate",
+        kind: "yarn",
+        onHand: 10_000,
+        onOrder: 0,
+        packSize: 50_000,
+        packPrice: minor(290),
+        together: 1,
+        supplierId: undefined,
+      },
+    ],
+  ]),
+);
 const input = (over: Partial<PlanInput> = {}): PlanInput => ({
   lines: [line],
-  stock,
+  needs: NEEDS.get("r") ?? [],
   startOn: "2026-11-23",
   dueOn: "2026-12-04",
   week: weekOf({ weekMinutes: 600, workDays: "1111100" }),

@@ -3,19 +3,17 @@ import {
   costOfBuying,
   finishDay,
   hoursBetween,
-  netAgainstStock,
-  requirementsOf,
   spreadWeek,
   type RunLine,
-  type Shortage,
-  type StockOf,
+  type Netted,
   type WeekHours,
 } from "@core/planning";
 import type { Minor } from "@core/units";
 
 export interface PlanInput {
   readonly lines: readonly RunLine[];
-  readonly stock: ReadonlyMap<string, StockOf>;
+  /** What it needs, netted together with the other runs. */
+  readonly needs: readonly Netted[];
   readonly startOn: string;
   readonly dueOn: string;
   readonly week: WeekHours;
@@ -24,7 +22,7 @@ export interface PlanInput {
 }
 
 export interface Plan {
-  readonly needs: readonly Shortage[];
+  readonly needs: readonly Netted[];
   readonly buyCost: Minor;
   readonly seconds: { readonly value: number; readonly low: number; readonly high: number };
   /** Hours there are from the start to the due day. */
@@ -38,7 +36,7 @@ export interface Plan {
 
 /** A run from its lines: what it needs, what is missing, what to buy, and the day it will be done. */
 export function planRun(input: PlanInput): Plan {
-  const needs = netAgainstStock(requirementsOf(input.lines), input.stock);
+  const { needs } = input;
   const sum = (pick: (l: RunLine) => number) => input.lines.reduce((s, l) => s + pick(l) * l.quantity, 0);
   const seconds = {
     value: sum((l) => l.seconds),

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { wordHow } from "@core/estimate";
-import { netAgainstStock, requirementsOf } from "@core/planning";
+import { netRuns, requirementsOf, type NetStock } from "@core/planning";
 import { minor } from "@core/units";
 import { printMeasure } from "../../ui/reading";
-import { buyText, freeReason, needReason } from "./reasons";
+import { buyText, freeReason, needReason, placeText } from "./reasons";
 
 const lines = [
   {
@@ -19,11 +19,22 @@ const lines = [
     ],
   },
 ];
-const stock = new Map([
-  ["slate", { label: "slate", onHand: 30_000, reserved: 10_000, packSize: 50_000, packPrice: minor(290) }],
-  ["eyes", { label: "eyes", onHand: 4, reserved: 0, packSize: 50, packPrice: minor(495) }],
+const common = { onOrder: 0, together: 1, supplierId: undefined };
+const stock = new Map<string, NetStock>([
+  [
+    "slate",
+    { ...common, label: "slate", kind: "yarn", onHand: 30_000, packSize: 50_000, packPrice: minor(290) },
+  ],
+  ["eyes", { ...common, label: "eyes", kind: "notion", onHand: 4, packSize: 50, packPrice: minor(495) }],
 ]);
-const [yarn, eyes] = netAgainstStock(requirementsOf(lines), stock);
+const before = {
+  runId: "before",
+  label: "before",
+  startOn: "2026-12-01",
+  needs: [{ kind: "yarn" as const, materialId: "slate", need: 10_000, needHigh: 10_000, lines: [] }],
+};
+const own = { runId: "own", label: "own", startOn: "2026-12-02", needs: requirementsOf(lines) };
+const [yarn, eyes] = netRuns([before, own], stock).get("own") ?? [];
 if (!yarn || !eyes) throw new Error("two materials are needed");
 const imperial = { locale: "en-US", system: "imperial" as const, currency: "USD" };
 
@@ -39,6 +50,14 @@ describe("a run's figures explained", () => {
     const how = wordHow(needReason(yarn).parts?.[0]?.how ?? "", (v, m) => printMeasure(v, m, imperial));
     expect(how.replace(/\u00a0/g, " ")).toBe("10 × 0.18 oz (expected 0.14 oz)");
     expect(needReason(eyes).parts?.[0]?.how).toBe("10 × 2");
+  });
+  it("says of lengths whether they find a place whole", () => {
+    const of = (count: number, unplaced: number) => placeText({ ...yarn, lengths: { count, unplaced } });
+    expect(placeText(yarn)).toBeUndefined();
+    expect(of(1, 0)).toBe("its length fits on what is there");
+    expect(of(8, 0)).toBe("all 8 lengths fit on what is there");
+    expect(of(8, 1)).toBe("1 of 8 lengths finds no ball that holds it whole");
+    expect(of(8, 8)).toBe("8 of 8 lengths find no ball that holds them whole");
   });
   it("the buy list is one line a thing, in whole packs", () => {
     expect(

@@ -1,16 +1,16 @@
 import { inWords, type Reason } from "@core/estimate";
-import type { Shortage } from "@core/planning";
+import type { Netted } from "@core/planning";
 import { printMoney, type Reading } from "@core/units";
 import { printAmount } from "../../ui/reading";
 
 /** Weights are explained in grams, notions in pieces. */
-const scaleOf = (n: Shortage) =>
+const scaleOf = (n: Netted) =>
   n.kind === "notion"
     ? { measure: "count" as const, of: (q: number) => q }
     : { measure: "grams" as const, of: (q: number) => q / 1000 };
 
 /** What a run is planned to need of one material, line by line. */
-export function needReason(n: Shortage): Reason {
+export function needReason(n: Netted): Reason {
   const { measure, of } = scaleOf(n);
   const each = (q: number) => (measure === "grams" ? inWords("grams", of(q)) : String(q));
   return {
@@ -31,23 +31,31 @@ export function needReason(n: Shortage): Reason {
 }
 
 /** What of the stock is free for a run. */
-export function freeReason(n: Shortage): Reason {
+export function freeReason(n: Netted): Reason {
   const { measure, of } = scaleOf(n);
   return {
     label: `Free: ${n.label}`,
     measure,
     value: of(n.free),
-    how: "on hand + on its way − promised to the runs before this one",
+    how: "on hand − promised to the runs before this one",
     parts: [
       { label: "on hand", measure, value: of(n.onHand) },
-      ...(n.onOrder > 0 ? [{ label: "on its way", measure, value: of(n.onOrder) }] : []),
       { label: "promised to the runs before this one", measure, value: -of(n.reserved) },
     ],
   };
 }
 
+/** Why something is missing, or that it is enough: yarn goes by lengths that must not be interrupted. */
+export function placeText(n: Netted): string | undefined {
+  if (!n.lengths || n.lengths.count === 0) return undefined;
+  const { count, unplaced } = n.lengths;
+  if (unplaced === 0)
+    return count === 1 ? "its length fits on what is there" : `all ${count} lengths fit on what is there`;
+  return `${unplaced} of ${count} ${count === 1 ? "length" : "lengths"} ${unplaced === 1 ? "finds" : "find"} no ball that holds ${unplaced === 1 ? "it" : "them"} whole`;
+}
+
 /** The buy list as plain text, a line a thing. */
-export function buyText(needs: readonly Shortage[], r: Reading): string {
+export function buyText(needs: readonly Netted[], r: Reading): string {
   return needs
     .filter((n) => n.packs > 0)
     .map((n) => `${n.packs} × ${n.label} (${printAmount(n.packSize, n.kind, r)}) ${printMoney(n.cost, r)}`)

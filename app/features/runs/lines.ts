@@ -1,0 +1,14 @@
+import type { RunLine } from "@core/planning";
+import type { RunWithLines } from "@db/queries/runs";
+
+/** A run's lines with what they were planned with. */
+export const linesOf = (r: RunWithLines): RunLine[] =>
+  r.lines.map((l) => ({
+    itemId: l.itemId,
+    label: l.plannedWith.label,
+    quantity: l.quantity,
+    needs: l.plannedWith.needs,
+    seconds: l.plannedWith.seconds,
+    secondsLow: l.plannedWith.secondsLow,
+    secondsHigh: l.plannedWith.secondsHigh,
+  }));
