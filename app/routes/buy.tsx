@@ -291,7 +291,10 @@ export default function Buy({ loaderData: d, actionData: answered }: Route.Compo
                               label: `${l.label}: missing`,
                               measure: l.kind === "notion" ? "count" : "grams",
                               value: l.kind === "notion" ? l.missing : l.missing / 1000,
-                              how: "what each run lacks after stock and orders, in their order",
+                              how:
+                                l.kind === "yarn"
+                                  ? "lengths that find no ball to hold them whole, after stock and orders, run by run in their order"
+                                  : "what each run lacks after stock and orders, in their order",
                               parts: l.runs.map((x) => ({
                                 label: `${x.label}, from ${printDay(x.startOn, r.locale)}`,
                                 measure: l.kind === "notion" ? ("count" as const) : ("grams" as const),
@@ -313,6 +316,9 @@ export default function Buy({ loaderData: d, actionData: answered }: Route.Compo
                             <span>
                               {packWord(l.kind, l.packs)} × {printAmount(l.packSize, l.kind, r)}
                             </span>
+                            {l.kind === "yarn" && l.packs > Math.ceil(l.missing / l.packSize) ? (
+                              <Small>one item’s lengths stay in one lot</Small>
+                            ) : null}
                           </Packs>
                         </td>
                         <td className="num">{printMoney(l.cost, r)}</td>
@@ -417,7 +423,8 @@ const Foot = styled.div`
 `;
 const Packs = styled.span`
   display: flex;
-  gap: 7px;
+  flex-wrap: wrap;
+  gap: 0 7px;
   align-items: center;
   white-space: nowrap;
   input {
