@@ -93,7 +93,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
           grams(w.afterMg),
           grams(w.stepMg),
           grams(w.expectedMg),
-          grams(w.besideMg),
+          grams(w.besideMg + w.fillingMg),
           hand.get(w.handId) ?? "",
           w.note,
           aside(w.setAside),

@@ -1,4 +1,29 @@
 import { Belief, type Row } from "./belief";
+import { DENSITY_SPREAD } from "./hierarchy";
+
+/** Parts weighed with their filling in them: one weight that rests on two things she does. Masses in one unit, for all pieces. */
+export interface Filled {
+  readonly firmness: string;
+  /** On the scale. */
+  readonly weighed: number;
+  /** What the trade would expect of the stitches, of the tails and of the filling. */
+  readonly stitches: number;
+  readonly beside: number;
+  readonly filling: number;
+  /** Variance of the weight's own error, of the logarithm. */
+  readonly variance: number;
+  readonly pieces: number;
+}
+/** Filling weighed by itself against what the trade would expect. */
+export interface PackingObservation {
+  readonly firmness: string;
+  readonly logRatio: number;
+  readonly variance: number;
+  readonly pieces: number;
+  readonly day?: number | undefined;
+}
+/** One piece is packed so much tighter or looser than the next, of the logarithm. Common practice, no source. */
+export const PACK_SIGMA = 0.08;
 
 /** One measurement against what the trade would expect: log(measured ÷ expected), with how unsure it is. */
 export interface HandObservation {
@@ -13,6 +38,8 @@ export interface HandObservation {
   readonly variance: number;
   /** Days from any common origin; left out where nothing is known of it. */
   readonly day?: number | undefined;
+  /** The filling was weighed along: `logRatio` and `variance` are then only what is shown, and this is what is learned from. */
+  readonly filled?: Filled | undefined;
 }
 
 /** Standard deviations of the logarithm. */
@@ -72,6 +99,7 @@ export class HandLearner {
       const belief = new Belief();
       belief.begin(HAND, s.hand ** 2);
       belief.begin(TREND, (STEADY * s.month) ** 2);
+      belief.begin(PACKING, DENSITY_SPREAD.hand ** 2);
       return { belief, s, prior };
     });
   }
@@ -87,8 +115,39 @@ export class HandLearner {
       belief.begin(`group:${o.group}`, s.group ** 2);
       if (o.item !== undefined) belief.begin(`item:${o.item}`, s.item ** 2);
       // Pieces that scatter more than the trade's do so in every measurement.
-      belief.see(row, o.logRatio, o.variance * (s.piece / this.spreads.piece) ** 2);
+      const scatter = (s.piece / this.spreads.piece) ** 2;
+      if (o.filled) seeFilled(belief, row, o.filled, scatter);
+      else belief.see(row, o.logRatio, o.variance * scatter);
     }
+  }
+
+  /** Filling weighed by itself. */
+  seePacking(o: PackingObservation): void {
+    for (const { belief } of this.models) {
+      const row = packingRow(belief, o.firmness);
+      belief.see(row, o.logRatio, o.variance + PACK_SIGMA ** 2 / o.pieces);
+    }
+  }
+
+  /** Her packing against the trade's, of the logarithm: `sd` of the mean of many pieces, `next` of one. */
+  packing(firmness: string): Pick<HandBelief, "mean" | "sd" | "next"> {
+    const best = Math.max(...this.models.map((m) => m.belief.evidence + m.prior));
+    let [sum, mean, square] = [0, 0, 0];
+    for (const m of this.models) {
+      const w = Math.exp(m.belief.evidence + m.prior - best);
+      const own = `packing:${firmness}`;
+      const got = m.belief.of([
+        [PACKING, 1],
+        [own, 1],
+      ]);
+      const variance = got.variance + (m.belief.has(own) ? 0 : DENSITY_SPREAD.group ** 2);
+      sum += w;
+      mean += w * got.mean;
+      square += w * (variance + got.mean ** 2);
+    }
+    mean /= sum;
+    const variance = Math.max(0, square / sum - mean ** 2);
+    return { mean, sd: Math.sqrt(variance), next: Math.sqrt(variance + PACK_SIGMA ** 2) };
   }
 
   of(ask: Asked): HandBelief {
@@ -137,13 +196,55 @@ export interface Asked {
   readonly day?: number | undefined;
 }
 
-/** All of the measurements at once; the newest of a long history. */
-export function learnHand(observations: readonly HandObservation[], spreads: HandSpreads): HandLearner {
+/** All of the measurements at once, in the order of their days; the newest of a long history. */
+export function learnHand(
+  observations: readonly HandObservation[],
+  spreads: HandSpreads,
+  packing: readonly PackingObservation[] = [],
+): HandLearner {
   const learner = new HandLearner(spreads);
-  const list = [...observations].sort((a, b) => (a.day ?? 0) - (b.day ?? 0)).slice(-NEWEST);
-  for (const o of list) learner.see(o);
+  const newest = <T extends { readonly day?: number | undefined }>(list: readonly T[]): T[] =>
+    [...list].sort((a, b) => (a.day ?? 0) - (b.day ?? 0)).slice(-NEWEST);
+  const packed = newest(packing);
+  let next = 0;
+  for (const o of newest(observations)) {
+    for (let p = packed[next]; p && (p.day ?? 0) <= (o.day ?? 0); p = packed[++next]) learner.seePacking(p);
+    learner.see(o);
+  }
+  for (const p of packed.slice(next)) learner.seePacking(p);
   return learner;
 }
+
+function packingRow(belief: Belief, firmness: string): Row {
+  belief.begin(`packing:${firmness}`, DENSITY_SPREAD.group ** 2);
+  return [
+    [PACKING, 1],
+    [`packing:${firmness}`, 1],
+  ];
+}
+
+/**
+ * A filled part: weight = stitches × e^tension + tails + filling × e^packing. Its logarithm is taken as straight about what is
+ * believed so far (extended Kalman filter), so that each of the two moves by its share of the weight, and what is known of the
+ * one sharpens the other.
+ */
+function seeFilled(belief: Belief, tension: Row, f: Filled, scatter: number): void {
+  const packing = packingRow(belief, f.firmness);
+  const t = belief.of(tension).mean;
+  const p = belief.of(packing).mean;
+  const stitches = f.stitches * Math.exp(t);
+  const filling = f.filling * Math.exp(p);
+  const expected = stitches + f.beside + filling;
+  const [ofStitches, ofFilling] = [stitches / expected, filling / expected];
+  const weighted = (row: Row, by: number): Row => row.map(([name, w]) => [name, w * by] as const);
+  belief.see(
+    [...weighted(tension, ofStitches), ...weighted(packing, ofFilling)],
+    Math.log(f.weighed / expected) + ofStitches * t + ofFilling * p,
+    f.variance * scatter + (ofFilling * PACK_SIGMA) ** 2 / f.pieces + ((BESIDE * f.beside) / expected) ** 2,
+  );
+}
+/** Tails are as long as they are cut: so far off, as a share. Common practice, no source. */
+const BESIDE = 0.1;
 
 /** The trade's spreads, and each of them moved alone: nine models rather than eighty-one, and as good a cover (measured). */
 function variants(s: HandSpreads, grid: Grid): { spreads: HandSpreads; prior: number }[] {
@@ -165,6 +266,7 @@ function variants(s: HandSpreads, grid: Grid): { spreads: HandSpreads; prior: nu
 }
 
 const HAND = "hand";
+const PACKING = "packing";
 const TREND = "trend";
 /** Share of the wandering of a month that may go one way month after month. */
 const STEADY = 0.8;

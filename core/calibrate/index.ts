@@ -18,8 +18,11 @@ export {
   type HandBelief,
   type HandObservation,
   type HandSpreads,
+  PACK_SIGMA,
+  type Filled,
+  type PackingObservation,
 } from "./hand-model";
-export { learnTension, tensionLearner, TENSION_SPREADS } from "./tension";
+export { learnTension, learnTensionAndPacking, tensionLearner, TENSION_SPREADS } from "./tension";
 export {
   learnPace,
   learningCurve,

@@ -8,8 +8,8 @@ export type Hand = typeof hand.$inferSelect;
 export type WeighIn = typeof weighIn.$inferSelect;
 export type TimingRow = typeof timing.$inferSelect;
 type Given = "id" | "workshopId" | "createdAt" | "deletedAt" | "setAside";
-export type NewWeighIn = Omit<WeighIn, Given | "colourwayId" | "beforeMg" | "afterMg"> &
-  Partial<Pick<WeighIn, "colourwayId" | "beforeMg" | "afterMg">>;
+export type NewWeighIn = Omit<WeighIn, Given | "colourwayId" | "beforeMg" | "afterMg" | "fillingMg"> &
+  Partial<Pick<WeighIn, "colourwayId" | "beforeMg" | "afterMg" | "fillingMg">>;
 export type NewTiming = Omit<TimingRow, Given | "importId">;
 
 /** Hands of the workshop, the maker's own first: made when there is none. */

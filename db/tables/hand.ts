@@ -70,8 +70,10 @@ export const weighIn = mysqlTable(
     stepMg: int().notNull(),
     /** What the trade would expect of the stitches (or of the filling), mg, for all the pieces. */
     expectedMg: int().notNull(),
-    /** Tails, and filling inside: weighed with it but not a matter of tension, mg. */
+    /** Tails: weighed with it but not a matter of tension, mg. Rows of before `fillingMg` have the filling in them too. */
     besideMg: int().notNull().default(0),
+    /** What the trade would expect of the filling inside, mg; 0 for parts weighed without it. */
+    fillingMg: int().notNull().default(0),
   },
   (t) => [
     index("weigh_in_hand").on(t.workshopId, t.handId, t.madeOn),

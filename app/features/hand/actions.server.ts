@@ -12,7 +12,7 @@ import { id } from "../../forms";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { unreckonedText } from "../items/unreckoned";
 import { expectedFor, stageWork, tradeExpected } from "./expected";
-import { groupOf, inBatch, knowledgeOf, weighRatio } from "./learning";
+import { groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "./learning";
 import { handDataOf, loadMeasured } from "./load.server";
 import { handSchemas, lapsOf } from "./schema";
 
@@ -119,13 +119,18 @@ export async function handAction(form: FormData, opened: Opened) {
         weightMg: v.weight,
         stepMg: Math.round(Number(v.step) * 1000),
         expectedMg,
-        besideMg: filling ? 0 : Math.round((e.tailMg + (v.filled === "on" ? e.fillingMg : 0)) * v.pieces),
+        besideMg: filling ? 0 : Math.round(e.tailMg * v.pieces),
+        fillingMg: !filling && v.filled === "on" ? Math.round(e.fillingMg * v.pieces) : 0,
       };
-      const { ratio, variance } = weighRatio(row);
+      const { ratio, variance } = weighRatio(row, packingFactor(known.density, e.firmness));
       const now = filling
         ? known.density.of(e.firmness)
         : known.tension.of(groupOf(e.yarnId ?? "", e.hookMm ?? 0));
-      const doubt = doubtOf("weight", Math.log(ratio) - now.mean, Math.hypot(now.sd, Math.sqrt(variance)));
+      const doubt = doubtOf(
+        "weight",
+        Math.log(ratio) - now.mean,
+        Math.hypot((filling ? now.next : undefined) ?? now.sd, Math.sqrt(variance)),
+      );
       if (doubt && v.sure !== "on") return data<HandReply>({ doubt });
       await saveWeighIn(scope, {
         ...base,
@@ -134,7 +139,7 @@ export async function handAction(form: FormData, opened: Opened) {
         yarnId: filling ? null : (e.yarnId ?? null),
         hookUm: filling || e.hookMm === undefined ? null : Math.round(e.hookMm * 1000),
         loops: hand.loops,
-        firmness: filling ? e.firmness : null,
+        firmness: filling || row.fillingMg > 0 ? e.firmness : null,
       });
       return data<HandReply>({ done: v.key });
     }

@@ -29,7 +29,7 @@ import {
   type HandData,
   type HandKnowledge,
 } from "./learning";
-import { handDataOf, loadMeasured } from "./load.server";
+import { handDataOf, loadMeasured, packingKnown } from "./load.server";
 import { KIND_WORDS, STAGE_WORDS } from "./words";
 
 const SHOWN = 60;
@@ -327,6 +327,8 @@ function measurementRows(
 ): MeasurementRow[] {
   const of = (x: { pieces: number; itemId: string; part: string }) =>
     `${x.pieces} × ${itemName.get(x.itemId) ?? "an item"}${x.part ? `, ${x.part}` : ""}`;
+  const packing = packingKnown(data.density);
+  const packed = (w: { firmness: string | null }) => packing(w.firmness ?? "medium").factor;
   const rows: MeasurementRow[] = [
     ...measured.weighIns
       .filter((w) => w.handId === handId)
@@ -347,9 +349,14 @@ function measurementRows(
                 { label: "after", value: -w.afterMg / 1000 },
               ]
             : [{ label: "on the scale", value: w.weightMg / 1000 }]),
-          ...(w.besideMg > 0 ? [{ label: "tails and filling, taken off", value: -w.besideMg / 1000 }] : []),
+          ...(w.besideMg > 0
+            ? [{ label: "tails, and filling of older weigh-ins, taken off", value: -w.besideMg / 1000 }]
+            : []),
+          ...(w.fillingMg > 0
+            ? [{ label: "filling by your packing, taken off", value: (-w.fillingMg * packed(w)) / 1000 }]
+            : []),
         ],
-        ratio: (w.weightMg - w.besideMg) / Math.max(1, w.expectedMg),
+        ratio: (w.weightMg - w.besideMg - w.fillingMg * packed(w)) / Math.max(1, w.expectedMg),
       })),
     ...measured.timings
       .filter((t) => t.handId === handId)

@@ -1,7 +1,6 @@
 import {
-  DENSITY_SPREAD,
-  learn,
   learnPace,
+  learnTensionAndPacking,
   tensionLearner,
   TIMING_SIGMA,
   type Learned,
@@ -84,8 +83,12 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
   logs(
     data.density,
     (m) => m.firmness,
-    (sorted, i, m) =>
-      learn(densityObservations(before(sorted, i), m.madeOn, halfLife), DENSITY_SPREAD).of(m.firmness),
+    (sorted, i, m) => {
+      const seen = densityObservations(before(sorted, i), m.madeOn, halfLife);
+      const known = learnTensionAndPacking([], seen, dayOf(m.madeOn)).packing.of(m.firmness);
+      // One piece is packed tighter than the next.
+      return { ...known, sd: known.next ?? known.sd };
+    },
     () => "weighIn",
     "density",
   );

@@ -15,6 +15,7 @@ import {
   weighRatio,
   type HandData,
   type TensionMeasure,
+  filledOf,
 } from "./learning";
 
 const measure = (over: Partial<TensionMeasure> = {}): TensionMeasure => ({
@@ -128,6 +129,50 @@ describe("measurements against the trade", () => {
     expect(
       weighRatio({ weightMg: 100, stepMg: 100, expectedMg: 5_000, besideMg: 500 }).ratio,
     ).toBeGreaterThan(0);
+  });
+});
+
+describe("parts weighed with their filling", () => {
+  // A hand at the trade's tension that packs 1.3 times as much: 6 g of stitches, 0.5 g of tails, 2.6 g of filling by the trade.
+  const row = {
+    weightMg: 6_000 + 500 + 1.3 * 2_600,
+    stepMg: 100,
+    expectedMg: 6_000,
+    besideMg: 500,
+    fillingMg: 2_600,
+    firmness: "medium",
+    pieces: 1,
+  };
+  const filled = (id: string): TensionMeasure =>
+    measure({ id, kind: "weigh-in", ...weighRatio(row), filled: filledOf(row) });
+  const packed = (id: string) => ({
+    id,
+    firmness: "medium",
+    madeOn: TODAY,
+    setAside: false,
+    pieces: 3,
+    ...weighRatio({ weightMg: 3_380, stepMg: 100, expectedMg: 2_600, besideMg: 0 }),
+  });
+  const parts = ["a", "b", "c", "d"].map(filled);
+  const tensionOf = (data: HandData) => {
+    const of = knowledgeOf(data, TODAY, 0).tension.of(groupOf(parts[0]?.yarnId ?? "", parts[0]?.hookMm ?? 0));
+    return { factor: Math.exp(of.mean), sd: of.sd };
+  };
+  it("do not make her tension of what is her packing", () => {
+    const blind = tensionOf({ ...NOTHING, tension: parts.map((p) => ({ ...p, filled: undefined })) });
+    const known = tensionOf({ ...NOTHING, tension: parts, density: ["x", "y"].map(packed) });
+    expect(blind.factor).toBeGreaterThan(1.08);
+    expect(Math.abs(known.factor - 1)).toBeLessThan(0.04);
+    // Without a weighed bag it stays open which of the two it is, and the range says so.
+    const open = tensionOf({ ...NOTHING, tension: parts });
+    expect(Math.abs(Math.log(open.factor))).toBeLessThan(1.645 * open.sd);
+  });
+  it("tell of her packing too, and are shown with it taken off", () => {
+    const k = knowledgeOf({ ...NOTHING, tension: parts }, TODAY, 0);
+    expect(k.density.of("medium").own).toBe(4);
+    expect(k.density.of("medium").mean).toBeGreaterThan(0.02);
+    expect(weighRatio(row, { factor: 1.3, sigma: 0.05 }).ratio).toBeCloseTo(1, 6);
+    expect(weighRatio(row).ratio).toBeGreaterThan(1.1);
   });
 });
 

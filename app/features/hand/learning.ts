@@ -3,10 +3,9 @@ import {
   batchFactor,
   DENSITY_SPREAD,
   GAUGE_SIGMA,
-  learn,
   learnBatch,
   learnPace,
-  learnTension,
+  learnTensionAndPacking,
   TIMING_SIGMA,
   UNRAVEL_SIGMA,
   weighVariance,
@@ -14,8 +13,9 @@ import {
   type HandObservation,
   type Learned,
   type Learning,
-  type Observation,
+  type Filled,
   type Pace,
+  type PackingObservation,
   type Timing,
 } from "@core/calibrate";
 import {
@@ -46,6 +46,8 @@ export interface TensionMeasure {
   /** Variance of its own error, of the logarithm, not yet aged. */
   readonly variance: number;
   readonly setAside: boolean;
+  /** It was weighed with its filling: `ratio` is what is shown, and this what is learned from. */
+  readonly filled?: Filled | undefined;
 }
 export interface DensityMeasure {
   readonly id: string;
@@ -53,6 +55,7 @@ export interface DensityMeasure {
   readonly madeOn: string;
   readonly ratio: number;
   readonly variance: number;
+  readonly pieces?: number;
   readonly setAside: boolean;
 }
 export interface TimingMeasure {
@@ -91,6 +94,14 @@ export function tensionObservations(
       day: dayOf(m.madeOn),
       logRatio: Math.log(m.ratio),
       variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife),
+      ...(m.filled
+        ? {
+            filled: {
+              ...m.filled,
+              variance: aged(m.filled.variance, daysBetween(m.madeOn, today), halfLife),
+            },
+          }
+        : {}),
     }));
 }
 export const dayOf = (day: string): number => Date.parse(`${day}T00:00:00Z`) / 86_400_000;
@@ -98,13 +109,15 @@ export function densityObservations(
   list: readonly DensityMeasure[],
   today: string,
   halfLife: number,
-): Observation[] {
+): PackingObservation[] {
   return list
     .filter((m) => !m.setAside && m.ratio > 0)
     .map((m) => ({
-      group: m.firmness,
+      firmness: m.firmness,
       logRatio: Math.log(m.ratio),
       variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife),
+      pieces: m.pieces ?? 1,
+      day: dayOf(m.madeOn),
     }));
 }
 /** What was timed, as it would have been in a batch of usual size: short sittings are slow ones. */
@@ -153,10 +166,15 @@ export interface HandKnowledge {
 
 export function knowledgeOf(data: HandData, today: string, halfLife: number): HandKnowledge {
   const batch = batchOf(data.timings);
+  const { tension, packing } = learnTensionAndPacking(
+    tensionObservations(data.tension, today, halfLife),
+    densityObservations(data.density, today, halfLife),
+    dayOf(today),
+  );
   return {
     batch,
-    tension: learnTension(tensionObservations(data.tension, today, halfLife), dayOf(today)),
-    density: learn(densityObservations(data.density, today, halfLife), DENSITY_SPREAD),
+    tension,
+    density: packing,
     pace: learnPace(paceTimings(data.timings, today, halfLife, batch)),
   };
 }
@@ -348,19 +366,63 @@ export function swatchMeasures(
   return [];
 }
 
-/** A weigh-in against the trade: tails and filling are taken off before stitches are compared. */
-export function weighRatio(w: {
+/** Her packing against the trade's, with its doubt: what is taken off a filled part. */
+export interface PackingFactor {
+  readonly factor: number;
+  readonly sigma: number;
+}
+const TRADE_PACKING: PackingFactor = {
+  factor: 1,
+  sigma: Math.hypot(DENSITY_SPREAD.hand, DENSITY_SPREAD.group),
+};
+export const packingFactor = (packing: Learning, firmness: string): PackingFactor => {
+  const known = packing.of(firmness);
+  return { factor: Math.exp(known.mean), sigma: known.sd };
+};
+
+/** Filling weighed alone tells of packing; a filled part of both, with its own weight and the scale's step. */
+export function filledOf(w: {
   weightMg: number;
   beforeMg?: number | null;
   stepMg: number;
   expectedMg: number;
   besideMg: number;
-}): { ratio: number; variance: number } {
-  const net = w.weightMg - w.besideMg;
+  fillingMg: number;
+  firmness: string | null;
+  pieces: number;
+}): Filled | undefined {
+  if (w.fillingMg <= 0) return undefined;
+  const step = (w.stepMg / 1000) * (w.beforeMg ? Math.SQRT2 : 1);
+  return {
+    firmness: w.firmness ?? "medium",
+    weighed: Math.max(1, w.weightMg),
+    stitches: w.expectedMg,
+    beside: w.besideMg,
+    filling: w.fillingMg,
+    variance: weighVariance(Math.max(0.01, w.weightMg / 1000), step),
+    pieces: w.pieces,
+  };
+}
+
+/** A weigh-in against the trade: tails and filling are taken off before stitches are compared. */
+export function weighRatio(
+  w: {
+    weightMg: number;
+    beforeMg?: number | null;
+    stepMg: number;
+    expectedMg: number;
+    besideMg: number;
+    fillingMg?: number;
+  },
+  packing: PackingFactor = TRADE_PACKING,
+): { ratio: number; variance: number } {
+  const filling = (w.fillingMg ?? 0) * packing.factor;
+  const net = w.weightMg - w.besideMg - filling;
   const ratio = Math.max(1, net) / Math.max(1, w.expectedMg);
   const grams = Math.max(0.01, net / 1000);
   // A difference of two readings has the rounding of both.
   const step = (w.stepMg / 1000) * (w.beforeMg ? Math.SQRT2 : 1);
   // What is beside the stitches was itself only expected: a tenth of it is added as error.
-  return { ratio, variance: weighVariance(grams, step) + (0.1 * (w.besideMg / Math.max(1, net))) ** 2 };
+  const beside = (0.1 * w.besideMg) ** 2 + (packing.sigma * filling) ** 2;
+  return { ratio, variance: weighVariance(grams, step) + beside / Math.max(1, net) ** 2 };
 }

@@ -8,9 +8,19 @@ import {
 } from "@db/queries/hands";
 import { listSwatches, type Swatch, type Yarn } from "@db/queries/materials";
 import type { Scope } from "@db/scope";
+import { learnTensionAndPacking } from "@core/calibrate";
 import type { Work } from "@core/estimate";
 import type { WeightClass } from "@core/fabric";
-import { swatchMeasures, weighRatio, type HandData } from "./learning";
+import {
+  densityObservations,
+  filledOf,
+  packingFactor,
+  swatchMeasures,
+  weighRatio,
+  type DensityMeasure,
+  type HandData,
+  type PackingFactor,
+} from "./learning";
 
 export interface Measured {
   readonly hands: readonly Hand[];
@@ -29,6 +39,17 @@ export async function loadMeasured(scope: Scope): Promise<Measured> {
   return { hands, swatches, weighIns, timings };
 }
 
+/** What filling weighed by itself says of her packing: taken off filled parts where a single ratio is shown. */
+export function packingKnown(density: readonly DensityMeasure[]): (firmness: string) => PackingFactor {
+  const days = density.map((d) => d.madeOn).toSorted();
+  const { packing } = learnTensionAndPacking(
+    [],
+    densityObservations(density, days.at(-1) ?? "", 0),
+    undefined,
+  );
+  return (firmness) => packingFactor(packing, firmness);
+}
+
 /** One hand's measurements; a swatch without a hand is the maker's own. Yarn-over and yarn-under are kept apart. */
 export function handDataOf(
   m: Measured,
@@ -40,6 +61,17 @@ export function handDataOf(
   const classOf = new Map(yarns.map((y) => [y.id, y.weightClass as WeightClass]));
   const nameOf = new Map(yarns.map((y) => [y.id, y.name]));
   const loops = hand?.loops ?? "over";
+  const density = m.weighIns
+    .filter((w) => own(w.handId) && w.kind === "filling")
+    .map((w): DensityMeasure => ({
+      id: w.id,
+      firmness: w.firmness ?? "medium",
+      madeOn: w.madeOn,
+      setAside: w.setAside,
+      pieces: w.pieces,
+      ...weighRatio(w),
+    }));
+  const packing = packingKnown(density);
   return {
     tension: [
       ...m.swatches
@@ -64,18 +96,11 @@ export function handDataOf(
           hookMm: (w.hookUm ?? 0) / 1000,
           madeOn: w.madeOn,
           setAside: w.setAside,
-          ...weighRatio(w),
+          filled: filledOf(w),
+          ...weighRatio(w, packing(w.firmness ?? "medium")),
         })),
     ],
-    density: m.weighIns
-      .filter((w) => own(w.handId) && w.kind === "filling")
-      .map((w) => ({
-        id: w.id,
-        firmness: w.firmness ?? "medium",
-        madeOn: w.madeOn,
-        setAside: w.setAside,
-        ...weighRatio(w),
-      })),
+    density,
     timings: m.timings
       .filter((t) => own(t.handId))
       .map((t) => ({

@@ -1,0 +1,1 @@
+ALTER TABLE `weigh_in` ADD `filling_mg` int DEFAULT 0 NOT NULL;
