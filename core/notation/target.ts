@@ -297,6 +297,7 @@ export function readReach(c: Cursor): Times | undefined {
       })
     )
       return { kind: "around" };
+    if (readRest(c)) return { kind: "around" };
     c.take("all", "evenly", "even");
     c.take("the");
     c.take("way");
@@ -316,6 +317,35 @@ export function readReach(c: Cursor): Times | undefined {
     );
   });
 }
+
+/** "in the rest", "in remaining sts", "the rest of the way": what is still there. */
+const readRest = (c: Cursor): boolean =>
+  c.attempt(() => {
+    c.take("in", "into", "for", "over", "on");
+    c.take("all");
+    c.take("the");
+    if (!c.take("rest", "remaining", "remainder", "rem")) return undefined;
+    // "The remaining 3 sts" have a number, "the remaining loops" are a place, "the rest unworked" is left.
+    if (c.kind() === "number" || REST_OF.has(c.text())) return undefined;
+    c.take("of");
+    c.take("the");
+    if (isStitchNoun(c.text()) || isRoundWord(c.text()) || c.is("way", "circle", "them")) c.at++;
+    return true;
+  }) ?? false;
+const REST_OF = new Set([
+  "loop",
+  "loops",
+  "lps",
+  "front",
+  "back",
+  "ch",
+  "chs",
+  "chain",
+  "chains",
+  "foundation",
+  "unworked",
+  "free",
+]);
 
 function readUntil(c: Cursor): Times | undefined {
   return c.attempt(() => {

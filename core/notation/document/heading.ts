@@ -60,7 +60,7 @@ export function readMake(c: Cursor, alone: boolean): number | undefined {
     if (
       !said &&
       !cross &&
-      !(alone && c.done) &&
+      !(alone && (c.done || (c.is(":") && c.kind(1) === "end"))) &&
       !/^(x|pieces?|pcs|halves|in|total|off|of|alike|identical|times|parts?|needed|altogether)$/.test(
         c.text(),
       )
@@ -212,7 +212,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
         }
         if (
           upper !== upper.toLowerCase() &&
-          c.tokens.slice(c.at).length <= 7 &&
+          (c.tokens.slice(c.at).length <= 7 || namesRounds(c)) &&
           !shadeEnds(c, ".") &&
           !SENTENCE.test(c.text()) &&
           !beginsWork(c, terms)
@@ -308,6 +308,15 @@ function beginsWork(c: Cursor, terms: Terms): boolean {
   const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);
   at.number();
   return readStitch(at, terms) !== undefined;
+}
+
+/** "Ladybird. Body (red, one piece): Rnd 1: …": a few words, a colon, and the first round. */
+function namesRounds(c: Cursor): boolean {
+  const rest = c.tokens.slice(c.at, c.at + 12);
+  const colon = rest.findIndex((t) => t.text === ":");
+  return (
+    colon > 0 && colon <= 8 && isRoundWord(rest[colon + 1]?.text ?? "") && rest[colon + 2]?.kind === "number"
+  );
 }
 
 /** Is the full stop at the cursor that of an abbreviation or of a number? */

@@ -61,7 +61,7 @@ function areRounds(
   const words = (s: Stretch) => tokens.slice(s.from, s.to);
   if (!first || !words(first).some((t) => RING.test(t.text))) return false;
   // Labels of its own say more than signs.
-  if (rounds.some((s) => isRoundWord(tokens[s.from]?.text ?? ""))) return false;
+  if (tokens.some((t, i) => isRoundWord(t.text) && tokens[i + 1]?.kind === "number")) return false;
   const counted = rounds.filter((s) => works(words(s)) || words(s)[0]?.kind === "number");
   return counted.length * 3 >= rounds.length * 2 && counted.length >= 2;
 }
