@@ -822,4 +822,239 @@ Round 4: Sc 2, inc 1 around. (12)`,
       { name: "Roof", counts: [4, 6, 9, 12] },
     ],
   },
+  {
+    hand: "baby seal with count-in-words bracket",
+    text: `SEAL PUP
+
+Yarn: off-white aran
+Hook: 3.5 mm
+
+Body
+Start: magic ring
+Round 1: 6 sc in ring [6]
+Round 2: inc in each st [12]
+Round 3: (inc, sc) around [18]
+Round 4: (inc, 2 sc) around [24]
+Round 5: (inc, 3 sc) around [30]
+Rounds 6 – 9: sc in each st [30]
+Round 10: (dec, 8 sc) three times [27]
+Round 11: sc in each st [27]
+Round 12: (dec, 7 sc) three times [24]
+Round 13: (dec, 6 sc) three times [21]
+Round 14: (dec, 5 sc) three times [18]
+Round 15: (dec, 4 sc) three times [15]
+Round 16: (dec, 3 sc) three times [12]
+Stuff as you go
+Round 17: (dec, 2 sc) three times [9]
+Round 18: (dec, sc) three times [6]
+
+Flippers (4)
+Start: magic ring
+Round 1: 5 sc in ring [5]
+Round 2: inc, 4 sc [6]
+Round 3: inc, 5 sc [7]
+Round 4: sc in each st [7]
+Press flat.`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 27, 27, 24, 21, 18, 15, 12, 9, 6] },
+      { name: "Flippers", make: 4, counts: [5, 6, 7, 7] },
+    ],
+  },
+  {
+    hand: "cat, starts on ears, chains between",
+    text: `Mini cat
+
+EARS (make 2)
+Rnd 1: 3 sc in magic ring (3)
+Rnd 2: inc in each (6)
+Rnd 3: sc in each (6)
+Rnd 4: *sc, inc* 3 times (9)
+Cut yarn on the first ear only.
+
+HEAD
+Rnd 1: from second ear ch 3, sc around the first ear (9), sc in 3 ch, sc around the second ear (9), sc in the other side of 3 ch (24)
+Rnd 2: *sc 3, inc* 6 times (30)
+Rnds 3-6: sc in each (30)
+Rnd 7: *sc 3, dec* 6 times (24)
+Rnd 8: *sc 2, dec* 6 times (18)
+Rnd 9: *sc 1, dec* 6 times (12)
+Stuff.
+Rnd 10: dec 6 times (6)
+
+TAIL
+Rnd 1: 5 sc in magic ring (5)
+Rnds 2-12: sc in each (5)`,
+    parts: [
+      { name: "EARS", make: 2, counts: [3, 6, 6, 9] },
+      { name: "HEAD", counts: [24, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "TAIL", counts: [5, 5, 5, 5, 5, 5, 5, 5, 5, 5, 5, 5] },
+    ],
+  },
+  {
+    hand: "hedgehog with loop stitch",
+    text: `Hedgehog
+
+Abbreviations: lp st = loop stitch; worked on the wrong side.
+
+Face and body (start with beige)
+Rd 1: 4 sc in mr (4)
+Rd 2: (1 sc, 1 inc) x 2 (6)
+Rd 3: (1 sc, 1 inc) x 3 (9)
+Rd 4: (2 sc, 1 inc) x 3 (12)
+Rd 5: (3 sc, 1 inc) x 3 (15)
+Change to brown
+Rd 6: (4 lp st, 1 inc) x 3 (18)
+Rd 7: (2 lp st, 1 inc) x 6 (24)
+Rd 8-11: 24 lp st (24)
+Rd 12: (2 lp st, 1 dec) x 6 (18)
+Rd 13: (1 lp st, 1 dec) x 6 (12)
+Stuff
+Rd 14: 6 dec (6)
+
+Feet x4 (beige)
+Rd 1: 4 sc in mr (4)`,
+    parts: [
+      { name: "Face and body", counts: [4, 6, 9, 12, 15, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Feet", make: 4, counts: [4] },
+    ],
+  },
+  {
+    hand: "bell with clapper, odd totals",
+    text: `Jingle bell ornament
+
+Bell, gold
+Rnd 1 - mr, 7 sc - 7 sts
+Rnd 2 - inc all - 14 sts
+Rnd 3 - 1 sc + inc, x7 - 21 sts
+Rnd 4 - sc all - 21 sts
+Rnd 5 - 2 sc + inc, x7 - 28 sts
+Rnds 6 to 10 - sc all - 28 sts
+Rnd 11 - 3 sc + inc, x7 - 35 sts
+Rnd 12 - FLO, 4 sc + inc, x7 - 42 sts
+Rnd 13 - sl st all - 42 sts
+
+Clapper, red
+Rnd 1 - mr, 6 sc - 6 sts
+Rnd 2 - inc all - 12 sts
+Rnd 3 - sc all - 12 sts
+Rnd 4 - dec all - 6 sts
+Ch 6 to hang it inside.`,
+    parts: [
+      { name: "Bell", counts: [7, 14, 21, 21, 28, 28, 28, 28, 28, 28, 35, 42, 42] },
+      { name: "Clapper", counts: [6, 12, 12, 6] },
+    ],
+  },
+  {
+    hand: "ladybird, text paragraphs with rounds inline",
+    text: `Ladybird. Body (red, one piece): Rnd 1: 6 sc in magic ring. Rnd 2: 2 sc in each (12). Rnd 3: *sc, 2 sc in next; rep from * (18). Rnd 4: *2 sc, 2 sc in next; rep from * (24). Rnds 5-6: sc around (24). Fasten off.
+
+Base (black, one piece): Rnd 1: 6 sc in magic ring. Rnd 2: 2 sc in each (12). Rnd 3: *sc, 2 sc in next; rep from * (18). Rnd 4: *2 sc, 2 sc in next; rep from * (24). Fasten off, leave a long tail.
+
+Head (black, one piece): Rnd 1: 6 sc in magic ring. Rnd 2: 2 sc in each (12). Rnd 3: sc around (12). Fasten off.`,
+    parts: [
+      { name: "Ladybird", counts: [6, 12, 18, 24, 24, 24] },
+      { name: "Base", counts: [6, 12, 18, 24] },
+      { name: "Head", counts: [6, 12, 12] },
+    ],
+  },
+  {
+    hand: "strawberry with seeds and leaf points",
+    text: `Strawberry
+Red
+Rnd 1 6 sc in magic ring 6
+Rnd 2 sc, inc x3 9
+Rnd 3 2 sc, inc x3 12
+Rnd 4 3 sc, inc x3 15
+Rnd 5 4 sc, inc x3 18
+Rnd 6 5 sc, inc x3 21
+Rnd 7-8 sc around 21
+Rnd 9 5 sc, dec x3 18
+Rnd 10 sc, dec x6 12
+stuff
+Rnd 11 dec x6 6
+
+Leaf, green
+Rnd 1 5 sc in magic ring 5
+Rnd 2 (ch 4, sl st in 2nd ch from hook, sc, hdc, sl st in next sc) x5`,
+    parts: [
+      { name: "Strawberry", counts: [6, 9, 12, 15, 18, 21, 21, 21, 18, 12, 6] },
+      { name: "Leaf", counts: [5, 5] },
+    ],
+  },
+  {
+    hand: "llama neck continuing, 'for the next N rounds'",
+    text: `Llama
+
+Head & neck (cream):
+Rnd 1: ch 4, 2 sc in 2nd ch from hook, 1 sc, 4 sc in last ch, on the other side 1 sc, 2 sc (10)
+Rnd 2: 2 inc, 1 sc, 4 inc, 1 sc, 2 inc (18)
+Rnd 3: sc around (18)
+Rnd 4: sc around (18)
+For the next 2 rounds: sc around (18)
+Rnd 7: 6 dec, 6 sc (12)
+Rnd 8 until rnd 15: sc around (12)
+Fasten off, leaving a tail for sewing.
+
+Body (cream):
+Rnd 1: 6 sc in a magic ring (6)
+Rnd 2: inc around (12)
+Rnd 3: (sc, inc) around (18)
+Rnd 4: (2 sc, inc) around (24)
+Rnd 5 until rnd 12: sc around (24)
+Rnd 13: (2 sc, dec) around (18)
+Rnd 14: (sc, dec) around (12)
+Rnd 15: dec around (6)
+
+Legs, 4x (cream):
+Rnd 1: 6 sc in a magic ring (6)
+Rnd 2 until rnd 6: sc around (6)`,
+    parts: [
+      { name: "Head & neck", counts: [10, 18, 18, 18, 18, 18, 12, 12, 12, 12, 12, 12, 12, 12, 12] },
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Legs", make: 4, counts: [6, 6, 6, 6, 6, 6] },
+    ],
+  },
+  {
+    hand: "carrot with ridges BLO FLO alternating",
+    text: `Carrot
+Work in a spiral from the tip with orange.
+Round 1: 4 sc in a ring. 4
+Round 2: sc in each. 4
+Round 3: 2 sc in first, sc in rest. 5
+Round 4: sc in each. 5
+Round 5: 2 sc in first, sc in rest. 6
+Round 6: BLO sc in each. 6
+Round 7: [sc 1, 2 sc in next] x 3. 9
+Round 8: sc in each. 9
+Round 9: BLO sc in each. 9
+Round 10: [sc 2, 2 sc in next] x 3. 12
+Rounds 11, 12, 13: sc in each. 12
+Stuff.
+Round 14: sc2tog x 6. 6
+Top: with green, join to the last round, [ch 10, sl st in same st, sl st in next st] x 3.`,
+    parts: [{ name: "Carrot", counts: [4, 4, 5, 5, 6, 6, 9, 9, 9, 12, 12, 12, 12, 6] }],
+  },
+  {
+    hand: "boat hull from oval UK",
+    text: `Rowing boat (UK terms)
+
+Hull: with blue make 9ch.
+Rnd 1: 2dc in 2nd ch from hook, 1dc in each of next 6ch, 4dc in last ch, turn to work along the other side: 1dc in each of next 6ch, 2dc in last ch. 20 sts.
+Rnd 2: 2dc in each of next 2 sts, 1dc in each of next 6 sts, 2dc in each of next 4 sts, 1dc in each of next 6 sts, 2dc in each of next 2 sts. 28 sts.
+Rnd 3: working in back loops only, 1dc in each st. 28 sts.
+Rnds 4-5: 1dc in each st. 28 sts.
+Change to white.
+Rnd 6: 1dc in each st. 28 sts. Fasten off.
+
+Seat (make 2): with tan make 6ch.
+Row 1: 1dc in 2nd ch from hook and in each ch to end, turn. 5 sts.
+Row 2: 1ch, 1dc in each st. 5 sts. Fasten off.
+
+Oar (make 2): with tan make 13ch, ss in 2nd ch from hook, ss in each of next 8ch, 1dc, 1htr, 1dc. 12 sts.`,
+    parts: [
+      { name: "Hull", counts: [20, 28, 28, 28, 28, 28] },
+      { name: "Seat", make: 2, counts: [5, 5] },
+      { name: "Oar", make: 2, counts: [12] },
+    ],
+  },
 ];
