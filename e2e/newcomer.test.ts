@@ -1,4 +1,6 @@
+import { piecesOf } from "../app/features/runs/cutting";
 import { secondsInRun } from "../app/features/runs/line";
+import { planCutting } from "../core/planning";
 import { learnBatch } from "../core/calibrate";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { analyseItem } from "../app/features/items/analyse";
@@ -159,8 +161,18 @@ async function path(hand: Hand): Promise<void> {
   await me.press('main form button[type="submit"]');
   await me.waitText("To buy");
   const buy = await me.text('section[aria-labelledby="buy-title"]');
-  const high = Math.ceil((core.needs.find((n) => n.kind === "yarn")?.eachHigh ?? 0) * 30);
-  const balls = Math.ceil((high - 20_000) / 50_000);
+  // Yarn is bought by its lengths: 20 g there, balls of 50 g.
+  const yarnId = core.lengths[0]?.yarnId ?? "";
+  const balls = planCutting({
+    pieces: piecesOf([{ label: "it", quantity: 30, lengths: core.lengths }], yarnId, 95),
+    balls: [{ id: "there", lot: "", mg: 20_000, state: "opened" }],
+    newBallMg: 50_000,
+    lotRule: "item",
+    joins: false,
+    joinMg: 0,
+    effort: 0,
+    quick: true,
+  }).newBalls;
   const packs = Math.ceil((60 - 10) / 50);
   expect(buy).toContain(`${balls} × 50 g`);
   expect(buy).toContain(`${packs} × 50`);
