@@ -45,15 +45,17 @@ export function told(plain: string, lines: readonly Line[], answers: readonly An
   const said = new Map<string, "note" | "heading">();
   for (const a of answers) if (a.kind === "line") said.set(lineKey(a.line), a.is);
   const headings = new Set<number>();
-  let kept = plain;
+  const kept: string[] = [];
+  let at = 0;
   for (const line of said.size > 0 ? lines : []) {
     const is = said.get(lineKey(plain.slice(line.from, line.to)));
     if (is === "heading") headings.add(line.number);
-    else if (is === "note")
-      kept = kept.slice(0, line.from) + " ".repeat(line.to - line.from) + kept.slice(line.to);
+    if (is !== "note") continue;
+    kept.push(plain.slice(at, line.from), " ".repeat(line.to - line.from));
+    at = line.to;
   }
   return {
-    plain: kept,
+    plain: kept.join("") + plain.slice(at),
     words: answers.flatMap((a) => (a.kind === "word" ? [[regular(a.word).trim(), a.means] as const] : [])),
     headings,
     totals: new Set(answers.flatMap((a) => (a.kind === "totals" ? [a.count] : []))),

@@ -82,13 +82,15 @@ describe("yarn is netted by its lengths", () => {
     expect([five?.packs, next?.packs]).toEqual([5, 0]);
   });
   it("a kept plan has its balls to itself, also before runs that come first", () => {
-    const kept = new Map([["slate", { balls: new Map([["x", 30_000]]), fresh: [20_000] }]]);
+    const kept = new Map([
+      ["slate", { balls: new Map([["x", 30_000]]), fresh: [{ mg: 20_000, lengths: 1 }] }],
+    ]);
     const [first, second] = net(
       [run("a", [28_000]), run("b", [30_000, 20_000], { kept })],
       yarn([ball("x", 32_000)]),
     );
     expect(first).toMatchObject({ packs: 1, lengths: { count: 1, unplaced: 1 } });
-    expect(second).toMatchObject({ packs: 1, missing: 20_000 });
+    expect(second).toMatchObject({ packs: 1, missing: 20_000, lengths: { count: 2, unplaced: 1 } });
   });
   it("a length that no new ball holds is missing and asks for no ball that would not help", () => {
     const [n] = net([run("r", [60_000])], yarn([ball("x", 10_000)]));

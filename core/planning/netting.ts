@@ -19,6 +19,12 @@ export interface NetStock {
   readonly balls?: readonly CutBall[] | undefined;
 }
 
+/** A ball that a kept plan buys: what is cut from it, mg, in how many lengths. */
+export interface FreshBall {
+  readonly mg: number;
+  readonly lengths: number;
+}
+
 /** A run as it is served. */
 export interface NetRun {
   readonly runId: string;
@@ -27,9 +33,12 @@ export interface NetRun {
   readonly needs: readonly Requirement[];
   /** The uninterrupted lengths of each yarn; a run planned before there were lengths has none, and is netted by weight. */
   readonly lengths?: ReadonlyMap<string, readonly CutPiece[]> | undefined;
-  /** A cutting plan that was kept: what it takes of which ball, and what it takes of each ball that it buys, mg. */
+  /** A cutting plan that was kept: what it takes of which ball, and the balls that it buys. */
   readonly kept?:
-    | ReadonlyMap<string, { readonly balls: ReadonlyMap<string, number>; readonly fresh: readonly number[] }>
+    | ReadonlyMap<
+        string,
+        { readonly balls: ReadonlyMap<string, number>; readonly fresh: readonly FreshBall[] }
+      >
     | undefined;
 }
 
@@ -56,7 +65,7 @@ export interface Netted extends Requirement {
 }
 
 /** Lengths beyond which a shade is netted by weight: the pages must answer. */
-const MOST_LENGTHS = 2_000;
+export const MOST_LENGTHS = 2_000;
 
 /** What is left of a material while the runs are served. */
 interface Shelf {
@@ -203,20 +212,22 @@ function cutFrom(shelf: Shelf, pieces: readonly CutPiece[]): CutShade {
 }
 
 /** A kept plan has its own balls aside already; what it buys may be on its way. */
-function asKept(shelf: Shelf, fresh: readonly number[]): CutShade {
+function asKept(shelf: Shelf, fresh: readonly FreshBall[]): CutShade {
   let buy = 0;
   let missing = 0;
-  for (const used of fresh) {
+  let unplaced = 0;
+  for (const { mg: used, lengths } of fresh) {
     const at = shelf.balls.findIndex((b) => b.lot === "coming" && b.mg === shelf.stock.packSize);
     if (at >= 0) shelf.balls.splice(at, 1);
     else {
       buy++;
       missing += used;
+      unplaced += lengths;
     }
     const rest = shelf.stock.packSize - used;
     if (rest > 0) shelf.balls.push(boughtBall(shelf, rest));
   }
-  return { fresh: buy, missing, unplaced: buy };
+  return { fresh: buy, missing, unplaced };
 }
 
 export function costOfBuying(list: readonly Netted[]): Minor {

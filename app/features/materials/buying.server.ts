@@ -1,6 +1,8 @@
 import type { Scope } from "@db/scope";
 import { buyList, substitutesFor, type BuyGroup } from "@core/planning";
-import { loadCupboardRows, runOrder } from "../runs/load.server";
+import { listBalls } from "@db/queries/balls";
+import { listCuttings } from "@db/queries/cutting";
+import { runOrder } from "../runs/load.server";
 import { netKnown } from "../runs/net.server";
 import { loadCupboard, type Cupboard } from "./load.server";
 
@@ -21,8 +23,12 @@ export async function loadBuying(
   only?: string,
 ): Promise<{ groups: BuyGroup[]; cupboard: Cupboard; alternatives: Map<string, Alternative[]> }> {
   const cupboard = await loadCupboard(scope, true);
-  const rows = await loadCupboardRows(scope);
-  const { runs, stock, netted } = netKnown(runOrder(cupboard.runs), rows);
+  const [balls, cuttings] = await Promise.all([listBalls(scope), listCuttings(scope)]);
+  const { runs, stock, netted } = netKnown(runOrder(cupboard.runs), {
+    ...cupboard,
+    balls,
+    cuttings,
+  });
   const suppliers = new Map(cupboard.suppliers.map((s) => [s.id, s]));
   const groups = buyList(only ? runs.filter((r) => r.runId === only) : runs, netted, stock, suppliers);
   const free = (id: string) => Math.max(0, (cupboard.onHand.get(id) ?? 0) - (cupboard.reserved.get(id) ?? 0));

@@ -35,10 +35,6 @@ export interface Shelves extends CupboardRows {
   readonly netted: ReadonlyMap<string, readonly Netted[]>;
 }
 export async function loadShelves(scope: Scope, runs: readonly RunWithLines[]): Promise<Shelves> {
-  const rows = await loadCupboardRows(scope);
-  return { ...rows, netted: netKnown(runOrder(runs), rows).netted };
-}
-export async function loadCupboardRows(scope: Scope): Promise<CupboardRows> {
   const [yarns, notions, onHand, ordered, balls, cuttings] = await Promise.all([
     listYarns(scope, true),
     listNotions(scope, true),
@@ -47,7 +43,8 @@ export async function loadCupboardRows(scope: Scope): Promise<CupboardRows> {
     listBalls(scope),
     listCuttings(scope),
   ]);
-  return { yarns, notions, onHand, onOrder: ordered, balls, cuttings };
+  const rows = { yarns, notions, onHand, onOrder: ordered, balls, cuttings };
+  return { ...rows, netted: netKnown(runOrder(runs), rows).netted };
 }
 
 /**

@@ -1,4 +1,12 @@
-import { netRuns, requirementsOf, type NetRun, type Netted, type NetStock } from "@core/planning";
+import {
+  MOST_LENGTHS,
+  netRuns,
+  requirementsOf,
+  type FreshBall,
+  type NetRun,
+  type Netted,
+  type NetStock,
+} from "@core/planning";
 import type { Ball } from "@db/queries/balls";
 import type { CuttingPlanRow } from "@db/queries/cutting";
 import type { Notion, Yarn } from "@db/queries/materials";
@@ -19,9 +27,6 @@ export interface CupboardRows {
 
 /** The chance that a length is enough, where no kept plan says another. */
 const CONFIDENCE = 95;
-/** Lengths of a run that are looked at one by one; a larger one is netted by weight. */
-const MOST = 2_000;
-
 /** Every material as the netting takes it. */
 export function netStock({ yarns, notions, onHand, onOrder, balls }: CupboardRows): Map<string, NetStock> {
   const amounts = (id: string) => ({ onHand: onHand.get(id) ?? 0, onOrder: onOrder.get(id) ?? 0 });
@@ -62,7 +67,7 @@ export function netRun(r: RunWithLines, kept: CuttingPlanRow | undefined): NetRu
     quantity: l.quantity,
     lengths: l.plannedWith.lengths ?? [],
   }));
-  const whole = r.lines.every((l) => l.plannedWith.lengths !== undefined) && lengthsOf(lines) <= MOST;
+  const whole = r.lines.every((l) => l.plannedWith.lengths !== undefined) && lengthsOf(lines) <= MOST_LENGTHS;
   const yarns = whole ? [...new Set(lines.flatMap((l) => l.lengths.map((x) => x.yarnId)))] : [];
   return {
     runId: r.run.id,
@@ -77,13 +82,16 @@ export function netRun(r: RunWithLines, kept: CuttingPlanRow | undefined): NetRu
 /** What a kept plan takes, by yarn. A ball says by itself which yarn it is of; new ones carry it in their name. */
 function keptOf(row: CuttingPlanRow, yarns: readonly string[]): NonNullable<NetRun["kept"]> {
   const out = new Map(
-    yarns.map((id) => [id, { balls: new Map<string, number>(), fresh: new Map<string, number>() }]),
+    yarns.map((id) => [id, { balls: new Map<string, number>(), fresh: new Map<string, FreshBall>() }]),
   );
   for (const p of row.plan.placed) {
     const of = out.get(p.piece.split("/")[0] ?? "");
-    const list = p.ball.startsWith("new-") ? of?.fresh : of?.balls;
+    if (!of) continue;
     const ball = plannedBall(p.ball);
-    list?.set(ball, (list.get(ball) ?? 0) + p.mg);
+    if (p.ball.startsWith("new-")) {
+      const had = of.fresh.get(ball) ?? { mg: 0, lengths: 0 };
+      of.fresh.set(ball, { mg: had.mg + p.mg, lengths: had.lengths + 1 });
+    } else of.balls.set(ball, (of.balls.get(ball) ?? 0) + p.mg);
   }
   return new Map(
     [...out]

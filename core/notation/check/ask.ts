@@ -16,7 +16,7 @@ const MEANINGS = {
 const ALSO: readonly AlsoCounted[] = ["slip stitches", "chains", "unworked stitches"];
 /** Words that are never a stitch of her own. */
 const ORDINARY =
-  /^(?:in|on|at|of|to|the|a|an|and|or|with|each|every|all|around|st|sts|stitch|stitches|mr|ring|magic|rep|repeat|times|next|from|then|same|only|times?|turn|join)$/;
+  /^(?:in|on|at|of|to|the|a|an|and|or|with|each|every|all|around|st|sts|stitch|stitches|mr|ring|magic|rep|repeat|times|next|from|then|same|only|time|turn|join)$/;
 const MOST_WORDS = 3;
 
 /**

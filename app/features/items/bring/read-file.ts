@@ -84,9 +84,10 @@ async function inWorker(
   signal: AbortSignal,
 ): Promise<string> {
   const worker = new Worker(new URL("../../../workers/bring.worker.ts", import.meta.url), { type: "module" });
+  let patience: ReturnType<typeof setTimeout> | undefined;
   const ended = new Promise<never>((_, fail) => {
     const late = () => fail(new NotReadable("This file takes too long to read. Paste its text instead."));
-    setTimeout(late, PATIENCE_MS);
+    patience = setTimeout(late, PATIENCE_MS);
     worker.onerror = late;
     signal.addEventListener("abort", () => fail(new DOMException("stopped", "AbortError")));
   });
@@ -95,6 +96,7 @@ async function inWorker(
     if (!answer.ok) throw new NotReadable(answer.why);
     return answer.text;
   } finally {
+    clearTimeout(patience);
     worker.terminate();
   }
 }

@@ -59,6 +59,5 @@ export function useBring() {
       setBusy(undefined);
     },
     columns: (way: ColumnWay) => brought && keep(readAgain(brought, way)),
-    forgetWrong: () => setWrong(undefined),
   };
 }
