@@ -80,6 +80,13 @@ export interface HandBelief {
   readonly piece: number;
 }
 
+/** One set of spreads with what it makes of the measurements. */
+interface Model {
+  readonly belief: Belief;
+  readonly s: HandSpreads;
+  readonly prior: number;
+}
+
 /**
  * A hand that wanders, yarn lines, their shades, items that differ and pieces that scatter: one Gaussian state-space model in
  * closed form. Its spreads begin at the trade's and are learned from her own figures: the model is run for a few multiples of
@@ -88,7 +95,7 @@ export interface HandBelief {
  * the order of their days.
  */
 export class HandLearner {
-  private readonly models: readonly { belief: Belief; s: HandSpreads; prior: number }[];
+  private readonly models: readonly Model[];
   private origin: number | undefined;
   private last: number | undefined;
   constructor(
@@ -131,43 +138,40 @@ export class HandLearner {
 
   /** Her packing against the trade's, of the logarithm: `sd` of the mean of many pieces, `next` of one. */
   packing(firmness: string): Pick<HandBelief, "mean" | "sd" | "next"> {
-    const best = Math.max(...this.models.map((m) => m.belief.evidence + m.prior));
-    let [sum, mean, square] = [0, 0, 0];
-    for (const m of this.models) {
-      const w = Math.exp(m.belief.evidence + m.prior - best);
-      const own = `packing:${firmness}`;
-      const got = m.belief.of([
+    const own = `packing:${firmness}`;
+    const { mean, variance } = this.averaged(({ belief }) => {
+      const got = belief.of([
         [PACKING, 1],
         [own, 1],
       ]);
-      const variance = got.variance + (m.belief.has(own) ? 0 : DENSITY_SPREAD.group ** 2);
-      sum += w;
-      mean += w * got.mean;
-      square += w * (variance + got.mean ** 2);
-    }
-    mean /= sum;
-    const variance = Math.max(0, square / sum - mean ** 2);
+      return { ...got, variance: got.variance + (belief.has(own) ? 0 : DENSITY_SPREAD.group ** 2) };
+    });
     return { mean, sd: Math.sqrt(variance), next: Math.sqrt(variance + PACK_SIGMA ** 2) };
   }
 
   of(ask: Asked): HandBelief {
+    const { mean, variance, scatter } = this.averaged((m) => this.asked(m.belief, m.s, ask));
+    return { mean, sd: Math.sqrt(variance), next: Math.sqrt(variance + scatter), piece: Math.sqrt(scatter) };
+  }
+
+  /** What the models say, averaged by how well each foretold what came; `scatter` is the variance of one piece. */
+  private averaged(of: (m: Model) => { mean: number; variance: number }): {
+    mean: number;
+    variance: number;
+    scatter: number;
+  } {
     const best = Math.max(...this.models.map((m) => m.belief.evidence + m.prior));
-    let sum = 0;
-    let mean = 0;
-    let square = 0;
-    let piece = 0;
+    let [sum, mean, square, piece] = [0, 0, 0, 0];
     for (const m of this.models) {
       const w = Math.exp(m.belief.evidence + m.prior - best);
-      const got = this.asked(m.belief, m.s, ask);
+      const got = of(m);
       sum += w;
       mean += w * got.mean;
       square += w * (got.variance + got.mean ** 2);
       piece += w * m.s.piece ** 2;
     }
     mean /= sum;
-    const variance = Math.max(0, square / sum - mean ** 2);
-    const scatter = piece / sum;
-    return { mean, sd: Math.sqrt(variance), next: Math.sqrt(variance + scatter), piece: Math.sqrt(scatter) };
+    return { mean, variance: Math.max(0, square / sum - mean ** 2), scatter: piece / sum };
   }
 
   /** One model's belief about a group and an item on a day; what was never measured adds the whole of its spread. */
