@@ -6,6 +6,7 @@ import path from "node:path";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkPattern } from "../core/notation";
+import { docx, paragraph } from "../tests/docx";
 import { openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
@@ -231,24 +232,7 @@ describe("a pattern from a file", () => {
 });
 
 async function wordFile(): Promise<string> {
-  const ns = "http://schemas.openxmlformats.org";
-  const zip = new JSZip();
-  zip.file(
-    "[Content_Types].xml",
-    `<Types xmlns="${ns}/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Override PartName="/word/document.xml" ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.document.main+xml"/></Types>`,
-  );
-  zip.file(
-    "_rels/.rels",
-    `<Relationships xmlns="${ns}/package/2006/relationships"><Relationship Id="r1" Type="${ns}/officeDocument/2006/relationships/officeDocument" Target="word/document.xml"/></Relationships>`,
-  );
-  const body = FLIPPER.split("\n")
-    .map((l) => `<w:p><w:r><w:t>${escaped(l)}</w:t></w:r></w:p>`)
-    .join("");
-  zip.file(
-    "word/document.xml",
-    `<w:document xmlns:w="${ns}/wordprocessingml/2006/main"><w:body>${body}</w:body></w:document>`,
-  );
   const file = path.join(folder, "flipper.docx");
-  writeFileSync(file, await zip.generateAsync({ type: "uint8array" }));
+  writeFileSync(file, await docx(FLIPPER.split("\n").map(paragraph).join("")));
   return file;
 }

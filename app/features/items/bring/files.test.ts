@@ -1,5 +1,5 @@
-import JSZip from "jszip";
 import { describe, expect, it } from "vitest";
+import { docx, paragraph } from "../../../../tests/docx";
 import { kindOf, NotReadable, withinLimits } from "./kinds";
 import { textOfMarkdown } from "./markdown";
 import { decodeText } from "./plain";
@@ -80,33 +80,16 @@ describe("Markdown", () => {
   });
 });
 
-/** The least that a Word file is. */
-async function docx(body: string): Promise<ArrayBuffer> {
-  const zip = new JSZip();
-  const ns = "http://schemas.openxmlformats.org";
-  zip.file(
-    "[Content_Types].xml",
-    `<Types xmlns="${ns}/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Override PartName="/word/document.xml" ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.document.main+xml"/></Types>`,
-  );
-  zip.file(
-    "_rels/.rels",
-    `<Relationships xmlns="${ns}/package/2006/relationships"><Relationship Id="r1" Type="${ns}/officeDocument/2006/relationships/officeDocument" Target="word/document.xml"/></Relationships>`,
-  );
-  zip.file(
-    "word/document.xml",
-    `<w:document xmlns:w="${ns}/wordprocessingml/2006/main"><w:body>${body}</w:body></w:document>`,
-  );
-  return zip.generateAsync({ type: "arraybuffer" });
-}
-const p = (t: string) => `<w:p><w:r><w:t xml:space="preserve">${t}</w:t></w:r></w:p>`;
-const cell = (t: string) => `<w:tc>${p(t)}</w:tc>`;
+const cell = (t: string) => `<w:tc>${paragraph(t)}</w:tc>`;
 
 describe("Word", () => {
   it("gives a line a paragraph, empty ones too, and the rows of a table", async () => {
     const file = await docx(
-      `${p("Head")}${p("Rnd 1: 6 sc &amp; close")}${p("")}<w:tbl><w:tr>${cell("2")}${cell("inc x 6")}${cell("12")}</w:tr></w:tbl>`,
+      `${paragraph("Head")}${paragraph("Rnd 1: 6 sc & close")}${paragraph("")}<w:tbl><w:tr>${cell("2")}${cell("inc x 6")}${cell("12")}</w:tr></w:tbl>`,
     );
-    expect(await textOfWord(file)).toBe("Head\nRnd 1: 6 sc & close\n\n2 | inc x 6 | 12");
+    expect(await textOfWord(file.buffer as ArrayBuffer)).toBe(
+      "Head\nRnd 1: 6 sc & close\n\n2 | inc x 6 | 12",
+    );
   });
   it("says that a broken file cannot be opened", async () => {
     await expect(textOfWord(new Uint8Array([0x50, 0x4b, 3, 4, 1, 2, 3]).buffer)).rejects.toThrow(/damaged/);
