@@ -24,12 +24,13 @@ import {
   dayOf,
   groupOf,
   knowledgeOf,
+  packingKnown,
   paceTimings,
   tensionObservations,
   type HandData,
   type HandKnowledge,
 } from "./learning";
-import { handDataOf, loadMeasured, packingKnown } from "./load.server";
+import { handDataOf, loadMeasured } from "./load.server";
 import { KIND_WORDS, STAGE_WORDS } from "./words";
 
 const SHOWN = 60;

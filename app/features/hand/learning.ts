@@ -380,6 +380,21 @@ export const packingFactor = (packing: Learning, firmness: string): PackingFacto
   return { factor: Math.exp(known.mean), sigma: known.sd };
 };
 
+/** What filling weighed by itself says of her packing: taken off filled parts where a single ratio is shown. */
+export function packingKnown(density: readonly DensityMeasure[]): (firmness: string) => PackingFactor {
+  const days = density.map((d) => d.madeOn).toSorted();
+  const { packing } = learnTensionAndPacking(
+    [],
+    densityObservations(density, days.at(-1) ?? "", 0),
+    undefined,
+  );
+  return (firmness) => packingFactor(packing, firmness);
+}
+
+/** A difference of two readings has the rounding of both, grams. */
+const stepOf = (w: { stepMg: number; beforeMg?: number | null }): number =>
+  (w.stepMg / 1000) * (w.beforeMg ? Math.SQRT2 : 1);
+
 /** Filling weighed alone tells of packing; a filled part of both, with its own weight and the scale's step. */
 export function filledOf(w: {
   weightMg: number;
@@ -392,14 +407,13 @@ export function filledOf(w: {
   pieces: number;
 }): Filled | undefined {
   if (w.fillingMg <= 0) return undefined;
-  const step = (w.stepMg / 1000) * (w.beforeMg ? Math.SQRT2 : 1);
   return {
     firmness: w.firmness ?? "medium",
     weighed: Math.max(1, w.weightMg),
     stitches: w.expectedMg,
     beside: w.besideMg,
     filling: w.fillingMg,
-    variance: weighVariance(Math.max(0.01, w.weightMg / 1000), step),
+    variance: weighVariance(Math.max(0.01, w.weightMg / 1000), stepOf(w)),
     pieces: w.pieces,
   };
 }
@@ -420,9 +434,7 @@ export function weighRatio(
   const net = w.weightMg - w.besideMg - filling;
   const ratio = Math.max(1, net) / Math.max(1, w.expectedMg);
   const grams = Math.max(0.01, net / 1000);
-  // A difference of two readings has the rounding of both.
-  const step = (w.stepMg / 1000) * (w.beforeMg ? Math.SQRT2 : 1);
   // What is beside the stitches was itself only expected: a tenth of it is added as error.
   const beside = (0.1 * w.besideMg) ** 2 + (packing.sigma * filling) ** 2;
-  return { ratio, variance: weighVariance(grams, step) + beside / Math.max(1, net) ** 2 };
+  return { ratio, variance: weighVariance(grams, stepOf(w)) + beside / Math.max(1, net) ** 2 };
 }

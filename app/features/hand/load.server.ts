@@ -8,18 +8,15 @@ import {
 } from "@db/queries/hands";
 import { listSwatches, type Swatch, type Yarn } from "@db/queries/materials";
 import type { Scope } from "@db/scope";
-import { learnTensionAndPacking } from "@core/calibrate";
 import type { Work } from "@core/estimate";
 import type { WeightClass } from "@core/fabric";
 import {
-  densityObservations,
   filledOf,
-  packingFactor,
+  packingKnown,
   swatchMeasures,
   weighRatio,
   type DensityMeasure,
   type HandData,
-  type PackingFactor,
 } from "./learning";
 
 export interface Measured {
@@ -37,17 +34,6 @@ export async function loadMeasured(scope: Scope): Promise<Measured> {
     listTimings(scope),
   ]);
   return { hands, swatches, weighIns, timings };
-}
-
-/** What filling weighed by itself says of her packing: taken off filled parts where a single ratio is shown. */
-export function packingKnown(density: readonly DensityMeasure[]): (firmness: string) => PackingFactor {
-  const days = density.map((d) => d.madeOn).toSorted();
-  const { packing } = learnTensionAndPacking(
-    [],
-    densityObservations(density, days.at(-1) ?? "", 0),
-    undefined,
-  );
-  return (firmness) => packingFactor(packing, firmness);
 }
 
 /** One hand's measurements; a swatch without a hand is the maker's own. Yarn-over and yarn-under are kept apart. */

@@ -1,4 +1,4 @@
-import { NO_TOTALS, type AlsoCounted } from "../answers";
+import type { AlsoCounted } from "../answers";
 import { readings, work, type Outcome } from "../count";
 import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
 import { repairs } from "../repair";
@@ -121,7 +121,7 @@ function judgeOne(
   slot: string,
   first: boolean,
   extra: number,
-  counts: ReadonlySet<AlsoCounted> = NO_TOTALS,
+  counts: ReadonlySet<AlsoCounted>,
 ): Judged {
   const totals = totalsOf(nodes);
   let written = writtenOf(nodes, e.lastOfLine, totals);
@@ -222,6 +222,7 @@ function excused(
   live: number | undefined,
   slot: string,
   first: boolean,
+  counts: ReadonlySet<AlsoCounted>,
 ): Judged | undefined {
   if (!c.nodes.some(holdsUnknown)) return undefined;
   if (!e.copied && c.found.some((f) => f.severity === "error" && f.doubt === undefined)) return undefined;
@@ -229,7 +230,7 @@ function excused(
   const nodes = withoutUnknown(c.nodes);
   let k = 0;
   for (const reading of readings(nodes)) {
-    const j = judgeOne(e, c, reading, live, slot, first, FAULT.other * k++);
+    const j = judgeOne(e, c, reading, live, slot, first, FAULT.other * k++, counts);
     if (j.fault !== undefined || j.outcome.open) continue;
     const uses = j.available !== undefined && j.outcome.used > 0;
     if (j.written === undefined ? uses && sure : j.outcome.offers === j.written) return j;
@@ -247,7 +248,7 @@ export function judge(
   slot: string,
   first: boolean,
   source: string,
-  counts: ReadonlySet<AlsoCounted> = NO_TOTALS,
+  counts: ReadonlySet<AlsoCounted>,
 ): readonly Judged[] {
   const sound: Judged[] = [];
   let slipped: Judged | undefined;
@@ -266,7 +267,7 @@ export function judge(
     const broken = !e.copied && c.found.some((f) => f.severity === "error" && f.doubt === undefined);
     for (const [b, live] of [base.live, ...base.options].entries()) {
       if (b > 0 && sound.some((s) => s.fault === undefined)) break;
-      const free = excused(e, c, live, slot, first);
+      const free = excused(e, c, live, slot, first, counts);
       if (free) {
         see({ ...free, cost: free.cost + FAULT.base * b });
         continue;
@@ -286,7 +287,7 @@ export function judge(
     if (sound.length === 0 && base.held > 0 && base.live !== undefined) {
       const { used } = work(c.nodes, base.live, slot, first);
       if (used > base.live && used <= base.live + base.held) {
-        const j = judgeOne(e, c, c.nodes, used, slot, first, 0);
+        const j = judgeOne(e, c, c.nodes, used, slot, first, 0, counts);
         if (j.fault === undefined && j.written === j.outcome.offers) see(j);
       }
     }

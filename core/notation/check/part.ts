@@ -1,4 +1,4 @@
-import { NO_TOTALS, type AlsoCounted } from "../answers";
+import type { AlsoCounted } from "../answers";
 import { addSlot, work, type SlotTally } from "../count";
 import {
   LEAST_EYE_OPENING,
@@ -61,7 +61,7 @@ export function countPart(
   after: readonly RawPart[],
   to: Reporter,
   budget: Budget,
-  totals: ReadonlySet<AlsoCounted> = NO_TOTALS,
+  totals: ReadonlySet<AlsoCounted>,
 ): CheckedPart {
   return new PartCounter(raw, before, after, to, budget, totals).count();
 }
