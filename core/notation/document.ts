@@ -51,12 +51,13 @@ const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
 
 /** "(12) Rnd 2: …": what stands before a label counts it. */
-const totalBefore = (t: readonly Token[]): boolean =>
-  t.length >= 3 &&
-  t.length <= 4 &&
+const totalBefore = (t: readonly Token[], label: number): boolean =>
+  (label === 3 || label === 4) &&
   /^[([]$/.test(t[0]?.text ?? "") &&
   t[1]?.kind === "number" &&
-  /^[)\]]$/.test(t.at(-1)?.text ?? "");
+  /^[)\]]$/.test(t[label - 1]?.text ?? "");
+/** Words of a sentence that stands for plain rounds: a longer one says something else. */
+const LONGEST_EVEN = 30;
 
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
 export class DocumentReader extends LooseReader {
@@ -95,7 +96,7 @@ export class DocumentReader extends LooseReader {
         cuts.push(i);
         continue;
       }
-      if (!mayCut(tokens, i) || totalBefore(tokens.slice(0, i))) continue;
+      if (!mayCut(tokens, i) || totalBefore(tokens, i)) continue;
       const c = this.cursor(tokens);
       c.at = i;
       const before = tokens[i - 1]?.text ?? "";
@@ -124,8 +125,9 @@ export class DocumentReader extends LooseReader {
       !(tokens[i]?.kind === "number" || /^(work|crochet|continue|then|sc)$/.test(tokens[i]?.text ?? ""))
     )
       return false;
-    const stop = tokens.findIndex((t, k) => k > i && t.text === ".");
-    return this.evenRounds(tokens.slice(i, stop < 0 ? undefined : stop)) !== undefined;
+    const said = tokens.slice(i, i + LONGEST_EVEN);
+    const stop = said.findIndex((t, k) => k > 0 && t.text === ".");
+    return this.evenRounds(stop < 0 ? said : said.slice(0, stop)) !== undefined;
   }
 
   /** "… (10). Press flat and close with 5 sc through both layers (5).": more work with a total of its own, behind a total. */

@@ -23,6 +23,11 @@ const HEAVY: Readonly<Record<string, string>> = {
   "parts caught in parts": fill("Ear\nRnd 1: 6 sc around ear and leg together\n"),
   "twenty repeats inside each other": `Rnd 1: ${"(".repeat(20)}sc${") x 9999".repeat(20)}`,
   "repeats inside each other that change colour": `Rnd 1: ${"(with red, ".repeat(20)}sc${", with white) x 2".repeat(20)}`,
+  "sentences of plain rounds": fill("Work 4 rounds even. "),
+  "numbers that end like sentences": fill("sc. 1. "),
+  "totals before every label": fill("(12) Rnd 2: inc x 6 "),
+  "rounds between signs": fill("6 mr / 6 inc (12) / "),
+  "points without end": fill("sc . . "),
   "run-on rounds": fill("Rnd 1: 6 sc (6). Rnd 2: inc x 6 (12). "),
 };
 
@@ -32,5 +37,14 @@ describe("a text as large and as odd as it may be", () => {
     expect(p.parts.reduce((n, part) => n + part.rounds.length, 0)).toBeLessThanOrEqual(MAX_ROUNDS);
     expect(p.problems.length).toBeLessThanOrEqual(MAX_PROBLEMS + 1);
     expect(printPattern(p, text, PLAIN_STYLE).endsWith("\n")).toBe(true);
+  });
+});
+
+describe("answers to a large text", () => {
+  it("blank every line that is a note, and no other", () => {
+    const text = `Ball\n${"see the photo\n".repeat(8000)}Rnd 1: 6 sc in mr (6)`;
+    const p = checkPattern(text, { answers: [{ kind: "line", line: "see the photo", is: "note" }] });
+    expect(p.problems.filter((x) => x.severity === "error")).toEqual([]);
+    expect(p.parts.map((part) => part.rounds.map((r) => r.count))).toEqual([[6]]);
   });
 });

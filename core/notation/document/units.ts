@@ -130,9 +130,9 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     tokens[i + 2]?.text === ":"
   )
     return true;
-  // "Fill, then rnd 9: …".
   // "r6..r11" is a range.
   if (before === "." && tokens[i - 2]?.text === ".") return false;
+  // "Fill, then rnd 9: …".
   if (before === "then" && isRoundWord(t.text) && tokens[i + 1]?.kind === "number")
     return /^[,.;]$/.test(tokens[i - 2]?.text ?? "");
   if (!/^[.;)\]}!:|]$/.test(before) && !listed) return false;
