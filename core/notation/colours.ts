@@ -79,8 +79,11 @@ export function readColourChange(c: Cursor): string | undefined {
       c.take("over", "back");
       introduced = c.take("to", "into");
       if (!introduced) return undefined;
-    } else if (c.is("with", "using", "in", "join", "attach", "use", "colour", "color")) {
-      const colourLabel = c.is("colour", "color");
+    } else if (
+      c.is("with", "using", "in", "join", "attach", "use", "colour", "color") ||
+      (c.is("yarn") && c.text(1) === ":")
+    ) {
+      const colourLabel = c.is("colour", "color", "yarn");
       c.at++;
       if (colourLabel) c.take(":", "=");
     } else return undefined;

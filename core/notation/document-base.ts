@@ -1,3 +1,4 @@
+import { readShade } from "./colours";
 import { told, withWords, type Told } from "./answers";
 import { Cursor } from "./cursor";
 import type { RoundLabel } from "./labels";
@@ -308,7 +309,7 @@ export abstract class DocumentBase {
   }
 
   /** "make 2", "(make two)", "make 2 alike". */
-  protected makeLine(tokens: readonly Token[]): number | undefined {
+  protected makeLine(tokens: readonly Token[]): { make: number; slot: string | undefined } | undefined {
     if (tokens.length > 8) return undefined;
     const c = this.cursor(tokens);
     c.take("(", "[");
@@ -316,6 +317,8 @@ export abstract class DocumentBase {
     const made = readMake(c, false);
     c.take("of");
     c.take("these", "those", "them", "this");
-    return made !== undefined && (c.done || c.kind() === "mark") ? made : undefined;
+    // "Work 2 pieces in yellow."
+    const slot = c.attempt(() => (c.take("in", "with", "using", ","), readShade(c)));
+    return made !== undefined && (c.done || c.kind() === "mark") ? { make: made, slot } : undefined;
   }
 }

@@ -244,7 +244,11 @@ export abstract class LooseReader extends HeadingsReader {
     const start = nodes.some((n) => n.kind === "start");
     const fabric = work.some((n) => n.kind !== "work" || n.op.stitch !== "ch");
     const total = nodes.some((n) => n.kind === "total");
-    const firstNode = nodes.find((n) => n.kind !== "colour" && n.kind !== "join");
+    // "With wool, ch 9": a yarn that is no colour is passed by.
+    const yarned = /^(with|using|in)$/.test(tokens[0]?.text ?? "");
+    const firstNode = nodes.find(
+      (n) => n.kind !== "colour" && n.kind !== "join" && !(yarned && n.kind === "aside"),
+    );
     const layered =
       total &&
       nodes.find((n) => n.kind !== "colour" && n.kind !== "aside" && n.kind !== "unknown")?.kind === "work" &&

@@ -4,6 +4,7 @@ import type { Line } from "./text";
 import type { Token } from "./tokens";
 import type { Node } from "./tree";
 import { type RawRound, type OpenPart, type Heading, type OpenRound, opened } from "./document-base";
+import { goesOn } from "./document/goes-on";
 import { ReferenceReader } from "./document-reference";
 
 /** Rounds that are read; beyond `MAX_ROUNDS` nothing is counted anyway. */
@@ -25,12 +26,14 @@ export abstract class PartsReader extends ReferenceReader {
       const rest = open.tokens.splice(MAX_ROUND_TOKENS);
       this.tooLong = { from: rest[0]?.from ?? 0, to: rest[0]?.to ?? 0 };
     }
+    const on = this.goingOn(open);
     const from = open.label?.from ?? open.tokens[0]?.from ?? 0;
     const to = open.tokens[open.tokens.length - 1]?.to ?? open.label?.to ?? from;
     const made = this.makeBehind(open.tokens);
     if (made !== undefined && open.part.make === 1) open.part.make = made;
-    const ref = this.reference(open.tokens, open.label);
-    const tree = this.tree(ref ? ref.rest : open.tokens);
+    const { label, tokens } = on ?? open;
+    const ref = this.reference(tokens, label);
+    const tree = this.tree(ref ? ref.rest : tokens);
     const { found } = tree;
     const said = open.label?.total;
     const totalled = (list: readonly Node[]): readonly Node[] =>
@@ -48,7 +51,7 @@ export abstract class PartsReader extends ReferenceReader {
       line: open.line,
       from,
       to,
-      label: open.label,
+      label,
       nodes,
       found,
       trees,
@@ -60,6 +63,19 @@ export abstract class PartsReader extends ReferenceReader {
     for (const n of nodes)
       if (n.kind === "event")
         open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
+  }
+
+  /** A round that says of itself how far it goes on: the label that it then has, and its words without that. */
+  private goingOn(open: OpenRound): { label: RoundLabel; tokens: Token[] } | undefined {
+    const { label, tokens } = open;
+    if (label?.first === undefined || label.last !== label.first || label.list) return undefined;
+    const on = goesOn(this.cursor(tokens), label.first);
+    return (
+      on && {
+        label: { ...label, last: on.last },
+        tokens: [...tokens.slice(0, on.from), ...tokens.slice(on.to)],
+      }
+    );
   }
 
   protected ensurePart(line: Line, first: number | undefined): void {

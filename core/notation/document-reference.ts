@@ -1,3 +1,4 @@
+import type { Cursor } from "./cursor";
 import { likeliestLabel } from "./document/label";
 import { isRoundWord, type RoundLabel } from "./labels";
 import { readPartNamed } from "./pickups";
@@ -13,8 +14,11 @@ export abstract class ReferenceReader extends DocumentBase {
     label?: RoundLabel,
   ): { reference: Reference; rest: Token[] } | undefined {
     const c = this.cursor(tokens);
+    const again = label && sameAgain(c);
+    if (again) return { reference: again, rest: tokens.slice(c.at) };
     const lead = c.at;
     c.take("work", "worked", "crochet", "make", "do");
+    if (c.text(1) === "same") c.take("the", "exactly");
     const verb = c.is("rep", "repeat", "repeating", "rpt")
       ? "repeat"
       : c.is("as", "same", "like", "follow", "identical", "exactly")
@@ -93,6 +97,7 @@ export abstract class ReferenceReader extends DocumentBase {
     c.attempt(() => {
       const of = c.take("of", "from", "for", "on");
       c.take("the");
+      if (isRoundWord(c.text())) return undefined;
       if (!(c.kind() === "word" || c.kind() === "ordinal") || (!of && first !== undefined)) return undefined;
       const from = c.from;
       let n = 0;
@@ -109,6 +114,17 @@ export abstract class ReferenceReader extends DocumentBase {
       partAt = { from, to: c.to };
       return true;
     });
+    // "As front, rounds 1-5": which of its rounds, said behind its name.
+    if (part !== undefined && first === undefined && back === 0)
+      c.attempt(() => {
+        c.take(",", "(", "for", "-");
+        if (!isRoundWord(c.text())) return undefined;
+        const range = likeliestLabel(c, false);
+        if (range?.first === undefined || range.last === undefined) return undefined;
+        c.take(")");
+        [first, last] = [range.first, range.last];
+        return true;
+      });
     if (first === undefined && back === 0 && part === undefined) return undefined;
     let times: number | undefined;
     let until: number | undefined;
@@ -165,7 +181,35 @@ export abstract class ReferenceReader extends DocumentBase {
       c.take("more");
       return ((times = n), true);
     });
+    // "Repeat rnd 3 for rnds 4-6": to the last of them.
+    if (until === undefined && times === undefined && part === undefined)
+      c.attempt(() => {
+        if (!c.take("for", "on", "in") || !isRoundWord(c.text())) return undefined;
+        until = likeliestLabel(c, false)?.last;
+        return until === undefined ? undefined : true;
+      });
     if (verb === "repeat" && times === undefined && until === undefined && label === undefined) times = 1;
     return { reference: { part, partAt, first, last, back, times, until }, rest: tokens.slice(c.at) };
   }
+}
+
+/** "Rnds 4-6: same", "ditto", "see above": the round before it. */
+function sameAgain(c: Cursor): Reference | undefined {
+  return c.attempt(() => {
+    const said =
+      c.take("same", "ditto", "likewise") || (c.take("as", "see", "like") && c.take("above", "before"));
+    if (!said) return undefined;
+    c.take("again", "as");
+    c.take("above", "before");
+    if (!(c.done || c.is(".", "(", "[", "=", ",", "-"))) return undefined;
+    return {
+      part: undefined,
+      partAt: undefined,
+      first: undefined,
+      last: undefined,
+      back: 1,
+      times: undefined,
+      until: undefined,
+    };
+  });
 }

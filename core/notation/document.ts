@@ -1,3 +1,4 @@
+import { readRing } from "./target";
 import { readColourChange, readShade } from "./colours";
 import { headingOf, type HeadingReading } from "./document/heading";
 import { LINE } from "./document/costs";
@@ -23,6 +24,8 @@ export {
 } from "./document-base";
 
 /** Words that go on a sentence about a round rather than work it. */
+/** Words that bare numbers may have beside them: "3: BLO 12 (12)". */
+const BESIDE_NUMBERS = /^(?:sts?|blo|flo|bl|fl|in|the|back|front|loops?|only|around)$/;
 const NOT_WORK =
   /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
 /** … that tell something of it. */
@@ -46,7 +49,7 @@ const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
   refers: false,
   worked: false,
 };
-const WORKING = /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight)$/;
+const WORKING = /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight|ditto|above)$/;
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
 
@@ -168,7 +171,8 @@ export class DocumentReader extends LooseReader {
         this.hasCountedWork(rest) || rest.some((t) => WORKING.test(t.text)) || this.shadesCounted(rest)
           ? ("full" as const)
           : rest.length > 0 &&
-              rest.every((t) => t.kind === "number" || t.kind === "mark" || /^sts?$/.test(t.text))
+              rest.some((t) => t.kind === "number") &&
+              rest.every((t) => t.kind === "number" || t.kind === "mark" || BESIDE_NUMBERS.test(t.text))
             ? ("numbers" as const)
             : ("none" as const);
       const told =
@@ -186,7 +190,7 @@ export class DocumentReader extends LooseReader {
     const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
     if (numbered) return { ...NOTHING_SEEN, labels, atStart };
     const heading =
-      atStart && tokens.length <= 40 && !this.bracketed(tokens)
+      atStart && tokens.length <= 40 && !this.bracketed(tokens) && !this.makeLine(tokens)
         ? headingOf(unit, this.cursor(tokens), this.terms, this.source)
         : undefined;
     const alone = labels.length === 0;
@@ -250,6 +254,7 @@ export class DocumentReader extends LooseReader {
     const c = this.cursor(tokens);
     for (let i = 0; i < tokens.length - 1; i++) {
       c.at = i;
+      if (/^(make|x)$/.test(tokens[i]?.text ?? "")) continue;
       if (tokens[i]?.kind === "word" && readShade(c) !== undefined && c.kind() === "number") return true;
     }
     return false;
@@ -279,8 +284,19 @@ export class DocumentReader extends LooseReader {
       (stitch !== undefined && c.done) ||
       (sign <= 2 && ABBREVIATION.test(word.map((t) => t.text).join(" "))) ||
       (sign === 1 && (this.legend.has(word[0]?.text ?? "") || this.colours.has(word[0]?.text ?? "")));
-    if (!known) return false;
     const rest = tokens.slice(sign + 1);
+    // "Magic ring: make a loop, insert the hook, …" says how one is made.
+    const taught = rest.some((t) => /^(insert|wrap|finger|fingers|loop)$/.test(t.text));
+    if (!known && taught) {
+      const ring = this.cursor(word);
+      if (
+        readRing(ring) &&
+        ring.done &&
+        !this.hasCountedWork(rest.filter((t) => !/^(ch|chain)$/.test(t.text)))
+      )
+        return true;
+    }
+    if (!known) return false;
     // "sc: 6" or "ch - 9" is hardly a meaning; "inc: 2 sc in one st" is.
     return (
       (rest.filter((t) => t.kind === "word").length >= 1 && !rest.some((t) => t.text === "(")) ||
@@ -371,10 +387,15 @@ export class DocumentReader extends LooseReader {
         });
       return "round";
     }
-    const make = this.makeLine(tokens);
-    if (make !== undefined) {
-      if (this.heading) this.heading.make = make;
-      else if (this.part) this.part.make = make;
+    const made = this.makeLine(tokens);
+    if (made) {
+      if (this.heading) {
+        this.heading.make = made.make;
+        this.heading.slot ??= made.slot;
+      } else {
+        if (this.part) this.part.make = made.make;
+        if (made.slot !== undefined) this.slot = made.slot;
+      }
       return "note";
     }
     if (atStart && this.blockOf(tokens, line)) {
@@ -405,7 +426,7 @@ export class DocumentReader extends LooseReader {
     while (
       end < tokens.length &&
       (isRoundWord(tokens[end]?.text ?? "") ||
-        /^(more|further|even|evenly|straight|plain|of|in|sc|without|shaping|increasing|increases|decreasing|single|crochet|around|each|st|every|stitch)$/.test(
+        /^(more|further|even|evenly|straight|plain|of|in|sc|without|shaping|increasing|increases|decreasing|single|crochet|around|each|st|every|stitch|the|same|like|this|way|above)$/.test(
           tokens[end]?.text ?? "",
         ))
     )
@@ -419,7 +440,8 @@ export class DocumentReader extends LooseReader {
       )
     )
       return undefined;
-    if (!said.some((t) => /^(even|evenly|straight|plain|without|sc|dc|single)$/.test(t))) return undefined;
+    if (!said.some((t) => /^(even|evenly|straight|plain|without|sc|dc|single|same|like)$/.test(t)))
+      return undefined;
     const word: Token = { kind: "word", text: "even", value: NaN, from: from.from, to: number.to };
     return {
       label: {

@@ -51,7 +51,9 @@ export function stitchTogether(stitch: StitchName, legs: number, loops: Loops = 
 
 /** A mixture in one stitch: "(sc, hdc, sc) in next st". */
 export function mixedInto(makes: Tally, offers: number, into: Into, loops: Loops): Operation {
-  const [stitch = "sc"] = Object.keys(makes) as StitchName[];
+  const all = Object.keys(makes) as StitchName[];
+  // What is worked names it; the chains up and the slip stitch down only frame it.
+  const stitch = all.find((s) => s !== "ch" && s !== "slst") ?? all[0] ?? "sc";
   return {
     name: `${offers} in one`,
     stitch,

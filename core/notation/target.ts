@@ -15,6 +15,8 @@ export interface Target {
   reach: Times | undefined;
   loops: Loops | undefined;
   evenly: boolean;
+  /** "from 2nd ch": from there on rather than into it. */
+  onward?: boolean | undefined;
   together: boolean;
   toJoin: boolean;
   chainNoun: boolean;
@@ -521,6 +523,13 @@ function readOne(c: Cursor, t: Target): boolean {
         });
         return true;
       }
+      // "One sc per stitch".
+      if (c.is("per") && isStitchNoun(c.text(1))) {
+        c.at += 2;
+        t.place = "each";
+        t.reach ??= readReach(c) ?? { kind: "around" };
+        return true;
+      }
       if (c.take("even")) return ((t.reach = { kind: "around" }), true);
       if (c.is("all") && c.text(1) === "sts")
         return ((c.at += 2), (t.place = "each"), (t.reach ??= { kind: "around" }), true);
@@ -539,7 +548,7 @@ export function readRing(c: Cursor): boolean {
       c.take("a", "the", "an");
       const magic = c.takeAny(MAGIC);
       if (magic && c.is("magic", "adjustable")) c.at++;
-      if (c.is("mr", "mc", "ml") || (RING.has(c.text()) && (magic || c.is("ring")))) {
+      if (c.is("mr", "mc", "ml", "amr") || (RING.has(c.text()) && (magic || c.is("ring")))) {
         c.at++;
         return true;
       }
@@ -555,6 +564,7 @@ function readPlace(c: Cursor, t: Target): boolean {
     (c.kind() === "number" && isStitchNoun(c.text(1)) && t.place === undefined);
   const preposition = PREPOSITION.has(c.text());
   if (!bare && !preposition) return false;
+  const onward = c.is("from");
   if (preposition) {
     // "MC; 7 sc inside": in the ring.
     if (c.is("inside") && (c.kind(1) === "end" || (c.kind(1) === "mark" && c.text(1) !== "*"))) {
@@ -616,6 +626,7 @@ function readPlace(c: Cursor, t: Target): boolean {
     } else if (c.kind() === "ordinal") {
       t.nth = c.peek()?.value;
       t.place = t.nth === 1 ? "first" : "nth-chain";
+      t.onward = onward;
       c.at++;
       moved = true;
     } else if (

@@ -138,8 +138,13 @@ export function regular(text: string): string {
       }
     }
   }
-  return / {2}\d/.test(out) ? columned(out) : out;
+  const plain = out.includes("`") ? unquoted(out) : out;
+  return / {2}\d/.test(plain) ? columned(plain) : plain;
 }
+
+/** "`12`", as notes in Markdown set figures apart, is a number in brackets; other such signs are spaces. */
+const unquoted = (text: string): string =>
+  text.replace(/`([ \t]*\d{1,4}[ \t]*(?:sts?)?[ \t]*)`/g, "($1)").replace(/`/g, " ");
 
 export interface Line {
   /** 1-based. */

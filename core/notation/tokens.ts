@@ -108,3 +108,7 @@ function word(text: string, from: number, to: number): Token {
   if (ordinal !== undefined) return { kind: "ordinal", text, value: ordinal, from, to };
   return { kind: "word", text, value: NaN, from, to };
 }
+
+/** "4", "four", "seventeen": a number as it may be said; undefined for anything else. */
+export const numberSaid = (word: string): number | undefined =>
+  /^\d+$/.test(word) ? Number(word) : NUMBER_WORDS.get(word);

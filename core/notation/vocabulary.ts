@@ -169,7 +169,11 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
       if (c.takeAny(INC)) return dotted(c, { stitch: "sc", kind: "inc", legs: 2 });
       return undefined;
     }
-    if (word === "double" && /^(everything|every|each|all)$/.test(c.text(1)))
+    if (
+      word === "double" &&
+      (/^(everything|every|each|all|next)$/.test(c.text(1)) ||
+        (c.text(1) === "the" && /^(next|following)$/.test(c.text(2))))
+    )
       return ((c.at += c.text(1) === "everything" ? 2 : 1), { stitch: "sc", kind: "inc", legs: 2 });
     if (INC.has(word)) return (c.at++, dotted(c, { stitch: "sc", kind: "inc", legs: 2 }));
     if (DEC.has(word)) return (c.at++, dotted(c, { stitch: "sc", kind: "dec", legs: 2 }));

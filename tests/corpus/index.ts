@@ -9,6 +9,7 @@ import { JOURNEYMEN } from "./journeymen";
 import { LOOPS } from "./loops";
 import { PEDLARS } from "./pedlars";
 import { PLAIN } from "./plain";
+import { QUAYSIDE } from "./quayside";
 import { STARTS } from "./starts";
 import { STRANGERS } from "./strangers";
 import { TRAVELLERS } from "./travellers";
@@ -34,5 +35,6 @@ export const CORPUS: readonly Case[] = [
   ...PEDLARS,
   ...HARBOUR,
   ...ISLANDERS,
+  ...QUAYSIDE,
 ];
 export type { Case, PartTruth } from "./case";

@@ -3,6 +3,7 @@ import type { RawPart, RawRound } from "../document";
 import { MAX_ROUNDS } from "../limits";
 import type { Tree } from "../round/read";
 import { settle } from "../surroundings";
+import { numberSaid } from "../tokens";
 import type { Node, Span } from "../tree";
 import type { Reporter } from "./reporter";
 
@@ -172,10 +173,30 @@ class Expander {
       );
     }
     if (meant) return meant;
+    const on = this.goesOn(r, next);
+    if (on) return on;
     if (label?.list) return [...label.list];
     if (first !== undefined && last !== undefined && last >= first)
       return range(first, Math.min(last, first + MAX_ROUNDS));
     return Array.from({ length: label?.many ?? 1 }, () => undefined);
+  }
+
+  /**
+   * "Rnd 3: sc around for 4 rounds", "repeat 3 more times", and the next label says 7: the rounds between are told of by
+   * their number, whatever the words around it.
+   */
+  private goesOn(r: RawRound, next: RawRound | undefined): number[] | undefined {
+    const { first, last, list } = r.label ?? {};
+    const then = next?.label?.first;
+    if (first === undefined || last !== first || list || then === undefined || !next) return undefined;
+    const left = then - first - 1;
+    if (left < 1 || left > MAX_GAP) return undefined;
+    const said = this.to.source.slice(r.label?.to ?? r.from, next.from).toLowerCase();
+    for (const m of said.matchAll(ROUNDS_TOLD)) {
+      const n = numberSaid(m[1] ?? m[2] ?? "");
+      if (n === left || n === left + 1 || n === then - 1) return range(first, then - 1);
+    }
+    return undefined;
   }
 
   /**
@@ -268,7 +289,9 @@ class Expander {
             ? wanted
             : Math.max(pool.length, r.label?.first !== undefined ? wanted : 0);
     const own = r.nodes.filter((n) => n.kind === "total" || n.kind === "event" || n.kind === "colour");
-    const plain = pool.map((x) => x.trees.map((t) => copyOf(t, [])));
+    // "The same as the front, in white": the colour is that of every round of it.
+    const colour = ref.part !== undefined ? own.filter((n) => n.kind === "colour") : [];
+    const plain = pool.map((x) => x.trees.map((t) => copyOf(t, colour)));
     const copies: (readonly Tree[])[] = [];
     for (let i = 0; i < count && copies.length < MAX_ROUNDS; i++) {
       const source = i % pool.length;
@@ -278,6 +301,12 @@ class Expander {
     return copies;
   }
 }
+
+/** Rounds that a line may stand for without its label's saying so. */
+const MAX_GAP = 60;
+/** A number of rounds, or of times, or of the last of them: "4 rounds", "3 more times", "until rnd 6". */
+const ROUNDS_TOLD =
+  /\b(\d{1,3}|[a-z]+)(?: more| further| additional)? (?:rounds?|rnds?|rows?|rds?|times|more)\b|\b(?:until|till|through|thru|to|including)(?: you have| you reach| the end of)? (?:rounds?|rnds?|rows?|rds?|r)?\.? ?(\d{1,3})\b/g;
 
 const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0 });
 

@@ -27,11 +27,12 @@ export interface HeadingReading {
 const LIST =
   /^(materials?|abbreviations?|abbreviation|supplies|tools|gauge|tension|hooks?|yarns?|legend|key|sizes?|finished|terms|equipment|needed|need|requirements|glossary|stitches|colou?rs?|what|skills?|level|difficulty|takes|uses|time|measurements?|dimensions?)$/;
 const CHAPTER =
-  /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note)$/;
-const SEWING = /^(assembly|assembling|finishing|making|sewing|joining|putting|together|embroidery|details?)$/;
+  /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note|how|variations?|hints?|explanations?)$/;
+const SEWING =
+  /^(assembly|assembling|assemble|finishing|finish|making|sewing|joining|putting|together|embroidery|details?)$/;
 /** Sentences, not names: a name hardly ever begins with these. */
 const SENTENCE =
-  /^(let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
+  /^(let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|yarn|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
 const MAKE = /^(make|makes|work|crochet|cut|need|knit)$/;
 const PIECES =
   /^(x|times|of|off|pieces?|pcs|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;
@@ -48,7 +49,7 @@ export function readMake(c: Cursor, alone: boolean): number | undefined {
     const said = MAKE.test(c.text()) && (c.at++, true);
     if (said) c.take(":", "-");
     // "Wings, twice", "Ears (a pair)".
-    if (!said && c.is("a") && c.text(1) === "pair") c.at++;
+    if (c.is("a") && c.text(1) === "pair") c.at++;
     if (c.is("twice", "pair") && (said || alone || c.at > 0)) {
       c.at++;
       return c.done || c.kind() === "mark" || c.is("in", "with") ? 2 : undefined;
@@ -112,7 +113,8 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
     .replace(/[*_#]+/g, "")
     .trim()
     .slice(0, 60);
-  const word = first.text;
+  // "To assemble": what is to be done heads it.
+  const word = first.text === "to" ? (p.words[1]?.text ?? first.text) : first.text;
   const section =
     SEWING.test(word) && p.words.length <= 4
       ? "sewing"
@@ -176,7 +178,12 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
   c.at = 0;
   // "Step 1 – Head": what stands before the name counts chapters.
   c.attempt(() => {
-    if (!LEAD.test(c.text()) || !(c.kind(1) === "number" || c.kind(1) === "ordinal")) return undefined;
+    // "2. Ears", "B) Ears".
+    const numbered =
+      (c.kind() === "number" && /^[.)]$/.test(c.text(1)) && c.kind(2) === "word") ||
+      (/^[a-h]$/.test(c.text()) && c.text(1) === ")");
+    if (!numbered && (!LEAD.test(c.text()) || !(c.kind(1) === "number" || c.kind(1) === "ordinal")))
+      return undefined;
     c.at += 2;
     while (c.take("-", "--", ":", ".", ")", "=")) continue;
     return c.done ? undefined : true;
@@ -187,6 +194,8 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     c.take("x", ":", "of", "-");
     if (c.done) return undefined;
   }
+  const some = many === undefined ? severalOf(c) : undefined;
+  if (some !== undefined) p.make = some;
   while (!c.done) {
     if (c.is("(", "[", "<", "*") && bracket(c, p, terms)) continue;
     if (p.words.length > 0) {
@@ -234,6 +243,8 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
       }
       c.at++;
       if (p.words.length === 0) continue;
+      // "EARS: (make 2, white)".
+      if (mark === ":" && c.is("(", "[") && endsInBracket(c) && bracket(c, p, terms)) continue;
       if (mark === "/" && c.kind() === "word") {
         p.words.push(c.tokens[c.at - 1] as Token);
         continue;
@@ -388,6 +399,30 @@ function coloursIn(tokens: readonly Token[], c: Cursor): string[] {
   return out;
 }
 
+/** "Two ears", "2 wings": a number and what there are so many of, and no more than its name. */
+const severalOf = (c: Cursor): number | undefined =>
+  c.attempt(() => {
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n === undefined || !Number.isInteger(n) || n < 2 || n > MAX_SOME) return undefined;
+    const many = c.kind() === "word" && /[^s]s$|feet|teeth/.test(c.text()) && !UNCOUNTED.test(c.text());
+    return many && (c.kind(1) !== "word" || /^(in|with)$/.test(c.text(1))) ? n : undefined;
+  });
+/** More of one part than this is hardly said before its name. */
+const MAX_SOME = 12;
+/** Things of a list rather than parts. */
+const UNCOUNTED =
+  /^(mm|cm|grams|eyes?|balls?|skeins?|hooks?|rounds?|rnds?|rows?|stitches|sts|colou?rs?|yarns?|pieces?|pcs|beads?|buttons?|times|hours?|minutes?|mins|sizes?|inches|parts?|markers?|needles?|rings?|chains?|chs)$/;
+const endsInBracket = (c: Cursor): boolean => /^[)\]]$/.test(c.tokens[c.tokens.length - 1]?.text ?? "");
+/** "(both the same)", "(left and right)": a pair. */
+const bothOf = (c: Cursor): number | undefined =>
+  c.attempt(() => {
+    if (c.take("both")) {
+      while (c.kind() === "word") c.at++;
+      return c.done || c.kind() === "mark" ? 2 : undefined;
+    }
+    return c.take("left", "right") && c.take("and", "&", "/", "+") && c.take("left", "right") ? 2 : undefined;
+  });
+
 /** "(2, white)": how many, before the colour. */
 const countFirst = (c: Cursor): number | undefined =>
   c.at === 0 && c.kind() === "number" && c.text(1) === "," && (c.peek()?.value ?? 0) <= MAX_MAKE
@@ -427,7 +462,7 @@ function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
   let understood = false;
   while (!at.done) {
     if (at.take(",", ";", "-", "--", ":", ".", "and", "&", "/")) continue;
-    const n = readMake(at, true) ?? countFirst(at);
+    const n = readMake(at, true) ?? countFirst(at) ?? bothOf(at);
     if (n !== undefined) {
       if (!(inside.length === 1 && n > MAX_MAKE)) p.make = n;
       understood = true;

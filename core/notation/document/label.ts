@@ -49,9 +49,16 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
     c.attempt(() => (c.take(".", ")", "]", ":") && TO.has(c.text()) ? true : undefined));
     // "r6..r11".
     const dots = c.is(".") && c.text(1) === "." && isRoundWord(c.text(2)) && ((c.at += 2), true);
+    // "4...6".
+    if (c.is(".") && c.text(1) === ".") {
+      let end = 2;
+      while (c.text(end) === ".") end++;
+      if (c.kind(end) === "number") c.at += end - 1;
+    }
+    const several = c.is(".") && c.tokens[c.at - 1]?.text === "." && (c.at++, true);
     // An arrow goes to the last round only where the word stands again: "R1 → 6 sc" begins the work.
     const arrow = c.is(">", "=") && isRoundWord(c.text(1)) && (c.at++, true);
-    if (!arrow && !dots && !c.takeAny(TO)) return undefined;
+    if (!arrow && !dots && !several && !c.takeAny(TO)) return undefined;
     c.take("to", "and", ".");
     while (c.take(".", "-"));
     c.take("#");
@@ -76,6 +83,16 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
         (counts ? LABEL.rangeCounts : worked ? LABEL.rangeWorked : 0) + (range < first ? LABEL.backwards : 0),
     });
   }
+  c.at = start;
+  // "Rnd 3 and the next 3 rounds".
+  const following = c.attempt(() => {
+    if (!c.takeAny(AND)) return undefined;
+    c.take("the");
+    if (!c.take("next", "following")) return undefined;
+    const many = take(c) ?? 1;
+    return isRoundWord(c.text()) ? (c.at++, many) : undefined;
+  });
+  if (following !== undefined) out.push({ last: first + following, to: c.at, cost: 0 });
   c.at = start;
   const list = [first];
   for (;;) {
@@ -144,6 +161,8 @@ function tail(c: Cursor): Tail {
     });
     if (!got) break;
   }
+  // "Rnds 4 – 6 inclusive".
+  c.take("inclusive", "incl", "including");
   // "Rnd 3 of 12:".
   c.attempt(() =>
     c.take("of") && c.kind() === "number" && (c.at++, CLOSE.has(c.text())) ? true : undefined,
@@ -176,13 +195,19 @@ const totalFirst = (c: Cursor): RoundLabel["total"] =>
     return { n, from, to };
   });
 
+/** Does a bracket hold numbers of rounds, and no total: "(4-6)", "(4 to 6)"? */
+const framedNumbers = (c: Cursor): boolean => {
+  const end = c.tokens.findIndex((t, i) => i > c.at && /^[)\]]$/.test(t.text));
+  return end - c.at === 4 && TO.has(c.text(2)) && c.kind(3) === "number";
+};
+
 /** All ways to read the beginning of a line as a label. `bare` allows a number alone, which only a line's start may be. */
 export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[] {
   const start = c.at;
   const from = c.from;
   const out: LabelReading[] = [];
   const lead = totalFirst(c);
-  c.take("for", "in", "on");
+  c.take("for", "in", "on", "from");
   // "Work rounds five, six and seven even".
   if (c.is("work", "crochet") && isRoundWord(c.text(1)) && c.kind(2) === "number") c.at++;
   c.take("the");
@@ -236,9 +261,12 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     c.take(".", "#", "-", ":", "/");
     c.take("#", "no", "number", "nr");
     c.take(".");
+    // "Rnds (4-6)".
+    const framed = c.is("(", "[") && c.kind(1) === "number" && framedNumbers(c) && (c.at++, true);
     const n = take(c);
     if (n !== undefined && Number.isInteger(n)) {
-      finish(wordOf(first.text), first.text.replace(/s$/, ""), n, numbers(c, n), 1, 0);
+      const more = numbers(c, n).filter((m) => !framed || /^[)\]]$/.test(c.tokens[m.to]?.text ?? ""));
+      finish(wordOf(first.text), first.text.replace(/s$/, ""), n, more, 1, 0);
     }
     return out;
   }

@@ -2,6 +2,8 @@ import type { Cursor } from "../cursor";
 import { block } from "./block";
 import { brackets, soMany } from "./brackets";
 import { colour } from "./colour";
+import { changes } from "./changes";
+import { hint } from "./hint";
 import { pairs } from "./pairs";
 import type { Context, Phrase, Reading } from "./phrase";
 import { repeat } from "./repeat";
@@ -61,6 +63,8 @@ export const PHRASES: readonly Phrase[] = [
   length,
   without,
   again,
+  changes,
+  hint,
   remark,
   separators,
   fillers,

@@ -15,8 +15,11 @@ const MANNER = words("like in this that the same way pattern so on doing manner 
 function skipReference(c: Cursor): boolean {
   let referred = false;
   for (;;) {
-    if (c.take("*", "**")) referred = true;
-    else if (
+    if (c.take("*", "**")) {
+      referred = true;
+      // "Repeat *-* around".
+      if (c.is("-", "--", "\u2026", "to") && c.text(1) === "*") c.at += 2;
+    } else if (
       WHAT.has(c.text()) &&
       !(c.is("to", "all", "the") && /^(end|last|way|the|around|round)$/.test(c.text(1)))
     ) {

@@ -67,6 +67,20 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
       });
   };
   add(said(c, x, true));
+  // "inc2", "dec2": the two may be how many go into one, or come out of two.
+  const [change, legs] = [c.tokens[start], c.tokens[start + 1]];
+  if (change && legs && /^(inc|dec)$/.test(change.text) && legs.value === 2 && legs.from === change.to) {
+    const at = new Cursor(
+      [...c.tokens.slice(0, start + 1), ...c.tokens.slice(start + 2)],
+      c.source,
+      c.names,
+      c.legend,
+      c.colours,
+    );
+    at.at = start;
+    const once = said(at, x, true);
+    if (once) out.push({ to: at.at + 1, cost: COST.noun, piece: { kind: "work", said: once } });
+  }
   // "sc inc repeat 6 times": one increase in single crochet, or a single crochet and an increase.
   const first = c.tokens[start];
   // With a number only where no commas part the work: "2 hdc inc, 6 hdc" are two increases.
@@ -80,10 +94,13 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
   ) {
     const word = readStitch(new Cursor([noun], c.source, c.names, c.legend), x.terms);
     const alone = word?.kind === "plain" ? saidAlone(word, noTarget()) : undefined;
+    // "sc inc sc inc sc inc": again and again without a comma, they are two each time.
+    const again = counted === 0 && (pairAt(c, start + 2) || pairAt(c, start - 2));
+    if (again) for (const [i, r] of out.entries()) out[i] = { ...r, cost: r.cost + COST.unreadWord };
     if (alone)
       out.push({
         to: start + counted + 1,
-        cost: COST.noun,
+        cost: again ? COST.phrase : COST.noun,
         piece: {
           kind: "work",
           said:
@@ -97,6 +114,10 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
   }
   return out;
 }
+
+/** Does "sc inc" stand here once more? */
+const pairAt = (c: Cursor, i: number): boolean =>
+  PLAIN.test(c.tokens[i]?.text ?? "") && CHANGE.test(c.tokens[i + 1]?.text ?? "");
 
 /** "sc2 inc1": a number that hangs on the word before it belongs to that. */
 function gluedCost(c: Cursor, start: number): number {

@@ -1,5 +1,7 @@
 import { readShade } from "../colours";
+import type { Cursor } from "../cursor";
 import { leavesStitches, startsEvent } from "../events";
+import { isRoundWord } from "../labels";
 import { readLayers, readPartNamed } from "../pickups";
 import { noTarget, readLoopPhrase, readTarget } from "../target";
 import type { Node } from "../tree";
@@ -324,32 +326,82 @@ export const place: Phrase = {
   examples: [["in each ch across", "place each"]],
 };
 
-/** "work even", "sc around" without its stitch: plain all the way. */
+/** "plain round", "1 round even", "one plain round": a round with nothing but its stitches. */
+function plainRound(c: Cursor): boolean {
+  return (
+    c.attempt(() => {
+      const n = c.kind() === "number" ? c.number() : 1;
+      if (n !== 1) return undefined;
+      c.take("more");
+      const before = c.take("plain", "even", "straight");
+      if (!isRoundWord(c.text())) return undefined;
+      c.at++;
+      return c.take("plain", "even", "straight") || before ? true : undefined;
+    }) ?? false
+  );
+}
+
+/** "work even", "sc around" without its stitch, "a plain round": plain all the way. */
 export const even: Phrase = {
   name: "even",
-  starts: words("even around evenly work crochet continue straight"),
-  read(c) {
-    c.take("work", "crochet", "continue");
-    if (!c.take("even", "around", "straight")) return NONE;
+  starts: words("even around evenly work crochet continue straight plain knit do just number a"),
+  read(c, x) {
+    if (c.kind() === "number" && c.peek()?.value !== 1) return NONE;
+    c.take("work", "crochet", "continue", "knit", "do", "just");
+    c.take("a");
+    if (!plainRound(c) && !c.take("even", "around", "straight")) return NONE;
     c.take("up");
+    c.attempt(() => (c.take("in") && readStitch(c, x.terms)?.kind === "plain" ? true : undefined));
     const t = noTarget();
     readTarget(c, t);
     return [{ to: c.at, cost: COST.phrase, piece: { kind: "even", times: { kind: "around" } } }];
   },
-  examples: [["work even", "even"]],
+  examples: [
+    ["work even", "even"],
+    ["plain round", "even"],
+    ["work 1 round even", "even"],
+  ],
 };
 
-/** "(4 rounds)" behind a round that stands for several: the label's numbers say the same. */
+/** What may stand in front of a number of rounds, and behind it. */
+const ROUNDS_LEAD = words(
+  "for x work working repeat rep do continue another in a total of the this and crochet over",
+);
+const ROUNDS_TAIL = words("total in all more altogether like this the same even way of");
+const ROUND = /^(rounds?|rnds?|rows?|rds?)$/;
+
+/**
+ * "(4 rounds)", "x 4 rounds", "for 4 rounds", "work 4 rounds like this": how many rounds the words stand for. It works
+ * nothing; whether the rounds are meant is told by the numbers of the labels (`check/expand`).
+ */
 export const roundsSaid: Phrase = {
   name: "rounds said",
-  starts: words("( ["),
+  starts: words("( [ for x work working repeat rep do continue number"),
   read(c) {
+    if (c.kind() === "number" && c.tokens[c.at - 1]?.text !== ",") return NONE;
+    const bracket = c.take("(", "[");
+    let lead = 0;
+    while (ROUNDS_LEAD.has(c.text()) && lead++ < 5) c.at++;
+    // "4 rounds" alone is behind a comma; "Repeat 3 more times" behind a total tells of the round.
+    const before = c.tokens[c.at - 1]?.text ?? "";
+    if (c.number() === undefined) return NONE;
+    c.take("more", "further");
+    const afterTotal =
+      /^[.,;]$/.test(c.tokens[c.at - 4]?.text ?? "") && /^[)\]]$/.test(c.tokens[c.at - 5]?.text ?? "");
+    if (/^re?p/.test(c.tokens[c.at - 3]?.text ?? "") && c.is("times", "time") && afterTotal) {
+      c.at++;
+      return [{ to: c.at, cost: COST.aside, piece: { kind: "aside" } }];
+    }
+    if (!ROUND.test(c.text()) || (!bracket && lead === 0 && before !== ",")) return NONE;
     c.at++;
-    c.take("for");
-    if (c.number() === undefined || !/^(rounds?|rnds?|rows?|rds?)$/.test(c.text())) return NONE;
-    c.at++;
-    c.take("total", "in", "all");
-    return c.take(")", "]") ? [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }] : NONE;
+    while (ROUNDS_TAIL.has(c.text())) c.at++;
+    if (bracket && !c.take(")", "]")) return NONE;
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }];
   },
-  examples: [["(4 rounds)", "aside"]],
+  examples: [
+    ["(4 rounds)", "aside"],
+    ["x 4 rounds", "aside"],
+    ["for 4 rounds", "aside"],
+    ["work 4 rounds like this", "aside"],
+  ],
 };

@@ -8,6 +8,7 @@ import { isStitchNoun, nearestStitchWord, readStitch } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, words, type Context, type Phrase, type Reading } from "./phrase";
 import { stitchAhead } from "./stitches";
+import { ends } from "./times";
 
 const OPEN = words("( [ { <");
 /** Words of talk that show that a number beside them counts something else. */
@@ -308,6 +309,9 @@ function shadeEnds(c: Cursor, i: number): boolean {
   return shade;
 }
 
+/** Signs and words that stitches may begin behind. */
+const MAY_BEGIN = /^(?:[(\[{<,*;:+]|and|then|blo|flo|bl|fl|loops?|only)$/;
+
 /** A number with its stitch left out: "(2, inc)", "R5: 24". */
 export const numberAlone: Phrase = {
   name: "number alone",
@@ -330,36 +334,8 @@ export const numberAlone: Phrase = {
     if (/^[(\[{<]$/.test(before) && c.is(")", "]", "}", ">")) return NONE;
     // Only where stitches may begin, and where nothing else could be counted.
     const shaded = c.at >= 2 && c.tokens[c.at - 2]?.kind === "word" && shadeEnds(c, c.at - 2);
-    if (!(shaded || before === "" || /^[(\[{<,*;:+]$/.test(before) || before === "and" || before === "then"))
-      return NONE;
-    if (!(
-      c.done ||
-      c.is(
-        ",",
-        ")",
-        "]",
-        "}",
-        ">",
-        "(",
-        "[",
-        "=",
-        "-",
-        "--",
-        ";",
-        ".",
-        "*",
-        "and",
-        "then",
-        "+",
-        "{",
-        "\n",
-        "|",
-        "/",
-        "\u2026",
-      ) ||
-      c.is("around", "along", "across", "in", "into")
-    ))
-      return NONE;
+    if (!(shaded || before === "" || MAY_BEGIN.test(before))) return NONE;
+    if (!(ends(c) || c.is("+", ">", "around", "along", "across", "in", "into"))) return NONE;
     return [{ to: c.at, cost: COST.numberAlone, piece: { kind: "number", n } }];
   },
   examples: [["2", "2 alone"]],

@@ -208,6 +208,17 @@ function nthChain(stitch: StitchName, n: number | undefined, t: Target, loops: L
   };
   const height = { hdc: 3, dc: 4, tr: 5, dtr: 6 }[stitch as string];
   const node = (o: Operation): Work => ({ kind: "work", op: o, times: ONCE, ...span });
+  // "6 sc from 2nd ch": one into each from there on, if that fits better than all into one.
+  if (t.onward && n !== undefined && n > 1) {
+    const one = node({ ...stitchInto(stitch, 1, "chain", loops), name: `${stitch} in ch ${nth}`, uses: 1 });
+    const rest: Work = {
+      kind: "work",
+      op: { ...stitchInto(stitch, 1, "next", loops), onChain: true },
+      times: number(n - 1),
+      ...span,
+    };
+    return { ...node(op), other: { kind: "group", items: [one, rest], times: ONCE, ...span } };
+  }
   if (height !== nth) return node(op);
   const tall: Operation = { ...op, offers: op.offers + 1 };
   return stitch === "hdc" ? { ...node(op), other: node(tall) } : { ...node(tall), other: node(op) };
@@ -246,7 +257,9 @@ function special(
   else if (t.place === "each" && t.n === undefined && (n === undefined || n === 1)) times = AROUND;
   else if (t.n !== undefined && n === undefined)
     times = kind === "dec" ? number(Math.max(1, Math.round(t.n / op.uses))) : number(t.n, t.at);
-  return [{ kind: "work", op, times, ...span }];
+  const node: Work = { kind: "work", op, times, ...span };
+  // "Dec around until 6 sts remain": what is left is what it comes to.
+  return times.kind === "until" && kind === "dec" ? [{ ...node, other: { ...node, times: AROUND } }] : [node];
 }
 
 /** A chain of `n` that stands for one stitch of the round. */
@@ -263,7 +276,9 @@ function chainFor(stitch: StitchName, n: number): Operation {
 
 /** The same stitch in another place: "sc in 2nd ch from hook and in each ch across". */
 export function again(previous: Work, target: Target, around: Around): readonly Node[] | undefined {
-  if (target.place === "next" && target.n === undefined && target.reach === undefined) return undefined;
+  // "Sc in 2nd ch from hook and in next ch": one more, behind a stitch that was told by its place.
+  const one = target.place === "next" && target.n === undefined && target.reach === undefined;
+  if (one && previous.op.into !== "chain") return undefined;
   const chain = previous.op.stitch === "ch";
   const legs = chain ? 1 : Math.max(1, ...Object.values(previous.op.makes));
   const said = saidAlone({ stitch: chain ? "sc" : previous.op.stitch, kind: "plain", legs: 1 }, target);
