@@ -2,7 +2,7 @@ import { mm, mm3, type Mm, type Mm3 } from "../units";
 import { solveBlockTridiagonal } from "./block-tridiagonal";
 
 export type Firmness = "light" | "medium" | "firm";
-/** Stretch that the filling gives the fabric at its widest round (design §4). */
+/** Stretch that the filling gives the fabric round its widest round, of a tube as of a ball (decision 0021). */
 export const STRAIN: Readonly<Record<Firmness, number>> = { light: 0.02, medium: 0.05, firm: 0.08 };
 
 export interface RingShape {
@@ -32,6 +32,8 @@ export interface ShapeInput {
   /** An open end (a cup, a hat) is capped flat by the last ring instead of drawn shut. Default: both closed. */
   readonly openStart?: boolean;
   readonly openEnd?: boolean;
+  /** So many rounds at the start are a flat base with a crease around it; 0, the default, for none. */
+  readonly flatStart?: number;
 }
 
 const SOFT = 0.3;
@@ -40,11 +42,13 @@ const MAX_STEPS = 200;
 /**
  * The shape that a closed piece takes when filled: the minimum of the membrane energy of design §4
  * "Filled shape". Hoops and meridian segments are springs that are soft (0.3) in compression; the
- * filling is a pressure on the enclosed volume of conical frustums.
+ * filling is a pressure on the enclosed volume of conical frustums: that of a ball as wide as the widest round, or less
+ * where it would stretch that round by more than its firmness says (decision 0021).
  *
  * Method: Newton steps on (r, z) with the exact gradient and a Hessian made positive by a
- * Levenberg shift, solved as a block-tridiagonal system, so a step costs O(rounds).
- * Invariants: the volume never exceeds the sphere of the same surface; scaling width and height by
+ * Levenberg shift, solved as a block-tridiagonal system, so a step costs O(rounds); the pressure by false position, each
+ * from the shape of the one before.
+ * Invariants: no round of the widest count is stretched beyond the firmness; scaling width and height by
  * s scales lengths by s and the volume by s³.
  *
  * @throws RangeError when a round has no stitches or a gauge is not above 0.
@@ -55,17 +59,9 @@ export function filledShape(input: ShapeInput): FilledShape {
   for (const n of rounds) if (!(n > 0)) throw new RangeError(`filledShape: a round needs stitches, got ${n}`);
   if (!(width > 0) || !(height > 0))
     throw new RangeError(`filledShape: gauge must be above 0, got ${width} × ${height}`);
-  const problem = new Membrane(
-    rounds,
-    width,
-    height,
-    input.heights,
-    STRAIN[firmness],
-    input.openStart ?? false,
-    input.openEnd ?? false,
-  );
-  const x = problem.start();
-  const residual = minimise(problem, x);
+  const flat = Math.min(Math.max(0, input.flatStart ?? 0), rounds.length);
+  const problem = new Membrane(input, Math.max(0, flat - 1));
+  const { x, residual } = solve(problem, STRAIN[firmness]);
   const rings: RingShape[] = [];
   let diameter = 0;
   let low = Infinity;
@@ -78,6 +74,10 @@ export function filledShape(input: ShapeInput): FilledShape {
     if (problem.isRing(i)) rings.push({ r: mm(r), z: mm(z) });
     diameter = Math.max(diameter, 2 * r);
   }
+  // A flat base is stretched as its rim is.
+  const rim = rings[0];
+  for (let k = flat - 2; rim && k >= 0; k--)
+    rings.unshift({ r: mm((rim.r * (rounds[k] ?? 0)) / (rounds[flat - 1] ?? 1)), z: rim.z });
   const shifted = rings.map((ring) => ({ r: ring.r, z: mm(ring.z - low) }));
   return {
     rings: shifted,
@@ -90,6 +90,40 @@ export function filledShape(input: ShapeInput): FilledShape {
   };
 }
 
+/** How near the stretch of the widest round comes to the one wanted. */
+const NEAR = 1e-7;
+const MOST_PRESSURES = 40;
+
+/**
+ * The shape under the pressure of a ball as wide as the widest round, or under the lower one that stretches that round by
+ * `strain`. At no pressure nothing is stretched, so the root lies between; false position by the Illinois rule.
+ */
+function solve(problem: Membrane, strain: number): { x: Float64Array; residual: number } {
+  const x = problem.start();
+  problem.pressure = (2 * strain) / problem.widestRadius;
+  let residual = minimise(problem, x);
+  let high = { p: problem.pressure, off: problem.widestStrain(x) - strain };
+  let low = { p: 0, off: -strain };
+  let kept: "low" | "high" | undefined;
+  for (let k = 0; high.off > 0 && k < MOST_PRESSURES; k++) {
+    problem.pressure = (low.p * high.off - high.p * low.off) / (high.off - low.off);
+    residual = minimise(problem, x);
+    const off = problem.widestStrain(x) - strain;
+    if (Math.abs(off) < NEAR) break;
+    // The end that stays twice in a row counts half, so that both ends come nearer.
+    if (off > 0) {
+      high = { p: problem.pressure, off };
+      if (kept === "low") low = { ...low, off: low.off / 2 };
+      kept = "low";
+    } else {
+      low = { p: problem.pressure, off };
+      if (kept === "high") high = { ...high, off: high.off / 2 };
+      kept = "high";
+    }
+  }
+  return { x, residual };
+}
+
 /** Energy, gradient and Hessian blocks. Unknowns are scaled by nothing: millimetres throughout. */
 class Membrane {
   readonly nodes: number;
@@ -99,20 +133,19 @@ class Membrane {
   private readonly hoopWeight: Float64Array;
   private readonly length: Float64Array;
   private readonly weight: Float64Array;
-  readonly pressure: number;
+  /** Of the filling; `solve` sets it. */
+  pressure = 0;
   private readonly poleEnd: number;
+  /** Rest radius of the widest round. */
+  readonly widestRadius: number;
 
-  constructor(
-    rounds: readonly number[],
-    w: number,
-    h: number,
-    heights: readonly number[] | undefined,
-    strain: number,
-    openStart: boolean,
-    openEnd: boolean,
-  ) {
-    this.poleStart = openStart ? 0 : 1;
-    this.poleEnd = openEnd ? 0 : 1;
+  /** `base`: rounds at the start that lie flat inside the first ring. */
+  constructor(input: ShapeInput, base: number) {
+    const { width: w, height: h } = input;
+    const rounds = input.rounds.slice(base);
+    const heights = input.heights?.slice(base);
+    this.poleStart = input.openStart || base > 0 ? 0 : 1;
+    this.poleEnd = input.openEnd ? 0 : 1;
     this.nodes = rounds.length + this.poleStart + this.poleEnd;
     this.hoop = new Float64Array(this.nodes);
     this.hoopWeight = new Float64Array(this.nodes);
@@ -131,15 +164,27 @@ class Membrane {
       this.hoop[i + this.poleStart] = n * w;
       this.hoopWeight[i + this.poleStart] = n * w * (tall[i + this.poleStart] ?? h);
     });
+    // A flat base stretches with its rim, all of its hoops and rows by the same share: their springs stand in the rim's.
+    const inside = input.rounds.slice(0, base).reduce((sum, n, i) => sum + n * (input.heights?.[i] ?? 1), 0);
+    this.hoopWeight[0] = (this.hoopWeight[0] ?? 0) + 2 * inside * w * h;
     let widest = 0;
     for (let i = 0; i < this.nodes; i++) widest = Math.max(widest, this.hoop[i] ?? 0);
+    this.widestRadius = widest / (2 * Math.PI);
     for (let j = 0; j + 1 < this.nodes; j++) {
       const half = this.fixed(j) || this.fixed(j + 1);
       const between = ((tall[j] ?? h) + (tall[j + 1] ?? h)) / 2;
       this.length[j] = half ? between / 2 : between;
       this.weight[j] = (((count[j] ?? 0) + (count[j + 1] ?? 0)) / 2) * w * (this.length[j] ?? h);
     }
-    this.pressure = (2 * strain) / (widest / (2 * Math.PI));
+  }
+
+  /** The most that a round of the widest count is stretched, as a share. */
+  widestStrain(x: Float64Array): number {
+    let most = -1;
+    for (let i = 0; i < this.nodes; i++)
+      if ((this.hoop[i] ?? 0) > this.widestRadius * 2 * Math.PI * (1 - 1e-12))
+        most = Math.max(most, (x[2 * i] ?? 0) / this.widestRadius - 1);
+    return most;
   }
 
   fixed(i: number): boolean {

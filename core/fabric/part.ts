@@ -1,4 +1,4 @@
-import { layoutOf, type CheckedPart } from "../notation";
+import { layoutOf, type CheckedPart, type CheckedRound } from "../notation";
 import { mm, mm3, type Mm, type Mm3 } from "../units";
 import { filledShape, type FilledShape, type Firmness } from "./filled-shape";
 import { roundHeight } from "./heights";
@@ -139,6 +139,7 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
     heights: heights.slice(0, 2000),
     firmness: chosen,
     openEnd,
+    flatStart: flatBase(counted, gauge),
   });
   const volume = shape.volume + straight * crossSection(shape);
   const filled = said ? !said.none : !openEnd && widest >= LEAST_FILLED_ROUND;
@@ -162,6 +163,22 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
     height: shape.height,
     volume: filled ? mm3(Math.max(0, volume)) : mm3(0),
   };
+}
+
+/** Share of a flat disc's radius that a base needs, so that it can lie flat. */
+const LIES_FLAT = 0.85;
+
+/**
+ * Rounds of a base that stays flat: a disc that grows every round, and then a round in one loop all round that does not: its
+ * ridge is a crease. 0 where there is none. Common practice, no source.
+ */
+function flatBase(rounds: readonly CheckedRound[], gauge: Gauge): number {
+  const edge = rounds.findIndex((r, i) => i > 0 && (r.count ?? 0) <= (rounds[i - 1]?.count ?? 0));
+  const crease = rounds[edge];
+  if (edge < 2 || !crease || (crease.loops !== "back" && crease.loops !== "front")) return 0;
+  const rows = rounds.slice(0, edge).reduce((sum, r) => sum + roundHeight(r), 0);
+  const radius = ((rounds[edge - 1]?.count ?? 0) * gauge.width) / (2 * Math.PI);
+  return radius >= LIES_FLAT * rows * gauge.height ? edge : 0;
 }
 
 /** Area of the shape cut through its axis, mm²: what every millimetre of a stadium's straight side adds in volume. */
