@@ -7,6 +7,7 @@ import { estimatePiece } from "../core/estimate";
 import { filledShape } from "../core/fabric";
 import { checkPattern, layoutOf, PLAIN_STYLE, printPattern, RoundMemory } from "../core/notation";
 import { mm, type Minor } from "../core/units";
+import { printWorlds } from "./worlds";
 
 /** Median of several runs of `work`, in milliseconds, after a warm-up. */
 function median(runs: number, work: () => void): number {
@@ -185,6 +186,8 @@ console.log("\nSimulated makers with hidden hands, 500, seeded");
   say("after them, a run of forty: minutes error, median / held", `${pc(s.run.median)} / ${pc(s.run.cover)}`);
   say("packing after two weigh-ins: held", pc(s.packed.cover));
 }
+
+printWorlds();
 
 console.log("\nJavaScript sent on first load (gzip)");
 const assets = path.resolve("build/client/assets");

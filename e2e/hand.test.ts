@@ -203,6 +203,31 @@ describe("the stopwatch", () => {
     expect(now.find((t) => t.stage === "hanger")).toMatchObject({ seconds: 40, pieces: 1 });
     await end();
   });
+  it("a lap far above its sisters is asked about, and its pause cut out", async () => {
+    const { page, me, end } = await visit(site, "/hand/time");
+    await page.select(
+      'select[name="item"]',
+      (await listItems(scope)).find((i) => i.item.name.startsWith("Buoy"))?.item.id ?? "",
+    );
+    await page.select('select[name="stage"]', "hanger");
+    const seconds = [44, 42, 43, 125, 41];
+    await page.evaluate((each) => {
+      const kept = JSON.parse(localStorage.getItem("lapka-stopwatch") ?? "{}") as { watch: unknown };
+      let at = 0;
+      const laps = each.map((s) => (at += 1000 * s));
+      kept.watch = { gathered: at, laps };
+      localStorage.setItem("lapka-stopwatch", JSON.stringify(kept));
+    }, seconds);
+    await page.reload();
+    await me.settle();
+    await clickText(page, "main button", "Keep the timing");
+    await me.waitText("Piece 4 took 02:05, the others about 00:43");
+    await clickText(page, "main button", "Cut it out");
+    await page.waitForFunction(() => /Kept: .*pause cut out/.test(document.body.innerText));
+    const cut = (await listTimings(scope)).find((t) => t.stage === "hanger" && t.pieces === 5);
+    expect(cut).toMatchObject({ seconds: 213, laps: [44, 42, 43, 43, 41] });
+    await end();
+  });
   it("typed times that cannot be are asked about", async () => {
     const { page, me, end } = await visit(site, "/hand/time");
     await page.select('select[name="stage"]', "packing");

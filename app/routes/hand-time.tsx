@@ -3,6 +3,7 @@ import { useEffect, useState, useSyncExternalStore } from "react";
 import { useRevalidator } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/hand-time";
+import type { Doubt } from "@core/calibrate";
 import { STAGES, type Stage } from "@core/estimate";
 import { parseDuration, printDuration, type Seconds } from "@core/units";
 import { loadChoices } from "../features/hand/choices.server";
@@ -101,7 +102,7 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
   const [queue, setQueue] = useState<readonly Waiting[]>([]);
   const [now, setNow] = useState(0);
   const [told, setTold] = useState<{ text: string; tone: "good" | "warn" }>();
-  const [doubted, setDoubted] = useState<{ item: Waiting; text: string }>();
+  const [doubted, setDoubted] = useState<{ item: Waiting; doubt: Doubt }>();
   if (live && !loaded) {
     setLoaded(true);
     const last = stored<Kept>(WATCH, { watch: STOPPED, about: first });
@@ -150,7 +151,7 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
       const refused = refusalOf(reply);
       if (refused !== undefined) return setTold({ text: refused, tone: "warn" });
       if (answer.ok && reply.doubt) {
-        setDoubted({ item: w, text: doubtText(reply.doubt) });
+        setDoubted({ item: w, doubt: reply.doubt });
         return;
       }
       const wrong = Object.values(reply.reply?.error ?? {})
@@ -171,6 +172,16 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
         tone: "warn",
       });
     }
+  };
+  /** The same sitting without its pauses; what waits is changed with it, so that a reload keeps the answer. */
+  const cutOut = (w: Waiting, doubt: Doubt) => {
+    if (doubt.code !== "pause-in-lap") return;
+    const body = { ...w.body, seconds: `${doubt.seconds} s`, laps: JSON.stringify(doubt.laps) };
+    const label = `${w.label}, pause cut out: ${printDuration(doubt.seconds as Seconds, r)}`;
+    const mended = { ...w, body, label };
+    setQueue((q) => q.map((x) => (x.key === w.key ? mended : x)));
+    setDoubted(undefined);
+    void send(mended);
   };
   // What waits is sent when the page opens and when the connection is back.
   useEffect(() => {
@@ -410,10 +421,19 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
             </Sheet>
             {doubted ? (
               <Note role="alert">
-                <p>{doubted.text}</p>
+                <p>{doubtText(doubted.doubt)}</p>
                 <Row style={{ marginTop: 8 }}>
-                  <Button type="button" $primary onClick={() => void send(doubted.item, true)}>
-                    Keep it as it is
+                  {doubted.doubt.code === "pause-in-lap" ? (
+                    <Button type="button" $primary onClick={() => cutOut(doubted.item, doubted.doubt)}>
+                      Cut it out: {printDuration(doubted.doubt.seconds as Seconds, r)} in all
+                    </Button>
+                  ) : null}
+                  <Button
+                    type="button"
+                    $primary={doubted.doubt.code !== "pause-in-lap"}
+                    onClick={() => void send(doubted.item, true)}
+                  >
+                    {doubted.doubt.code === "pause-in-lap" ? "It was work" : "Keep it as it is"}
                   </Button>
                   <Button
                     type="button"

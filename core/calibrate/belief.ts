@@ -1,6 +1,35 @@
 /** One thing a measurement rests on, and how much of it: a hand, a yarn line, a shade, an item. */
 export type Row = readonly (readonly [name: string, weight: number])[];
 
+/** A measurement against what was believed before it. */
+export interface Surprise {
+  readonly error: number;
+  readonly variance: number;
+}
+
+/**
+ * Models are averaged by how well each foretold what came (J. A. Hoeting et al., "Bayesian model averaging: a tutorial",
+ * Statistical Science 14, 1999; from memory): shares that add up to 1.
+ */
+export function sharesOf(evidence: readonly number[]): number[] {
+  const best = Math.max(...evidence);
+  const weights = evidence.map((e) => Math.exp(e - best));
+  const sum = weights.reduce((a, b) => a + b, 0);
+  return weights.map((w) => w / sum);
+}
+
+/** How many standard deviations off a measurement was from what the models said together. */
+export function deviation(shares: readonly number[], of: readonly Surprise[]): number {
+  let mean = 0;
+  let square = 0;
+  of.forEach(({ error, variance }, i) => {
+    const w = shares[i] ?? 0;
+    mean += w * error;
+    square += w * (variance + error ** 2);
+  });
+  return mean / Math.sqrt(Math.max(1e-300, square - mean ** 2));
+}
+
 /** What a noisy measurement is weighed by when it lies far off: beyond so many deviations it counts for less. */
 const FAR = 2;
 
@@ -60,8 +89,11 @@ export class Belief {
     return { mean, variance: Math.max(0, variance) };
   }
 
-  /** Takes in a measurement of a sum of effects, all of them begun before. `heavy`: one far off pulls little. */
-  see(row: Row, value: number, noise: number, heavy = true): void {
+  /**
+   * Takes in a measurement of a sum of effects, all of them begun before. `heavy`: one far off pulls little. Gives what was
+   * expected of it before: how far off it was and with what variance, noise included.
+   */
+  see(row: Row, value: number, noise: number, heavy = true): Surprise {
     const n = this.mean.length;
     const known = row.map(([name, w]) => [this.index.get(name) ?? -1, w] as const).filter(([i]) => i >= 0);
     const { mean, variance } = this.of(row);
@@ -81,5 +113,6 @@ export class Belief {
       const line = this.cov[k] as number[];
       for (let l = 0; l < n; l++) line[l] = (line[l] ?? 0) - g * (gain[l] ?? 0);
     }
+    return { error, variance: variance + noise };
   }
 }

@@ -188,7 +188,9 @@ describe("the next best measurement", () => {
     const width = (logRatio: number) => {
       const seen = [{ group: best?.of ?? "", logRatio, variance: weighVariance(8, 0.1) }];
       const known = learnTension(seen, undefined);
-      return yarns.reduce((s, y) => s + 2 * 1.6449 * known.of(y.group).sd * y.grams, 0);
+      // The score of the ranges stays as it was.
+      const sd = (group: string) => known.of(group).sd / known.calibration.scale;
+      return yarns.reduce((s, y) => s + 2 * 1.6449 * sd(y.group) * y.grams, 0);
     };
     expect(width(0)).toBeCloseTo(best?.then ?? 0, 9);
     for (const logRatio of [-0.15, 0.1]) expect(width(logRatio) / width(0)).toBeLessThan(1.25);

@@ -1,10 +1,19 @@
+import { longLaps, withoutPauses, type LongLap } from "./laps";
+
 /** What may have gone wrong with a measurement that does not fit. */
 export type Doubt =
   | { readonly code: "wrong-unit"; readonly factor: number }
   | { readonly code: "not-tared"; readonly ratio: number }
   | { readonly code: "paused-late"; readonly ratio: number }
   | { readonly code: "started-late"; readonly ratio: number }
-  | { readonly code: "unusual"; readonly ratio: number };
+  | { readonly code: "unusual"; readonly ratio: number }
+  | {
+      readonly code: "pause-in-lap";
+      readonly long: readonly LongLap[];
+      /** The laps, and the seconds of all, without what is too long in them. */
+      readonly laps: readonly number[];
+      readonly seconds: number;
+    };
 
 /** Beyond so many standard deviations of what was expected of it, a measurement is asked about. */
 const DOUBT_AT = 3;
@@ -28,4 +37,12 @@ export function doubtOf(kind: "weight" | "length" | "time", logRatio: number, sd
   }
   if (ratio > 1.5) return { code: "paused-late", ratio };
   return ratio < 0.6 ? { code: "started-late", ratio } : { code: "unusual", ratio };
+}
+
+/** Asks about the laps of a sitting that lie far above their sisters; `seconds` is the whole sitting. */
+export function pauseDoubt(laps: readonly number[], seconds: number): Doubt | undefined {
+  const long = longLaps(laps);
+  if (long.length === 0) return undefined;
+  const cut = long.reduce((sum, l) => sum + l.seconds - l.usual, 0);
+  return { code: "pause-in-lap", long, laps: withoutPauses(laps, long), seconds: Math.max(1, seconds - cut) };
 }

@@ -1,4 +1,5 @@
-import { Belief, type Row } from "./belief";
+import { Belief, deviation, sharesOf, type Row, type Surprise } from "./belief";
+import { calibrationOf, UNTRIED, type Calibration } from "./calibration";
 import { DENSITY_SPREAD } from "./hierarchy";
 
 /** Parts weighed with their filling in them: one weight that rests on two things she does. Masses in one unit, for all pieces. */
@@ -33,6 +34,8 @@ export interface HandObservation {
   readonly line?: string | undefined;
   /** The item whose part was weighed: patterns differ from their reckoning, each by its own. */
   readonly item?: string | undefined;
+  /** It was weighed: the error of the band's metres per 100 g is in it. A length that was measured has none of it. */
+  readonly weighed?: boolean | undefined;
   readonly logRatio: number;
   /** Variance of its own error, of the logarithm: the scatter of its pieces, the scale, the ratio of a swatch. */
   readonly variance: number;
@@ -50,6 +53,8 @@ export interface HandSpreads {
   readonly group: number;
   /** An item about what was reckoned for it. */
   readonly item: number;
+  /** Metres in 100 g about what the band says. */
+  readonly band: number;
   /** One piece about the mean of many. */
   readonly piece: number;
   /** How far the hand wanders in a month. */
@@ -83,6 +88,7 @@ export interface HandBelief {
 /** One set of spreads with what it makes of the measurements. */
 interface Model {
   readonly belief: Belief;
+  readonly begun: Map<string, Begun>;
   readonly s: HandSpreads;
   readonly prior: number;
 }
@@ -90,14 +96,16 @@ interface Model {
 /**
  * A hand that wanders, yarn lines, their shades, items that differ and pieces that scatter: one Gaussian state-space model in
  * closed form. Its spreads begin at the trade's and are learned from her own figures: the model is run for a few multiples of
- * them, and the answers are averaged by how well each foretold what came (empirical Bayes by model averaging; Hoeting et al.,
- * "Bayesian model averaging: a tutorial", Statistical Science 14, 1999; from memory). Takes measurements one at a time, in
- * the order of their days.
+ * them, and the answers are averaged by how well each foretold what came (empirical Bayes by model averaging). It keeps the
+ * score of what it said before each measurement, and that score widens or narrows every range it gives (`calibration`). Takes
+ * measurements one at a time, in the order of their days.
  */
 export class HandLearner {
   private readonly models: readonly Model[];
   private origin: number | undefined;
   private last: number | undefined;
+  private readonly off = { tension: [] as number[], packing: [] as number[] };
+  private scored = { tension: UNTRIED, packing: UNTRIED };
   constructor(
     private readonly spreads: HandSpreads,
     grid: Grid = GRID,
@@ -107,7 +115,7 @@ export class HandLearner {
       belief.begin(HAND, s.hand ** 2);
       belief.begin(TREND, (STEADY * s.month) ** 2);
       belief.begin(PACKING, DENSITY_SPREAD.hand ** 2);
-      return { belief, s, prior };
+      return { belief, begun: new Map(), s, prior };
     });
   }
 
@@ -116,24 +124,42 @@ export class HandLearner {
     const months = o.day !== undefined && this.last !== undefined ? (o.day - this.last) / MONTH : 0;
     this.last = o.day ?? this.last;
     const row = rowOf(o, this.origin ?? 0);
-    for (const { belief, s } of this.models) {
+    const shares = this.shares();
+    const surprises = this.models.map((m) => {
+      const { belief, s } = m;
       belief.wander(HAND, Math.max(0, months) * s.month ** 2);
       belief.begin(`line:${o.line ?? o.group}`, s.line ** 2);
       belief.begin(`group:${o.group}`, s.group ** 2);
+      if (o.weighed) belief.begin(`band:${o.line ?? o.group}`, s.band ** 2);
       if (o.item !== undefined) belief.begin(`item:${o.item}`, s.item ** 2);
       // Pieces that scatter more than the trade's do so in every measurement.
       const scatter = (s.piece / this.spreads.piece) ** 2;
-      if (o.filled) seeFilled(belief, row, o.filled, scatter);
-      else belief.see(row, o.logRatio, o.variance * scatter);
-    }
+      return o.filled
+        ? seeFilled(m, row, o.group, o.filled, scatter)
+        : belief.see(row, o.logRatio, o.variance * scatter);
+    });
+    this.score("tension", shares, surprises);
   }
 
   /** Filling weighed by itself. */
   seePacking(o: PackingObservation): void {
-    for (const { belief } of this.models) {
-      const row = packingRow(belief, o.firmness);
-      belief.see(row, o.logRatio, o.variance + PACK_SIGMA ** 2 / o.pieces);
-    }
+    const shares = this.shares();
+    const surprises = this.models.map(({ belief }) =>
+      belief.see(packingRow(belief, o.firmness), o.logRatio, o.variance + PACK_SIGMA ** 2 / o.pieces),
+    );
+    this.score("packing", shares, surprises);
+  }
+
+  private shares(): number[] {
+    return sharesOf(this.models.map((m) => m.belief.evidence + m.prior));
+  }
+  private score(what: "tension" | "packing", shares: readonly number[], of: readonly Surprise[]): void {
+    this.off[what].push(deviation(shares, of));
+    this.scored = { ...this.scored, [what]: calibrationOf(this.off[what]) };
+  }
+  /** How her measurements fell against what was said before each; ranges have its scale in them. */
+  get calibration(): { readonly tension: Calibration; readonly packing: Calibration } {
+    return this.scored;
   }
 
   /** Her packing against the trade's, of the logarithm: `sd` of the mean of many pieces, `next` of one. */
@@ -146,12 +172,19 @@ export class HandLearner {
       ]);
       return { ...got, variance: got.variance + (belief.has(own) ? 0 : DENSITY_SPREAD.group ** 2) };
     });
-    return { mean, sd: Math.sqrt(variance), next: Math.sqrt(variance + PACK_SIGMA ** 2) };
+    const { scale } = this.scored.packing;
+    return { mean, sd: scale * Math.sqrt(variance), next: scale * Math.sqrt(variance + PACK_SIGMA ** 2) };
   }
 
   of(ask: Asked): HandBelief {
     const { mean, variance, scatter } = this.averaged((m) => this.asked(m.belief, m.s, ask));
-    return { mean, sd: Math.sqrt(variance), next: Math.sqrt(variance + scatter), piece: Math.sqrt(scatter) };
+    const { scale } = this.scored.tension;
+    return {
+      mean,
+      sd: scale * Math.sqrt(variance),
+      next: scale * Math.sqrt(variance + scatter),
+      piece: scale * Math.sqrt(scatter),
+    };
   }
 
   /** What the models say, averaged by how well each foretold what came; `scatter` is the variance of one piece. */
@@ -160,18 +193,16 @@ export class HandLearner {
     variance: number;
     scatter: number;
   } {
-    const best = Math.max(...this.models.map((m) => m.belief.evidence + m.prior));
-    let [sum, mean, square, piece] = [0, 0, 0, 0];
-    for (const m of this.models) {
-      const w = Math.exp(m.belief.evidence + m.prior - best);
+    const shares = this.shares();
+    let [mean, square, scatter] = [0, 0, 0];
+    this.models.forEach((m, i) => {
+      const w = shares[i] ?? 0;
       const got = of(m);
-      sum += w;
       mean += w * got.mean;
       square += w * (got.variance + got.mean ** 2);
-      piece += w * m.s.piece ** 2;
-    }
-    mean /= sum;
-    return { mean, variance: Math.max(0, square / sum - mean ** 2), scatter: piece / sum };
+      scatter += w * m.s.piece ** 2;
+    });
+    return { mean, variance: Math.max(0, square - mean ** 2), scatter };
   }
 
   /** One model's belief about a group and an item on a day; what was never measured adds the whole of its spread. */
@@ -187,6 +218,7 @@ export class HandLearner {
         months * s.month ** 2 +
         missing(`line:${ask.line ?? ask.group}`, s.line) +
         missing(`group:${ask.group}`, s.group) +
+        (ask.weighed ? missing(`band:${ask.line ?? ask.group}`, s.band) : 0) +
         (ask.item === undefined ? s.item ** 2 : missing(`item:${ask.item}`, s.item)),
     };
   }
@@ -198,6 +230,8 @@ export interface Asked {
   readonly line?: string | undefined;
   readonly item?: string | undefined;
   readonly day?: number | undefined;
+  /** Grams are asked for; metres where it is left out. */
+  readonly weighed?: boolean | undefined;
 }
 
 /** All of the measurements at once, in the order of their days; the newest of a long history. */
@@ -227,23 +261,43 @@ function packingRow(belief: Belief, firmness: string): Row {
   ];
 }
 
+/** Where a filled part of a group was first taken as straight: its tension and packing then. */
+interface Begun {
+  readonly tension: number;
+  readonly packing: number;
+}
+
 /**
- * A filled part: weight = stitches × e^tension + tails + filling × e^packing. Its logarithm is taken as straight about what is
- * believed so far (extended Kalman filter), so that each of the two moves by its share of the weight, and what is known of the
- * one sharpens the other.
+ * A filled part: weight = stitches × e^tension + tails + filling × e^packing. Its logarithm is taken as straight (extended
+ * Kalman filter), so that each of the two moves by its share of the weight, and what is known of the one sharpens the other.
+ * The shares are those of what was believed when the first such part came: taken anew at each belief, the line that no
+ * weight can tell (more tension, less packing) would turn from part to part and be told from nothing (the consistency of
+ * first-estimates Jacobians; G. P. Huang, A. I. Mourikis, S. I. Roumeliotis, 2008; from memory).
  */
-function seeFilled(belief: Belief, tension: Row, f: Filled, scatter: number): void {
+function seeFilled(
+  { belief, begun }: Model,
+  tension: Row,
+  group: string,
+  f: Filled,
+  scatter: number,
+): Surprise {
   const packing = packingRow(belief, f.firmness);
-  const t = belief.of(tension).mean;
-  const p = belief.of(packing).mean;
-  const stitches = f.stitches * Math.exp(t);
-  const filling = f.filling * Math.exp(p);
-  const expected = stitches + f.beside + filling;
-  const [ofStitches, ofFilling] = [stitches / expected, filling / expected];
+  const now = { tension: belief.of(tension).mean, packing: belief.of(packing).mean };
+  const key = `${group} ${f.firmness}`;
+  const first = begun.get(key) ?? now;
+  begun.set(key, first);
+  const weight = (at: Begun) => {
+    const stitches = f.stitches * Math.exp(at.tension);
+    const filling = f.filling * Math.exp(at.packing);
+    const all = stitches + f.beside + filling;
+    return { all, ofStitches: stitches / all, ofFilling: filling / all };
+  };
+  const { ofStitches, ofFilling } = weight(first);
+  const expected = weight(now).all;
   const weighted = (row: Row, by: number): Row => row.map(([name, w]) => [name, w * by] as const);
-  belief.see(
+  return belief.see(
     [...weighted(tension, ofStitches), ...weighted(packing, ofFilling)],
-    Math.log(f.weighed / expected) + ofStitches * t + ofFilling * p,
+    Math.log(f.weighed / expected) + ofStitches * now.tension + ofFilling * now.packing,
     f.variance * scatter + (ofFilling * PACK_SIGMA) ** 2 / f.pieces + ((BESIDE * f.beside) / expected) ** 2,
   );
 }
@@ -257,6 +311,7 @@ function variants(s: HandSpreads, grid: Grid): { spreads: HandSpreads; prior: nu
     line: s.line * between,
     group: s.group * between,
     item: s.item * item,
+    band: s.band,
     piece: s.piece * piece,
     month: s.month * month,
   });
@@ -280,5 +335,6 @@ const rowOf = (o: Asked, origin: number): Row => [
   [TREND, o.day === undefined ? 0 : (o.day - origin) / MONTH],
   [`line:${o.line ?? o.group}`, 1],
   [`group:${o.group}`, 1],
+  ...(o.weighed ? ([[`band:${o.line ?? o.group}`, 1]] as const) : []),
   ...(o.item === undefined ? [] : ([[`item:${o.item}`, 1]] as const)),
 ];

@@ -1,3 +1,6 @@
+import { PACKING_SPREAD } from "../estimate";
+import { UNTRIED, type Calibration } from "./calibration";
+
 /** One measurement against what the trade would expect: log(measured ÷ expected), with how unsure it is. */
 export interface Observation {
   /** What it is about: a yarn with a hook, a firmness. Measurements of one group share more than those of one hand. */
@@ -14,8 +17,8 @@ export interface Spread {
   readonly group: number;
 }
 
-/** Packing density: like tension, about its own prior of 20 % (design §4; the split is from memory). */
-export const DENSITY_SPREAD: Spread = { hand: 0.16, group: 0.12 };
+/** Packing density: like tension, about its own prior. */
+export const DENSITY_SPREAD: Spread = PACKING_SPREAD;
 
 /** A factor on what the trade expects. */
 export interface Learned {
@@ -24,13 +27,24 @@ export interface Learned {
   readonly sd: number;
   /** Of one next piece, where the model knows how pieces scatter. */
   readonly next?: number;
+  /** Of one piece about its mean: a run of n has it divided by √n. */
+  readonly piece?: number;
+  /** The same of the grams, where metres and grams are two quantities: the band's error is in them. */
+  readonly grams?: {
+    readonly mean: number;
+    readonly sd: number;
+    readonly next: number;
+    readonly piece: number;
+  };
   /** Measurements of this very group, and of the same hand on others. */
   readonly own: number;
   readonly others: number;
 }
 
 export interface Learning {
-  readonly of: (group: string) => Learned;
+  /** How its measurements fell against what was said before each; every `sd` has its scale in it. */
+  readonly calibration: Calibration;
+  readonly of: (group: string, about?: { readonly line?: string; readonly item?: string }) => Learned;
   /** What a group never measured would be. */
   readonly elsewhere: Learned;
   readonly groups: readonly string[];
@@ -72,6 +86,7 @@ export function learn(observations: readonly Observation[], spread: Spread): Lea
     others: total,
   };
   return {
+    calibration: UNTRIED,
     elsewhere,
     groups: [...groups.keys()],
     of: (group) => {

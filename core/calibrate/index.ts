@@ -23,8 +23,10 @@ export {
   type PackingObservation,
 } from "./hand-model";
 export { learnTension, learnTensionAndPacking, tensionLearner, TENSION_SPREADS } from "./tension";
+export { calibrationOf, normalBelow, type Calibration } from "./calibration";
 export {
   learnPace,
+  PaceLearner,
   learningCurve,
   lapOn,
   TIMING_SIGMA,
@@ -32,7 +34,9 @@ export {
   type Pace,
   type LearningCurve,
 } from "./pace";
-export { doubtOf, type Doubt } from "./doubt";
+export { doubtOf, pauseDoubt, type Doubt } from "./doubt";
 export { nextMeasurements, type Aim, type NextMeasurement, type PlannedWork, type PlannedYarn } from "./next";
 export { learnBatch, batchFactor, lapFactor, USUAL_BATCH, type BatchLearning, type Sitting } from "./batch";
 export { driftOf, type Drift, type Residual } from "./drift";
+export { widthFrom, WIDTH_SLOPE } from "./width";
+export { longLaps, withoutPauses, type LongLap } from "./laps";

@@ -55,20 +55,25 @@ export function nextMeasurements(
 ): NextMeasurement[] {
   const out: NextMeasurement[] = [];
   const weight = (y: PlannedYarn) => (aim === "cost" ? y.cost : aim === "yarn" ? y.grams : 0);
+  const tension = learnTension(observations, today);
+  const pace = learnPace(timings);
   const yarnWidth = (list: readonly HandObservation[]) => {
     const known = learnTension(list, today);
-    // Errors of one hand add up over its yarns: the ends of the ranges do.
-    return yarns.reduce((s, y) => s + 2 * Z90 * known.of(y.group).sd * weight(y), 0);
+    // Errors of one hand add up over its yarns: the ends of the ranges do. What is measured next says nothing yet of how true
+    // the ranges are: the score stays as it is.
+    const score = tension.calibration.scale / known.calibration.scale;
+    return yarns.reduce((s, y) => s + 2 * Z90 * score * known.of(y.group).sd * weight(y), 0);
   };
   const workWidth = (list: readonly Timing[]) => {
-    const pace = learnPace(list);
+    const known = learnPace(list);
+    const score = pace.calibration.scale / known.calibration.scale;
     return works.reduce(
-      (s, w) => s + 2 * Z90 * pace.sd(w.work) * (aim === "cost" ? w.costPerSecond : aim === "time" ? 1 : 0),
+      (s, w) =>
+        s + 2 * Z90 * score * known.sd(w.work) * (aim === "cost" ? w.costPerSecond : aim === "time" ? 1 : 0),
       0,
     );
   };
   const yarnNow = yarnWidth(observations);
-  const tension = learnTension(observations, today);
   const lineOf = new Map(observations.map((o) => [o.group, o.line]));
   for (const group of new Set(yarns.map((y) => y.group))) {
     const part = Math.max(...yarns.filter((y) => y.group === group).map((y) => y.partGrams ?? USUAL_PART));
@@ -88,7 +93,6 @@ export function nextMeasurements(
       ]),
     });
   }
-  const pace = learnPace(timings);
   const workNow = workWidth(timings);
   for (const w of works) {
     const sitting = w.sitting ?? w.work;

@@ -1,5 +1,6 @@
 import { PACE_KINDS, PACE_PRIOR, STAGE_OF, type PaceKind, type Work } from "../estimate";
-import { Belief, type Row } from "./belief";
+import { Belief, deviation, sharesOf, type Row } from "./belief";
+import { calibrationOf, UNTRIED, type Calibration } from "./calibration";
 
 export interface Timing {
   readonly work: Work;
@@ -18,6 +19,8 @@ export interface Pace {
   readonly sd: (work: Work) => number;
   readonly seconds: (work: Work) => number;
   readonly timings: number;
+  /** How its timings fell against what was said before each; `sd` has its scale in it. */
+  readonly calibration: Calibration;
 }
 
 /** One timing beyond the pace itself (from memory). */
@@ -55,64 +58,89 @@ function rowOf(work: Work, item: string | undefined): Row {
 /**
  * Pace as a Gaussian belief: seconds = Σ trade seconds × (1 + hand + stage + kind + item) + noise, each with the trade's own
  * spread, so that one timing tells of the others; the hand wanders from month to month, and unless `heavy` is off a sitting far from
- * what was believed (a pause that was not cut out) pulls little. Bayesian linear regression in Kalman's form. O(timings × effects²).
+ * what was believed (a pause that was not cut out) pulls little. Bayesian linear regression in Kalman's form; how much items
+ * differ is averaged over a few models, and the score of what was said before each timing widens or narrows the ranges.
+ * Takes timings in the order of their days. O(effects²) a timing.
  */
-export function learnPace(timings: readonly Timing[], heavy = true): Pace {
-  const list = timings
-    .filter((t) => seconds(t.work) > 0 && t.seconds > 0)
-    .sort((a, b) => (a.day ?? 0) - (b.day ?? 0))
-    .slice(-NEWEST);
-  // Where timings name their items, what is reckoned with is mostly another one, and her own items tell how much they differ.
-  const items = list.some((t) => t.item !== undefined);
-  const models = (items ? ITEMS : [0]).map((item) => ({ item, belief: believed(list, item, heavy) }));
-  const best = Math.max(...models.map((m) => m.belief.evidence));
-  const weights = models.map((m) => Math.exp(m.belief.evidence - best));
-  const sum = weights.reduce((a, b) => a + b, 0);
-  /** Mean and variance of the seconds beyond the trade's, over the models. */
-  const asked = (work: Work) => {
+export class PaceLearner {
+  private readonly models = ITEMS.map((item) => ({ item, belief: beginning() }));
+  private readonly off: number[] = [];
+  private scored = UNTRIED;
+  private day: number | undefined;
+  /** Where timings name their items, what is reckoned with is mostly another one, and her own items tell how much they differ. */
+  private named = false;
+  constructor(private readonly heavy = true) {}
+
+  see(t: Timing): void {
+    const months =
+      this.day === undefined || t.day === undefined ? 0 : Math.max(0, t.day - this.day) / MONTH_DAYS;
+    this.day = t.day ?? this.day;
+    this.named ||= t.item !== undefined;
+    const row = rowOf(t.work, t.item);
+    const noise = (t.sigma * t.seconds) ** 2 + CLOCK ** 2;
+    const shares = this.shares();
+    const surprises = this.models.map(({ belief, item }) => {
+      belief.wander("shared", months * MONTH_WALK ** 2);
+      if (t.item !== undefined) belief.begin(`item:${t.item}`, item ** 2);
+      return belief.see(row, t.seconds - seconds(t.work), noise, this.heavy);
+    });
+    this.off.push(deviation(shares, surprises));
+    this.scored = calibrationOf(this.off);
+  }
+
+  get calibration(): Calibration {
+    return this.scored;
+  }
+
+  private shares(): number[] {
+    return sharesOf(this.models.map((m) => m.belief.evidence));
+  }
+
+  /** Mean and variance of the seconds beyond the trade's, over the models, for an item that was not timed. */
+  asked(work: Work): { mean: number; variance: number } {
+    const shares = this.shares();
+    const all = seconds(work);
     let mean = 0;
     let square = 0;
-    models.forEach((m, i) => {
-      const w = (weights[i] ?? 0) / sum;
+    this.models.forEach((m, i) => {
+      const w = shares[i] ?? 0;
       const got = m.belief.of(rowOf(work, undefined));
       mean += w * got.mean;
-      square += w * (got.variance + (m.item * seconds(work)) ** 2 + got.mean ** 2);
+      square += w * (got.variance + ((this.named ? m.item : PACE_PRIOR.item) * all) ** 2 + got.mean ** 2);
     });
-    return { mean, variance: Math.max(0, square - mean ** 2) };
-  };
-  // A pace is never nothing, however odd a single timing was.
-  const factors = new Map(PACE_KINDS.map((k) => [k, Math.max(0.1, 1 + asked({ [k]: 1 }).mean)]));
-  const factor = (kind: PaceKind) => factors.get(kind) ?? 1;
-  return {
-    timings: list.length,
-    factor,
-    seconds: (work) => PACE_KINDS.reduce((s, k) => s + (work[k] ?? 0) * factor(k), 0),
-    sd: (work) => Math.sqrt(asked(work).variance),
-  };
+    return { mean, variance: Math.max(0, square - mean ** 2) * this.scored.scale ** 2 };
+  }
 }
 
-/** The belief after all timings, if items differ by so much. */
-function believed(list: readonly Timing[], item: number, heavy: boolean): Belief {
+/** What is believed before anything was timed. */
+function beginning(): Belief {
   const belief = new Belief();
   belief.begin("shared", PACE_PRIOR.shared ** 2);
   for (const k of PACE_KINDS) {
     belief.begin(`stage:${STAGE_OF[k]}`, PACE_PRIOR.stage ** 2);
     belief.begin(`own:${k}`, PACE_PRIOR.own ** 2);
   }
-  let day: number | undefined;
-  for (const t of list) {
-    const months = day === undefined || t.day === undefined ? 0 : (t.day - day) / MONTH_DAYS;
-    day = t.day ?? day;
-    belief.wander("shared", Math.max(0, months) * MONTH_WALK ** 2);
-    if (t.item !== undefined) belief.begin(`item:${t.item}`, item ** 2);
-    belief.see(
-      rowOf(t.work, t.item),
-      t.seconds - seconds(t.work),
-      (t.sigma * t.seconds) ** 2 + CLOCK ** 2,
-      heavy,
-    );
-  }
   return belief;
+}
+
+/** What all timings say of a hand's pace: the newest of a long history, in the order of their days. */
+export function learnPace(timings: readonly Timing[], heavy = true): Pace {
+  const list = timings
+    .filter((t) => seconds(t.work) > 0 && t.seconds > 0)
+    .sort((a, b) => (a.day ?? 0) - (b.day ?? 0))
+    .slice(-NEWEST);
+  const learner = new PaceLearner(heavy);
+  for (const t of list) learner.see(t);
+  // A pace is never nothing, however odd a single timing was.
+  const factors = new Map(PACE_KINDS.map((k) => [k, Math.max(0.1, 1 + learner.asked({ [k]: 1 }).mean)]));
+  const factor = (kind: PaceKind) => factors.get(kind) ?? 1;
+  return {
+    timings: list.length,
+    calibration: learner.calibration,
+    factor,
+    seconds: (work) => PACE_KINDS.reduce((s, k) => s + (work[k] ?? 0) * factor(k), 0),
+    sd: (work) => Math.sqrt(learner.asked(work).variance),
+  };
 }
 
 export interface LearningCurve {

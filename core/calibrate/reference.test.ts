@@ -22,7 +22,7 @@ import {
   type Spread,
   type Timing,
 } from ".";
-import { PACE_KINDS } from "../estimate";
+import { PACE_KINDS, PACE_PRIOR } from "../estimate";
 import { BATCH_PRIOR, LAP_SIGMA } from "./batch";
 import { randomFrom } from "./simulated-makers";
 
@@ -36,8 +36,9 @@ const regress = (x: number[][], y: number[]): number[] =>
 describe("pace against ml-regression", () => {
   /** Rows of the prior about 1: the inverse of the Cholesky factor of its covariance, probed through the spread of sums. */
   function priorRows(): { x: number[][]; y: number[] } {
+    // What an item differs by is no factor of a kind: it is taken off again.
     const variance = (work: Partial<Record<(typeof PACE_KINDS)[number], number>>) =>
-      learnPace([]).sd(work) ** 2;
+      learnPace([]).sd(work) ** 2 - (PACE_PRIOR.item * Object.values(work).reduce((a, b) => a + b, 0)) ** 2;
     const cov = new Matrix(
       PACE_KINDS.map((a) =>
         PACE_KINDS.map((b) =>

@@ -1,4 +1,4 @@
-import { PACE_KINDS, STAGE_OF, Z90, type Work } from "../estimate";
+import { PACE_KINDS, PACE_PRIOR, STAGE_OF, Z90, type Work } from "../estimate";
 import { batchFactor, BATCH_PRIOR, lapFactor, LAP_SIGMA, learnBatch } from "./batch";
 import { DENSITY_SPREAD, learn, weighVariance, WEIGH_SIGMA } from "./hierarchy";
 import { learnHand, type HandObservation } from "./hand-model";
@@ -107,7 +107,8 @@ export function simulate(makers: number, seed: number): SimulatedTable {
       ]),
     );
     const real = (work: Work) => PACE_KINDS.reduce((s, k) => s + (work[k] ?? 0) * (factor.get(k) ?? 1), 0);
-    const truth = real(PIECE);
+    // Items differ from their reckoning, the one that is asked about and those that are timed.
+    const truth = real(PIECE) * (1 + PACE_PRIOR.item * normal());
     const trade = learnPace([]);
     timeBefore.push(inside(truth, trade.seconds(PIECE), trade.sd(PIECE)));
     const slope = BATCH_PRIOR.slope + BATCH_PRIOR.sd * normal();
@@ -119,7 +120,7 @@ export function simulate(makers: number, seed: number): SimulatedTable {
       [{ ends: 200, hanger: 50 }, 6],
     ];
     const timed = sittings.map(([work, pieces]) => {
-      const day = Math.exp(SITTING_SIGMA * normal());
+      const day = Math.exp(Math.hypot(SITTING_SIGMA, PACE_PRIOR.item) * normal());
       return {
         work,
         pieces,

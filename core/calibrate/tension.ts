@@ -9,11 +9,12 @@ import type { Learned, Learning } from "./hierarchy";
 
 /**
  * Spreads of tension, of the logarithm (design §4 has hand and yarn; the split, items, and the wandering of a month are from
- * memory). The hand's own has the doubt about all of them in it.
+ * memory; a band's metres are 3 to 5 % off, common practice, no source). The hand's own has the doubt about all of them in it.
  */
 export const TENSION_SPREADS: HandSpreads = {
   hand: 0.17,
-  line: 0.06,
+  line: 0.05,
+  band: 0.04,
   group: 0.05,
   item: 0.05,
   piece: 0.03,
@@ -54,7 +55,12 @@ function packingOf(
     const own = counts.get(firmness) ?? 0;
     return { ...learner.packing(firmness), own, others: weighed.length - own };
   };
-  return { of, elsewhere: of("\u0000elsewhere"), groups: [...counts.keys()] };
+  return {
+    of,
+    elsewhere: of("\u0000elsewhere"),
+    groups: [...counts.keys()],
+    calibration: learner.calibration.packing,
+  };
 }
 
 function tensionOf(
@@ -65,10 +71,20 @@ function tensionOf(
   const own = new Map<string, { n: number; line: string | undefined }>();
   for (const o of observations) own.set(o.group, { n: (own.get(o.group)?.n ?? 0) + 1, line: o.line });
   const total = observations.length;
-  const of = (group: string): Learned => {
+  const of: Learning["of"] = (group, about) => {
     const known = own.get(group);
-    const { mean, sd, next } = learner.of({ group, line: known?.line, day });
-    return { mean, sd, next, own: known?.n ?? 0, others: total - (known?.n ?? 0) };
+    const ask = { line: known?.line, ...about, group, day };
+    return {
+      ...learner.of(ask),
+      grams: learner.of({ ...ask, weighed: true }),
+      own: known?.n ?? 0,
+      others: total - (known?.n ?? 0),
+    };
   };
-  return { of, elsewhere: of("\u0000elsewhere"), groups: [...own.keys()] };
+  return {
+    of,
+    elsewhere: of("\u0000elsewhere"),
+    groups: [...own.keys()],
+    calibration: learner.calibration.tension,
+  };
 }

@@ -36,7 +36,15 @@ export const TAIL_MM = {
 
 /** Packing density of polyester fibre, g/cm³ (from memory, trade guide §4). */
 export const DENSITY: Readonly<Record<Firmness, number>> = { light: 0.02, medium: 0.03, firm: 0.05 };
-export const DENSITY_SIGMA = 0.2;
+/**
+ * How much hands differ in packing, and one firmness about its hand, of the logarithm. Light, medium and firm are a factor of
+ * 1.5 apart (trade guide §5), and hands differ by more than half of that (from memory).
+ */
+export const PACKING_SPREAD = { hand: 0.25, group: 0.12 } as const;
+/** Relative standard deviation of the density of filling that nobody has weighed. */
+export const DENSITY_SIGMA = Math.hypot(PACKING_SPREAD.hand, PACKING_SPREAD.group);
+/** Where her packing is known, the size of her stitches is in it: a yarn's width differs from that by so much (from memory). */
+export const WIDTH_LEFT = 0.02;
 
 /** Seconds per stitch in the plain rounds: the middle of demonstration pace (trade guide §6). Others than sc by their yarn, from memory. */
 export const PACE: Readonly<Record<StitchName, number>> = {

@@ -3,6 +3,7 @@ export * from "./work";
 export {
   tensionOf,
   tradePerStitch,
+  type LearnedYarn,
   type YarnSpec,
   type YarnSwatch,
   type Tension,
@@ -12,6 +13,7 @@ export {
 export { compareYarns, RING_SIZES, type Compared } from "./compare";
 export { PACE_PRIOR, priorSd } from "./pace-prior";
 export { leaksOf, type Leak } from "./conserve";
+export { DENSITY_SIGMA, PACKING_SPREAD, YARN_SIGMA } from "./constants";
 export { tinyFactor, TRADE_PACE } from "./time";
 export {
   estimatePiece,

@@ -7,7 +7,7 @@ import {
   type CheckedPattern,
   type TakenIn,
 } from "../notation";
-import { DENSITY, DENSITY_SIGMA } from "./constants";
+import { DENSITY, DENSITY_SIGMA, WIDTH_LEFT } from "./constants";
 import { timeOfPart, timeOfPiece, timeOfWork } from "./time";
 import { estimateOf, inWords, sumTogether, timesAlike, withDays, type Estimate } from "./value";
 import { addWork, type PaceUsed, type Work } from "./work";
@@ -90,13 +90,17 @@ export function withAssembly(pattern: CheckedPattern): readonly CheckedPart[] {
 }
 
 const TRADE_PACKING = "trade average packing";
+const WIDTH_MOST = 0.1;
 function fillingOf(fabric: FabricPart, widthSigma: number, packing: PieceInput["packing"]): Estimate {
   const cm3 = fabric.volume / 1000;
   const learned = packing?.of(fabric.firmness);
   const density = DENSITY[fabric.firmness] * (learned?.factor ?? 1);
   const grams = cm3 * density;
-  // Volume goes with the cube of the stitch width.
-  const sigma = Math.hypot(learned?.sigma ?? DENSITY_SIGMA, 3 * Math.min(widthSigma, 0.1));
+  // Volume goes with the cube of the stitch width; where packing was weighed, the width of her stitches was weighed with it.
+  const sigma = Math.hypot(
+    learned?.sigma ?? DENSITY_SIGMA,
+    3 * Math.min(widthSigma, learned ? WIDTH_LEFT : WIDTH_MOST),
+  );
   return estimateOf(grams, grams > 0 ? sigma : 0, {
     label: "filling",
     measure: "grams",

@@ -7,7 +7,7 @@ import {
   type WeightClass,
 } from "../fabric";
 import type { CheckedPart, SlotTally, StitchName } from "../notation";
-import type { Mm } from "../units";
+import { mm, type Mm } from "../units";
 import {
   SAMPLE_SIGMA,
   TAIL_MM,
@@ -26,14 +26,34 @@ export interface YarnSpec {
   readonly hook: Mm;
   readonly metresPer100g: number;
   readonly strands: number;
-  /** Relative standard deviation of the length of 100 g: 0 or absent when a ball band says it. */
+  /** Relative standard deviation of the length of 100 g, where it was measured; a ball band's own where absent. */
   readonly lengthSigma?: number;
   readonly swatch?: YarnSwatch | undefined;
   /** What her measurements say of the yarn in a stitch, as a factor on the trade's prior for this class and hook. */
-  readonly learned?:
-    | { readonly factor: number; readonly sigma: number; readonly from: string; readonly rests?: string }
-    | undefined;
+  readonly learned?: LearnedYarn | undefined;
 }
+
+/** Factors on what the trade expects, with their relative standard deviations. */
+export interface LearnedYarn {
+  /** Of the metres in a stitch. */
+  readonly factor: number;
+  readonly sigma: number;
+  /** Of the grams in a stitch: metres, and the metres per 100 g as they were weighed. */
+  readonly grams?:
+    | {
+        readonly factor: number;
+        readonly sigma: number;
+        /** This very yarn was weighed: its metres per 100 g are no longer open. */
+        readonly own: boolean;
+      }
+    | undefined;
+  /** Of the stitch's width, where no swatch was measured: a looser hand has wider stitches. */
+  readonly width?: { readonly factor: number; readonly sigma: number } | undefined;
+  readonly from: string;
+  readonly rests?: string;
+}
+/** Metres in 100 g about what a band says (common practice, no source: 3 to 5 %). */
+const BAND_SIGMA = 0.04;
 
 export interface YarnSwatch {
   /** "your swatch of 3 Nov": shown as the source. */
@@ -50,6 +70,9 @@ export interface Tension {
   readonly perStitch: number;
   readonly perStitchSigma: number;
   readonly perStitchFrom: string;
+  /** Grams against those that the metres and the band say, and how unsure the grams in a stitch are. */
+  readonly weight: number;
+  readonly weightSigma: number;
   /** The days of the measurements it rests on, when there are any. */
   readonly perStitchRests?: string | undefined;
 }
@@ -63,23 +86,32 @@ export const tradePerStitch = (weight: WeightClass, hook: Mm): number =>
 /** The tension an estimate works with: the swatch where there is one, the trade's average where not. */
 export function tensionOf(yarn: YarnSpec): Tension {
   const { swatch } = yarn;
-  const gauge = swatch?.gauge ? gaugeFromSwatch(swatch.gauge) : gaugePrior(yarn.weight, yarn.hook);
-  const gaugeFrom = swatch?.gauge ? swatch.label : HEIGHT_FALLBACK;
-  if (yarn.learned)
+  const { gauge, gaugeFrom } = gaugeOf(yarn);
+  const band = yarn.lengthSigma || BAND_SIGMA;
+  if (yarn.learned) {
+    const { factor, sigma, grams, from, rests } = yarn.learned;
     return {
       gauge,
       gaugeFrom,
-      perStitch: tradePerStitch(yarn.weight, yarn.hook) * yarn.learned.factor,
-      perStitchSigma: yarn.learned.sigma,
-      perStitchFrom: yarn.learned.from,
-      perStitchRests: yarn.learned.rests,
+      perStitch: tradePerStitch(yarn.weight, yarn.hook) * factor,
+      perStitchSigma: sigma,
+      perStitchFrom: from,
+      perStitchRests: rests,
+      weight: grams ? grams.factor / factor : 1,
+      weightSigma: weightSigma(yarn.learned, band),
     };
+  }
+  const weighed = (perStitchSigma: number) => ({
+    perStitchSigma,
+    weight: 1,
+    weightSigma: Math.hypot(perStitchSigma, band),
+  });
   if (swatch?.sample && swatch.sample.stitches > 0) {
     return {
       gauge,
       gaugeFrom,
       perStitch: swatch.sample.mm / swatch.sample.stitches,
-      perStitchSigma: SAMPLE_SIGMA,
+      ...weighed(SAMPLE_SIGMA),
       perStitchFrom: swatch.label,
     };
   }
@@ -88,10 +120,32 @@ export function tensionOf(yarn: YarnSpec): Tension {
     gauge,
     gaugeFrom,
     perStitch: YARN_PER_WIDTH * gauge.width,
-    perStitchSigma: swatch?.gauge ? 0.12 : YARN_SIGMA,
+    ...weighed(swatch?.gauge ? 0.12 : YARN_SIGMA),
     perStitchFrom: swatch?.gauge
       ? `5.7 × the stitch width of ${swatch.label}`
       : "trade average, 5.7 × stitch width",
+  };
+}
+
+/** Of the grams in a stitch; a length measured by hand is less sure than a band until the yarn itself was weighed. */
+function weightSigma({ sigma, grams }: LearnedYarn, band: number): number {
+  if (!grams) return Math.hypot(sigma, band);
+  return grams.own ? grams.sigma : Math.sqrt(grams.sigma ** 2 + Math.max(0, band ** 2 - BAND_SIGMA ** 2));
+}
+
+/** The swatch; else the trade's gauge, as much wider as her hand is looser. */
+function gaugeOf(yarn: YarnSpec): Pick<Tension, "gauge" | "gaugeFrom"> {
+  if (yarn.swatch?.gauge) return { gauge: gaugeFromSwatch(yarn.swatch.gauge), gaugeFrom: yarn.swatch.label };
+  const trade = gaugePrior(yarn.weight, yarn.hook);
+  const width = yarn.learned?.width;
+  if (!width) return { gauge: trade, gaugeFrom: HEIGHT_FALLBACK };
+  return {
+    gauge: {
+      width: mm(trade.width * width.factor),
+      height: mm(trade.height * width.factor),
+      sigma: width.sigma,
+    },
+    gaugeFrom: `${HEIGHT_FALLBACK}, moved by the yarn in your stitches`,
   };
 }
 
@@ -314,20 +368,30 @@ export function yarnOfPart(
         },
       ],
     };
-    const grams = (metres / spec.metresPer100g) * 100;
+    const grams = (metres / spec.metresPer100g) * 100 * tension.weight;
+    const share = metres > 0 ? stitches.value / metres : 0;
+    const weighed =
+      Math.abs(tension.weight - 1) < 0.001
+        ? ""
+        : ` × ${tension.weight.toFixed(2)} (as weighed, against ${spec.lengthSigma ? "the measured length" : "the band"})`;
     return {
       slot: s.slot,
-      stitchShare: metres > 0 ? stitches.value / metres : 0,
+      stitchShare: share,
       from: tension.perStitchFrom,
       metres: estimateOf(metres, sigma, reason),
-      grams: estimateOf(grams, Math.hypot(sigma, spec.lengthSigma ?? 0), {
-        label: spec.label,
-        measure: "grams",
-        value: grams,
-        how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}`,
-        from: spec.lengthSigma ? "a measured length" : "the ball band",
-        parts: [reason],
-      }),
+      // Tails weigh what the yarn weighs: they have the doubt about the band, not that about the hand.
+      grams: estimateOf(
+        grams,
+        Math.hypot(share * tension.weightSigma, (1 - share) * (spec.lengthSigma || BAND_SIGMA)),
+        {
+          label: spec.label,
+          measure: "grams",
+          value: grams,
+          how: `${inWords("metres", round1(metres))} ÷ ${inWords("metres", round1(spec.metresPer100g))} × ${inWords("grams", 100)}${weighed}`,
+          from: spec.lengthSigma ? "a measured length" : "the ball band",
+          parts: [reason],
+        },
+      ),
     };
   });
 }

@@ -5,14 +5,14 @@ import { saveHand, saveTiming, saveWeighIn, setAside } from "@db/queries/hands";
 import { listColourways } from "@db/queries/colourways";
 import { findItem } from "@db/queries/items";
 import { listYarns } from "@db/queries/materials";
-import { doubtOf, TIMING_SIGMA, type Doubt } from "@core/calibrate";
+import { doubtOf, pauseDoubt, TIMING_SIGMA, type Doubt } from "@core/calibrate";
 import { secondsOfWork } from "@core/estimate";
 import { analyseForTrade, draftOf, inColourway, loadSurroundings } from "../items/load.server";
 import { id } from "../../forms";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { unreckonedText } from "../items/unreckoned";
 import { expectedFor, stageWork, tradeExpected } from "./expected";
-import { groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "./learning";
+import { gramsOf, groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "./learning";
 import { handDataOf, loadMeasured } from "./load.server";
 import { handSchemas, lapsOf } from "./schema";
 
@@ -87,13 +87,18 @@ export async function handAction(form: FormData, opened: Opened) {
           );
         const together = inBatch(work, v.pieces, known.batch);
         const expected = known.pace.seconds(together);
-        const doubt = doubtOf(
-          "time",
-          Math.log(v.seconds / expected),
-          Math.hypot(known.pace.sd(together) / expected, TIMING_SIGMA),
-        );
+        const laps = lapsOf(v.laps);
+        // A pause within a lap is looked for first: it says where, and can be cut out.
+        const paused = pauseDoubt(laps, v.seconds);
+        const doubt =
+          paused ??
+          doubtOf(
+            "time",
+            Math.log(v.seconds / expected),
+            Math.hypot(known.pace.sd(together) / expected, TIMING_SIGMA),
+          );
         if (doubt && v.sure !== "on") return data<HandReply>({ doubt });
-        await saveTiming(scope, { ...base, stage: v.stage, seconds: v.seconds, laps: lapsOf(v.laps), work });
+        await saveTiming(scope, { ...base, stage: v.stage, seconds: v.seconds, laps, work });
         return data<HandReply>({ done: v.key });
       }
       const e = expectedFor(trade, part);
@@ -125,7 +130,7 @@ export async function handAction(form: FormData, opened: Opened) {
       const { ratio, variance } = weighRatio(row, packingFactor(known.density, e.firmness));
       const now = filling
         ? known.density.of(e.firmness)
-        : known.tension.of(groupOf(e.yarnId ?? "", e.hookMm ?? 0));
+        : gramsOf(known.tension.of(groupOf(e.yarnId ?? "", e.hookMm ?? 0)));
       const doubt = doubtOf(
         "weight",
         Math.log(ratio) - now.mean,

@@ -1,6 +1,14 @@
-import { driftOf, TIMING_SIGMA, WEIGH_SIGMA, type Drift, type Residual } from "@core/calibrate";
+import { driftOf, TIMING_SIGMA, WEIGH_SIGMA, type Drift, type Learned, type Residual } from "@core/calibrate";
 import { Z90 } from "@core/estimate";
-import { dayOf, groupOf, inBatch, type HandData, type HandKnowledge } from "./learning";
+import {
+  dayOf,
+  gramsOf,
+  groupOf,
+  inBatch,
+  type HandData,
+  type HandKnowledge,
+  type TensionMeasure,
+} from "./learning";
 
 export interface DriftPoint {
   readonly id: string;
@@ -28,6 +36,10 @@ export interface DriftView {
 const SURE = 2.576;
 const DAY = 86_400_000;
 
+/** Logarithm of what is known of a yarn now, by the quantity that was measured. */
+const expectedOf = (known: Learned, kind: TensionMeasure["kind"]): number =>
+  (kind === "weigh-in" ? gramsOf(known) : known).mean;
+
 /** Whether a hand has changed over the months: everything it made against what is known of it now, yarn and time apart. */
 export function driftsOf(data: HandData, known: HandKnowledge): DriftView[] {
   const yarn = data.tension
@@ -35,7 +47,7 @@ export function driftsOf(data: HandData, known: HandKnowledge): DriftView[] {
     .map((m) => ({
       id: m.id,
       madeOn: m.madeOn,
-      log: Math.log(m.ratio) - known.tension.of(groupOf(m.yarnId, m.hookMm)).mean,
+      log: Math.log(m.ratio) - expectedOf(known.tension.of(groupOf(m.yarnId, m.hookMm)), m.kind),
       variance: Math.max(m.variance, WEIGH_SIGMA ** 2),
     }));
   const time = data.timings

@@ -1,4 +1,4 @@
-import { workOfStage, type Stage, type Work } from "@core/estimate";
+import { workOfStage, YARN_SIGMA, type LearnedYarn, type Stage, type Work } from "@core/estimate";
 import type { Around, ItemAnalysis, ItemDraft } from "../items/analyse";
 
 /** What the trade would expect of an item, before anything of this hand is known: what measurements are held against. */
@@ -19,11 +19,28 @@ export interface TradeExpected {
   readonly work: Work;
 }
 
-/** What an item's figures rest on, with the trade's averages in place of measurements. */
+/**
+ * What an item's figures rest on, with the trade's averages in place of measurements, but in her sizes: a part that comes out
+ * wider holds more filling by the trade's own density, and only what is packed beyond that is her packing.
+ */
 export const tradeAround = (around: Around): Around => ({
   ...around,
   hand: undefined,
-  yarns: around.yarns.map((y) => ({ ...y, swatch: undefined, learned: undefined })),
+  yarns: around.yarns.map((y) => ({
+    ...y,
+    swatch: y.swatch?.gauge ? { ...y.swatch, sample: undefined } : undefined,
+    learned: Object.fromEntries(
+      Object.entries<LearnedYarn | undefined>({ "": undefined, ...y.learned }).map(([hook, known]) => [
+        hook,
+        {
+          factor: 1,
+          sigma: YARN_SIGMA,
+          from: "trade average",
+          ...(known?.width ? { width: known.width } : {}),
+        },
+      ]),
+    ),
+  })),
 });
 
 /** Of the analysis that the item page makes, on `tradeAround`. */

@@ -19,7 +19,7 @@ import { loadAnalysedColourways, type AnalysedColourway } from "../items/load.se
 import { loadRuns } from "../runs/load.server";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { driftsOf } from "./drift";
-import { coverage, narrowing, toldInOrder } from "./history";
+import { narrowing, toldInOrder } from "./history";
 import {
   dayOf,
   groupOf,
@@ -121,11 +121,10 @@ export async function loadHandPage(
       own: known.density.of(g).own,
     })),
     told,
-    coverage: {
-      all: coverage(told),
-      tension: coverage(told.filter((t) => t.what === "tension")),
-      density: coverage(told.filter((t) => t.what === "density")),
-      pace: coverage(told.filter((t) => t.what === "pace")),
+    scores: {
+      tension: known.tension.calibration,
+      packing: known.density.calibration,
+      pace: known.pace.calibration,
     },
     drift: driftsOf(data, known),
     stages: stagesOf(

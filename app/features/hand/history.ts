@@ -133,11 +133,6 @@ function tensionBefore(halfLife: number) {
   };
 }
 
-/** How often the truth fell inside: the share of measurements within the range that was given before them. */
-export function coverage(told: readonly Told[]): { readonly inside: number; readonly of: number } {
-  return { inside: told.filter((t) => t.measured >= t.low && t.measured <= t.high).length, of: told.length };
-}
-
 const POINTS = 30;
 /** The estimate of one yarn and hook after none, one, two… of the hand's measurements, in order. */
 export function narrowing(

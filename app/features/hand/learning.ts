@@ -9,6 +9,7 @@ import {
   TIMING_SIGMA,
   UNRAVEL_SIGMA,
   weighVariance,
+  widthFrom,
   type BatchLearning,
   type HandObservation,
   type Learned,
@@ -19,8 +20,10 @@ import {
   type Timing,
 } from "@core/calibrate";
 import {
+  DENSITY_SIGMA,
   PACE_KINDS,
   tradePerStitch,
+  type LearnedYarn,
   type PaceKind,
   type PaceUsed,
   type PieceInput,
@@ -92,6 +95,7 @@ export function tensionObservations(
       line: m.line === undefined ? undefined : groupOf(m.line, m.hookMm),
       item: m.itemId,
       day: dayOf(m.madeOn),
+      weighed: m.kind === "weigh-in",
       logRatio: Math.log(m.ratio),
       variance: aged(m.variance, daysBetween(m.madeOn, today), halfLife),
       ...(m.filled
@@ -179,17 +183,10 @@ export function knowledgeOf(data: HandData, today: string, halfLife: number): Ha
   };
 }
 
-/** A factor on the trade's figure, what kind of measurements it rests on, and the days they were made. */
-export interface Factor {
-  readonly factor: number;
-  readonly sigma: number;
-  readonly from: string;
-  readonly rests: string;
-}
 /** What an estimate is told of a hand: plain values, so that they go to the worker and into a key as they are. */
 export interface HandView {
-  readonly tension: Readonly<Record<string, Factor>>;
-  readonly elsewhere: Factor | undefined;
+  readonly tension: Readonly<Record<string, LearnedYarn>>;
+  readonly elsewhere: LearnedYarn | undefined;
   readonly density:
     | {
         readonly of: Readonly<Record<string, { readonly factor: number; readonly sigma: number }>>;
@@ -208,6 +205,9 @@ export interface HandView {
   /** How much quicker each further piece of a run is; the trade's average when no batch was timed. */
   readonly batch: BatchLearning;
 }
+
+/** What is known of the grams in a stitch, which a scale tells of. */
+export const gramsOf = (known: Learned): Pick<Learned, "mean" | "sd" | "next"> => known.grams ?? known;
 
 const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 /** The days of some measurements, newest first, the first few of them by name. */
@@ -232,9 +232,11 @@ function fromOf(data: HandData, group: string): string {
 }
 const ownOf = (data: HandData, group: string) =>
   data.tension.filter((m) => !m.setAside && groupOf(m.yarnId, m.hookMm) === group);
-const factorOf = (l: Learned, from: string, rests: string) => ({
+const factorOf = (l: Learned, from: string, rests: string): LearnedYarn => ({
   factor: Math.exp(l.mean),
   sigma: l.sd,
+  ...(l.grams ? { grams: { factor: Math.exp(l.grams.mean), sigma: l.grams.sd, own: l.own > 0 } } : {}),
+  width: widthFrom(l),
   from,
   rests,
 });
@@ -321,7 +323,7 @@ export function paceUsed(view: HandView["pace"]): PaceUsed | undefined {
 }
 export function packingUsed(view: HandView["density"]): PieceInput["packing"] {
   return view
-    ? { from: view.from, rests: view.rests, of: (f) => view.of[f] ?? { factor: 1, sigma: 0.2 } }
+    ? { from: view.from, rests: view.rests, of: (f) => view.of[f] ?? { factor: 1, sigma: DENSITY_SIGMA } }
     : undefined;
 }
 

@@ -22,6 +22,7 @@ import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { DriftChart, ExpectedChart, LapChart, NarrowingChart } from "./charts";
 import { driftText } from "./drift";
+import { Scores90 } from "./score";
 import type { loadHandPage, MeasurementRow } from "./hand-page.server";
 
 type HandPage = Awaited<ReturnType<typeof loadHandPage>>;
@@ -321,11 +322,9 @@ export function PacePanel({ d }: { d: HandPage }) {
   );
 }
 
-/** Expected against measured, how often the truth fell inside, and whether the hand drifts. */
+/** Expected against measured, how true the ranges were, and whether the hand drifts. */
 export function ToldPanel({ d }: { d: HandPage }) {
   const r = useReading();
-  const part = (name: string, c: { inside: number; of: number }) =>
-    c.of > 0 ? `${name} ${c.inside} of ${c.of}` : "";
   const href = (id: string) =>
     d.more > 0 && !d.measurements.some((m) => m.id === id)
       ? `/hand?all=1${d.hand ? `&hand=${d.hand.id}` : ""}#m-${id}`
@@ -344,21 +343,15 @@ export function ToldPanel({ d }: { d: HandPage }) {
       />
       <Small>
         <Key style={{ background: "var(--act)" }} /> yarn <Key style={{ background: "var(--w-inc)" }} />{" "}
-        filling <Key data-square style={{ background: "var(--w-dec)" }} /> time. The truth fell inside its
-        range{" "}
-        <b>
-          {d.coverage.all.inside} of {d.coverage.all.of}
-        </b>{" "}
-        times (
-        {[
-          part("yarn", d.coverage.tension),
-          part("filling", d.coverage.density),
-          part("time", d.coverage.pace),
-        ]
-          .filter(Boolean)
-          .join(", ")}
-        ); about 9 of 10 is right.
+        filling <Key data-square style={{ background: "var(--w-dec)" }} /> time
       </Small>
+      <Scores90
+        kinds={[
+          { name: "Yarn", score: d.scores.tension },
+          { name: "Filling", score: d.scores.packing },
+          { name: "Time", score: d.scores.pace },
+        ]}
+      />
       <h3 style={{ marginTop: 18 }}>Over the months</h3>
       <Small>Against what is known of you now; a straight line, no seasons.</Small>
       {d.drift.map((v) => (

@@ -17,6 +17,7 @@ import {
   type Estimate,
   type HardwareNeed,
   type PieceEstimate,
+  type LearnedYarn,
   type YarnSpec,
 } from "@core/estimate";
 import { checkPattern, MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
@@ -66,14 +67,7 @@ export interface YarnView {
     | undefined;
   readonly deleted: boolean;
   /** What a hand's measurements say of this yarn, by hook in tenths of a millimetre; "" for hooks that were not measured. */
-  readonly learned?:
-    | Readonly<
-        Record<
-          string,
-          { readonly factor: number; readonly sigma: number; readonly from: string; readonly rests?: string }
-        >
-      >
-    | undefined;
+  readonly learned?: Readonly<Record<string, LearnedYarn>> | undefined;
   /** Relative standard deviation of the length of 100 g: 0 when a band says it. */
   readonly lengthSigma?: number;
 }
