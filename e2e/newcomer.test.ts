@@ -164,7 +164,11 @@ async function path(hand: Hand): Promise<void> {
   // Yarn is bought by its lengths: 20 g there, balls of 50 g.
   const yarnId = core.lengths[0]?.yarnId ?? "";
   const balls = planCutting({
-    pieces: piecesOf([{ label: "it", quantity: 30, lengths: core.lengths }], yarnId, 95),
+    pieces: piecesOf(
+      [{ label: "it", quantity: 30, lengths: core.lengths }],
+      { yarnId, newBallMg: 50_000 },
+      95,
+    ),
     balls: [{ id: "there", lot: "", mg: 20_000, state: "opened" }],
     newBallMg: 50_000,
     lotRule: "item",

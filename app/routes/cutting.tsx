@@ -118,7 +118,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
       .map((p) => ({ piece: p.piece.slice(s.yarnId.length + 1), ball: plannedBall(p.ball), mg: p.mg }));
     const faults = checkCutting(
       {
-        pieces: piecesOf(lines, s.yarnId, plan.confidence),
+        pieces: piecesOf(lines, s, plan.confidence),
         balls: s.balls,
         newBallMg: s.newBallMg,
         lotRule: plan.lotRule,
@@ -280,7 +280,7 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
         <Stack $gap={16}>
           <Sheet className="no-print" aria-label="How to cut">
             <Choices>
-              <Field label="Reserve on each length" name="confidence">
+              <Field label="Reserve" name="confidence">
                 {(bind) => (
                   <Select
                     {...bind}
@@ -494,7 +494,8 @@ export default function Cutting({ loaderData: d }: Route.ComponentProps) {
                       </h2>
                       <Small>
                         {s.pieces.length} lengths, {printMass((total / 1000) as Grams, r)},{" "}
-                        {printYarnLength(((total / 1e8) * shade.mmPer100g) as Metres, r)}
+                        {printYarnLength(((total / 1e8) * shade.mmPer100g) as Metres, r)}; enough in{" "}
+                        {Math.floor(100 * s.chance)} of 100 runs
                       </Small>
                       {s.plan.newBalls > 0 ? (
                         <Badge $tone="warn">buy {s.plan.newBalls}</Badge>

@@ -502,6 +502,7 @@ function Timeline({
     finish: string | undefined;
     finishLow: string | undefined;
     finishHigh: string | undefined;
+    chance: number | undefined;
     inTime: "sure" | "likely" | "late" | "unknown";
     hoursThere: number;
     seconds: { low: number; high: number };

@@ -2,7 +2,7 @@ import { Plus } from "lucide-react";
 import { Link } from "react-router";
 import type { Route } from "./+types/runs";
 import { printDuration, type Seconds } from "@core/units";
-import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
+import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { ButtonLink, Empty, Page, PageHead, Sheet } from "../ui/basics";
@@ -17,10 +17,10 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const today = todayOf(scope);
   const runs = await loadRuns(scope);
-  const shelves = await loadShelves(scope, runs);
+  const plans = plansOf(await loadShelves(scope, runs), runs, today);
   return {
     runs: runs.map((r) => {
-      const plan = r.run.state === "finished" ? undefined : planOf(shelves, r, runs, today);
+      const plan = plans.get(r.run.id);
       return {
         id: r.run.id,
         name: r.run.name,
@@ -31,7 +31,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         ends: plan?.seconds,
         pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
         what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "),
-        plan: plan ? { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh } : undefined,
+        plan: plan ? { inTime: plan.inTime, finish: plan.finish, chance: plan.chance } : undefined,
         missing: plan?.needs.filter((n) => n.missing > 0).length ?? 0,
       };
     }),
@@ -63,7 +63,12 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
       value: (x) => x.state,
       cell: (x) => <RunState state={x.state} />,
     },
-    { id: "due", header: "Due", value: (x) => x.dueOn, cell: (x) => printDay(x.dueOn, r.locale, true) },
+    {
+      id: "due",
+      header: "Due",
+      value: (x) => x.dueOn,
+      cell: (x) => printDay(x.dueOn, r.locale),
+    },
     { id: "pieces", header: "Pieces", numeric: true, minor: true, value: (x) => x.pieces },
     {
       id: "hours",

@@ -8,7 +8,7 @@ import { loadCupboard } from "../features/materials/load.server";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
-import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
+import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import {
@@ -74,10 +74,11 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const open = runs.filter((r) => r.run.state !== "finished");
   // Open runs may still name what was deleted.
   const shelves = open.length > 0 ? await loadShelves(scope, runs) : undefined;
+  const plans = shelves ? plansOf(shelves, runs, today) : undefined;
   const colours = new Map(shelves?.yarns.map((y) => [y.id, y.colour]));
   const planned = open.flatMap((r) => {
-    if (!shelves) return [];
-    const plan = planOf(shelves, r, runs, today);
+    const plan = plans?.get(r.run.id);
+    if (!plan) return [];
     return [
       {
         id: r.run.id,
@@ -87,7 +88,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         seconds: secondsOf(r),
         ends: plan.seconds,
         what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "),
-        plan: { inTime: plan.inTime, finish: plan.finish, finishHigh: plan.finishHigh },
+        plan: { inTime: plan.inTime, finish: plan.finish, chance: plan.chance },
         buyCost: plan.buyCost,
         missing: plan.needs
           .filter((n) => n.missing > 0)

@@ -9,28 +9,6 @@ export function hoursOfWeek(week: WeekHours): number {
   return week.reduce((a, b) => a + b, 0);
 }
 
-/**
- * The day on which `seconds` of work are done when it starts on `start` (that day included) and other
- * work of `promised` seconds goes first. undefined when no hours are given or it would take over ten years.
- */
-export function finishDay(
-  start: CalendarDate,
-  seconds: number,
-  week: WeekHours,
-  promised = 0,
-): CalendarDate | undefined {
-  if (hoursOfWeek(week) <= 0) return undefined;
-  let left = seconds + promised;
-  let day = start;
-  for (let i = 0; i < MAX_DAYS; i++) {
-    // getDayOfWeek in a Monday-first locale: 0 is Monday.
-    left -= (week[getDayOfWeek(day, "en-GB") as 0] ?? 0) * 3600;
-    if (left <= 1e-6) return day;
-    day = day.add({ days: 1 });
-  }
-  return undefined;
-}
-
 /** Hours between two days, both included. */
 export function hoursBetween(start: CalendarDate, end: CalendarDate, week: WeekHours): number {
   let hours = 0;

@@ -1,5 +1,6 @@
 export * from "./needs";
 export * from "./netting";
+export * from "./booking";
 export * from "./calendar";
 export * from "./order";
 export {
@@ -13,6 +14,7 @@ export {
   type CuttingFault,
   type Cut,
 } from "./cutting";
+export * from "./enough";
 export * from "./take";
 export * from "./capacity";
 export * from "./substitute";

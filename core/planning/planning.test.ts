@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import { minor } from "../units";
 import {
   costOfBuying,
-  finishDay,
+  layRuns,
   hoursBetween,
   hoursOfWeek,
   netRuns,
@@ -105,14 +105,26 @@ describe("the calendar", () => {
     expect(hoursOfWeek(week)).toBe(10);
   });
   it("finishes on the day the hours are used up, not on days off", () => {
-    const monday = parseDate("2026-11-23"); // a Monday (ISO 8601 week 48)
-    expect(finishDay(monday, 2 * 3600, week)?.toString()).toBe("2026-11-23");
-    expect(finishDay(monday, 2 * 3600 + 1, week)?.toString()).toBe("2026-11-24");
-    expect(finishDay(monday, 10 * 3600 + 60, week)?.toString()).toBe("2026-11-30");
-    expect(finishDay(monday, 2 * 3600, week, 10 * 3600)?.toString()).toBe("2026-11-30");
+    // 2026-11-23 is a Monday (ISO 8601 week 48).
+    const done = (seconds: number) =>
+      layRuns(
+        [
+          {
+            id: "r",
+            startOn: "2026-11-23",
+            dueOn: "2026-12-31",
+            week,
+            seconds: { low: seconds, value: seconds, high: seconds },
+          },
+        ],
+        "2026-11-23",
+      ).get("r")?.finish;
+    expect([2 * 3600, 2 * 3600 + 1, 10 * 3600 + 60].map(done)).toEqual([
+      "2026-11-23",
+      "2026-11-24",
+      "2026-11-30",
+    ]);
   });
-  it("has no finish without hours", () =>
-    expect(finishDay(parseDate("2026-11-23"), 60, [0, 0, 0, 0, 0, 0, 0])).toBeUndefined());
   it("counts hours between two days, both included", () => {
     expect(hoursBetween(parseDate("2026-11-23"), parseDate("2026-11-29"), week)).toBe(10);
     expect(hoursBetween(parseDate("2026-11-28"), parseDate("2026-11-29"), week)).toBe(0);

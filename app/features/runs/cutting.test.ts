@@ -1,16 +1,15 @@
 import { describe, expect, it } from "vitest";
 import {
-  CONFIDENCE,
   joinMgOf,
   keptBall,
   pieceKey,
   piecesOf,
   plannedBall,
   planShades,
-  zOf,
   type CuttingLine,
   type Shade,
 } from "./cutting";
+import { reserveFactor } from "@core/planning";
 import { tapesOf } from "./cutting-tape";
 
 const lines: CuttingLine[] = [
@@ -44,25 +43,21 @@ const ball = (id: string, mg: number) => ({
 
 describe("a run's lengths", () => {
   it("are one of each copy, part and pair, with the chosen reserve", () => {
-    const pieces = piecesOf(lines, "s", 95);
+    const slate = { yarnId: "s", newBallMg: 50_000 };
+    const pieces = piecesOf(lines, slate, 95);
     expect(pieces.length).toBe(9);
     expect(new Set(pieces.map((p) => p.id)).size).toBe(9);
     expect(pieces[0]).toMatchObject({
       group: "0-0",
       label: "Puffin: Body",
-      // Its own doubt and the scatter between pieces (10 % and 3 %).
-      mg: Math.ceil(4000 * Math.exp(1.6449 * Math.hypot(0.1, 0.03))),
+      // Nine lengths on one ball: her doubt of 10 %, and little of the scatter of 3 %.
+      mg: Math.ceil(4000 * reserveFactor({ shared: 0.1, piece: 0.03 }, 9, 9, 0.95)),
       joinable: true,
     });
-    expect(piecesOf(lines, "o", 99)[0]?.mg).toBe(500);
-    expect(piecesOf(lines, "s", 50)[0]?.mg).toBe(4000);
+    expect(piecesOf(lines, { ...slate, yarnId: "o" }, 99)[0]?.mg).toBe(500);
+    expect(piecesOf(lines, slate, 50)[0]?.mg).toBe(4000);
   });
-  it("know the one-sided points of the normal distribution", () => {
-    // Standard normal table (from memory): 80, 90, 95, 99 %.
-    expect(CONFIDENCE.map((c) => c.z)).toEqual([0, 0.8416, 1.2816, 1.6449, 2.3263]);
-    expect(zOf(12)).toBe(1.6449);
-    expect(joinMgOf(230_000)).toBe(87);
-  });
+  it("join with the yarn of both ends", () => expect(joinMgOf(230_000)).toBe(87));
 });
 
 describe("shade by shade", () => {
@@ -80,6 +75,27 @@ describe("shade by shade", () => {
     expect(plans[0]?.plan.cuts.some((c) => c.ball === "a")).toBe(true);
     expect(shares).toEqual([...shares].sort((x, y) => x - y));
     expect(Math.max(...shares)).toBeLessThanOrEqual(1);
+  });
+  it("is enough as often as was asked for, also from scraps that hold one length each", () => {
+    const scraps = Array.from({ length: 40 }, (_, i) => ball(`scrap-${i}`, 4150));
+    const many: CuttingLine[] = [
+      {
+        label: "Seal",
+        quantity: 40,
+        lengths: [
+          { part: "Body", make: 1, slot: "slate", yarnId: "s", mg: 3600, sigma: 0.04, filled: false },
+        ],
+      },
+    ];
+    for (const confidence of [80, 95]) {
+      const [got] = planShades(
+        many,
+        [shade("s", scraps)],
+        { confidence, lotRule: "item", joins: false },
+        new Map(),
+      );
+      expect(got?.chance).toBeGreaterThanOrEqual(confidence / 100 - 0.01);
+    }
   });
   it("a pin names its shade: the same length of another shade is not meant", () => {
     const [slate, orange] = planShades(

@@ -1,17 +1,23 @@
 import { WEIGH_SIGMA } from "@core/calibrate";
-import { planCutting, type CutBall, type CutPiece, type CuttingPlan } from "@core/planning";
+import {
+  chanceEnough,
+  planCutting,
+  reserveFactor,
+  type CutBall,
+  type CutPiece,
+  type CuttingPlan,
+  type ExpectedLength,
+} from "@core/planning";
 import type { LinePlannedWith } from "@db/schema";
 
-/** One-sided chances that a length is enough, with the point of the normal distribution that gives them. */
+/** Chances, in a hundred, that a whole run's yarn is enough. */
 export const CONFIDENCE = [
-  { value: 50, z: 0, label: "as expected (1 in 2 runs short)" },
-  { value: 80, z: 0.8416, label: "80 of 100 times enough" },
-  { value: 90, z: 1.2816, label: "90 of 100 times enough" },
-  { value: 95, z: 1.6449, label: "95 of 100 times enough" },
-  { value: 99, z: 2.3263, label: "99 of 100 times enough" },
+  { value: 50, label: "as expected, nothing in reserve" },
+  { value: 80, label: "80 of 100 runs enough" },
+  { value: 90, label: "90 of 100 runs enough" },
+  { value: 95, label: "95 of 100 runs enough" },
+  { value: 99, label: "99 of 100 runs enough" },
 ] as const;
-export const zOf = (confidence: number): number =>
-  CONFIDENCE.find((c) => c.value === confidence)?.z ?? 1.6449;
 
 export interface CuttingLine {
   readonly label: string;
@@ -41,6 +47,8 @@ export interface ShadePlan {
   readonly yarnId: string;
   readonly pieces: readonly CutPiece[];
   readonly plan: CuttingPlan;
+  /** That every ball of the plan holds what is cut from it. */
+  readonly chance: number;
 }
 
 /** Lengths that a plan may have: more than a year of making. Beyond it the run is to be parted. */
@@ -48,12 +56,37 @@ export const MOST_LENGTHS = 20_000;
 export const lengthsOf = (lines: readonly CuttingLine[]): number =>
   lines.reduce((n, l) => n + l.quantity * l.lengths.reduce((m, x) => m + x.make, 0), 0);
 
+/** A length as it is expected: her hand is one error for all of a shade; what is only measured off has none, and no scatter. */
+const expected = (x: CuttingLine["lengths"][number]): ExpectedLength => ({
+  mg: x.mg,
+  shared: x.sigma,
+  piece: x.sigma > 0 ? WEIGH_SIGMA : 0,
+});
+
 /**
- * The lengths of one shade over a run: line, copy, which length, which of "make 2". Each is as long as one next piece may
- * need: pieces scatter about their mean. What is only measured off does not.
+ * The lengths of one shade over a run: line, copy, which length, which of "make 2". Each has so much in reserve that the
+ * whole run is enough `confidence` times in 100; `more` stretches the reserve where a plan's balls turn out to hold too little.
  */
-export function piecesOf(lines: readonly CuttingLine[], yarnId: string, confidence: number): CutPiece[] {
-  const z = zOf(confidence);
+export function piecesOf(
+  lines: readonly CuttingLine[],
+  { yarnId, newBallMg }: Pick<Shade, "yarnId" | "newBallMg">,
+  confidence: number,
+  more = 1,
+): CutPiece[] {
+  const own = lines.flatMap((l) =>
+    l.lengths.flatMap((x) => (x.yarnId === yarnId ? [{ x, n: l.quantity * x.make }] : [])),
+  );
+  const n = own.reduce((sum, o) => sum + o.n, 0);
+  const mean = own.reduce((sum, o) => sum + o.n * o.x.mg, 0) / Math.max(1, n);
+  // Many lengths of a run are alike: each is reckoned once.
+  const reserves = new Map<number, number>();
+  const reserveOf = (x: CuttingLine["lengths"][number]): number => {
+    const known =
+      reserves.get(x.sigma) ??
+      reserveFactor(expected(x), n, mean > 0 ? newBallMg / mean : 1, confidence / 100) ** more;
+    reserves.set(x.sigma, known);
+    return known;
+  };
   return lines.flatMap((line, l) =>
     Array.from({ length: line.quantity }, (_, copy) =>
       line.lengths.flatMap((x, i) =>
@@ -63,14 +96,37 @@ export function piecesOf(lines: readonly CuttingLine[], yarnId: string, confiden
               id: `${l}-${copy}-${i}-${k}`,
               group: `${l}-${copy}`,
               label: `${line.label}: ${x.part}`,
-              mg: Math.max(
-                1,
-                Math.ceil(x.mg * Math.exp(z * (x.sigma > 0 ? Math.hypot(x.sigma, WEIGH_SIGMA) : 0))),
-              ),
+              mg: Math.max(1, Math.ceil(x.mg * reserveOf(x))),
               joinable: x.filled,
             })),
       ),
     ).flat(),
+  );
+}
+
+/** The chance that every ball holds its lengths as they come out. A length that is joined counts on each ball by its share. */
+function chanceOf(
+  lines: readonly CuttingLine[],
+  shade: Shade,
+  pieces: readonly CutPiece[],
+  plan: CuttingPlan,
+): number {
+  const lengthOf = (id: string) => {
+    const [line = 0, , index = 0] = id.split("-").map(Number);
+    return lines[line]?.lengths[index];
+  };
+  const reserved = new Map(pieces.map((p) => [p.id, p.mg]));
+  const onBall = new Map<string, ExpectedLength[]>();
+  for (const cut of plan.cuts) {
+    const x = lengthOf(cut.piece);
+    const whole = reserved.get(cut.piece);
+    if (!x || !whole) continue;
+    const one = expected(x);
+    onBall.set(cut.ball, [...(onBall.get(cut.ball) ?? []), { ...one, mg: (one.mg * cut.mg) / whole }]);
+  }
+  const sizes = new Map(shade.balls.map((b) => [b.id, b.mg]));
+  return chanceEnough(
+    [...onBall].map(([id, lengths]) => ({ mg: sizes.get(id) ?? shade.newBallMg, lengths })),
   );
 }
 
@@ -87,28 +143,55 @@ export function planShades(
   pins: ReadonlyMap<string, string>,
   goOn?: (share: number) => boolean,
 ): ShadePlan[] {
+  let told = 0;
   return shades.map((shade, s) => {
-    const pieces = piecesOf(lines, shade.yarnId, options.confidence);
-    const own = new Map(
-      pieces.flatMap((p) =>
-        pins.has(`${shade.yarnId}/${p.id}`)
-          ? [[p.id, pins.get(`${shade.yarnId}/${p.id}`) ?? ""] as const]
-          : [],
-      ),
-    );
-    const plan = planCutting({
-      pieces,
-      balls: shade.balls,
-      newBallMg: shade.newBallMg,
-      lotRule: options.lotRule,
-      joins: options.joins,
-      joinMg: joinMgOf(shade.mmPer100g),
-      pins: own,
-      effort: EFFORT,
-      goOn: goOn ? (done, of) => goOn((s + done / Math.max(1, of)) / shades.length) : undefined,
-    });
-    return { yarnId: shade.yarnId, pieces, plan };
+    // A shade that is planned again does not go back.
+    const tell = goOn
+      ? (done: number, of: number) => {
+          told = Math.max(told, (s + done / Math.max(1, of)) / shades.length);
+          return goOn(told);
+        }
+      : undefined;
+    const planned = (more: number): ShadePlan => {
+      const pieces = piecesOf(lines, shade, options.confidence, more);
+      const plan = planCutting({
+        pieces,
+        balls: shade.balls,
+        newBallMg: shade.newBallMg,
+        lotRule: options.lotRule,
+        joins: options.joins,
+        joinMg: joinMgOf(shade.mmPer100g),
+        pins: pinsOf(pins, shade.yarnId, pieces),
+        effort: EFFORT,
+        goOn: tell,
+      });
+      return { yarnId: shade.yarnId, pieces, plan, chance: chanceOf(lines, shade, pieces, plan) };
+    };
+    // Balls cut to the last gram by lengths of other sizes than the usual may hold too little: then the reserve grows.
+    let best = planned(1);
+    for (const more of STRETCHED) {
+      if (options.confidence <= 50 || best.chance >= options.confidence / 100 - NEARLY) break;
+      const next = planned(more);
+      if (next.plan.tooLong.length > best.plan.tooLong.length) break;
+      best = next;
+    }
+    return best;
   });
+}
+const STRETCHED = [1.25, 1.6];
+const NEARLY = 0.01;
+
+function pinsOf(
+  pins: ReadonlyMap<string, string>,
+  yarnId: string,
+  pieces: readonly CutPiece[],
+): Map<string, string> {
+  return new Map(
+    pieces.flatMap((p) => {
+      const ball = pins.get(pieceKey(yarnId, p.id));
+      return ball === undefined ? [] : [[p.id, ball] as const];
+    }),
+  );
 }
 
 /** A pin or a placed piece over all shades: the same length index is another piece in another shade. */

@@ -5,12 +5,11 @@ import { listRuns, type RunWithLines } from "@db/queries/runs";
 import { onOrder } from "@db/queries/purchases";
 import { balances } from "@db/queries/stock";
 import type { Scope } from "@db/scope";
-import { parseDate } from "@internationalized/date";
-import { finishDay, type Netted } from "@core/planning";
+import { layRuns, type Booked, type Netted } from "@core/planning";
 import { linesOf } from "./lines";
 import type { CupboardRows } from "./net";
 import { netKnown } from "./net.server";
-import { planRun, weekOf, type Plan } from "./plan";
+import { planRun, secondsIn, weekOf, type Plan } from "./plan";
 
 export const secondsOf = (r: RunWithLines): number =>
   r.lines.reduce((s, l) => s + l.plannedWith.seconds * l.quantity, 0);
@@ -47,30 +46,59 @@ export async function loadShelves(scope: Scope, runs: readonly RunWithLines[]): 
   return { ...rows, netted: netKnown(runOrder(runs), rows).netted };
 }
 
-/**
- * A run's plan as of today. Its work waits for the runs before it; when those are done before its
- * first day, it begins on its first day with nothing in front of it.
- */
+const bookedOf = (r: RunWithLines): Booked => ({
+  id: r.run.id,
+  startOn: r.run.startOn,
+  dueOn: r.run.dueOn,
+  seconds: secondsIn(linesOf(r)),
+  week: weekOf(r.run.plannedWith),
+});
+
+/** The plans of all open runs as of today, on one calendar and one cupboard, by run. */
+export function plansOf(shelves: Shelves, runs: readonly RunWithLines[], today: string): Map<string, Plan> {
+  const open = runOrder(runs);
+  const laid = layRuns(open.map(bookedOf), today);
+  return new Map(
+    open.flatMap((r) => {
+      const days = laid.get(r.run.id);
+      return days
+        ? [
+            [
+              r.run.id,
+              planRun({
+                lines: linesOf(r),
+                needs: shelves.netted.get(r.run.id) ?? [],
+                startOn: r.run.startOn > today ? r.run.startOn : today,
+                dueOn: r.run.dueOn,
+                week: weekOf(r.run.plannedWith),
+                laid: days,
+              }),
+            ] as const,
+          ]
+        : [];
+    }),
+  );
+}
+
+/** One run's plan as it stands (or would stand with other lines) among the others. A finished run needs nothing any more. */
 export function planOf(
   shelves: Shelves,
   r: RunWithLines,
   runs: readonly RunWithLines[],
   today: string,
 ): Plan {
-  const earlier = runsBefore(runs, r.run);
+  const among = [...runs.filter((x) => x.run.id !== r.run.id), r];
+  const found = plansOf(shelves, among, today).get(r.run.id);
   const week = weekOf(r.run.plannedWith);
-  const waiting = earlier.reduce((s, x) => s + secondsOf(x), 0);
-  const clear = waiting > 0 ? finishDay(parseDate(today), waiting, week)?.toString() : today;
-  const free = clear !== undefined && clear < r.run.startOn;
-  return planRun({
-    lines: linesOf(r),
-    // A finished run needs nothing any more.
-    needs: shelves.netted.get(r.run.id) ?? [],
-    startOn: free ? r.run.startOn : today,
-    dueOn: r.run.dueOn,
-    week,
-    before: free ? 0 : waiting,
-  });
+  const { startOn, dueOn } = r.run;
+  const nothing = {
+    begin: undefined,
+    finish: undefined,
+    finishLow: undefined,
+    finishHigh: undefined,
+    chance: undefined,
+  };
+  return found ?? planRun({ lines: linesOf(r), needs: [], startOn, dueOn, week, laid: nothing });
 }
 
 export async function loadRuns(scope: Scope): Promise<RunWithLines[]> {

@@ -25,7 +25,7 @@ export interface CupboardRows {
   readonly cuttings: readonly CuttingPlanRow[];
 }
 
-/** The chance that a length is enough, where no kept plan says another. */
+/** The chance, in a hundred, that a run's yarn is enough, where no kept plan says another. */
 const CONFIDENCE = 95;
 /** Every material as the netting takes it. */
 export function netStock({ yarns, notions, onHand, onOrder, balls }: CupboardRows): Map<string, NetStock> {
@@ -61,7 +61,11 @@ export function netStock({ yarns, notions, onHand, onOrder, balls }: CupboardRow
 }
 
 /** A run as the netting takes it: its needs, its lengths, and the plan that was kept for it. */
-export function netRun(r: RunWithLines, kept: CuttingPlanRow | undefined): NetRun {
+export function netRun(
+  r: RunWithLines,
+  kept: CuttingPlanRow | undefined,
+  stock: ReadonlyMap<string, Pick<NetStock, "packSize">>,
+): NetRun {
   const lines = r.lines.map((l): CuttingLine => ({
     label: l.plannedWith.label,
     quantity: l.quantity,
@@ -74,7 +78,12 @@ export function netRun(r: RunWithLines, kept: CuttingPlanRow | undefined): NetRu
     label: r.run.name,
     startOn: r.run.startOn,
     needs: requirementsOf(linesOf(r)),
-    lengths: new Map(yarns.map((id) => [id, piecesOf(lines, id, CONFIDENCE)])),
+    lengths: new Map(
+      yarns.map((yarnId) => [
+        yarnId,
+        piecesOf(lines, { yarnId, newBallMg: stock.get(yarnId)?.packSize ?? 0 }, CONFIDENCE),
+      ]),
+    ),
     kept: kept && keptOf(kept, yarns),
   };
 }
@@ -110,8 +119,8 @@ export function netOpenRuns(
   netted: ReadonlyMap<string, readonly Netted[]>;
 } {
   const kept = new Map(rows.cuttings.map((c) => [c.runId, c]));
-  const netable = runs.map((r) => netRun(r, kept.get(r.run.id)));
   const stock = netStock(rows);
+  const netable = runs.map((r) => netRun(r, kept.get(r.run.id), stock));
   return { runs: netable, stock, netted: netRuns(netable, stock) };
 }
 

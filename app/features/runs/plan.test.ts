@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { netRuns, requirementsOf, type NetStock, type RunLine } from "@core/planning";
+import { layRuns, netRuns, requirementsOf, type NetStock, type RunLine } from "@core/planning";
 import { minor } from "@core/units";
-import { planRun, weekOf, type PlanInput } from "./plan";
+import { planRun, secondsIn, weekOf, type PlanInput } from "./plan";
 
 const line: RunLine = {
   itemId: "a",
@@ -30,35 +30,38 @@ const NEEDS = netRuns(
     ],
   ]),
 );
-const input = (over: Partial<PlanInput> = {}): PlanInput => ({
-  lines: [line],
-  needs: NEEDS.get("r") ?? [],
-  startOn: "2026-11-23",
-  dueOn: "2026-12-04",
-  week: weekOf({ weekMinutes: 600, workDays: "1111100" }),
-  before: 0,
-  ...over,
-});
+/** The run alone on its calendar, or with hours of another one in front of it. */
+function planned(over: Partial<Pick<PlanInput, "startOn" | "dueOn" | "week">> = {}, before = 0) {
+  const week = over.week ?? weekOf({ weekMinutes: 600, workDays: "1111100" });
+  const { startOn = "2026-11-23", dueOn = "2026-12-04" } = over;
+  const work = (value: number) => ({ value, low: value, high: value });
+  const laid = layRuns(
+    [
+      { id: "first", startOn, dueOn, week, seconds: work(before) },
+      { id: "r", startOn, dueOn, week, seconds: secondsIn([line]) },
+    ],
+    startOn,
+  ).get("r");
+  if (!laid) throw new Error("it is laid");
+  return planRun({ lines: [line], needs: NEEDS.get("r") ?? [], startOn, dueOn, week, laid });
+}
 
 describe("a run planned", () => {
   it("sums work with its range and counts the hours there are", () => {
-    const p = planRun(input());
+    const p = planned();
     expect(p.seconds).toEqual({ value: 36_000, low: 30_000, high: 48_000 });
     expect(p.hoursThere).toBe(20);
     expect([p.finishLow, p.finish, p.finishHigh]).toEqual(["2026-11-27", "2026-11-27", "2026-12-01"]);
   });
   it("says sure, likely, late or unknown", () => {
-    expect(planRun(input()).inTime).toBe("sure");
-    expect(planRun(input({ dueOn: "2026-11-30" })).inTime).toBe("likely");
-    expect(planRun(input({ dueOn: "2026-11-26" })).inTime).toBe("late");
-    expect(planRun(input({ week: weekOf({ weekMinutes: 600, workDays: "0000000" }) })).inTime).toBe(
-      "unknown",
-    );
+    expect(planned().inTime).toBe("sure");
+    expect(planned({ dueOn: "2026-11-30" }).inTime).toBe("likely");
+    expect(planned({ dueOn: "2026-11-26" }).inTime).toBe("late");
+    expect(planned({ week: weekOf({ weekMinutes: 600, workDays: "0000000" }) }).inTime).toBe("unknown");
   });
-  it("waits for the work before it", () =>
-    expect(planRun(input({ before: 36_000 })).finish).toBe("2026-12-04"));
+  it("waits for the work before it", () => expect(planned({}, 36_000).finish).toBe("2026-12-04"));
   it("buys for the upper end", () => {
-    const p = planRun(input());
+    const p = planned();
     expect(p.needs[0]).toMatchObject({ missing: 40_000, packs: 1 });
     expect(p.buyCost).toBe(290);
   });

@@ -1,9 +1,9 @@
 import { parseDate } from "@internationalized/date";
 import {
   costOfBuying,
-  finishDay,
   hoursBetween,
   spreadWeek,
+  type Laid,
   type RunLine,
   type Netted,
   type WeekHours,
@@ -14,11 +14,12 @@ export interface PlanInput {
   readonly lines: readonly RunLine[];
   /** What it needs, netted together with the other runs. */
   readonly needs: readonly Netted[];
+  /** From when there are hours for it: its first day, or today. */
   readonly startOn: string;
   readonly dueOn: string;
   readonly week: WeekHours;
-  /** Seconds of work that other runs have promised before this one. */
-  readonly before: number;
+  /** Its days on the one calendar of all open runs. */
+  readonly laid: Laid;
 }
 
 export interface Plan {
@@ -30,40 +31,38 @@ export interface Plan {
   readonly finish: string | undefined;
   readonly finishLow: string | undefined;
   readonly finishHigh: string | undefined;
+  /** That it is done on its due day; undefined without hours. */
+  readonly chance: number | undefined;
   /** "sure": done in time even at the slow end; "likely": at the expected pace; "late". */
   readonly inTime: "sure" | "likely" | "late" | "unknown";
 }
 
+/** The work of a run's lines, with its range. */
+export function secondsIn(lines: readonly RunLine[]): Plan["seconds"] {
+  const sum = (pick: (l: RunLine) => number) => lines.reduce((s, l) => s + pick(l) * l.quantity, 0);
+  return { value: sum((l) => l.seconds), low: sum((l) => l.secondsLow), high: sum((l) => l.secondsHigh) };
+}
+
 /** A run from its lines: what it needs, what is missing, what to buy, and the day it will be done. */
-export function planRun(input: PlanInput): Plan {
-  const { needs } = input;
-  const sum = (pick: (l: RunLine) => number) => input.lines.reduce((s, l) => s + pick(l) * l.quantity, 0);
-  const seconds = {
-    value: sum((l) => l.seconds),
-    low: sum((l) => l.secondsLow),
-    high: sum((l) => l.secondsHigh),
-  };
-  const start = parseDate(input.startOn);
-  const due = parseDate(input.dueOn);
-  const day = (s: number) => finishDay(start, s, input.week, input.before)?.toString();
-  const finish = day(seconds.value);
-  const finishHigh = day(seconds.high);
+export function planRun({ lines, needs, startOn, dueOn, week, laid }: PlanInput): Plan {
+  const { finish, finishLow, finishHigh, chance } = laid;
   const inTime =
     finish === undefined
       ? "unknown"
-      : finishHigh !== undefined && finishHigh <= input.dueOn
+      : finishHigh !== undefined && finishHigh <= dueOn
         ? "sure"
-        : finish <= input.dueOn
+        : finish <= dueOn
           ? "likely"
           : "late";
   return {
     needs,
     buyCost: costOfBuying(needs),
-    seconds,
-    hoursThere: hoursBetween(start, due, input.week),
+    seconds: secondsIn(lines),
+    hoursThere: hoursBetween(parseDate(startOn), parseDate(dueOn), week),
     finish,
-    finishLow: day(seconds.low),
+    finishLow,
     finishHigh,
+    chance,
     inTime,
   };
 }

@@ -1,3 +1,4 @@
+import styled from "styled-components";
 import { Badge } from "../../ui/basics";
 import { printDay } from "../../ui/days";
 import type { Plan } from "./plan";
@@ -10,30 +11,40 @@ export function RunState({ state }: { state: "planned" | "underway" | "finished"
   );
 }
 
-/** Will it be done in time? In words, with the day. */
+/** A sentence rather than a word: on a telephone it takes more than one line. */
+const Sentence = styled(Badge)`
+  @media (max-width: 720px) {
+    white-space: normal;
+  }
+`;
+
+/** Will it be done in time? The day at her usual pace, and how often it is in time at the paces she may have. */
 export function InTime({
   plan,
   due,
   locale,
 }: {
-  plan: Pick<Plan, "inTime" | "finish" | "finishHigh">;
+  plan: Pick<Plan, "inTime" | "finish" | "chance">;
   due: string;
   locale: string;
 }) {
-  if (plan.inTime === "unknown" || plan.finish === undefined)
+  if (plan.inTime === "unknown" || plan.finish === undefined || plan.chance === undefined)
     return <Badge $tone="warn">no working hours set</Badge>;
-  if (plan.inTime === "sure")
-    return <Badge $tone="good">done {printDay(plan.finish, locale)}, in time even if slow</Badge>;
-  if (plan.inTime === "likely")
+  const often = `in time ${timesOf100(plan.chance)}`;
+  if (plan.inTime === "late")
     return (
-      <Badge $tone="warn">
-        done {printDay(plan.finish, locale)}, tight
-        {plan.finishHigh ? `: ${printDay(plan.finishHigh, locale)} if slow` : ""}
-      </Badge>
+      <Sentence $tone="bad">
+        done {printDay(plan.finish, locale)}, after the {printDay(due, locale)}
+        {plan.chance >= 0.005 ? `; ${often}` : ""}
+      </Sentence>
     );
   return (
-    <Badge $tone="bad">
-      done {printDay(plan.finish, locale)}, after the {printDay(due, locale)}
-    </Badge>
+    <Sentence $tone={plan.inTime === "sure" ? "good" : "warn"}>
+      done {printDay(plan.finish, locale)}, {often}
+    </Sentence>
   );
 }
+
+/** A chance as she would say it. Nothing is certain. */
+export const timesOf100 = (chance: number): string =>
+  `${Math.min(99, Math.round(100 * chance))} of 100 times`;

@@ -1,0 +1,116 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { randomFrom } from "../calibrate/simulated-makers";
+import { layRuns, type Booked } from "./booking";
+import type { WeekHours } from "./calendar";
+
+const WEEKDAYS: WeekHours = [2, 2, 2, 2, 2, 0, 0];
+const hours = (value: number, low = value, high = value) => ({
+  value: value * 3600,
+  low: low * 3600,
+  high: high * 3600,
+});
+const run = (id: string, startOn: string, h: Booked["seconds"], over: Partial<Booked> = {}): Booked => ({
+  id,
+  startOn,
+  dueOn: "2026-12-31",
+  seconds: h,
+  week: WEEKDAYS,
+  ...over,
+});
+
+describe("one calendar over all runs", () => {
+  // The cases of an independent reading of the figures, worked by hand: ten hours a week, Monday to Friday.
+  it("two runs that begin on one day do not get the same hours", () => {
+    const laid = layRuns(
+      [run("a", "2026-11-02", hours(20)), run("b", "2026-11-02", hours(20))],
+      "2026-10-01",
+    );
+    expect([laid.get("a")?.finish, laid.get("b")?.finish]).toEqual(["2026-11-13", "2026-11-27"]);
+    expect(laid.get("b")?.begin).toBe("2026-11-16");
+  });
+  it("says the same looked at before its first day and on it", () => {
+    const runs = [run("a", "2026-11-02", hours(20)), run("b", "2026-11-02", hours(20))];
+    expect(layRuns(runs, "2026-11-02")).toEqual(layRuns(runs, "2026-10-01"));
+  });
+  it("the second of two carries the range of the first: it is the same hand", () => {
+    const twenty = hours(20, 16, 24);
+    const laid = layRuns([run("a", "2026-11-02", twenty), run("b", "2026-11-02", twenty)], "2026-11-02");
+    // 32 to 48 hours: 24 Nov to 3 Dec.
+    expect([laid.get("b")?.finishLow, laid.get("b")?.finishHigh]).toEqual(["2026-11-23", "2026-12-03"]);
+  });
+  it("a run that is due first but begins later leaves the days before it to others", () => {
+    const laid = layRuns(
+      [run("a", "2026-11-30", hours(20)), run("b", "2026-11-02", hours(20))],
+      "2026-11-01",
+    );
+    expect([laid.get("b")?.finish, laid.get("a")?.finish]).toEqual(["2026-11-13", "2026-12-11"]);
+  });
+  it("goes on in the hours that a short run leaves of a day", () => {
+    const laid = layRuns([run("a", "2026-11-02", hours(1)), run("b", "2026-11-02", hours(1))], "2026-11-02");
+    expect([laid.get("a")?.finish, laid.get("b")?.finish]).toEqual(["2026-11-02", "2026-11-02"]);
+  });
+  it("never where there are no hours; at once where there is no work; not across a clock change", () => {
+    const none = layRuns(
+      [run("a", "2026-11-02", hours(2), { week: [0, 0, 0, 0, 0, 0, 0] })],
+      "2026-11-02",
+    ).get("a");
+    expect(none).toMatchObject({ finish: undefined, chance: undefined });
+    expect(layRuns([run("a", "2026-11-02", hours(0))], "2026-11-02").get("a")).toMatchObject({
+      finish: "2026-11-02",
+      chance: 1,
+    });
+    const all: WeekHours = [1, 1, 1, 1, 1, 1, 1];
+    expect(layRuns([run("a", "2026-10-24", hours(3), { week: all })], "2026-10-24").get("a")?.finish).toBe(
+      "2026-10-26",
+    );
+  });
+  it("the chance of a due day is that of drawn paces", () => {
+    const runs = [
+      run("a", "2026-11-02", hours(20, 15, 27)),
+      run("b", "2026-11-02", hours(12, 9, 16), { dueOn: "2026-11-24" }),
+    ];
+    const chance = layRuns(runs, "2026-11-02").get("b")?.chance ?? 0;
+    const { normal } = randomFrom(12);
+    let inTime = 0;
+    const draws = 4000;
+    for (let i = 0; i < draws; i++) {
+      const z = normal();
+      const total = runs.reduce(
+        (s, r) =>
+          s + r.seconds.value * Math.exp((z * Math.log(r.seconds.high / r.seconds.value)) / 1.6448536),
+        0,
+      );
+      // Working days from 2 to 24 November: 17 of two hours.
+      inTime += Number(total <= 17 * 2 * 3600);
+    }
+    expect(Math.abs(chance - inTime / draws)).toBeLessThan(0.03);
+  });
+  it("never books an hour twice, nor before a first day, and all the work that there is", () => {
+    const drawn = fc.array(
+      fc.record({ day: fc.integer({ min: 1, max: 28 }), h: fc.integer({ min: 0, max: 30 }) }),
+      { minLength: 1, maxLength: 8 },
+    );
+    fc.assert(
+      fc.property(drawn, (list) => {
+        const runs = list.map((x, i) =>
+          run(`r${i}`, `2026-11-${String(x.day).padStart(2, "0")}`, hours(x.h)),
+        );
+        const laid = layRuns(runs, "2026-11-01");
+        for (const r of runs) expect((laid.get(r.id)?.begin ?? "") >= r.startOn).toBe(true);
+        // With everything from the first day on, the last day is that of the sum of all hours.
+        const together = runs.map((r) => ({ ...r, startOn: "2026-11-01" }));
+        const last = [...layRuns(together, "2026-11-01").values()]
+          .map((x) => x.finish ?? "")
+          .sort()
+          .at(-1);
+        const sum = layRuns(
+          [run("all", "2026-11-01", hours(list.reduce((s, x) => s + x.h, 0)))],
+          "2026-11-01",
+        );
+        expect(last).toBe(sum.get("all")?.finish);
+      }),
+      { numRuns: 80, seed: 17 },
+    );
+  });
+});
