@@ -7,6 +7,10 @@ const USAGE = `lapka — counts, estimates, shapes, cuts and prices of small cro
   lapka shape --rounds 6,12,18 --width MM --height MM --firmness light|medium|firm [--json]
   lapka cut FILE|- [--json]                lengths of one shade into balls; the file is JSON
   lapka price FILE|- [--json]              what a piece costs to sell and what a price leaves; the file is JSON
+  lapka sequence FILE|- [--json]           in which order a run's tasks are done, with its set-ups; the file is JSON
+  lapka forecast FILE|- [--method croston|sba|tsb|ses] [--alpha A] [--beta B] [--json]
+                                           what is expected of the next period; the file is numbers, oldest first
+  lapka pack FILE|- [--json]               how many of what to make and bring with the hours there are; the file is JSON
 
   lapka backup | copies | restore FILE     copies of a workshop; each says more with a wrong word
 
@@ -20,6 +24,9 @@ const COMMANDS: Readonly<Record<string, () => Promise<{ run: (args: string[]) =>
   shape: () => import("./commands/shape"),
   cut: () => import("./commands/cut"),
   price: () => import("./commands/price"),
+  sequence: () => import("./commands/sequence"),
+  forecast: () => import("./commands/forecast"),
+  pack: () => import("./commands/pack"),
 };
 
 async function main(argv: string[]): Promise<number> {
