@@ -2,7 +2,8 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { afterAll, describe, expect, it } from "vitest";
-import { marksIn, MOST_ENDS } from "../workers/marks";
+import { marksIn } from "../workers/marks";
+import { reckonApart } from "./apart";
 import { Reckoner } from "./reckoner";
 
 const dir = mkdtempSync(path.join(tmpdir(), "lapka-reckoner-"));
@@ -57,29 +58,49 @@ describe("a reckoner", () => {
 });
 
 describe("marks of texts under work", () => {
-  it("a text that ended the process twice is left alone, until it is tried again by hand", () => {
-    // Each start is a process of its own, and each ended over this text.
-    const started = (pid: number) => marksIn(path.join(dir, "marks"), pid);
-    const begun = Array.from({ length: MOST_ENDS + 1 }, (_, i) => started(100 + i).begin("Rnd 1", "us"));
-    expect(begun).toEqual([true, true, false]);
-    const marks = started(200);
-    expect(marks.begin("Rnd 1", "uk")).toBe(true);
+  const started = (pid: number) => marksIn(path.join(dir, "marks"), pid);
+  it("what was under work when a process ended is a suspect, until it is cleared or proved", () => {
+    started(100).begin("Rnd 1", "us");
+    const marks = started(101);
+    expect(marks.of("Rnd 1", "us")).toBe("suspect");
+    expect(marks.of("Rnd 1", "uk")).toBe("none");
+    marks.prove("Rnd 1", "us");
+    expect(started(102).of("Rnd 1", "us")).toBe("proved");
     marks.forget("Rnd 1", "us");
-    expect(marks.begin("Rnd 1", "us")).toBe(true);
+    expect(started(102).of("Rnd 1", "us")).toBe("none");
   });
-  it("one text in many colourways at once, in threads of one process, ends nothing", () => {
-    const marks = marksIn(path.join(dir, "marks"), 300);
-    expect(Array.from({ length: 6 }, () => marks.begin("Rnd 4", "us"))).toEqual(Array(6).fill(true));
-  });
-  it("work that came to its end leaves no mark", () => {
-    const marks = marksIn(path.join(dir, "marks"));
-    for (let i = 0; i < 5; i++) {
-      expect(marks.begin("Rnd 2", "us")).toBe(true);
-      marks.forget("Rnd 2", "us");
-    }
+  it("one text in many colourways at once, in threads of one process, is no suspect", () => {
+    const marks = started(300);
+    marks.begin("Rnd 4", "us");
+    expect(marks.of("Rnd 4", "us")).toBe("none");
   });
   it("are not kept where no folder is named", () => {
     const marks = marksIn(undefined);
-    expect([1, 2, 3].every(() => marks.begin("Rnd 3", "us"))).toBe(true);
+    marks.begin("Rnd 3", "us");
+    marks.prove("Rnd 3", "us");
+    expect(marks.of("Rnd 3", "us")).toBe("none");
+  });
+});
+
+describe("a task reckoned apart", () => {
+  const program = path.join(dir, "apart.mjs");
+  writeFileSync(
+    program,
+    `import { serialize } from "node:v8";
+     process.once("message", ({ task }) => {
+       if (task === "for ever") for (;;);
+       if (task === "end") process.kill(process.pid, "SIGSEGV");
+       if (task === "exit") process.exit(0);
+       process.send({ bytes: serialize(task === "much" ? "x".repeat(20000) : { got: task }) }, () => process.disconnect());
+     });`,
+  );
+  it.each([
+    ["a puffin", { ok: true, value: { got: "a puffin" } }],
+    ["for ever", { ok: false, why: "time" }],
+    ["end", { ok: false, why: "ended" }],
+    ["exit", { ok: false, why: "ended" }],
+    ["much", { ok: false, why: "size" }],
+  ])("ends at worst its own process: %s", async (task, expected) => {
+    expect(await reckonApart(program, { task }, limits)).toMatchObject(expected);
   });
 });

@@ -77,7 +77,7 @@ export class Reckoner<In, Out> {
       resourceLimits: { maxOldGenerationSizeMb: this.limits.megabytes, maxYoungGenerationSizeMb: 32 },
     });
     const thread: Thread = { worker, task: undefined, timer: undefined };
-    worker.on("message", (answer: ThreadAnswer) => this.settle(thread, this.read(answer)));
+    worker.on("message", (answer: ThreadAnswer) => this.settle(thread, answerOf(answer, this.limits.bytes)));
     worker.on("error", (error: NodeJS.ErrnoException) =>
       this.end(thread, { ok: false, why: error.code === "ERR_WORKER_OUT_OF_MEMORY" ? "memory" : "threw" }),
     );
@@ -85,14 +85,6 @@ export class Reckoner<In, Out> {
     worker.unref();
     this.threads.push(thread);
     return thread;
-  }
-
-  private read(answer: ThreadAnswer): Reckoned<unknown> {
-    if ("why" in answer) return { ok: false, why: answer.why };
-    const bytes = answer.bytes.byteLength;
-    return bytes > this.limits.bytes
-      ? { ok: false, why: "size" }
-      : { ok: true, value: deserialize(answer.bytes), bytes };
   }
 
   private settle(thread: Thread, answer: Reckoned<unknown>): void {
@@ -112,4 +104,13 @@ export class Reckoner<In, Out> {
     void thread.worker.terminate();
     this.settle(thread, answer);
   }
+}
+
+/** What an answer holds, unless it is larger than the limit. */
+export function answerOf<Out>(answer: ThreadAnswer, most: number): Reckoned<Out> {
+  if ("why" in answer) return { ok: false, why: answer.why };
+  const bytes = answer.bytes.byteLength;
+  return bytes > most
+    ? { ok: false, why: "size" }
+    : { ok: true, value: deserialize(answer.bytes) as Out, bytes };
 }

@@ -9,20 +9,27 @@ export interface ReckonTask {
   readonly around: Around;
 }
 
-const marks = marksIn((workerData as { readonly marks: string | undefined }).marks);
-
-function answer({ draft, around }: ReckonTask): ThreadAnswer {
-  if (!marks.begin(draft.pattern, around.terms)) return { why: "ended" };
+function reckoned({ draft, around }: ReckonTask): ThreadAnswer {
   try {
     return { bytes: serialize(analyseItem(draft, around)) };
   } catch {
     return { why: "threw" };
-  } finally {
-    marks.forget(draft.pattern, around.terms);
   }
 }
 
-parentPort?.on("message", (task: ReckonTask) => {
-  const said = answer(task);
-  parentPort?.postMessage(said, "bytes" in said ? [said.bytes.buffer as ArrayBuffer] : []);
-});
+if (parentPort) {
+  const port = parentPort;
+  const marks = marksIn((workerData as { readonly marks: string | undefined }).marks);
+  port.on("message", (task: ReckonTask) => {
+    const { pattern } = task.draft;
+    marks.begin(pattern, task.around.terms);
+    const said = reckoned(task);
+    marks.forget(pattern, task.around.terms);
+    port.postMessage(said, "bytes" in said ? [said.bytes.buffer as ArrayBuffer] : []);
+  });
+} else {
+  // A process of its own, for one task: see `reckonApart`.
+  process.once("message", (task: ReckonTask) =>
+    process.send?.(reckoned(task), undefined, undefined, () => process.disconnect()),
+  );
+}

@@ -4,6 +4,7 @@ import path from "node:path";
 import { LRUCache } from "lru-cache";
 import { marksIn } from "../../workers/marks";
 import type { ReckonTask } from "../../workers/reckon.thread";
+import { reckonApart } from "../../server/apart";
 import { Reckoner, type Reckoned } from "../../server/reckoner";
 import type { Around, ItemAnalysis, ItemDraft } from "./analyse";
 
@@ -17,12 +18,9 @@ const LIMITS = {
 const MARKS = process.env.LAPKA_MARKS;
 const marks = marksIn(MARKS);
 
+const PROGRAM = path.resolve("build/server/reckon.thread.js");
 /** Threads are begun when they are first needed. */
-const reckoner = new Reckoner<ReckonTask, ItemAnalysis>(
-  path.resolve("build/server/reckon.thread.js"),
-  LIMITS,
-  { marks: MARKS },
-);
+const reckoner = new Reckoner<ReckonTask, ItemAnalysis>(PROGRAM, LIMITS, { marks: MARKS });
 
 /**
  * Analyses by everything they depend on, so that the cache can only answer what the core would answer again. Shared by
@@ -49,15 +47,42 @@ export function reckon(draft: ItemDraft, around: Around): Promise<Reckoned<ItemA
   if (had) return Promise.resolve(had);
   const running = underWay.get(key);
   if (running) return running;
-  const made = reckoner.reckon({ draft, around }).then((r) => {
+  const made = begin({ draft, around }).then((r) => {
     underWay.delete(key);
     known.set(key, r, r.ok ? {} : { ttl: RETRY_MS });
-    // The process lives, so this text did not end it: its mark goes with its thread.
-    if (!r.ok && r.why !== "ended") marks.forget(draft.pattern, around.terms);
     return r;
   });
   underWay.set(key, made);
   return made;
+}
+
+/** Suspects are tried one after the other, each in a process of its own. */
+let lastSuspect: Promise<unknown> = Promise.resolve();
+
+function begin(task: ReckonTask): Promise<Reckoned<ItemAnalysis>> {
+  const { pattern } = task.draft;
+  const { terms } = task.around;
+  if (marks.of(pattern, terms) !== "none") {
+    const tried = lastSuspect.then(() => tryApart(task));
+    lastSuspect = tried;
+    return tried;
+  }
+  return reckoner.reckon(task).then((r) => {
+    // The process lives, so this text did not end it: its mark goes, also where its thread was lost.
+    if (!r.ok) marks.forget(pattern, terms);
+    return r;
+  });
+}
+
+async function tryApart(task: ReckonTask): Promise<Reckoned<ItemAnalysis>> {
+  const { pattern } = task.draft;
+  const { terms } = task.around;
+  // Another colourway of the same text may have been tried while this one waited.
+  if (marks.of(pattern, terms) === "proved") return { ok: false, why: "ended" };
+  const r = await reckonApart<ItemAnalysis>(PROGRAM, task, LIMITS);
+  if (!r.ok && r.why === "ended") marks.prove(pattern, terms);
+  else marks.forget(pattern, terms);
+  return r;
 }
 
 /** Lets a text that could not be reckoned be tried again. */

@@ -11,6 +11,6 @@ export function unreckonedText(why: Unreckoned): string {
     case "threw":
       return "Something in its text is more than Lapka can read. Take out what is no pattern.";
     case "ended":
-      return "Reckoning its text ended the program twice, so it is left alone until it is changed or you try it once more.";
+      return "Reckoning its text ended the program, and ended it again when tried apart, so it is left alone until it is changed or you try it once more.";
   }
 }
