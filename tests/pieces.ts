@@ -22,6 +22,8 @@ function nodeWords(n: Node): string {
       return `hook ${n.mm}`;
     case "event":
       return `event ${n.event.kind}`;
+    case "evenly":
+      return n.toward === undefined ? `${n.n} ${n.op.name} evenly` : `evenly to ${n.toward}`;
     case "other-side":
       return "other side";
     default:

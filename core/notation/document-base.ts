@@ -3,6 +3,7 @@ import { told, withWords, type Told } from "./answers";
 import { Cursor } from "./cursor";
 import type { RoundLabel } from "./labels";
 import { readColourNames } from "./document/colour-names";
+import { makesIn } from "./document/makes";
 import { readMake } from "./document/heading";
 import { readLegend, type Legend } from "./legend";
 import { readRound, type Found, type Tree } from "./round/read";
@@ -313,12 +314,18 @@ export abstract class DocumentBase {
     if (tokens.length > 8) return undefined;
     const c = this.cursor(tokens);
     c.take("(", "[");
-    if (!c.is("make", "work", "crochet")) return undefined;
+    if (!c.is("make", "work", "crochet")) {
+      const all = makesIn(tokens);
+      const alone = tokens.every((t, i) => t.kind === "mark" || (all && i >= all.from && i < all.to));
+      return all && alone ? { make: all.n, slot: undefined } : undefined;
+    }
     const made = readMake(c, false);
     c.take("of");
     c.take("these", "those", "them", "this");
     // "Work 2 pieces in yellow."
     const slot = c.attempt(() => (c.take("in", "with", "using", ","), readShade(c)));
-    return made !== undefined && (c.done || c.kind() === "mark") ? { make: made, slot } : undefined;
+    // "Make 2: Ears" names what there are to be two of.
+    const names = c.is(":") && c.kind(1) === "word";
+    return made !== undefined && !names && (c.done || c.kind() === "mark") ? { make: made, slot } : undefined;
   }
 }

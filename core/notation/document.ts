@@ -59,6 +59,12 @@ const totalBefore = (t: readonly Token[], label: number): boolean =>
   /^[([]$/.test(t[0]?.text ?? "") &&
   t[1]?.kind === "number" &&
   /^[)\]]$/.test(t[label - 1]?.text ?? "");
+/** What a sentence of plain rounds is made of. */
+const PLAINLY = new Set(
+  "work working crochet continue continuing sc dc even evenly straight plain around single each every st stitch in as is and all on keep going".split(
+    " ",
+  ),
+);
 /** Words of a sentence that stands for plain rounds: a longer one says something else. */
 const LONGEST_EVEN = 30;
 
@@ -410,6 +416,40 @@ export class DocumentReader extends LooseReader {
 
   /** "Work 5 rounds even", "work even for 3 rounds", "sc around for 4 more rnds": plain rounds by their number. */
   protected evenRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+    return this.evenUntil(tokens) ?? this.evenFor(tokens);
+  }
+
+  /** "Work even until rnd 6", "sc around through round 12": plain rounds up to a number. */
+  protected evenUntil(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+    const at = tokens.findIndex((t) => /^(until|till|til|through|thru|to)$/.test(t.text));
+    if (at < 1 || at > 8 || !PLAINLY.has(tokens[at - 1]?.text ?? "")) return undefined;
+    let i = at + 1;
+    while (/^(the|end|of|and|including|up|to)$/.test(tokens[i]?.text ?? "")) i++;
+    const number = tokens[i + 1];
+    const begun = this.open?.label?.last ?? this.part?.rounds.at(-1)?.label?.last;
+    const [from] = tokens;
+    if (!isRoundWord(tokens[i]?.text ?? "") || number?.kind !== "number" || begun === undefined || !from)
+      return undefined;
+    if (!Number.isInteger(number.value) || number.value <= begun || number.value - begun > 400)
+      return undefined;
+    const before = tokens.slice(0, at).map((t) => t.text);
+    if (!before.every((t) => PLAINLY.has(t))) return undefined;
+    const word: Token = { kind: "word", text: "even", value: NaN, from: from.from, to: number.to };
+    const label: RoundLabel = {
+      from: number.from,
+      to: number.to,
+      first: begun + 1,
+      last: number.value,
+      word: "round",
+      written: undefined,
+      writtenAt: undefined,
+      list: undefined,
+      many: 1,
+    };
+    return { label, tokens: [word, ...tokens.slice(i + 2)] };
+  }
+
+  protected evenFor(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
     const at = tokens.findIndex(
       (t, i) =>
         t.kind === "number" &&

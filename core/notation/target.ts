@@ -605,6 +605,14 @@ function readPlace(c: Cursor, t: Target): boolean {
       ) {
         t.every = c.peek()?.value;
         c.at++;
+      } else if (
+        c.kind() === "ordinal" &&
+        c.text(1) === "and" &&
+        c.peek(2)?.value === (c.peek()?.value ?? 0) + 1
+      ) {
+        // "Dec over every third and fourth st".
+        t.every = c.peek(2)?.value;
+        c.at += 3;
       } else if (c.is("other") && isStitchNoun(c.text(1))) {
         t.every = 2;
         c.at++;

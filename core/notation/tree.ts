@@ -74,6 +74,8 @@ export type Node =
       readonly kind: "evenly";
       readonly op: Operation;
       readonly n: number;
+      /** "Increase to 18": what the round comes to; `n` is known once the stitches below are. */
+      readonly toward?: number;
       readonly rest: Operation;
       readonly at?: Span;
     })

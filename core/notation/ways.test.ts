@@ -21,6 +21,11 @@ const GROWS = [
   "alternating 1 sc and 1 inc around (18)",
   "*sc1, inc2*, repeat *-* around (18)",
   "(inc) (sc, inc) x 6 (18)",
+  "every 2nd st: inc (18)",
+  "increase to 18 sts evenly",
+  "work 18 sc evenly (18)",
+  "inc in sts 2, 4, 6, 8, 10 and 12; sc in the rest (18)",
+  "do 6 times: 1 sc, 1 inc. (18)",
 ];
 const SHRINKS = [
   "invisible decrease around until 6 sts remain",
@@ -28,6 +33,8 @@ const SHRINKS = [
   "dec ×6. 6 sts remain",
   "skip every other st: (sk 1, sc 1) x 6 (6)",
   "sc every two stitches together (6)",
+  "decrease to 6 sts",
+  "keep decreasing until 6 left",
 ];
 const STAYS = [
   "12",
@@ -39,6 +46,13 @@ const STAYS = [
   "no increases: 12 sc",
   "even round - 12",
   "1 hdc per st around 12 hdc",
+  "12 sts sc",
+  "all sc (12)",
+  "plain (12)",
+  "12 BLsc (12)",
+  "12 sl.st. (12)",
+  "6A, 6B (12)",
+  "1 black, 5 white, 1 black, 5 white (12)",
 ];
 
 describe("ways to write a round", () => {
@@ -97,9 +111,29 @@ describe("ways to say from which round to which", () => {
     "Rnd 4 and the next 2 rounds:",
     "Rnds 4, 5 and 6:",
     "Rnd 4 - Rnd 6:",
+    "Rnd 4, Rnd 5, Rnd 6:",
+    "Rnds 4-6, 3 rounds",
   ])("%s", (label) => {
     const p = checkPattern(
       `Ball\nRnd 1: 6 sc in MR (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\n${label} sc around (12)\nRnd 7: dec x 6 (6)`,
+    );
+    expect(p.parts.map((x) => x.rounds.map((r) => r.count))).toEqual([[6, 12, 12, 12, 12, 12, 6]]);
+    expect(p.problems).toEqual([]);
+  });
+});
+
+describe("ways to say the same again", () => {
+  it.each([
+    'Rnds 4-6: " (12)',
+    "Rnd 4: ''\nRnd 5: ''\nRnd 6: ''",
+    "Rnd 4: idem (12)\nRnd 5: idem (12)\nRnd 6: idem (12)",
+    "Rnds 4-6: no change (12)",
+    "Work even until rnd 6 (12)",
+    "Sc around through rnd 6 (12)",
+    "Rnd 4-6 12 sc each (12)",
+  ])("%s", (same) => {
+    const p = checkPattern(
+      `Ball\nRnd 1: 6 sc in MR (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\n${same}\nRnd 7: dec x 6 (6)`,
     );
     expect(p.parts.map((x) => x.rounds.map((r) => r.count))).toEqual([[6, 12, 12, 12, 12, 12, 6]]);
     expect(p.problems).toEqual([]);

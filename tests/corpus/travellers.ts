@@ -265,7 +265,7 @@ R2: sc 1, inc 1, sc 1, inc 1, sc 1 (7)
 R3-R5: sc 7 (7)
 R6: sc 2, inc 1, sc 2, inc 1, sc 1 (9)
 R7: sc 9 (9)`,
-    parts: [{ name: "Arm 1 and 2", counts: [5, 7, 7, 7, 7, 9, 9] }],
+    parts: [{ name: "Arm 1 and 2", make: 2, counts: [5, 7, 7, 7, 7, 9, 9] }],
   },
   {
     hand: "finished size and difficulty in front, stars for difficulty",

@@ -1,3 +1,4 @@
+import { stitchInto } from "../operations";
 import type { AlsoCounted } from "../answers";
 import { readings, work, type Outcome } from "../count";
 import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
@@ -201,6 +202,20 @@ function judgeOne(
   return { ...base, written, spans, fault, count, cost: cost + price };
 }
 
+/** "Increase to 18", "18 sc evenly": how many of them there are is the difference to the stitches below. */
+function towards(nodes: readonly Node[], live: number | undefined): readonly Node[] {
+  if (live === undefined) return nodes;
+  return nodes.map((node) => {
+    if (node.kind !== "evenly") return node;
+    if (node.toward !== undefined) return { ...node, n: Math.abs(node.toward - live) };
+    const more = node.n - live;
+    const plain = node.op.increases + node.op.decreases === 0 && node.op.into === "next";
+    return plain && more > 0 && more <= live
+      ? { ...node, op: stitchInto(node.op.stitch, 2, "next", node.op.loops), n: more }
+      : node;
+  });
+}
+
 /** A repeat that would fit exactly with another number was most likely meant to. */
 function looksLikeSlip(nodes: readonly Node[], available: number, used: number): boolean {
   const groups = nodes.filter((n) => n.kind === "group" && n.times.kind === "number" && n.times.n > 1);
@@ -273,7 +288,7 @@ export function judge(
         continue;
       }
       let k = 0;
-      for (const nodes of readings(c.nodes)) {
+      for (const nodes of readings(towards(c.nodes, live))) {
         const j = judgeOne(e, c, nodes, live, slot, first, FAULT.other * k++ + FAULT.base * b, counts);
         see(
           broken

@@ -7,6 +7,7 @@ import type { Terms } from "../stitches";
 import type { Token } from "../tokens";
 import { readStitch } from "../vocabulary";
 import { NAME } from "./costs";
+import { makesIn } from "./makes";
 import type { Unit } from "./units";
 
 /** A line read as the name of a part, with what it says beside the name. */
@@ -39,7 +40,7 @@ const PIECES =
 /** Words over the columns of a table. */
 const COLUMN =
   /^(round|rnd|row|work|instructions?|sts?|stitches|count|counts|total|totals|pattern|notes?|colou?r|no|number|what|how|many|done)$/;
-const LEAD = /^(step|stage|section|chapter)$/;
+const LEAD = /^(step|stage|section|chapter|part|piece)$/;
 const DESCRIBES =
   /^(worked|starting|start|starts|begin|begins|beginning|from|made|with|using|in|approx|about|optional|see)$/;
 
@@ -87,6 +88,7 @@ interface Parsed {
 /** Reads a unit as a heading. Gives it a cost by how much it looks like one; undefined where it cannot be. */
 export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): HeadingReading | undefined {
   const p = parse(c, terms);
+  if (p?.make === 1) countAnywhere(p, c, terms);
   const first = p?.words[0];
   if (!p || !first || p.words.length > 7) return undefined;
   const letters = p.words.filter((t) => t.kind === "word");
@@ -125,6 +127,31 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
           : undefined;
   return { name, make: p.make, slot: p.slot, from: first.from, rest: p.rest, cost, section };
 }
+
+/** "Ears // make 2", "Pair of ears", "Right and left ear": how many, wherever it stands in a name that works nothing. */
+function countAnywhere(p: Parsed, c: Cursor, terms: Terms): void {
+  if (c.tokens.length > MOST_COUNTED || p.rest.some((_, i) => beginsWork(at(p.rest.slice(i)), terms))) return;
+  const makes = makesIn(c.tokens);
+  if (!makes) return;
+  p.make = makes.n;
+  const told = c.tokens.slice(makes.from, makes.to);
+  const sides =
+    told.some((t) => /^(left|right)$/.test(t.text)) || (told[0]?.value === 1 && told.at(-1)?.value === 2);
+  const said = new Set(told);
+  // "Right and left ear", "Arm 1 and 2" are names; of "Both ears" the ears are.
+  const words = sides ? p.words : p.words.filter((t) => !said.has(t));
+  while (words.length > 1 && (words[0]?.kind === "mark" || /^(of|the)$/.test(words[0]?.text ?? "")))
+    words.shift();
+  while (words.length > 0 && words[words.length - 1]?.kind === "mark") words.pop();
+  if (words.length > 0) p.words = words;
+  if (p.rest.every((t) => said.has(t) || t.kind === "mark")) p.rest = [];
+
+  function at(tokens: readonly Token[]): Cursor {
+    return new Cursor(tokens, c.source, c.names, c.legend, c.colours);
+  }
+}
+/** A longer line is a sentence. */
+const MOST_COUNTED = 16;
 
 /** Capitals and no small letters. */
 function isUpper(text: string): boolean {
@@ -181,8 +208,11 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     // "2. Ears", "B) Ears".
     const numbered =
       (c.kind() === "number" && /^[.)]$/.test(c.text(1)) && c.kind(2) === "word") ||
-      (/^[a-h]$/.test(c.text()) && c.text(1) === ")");
-    if (!numbered && (!LEAD.test(c.text()) || !(c.kind(1) === "number" || c.kind(1) === "ordinal")))
+      (/^[a-h]$/.test(c.text()) && /^[.)]$/.test(c.text(1)));
+    const counted = c.kind(1) === "number" || c.kind(1) === "ordinal" || /^[a-h]$/.test(c.text(1));
+    if (!numbered && (!LEAD.test(c.text()) || !counted)) return undefined;
+    // "Part 2" alone is a name.
+    if (/^(part|piece)$/.test(c.text()) && !(/^(-|--|:|[.)=])$/.test(c.text(2)) && c.kind(3) === "word"))
       return undefined;
     c.at += 2;
     while (c.take("-", "--", ":", ".", ")", "=")) continue;
@@ -194,7 +224,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     c.take("x", ":", "of", "-");
     if (c.done) return undefined;
   }
-  const some = many === undefined ? severalOf(c) : undefined;
+  const some = many === undefined ? (framedCount(c) ?? severalOf(c)) : undefined;
   if (some !== undefined) p.make = some;
   while (!c.done) {
     if (c.is("(", "[", "<", "*") && bracket(c, p, terms)) continue;
@@ -407,6 +437,15 @@ const severalOf = (c: Cursor): number | undefined =>
     const many = c.kind() === "word" && /[^s]s$|feet|teeth/.test(c.text()) && !UNCOUNTED.test(c.text());
     return many && (c.kind(1) !== "word" || /^(in|with)$/.test(c.text(1))) ? n : undefined;
   });
+/** "(2) Ears". */
+const framedCount = (c: Cursor): number | undefined =>
+  c.attempt(() => {
+    if (!c.take("(", "[") || c.kind() !== "number") return undefined;
+    const n = c.number() ?? 0;
+    return n >= 2 && n <= MAX_SOME && c.take(")", "]") && /[^s]s$/.test(c.text()) && !UNCOUNTED.test(c.text())
+      ? n
+      : undefined;
+  });
 /** More of one part than this is hardly said before its name. */
 const MAX_SOME = 12;
 /** Things of a list rather than parts. */
@@ -439,7 +478,10 @@ function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
   const at = new Cursor(inside, c.source, c.names, c.legend, c.colours);
   if (p.words.length === 0 && open !== "*") {
     // "[HEAD]": a name in brackets.
-    if (inside.length === 0 || inside.length > 4 || end !== c.tokens.length - 1) return false;
+    const makes = makesIn(c.tokens);
+    const behind = c.tokens.length - 1 - end;
+    if (inside.length === 0 || inside.length > 4 || !(behind === 0 || (makes && makes.from > end)))
+      return false;
     p.words.push(...inside.filter((t) => t.kind !== "mark"));
     c.at = end + 1;
     return p.words.length > 0;

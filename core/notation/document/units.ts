@@ -3,6 +3,7 @@ import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
 import { listedRounds } from "./listed";
+import { ownLabels } from "./own-labels";
 
 /** A stretch of a line that is read as one: the whole line, or what stands between two labels in it. */
 export interface Unit {
@@ -44,8 +45,12 @@ export function unitsOf(
 ): Unit[] {
   const units: Unit[] = [];
   let spaced = true;
-  for (const line of lines) {
-    const all = tokensOf(plain, line.from, line.to, aliases);
+  const read = ownLabels(
+    lines.map((line) => tokensOf(plain, line.from, line.to, aliases)),
+    works,
+  );
+  for (const [i, line] of lines.entries()) {
+    const all = read[i] ?? [];
     const bare = listedRounds(bareOf(all), works);
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
@@ -111,7 +116,9 @@ function bareOf(all: readonly Token[]): readonly Token[] {
   }
   let end = tokens.length;
   // "--- BODY ---", "~*~ Bee ~*~": what stands in front stands behind as well.
-  const framed = /^(-+|=+|~|\*+|_+)$/.test(all[0]?.text ?? "") && !tokens.some((t) => t.kind === "number");
+  const lead = all[0]?.text ?? "";
+  const twin = /^(--+|==+|~)$/.test(lead) && all[all.length - 1]?.text === lead;
+  const framed = /^(-+|=+|~|\*+|_+)$/.test(lead) && (twin || !tokens.some((t) => t.kind === "number"));
   while (end > begin && framed && /^(-+|=+|~|\*+|_+)$/.test(tokens[end - 1]?.text ?? "")) end--;
   if (!tokens.slice(begin, end).some(plainWord)) return [];
   return begin === 0 && end === tokens.length ? tokens : tokens.slice(begin, end);
@@ -129,7 +136,10 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     tokens[i + 1]?.kind === "number" &&
     tokens[i + 2]?.text === ":"
   )
-    return true;
+    // "Rnd 4, Rnd 5, Rnd 6:" is one label.
+    return tokens
+      .slice(0, i)
+      .some((b) => !(b.kind === "number" || isRoundWord(b.text) || /^(,|and|&)$/.test(b.text)));
   // "r6..r11" is a range.
   if (before === "." && tokens[i - 2]?.text === ".") return false;
   // "Fill, then rnd 9: …".

@@ -1,4 +1,5 @@
 import type { Cursor } from "../cursor";
+import { atPlaces } from "./at-places";
 import { block } from "./block";
 import { brackets, soMany } from "./brackets";
 import { colour } from "./colour";
@@ -6,9 +7,11 @@ import { changes } from "./changes";
 import { hint } from "./hint";
 import { pairs } from "./pairs";
 import type { Context, Phrase, Reading } from "./phrase";
+import { placedFirst } from "./placed-first";
 import { repeat } from "./repeat";
 import { fillers, separators } from "./separators";
 import { drawUp, pickUp, ring } from "./starts";
+import { shadeCounts } from "./shade-counts";
 import { shut } from "./shut";
 import { stitches } from "./stitches";
 import {
@@ -27,6 +30,7 @@ import {
 } from "./structure";
 import { again, event, length, numberAlone, remark, talk, without } from "./talk";
 import { times } from "./times";
+import { toward } from "./toward";
 import { tools } from "./tools";
 import { totals } from "./totals";
 
@@ -64,6 +68,10 @@ export const PHRASES: readonly Phrase[] = [
   without,
   again,
   changes,
+  toward,
+  placedFirst,
+  atPlaces,
+  shadeCounts,
   hint,
   remark,
   separators,

@@ -5,7 +5,7 @@ import { isStitchNoun } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, words, type Phrase } from "./phrase";
 
-const VERB = words("crochet work draw take join");
+const VERB = words("crochet work draw take join sc dec decrease");
 const EVERY = words("each every all");
 const TOGETHER = words("together tog");
 const TWO = words("pairs twos two 2 couples");
@@ -26,7 +26,7 @@ function lastTwo(c: Cursor): number | undefined {
 function gathered(c: Cursor): number | undefined {
   const verb = c.takeAny(VERB);
   let together = c.takeAny(TOGETHER);
-  if (!verb && !together) return undefined;
+  if (!verb && !together && !EVERY.has(c.text())) return undefined;
   if (!EVERY.has(c.text()) && !together && c.kind() !== "ordinal") return undefined;
   c.takeAll(EVERY);
   c.take("the", "of");
@@ -53,7 +53,7 @@ function byTwos(c: Cursor): boolean {
 /** Decreases told by the places they take: "crochet every 3rd and 4th st together", "work all sts together in pairs". */
 export const pairs: Phrase = {
   name: "pairs",
-  starts: new Set([...VERB, ...TOGETHER]),
+  starts: new Set([...VERB, ...TOGETHER, "every"]),
   read(c) {
     const from = c.from;
     const every = gathered(c);
@@ -80,6 +80,7 @@ export const pairs: Phrase = {
   examples: [
     ["crochet every 3rd and 4th st together", "(2 sc, 1 dec) ×around"],
     ["tog every 2nd & 3rd", "(1 sc, 1 dec) ×around"],
+    ["every 2nd and 3rd st together", "(1 sc, 1 dec) ×around"],
     ["work all sts together in pairs", "(1 dec) ×around"],
     ["crochet together every 2nd and 3rd stitch", "(1 sc, 1 dec) ×around"],
     ["work every two sts together", "(1 dec) ×around"],

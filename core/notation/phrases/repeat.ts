@@ -58,7 +58,8 @@ export const repeat: Phrase = {
         },
       ];
     }
-    const deed = c.is("do", "work") && /^(this|these|that|it)$/.test(c.text(1));
+    const often = c.kind(1) === "number" && /^(times|x)$/.test(c.text(2)) && c.text(3) === ":";
+    const deed = c.is("do", "work") && (often || /^(this|these|that|it)$/.test(c.text(1)));
     if (!deed && !REPEAT.has(c.text())) return NONE;
     c.at++;
     c.take(".");

@@ -153,17 +153,33 @@ function nounCost(c: Cursor, s: SaidWork, start: number): number {
   return alone ? COST.nounAlone : COST.noun;
 }
 
+/** "6 evenly spaced inc": how they lie, said between the number and the stitch. */
+function spreadBefore(c: Cursor, x: Context): boolean {
+  return (
+    c.attempt(() => {
+      if (!c.take("evenly", "equally")) return undefined;
+      c.take("-");
+      c.take("spaced", "placed", "spread", "distributed");
+      return stitchAhead(c, x) ? true : undefined;
+    }) ?? false
+  );
+}
+
 function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
   const numberAt = c.peek();
   let before: number | undefined;
   let word = c.kind() === "number" ? readStitch(c, x.terms) : undefined;
   let colour: string | undefined;
+  let spread = false;
   if (!word && c.kind() === "number") {
     before = c.number();
     if (before === undefined || !Number.isInteger(before)) return undefined;
     const sign = !ownCross(c) && (stars ? c.take("x", "*", "times") : c.take("x", "times"));
     if (sign && BRACKET.has(c.text())) return undefined;
     if (!c.legend.has(c.text())) c.take("more", "-", "of", "additional", "a", "an");
+    // "12 sts sc": the stitch behind the noun is what they are.
+    if (isStitchNoun(c.text())) c.attempt(() => (c.at++, stitchAhead(c, x) ? true : undefined));
+    spread = spreadBefore(c, x);
     colour = c.attempt(() => {
       const s = readShade(c);
       return s !== undefined && stitchAhead(c, x) ? s : undefined;
@@ -203,6 +219,7 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
   const loops = loopsBefore ?? phrase?.loops;
   if (loops) target.loops = loops;
   target.freeLoops = phrase?.free;
+  target.evenly = spread;
   readTarget(c, target);
   colour ??= colourBehind(c);
   const n = before ?? after;

@@ -349,7 +349,8 @@ export const even: Phrase = {
     if (c.kind() === "number" && c.peek()?.value !== 1) return NONE;
     c.take("work", "crochet", "continue", "knit", "do", "just");
     c.take("a");
-    if (!plainRound(c) && !c.take("even", "around", "straight")) return NONE;
+    const alone = c.is("plain") && (c.kind(1) === "end" || /^[.,;([=-]$/.test(c.text(1))) && (c.at++, true);
+    if (!alone && !plainRound(c) && !c.take("even", "around", "straight")) return NONE;
     c.take("up");
     c.attempt(() => (c.take("in") && readStitch(c, x.terms)?.kind === "plain" ? true : undefined));
     const t = noTarget();
@@ -378,7 +379,8 @@ export const roundsSaid: Phrase = {
   name: "rounds said",
   starts: words("( [ for x work working repeat rep do continue number"),
   read(c) {
-    if (c.kind() === "number" && c.tokens[c.at - 1]?.text !== ",") return NONE;
+    if (c.kind() === "number" && c.at > 0 && c.tokens[c.at - 1]?.text !== ",") return NONE;
+    const first = c.at === 0;
     const bracket = c.take("(", "[");
     let lead = 0;
     while (ROUNDS_LEAD.has(c.text()) && lead++ < 5) c.at++;
@@ -392,8 +394,10 @@ export const roundsSaid: Phrase = {
       c.at++;
       return [{ to: c.at, cost: COST.aside, piece: { kind: "aside" } }];
     }
-    if (!ROUND.test(c.text()) || (!bracket && lead === 0 && before !== ",")) return NONE;
+    if (!ROUND.test(c.text()) || (!bracket && lead === 0 && before !== "," && !first)) return NONE;
     c.at++;
+    // "Rnds 4-6, 3 rounds sc": work stands behind it.
+    if (first && lead === 0 && !bracket && (c.done || c.kind() !== "word")) return NONE;
     while (ROUNDS_TAIL.has(c.text())) c.at++;
     if (bracket && !c.take(")", "]")) return NONE;
     return [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }];

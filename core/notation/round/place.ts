@@ -195,8 +195,10 @@ function inPlaces(
   if (t.plural && t.n === undefined && t.place === "next") return [one];
   if (t.n === undefined && (t.place === "next" || t.place === "last" || t.place === "first"))
     return [increase];
-  return [{ ...increase, other: one }];
+  // "12 sc each": hardly a dozen in one stitch.
+  return legs > MOST_IN_ONE ? [{ ...one, other: increase }] : [{ ...increase, other: one }];
 }
+const MOST_IN_ONE = 9;
 
 /** "sc in 2nd ch from hook". The chains passed by count as a stitch where their height says so (Craft Yarn Council, turning chains, from memory). */
 function nthChain(stitch: StitchName, n: number | undefined, t: Target, loops: Loops, span: Span): Work {

@@ -1,0 +1,43 @@
+import { describe, expect, it } from "vitest";
+import { checkPattern } from "..";
+
+describe("how many there are to be, wherever a heading says it", () => {
+  it.each([
+    ["Ears, 2 of", "Ears"],
+    ["Ears // make 2", "Ears"],
+    ["(2) Ears", "Ears"],
+    ["Ears – 2", "Ears"],
+    ["Ears qty 2", "Ears"],
+    ["Make 2: Ears", "Ears"],
+    ["A pair of ears", "ears"],
+    ["Both ears", "ears"],
+    ["Right and left ear", "Right and left ear"],
+    ["Ear 1 and 2", "Ear 1 and 2"],
+    ["Ears: one left, one right", "Ears"],
+    ["Ears (make one, then another)", "Ears"],
+    ["Ears. Make two of these.", "Ears"],
+    ["Part B – Ears (2)", "Ears"],
+    ["b. ears, 2x", "ears"],
+    ["== Ears ×2 ==", "Ears"],
+    ["[EARS x 2]", "EARS"],
+    ["<Ears> x2", "Ears"],
+    ["Ears\n×2", "Ears"],
+    ["Ears\n2 pieces", "Ears"],
+    ["Ears - small, make 2", "Ears"],
+  ])("%s", (head, name) => {
+    const p = checkPattern(
+      `Ball\nRnd 1: 6 sc in MR (6)\nRnd 2: inc x 6 (12)\n\n${head}\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)`,
+    );
+    expect(p.parts.map((x) => [x.name, x.make])).toEqual([
+      ["Ball", 1],
+      [name, 2],
+    ]);
+  });
+  it.each(["Leg 2", "Leg – 2", "Row of 4 spikes", "Body, front and back"])(
+    "says nothing of it: %s",
+    (head) => {
+      const p = checkPattern(`${head}\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)`);
+      expect(p.parts.map((x) => x.make)).toEqual([1]);
+    },
+  );
+});

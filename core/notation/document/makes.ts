@@ -1,0 +1,60 @@
+import { MAX_MAKE } from "../limits";
+import type { Token } from "../tokens";
+
+/** How many pieces, found among the words of a heading. */
+export interface Makes {
+  readonly n: number;
+  /** Half-open range of the tokens that say it. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A number, and what a pair is said with. */
+const N = String.raw`(\d{1,2})`;
+const SIDE = "(?:left|right)";
+const ALSO = String.raw`(?:and|&|\+|\/|,)`;
+/** Where a statement begins and ends: at a sign or at an end. */
+const OPEN = String.raw`(?<=^|[-,;:/|~=(\[<*.] )`;
+const SHUT = String.raw`(?= ?$| [-,;:/|~=)\]>*.])`;
+
+/** Ways to say how many, over the words of a line with a space between each; a way without a number means a pair. */
+const WAYS: readonly RegExp[] = [
+  new RegExp(
+    String.raw`\b(?:make|work|crochet|need|knit|do) [:-]? ?${N}\b(?: (?:times|the same|alike|identical))?`,
+  ),
+  new RegExp(String.raw`\b(?:qty|quantity|count|pieces|pcs) [:.=]? ?${N}${SHUT}`),
+  new RegExp(String.raw`${OPEN}${N} (?:of|off|pcs?|pieces?|identical|alike|copies|x|needed|required)\b`),
+  new RegExp(String.raw`(?<=^| )(?:x|\*|=) ${N}${SHUT}`),
+  new RegExp(String.raw`\b${N} x${SHUT}`),
+  // "Ears – 2", "Ears: 2": only several things are counted so.
+  new RegExp(String.raw`(?<=[^s]s [-:=,|(\[/]+ )${N}${SHUT}`),
+  new RegExp(String.raw`\b1 ${SIDE} ,? ?${ALSO}? ?1 ${SIDE}\b`),
+  new RegExp(String.raw`\b${SIDE} (?:[a-z]+ )?${ALSO} (?:the )?${SIDE}\b`),
+  new RegExp(String.raw`(?<=[a-z] )1 (?:and|&|\+|\/) (?:[a-z]+ )?2${SHUT}`),
+  new RegExp(String.raw`\b(?:1st|first) (?:and|&|\+|\/) (?:2nd|second)\b`),
+  new RegExp(String.raw`\b1 ,? ?(?:and )?then (?:another|a second|the other)\b`),
+  new RegExp(String.raw`${OPEN}(?:a |1 )?pair(?: of)?\b`),
+  new RegExp(String.raw`${OPEN}both\b`),
+  new RegExp(String.raw`\btwice${SHUT}`),
+];
+
+/** The first statement of how many there are to be, anywhere in a heading. Pure; bounded by its words. */
+export function makesIn(tokens: readonly Token[]): Makes | undefined {
+  const starts: number[] = [];
+  let text = "";
+  for (const t of tokens) {
+    starts.push(text.length);
+    text += `${t.kind === "number" ? String(t.value) : t.text} `;
+  }
+  for (const way of WAYS) {
+    const m = way.exec(text);
+    if (!m) continue;
+    const n = m[1] === undefined ? 2 : Number(m[1]);
+    if (n < 2 || n > MAX_MAKE) continue;
+    const end = m.index + m[0].trimEnd().length;
+    const from = starts.findIndex((s) => s >= m.index);
+    const to = starts.findIndex((s) => s >= end);
+    return { n, from, to: to < 0 ? tokens.length : to };
+  }
+  return undefined;
+}

@@ -1,0 +1,164 @@
+import { isRoundWord } from "../labels";
+import type { Token } from "../tokens";
+
+/** How far into a line its number may stand. */
+const REACH = 4;
+/** Rounds counted 1, 2, 3 in one way, with work behind them, make it her way of writing labels. */
+const FEWEST = 3;
+/** Signs that may end a label. */
+const CLOSES = /^[^\p{L}\p{N}("'[{]+$/u;
+const ROMAN = /^(x{0,3})(ix|iv|v?i{0,3})$/;
+const FROM_TO = new Set(["-", "--", "to", "~", "=", ">", "\u2026"]);
+
+/** A line's beginning that may be a label: what stands around its number, and the number. */
+interface Frame {
+  /** The words and signs around the number: its way of being written. */
+  readonly key: string;
+  readonly first: number;
+  readonly last: number;
+  /** Index of the token of each number, and of the first token behind the label. */
+  readonly at: number;
+  readonly lastAt: number;
+  readonly end: number;
+}
+
+/**
+ * Labels in a way of her own: "Step 3 –", "3°", "<3>", "III.", "Line 3:", "3.R", "#3". What counts 1, 2, 3 from line to line
+ * with stitches behind it is a label, whatever stands around the number; it is put into the shape that the reader knows,
+ * a number and a colon. Ways that the reader knows already are left as they are. Linear in the text.
+ *
+ * @param lines the tokens of each line, with their decoration
+ * @param works tells whether stitches or numbers of them stand among some words
+ */
+export function ownLabels(
+  lines: readonly (readonly Token[])[],
+  works: (tokens: readonly Token[]) => boolean,
+): readonly (readonly Token[])[] {
+  const frames = lines.map(frameOf);
+  const own = ownWays(lines, frames, works);
+  if (own.size === 0) return lines;
+  return lines.map((tokens, i) => {
+    const frame = frames[i];
+    return frame && own.has(frame.key) && frame.end < tokens.length ? relabelled(tokens, frame) : tokens;
+  });
+}
+
+/** The ways in which rounds are counted, from 1 on and one after the other. */
+function ownWays(
+  lines: readonly (readonly Token[])[],
+  frames: readonly (Frame | undefined)[],
+  works: (tokens: readonly Token[]) => boolean,
+): ReadonlySet<string> {
+  const runs = new Map<string, { last: number; many: number }>();
+  const own = new Set<string>();
+  for (const [i, frame] of frames.entries()) {
+    if (!frame || own.has(frame.key)) continue;
+    const run = runs.get(frame.key);
+    const goesOn = frame.first === 1 || run?.last === frame.first - 1;
+    if (!goesOn || !works(lines[i]?.slice(frame.end) ?? [])) {
+      if (frame.first !== 1) runs.delete(frame.key);
+      continue;
+    }
+    const many = frame.first === 1 ? 1 : (run?.many ?? 0) + 1;
+    runs.set(frame.key, { last: frame.last, many });
+    if (many >= FEWEST) own.add(frame.key);
+  }
+  return own;
+}
+
+function frameOf(tokens: readonly Token[]): Frame | undefined {
+  for (let at = 0; at < REACH && at < tokens.length; at++) {
+    const first = numeral(tokens[at]);
+    if (first === undefined) {
+      if (/^["'|]$/.test(tokens[at]?.text ?? "")) return undefined;
+      continue;
+    }
+    const before = tokens.slice(0, at);
+    const range = rangeFrom(
+      tokens,
+      at,
+      before.map((t) => t.text).filter((t) => t !== "-"),
+    );
+    const lastAt = range ?? at;
+    const last = numeral(tokens[lastAt]) ?? first;
+    let end = lastAt + 1;
+    while (end < tokens.length && end <= lastAt + 2 && closes(tokens, end, lastAt)) end++;
+    const after = tokens.slice(lastAt + 1, end);
+    const roman = tokens[at]?.kind === "word";
+    if ((!roman && known(before, tokens.slice(lastAt + 1, lastAt + 3))) || last < first) return undefined;
+    // "2 sc in each st": a number alone counts what stands behind it.
+    const padded = tokens[at]?.text.startsWith("0");
+    if (before.length + after.length === 0 && !padded && tokens[end]?.kind === "word") return undefined;
+    const words = before.map((t) => t.text.replace(/^([a-z]{2,})s$/, "$1"));
+    const key = `${words.join(" ")} ${roman ? "i" : "1"} ${after.map((t) => t.text).join(" ")}`;
+    return { key, first, last, at, lastAt, end };
+  }
+  return undefined;
+}
+
+/** "3-5", "III to V", "step 3 - step 5": the place of the second number. */
+function rangeFrom(tokens: readonly Token[], at: number, before: readonly string[]): number | undefined {
+  if (!FROM_TO.has(tokens[at + 1]?.text ?? "")) return undefined;
+  let i = at + 2;
+  if (before.length > 0 && before.every((t, k) => tokens[i + k]?.text === t)) i += before.length;
+  const last = numeral(tokens[i]);
+  const counts = tokens[i + 1];
+  // "Step 3 - 6 sc": the second number counts stitches.
+  if (last === undefined || tokens[i]?.kind !== tokens[at]?.kind || counts?.kind === "word") return undefined;
+  return i;
+}
+
+const closes = (tokens: readonly Token[], i: number, number: number): boolean => {
+  const t = tokens[i];
+  if (!t) return false;
+  // "3. Rnd", "3r": the word behind the number, but not where a number of its own follows.
+  if (t.kind === "word")
+    return isRoundWord(t.text) && tokens[i + 1]?.kind !== "number"
+      ? true
+      : i === number + 2 && isRoundWord(t.text);
+  // "*3*" is set off by stars; "3 *sc, inc*" begins a repeat.
+  return (
+    t.kind === "mark" && CLOSES.test(t.text) && t.text !== "|" && (t.text !== "*" || tokens[0]?.text === "*")
+  );
+};
+
+/** Ways that are read without help: "Rnd 3", "R3:", "3.", "3)", "(3)". */
+function known(before: readonly Token[], after: readonly Token[]): boolean {
+  const words = before.filter((t) => t.kind === "word");
+  const signs = before.filter((t) => t.kind === "mark").map((t) => t.text);
+  if (words.length === 1 && isRoundWord(words[0]?.text ?? "")) return !signs.some((t) => /^[([<]$/.test(t));
+  if (words.length > 0) return false;
+  const bullets = signs.every((t) => /^(-|--|>|\*)$/.test(t));
+  const closed = /^[.:)]$/.test(after[0]?.text ?? "") && !isRoundWord(after[1]?.text ?? "");
+  return bullets && closed;
+}
+
+function numeral(t: Token | undefined): number | undefined {
+  if (!t) return undefined;
+  if (t.kind === "number")
+    return Number.isInteger(t.value) && t.value > 0 && t.value < 400 ? t.value : undefined;
+  if (t.kind !== "word" || t.text === "" || t.text.length > 7) return undefined;
+  const m = ROMAN.exec(t.text);
+  if (!m) return undefined;
+  const units = m[2] ?? "";
+  const ones =
+    units === "ix" ? 9 : units === "iv" ? 4 : (units.startsWith("v") ? 5 : 0) + units.replace("v", "").length;
+  return 10 * (m[1]?.length ?? 0) + ones;
+}
+
+/** The label as a number, or two, and a colon; the places in the text stay what they are. */
+function relabelled(tokens: readonly Token[], f: Frame): readonly Token[] {
+  const begin = tokens[0]?.from ?? 0;
+  const end = tokens[f.end - 1]?.to ?? begin;
+  const number = (value: number, t: Token | undefined): Token => ({
+    kind: "number",
+    text: String(value),
+    value,
+    from: t?.from ?? begin,
+    to: t?.to ?? end,
+  });
+  const sign = (text: string): Token => ({ kind: "mark", text, value: NaN, from: end, to: end });
+  const numbers = [{ ...number(f.first, tokens[f.at]), from: begin }];
+  if (f.lastAt > f.at) numbers.push(sign("-"), number(f.last, tokens[f.lastAt]));
+  return [...numbers, sign(":"), ...tokens.slice(f.end)];
+}
