@@ -583,6 +583,9 @@ function wholeAsRepeat(nodes: readonly Node[]): readonly Node[] | undefined {
   ];
 }
 
+/** More than this is hardly left to be repeated without a word. */
+const MOST_REPEATED = 6;
+
 /** "Rnd 4: sc sc inc" and no more is worked again and again, all the way round. */
 function allAround(nodes: readonly Node[]): readonly Node[] | undefined {
   const worked = nodes.filter(
@@ -599,16 +602,18 @@ function allAround(nodes: readonly Node[]): readonly Node[] | undefined {
     !only.times.at;
   if (marked && !nodes.some((n) => n.kind === "turn" || n.kind === "start"))
     return nodes.map((n) => (n === only ? { ...only, times: { kind: "around" as const } } : n));
+  // "3 sc, inc (30)": with a number among them, only a sum can bear it out.
+  const summed = nodes.some((n) => n.kind === "total");
   if (
     worked.length < 2 ||
+    worked.length > MOST_REPEATED ||
     !worked.every(
       (n) =>
         n.kind === "work" &&
         n.op.into === "next" &&
         n.op.stitch !== "ch" &&
         n.times.kind === "number" &&
-        n.times.n === 1 &&
-        !n.times.at,
+        (summed || (n.times.n === 1 && !n.times.at)),
     )
   )
     return undefined;

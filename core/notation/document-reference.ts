@@ -197,8 +197,7 @@ export abstract class ReferenceReader extends DocumentBase {
 function sameAgain(c: Cursor): Reference | undefined {
   return c.attempt(() => {
     const said =
-      c.take("same", "ditto", "likewise", "idem", "unchanged") ||
-      (c.take("no") && c.take("change", "changes")) ||
+      c.take("same", "ditto", "likewise", "idem") ||
       // Signs of "the same" below each other.
       (c.is('"', "'") && !c.tokens.some((t) => t.kind === "word") && c.take('"', "'")) ||
       (c.take("as", "see", "like") && c.take("above", "before"));
@@ -206,7 +205,7 @@ function sameAgain(c: Cursor): Reference | undefined {
     while (c.take('"', "'", "-"));
     c.take("again", "as");
     c.take("above", "before");
-    if (!(c.done || c.is(".", "(", "[", "=", ",", "-"))) return undefined;
+    if (!(c.done || c.is(".", "(", "[", "=", ",", "-", ":"))) return undefined;
     return {
       part: undefined,
       partAt: undefined,

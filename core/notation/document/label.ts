@@ -75,7 +75,10 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
     // "3 - 6x (sc, inc)" is round 3 and a repeat, not rounds 3 to 6.
     const counts = !c.done && (/^(x|times|\*)$/.test(c.text()) || isStitchNoun(c.text()));
     // … and "3 sc" may be what is worked, unless the stitch has a number of its own: "2-3 sc 5".
-    const worked = c.tokens[c.at - 2]?.text === "-" && STITCH.test(c.text()) && c.kind(1) !== "number";
+    // … or goes all the way round: "3-7 sc around".
+    const everywhere = /^(around|in|into|each|every|all|even|evenly)$/.test(c.text(1));
+    const worked =
+      c.tokens[c.at - 2]?.text === "-" && STITCH.test(c.text()) && c.kind(1) !== "number" && !everywhere;
     out.push({
       last: range,
       to: c.at,

@@ -4,8 +4,10 @@ import type { Token } from "../tokens";
 const RING = /^(mr|mc|ring|circle)$/;
 /** A line is a list of rounds only when it has so many. */
 const FEWEST = 3;
+/** … or two, where the second goes over several rounds. */
+const goesOver = (words: readonly Token[]): boolean => /^(even|plain|straight)$/.test(words[0]?.text ?? "");
 const MOST_TOKENS = 400;
-const SIGNS = ["/", ";", "|"] as const;
+const SIGNS = ["/", ";", "|", ","] as const;
 
 /** A stretch of a line between two signs. */
 interface Stretch {
@@ -26,10 +28,15 @@ export function listedRounds(
 ): readonly Token[] {
   // "1. Magic ring; 5 sc; (5)" has its label.
   const labelledAlready = tokens[0]?.kind === "number" && tokens[1]?.kind === "mark";
-  if (tokens.length < 8 || tokens.length > MOST_TOKENS || labelledAlready) return tokens;
+  if (tokens.length < 6 || tokens.length > MOST_TOKENS || labelledAlready) return tokens;
   for (const sign of SIGNS) {
     const rounds = stretches(tokens, sign);
-    if (rounds.length >= FEWEST && areRounds(tokens, rounds, works)) return labelled(tokens, rounds);
+    if (sign === "," && !rounds.every((r, i) => ended(tokens.slice(r.from, r.to)) || i === 0)) continue;
+    if (
+      (rounds.length >= FEWEST || (rounds.length === 2 && goesOver(tokens.slice(rounds[1]?.from)))) &&
+      areRounds(tokens, rounds, works)
+    )
+      return labelled(tokens, rounds);
   }
   return tokens;
 }
@@ -52,6 +59,14 @@ function stretches(tokens: readonly Token[], sign: string): Stretch[] {
   return out;
 }
 
+/** "1+inc (18)", "even x3", "stuff": with commas between them, each has its total or is plain. */
+const ended = (words: readonly Token[]): boolean =>
+  (/^[)\]]$/.test(words.at(-1)?.text ?? "") && words.at(-2)?.kind === "number") ||
+  goesOver(words) ||
+  STEP.test(words[0]?.text ?? "");
+/** Done between the rounds. */
+const STEP = /^(stuff|fill|close|fo|eyes)$/;
+
 function areRounds(
   tokens: readonly Token[],
   rounds: readonly Stretch[],
@@ -62,7 +77,9 @@ function areRounds(
   if (!first || !words(first).some((t) => RING.test(t.text))) return false;
   // Labels of its own say more than signs.
   if (tokens.some((t, i) => isRoundWord(t.text) && tokens[i + 1]?.kind === "number")) return false;
-  const counted = rounds.filter((s) => works(words(s)) || words(s)[0]?.kind === "number");
+  const counted = rounds.filter(
+    (s) => s === first || works(words(s)) || words(s)[0]?.kind === "number" || goesOver(words(s)),
+  );
   return counted.length * 3 >= rounds.length * 2 && counted.length >= 2;
 }
 
@@ -79,6 +96,10 @@ function labelled(tokens: readonly Token[], rounds: readonly Stretch[]): readonl
       from: at,
       to: at,
     });
+    if (STEP.test(words[0]?.text ?? "")) {
+      out.push(sign(".", "mark"), ...words);
+      continue;
+    }
     // Behind a name stands its sign; between rounds nothing is left of theirs but an end.
     if (out.length > 0 && out.at(-1)?.text !== ":") out.push(sign(".", "mark"));
     out.push(sign("next", "word"));
@@ -96,6 +117,14 @@ function repeated(words: readonly Token[]): { many: number; rest: readonly Token
       isRoundWord(words[i + 1]?.text ?? "") &&
       /^(x|for|\*|over|next)$/.test(words[i - 1]?.text ?? ""),
   );
+  // "even x3": of something plain, so many rounds.
+  if (
+    at < 0 &&
+    words.length === 3 &&
+    /^(even|plain|straight)$/.test(words[0]?.text ?? "") &&
+    words[1]?.text === "x"
+  )
+    return { many: Math.min(200, words[2]?.value ?? 1), rest: words.slice(0, 1) };
   const many = words[at]?.value ?? 0;
   if (at < 2 || !Number.isInteger(many) || many < 1 || many > 200) return { many: 1, rest: words };
   return { many, rest: [...words.slice(0, at - 1), ...words.slice(at + 2)] };

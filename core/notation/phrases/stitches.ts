@@ -1,6 +1,7 @@
 import { readColourChange, readShade } from "../colours";
 import { Cursor } from "../cursor";
 import { noTarget, readLoopPhrase, readLoops, readTarget, type Target } from "../target";
+import type { Token } from "../tokens";
 import type { Span } from "../tree";
 import { isStitchNoun, readStitch } from "../vocabulary";
 import { COST } from "./costs";
@@ -107,6 +108,13 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
             counted && first ? { ...alone, n: first.value, at: { from: first.from, to: first.to } } : alone,
         },
       });
+  }
+  // "inc 12" at the end of a round: every one of them, and 12 is what it comes to.
+  const [shaping, sum] = [c.tokens[start], c.tokens[start + 1]];
+  if (start === 0 && sum?.kind === "number" && c.tokens.length === 2 && CHANGE.test(shaping?.text ?? "")) {
+    const at = new Cursor([shaping as Token], c.source, c.names, c.legend, c.colours);
+    const each = said(at, x, true);
+    if (each) out.push({ to: start + 1, cost: COST.totalBare, piece: { kind: "work", said: each } });
   }
   if (c.tokens.slice(start, c.at).some((t) => t.text === "*")) {
     c.at = start;

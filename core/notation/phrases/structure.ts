@@ -344,12 +344,17 @@ function plainRound(c: Cursor): boolean {
 /** "work even", "sc around" without its stitch, "a plain round": plain all the way. */
 export const even: Phrase = {
   name: "even",
-  starts: words("even around evenly work crochet continue straight plain knit do just number a"),
+  starts: words("even around evenly work crochet continue straight plain knit do just number a no unchanged"),
   read(c, x) {
     if (c.kind() === "number" && c.peek()?.value !== 1) return NONE;
     c.take("work", "crochet", "continue", "knit", "do", "just");
     c.take("a");
-    const alone = c.is("plain") && (c.kind(1) === "end" || /^[.,;([=-]$/.test(c.text(1))) && (c.at++, true);
+    const unchanged =
+      c.take("unchanged") ||
+      (c.is("no") && /^(shaping|changes?|increases?|decreases?)$/.test(c.text(1)) && ((c.at += 2), true));
+    const alone =
+      unchanged ||
+      (c.is("plain") && (c.kind(1) === "end" || /^[.,;([=-]$/.test(c.text(1))) && (c.at++, true));
     if (!alone && !plainRound(c) && !c.take("even", "around", "straight")) return NONE;
     c.take("up");
     c.attempt(() => (c.take("in") && readStitch(c, x.terms)?.kind === "plain" ? true : undefined));
@@ -361,6 +366,7 @@ export const even: Phrase = {
     ["work even", "even"],
     ["plain round", "even"],
     ["work 1 round even", "even"],
+    ["no shaping", "even"],
   ],
 };
 

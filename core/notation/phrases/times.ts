@@ -53,7 +53,9 @@ export function bareTimes(c: Cursor): SaidTimes | undefined {
     const token = c.peek();
     const n = c.kind() === "number" ? c.number() : undefined;
     if (n === undefined || !token || !Number.isInteger(n)) return undefined;
-    return ends(c) ? { times: number(n, token), more: false } : undefined;
+    // "[sc, inc] 6: 18": the colon gives the sum.
+    const sum = c.is(":") && c.kind(1) === "number" && c.kind(2) === "end";
+    return ends(c) || sum ? { times: number(n, token), more: false } : undefined;
   });
 }
 
