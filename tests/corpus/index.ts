@@ -6,6 +6,7 @@ import { HANGING } from "./hanging";
 import { JOINS } from "./joins";
 import { ISLANDERS } from "./islanders";
 import { JOURNEYMEN } from "./journeymen";
+import { LAMPLIGHTERS } from "./lamplighters";
 import { LOOPS } from "./loops";
 import { PEDLARS } from "./pedlars";
 import { PLAIN } from "./plain";
@@ -36,5 +37,6 @@ export const CORPUS: readonly Case[] = [
   ...HARBOUR,
   ...ISLANDERS,
   ...QUAYSIDE,
+  ...LAMPLIGHTERS,
 ];
 export type { Case, PartTruth } from "./case";
