@@ -1,3 +1,4 @@
+import { BARE_SALE } from "../core/costing";
 import { readdirSync, readFileSync, statSync } from "node:fs";
 import path from "node:path";
 import { gzipSync } from "node:zlib";
@@ -6,7 +7,7 @@ import { simulate } from "../core/calibrate/simulated-makers";
 import { estimatePiece } from "../core/estimate";
 import { filledShape } from "../core/fabric";
 import { checkPattern, layoutOf, PLAIN_STYLE, printPattern, RoundMemory } from "../core/notation";
-import { mm, type Minor } from "../core/units";
+import { mm } from "../core/units";
 import { printWorlds } from "./worlds";
 
 /** Median of several runs of `work`, in milliseconds, after a warm-up. */
@@ -142,7 +143,7 @@ const around = {
   yarns: [],
   notions: [],
   money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
-  fees: { label: "", percentBp: 0, fixed: 0 as Minor },
+  selling: BARE_SALE,
   price: undefined,
   reading: { locale: "en-IE", system: "metric" as const, currency: "EUR" },
   terms: "us" as const,

@@ -146,8 +146,26 @@ describe("workshops are apart", () => {
     await updateWorkshop(scope, { wagePerHour: 1550, pricePoints: "90" });
     expect(await findWorkshop(db, scope.workshopId)).toMatchObject({ wagePerHour: 1550, pricePoints: "90" });
     expect(await findWorkshop(db, other.workshopId)).toMatchObject({ wagePerHour: 1400 });
-    await saveChannel(scope, { name: "Shelf", percentBp: 3000, fixed: 0 });
-    expect((await listChannels(scope)).map((c) => c.name)).toEqual(["Market stall", "Shelf"]);
+    const shelf = {
+      name: "Shelf",
+      fees: [
+        { name: "shelf", bp: 3000 },
+        { name: "card", bp: 150 },
+      ],
+      fixed: 20,
+      piecesPerSaleHundredths: 180,
+      stallFee: 4000,
+      expectedPieces: 50,
+      taxBp: 1900,
+      taxIncluded: false,
+    };
+    const id = await saveChannel(scope, shelf);
+    const [stall, kept] = await listChannels(scope);
+    expect(stall).toMatchObject({ name: "Market stall", fees: [], piecesPerSaleHundredths: 100, taxBp: 0 });
+    expect(kept).toMatchObject({ id, ...shelf });
+    await saveChannel(scope, { ...shelf, id, fees: [], taxIncluded: true }, kept?.version);
+    expect((await listChannels(scope))[1]).toMatchObject({ fees: [], taxIncluded: true });
+    await expect(saveChannel(scope, { ...shelf, id }, kept?.version)).rejects.toThrow(ChangedMeanwhile);
     expect((await listChannels(other)).length).toBe(1);
   });
 });

@@ -208,4 +208,24 @@ describe("bringing the schema up to date", () => {
     expect(count).toMatchObject({ items: 7 });
     expect(Number(count?.runs)).toBeGreaterThan(2);
   }, 120_000);
+
+  it("the one share that a channel took becomes the first of its fees", async () => {
+    const url = await emptyDatabase("fees");
+    await migrateDatabase(url, { folder: olderFolder(7) });
+    await fill(url);
+    const db = await mysql.createConnection(url);
+    await db.query(
+      "insert into channel (id, workshop_id, name, percent_bp, fixed) values ('c1', ?, 'Shop', 350, 30), ('c2', ?, 'Stall', 0, 0)",
+      [WORKSHOP, WORKSHOP],
+    );
+    await migrateDatabase(url);
+    const [rows] = await db.query<RowDataPacket[]>(
+      "select id, cast(fees as char) fees, fixed, tax_bp tax from channel order by id",
+    );
+    await db.end();
+    expect(rows.map((r) => ({ ...r, fees: JSON.parse(r.fees as string) as unknown }))).toEqual([
+      { id: "c1", fees: [{ name: "", bp: 350 }], fixed: 30, tax: 0 },
+      { id: "c2", fees: [], fixed: 0, tax: 0 },
+    ]);
+  });
 });

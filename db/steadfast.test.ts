@@ -165,8 +165,8 @@ describe("two tabs change the same thing: the second is told, and nothing of the
     [
       "way of selling",
       async () => {
-        const id = await saveChannel(mine, { name: "Stall", percentBp: 0, fixed: 0 });
-        return (seen, name) => saveChannel(mine, { id, name, percentBp: 0, fixed: 0 }, seen);
+        const id = await saveChannel(mine, { name: "Stall", fees: [], fixed: 0 });
+        return (seen, name) => saveChannel(mine, { id, name, fees: [], fixed: 0 }, seen);
       },
       async (name) => (await listChannels(mine)).some((c) => c.name === name),
     ],

@@ -286,8 +286,28 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
   const scope: Scope = { db, workshopId, now, within: true };
   const channels = await listChannels(scope);
   const stall = channels[0]?.id ?? "";
-  const shop = await saveChannel(scope, { name: "Own web shop", percentBp: 350, fixed: 30 });
-  const shelf = await saveChannel(scope, { name: "Gift shop shelf", percentBp: 3000, fixed: 0 });
+  await saveChannel(scope, {
+    id: stall,
+    name: "Market stall",
+    fees: [{ name: "card", bp: 140 }],
+    fixed: 0,
+    stallFee: 2400,
+    expectedPieces: 60,
+  });
+  const shop = await saveChannel(scope, {
+    name: "Own web shop",
+    fees: [
+      { name: "card", bp: 150 },
+      { name: "web shop", bp: 200 },
+    ],
+    fixed: 30,
+    piecesPerSaleHundredths: 160,
+  });
+  const shelf = await saveChannel(scope, {
+    name: "Gift shop shelf",
+    fees: [{ name: "shelf", bp: 3000 }],
+    fixed: 0,
+  });
 
   // The stock was counted in summer, before the runs that used it.
   const summer: Scope = { ...scope, now: new Date(now.getTime() - 150 * 86_400_000) };

@@ -1,3 +1,4 @@
+import { BARE_SALE } from "@core/costing";
 import { piecesOf } from "../app/features/runs/cutting";
 import { secondsInRun } from "../app/features/runs/line";
 import { planCutting } from "../core/planning";
@@ -129,7 +130,7 @@ async function path(hand: Hand): Promise<void> {
       yarns: [yarn],
       notions: [eyes],
       money: { wagePerHour: 1400, overheadPerHour: 250, marginBp: 1000, pricePoints: [0, 50] },
-      fees: { label: "Market stall", percentBp: 0, fixed: 0 as Minor },
+      selling: BARE_SALE,
       price: 750 as Minor,
       reading: READING,
       terms: "us",

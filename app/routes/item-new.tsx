@@ -8,7 +8,7 @@ import { listNotions, listYarns } from "@db/queries/materials";
 import { MAIN_SLOT } from "@core/notation";
 import { BringPattern } from "../features/items/bring/bring-pattern";
 import { nameFromFile, putText } from "../features/items/bring/put-text";
-import { feesOf, loadSurroundings } from "../features/items/load.server";
+import { sellingFrom, loadSurroundings } from "../features/items/load.server";
 import { reckon } from "../features/items/reckon.server";
 import { proposedFrom, slotsOf } from "../features/items/from-head";
 import { ITEM_KINDS, MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
@@ -51,7 +51,14 @@ async function make(form: FormData, { scope, workshop }: Opened) {
   // Read before it is kept: a text that cannot be reckoned stays on the page.
   const read = await reckon(
     { pattern, firmness: "medium", hanger, slots: [], notions: [] },
-    { ...s, yarns: [], notions: [], fees: feesOf(s.channels, null), price: undefined, hand: undefined },
+    {
+      ...s,
+      yarns: [],
+      notions: [],
+      selling: sellingFrom(s.channels, null),
+      price: undefined,
+      hand: undefined,
+    },
   );
   if (!read.ok)
     return data(

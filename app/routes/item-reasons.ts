@@ -2,7 +2,7 @@ import { data } from "react-router";
 import type { Route } from "./+types/item-reasons";
 import { findItem } from "@db/queries/items";
 import { sumTogether } from "@core/estimate";
-import { analyseStored, feesOf, loadSurroundings } from "../features/items/load.server";
+import { analyseStored, sellingFrom, loadSurroundings } from "../features/items/load.server";
 import { costReason, hourReason } from "../features/items/reasons";
 import { openWorkshop } from "../server/scope.server";
 import type { Opened } from "../ui/figure";
@@ -29,7 +29,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     metres: open(metres),
     seconds: open(a.piece.seconds),
     cost: { reason: costReason(a) },
-    hour: { reason: hourReason(a, feesOf(s.channels, entry.item.channelId), reading) },
+    hour: { reason: hourReason(a, sellingFrom(s.channels, entry.item.channelId, entry.item), reading) },
   };
   return Response.json(reasons);
 }

@@ -4,9 +4,15 @@ import type { Route } from "./+types/item";
 import { findItem, saveItem, setItemDeleted, type ItemWithRevision } from "@db/queries/items";
 import type { Workshop } from "@db/queries/workshops";
 import { ChangedMeanwhile } from "@db/scope";
-import { minorDigits, printNumber } from "@core/units";
+import { minorDigits, printNumber, printTrimmed } from "@core/units";
 import { ItemPage, type SaveResult } from "../features/items/item-page";
-import { analyseStored, draftOf, loadSurroundings, tryItemAgain } from "../features/items/load.server";
+import {
+  analyseStored,
+  channelView,
+  draftOf,
+  loadSurroundings,
+  tryItemAgain,
+} from "../features/items/load.server";
 import { errorsByField, itemSchema, MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
 import { unreckonedText } from "../features/items/unreckoned";
 import { UnreckonedPage, type MendResult } from "../features/items/unreckoned-page";
@@ -40,7 +46,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       price: item.price === null ? "" : printNumber(item.price / 10 ** digits, digits, reading.locale),
       yarns: s.yarns.filter((y) => !y.deleted || revision.slots.some((x) => x.yarnId === y.id)),
       notions: s.notions.filter((n) => !n.deleted || revision.notions.some((x) => x.notionId === n.id)),
-      channels: s.channels.map((c) => ({ id: c.id, label: c.name, percentBp: c.percentBp, fixed: c.fixed })),
+      passes: printTrimmed(item.yieldBp / 100, 2, reading.locale),
+      secondBrings: printNumber(item.secondBrings / 10 ** digits, digits, reading.locale),
+      channels: s.channels.map(channelView),
       money: s.money,
       terms: s.terms,
       hand: { pace: s.hand.pace, density: s.hand.density },
@@ -67,12 +75,12 @@ export async function action(args: Route.ActionArgs) {
   ownWorkshop((body as { workshop?: unknown } | null)?.workshop, opened);
   const read = itemSchema(workshop.currency, workshop.locale).safeParse(body);
   if (!read.success) return data<SaveResult>({ errors: errorsByField(read.error) }, { status: 400 });
-  const { basedOn, seen, name, kind, price, channelId, slots, ...content } = read.data;
+  const { basedOn, seen, name, kind, price, channelId, passes, secondBrings, slots, ...content } = read.data;
   return keep(
     opened,
     entry,
     { revision: basedOn, version: seen },
-    { name, kind, price, channelId },
+    { name, kind, price, channelId, yieldBp: passes, secondBrings },
     {
       ...content,
       slots: slots.map((s) => ({

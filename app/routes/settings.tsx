@@ -8,6 +8,9 @@ import { getLocalTimeZone } from "@internationalized/date";
 import type { Route } from "./+types/settings";
 import { changedMeanwhile } from "../changed";
 import { copiesShown, makeAskedCopy } from "../features/settings/copies.server";
+import { channelContent, channelSchema } from "../features/settings/channel-form";
+import { ChannelsPanel } from "../features/settings/channels-panel";
+import { channelView } from "../features/items/load.server";
 import { CopiesPanel } from "../features/settings/copies-panel";
 import { Meanwhile } from "../ui/meanwhile";
 import { ChangedMeanwhile } from "@db/scope";
@@ -20,24 +23,13 @@ import {
   updateWorkshop,
   type Workshop,
 } from "@db/queries/workshops";
-import { minorDigits, printMoney, printNumber, printTrimmed, type Minor } from "@core/units";
+import { minorDigits, printNumber, printTrimmed } from "@core/units";
 import { fields as quantityFields, id, name, seen } from "../forms";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
 import { WorkForm } from "../ui/form";
-import {
-  Button,
-  ButtonLink,
-  Page,
-  PageHead,
-  PlainTable,
-  Row,
-  Sheet,
-  SheetHead,
-  Small,
-  Stack,
-} from "../ui/basics";
+import { Button, ButtonLink, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { FieldGrid, Input, Select, SelectField, TextField } from "../ui/field";
 import { useReading } from "../ui/reading";
 
@@ -153,24 +145,13 @@ function settingsTexts(w: Workshop) {
 /** The days are seen by their ticks. */
 const textsOf = ({ days: _days, ...texts }: ReturnType<typeof settingsTexts>) => texts;
 
-function channelSchema(locale: string, currency: string) {
-  const f = quantityFields(locale, currency, "metric");
-  return z.object({
-    intent: z.literal("channel"),
-    id: id.optional(),
-    seen,
-    name: name("Name it, such as “Harbour market”."),
-    percentBp: f.percentBp("Write the percentage taken of each sale; 0 if none."),
-    fixed: f.money("Write the fixed fee of each sale; 0 if none."),
-  });
-}
-
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const [channels, workshops] = await Promise.all([listChannels(scope), listWorkshops(context.db)]);
   return {
     workshop,
     channels,
+    views: channels.map(channelView),
     workshops,
     zones: [...ZONES],
     computerZone: getLocalTimeZone(),
@@ -204,9 +185,9 @@ async function change(form: FormData, { scope, workshop }: Opened) {
   if (form.get("intent") === "channel") {
     const got = parseWithZod(form, { schema: channelSchema(workshop.locale, workshop.currency) });
     if (got.status !== "success") return data({ channel: got.reply() }, { status: 400 });
-    const { intent: _intent, seen: version, ...c } = got.value;
-    await saveChannel(scope, c, version);
-    return redirect("/settings?saved=1");
+    const { id: own, seen: version } = got.value;
+    await saveChannel(scope, { ...channelContent(got.value), id: own }, version);
+    return redirect("/settings?saved=1#channels");
   }
   if (form.get("intent") === "copy") return data({ copied: await makeAskedCopy() });
   const remove = z.object({ intent: z.literal("delete-channel"), id }).safeParse(Object.fromEntries(form));
@@ -231,14 +212,6 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
     defaultValue: settingsTexts(w),
-  });
-  const [cForm, cFields] = useForm({
-    id: "channel",
-    lastResult: actionData && "channel" in actionData ? actionData.channel : undefined,
-    onValidate: ({ formData }) => parseWithZod(formData, { schema: channelSchema(r.locale, r.currency) }),
-    shouldValidate: "onBlur",
-    shouldRevalidate: "onInput",
-    defaultValue: { name: "", percentBp: "", fixed: "" },
   });
   const dayErrors = fields.days.errors;
   const meanwhile = actionData && "changed" in actionData ? actionData.changed : undefined;
@@ -386,69 +359,13 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
             </Sheet>
           </Stack>
         </WorkForm>
-        <Sheet>
-          <SheetHead>
-            <h2>Where you sell</h2>
-            <Small>each way of selling takes its own fees</Small>
-          </SheetHead>
-          <PlainTable>
-            <thead>
-              <tr>
-                <th scope="col">Channel</th>
-                <th scope="col" className="num">
-                  Of the price
-                </th>
-                <th scope="col" className="num">
-                  Each sale
-                </th>
-                <th scope="col">
-                  <span className="sr">Delete</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {channels.map((c) => (
-                <tr key={c.id}>
-                  <td>{c.name}</td>
-                  <td className="num">{printTrimmed(c.percentBp / 100, 2, w.locale)} %</td>
-                  <td className="num">{printMoney(c.fixed as Minor, r)}</td>
-                  <td className="num">
-                    {channels.length > 1 ? (
-                      <WorkForm>
-                        <input type="hidden" name="intent" value="delete-channel" />
-                        <input type="hidden" name="id" value={c.id} />
-                        <Button type="submit" $quiet aria-label={`Delete ${c.name}`}>
-                          <Trash2 size={17} aria-hidden />
-                        </Button>
-                      </WorkForm>
-                    ) : null}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </PlainTable>
-          <WorkForm {...getFormProps(cForm)} style={{ marginTop: 14 }}>
-            <input type="hidden" name="intent" value="channel" />
-            <FieldGrid $min={150}>
-              <TextField field={cFields.name} label="Another channel" hint="Such as “Consignment shelf”." />
-              <TextField
-                field={cFields.percentBp}
-                label="Takes of the price"
-                suffix="%"
-                inputMode="decimal"
-              />
-              <TextField
-                field={cFields.fixed}
-                label="And for each sale"
-                suffix={w.currency}
-                inputMode="decimal"
-              />
-              <div style={{ alignSelf: "center" }}>
-                <Button type="submit">Add the channel</Button>
-              </div>
-            </FieldGrid>
-          </WorkForm>
-        </Sheet>
+        <ChannelsPanel
+          channels={channels}
+          views={loaderData.views}
+          currency={w.currency}
+          changing={channels.find((c) => c.id === params.get("channel"))}
+          lastResult={actionData && "channel" in actionData ? actionData.channel : undefined}
+        />
         <CopiesPanel copies={loaderData.copies} zone={w.timeZone || loaderData.computerZone} />
         <Sheet>
           <SheetHead>

@@ -46,7 +46,7 @@ const Hint = styled.span`
   font-size: 13px;
   color: var(--soft);
 `;
-const Wrong = styled.span`
+export const Wrong = styled.span`
   font-size: 13px;
   color: var(--bad);
   font-weight: 560;

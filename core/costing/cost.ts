@@ -1,5 +1,5 @@
 import type { Minor } from "../units";
-import { minor, proportion, toPricePoint } from "../units";
+import { minor } from "../units";
 
 /** One line of what a piece costs. Fractions of a cent are kept until the sum is made. */
 export interface CostLine {
@@ -101,7 +101,7 @@ const SOURCES: readonly (readonly CostLine["kind"][])[] = [
 ];
 
 /** How far the sum of some lines may lie below and above its value, 90 of 100 times, minor units. */
-function spreadOf(lines: readonly CostLine[]): { readonly below: number; readonly above: number } {
+export function spreadOf(lines: readonly CostLine[]): { readonly below: number; readonly above: number } {
   const each = SOURCES.map((kinds) => lines.filter((l) => kinds.includes(l.kind)));
   return {
     below: Math.hypot(...each.map((list) => list.reduce((s, l) => s + l.exact - (l.low ?? l.exact), 0))),
@@ -124,112 +124,4 @@ export function shareOut(total: Minor, exact: readonly number[]): Minor[] {
     floors[index] = (floors[index] ?? 0) + 1;
   }
   return floors.map((n) => n as Minor);
-}
-
-export interface ChannelFees {
-  readonly label: string;
-  /** Basis points of the price: 650 is 6.5 %. */
-  readonly percentBp: number;
-  readonly fixed: Minor;
-}
-
-/** A caller's mistake, with the value and its bound. */
-export class MarginTooLarge extends RangeError {
-  constructor(
-    readonly feesBp: number,
-    readonly marginBp: number,
-  ) {
-    super(`fees (${feesBp / 100} %) and margin (${marginBp / 100} %) leave nothing of the price`);
-    this.name = "MarginTooLarge";
-  }
-}
-
-export interface Pricing {
-  /** The price that pays everything, before it is raised to a price point. */
-  readonly exact: Minor;
-  /** The same at the ends of the cost's range. */
-  readonly low: Minor;
-  readonly high: Minor;
-  readonly suggested: Minor;
-  /** Below this the piece loses money even if her hours were free. */
-  readonly floor: Minor;
-}
-
-/**
- * p = (direct cost + fixed fee) ÷ (1 − percentage fees − margin), design §4 "Price"; margin is
- * reckoned on the price, as in any management-accounting text. Rounded up, then to a price point.
- *
- * @throws MarginTooLarge when fees and margin come to the whole price or more.
- */
-export function priceFor(
-  cost: Cost,
-  fees: ChannelFees,
-  marginBp: number,
-  points: readonly number[],
-): Pricing {
-  const left = 10_000 - fees.percentBp - marginBp;
-  if (left <= 0) throw new MarginTooLarge(fees.percentBp, marginBp);
-  const pays = (total: Minor) => minor(Math.ceil(((total + fees.fixed) * 10_000) / left - 1e-9));
-  const exact = pays(cost.total);
-  const bare = cost.total - cost.wage;
-  const floor = minor(
-    Math.ceil(((bare + fees.fixed) * 10_000) / Math.max(1, 10_000 - fees.percentBp) - 1e-9),
-  );
-  return { exact, low: pays(cost.low), high: pays(cost.high), suggested: toPricePoint(exact, points), floor };
-}
-
-export interface Earning {
-  readonly fees: Minor;
-  /** What is left of the price after fees and everything but her time. */
-  readonly forTime: Minor;
-  /** Per hour; undefined when no time is known. May be negative. */
-  readonly perHour: Minor | undefined;
-  /** Ends of its 90 % range: slow and dear, quick and cheap. */
-  readonly perHourLow: Minor | undefined;
-  readonly perHourHigh: Minor | undefined;
-  /** What is left when her hour is paid too. */
-  readonly profit: Minor;
-  readonly marginBp: number;
-}
-
-/**
- * Does the price pay her hour? Held against the whole cost to the cent: an hour's figure is rounded, and would now and then say
- * otherwise. False where no time is known.
- */
-export const paysHour = (e: Pick<Earning, "perHour" | "profit">): boolean =>
-  e.perHour !== undefined && e.profit >= 0;
-
-/** What a price leaves: the market price worked backwards to what an hour earns, with the range of materials and time. */
-export function earningAt(
-  price: Minor,
-  cost: Cost,
-  fees: ChannelFees,
-  labour: Pick<Labour, "seconds" | "low" | "high">,
-): Earning {
-  const fee = minor(proportion(price, fees.percentBp, 10_000) + fees.fixed);
-  const forTime = minor(price - fee - (cost.total - cost.wage));
-  const profit = minor(price - fee - cost.total);
-  const { seconds } = labour;
-  const material = spreadOf(cost.lines.filter((l) => l.kind !== "wage" && l.kind !== "overhead"));
-  const hour = (left: number, s: number) => (left * 3600) / Math.max(1, s);
-  const range = () => {
-    // Overhead goes with the hours, so slow hands pay it too: per hour it is a constant.
-    const bare = forTime + cost.overhead;
-    const overhead = hour(cost.overhead, seconds);
-    const at = hour(bare, seconds) - overhead;
-    const down = Math.hypot(
-      at - (hour(bare, labour.high ?? seconds) - overhead),
-      hour(material.above, seconds),
-    );
-    const up = Math.hypot(hour(bare, labour.low ?? seconds) - overhead - at, hour(material.below, seconds));
-    return { perHour: minor(at), perHourLow: minor(at - down), perHourHigh: minor(at + up) };
-  };
-  const none = { perHour: undefined, perHourLow: undefined, perHourHigh: undefined };
-  return {
-    fees: fee,
-    forTime,
-    ...(seconds > 0 ? range() : none),
-    profit,
-    marginBp: price > 0 ? Math.round((profit * 10_000) / price) : 0,
-  };
 }

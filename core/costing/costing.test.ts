@@ -2,19 +2,41 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { minor } from "../units";
 import {
+  BARE_SALE,
   costOf,
   earningAt,
-  MarginTooLarge,
   paysHour,
-  priceFor,
+  priceFor as pricing,
+  saleAt,
   shareOut,
-  type ChannelFees,
+  makingOf,
+  type Channel,
+  type Cost,
   type CostLine,
+  type Pricing,
+  type Selling,
 } from ".";
 
 const words = { hours: "1 h", wage: "€12", overhead: "€2" };
 const line = (exact: number): CostLine => ({ kind: "yarn", label: "yarn", exact, how: "" });
-const none: ChannelFees = { label: "stall", percentBp: 0, fixed: minor(0) };
+const none = BARE_SALE;
+const sold = (channel: Partial<Channel>, more: Partial<Selling> = {}): Selling => ({
+  ...BARE_SALE,
+  ...more,
+  channel: { ...BARE_SALE.channel, ...channel },
+});
+/** A price that exists. */
+function priceFor(
+  cost: Cost,
+  seconds: number,
+  s: Selling,
+  margin: number,
+  points: readonly number[],
+): Pricing {
+  const p = pricing(cost, seconds, s, margin, points);
+  if (!p) throw new Error("no price pays this");
+  return p;
+}
 
 describe("cost", () => {
   it("is material, time and overhead, to the cent", () => {
@@ -52,19 +74,63 @@ describe("price", () => {
     words,
   ); // 15.00
   it("margin on price: 15.00 at 25 % margin is 20.00 (mark-up and margin as in any management-accounting text; from memory)", () => {
-    expect(priceFor(cost, none, 2500, []).exact).toBe(2000);
+    expect(priceFor(cost, 3600, none, 0.25, []).exact).toBe(2000);
   });
   it("carries percentage and fixed fees: (15.00 + 0.30) ÷ (1 − 0.05 − 0.10) = 18.00", () => {
-    const p = priceFor(cost, { label: "shop", percentBp: 500, fixed: minor(30) }, 1000, []);
+    const p = priceFor(cost, 3600, sold({ percentFees: [0.05], fixedPerSale: 30 }), 0.1, []);
     expect(p.exact).toBe(1800);
   });
   it("is raised to a price point, and knows the floor", () => {
-    const p = priceFor(cost, none, 1000, [0, 50]);
+    const p = priceFor(cost, 3600, none, 0.1, [0, 50]);
     expect([p.exact, p.suggested, p.floor]).toEqual([1667, 1700, 500]);
   });
-  it("refuses fees and margin that take the whole price, with the numbers", () => {
-    expect(() => priceFor(cost, { label: "x", percentBp: 6000, fixed: minor(0) }, 4000, [])).toThrow(
-      MarginTooLarge,
+  it("is none where fees, tax and margin take the whole price", () => {
+    expect(pricing(cost, 3600, sold({ percentFees: [0.35, 0.25] }), 0.4, [])).toBeUndefined();
+    expect(
+      pricing(cost, 3600, sold({ percentFees: [0.3], tax: { rate: 0.25, included: true } }), 0.65, []),
+    ).toBeUndefined();
+  });
+  it("carries tax, fees that stack, a sale of several pieces, a stall and pieces that fail (worked by hand)", () => {
+    // Of 20 made 16 pass and the others bring 2.00 each: 15.00 ÷ 0.8 − 2.00 × 0.2 ÷ 0.8 = 18.25.
+    // Fixed: 0.30 ÷ 1.5 + 40.00 ÷ 50 = 1.00. Of each unit 1 ÷ 1.25 − 0.05 − 0.11 = 0.64 is kept: 19.25 ÷ 0.64 = 30.08.
+    const s = sold(
+      {
+        percentFees: [0.05, 0.11],
+        fixedPerSale: 30,
+        piecesPerSale: 1.5,
+        stallFee: 4000,
+        expectedPieces: 50,
+        tax: { rate: 0.25, included: true },
+      },
+      { yield: 0.8, secondBrings: 200 },
+    );
+    expect(priceFor(cost, 3600, s, 0, []).exact).toBe(3008);
+    const e = earningAt(minor(3008), cost, { seconds: 3600 }, s);
+    // 30.08: tax 6.02, fees 0.16 × 30.08 + 1.00 = 5.81, left for time what is left of 18.25 at break-even: 12.50 for 1.25 h.
+    expect([e.tax, e.fees, e.profit, e.perHour]).toEqual([602, 581, 0, 1000]);
+    expect(e.customerPays - e.tax - e.fees - cost.material - cost.overhead - e.failed).toBe(e.forTime);
+  });
+  it("with tax on top the customer pays more than the price", () => {
+    const s = sold({ percentFees: [0.1], tax: { rate: 0.2, included: false } });
+    const e = earningAt(minor(2000), cost, { seconds: 3600 }, s);
+    expect([e.customerPays, e.tax, e.fees, e.profit]).toEqual([2400, 400, 240, 260]);
+  });
+  it("is the same as the plain sale of the command line, to a cent", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 100, max: 9000 }),
+        fc.double({ min: 0, max: 0.3, noNaN: true }),
+        fc.double({ min: 0.4, max: 1, noNaN: true }),
+        (price, fee, passes) => {
+          const s = sold({ percentFees: [fee], tax: { rate: 0.19, included: true } }, { yield: passes });
+          const e = earningAt(minor(price), cost, { seconds: 3600 }, s);
+          const plain = saleAt(price, makingOf(cost, 3600, s), s.channel);
+          expect(Math.abs(e.profit - plain.left)).toBeLessThan(3);
+          expect(Math.abs((e.perHour ?? 0) - (plain.perHour ?? 0))).toBeLessThan(3);
+          expect(Math.abs((e.contributionPerHour ?? 0) - (plain.contributionPerHour ?? 0))).toBeLessThan(3);
+        },
+      ),
+      { seed: 22 },
     );
   });
   it("pays everything it promises, at any fees and margin", () => {
@@ -80,9 +146,9 @@ describe("price", () => {
             { seconds: 600, wagePerHour: minor(1200), overheadPerHour: minor(0) },
             words,
           );
-          const fees = { label: "x", percentBp: bp, fixed: minor(fixed) };
-          const { exact } = priceFor(made, fees, margin, []);
-          const e = earningAt(exact, made, fees, { seconds: 600 });
+          const s = sold({ percentFees: [bp / 10_000], fixedPerSale: fixed });
+          const { exact } = priceFor(made, 600, s, margin / 10_000, []);
+          const e = earningAt(exact, made, { seconds: 600 }, s);
           expect(e.profit).toBeGreaterThanOrEqual(Math.floor((exact * margin) / 10_000) - 1);
         },
       ),
@@ -99,12 +165,8 @@ describe("what an hour earns", () => {
       { seconds: 1800, wagePerHour: minor(1000), overheadPerHour: minor(20) },
       words,
     );
-    const e = earningAt(
-      minor(900),
-      cost,
-      { label: "x", percentBp: 500, fixed: minor(20) },
-      { seconds: 1800 },
-    );
+    const s = sold({ percentFees: [0.05], fixedPerSale: 20 });
+    const e = earningAt(minor(900), cost, { seconds: 1800 }, s);
     expect([e.fees, e.forTime, e.perHour]).toEqual([65, 575, 1150]);
   });
   it("does not exist where no time is known", () => {
@@ -113,7 +175,7 @@ describe("what an hour earns", () => {
       { seconds: 0, wagePerHour: minor(1000), overheadPerHour: minor(20) },
       words,
     );
-    expect(earningAt(minor(900), cost, none, { seconds: 0 }).perHour).toBeUndefined();
+    expect(earningAt(minor(900), cost, { seconds: 0 }, none).perHour).toBeUndefined();
   });
 });
 
@@ -184,11 +246,11 @@ describe("how sure a cost is", () => {
   });
   it("goes on into the price and into what an hour earns", () => {
     const c = costOf([ranged("yarn", 300, 30)], labour(400, 40), words);
-    const p = priceFor(c, { label: "shop", percentBp: 500, fixed: minor(0) }, 1500, []);
+    const p = priceFor(c, 400, sold({ percentFees: [0.05] }), 0.15, []);
     expect([p.low, p.exact, p.high]).toEqual([Math.ceil(650 / 0.8), 875, Math.ceil(750 / 0.8)]);
-    const sure = earningAt(minor(900), c, none, { seconds: 400 });
+    const sure = earningAt(minor(900), c, { seconds: 400 }, none);
     expect([sure.perHourLow, sure.perHour, sure.perHourHigh]).toEqual([5400 - 270, 5400, 5400 + 270]);
-    const slow = earningAt(minor(900), c, none, { seconds: 400, low: 360, high: 440 });
+    const slow = earningAt(minor(900), c, { seconds: 400, low: 360, high: 440 }, none);
     // 600 left for 440 s is 4,909 an hour, for 360 s 6,000; yarn is 270 a side: √(491² + 270²) and √(600² + 270²).
     expect(slow.perHourLow).toBe(Math.round(5400 - Math.hypot(5400 - (600 * 3600) / 440, 270)));
     expect(slow.perHourHigh).toBe(Math.round(5400 + Math.hypot(600, 270)));
@@ -202,13 +264,25 @@ describe("does the price pay her hour", () => {
         fc.integer({ min: 1, max: 4000 }),
         fc.integer({ min: 60, max: 9000 }),
         fc.integer({ min: 0, max: 2500 }),
-        (material, seconds, wage) => {
+        fc.constantFrom(0, 0.07, 0.19, 0.25),
+        fc.constantFrom(1, 0.97, 0.8),
+        (material, seconds, wage, rate, passes) => {
           const labour = { seconds, wagePerHour: minor(wage), overheadPerHour: minor(0) };
           const cost = costOf([line(material)], labour, words);
-          const fees = { label: "x", percentBp: 650, fixed: minor(20) };
-          const { exact } = priceFor(cost, fees, 0, []);
-          expect(paysHour(earningAt(exact, cost, fees, labour))).toBe(true);
-          expect(paysHour(earningAt(minor(exact - 3), cost, fees, labour))).toBe(false);
+          const s = sold(
+            {
+              percentFees: [0.065, 0.01],
+              fixedPerSale: 20,
+              piecesPerSale: 3,
+              tax: { rate, included: rate > 0.1 },
+            },
+            { yield: passes, secondBrings: 40 },
+          );
+          const { exact } = priceFor(cost, seconds, s, 0, []);
+          expect(paysHour(earningAt(exact, cost, labour, s))).toBe(true);
+          expect(paysHour(earningAt(minor(exact - 3), cost, labour, s))).toBe(false);
+          const e = earningAt(exact, cost, labour, s);
+          expect(e.customerPays - e.tax - e.fees - cost.material - cost.overhead - e.failed).toBe(e.forTime);
         },
       ),
       { seed: 21 },

@@ -62,6 +62,10 @@ const feeShare = (c: Channel): number => c.percentFees.reduce((a, b) => a + b, 0
 const gross = (c: Channel): number => (c.tax.included ? 1 : 1 + c.tax.rate);
 const netShare = (c: Channel): number => (c.tax.included ? 1 / (1 + c.tax.rate) : 1);
 
+/** What each unit more of the price adds to what is left beyond the margin; nothing or less where no price can pay. */
+export const shareKept = (c: Channel, margin: number): number =>
+  netShare(c) * (1 - margin) - feeShare(c) * gross(c);
+
 /**
  * The price at which what is left is `margin` of the net price: left = net − fees − cost, fees taken on what the customer
  * pays. Exact; margin 0 is the break-even price.
@@ -69,7 +73,7 @@ const netShare = (c: Channel): number => (c.tax.included ? 1 / (1 + c.tax.rate) 
  * @throws NothingLeft when each unit more of the price leaves nothing.
  */
 export function priceLeaving(cost: number, c: Channel, margin: number): number {
-  const share = netShare(c) * (1 - margin) - feeShare(c) * gross(c);
+  const share = shareKept(c, margin);
   if (share <= 1e-12) throw new NothingLeft(1 - share / netShare(c));
   return (cost + fixedFees(c)) / share;
 }

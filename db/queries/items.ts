@@ -168,9 +168,19 @@ async function insertRevision(
   return id;
 }
 
+/** What an item is beside its revisions; left out, the share that passes and what seconds bring stay as they are. */
+export interface ItemHead {
+  readonly name: string;
+  readonly kind: ItemKind;
+  readonly price: number | null;
+  readonly channelId: string | null;
+  readonly yieldBp?: number;
+  readonly secondBrings?: number;
+}
+
 export async function createItem(
   scope: Scope,
-  head: { name: string; kind: ItemKind; price?: number | null; channelId?: string | null },
+  head: Pick<ItemHead, "name" | "kind"> & Partial<ItemHead>,
   given: RevisionContent,
 ): Promise<string> {
   const content = wellFormed(given);
@@ -184,6 +194,8 @@ export async function createItem(
       kind: head.kind,
       price: head.price ?? null,
       channelId: head.channelId ?? null,
+      ...(head.yieldBp === undefined ? {} : { yieldBp: head.yieldBp }),
+      ...(head.secondBrings === undefined ? {} : { secondBrings: head.secondBrings }),
       revision: 1,
       createdAt: tx.now,
     });
@@ -200,7 +212,7 @@ export async function saveItem(
   scope: Scope,
   id: string,
   basedOn: number,
-  head: { name: string; kind: ItemKind; price: number | null; channelId: string | null },
+  head: ItemHead,
   given: RevisionContent,
   seen?: number,
 ): Promise<{ revision: number; version: number }> {
@@ -218,7 +230,9 @@ export async function saveItem(
       head.name === row.name &&
       head.kind === row.kind &&
       head.price === row.price &&
-      head.channelId === row.channelId;
+      head.channelId === row.channelId &&
+      (head.yieldBp ?? row.yieldBp) === row.yieldBp &&
+      (head.secondBrings ?? row.secondBrings) === row.secondBrings;
     // The same save sent again, its answer lost: it is kept already.
     if (before && sameHead && sameContent(before, content))
       return { revision: row.revision, version: row.version };

@@ -2,6 +2,7 @@ import { changeRow } from "../change";
 import { and, asc, eq, sql } from "drizzle-orm";
 import type { Database } from "../connect";
 import { channel, workshop } from "../schema";
+import type { ChannelFee } from "../tables/workshop";
 import { ChangedMeanwhile, mine, newId, type Scope } from "../scope";
 
 export type Workshop = typeof workshop.$inferSelect;
@@ -28,7 +29,7 @@ export async function createWorkshop(
     await tx.insert(workshop).values({ ...settings, id, name });
     await tx
       .insert(channel)
-      .values({ id: newId(), workshopId: id, name: "Market stall", percentBp: 0, fixed: 0, sort: 0 });
+      .values({ id: newId(), workshopId: id, name: "Market stall", fees: [], fixed: 0, sort: 0 });
   });
   return id;
 }
@@ -57,26 +58,30 @@ export async function listChannels(scope: Scope): Promise<Channel[]> {
   return rows.filter((c) => c.deletedAt === null);
 }
 
+/** What a way of selling takes; what is left out takes nothing. */
+export interface ChannelContent {
+  readonly name: string;
+  readonly fees: readonly ChannelFee[];
+  readonly fixed: number;
+  readonly piecesPerSaleHundredths?: number;
+  readonly stallFee?: number;
+  readonly expectedPieces?: number;
+  readonly taxBp?: number;
+  readonly taxIncluded?: boolean;
+}
+
 export async function saveChannel(
   scope: Scope,
-  c: { id?: string | undefined; name: string; percentBp: number; fixed: number },
+  { id, ...content }: ChannelContent & { readonly id?: string | undefined },
   seen?: number,
 ): Promise<string> {
-  if (c.id) {
-    const { name, percentBp, fixed } = c;
-    await changeRow(scope, channel, c.id, { name, percentBp, fixed }, "The way of selling", seen);
-    return c.id;
+  if (id) {
+    await changeRow(scope, channel, id, content, "The way of selling", seen);
+    return id;
   }
-  const id = newId();
-  await scope.db.insert(channel).values({
-    id,
-    workshopId: scope.workshopId,
-    name: c.name,
-    percentBp: c.percentBp,
-    fixed: c.fixed,
-    sort: 10,
-  });
-  return id;
+  const made = newId();
+  await scope.db.insert(channel).values({ ...content, id: made, workshopId: scope.workshopId, sort: 10 });
+  return made;
 }
 
 export async function setChannelDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {

@@ -22,6 +22,10 @@ export const item = mysqlTable(
     /** Her own price; null while only the suggestion stands. */
     price: int(),
     channelId: id(),
+    /** Share of the pieces that may be sold as first quality, basis points. */
+    yieldBp: int().notNull().default(10_000),
+    /** What a second brings. */
+    secondBrings: int().notNull().default(0),
     /** The revision that counts now. */
     revision: int().notNull().default(0),
     version: version(),

@@ -1,5 +1,5 @@
 import { sql } from "drizzle-orm";
-import { datetime, index, int, mysqlEnum, mysqlTable, varchar } from "drizzle-orm/mysql-core";
+import { boolean, datetime, index, int, json, mysqlEnum, mysqlTable, varchar } from "drizzle-orm/mysql-core";
 
 /**
  * Base units are integers: µm for hooks (fractions of a millimetre are sold), mm, mg, seconds, minor
@@ -44,14 +44,32 @@ export const workshop = mysqlTable("workshop", {
   createdAt: createdAt(),
 });
 
+/** One that takes a share of each sale: the card, the platform, the shop on whose shelf it stands. */
+export interface ChannelFee {
+  readonly name: string;
+  /** Basis points: 650 is 6.5 %. */
+  readonly bp: number;
+}
+
 export const channel = mysqlTable(
   "channel",
   {
     id: id().primaryKey(),
     workshopId: workshopId(),
     name: varchar({ length: 80 }).notNull(),
-    percentBp: int().notNull(),
+    /** Shares of what the customer pays, one for each that takes one. */
+    fees: json().$type<readonly ChannelFee[]>().notNull().default([]),
+    /** Paid once a sale, however many pieces it has. */
     fixed: int().notNull(),
+    /** Pieces in a sale on average, in hundredths. */
+    piecesPerSaleHundredths: int().notNull().default(100),
+    /** Paid for the day or the month, and the pieces she expects to sell for it. */
+    stallFee: int().notNull().default(0),
+    expectedPieces: int().notNull().default(1),
+    /** Sales or value added tax; 0 under a small-business exemption. */
+    taxBp: int().notNull().default(0),
+    /** The price she writes is what the customer pays. */
+    taxIncluded: boolean().notNull().default(true),
     sort: int().notNull().default(0),
     version: version(),
     deletedAt: deletedAt(),

@@ -1,7 +1,8 @@
+import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
 import { learnBatch } from "@core/calibrate";
 import { CLASS_GAUGE, gaugePrior } from "@core/fabric";
-import { mm, type Minor } from "@core/units";
+import { mm } from "@core/units";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 import { doubtText } from "./doubt-text";
 import { expectedFor, stageWork, tradeAround, tradeExpected } from "./expected";
@@ -291,7 +292,7 @@ describe("what the trade expects of an item", () => {
     yarns: [{ ...yarn, learned: { "": { factor: 2, sigma: 0.05, from: "your other yarns" } } }],
     notions: [],
     money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] },
-    fees: { label: "", percentBp: 0, fixed: 0 as Minor },
+    selling: BARE_SALE,
     price: undefined,
     reading: { locale: "en-IE", system: "metric", currency: "EUR" },
     terms: "us",

@@ -1,5 +1,5 @@
+import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
-import type { Minor } from "@core/units";
 import { analyseItem, type Around, type ItemDraft, type YarnView } from "./analyse";
 import { costReason, hourReason, priceReason } from "./reasons";
 import { silhouetteOf, smallSilhouette } from "./silhouette";
@@ -33,7 +33,7 @@ const around = (over: Partial<Around> = {}): Around => ({
     },
   ],
   money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
-  fees: { label: "stall", percentBp: 0, fixed: 0 as Minor },
+  selling: BARE_SALE,
   price: undefined,
   reading: { locale: "en-IE", system: "metric", currency: "EUR" },
   terms: "us",
@@ -94,16 +94,15 @@ describe("an item analysed", () => {
     expect(analyseItem(draft(), around({ price: 999 })).price).toBe(999);
   });
   it("has no suggestion where fees and margin take it all, and does not fail", () => {
-    const b = analyseItem(draft(), around({ fees: { label: "x", percentBp: 9500, fixed: 0 as Minor } }));
+    const dear = { ...BARE_SALE, channel: { ...BARE_SALE.channel, percentFees: [0.95] } };
+    const b = analyseItem(draft(), around({ selling: dear }));
     expect(b.pricing).toBeUndefined();
-    expect(
-      priceReason(b, { label: "x", percentBp: 9500, fixed: 0 as Minor }, 800, around().reading).label,
-    ).toContain("No price");
+    expect(priceReason(b, dear, 800, around().reading).label).toContain("No price");
   });
   it("reasons add up to what they explain", () => {
     const cost = costReason(a);
     expect(cost.parts?.reduce((s, p) => s + p.value, 0)).toBe(cost.value);
-    const hour = hourReason(a, around().fees, around().reading);
+    const hour = hourReason(a, around().selling, around().reading);
     const [left, ...before] = [...(hour.parts ?? [])].reverse();
     expect(before.reduce((s, p) => s + p.value, 0)).toBe(left?.value);
   });

@@ -2,7 +2,7 @@ import {
   costOf,
   earningAt,
   priceFor,
-  type ChannelFees,
+  type Selling,
   type Cost,
   type CostLine,
   type Earning,
@@ -129,7 +129,7 @@ export interface Around {
   readonly yarns: readonly YarnView[];
   readonly notions: readonly NotionView[];
   readonly money: MoneySettings;
-  readonly fees: ChannelFees;
+  readonly selling: Selling;
   readonly price: number | undefined;
   readonly reading: Reading;
   readonly terms: "us" | "uk";
@@ -341,10 +341,13 @@ export function analyseItem(
     },
   );
   const major = 10 ** minorDigits(r.currency);
-  const possible = around.fees.percentBp + around.money.marginBp < 10_000;
-  const pricing = possible
-    ? priceFor(cost, around.fees, around.money.marginBp, major === 1 ? [] : around.money.pricePoints)
-    : undefined;
+  const pricing = priceFor(
+    cost,
+    seconds,
+    around.selling,
+    around.money.marginBp / 10_000,
+    major === 1 ? [] : around.money.pricePoints,
+  );
   const price = (around.price ?? pricing?.suggested ?? cost.total) as Minor;
   const open = piece.yarn.filter((y) => !yarnOf(y.slot)).map((y) => y.slot);
   const missingHardware = piece.hardware.flatMap((h) => {
@@ -365,7 +368,7 @@ export function analyseItem(
     cost,
     pricing,
     price,
-    earning: earningAt(price, cost, around.fees, labour),
+    earning: earningAt(price, cost, labour, around.selling),
     open,
     missingHardware,
     noFilling: piece.filling.value > 0 && !filling,

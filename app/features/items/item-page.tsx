@@ -3,7 +3,16 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
 import { useFetcher } from "react-router";
 import styled from "styled-components";
-import { parseMoney, parseNumber, printLength, type Minor, type Mm } from "@core/units";
+import {
+  minorDigits,
+  parseMoney,
+  parseNumber,
+  printLength,
+  printNumber,
+  printTrimmed,
+  type Mm,
+  type Reading,
+} from "@core/units";
 import { answersTo, MAIN_SLOT, RoundMemory, type Answer, type CheckedPattern } from "@core/notation";
 import { useWorkshopId, WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
@@ -16,11 +25,12 @@ import { MaterialsPanel, type SlotDraft } from "./materials-panel";
 import { NeedsPanel } from "./needs-panel";
 import { OrderPanel } from "./order-panel";
 import { PatternEditor } from "./pattern-editor";
-import { PricePanel, type ChannelOption } from "./price-panel";
+import { PricePanel } from "./price-panel";
 import { errorsByField, ITEM_KINDS, itemSchema, type ItemForm } from "./schema";
 import { readSafely } from "./read-safely";
 import { silhouetteOf } from "./silhouette";
 import { Silhouettes, type SlotColours } from "./silhouette-view";
+import { ALL_PASS, sellingOf, type ChannelView, type Passes } from "./selling";
 import { ShapePanel } from "./shape-panel";
 import { useAnalysis } from "./use-analysis";
 import { WrittenPanel } from "./written-panel";
@@ -37,7 +47,9 @@ export interface ItemPageData {
   readonly draft: ItemDraft;
   readonly yarns: readonly YarnView[];
   readonly notions: readonly NotionView[];
-  readonly channels: readonly ChannelOption[];
+  readonly passes: string;
+  readonly secondBrings: string;
+  readonly channels: readonly ChannelView[];
   readonly money: MoneySettings;
   readonly terms: "us" | "uk";
   readonly hand: Around["hand"];
@@ -55,6 +67,8 @@ interface Typed {
   readonly notions: readonly { notionId: string; quantity: string }[];
   readonly price: string;
   readonly channelId: string | null;
+  readonly passes: string;
+  readonly secondBrings: string;
   readonly answers: readonly Answer[];
 }
 
@@ -83,6 +97,8 @@ const typedOf = (d: ItemPageData): Typed => ({
   notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })),
   price: d.price,
   channelId: d.channelId,
+  passes: d.passes,
+  secondBrings: d.secondBrings,
   answers: d.draft.answers ?? [],
 });
 
@@ -119,7 +135,36 @@ const handlers = (change: Change) => ({
   hanger: (hanger: boolean) => change({ hanger }),
   price: (price: string) => change({ price }),
   channel: (channelId: string | null) => change({ channelId }),
+  passes: (passes: string) => change({ passes }),
+  second: (secondBrings: string) => change({ secondBrings }),
 });
+
+/** Amounts written as the server writes them back: "9" typed is "9.00" stored, and nothing to save. */
+function asStored(t: Typed, r: Reading): Typed {
+  const digits = minorDigits(r.currency);
+  const money = (text: string): string => {
+    const read = text.trim() === "" ? undefined : parseMoney(text, r.currency, r.locale);
+    return read?.ok ? printNumber(read.value / 10 ** digits, digits, r.locale) : text;
+  };
+  const share = parseNumber(t.passes.replace("%", ""), r.locale);
+  return {
+    ...t,
+    price: money(t.price),
+    passes: share.ok ? printTrimmed(share.value, 2, r.locale) : t.passes,
+    secondBrings: money(t.secondBrings),
+  };
+}
+
+/** What she typed of pieces that pass; what cannot be read counts as all of them until it is mended. */
+function passesIn(t: Typed, r: Reading): Passes {
+  const share = parseNumber(t.passes.replace("%", ""), r.locale);
+  const second = parseMoney(t.secondBrings, r.currency, r.locale);
+  return {
+    yieldBp:
+      share.ok && share.value >= 5 && share.value <= 100 ? Math.round(share.value * 100) : ALL_PASS.yieldBp,
+    secondBrings: second.ok && second.value >= 0 ? second.value : ALL_PASS.secondBrings,
+  };
+}
 
 /** Reads and writes that a full or forbidden store must not break. */
 function safely<T>(act: (local: Storage, name: string) => T): T | undefined {
@@ -149,14 +194,15 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   );
   const on = useMemo(() => handlers(change), [change]);
   const saved = useMemo(() => JSON.stringify(typedOf(data)), [data]);
-  const dirty = JSON.stringify(typed) !== saved;
+  const dirty = JSON.stringify(asStored(typed, r)) !== saved;
 
   // What was typed and not saved comes back after a reload, a crash or a lost connection.
   useEffect(() => {
     const kept = safely((s, w) => ownDraft<Typed>(s, data.id, w));
     if (kept && JSON.stringify(kept.typed) !== saved) {
+      // A draft that an older page kept lacks the newer fields.
       // eslint-disable-next-line react-hooks/set-state-in-effect
-      setTyped(kept.typed);
+      setTyped({ ...typedOf(data), ...kept.typed });
       setRestored(true);
     }
     const left = safely((s, w) => otherDraft<Typed>(s, data.id, w, Date.now()));
@@ -188,14 +234,8 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   const chosenNotions = useMemo(() => draftNotions(typed.notions, r.locale), [typed.notions, r.locale]);
   const draft = useMemo<ItemDraft>(() => toDraft(typed, slotsShown, r.locale), [typed, slotsShown, r.locale]);
   const channel = data.channels.find((c) => c.id === typed.channelId) ?? data.channels[0];
-  const fees = useMemo(
-    () => ({
-      label: channel?.label ?? "no fees",
-      percentBp: channel?.percentBp ?? 0,
-      fixed: (channel?.fixed ?? 0) as Minor,
-    }),
-    [channel],
-  );
+  const passes = useMemo(() => passesIn(typed, r), [typed, r]);
+  const selling = useMemo(() => sellingOf(channel, passes), [channel, passes]);
   const priceRead = typed.price.trim() === "" ? undefined : parseMoney(typed.price, r.currency, r.locale);
   const price = priceRead?.ok ? priceRead.value : undefined;
   const around = useMemo<Around>(
@@ -203,13 +243,13 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       yarns: data.yarns,
       notions: data.notions,
       money: data.money,
-      fees,
+      selling,
       price,
       reading: r,
       terms: data.terms,
       hand: data.hand,
     }),
-    [data.yarns, data.notions, data.money, fees, price, r, data.terms, data.hand],
+    [data.yarns, data.notions, data.money, selling, price, r, data.terms, data.hand],
   );
   const { analysis, pending, lost } = useAnalysis(
     draft,
@@ -261,6 +301,8 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       notions: typed.notions.map((n) => ({ notionId: n.notionId, quantity: numberOf(n.quantity, r.locale) })),
       price: typed.price,
       channelId: typed.channelId,
+      passes: typed.passes,
+      secondBrings: typed.secondBrings,
     };
     const read = itemSchema(r.currency, r.locale).safeParse(form);
     setOwnErrors(read.success ? {} : errorsByField(read.error));
@@ -460,7 +502,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           />
           <PricePanel
             analysis={analysis}
-            fees={fees}
+            selling={selling}
             marginBp={data.money.marginBp}
             wagePerHour={data.money.wagePerHour}
             price={typed.price}
@@ -468,6 +510,11 @@ export function ItemPage({ data }: { data: ItemPageData }) {
             channels={data.channels}
             channelId={typed.channelId}
             onChannel={on.channel}
+            passes={typed.passes}
+            secondBrings={typed.secondBrings}
+            onPasses={on.passes}
+            onSecond={on.second}
+            errors={errors}
             error={
               errors.price ??
               (priceRead && !priceRead.ok ? "This is not an amount: write it like 9.50." : undefined)

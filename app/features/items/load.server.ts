@@ -11,9 +11,10 @@ import {
 import { listChannels, type Channel, type Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import type { WeightClass } from "@core/fabric";
-import type { Minor } from "@core/units";
+import type { Selling } from "@core/costing";
 import type { Reckoned, Unreckoned } from "../../server/reckoner";
 import { reckon, tryAgain } from "./reckon.server";
+import { sellingOf, type ChannelView, type Passes } from "./selling";
 import {
   type Around,
   type ItemAnalysis,
@@ -126,18 +127,23 @@ export const draftOf = (r: Revision): ItemDraft => ({
   notions: r.notions,
 });
 
-export const feesOf = (
-  channels: readonly Channel[],
-  id: string | null,
-): Around["fees"] & { id: string | undefined } => {
+export const channelView = (c: Channel): ChannelView => ({
+  id: c.id,
+  label: c.name,
+  fees: c.fees,
+  fixed: c.fixed,
+  piecesPerSale: c.piecesPerSaleHundredths / 100,
+  stallFee: c.stallFee,
+  expectedPieces: c.expectedPieces,
+  taxBp: c.taxBp,
+  taxIncluded: c.taxIncluded,
+});
+
+/** How an item is sold: through its own channel, or the first. */
+export function sellingFrom(channels: readonly Channel[], id: string | null, passes?: Passes): Selling {
   const c = channels.find((x) => x.id === id) ?? channels[0];
-  return {
-    id: c?.id,
-    label: c?.name ?? "no fees",
-    percentBp: c?.percentBp ?? 0,
-    fixed: (c?.fixed ?? 0) as Minor,
-  };
-};
+  return sellingOf(c && channelView(c), passes);
+}
 
 /** What an item's figures depend on beside its own text. */
 export interface Surroundings {
@@ -202,7 +208,6 @@ export function inColourway(entry: ItemWithRevision, c: Colourway | undefined): 
 /** Of all surroundings, what an item's figures rest on. */
 export function aroundOf(entry: ItemWithRevision, s: Surroundings): Around {
   const draft = draftOf(entry.revision);
-  const fees = feesOf(s.channels, entry.item.channelId);
   const used = new Set(draft.slots.map((x) => x.yarnId));
   const notions = new Set(draft.notions.map((x) => x.notionId));
   for (const n of s.notions) if (n.washerId && notions.has(n.id)) notions.add(n.washerId);
@@ -210,7 +215,7 @@ export function aroundOf(entry: ItemWithRevision, s: Surroundings): Around {
     yarns: s.yarns.filter((y) => used.has(y.id)),
     notions: s.notions.filter((n) => notions.has(n.id)),
     money: s.money,
-    fees,
+    selling: sellingFrom(s.channels, entry.item.channelId, entry.item),
     price: entry.item.price ?? undefined,
     reading: s.reading,
     terms: s.terms,

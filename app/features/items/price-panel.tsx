@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { scaleLinear } from "d3-scale";
 import styled from "styled-components";
-import { paysHour, type ChannelFees } from "@core/costing";
+import { paysHour, type Selling } from "@core/costing";
 import { printMoney, type Minor } from "@core/units";
 import { Field, Input, Select } from "../../ui/field";
 import { Range, ReasonFigure } from "../../ui/figure";
@@ -10,18 +10,13 @@ import { SwingTag } from "../../ui/swing-tag";
 import { Sheet, SheetHead, Small } from "../../ui/basics";
 import type { ItemAnalysis } from "./analyse";
 import { costReason, hourReason, priceReason } from "./reasons";
-
-export interface ChannelOption {
-  readonly id: string;
-  readonly label: string;
-  readonly percentBp: number;
-  readonly fixed: number;
-}
+import { takesText, type ChannelView } from "./selling";
+import { WaysToSell } from "./ways-to-sell";
 
 /** Swing tag, cost stack, and what the price leaves for an hour. */
 export const PricePanel = memo(function PricePanel({
   analysis,
-  fees,
+  selling,
   marginBp,
   wagePerHour,
   price,
@@ -30,22 +25,34 @@ export const PricePanel = memo(function PricePanel({
   channelId,
   onChannel,
   error,
+  passes,
+  secondBrings,
+  onPasses,
+  onSecond,
+  errors,
 }: {
   analysis: ItemAnalysis;
-  fees: ChannelFees;
+  selling: Selling;
   marginBp: number;
   wagePerHour: number;
   price: string;
   onPrice: (text: string) => void;
-  channels: readonly ChannelOption[];
+  channels: readonly ChannelView[];
   channelId: string | null;
   onChannel: (id: string) => void;
   error: string | undefined;
+  passes: string;
+  secondBrings: string;
+  onPasses: (text: string) => void;
+  onSecond: (text: string) => void;
+  errors: Readonly<Record<string, string | undefined>>;
 }) {
   const r = useReading();
   const { earning, pricing, cost } = analysis;
   const perHour = earning.perHour;
   const pays = paysHour(earning);
+  const channel = channels.find((c) => c.id === channelId) ?? channels[0];
+  const onTop = earning.customerPays !== analysis.price;
   return (
     <Sheet aria-labelledby="price-title">
       <SheetHead>
@@ -55,6 +62,7 @@ export const PricePanel = memo(function PricePanel({
       <Top>
         <SwingTag large>{printMoney(analysis.price, r)}</SwingTag>
         <Lines>
+          {onTop ? <li>the customer pays {printMoney(earning.customerPays, r)} with tax</li> : null}
           <li>
             costs <ReasonFigure reason={costReason(analysis)} strong />{" "}
             <Range low={cost.low} high={cost.high} measure="minor" />
@@ -64,7 +72,7 @@ export const PricePanel = memo(function PricePanel({
             {perHour === undefined ? (
               "—"
             ) : (
-              <ReasonFigure reason={hourReason(analysis, fees, r)} strong>
+              <ReasonFigure reason={hourReason(analysis, selling, r)} strong>
                 {printMoney(perHour, r)}
               </ReasonFigure>
             )}{" "}
@@ -89,7 +97,7 @@ export const PricePanel = memo(function PricePanel({
             pricing ? (
               <>
                 Empty: the suggested{" "}
-                <ReasonFigure reason={priceReason(analysis, fees, marginBp, r)}>
+                <ReasonFigure reason={priceReason(analysis, selling, marginBp, r)}>
                   {printMoney(pricing.suggested, r)}
                 </ReasonFigure>
                 ; what pays lies at <Range low={pricing.low} high={pricing.high} measure="minor" />
@@ -110,11 +118,7 @@ export const PricePanel = memo(function PricePanel({
             />
           )}
         </Field>
-        <Field
-          label="Sold through"
-          name="channelId"
-          hint={`${fees.percentBp / 100} % and ${printMoney(fees.fixed, r)} a sale`}
-        >
+        <Field label="Sold through" name="channelId" hint={takesText(channel, r)}>
           {(bind) => (
             <Select
               {...bind}
@@ -130,6 +134,45 @@ export const PricePanel = memo(function PricePanel({
           )}
         </Field>
       </Two>
+      <Two style={{ marginTop: 12 }}>
+        <Field
+          label="Of a hundred made, pass"
+          name="passes"
+          errors={errors.passes ? [errors.passes] : undefined}
+          hint={
+            earning.failed > 0
+              ? `the others cost each piece ${printMoney(earning.failed, r)} and its time`
+              : "100: every piece can be sold."
+          }
+        >
+          {(bind) => (
+            <Input
+              {...bind}
+              value={passes}
+              inputMode="decimal"
+              autoComplete="off"
+              onChange={(e) => onPasses(e.target.value)}
+            />
+          )}
+        </Field>
+        <Field
+          label="A second brings"
+          name="secondBrings"
+          errors={errors.secondBrings ? [errors.secondBrings] : undefined}
+          hint="What a piece with a flaw sells for; 0 if you keep it."
+        >
+          {(bind) => (
+            <Input
+              {...bind}
+              value={secondBrings}
+              inputMode="decimal"
+              autoComplete="off"
+              onChange={(e) => onSecond(e.target.value)}
+            />
+          )}
+        </Field>
+      </Two>
+      <WaysToSell analysis={analysis} channels={channels} selling={selling} marginBp={marginBp} />
       {earning.profit < 0 ? (
         <Loss role="status">
           At this price every piece loses {printMoney(-earning.profit as Minor, r)} once fees and your hour
@@ -140,21 +183,34 @@ export const PricePanel = memo(function PricePanel({
   );
 });
 
-const SHADES = ["#54727a", "#8aa4a9", "#b4c4c7", "#d3c486", "#7d9c7f"] as const;
+/** Each part of a price and its shade on the tape. */
+const SHADES = new Map([
+  ["material", "#54727a"],
+  ["your time", "#8aa4a9"],
+  ["overhead", "#b4c4c7"],
+  ["pieces that fail", "#c9a9a2"],
+  ["tax", "#b7a8c4"],
+  ["fees", "#d3c486"],
+  ["left over", "#7d9c7f"],
+]);
+/** Her time that goes into pieces which fail, for each that is sold. */
+const wageOf = (a: ItemAnalysis): number => a.earning.forTime - a.earning.profit - a.cost.wage;
 
 /** What the price is made of, as a length of tape: one bar, ticked in whole units of money. */
 function CostStack({ analysis }: { analysis: ItemAnalysis }) {
   const r = useReading();
-  const { cost, earning, price } = analysis;
+  const { cost, earning } = analysis;
   const parts = [
     { label: "material", value: cost.material as number },
     { label: "your time", value: cost.wage as number },
     { label: "overhead", value: cost.overhead as number },
+    { label: "tax", value: earning.tax as number },
     { label: "fees", value: earning.fees as number },
+    { label: "pieces that fail", value: Math.max(0, wageOf(analysis) + earning.failed) },
     { label: "left over", value: Math.max(0, earning.profit as number) },
   ].filter((p) => p.value > 0);
   const total = Math.max(
-    price,
+    earning.customerPays,
     parts.reduce((s, p) => s + p.value, 0),
     1,
   );
@@ -176,7 +232,7 @@ function CostStack({ analysis }: { analysis: ItemAnalysis }) {
               y="0"
               width={`${x(at) - left}%`}
               height="22"
-              fill={SHADES[["material", "your time", "overhead", "fees", "left over"].indexOf(p.label)]}
+              fill={SHADES.get(p.label)}
               stroke="var(--sheet)"
               strokeWidth="1"
             />
@@ -185,8 +241,15 @@ function CostStack({ analysis }: { analysis: ItemAnalysis }) {
         {x.ticks(6).map((t) => (
           <line key={t} x1={`${x(t)}%`} x2={`${x(t)}%`} y1="22" y2="29" stroke="var(--edge)" />
         ))}
-        {price < total ? (
-          <line x1={`${x(price)}%`} x2={`${x(price)}%`} y1="0" y2="34" stroke="var(--bad)" strokeWidth="2" />
+        {earning.customerPays < total ? (
+          <line
+            x1={`${x(earning.customerPays)}%`}
+            x2={`${x(earning.customerPays)}%`}
+            y1="0"
+            y2="34"
+            stroke="var(--bad)"
+            strokeWidth="2"
+          />
         ) : null}
       </svg>
       <ul>
@@ -194,8 +257,7 @@ function CostStack({ analysis }: { analysis: ItemAnalysis }) {
           <li key={p.label}>
             <i
               style={{
-                background:
-                  SHADES[["material", "your time", "overhead", "fees", "left over"].indexOf(p.label)],
+                background: SHADES.get(p.label),
               }}
             />
             {p.label} <b>{printMoney(p.value as Minor, r)}</b>

@@ -1,7 +1,15 @@
 import type { Reason } from "@core/estimate";
-import { printMoney, printDuration, type Minor, type Reading, type Seconds } from "@core/units";
+import {
+  minor,
+  printDuration,
+  printMoney,
+  printTrimmed,
+  type Minor,
+  type Reading,
+  type Seconds,
+} from "@core/units";
 import type { ItemAnalysis } from "./analyse";
-import type { ChannelFees } from "@core/costing";
+import { costPerSold, fixedFees, makingOf, shareKept, type Selling } from "@core/costing";
 
 /** The cost of one piece as a tree of amounts that add up exactly. */
 export function costReason(a: ItemAnalysis): Reason {
@@ -22,34 +30,67 @@ export function costReason(a: ItemAnalysis): Reason {
   };
 }
 
-const percent = (bp: number) => `${bp / 100} %`;
+const percent = (share: number, r: Reading) => `${printTrimmed(100 * share, 2, r.locale)} %`;
 
-export function priceReason(a: ItemAnalysis, fees: ChannelFees, marginBp: number, r: Reading): Reason {
+/** What a piece that is sold costs: itself, and its share of those that fail. */
+function soldReason(a: ItemAnalysis, s: Selling, r: Reading): Reason {
+  const cost = costReason(a);
+  if (s.yield >= 1) return cost;
+  const total = minor(costPerSold(makingOf(a.cost, a.piece.seconds.value, s)));
+  return {
+    label: "What a piece that is sold costs",
+    measure: "minor",
+    value: total,
+    parts: [
+      cost,
+      {
+        label: "Its share of the pieces that fail",
+        measure: "minor",
+        value: total - a.cost.total,
+        how: `${percent(s.yield, r)} pass; a second brings ${printMoney(s.secondBrings as Minor, r)}`,
+      },
+    ],
+  };
+}
+
+export function priceReason(a: ItemAnalysis, s: Selling, marginBp: number, r: Reading): Reason {
   const p = a.pricing;
+  const { percentFees, tax } = s.channel;
+  const fees = percentFees.reduce((x, y) => x + y, 0);
+  const margin = marginBp / 10_000;
+  const fixed = fixedFees(s.channel);
+  const kept = shareKept(s.channel, margin);
+  const takes = [
+    ...(tax.rate > 0 ? [`tax ${percent(tax.rate, r)} ${tax.included ? "in the price" : "on top"}`] : []),
+    `fees ${percent(fees, r)}`,
+    `margin ${percent(margin, r)}`,
+  ].join(", ");
   if (!p)
     return {
       label: "No price pays this",
       measure: "minor",
       value: a.cost.total,
-      how: `fees ${percent(fees.percentBp)} and margin ${percent(marginBp)} take the whole price`,
+      how: `${takes}: together they take the whole price`,
     };
+  const sold = soldReason(a, s, r);
   return {
     label: "The price that pays your hour",
     measure: "minor",
     value: p.suggested,
     low: p.low,
     high: p.high,
-    how: `(${printMoney(a.cost.total, r)} + ${printMoney(fees.fixed, r)} fixed fee) ÷ (1 − ${percent(fees.percentBp)} − ${percent(marginBp)}) = ${printMoney(p.exact, r)}`,
+    how: `(${printMoney(minor(sold.value), r)} + ${printMoney(minor(fixed), r)} fixed fees) ÷ ${printTrimmed(kept, 4, r.locale)} of each unit of the price that stays (${takes}) = ${printMoney(p.exact, r)}`,
     from: "raised to your next price point",
     parts: [
-      costReason(a),
+      sold,
       { label: "Below this it loses money even with free hours", measure: "minor", value: p.floor },
     ],
   };
 }
 
-export function hourReason(a: ItemAnalysis, fees: ChannelFees, r: Reading): Reason {
+export function hourReason(a: ItemAnalysis, s: Selling, r: Reading): Reason {
   const e = a.earning;
+  const { tax } = s.channel;
   return {
     label: "What an hour earns",
     measure: "minor",
@@ -57,12 +98,20 @@ export function hourReason(a: ItemAnalysis, fees: ChannelFees, r: Reading): Reas
     ...(e.perHourLow !== undefined && e.perHourHigh !== undefined
       ? { low: e.perHourLow, high: e.perHourHigh }
       : {}),
-    how: `${printMoney(e.forTime, r)} left for your time ÷ ${printDuration(a.piece.seconds.value as Seconds, r)}`,
+    how: `${printMoney(e.forTime, r)} left for your time ÷ ${printDuration(e.seconds as Seconds, r)}${s.yield < 1 ? " behind each piece that is sold" : ""}`,
     parts: [
-      { label: "Price", measure: "minor", value: a.price },
-      { label: `Fees: ${fees.label}`, measure: "minor", value: -e.fees },
+      {
+        label: tax.included ? "Price" : "The customer pays, tax on top",
+        measure: "minor",
+        value: e.customerPays,
+      },
+      ...(e.tax === 0 ? [] : [{ label: "Tax", measure: "minor" as const, value: -e.tax }]),
+      { label: `Fees: ${s.label}`, measure: "minor", value: -e.fees },
       { label: "Materials and packaging", measure: "minor", value: -a.cost.material },
       { label: "Overhead", measure: "minor", value: -a.cost.overhead },
+      ...(e.failed === 0
+        ? []
+        : [{ label: "Pieces that fail, without their time", measure: "minor" as const, value: -e.failed }]),
       { label: "Left for your time", measure: "minor", value: e.forTime as Minor },
     ],
   };

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { answersSchema } from "@db/answers";
-import { parseMoney, quantityProblemText } from "@core/units";
+import { parseMoney, parseNumber, quantityProblemText } from "@core/units";
 
 /** Characters of an item's written pattern: ten times the longest that is worked by hand. */
 export const MAX_PATTERN = 64 * 1024;
@@ -75,6 +75,28 @@ export const itemSchema = (currency: string, locale: string) =>
       return read.value as number;
     }),
     channelId: uuid.nullable(),
+    passes: z
+      .string()
+      .optional()
+      .transform((text = "", ctx): number => {
+        const read = parseNumber(text.trim() === "" ? "100" : text.replace("%", ""), locale);
+        if (!read.ok || read.value < 5 || read.value > 100) {
+          ctx.addIssue({ code: "custom", message: "Write how many of a hundred pass, from 5 to 100." });
+          return z.NEVER;
+        }
+        return Math.round(read.value * 100);
+      }),
+    secondBrings: z
+      .string()
+      .optional()
+      .transform((text = "", ctx): number => {
+        const read = parseMoney(text.trim() === "" ? "0" : text, currency, locale);
+        if (!read.ok || read.value < 0 || read.value > 100_000_000) {
+          ctx.addIssue({ code: "custom", message: "Write what a second brings; 0 if it is given away." });
+          return z.NEVER;
+        }
+        return read.value;
+      }),
   });
 
 export type ItemForm = z.input<ReturnType<typeof itemSchema>>;

@@ -21,8 +21,8 @@ export function useAnalysis(
   initial: ItemAnalysis,
 ): { analysis: ItemAnalysis; pending: boolean; lost: boolean } {
   const key = useMemo(
-    () => JSON.stringify([draft, around.price, around.fees, around.money]),
-    [draft, around.price, around.fees, around.money],
+    () => JSON.stringify([draft, around.price, around.selling, around.money]),
+    [draft, around.price, around.selling, around.money],
   );
   const [firstKey] = useState(key);
   const [got, setGot] = useState<{ key: string; analysis: ItemAnalysis; lost?: boolean }>({

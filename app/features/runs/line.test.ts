@@ -1,6 +1,6 @@
+import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
 import { learnBatch } from "@core/calibrate";
-import type { Minor } from "@core/units";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 import { plannedLine, secondsInRun } from "./line";
 
@@ -29,7 +29,7 @@ const around: Around = {
   yarns: [yarn],
   notions: [],
   money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] },
-  fees: { label: "", percentBp: 0, fixed: 0 as Minor },
+  selling: BARE_SALE,
   price: undefined,
   reading: { locale: "en-IE", system: "metric", currency: "EUR" },
   terms: "us",
