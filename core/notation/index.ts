@@ -56,6 +56,6 @@ export {
   type WordKind,
   type NextRound,
 } from "./meaning";
-export { printPattern, PLAIN_STYLE, type HouseStyle } from "./print";
+export { printPattern, printRound, PLAIN_STYLE, type HouseStyle } from "./print";
 export { shadeColour } from "./words/shades";
 export { layoutOf, hangingOf, type RoundLayout } from "./layout";

@@ -213,6 +213,11 @@ class Printer {
   }
 }
 
+/** One round in the words of a house style, without its total; undefined where it holds what could not be read. */
+export function printRound(round: CheckedRound, style: HouseStyle): string | undefined {
+  return round.nodes.some(unsure) ? undefined : new RoundWords(style, round).words();
+}
+
 const unsure = (n: Node): boolean => n.kind === "unknown" || (n.kind === "group" && n.items.some(unsure));
 const sentence = (text: string): string => {
   const tidy = text
@@ -280,6 +285,8 @@ class RoundWords {
         return `${open}${inner}${close} ${n.times.kind === "number" ? `× ${n.times.n}` : reach(n.times)}`;
       }
       case "evenly":
+        if (n.toward !== undefined && n.n === 0)
+          return `${n.op.increases > 0 ? "increase" : "decrease"} to ${n.toward}`;
         return `${n.n} ${this.single(n.op)} evenly spaced`;
       case "skip":
         return n.first ? "skip first st" : `skip ${n.n} ${n.n === 1 ? "st" : "sts"}`;

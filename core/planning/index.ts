@@ -3,6 +3,7 @@ export * from "./netting";
 export * from "./booking";
 export * from "./calendar";
 export * from "./order";
+export * from "./bench";
 export {
   planCutting,
   checkCutting,

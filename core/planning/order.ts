@@ -12,6 +12,10 @@ export interface WorkStep {
   readonly label: string;
   /** 1-based line of the pattern it comes from. */
   readonly line: number | undefined;
+  /** Of which part, as an index into `withAssembly`; undefined for the whole piece. */
+  readonly of?: number;
+  /** The rounds worked in it, half open, from 0. */
+  readonly rounds?: { readonly from: number; readonly to: number };
 }
 
 /** `before` has to be done before `after`; `why` in the trade's words. */
@@ -59,7 +63,7 @@ export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPar
     if (!body || taken.some((t) => t.into === part && t.part === main)) return;
     const id = `sew-${i}`;
     const many = part.make > 1 ? `${part.make} × ${part.name}` : part.name;
-    steps.push({ id, kind: "sew", part: part.name, label: `Sew on: ${many}`, line: undefined });
+    steps.push({ id, kind: "sew", part: part.name, label: `Sew on: ${many}`, line: undefined, of: i });
     edge(own.done, id, "a part is finished and has its tail before it is sewn on");
     if (SNOUT.test(part.name) && body.face) {
       edge(body.beforeFace, id, "it is sewn to the rounds where the face will be");
@@ -107,8 +111,15 @@ function stagesOf(
   const face = part.events.filter(
     ({ event }) => event.kind === "eyes" || (event.kind === "embroider" && filled),
   );
-  const put = (id: string, kind: StepKind, label: string, line: number | undefined): string => {
-    steps.push({ id: `${id}-${index}`, kind, part: part.name, label, line });
+  const put = (
+    id: string,
+    kind: StepKind,
+    label: string,
+    line: number | undefined,
+    rounds?: WorkStep["rounds"],
+  ): string => {
+    const own = { id: `${id}-${index}`, kind, part: part.name, label, line, of: index };
+    steps.push(rounds ? { ...own, rounds } : own);
     return `${id}-${index}`;
   };
   const name = part.make > 1 ? `${part.name} (${part.make} of them)` : part.name;
@@ -127,6 +138,7 @@ function stagesOf(
     "work",
     n <= 1 || cut >= n ? `Work ${name}` : `${name}: ${label(1, cut)}`,
     part.rounds[0]?.line,
+    { from: 0, to: cut },
   );
   let done = first;
   let facing: string | undefined;
@@ -164,7 +176,10 @@ function stagesOf(
     done = fill;
   }
   if (cut < n) {
-    const rest = put("rest", "work", `${part.name}: ${label(cut + 1, n)}`, part.rounds[cut]?.line);
+    const rest = put("rest", "work", `${part.name}: ${label(cut + 1, n)}`, part.rounds[cut]?.line, {
+      from: cut,
+      to: n,
+    });
     edge(done, rest, filled ? "the last rounds close over the filling" : "the rounds go on");
     done = rest;
   }

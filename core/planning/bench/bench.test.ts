@@ -1,0 +1,191 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { estimatePiece } from "../../estimate";
+import { checkPattern, PLAIN_STYLE } from "../../notation";
+import { mm } from "../../units";
+import { CORPUS } from "../../../tests/corpus";
+import {
+  benchState,
+  benchSteps,
+  nextPlace,
+  pausesIn,
+  placeKey,
+  places,
+  timingsOf,
+  type BenchAct,
+  type BenchStep,
+  type DoneAct,
+} from ".";
+
+const spec = { label: "DK", weight: 3 as const, hook: mm(3), metresPer100g: 230, strands: 1 };
+const TEXT = `Puffin
+Body (black)
+Rnd 1: 6 sc in magic ring (6)
+Rnd 2: inc x 6 (12)
+Rnd 3: (sc, inc) x 6 (18)
+Rnds 4-5: sc around, change to white (18)
+Rnd 6: (sc, dec) x 6 (12)
+Insert 6 mm eyes between rounds 4 and 5. Stuff.
+Rnd 7: dec x 6 (6)
+Close.
+
+Wing (make 2, black)
+Rnd 1: 5 sc in magic ring (5)
+Rnd 2: sc around (5)
+Sew the wings on.`;
+
+function stepsFor(text: string): BenchStep[] {
+  const pattern = checkPattern(text);
+  const piece = estimatePiece({ pattern, specOf: () => spec, firmness: "medium", hanger: true });
+  return benchSteps(
+    pattern,
+    piece.parts.map((p) => p.fabric),
+    PLAIN_STYLE,
+    text,
+  );
+}
+const steps = stepsFor(TEXT);
+let n = 0;
+const done = (piece: number, step: string, ms = 1000, more: Partial<DoneAct> = {}): DoneAct => ({
+  kind: "done",
+  key: `k${++n}`,
+  at: n,
+  device: "phone",
+  piece,
+  step,
+  ms,
+  ...more,
+});
+const all = (piece: number, ms = 1000) => steps.map((s) => done(piece, s.id, ms));
+
+describe("the steps of a piece", () => {
+  it("are its rounds with what comes between them, each copy of a part by itself", () => {
+    expect(steps.map((s) => `${s.part}${s.copies > 1 ? ` ${s.copy}` : ""}: ${s.title}`)).toEqual([
+      ...[1, 2, 3, 4, 5, 6].map((r) => `Body: Rnd ${r}`),
+      "Body: Face",
+      "Body: Fill",
+      "Body: Rnd 7",
+      "Body: Close",
+      "Wing 1: Rnd 1",
+      "Wing 1: Rnd 2",
+      "Wing 2: Rnd 1",
+      "Wing 2: Rnd 2",
+      "Wing 1: Sew on",
+      "Wing 2: Sew on",
+      ": Hide the ends",
+      ": Look it over",
+      ": Hang, tag and pack",
+    ]);
+    expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length);
+  });
+  it("say what helps where it belongs, and what cannot be taken back", () => {
+    const helps = (title: string) => steps.find((s) => s.part === "Body" && s.title === title)?.helps;
+    expect(helps("Rnd 1")).toContain("small-ring");
+    const plain = stepsFor(TEXT.replace("Insert 6 mm eyes between rounds 4 and 5. ", ""));
+    expect(plain.find((s) => s.title === "Rnd 6")?.helps).toEqual(["filling-next"]);
+    expect(helps("Rnd 5")).toEqual(["next-colour"]);
+    expect(helps("Face")).toEqual(["eyes-level", "washer-final"]);
+    expect(helps("Rnd 7")).toEqual(["last-chance", "front-loops"]);
+    expect(helps("Close")).toContain("not-at-knot");
+  });
+  it("for every pattern of the corpus hold each round of each copy once", () => {
+    for (const c of CORPUS) {
+      const pattern = checkPattern(c.text);
+      const own = stepsFor(c.text);
+      const rounds = pattern.parts.reduce((sum, p) => sum + p.rounds.length * p.make, 0);
+      expect(own.filter((s) => s.stage === "crochet").length, c.hand).toBe(rounds);
+      expect(new Set(own.map((s) => s.id)).size, c.hand).toBe(own.length);
+    }
+  });
+});
+
+describe("acts from the table", () => {
+  it("go on to what is left, come back by undo, and end when all pieces are done", () => {
+    const [first, second] = steps;
+    const a = done(1, first?.id ?? "");
+    const acts: BenchAct[] = [a];
+    const at = () => nextPlace(steps, 2, "piece", benchState(steps, 2, acts));
+    expect(at()).toEqual({ piece: 1, step: 1 });
+    acts.push({ kind: "undo", key: "u1", at: 500, device: "phone", of: a.key });
+    expect(at()).toEqual({ piece: 1, step: 0 });
+    acts.push(...all(1), ...all(2));
+    expect(at()).toBeUndefined();
+    expect(benchState(steps, 2, acts).pieces).toBe(2);
+    expect(second?.title).toBe("Rnd 2");
+  });
+  it("come to the same state in any order and however often they are sent", () => {
+    const acts: BenchAct[] = [
+      ...all(1),
+      done(2, steps[0]?.id ?? "", 900, { device: "tablet" }),
+      { kind: "again", key: "s1", at: 3, device: "phone", piece: 1, step: steps[2]?.id ?? "" },
+    ];
+    acts.push({ kind: "undo", key: "u2", at: 9000, device: "phone", of: acts[3]?.key ?? "" });
+    const said = (list: readonly BenchAct[]) => {
+      const s = benchState(steps, 2, list);
+      return { done: [...s.done].sort(), slips: s.slips, pieces: s.pieces };
+    };
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray(acts, { minLength: acts.length }),
+        fc.integer({ max: 5 }),
+        (list, k) => {
+          expect(said([...list, ...list.slice(0, Math.max(0, k))])).toEqual(said(acts));
+        },
+      ),
+    );
+  });
+  it("done on two devices count once, and are told", () => {
+    const id = steps[0]?.id ?? "";
+    const here = done(1, id);
+    const s = benchState(steps, 1, [here, done(1, id, 800, { device: "tablet" }), done(1, id)]);
+    expect(s.done.get(placeKey(1, id))).toEqual(here);
+    expect(s.twice.map((x) => x.device)).toEqual(["tablet"]);
+  });
+  it("of a step that is gone, or a piece too many, change nothing", () => {
+    const s = benchState(steps, 1, [done(1, "r99-0.1"), done(2, steps[0]?.id ?? "")]);
+    expect([s.done.size, s.pieces]).toEqual([0, 0]);
+  });
+});
+
+describe("the order of several pieces", () => {
+  it("goes through every place once, by piece and by part", () => {
+    for (const order of ["piece", "part"] as const) {
+      const walked = [...places(steps, 3, order)];
+      expect(new Set(walked.map((p) => `${p.piece} ${p.step}`)).size).toBe(3 * steps.length);
+      expect(walked).toHaveLength(3 * steps.length);
+    }
+  });
+  it("by part makes all bodies before a wing", () => {
+    const walked = [...places(steps, 2, "part")].map((p) => `${p.piece} ${steps[p.step]?.part ?? ""}`);
+    expect(walked.lastIndexOf("2 Body")).toBeLessThan(walked.indexOf("1 Wing"));
+  });
+});
+
+describe("time that measures itself", () => {
+  const paced = (piece: number, slow?: string) =>
+    steps.map((s) => done(piece, s.id, s.id === slow ? 1_200_000 : Math.max(6, s.stitches) * 3000));
+  it("a part's rounds become its timing with a lap for each", () => {
+    const t = timingsOf(steps, 1, benchState(steps, 1, paced(1)));
+    const body = t.find((x) => x.part === "Body" && x.stage === "crochet");
+    // 6, 12, 18, 18, 18, 12 and 6 stitches at 3 s.
+    expect(body).toMatchObject({ seconds: 270, laps: [18, 36, 54, 54, 54, 36, 18], copies: 1 });
+    expect(t.find((x) => x.part === "Wing" && x.stage === "crochet")?.copies).toBe(2);
+  });
+  it("is not there before its last step, nor where a step was not measured", () => {
+    expect(timingsOf(steps, 1, benchState(steps, 1, paced(1).slice(0, 4)))).toEqual([]);
+    const some = paced(1).map((a) => (a.step === "r3-0.1" ? { ...a, ms: 0 } : a));
+    const t = timingsOf(steps, 1, benchState(steps, 1, some));
+    expect(t.some((x) => x.part === "Body" && x.stage === "crochet")).toBe(false);
+  });
+  it("a pause is found by the pace of its sisters and cut out, unless it was work", () => {
+    const acts = paced(1, "r4-0.1");
+    const state = benchState(steps, 1, acts);
+    const [pause] = pausesIn(steps, state);
+    expect(pause).toMatchObject({ step: { id: "r4-0.1" }, usualMs: 54_000 });
+    const timing = (list: readonly BenchAct[]) =>
+      timingsOf(steps, 1, benchState(steps, 1, list)).find((x) => x.part === "Body" && x.stage === "crochet");
+    expect(timing(acts)?.seconds).toBe(270);
+    const kept: BenchAct = { kind: "work", key: "w", at: 1, device: "phone", of: pause?.act.key ?? "" };
+    expect(timing([...acts, kept])?.seconds).toBe(270 - 54 + 1200);
+  });
+});

@@ -1,0 +1,4 @@
+export * from "./helps";
+export * from "./state";
+export * from "./steps";
+export * from "./times";

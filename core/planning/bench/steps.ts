@@ -1,0 +1,207 @@
+import { withAssembly, type Stage } from "../../estimate";
+import type { FabricPart } from "../../fabric";
+import {
+  LEAST_EYE_OPENING,
+  layoutOf,
+  printRound,
+  type CheckedPart,
+  type CheckedPattern,
+  type CheckedRound,
+  type HouseStyle,
+} from "../../notation";
+import { orderOfWork, type StepKind, type WorkStep } from "../order";
+
+/** One thing to do at the table, and then to be done with. */
+export interface BenchStep {
+  /** Its own among the steps of one piece. */
+  readonly id: string;
+  readonly kind: StepKind;
+  readonly stage: Stage;
+  /** Empty for what is done to the whole piece. */
+  readonly part: string;
+  /** Which of the part's copies, from 1. */
+  readonly copy: number;
+  readonly copies: number;
+  /** "Rnd 7", "Fill", "Close". */
+  readonly title: string;
+  /** The round in words, or what is to be done. */
+  readonly text: string;
+  /** Live stitches when it is done; undefined where nothing is counted. */
+  readonly count: number | undefined;
+  /** Stitches to be worked. */
+  readonly stitches: number;
+  /** Colours in the order in which they are worked, with how many stitches of each. */
+  readonly colours: readonly { readonly slot: string; readonly stitches: number }[];
+  /** Lines of advice for this moment; see `helps`. */
+  readonly helps: readonly Help[];
+}
+
+/** What helps at the table, told at the step it belongs to. */
+export type Help =
+  | "small-ring"
+  | "work-over-tail"
+  | "next-colour"
+  | "filling-next"
+  | "eyes-level"
+  | "washer-final"
+  | "inside-first"
+  | "last-chance"
+  | "front-loops"
+  | "not-at-knot"
+  | "pin-first"
+  | "three-ways"
+  | "pull-test"
+  | "hanger-last";
+
+const STAGE: Readonly<Record<StepKind, Stage>> = {
+  work: "crochet",
+  join: "crochet",
+  face: "face",
+  fill: "filling",
+  close: "filling",
+  sew: "sewing",
+  finish: "ends",
+};
+const FINISH: ReadonlyMap<string, Stage> = new Map([
+  ["ends", "ends"],
+  ["inspect", "inspection"],
+  ["hang", "hanger"],
+]);
+
+/**
+ * Everything one piece asks for, in an order that keeps every precedence (`orderOfWork`): a step for each round, each copy of
+ * a part by itself. Linear in rounds × copies.
+ */
+export function benchSteps(
+  pattern: CheckedPattern,
+  fabrics: readonly FabricPart[],
+  style: HouseStyle,
+  source: string,
+): BenchStep[] {
+  const parts = withAssembly(pattern);
+  const { steps } = orderOfWork(pattern, fabrics);
+  const out: BenchStep[] = [];
+  for (let i = 0; i < steps.length;) {
+    const block = blockFrom(steps, i);
+    const [first] = block;
+    const part = first?.of === undefined ? undefined : parts[first.of];
+    const copies = part?.make ?? 1;
+    for (let copy = 1; copy <= copies; copy++)
+      for (const step of block) out.push(...stepsOf(step, part, copy, copies, style, source, block));
+    i += block.length;
+  }
+  return out;
+}
+
+/** Steps of one part that stand together: each copy goes through all of them before the next is begun. */
+function blockFrom(steps: readonly WorkStep[], i: number): readonly WorkStep[] {
+  const first = steps[i];
+  if (!first) return [];
+  let end = i + 1;
+  if (first.of !== undefined && first.kind !== "sew")
+    while (steps[end]?.of === first.of && steps[end]?.kind !== "sew") end++;
+  return steps.slice(i, end);
+}
+
+function stepsOf(
+  step: WorkStep,
+  part: CheckedPart | undefined,
+  copy: number,
+  copies: number,
+  style: HouseStyle,
+  source: string,
+  block: readonly WorkStep[],
+): BenchStep[] {
+  const of = { part: part?.name ?? "", copy, copies };
+  if (step.kind !== "work" || !part || !step.rounds) {
+    const name = step.label.replace(/^[^:]*: /, "");
+    const text = copies > 1 && part && step.kind === "sew" ? `Sew on: ${part.name}` : step.label;
+    return [
+      {
+        ...of,
+        id: `${step.id}.${copy}`,
+        kind: step.kind,
+        stage: FINISH.get(step.id) ?? STAGE[step.kind],
+        title: TITLES.get(step.kind) ?? name,
+        text,
+        count: undefined,
+        stitches: 0,
+        colours: [],
+        helps: helpsFor(step, part),
+      },
+    ];
+  }
+  const { from, to } = step.rounds;
+  return part.rounds.slice(from, to).map((round, k) => {
+    const at = from + k;
+    const { segments } = layoutOf(round);
+    return {
+      ...of,
+      id: `r${at + 1}-${step.of ?? 0}.${copy}`,
+      kind: step.kind,
+      stage: "crochet",
+      title: `${part.worked === "rows" ? "Row" : style.label} ${round.number ?? at + 1}`,
+      text: printRound(round, style) ?? typed(round, source),
+      count: round.count,
+      stitches: Math.max(0, ...[round.count ?? 0, segments.at(-1)?.to ?? 0]),
+      colours: segments.map((s) => ({ slot: s.slot, stitches: s.to - s.from })),
+      helps: helpsAt(part, round, at, step, block),
+    };
+  });
+}
+
+const TITLES: ReadonlyMap<StepKind, string> = new Map([
+  ["face", "Face"],
+  ["fill", "Fill"],
+  ["close", "Close"],
+  ["sew", "Sew on"],
+]);
+
+/** A round that could not be read stands as she wrote it. */
+const typed = (round: CheckedRound, source: string): string =>
+  source.slice(round.from, round.to).replace(/\s+/g, " ").trim().slice(0, 300);
+
+/** What helps in a round (trade guide §12; common practice, no source). */
+function helpsAt(
+  part: CheckedPart,
+  round: CheckedRound,
+  at: number,
+  step: WorkStep,
+  block: readonly WorkStep[],
+): Help[] {
+  const out: Help[] = [];
+  const ring = round.nodes.some(
+    (n) => (n.kind === "start" && n.start === "ring") || (n.kind === "work" && n.op.into === "ring"),
+  );
+  if (at === 0 && ring) out.push("small-ring", "work-over-tail");
+  const next = part.rounds[at + 1];
+  if (next && next.slot !== round.slot) out.push("next-colour");
+  const last = at + 1 === step.rounds?.to;
+  const fills = block[block.indexOf(step) + 1]?.kind;
+  if (last && fills === "fill") out.push("filling-next");
+  const closing = step.id.startsWith("rest-") && round.decreases > 0;
+  if (closing && (round.count ?? LEAST_EYE_OPENING) < LEAST_EYE_OPENING) out.push("last-chance");
+  if (closing) out.push("front-loops");
+  return out;
+}
+
+/** What helps at a step between and after the rounds; the last of each is a warning where there is no way back. */
+function helpsFor(step: WorkStep, part: CheckedPart | undefined): Help[] {
+  switch (step.kind) {
+    case "face":
+      return part?.events.some((e) => e.event.kind === "eyes")
+        ? ["eyes-level", "washer-final"]
+        : ["eyes-level"];
+    case "fill":
+      return ["inside-first"];
+    case "close":
+      return ["last-chance", "not-at-knot"];
+    case "sew":
+      return ["pin-first"];
+    case "finish":
+      return step.id === "ends" ? ["three-ways"] : step.id === "inspect" ? ["pull-test"] : ["hanger-last"];
+    case "work":
+    case "join":
+      return [];
+  }
+}
