@@ -2,6 +2,7 @@ import {
   CalendarRange,
   Hand,
   House,
+  ListChecks,
   PackageOpen,
   Settings as SettingsIcon,
   Shapes,
@@ -88,8 +89,9 @@ const VIEWS = [
   { to: "/items", label: "Items", icon: Shapes, key: "2" },
   { to: "/materials", label: "Materials", icon: PackageOpen, key: "3" },
   { to: "/runs", label: "Runs", icon: CalendarRange, key: "4" },
-  { to: "/hand", label: "Hand", icon: Hand, key: "5" },
-  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "6" },
+  { to: "/bench", label: "Bench", icon: ListChecks, key: "5" },
+  { to: "/hand", label: "Hand", icon: Hand, key: "6" },
+  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "7" },
 ] as const;
 
 export default function App({ loaderData }: Route.ComponentProps) {
@@ -340,7 +342,7 @@ const Views = styled.ul`
     outline-offset: -3px;
   }
   @media (max-width: 720px) {
-    grid-template-columns: repeat(6, 1fr);
+    grid-template-columns: repeat(7, 1fr);
     a {
       flex-direction: column;
       gap: 1px;

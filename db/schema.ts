@@ -6,3 +6,4 @@ export * from "./tables/acts";
 export * from "./tables/hand";
 export * from "./tables/items";
 export * from "./tables/runs";
+export * from "./tables/bench";

@@ -107,12 +107,21 @@ function addressOf(server: ChildProcess): Promise<string> {
 /** A page in a browser context of its own whose console errors and uncaught errors fail the test that ends it. */
 export async function openPage(
   site: Site,
-  view: { width?: number; height?: number; dark?: boolean } = {},
+  view: {
+    width?: number;
+    height?: number;
+    dark?: boolean;
+    /** The network is cut on purpose. */ away?: boolean;
+  } = {},
 ): Promise<{ page: Page; end: () => Promise<void> }> {
   const context = await site.browser.createBrowserContext();
   const page = await context.newPage();
   const wrong: string[] = [];
-  page.on("console", (m) => (m.type() === "error" || m.type() === "warn") && wrong.push(m.text()));
+  page.on("console", (m) => {
+    if (m.type() !== "error" && m.type() !== "warn") return;
+    if (view.away && m.text().includes("ERR_INTERNET_DISCONNECTED")) return;
+    wrong.push(m.text());
+  });
   page.on("pageerror", (e) => wrong.push(e instanceof Error ? e.message : String(e)));
   page.on("response", (r) => r.status() >= 500 && wrong.push(`${r.status()} ${r.url()}`));
   await page.setViewport({ width: view.width ?? 1280, height: view.height ?? 800 });

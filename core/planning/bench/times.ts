@@ -21,6 +21,8 @@ export interface BenchTiming {
   readonly laps: readonly number[];
   /** Of how many copies of the part. */
   readonly copies: number;
+  /** What it was measured by, in the order of the steps. */
+  readonly acts: readonly DoneAct[];
 }
 
 /** A round of fewer stitches takes about as long: the hand is cramped. */
@@ -58,9 +60,9 @@ export function timingsOf(steps: readonly BenchStep[], quantity: number, state: 
     const [first] = own;
     if (!first) continue;
     for (let piece = 1; piece <= quantity; piece++) {
-      const acts = own.map((s) => state.done.get(placeKey(piece, s.id)));
-      if (acts.some((a) => a === undefined || a.ms <= 0)) continue;
-      const ms = acts.map((a) => (a ? (paused.get(a.key) ?? a.ms) : 0));
+      const acts = own.flatMap((s) => state.done.get(placeKey(piece, s.id)) ?? []);
+      if (acts.length < own.length || acts.some((a) => a.ms <= 0)) continue;
+      const ms = acts.map((a) => paused.get(a.key) ?? a.ms);
       const laps = ms.map((x) => Math.max(1, Math.round(x / 1000)));
       out.push({
         piece,
@@ -69,6 +71,7 @@ export function timingsOf(steps: readonly BenchStep[], quantity: number, state: 
         seconds: Math.max(1, Math.round(ms.reduce((a, b) => a + b, 0) / 1000)),
         laps,
         copies: first.copies,
+        acts,
       });
     }
   }

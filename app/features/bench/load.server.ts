@@ -1,0 +1,114 @@
+import { createHash } from "node:crypto";
+import { secondsOfWork } from "@core/estimate";
+import { PLAIN_STYLE } from "@core/notation";
+import { benchState, benchSteps, timingsOf, type BenchAct, type BenchStep } from "@core/planning";
+import {
+  dropBenchTimings,
+  findBenchLine,
+  keepBenchTimings,
+  listActs,
+  setMade,
+  type BenchLine,
+  type KeptAct,
+} from "@db/queries/bench";
+import { listColourways } from "@db/queries/colourways";
+import type { NewTiming } from "@db/queries/hands";
+import { findItem, findRevisions, type ItemWithRevision } from "@db/queries/items";
+import type { Scope } from "@db/scope";
+import { dayOf, type Opened } from "../../server/scope.server";
+import { stageWork, tradeExpected } from "../hand/expected";
+import {
+  analyseForTrade,
+  analyseStored,
+  draftOf,
+  inColourway,
+  loadSurroundings,
+  type Surroundings,
+} from "../items/load.server";
+import { asAct } from "./acts";
+
+/** A line of a run with the steps of one of its pieces. */
+export interface BenchWork extends BenchLine {
+  readonly entry: ItemWithRevision;
+  readonly surroundings: Surroundings;
+  readonly steps: readonly BenchStep[];
+}
+
+/** Undefined where the line, its item or its text is not there; a text that cannot be reckoned has no steps. */
+export async function loadBenchWork(
+  { scope, workshop }: Opened,
+  lineId: string,
+): Promise<BenchWork | undefined> {
+  const found = await findBenchLine(scope, lineId);
+  if (!found) return undefined;
+  const { line } = found;
+  const [current, revisions, colourways, surroundings] = await Promise.all([
+    findItem(scope, line.itemId),
+    findRevisions(scope, [line.revisionId]),
+    listColourways(scope, { withDeleted: true }),
+    loadSurroundings(scope, workshop),
+  ]);
+  const revision = revisions.get(line.revisionId);
+  if (!current || !revision) return undefined;
+  const entry = inColourway(
+    { item: current.item, revision },
+    colourways.find((c) => c.id === line.colourwayId),
+  );
+  const got = await analyseStored(entry, surroundings);
+  const steps = got.ok
+    ? benchSteps(
+        got.value.checked,
+        got.value.piece.parts.map((p) => p.fabric),
+        { ...PLAIN_STYLE, terms: workshop.terms },
+        revision.pattern,
+      )
+    : [];
+  return { ...found, entry, surroundings, steps };
+}
+
+export async function actsOf(scope: Scope, lineId: string): Promise<{ kept: KeptAct[]; acts: BenchAct[] }> {
+  const kept = (await listActs(scope, [lineId])).get(lineId) ?? [];
+  return { kept, acts: kept.flatMap(asAct) };
+}
+
+/** Carries what the acts come to into the run and the hand: pieces made, and timings of what is whole. */
+export async function settleBench(scope: Scope, work: BenchWork): Promise<void> {
+  const { kept, acts } = await actsOf(scope, work.line.id);
+  const state = benchState(work.steps, work.line.quantity, acts);
+  await setMade(scope, work, state.pieces);
+  const trade = await analyseForTrade(work.entry, work.surroundings);
+  if (!trade.ok) return;
+  const expected = tradeExpected(draftOf(work.entry.revision), trade.value);
+  const handOf = new Map(kept.map((k) => [k.key, k.handId]));
+  const prefix = `bench-${work.line.id.slice(-12)}-`;
+  const timings: NewTiming[] = timingsOf(work.steps, work.line.quantity, state).flatMap((t) => {
+    const last = t.acts.at(-1);
+    const handId = last && handOf.get(last.key);
+    const one = stageWork(expected, t.part, t.stage);
+    if (!last || !handId || secondsOfWork(one) <= 0) return [];
+    const name = createHash("sha256").update(`${t.part}\u0000${t.stage}`).digest("hex").slice(0, 12);
+    return [
+      {
+        handId,
+        itemId: work.entry.item.id,
+        revisionId: work.entry.revision.id,
+        part: t.part,
+        stage: t.stage,
+        pieces: 1,
+        seconds: t.seconds,
+        laps: [],
+        work: one,
+        madeOn: dayOf(new Date(last.at), scope.zone),
+        note: `bench: ${work.run.name}`.slice(0, 200),
+        setAside: false,
+        idempotencyKey: `${prefix}${t.piece}-${name}`,
+      },
+    ];
+  });
+  await dropBenchTimings(
+    scope,
+    prefix,
+    timings.map((t) => t.idempotencyKey),
+  );
+  await keepBenchTimings(scope, timings);
+}

@@ -1,0 +1,695 @@
+import { ArrowLeft, Check, Hash, ListTree, NotebookPen, RotateCcw, Undo2 } from "lucide-react";
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
+import { Link } from "react-router";
+import styled from "styled-components";
+import {
+  HELPS,
+  nextPlace,
+  pausesIn,
+  placeKey,
+  type BenchOrder,
+  type BenchState,
+  type BenchStep,
+  type Place,
+} from "@core/planning";
+import type { BenchData } from "../../routes/bench-line";
+import { Button, Small } from "../../ui/basics";
+import { Input, Select } from "../../ui/field";
+import { clockText } from "../hand/stopwatch";
+import { DONE_WORDS, lastDoneHere } from "./words";
+import { useAwake } from "./use-awake";
+import { useBench } from "./use-bench";
+import { useSince } from "./use-since";
+
+type Panel = "count" | "note" | "jump" | undefined;
+
+/** The view for the table: one step in large type, and one large button that is done with it. */
+export function BenchTable({ bench }: { bench: BenchData }) {
+  const { steps, quantity, line } = bench;
+  const [handId, setHandId] = useState(bench.hands[0]?.id ?? null);
+  const { state, acts, waiting, refused, tell } = useBench(line, steps, quantity, bench.acts, {
+    workshop: bench.workshop,
+    handId,
+  });
+  const [order, setOrder] = useState<BenchOrder>("piece");
+  const [at, setAt] = useState<Place>();
+  const [panel, setPanel] = useState<Panel>();
+  const [counted, setCounted] = useState(0);
+  const since = useSince(line);
+  useAwake();
+  const place = at ?? nextPlace(steps, quantity, order, state);
+  const step = place && steps[place.step];
+  const after = place && nextPlace(steps, quantity, order, withDone(state, place, steps), place);
+
+  const finish = useCallback(() => {
+    if (!place || !step) return;
+    tell({ kind: "done", piece: place.piece, step: step.id, ms: since.lap() });
+    setAt(nextPlace(steps, quantity, order, withDone(state, place, steps), place));
+    setCounted(0);
+    setPanel((p) => (p === "count" ? p : undefined));
+  }, [place, step, steps, quantity, order, state, tell, since]);
+  const undo = useCallback(() => {
+    const last = lastDoneHere(acts);
+    if (!last) return;
+    tell({ kind: "undo", of: last.key });
+    since.restart();
+    const index = steps.findIndex((s) => s.id === last.step);
+    if (index >= 0) setAt({ piece: last.piece, step: index });
+  }, [acts, tell, since, steps]);
+  useKeys(finish, undo);
+
+  if (steps.length === 0)
+    return (
+      <Whole>
+        <Bar bench={bench} waiting={waiting} />
+        <Rest>
+          <h1>{bench.label}</h1>
+          <p>Its pattern has no rounds that could be read. Mend it on the item’s page, then come back.</p>
+        </Rest>
+      </Whole>
+    );
+  return (
+    <Whole>
+      <Bar bench={bench} waiting={waiting} piece={place?.piece} refused={refused} />
+      {place && step ? (
+        <>
+          <Now aria-live="polite">
+            <Track steps={steps} state={state} place={place} />
+            <Where>
+              {step.part || bench.label}
+              {step.copies > 1 ? ` ${step.copy} of ${step.copies}` : ""}
+            </Where>
+            <h1>{step.title}</h1>
+            <Words>{step.text}</Words>
+            {step.count === undefined ? null : <Sum>{step.count} sts</Sum>}
+            <Colours step={step} colours={bench.colours} />
+            <Advice step={step} handId={handId} />
+            <Next>{after ? nextText(steps[after.step], after, place) : "then all pieces are done"}</Next>
+          </Now>
+          {panel === "count" ? (
+            <Counter step={step} counted={counted} onCount={setCounted} />
+          ) : panel === "note" ? (
+            <NoteLine
+              onNote={(text) => {
+                tell({ kind: "note", piece: place.piece, step: step.id, text });
+                setPanel(undefined);
+              }}
+            />
+          ) : panel === "jump" ? (
+            <Jump steps={steps} quantity={quantity} place={place} state={state} onGo={(p) => setAt(p)}>
+              <Select
+                aria-label="Order of work"
+                value={order}
+                onChange={(e) => (setOrder(e.target.value as BenchOrder), setAt(undefined))}
+              >
+                <option value="piece">each piece to its end</option>
+                <option value="part">one part of all pieces, then the next</option>
+              </Select>
+              {bench.hands.length > 1 ? (
+                <Select
+                  aria-label="Whose hands"
+                  value={handId ?? ""}
+                  onChange={(e) => setHandId(e.target.value)}
+                >
+                  {bench.hands.map((h) => (
+                    <option key={h.id} value={h.id}>
+                      {h.name}
+                    </option>
+                  ))}
+                </Select>
+              ) : null}
+            </Jump>
+          ) : null}
+          <Tools>
+            <Tool label="Undo" icon={<Undo2 size={20} aria-hidden />} onClick={undo} keys="U" />
+            <Tool
+              label="Start again"
+              icon={<RotateCcw size={20} aria-hidden />}
+              onClick={() => {
+                tell({ kind: "again", piece: place.piece, step: step.id });
+                setCounted(0);
+              }}
+            />
+            <Tool
+              label="Count"
+              icon={<Hash size={20} aria-hidden />}
+              on={panel === "count"}
+              onClick={() => setPanel((p) => (p === "count" ? undefined : "count"))}
+            />
+            <Tool
+              label="Note"
+              icon={<NotebookPen size={20} aria-hidden />}
+              on={panel === "note"}
+              onClick={() => setPanel((p) => (p === "note" ? undefined : "note"))}
+            />
+            <Tool
+              label="Go to"
+              icon={<ListTree size={20} aria-hidden />}
+              on={panel === "jump"}
+              onClick={() => setPanel((p) => (p === "jump" ? undefined : "jump"))}
+            />
+          </Tools>
+          <Done type="button" onClick={finish} aria-keyshortcuts="Space">
+            <Check size={34} aria-hidden />
+            <span>{DONE_WORDS[step.kind]}</span>
+            <Small as="kbd">space</Small>
+          </Done>
+        </>
+      ) : (
+        <Rest>
+          <h1>{quantity === 1 ? "It is done" : `All ${quantity} are done`}</h1>
+          <p>
+            Look them over once more, then finish the run: what was used and made goes into the stock book.
+          </p>
+          <Tools>
+            <Tool label="Undo" icon={<Undo2 size={20} aria-hidden />} onClick={undo} keys="U" />
+          </Tools>
+        </Rest>
+      )}
+      <Times steps={steps} state={state} onWork={(of) => tell({ kind: "work", of })} />
+    </Whole>
+  );
+}
+
+/** The state as it will be once the step at hand is done. */
+const withDone = (state: BenchState, place: Place, steps: readonly BenchStep[]): BenchState => {
+  const id = steps[place.step]?.id ?? "";
+  const act = { kind: "done" as const, key: "", at: 0, device: "", piece: place.piece, step: id, ms: 0 };
+  return { ...state, done: new Map([...state.done, [placeKey(place.piece, id), act]]) };
+};
+
+function nextText(step: BenchStep | undefined, p: Place, now: Place): string {
+  if (!step) return "";
+  const piece = p.piece === now.piece ? "" : `piece ${p.piece}, `;
+  const part = step.part === "" ? "" : `${step.part}${step.copies > 1 ? ` ${step.copy}` : ""}, `;
+  const words = step.stage === "crochet" ? `: ${step.text}` : "";
+  return `next: ${piece}${part}${step.title}${words}`;
+}
+
+/** Space is "done", U takes it back; a pedal that sends a key works as well. Fields keep their keys. */
+function useKeys(finish: () => void, undo: () => void): void {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (e.ctrlKey || e.metaKey || e.altKey || e.repeat) return;
+      const on = e.target instanceof HTMLElement ? e.target : undefined;
+      if (on?.closest("input, select, textarea, a, button")) return;
+      if (e.key === " " || e.key === "PageDown") {
+        e.preventDefault();
+        finish();
+      } else if (e.key === "u" || e.key === "U") undo();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [finish, undo]);
+}
+
+function Bar({
+  bench,
+  waiting,
+  piece,
+  refused,
+}: {
+  bench: BenchData;
+  waiting: number;
+  piece?: number | undefined;
+  refused?: string | undefined;
+}) {
+  return (
+    <Top>
+      <Link to="/bench" aria-label="Leave the bench">
+        <ArrowLeft size={24} aria-hidden />
+      </Link>
+      <div>
+        <b>{bench.label}</b>
+        <Small>{piece === undefined ? bench.run : `piece ${piece} of ${bench.quantity}, ${bench.run}`}</Small>
+      </div>
+      <Small role="status">{refused ?? (waiting === 0 ? "kept" : `${waiting} kept here, to be sent`)}</Small>
+    </Top>
+  );
+}
+
+/** All steps of the piece as a tape: what is done, where she is. */
+function Track({ steps, state, place }: { steps: readonly BenchStep[]; state: BenchState; place: Place }) {
+  const done = steps.filter((s) => state.done.has(placeKey(place.piece, s.id))).length;
+  return (
+    <TrackBox role="img" aria-label={`${done} of ${steps.length} steps of this piece are done`}>
+      {steps.map((s, i) => (
+        <i
+          key={s.id}
+          data-now={i === place.step || undefined}
+          data-done={state.done.has(placeKey(place.piece, s.id)) || undefined}
+          data-begins={(i > 0 && steps[i - 1]?.part !== s.part) || undefined}
+        />
+      ))}
+    </TrackBox>
+  );
+}
+
+function Colours({ step, colours }: { step: BenchStep; colours: BenchData["colours"] }) {
+  if (step.colours.length === 0) return null;
+  const several = step.colours.length > 1;
+  return (
+    <Swatches>
+      {step.colours.slice(0, 12).map((c, i) => {
+        const yarn = colours.find((x) => x.slot === c.slot) ?? (c.slot === "main" ? colours[0] : undefined);
+        return (
+          <li key={i}>
+            <i style={{ background: yarn?.hex ?? "var(--line)" }} />
+            {several ? `${c.stitches} ` : ""}
+            {yarn?.name ?? c.slot}
+          </li>
+        );
+      })}
+    </Swatches>
+  );
+}
+
+/** What helps at this step; each line can be silenced for whose hands they are, a warning too. */
+function Advice({ step, handId }: { step: BenchStep; handId: string | null }) {
+  const name = `lapka-bench-silent-${handId ?? ""}`;
+  const [silent, setSilent] = useState<readonly string[]>([]);
+  useEffect(() => {
+    try {
+      // eslint-disable-next-line react-hooks/set-state-in-effect
+      setSilent(JSON.parse(localStorage.getItem(name) ?? "[]") as string[]);
+    } catch {
+      setSilent([]);
+    }
+  }, [name]);
+  const said = step.helps.filter((h) => !silent.includes(h));
+  if (said.length === 0) return null;
+  return (
+    <AdviceList>
+      {said.map((h) => (
+        <li key={h} data-final={HELPS[h].final || undefined}>
+          <span>{HELPS[h].text}</span>
+          <button
+            type="button"
+            aria-label={`Do not tell this again: ${HELPS[h].text}`}
+            onClick={() => {
+              const more = [...silent, h];
+              setSilent(more);
+              try {
+                localStorage.setItem(name, JSON.stringify(more));
+              } catch {
+                // Told again after a reload; nothing else is lost.
+              }
+            }}
+          >
+            got it
+          </button>
+        </li>
+      ))}
+    </AdviceList>
+  );
+}
+
+function Counter({
+  step,
+  counted,
+  onCount,
+}: {
+  step: BenchStep;
+  counted: number;
+  onCount: (n: number) => void;
+}) {
+  return (
+    <CounterRow>
+      <Button type="button" onClick={() => onCount(Math.max(0, counted - 1))} aria-label="One less">
+        −1
+      </Button>
+      <output aria-live="polite">
+        {counted}
+        {step.count === undefined ? "" : ` of ${step.count}`}
+      </output>
+      <Button type="button" $primary onClick={() => onCount(counted + 1)} aria-label="One more">
+        +1
+      </Button>
+    </CounterRow>
+  );
+}
+
+function NoteLine({ onNote }: { onNote: (text: string) => void }) {
+  const [text, setText] = useState("");
+  return (
+    <PanelRow
+      as="form"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        if (text.trim() !== "") onNote(text.trim());
+      }}
+    >
+      <Input
+        autoFocus
+        aria-label="Note on this step"
+        maxLength={500}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+      />
+      <Button type="submit" $primary>
+        Keep
+      </Button>
+    </PanelRow>
+  );
+}
+
+function Jump({
+  steps,
+  quantity,
+  place,
+  state,
+  onGo,
+  children,
+}: {
+  steps: readonly BenchStep[];
+  quantity: number;
+  place: Place;
+  state: BenchState;
+  onGo: (p: Place) => void;
+  children: ReactNode;
+}) {
+  return (
+    <PanelRow>
+      <Select
+        aria-label="Piece"
+        value={place.piece}
+        onChange={(e) => onGo({ ...place, piece: Number(e.target.value) })}
+      >
+        {Array.from({ length: quantity }, (_, i) => (
+          <option key={i} value={i + 1}>
+            piece {i + 1}
+          </option>
+        ))}
+      </Select>
+      <Select
+        aria-label="Step"
+        value={place.step}
+        onChange={(e) => onGo({ ...place, step: Number(e.target.value) })}
+      >
+        {steps.map((s, i) => (
+          <option key={s.id} value={i}>
+            {state.done.has(placeKey(place.piece, s.id)) ? "✓ " : ""}
+            {s.part === "" ? "" : `${s.part}${s.copies > 1 ? ` ${s.copy}` : ""}: `}
+            {s.title}
+          </option>
+        ))}
+      </Select>
+      {children}
+    </PanelRow>
+  );
+}
+
+/** Pauses that were found in the laps, and slips so far. */
+function Times({
+  steps,
+  state,
+  onWork,
+}: {
+  steps: readonly BenchStep[];
+  state: BenchState;
+  onWork: (key: string) => void;
+}) {
+  const pauses = useMemo(() => pausesIn(steps, state), [steps, state]);
+  if (pauses.length === 0 && state.slips === 0) return null;
+  return (
+    <TimesBox aria-label="What the laps tell">
+      {pauses.slice(-3).map((p) => (
+        <p key={p.act.key}>
+          {p.step.part}, {p.step.title} took {clockText(p.act.ms)}: counted as {clockText(p.usualMs)}, the
+          rest as a pause.{" "}
+          <Button type="button" onClick={() => onWork(p.act.key)}>
+            It was work
+          </Button>
+        </p>
+      ))}
+      {state.slips > 0 ? (
+        <Small>
+          {state.slips} {state.slips === 1 ? "round" : "rounds"} begun again
+        </Small>
+      ) : null}
+    </TimesBox>
+  );
+}
+
+function Tool({
+  label,
+  icon,
+  onClick,
+  on,
+  keys,
+}: {
+  label: string;
+  icon: ReactNode;
+  onClick: () => void;
+  on?: boolean;
+  keys?: string;
+}) {
+  return (
+    <button type="button" onClick={onClick} aria-pressed={on} aria-keyshortcuts={keys}>
+      {icon}
+      <span>{label}</span>
+    </button>
+  );
+}
+
+const Whole = styled.main`
+  position: fixed;
+  inset: 0;
+  z-index: 40;
+  overflow: auto;
+  display: flex;
+  flex-direction: column;
+  background: var(--ground);
+  color: var(--ink);
+  padding-bottom: env(safe-area-inset-bottom);
+`;
+const Top = styled.header`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 2px 14px 2px 2px;
+  background: var(--mat);
+  color: var(--mat-ink);
+  a {
+    display: grid;
+    place-items: center;
+    width: 52px;
+    height: 52px;
+    color: inherit;
+  }
+  a:focus-visible {
+    outline-color: #fff;
+    outline-offset: -4px;
+  }
+  div {
+    flex: 1;
+    min-width: 0;
+    display: grid;
+  }
+  span {
+    color: var(--mat-soft);
+  }
+`;
+const Now = styled.section`
+  flex: 1 0 auto;
+  padding: 12px 18px 4px;
+  width: min(100%, 820px);
+  margin: 0 auto;
+  h1 {
+    font-size: clamp(30px, 8vw, 52px);
+    line-height: 1.05;
+    margin: 0 0 6px;
+  }
+`;
+const Where = styled.p`
+  font-size: 18px;
+  color: var(--soft);
+  margin: 10px 0 0;
+`;
+const Words = styled.p`
+  font-size: clamp(24px, 6.6vw, 40px);
+  line-height: 1.22;
+  margin: 0;
+  text-wrap: pretty;
+`;
+const Sum = styled.p`
+  font-size: clamp(20px, 5vw, 28px);
+  font-weight: 640;
+  margin: 4px 0 0;
+`;
+const Swatches = styled.ul`
+  list-style: none;
+  margin: 8px 0 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  font-size: 18px;
+  i {
+    display: inline-block;
+    width: 20px;
+    height: 20px;
+    margin-right: 7px;
+    vertical-align: -4px;
+    border-radius: 3px;
+    border: 1px solid var(--edge);
+  }
+`;
+const AdviceList = styled.ul`
+  list-style: none;
+  margin: 12px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 6px;
+  font-size: 17px;
+  li {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 8px;
+    padding-left: 12px;
+    border-left: 5px solid var(--tape);
+  }
+  li[data-final] {
+    border-left-color: var(--warn);
+    background: var(--warn-ground);
+    font-weight: 560;
+  }
+  button {
+    min-height: 48px;
+    min-width: 60px;
+    border: 0;
+    background: none;
+    color: var(--act);
+    font: inherit;
+    font-size: 15px;
+    text-decoration: underline;
+  }
+`;
+const Next = styled.p`
+  margin: 12px 0 6px;
+  font-size: 17px;
+  color: var(--soft);
+`;
+const TrackBox = styled.div`
+  display: flex;
+  gap: 2px;
+  height: 14px;
+  i {
+    flex: 1;
+    min-width: 1px;
+    background: var(--line);
+  }
+  i[data-done] {
+    background: var(--act);
+  }
+  i[data-now] {
+    background: var(--warn);
+    flex: 2.4;
+    outline: 2px solid var(--ink);
+  }
+  i[data-begins] {
+    margin-left: 6px;
+  }
+`;
+const PanelRow = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding: 8px 18px;
+  width: min(100%, 820px);
+  margin: 0 auto;
+  & > * {
+    min-height: 50px;
+    flex: 1 1 140px;
+  }
+`;
+const CounterRow = styled(PanelRow)`
+  align-items: center;
+  output {
+    text-align: center;
+    font-size: 30px;
+    font-weight: 640;
+    font-variant-numeric: tabular-nums;
+  }
+  button {
+    font-size: 24px;
+    min-height: 64px;
+    justify-content: center;
+  }
+`;
+const Tools = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(60px, 1fr));
+  gap: 6px;
+  padding: 6px 12px;
+  width: min(100%, 820px);
+  margin: 0 auto;
+  button {
+    display: grid;
+    place-items: center;
+    gap: 2px;
+    min-height: 56px;
+    font: inherit;
+    font-size: 14px;
+    color: var(--ink);
+    background: var(--sheet);
+    border: 1px solid var(--edge);
+    border-radius: 5px;
+    cursor: pointer;
+  }
+  button[aria-pressed="true"] {
+    background: var(--tape);
+    color: var(--tape-ink);
+  }
+`;
+const Done = styled.button`
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 14px;
+  width: 100%;
+  min-height: max(26vh, 150px);
+  font: inherit;
+  font-size: clamp(26px, 7vw, 40px);
+  font-weight: 640;
+  color: var(--act-ink);
+  background: var(--act);
+  border: 0;
+  cursor: pointer;
+  touch-action: manipulation;
+  kbd {
+    font: inherit;
+    font-size: 14px;
+    font-weight: 400;
+    color: inherit;
+    opacity: 0.85;
+  }
+  @media (pointer: coarse) {
+    kbd {
+      display: none;
+    }
+  }
+  &:active {
+    filter: brightness(1.12);
+  }
+  &:focus-visible {
+    outline: 4px solid var(--focus);
+    outline-offset: -8px;
+  }
+`;
+const Rest = styled.div`
+  padding: 30px 20px;
+  width: min(100%, 720px);
+  margin: 0 auto;
+  font-size: 18px;
+`;
+const TimesBox = styled.section`
+  padding: 8px 18px 14px;
+  width: min(100%, 820px);
+  margin: 0 auto;
+  font-size: 16px;
+  button {
+    min-height: 48px;
+  }
+`;

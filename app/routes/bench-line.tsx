@@ -1,0 +1,41 @@
+import { data } from "react-router";
+import type { Route } from "./+types/bench-line";
+import { listHands } from "@db/queries/hands";
+import { BenchTable } from "../features/bench/table";
+import { actsOf, loadBenchWork } from "../features/bench/load.server";
+import { openWorkshop } from "../server/scope.server";
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.label ?? "Bench"} · Lapka` },
+];
+
+export async function loader({ request, params, context }: Route.LoaderArgs) {
+  const opened = await openWorkshop(request, context);
+  const work = await loadBenchWork(opened, params.line);
+  if (!work) throw data(null, { status: 404 });
+  const [{ acts }, hands] = await Promise.all([actsOf(opened.scope, params.line), listHands(opened.scope)]);
+  const { line, run, entry, surroundings, steps } = work;
+  return {
+    line: line.id,
+    run: run.name,
+    label: line.plannedWith.label,
+    quantity: line.quantity,
+    workshop: opened.workshop.id,
+    steps,
+    acts,
+    hands: hands.map((h) => ({ id: h.id, name: h.name })),
+    colours: entry.revision.slots.flatMap((s) => {
+      const yarn = surroundings.yarns.find((y) => y.id === s.yarnId);
+      return yarn ? [{ slot: s.slot, name: yarn.shade, hex: yarn.colour }] : [];
+    }),
+  };
+}
+
+export type BenchData = Awaited<ReturnType<typeof loader>>;
+
+/** The table works by itself once it is open: an act asks nothing of the page anew. */
+export const shouldRevalidate = () => false;
+
+export default function BenchLine({ loaderData }: Route.ComponentProps) {
+  return <BenchTable key={loaderData.line} bench={loaderData} />;
+}

@@ -1,0 +1,157 @@
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, expect, it } from "vitest";
+import type { BenchAct } from "@core/planning";
+import { clickText, openPage, Person, startSite, type Site } from "./harness";
+
+let site: Site;
+beforeAll(async () => {
+  site = await startSite("bench");
+});
+afterAll(() => site.stop());
+
+const TEXT = `Charm
+Body (slate)
+Rnd 1: 6 sc in magic ring (6)
+Rnd 2: inc x 6 (12)
+Rnd 3: sc around (12)
+Insert 6 mm eyes between rounds 2 and 3. Stuff.
+Rnd 4: dec x 6 (6)
+Close.`;
+/** Rounds, face, filling, the last round, closing, ends, look, hang. */
+const STEPS = 10;
+
+const acts = (page: Page, line: string): Promise<BenchAct[]> =>
+  page.evaluate(
+    async (id) => ((await (await fetch(`/bench/${id}/acts`)).json()) as { acts: BenchAct[] }).acts,
+    line,
+  );
+/** One tap in the lower half, and the next step is there. */
+async function tapDone(page: Page): Promise<void> {
+  const shown = () => page.$eval("main", (m) => m.querySelector("section, h1")?.textContent);
+  const before = await shown();
+  await page.locator("main > button").click();
+  await page.waitForFunction(
+    (b) => document.querySelector("main")?.querySelector("section, h1")?.textContent !== b,
+    {},
+    before,
+  );
+}
+/** Nothing waits on this device any more. */
+const sent = (page: Page) =>
+  page.waitForFunction(() => document.querySelector('header [role="status"]')?.textContent === "kept", {
+    timeout: 20_000,
+  });
+const heading = (page: Page) => page.$eval("main h1", (h) => h.textContent);
+
+async function planRun(page: Page, me: Person, name: string): Promise<string> {
+  await page.goto(`${site.url}/items/new`);
+  await me.settle();
+  await me.fill('[name="name"]', "Charm");
+  await me.fill('textarea[name="pattern"]', TEXT);
+  await me.press('main form button[type="submit"]');
+  await page.waitForSelector(".cm-content");
+  const item = /items\/([0-9a-f-]{36})/.exec(page.url())?.[1] ?? "";
+  await page.goto(`${site.url}/runs/new?item=${item}`);
+  await me.settle();
+  await me.fill('main [name="name"]', name);
+  await me.date('[name="dueOn"]', "2026-12-20");
+  for (const input of await page.$$('main tbody input[inputmode="numeric"]')) {
+    const value = await input.evaluate((x) => (x as HTMLInputElement).value);
+    if (value !== "10") continue;
+    await input.click({ count: 3 });
+    await page.keyboard.type("2");
+  }
+  await me.press('main form button[type="submit"]');
+  await me.waitText(name);
+  await page.goto(`${site.url}/bench`);
+  return page.$$eval(
+    "main a",
+    (links, run) =>
+      links
+        .find((a) => a.getAttribute("aria-label") === `Work on Charm, ${run}`)
+        ?.getAttribute("href")
+        ?.split("/")
+        .at(-1) ?? "",
+    name,
+  );
+}
+
+it("a bench evening on a telephone, by taps: undo, a slip, no server for a while, two pieces", async () => {
+  const { page, end } = await openPage(site, { away: true });
+  const me = new Person(page, "mouse");
+  const line = await planRun(page, me, "Bench evening");
+  expect(line).not.toBe("");
+  await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
+  await page.goto(`${site.url}/bench/${line}`);
+  await me.waitText("piece 1 of 2");
+  expect(await heading(page)).toBe("Rnd 1");
+
+  await tapDone(page);
+  await me.waitText("next: Body, Rnd 3");
+  expect(await heading(page)).toBe("Rnd 2");
+  await clickText(page, "main button", "Undo");
+  await page.waitForFunction(() => document.querySelector("main h1")?.textContent === "Rnd 1");
+  await clickText(page, "main button", "Start again");
+  await me.waitText("1 round begun again");
+  await tapDone(page);
+  await tapDone(page);
+  await page.waitForFunction(() => document.querySelector("main h1")?.textContent === "Rnd 3");
+  await sent(page);
+
+  // The server is away: everything goes on, is kept here and told.
+  await page.setOfflineMode(true);
+  await tapDone(page);
+  await me.waitText("A washer does not come off again");
+  await tapDone(page);
+  await me.waitText("2 kept here, to be sent");
+  await page.setOfflineMode(false);
+  await sent(page);
+  await page.reload();
+  await me.waitText("piece 1 of 2");
+  expect(await heading(page)).toBe("Fill");
+
+  for (let left = 2 * STEPS - 4; left > 0; left--) {
+    await tapDone(page);
+  }
+  await me.waitText("All 2 are done");
+  await sent(page);
+
+  const all = await acts(page, line);
+  const done = all.filter((a) => a.kind === "done");
+  expect(new Set(all.map((a) => a.key)).size).toBe(all.length);
+  // Each step of both pieces once, and the one that was undone.
+  expect(done).toHaveLength(2 * STEPS + 1);
+  expect(all.filter((a) => a.kind === "undo" || a.kind === "again")).toHaveLength(2);
+
+  // The run knows, and the hand has learned; nothing had to be started or stopped.
+  await page.setViewport({ width: 1280, height: 800 });
+  await page.goto(`${site.url}/bench`);
+  await me.waitText("2 of 2 made");
+  const timings = await page.evaluate(async () => (await fetch("/hand/timings.csv")).text());
+  expect(timings.split("\n").filter((l) => l.includes("Charm") && l.includes("crochet"))).toHaveLength(2);
+  await end();
+});
+
+it("two devices on one run see each other's rounds; what both did counts once", async () => {
+  const one = await openPage(site);
+  const two = await openPage(site, { away: true });
+  const me = new Person(one.page, "mouse");
+  const line = await planRun(one.page, me, "Two tables");
+  await one.page.goto(`${site.url}/bench/${line}`);
+  await me.waitText("piece 1 of 2");
+  await two.page.goto(`${site.url}/bench/${line}`);
+  await two.page.waitForSelector("main h1");
+  await two.page.setOfflineMode(true);
+  await tapDone(two.page);
+  await tapDone(one.page);
+  await tapDone(one.page);
+  await two.page.setOfflineMode(false);
+  await sent(two.page);
+  const all = (await acts(one.page, line)).filter((a) => a.kind === "done");
+  expect(all).toHaveLength(3);
+  await one.page.reload();
+  await me.waitText("piece 1 of 2");
+  expect(await heading(one.page)).toBe("Rnd 3");
+  await two.end();
+  await one.end();
+});
