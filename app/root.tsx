@@ -71,6 +71,8 @@ export function Layout({ children }: { children: ReactNode }) {
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta property="csp-nonce" nonce={nonce} />
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
+        <link rel="manifest" href="/manifest.webmanifest" />
+        <meta name="theme-color" content="#2c464c" />
         <Meta />
         <Links nonce={nonce} />
       </head>

@@ -155,3 +155,32 @@ it("two devices on one run see each other's rounds; what both did counts once", 
   await two.end();
   await one.end();
 });
+
+it("the bench opens and works with no server at all, and sends what was done when it is back", async () => {
+  const { page, end } = await openPage(site, { away: true });
+  const me = new Person(page, "mouse");
+  const line = await planRun(page, me, "Dark evening");
+  await page.goto(`${site.url}/bench/${line}`);
+  await me.waitText("piece 1 of 2");
+  await page.waitForFunction(
+    async (at) => (await (await caches.open("lapka-bench")).match(at)) !== undefined,
+    { timeout: 20_000 },
+    `/bench/${line}`,
+  );
+  await tapDone(page);
+  await sent(page);
+  const back = await site.away();
+  await tapDone(page);
+  await me.waitText("1 kept here, to be sent");
+  // A dead battery: the page is opened anew, and there is no server to ask.
+  await page.goto("about:blank");
+  await page.goto(`${site.url}/bench/${line}`);
+  await me.waitText("1 kept here, to be sent");
+  expect(await heading(page)).toBe("Rnd 3");
+  await tapDone(page);
+  await back();
+  await sent(page);
+  const done = (await acts(page, line)).filter((a) => a.kind === "done");
+  expect(done.map((a) => (a.kind === "done" ? a.step : ""))).toHaveLength(3);
+  await end();
+});

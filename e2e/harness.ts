@@ -17,6 +17,8 @@ export interface Site {
   readonly serverPid: number;
   /** Stops the server as it is, and starts it again where it was. */
   readonly restart: (signal?: NodeJS.Signals) => Promise<void>;
+  /** Ends the server and leaves it ended; what it answers begins it again where it was. */
+  readonly away: () => Promise<() => Promise<void>>;
   readonly browser: Browser;
   readonly stop: () => Promise<void>;
 }
@@ -77,6 +79,15 @@ export async function startSite(name: string): Promise<Site> {
       server = begin(new URL(url).port);
       await addressOf(server);
     },
+    away: async () => {
+      const gone = new Promise((done) => server.once("exit", done));
+      server.kill("SIGKILL");
+      await gone;
+      return async () => {
+        server = begin(new URL(url).port);
+        await addressOf(server);
+      };
+    },
     browser,
     stop: async () => {
       await browser.close();
@@ -119,7 +130,7 @@ export async function openPage(
   const wrong: string[] = [];
   page.on("console", (m) => {
     if (m.type() !== "error" && m.type() !== "warn") return;
-    if (view.away && m.text().includes("ERR_INTERNET_DISCONNECTED")) return;
+    if (view.away && /ERR_(INTERNET_DISCONNECTED|CONNECTION_REFUSED)/.test(m.text())) return;
     wrong.push(m.text());
   });
   page.on("pageerror", (e) => wrong.push(e instanceof Error ? e.message : String(e)));

@@ -19,6 +19,7 @@ import { clockText } from "../hand/stopwatch";
 import { DONE_WORDS, lastDoneHere } from "./words";
 import { useAwake } from "./use-awake";
 import { useBench } from "./use-bench";
+import { useOffline } from "./use-offline";
 import { useSince } from "./use-since";
 
 type Panel = "count" | "note" | "jump" | undefined;
@@ -37,6 +38,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
   const [counted, setCounted] = useState(0);
   const since = useSince(line);
   useAwake();
+  useOffline([`/bench/${line}`, "/bench"]);
   const place = at ?? nextPlace(steps, quantity, order, state);
   const step = place && steps[place.step];
   const after = place && nextPlace(steps, quantity, order, withDone(state, place, steps), place);

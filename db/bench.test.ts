@@ -1,0 +1,99 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { Database } from "./connect";
+import { findBenchLine, keepActs, listActs, listBenchLines, setMade, type KeptAct } from "./queries/bench";
+import { saveHand } from "./queries/hands";
+import { createItem, findItem } from "./queries/items";
+import { createRun, findRun } from "./queries/runs";
+import { newId, NotThere, type Scope } from "./scope";
+import { freshDatabase, scopeOf } from "./testing";
+
+let db: Database;
+let close: () => Promise<void>;
+let mine: Scope;
+let other: Scope;
+let line = "";
+let run = "";
+let hand = "";
+beforeAll(async () => {
+  ({ db, close } = await freshDatabase("bench"));
+  [mine, other] = [await scopeOf(db, "bench"), await scopeOf(db, "another bench")];
+  hand = await saveHand(mine, { name: "Helper", loops: "over" });
+  const itemId = await createItem(
+    mine,
+    { name: "Buoy", kind: "ornament" },
+    {
+      pattern: "Rnd 1: 6 sc in mr (6)",
+      firmness: "medium",
+      hanger: false,
+      note: "",
+      slots: [],
+      notions: [],
+      answers: [],
+    },
+  );
+  const revisionId = (await findItem(mine, itemId))?.revision.id ?? "";
+  run = await createRun(mine, {
+    name: "Two buoys",
+    startOn: "2026-11-26",
+    dueOn: "2026-12-01",
+    plannedWith: { weekMinutes: 600, workDays: "1111100", wagePerHour: 1200, overheadPerHour: 0 },
+    lines: [
+      {
+        itemId,
+        revisionId,
+        quantity: 2,
+        plannedWith: {
+          label: "Buoy",
+          revision: 1,
+          seconds: 600,
+          secondsLow: 500,
+          secondsHigh: 700,
+          cost: 300,
+          price: 800,
+          needs: [],
+        },
+      },
+    ],
+  });
+  line = (await findRun(mine, run))?.lines[0]?.id ?? "";
+});
+afterAll(() => close());
+
+const act = (more: Partial<KeptAct> = {}): KeptAct => ({
+  key: newId(),
+  at: 1_795_000_000_000,
+  device: "phone",
+  handId: hand,
+  kind: "done",
+  piece: 1,
+  step: "r1-0.1",
+  ms: 20_000,
+  about: null,
+  text: null,
+  ...more,
+});
+
+describe("acts at the bench", () => {
+  it("sent twice are kept once, in the order of the clocks, and begin the run", async () => {
+    expect((await listBenchLines(mine)).map((l) => l.run.state)).toEqual(["planned"]);
+    const [late, early] = [act({ at: 1_795_000_009_000 }), act({ at: 1_795_000_001_000, step: "fill-0.1" })];
+    await keepActs(mine, line, [late, early]);
+    await keepActs(mine, line, [late, { ...early, ms: 1 }]);
+    expect((await listActs(mine, [line])).get(line)).toEqual([early, late]);
+    expect((await listBenchLines(mine)).map((l) => l.run.state)).toEqual(["underway"]);
+  });
+  it("belong to their workshop: no other one sees them, adds to them, or lends its hands", async () => {
+    expect(await listBenchLines(other)).toEqual([]);
+    expect((await listActs(other, [line])).get(line)).toEqual([]);
+    await expect(keepActs(other, line, [act()])).rejects.toThrow(NotThere);
+    const stranger = await saveHand(other, { name: "Stranger", loops: "over" });
+    await expect(keepActs(mine, line, [act({ handId: stranger })])).rejects.toThrow(NotThere);
+    expect((await listActs(mine, [line])).get(line)).toHaveLength(2);
+  });
+  it("tell the run how many are made, never more than there are to be", async () => {
+    const found = await findBenchLine(mine, line);
+    if (!found) throw new Error("the line is gone");
+    await setMade(mine, found, 5);
+    expect((await findRun(mine, run))?.lines[0]?.made).toBe(2);
+  });
+});
