@@ -1,6 +1,8 @@
 import { parseDate } from "@internationalized/date";
 import { readFileSync } from "node:fs";
 import path from "node:path";
+import { PLAIN_STYLE } from "../core/notation";
+import { benchSteps } from "../core/planning";
 import { analyseItem } from "../app/features/items/analyse";
 import { aroundOf, draftOf, loadSurroundings, type Surroundings } from "../app/features/items/load.server";
 import type { Database } from "../db/connect";
@@ -17,7 +19,8 @@ import { saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
 import { addBalls, type NewBall } from "../db/queries/balls";
 import { saveColourway } from "../db/queries/colourways";
 import { createPurchase } from "../db/queries/purchases";
-import { createRun, finishRun, startRun } from "../db/queries/runs";
+import { findBenchLine, keepActs, setMade } from "../db/queries/bench";
+import { createRun, findRun, finishRun, startRun } from "../db/queries/runs";
 import { postMoves } from "../db/queries/stock";
 import { notePrice, saveSupplier } from "../db/queries/suppliers";
 import {
@@ -178,6 +181,42 @@ export const HIDDEN_HAND = {
 function tradeOf(entry: ItemWithRevision, surroundings: Surroundings) {
   const draft = draftOf(entry.revision);
   return tradeExpected(draft, analyseItem(draft, tradeAround(aroundOf(entry, surroundings))));
+}
+
+/** An evening at the bench: two pieces of a run's first line done, and the third under way. */
+async function benchEvening(scope: Scope, workshop: Workshop, runId: string): Promise<void> {
+  const [line] = (await findRun(scope, runId))?.lines ?? [];
+  const found = line && (await findItem(scope, line.itemId));
+  const [hand] = await listHands(scope);
+  if (!line || !found || !hand) throw new Error("the demo run is missing");
+  const surroundings = await loadSurroundings(scope, workshop);
+  const a = analyseItem(draftOf(found.revision), aroundOf(found, surroundings));
+  const steps = benchSteps(
+    a.checked,
+    a.piece.parts.map((p) => p.fabric),
+    PLAIN_STYLE,
+    found.revision.pattern,
+  );
+  const places = [1, 2, 3].flatMap((piece) =>
+    (piece < 3 ? steps : steps.slice(0, 8)).map((s) => ({ piece, step: s.id, ms: 8000 + 2600 * s.stitches })),
+  );
+  let at = scope.now.getTime() - places.reduce((sum, p) => sum + p.ms, 0) - 3_600_000;
+  await keepActs(
+    scope,
+    line.id,
+    places.map((p, i) => ({
+      ...p,
+      key: `demo-${line.id.slice(-12)}-${i}`,
+      at: (at += p.ms),
+      device: "demo-phone",
+      handId: hand.id,
+      kind: "done",
+      about: null,
+      text: null,
+    })),
+  );
+  const bench = await findBenchLine(scope, line.id);
+  if (bench) await setMade(scope, bench, 2);
 }
 
 /** Six months of weighing and timing as that hand would have left them, on a scale of 0.1 g. */
@@ -709,6 +748,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     [sardine, 12],
   ]);
   await startRun(scope, advent);
+  await benchEvening(scope, workshop, advent);
   await createPurchase(scope, {
     supplierId: post,
     orderedOn: ago(2),

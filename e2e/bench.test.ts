@@ -68,7 +68,7 @@ async function planRun(page: Page, me: Person, name: string): Promise<string> {
     "main a",
     (links, run) =>
       links
-        .find((a) => a.getAttribute("aria-label") === `Work on Charm, ${run}`)
+        .find((a) => a.getAttribute("aria-label")?.endsWith(`: Charm, ${run}`))
         ?.getAttribute("href")
         ?.split("/")
         .at(-1) ?? "",

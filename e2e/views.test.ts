@@ -18,6 +18,7 @@ const views: Record<string, string> = {
   "Stock book": "/materials/book",
   Suppliers: "/materials/suppliers",
   Import: "/materials/import",
+  Bench: "/bench",
   Hand: "/hand",
   Weigh: "/hand/weigh",
   Time: "/hand/time",
@@ -32,6 +33,7 @@ beforeAll(async () => {
     ["Yarn page", "/materials", "slate"],
     ["Notion page", "/materials", "Black eyes, 6 mm"],
     ["Order", "/materials/buy", "Notions by post"],
+    ["At the bench", "/bench", "Go on"],
   ] as const) {
     await page.goto(site.url + list);
     const href = await page.$$eval(
@@ -70,6 +72,8 @@ const NAMES = [
   "Import",
   "Cutting plan",
   "Colourways",
+  "Bench",
+  "At the bench",
   "Hand",
   "Weigh",
   "Time",

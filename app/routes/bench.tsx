@@ -65,7 +65,7 @@ export default function Bench({ loaderData: { lines } }: Route.ComponentProps) {
                   <ButtonLink
                     to={`/bench/${l.id}`}
                     $primary={l.underway}
-                    aria-label={`Work on ${l.label}, ${l.run}`}
+                    aria-label={`${l.underway ? "Go on" : "Begin"}: ${l.label}, ${l.run}`}
                   >
                     <Play size={18} aria-hidden /> {l.underway ? "Go on" : "Begin"}
                   </ButtonLink>

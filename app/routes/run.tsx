@@ -1,4 +1,13 @@
-import { Check, ClipboardCopy, Download, Play, Scissors, ShoppingBasket, Trash2 } from "lucide-react";
+import {
+  ListChecks,
+  Check,
+  ClipboardCopy,
+  Download,
+  Play,
+  Scissors,
+  ShoppingBasket,
+  Trash2,
+} from "lucide-react";
 import { useState } from "react";
 import { data, redirect } from "react-router";
 import styled from "styled-components";
@@ -158,6 +167,11 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
         {done ? null : (
           <ButtonLink to={`/runs/${run.id}/cutting`}>
             <Scissors size={16} aria-hidden /> Cutting plan{loaderData.cut ? ", kept" : ""}
+          </ButtonLink>
+        )}
+        {done ? null : (
+          <ButtonLink to="/bench">
+            <ListChecks size={16} aria-hidden /> Bench
           </ButtonLink>
         )}
         {run.state === "planned" ? (

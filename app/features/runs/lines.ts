@@ -12,3 +12,7 @@ export const linesOf = (r: RunWithLines): RunLine[] =>
     secondsLow: l.plannedWith.secondsLow,
     secondsHigh: l.plannedWith.secondsHigh,
   }));
+
+/** What of a run is still to be worked: pieces that are made are done with. */
+export const linesLeft = (r: RunWithLines): RunLine[] =>
+  linesOf({ ...r, lines: r.lines.map((l) => ({ ...l, quantity: Math.max(0, l.quantity - l.made) })) });

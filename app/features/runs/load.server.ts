@@ -6,7 +6,7 @@ import { onOrder } from "@db/queries/purchases";
 import { balances } from "@db/queries/stock";
 import type { Scope } from "@db/scope";
 import { layRuns, type Booked, type Netted } from "@core/planning";
-import { linesOf } from "./lines";
+import { linesLeft, linesOf } from "./lines";
 import type { CupboardRows } from "./net";
 import { netKnown } from "./net.server";
 import { planRun, secondsIn, weekOf, type Plan } from "./plan";
@@ -50,7 +50,7 @@ const bookedOf = (r: RunWithLines): Booked => ({
   id: r.run.id,
   startOn: r.run.startOn,
   dueOn: r.run.dueOn,
-  seconds: secondsIn(linesOf(r)),
+  seconds: secondsIn(linesLeft(r)),
   week: weekOf(r.run.plannedWith),
 });
 
