@@ -88,6 +88,15 @@ describe("the steps of a piece", () => {
     expect(helps("Rnd 7")).toEqual(["last-chance", "front-loops"]);
     expect(helps("Close")).toContain("not-at-knot");
   });
+  it("do not change to a colour that is on the hook already", () => {
+    const own = stepsFor(
+      "Bee\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 4 sc in red, 8 sc in blue (12)\nRnd 4: 6 sc in blue, 6 sc in red (12)",
+    );
+    expect(own.slice(2, 4).map((s) => s.text)).toEqual([
+      "change to red, 4 sc, change to blue, 8 sc",
+      "6 sc, change to red, 6 sc",
+    ]);
+  });
   it("for every pattern of the corpus hold each round of each copy once", () => {
     for (const c of CORPUS) {
       const pattern = checkPattern(c.text);

@@ -141,7 +141,7 @@ function stepsOf(
       kind: step.kind,
       stage: "crochet",
       title: `${part.worked === "rows" ? "Row" : style.label} ${round.number ?? at + 1}`,
-      text: printRound(round, style) ?? typed(round, source),
+      text: worded(round, part.rounds[at - 1], style) ?? typed(round, source),
       count: round.count,
       stitches: Math.max(0, ...[round.count ?? 0, segments.at(-1)?.to ?? 0]),
       colours: segments.map((s) => ({ slot: s.slot, stitches: s.to - s.from })),
@@ -156,6 +156,20 @@ const TITLES: ReadonlyMap<StepKind, string> = new Map([
   ["close", "Close"],
   ["sew", "Sew on"],
 ]);
+
+/** The round in words; a colour that is on the hook already is not changed to. */
+function worded(
+  round: CheckedRound,
+  before: CheckedRound | undefined,
+  style: HouseStyle,
+): string | undefined {
+  const words = printRound(round, style);
+  const first = `change to ${layoutOf(round).segments[0]?.slot ?? ""}, `;
+  const onHook = before && layoutOf(before).segments.at(-1)?.slot;
+  return words?.startsWith(first) && first === `change to ${onHook ?? ""}, `
+    ? words.slice(first.length)
+    : words;
+}
 
 /** A round that could not be read stands as she wrote it. */
 const typed = (round: CheckedRound, source: string): string =>
