@@ -10,6 +10,10 @@ import { PartsReader } from "./document-parts";
 const SETUP = /^(foundation|start|begin|beginning|set-up|setup|base)$/;
 const startsSetup = (word: string): boolean => /^(join|attach|with|rejoin|in|working|work|using)$/.test(word);
 
+/** "mr 5": a ring with so many stitches, which are left out. */
+export const ringCounted = (tokens: readonly Token[]): boolean =>
+  /^(mr|mc|ring)$/.test(tokens[0]?.text ?? "") && tokens[1]?.kind === "number";
+
 /** "In the ring" is where a start is worked, also in a pattern with a part called so. */
 const NO_PLACE = /^(main|(ring|loop|circle|chain|round|row|stitch)s?)$/;
 
@@ -55,6 +59,8 @@ export abstract class HeadingsReader extends PartsReader {
     );
     const worked =
       (this.hasWork(rest) && !defines) ||
+      // "Nose: mr 5 (5)": the stitch is left out.
+      ringCounted(rest) ||
       startsSetup(rest[0]?.text ?? "") ||
       this.reference(rest) !== undefined;
     if (rest.length === 0 || !worked) return "heading";

@@ -197,9 +197,11 @@ export abstract class LooseReader extends HeadingsReader {
       ) &&
       work.some((n) => n.op.stitch === "ch") &&
       work.every((n) => n.times.kind === "number");
+    // "Sl st in next st, fasten off (6)": the sum is what it was.
+    const ends = slips && nodes.some((n) => n.kind === "event" && n.event.kind === "fasten-off");
     if (
       !(slips || grown) ||
-      nodes.some((n) => n.kind === "total" || n.kind === "unknown" || n.kind === "start")
+      nodes.some((n) => (n.kind === "total" && !ends) || n.kind === "unknown" || n.kind === "start")
     )
       return false;
     if (this.open?.tokens.at(-1)?.text === ",") return false;

@@ -13,6 +13,7 @@ import type { Token } from "./tokens";
 import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
 import { LooseReader } from "./document-loose";
+import { ringCounted } from "./document-headings";
 
 export {
   RoundMemory,
@@ -214,7 +215,10 @@ export class DocumentReader extends LooseReader {
       shade: !unit.marked && this.shadeOnly(tokens),
       stands: reference?.last,
       refers: reference !== undefined,
-      worked: heading !== undefined && heading.rest.length > 0 && this.hasCountedWork(heading.rest),
+      worked:
+        heading !== undefined &&
+        heading.rest.length > 0 &&
+        (this.hasCountedWork(heading.rest) || ringCounted(heading.rest)),
       atStart,
     };
   }

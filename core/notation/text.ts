@@ -138,9 +138,13 @@ export function regular(text: string): string {
       }
     }
   }
-  const plain = out.includes("`") ? unquoted(out) : out;
+  const plain = out.includes("`") ? unquoted(out) : STARRED_SUM.test(out) ? starless(out) : out;
   return / {2}\d/.test(plain) ? columned(plain) : plain;
 }
+
+/** "… *12*" at the end of a line: the sum, leaning. */
+const STARRED_SUM = /[ \t]\*\d{1,4}\*[ \t]*$/m;
+const starless = (text: string): string => text.replace(/([ \t])\*(\d{1,4})\*(?=[ \t]*$)/gm, "$1($2)");
 
 /** "`12`", as notes in Markdown set figures apart, is a number in brackets; other such signs are spaces. */
 const unquoted = (text: string): string =>

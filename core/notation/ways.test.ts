@@ -122,6 +122,27 @@ describe("ways to say from which round to which", () => {
   });
 });
 
+describe("ways to say what a round comes to", () => {
+  it.each([
+    ["*12*", "Rnd 2: inc x 6 *12*"],
+    ["before the work", "Rnd 2: 12: inc in all"],
+    ["ends with", "Rnd 2: inc x 6, ends with 12"],
+    ["a number alone", "Rnd 2: inc 12"],
+  ])("%s", (_way, line) => {
+    const p = checkPattern(`Ball\nRnd 1: ring of 6 sc (6)\n${line}\nRnd 3: 1 sc, inc (18)`);
+    expect(p.parts.map((x) => x.rounds.map((r) => r.count))).toEqual([[6, 12, 18]]);
+    expect(p.problems).toEqual([]);
+  });
+  it("a part on one line, its stitch left out, is never lost", () => {
+    const p = checkPattern("Ball\nRnd 1: 6 sc in mr (6)\n\nNose, skin: mr 5 (5). Draw shut like a berry.");
+    expect(p.parts.map((x) => x.rounds.map((r) => r.count))).toEqual([[6], [5]]);
+  });
+  it("loops that are both meant are no two pieces", () => {
+    const p = checkPattern("Ball\nRnd 1: 6 sc in mr (6)\nBlue, both loops:\nRnd 2: inc x 6 (12)");
+    expect(p.parts.map((x) => x.make)).toEqual([1]);
+  });
+});
+
 describe("ways to say the same again", () => {
   it.each([
     'Rnds 4-6: " (12)',

@@ -359,7 +359,7 @@ R2 5V (10)
 R3 10X (10)
 R4 5A (5)`,
     parts: [
-      { name: "body yellow/", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "body yellow", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
       { name: "wing", make: 2, counts: [5, 10, 10, 5] },
     ],
   },

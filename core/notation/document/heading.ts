@@ -105,6 +105,7 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
       const behind = new Cursor(p.words.slice(at), c.source, c.names, c.legend, c.colours);
       if (readShade(behind) === undefined || !behind.done) continue;
       p.words.length = at;
+      while (p.words.at(-1)?.kind === "mark") p.words.pop();
       break;
     }
   }
@@ -288,7 +289,9 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
         p.ended = mark;
         break;
       }
-      if (mark === "," && c.kind() === "word" && c.tokens.length <= 8 && !DESCRIBES.test(c.text())) {
+      // "Nose, skin: mr 5": the word in front of the colon belongs to the name, however long the line.
+      const named = c.tokens.length <= 8 || c.text(1) === ":";
+      if (mark === "," && c.kind() === "word" && named && !DESCRIBES.test(c.text())) {
         p.words.push(c.tokens[c.at - 1] as Token);
         continue;
       }
@@ -333,7 +336,8 @@ function partOfName(c: Cursor, terms: Terms): boolean {
   const plain = rest.every(
     (t, i) => t.kind === "word" || /^[&+,]$/.test(t.text) || (t.kind === "number" && i === rest.length - 1),
   );
-  if (!plain || rest.length > 5 || rest[0]?.kind !== "word") return false;
+  const ring = /^(mr|mc|ring)$/.test(rest[0]?.text ?? "") && rest[1]?.kind === "number";
+  if (!plain || ring || rest.length > 5 || rest[0]?.kind !== "word") return false;
   if (DESCRIBES.test(rest[0].text) || MAKE.test(rest[0].text) || SENTENCE.test(rest[0].text)) return false;
   return rest.every((_, i) => {
     const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);

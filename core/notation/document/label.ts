@@ -133,6 +133,17 @@ interface Tail {
   readonly closed: boolean;
 }
 
+function sumFirst(c: Cursor): Tail["total"] {
+  const at = c.from;
+  const n = c.kind() === "number" ? c.number() : undefined;
+  if (n === undefined || !Number.isInteger(n)) return undefined;
+  const to = c.to;
+  c.take("st", "sts", "stitches");
+  const works = () =>
+    c.kind() === "word" || c.is("(", "[", "*") || (c.kind() === "number" && c.kind(1) === "word");
+  return c.take(":") && works() ? { n, from: at, to } : undefined;
+}
+
 /** "(5 rounds)", "(RS)", "(18)" behind the numbers, and the sign that ends the label. */
 function tail(c: Cursor): Tail {
   let written: Tail["written"];
@@ -172,6 +183,9 @@ function tail(c: Cursor): Tail {
   );
   const from = c.at;
   while (CLOSE.has(c.text())) c.at++;
+  // "Rnd 2: 12: inc in all": the sum before the work.
+  const sum = c.at > from ? c.attempt(() => sumFirst(c)) : undefined;
+  if (sum) total ??= sum;
   return { ...(written ? { written } : {}), ...(total ? { total } : {}), closed: c.at > from };
 }
 

@@ -34,7 +34,7 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`\b(?:1st|first) (?:and|&|\+|\/) (?:2nd|second)\b`),
   new RegExp(String.raw`\b1 ,? ?(?:and )?then (?:another|a second|the other)\b`),
   new RegExp(String.raw`${OPEN}(?:a |1 )?pair(?: of)?\b`),
-  new RegExp(String.raw`${OPEN}both\b`),
+  new RegExp(String.raw`${OPEN}both\b(?! (?:loops?|sides?|layers?|strands?|yarns?|colou?rs?)\b)`),
   new RegExp(String.raw`\btwice${SHUT}`),
 ];
 

@@ -98,8 +98,10 @@ function frameOf(tokens: readonly Token[]): Frame | undefined {
 
 /** "3-5", "III to V", "step 3 - step 5": the place of the second number. */
 function rangeFrom(tokens: readonly Token[], at: number, before: readonly string[]): number | undefined {
-  if (!FROM_TO.has(tokens[at + 1]?.text ?? "")) return undefined;
-  let i = at + 2;
+  // "a5) – a6)": the sign that ends a label may stand in front of the range's.
+  const sign = /^[).\]:]$/.test(tokens[at + 1]?.text ?? "") && before.length > 0 ? at + 2 : at + 1;
+  if (!FROM_TO.has(tokens[sign]?.text ?? "")) return undefined;
+  let i = sign + 1;
   if (before.length > 0 && before.every((t, k) => tokens[i + k]?.text === t)) i += before.length;
   const last = numeral(tokens[i]);
   const counts = tokens[i + 1];

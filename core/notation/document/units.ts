@@ -140,6 +140,11 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     return tokens
       .slice(0, i)
       .some((b) => !(b.kind === "number" || isRoundWord(b.text) || /^(,|and|&)$/.test(b.text)));
+  // "Rnd 2: 12: inc in all": behind a label stands its sum.
+  const labelled =
+    tokens[i - 2]?.kind === "number" &&
+    (i === 2 || (i === 4 && tokens[1]?.text === "-") || isRoundWord(tokens[i - 3]?.text ?? ""));
+  if (labelled && t.kind === "number" && (before === ":" || (i === 2 && /^[).]$/.test(before)))) return false;
   // "r6..r11" is a range.
   if (before === "." && tokens[i - 2]?.text === ".") return false;
   // "Fill, then rnd 9: …".

@@ -25,7 +25,8 @@ export const ring: Phrase = {
     if (c.is("mc") && c.colours.has("mc")) return NONE;
     if (!readRing(c)) return NONE;
     // "ring" alone is only one behind "in": "ring finger", "the ring of the hull".
-    if (c.at === at + 1 && c.tokens[at]?.text === "ring" && led === 0 && !c.done) return NONE;
+    const counted = c.is("of", "with") && c.kind(1) === "number";
+    if (c.at === at + 1 && c.tokens[at]?.text === "ring" && led === 0 && !c.done && !counted) return NONE;
     c.attempt(() => (c.take("(") && readRing(c) && c.take(")") ? true : undefined));
     c.take("with", ":", "of", "and");
     const nodes: Node[] = [{ kind: "start", start: "ring", chains: 0, from, to: c.to }];
