@@ -1,10 +1,19 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { Database } from "./connect";
-import { findBenchLine, keepActs, listActs, listBenchLines, setMade, type KeptAct } from "./queries/bench";
-import { saveHand } from "./queries/hands";
+import {
+  findBenchLine,
+  keepActs,
+  listActs,
+  listBenchLines,
+  setBenchTimings,
+  setMade,
+  type KeptAct,
+} from "./queries/bench";
+import { saveHand, type NewTiming } from "./queries/hands";
 import { createItem, findItem } from "./queries/items";
+import { timing } from "./schema";
 import { createRun, findRun } from "./queries/runs";
-import { newId, NotThere, type Scope } from "./scope";
+import { mine as ofWorkshop, newId, NotThere, type Scope } from "./scope";
 import { freshDatabase, scopeOf } from "./testing";
 
 let db: Database;
@@ -14,11 +23,13 @@ let other: Scope;
 let line = "";
 let run = "";
 let hand = "";
+let item = "";
+let revision = "";
 beforeAll(async () => {
   ({ db, close } = await freshDatabase("bench"));
   [mine, other] = [await scopeOf(db, "bench"), await scopeOf(db, "another bench")];
   hand = await saveHand(mine, { name: "Helper", loops: "over" });
-  const itemId = await createItem(
+  item = await createItem(
     mine,
     { name: "Buoy", kind: "ornament" },
     {
@@ -31,7 +42,7 @@ beforeAll(async () => {
       answers: [],
     },
   );
-  const revisionId = (await findItem(mine, itemId))?.revision.id ?? "";
+  revision = (await findItem(mine, item))?.revision.id ?? "";
   run = await createRun(mine, {
     name: "Two buoys",
     startOn: "2026-11-26",
@@ -39,8 +50,8 @@ beforeAll(async () => {
     plannedWith: { weekMinutes: 600, workDays: "1111100", wagePerHour: 1200, overheadPerHour: 0 },
     lines: [
       {
-        itemId,
-        revisionId,
+        itemId: item,
+        revisionId: revision,
         quantity: 2,
         plannedWith: {
           label: "Buoy",
@@ -95,5 +106,45 @@ describe("acts at the bench", () => {
     if (!found) throw new Error("the line is gone");
     await setMade(mine, found, 5);
     expect((await findRun(mine, run))?.lines[0]?.made).toBe(2);
+  });
+});
+
+describe("timings that come of the bench", () => {
+  const of = (piece: number, seconds: number): NewTiming => ({
+    handId: hand,
+    itemId: item,
+    revisionId: revision,
+    part: "Ball",
+    stage: "crochet",
+    pieces: 1,
+    seconds,
+    laps: [],
+    work: { sc: seconds },
+    madeOn: "2026-11-26",
+    note: "bench: Two buoys",
+    idempotencyKey: `bench-test-${piece}`,
+  });
+  const kept = async () =>
+    (await mine.db.select().from(timing).where(ofWorkshop(mine, timing)))
+      .map((t) => ({ key: t.idempotencyKey, seconds: t.seconds, setAside: t.setAside, id: t.id }))
+      .sort((a, b) => a.key.localeCompare(b.key));
+
+  it("follow the acts: kept, changed, and taken out; what she set aside stays aside", async () => {
+    await setBenchTimings(mine, "bench-test-", [of(1, 100), of(2, 120)]);
+    const first = await kept();
+    expect(first.map((t) => [t.key, t.seconds])).toEqual([
+      ["bench-test-1", 100],
+      ["bench-test-2", 120],
+    ]);
+    await mine.db.update(timing).set({ setAside: true }).where(ofWorkshop(mine, timing));
+    await setBenchTimings(mine, "bench-test-", [of(1, 100), of(3, 90)]);
+    const then = await kept();
+    expect(then.map((t) => [t.key, t.seconds, t.setAside])).toEqual([
+      ["bench-test-1", 100, true],
+      ["bench-test-3", 90, false],
+    ]);
+    expect(then[0]?.id).toBe(first[0]?.id);
+    await setBenchTimings(mine, "bench-test-", [of(1, 101)]);
+    expect((await kept()).map((t) => [t.seconds, t.setAside])).toEqual([[101, true]]);
   });
 });

@@ -3,7 +3,7 @@ import { keepActs } from "@db/queries/bench";
 import type { Route } from "./+types/bench-acts";
 import type { BenchAct } from "@core/planning";
 import { actsSchema, kept } from "../features/bench/acts";
-import { actsOf, loadBenchWork, settleBench } from "../features/bench/load.server";
+import { actsOf, loadBenchWork, prepareSettling, settleBench } from "../features/bench/load.server";
 import { answering, ownWorkshop, readJson, refused } from "../server/form.server";
 import { openWorkshop } from "../server/scope.server";
 
@@ -22,6 +22,7 @@ export function action({ request, params, context }: Route.ActionArgs): Promise<
     const work = await loadBenchWork(opened, params.line);
     if (!work) throw refused("This run is no longer there. What was done stays on the device.", 409);
     const { acts, handId } = read.data;
+    const settling = await prepareSettling(work);
     try {
       await transact(opened.scope, async (tx) => {
         await keepActs(
@@ -29,7 +30,7 @@ export function action({ request, params, context }: Route.ActionArgs): Promise<
           params.line,
           acts.map((a) => kept(a, handId)),
         );
-        await settleBench(tx, work);
+        await settleBench(tx, settling);
       });
     } catch (error) {
       if (error instanceof NotThere) throw refused("This run is no longer there.", 409);

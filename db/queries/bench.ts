@@ -1,4 +1,4 @@
-import { asc, eq, inArray, isNull, like, ne, notInArray, sql } from "drizzle-orm";
+import { asc, eq, inArray, isNull, like, ne, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { benchAct, hand, run, runLine, timing } from "../schema";
 import { mine, newId, NotThere, type Scope } from "../scope";
@@ -100,27 +100,36 @@ export async function setMade(scope: Scope, { run: r, line }: BenchLine, made: n
     .where(mine(scope, runLine, eq(runLine.id, line.id)));
 }
 
-/** Timings that come of the bench: each has its key, and follows what is undone or called work later. */
-export async function keepBenchTimings(scope: Scope, timings: readonly NewTiming[]): Promise<void> {
-  for (const t of timings)
-    await scope.db
-      .insert(timing)
-      .values({ ...t, id: newId(), workshopId: scope.workshopId, createdAt: scope.now })
-      .onDuplicateKeyUpdate({
-        set: { seconds: t.seconds, laps: [...t.laps], work: t.work, setAside: sql`set_aside` },
-      });
-}
-
-/** Takes out the timings of a line that the bench made before and no longer stands behind. */
-export async function dropBenchTimings(scope: Scope, prefix: string, stay: readonly string[]): Promise<void> {
-  await scope.db
-    .delete(timing)
-    .where(
-      mine(
-        scope,
-        timing,
-        like(timing.idempotencyKey, `${prefix}%`),
-        stay.length > 0 ? notInArray(timing.idempotencyKey, [...stay]) : undefined,
-      ),
-    );
+/**
+ * The timings of one line as its acts have them now: new ones are kept, changed ones follow, and those that the acts
+ * no longer bear out go. What stands already is not written again, and what the maker set aside stays aside.
+ */
+export async function setBenchTimings(
+  scope: Scope,
+  prefix: string,
+  timings: readonly NewTiming[],
+): Promise<void> {
+  const there = await scope.db
+    .select({ id: timing.id, key: timing.idempotencyKey, seconds: timing.seconds })
+    .from(timing)
+    .where(mine(scope, timing, like(timing.idempotencyKey, `${prefix}%`)));
+  const known = new Map(there.map((t) => [t.key, t]));
+  for (const t of timings) {
+    const same = known.get(t.idempotencyKey);
+    if (same?.seconds === t.seconds) continue;
+    if (same)
+      await scope.db
+        .update(timing)
+        .set({ seconds: t.seconds, work: t.work })
+        .where(mine(scope, timing, eq(timing.id, same.id)));
+    else
+      await scope.db
+        .insert(timing)
+        .values({ ...t, id: newId(), workshopId: scope.workshopId, createdAt: scope.now })
+        // Another device settles the same line at the same moment.
+        .onDuplicateKeyUpdate({ set: { seconds: t.seconds, work: t.work } });
+  }
+  const stay = new Set(timings.map((t) => t.idempotencyKey));
+  const gone = there.filter((t) => !stay.has(t.key)).map((t) => t.id);
+  if (gone.length > 0) await scope.db.delete(timing).where(mine(scope, timing, inArray(timing.id, gone)));
 }

@@ -3,10 +3,9 @@ import { secondsOfWork } from "@core/estimate";
 import { PLAIN_STYLE } from "@core/notation";
 import { benchState, benchSteps, timingsOf, type BenchAct, type BenchStep } from "@core/planning";
 import {
-  dropBenchTimings,
   findBenchLine,
-  keepBenchTimings,
   listActs,
+  setBenchTimings,
   setMade,
   type BenchLine,
   type KeptAct,
@@ -71,14 +70,24 @@ export async function actsOf(scope: Scope, lineId: string): Promise<{ kept: Kept
   return { kept, acts: kept.flatMap(asAct) };
 }
 
+export interface Settling {
+  readonly work: BenchWork;
+  /** What the trade expects of its stages; none for a text that cannot be reckoned. */
+  readonly expected: ReturnType<typeof tradeExpected> | undefined;
+}
+
+/** The reckoning that settling needs, done before its transaction opens so that no row waits for it. */
+export async function prepareSettling(work: BenchWork): Promise<Settling> {
+  const trade = await analyseForTrade(work.entry, work.surroundings);
+  return { work, expected: trade.ok ? tradeExpected(draftOf(work.entry.revision), trade.value) : undefined };
+}
+
 /** Carries what the acts come to into the run and the hand: pieces made, and timings of what is whole. */
-export async function settleBench(scope: Scope, work: BenchWork): Promise<void> {
+export async function settleBench(scope: Scope, { work, expected }: Settling): Promise<void> {
   const { kept, acts } = await actsOf(scope, work.line.id);
   const state = benchState(work.steps, work.line.quantity, acts);
   await setMade(scope, work, state.pieces);
-  const trade = await analyseForTrade(work.entry, work.surroundings);
-  if (!trade.ok) return;
-  const expected = tradeExpected(draftOf(work.entry.revision), trade.value);
+  if (!expected) return;
   const handOf = new Map(kept.map((k) => [k.key, k.handId]));
   const prefix = `bench-${work.line.id.slice(-12)}-`;
   const timings: NewTiming[] = timingsOf(work.steps, work.line.quantity, state).flatMap((t) => {
@@ -96,19 +105,14 @@ export async function settleBench(scope: Scope, work: BenchWork): Promise<void> 
         stage: t.stage,
         pieces: 1,
         seconds: t.seconds,
+        // A lap of a timing is a piece; the rounds' own times stay with the acts.
         laps: [],
         work: one,
         madeOn: dayOf(new Date(last.at), scope.zone),
         note: `bench: ${work.run.name}`.slice(0, 200),
-        setAside: false,
         idempotencyKey: `${prefix}${t.piece}-${name}`,
       },
     ];
   });
-  await dropBenchTimings(
-    scope,
-    prefix,
-    timings.map((t) => t.idempotencyKey),
-  );
-  await keepBenchTimings(scope, timings);
+  await setBenchTimings(scope, prefix, timings);
 }
