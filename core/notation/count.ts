@@ -355,17 +355,23 @@ function addOutcome(run: Running, o: Outcome, times: number): void {
   run.slot = o.slot;
 }
 
+/** One meaning of the words of a round. `way`: a habit that it follows; who writes so once does so again. */
+export interface CountReading {
+  readonly nodes: readonly Node[];
+  readonly way?: string;
+}
+
 /** The ways to read the same words, the plainest first. Bounded: at most 18; made one by one, since the first mostly fits. */
-export function* readings(written: readonly Node[]): Generator<readonly Node[]> {
+export function* readings(written: readonly Node[]): Generator<CountReading> {
   const nodes = liftedSkip(written) ?? written;
   const told = countThenHow(nodes);
-  if (told) yield told;
+  if (told) yield { nodes: told };
   const last = nodes.findLast((n) => n.kind === "work");
   if (last?.kind === "work" && last.times.kind === "around" && last.times.once) {
     const each = wholeAsRepeat(nodes);
-    if (each) yield each;
+    if (each) yield { nodes: each };
   }
-  yield nodes;
+  yield { nodes };
   let all: (readonly Node[])[] = [nodes];
   for (let i = 0; i < nodes.length && all.length <= 8; i++) {
     const node = nodes[i];
@@ -373,24 +379,24 @@ export function* readings(written: readonly Node[]): Generator<readonly Node[]> 
     if (others.length > 0)
       all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
   }
-  yield* all.slice(1);
+  for (const other of all.slice(1)) yield { nodes: other };
   const raised = chainAsStitch(nodes);
-  if (raised) yield raised;
+  if (raised) yield { nodes: raised, way: "chain as stitch" };
   const spread = shapingSpread(nodes);
-  if (spread) yield spread;
+  if (spread) yield { nodes: spread };
   const lone = loneAsAround(nodes);
-  if (lone) yield* withAlternatives(lone);
+  if (lone) for (const other of withAlternatives(lone)) yield { nodes: other };
   const grouped = wholeAsRepeat(nodes);
-  if (grouped) yield grouped;
+  if (grouped) yield { nodes: grouped, way: "whole as repeat" };
   const everything = allAround(nodes);
-  if (everything) yield everything;
+  if (everything) yield { nodes: everything, way: "all around" };
   const closed = trailingSlipAsJoin(nodes);
-  if (closed) yield closed;
-  if (told) yield* withAlternatives(told);
+  if (closed) yield { nodes: closed, way: "slip stitch joins" };
+  if (told) for (const other of withAlternatives(told)) yield { nodes: other };
   const said = saidTwice(nodes);
-  if (said) yield* withAlternatives(said);
+  if (said) for (const other of withAlternatives(said)) yield { nodes: other };
   const far = farSide(nodes);
-  if (far) yield far;
+  if (far) yield { nodes: far };
 }
 
 /** The chain that lifts a round to the height of its stitches (Craft Yarn Council, turning chains, from memory). */

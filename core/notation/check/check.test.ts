@@ -52,6 +52,25 @@ describe("a repeat without a number", () => {
   });
 });
 
+describe("a habit of writing", () => {
+  const hand = "mr 6\n1sc inc x3 (9)\n2sc inc x3 (12)\n12sc\n2sc dec x3 (9)\n1sc dec x3 (6)";
+  it("once borne out by a total is what a slip is held against", () => {
+    expect(told(`Claw\n${hand}`)).toEqual([]);
+    const [slip, ...more] = checkPattern(`Claw\n${hand.replace("x3 (9)\n1sc", "x3 (8)\n1sc")}`).problems;
+    expect(slip && [slip.line, slip.code, "made" in slip && slip.made]).toEqual([6, "total-wrong", 9]);
+    expect(more).toEqual([]);
+  });
+});
+
+describe("a long range with a slip in its total", () => {
+  it("is told once, however many rounds it has", () => {
+    for (const range of ["Rows 3-5", "Rows 3-14", "Rows 3-40"]) {
+      const text = `Flap\nRow 1: ch 8, sc in 2nd ch from hook and in each ch, turn (7)\nRow 2: sc across, turn (7)\n${range}: sc across, turn (6)\nRow 41: dec, sc 3, dec (5)`;
+      expect(told(text).filter((t) => !t.includes("round-missing"))).toEqual(["error total-wrong 4"]);
+    }
+  });
+});
+
 /** Every number of a text that is no measure and no name of a place, found without the reader. */
 function numbersOf(text: string): { at: number; end: number }[] {
   return [...text.matchAll(/(?<![\p{L}\d.,])\d+(?![\d.,]*\d|\p{L})/gu)]

@@ -20,6 +20,8 @@ export const FAULT = {
   unread: 3,
   /** A second meaning of the same words. */
   other: 0.6,
+  /** … of a kind that rounds before it had as well. */
+  habit: 0.1,
   /** Another number of stitches than the plainest to go into. */
   base: 0.3,
   /** A written total that comes out speaks for the reading. */
@@ -35,3 +37,5 @@ export const MARGIN = 4.2;
 /** Readings of a part that are followed side by side, and for how many rounds. */
 export const BEAM = 6;
 export const WINDOW = 10;
+/** … counted line by line; rounds of long ranges at most so many. */
+export const MOST_OPEN = 80;

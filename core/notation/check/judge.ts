@@ -27,6 +27,8 @@ export interface Judged {
   /** Live stitches afterwards. */
   readonly count: number | undefined;
   readonly cost: number;
+  /** A habit of writing that it follows. */
+  readonly way?: string;
   /** What it costs where its line was told to be wrong already. */
   readonly echo: number;
 }
@@ -244,7 +246,7 @@ function excused(
   const sure = c.found.every((f) => f.doubt !== "number");
   const nodes = withoutUnknown(c.nodes);
   let k = 0;
-  for (const reading of readings(nodes)) {
+  for (const { nodes: reading } of readings(nodes)) {
     const j = judgeOne(e, c, reading, live, slot, first, FAULT.other * k++, counts);
     if (j.fault !== undefined || j.outcome.open) continue;
     const uses = j.available !== undefined && j.outcome.used > 0;
@@ -264,6 +266,7 @@ export function judge(
   first: boolean,
   source: string,
   counts: ReadonlySet<AlsoCounted>,
+  habits: ReadonlySet<string>,
 ): readonly Judged[] {
   const sound: Judged[] = [];
   let slipped: Judged | undefined;
@@ -288,8 +291,12 @@ export function judge(
         continue;
       }
       let k = 0;
-      for (const nodes of readings(towards(c.nodes, live))) {
-        const j = judgeOne(e, c, nodes, live, slot, first, FAULT.other * k++ + FAULT.base * b, counts);
+      for (const { nodes, way } of readings(towards(c.nodes, live))) {
+        // Who wrote so before writes so again.
+        const other = way !== undefined && habits.has(way) ? FAULT.habit : FAULT.other * k;
+        k++;
+        const one = judgeOne(e, c, nodes, live, slot, first, other + FAULT.base * b, counts);
+        const j: Judged = way === undefined ? one : { ...one, way };
         see(
           broken
             ? { ...j, fault: "unread", cost: j.cost + (j.fault === undefined ? FAULT.slip : FAULT.unread) }

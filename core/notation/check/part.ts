@@ -17,7 +17,7 @@ import { addTally, tallySize, type Tally } from "../stitches";
 import { addLoops, freeLoopsIn, operationsOf, partNamed, type LoopsBeingWorked } from "../surroundings";
 import type { Node } from "../tree";
 import { baseFor, type Before } from "./base";
-import { BEAM, ECHO, MARGIN, WINDOW } from "./costs";
+import { BEAM, ECHO, MARGIN, MOST_OPEN, WINDOW } from "./costs";
 import { spreadOut, type Budget } from "./expand";
 import { judge, writtenOf, type Judged } from "./judge";
 import { NOBODY, type Reporter } from "./reporter";
@@ -62,8 +62,9 @@ export function countPart(
   to: Reporter,
   budget: Budget,
   totals: ReadonlySet<AlsoCounted>,
+  habits: Set<string>,
 ): CheckedPart {
-  return new PartCounter(raw, before, after, to, budget, totals).count();
+  return new PartCounter(raw, before, after, to, budget, totals, habits).count();
 }
 
 class PartCounter {
@@ -86,6 +87,8 @@ class PartCounter {
     private readonly to: Reporter,
     private readonly budget: Budget,
     private readonly totals: ReadonlySet<AlsoCounted>,
+    /** Ways of writing that rounds before have borne out, in any part of the text. */
+    private readonly habits: Set<string>,
   ) {
     const at: Before = { live: undefined, held: 0, previous: undefined, index: -1 };
     this.beam = [{ tail: [], at, slot: raw.slot ?? MAIN_SLOT, cost: 0, brokenLine: 0 }];
@@ -115,13 +118,14 @@ class PartCounter {
   /** Every way to read the rounds so far, gone on with by every way to read this one. */
   private step(e: Expanded, gap: boolean, first: boolean): void {
     const named = freeLoopsIn(plainest(e).nodes) !== undefined;
-    if (named || (this.beam[0]?.tail.length ?? 0) >= WINDOW) this.decide();
+    if (named || tooLong(this.beam[0]?.tail ?? [])) this.decide();
     const next: Hypothesis[] = [];
     for (const h of this.beam) {
       const slot = e.raw.slot !== undefined && !e.copied ? e.raw.slot : h.slot;
       const at = gap ? { ...h.at, live: undefined } : first ? this.carried(e, h.at) : h.at;
       const base = baseFor(e, at, this.rounds, this.worked, this.before, named ? this.to : undefined);
-      for (const judged of this.judged(e, base, slot, first)) {
+      const habits = this.habitsIn(h);
+      for (const judged of this.judged(e, base, slot, first, habits)) {
         const settled = settleRound({ e, base, slot, first, quiet: true, borneOut: false }, judged, NOBODY);
         next.push({
           tail: [...h.tail, { e, base, judged, settled, slot, first }],
@@ -141,9 +145,25 @@ class PartCounter {
     if (this.beam.length === 1) this.decide();
   }
 
+  /** Habits borne out so far, with those of the rounds that this reading has still open. */
+  private habitsIn(h: Hypothesis): ReadonlySet<string> {
+    let own: Set<string> | undefined;
+    for (const s of h.tail) {
+      const way = followed(s);
+      if (way !== undefined && !this.habits.has(way)) (own ??= new Set(this.habits)).add(way);
+    }
+    return own ?? this.habits;
+  }
+
   /** The second round of a range that stands on the same stitches comes out as the first did: it is judged once. */
-  private judged(e: Expanded, base: Base, slot: string, first: boolean): readonly Judged[] {
-    const key = `${base.live}|${base.held}|${base.named}|${base.options.join()}|${slot}|${first}|${e.lastOfLine}`;
+  private judged(
+    e: Expanded,
+    base: Base,
+    slot: string,
+    first: boolean,
+    habits: ReadonlySet<string>,
+  ): readonly Judged[] {
+    const key = `${base.live}|${base.held}|${base.named}|${base.options.join()}|${slot}|${first}|${e.lastOfLine}|${[...habits].join()}`;
     // Rounds that are worked again ("repeat rounds 3–8") are the same words on the same stitches.
     let known = this.memo.get(e.candidates);
     if (!known) {
@@ -157,7 +177,7 @@ class PartCounter {
       const last = [...known.values()].at(-1);
       if (last) return last;
     }
-    const judged = judge(e, base, slot, first, this.to.source, this.totals);
+    const judged = judge(e, base, slot, first, this.to.source, this.totals, habits);
     if (known.size < MOST_WAYS) known.set(key, judged);
     return judged;
   }
@@ -199,6 +219,8 @@ class PartCounter {
       if (f.severity !== "error" && !e.copied && !quiet && e.lastOfLine)
         this.to.report(f, f.detail, f.severity);
     if (round.broken) this.brokenLine = e.raw.line;
+    const way = followed(s);
+    if (way !== undefined) this.habits.add(way);
     if (!round.broken && !quiet) this.pickedUp(e, judged, round);
     if (!quiet) this.madeLater(e, judged);
     this.oval ||= oval;
@@ -370,6 +392,16 @@ class PartCounter {
         );
     }
   }
+}
+
+/** The habit that a round bears out: it comes out, and its total says so. */
+const followed = ({ judged: j }: Step): string | undefined =>
+  j.fault === undefined && j.written !== undefined ? j.way : undefined;
+
+/** Are enough rounds open? Those of one line stand and fall together, and count as one. */
+function tooLong(tail: readonly Step[]): boolean {
+  if (tail.length < WINDOW) return false;
+  return tail.length >= MOST_OPEN || new Set(tail.map((s) => s.e.raw.line)).size >= WINDOW;
 }
 
 /** What a round adds to a reading of the part: the words of a range are read once, however many rounds it has. */

@@ -51,9 +51,10 @@ export function checkPattern(
   const raw = new DocumentReader(source, plain, recognised.terms, memory, answered).read();
   const parts: CheckedPart[] = [];
   const budget: Budget = { rounds: 0, stopped: false };
+  const habits = new Set<string>();
   raw.parts.forEach((part, i) => {
     const after = raw.parts.slice(i + 1, i + 1 + MOST_PARTS);
-    parts.push(countPart(part, parts.slice(-MOST_PARTS), after, to, budget, answered.totals));
+    parts.push(countPart(part, parts.slice(-MOST_PARTS), after, to, budget, answered.totals, habits));
     seams(part.events, to);
   });
   seams(raw.assembly, to);
