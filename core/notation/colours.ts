@@ -10,13 +10,16 @@ const named = (c: Cursor, letter: string): string => c.colours.get(letter.toLowe
 export function readShade(c: Cursor): string | undefined {
   return c.attempt(() => {
     c.take("the");
-    if (c.is("mc", "cc") || /^c[1-9]$/.test(c.text()))
+    const numbered = c.is("mc", "cc") && c.kind(1) === "number" && c.peek(1)?.from === c.peek()?.to;
+    if ((c.is("mc", "cc") && !numbered) || /^c[1-9]$/.test(c.text()))
       return (c.at++, named(c, c.tokens[c.at - 1]?.text.toUpperCase() ?? ""));
     if (
+      numbered ||
       (c.is("cc", "c", "colour", "color") && c.kind(1) === "number") ||
       (CARRIER.has(c.text()) && /^[a-h]$/.test(c.text(1)))
     ) {
-      const name = c.kind(1) === "number" ? `C${c.text(1)}` : c.text(1).toUpperCase();
+      const letters = numbered ? c.text().toUpperCase() : "C";
+      const name = c.kind(1) === "number" ? `${letters}${c.text(1)}` : c.text(1).toUpperCase();
       c.at += 2;
       return named(c, name);
     }

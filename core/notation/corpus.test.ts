@@ -37,6 +37,8 @@ describe("broken copies", () => {
 
 /** Hands in which a written total is not the only truth, so that another number may be meant. */
 const TWO_WAYS = [
+  // A double crochet over three chains: they may count as one.
+  "a simple snail",
   "the end of a limb left at an odd number",
   "doll hat and scarf",
   "lemon slice, dc rounds joined",

@@ -44,6 +44,8 @@ export interface RawRound {
   readonly closing: readonly Node[];
   /** Slot named between the lines before this round, if any. */
   readonly slot: string | undefined;
+  /** Where its last sentence says how many pieces there are. */
+  readonly pieces?: Span;
 }
 
 export interface RawPart {

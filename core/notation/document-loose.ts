@@ -122,7 +122,10 @@ export abstract class LooseReader extends HeadingsReader {
     const joined =
       !spiral && (inOrder(words, [JOINS, EVERY, ROUNDS]) || inOrder(words, [EVERY, ROUNDS, JOINS]));
     if (!spiral && !joined) return false;
-    if (tokens.some((t) => t.kind === "number") && this.part) return false;
+    // "Ch 2, 6 sc in the second. Don't join. (6)" is a round.
+    const summed = /^[)\]}]$/.test(tokens.findLast((t) => t.text !== ".")?.text ?? "");
+    if (tokens.some((t) => t.kind === "number") && (this.part || (summed && this.hasCountedWork(tokens))))
+      return false;
     // Said under a part's name it is that part's; said before any part it holds for all.
     if (this.heading) this.heading.joined = joined;
     else if (this.part) this.part.joinedNote = joined;
@@ -251,10 +254,12 @@ export abstract class LooseReader extends HeadingsReader {
     const firstNode = nodes.find(
       (n) => n.kind !== "colour" && n.kind !== "join" && !(yarned && n.kind === "aside"),
     );
+    // "Fold in half, 12 sc through both": a round of its own, whether its total stands there or its number.
     const layered =
-      total &&
-      nodes.find((n) => n.kind !== "colour" && n.kind !== "aside" && n.kind !== "unknown")?.kind === "work" &&
-      work.some((n) => n.kind === "work" && n.op.layers !== undefined);
+      nodes.find((n) => !/^(colour|aside|unknown|event)$/.test(n.kind))?.kind === "work" &&
+      work.some(
+        (n) => n.kind === "work" && n.op.layers !== undefined && (total || n.times.kind === "number"),
+      );
     const strict =
       layered ||
       (firstNode !== undefined &&
@@ -275,7 +280,7 @@ export abstract class LooseReader extends HeadingsReader {
       work.some((n) => n.kind === "work" && (n.op.into === "ring" || n.op.into === "chain"));
     const clean = found.length === 0 && strict && !nodes.some((n) => n.kind === "aside");
     if (!fabric || !(this.heading ?? this.part ?? (total || ringed))) return "note";
-    if (!(total && strict) && !(ringed && strict) && !clean) {
+    if (!(total && strict) && !(ringed && strict) && !layered && !clean) {
       // Numbered stitches that could not be read as a round are said, never passed over.
       const from = tokens[0]?.from ?? line.from;
       if (
@@ -297,7 +302,13 @@ export abstract class LooseReader extends HeadingsReader {
       return "note";
     }
     if (this.closes(tokens, nodes, line)) return "continuation";
-    if (this.part && !this.heading && this.part.rounds.some((r) => r.label?.first !== undefined) && !total) {
+    if (
+      this.part &&
+      !this.heading &&
+      this.part.rounds.some((r) => r.label?.first !== undefined) &&
+      !total &&
+      !layered
+    ) {
       // Inside a numbered part an unnumbered line carries the round above on.
       if (this.open) {
         append(this.open, tokens);

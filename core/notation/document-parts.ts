@@ -29,9 +29,10 @@ export abstract class PartsReader extends ReferenceReader {
     const on = this.goingOn(open);
     const from = open.label?.from ?? open.tokens[0]?.from ?? 0;
     const to = open.tokens[open.tokens.length - 1]?.to ?? open.label?.to ?? from;
-    const made = this.makeBehind(open.tokens);
-    if (made !== undefined && open.part.make === 1) open.part.make = made;
-    const { label, tokens } = on ?? open;
+    const made = this.makeBehind((on ?? open).tokens);
+    if (made && open.part.make === 1) open.part.make = made.n;
+    const { label } = on ?? open;
+    const tokens = made ? (on ?? open).tokens.slice(0, made.from) : (on ?? open).tokens;
     const ref = this.reference(tokens, label);
     const tree = this.tree(ref ? ref.rest : tokens);
     const { found } = tree;
@@ -58,6 +59,7 @@ export abstract class PartsReader extends ReferenceReader {
       reference: ref?.reference,
       closing: [],
       slot: open.slot,
+      ...(made ? { pieces: { from: open.tokens[made.from]?.from ?? from, to } } : {}),
     };
     open.part.rounds.push(round);
     for (const n of nodes)
@@ -146,16 +148,25 @@ export abstract class PartsReader extends ReferenceReader {
     this.setup = [];
   }
 
-  /** "… Fasten off. Make 2." at the end of a round's own line. */
-  protected makeBehind(tokens: readonly Token[]): number | undefined {
-    const end = tokens.findLastIndex((t) => t.kind !== "mark");
-    const at = tokens[end]?.kind === "number" ? end : -1;
-    const n = tokens[at]?.value ?? 0;
-    return /^(make|crochet)$/.test(tokens[at - 1]?.text ?? "") &&
-      /^[.,;(]$/.test(tokens[at - 2]?.text ?? "") &&
-      Number.isInteger(n) &&
-      n > 1
-      ? n
-      : undefined;
+  /** "… Fasten off. Make 4.", "… Make another the same.": how many, said in the last sentence of a round, and where. */
+  protected makeBehind(tokens: readonly Token[]): { n: number; from: number } | undefined {
+    const end = tokens.findLastIndex((t) => !/^[.!)]$/.test(t.text));
+    const from = tokens.findLastIndex((t, i) => i <= end && /^[.;,(]$/.test(t.text)) + 1;
+    if (from < 1 || end - from > 7) return undefined;
+    const said = tokens
+      .slice(from, end + 1)
+      .map((t) => (t.kind === "number" ? String(t.value) : t.text))
+      .join(" ");
+    const more = /^(?:make|crochet|work) (?:1|an?|the)? ?(?:other|another|second|2nd)\b(?: 1)?[a-z ]*$/.test(
+      said,
+    );
+    if (more) return { n: 2, from };
+    const told = MANY_BEHIND.exec(said);
+    const n = Number(told?.[1] ?? 0) + (told?.[2] ? 1 : 0);
+    return n > 1 ? { n, from } : undefined;
   }
 }
+
+/** "make 4", "make 4 of these", "make 3 more", "make 2 the same". */
+const MANY_BEHIND =
+  /^(?:make|crochet) (\d{1,3})( more)?(?: (?:of (?:these|them|those)|in (?:all|total)|alike|the same|altogether|pieces?|times))?$/;

@@ -58,6 +58,7 @@ export abstract class ReferenceReader extends DocumentBase {
     } else if (
       isRoundWord(c.text()) ||
       (c.kind() === "ordinal" &&
+        c.text(1) !== "one" &&
         !(c.kind(1) === "word" && !isRoundWord(c.text(1)) && !/^(and|to)$/.test(c.text(1))))
     ) {
       const alone =

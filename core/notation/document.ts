@@ -3,6 +3,7 @@ import { readColourChange, readShade } from "./colours";
 import { headingOf, type HeadingReading } from "./document/heading";
 import { LINE } from "./document/costs";
 import { labelReadings } from "./document/label";
+import { repeated } from "./document/listed";
 import { plan, type Decision, type Seen } from "./document/plan";
 import { readAliases } from "./aliases";
 import { unwrapped } from "./document/unwrap";
@@ -66,8 +67,24 @@ const PLAINLY = new Set(
     " ",
   ),
 );
+/** "Leaf: with C ch 7, …": a long line that begins with a name and a colon is a part on one line. */
+const namesAhead = (tokens: readonly Token[]): boolean =>
+  tokens.length <= 200 && tokens.slice(1, 5).some((t) => t.text === ":");
 /** Words of a sentence that stands for plain rounds: a longer one says something else. */
 const LONGEST_EVEN = 30;
+
+/** A label that says only how many rounds there are. */
+const manyRounds = (many: number, at: Token): RoundLabel => ({
+  from: at.from,
+  to: at.to,
+  first: undefined,
+  last: undefined,
+  word: "round",
+  written: undefined,
+  writtenAt: undefined,
+  list: undefined,
+  many,
+});
 
 /** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
 export class DocumentReader extends LooseReader {
@@ -197,7 +214,10 @@ export class DocumentReader extends LooseReader {
     const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
     if (numbered) return { ...NOTHING_SEEN, labels, atStart };
     const heading =
-      atStart && tokens.length <= 40 && !this.bracketed(tokens) && !this.makeLine(tokens)
+      atStart &&
+      (tokens.length <= 40 || namesAhead(tokens)) &&
+      !this.bracketed(tokens) &&
+      !this.makeLine(tokens)
         ? headingOf(unit, this.cursor(tokens), this.terms, this.source)
         : undefined;
     const alone = labels.length === 0;
@@ -259,9 +279,19 @@ export class DocumentReader extends LooseReader {
     return (readColourChange(c) ?? readShade(c)) !== undefined;
   }
 
-  /** "red 8, black 2": numbers of stitches by their colour. */
+  /** "red 8, black 2", "8 red, 2 black": numbers of stitches by their colour. */
   protected shadesCounted(tokens: readonly Token[]): boolean {
     const c = this.cursor(tokens);
+    let before = 0;
+    for (let i = 1; i < tokens.length; i++) {
+      c.at = i;
+      if (tokens[i - 1]?.kind !== "number" || tokens[i]?.kind !== "word" || readShade(c) === undefined)
+        continue;
+      // "1-2 yellow, round 3 black" names rounds.
+      if (tokens[i - 2]?.text === "-" || isRoundWord(tokens[i - 2]?.text ?? "")) return false;
+      if (c.done || c.kind() === "mark") before++;
+    }
+    if (before > 1) return true;
     for (let i = 0; i < tokens.length - 1; i++) {
       c.at = i;
       if (/^(make|x)$/.test(tokens[i]?.text ?? "")) continue;
@@ -397,7 +427,8 @@ export class DocumentReader extends LooseReader {
         });
       return "round";
     }
-    const made = this.makeLine(tokens);
+    const stop = tokens.findIndex((t) => t.text === ".");
+    const made = this.makeLine(tokens) ?? (stop > 0 ? this.makeLine(tokens.slice(0, stop)) : undefined);
     if (made) {
       if (this.heading) {
         this.heading.make = made.make;
@@ -406,7 +437,9 @@ export class DocumentReader extends LooseReader {
         if (this.part) this.part.make = made.make;
         if (made.slot !== undefined) this.slot = made.slot;
       }
-      return "note";
+      // "Make two. Embroider …": what else the line says is heard too.
+      if (stop > 0 && stop < tokens.length - 1) this.loose(tokens.slice(stop + 1), line);
+      return "heading";
     }
     if (atStart && this.blockOf(tokens, line)) {
       this.closeRound();
@@ -420,7 +453,17 @@ export class DocumentReader extends LooseReader {
 
   /** "Work 5 rounds even", "work even for 3 rounds", "sc around for 4 more rnds": plain rounds by their number. */
   protected evenRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
-    return this.evenUntil(tokens) ?? this.evenFor(tokens);
+    return this.evenUntil(tokens) ?? this.evenFor(tokens) ?? this.overRounds(tokens);
+  }
+
+  /** "24 sc x3 rounds", "(sc, inc) x 3, for 2 rounds": so many rounds of it. */
+  protected overRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+    const [first] = tokens;
+    if (!first || (first.kind !== "number" && !/^[([]$/.test(first.text)) || tokens[1]?.kind === "mark")
+      return undefined;
+    const { many, rest } = repeated(tokens);
+    if (many < 2 || rest.length > LONGEST_EVEN || !this.hasCountedWork(rest)) return undefined;
+    return { label: manyRounds(many, first), tokens: [...rest] };
   }
 
   /** "Work even until rnd 6", "sc around through round 12": plain rounds up to a number. */
@@ -488,17 +531,7 @@ export class DocumentReader extends LooseReader {
       return undefined;
     const word: Token = { kind: "word", text: "even", value: NaN, from: from.from, to: number.to };
     return {
-      label: {
-        from: number.from,
-        to: number.to,
-        first: undefined,
-        last: undefined,
-        word: "round",
-        written: undefined,
-        writtenAt: undefined,
-        list: undefined,
-        many: n,
-      },
+      label: manyRounds(n, number),
       tokens: [word, ...tokens.slice(end)],
     };
   }

@@ -158,6 +158,14 @@ const LAYER = new Set([
 export function readLayers(c: Cursor): readonly string[] | undefined {
   return c.attempt(() => {
     c.take("working", "going", "while", "by", "and");
+    // "sc the two sides together", "sc both edges together".
+    const sides = c.attempt(() => {
+      const the = c.take("the");
+      if (!c.take("both", "two", "2") && !the) return undefined;
+      c.take("the", "of");
+      return c.takeAny(LAYER) && c.take("together", "shut", "closed") ? true : undefined;
+    });
+    if (sides) return [];
     const verb = c.text();
     if (!c.take("through", "thru", "into", "in", "catching", "joining", "attaching", "onto", "over"))
       return undefined;

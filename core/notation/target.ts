@@ -362,10 +362,11 @@ function readUntil(c: Cursor): Times | undefined {
       return { kind: "around" };
     }
     if (c.take("last", "final")) {
-      const n = c.number() ?? 1;
-      if (!(isStitchNoun(c.text()) || NOUN.has(c.text()))) return undefined;
-      c.at++;
-      return { kind: "until", left: n };
+      const said = c.number();
+      const noun = (isStitchNoun(c.text()) || NOUN.has(c.text())) && (c.at++, true);
+      // "To the last 2, …": the stitches are left out.
+      if (!noun && !(said !== undefined && (c.done || c.is(",", ";", ".")))) return undefined;
+      return { kind: "until", left: said ?? 1 };
     }
     const n = c.number();
     if (n === undefined) return undefined;

@@ -908,9 +908,9 @@ Rnd 3: *Inc, sc; repeat from * to end. (18 sc)
 Leave a long tail. Sew on.`,
     parts: [
       { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 30, 24, 18, 18] },
+      { name: "Tentacles", counts: [18], made: { ch: 96, sc: 176, slst: 18 } },
       { name: "Base", counts: [6, 12, 18] },
     ],
-    reports: ["note not-understood 14"],
   },
   {
     hand: "kitten",

@@ -1,4 +1,5 @@
 import type { Case } from "./case";
+import { FERRYMEN } from "./ferrymen";
 import { GUESTS } from "./guests";
 import { HANDS } from "./hands";
 import { HARBOUR } from "./harbour";
@@ -38,5 +39,6 @@ export const CORPUS: readonly Case[] = [
   ...ISLANDERS,
   ...QUAYSIDE,
   ...LAMPLIGHTERS,
+  ...FERRYMEN,
 ];
 export type { Case, PartTruth } from "./case";

@@ -3,7 +3,8 @@ import { CORPUS, type Case } from "../corpus";
 import { isTold, rateOf, type Measured, type Rate } from "../measure";
 
 type Dress = (line: string) => string;
-const LABEL = /^(\s*)(Rnds?|Rounds?|R|RND|Rd)\.? ?(\d+)(?:\s?(?:-|–|to|through)\s?R?(\d+))?\s?[:.)]\s*/;
+const LABEL =
+  /^(\s*)(Rnds?|Rounds?|R|RND|Rd)\.? ?(\d+)\)?(?:\s?(?:-|–|\.\.|to|through)\s?R?(\d+))?\s?[:.)](?!\.)\s*/;
 const TOTAL = /\s*[([](\d+)(?: sts| sc)?[)\]]\.?$/;
 
 const labels: readonly ((a: string, b: string | undefined) => string)[] = [

@@ -2,7 +2,7 @@ import { Candidates, type CheckedPart, type Expanded } from "../count/checked";
 import type { RawPart, RawRound } from "../document";
 import { MAX_ROUNDS } from "../limits";
 import type { Tree } from "../round/read";
-import { settle } from "../surroundings";
+import { partNamed, settle } from "../surroundings";
 import { numberSaid } from "../tokens";
 import type { Node, Span } from "../tree";
 import type { Reporter } from "./reporter";
@@ -243,7 +243,10 @@ class Expander {
       const name = ref.part.toLowerCase();
       const part =
         this.before.find((p) => p.name.toLowerCase() === name) ??
-        this.before.find((p) => name.includes(p.name.toLowerCase()) || p.name.toLowerCase().includes(name));
+        this.before.find((p) => name.includes(p.name.toLowerCase()) || p.name.toLowerCase().includes(name)) ??
+        partNamed(name, this.before) ??
+        // "Same as the first one": what was made before it.
+        (/\b(first|previous|other|last|1st)( one)?$/.test(name) ? this.before.at(-1) : undefined);
       if (!part) {
         this.to.report(ref.partAt ?? r, { code: "no-such-part", name: ref.part }, "error");
         return [r.trees];

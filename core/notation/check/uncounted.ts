@@ -108,6 +108,7 @@ function heldSpans(
     for (const r of p.rounds) {
       if (r.label) add(r.label);
       if (r.reference) add(r);
+      if (r.pieces) add(r.pieces);
       tree(r.closing);
     }
   for (const p of parts) {

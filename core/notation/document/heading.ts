@@ -36,7 +36,7 @@ const SENTENCE =
   /^(let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|yarn|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
 const MAKE = /^(make|makes|work|crochet|cut|need|knit)$/;
 const PIECES =
-  /^(x|times|of|off|pieces?|pcs|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;
+  /^(x|times|of|off|pieces?|pcs|details?|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;
 /** Words over the columns of a table. */
 const COLUMN =
   /^(round|rnd|row|work|instructions?|sts?|stitches|count|counts|total|totals|pattern|notes?|colou?r|no|number|what|how|many|done)$/;
@@ -63,7 +63,7 @@ export function readMake(c: Cursor, alone: boolean): number | undefined {
       !said &&
       !cross &&
       !(alone && (c.done || (c.is(":") && c.kind(1) === "end"))) &&
-      !/^(x|pieces?|pcs|halves|in|total|off|of|alike|identical|times|parts?|needed|altogether)$/.test(
+      !/^(x|pieces?|pcs|details?|halves|in|total|off|of|alike|identical|times|parts?|needed|altogether)$/.test(
         c.text(),
       )
     )

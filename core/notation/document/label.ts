@@ -22,7 +22,9 @@ const PLURAL = /^(rounds|rnds|rds|rows|rws|rns)$/;
 const UNIT =
   /^(mm|cm|g|gram|grams|oz|yd|yds|inch|inches|%|hours?|minutes?|mins?|eyes?|pieces?|balls?|skeins?)$/;
 
-const ZERO = /^(foundation|setup|start|beginning)$/;
+const ZERO = /^(foundation|setup|start|begin|beginning)$/;
+/** Words before "round:" that speak of several. */
+const OF_MANY = /^(each|every|all|both|these|those|other|previous|even|odd|repeat|per|no|the|of|note)$/;
 const STITCH = /^(sc|hdc|dc|htr|tr|inc|dec|ch|single|half|double|treble|sl|slst|ss|invdec)$/;
 
 interface Numbers {
@@ -76,7 +78,9 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
     const counts = !c.done && (/^(x|times|\*)$/.test(c.text()) || isStitchNoun(c.text()));
     // … and "3 sc" may be what is worked, unless the stitch has a number of its own: "2-3 sc 5".
     // … or goes all the way round: "3-7 sc around".
-    const everywhere = /^(around|in|into|each|every|all|even|evenly)$/.test(c.text(1));
+    const everywhere =
+      /^(around|each|every|all|even|evenly)$/.test(c.text(1)) ||
+      (/^(in|into)$/.test(c.text(1)) && /^(each|every|all)$/.test(c.text(2)));
     const worked =
       c.tokens[c.at - 2]?.text === "-" && STITCH.test(c.text()) && c.kind(1) !== "number" && !everywhere;
     out.push({
@@ -228,6 +232,9 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   // "Work rounds five, six and seven even".
   if (c.is("work", "crochet") && isRoundWord(c.text(1)) && c.kind(2) === "number") c.at++;
   c.take("the");
+  // "4 Rnd 4: …": lines counted by themselves.
+  if (bare && c.kind() === "number" && isRoundWord(c.text(1)) && c.kind(2) === "number" && c.text(3) !== "of")
+    c.at++;
   const bracket = c.take("(", "[");
   const first = c.tokens[c.at];
   if (!first) return out;
@@ -287,6 +294,12 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     }
     return out;
   }
+  // "To start: magic ring".
+  if (c.is("to") && ZERO.test(c.text(1)) && c.text(2) === ":") {
+    c.at += 2;
+    finish("round", "zero", 0, [{ last: 0, to: c.at, cost: 0 }], 1, 0);
+    return out;
+  }
   // "Foundation: 6 sc in a ring" under which round 1 begins.
   if (ZERO.test(first.text)) {
     c.at++;
@@ -302,6 +315,13 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     const word = wordOf(c.text());
     c.at++;
     finish(word, "next", undefined, [{ last: 0, to: c.at, cost: 0 }], many, LABEL.next);
+    return out;
+  }
+  // "Joining round: …", "Edging row: …": called by what it does.
+  if (first.kind === "word" && isRoundWord(c.text(1)) && c.text(2) === ":" && !OF_MANY.test(first.text)) {
+    const word = wordOf(c.text(1));
+    c.at += 2;
+    finish(word, "called", undefined, [{ last: 0, to: c.at, cost: 0 }], 1, LABEL.next);
     return out;
   }
   if (first.kind === "ordinal") {

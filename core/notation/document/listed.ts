@@ -5,7 +5,8 @@ const RING = /^(mr|mc|ring|circle)$/;
 /** A line is a list of rounds only when it has so many. */
 const FEWEST = 3;
 /** … or two, where the second goes over several rounds. */
-const goesOver = (words: readonly Token[]): boolean => /^(even|plain|straight)$/.test(words[0]?.text ?? "");
+const goesOver = (words: readonly Token[]): boolean =>
+  /^(even|plain|straight)$/.test(words[0]?.text ?? "") || repeated(words).many > 1;
 const MOST_TOKENS = 400;
 const SIGNS = ["/", ";", "|", ","] as const;
 
@@ -110,7 +111,7 @@ function labelled(tokens: readonly Token[], rounds: readonly Stretch[]): readonl
 }
 
 /** "18 sc x5 rnds", "sc 12 for 2 rounds": how many rounds it stands for, and what each is. */
-function repeated(words: readonly Token[]): { many: number; rest: readonly Token[] } {
+export function repeated(words: readonly Token[]): { many: number; rest: readonly Token[] } {
   const at = words.findIndex(
     (t, i) =>
       t.kind === "number" &&

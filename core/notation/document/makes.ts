@@ -13,9 +13,12 @@ export interface Makes {
 const N = String.raw`(\d{1,2})`;
 const SIDE = "(?:left|right)";
 const ALSO = String.raw`(?:and|&|\+|\/|,)`;
+/** What a number in a heading may measure or count besides pieces. */
+const MEASURE =
+  "(?:rounds?|rnds?|rds?|rows?|mm|cm|g|grams?|inch|inches|strands?|parts?|colou?rs?|yarns?|sts?|stitches|sides?|versions?|sizes?|layers?|ply|hours?|minutes?)\\b";
 /** Where a statement begins and ends: at a sign or at an end. */
 const OPEN = String.raw`(?<=^|[-,;:/|~=(\[<*.] )`;
-const SHUT = String.raw`(?= ?$| [-,;:/|~=)\]>*.])`;
+const SHUT = String.raw`(?= ?$| [-,;:/|~=()[\]>*.])`;
 
 /** Ways to say how many, over the words of a line with a space between each; a way without a number means a pair. */
 const WAYS: readonly RegExp[] = [
@@ -23,9 +26,14 @@ const WAYS: readonly RegExp[] = [
     String.raw`\b(?:make|work|crochet|need|knit|do) [:-]? ?${N}\b(?: (?:times|the same|alike|identical))?`,
   ),
   new RegExp(String.raw`\b(?:qty|quantity|count|pieces|pcs) [:.=]? ?${N}${SHUT}`),
-  new RegExp(String.raw`${OPEN}${N} (?:of|off|pcs?|pieces?|identical|alike|copies|x|needed|required)\b`),
+  new RegExp(
+    String.raw`${OPEN}${N} (?:of|off|pcs?|pieces?|details?|identical|alike|copies|x|needed|required)\b`,
+  ),
   new RegExp(String.raw`(?<=^| )(?:x|\*|=) ${N}${SHUT}`),
   new RegExp(String.raw`\b${N} x${SHUT}`),
+  // "Ears (2 grey)", "2 ears, grey": things and no measure.
+  new RegExp(String.raw`(?<=[([] )${N}(?= (?!${MEASURE})[a-z]+(?: [a-z]+)? [)\]])`),
+  new RegExp(String.raw`^${N}(?= (?!${MEASURE})(?:[a-z]+ )?[a-z]+[^s\W]s\b)`),
   // "Ears – 2", "Ears: 2": only several things are counted so.
   new RegExp(String.raw`(?<=[^s]s [-:=,|(\[/]+ )${N}${SHUT}`),
   new RegExp(String.raw`\b1 ${SIDE} ,? ?${ALSO}? ?1 ${SIDE}\b`),

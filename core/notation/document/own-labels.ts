@@ -89,8 +89,8 @@ function frameOf(tokens: readonly Token[]): Frame | undefined {
     // "2 sc in each st": a number alone counts what stands behind it.
     const padded = tokens[at]?.text.startsWith("0");
     if (before.length + after.length === 0 && !padded && tokens[end]?.kind === "word") return undefined;
-    const words = before.map((t) => t.text.replace(/^([a-z]{2,})s$/, "$1"));
-    const key = `${words.join(" ")} ${roman ? "i" : "1"} ${after.map((t) => t.text).join(" ")}`;
+    const one = (t: Token) => t.text.replace(/^([a-z]{2,})s$/, "$1");
+    const key = `${before.map(one).join(" ")} ${roman ? "i" : "1"} ${after.map(one).join(" ")}`;
     return { key, first, last, at, lastAt, end };
   }
   return undefined;
@@ -106,7 +106,8 @@ function rangeFrom(tokens: readonly Token[], at: number, before: readonly string
   const last = numeral(tokens[i]);
   const counts = tokens[i + 1];
   // "Step 3 - 6 sc": the second number counts stitches.
-  if (last === undefined || tokens[i]?.kind !== tokens[at]?.kind || counts?.kind === "word") return undefined;
+  const counted = counts?.kind === "word" && !isRoundWord(counts.text);
+  if (last === undefined || tokens[i]?.kind !== tokens[at]?.kind || counted) return undefined;
   return i;
 }
 

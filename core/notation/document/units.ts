@@ -51,7 +51,7 @@ export function unitsOf(
   );
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
-    const bare = listedRounds(bareOf(all), works);
+    const bare = listedRounds(bareOf(all, works), works);
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
       const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));
@@ -95,8 +95,21 @@ export function unitsOf(
 const joined = (all: readonly Token[], i: number): boolean =>
   all[i] !== undefined && all[i].to === all[i + 1]?.from;
 
+/** "* EAR * x2", "== Ears == (make 2)": signs around a name and something behind it, where nothing is worked. */
+function unframed(all: readonly Token[], works: (t: readonly Token[]) => boolean): readonly Token[] {
+  const sign = all[0]?.text ?? "";
+  if (!/^(\*+|=+|~+|-{2,}|_+)$/.test(sign) || all.length > MOST_FRAMED) return all;
+  const shut = all.findIndex((t, i) => i > 1 && t.text === sign);
+  if (shut < 0 || shut === all.length - 1 || works(all)) return all;
+  const inside = all.slice(1, shut);
+  return inside.every((t) => t.kind === "word") ? [...inside, ...all.slice(shut + 1)] : all;
+}
+/** A longer line is no name. */
+const MOST_FRAMED = 12;
+
 /** A line's words without bullets, emphasis and ornaments around them. Stars that open a repeat stay. */
-function bareOf(all: readonly Token[]): readonly Token[] {
+function bareOf(given: readonly Token[], works: (t: readonly Token[]) => boolean): readonly Token[] {
+  const all = unframed(given, works);
   const smile = (t: Token, i: number) =>
     (t.text === ":" && /^[)(]$/.test(all[i + 1]?.text ?? "") && joined(all, i) && !joined(all, i - 1)) ||
     (/^[)(]$/.test(t.text) && all[i - 1]?.text === ":" && joined(all, i - 1) && !joined(all, i - 2));

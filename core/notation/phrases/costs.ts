@@ -27,6 +27,8 @@ export const COST = {
   totalListed: 0.25,
   /** "(7 fins)": a number of things. */
   things: 0.3,
+  /** "Place it on top and sc both edges together": work behind something that is done. */
+  eventAndWork: 0.3,
   /** A number with its stitch left out. */
   numberAlone: 0.4,
   /** … and at the very beginning, with no total behind it. */

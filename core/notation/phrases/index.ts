@@ -32,6 +32,7 @@ import { again, event, length, numberAlone, remark, talk, without } from "./talk
 import { times } from "./times";
 import { toward } from "./toward";
 import { tools } from "./tools";
+import { together } from "./together";
 import { totals } from "./totals";
 
 /** Every way of saying something that is known. A new one is a file and a line here. */
@@ -57,6 +58,7 @@ export const PHRASES: readonly Phrase[] = [
   shut,
   care,
   pairs,
+  together,
   place,
   even,
   roundsSaid,

@@ -33,6 +33,9 @@ function skipReference(c: Cursor): boolean {
 /** "and so on", "keep going in this way": all of it, all the way round unless a number is said. */
 function goingOn(c: Cursor): boolean {
   if (c.is("and") && c.text(1) === "so" && c.text(2) === "on") return ((c.at += 3), true);
+  // "…, inc, continue to the last 3 sts": as far as that.
+  if (c.is("continue") && /^(to|until|till|around)$/.test(c.text(1)) && !isRoundWord(c.text(2)))
+    return (c.at++, true);
   if (!c.is("keep", "carry", "continue") || !/^(going|on|repeating|like|in|this|doing)$/.test(c.text(1)))
     return false;
   c.at += 2;
@@ -66,13 +69,15 @@ export const repeat: Phrase = {
     const referred = skipReference(c);
     // "repeat round 5" is settled where the lines are.
     if (isRoundWord(c.text()) && (c.kind(1) === "number" || c.kind(1) === "ordinal")) return NONE;
-    c.take(".", ",");
-    const said = readTimes(c) ?? bareTimes(c);
+    const said = c.attempt(() => {
+      c.take(".", ",");
+      return readTimes(c) ?? bareTimes(c);
+    });
     if (!said && !(referred || ends(c))) return NONE;
     if (!said && deed) return NONE;
     const ahead = said?.times.kind === "number" && c.take(":");
     // "Sc, inc, repeat 18": to the end, and 18 is what it comes to.
-    const total = !referred && !ahead && said?.times.kind === "number" && c.done && c.kind(-1) === "number";
+    const total = !ahead && said?.times.kind === "number" && c.done && c.kind(-1) === "number";
     if (total)
       return [
         {

@@ -97,11 +97,15 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
     const alone = word?.kind === "plain" ? saidAlone(word, noTarget()) : undefined;
     // "sc inc sc inc sc inc": again and again without a comma, they are two each time.
     const again = counted === 0 && (pairAt(c, start + 2) || pairAt(c, start - 2));
+    // "2 sc inc x6" is rather two stitches and an increase, six times, than twelve increases.
+    const multiplied = counted === 1 && /^[x*(]$/.test(c.tokens[start + 3]?.text ?? "");
     if (again) for (const [i, r] of out.entries()) out[i] = { ...r, cost: r.cost + COST.unreadWord };
+    else if (multiplied && (first?.value ?? 0) > 1)
+      for (const [i, r] of out.entries()) out[i] = { ...r, cost: r.cost + COST.totalBare };
     if (alone)
       out.push({
         to: start + counted + 1,
-        cost: again ? COST.phrase : COST.noun,
+        cost: again || multiplied ? COST.phrase : COST.noun,
         piece: {
           kind: "work",
           said:

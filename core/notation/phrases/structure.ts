@@ -11,7 +11,7 @@ import { NONE, one, saidAlone, words, type Phrase, type PieceBody } from "./phra
 import { stitchAhead } from "./stitches";
 
 const node = (n: Node): PieceBody => ({ kind: "nodes", nodes: [n] });
-const STOP = words(". ; , ( [ ) ] = { | \n <");
+const STOP = words(". ; : , ( [ ) ] = { | \n <");
 
 /** "join with sl st", "sl st to join" is read with the stitches; "join to the leg with a sc and work 12 sc around it". */
 export const join: Phrase = {

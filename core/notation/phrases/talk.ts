@@ -8,7 +8,7 @@ import { isStitchNoun, nearestStitchWord, readStitch } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, words, type Context, type Phrase, type Reading } from "./phrase";
 import { stitchAhead } from "./stitches";
-import { ends } from "./times";
+import { behindReference, ends, readTimes } from "./times";
 
 const OPEN = words("( [ { <");
 /** Words of talk that show that a number beside them counts something else. */
@@ -21,6 +21,7 @@ function workAt(c: Cursor, x: Context, i: number): boolean {
   const at = c.at;
   c.at = i;
   c.take("then", "and");
+  c.take("work", "crochet");
   c.number();
   const opens = OPEN.has(c.text());
   const ahead = opens || stitchAhead(c, x);
@@ -63,6 +64,7 @@ export const event: Phrase = {
   read(c, x) {
     if (!startsEvent(c)) return NONE;
     const from = c.from;
+    const start = c.at;
     let end = Math.max(talkEnd(c, x, false), c.at + 1);
     // "close it with 8 sc through both sides": what comes behind "with" is worked.
     for (let i = c.at + 1; i < end - 2; i++)
@@ -72,17 +74,23 @@ export const event: Phrase = {
         workAt(c, x, i + 1)
       )
         end = i + 1;
-    const found = readEvent(c, end);
-    c.at = end;
-    return [
-      {
-        to: end,
-        cost: COST.phrase,
-        piece: found
-          ? { kind: "nodes", nodes: [{ kind: "event", event: found, from, to: c.to }] }
-          : { kind: "aside" },
-      },
-    ];
+    const told = (to: number, cost: number): Reading => {
+      c.at = start;
+      const found = readEvent(c, to);
+      c.at = to;
+      const nodes = found ? [{ kind: "event" as const, event: found, from, to: c.to }] : [];
+      return { to, cost, piece: found ? { kind: "nodes", nodes } : { kind: "aside" } };
+    };
+    // "Place on the dome and sc both edges together": something done, and then something worked.
+    const and = c.tokens.findIndex(
+      (t, i) => i > start && i < end && /^(and|then)$/.test(t.text) && workAt(c, x, i + 1),
+    );
+    const whole = told(end, COST.phrase);
+    if (and < 0) return [whole];
+    const before = told(and, COST.phrase + COST.eventAndWork);
+    // Where nothing in front of it is known to be done, what is worked counts for more than the talk around it.
+    const known = before.piece.kind === "nodes";
+    return [known ? whole : { ...whole, cost: whole.cost + COST.asideStitch }, before];
   },
   examples: [["Stuff lightly", "event stuff"]],
 };
@@ -241,6 +249,9 @@ export const remark: Phrase = {
     const t = measure(c, x, start + 1, end);
     // A bracket of stitches and numbers alone is no remark.
     if (t.words === 0 || t.words <= t.numbers + t.stitches + t.nouns) return NONE;
+    // "(sc in next 2, dec) around": what is repeated is worked.
+    c.at = end + 1;
+    if (t.stitches > 0 && readTimes(c) !== undefined) return NONE;
     const out: Reading = { to: end + 1, cost: cost(t) - COST.aside + COST.remark, piece: { kind: "aside" } };
     return [out];
   },
@@ -318,6 +329,7 @@ export const numberAlone: Phrase = {
   starts: words("number"),
   read(c) {
     const before = c.tokens[c.at - 1]?.text ?? "";
+    if (behindReference(c)) return NONE;
     const n = c.number();
     if (n === undefined || !Number.isInteger(n)) return NONE;
     // "5 in MR".

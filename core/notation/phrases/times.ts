@@ -59,6 +59,10 @@ export function bareTimes(c: Cursor): SaidTimes | undefined {
   });
 }
 
+/** "Rep from * 18": how often is said with the repeat, or 18 is what it comes to; it counts nothing else. */
+export const behindReference = (c: Cursor): boolean =>
+  c.tokens[c.at - 1]?.text === "*" && /^(from|rep|repeat)$/.test(c.tokens[c.at - 2]?.text ?? "");
+
 /** How often the stitches or the bracket before it are worked. */
 export const times: Phrase = {
   name: "times",
@@ -70,7 +74,7 @@ export const times: Phrase = {
     const dash = c.take("-", "--");
     if (dash && c.kind() !== "number" && !c.is("all")) return NONE;
     const behind = c.tokens[c.at - 1]?.text ?? "";
-    const bare = !dash && /^[)\]}>*]$/.test(behind) ? bareTimes(c) : undefined;
+    const bare = !dash && !behindReference(c) && /^[)\]}>*]$/.test(behind) ? bareTimes(c) : undefined;
     if (bare) return [{ to: c.at, cost: COST.times * 2, piece: { kind: "times", ...bare } }];
     const bracket = c.take("(", "[");
     const said = readTimes(c);

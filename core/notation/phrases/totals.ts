@@ -122,6 +122,8 @@ export const totals: Phrase = {
     if (signed) {
       while (SIGN.has(c.text()) && c.kind() === "mark") c.at++;
       const led = leadWords(c);
+      // "- 12 ruffles".
+      if (!led && thingsAt(c, x)) out.push({ to: c.at + 2, cost: COST.things, piece: { kind: "aside" } });
       const t = counted(c, x);
       if (t) {
         while (c.is("|", "~", "**", "*", "-", "--", "__", '"')) c.at++;
@@ -151,16 +153,7 @@ export const totals: Phrase = {
     if (c.kind() !== "number" && c.kind() !== "ordinal") return out;
     const before = c.tokens[start - 1]?.text ?? "";
     // "5 petals.": things, in a sentence of their own.
-    if (
-      before === "." &&
-      c.kind(1) === "word" &&
-      /s$/.test(c.text(1)) &&
-      (c.kind(2) === "end" || c.text(2) === ".") &&
-      !isRoundWord(c.text(1)) &&
-      !SHORT_UNIT.has(c.text(1)) &&
-      !THINGS_STOP.has(c.text(1)) &&
-      !readStitch(new Cursor(c.tokens.slice(c.at + 1, c.at + 2), c.source), x.terms)
-    )
+    if (before === "." && thingsAt(c, x))
       out.push({ to: c.at + 2, cost: COST.things, piece: { kind: "aside" } });
     const t = counted(c, x, true);
     if (!t || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
@@ -189,6 +182,20 @@ export const totals: Phrase = {
     ["= 21st", "total 21"],
   ],
 };
+
+/** "5 petals", "12 ruffles" at the end: a number of things that are no stitches. */
+function thingsAt(c: Cursor, x: Context): boolean {
+  return (
+    c.kind() === "number" &&
+    c.kind(1) === "word" &&
+    /s$/.test(c.text(1)) &&
+    (c.kind(2) === "end" || c.text(2) === ".") &&
+    !isRoundWord(c.text(1)) &&
+    !SHORT_UNIT.has(c.text(1)) &&
+    !THINGS_STOP.has(c.text(1)) &&
+    !readStitch(new Cursor(c.tokens.slice(c.at + 1, c.at + 2), c.source), x.terms)
+  );
+}
 
 /** Moves past words that introduce a total; false when nothing of the kind stands there. */
 function leadWords(c: Cursor): boolean {

@@ -1,12 +1,13 @@
 import { hangBlock, hangSpurs } from "../hanging";
 import { MAX_NESTING, MAX_REPEAT } from "../limits";
 import { stitchInto } from "../operations";
-import type { Piece } from "../phrases";
+import type { Piece, SaidWork } from "../phrases";
 import { COST } from "../phrases/costs";
 import type { ProblemDetail, Severity } from "../problems";
+import type { Target } from "../target";
 import { ONCE, type Loops, type Node, type Operation, type Span, type Times } from "../tree";
 import { missedChains } from "./missed";
-import { again, chainsIn, isWorked, joining, mixed, placed } from "./place";
+import { again, chainsIn, isWorked, joining, mixed, placed, type Around } from "./place";
 
 /**
  * Something that was noticed while reading. `doubt`: a word or a number that may be no more than talk; it is only
@@ -43,6 +44,8 @@ class Builder {
   private i = 0;
   private loops: Loops = "both";
   private to = 0;
+  /** "From the 2nd chain, …": where the stitches begin that are said next. */
+  private chainFrom: { readonly target: Target; readonly from: number } | undefined;
   private worked = false;
   /** "Working through both layers, …": said of the stitches that follow. */
   private layersAhead: readonly string[] | undefined;
@@ -206,7 +209,9 @@ class Builder {
       return;
     }
     // "1 inc, 1 sc, rep around": everything so far is the repeat, but not the turn, the joining or the chain that only lifts.
-    const start = items.findIndex((n) => n.kind === "group" || (n.kind === "work" && n.op.stitch !== "ch"));
+    const start = items.findIndex(
+      (n) => n.kind === "group" || n.kind === "skip" || (n.kind === "work" && n.op.stitch !== "ch"),
+    );
     if (start < 0) {
       this.cost += COST.idleTimes;
       return;
@@ -349,6 +354,24 @@ class Builder {
     this.pushGroup(items, inside, p.from, { times: { kind: "number", n: p.n, at: p.at }, more: false });
   }
 
+  /** "From the 2nd chain, 1 sc in each": the stitches begin where the words before them said. */
+  private onChain(said: SaidWork, around: Around): readonly Node[] | undefined {
+    const begun = this.chainFrom;
+    this.chainFrom = undefined;
+    const { target: t, n } = said;
+    if (!begun || said.word.kind !== "plain" || said.word.stitch === "ch") return undefined;
+    const here = { ...around, span: { from: begun.from, to: around.span.to } };
+    if (t.place === undefined && t.reach === undefined && !t.bridge && t.part === undefined) {
+      const target: Target = { ...t, place: "nth-chain", nth: begun.target.nth, onward: true };
+      return placed({ ...said, target }, here);
+    }
+    if (t.place !== "each" || (n ?? 1) !== 1) return undefined;
+    const [first] = placed({ ...said, target: { ...begun.target, loops: t.loops } }, here);
+    const rest =
+      first?.kind === "work" ? again(first, t, { ...around, items: [...around.items, first] }) : undefined;
+    return first && rest ? [first, ...rest] : undefined;
+  }
+
   private item(p: Piece, items: Node[], depth: number, starred: boolean): void {
     const span: Span = { from: p.from, to: p.to };
     const previous = items[items.length - 1];
@@ -361,7 +384,8 @@ class Builder {
         this.worked ||= p.said.word.stitch !== "ch";
         const target =
           p.said.target.part === "it" ? { ...p.said.target, part: this.lastPart } : p.said.target;
-        const nodes = placed({ ...p.said, target }, { items, loops: this.loops, span });
+        const around = { items, loops: this.loops, span };
+        const nodes = this.onChain({ ...p.said, target }, around) ?? placed({ ...p.said, target }, around);
         items.push(...nodes.map((n) => this.bounded(this.inLayers(n))));
         return;
       }
@@ -379,6 +403,14 @@ class Builder {
         return;
       }
       case "place": {
+        // "Ch 5, from 2nd ch 3 sc": where the stitches begin that follow, and no place for more chains.
+        const begins =
+          p.target.place === "nth-chain" &&
+          (previous === undefined || (previous.kind === "work" && previous.op.stitch === "ch"));
+        if (begins) {
+          this.chainFrom = { target: p.target, from: p.from };
+          return;
+        }
         const next =
           previous?.kind === "work"
             ? again(previous, p.target, { items, loops: this.loops, span })

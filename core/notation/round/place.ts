@@ -113,7 +113,7 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
         ? counted(n)
         : t.n !== undefined
           ? number(t.n, t.at)
-          : (t.reach ?? (t.place === "each" ? AROUND : ONCE));
+          : (t.reach ?? (t.place === "each" || t.layers.length === 0 ? AROUND : ONCE));
     return [node(layered, times, node({ ...layered, uses: 2 }, times))];
   }
   if (stitch === "slst" && (t.toJoin || t.place === "first")) return [joining(items, span)];
