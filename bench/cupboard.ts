@@ -96,7 +96,7 @@ export async function fillCupboard(
 }
 
 /** A hand that has been measured for years: the demo's measurements over and over, an hour apart. */
-async function fillHand(db: Database, scope: Scope, timings = 2000, weighIns = 500): Promise<void> {
+export async function fillHand(db: Database, scope: Scope, timings = 2000, weighIns = 500): Promise<void> {
   const [seen, weighed] = await Promise.all([listTimings(scope), listWeighIns(scope)]);
   const day = (i: number, of: number) =>
     new Date(Date.now() - ((of - i) * 730 * 86_400_000) / of).toISOString().slice(0, 10);
