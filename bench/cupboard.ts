@@ -3,6 +3,7 @@ import { v7 } from "uuid";
 import { ball, notion, stockMove, timing, weighIn, yarn } from "../db/schema";
 import { listTimings, listWeighIns } from "../db/queries/hands";
 import type { Scope } from "../db/scope";
+import { rebuildBalances } from "../db/queries/stock";
 import { listRuns } from "../db/queries/runs";
 import { listItems } from "../db/queries/items";
 import { listYarns } from "../db/queries/materials";
@@ -93,6 +94,7 @@ export async function fillCupboard(
   await insert(notion, notions);
   await insert(ball, things);
   await insert(stockMove, rows);
+  await rebuildBalances({ db, workshopId, now: new Date() });
 }
 
 /** A hand that has been measured for years: the demo's measurements over and over, an hour apart. */

@@ -81,7 +81,7 @@ async function started(url: string): Promise<{ app: ChildProcess; address: strin
   return { app, address };
 }
 
-async function pagesOf(scope: Scope): Promise<Record<string, string>> {
+export async function pagesOf(scope: Scope): Promise<Record<string, string>> {
   const run = (await listRuns(scope)).find((r) => r.run.state === "planned")?.run.id ?? "";
   const item = (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "";
   const slate = (await listYarns(scope)).find((y) => y.shade === "slate")?.id ?? "";
@@ -111,7 +111,7 @@ async function pagesOf(scope: Scope): Promise<Record<string, string>> {
 }
 
 /** 200 items of three revisions each, 500 runs but a handful finished, ten years of moves and measurements. */
-async function fillYears(db: Database, scope: Scope): Promise<void> {
+export async function fillYears(db: Database, scope: Scope): Promise<void> {
   await fillCupboard(db, scope.workshopId, YEARS.balls, YEARS.moves);
   await fillHand(db, scope, YEARS.timings, YEARS.weighIns);
   const models = await listItems(scope);

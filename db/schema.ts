@@ -7,3 +7,4 @@ export * from "./tables/hand";
 export * from "./tables/items";
 export * from "./tables/runs";
 export * from "./tables/bench";
+export * from "./tables/pulse";

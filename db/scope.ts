@@ -1,6 +1,8 @@
 import { and, eq, type Column, type SQL } from "drizzle-orm";
 import { v7 } from "uuid";
+import { writeBeats } from "./beats";
 import type { Database } from "./connect";
+import type { PULSES } from "./tables/pulse";
 
 /** The one place where queries are tied to a workshop: every query function takes a Scope and uses `mine`. */
 export interface Scope {
@@ -9,8 +11,12 @@ export interface Scope {
   readonly now: Date;
   /** The zone whose days are hers; undefined for that of the computer. */
   readonly zone?: string | undefined;
+  /** Set for a request that changes nothing: what was read once in it holds for all of it. */
+  readonly reads?: true;
   /** Set inside a transaction: what is called there belongs to it. */
   readonly within?: true;
+  /** What changed in it and beats when it ends. */
+  readonly due?: Set<(typeof PULSES)[number]>;
 }
 
 export function mine(
@@ -52,9 +58,13 @@ export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>)
   if (scope.within) return work(scope);
   for (let attempt = 1; ; attempt++) {
     try {
-      return await scope.db.transaction((tx) =>
-        work({ ...scope, db: tx as unknown as Database, within: true }),
-      );
+      return await scope.db.transaction(async (tx) => {
+        const due = new Set<(typeof PULSES)[number]>();
+        const inside: Scope = { ...scope, db: tx as unknown as Database, within: true, due };
+        const done = await work(inside);
+        await writeBeats(inside, due);
+        return done;
+      });
     } catch (error) {
       const errno = errnoOf(error);
       const most = errno === 1213 ? TRIES.deadlock : errno === 1205 ? TRIES.lockWait : 0;

@@ -4,7 +4,6 @@ import { data, redirect, useNavigation } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-new";
 import { createItem } from "@db/queries/items";
-import { listNotions, listYarns } from "@db/queries/materials";
 import { MAIN_SLOT } from "@core/notation";
 import { BringPattern } from "../features/items/bring/bring-pattern";
 import { nameFromFile, putText } from "../features/items/bring/put-text";
@@ -20,6 +19,7 @@ import { keepPage, taken } from "../ui/away";
 import { WorkForm } from "../ui/form";
 import { Button, Page, PageHead, Sheet, Small, Stack } from "../ui/basics";
 import { Field, SelectField, Textarea, TextField } from "../ui/field";
+import { liveNotions, liveYarns } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "New item · Lapka" }];
 
@@ -44,8 +44,8 @@ async function make(form: FormData, { scope, workshop }: Opened) {
   const hanger = kind === "keychain" || kind === "ornament";
   // Sensible beginnings: what stands above the rounds, the one yarn there is, the filling there is.
   const [yarns, notions, s] = await Promise.all([
-    listYarns(scope),
-    listNotions(scope),
+    liveYarns(scope),
+    liveNotions(scope),
     loadSurroundings(scope, workshop),
   ]);
   // Read before it is kept: a text that cannot be reckoned stays on the page.

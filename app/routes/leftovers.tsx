@@ -2,7 +2,6 @@ import { Search } from "lucide-react";
 import { Link, useNavigation } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/leftovers";
-import { listBalls } from "@db/queries/balls";
 import { howManyMore, leftoverUse, type LeftoverBall, type LeftoverNeed } from "@core/planning";
 import { printMoney, type Minor } from "@core/units";
 import { loadAnalysedColourways, type AnalysedColourway } from "../features/items/load.server";
@@ -32,6 +31,7 @@ import {
 import { ReasonFigure } from "../ui/figure";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
+import { allBalls } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Leftovers · Lapka" }];
 
@@ -125,7 +125,7 @@ async function look({ scope, workshop }: Opened, picked: ReadonlySet<string> | u
   const [{ all }, cupboard, balls] = await Promise.all([
     loadAnalysedColourways(scope, workshop),
     loadCupboard(scope),
-    listBalls(scope),
+    allBalls(scope),
   ]);
   const yarns = new Map(cupboard.yarns.map((y) => [y.id, y]));
   const open = balls.flatMap((b) => {

@@ -1,13 +1,15 @@
 import { data } from "react-router";
 import type { Route } from "./+types/material-reasons";
 import { listNotions, listYarns } from "@db/queries/materials";
-import { listRuns, reservedBy } from "@db/queries/runs";
-import { balances, movesOf } from "@db/queries/stock";
+import { reservedBy } from "@db/queries/runs";
+import { movesOf } from "@db/queries/stock";
 import type { Reason } from "@core/estimate";
 import { printMass, type Grams } from "@core/units";
 import { dayOf, openWorkshop } from "../server/scope.server";
 import { printDay } from "../ui/days";
 import type { Opened } from "../ui/figure";
+import { openRuns } from "../server/rows.server";
+import { stockOnHand } from "../server/rows.server";
 
 /** A balance opened to its moves, newest first, and what runs have promised of it. */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
@@ -15,9 +17,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const [yarns, notions, onHand, moves, runs] = await Promise.all([
     listYarns(scope, true),
     listNotions(scope, true),
-    balances(scope),
+    stockOnHand(scope),
     movesOf(scope, params.id),
-    listRuns(scope),
+    openRuns(scope),
   ]);
   const yarn = yarns.find((y) => y.id === params.id);
   const notion = notions.find((n) => n.id === params.id);

@@ -5,9 +5,7 @@ import styled from "styled-components";
 import type { Route } from "./+types/material";
 import { listBalls } from "@db/queries/balls";
 import { reservationsOf } from "@db/queries/cutting";
-import { listItems } from "@db/queries/items";
-import { listColourways } from "@db/queries/colourways";
-import { listSwatches, listSwatchPhotos } from "@db/queries/materials";
+import { listSwatchPhotos } from "@db/queries/materials";
 import { standingMoves, stockBook } from "@db/queries/stock";
 import { pricesOf } from "@db/queries/suppliers";
 import { costByLot, movingAverage } from "@core/costing";
@@ -73,6 +71,7 @@ import { ReasonFigure, ListFigure } from "../ui/figure";
 import { Modal } from "../ui/modal";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
+import { allItems, allSwatches, liveColourways } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData?.title ?? "Material"} · Lapka` },
@@ -91,9 +90,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     stockBook(scope, { materialId: params.id, limit: SHOWN_MOVES }),
     standingMoves(scope, [params.id]),
     pricesOf(scope, params.id),
-    yarn ? listSwatches(scope) : Promise.resolve([]),
-    listItems(scope),
-    yarn ? listColourways(scope) : Promise.resolve([]),
+    yarn ? allSwatches(scope) : Promise.resolve([]),
+    allItems(scope),
+    yarn ? liveColourways(scope) : Promise.resolve([]),
     listHands(scope),
     yarn ? listSwatchPhotos(scope) : Promise.resolve(new Set<string>()),
   ]);

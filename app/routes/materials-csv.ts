@@ -1,10 +1,11 @@
 import type { Route } from "./+types/materials-csv";
 import { listNotions, listYarns } from "@db/queries/materials";
-import { listRuns, reservedBy } from "@db/queries/runs";
+import { reservedBy } from "@db/queries/runs";
 import { balances } from "@db/queries/stock";
 import { minorDigits } from "@core/units";
 import { csvResponse } from "../server/csv.server";
 import { openWorkshop } from "../server/scope.server";
+import { openRuns } from "../server/rows.server";
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
@@ -12,7 +13,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     listYarns(scope),
     listNotions(scope),
     balances(scope),
-    listRuns(scope),
+    openRuns(scope),
   ]);
   const reserved = reservedBy(runs);
   const digits = minorDigits(workshop.currency);

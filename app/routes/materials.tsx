@@ -4,7 +4,6 @@ import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/materials";
 import { listHands } from "@db/queries/hands";
-import { listSwatches } from "@db/queries/materials";
 import { handOptions } from "../features/hand/choices.server";
 import {
   printLength,
@@ -18,7 +17,8 @@ import {
   type Mm,
 } from "@core/units";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
-import { yarnView } from "../features/items/load.server";
+import { swatchLabel } from "../features/items/load.server";
+import { group } from "d3-array";
 import { materialAction } from "../features/materials/actions.server";
 import { BallRack } from "../features/materials/balls";
 import { amountText, notionDefaults, yarnDefaults } from "../features/materials/defaults";
@@ -54,6 +54,7 @@ import { ListFigure } from "../ui/figure";
 import { Modal } from "../ui/modal";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
+import { allSwatches } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Materials · Lapka" }];
 
@@ -62,9 +63,10 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const [cupboard, balls, swatches, hands] = await Promise.all([
     loadCupboard(scope),
     ballsByYarn(scope),
-    listSwatches(scope),
+    allSwatches(scope),
     listHands(scope),
   ]);
+  const ofYarn = group(swatches, (x) => x.yarnId);
   const stock = (id: string) => ({
     onHand: cupboard.onHand.get(id) ?? 0,
     reserved: cupboard.reserved.get(id) ?? 0,
@@ -77,8 +79,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     yarns: cupboard.yarns.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...y }) => ({
       ...y,
       ...stock(y.id),
-      swatch: yarnView({ ...y, workshopId: _w, createdAt: _c, deletedAt: _d }, swatches, reading).swatch
-        ?.label,
+      swatch: swatchLabel(ofYarn.get(y.id) ?? [], reading),
       balls: (balls.get(y.id) ?? []).map((b) => ({
         id: b.id,
         mg: b.mg,

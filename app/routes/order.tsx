@@ -4,7 +4,6 @@ import { data, redirect, useFetcher } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/order";
-import { listNotions, listYarns } from "@db/queries/materials";
 import { changePurchaseLine, findPurchase, receivePurchase, setPurchaseDeleted } from "@db/queries/purchases";
 import { listSuppliers } from "@db/queries/suppliers";
 import { ChangedMeanwhile } from "@db/scope";
@@ -21,6 +20,7 @@ import { printDay } from "../ui/days";
 import { Input } from "../ui/field";
 import { printAmount, useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
+import { allNotions, allYarns } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData?.supplier ?? "Shopping list"} · Lapka` },
@@ -30,8 +30,8 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const [found, yarns, notions, suppliers] = await Promise.all([
     findPurchase(scope, params.id),
-    listYarns(scope, true),
-    listNotions(scope, true),
+    allYarns(scope),
+    allNotions(scope),
     listSuppliers(scope, true),
   ]);
   if (!found) throw data(null, { status: 404 });

@@ -3,7 +3,10 @@ import { Link } from "react-router";
 import type { Route } from "./+types/runs";
 import { printDuration, type Seconds } from "@core/units";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
+import { linesLeft } from "../features/runs/lines";
+import { secondsIn } from "../features/runs/plan";
 import { InTime, RunState } from "../features/runs/state";
+import { listFinishedRuns } from "@db/queries/runs";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { ButtonLink, Empty, Page, PageHead, Sheet } from "../ui/basics";
 import { DataTable, type Column } from "../ui/data-table";
@@ -13,12 +16,19 @@ import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = () => [{ title: "Runs · Lapka" }];
 
+/** Finished runs that are listed at first, and at all. */
+const SHOWN = 20;
+const MOST = 2000;
+
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const today = todayOf(scope);
-  const runs = await loadRuns(scope);
-  const plans = plansOf(await loadShelves(scope, runs), runs, today);
+  const all = new URL(request.url).searchParams.has("all");
+  const [open, finished] = await Promise.all([loadRuns(scope), listFinishedRuns(scope, all ? MOST : SHOWN)]);
+  const plans = plansOf(await loadShelves(scope, open), open, today);
+  const runs = [...finished.runs, ...open].sort((a, b) => (a.run.dueOn < b.run.dueOn ? -1 : 1));
   return {
+    more: finished.all - finished.runs.length,
     runs: runs.map((r) => {
       const plan = plans.get(r.run.id);
       return {
@@ -28,6 +38,8 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         dueOn: r.run.dueOn,
         finishedOn: r.run.finishedOn,
         seconds: secondsOf(r),
+        // The day counts what is left to be made.
+        left: secondsIn(linesLeft(r)).value,
         ends: plan?.seconds,
         pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
         what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "),
@@ -80,6 +92,11 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
         <>
           {printDuration(x.seconds as Seconds, r)}{" "}
           <Range low={x.ends?.low} high={x.ends?.high} measure="seconds" />
+          {x.left < x.seconds && x.state !== "finished" && (
+            <div style={{ fontSize: 13, color: "var(--soft)" }}>
+              {printDuration(x.left as Seconds, r)} of it left
+            </div>
+          )}
         </>
       ),
     },
@@ -130,15 +147,24 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
           </ButtonLink>
         </Empty>
       ) : (
-        <Sheet $pad={false}>
-          <DataTable
-            rows={loaderData.runs}
-            columns={columns}
-            rowId={(x) => x.id}
-            label="Runs"
-            search="Find a run"
-          />
-        </Sheet>
+        <>
+          <Sheet $pad={false}>
+            <DataTable
+              rows={loaderData.runs}
+              columns={columns}
+              rowId={(x) => x.id}
+              label="Runs"
+              search="Find a run"
+            />
+          </Sheet>
+          {loaderData.more > 0 && (
+            <p>
+              <ButtonLink to="?all" preventScrollReset>
+                Show {loaderData.more} earlier {loaderData.more === 1 ? "run" : "runs"}
+              </ButtonLink>
+            </p>
+          )}
+        </>
       )}
     </Page>
   );

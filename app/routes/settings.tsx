@@ -16,7 +16,6 @@ import { Meanwhile } from "../ui/meanwhile";
 import { ChangedMeanwhile } from "@db/scope";
 import {
   findWorkshop,
-  listChannels,
   listWorkshops,
   saveChannel,
   setChannelDeleted,
@@ -32,6 +31,7 @@ import { WorkForm } from "../ui/form";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { FieldGrid, Input, Select, SelectField, TextField } from "../ui/field";
 import { useReading } from "../ui/reading";
+import { allChannels } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Settings · Lapka" }];
 
@@ -147,7 +147,7 @@ const textsOf = ({ days: _days, ...texts }: ReturnType<typeof settingsTexts>) =>
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [channels, workshops] = await Promise.all([listChannels(scope), listWorkshops(context.db)]);
+  const [channels, workshops] = await Promise.all([allChannels(scope), listWorkshops(context.db)]);
   return {
     workshop,
     channels,

@@ -1,8 +1,6 @@
 import { Download } from "lucide-react";
 import { Form, Link, useSearchParams } from "react-router";
 import type { Route } from "./+types/stock-book";
-import { listItems } from "@db/queries/items";
-import { listNotions, listYarns } from "@db/queries/materials";
 import { stockBook, type MoveKind } from "@db/queries/stock";
 import { MOVE_KINDS } from "@db/schema";
 import { BookTable, moveWord, type MoveView } from "../features/materials/book-table";
@@ -10,6 +8,7 @@ import { MaterialsNav } from "../features/materials/nav";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, Stack } from "../ui/basics";
 import { Field, Select } from "../ui/field";
+import { allItems, allNotions, allYarns } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Stock book · Lapka" }];
 
@@ -24,9 +23,9 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     : undefined;
   const before = /^(\d{13})_([0-9a-f-]{36})$/.exec(params.get("before") ?? "");
   const [yarns, notions, items, moves] = await Promise.all([
-    listYarns(scope, true),
-    listNotions(scope, true),
-    listItems(scope),
+    allYarns(scope),
+    allNotions(scope),
+    allItems(scope),
     stockBook(scope, {
       materialId: material,
       kind,

@@ -2,9 +2,6 @@ import { Check, Undo2 } from "lucide-react";
 import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import styled from "styled-components";
 import type { Route } from "./+types/stocktake";
-import { listBalls } from "@db/queries/balls";
-import { listNotions, listYarns } from "@db/queries/materials";
-import { balances } from "@db/queries/stock";
 import { ballSize } from "../features/materials/balls";
 import { amountText } from "../features/materials/defaults";
 import { MaterialsNav } from "../features/materials/nav";
@@ -31,6 +28,8 @@ import { Input } from "../ui/field";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
 import type { StocktakeReply } from "./stocktake-post";
+import { liveNotions, liveYarns } from "../server/rows.server";
+import { allBalls, stockOnHand } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Stocktake · Lapka" }];
 
@@ -41,10 +40,10 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const params = new URL(request.url).searchParams;
   const [yarns, notions, balls, onHand] = await Promise.all([
-    listYarns(scope),
-    listNotions(scope),
-    listBalls(scope),
-    balances(scope),
+    liveYarns(scope),
+    liveNotions(scope),
+    allBalls(scope),
+    stockOnHand(scope),
   ]);
   const byId = new Map(yarns.map((y) => [y.id, y]));
   const all = [

@@ -28,13 +28,22 @@ export interface Opened {
   readonly reading: Reading;
 }
 
+const reading = new WeakMap<AppLoadContext, Promise<Opened>>();
+
 /**
  * The workshop of this request: the one the browser chose, else the oldest, else a new empty one. @throws a response with status 503 while the
  * database is away.
  */
 export async function openWorkshop(request: Request, context: AppLoadContext): Promise<Opened> {
   try {
-    return await open(request, context);
+    if (request.method !== "GET") return await open(request, context);
+    // All loaders of a page have one context: the workshop is opened once for them.
+    let opened = reading.get(context);
+    if (!opened) {
+      opened = open(request, context).then((o) => ({ ...o, scope: { ...o.scope, reads: true as const } }));
+      reading.set(context, opened);
+    }
+    return await opened;
   } catch (error) {
     context.onError(error);
     if (isDatabaseAway(error)) throw data(null, { status: 503, headers: { "Retry-After": "5" } });

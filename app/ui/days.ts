@@ -1,10 +1,28 @@
-/** A day (YYYY-MM-DD) as the locale writes it; days have no time zone, so UTC keeps them where they are. */
-export function printDay(day: string, locale: string, weekday = false): string {
-  return new Intl.DateTimeFormat(locale, {
-    day: "numeric",
-    month: "short",
-    year: "numeric",
-    ...(weekday ? { weekday: "short" } : {}),
-    timeZone: "UTC",
-  }).format(new Date(`${day}T00:00:00Z`));
+import { DateFormatter } from "@internationalized/date";
+
+const DAY = { day: "numeric", month: "short", year: "numeric", timeZone: "UTC" } as const;
+const kept = new Map<string, DateFormatter>();
+
+/** A formatter costs far more to make than to use: one for each locale and way of writing. */
+function formatterOf(locale: string, way: "day" | "weekday" | "short"): DateFormatter {
+  const key = `${locale} ${way}`;
+  let made = kept.get(key);
+  if (!made) {
+    if (kept.size > 60) kept.clear();
+    const { year: _year, ...short } = DAY;
+    made = new DateFormatter(
+      locale,
+      way === "short" ? short : way === "weekday" ? { ...DAY, weekday: "short" } : DAY,
+    );
+    kept.set(key, made);
+  }
+  return made;
 }
+
+/** A day (YYYY-MM-DD) as the locale writes it; days have no time zone, so UTC keeps them where they are. */
+export const printDay = (day: string, locale: string, weekday = false): string =>
+  formatterOf(locale, weekday ? "weekday" : "day").format(new Date(`${day}T00:00:00Z`));
+
+/** "3 Nov". */
+export const printShortDay = (day: string, locale: string): string =>
+  formatterOf(locale, "short").format(new Date(`${day}T00:00:00Z`));

@@ -41,26 +41,33 @@ const FAR = 2;
  */
 export class Belief {
   private readonly index = new Map<string, number>();
-  private mean: number[] = [];
-  private cov: number[][] = [];
+  private n = 0;
+  /** Room for so many effects; the covariances lie row behind row, `room` apart. */
+  private room = 16;
+  private mean = new Float64Array(this.room);
+  private cov = new Float64Array(this.room * this.room);
+  private gain = new Float64Array(this.room);
   /** Logarithm of the density of all measurements seen, up to a constant. */
   evidence = 0;
 
-  private at(name: string, variance: number): number {
-    const known = this.index.get(name);
-    if (known !== undefined) return known;
-    const i = this.mean.length;
-    this.index.set(name, i);
-    this.mean.push(0);
-    for (const row of this.cov) row.push(0);
-    this.cov.push(new Array<number>(i + 1).fill(0));
-    (this.cov[i] as number[])[i] = variance;
-    return i;
-  }
-
   /** Names an effect with the variance it begins with; once named it stays as it is. */
   begin(name: string, variance: number): void {
-    this.at(name, variance);
+    if (this.index.has(name)) return;
+    if (this.n === this.room) this.grow();
+    const i = this.n++;
+    this.index.set(name, i);
+    this.cov[i * this.room + i] = variance;
+  }
+
+  private grow(): void {
+    const { room: old, cov } = this;
+    this.room = old * 2;
+    const mean = new Float64Array(this.room);
+    mean.set(this.mean);
+    this.mean = mean;
+    this.gain = new Float64Array(this.room);
+    this.cov = new Float64Array(this.room * this.room);
+    for (let k = 0; k < old; k++) this.cov.set(cov.subarray(k * old, (k + 1) * old), k * this.room);
   }
 
   has(name: string): boolean {
@@ -70,23 +77,43 @@ export class Belief {
   /** The effect has wandered: its variance grows. */
   wander(name: string, variance: number): void {
     const i = this.index.get(name);
-    const row = i === undefined ? undefined : this.cov[i];
-    if (i !== undefined && row) row[i] = (row[i] ?? 0) + variance;
+    if (i !== undefined) this.cov[i * this.room + i] = (this.cov[i * this.room + i] ?? 0) + variance;
+  }
+
+  /** Places and weights of the effects of a row that were named, one behind the other. */
+  private placed(row: Row): number[] {
+    const out: number[] = [];
+    for (const [name, w] of row) {
+      const i = this.index.get(name);
+      if (i !== undefined) out.push(i, w);
+    }
+    return out;
+  }
+
+  private variance(known: readonly number[]): number {
+    let variance = 0;
+    for (let a = 0; a < known.length; a += 2) {
+      const at = (known[a] as number) * this.room;
+      for (let b = 0; b < known.length; b += 2)
+        variance +=
+          (known[a + 1] as number) *
+          (known[b + 1] as number) *
+          (this.cov[at + (known[b] as number)] as number);
+    }
+    return Math.max(0, variance);
+  }
+
+  private expected(known: readonly number[]): number {
+    let mean = 0;
+    for (let a = 0; a < known.length; a += 2)
+      mean += (known[a + 1] as number) * (this.mean[known[a] as number] as number);
+    return mean;
   }
 
   /** Mean and variance of a sum of effects. Effects that were never named count as 0. */
   of(row: Row): { mean: number; variance: number } {
-    const known = row.flatMap(([name, w]) => {
-      const i = this.index.get(name);
-      return i === undefined ? [] : [[i, w] as const];
-    });
-    let mean = 0;
-    let variance = 0;
-    for (const [i, a] of known) {
-      mean += a * (this.mean[i] ?? 0);
-      for (const [j, b] of known) variance += a * b * (this.cov[i]?.[j] ?? 0);
-    }
-    return { mean, variance: Math.max(0, variance) };
+    const known = this.placed(row);
+    return { mean: this.expected(known), variance: this.variance(known) };
   }
 
   /**
@@ -94,25 +121,34 @@ export class Belief {
    * expected of it before: how far off it was and with what variance, noise included.
    */
   see(row: Row, value: number, noise: number, heavy = true): Surprise {
-    const n = this.mean.length;
-    const known = row.map(([name, w]) => [this.index.get(name) ?? -1, w] as const).filter(([i]) => i >= 0);
-    const { mean, variance } = this.of(row);
-    const error = value - mean;
+    const known = this.placed(row);
+    const variance = this.variance(known);
+    const error = value - this.expected(known);
     const usual = Math.sqrt(variance + noise);
     const far = Math.abs(error) / usual;
     const raised = heavy && far > FAR ? noise + (variance + noise) * (far / FAR - 1) : noise;
-    const total = variance + raised;
     // Student's density with five degrees of freedom: one odd measurement does not decide between models.
     this.evidence -= 0.5 * Math.log(variance + noise) + 3 * Math.log1p((far * far) / 5);
-    const gain = Array.from({ length: n }, (_, k) =>
-      known.reduce((s, [i, w]) => s + w * (this.cov[k]?.[i] ?? 0), 0),
-    );
-    for (let k = 0; k < n; k++) {
-      const g = (gain[k] ?? 0) / total;
-      this.mean[k] = (this.mean[k] ?? 0) + g * error;
-      const line = this.cov[k] as number[];
-      for (let l = 0; l < n; l++) line[l] = (line[l] ?? 0) - g * (gain[l] ?? 0);
-    }
+    this.update(known, error, variance + raised);
     return { error, variance: variance + noise };
+  }
+
+  /** Kalman's step. Effects that have nothing to do with what was measured stay as they are, and cost nothing. */
+  private update(known: readonly number[], error: number, total: number): void {
+    const { n, room, mean, cov, gain } = this;
+    const touched: number[] = [];
+    for (let k = 0; k < n; k++) {
+      let g = 0;
+      for (let a = 0; a < known.length; a += 2)
+        g += (known[a + 1] as number) * (cov[k * room + (known[a] as number)] as number);
+      gain[k] = g;
+      if (g !== 0) touched.push(k);
+    }
+    for (const k of touched) {
+      const g = (gain[k] as number) / total;
+      mean[k] = (mean[k] as number) + g * error;
+      const at = k * room;
+      for (const l of touched) cov[at + l] = (cov[at + l] as number) - g * (gain[l] as number);
+    }
   }
 }

@@ -2,7 +2,8 @@ import { changeRow } from "../change";
 import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { ballState, type BallState } from "../../core/planning/take";
 import { ball, ballReservation, run, stockMove, yarn } from "../schema";
-import { NotThere, mine, newId, transact, type Scope } from "../scope";
+import { changing } from "../pulse";
+import { NotThere, mine, newId, type Scope } from "../scope";
 import { ballBalances, postMoves } from "./stock";
 
 export type BallRow = typeof ball.$inferSelect;
@@ -76,7 +77,7 @@ export interface NewBall {
 /** Puts balls into the cupboard, each with the move that brought it. A key that was posted before brings no second ball. */
 export async function addBalls(scope: Scope, balls: readonly NewBall[]): Promise<string[]> {
   if (balls.length === 0) return [];
-  return transact(scope, async (tx) => {
+  return changing(scope, "stock", async (tx) => {
     const yarnIds = [...new Set(balls.map((b) => b.yarnId))];
     const owned = new Set(
       (
@@ -151,11 +152,11 @@ export async function changeBall(
   values: { lot: string; place: string; scrap: boolean; note: string },
   seen?: number,
 ): Promise<void> {
-  await changeRow(scope, ball, id, values, "The ball", seen);
+  await changing(scope, "stock", (tx) => changeRow(tx, ball, id, values, "The ball", seen));
 }
 
 export async function setBallDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await transact(scope, async (tx) => {
+  await changing(scope, "stock", async (tx) => {
     const [row] = await tx.db
       .select()
       .from(ball)

@@ -1,6 +1,7 @@
 import { asc, eq, inArray, isNull, like, ne, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { benchAct, hand, run, runLine, timing } from "../schema";
+import { beat } from "../pulse";
 import { mine, newId, NotThere, type Scope } from "../scope";
 import type { NewTiming } from "./hands";
 import type { Run, RunLineRow } from "./runs";
@@ -102,7 +103,7 @@ export async function setMade(scope: Scope, { run: r, line }: BenchLine, made: n
 
 /**
  * The timings of one line as its acts have them now: new ones are kept, changed ones follow, and those that the acts
- * no longer bear out go. What stands already is not written again, and what the maker set aside stays aside.
+ * no longer bear out go; in the caller's transaction. What stands already is not written again, and what the maker set aside stays aside.
  */
 export async function setBenchTimings(
   scope: Scope,
@@ -114,9 +115,11 @@ export async function setBenchTimings(
     .from(timing)
     .where(mine(scope, timing, like(timing.idempotencyKey, `${prefix}%`)));
   const known = new Map(there.map((t) => [t.key, t]));
+  let changed = false;
   for (const t of timings) {
     const same = known.get(t.idempotencyKey);
     if (same?.seconds === t.seconds) continue;
+    changed = true;
     if (same)
       await scope.db
         .update(timing)
@@ -131,5 +134,6 @@ export async function setBenchTimings(
   }
   const stay = new Set(timings.map((t) => t.idempotencyKey));
   const gone = there.filter((t) => !stay.has(t.key)).map((t) => t.id);
+  if (changed || gone.length > 0) await beat(scope, "measured");
   if (gone.length > 0) await scope.db.delete(timing).where(mine(scope, timing, inArray(timing.id, gone)));
 }

@@ -1,7 +1,8 @@
 import { changeRow } from "../change";
 import { asc, eq, inArray, isNull } from "drizzle-orm";
 import { colourway, colourwaySlot, item, yarn } from "../schema";
-import { mine, newId, transact, type Scope } from "../scope";
+import { changing } from "../pulse";
+import { mine, newId, type Scope } from "../scope";
 import { strandColumns, strandsOf } from "../strands";
 import type { SlotChoice } from "./items";
 
@@ -62,7 +63,7 @@ export async function saveColourway(
   },
   seen?: number,
 ): Promise<string | undefined> {
-  return transact(scope, async (tx) => {
+  return changing(scope, "items", async (tx) => {
     const [own] = await tx.db
       .select({ id: item.id })
       .from(item)
@@ -114,8 +115,10 @@ export async function saveColourway(
 }
 
 export async function setColourwayDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db
-    .update(colourway)
-    .set({ deletedAt: deleted ? scope.now : null })
-    .where(mine(scope, colourway, eq(colourway.id, id)));
+  return changing(scope, "items", async (tx) => {
+    await tx.db
+      .update(colourway)
+      .set({ deletedAt: deleted ? tx.now : null })
+      .where(mine(tx, colourway, eq(colourway.id, id)));
+  });
 }

@@ -1,6 +1,7 @@
 import { and, eq, inArray, isNull, sql } from "drizzle-orm";
 import { ball, ballReservation, cuttingPlan, run, type KeptCutting } from "../schema";
-import { ChangedMeanwhile, mine, transact, type Scope } from "../scope";
+import { changing } from "../pulse";
+import { ChangedMeanwhile, mine, type Scope } from "../scope";
 import { ballBalances } from "./stock";
 
 export type CuttingPlanRow = typeof cuttingPlan.$inferSelect;
@@ -41,7 +42,7 @@ export async function keepCutting(
   for (const p of plan.placed)
     if (!p.ball.startsWith("new-")) wanted.set(p.ball, (wanted.get(p.ball) ?? 0) + p.mg);
   const ids = [...wanted.keys()].sort();
-  return transact(scope, async (tx) => {
+  return changing(scope, "stock", async (tx) => {
     const [owner] = await tx.db
       .select({ id: run.id, state: run.state })
       .from(run)
@@ -111,7 +112,7 @@ export async function keepCutting(
  * cutting plan is forgotten: it is made anew, and nothing is promised twice.
  */
 export async function setRunDeleted(scope: Scope, runId: string, deleted: boolean): Promise<void> {
-  await transact(scope, async (tx) => {
+  await changing(scope, "stock", async (tx) => {
     const [row] = await tx.db
       .select({ deletedAt: run.deletedAt })
       .from(run)
@@ -148,7 +149,7 @@ export async function setRunDeleted(scope: Scope, runId: string, deleted: boolea
 
 /** Gives the balls back; the plan is forgotten. */
 export async function dropCutting(scope: Scope, runId: string): Promise<void> {
-  await transact(scope, async (tx) => {
+  await changing(scope, "stock", async (tx) => {
     await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, runId)));
     await tx.db.delete(cuttingPlan).where(mine(tx, cuttingPlan, eq(cuttingPlan.runId, runId)));
   });

@@ -2,6 +2,7 @@ import { beginBatch } from "./imports";
 import { changeRow } from "../change";
 import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
 import { hand, importBatch, swatch, timing, weighIn } from "../schema";
+import { beat, changing } from "../pulse";
 import { NotThere, mine, newId, transact, type Scope } from "../scope";
 
 export type Hand = typeof hand.$inferSelect;
@@ -28,6 +29,7 @@ export async function listHands(scope: Scope): Promise<Hand[]> {
       await tx.db
         .insert(hand)
         .values({ id: newId(), workshopId: tx.workshopId, name: "Me", createdAt: tx.now });
+    if (!there) await beat(tx, "measured");
   });
   return scope.db
     .select()
@@ -42,15 +44,15 @@ export async function saveHand(
   id?: string,
   seen?: number,
 ): Promise<string> {
-  if (id) {
-    await changeRow(scope, hand, id, values, "The hand", seen);
-    return id;
-  }
-  const made = newId();
-  await scope.db
-    .insert(hand)
-    .values({ id: made, workshopId: scope.workshopId, ...values, createdAt: scope.now });
-  return made;
+  return changing(scope, "measured", async (tx) => {
+    if (id) {
+      await changeRow(tx, hand, id, values, "The hand", seen);
+      return id;
+    }
+    const made = newId();
+    await tx.db.insert(hand).values({ id: made, workshopId: tx.workshopId, ...values, createdAt: tx.now });
+    return made;
+  });
 }
 
 async function ownHand(scope: Scope, id: string): Promise<void> {
@@ -64,20 +66,24 @@ async function ownHand(scope: Scope, id: string): Promise<void> {
 
 /** Keeps a weigh-in; the same key again changes nothing. */
 export async function saveWeighIn(scope: Scope, w: NewWeighIn): Promise<void> {
-  await ownHand(scope, w.handId);
-  await scope.db
-    .insert(weighIn)
-    .values({ ...w, id: newId(), workshopId: scope.workshopId, createdAt: scope.now })
-    .onDuplicateKeyUpdate({ set: { id: sql`id` } });
+  return changing(scope, "measured", async (tx) => {
+    await ownHand(tx, w.handId);
+    await tx.db
+      .insert(weighIn)
+      .values({ ...w, id: newId(), workshopId: tx.workshopId, createdAt: tx.now })
+      .onDuplicateKeyUpdate({ set: { id: sql`id` } });
+  });
 }
 
 /** Keeps a timing; the same key again changes nothing. */
 export async function saveTiming(scope: Scope, t: NewTiming): Promise<void> {
-  await ownHand(scope, t.handId);
-  await scope.db
-    .insert(timing)
-    .values({ ...t, id: newId(), workshopId: scope.workshopId, createdAt: scope.now })
-    .onDuplicateKeyUpdate({ set: { id: sql`id` } });
+  return changing(scope, "measured", async (tx) => {
+    await ownHand(tx, t.handId);
+    await tx.db
+      .insert(timing)
+      .values({ ...t, id: newId(), workshopId: tx.workshopId, createdAt: tx.now })
+      .onDuplicateKeyUpdate({ set: { id: sql`id` } });
+  });
 }
 
 /** Newest first, also those that were set aside. */
@@ -102,7 +108,7 @@ export async function importTimings(
   batch: { id: string; fileName: string; rows: number; skipped: number },
   timings: readonly NewTiming[],
 ): Promise<boolean> {
-  return transact(scope, async (tx) => {
+  return changing(scope, "measured", async (tx) => {
     const own = new Set(
       (await tx.db.select({ id: hand.id }).from(hand).where(mine(tx, hand))).map((h) => h.id),
     );
@@ -124,7 +130,7 @@ export async function importTimings(
 
 /** Takes a whole file of timings back. */
 export async function undoTimingsImport(scope: Scope, id: string): Promise<void> {
-  await transact(scope, async (tx) => {
+  await changing(scope, "measured", async (tx) => {
     const [batch] = await tx.db
       .select()
       .from(importBatch)
@@ -153,9 +159,11 @@ export type Measure = keyof typeof TABLES;
 
 /** Sets a measurement aside, or brings it back: it is kept either way. */
 export async function setAside(scope: Scope, kind: Measure, id: string, aside: boolean): Promise<void> {
-  const table = TABLES[kind];
-  await scope.db
-    .update(table)
-    .set({ setAside: aside })
-    .where(and(mine(scope, table), eq(table.id, id)));
+  return changing(scope, "measured", async (tx) => {
+    const table = TABLES[kind];
+    await tx.db
+      .update(table)
+      .set({ setAside: aside })
+      .where(and(mine(tx, table), eq(table.id, id)));
+  });
 }

@@ -1,7 +1,8 @@
 import { and, desc, eq, isNull } from "drizzle-orm";
 import { alias } from "drizzle-orm/mysql-core";
 import { ball, importBatch, notion, stockMove, yarn } from "../schema";
-import { mine, newId, NotThere, transact, type Scope } from "../scope";
+import { changing } from "../pulse";
+import { mine, newId, NotThere, type Scope } from "../scope";
 import { addBalls, type NewBall } from "./balls";
 import type { NewNotion, NewYarn } from "./materials";
 import { opposite, postMoves } from "./stock";
@@ -43,7 +44,7 @@ export async function importMaterials(
   yarns: readonly ImportYarn[],
   notions: readonly ImportNotion[],
 ): Promise<boolean> {
-  return transact(scope, async (tx) => {
+  return changing(scope, "materials", async (tx) => {
     if (!(await beginBatch(tx, { ...batch, what: "materials" }))) return false;
     const fresh = yarns.filter((y) => !y.existing).map((y) => ({ y, id: newId() }));
     const idOf = new Map<ImportYarn, string>(fresh.map((f) => [f.y, f.id]));
@@ -113,7 +114,7 @@ export async function listImports(
 
 /** Takes a whole import back: its moves by their opposites, what it brought is marked deleted. false when that was done before. */
 export async function undoImport(scope: Scope, id: string): Promise<boolean> {
-  return transact(scope, async (tx) => {
+  return changing(scope, "materials", async (tx) => {
     const [batch] = await tx.db
       .select()
       .from(importBatch)

@@ -1,10 +1,12 @@
+import { group } from "d3-array";
 import type { Answer } from "@core/notation";
 import { answersOf, keptAnswers } from "../answers";
 import { mustOwn } from "../change";
 import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { channel, item, itemNotion, itemRevision, itemSlot, notion, yarn } from "../schema";
 import { strandColumns, strandsOf } from "../strands";
-import { ChangedMeanwhile, mine, newId, transact, type Scope } from "../scope";
+import { changing } from "../pulse";
+import { ChangedMeanwhile, mine, newId, type Scope } from "../scope";
 
 export type Item = typeof item.$inferSelect;
 export type ItemKind = Item["kind"];
@@ -57,6 +59,8 @@ async function revisionsWhere(scope: Scope, ids: readonly string[]): Promise<Map
       .from(itemNotion)
       .where(mine(scope, itemNotion, inArray(itemNotion.revisionId, [...ids]))),
   ]);
+  const slotsOf = group(slots, (x) => x.revisionId);
+  const notionsOf = group(notions, (x) => x.revisionId);
   return new Map(
     rows.map((r) => [
       r.id,
@@ -70,12 +74,13 @@ async function revisionsWhere(scope: Scope, ids: readonly string[]): Promise<Map
         hanger: r.hanger,
         note: r.note,
         answers: answersOf(r.answers),
-        slots: slots
-          .filter((s) => s.revisionId === r.id)
-          .map((s) => ({ slot: s.slot, yarnId: s.yarnId, hookUm: s.hookUm, strands: strandsOf(s) })),
-        notions: notions
-          .filter((n) => n.revisionId === r.id)
-          .map((n) => ({ notionId: n.notionId, quantity: n.quantity })),
+        slots: (slotsOf.get(r.id) ?? []).map((s) => ({
+          slot: s.slot,
+          yarnId: s.yarnId,
+          hookUm: s.hookUm,
+          strands: strandsOf(s),
+        })),
+        notions: (notionsOf.get(r.id) ?? []).map((n) => ({ notionId: n.notionId, quantity: n.quantity })),
       },
     ]),
   );
@@ -184,7 +189,7 @@ export async function createItem(
   given: RevisionContent,
 ): Promise<string> {
   const content = wellFormed(given);
-  return transact(scope, async (tx) => {
+  return changing(scope, "items", async (tx) => {
     const id = newId();
     await mustOwn(tx, channel, head.channelId, "The way of selling");
     await tx.db.insert(item).values({
@@ -217,7 +222,7 @@ export async function saveItem(
   seen?: number,
 ): Promise<{ revision: number; version: number }> {
   const content = wellFormed(given);
-  return transact(scope, async (tx) => {
+  return changing(scope, "items", async (tx) => {
     const [row] = await tx.db
       .select()
       .from(item)
@@ -284,10 +289,12 @@ function sameContent(a: RevisionContent, b: RevisionContent): boolean {
 }
 
 export async function setItemDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db
-    .update(item)
-    .set({ deletedAt: deleted ? scope.now : null })
-    .where(mine(scope, item, eq(item.id, id)));
+  return changing(scope, "items", async (tx) => {
+    await tx.db
+      .update(item)
+      .set({ deletedAt: deleted ? tx.now : null })
+      .where(mine(tx, item, eq(item.id, id)));
+  });
 }
 
 export async function countItems(scope: Scope): Promise<number> {

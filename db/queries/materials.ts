@@ -1,7 +1,8 @@
 import { changeRow, mustOwn } from "../change";
 import { and, asc, desc, eq, isNull } from "drizzle-orm";
 import { notion, swatch, swatchPhoto, yarn, supplier } from "../schema";
-import { NotThere, mine, newId, transact, type Scope } from "../scope";
+import { changing } from "../pulse";
+import { NotThere, mine, newId, type Scope } from "../scope";
 
 export type Yarn = typeof yarn.$inferSelect;
 export type Notion = typeof notion.$inferSelect;
@@ -33,21 +34,25 @@ export async function listYarns(scope: Scope, withDeleted = false): Promise<Yarn
 
 /** @throws ChangedMeanwhile, NotThere */
 export async function saveYarn(scope: Scope, values: NewYarn, id?: string, seen?: number): Promise<string> {
-  await mustOwn(scope, supplier, values.supplierId, "The supplier");
-  if (id) {
-    await changeRow(scope, yarn, id, values, "The yarn", seen);
-    return id;
-  }
-  const made = newId();
-  await scope.db.insert(yarn).values({ ...values, id: made, workshopId: scope.workshopId });
-  return made;
+  return changing(scope, "materials", async (tx) => {
+    await mustOwn(tx, supplier, values.supplierId, "The supplier");
+    if (id) {
+      await changeRow(tx, yarn, id, values, "The yarn", seen);
+      return id;
+    }
+    const made = newId();
+    await tx.db.insert(yarn).values({ ...values, id: made, workshopId: tx.workshopId });
+    return made;
+  });
 }
 
 export async function setYarnDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db
-    .update(yarn)
-    .set({ deletedAt: deleted ? scope.now : null })
-    .where(mine(scope, yarn, eq(yarn.id, id)));
+  return changing(scope, "materials", async (tx) => {
+    await tx.db
+      .update(yarn)
+      .set({ deletedAt: deleted ? tx.now : null })
+      .where(mine(tx, yarn, eq(yarn.id, id)));
+  });
 }
 
 /** Swatches, newest first. */
@@ -68,7 +73,7 @@ export async function saveSwatch(scope: Scope, values: NewSwatch, jpeg?: Buffer)
     .limit(1);
   if (owned.length === 0) throw new NotThere("The yarn");
   const id = newId();
-  await transact(scope, async (tx) => {
+  await changing(scope, "measured", async (tx) => {
     await tx.db.insert(swatch).values({ ...values, id, workshopId: tx.workshopId });
     if (jpeg) await tx.db.insert(swatchPhoto).values({ swatchId: id, workshopId: tx.workshopId, jpeg });
   });
@@ -96,10 +101,12 @@ export async function listSwatchPhotos(scope: Scope): Promise<ReadonlySet<string
 }
 
 export async function setSwatchDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db
-    .update(swatch)
-    .set({ deletedAt: deleted ? scope.now : null })
-    .where(mine(scope, swatch, eq(swatch.id, id)));
+  return changing(scope, "measured", async (tx) => {
+    await tx.db
+      .update(swatch)
+      .set({ deletedAt: deleted ? tx.now : null })
+      .where(mine(tx, swatch, eq(swatch.id, id)));
+  });
 }
 
 export async function listNotions(scope: Scope, withDeleted = false): Promise<Notion[]> {
@@ -117,20 +124,24 @@ export async function saveNotion(
   id?: string,
   seen?: number,
 ): Promise<string> {
-  await mustOwn(scope, supplier, values.supplierId, "The supplier");
-  await mustOwn(scope, notion, values.washerId, "The washer");
-  if (id) {
-    await changeRow(scope, notion, id, values, "The notion", seen);
-    return id;
-  }
-  const made = newId();
-  await scope.db.insert(notion).values({ ...values, id: made, workshopId: scope.workshopId });
-  return made;
+  return changing(scope, "materials", async (tx) => {
+    await mustOwn(tx, supplier, values.supplierId, "The supplier");
+    await mustOwn(tx, notion, values.washerId, "The washer");
+    if (id) {
+      await changeRow(tx, notion, id, values, "The notion", seen);
+      return id;
+    }
+    const made = newId();
+    await tx.db.insert(notion).values({ ...values, id: made, workshopId: tx.workshopId });
+    return made;
+  });
 }
 
 export async function setNotionDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db
-    .update(notion)
-    .set({ deletedAt: deleted ? scope.now : null })
-    .where(mine(scope, notion, eq(notion.id, id)));
+  return changing(scope, "materials", async (tx) => {
+    await tx.db
+      .update(notion)
+      .set({ deletedAt: deleted ? tx.now : null })
+      .where(mine(tx, notion, eq(notion.id, id)));
+  });
 }

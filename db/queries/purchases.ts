@@ -1,6 +1,7 @@
 import { changeRow } from "../change";
 import { asc, desc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { notion, purchase, purchaseLine, yarn } from "../schema";
+import { changing } from "../pulse";
 import { ChangedMeanwhile, mine, newId, transact, type Scope } from "../scope";
 import { addBalls } from "./balls";
 import { postMoves } from "./stock";
@@ -144,7 +145,8 @@ export async function receivePurchase(
   today: string,
   place = "",
 ): Promise<{ lines: number }> {
-  return transact(scope, async (tx) => {
+  // What a ball and a pack cost changes with it.
+  return changing(scope, "materials", async (tx) => {
     const [row] = await tx.db
       .select()
       .from(purchase)

@@ -1,4 +1,4 @@
-import { asc, eq, inArray, isNull } from "drizzle-orm";
+import { asc, desc, eq, inArray, isNull, ne, sql } from "drizzle-orm";
 import { shareExactly, takeFrom } from "../../core/planning/take";
 import {
   ballReservation,
@@ -9,6 +9,7 @@ import {
   type RunPlannedWith,
   RUN_STATES,
 } from "../schema";
+import { beat } from "../pulse";
 import { mine, newId, transact, type Scope } from "../scope";
 import { listBalls } from "./balls";
 import { findCutting } from "./cutting";
@@ -51,7 +52,9 @@ async function withLines(scope: Scope, runs: Run[]): Promise<RunWithLines[]> {
       ),
     )
     .orderBy(asc(runLine.sort));
-  return runs.map((r) => ({ run: r, lines: lines.filter((l) => l.runId === r.id) }));
+  const ofRun = new Map<string, RunLineRow[]>(runs.map((r) => [r.id, []]));
+  for (const l of lines) ofRun.get(l.runId)?.push(l);
+  return runs.map((r) => ({ run: r, lines: ofRun.get(r.id) ?? [] }));
 }
 
 /** All runs by their due day. */
@@ -64,6 +67,34 @@ export async function listRuns(scope: Scope): Promise<RunWithLines[]> {
       .where(mine(scope, run, isNull(run.deletedAt)))
       .orderBy(asc(run.dueOn), asc(run.createdAt)),
   );
+}
+
+/** Runs that are not finished, by their due day: they are few, however many were made. */
+export async function listOpenRuns(scope: Scope): Promise<RunWithLines[]> {
+  return withLines(
+    scope,
+    await scope.db
+      .select()
+      .from(run)
+      .where(mine(scope, run, isNull(run.deletedAt), ne(run.state, "finished")))
+      .orderBy(asc(run.dueOn), asc(run.createdAt)),
+  );
+}
+
+/** The last finished runs, the newest of them at the end; and how many there are in all. */
+export async function listFinishedRuns(
+  scope: Scope,
+  most: number,
+): Promise<{ runs: RunWithLines[]; all: number }> {
+  const where = mine(scope, run, isNull(run.deletedAt), eq(run.state, "finished"));
+  const [rows, [count]] = await Promise.all([
+    scope.db.select().from(run).where(where).orderBy(desc(run.dueOn), desc(run.createdAt)).limit(most),
+    scope.db
+      .select({ n: sql<string>`count(*)` })
+      .from(run)
+      .where(where),
+  ]);
+  return { runs: await withLines(scope, rows.reverse()), all: Number(count?.n ?? 0) };
 }
 
 export async function findRun(scope: Scope, id: string): Promise<RunWithLines | undefined> {
@@ -159,6 +190,7 @@ export async function unplanRun(scope: Scope, id: string): Promise<void> {
 }
 
 async function forgetCutting(tx: Scope, runId: string): Promise<void> {
+  await beat(tx, "stock");
   await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, runId)));
   await tx.db.delete(cuttingPlan).where(mine(tx, cuttingPlan, eq(cuttingPlan.runId, runId)));
 }

@@ -1,7 +1,8 @@
 import { mustOwn } from "../change";
-import { and, asc, desc, eq, gte, inArray, isNull, lt, or, sql, type SQL } from "drizzle-orm";
+import { and, asc, desc, eq, gte, inArray, isNull, lt, ne, or, sql, type SQL } from "drizzle-orm";
 import { alias } from "drizzle-orm/mysql-core";
-import { ball, MOVE_KINDS, notion, stockMove, yarn } from "../schema";
+import { ball, MOVE_KINDS, notion, stockBalance, stockMove, yarn } from "../schema";
+import { beat } from "../pulse";
 import { NotThere, mine, newId, transact, type Scope } from "../scope";
 
 export type MoveKind = (typeof MOVE_KINDS)[number];
@@ -44,42 +45,88 @@ export async function postOwnMove(scope: Scope, move: NewMove): Promise<void> {
   });
 }
 
-/** Posts moves to the ledger. A key that was posted before is left as it is. More than a thousand want a transaction around them. */
+/** Posts moves to the ledger, and adds them to what is on hand. A key that was posted before is left as it is. */
 export async function postMoves(scope: Scope, moves: readonly NewMove[]): Promise<void> {
-  for (let i = 0; i < moves.length; i += ROWS) {
-    await scope.db
-      .insert(stockMove)
-      .values(
-        moves.slice(i, i + ROWS).map((m) => ({
-          id: newId(),
-          workshopId: scope.workshopId,
-          kind: m.kind,
-          materialKind: m.materialKind,
-          materialId: m.materialId,
-          quantity: m.quantity,
-          note: m.note ?? "",
-          runId: m.runId ?? null,
-          ballId: m.ballId ?? null,
-          colourwayId: m.colourwayId ?? null,
-          purchaseId: m.purchaseId ?? null,
-          importId: m.importId ?? null,
-          cost: m.cost ?? null,
-          undoes: m.undoes ?? null,
-          idempotencyKey: m.key ?? newId(),
-          at: scope.now,
-        })),
-      )
-      .onDuplicateKeyUpdate({ set: { id: sql`id` } });
-  }
+  if (moves.length === 0) return;
+  await transact(scope, async (tx) => {
+    for (let i = 0; i < moves.length; i += ROWS) {
+      const rows = moves.slice(i, i + ROWS).map((m) => rowOf(tx, m));
+      await tx.db
+        .insert(stockMove)
+        .values(rows)
+        .onDuplicateKeyUpdate({ set: { id: sql`id` } });
+      await addUp(
+        tx,
+        rows.map((r) => r.id),
+      );
+    }
+    await beat(tx, "stock");
+  });
+}
+
+const rowOf = (scope: Scope, m: NewMove): typeof stockMove.$inferInsert & { id: string } => ({
+  id: newId(),
+  workshopId: scope.workshopId,
+  kind: m.kind,
+  materialKind: m.materialKind,
+  materialId: m.materialId,
+  quantity: m.quantity,
+  note: m.note ?? "",
+  runId: m.runId ?? null,
+  ballId: m.ballId ?? null,
+  colourwayId: m.colourwayId ?? null,
+  purchaseId: m.purchaseId ?? null,
+  importId: m.importId ?? null,
+  cost: m.cost ?? null,
+  undoes: m.undoes ?? null,
+  idempotencyKey: m.key ?? newId(),
+  at: scope.now,
+});
+
+/** Adds moves to the balances: those of the given ids that are in the ledger, so that one posted twice counts once. */
+async function addUp(tx: Scope, ids: readonly string[]): Promise<void> {
+  const sums = await tx.db
+    .select({
+      materialId: stockMove.materialId,
+      ballId: sql<string>`coalesce(${stockMove.ballId}, '')`,
+      quantity: sql<string>`sum(${stockMove.quantity})`,
+    })
+    .from(stockMove)
+    .where(mine(tx, stockMove, inArray(stockMove.id, [...ids])))
+    .groupBy(stockMove.materialId, stockMove.ballId)
+    // Always in one order: two postings of the same things then wait for each other instead of locking each other out.
+    .orderBy(asc(stockMove.materialId), asc(stockMove.ballId));
+  if (sums.length === 0) return;
+  await tx.db
+    .insert(stockBalance)
+    .values(
+      sums.map((r) => ({
+        workshopId: tx.workshopId,
+        materialId: r.materialId,
+        ballId: r.ballId,
+        quantity: Number(r.quantity),
+      })),
+    )
+    .onDuplicateKeyUpdate({ set: { quantity: sql`quantity + values(quantity)` } });
+}
+
+/** Adds all balances up anew from the ledger. What they come to is the same: it is for a ledger that was filled by hand. */
+export async function rebuildBalances(scope: Scope): Promise<void> {
+  await transact(scope, async (tx) => {
+    await tx.db.delete(stockBalance).where(mine(tx, stockBalance));
+    await tx.db.execute(
+      sql`insert into stock_balance (workshop_id, material_id, ball_id, quantity) select workshop_id, material_id, coalesce(ball_id, ''), sum(quantity) from stock_move where workshop_id = ${tx.workshopId} group by workshop_id, material_id, coalesce(ball_id, '')`,
+    );
+  });
 }
 
 /** On hand by material: the sum of its moves. */
 export async function balances(scope: Scope): Promise<Map<string, number>> {
   const rows = await scope.db
-    .select({ materialId: stockMove.materialId, quantity: sql<string>`sum(${stockMove.quantity})` })
-    .from(stockMove)
-    .where(mine(scope, stockMove))
-    .groupBy(stockMove.materialId);
+    .select({ materialId: stockBalance.materialId, quantity: sql<string>`sum(${stockBalance.quantity})` })
+    .from(stockBalance)
+    .where(mine(scope, stockBalance))
+    .groupBy(stockBalance.materialId);
   return new Map(rows.map((r) => [r.materialId, Number(r.quantity)]));
 }
 
@@ -98,19 +145,18 @@ export async function ballBalances(
 ): Promise<Map<string, number>> {
   if (of.ballIds?.length === 0) return new Map();
   const rows = await scope.db
-    .select({ ballId: stockMove.ballId, quantity: sql<string>`sum(${stockMove.quantity})` })
-    .from(stockMove)
+    .select({ ballId: stockBalance.ballId, quantity: stockBalance.quantity })
+    .from(stockBalance)
     .where(
       mine(
         scope,
-        stockMove,
-        sql`${stockMove.ballId} is not null`,
-        of.yarnId ? eq(stockMove.materialId, of.yarnId) : undefined,
-        of.ballIds ? inArray(stockMove.ballId, [...of.ballIds]) : undefined,
+        stockBalance,
+        ne(stockBalance.ballId, ""),
+        of.yarnId ? eq(stockBalance.materialId, of.yarnId) : undefined,
+        of.ballIds ? inArray(stockBalance.ballId, [...of.ballIds]) : undefined,
       ),
-    )
-    .groupBy(stockMove.materialId, stockMove.ballId);
-  return new Map(rows.map((r) => [r.ballId ?? "", Number(r.quantity)]));
+    );
+  return new Map(rows.map((r) => [r.ballId, r.quantity]));
 }
 
 async function posted(tx: Scope, key: string | undefined): Promise<boolean> {

@@ -3,6 +3,7 @@ import { and, asc, eq, sql } from "drizzle-orm";
 import type { Database } from "../connect";
 import { channel, workshop } from "../schema";
 import type { ChannelFee } from "../tables/workshop";
+import { changing } from "../pulse";
 import { ChangedMeanwhile, mine, newId, type Scope } from "../scope";
 
 export type Workshop = typeof workshop.$inferSelect;
@@ -75,18 +76,22 @@ export async function saveChannel(
   { id, ...content }: ChannelContent & { readonly id?: string | undefined },
   seen?: number,
 ): Promise<string> {
-  if (id) {
-    await changeRow(scope, channel, id, content, "The way of selling", seen);
-    return id;
-  }
-  const made = newId();
-  await scope.db.insert(channel).values({ ...content, id: made, workshopId: scope.workshopId, sort: 10 });
-  return made;
+  return changing(scope, "items", async (tx) => {
+    if (id) {
+      await changeRow(tx, channel, id, content, "The way of selling", seen);
+      return id;
+    }
+    const made = newId();
+    await tx.db.insert(channel).values({ ...content, id: made, workshopId: tx.workshopId, sort: 10 });
+    return made;
+  });
 }
 
 export async function setChannelDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
-  await scope.db
-    .update(channel)
-    .set({ deletedAt: deleted ? scope.now : null })
-    .where(mine(scope, channel, eq(channel.id, id)));
+  return changing(scope, "items", async (tx) => {
+    await tx.db
+      .update(channel)
+      .set({ deletedAt: deleted ? tx.now : null })
+      .where(mine(tx, channel, eq(channel.id, id)));
+  });
 }

@@ -10,10 +10,10 @@ import {
   type BenchLine,
   type KeptAct,
 } from "@db/queries/bench";
-import { listColourways } from "@db/queries/colourways";
 import type { NewTiming } from "@db/queries/hands";
 import { findItem, findRevisions, type ItemWithRevision } from "@db/queries/items";
 import type { Scope } from "@db/scope";
+import { allColourways } from "../../server/rows.server";
 import { dayOf, type Opened } from "../../server/scope.server";
 import { stageWork, tradeExpected } from "../hand/expected";
 import {
@@ -44,7 +44,7 @@ export async function loadBenchWork(
   const [current, revisions, colourways, surroundings] = await Promise.all([
     findItem(scope, line.itemId),
     findRevisions(scope, [line.revisionId]),
-    listColourways(scope, { withDeleted: true }),
+    allColourways(scope),
     loadSurroundings(scope, workshop),
   ]);
   const revision = revisions.get(line.revisionId);

@@ -1,6 +1,5 @@
 import type { Measured } from "./load.server";
-import { listItems } from "@db/queries/items";
-import { listYarns, type Yarn } from "@db/queries/materials";
+import type { Yarn } from "@db/queries/materials";
 import type { RunWithLines } from "@db/queries/runs";
 import { learningCurve, nextMeasurements, type Aim } from "@core/calibrate";
 import {
@@ -17,9 +16,11 @@ import type { WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
 import { loadAnalysedColourways, type AnalysedColourway } from "../items/load.server";
 import { loadRuns } from "../runs/load.server";
+import { keep } from "../../server/kept";
+import { allItems, allYarns } from "../../server/rows.server";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { driftsOf } from "./drift";
-import { narrowing, toldInOrder } from "./history";
+import { narrowings, toldInOrder } from "./history";
 import {
   dayOf,
   groupOf,
@@ -58,6 +59,17 @@ function labeller(yarns: ReadonlyMap<string, Yarn>): (group: string) => YarnLabe
   };
 }
 
+/** What one hand's measurements come to: dear to reckon, and the same until something is measured. */
+function learnt(data: HandData, today: string, half: number) {
+  const known = knowledgeOf(data, today, half);
+  return {
+    data,
+    known,
+    told: toldInOrder(data, half),
+    points: narrowings(data, known.tension.groups, half, today),
+  };
+}
+
 /** Everything the Hand view shows of one hand. */
 export async function loadHandPage(
   { scope, workshop }: Opened,
@@ -65,19 +77,30 @@ export async function loadHandPage(
 ) {
   const [measured, yarns, runs, { all }, names] = await Promise.all([
     loadMeasured(scope),
-    listYarns(scope, true),
+    allYarns(scope),
     loadRuns(scope),
     loadAnalysedColourways(scope, workshop),
-    listItems(scope),
+    allItems(scope),
   ]);
   const hand = measured.hands.find((h) => h.id === ask.hand) ?? measured.hands[0];
-  const data = handDataOf(measured, yarns, hand);
   const today = todayOf(scope);
   const half = workshop.halfLifeDays;
-  const known = knowledgeOf(data, today, half);
+  const { data, known, told, points } = await keep(
+    scope,
+    `hand ${hand?.id ?? ""} ${today} ${half}`,
+    ["measured", "materials"],
+    async () => learnt(handDataOf(measured, yarns, hand), today, half),
+  );
   const byYarn = new Map(yarns.map((y) => [y.id, y]));
   const label = labeller(byYarn);
-  const told = toldInOrder(data, half);
+  const perSecond = (workshop.wagePerHour + workshop.overheadPerHour) / 3600;
+  const open = runs.map((r) => r.lines.map((l) => [l.id, l.quantity, l.revisionId]));
+  const next = await keep(
+    scope,
+    `next ${ask.aim} ${hand?.id ?? ""} ${today} ${half} ${perSecond} ${JSON.stringify(open)}`,
+    ["measured", "materials", "items"],
+    async () => measureNext(ask.aim, { runs, all, byYarn, data, known, today, half, perSecond, label }),
+  );
   const measurements = measurementRows(
     measured,
     data,
@@ -108,7 +131,7 @@ export async function loadHandPage(
         factor: Math.exp(l.mean),
         own: l.own,
         others: l.others,
-        points: narrowing(data, g, half, today),
+        points: points.get(g) ?? [],
         rests: data.tension
           .filter((m) => groupOf(m.yarnId, m.hookMm) === g)
           .map((m) => ({ madeOn: m.madeOn, kind: m.kind, ratio: m.ratio, setAside: m.setAside })),
@@ -138,17 +161,7 @@ export async function loadHandPage(
       factor: known.pace.factor(kind),
       sd: known.pace.sd({ [kind]: 1 }),
     })),
-    next: measureNext(ask.aim, {
-      runs,
-      all,
-      byYarn,
-      data,
-      known,
-      today,
-      half,
-      perSecond: (workshop.wagePerHour + workshop.overheadPerHour) / 3600,
-      label,
-    }),
+    next,
     batch: {
       rate: 2 ** known.batch.slope,
       low: 2 ** (known.batch.slope - Z90 * known.batch.sd),

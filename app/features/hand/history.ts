@@ -134,36 +134,53 @@ function tensionBefore(halfLife: number) {
 }
 
 const POINTS = 30;
-/** The estimate of one yarn and hook after none, one, two… of the hand's measurements, in order. */
-export function narrowing(
+export interface NarrowingPoint {
+  readonly n: number;
+  readonly mean: number;
+  readonly low: number;
+  readonly high: number;
+}
+/**
+ * The estimates of yarns and hooks after none, one, two… of the hand's measurements, in order: the history is gone through
+ * once, however many are asked for.
+ */
+export function narrowings(
+  data: HandData,
+  groups: readonly string[],
+  halfLife: number,
+  today: string,
+): ReadonlyMap<string, readonly NarrowingPoint[]> {
+  const sorted = inOrder(data.tension);
+  const lines = new Map<string, string | undefined>();
+  for (const m of sorted) {
+    const group = groupOf(m.yarnId, m.hookMm);
+    if (!lines.has(group)) lines.set(group, m.line === undefined ? undefined : groupOf(m.line, m.hookMm));
+  }
+  const asked = groups.filter((g) => lines.has(g));
+  const out = new Map<string, NarrowingPoint[]>(asked.map((g) => [g, []]));
+  if (asked.length === 0) return out;
+  // A long history is looked at now and then: the band's shape needs no more.
+  const every = Math.max(1, Math.ceil(sorted.length / POINTS));
+  const learner = tensionLearner();
+  for (let n = 0; n <= sorted.length; n++) {
+    if (n > 0) {
+      const [o] = tensionObservations(sorted.slice(n - 1, n), today, halfLife);
+      if (o) learner.see(o);
+    }
+    if (n % every !== 0 && n !== sorted.length) continue;
+    for (const group of asked) {
+      const known = learner.of({ group, line: lines.get(group), day: dayOf(today) });
+      const at = (z: number) => Math.exp(known.mean + z * known.sd);
+      out.get(group)?.push({ n, mean: at(0), low: at(-Z90), high: at(Z90) });
+    }
+  }
+  return out;
+}
+
+/** The same of one of them. */
+export const narrowing = (
   data: HandData,
   group: string,
   halfLife: number,
   today: string,
-): { readonly n: number; readonly mean: number; readonly low: number; readonly high: number }[] {
-  const sorted = inOrder(data.tension);
-  const own = sorted.filter((m) => groupOf(m.yarnId, m.hookMm) === group).length;
-  if (own === 0) return [];
-  // A long history is looked at now and then: the band's shape needs no more.
-  const every = Math.max(1, Math.ceil(sorted.length / POINTS));
-  const looks = Array.from({ length: sorted.length + 1 }, (_, n) => n).filter(
-    (n) => n % every === 0 || n === sorted.length,
-  );
-  const learner = tensionLearner();
-  const mine = sorted.find((m) => groupOf(m.yarnId, m.hookMm) === group);
-  const line = mine?.line === undefined ? undefined : groupOf(mine.line, mine.hookMm);
-  let seen = 0;
-  return looks.map((n) => {
-    for (; seen < n; seen++) {
-      const [o] = tensionObservations(sorted.slice(seen, seen + 1), today, halfLife);
-      if (o) learner.see(o);
-    }
-    const known = learner.of({ group, line, day: dayOf(today) });
-    return {
-      n,
-      mean: Math.exp(known.mean),
-      low: Math.exp(known.mean - Z90 * known.sd),
-      high: Math.exp(known.mean + Z90 * known.sd),
-    };
-  });
-}
+): readonly NarrowingPoint[] => narrowings(data, [group], halfLife, today).get(group) ?? [];

@@ -8,6 +8,7 @@ import {
 } from "@db/queries/hands";
 import { listSwatches, type Swatch, type Yarn } from "@db/queries/materials";
 import type { Scope } from "@db/scope";
+import { keep } from "../../server/kept";
 import type { Work } from "@core/estimate";
 import type { WeightClass } from "@core/fabric";
 import {
@@ -26,15 +27,17 @@ export interface Measured {
   readonly timings: readonly TimingRow[];
 }
 
-export async function loadMeasured(scope: Scope): Promise<Measured> {
-  const [hands, swatches, weighIns, timings] = await Promise.all([
-    listHands(scope),
-    listSwatches(scope),
-    listWeighIns(scope),
-    listTimings(scope),
-  ]);
-  return { hands, swatches, weighIns, timings };
-}
+/** All that was ever measured: read again only after something was. */
+export const loadMeasured = (scope: Scope): Promise<Measured> =>
+  keep(scope, "measured", ["measured"], async () => {
+    const [hands, swatches, weighIns, timings] = await Promise.all([
+      listHands(scope),
+      listSwatches(scope),
+      listWeighIns(scope),
+      listTimings(scope),
+    ]);
+    return { hands, swatches, weighIns, timings };
+  });
 
 /** One hand's measurements; a swatch without a hand is the maker's own. Yarn-over and yarn-under are kept apart. */
 export function handDataOf(

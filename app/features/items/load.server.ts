@@ -1,14 +1,9 @@
-import { listItems, type ItemWithRevision, type Revision } from "@db/queries/items";
-import { listColourways, type Colourway } from "@db/queries/colourways";
-import {
-  listNotions,
-  listSwatches,
-  listYarns,
-  type Notion,
-  type Swatch,
-  type Yarn,
-} from "@db/queries/materials";
-import { listChannels, type Channel, type Workshop } from "@db/queries/workshops";
+import { createHash } from "node:crypto";
+import { group } from "d3-array";
+import type { ItemWithRevision, Revision } from "@db/queries/items";
+import type { Colourway } from "@db/queries/colourways";
+import type { Notion, Swatch, Yarn } from "@db/queries/materials";
+import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import type { WeightClass } from "@core/fabric";
 import type { Selling } from "@core/costing";
@@ -26,23 +21,38 @@ import {
 import { tradeAround } from "../hand/expected";
 import { handDataOf, loadMeasured } from "../hand/load.server";
 import { handView, type HandView } from "../hand/learning";
+import { keep } from "../../server/kept";
+import {
+  allChannels,
+  allItems,
+  allNotions,
+  allSwatches,
+  allYarns,
+  liveColourways,
+} from "../../server/rows.server";
 import { readingOf, todayOf } from "../../server/scope.server";
+import type { LearnedYarn } from "@core/estimate";
 import type { Reading } from "@core/units";
+import { printShortDay } from "../../ui/days";
 
-/** "3 Nov" in the reader's words. */
-function dayPrinter(locale: string): (day: string) => string {
-  const format = new Intl.DateTimeFormat(locale, { day: "numeric", month: "short", timeZone: "UTC" });
-  return (day) => format.format(new Date(`${day}T00:00:00Z`));
+/** The swatch that speaks for a yarn: the newest with a gauge or a sample. */
+const speaking = (mine: readonly Swatch[]): Swatch | undefined =>
+  mine.find((x) => x.stitches !== null || x.sampleStitches !== null);
+const labelOf = (s: Swatch, reading: Reading): string =>
+  `your swatch of ${printShortDay(s.madeOn, reading.locale)}`;
+/** What a yarn is told to rest on, if it was swatched. */
+export function swatchLabel(mine: readonly Swatch[], reading: Reading): string | undefined {
+  const s = speaking(mine);
+  return s && labelOf(s, reading);
 }
 
-export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading): YarnView {
-  const mine = swatches.filter((x) => x.yarnId === y.id);
+/** A yarn with what its own swatches say. */
+export function yarnView(y: Yarn, mine: readonly Swatch[], reading: Reading): YarnView {
   // Gauge and sample may come from two swatches of one hook: the newest of each.
-  const s = mine.find((x) => x.stitches !== null || x.sampleStitches !== null);
+  const s = speaking(mine);
   const same = mine.filter((x) => x.hookUm === s?.hookUm);
   const gauge = same.find((x) => x.stitches !== null && x.overMm !== null);
   const sample = same.find((x) => x.sampleStitches !== null && x.sampleMm !== null);
-  const day = s ? dayPrinter(reading.locale)(s.madeOn) : "";
   return {
     id: y.id,
     name: y.name,
@@ -58,7 +68,7 @@ export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading)
     lengthSigma: y.lengthSigmaBp / 10_000,
     swatch: s
       ? {
-          label: `your swatch of ${day}`,
+          label: labelOf(s, reading),
           hookMm: s.hookUm / 1000,
           gauge:
             gauge?.stitches && gauge.overMm
@@ -78,14 +88,33 @@ export function yarnView(y: Yarn, swatches: readonly Swatch[], reading: Reading)
   };
 }
 
-/** A yarn with what a hand's measurements say of it. */
-function learnedYarn(y: YarnView, hand: HandView): YarnView {
-  const own = Object.entries(hand.tension)
-    .filter(([g]) => g.startsWith(`${y.id}@`))
-    .map(([g, l]) => [g.slice(y.id.length + 1), l] as const);
-  return own.length === 0 && !hand.elsewhere
-    ? y
-    : { ...y, learned: { ...Object.fromEntries(own), ...(hand.elsewhere ? { "": hand.elsewhere } : {}) } };
+/** What a hand's measurements say of each yarn: by the yarn, then by its hook. */
+function learnedByYarn(hand: HandView): ReadonlyMap<string, Readonly<Record<string, LearnedYarn>>> {
+  const out = new Map<string, Record<string, LearnedYarn>>();
+  for (const [group, learned] of Object.entries(hand.tension)) {
+    const at = group.lastIndexOf("@");
+    const yarnId = group.slice(0, at);
+    out.set(yarnId, { ...out.get(yarnId), [group.slice(at + 1)]: learned });
+  }
+  return out;
+}
+
+/** All yarns with their swatches and with what was learned of them. Linear in the yarns. */
+function yarnViews(
+  yarns: readonly Yarn[],
+  swatches: readonly Swatch[],
+  hand: HandView,
+  reading: Reading,
+): YarnView[] {
+  const ofYarn = new Map<string, Swatch[]>();
+  for (const s of swatches) if (!s.setAside) ofYarn.set(s.yarnId, [...(ofYarn.get(s.yarnId) ?? []), s]);
+  const learned = learnedByYarn(hand);
+  const elsewhere: Readonly<Record<string, LearnedYarn>> = hand.elsewhere ? { "": hand.elsewhere } : {};
+  return yarns.map((y) => {
+    const view = yarnView(y, ofYarn.get(y.id) ?? [], reading);
+    const own = learned.get(y.id);
+    return own || hand.elsewhere ? { ...view, learned: { ...own, ...elsewhere } } : view;
+  });
 }
 
 export const notionView = (n: Notion): NotionView => ({
@@ -156,40 +185,36 @@ export interface Surroundings {
   readonly hand: HandView;
 }
 
-export async function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surroundings> {
-  const reading = readingOf(workshop);
-  const [yarns, swatches, notions, channels, measured] = await Promise.all([
-    listYarns(scope, true),
-    listSwatches(scope),
-    listNotions(scope, true),
-    listChannels(scope),
-    loadMeasured(scope),
-  ]);
-  const hand = handView(
-    handDataOf(measured, yarns, measured.hands[0]),
-    todayOf(scope),
-    workshop.halfLifeDays,
-    dayPrinter(reading.locale),
-  );
-  return {
-    hand,
-    yarns: yarns.map((y) =>
-      learnedYarn(
-        yarnView(
-          y,
-          swatches.filter((x) => !x.setAside),
-          reading,
-        ),
-        hand,
-      ),
-    ),
-    notions: notions.map(notionView),
-    channels,
-    money: moneyOf(workshop),
-    reading,
-    terms: workshop.terms,
-  };
+/** Reckoned once until yarns, notions, swatches, measurements, ways of selling, settings or the day change. */
+export function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surroundings> {
+  const name = `surroundings ${todayOf(scope)} ${JSON.stringify(workshop)}`;
+  return keep(scope, digestOf(name), ["materials", "measured", "items"], async () => {
+    const reading = readingOf(workshop);
+    const [yarns, swatches, notions, channels, measured] = await Promise.all([
+      allYarns(scope),
+      allSwatches(scope),
+      allNotions(scope),
+      allChannels(scope),
+      loadMeasured(scope),
+    ]);
+    const hand = handView(
+      handDataOf(measured, yarns, measured.hands[0]),
+      todayOf(scope),
+      workshop.halfLifeDays,
+      (day) => printShortDay(day, reading.locale),
+    );
+    return {
+      hand,
+      yarns: yarnViews(yarns, swatches, hand, reading),
+      notions: notions.map(notionView),
+      channels,
+      money: moneyOf(workshop),
+      reading,
+      terms: workshop.terms,
+    };
+  });
 }
+const digestOf = (text: string): string => createHash("sha256").update(text).digest("base64");
 
 /** An item in another colourway: its slots where the colourway fills them, its price where it has one. */
 export function inColourway(entry: ItemWithRevision, c: Colourway | undefined): ItemWithRevision {
@@ -223,9 +248,26 @@ export function aroundOf(entry: ItemWithRevision, s: Surroundings): Around {
   };
 }
 
+/** Figures by the surroundings they rest on: while those are kept, an item is known by its revision and its colours. */
+const reckoned = new WeakMap<Surroundings, Map<string, Promise<Reckoned<ItemAnalysis>>>>();
+
 /** The figures of a stored item, reckoned in a thread: what cannot be reckoned costs that item and nothing else. */
-export const analyseStored = (entry: ItemWithRevision, s: Surroundings): Promise<Reckoned<ItemAnalysis>> =>
-  reckon(draftOf(entry.revision), aroundOf(entry, s));
+export function analyseStored(entry: ItemWithRevision, s: Surroundings): Promise<Reckoned<ItemAnalysis>> {
+  let known = reckoned.get(s);
+  if (!known) reckoned.set(s, (known = new Map()));
+  const { item, revision } = entry;
+  const key = `${revision.id} ${item.version} ${item.price} ${JSON.stringify(revision.slots)}`;
+  const had = known.get(key);
+  if (had) return had;
+  const made = reckon(draftOf(revision), aroundOf(entry, s));
+  known.set(key, made);
+  // What could not be reckoned may be another time.
+  made.then(
+    (r) => r.ok || known.delete(key),
+    () => known.delete(key),
+  );
+  return made;
+}
 
 /** The same with the trade's averages in place of her measurements: what a measurement is held against. */
 export const analyseForTrade = (entry: ItemWithRevision, s: Surroundings): Promise<Reckoned<ItemAnalysis>> =>
@@ -265,20 +307,19 @@ export async function loadAnalysedColourways(
 ): Promise<{ all: AnalysedColourway[]; unreckoned: UnreckonedItem[]; surroundings: Surroundings }> {
   const [{ items, unreckoned, surroundings }, colourways] = await Promise.all([
     loadAnalysedItems(scope, workshop),
-    listColourways(scope),
+    liveColourways(scope),
   ]);
+  const ofItem = group(colourways, (c) => c.itemId);
   const all = await Promise.all(
     items.map(async ({ entry, analysis }): Promise<AnalysedColourway[]> => {
       const dressed = await Promise.all(
-        colourways
-          .filter((c) => c.itemId === entry.item.id)
-          .map(async (c): Promise<AnalysedColourway[]> => {
-            const own = inColourway(entry, c);
-            const got = await analyseStored(own, surroundings);
-            return got.ok
-              ? [{ entry: own, colourway: c, label: `${entry.item.name}, ${c.name}`, analysis: got.value }]
-              : [];
-          }),
+        (ofItem.get(entry.item.id) ?? []).map(async (c): Promise<AnalysedColourway[]> => {
+          const own = inColourway(entry, c);
+          const got = await analyseStored(own, surroundings);
+          return got.ok
+            ? [{ entry: own, colourway: c, label: `${entry.item.name}, ${c.name}`, analysis: got.value }]
+            : [];
+        }),
       );
       return [{ entry, colourway: undefined, label: entry.item.name, analysis }, ...dressed.flat()];
     }),
@@ -294,7 +335,7 @@ export async function loadAnalysedItems(
   unreckoned: UnreckonedItem[];
   surroundings: Surroundings;
 }> {
-  const [entries, surroundings] = await Promise.all([listItems(scope), loadSurroundings(scope, workshop)]);
+  const [entries, surroundings] = await Promise.all([allItems(scope), loadSurroundings(scope, workshop)]);
   const got = await Promise.all(
     entries.map(async (entry) => ({ entry, reckoned: await analyseStored(entry, surroundings) })),
   );

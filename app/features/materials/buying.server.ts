@@ -1,10 +1,11 @@
 import type { Scope } from "@db/scope";
 import { buyList, substitutesFor, type BuyGroup } from "@core/planning";
-import { listBalls } from "@db/queries/balls";
 import { listCuttings } from "@db/queries/cutting";
 import { runOrder } from "../runs/load.server";
 import { netKnown } from "../runs/net.server";
 import { loadCupboard, type Cupboard } from "./load.server";
+import { once } from "../../server/kept";
+import { allBalls } from "../../server/rows.server";
 
 /** CIEDE2000 distance up to which a shade is offered instead: the same colour family. */
 const FAMILY = 16;
@@ -23,7 +24,10 @@ export async function loadBuying(
   only?: string,
 ): Promise<{ groups: BuyGroup[]; cupboard: Cupboard; alternatives: Map<string, Alternative[]> }> {
   const cupboard = await loadCupboard(scope, true);
-  const [balls, cuttings] = await Promise.all([listBalls(scope), listCuttings(scope)]);
+  const [balls, cuttings] = await Promise.all([
+    allBalls(scope),
+    once(scope, "cuttings", () => listCuttings(scope)),
+  ]);
   const { runs, stock, netted } = netKnown(runOrder(cupboard.runs), {
     ...cupboard,
     balls,

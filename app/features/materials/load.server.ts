@@ -1,10 +1,21 @@
-import { listBalls, type Ball } from "@db/queries/balls";
-import { listNotions, listYarns, type Notion, type Yarn } from "@db/queries/materials";
+import type { Ball } from "@db/queries/balls";
+import type { Notion, Yarn } from "@db/queries/materials";
 import { onOrder } from "@db/queries/purchases";
-import { listRuns, reservedBy, type RunWithLines } from "@db/queries/runs";
-import { balances, usedSince } from "@db/queries/stock";
+import { reservedBy, type RunWithLines } from "@db/queries/runs";
+import { usedSince } from "@db/queries/stock";
 import { listSuppliers, type Supplier } from "@db/queries/suppliers";
 import type { Scope } from "@db/scope";
+import { keep, once } from "../../server/kept";
+import {
+  allBalls,
+  allNotions,
+  allYarns,
+  liveNotions,
+  liveYarns,
+  openRuns,
+  stockOnHand,
+} from "../../server/rows.server";
+import { todayOf } from "../../server/scope.server";
 import { lowLevel, type LowLevel } from "@core/planning";
 
 const DAY = 86_400_000;
@@ -25,13 +36,15 @@ export interface Cupboard {
 /** Everything on the shelves with what is promised, ordered and running low. One query for each noun, none for each row. Runs may still name what was deleted. */
 export async function loadCupboard(scope: Scope, withDeleted = false): Promise<Cupboard> {
   const [yarns, notions, suppliers, runs, onHand, ordered, used] = await Promise.all([
-    listYarns(scope, withDeleted),
-    listNotions(scope, withDeleted),
+    withDeleted ? allYarns(scope) : liveYarns(scope),
+    withDeleted ? allNotions(scope) : liveNotions(scope),
     listSuppliers(scope, true),
-    listRuns(scope),
-    balances(scope),
-    onOrder(scope),
-    usedSince(scope, new Date(scope.now.getTime() - PAST_DAYS * DAY)),
+    openRuns(scope),
+    stockOnHand(scope),
+    once(scope, "on order", () => onOrder(scope)),
+    keep(scope, `used to ${todayOf(scope)}`, ["stock"], () =>
+      usedSince(scope, new Date(scope.now.getTime() - PAST_DAYS * DAY)),
+    ),
   ]);
   const reserved = reservedBy(runs);
   const delivery = new Map(suppliers.map((s) => [s.id, s.deliveryDays]));
@@ -81,7 +94,7 @@ export const ballView = (b: Ball): BallView => ({
 /** Balls of every yarn, for lists. */
 export async function ballsByYarn(scope: Scope): Promise<Map<string, BallView[]>> {
   const out = new Map<string, BallView[]>();
-  for (const b of await listBalls(scope)) {
+  for (const b of await allBalls(scope)) {
     const list = out.get(b.yarnId);
     if (list) list.push(ballView(b));
     else out.set(b.yarnId, [ballView(b)]);

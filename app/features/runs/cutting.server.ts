@@ -1,12 +1,12 @@
 import { listBalls, type Ball } from "@db/queries/balls";
 import { findCutting, runsWithCutting } from "@db/queries/cutting";
-import { listYarns } from "@db/queries/materials";
-import { listRuns, type RunWithLines } from "@db/queries/runs";
+import { type RunWithLines } from "@db/queries/runs";
 import type { Scope } from "@db/scope";
 import { requirementsOf, takeFrom } from "@core/planning";
 import { linesOf } from "./lines";
 import { runsBefore } from "./load.server";
 import type { CuttingLine, Shade } from "./cutting";
+import { allYarns, openRuns } from "../../server/rows.server";
 
 /** What a run's lengths are cut from: its shades, their balls less what other runs were promised, and the plan that was kept. */
 export async function loadCutting(
@@ -26,10 +26,10 @@ export async function loadCutting(
   }));
   const ids = [...new Set(lines.flatMap((l) => l.lengths.map((x) => x.yarnId)))];
   const [yarns, balls, kept, runs, planned] = await Promise.all([
-    listYarns(scope, true),
+    allYarns(scope),
     listBalls(scope, { yarnIds: ids, except: r.run.id }),
     findCutting(scope, r.run.id),
-    listRuns(scope),
+    openRuns(scope),
     runsWithCutting(scope),
   ]);
   // Runs that go first and have no plan of their own yet are given their yarn first, so that it is not promised twice.

@@ -1,5 +1,4 @@
 import { findItem, findRevisions } from "@db/queries/items";
-import { listColourways } from "@db/queries/colourways";
 import type { RunWithLines } from "@db/queries/runs";
 import type { LinePlannedWith } from "@db/schema";
 import {
@@ -9,6 +8,7 @@ import {
   loadSurroundings,
   type Surroundings,
 } from "../items/load.server";
+import { allColourways } from "../../server/rows.server";
 import type { Opened } from "../../server/scope.server";
 import { plannedLine } from "./line";
 import { planOf, type Shelves } from "./load.server";
@@ -43,7 +43,7 @@ export async function linesNow(
       r.lines.map((l) => l.revisionId),
     ),
     loadSurroundings(scope, workshop),
-    listColourways(scope, { withDeleted: true }),
+    allColourways(scope),
     Promise.all(
       [...new Set(r.lines.map((l) => l.itemId))].map(async (id) => [id, await findItem(scope, id)] as const),
     ),

@@ -1,10 +1,9 @@
-import { listNotions, listYarns } from "@db/queries/materials";
-import { listBalls } from "@db/queries/balls";
 import { listCuttings } from "@db/queries/cutting";
-import { listRuns, type RunWithLines } from "@db/queries/runs";
+import type { RunWithLines } from "@db/queries/runs";
 import { onOrder } from "@db/queries/purchases";
-import { balances } from "@db/queries/stock";
 import type { Scope } from "@db/scope";
+import { once } from "../../server/kept";
+import { allBalls, allNotions, allYarns, openRuns, stockOnHand } from "../../server/rows.server";
 import { layRuns, type Booked, type Netted } from "@core/planning";
 import { linesLeft, linesOf } from "./lines";
 import type { CupboardRows } from "./net";
@@ -35,12 +34,12 @@ export interface Shelves extends CupboardRows {
 }
 export async function loadShelves(scope: Scope, runs: readonly RunWithLines[]): Promise<Shelves> {
   const [yarns, notions, onHand, ordered, balls, cuttings] = await Promise.all([
-    listYarns(scope, true),
-    listNotions(scope, true),
-    balances(scope),
-    onOrder(scope),
-    listBalls(scope),
-    listCuttings(scope),
+    allYarns(scope),
+    allNotions(scope),
+    stockOnHand(scope),
+    once(scope, "on order", () => onOrder(scope)),
+    allBalls(scope),
+    once(scope, "cuttings", () => listCuttings(scope)),
   ]);
   const rows = { yarns, notions, onHand, onOrder: ordered, balls, cuttings };
   return { ...rows, netted: netKnown(runOrder(runs), rows).netted };
@@ -101,6 +100,5 @@ export function planOf(
   return found ?? planRun({ lines: linesOf(r), needs: [], startOn, dueOn, week, laid: nothing });
 }
 
-export async function loadRuns(scope: Scope): Promise<RunWithLines[]> {
-  return listRuns(scope);
-}
+/** Runs that are not finished. */
+export const loadRuns = (scope: Scope): Promise<readonly RunWithLines[]> => openRuns(scope);
