@@ -20,7 +20,7 @@ import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
 import { swatchLabel } from "../features/items/load.server";
 import { group } from "d3-array";
 import { materialAction } from "../features/materials/actions.server";
-import { BallRack } from "../features/materials/balls";
+import { BallRack, rackOf } from "../features/materials/balls";
 import { amountText, notionDefaults, yarnDefaults } from "../features/materials/defaults";
 import {
   CountForm,
@@ -80,13 +80,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       ...y,
       ...stock(y.id),
       swatch: swatchLabel(ofYarn.get(y.id) ?? [], reading),
-      balls: (balls.get(y.id) ?? []).map((b) => ({
-        id: b.id,
-        mg: b.mg,
-        fullMg: b.fullMg,
-        lot: b.lot,
-        state: b.state,
-      })),
+      rack: rackOf(balls.get(y.id) ?? []),
     })),
     notions: cupboard.notions.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...n }) => ({
       ...n,
@@ -203,9 +197,9 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
       id: "balls",
       header: "Balls",
       minor: true,
-      value: (y) => y.balls.length,
+      value: (y) => y.rack.balls,
       cell: (y) => (
-        <BallRack balls={y.balls} colour={y.colour} name={`${y.name} ${y.shade}`} to={`/materials/${y.id}`} />
+        <BallRack rack={y.rack} colour={y.colour} name={`${y.name} ${y.shade}`} to={`/materials/${y.id}`} />
       ),
     },
     { id: "onhand", header: "On hand", numeric: true, value: (y) => y.onHand, cell: (y) => stock(y, "mass") },

@@ -47,23 +47,27 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const free = new Map(
     [...cupboard.onHand].map(([m, q]) => [m, Math.max(0, q - (cupboard.reserved.get(m) ?? 0))]),
   );
+  // Of all materials those that some item takes.
+  const taken = new Set(all.flatMap((x) => x.analysis.needs.map((n) => n.materialId)));
   const shades = new Map(surroundings.yarns.map((y) => [y.id, y.colour]));
   const wanted = new URL(request.url).searchParams.get("item");
   return {
     today: todayOf(scope),
     wanted,
     unreckoned,
-    free: Object.fromEntries(free),
-    materials: Object.fromEntries([
-      ...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const),
-      ...cupboard.notions.map((n) => [n.id, n.name] as const),
-    ]),
+    free: Object.fromEntries([...free].filter(([m]) => taken.has(m))),
+    materials: Object.fromEntries(
+      [
+        ...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const),
+        ...cupboard.notions.map((n) => [n.id, n.name] as const),
+      ].filter(([m]) => taken.has(m)),
+    ),
     items: all.map(({ entry, colourway, label, analysis: a }) => ({
       id: entry.item.id,
       colourwayId: colourway?.id ?? "",
       name: label,
       needs: a.needs,
-      more: howManyMore(a.needs, free),
+      more: briefly(howManyMore(a.needs, free)),
       seconds: a.piece.seconds.value,
       secondsLow: a.piece.seconds.low,
       secondsHigh: a.piece.seconds.high,
@@ -76,6 +80,13 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     })),
   };
 }
+
+/** The first few materials that decide how many more there can be. */
+const briefly = (more: ReturnType<typeof howManyMore>): ReturnType<typeof howManyMore> => ({
+  ...more,
+  first: more.first.slice(0, 1),
+  each: more.each.slice(0, 8),
+});
 
 function schemaFor(locale: string, currency: string, units: "metric" | "imperial") {
   const f = quantityFields(locale, currency, units);
@@ -269,7 +280,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                               measure: "count",
                               value: item.more.pieces,
                               how: "free stock ÷ upper end of what one takes, the least of all",
-                              parts: item.more.each.slice(0, 8).map((e) => ({
+                              parts: item.more.each.map((e) => ({
                                 label: loaderData.materials[e.materialId] ?? "something deleted",
                                 measure: "count" as const,
                                 value: e.pieces,

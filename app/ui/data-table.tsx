@@ -16,6 +16,7 @@ import { useMemo, useState, type ReactNode } from "react";
 import styled from "styled-components";
 import { Button, PlainTable, Row, Scroll, Small } from "./basics";
 import { Input } from "./field";
+import { useDrawn } from "./use-drawn";
 
 const features = tableFeatures({
   rowSortingFeature,
@@ -88,7 +89,8 @@ export function DataTable<T extends object>({
   const found = table.getRowModel().rows;
   const [all, setAll] = useState(false);
   // A long list is drawn in part: sorting and finding go over all of it.
-  const shown = all ? found : found.slice(0, FIRST_ROWS);
+  const drawn = useDrawn(all ? Infinity : FIRST_ROWS);
+  const shown = found.slice(0, drawn);
   const filter = String(table.state.globalFilter ?? "");
   return (
     <div>
@@ -157,7 +159,7 @@ export function DataTable<T extends object>({
                 ))}
               </tr>
             ))}
-            {found.length > shown.length ? (
+            {!all && found.length > FIRST_ROWS ? (
               <tr>
                 <td colSpan={columns.length}>
                   <Button type="button" onClick={() => setAll(true)}>

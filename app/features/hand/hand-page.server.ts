@@ -1,3 +1,4 @@
+import { group } from "d3-array";
 import type { Measured } from "./load.server";
 import type { Yarn } from "@db/queries/materials";
 import type { RunWithLines } from "@db/queries/runs";
@@ -59,6 +60,16 @@ function labeller(yarns: ReadonlyMap<string, Yarn>): (group: string) => YarnLabe
   };
 }
 
+/** Points that a chart is drawn with. */
+const DRAWN = 120;
+/** Evenly so many of a list at most, the last among them. */
+function thinned<T>(list: readonly T[], most: number): readonly T[] {
+  const step = Math.max(1, list.length / most);
+  return list.length <= most
+    ? list
+    : Array.from({ length: most }, (_, i) => list[list.length - 1 - Math.floor(i * step)] as T).reverse();
+}
+
 /** What one hand's measurements come to: dear to reckon, and the same until something is measured. */
 function learnt(data: HandData, today: string, half: number) {
   const known = knowledgeOf(data, today, half);
@@ -67,6 +78,7 @@ function learnt(data: HandData, today: string, half: number) {
     known,
     told: toldInOrder(data, half),
     points: narrowings(data, known.tension.groups, half, today),
+    drift: driftsOf(data, known).map((d) => ({ ...d, points: thinned(d.points, DRAWN) })),
   };
 }
 
@@ -85,12 +97,13 @@ export async function loadHandPage(
   const hand = measured.hands.find((h) => h.id === ask.hand) ?? measured.hands[0];
   const today = todayOf(scope);
   const half = workshop.halfLifeDays;
-  const { data, known, told, points } = await keep(
+  const { data, known, told, points, drift } = await keep(
     scope,
     `hand ${hand?.id ?? ""} ${today} ${half}`,
     ["measured", "materials"],
     async () => learnt(handDataOf(measured, yarns, hand), today, half),
   );
+  const byGroup = group(data.tension, (m) => groupOf(m.yarnId, m.hookMm));
   const byYarn = new Map(yarns.map((y) => [y.id, y]));
   const label = labeller(byYarn);
   const perSecond = (workshop.wagePerHour + workshop.overheadPerHour) / 3600;
@@ -132,8 +145,8 @@ export async function loadHandPage(
         own: l.own,
         others: l.others,
         points: points.get(g) ?? [],
-        rests: data.tension
-          .filter((m) => groupOf(m.yarnId, m.hookMm) === g)
+        rests: (byGroup.get(g) ?? [])
+          .slice(0, DRAWN)
           .map((m) => ({ madeOn: m.madeOn, kind: m.kind, ratio: m.ratio, setAside: m.setAside })),
       };
     }),
@@ -149,7 +162,7 @@ export async function loadHandPage(
       packing: known.density.calibration,
       pace: known.pace.calibration,
     },
-    drift: driftsOf(data, known),
+    drift,
     stages: stagesOf(
       all.filter((x) => x.colourway === undefined).map((x) => x.analysis.piece.work),
       data,

@@ -5,12 +5,21 @@ import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
 
 export interface RackBall {
-  readonly id: string;
   readonly mg: number;
   readonly fullMg: number;
-  readonly lot: string;
-  readonly state: "scrap" | "opened" | "full";
 }
+
+/** The balls of a shade for a list: the first few to be drawn, and how many there are. */
+export interface Rack {
+  readonly first: readonly RackBall[];
+  readonly balls: number;
+  readonly lots: number;
+}
+export const rackOf = (balls: readonly (RackBall & { readonly lot: string })[]): Rack => ({
+  first: balls.slice(0, SHOWN).map(({ mg, fullMg }) => ({ mg, fullMg })),
+  balls: balls.length,
+  lots: new Set(balls.map((b) => b.lot)).size,
+});
 
 /** Size of a ball's picture: its area goes with what is left. */
 export const ballSize = (b: Pick<RackBall, "mg" | "fullMg">, whole: number): number =>
@@ -20,36 +29,34 @@ const SHOWN = 7;
 
 /** The balls of a shade as they lie in the drawer, each as big as what is left of it. */
 export function BallRack({
-  balls,
+  rack: { first, balls, lots },
   colour,
   name,
   to,
 }: {
-  balls: readonly RackBall[];
+  rack: Rack;
   colour: string;
   name: string;
   to: string;
 }) {
   const r = useReading();
-  if (balls.length === 0) return <span style={{ color: "var(--soft)" }}>none</span>;
-  const lots = new Set(balls.map((b) => b.lot)).size;
-  const label = `${balls.length} ${balls.length === 1 ? "ball" : "balls"}${lots > 1 ? ` in ${lots} lots` : ""} of ${name}: ${balls
-    .slice(0, SHOWN)
+  if (balls === 0) return <span style={{ color: "var(--soft)" }}>none</span>;
+  const label = `${balls} ${balls === 1 ? "ball" : "balls"}${lots > 1 ? ` in ${lots} lots` : ""} of ${name}: ${first
     .map((b) => printMass((b.mg / 1000) as Grams, r))
     .join(", ")}`;
   return (
-    <Rack to={to} aria-label={label} title={label}>
-      {balls.slice(0, SHOWN).map((b) => (
-        <span key={b.id} aria-hidden>
+    <Drawer to={to} aria-label={label} title={label}>
+      {first.map((b, i) => (
+        <span key={i} aria-hidden>
           <YarnDisc colour={colour} name={name} size={ballSize(b, 24)} />
         </span>
       ))}
-      {balls.length > SHOWN ? <small>+ {balls.length - SHOWN}</small> : null}
-    </Rack>
+      {balls > first.length ? <small>+ {balls - first.length}</small> : null}
+    </Drawer>
   );
 }
 
-const Rack = styled(Link)`
+const Drawer = styled(Link)`
   display: inline-flex;
   align-items: flex-end;
   gap: 2px;
