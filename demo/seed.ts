@@ -306,7 +306,7 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
   }
 }
 
-/** The harbour-town stall of design §6, everything invented. `today` is passed in so that markets lie ahead. */
+/** The harbour-town stall, everything invented. `today` is passed in so that markets lie ahead. */
 export const seedDemo = (db: Database, today: string, now: Date): Promise<string> =>
   // In one transaction: cut off in the middle nothing of it is there, and the next start sows it whole.
   db.transaction((tx) => sow(tx as unknown as Database, today, now));

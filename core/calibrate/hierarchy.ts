@@ -110,14 +110,14 @@ export function aged(variance: number, ageDays: number, halfLifeDays: number): n
   return halfLifeDays > 0 ? variance * 2 ** (Math.max(0, ageDays) / halfLifeDays) : variance;
 }
 
-/** Spread between finished parts of one hand, beyond the scale (design §4). */
+/** Spread between finished parts of one hand, beyond the scale (docs/models.md). */
 export const WEIGH_SIGMA = 0.03;
 /** An unravelled sample (from memory). */
 export const UNRAVEL_SIGMA = 0.04;
 /** Yarn in a stitch from its width alone (from memory). */
 export const GAUGE_SIGMA = 0.12;
 
-/** Error of a weighing of `grams` on a scale of step d: (d ÷ √12 ÷ grams)² + 0.03² (design §4). */
+/** Error of a weighing of `grams` on a scale of step d: (d ÷ √12 ÷ grams)² + 0.03² (docs/models.md). */
 export function weighVariance(grams: number, stepGrams: number): number {
   if (!(grams > 0) || !(stepGrams > 0))
     throw new RangeError(`weighVariance: weight and step must be above 0, got ${grams} and ${stepGrams}`);

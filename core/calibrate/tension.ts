@@ -8,7 +8,7 @@ import {
 import type { Learned, Learning } from "./hierarchy";
 
 /**
- * Spreads of tension, of the logarithm (design §4 has hand and yarn; the split, items, and the wandering of a month are from
+ * Spreads of tension, of the logarithm (docs/models.md has hand and yarn; the split, items, and the wandering of a month are from
  * memory; a band's metres are 3 to 5 % off, common practice, no source). The hand's own has the doubt about all of them in it.
  */
 export const TENSION_SPREADS: HandSpreads = {

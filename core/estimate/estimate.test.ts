@@ -112,7 +112,7 @@ describe("a piece", () => {
   it("fills by volume and packing: twice as firm by density is heavier", () => {
     const firm = piece(`${BALL}\nStuff firmly.`).filling.value;
     const light = piece(`${BALL}\nStuff lightly.`).filling.value;
-    expect(firm / light).toBeGreaterThan(2); // trade guide §4: grams differ two to three times
+    expect(firm / light).toBeGreaterThan(2); // craft §4: grams differ two to three times
     expect(firm / light).toBeLessThan(5);
   });
   it("stays inside the demonstration pace of the trade (guide §6, common practice)", () => {
@@ -170,7 +170,7 @@ describe("estimates", () => {
 
 describe("time by kind of work", () => {
   const workOf = (pattern: string) => piece(pattern).work;
-  it("keeps single crochet, taller stitches, decreases and chains apart in ordinary rounds (trade guide §6)", () => {
+  it("keeps single crochet, taller stitches, decreases and chains apart in ordinary rounds (craft §6)", () => {
     const work = workOf(
       "Ear\nRow 1: ch 21, sc in 2nd ch from hook, 19 sc, turn (20)\nRow 2: ch 1, 20 sc, turn (20)\nRow 3: ch 3, 20 dc, turn (20)\nRow 4: ch 1, (8 sc, dec) x 2 (18)\nFasten off.",
     );

@@ -147,7 +147,7 @@ describe("what is not worked with the hook", () => {
 });
 
 describe("tiny rounds", () => {
-  it("are slow by their size (trade guide §6, common practice, no source)", () => {
+  it("are slow by their size (craft §6, common practice, no source)", () => {
     expect(3 * tinyFactor(6)).toBeCloseTo(5, 9);
     expect(3 * tinyFactor(9)).toBeCloseTo(3.8, 9);
     expect(tinyFactor(12)).toBe(1);

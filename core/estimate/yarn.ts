@@ -185,7 +185,7 @@ export function oncePerStitch(tally: SlotTally): readonly {
 const plainYarn = (tally: SlotTally, t: Tension): number =>
   oncePerStitch(tally).reduce((mm, x) => mm + x.n * x.ratio, 0) * t.perStitch;
 
-/** Stitch width, and with it the yarn in a stitch, goes with the hook to this power (design §4, gauge prior). */
+/** Stitch width, and with it the yarn in a stitch, goes with the hook to this power (docs/models.md, gauge prior). */
 const HOOK_POWER = 0.8;
 
 /** What rounds with strands held together, or another hook, take more (or less) than the plain reckoning. */

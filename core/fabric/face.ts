@@ -40,7 +40,7 @@ export interface FacePlacement {
 
 /**
  * Where the pattern's lines put the eyes, on the filled shape: distances in mm, angle in degrees. Parts without a
- * shape or lines without "between rounds a and b" have none. The smallest opening in use is 12 stitches (trade guide §1,
+ * shape or lines without "between rounds a and b" have none. The smallest opening in use is 12 stitches (craft §1,
  * common practice, no source).
  */
 export function faceOf(part: CheckedPart, fabric: FabricPart): FacePlacement[] {

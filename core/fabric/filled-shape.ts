@@ -40,7 +40,7 @@ const SOFT = 0.3;
 const MAX_STEPS = 200;
 
 /**
- * The shape that a closed piece takes when filled: the minimum of the membrane energy of design §4
+ * The shape that a closed piece takes when filled: the minimum of the membrane energy of docs/models.md
  * "Filled shape". Hoops and meridian segments are springs that are soft (0.3) in compression; the
  * filling is a pressure on the enclosed volume of conical frustums: that of a ball as wide as the widest round, or less
  * where it would stretch that round by more than its firmness says (decision 0021).

@@ -12,7 +12,7 @@ export interface ClassGauge {
 
 /**
  * Crochet gauge ranges. Source: Craft Yarn Council, "Standard Yarn Weight System" (from memory;
- * classes 1–6 also in trade guide §2.6). Class 0 (lace) is worked in doubles there and class 7 has
+ * classes 1–6 also in craft §2.6). Class 0 (lace) is worked in doubles there and class 7 has
  * only an upper bound; their sc figures here are starting values from memory.
  */
 export const CLASS_GAUGE: Readonly<Record<WeightClass, ClassGauge>> = {
@@ -35,13 +35,13 @@ export interface Gauge {
   readonly sigma: number;
 }
 
-/** Round height over stitch width in single crochet (from memory, trade guide §3). */
+/** Round height over stitch width in single crochet (from memory, craft §3). */
 export const HEIGHT_RATIO = 0.93;
 const HOOK_EXPONENT = 0.8;
 const PRIOR_SIGMA = 0.1;
 
 /**
- * What the trade would expect of a yarn class and a hook before anything is measured (design §4):
+ * What the trade would expect of a yarn class and a hook before anything is measured (docs/models.md):
  * the class gauge at its middle hook, scaled by (hook ÷ middle hook)^0.8, ± 10 %.
  */
 export function gaugePrior(weight: WeightClass, hook: Mm): Gauge {

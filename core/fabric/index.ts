@@ -18,3 +18,4 @@ export {
 } from "./filled-shape";
 export { faceOf, EYE_SIZES, type FacePlacement } from "./face";
 export { fabricPart, type FabricPart, type PartForm } from "./part";
+export { NOTION_KINDS, PACKAGING_KINDS, type NotionKind } from "./notion-kinds";

@@ -37,9 +37,9 @@ export interface FabricPart {
 
 /** A ring of at most this many stitches is drawn shut through the front loops (common practice, no source). */
 const DRAWN_SHUT = 12;
-/** The last ring of a filled part (common practice, no source; trade guide §1). */
+/** The last ring of a filled part (common practice, no source; craft §1). */
 const LAST_RING = 6;
-/** Below this width a piece needs no filling: its own tails are enough (trade guide §4). */
+/** Below this width a piece needs no filling: its own tails are enough (craft §4). */
 const LEAST_FILLED_ROUND = 10;
 
 /**
@@ -128,7 +128,7 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
       volume: mm3(0),
     };
   }
-  // An oval is a stadium: two straight sides as long as the chain between its ends, two half rounds (design §4).
+  // An oval is a stadium: two straight sides as long as the chain between its ends, two half rounds (docs/models.md).
   const along = part.worked === "oval" ? Math.max(0, (part.rounds[0]?.foundation ?? 0) - 3) : 0;
   const straight = along * gauge.width;
   const rounds = profile.slice(0, 2000).map((n) => Math.max(3, n - 2 * along));

@@ -18,7 +18,7 @@ export interface SpurSlip {
 
 /**
  * Spurs: "ch 5, sl st in 2nd ch from hook and in next 3 ch, sl st in base st" grown out of a round. What is
- * worked on the chain uses nothing of the round and offers it nothing (trade guide §2.4). A chain at the
+ * worked on the chain uses nothing of the round and offers it nothing (craft §2.4). A chain at the
  * very beginning of a round may be a foundation instead: `started` says that fabric came before.
  * Pure; linear in the nodes.
  */

@@ -145,7 +145,7 @@ const WAYS: readonly [string, string, readonly number[]][] = [
   ["bobbles", `${HEAD}Rnd 3: 3 sc, bobble, 4 sc, bobble, 3 sc (12)`, [6, 12, 12]],
 ];
 
-describe("ways of writing (trade guide §2.7; counts worked by hand)", () => {
+describe("ways of writing (craft §2.7; counts worked by hand)", () => {
   it.each(WAYS)("%s", (_name, text, expected) => {
     expect(counts(text)).toEqual(expected);
     expect(problems(text)).toEqual([]);

@@ -18,7 +18,7 @@ export type Tally = Readonly<Partial<Record<StitchName, number>>>;
 
 /**
  * UK name → US stitch. Source: Craft Yarn Council, "Crochet Abbreviations Master List" and its
- * US/UK comparison (from memory); trade guide §2.6.
+ * US/UK comparison (from memory); craft §2.6.
  */
 export const UK_TO_US: ReadonlyMap<string, StitchName> = new Map(
   Object.entries<StitchName>({

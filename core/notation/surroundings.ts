@@ -272,7 +272,7 @@ function loopsWorked(rounds: readonly CheckedRound[]): LoopsWorked {
 
 /**
  * The stitches meant by "front loops left by round 4". "Left by round 4" and "of round 3" name the same loops when
- * round 4 was worked in the other ones (trade guide §2.2): both are accepted. Undefined when no such round is there.
+ * round 4 was worked in the other ones (craft §2.2): both are accepted. Undefined when no such round is there.
  */
 export function loopBase(
   of: FreeLoops,

@@ -84,7 +84,7 @@ export interface Group {
 }
 
 /**
- * The ball cutting plan of one shade (design §4): pieces into balls of different remaining length, first with fewest new
+ * The ball cutting plan of one shade (docs/models.md): pieces into balls of different remaining length, first with fewest new
  * balls, then fewest full balls opened, then most scraps used, then least dead remainder. Lots are kept apart.
  *
  * Follows minimum bin slack (Gupta & Ho, "A new heuristic algorithm for the one-dimensional bin-packing problem",

@@ -34,7 +34,7 @@ describe("order of work", () => {
       }
     },
   );
-  // The precedences below are facts of trade guide §1: common practice, no source.
+  // The precedences below are facts of craft §1: common practice, no source.
   it("presses eyes before filling, fills before closing", () => {
     const at = places(
       `Head\n${BALL}\nInsert 6 mm eyes between rounds 4 and 5, 3 sts apart.\nRnd 8: (sc, dec) x 6 (12)\nStuff.\nRnd 9: dec x 6 (6)\nClose the hole.`,

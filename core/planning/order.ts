@@ -35,7 +35,7 @@ const SNOUT = /snout|muzzle|nose|beak|bill|eye patch|patch|mask|cheek|face/i;
 
 /**
  * The order of work of one piece: steps of every part, and what must come before what. Precedence and reasons are those
- * of trade guide §1 (common practice, no source). The graph has no cycle by construction: stages of a part follow each
+ * of craft §1 (common practice, no source). The graph has no cycle by construction: stages of a part follow each
  * other, and parts only wait for parts that the pattern takes in. Linear in parts × parts and in the rounds.
  */
 export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPart[]): OrderOfWork {

@@ -1,4 +1,5 @@
 import { boolean, index, int, mysqlEnum, mysqlTable, smallint, varchar } from "drizzle-orm/mysql-core";
+import { NOTION_KINDS } from "../../core/fabric";
 import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
 
 export const supplier = mysqlTable(
@@ -80,25 +81,6 @@ export const ball = mysqlTable(
   (t) => [index("ball_yarn").on(t.workshopId, t.yarnId, t.lot)],
 );
 
-export const NOTION_KINDS = [
-  "eye",
-  "nose",
-  "ring",
-  "filling",
-  "packaging",
-  "other",
-  "washer",
-  "bead",
-  "bell",
-  "jump-ring",
-  "hook",
-  "pin",
-  "cord",
-  "tag",
-  "bag",
-  "box",
-  "label",
-] as const;
 export const notion = mysqlTable(
   "notion",
   {

@@ -34,7 +34,14 @@ import {
   type Reading,
   type Seconds,
 } from "@core/units";
-import { faceOf, type FacePlacement, type WeightClass, type Firmness } from "@core/fabric";
+import {
+  faceOf,
+  PACKAGING_KINDS,
+  type FacePlacement,
+  type Firmness,
+  type NotionKind,
+  type WeightClass,
+} from "@core/fabric";
 import { packingUsed, paceUsed, type HandView } from "../hand/learning";
 import { orderOfWork, type OrderOfWork, type PieceNeed } from "@core/planning";
 
@@ -71,25 +78,6 @@ export interface YarnView {
   /** Relative standard deviation of the length of 100 g: 0 when a band says it. */
   readonly lengthSigma?: number;
 }
-export type NotionKind =
-  | "eye"
-  | "nose"
-  | "ring"
-  | "filling"
-  | "packaging"
-  | "other"
-  | "washer"
-  | "bead"
-  | "bell"
-  | "jump-ring"
-  | "hook"
-  | "pin"
-  | "cord"
-  | "tag"
-  | "bag"
-  | "box"
-  | "label";
-const PACKAGING: ReadonlySet<NotionKind> = new Set<NotionKind>(["packaging", "tag", "bag", "box", "label"]);
 export interface NotionView {
   readonly id: string;
   readonly kind: NotionKind;
@@ -286,7 +274,7 @@ export function analyseItem(
     const n = notions.get(notionId);
     if (!n || n.kind === "filling" || quantity <= 0) continue;
     materials.push({
-      kind: PACKAGING.has(n.kind) ? "packaging" : "notion",
+      kind: PACKAGING_KINDS.has(n.kind) ? "packaging" : "notion",
       label: n.name,
       exact: (quantity * n.packPrice) / n.packSize,
       how: `${quantity} of a pack of ${n.packSize} at ${printMoney(n.packPrice as Minor, r)}`,

@@ -1,9 +1,10 @@
 import { MOST_PHOTO, readJpeg } from "./photo";
 import { z } from "zod";
+import type { NotionKind } from "@core/fabric";
 import { lengthFromSample, lengthFromWraps } from "@core/calibrate";
 import { fields, id, isoDay, name, seen } from "../../forms";
 
-export const NOTION_LABELS = {
+export const NOTION_LABELS: Readonly<Record<NotionKind, string>> = {
   eye: "Eyes",
   nose: "Nose",
   washer: "Washers",
@@ -21,25 +22,11 @@ export const NOTION_LABELS = {
   box: "Boxes",
   packaging: "Packaging",
   other: "Other",
-} as const;
-export const COUNTED_KINDS = [
-  "eye",
-  "nose",
-  "washer",
-  "bead",
-  "bell",
-  "ring",
-  "jump-ring",
-  "hook",
-  "pin",
-  "cord",
-  "tag",
-  "label",
-  "bag",
-  "box",
-  "packaging",
-  "other",
-] as const;
+};
+/** All that is counted in pieces, in the order of the labels; filling is weighed. */
+export const COUNTED_KINDS = (Object.keys(NOTION_LABELS) as NotionKind[]).filter(
+  (k): k is Exclude<NotionKind, "filling"> => k !== "filling",
+);
 
 const colour = z
   .string({ error: "Choose a colour." })

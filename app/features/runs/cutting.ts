@@ -130,7 +130,7 @@ function chanceOf(
   );
 }
 
-/** Yarn that the two ends of a join take: twice 10 cm (trade guide §3), mg. */
+/** Yarn that the two ends of a join take: twice 10 cm (craft §3), mg. */
 export const joinMgOf = (mmPer100g: number): number => Math.ceil((2 * 100 * 100_000) / mmPer100g);
 
 const EFFORT = 40;

@@ -49,7 +49,7 @@ interface Tools {
 const REMEMBERED = 200;
 /** Numbers of stitches that one line is judged on and remembered for. */
 const MOST_WAYS = 64;
-/** The last ring, drawn shut: mostly six. Common practice, no source (trade guide §1). */
+/** The last ring, drawn shut: mostly six. Common practice, no source (craft §1). */
 const LAST_RING = 6;
 /**
  * Counts a part: several ways to read its rounds are followed side by side until the stitches tell which was meant, and
@@ -344,7 +344,7 @@ class PartCounter {
     });
   }
 
-  /** Washer-backed eyes and filling want an opening a finger fits through. Source: trade guide §1, common practice. */
+  /** Washer-backed eyes and filling want an opening a finger fits through. Source: craft §1, common practice. */
   private openings(): void {
     const { raw, rounds, to } = this;
     let filled = false;

@@ -150,5 +150,5 @@ export interface Base {
   readonly named: boolean;
 }
 
-/** The smallest opening in use for pressing a washer on. Common practice, no source (trade guide §1). */
+/** The smallest opening in use for pressing a washer on. Common practice, no source (craft §1). */
 export const LEAST_EYE_OPENING = 12;

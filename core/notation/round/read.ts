@@ -24,7 +24,7 @@ export function readRound(c: Cursor, x: Context): readonly Tree[] {
   return trees;
 }
 
-/** "The round ends in an increase" holds only for rounds that increase last (trade guide §2.5). */
+/** "The round ends in an increase" holds only for rounds that increase last (craft §2.5). */
 function endsInIncrease(c: Cursor, nodes: readonly Node[], found: Found[]): void {
   const { tokens } = c;
   const at = tokens.findIndex(

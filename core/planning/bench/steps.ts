@@ -175,7 +175,7 @@ function worded(
 const typed = (round: CheckedRound, source: string): string =>
   source.slice(round.from, round.to).replace(/\s+/g, " ").trim().slice(0, 300);
 
-/** What helps in a round (trade guide §12; common practice, no source). */
+/** What helps in a round (craft §12; common practice, no source). */
 function helpsAt(
   part: CheckedPart,
   round: CheckedRound,
