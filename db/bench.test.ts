@@ -12,7 +12,7 @@ import {
 import { saveHand, type NewTiming } from "./queries/hands";
 import { createItem, findItem } from "./queries/items";
 import { timing } from "./schema";
-import { createRun, findRun } from "./queries/runs";
+import { createRun, findRun, finishRun, listFinishedRuns, listOpenRuns } from "./queries/runs";
 import { mine as ofWorkshop, newId, NotThere, type Scope } from "./scope";
 import { freshDatabase, scopeOf } from "./testing";
 
@@ -146,5 +146,37 @@ describe("timings that come of the bench", () => {
     expect(then[0]?.id).toBe(first[0]?.id);
     await setBenchTimings(mine, "bench-test-", [of(1, 101)]);
     expect((await kept()).map((t) => [t.seconds, t.setAside])).toEqual([[101, true]]);
+  });
+});
+
+describe("runs of many years", () => {
+  it("lists the last finished ones with the newest at the end, and how many there are; the open ones apart", async () => {
+    const plannedWith = { weekMinutes: 600, workDays: "1111100", wagePerHour: 1200, overheadPerHour: 0 };
+    const one = {
+      label: "Buoy",
+      revision: 1,
+      seconds: 60,
+      secondsLow: 50,
+      secondsHigh: 70,
+      cost: 3,
+      price: 8,
+      needs: [],
+    };
+    const lines = [{ itemId: item, revisionId: revision, quantity: 1, plannedWith: one }];
+    for (let i = 1; i <= 5; i++) {
+      const day = `2026-0${i}-01`;
+      const id = await createRun(other, {
+        name: `Run ${i}`,
+        startOn: day,
+        dueOn: day,
+        plannedWith,
+        lines,
+      });
+      if (i < 5) await finishRun(other, id, day);
+    }
+    const { runs, all } = await listFinishedRuns(other, 2);
+    expect([runs.map((r) => r.run.name), all]).toEqual([["Run 3", "Run 4"], 4]);
+    expect((await listOpenRuns(other)).map((r) => r.run.name)).toEqual(["Run 5"]);
+    expect((await listFinishedRuns(mine, 10)).all).toBe(0);
   });
 });
