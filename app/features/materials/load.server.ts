@@ -92,12 +92,13 @@ export const ballView = (b: Ball): BallView => ({
 });
 
 /** Balls of every yarn, for lists. */
-export async function ballsByYarn(scope: Scope): Promise<Map<string, BallView[]>> {
-  const out = new Map<string, BallView[]>();
-  for (const b of await allBalls(scope)) {
-    const list = out.get(b.yarnId);
-    if (list) list.push(ballView(b));
-    else out.set(b.yarnId, [ballView(b)]);
-  }
-  return out;
-}
+export const ballsByYarn = (scope: Scope): Promise<ReadonlyMap<string, readonly BallView[]>> =>
+  keep(scope, "balls by yarn", ["stock"], async () => {
+    const out = new Map<string, BallView[]>();
+    for (const b of await allBalls(scope)) {
+      const list = out.get(b.yarnId);
+      if (list) list.push(ballView(b));
+      else out.set(b.yarnId, [ballView(b)]);
+    }
+    return out;
+  });
