@@ -1,6 +1,7 @@
 import { spawn } from "node:child_process";
 import { v7 } from "uuid";
-import { ball, notion, stockMove, timing, weighIn, yarn } from "../db/schema";
+import { writeBeats } from "../db/beats";
+import { ball, notion, PULSES, stockMove, timing, weighIn, yarn } from "../db/schema";
 import { listTimings, listWeighIns } from "../db/queries/hands";
 import type { Scope } from "../db/scope";
 import { rebuildBalances } from "../db/queries/stock";
@@ -169,6 +170,7 @@ export async function serveCupboard(say: (label: string, value: string) => void)
   for (const [name, path] of Object.entries(screens)) small[name] = await p95(address + path);
   await fillCupboard(database.db, workshopId);
   await fillHand(database.db, scope);
+  await writeBeats(scope, PULSES);
   console.log(
     "\nScreens with 2,000 balls, 50,000 moves, 2,000 timings and 500 weigh-ins, one request at a time (95 % within; against the demo's size in the same run)",
   );

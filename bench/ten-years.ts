@@ -8,7 +8,8 @@ import { listBenchLines } from "../db/queries/bench";
 import { createItem, listItems, saveItem } from "../db/queries/items";
 import { listYarns } from "../db/queries/materials";
 import { listRuns, type RunWithLines } from "../db/queries/runs";
-import { run, runLine } from "../db/schema";
+import { writeBeats } from "../db/beats";
+import { PULSES, run, runLine } from "../db/schema";
 import type { Scope } from "../db/scope";
 import { freshDatabase } from "../db/testing";
 import { seedDemo } from "../demo/seed";
@@ -130,6 +131,8 @@ export async function fillYears(db: Database, scope: Scope): Promise<void> {
       });
   }
   await fillRuns(db, scope, await listRuns(scope));
+  // Rows that were put in by hand have not said so: without this the pages would go on showing the demo.
+  await writeBeats(scope, PULSES);
 }
 
 async function fillRuns(db: Database, scope: Scope, models: readonly RunWithLines[]): Promise<void> {

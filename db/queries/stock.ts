@@ -117,6 +117,7 @@ export async function rebuildBalances(scope: Scope): Promise<void> {
     await tx.db.execute(
       sql`insert into stock_balance (workshop_id, material_id, ball_id, quantity) select workshop_id, material_id, coalesce(ball_id, ''), sum(quantity) from stock_move where workshop_id = ${tx.workshopId} group by workshop_id, material_id, coalesce(ball_id, '')`,
     );
+    await beat(tx, "stock");
   });
 }
 
