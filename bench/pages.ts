@@ -1,5 +1,4 @@
 import autocannon from "autocannon";
-import { spawn } from "node:child_process";
 import http from "node:http";
 import mysql from "mysql2/promise";
 import { readFileSync } from "node:fs";
@@ -7,6 +6,7 @@ import { createItem } from "../db/queries/items";
 import { listYarns } from "../db/queries/materials";
 import { freshDatabase } from "../db/testing";
 import { seedDemo } from "../demo/seed";
+import { startApp } from "./app";
 import { todayOf } from "../app/server/scope.server";
 
 const SECONDS = 5;
@@ -51,16 +51,7 @@ export async function servePages(say: (label: string, value: string) => void): P
       },
     );
 
-  const app = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
-    env: { ...process.env, NODE_ENV: "production", DATABASE_URL: database.url, PORT: "0" },
-    stdio: ["ignore", "pipe", "inherit"],
-  });
-  const address = await new Promise<string>((resolve) =>
-    app.stdout.on("data", (c: Buffer) => {
-      const m = /ready at (http:\S+)/.exec(c.toString());
-      if (m?.[1]) resolve(m[1]);
-    }),
-  );
+  const app = await startApp(database.url);
 
   const pool = mysql.createPool({ uri: database.url, connectionLimit: 8 });
   const bare = http.createServer((req, res) => {
@@ -99,11 +90,11 @@ export async function servePages(say: (label: string, value: string) => void): P
   const results: Record<string, { perSecond: number; p95: number }> = {};
   for (const [name, url] of [
     ["bare node:http, the same SQL as Items", `http://127.0.0.1:${port}/items`],
-    ["the same rows through the router (items.csv)", `${address}/items.csv`],
-    ["Items", `${address}/items`],
+    ["the same rows through the router (items.csv)", `${app.address}/items.csv`],
+    ["Items", `${app.address}/items`],
     ["bare node:http, the same SQL as the item page", `http://127.0.0.1:${port}/item/${itemId}`],
-    ["Item page", `${address}/items/${itemId}`],
-    ["Today", `${address}/`],
+    ["Item page", `${app.address}/items/${itemId}`],
+    ["Today", `${app.address}/`],
   ] as const) {
     const r = await load(url);
     results[name] = r;
@@ -119,7 +110,6 @@ export async function servePages(say: (label: string, value: string) => void): P
   say("ratio item page to bare", ratio("Item page", "bare node:http, the same SQL as the item page"));
   bare.close();
   await pool.end();
-  app.kill("SIGTERM");
-  await new Promise((done) => app.once("exit", done));
+  await app.stop();
   await database.close();
 }

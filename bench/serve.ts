@@ -1,4 +1,3 @@
-import { serveCupboard } from "./cupboard";
 import { cutAgainstHighs } from "./cutting";
 import { servePages } from "./pages";
 import { serveTenYears } from "./ten-years";
@@ -7,7 +6,6 @@ const say = (label: string, value: string) => console.log(`${label.padEnd(64)} $
 /** Parts by name, all of them when none is named: `npm run bench -- cutting`. */
 const parts = {
   pages: servePages,
-  cupboard: serveCupboard,
   years: serveTenYears,
   cutting: cutAgainstHighs,
 };

@@ -1,4 +1,3 @@
-import { spawn, type ChildProcess } from "node:child_process";
 import { mkdirSync, writeFileSync } from "node:fs";
 import http from "node:http";
 import mysql from "mysql2/promise";
@@ -14,9 +13,10 @@ import type { Scope } from "../db/scope";
 import { freshDatabase } from "../db/testing";
 import { seedDemo } from "../demo/seed";
 import { todayOf } from "../app/server/scope.server";
-import { fillCupboard, fillHand } from "./cupboard";
+import { startApp } from "./app";
+import { fillCupboard, fillHand } from "./fill";
 
-/** A workshop of ten years (the goal of issue 14); the demo has a fraction of it. */
+/** A workshop of ten years; the demo has a fraction of it. */
 const YEARS = {
   items: 200,
   revisions: 3,
@@ -49,12 +49,12 @@ export async function serveTenYears(say: (label: string, value: string) => void)
   const workshopId = await seedDemo(database.db, todayOf(now), now);
   const scope = { db: database.db, workshopId, now };
   const count = await mysql.createConnection(database.url);
-  const { app, address } = await started(database.url);
+  const app = await startApp(database.url);
   const pages = await pagesOf(scope);
   const figures: PageFigures[] = [];
   const measure = async (size: PageFigures["size"]) => {
     for (const [page, path] of Object.entries(pages))
-      figures.push(await measured(page, size, address + path, count));
+      figures.push(await measured(page, size, app.address + path, count));
   };
   await measure("demo");
   await fillYears(database.db, scope);
@@ -62,27 +62,12 @@ export async function serveTenYears(say: (label: string, value: string) => void)
   mkdirSync(".data/bench", { recursive: true });
   writeFileSync(REPORT, `${JSON.stringify({ at: now.toISOString(), pages: figures }, null, 1)}\n`);
   table(figures, say);
-  app.kill("SIGTERM");
-  await new Promise((done) => app.once("exit", done));
+  await app.stop();
   await count.end();
   await database.close();
 }
 
-async function started(url: string): Promise<{ app: ChildProcess; address: string }> {
-  const app = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
-    env: { ...process.env, NODE_ENV: "production", DATABASE_URL: url, PORT: "0" },
-    stdio: ["ignore", "pipe", "inherit"],
-  });
-  const address = await new Promise<string>((resolve) =>
-    app.stdout.on("data", (c: Buffer) => {
-      const m = /ready at (http:\S+)/.exec(c.toString());
-      if (m?.[1]) resolve(m[1]);
-    }),
-  );
-  return { app, address };
-}
-
-export async function pagesOf(scope: Scope): Promise<Record<string, string>> {
+async function pagesOf(scope: Scope): Promise<Record<string, string>> {
   const run = (await listRuns(scope)).find((r) => r.run.state === "planned")?.run.id ?? "";
   const item = (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "";
   const slate = (await listYarns(scope)).find((y) => y.shade === "slate")?.id ?? "";
@@ -112,7 +97,7 @@ export async function pagesOf(scope: Scope): Promise<Record<string, string>> {
 }
 
 /** 200 items of three revisions each, 500 runs but a handful finished, ten years of moves and measurements. */
-export async function fillYears(db: Database, scope: Scope): Promise<void> {
+async function fillYears(db: Database, scope: Scope): Promise<void> {
   await fillCupboard(db, scope.workshopId, YEARS.balls, YEARS.moves);
   await fillHand(db, scope, YEARS.timings, YEARS.weighIns);
   const models = await listItems(scope);

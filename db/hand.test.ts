@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { handDataOf, loadMeasured } from "../app/features/hand/load.server";
-import { narrowing, toldInOrder } from "../app/features/hand/history";
+import { narrowings, toldInOrder } from "../app/features/hand/history";
 import { groupOf, knowledgeOf } from "../app/features/hand/learning";
 import { HIDDEN_HAND, seedDemo } from "../demo/seed";
 import type { Database } from "./connect";
@@ -231,7 +231,7 @@ describe("the demo's six months of measurements", () => {
     const told = toldInOrder(data, 0);
     const inside = told.filter((t) => t.measured >= t.low && t.measured <= t.high).length;
     expect(inside / told.length).toBeGreaterThan(0.75);
-    const points = narrowing(data, groupOf(slate, 3), 0, TODAY);
+    const points = narrowings(data, [groupOf(slate, 3)], 0, TODAY).get(groupOf(slate, 3)) ?? [];
     const width = (p: { low: number; high: number } | undefined) => Math.log((p?.high ?? 1) / (p?.low ?? 1));
     expect(width(points.at(-1))).toBeLessThan(0.3 * width(points[0]));
   });

@@ -7,6 +7,7 @@ import { beatsOf, type Pulse } from "./pulse";
 import { addBalls, changeBall, listBalls, setBallDeleted } from "./queries/balls";
 import { saveColourway, setColourwayDeleted } from "./queries/colourways";
 import { listHands, saveHand, saveTiming, saveWeighIn, setAside } from "./queries/hands";
+import { importMaterials, undoImport } from "./queries/imports";
 import { createItem, findItem, saveItem, setItemDeleted } from "./queries/items";
 import {
   saveNotion,
@@ -19,7 +20,7 @@ import {
 import { ballBalances, balances, postMoves, rebuildBalances, undoMove } from "./queries/stock";
 import { saveChannel, setChannelDeleted } from "./queries/workshops";
 import { stockMove } from "./schema";
-import { ChangedMeanwhile, mine, type Scope } from "./scope";
+import { ChangedMeanwhile, mine, newId, type Scope } from "./scope";
 import { freshDatabase, scopeOf } from "./testing";
 
 let db: Database;
@@ -154,6 +155,23 @@ describe("whatever is kept between requests beats when it changes", () => {
     for (const [pulse, change] of changes)
       expect([change.toString(), await beating(change)]).toEqual([change.toString(), [pulse]]);
     expect((await listBalls(scope)).map((b) => b.lot)).toEqual(["2"]);
+  });
+
+  it("the stock too when a file of balls is taken back whose moves were undone before", async () => {
+    const id = newId();
+    const ballOf = { lot: "9", scrap: false, place: "", fullMg: 50_000, price: 290, mg: 50_000 };
+    const yarns = [{ ...YARN, shade: "brought in", balls: [ballOf] }];
+    const batch = { id, fileName: "yarn.csv", rows: 1, skipped: 0 };
+    expect(await beating(() => importMaterials(scope, batch, yarns as never, []))).toEqual([
+      "materials",
+      "stock",
+    ]);
+    const [move] = await db
+      .select()
+      .from(stockMove)
+      .where(mine(scope, stockMove, sql`import_id = ${id}`));
+    await undoMove(scope, move?.id ?? "");
+    expect(await beating(() => undoImport(scope, id))).toEqual(["materials", "stock"]);
   });
 
   it("not when nothing came of it", async () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Database } from "@db/connect";
 import type { Scope } from "@db/scope";
-import { keep, once } from "./kept";
+import { keep, readOnce } from "./kept";
 
 /** A workshop whose beats are in the test's hand; counts how often they are asked for. */
 function workshop(id: string) {
@@ -55,6 +55,29 @@ describe("what is kept between requests", () => {
     expect([mine.times(), theirs.times(), other.times()]).toEqual([1, 1, 1]);
   });
 
+  it("rests on a day or settings too: another one takes the place of the one before", async () => {
+    const w = workshop("w6");
+    const hand = reading();
+    const read = (day: string) => keep(w.page(), "hand", ["measured"], hand.load, day);
+    expect([await read("mon"), await read("mon"), await read("tue")]).toEqual([[1], [1], [2]]);
+    expect(await read("mon")).toEqual([3]);
+  });
+
+  it("is weighed by its rows: what would take more than there is room for is not kept", async () => {
+    const w = workshop("w7");
+    let reads = 0;
+    const read = (rows: number) =>
+      keep(w.page(), `${rows}`, ["stock"], () =>
+        Promise.resolve(Array.from({ length: rows }, () => ++reads && 0)),
+      );
+    for (const rows of [1000, 400_000]) {
+      reads = 0;
+      await read(rows);
+      await read(rows);
+      expect([rows, reads]).toEqual([rows, rows === 1000 ? rows : 2 * rows]);
+    }
+  });
+
   it("cannot be changed by who gets it, and a failure is not kept", async () => {
     const w = workshop("w2");
     const list = await keep(w.page(), "list", ["items"], () => Promise.resolve([3, 1, 2]));
@@ -80,12 +103,12 @@ describe("what is read once in a request", () => {
     const w = workshop("w4");
     const [shared, each] = [reading(), reading()];
     const page = w.page();
-    await Promise.all([once(page, "balls", shared.load), once(page, "balls", shared.load)]);
+    await Promise.all([readOnce(page, "balls", shared.load), readOnce(page, "balls", shared.load)]);
     const act = w.act();
-    await once(act, "balls", each.load);
-    await once(act, "balls", each.load);
+    await readOnce(act, "balls", each.load);
+    await readOnce(act, "balls", each.load);
     expect([shared.times(), each.times()]).toEqual([1, 2]);
-    await once(w.page(), "balls", shared.load);
+    await readOnce(w.page(), "balls", shared.load);
     expect(shared.times()).toBe(2);
   });
 

@@ -6,7 +6,7 @@ import type { Scope } from "@db/scope";
 const read = new WeakMap<Scope, Map<string, Promise<unknown>>>();
 
 /** Reads something once in a request, whoever asks for it. Where something may be changed it is read each time. */
-export function once<T>(scope: Scope, name: string, load: () => Promise<T>): Promise<T> {
+export function readOnce<T>(scope: Scope, name: string, load: () => Promise<T>): Promise<T> {
   if (!scope.reads || scope.within) return load();
   let known = read.get(scope);
   if (!known) read.set(scope, (known = new Map()));
@@ -18,7 +18,8 @@ export function once<T>(scope: Scope, name: string, load: () => Promise<T>): Pro
 }
 
 interface Kept {
-  readonly beats: string;
+  /** The beats it was read under, and what else it rests on. */
+  readonly state: string;
   readonly value: Promise<unknown>;
 }
 /** One row is taken for so many bytes, and all that is kept for at most so many. */
@@ -30,33 +31,41 @@ const MOST = 250_000_000;
  */
 const kept = new LRUCache<string, Kept>({ maxSize: MOST, sizeCalculation: () => ROW });
 
+const rowsOf = (value: unknown): number =>
+  Array.isArray(value) ? value.length : value instanceof Map ? value.size : 0;
+/** Of a list its rows, of anything else the rows of the lists that it holds. */
 const sizeOf = (value: unknown): number =>
-  ROW * (Array.isArray(value) ? 1 + value.length : value instanceof Map ? 1 + value.size : 1000);
+  typeof value === "object" && value !== null && rowsOf(value) === 0
+    ? ROW * Object.values(value).reduce((sum: number, v) => sum + rowsOf(v), 100)
+    : ROW * (1 + rowsOf(value));
 
 /**
  * Reads what rests on some pulses only when one of them has beaten since. The beats are read before the rows: rows that
  * change in between are kept under the old beat, and read again with the next request. What is kept is shared: nobody
  * may change it, and lists are frozen.
  *
- * @param name with everything else that it depends on: a day, a hand, settings
+ * @param name of what there is one of in a workshop
+ * @param rests what else it depends on, a day or settings: another takes the place of the one before
  */
 export async function keep<T>(
   scope: Scope,
   name: string,
   of: readonly Pulse[],
   load: () => Promise<T>,
+  rests = "",
 ): Promise<T> {
   if (scope.within) return load();
-  const all = await once<Beats>(scope, "beats", () => beatsOf(scope));
-  const beats = of.map((p) => all[p]).join(" ");
+  const beats = await readOnce<Beats>(scope, "beats", () => beatsOf(scope));
+  const state = [...of.map((p) => beats[p]), rests].join(" ");
   const key = `${scope.workshopId} ${name}`;
   const had = kept.get(key);
-  if (had?.beats === beats) return had.value as Promise<T>;
+  if (had?.state === state) return had.value as Promise<T>;
   const value = load().then((v) => (Array.isArray(v) ? Object.freeze(v) : v) as T);
-  const entry: Kept = { beats, value };
+  const entry: Kept = { state, value };
   kept.set(key, entry);
   value.then(
-    (v) => kept.get(key) === entry && kept.set(key, entry, { size: sizeOf(v) }),
+    // Another object: the cache weighs only what it has not seen.
+    (v) => kept.get(key) === entry && kept.set(key, { ...entry }, { size: sizeOf(v) }),
     () => kept.get(key) === entry && kept.delete(key),
   );
   return value;

@@ -13,7 +13,7 @@ import {
 import { listOpenRuns, type RunWithLines } from "@db/queries/runs";
 import { listChannels, type Channel } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
-import { keep, once } from "./kept";
+import { keep, readOnce } from "./kept";
 
 /** Rows that nearly every page reads and that hardly ever change. Read-only: they are shared by all requests. */
 
@@ -45,7 +45,7 @@ export const allChannels = (scope: Scope): Promise<readonly Channel[]> =>
 
 /** Runs that are not finished, by their due day: read once in a request. */
 export const openRuns = (scope: Scope): Promise<readonly RunWithLines[]> =>
-  once(scope, "open runs", () => listOpenRuns(scope));
+  readOnce(scope, "open runs", () => listOpenRuns(scope));
 
 /** What is on hand by material, mg or pieces. */
 export const stockOnHand = (scope: Scope): Promise<ReadonlyMap<string, number>> =>

@@ -38,7 +38,7 @@ export const TAIL_MM = {
 export const DENSITY: Readonly<Record<Firmness, number>> = { light: 0.02, medium: 0.03, firm: 0.05 };
 /**
  * How much hands differ in packing, and one firmness about its hand, of the logarithm. Light, medium and firm are a factor of
- * 1.5 apart (craft §5), and hands differ by more than half of that (from memory).
+ * 1.5 apart (craft §4), and hands differ by more than half of that (from memory).
  */
 export const PACKING_SPREAD = { hand: 0.25, group: 0.12 } as const;
 /** Relative standard deviation of the density of filling that nobody has weighed. */

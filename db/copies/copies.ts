@@ -12,6 +12,7 @@ import path from "node:path";
 import type { Connection, RowDataPacket } from "mysql2/promise";
 import { z } from "zod";
 import { migrateDatabase, NewerSchema, readMigrations } from "../migrate";
+import { PULSES } from "../schema";
 import { dump, dumpToFile, load } from "./dump";
 import { databaseOf, dropOwnTables, open, ownTables, sibling, stateOf } from "./tables";
 
@@ -213,6 +214,12 @@ export async function restoreCopy(url: string, file: string, dir: string, now: D
       );
     sameState(file, from.tables, await stateOf(db));
     await migrateDatabase(url);
+    // What a running app has kept is of another state, whatever its beats were.
+    for (const p of PULSES)
+      await db.query(
+        "insert into pulse (workshop_id, `of`, beat) select id, ?, uuid() from workshop on duplicate key update beat = values(beat)",
+        [p],
+      );
     return { from, before };
   } finally {
     for (const name of [beside, aside])

@@ -1,7 +1,7 @@
 import { and, desc, eq, isNull } from "drizzle-orm";
 import { alias } from "drizzle-orm/mysql-core";
 import { ball, importBatch, notion, stockMove, yarn } from "../schema";
-import { changing } from "../pulse";
+import { beat, changing } from "../pulse";
 import { mine, newId, NotThere, type Scope } from "../scope";
 import { addBalls, type NewBall } from "./balls";
 import type { NewNotion, NewYarn } from "./materials";
@@ -131,6 +131,8 @@ export async function undoImport(scope: Scope, id: string): Promise<boolean> {
       tx,
       moves.map((m) => opposite(m.move)),
     );
+    // Balls go too, also those whose moves were taken back before.
+    await beat(tx, "stock");
     for (const table of [yarn, notion, ball])
       await tx.db
         .update(table)

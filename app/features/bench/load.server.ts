@@ -70,6 +70,7 @@ export async function actsOf(scope: Scope, lineId: string): Promise<{ kept: Kept
   return { kept, acts: kept.flatMap(asAct) };
 }
 
+/** A line's work with what the trade expects of it. */
 export interface Settling {
   readonly work: BenchWork;
   /** What the trade expects of its stages; none for a text that cannot be reckoned. */

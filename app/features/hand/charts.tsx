@@ -201,7 +201,7 @@ export function DriftChart({
       height={h}
       style={{ maxWidth: "100%", height: "auto", display: "block" }}
       role="group"
-      aria-label={`${view.what === "yarn" ? "Yarn" : "Time"} over the months, ${view.points.length} measurements`}
+      aria-label={`${view.what === "yarn" ? "Yarn" : "Time"} over the months, ${view.measured} measurements`}
     >
       {ticks.map((t) => (
         <g key={t} aria-hidden>

@@ -19,6 +19,8 @@ export interface DriftPoint {
 export interface DriftView {
   readonly what: "yarn" | "time";
   readonly points: readonly DriftPoint[];
+  /** Measurements that it rests on; a chart may be drawn with fewer of them. */
+  readonly measured: number;
   /** Change in thirty days as a factor, with its 90 % range; undefined when too little was measured. */
   readonly perMonth:
     | { readonly value: number; readonly low: number; readonly high: number; readonly sure: boolean }
@@ -70,10 +72,12 @@ function view(
   const sorted = [...list].sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1)).slice(-NEWEST);
   const drift = driftOf(sorted.map((p) => ({ day: dayOf(p.madeOn), log: p.log, variance: p.variance })));
   const points = sorted.map((p) => ({ id: p.id, madeOn: p.madeOn, ratio: Math.exp(p.log) }));
-  if (!drift) return { what, points, perMonth: undefined, line: [] };
+  const measured = points.length;
+  if (!drift) return { what, points, measured, perMonth: undefined, line: [] };
   return {
     what,
     points,
+    measured,
     perMonth: {
       value: Math.exp(drift.perMonth),
       low: Math.exp(drift.perMonth - Z90 * drift.sd),

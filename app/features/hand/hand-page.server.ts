@@ -15,7 +15,7 @@ import {
 } from "@core/estimate";
 import type { WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
-import { loadAnalysedColourways, type AnalysedColourway } from "../items/load.server";
+import { loadAnalysedColourways, restsOn, type AnalysedColourway } from "../items/load.server";
 import { loadRuns } from "../runs/load.server";
 import { keep } from "../../server/kept";
 import { allItems, allYarns } from "../../server/rows.server";
@@ -62,13 +62,11 @@ function labeller(yarns: ReadonlyMap<string, Yarn>): (group: string) => YarnLabe
 
 /** Points that a chart is drawn with. */
 const DRAWN = 120;
-/** Evenly so many of a list at most, the last among them. */
-function thinned<T>(list: readonly T[], most: number): readonly T[] {
-  const step = Math.max(1, list.length / most);
-  return list.length <= most
+/** Evenly so many of a list at most, the first and the last among them. */
+const thinned = <T>(list: readonly T[], most: number): readonly T[] =>
+  list.length <= most
     ? list
-    : Array.from({ length: most }, (_, i) => list[list.length - 1 - Math.floor(i * step)] as T).reverse();
-}
+    : Array.from({ length: most }, (_, i) => list[Math.round((i * (list.length - 1)) / (most - 1))] as T);
 
 /** What one hand's measurements come to: dear to reckon, and the same until something is measured. */
 function learnt(data: HandData, today: string, half: number) {
@@ -99,9 +97,10 @@ export async function loadHandPage(
   const half = workshop.halfLifeDays;
   const { data, known, told, points, drift } = await keep(
     scope,
-    `hand ${hand?.id ?? ""} ${today} ${half}`,
+    `hand ${hand?.id ?? ""}`,
     ["measured", "materials"],
     async () => learnt(handDataOf(measured, yarns, hand), today, half),
+    `${today} ${half}`,
   );
   const byGroup = group(data.tension, (m) => groupOf(m.yarnId, m.hookMm));
   const byYarn = new Map(yarns.map((y) => [y.id, y]));
@@ -110,9 +109,10 @@ export async function loadHandPage(
   const open = runs.map((r) => r.lines.map((l) => [l.id, l.quantity, l.revisionId]));
   const next = await keep(
     scope,
-    `next ${ask.aim} ${hand?.id ?? ""} ${today} ${half} ${perSecond} ${JSON.stringify(open)}`,
+    `next ${ask.aim} ${hand?.id ?? ""}`,
     ["measured", "materials", "items"],
     async () => measureNext(ask.aim, { runs, all, byYarn, data, known, today, half, perSecond, label }),
+    `${restsOn(scope, workshop)} ${JSON.stringify(open)}`,
   );
   const measurements = measurementRows(
     measured,
@@ -145,6 +145,7 @@ export async function loadHandPage(
         own: l.own,
         others: l.others,
         points: points.get(g) ?? [],
+        earlier: Math.max(0, (byGroup.get(g)?.length ?? 0) - DRAWN),
         rests: (byGroup.get(g) ?? [])
           .slice(0, DRAWN)
           .map((m) => ({ madeOn: m.madeOn, kind: m.kind, ratio: m.ratio, setAside: m.setAside })),

@@ -176,11 +176,3 @@ export function narrowings(
   }
   return out;
 }
-
-/** The same of one of them. */
-export const narrowing = (
-  data: HandData,
-  group: string,
-  halfLife: number,
-  today: string,
-): readonly NarrowingPoint[] => narrowings(data, [group], halfLife, today).get(group) ?? [];

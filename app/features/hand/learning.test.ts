@@ -6,7 +6,7 @@ import { mm } from "@core/units";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 import { doubtText } from "./doubt-text";
 import { expectedFor, stageWork, tradeAround, tradeExpected } from "./expected";
-import { narrowing, toldInOrder } from "./history";
+import { narrowings, toldInOrder } from "./history";
 import {
   groupOf,
   handView,
@@ -218,11 +218,11 @@ describe("the history of a hand", () => {
     for (const t of told) expect([t.measured >= t.low, t.measured <= t.high]).toEqual([true, true]);
   });
   it("shows how a range closes, and nothing for a yarn never measured", () => {
-    const points = narrowing(data, groupOf("slate", 3), 0, TODAY);
+    const points = narrowings(data, [groupOf("slate", 3)], 0, TODAY).get(groupOf("slate", 3)) ?? [];
     expect(points.map((p) => p.n)).toEqual([0, 1, 2]);
     const widths = points.map((p) => p.high / p.low);
     expect(widths).toEqual([...widths].sort((a, b) => b - a));
-    expect(narrowing(data, groupOf("red", 3), 0, TODAY)).toEqual([]);
+    expect(narrowings(data, [groupOf("red", 3)], 0, TODAY).get(groupOf("red", 3))).toBeUndefined();
   });
 });
 
@@ -260,7 +260,9 @@ describe("a long history", () => {
     expect(cut?.expected).toBeCloseTo(Math.exp(all.mean), 2);
   });
   it("shows the band in so many looks, the first and the last among them", () => {
-    const points = narrowing({ ...NOTHING, tension: many }, groupOf("slate", 3), 180, TODAY);
+    const points =
+      narrowings({ ...NOTHING, tension: many }, [groupOf("slate", 3)], 180, TODAY).get(groupOf("slate", 3)) ??
+      [];
     expect(points.length).toBeLessThanOrEqual(32);
     expect([points[0]?.n, points.at(-1)?.n]).toEqual([0, 900]);
   });

@@ -142,7 +142,7 @@ export function TensionPanel({ d }: { d: HandPage }) {
                       low: g.low,
                       high: g.high,
                       how: `{mm:${g.prior}} the trade expects × ${g.factor.toFixed(3)}, your hand`,
-                      from: `${g.own} of its own, ${g.others} of your other yarns`,
+                      from: `${g.own} of its own, ${g.others} of your other yarns${g.earlier > 0 ? `; the first ${g.rests.length} are listed, ${g.earlier} more count as well` : ""}`,
                       parts: g.rests.map((m) => ({
                         label: `${KINDS[m.kind]} of ${printDay(m.madeOn, r.locale)}${m.setAside ? ", set aside" : ""}: times the trade’s`,
                         measure: "ratio" as const,

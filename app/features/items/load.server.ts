@@ -1,4 +1,3 @@
-import { createHash } from "node:crypto";
 import { group } from "d3-array";
 import type { ItemWithRevision, Revision } from "@db/queries/items";
 import type { Colourway } from "@db/queries/colourways";
@@ -185,10 +184,13 @@ export interface Surroundings {
   readonly hand: HandView;
 }
 
+/** What figures depend on besides what was measured and written down: the day and the settings. */
+export const restsOn = (scope: Scope, workshop: Workshop): string =>
+  `${todayOf(scope)} ${JSON.stringify(workshop)}`;
+
 /** Reckoned once until yarns, notions, swatches, measurements, ways of selling, settings or the day change. */
 export function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surroundings> {
-  const name = `surroundings ${todayOf(scope)} ${JSON.stringify(workshop)}`;
-  return keep(scope, digestOf(name), ["materials", "measured", "items"], async () => {
+  const load = async (): Promise<Surroundings> => {
     const reading = readingOf(workshop);
     const [yarns, swatches, notions, channels, measured] = await Promise.all([
       allYarns(scope),
@@ -212,9 +214,9 @@ export function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surr
       reading,
       terms: workshop.terms,
     };
-  });
+  };
+  return keep(scope, "surroundings", ["materials", "measured", "items"], load, restsOn(scope, workshop));
 }
-const digestOf = (text: string): string => createHash("sha256").update(text).digest("base64");
 
 /** An item in another colourway: its slots where the colourway fills them, its price where it has one. */
 export function inColourway(entry: ItemWithRevision, c: Colourway | undefined): ItemWithRevision {

@@ -4,7 +4,7 @@ import { listCuttings } from "@db/queries/cutting";
 import { runOrder } from "../runs/load.server";
 import { netKnown } from "../runs/net.server";
 import { loadCupboard, type Cupboard } from "./load.server";
-import { once } from "../../server/kept";
+import { readOnce } from "../../server/kept";
 import { allBalls } from "../../server/rows.server";
 
 /** CIEDE2000 distance up to which a shade is offered instead: the same colour family. */
@@ -26,7 +26,7 @@ export async function loadBuying(
   const cupboard = await loadCupboard(scope, true);
   const [balls, cuttings] = await Promise.all([
     allBalls(scope),
-    once(scope, "cuttings", () => listCuttings(scope)),
+    readOnce(scope, "cuttings", () => listCuttings(scope)),
   ]);
   const { runs, stock, netted } = netKnown(runOrder(cupboard.runs), {
     ...cupboard,

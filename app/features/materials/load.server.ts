@@ -5,7 +5,7 @@ import { reservedBy, type RunWithLines } from "@db/queries/runs";
 import { usedSince } from "@db/queries/stock";
 import { listSuppliers, type Supplier } from "@db/queries/suppliers";
 import type { Scope } from "@db/scope";
-import { keep, once } from "../../server/kept";
+import { keep, readOnce } from "../../server/kept";
 import {
   allBalls,
   allNotions,
@@ -41,9 +41,13 @@ export async function loadCupboard(scope: Scope, withDeleted = false): Promise<C
     listSuppliers(scope, true),
     openRuns(scope),
     stockOnHand(scope),
-    once(scope, "on order", () => onOrder(scope)),
-    keep(scope, `used to ${todayOf(scope)}`, ["stock"], () =>
-      usedSince(scope, new Date(scope.now.getTime() - PAST_DAYS * DAY)),
+    readOnce(scope, "on order", () => onOrder(scope)),
+    keep(
+      scope,
+      "used",
+      ["stock"],
+      () => usedSince(scope, new Date(scope.now.getTime() - PAST_DAYS * DAY)),
+      todayOf(scope),
     ),
   ]);
   const reserved = reservedBy(runs);

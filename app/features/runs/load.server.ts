@@ -2,7 +2,7 @@ import { listCuttings } from "@db/queries/cutting";
 import type { RunWithLines } from "@db/queries/runs";
 import { onOrder } from "@db/queries/purchases";
 import type { Scope } from "@db/scope";
-import { once } from "../../server/kept";
+import { readOnce } from "../../server/kept";
 import { allBalls, allNotions, allYarns, openRuns, stockOnHand } from "../../server/rows.server";
 import { layRuns, type Booked, type Netted } from "@core/planning";
 import { linesLeft, linesOf } from "./lines";
@@ -37,9 +37,9 @@ export async function loadShelves(scope: Scope, runs: readonly RunWithLines[]): 
     allYarns(scope),
     allNotions(scope),
     stockOnHand(scope),
-    once(scope, "on order", () => onOrder(scope)),
+    readOnce(scope, "on order", () => onOrder(scope)),
     allBalls(scope),
-    once(scope, "cuttings", () => listCuttings(scope)),
+    readOnce(scope, "cuttings", () => listCuttings(scope)),
   ]);
   const rows = { yarns, notions, onHand, onOrder: ordered, balls, cuttings };
   return { ...rows, netted: netKnown(runOrder(runs), rows).netted };
