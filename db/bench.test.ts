@@ -150,7 +150,7 @@ describe("timings that come of the bench", () => {
 });
 
 describe("runs of many years", () => {
-  it("lists the last finished ones with the newest at the end, and how many there are; the open ones apart", async () => {
+  it("lists the last finished ones with the newest first, and how many there are; the open ones apart", async () => {
     const plannedWith = { weekMinutes: 600, workDays: "1111100", wagePerHour: 1200, overheadPerHour: 0 };
     const one = {
       label: "Buoy",
@@ -175,7 +175,7 @@ describe("runs of many years", () => {
       if (i < 5) await finishRun(other, id, day);
     }
     const { runs, all } = await listFinishedRuns(other, 2);
-    expect([runs.map((r) => r.run.name), all]).toEqual([["Run 3", "Run 4"], 4]);
+    expect([runs.map((r) => r.run.name), all]).toEqual([["Run 4", "Run 3"], 4]);
     expect((await listOpenRuns(other)).map((r) => r.run.name)).toEqual(["Run 5"]);
     expect((await listFinishedRuns(mine, 10)).all).toBe(0);
   });

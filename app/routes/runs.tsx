@@ -26,7 +26,8 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const all = new URL(request.url).searchParams.has("all");
   const [open, finished] = await Promise.all([loadRuns(scope), listFinishedRuns(scope, all ? MOST : SHOWN)]);
   const plans = plansOf(await loadShelves(scope, open), open, today);
-  const runs = [...finished.runs, ...open].sort((a, b) => (a.run.dueOn < b.run.dueOn ? -1 : 1));
+  // What is still to be made comes first, by its day; then what was made, the newest first.
+  const runs = [...open, ...finished.runs];
   return {
     more: finished.all - finished.runs.length,
     runs: runs.map((r) => {
@@ -158,7 +159,7 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
             />
           </Sheet>
           {loaderData.more > 0 && (
-            <p>
+            <p style={{ margin: "14px 0" }}>
               <ButtonLink to="?all" preventScrollReset>
                 Show {loaderData.more} earlier {loaderData.more === 1 ? "run" : "runs"}
               </ButtonLink>

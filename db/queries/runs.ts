@@ -81,7 +81,7 @@ export async function listOpenRuns(scope: Scope): Promise<RunWithLines[]> {
   );
 }
 
-/** The last finished runs, the newest of them at the end; and how many there are in all. */
+/** The last finished runs, the newest first; and how many there are in all. */
 export async function listFinishedRuns(
   scope: Scope,
   most: number,
@@ -94,7 +94,7 @@ export async function listFinishedRuns(
       .from(run)
       .where(where),
   ]);
-  return { runs: await withLines(scope, rows.reverse()), all: Number(count?.n ?? 0) };
+  return { runs: await withLines(scope, rows), all: Number(count?.n ?? 0) };
 }
 
 export async function findRun(scope: Scope, id: string): Promise<RunWithLines | undefined> {
