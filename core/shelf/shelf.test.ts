@@ -1,0 +1,201 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { saleAt } from "../costing";
+import { adviseDay, overHorizon, worthOfMaking, type Sellable } from "./advice";
+import { bundled, stallState, type StallAct } from "./stall";
+import { advised, clairvoyant, earnedBy, equalShares, stallWorld, whatSoldOut } from "./stall-worlds";
+import { takingsByLine, takingsOf, type Sold } from "./takings";
+import { betaQuantile, yieldOf } from "./yield";
+
+const sold = (over: Partial<Sold> = {}): Sold => ({
+  customer: "a",
+  quantity: 1,
+  taken: 1650,
+  feeBp: 150,
+  fixedFee: 30,
+  taxBp: 1900,
+  taxIncluded: true,
+  ...over,
+});
+
+describe("what sales came to", () => {
+  it("agrees with what one sale was reckoned to leave before it was made", () => {
+    const one = takingsOf([sold()]);
+    const planned = saleAt(
+      1650,
+      { materials: 0, minutes: 0, wagePerHour: 0, overheadPerHour: 0, packaging: 0, yield: 1 },
+      {
+        percentFees: [0.015],
+        fixedPerSale: 30,
+        piecesPerSale: 1,
+        stallFee: 0,
+        expectedPieces: 1,
+        tax: { rate: 0.19, included: true },
+      },
+    );
+    expect(one.tax).toBe(Math.round(planned.tax));
+    expect(one.fees).toBe(Math.round(planned.fees));
+    expect(one.kept).toBe(one.paid - one.tax - one.fees);
+  });
+
+  it("takes what is paid a sale once a customer, and tax on top where it is on top", () => {
+    const both = takingsOf([sold(), sold({ taken: 900 })]);
+    expect([both.customers, both.pieces]).toEqual([1, 2]);
+    expect(both.fees).toBe(Math.round(2550 * 0.015) + 30);
+    const top = takingsOf([sold({ taxIncluded: false, taken: 1000, feeBp: 0, fixedFee: 0 })]);
+    expect([top.paid, top.tax, top.kept]).toEqual([1190, 190, 1000]);
+  });
+
+  it("lines of a customer add up to the customer, to the cent; a sale and its return cancel but for what is paid a sale", () => {
+    const line = fc.record({
+      customer: fc.constantFrom("a", "b", "c"),
+      quantity: fc.integer({ min: 1, max: 4 }),
+      taken: fc.integer({ min: 0, max: 5000 }),
+      feeBp: fc.constantFrom(0, 150),
+      fixedFee: fc.constantFrom(0, 30),
+      taxBp: fc.constantFrom(0, 700, 1900),
+      taxIncluded: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(fc.array(line, { minLength: 1, maxLength: 12 }), (lines) => {
+        const whole = takingsOf(lines);
+        const parts = [...takingsByLine(lines).values()];
+        for (const k of ["pieces", "customers", "paid", "tax", "fees", "kept"] as const)
+          expect(parts.reduce((s, p) => s + p[k], 0)).toBe(whole[k]);
+        expect(whole.paid).toBe(whole.tax + whole.fees + whole.kept);
+      }),
+    );
+    const back = takingsOf([sold(), sold({ customer: "b", quantity: -1, taken: -1650 })]);
+    expect([back.pieces, back.paid, back.tax, back.fees]).toEqual([0, 0, 0, 30]);
+  });
+});
+
+describe("the share that passes", () => {
+  it("is the trade's before anything was counted, and hers as pieces come", () => {
+    expect(yieldOf([]).share).toBeCloseTo(0.95);
+    const much = yieldOf([{ passed: 160, seconds: 20, rejected: 20 }]);
+    expect(much.share).toBeCloseTo(179 / 220, 9);
+    expect(much.low).toBeLessThan(0.8);
+    expect(much.high).toBeGreaterThan(0.83);
+    expect(yieldOf([]).high - yieldOf([]).low).toBeGreaterThan(much.high - much.low);
+  });
+
+  it("has the Beta distribution's own quantiles where these are known in closed form", () => {
+    // Beta(1, n): 1 − (1 − p)^(1/n); Beta(n, 1): p^(1/n).
+    for (const p of [0.05, 0.5, 0.95]) {
+      expect(betaQuantile(p, 1, 6)).toBeCloseTo(1 - (1 - p) ** (1 / 6), 3);
+      expect(betaQuantile(p, 9, 1)).toBeCloseTo(p ** (1 / 9), 3);
+    }
+  });
+});
+
+describe("taps at a stall", () => {
+  const sell = (key: string, at: number): StallAct => ({
+    kind: "sell",
+    key,
+    at,
+    customer: "c",
+    itemId: "i",
+    colourwayId: "",
+    grade: "good",
+    quantity: 1,
+    listPrice: 500,
+    taken: 500,
+  });
+  it("come to the same in whatever order they arrive, and as often as they like", () => {
+    const acts: StallAct[] = [
+      sell("a", 1),
+      sell("b", 2),
+      { kind: "undo", key: "u", at: 3, of: "a" },
+      { kind: "pay", key: "p", at: 4, customer: "c", paid: "card" },
+      { kind: "pay", key: "q", at: 5, customer: "c", paid: "cash" },
+    ];
+    fc.assert(
+      fc.property(fc.shuffledSubarray([...acts, ...acts], { minLength: 10, maxLength: 10 }), (shuffled) => {
+        const state = stallState(new Map(shuffled.map((a) => [a.key, a])).values());
+        expect(state.sales.map((s) => s.key)).toEqual(["b"]);
+        expect(state.paid.get("c")).toBe("cash");
+      }),
+    );
+  });
+
+  it("one price for several is shared to the cent, by what each is listed at", () => {
+    expect(bundled(4000, [1650, 1650, 900])).toEqual([1571, 1572, 857]);
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 100_000 }),
+        fc.array(fc.integer({ min: 0, max: 5000 }), { minLength: 1, maxLength: 9 }),
+        (price, listed) => {
+          const shares = bundled(price, listed);
+          expect(shares.reduce((a, b) => a + b, 0)).toBe(price);
+          expect(Math.min(...shares)).toBeGreaterThanOrEqual(0);
+        },
+      ),
+    );
+  });
+});
+
+describe("what to make", () => {
+  const piece = (over: Partial<Sellable> = {}): Sellable => ({
+    id: "p",
+    leaves: 1000,
+    material: 200,
+    minutes: 60,
+    onHand: 0,
+    days: [[0.1, 0.2, 0.3, 0.2, 0.1, 0.1]],
+    ...over,
+  });
+
+  it("is the newsvendor's amount where hours are plenty: the least b with P(D ≤ b) ≥ (price − cost) ÷ (price − left over)", () => {
+    // Critical ratio (1000 − 200) ÷ (1000 − 100) = 0.889: the sums are 0.1, 0.3, 0.6, 0.8, 0.9. Textbook rule, from memory.
+    expect(adviseDay({ hours: 100, pieces: [piece()] }).pieces[0]?.make).toBe(4);
+    expect(adviseDay({ hours: 100, pieces: [piece({ onHand: 3 })] }).pieces[0]).toMatchObject({
+      make: 1,
+      bring: 4,
+    });
+    expect(adviseDay({ hours: 2.5, pieces: [piece()] }).pieces[0]?.make).toBe(2);
+  });
+
+  it("chances of a horizon: with no waiting the day's own, with certain waiting that of all days together", () => {
+    const a = [0.5, 0.5];
+    const b = [0.25, 0.75];
+    expect(overHorizon([a, b], 0)).toEqual([0.5, 0.5, 0]);
+    expect(overHorizon([a, b], 1)).toEqual([0.125, 0.5, 0.375]);
+    const half = overHorizon([a, b], 0.6);
+    expect(half[0]).toBeCloseTo(0.4 * 0.5 + 0.6 * 0.125);
+    expect(half.reduce((x, y) => x + y, 0)).toBeCloseTo(1);
+  });
+
+  it("is worth what it says, and no other making is worth more", () => {
+    const day = {
+      hours: 6,
+      crate: 9,
+      pieces: [
+        piece(),
+        piece({ id: "q", leaves: 700, minutes: 40, onHand: 1 }),
+        piece({ id: "r", leaves: 1500, minutes: 90 }),
+      ],
+    };
+    const advice = adviseDay(day);
+    const made = advice.pieces.map((p) => p.make);
+    expect(worthOfMaking(day, made)).toBeCloseTo(advice.worth, 4);
+    for (let a = 0; a <= 6; a++)
+      for (let b = 0; b <= 9; b++)
+        for (let c = 0; c <= 4; c++) {
+          if (a * 60 + b * 40 + c * 90 > 360) continue;
+          expect(worthOfMaking(day, [a, b, c])).toBeLessThanOrEqual(advice.worth * 1.001 + 1e-6);
+        }
+  });
+
+  it("earns more in hidden worlds than equal shares and than making what sold out, and most of what knowing the rates would", () => {
+    const worlds = [101, 102, 103, 104, 105, 106].map((seed) => stallWorld(seed, 36));
+    let [better, share] = [0, 0];
+    for (const w of worlds) {
+      const own = earnedBy(w, advised(4));
+      if (own > earnedBy(w, equalShares) && own > earnedBy(w, whatSoldOut)) better++;
+      share += own / earnedBy(w, clairvoyant) / worlds.length;
+    }
+    expect(better).toBe(worlds.length);
+    expect(share).toBeGreaterThan(0.93);
+  });
+});
