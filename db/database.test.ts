@@ -30,6 +30,7 @@ import {
   unplanRun,
 } from "./queries/runs";
 import { balances, movesOf, postCount, postMoves } from "./queries/stock";
+import { madeStock } from "./queries/pieces";
 import { findWorkshop, listChannels, listWorkshops, saveChannel, updateWorkshop } from "./queries/workshops";
 import { stockMove } from "./schema";
 import { ChangedMeanwhile, mine, type Scope, NotThere } from "./scope";
@@ -357,7 +358,7 @@ describe("runs", () => {
     ]);
     expect(done.filter(Boolean).length).toBe(1);
     expect((await balances(scope)).get(yarnId)).toBe(100_000 - 40_004);
-    expect((await balances(scope)).get(itemId)).toBe(10);
+    expect((await madeStock(scope)).get(`${itemId}:`)).toBe(10);
     expect(reservedBy(await listRuns(scope)).get(yarnId)).toBeUndefined();
   });
 });

@@ -21,7 +21,6 @@ import { createRun, finishRun, startRun } from "./queries/runs";
 import {
   balances,
   ballBalances,
-  madeStock,
   movesOf,
   movesOfRun,
   postCount,
@@ -32,6 +31,7 @@ import {
   undoMove,
   usedSince,
 } from "./queries/stock";
+import { madeStock, postPieces } from "./queries/pieces";
 import { notePrice, pricesOf, saveSupplier } from "./queries/suppliers";
 import { importBatch } from "./schema";
 import { ChangedMeanwhile, transact, type Scope } from "./scope";
@@ -490,9 +490,10 @@ describe("colourways", () => {
     await setColourwayDeleted(scope, id ?? "", true);
     expect(await listColourways(scope, { itemId })).toEqual([]);
     await setColourwayDeleted(scope, id ?? "", false);
-    await postMoves(scope, [
-      { kind: "made", materialKind: "item", materialId: itemId, colourwayId: id, quantity: 3 },
-      { kind: "made", materialKind: "item", materialId: itemId, quantity: 2 },
+    const piece = { kind: "made" as const, itemId, grade: "good" as const, placeId: "" };
+    await postPieces(scope, [
+      { ...piece, colourwayId: id ?? "", quantity: 3 },
+      { ...piece, colourwayId: "", quantity: 2 },
     ]);
     const made = await madeStock(scope);
     expect([made.get(`${itemId}:${id}`), made.get(`${itemId}:`)]).toEqual([3, 2]);

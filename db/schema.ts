@@ -7,4 +7,5 @@ export * from "./tables/hand";
 export * from "./tables/items";
 export * from "./tables/runs";
 export * from "./tables/bench";
+export * from "./tables/shelf";
 export * from "./tables/pulse";

@@ -12,6 +12,7 @@ import {
 import { beat } from "../pulse";
 import { mine, newId, transact, type Scope } from "../scope";
 import { listBalls } from "./balls";
+import { keepBatch, listBatches, lookedAt, type NewBatch } from "./batches";
 import { findCutting } from "./cutting";
 import { postMoves, type NewMove } from "./stock";
 
@@ -202,12 +203,51 @@ export async function startRun(scope: Scope, id: string): Promise<void> {
     .where(mine(scope, run, eq(run.id, id), eq(run.state, "planned")));
 }
 
-/**
- * Ends a run: what its pieces took is posted as used, what was made is posted as made. Yarn is taken from the balls of its
- * cutting plan, without one from scraps first. The state is the lock and the keys are the run's own, so a repeated click
- * posts nothing twice.
- */
-export async function finishRun(scope: Scope, id: string, today: string): Promise<boolean> {
+/** What the pieces of a line came to when they were looked at. */
+export type Outcome = Pick<
+  NewBatch,
+  "good" | "mended" | "seconds" | "rejected" | "mendingMinutes" | "note"
+> & {
+  readonly placeId?: string;
+};
+const allGood = (pieces: number): Outcome => ({
+  good: pieces,
+  mended: 0,
+  seconds: 0,
+  rejected: [],
+  mendingMinutes: 0,
+  note: "",
+});
+
+async function inspected(tx: Scope, runId: string): Promise<Map<string, number>> {
+  const out = new Map<string, number>();
+  for (const b of await listBatches(tx, { runId }))
+    out.set(b.lineId ?? "", (out.get(b.lineId ?? "") ?? 0) + lookedAt(b));
+  return out;
+}
+
+async function keepOutcome(tx: Scope, r: Run, line: RunLineRow, o: Outcome, day: string, key: string) {
+  await keepBatch(tx, {
+    ...o,
+    placeId: o.placeId ?? "",
+    runId: r.id,
+    lineId: line.id,
+    itemId: line.itemId,
+    colourwayId: line.colourwayId ?? "",
+    revisionId: line.revisionId,
+    inspectedOn: day,
+    note: o.note || r.name,
+    key,
+  });
+}
+
+/** Keeps what an inspection of some pieces of an open run came to; the run goes on. false when it is finished or gone. */
+export async function inspectRun(
+  scope: Scope,
+  id: string,
+  today: string,
+  outcomes: ReadonlyMap<string, Outcome>,
+): Promise<boolean> {
   return transact(scope, async (tx) => {
     const [row] = await tx.db
       .select()
@@ -216,27 +256,63 @@ export async function finishRun(scope: Scope, id: string, today: string): Promis
       .for("update");
     if (!row || row.state === "finished") return false;
     const [found] = await withLines(tx, [row]);
-    const used = new Map<string, { kind: "yarn" | "notion"; quantity: number }>();
-    const made: NewMove[] = [];
+    const before = await inspected(tx, id);
     for (const line of found?.lines ?? []) {
+      const o = outcomes.get(line.id);
+      if (!o) continue;
+      const had = before.get(line.id) ?? 0;
+      await keepOutcome(tx, row, line, o, today, `${line.id}:${had}`);
+      const all = had + lookedAt(o);
+      if (all > line.made)
+        await tx.db
+          .update(runLine)
+          .set({ made: Math.min(all, line.quantity) })
+          .where(mine(tx, runLine, eq(runLine.id, line.id)));
+    }
+    if (row.state === "planned")
+      await tx.db
+        .update(run)
+        .set({ state: "underway" })
+        .where(mine(tx, run, eq(run.id, id)));
+    return true;
+  });
+}
+
+/**
+ * Ends a run: what its pieces took is posted as used, and those that passed are put on the shelf: as `outcomes` say, by
+ * line, and all that was planned where they say nothing. Yarn is taken from the balls of its cutting plan, without one from
+ * scraps first. The state is the lock and the keys are the run's own, so a repeated click posts nothing twice.
+ */
+export async function finishRun(
+  scope: Scope,
+  id: string,
+  today: string,
+  outcomes?: ReadonlyMap<string, Outcome>,
+): Promise<boolean> {
+  return transact(scope, async (tx) => {
+    const [row] = await tx.db
+      .select()
+      .from(run)
+      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
+      .for("update");
+    if (!row || row.state === "finished") return false;
+    const [found] = await withLines(tx, [row]);
+    const before = await inspected(tx, id);
+    const used = new Map<string, { kind: "yarn" | "notion"; quantity: number }>();
+    for (const line of found?.lines ?? []) {
+      const had = before.get(line.id) ?? 0;
+      const o = outcomes ? outcomes.get(line.id) : allGood(Math.max(0, line.quantity - had));
+      if (o) await keepOutcome(tx, row, line, o, today, `${line.id}:end`);
+      // Also a piece that was rejected took its yarn.
+      const worked = had + (o ? lookedAt(o) : 0);
       for (const need of line.plannedWith.needs)
         used.set(need.materialId, {
           kind: need.kind === "yarn" ? "yarn" : "notion",
-          quantity: (used.get(need.materialId)?.quantity ?? 0) + need.each * line.quantity,
+          quantity: (used.get(need.materialId)?.quantity ?? 0) + need.each * worked,
         });
-      made.push({
-        kind: "made",
-        materialKind: "item",
-        materialId: line.itemId,
-        colourwayId: line.colourwayId ?? undefined,
-        quantity: line.quantity,
-        runId: id,
-        note: row.name,
-        key: `${id}:${line.id.slice(-12)}`,
-      });
       await tx.db
         .update(runLine)
-        .set({ made: line.quantity })
+        .set({ made: worked })
         .where(mine(tx, runLine, eq(runLine.id, line.id)));
     }
     const yarnIds = [...used].filter(([, u]) => u.kind === "yarn").map(([materialId]) => materialId);
@@ -245,6 +321,7 @@ export async function finishRun(scope: Scope, id: string, today: string): Promis
     const moves: NewMove[] = [];
     for (const [materialId, { kind, quantity }] of used) {
       const whole = Math.round(quantity);
+      if (whole === 0) continue;
       const base = { kind: "used" as const, materialKind: kind, materialId, runId: id, note: row.name };
       if (kind === "notion") moves.push({ ...base, quantity: -whole, key: `${id}:${materialId.slice(-12)}` });
       else
@@ -260,7 +337,7 @@ export async function finishRun(scope: Scope, id: string, today: string): Promis
             key: `${id.slice(-12)}:${materialId.slice(-12)}:${t.ballId?.slice(-12) ?? ""}`,
           });
     }
-    await postMoves(tx, [...moves, ...made]);
+    await postMoves(tx, moves);
     await forgetCutting(tx, id);
     await tx.db
       .update(run)

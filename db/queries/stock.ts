@@ -9,7 +9,7 @@ export type MoveKind = (typeof MOVE_KINDS)[number];
 export type StockMove = typeof stockMove.$inferSelect;
 export interface NewMove {
   readonly kind: MoveKind;
-  readonly materialKind: "yarn" | "notion" | "item";
+  readonly materialKind: "yarn" | "notion";
   readonly materialId: string;
   /** mg or pieces; negative takes away. */
   readonly quantity: number;
@@ -355,18 +355,4 @@ export async function undoKey(scope: Scope, key: string): Promise<boolean> {
     .where(mine(scope, stockMove, eq(stockMove.idempotencyKey, key)))
     .limit(1);
   return m ? undoMove(scope, m.id) : false;
-}
-
-/** Finished pieces on hand, by item and colourway ("" for the item's own colours). */
-export async function madeStock(scope: Scope): Promise<Map<string, number>> {
-  const rows = await scope.db
-    .select({
-      itemId: stockMove.materialId,
-      colourwayId: stockMove.colourwayId,
-      quantity: sql<string>`sum(${stockMove.quantity})`,
-    })
-    .from(stockMove)
-    .where(mine(scope, stockMove, eq(stockMove.materialKind, "item")))
-    .groupBy(stockMove.materialId, stockMove.colourwayId);
-  return new Map(rows.map((r) => [`${r.itemId}:${r.colourwayId ?? ""}`, Number(r.quantity)]));
 }

@@ -2,7 +2,7 @@ import { bigint, mysqlEnum, mysqlTable, primaryKey, varchar } from "drizzle-orm/
 import { workshopId } from "./workshop";
 
 /** What is read far more often than it changes, and is kept between requests until it does. */
-export const PULSES = ["materials", "measured", "items", "stock"] as const;
+export const PULSES = ["materials", "measured", "items", "stock", "shelf"] as const;
 
 /** One row for each of them: another value whenever anything of it changes, written with the change. */
 export const pulse = mysqlTable(

@@ -18,8 +18,6 @@ export const MOVE_KINDS = [
   "counted",
   "used",
   "wasted",
-  "made",
-  "sold",
   "returned",
   "moved",
   "undone",
@@ -31,7 +29,7 @@ export const stockMove = mysqlTable(
     id: id().primaryKey(),
     workshopId: workshopId(),
     kind: mysqlEnum(MOVE_KINDS).notNull(),
-    materialKind: mysqlEnum(["yarn", "notion", "item"]).notNull(),
+    materialKind: mysqlEnum(["yarn", "notion"]).notNull(),
     materialId: id().notNull(),
     /** mg for yarn and filling, pieces for the rest; negative takes away. */
     quantity: bigint({ mode: "number" }).notNull(),

@@ -369,7 +369,7 @@ async function heldAgainst(dir: string, book: Book): Promise<string[]> {
     if (Number(y.balls) !== Number(y.moved))
       wrong.push(`yarn “${String(y.name)}” has ${String(y.balls)} balls, ${String(y.moved)} with moves`);
   const [sums] = await ask(
-    "select (select count(*) from timing) timings, (select coalesce(sum(quantity), 0) from stock_move where kind = 'made') made, (select count(*) from run_line l where not exists (select 1 from run r where r.id = l.run_id)) orphans, (select count(*) from purchase p where not exists (select 1 from purchase_line l where l.purchase_id = p.id)) empty, (select count(*) from form_act where answer is null) half",
+    "select (select count(*) from timing) timings, (select coalesce(sum(quantity), 0) from piece_move where kind = 'made') made, (select count(*) from run_line l where not exists (select 1 from run r where r.id = l.run_id)) orphans, (select count(*) from purchase p where not exists (select 1 from purchase_line l where l.purchase_id = p.id)) empty, (select count(*) from form_act where answer is null) half",
   );
   if (Number(sums?.timings) !== book.timings)
     wrong.push(`${String(sums?.timings)} timings, ${book.timings} were kept`);
