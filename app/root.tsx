@@ -6,6 +6,7 @@ import {
   PackageOpen,
   Settings as SettingsIcon,
   Shapes,
+  Store,
   Undo2,
   X,
   Trash2,
@@ -92,8 +93,9 @@ const VIEWS = [
   { to: "/materials", label: "Materials", icon: PackageOpen, key: "3" },
   { to: "/runs", label: "Runs", icon: CalendarRange, key: "4" },
   { to: "/bench", label: "Bench", icon: ListChecks, key: "5" },
-  { to: "/hand", label: "Hand", icon: Hand, key: "6" },
-  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "7" },
+  { to: "/sell", label: "Sell", icon: Store, key: "6" },
+  { to: "/hand", label: "Hand", icon: Hand, key: "7" },
+  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "8" },
 ] as const;
 
 export default function App({ loaderData }: Route.ComponentProps) {
@@ -111,7 +113,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
               </Brand>
               <Views>
                 {VIEWS.map(({ to, label, icon: Icon, key }) => (
-                  <li key={to}>
+                  <li key={to} data-view={label}>
                     <NavLink to={to} end={to === "/"} accessKey={key}>
                       <Icon size={19} aria-hidden />
                       <span>{label}</span>
@@ -132,11 +134,18 @@ export default function App({ loaderData }: Route.ComponentProps) {
               </Foot>
             </Rail>
             <Content id="main" tabIndex={-1} aria-busy={navigation.state !== "idle"}>
-              {loaderData.demo ? (
-                <DemoLine>
-                  Demo: everything here is invented. Your own work: <code>bin/start</code>
-                </DemoLine>
-              ) : null}
+              <TopLine>
+                {loaderData.demo ? (
+                  <span>
+                    Demo: everything here is invented. Your own work: <code>bin/start</code>
+                  </span>
+                ) : (
+                  <span>{loaderData.workshop.name}</span>
+                )}
+                <Link to="/settings">
+                  <SettingsIcon size={18} aria-hidden /> Settings
+                </Link>
+              </TopLine>
               <Outlet />
             </Content>
             <UndoBar deleted={loaderData.deleted} />
@@ -270,15 +279,30 @@ const Brand = styled.div`
     display: none;
   }
 `;
-/** On a phone, where the rail has no room for it. */
-const DemoLine = styled.p`
+/** On a phone, where the bar has no room for it. */
+const TopLine = styled.div`
   display: none;
   @media (max-width: 720px) {
-    display: block;
-    padding: 5px 14px;
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 10px;
+    padding: 0 14px;
     font-size: 12px;
     color: var(--tape-ink);
     background: var(--tape);
+    a {
+      display: inline-flex;
+      align-items: center;
+      gap: 6px;
+      min-height: 48px;
+      font-size: 14px;
+      color: inherit;
+      white-space: nowrap;
+    }
+  }
+  @media print {
+    display: none;
   }
 `;
 const Foot = styled.div`
@@ -345,6 +369,9 @@ const Views = styled.ul`
   }
   @media (max-width: 720px) {
     grid-template-columns: repeat(7, 1fr);
+    li[data-view="Settings"] {
+      display: none;
+    }
     a {
       flex-direction: column;
       gap: 1px;

@@ -31,6 +31,7 @@ import {
   type Workshop,
 } from "../db/queries/workshops";
 import type { Scope } from "../db/scope";
+import { sowSales } from "./sales";
 
 const pattern = (name: string) =>
   readFileSync(path.join(import.meta.dirname, "patterns", `${name}.txt`), "utf8");
@@ -675,29 +676,29 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     channelId: shelf,
   });
 
-  const dress = (
+  const dress = async (
     itemId: string,
     name: string,
     price: number | null,
     keys: readonly (readonly [string, string])[],
   ) =>
-    saveColourway(scope, {
+    (await saveColourway(scope, {
       itemId,
       name,
       price,
       slots: keys.map(([slot, key]) => ({ slot, yarnId: yarn(key), hookUm: 3000, strands: 1 })),
-    });
-  await dress(puffin, "winter plumage", 1750, [
+    })) ?? "";
+  const winter = await dress(puffin, "winter plumage", 1750, [
     ["slate", "dusk"],
     ["white", "white"],
     ["orange", "coral"],
   ]);
-  await dress(puffin, "all at sea", null, [
+  const sea = await dress(puffin, "all at sea", null, [
     ["slate", "navy"],
     ["white", "silver"],
     ["orange", "yellow"],
   ]);
-  await dress(buoy, "oilskin", null, [
+  const oilskin = await dress(buoy, "oilskin", null, [
     ["red", "yellow"],
     ["white", "cream"],
     ["navy", "teal"],
@@ -761,5 +762,33 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     [crab, 10],
     [lighthouse, 8],
   ]);
+  /** Pieces that a usual market day, a week of the web shop and one of the gift shop ask for. */
+  const ware = async (
+    itemId: string,
+    [market, shop, weekly]: readonly [number, number, number],
+    colourwayId = "",
+    price?: number,
+  ) => {
+    const found = await findItem(scope, itemId);
+    const own = found && analyseItem(draftOf(found.revision), aroundOf(found, surroundings)).price;
+    return { itemId, colourwayId, price: price ?? own ?? 1500, market, shop, shelf: weekly };
+  };
+  await sowSales(
+    scope,
+    [
+      await ware(puffin, [4.2, 0.9, 0.5]),
+      await ware(seal, [2.6, 0.7, 0.4]),
+      await ware(sardine, [3.4, 0.5, 0.6]),
+      await ware(crab, [1.5, 0.5, 0.2]),
+      await ware(lighthouse, [0.9, 0.2, 0.5]),
+      await ware(buoy, [3.0, 0.4, 0.5]),
+      await ware(boat, [1.2, 0.2, 0.3]),
+      await ware(puffin, [1.6, 0.4, 0], winter, 1750),
+      await ware(puffin, [0.8, 0.1, 0], sea),
+      await ware(buoy, [1.1, 0.2, 0], oilskin),
+    ],
+    { stall, shop, shelf },
+    today,
+  );
   return workshopId;
 }

@@ -6,7 +6,7 @@ import { z } from "zod";
 import type { Route } from "./+types/colourways";
 import { listColourways, saveColourway, setColourwayDeleted } from "@db/queries/colourways";
 import { findItem } from "@db/queries/items";
-import { madeStock } from "@db/queries/stock";
+import { madeStock } from "@db/queries/pieces";
 import { howManyMore, substitutesFor } from "@core/planning";
 import {
   minorDigits,

@@ -3,7 +3,7 @@ import { registerRoute } from "workbox-routing";
 import { CacheFirst, NetworkFirst } from "workbox-strategies";
 
 /**
- * Keeps the bench open without a server: its pages and their data as they last were, and the files that never change. Acts are
+ * Keeps the bench and the stall open without a server: their pages and their data as they last were, and the files that never change. Acts are
  * none of its business: they are kept and sent by the page itself. Everything else goes to the server as ever.
  */
 declare const self: ServiceWorkerGlobalScope;
@@ -15,7 +15,8 @@ clientsClaim();
 /** A server that does not answer by then is away. */
 const WAIT_SECONDS = 4;
 
-const isBench = (url: URL): boolean => /^\/bench(?:\/[0-9a-f-]{36})?(?:\.data)?$/.test(url.pathname);
+const isTable = (url: URL): boolean =>
+  /^\/(?:bench(?:\/[0-9a-f-]{36})?|stall\/[0-9a-f-]{36})(?:\.data)?$/.test(url.pathname);
 
 registerRoute(
   ({ url, sameOrigin }) =>
@@ -23,6 +24,6 @@ registerRoute(
   new CacheFirst({ cacheName: "lapka-files" }),
 );
 registerRoute(
-  ({ url, sameOrigin }) => sameOrigin && isBench(url),
+  ({ url, sameOrigin }) => sameOrigin && isTable(url),
   new NetworkFirst({ cacheName: "lapka-bench", networkTimeoutSeconds: WAIT_SECONDS }),
 );

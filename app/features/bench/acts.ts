@@ -31,6 +31,7 @@ export const actsSchema = z.object({
     .string()
     .regex(/^[0-9a-f-]{36}$/)
     .nullable(),
+  since: z.number().optional(),
   acts: z.array(act).max(MOST_SENT),
 });
 

@@ -17,9 +17,9 @@ import { Button, Small } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { clockText } from "../hand/stopwatch";
 import { DONE_WORDS, lastDoneHere } from "./words";
-import { useAwake } from "./use-awake";
+import { useAwake } from "../../ui/acts/use-awake";
 import { useBench } from "./use-bench";
-import { useOffline } from "./use-offline";
+import { useOffline } from "../../ui/acts/use-offline";
 import { useSince } from "./use-since";
 
 type Panel = "count" | "note" | "jump" | undefined;

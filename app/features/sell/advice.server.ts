@@ -1,0 +1,222 @@
+import { parseDate } from "@internationalized/date";
+import { hoursBetween, howManyMore } from "@core/planning";
+import { adviseDay, worthOfMaking, type SellingDay } from "@core/shelf/advice";
+import { learnDemand, type DemandModel } from "@core/shelf/demand";
+import { CannotBePacked } from "@core/shelf/pack";
+import { lookedAt } from "@db/queries/batches";
+import type { Market } from "@db/queries/places";
+import type { Scope } from "@db/scope";
+import { keep } from "../../server/kept";
+import { todayOf, type Opened } from "../../server/scope.server";
+import { loadCupboard } from "../materials/load.server";
+import { linesLeft } from "../runs/lines";
+import { loadRuns } from "../runs/load.server";
+import { secondsIn, weekOf } from "../runs/plan";
+import { marketSeries } from "./history";
+import { wareKey } from "./wares";
+import {
+  allBrought,
+  allMarkets,
+  allPieces,
+  allPlaces,
+  allPrices,
+  earningIn,
+  lastBatches,
+  loadWares,
+  LONG_AGO,
+  priceListOf,
+  salesSince,
+  type Ware,
+} from "./wares.server";
+
+/** What is asked for; what is left out is filled from the calendar and the crate. */
+export interface Asked {
+  readonly marketId?: string | undefined;
+  readonly hours?: number | undefined;
+  readonly crate?: number | undefined;
+  /** One of everything at least. */
+  readonly full?: boolean;
+  /** Only what the materials on hand are enough for. */
+  readonly only?: boolean;
+  /** How many of each she would rather make, by ware. */
+  readonly make?: ReadonlyMap<string, number>;
+}
+
+/** Market days after this one that a leftover is counted for. */
+const MOST_LATER = 3;
+const REGULAR = 3;
+
+/** What market days of a channel ask for, learned once until something is sold. */
+export async function demandAt(
+  scope: Scope,
+  channelId: string,
+  wares: readonly Ware[],
+): Promise<DemandModel> {
+  const [markets, brought, sales] = await Promise.all([
+    allMarkets(scope),
+    allBrought(scope),
+    salesSince(scope, LONG_AGO),
+  ]);
+  const kinds = wares.map((w) => `${w.key}${w.kind}`).join();
+  return keep(
+    scope,
+    `demand ${channelId}`,
+    ["shelf"],
+    async () => learnDemand(marketSeries(channelId, markets, brought, sales, wares)),
+    kinds,
+  );
+}
+
+const monthOf = (day: string): number => Number(day.slice(5, 7)) - 1;
+
+/** Pieces of open runs that are due by a day and not on the shelf yet, and the hours that are still in them. */
+async function underWay(scope: Scope, day: string): Promise<{ pieces: Map<string, number>; hours: number }> {
+  const [runs, batches] = await Promise.all([loadRuns(scope), lastBatches(scope)]);
+  const there = new Map<string, number>();
+  for (const b of batches) if (b.lineId) there.set(b.lineId, (there.get(b.lineId) ?? 0) + lookedAt(b));
+  const pieces = new Map<string, number>();
+  let hours = 0;
+  for (const r of runs) {
+    if (r.run.dueOn > day) continue;
+    hours += secondsIn(linesLeft(r)).value / 3600;
+    for (const l of r.lines) {
+      const key = wareKey(l.itemId, l.colourwayId ?? "");
+      pieces.set(key, (pieces.get(key) ?? 0) + Math.max(0, l.quantity - (there.get(l.id) ?? 0)));
+    }
+  }
+  return { pieces, hours };
+}
+
+/** The market that is planned for: the one asked for, or the next one ahead. */
+function marketOf(markets: readonly Market[], today: string, id: string | undefined): Market | undefined {
+  const ahead = markets.filter((m) => m.state !== "closed" && m.onDay >= today);
+  return ahead.find((m) => m.id === id) ?? ahead.find((m) => m.onDay > today) ?? ahead[0];
+}
+
+/** Months of the market days after this one that a leftover waits for: those planned, or more of the same where they are regular. */
+function laterMonths(market: Market, markets: readonly Market[]): number[] {
+  const same = markets.filter((m) => m.channelId === market.channelId);
+  const planned = same
+    .filter((m) => m.onDay > market.onDay && m.state !== "closed")
+    .map((m) => monthOf(m.onDay));
+  const since = parseDate(market.onDay).subtract({ days: 60 }).toString();
+  const regular = same.filter((m) => m.state === "closed" && m.onDay >= since).length >= REGULAR;
+  const following = regular
+    ? [1, 2].map((n) => monthOf(parseDate(market.onDay).add({ weeks: n }).toString()))
+    : [];
+  return (planned.length >= following.length ? planned : following).slice(0, MOST_LATER);
+}
+
+export async function adviceFor(opened: Opened, asked: Asked) {
+  const { scope, workshop } = opened;
+  const today = todayOf(scope);
+  const [{ wares, channels }, markets, places, pieces, prices, cupboard] = await Promise.all([
+    loadWares(scope, workshop),
+    allMarkets(scope),
+    allPlaces(scope),
+    allPieces(scope),
+    allPrices(scope),
+    loadCupboard(scope),
+  ]);
+  const market = marketOf(markets, today, asked.marketId);
+  const channel = channels.find((c) => c.id === market?.channelId);
+  const ahead = markets.filter((m) => m.state !== "closed" && m.onDay >= today);
+  if (!market || !channel) return { ahead, wares, market: undefined };
+  const [model, coming] = await Promise.all([
+    demandAt(scope, channel.id, wares),
+    underWay(scope, market.onDay),
+  ]);
+  const hoursThere = hoursBetween(parseDate(today), parseDate(market.onDay), weekOf(workshop));
+  const place = places.find((p) => p.id === market.placeId);
+  const hours = asked.hours ?? Math.max(0, hoursThere - coming.hours);
+  const crate = asked.crate ?? place?.holds ?? undefined;
+  const later = laterMonths(market, markets);
+  const months = [monthOf(market.onDay), ...later];
+  const priceOf = priceListOf(prices);
+  const free = new Map(
+    [...cupboard.onHand].map(([m, q]) => [m, Math.max(0, q - (cupboard.reserved.get(m) ?? 0))]),
+  );
+  const labels = new Map([
+    ...cupboard.yarns.map((y) => [y.id, y.shade] as const),
+    ...cupboard.notions.map((n) => [n.id, n.name] as const),
+  ]);
+  // What the stall costs is paid whatever is brought: no piece more or less changes it.
+  const bare = { ...channel, stallFee: 0 };
+  const ready = wares.filter(
+    (w) => w.analysed.analysis.checked.sure && w.analysed.analysis.piece.seconds.value > 0,
+  );
+  const demand = ready.map((w) => model.of.get(w.key) ?? model.unknown(w.kind));
+  const rows = ready.map((w, i) => {
+    const a = w.analysed.analysis;
+    const { yieldBp } = w.analysed.entry.item;
+    const price = priceOf(w, channel.id);
+    const e = earningIn(
+      w,
+      bare,
+      channels.map((c) => (c.id === bare.id ? bare : c)),
+      price,
+    );
+    const here = pieces
+      .filter((p) => p.itemId === w.itemId && p.colourwayId === w.colourwayId && p.grade === "good")
+      .filter((p) => p.placeId === "" || p.placeId === market.placeId)
+      .reduce((s, p) => s + Math.max(0, p.quantity), 0);
+    const stock = howManyMore(a.needs, free);
+    return {
+      ware: w,
+      price,
+      here,
+      coming: coming.pieces.get(w.key) ?? 0,
+      more: stock.pieces,
+      short: stock.first[0] === undefined ? undefined : labels.get(stock.first[0]),
+      demand: demand[i],
+      leaves: e.customerPays - e.tax - e.fees,
+      material: (a.cost.material * 10_000) / yieldBp,
+      minutes: (a.piece.seconds.value / 60) * (10_000 / yieldBp),
+    };
+  });
+  const day: SellingDay = {
+    hours,
+    crate,
+    pieces: rows.map((x, i) => ({
+      id: x.ware.key,
+      leaves: x.leaves,
+      material: x.material,
+      minutes: x.minutes,
+      onHand: x.here + x.coming,
+      days: months.map((m) => demand[i]?.chances(m) ?? [1]),
+      least: asked.full ? 1 : undefined,
+      most: asked.only ? x.here + x.coming + x.more : undefined,
+    })),
+  };
+  const got = packedOr(day);
+  const own = asked.make ? rows.map((x) => asked.make?.get(x.ware.key) ?? 0) : undefined;
+  return {
+    ahead,
+    wares,
+    market,
+    channel,
+    model,
+    month: monthOf(market.onDay),
+    hoursThere,
+    promised: coming.hours,
+    hours,
+    crate,
+    later: later.length,
+    rows,
+    advice: "advice" in got ? got.advice : undefined,
+    refused: "refused" in got ? got.refused : undefined,
+    own: own && {
+      worth: worthOfMaking(day, own),
+      hours: own.reduce((s, n, i) => s + (n * (rows[i]?.minutes ?? 0)) / 60, 0),
+    },
+  };
+}
+
+function packedOr(day: SellingDay) {
+  try {
+    return { advice: adviseDay(day) };
+  } catch (error) {
+    if (error instanceof CannotBePacked) return { refused: error.message };
+    throw error;
+  }
+}

@@ -1,0 +1,17 @@
+import { useLocation } from "react-router";
+import { Drawers } from "../../ui/drawers";
+
+const PAGES = [
+  { to: "/sell", label: "Shelf" },
+  { to: "/sell/markets", label: "Market days" },
+  { to: "/sell/next", label: "What to make" },
+  { to: "/sell/prices", label: "Prices" },
+  { to: "/sell/sold", label: "Sold" },
+] as const;
+
+/** The drawers of Sell. */
+export function SellNav() {
+  const { pathname } = useLocation();
+  const here = pathname.startsWith("/sell/markets") ? "/sell/markets" : pathname;
+  return <Drawers label="Sell" pages={PAGES} here={here} />;
+}

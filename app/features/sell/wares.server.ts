@@ -1,0 +1,103 @@
+import { listBatches } from "@db/queries/batches";
+import { piecesWhere, type PieceBalance } from "@db/queries/pieces";
+import {
+  listBrought,
+  listMarkets,
+  listPlaces,
+  priceHistory,
+  type Brought,
+  type ListPrice,
+  type Market,
+  type Place,
+} from "@db/queries/places";
+import { listSales, type Sale } from "@db/queries/sales";
+import type { Channel, Workshop } from "@db/queries/workshops";
+import type { Scope } from "@db/scope";
+import { earningAt, type Earning } from "@core/costing";
+import type { Minor } from "@core/units";
+import { loadAnalysedColourways, sellingFrom, type AnalysedColourway } from "../items/load.server";
+import { smallSilhouette, type Silhouette } from "../items/silhouette";
+import { colourOf, type SlotColours } from "../items/silhouette-view";
+import { keep } from "../../server/kept";
+import { wareKey } from "./wares";
+
+/** Rows of the shelf that nearly every page of selling reads; read-only, shared by all requests. */
+export const allPlaces = (scope: Scope): Promise<readonly Place[]> =>
+  keep(scope, "places", ["shelf"], () => listPlaces(scope));
+export const allMarkets = (scope: Scope): Promise<readonly Market[]> =>
+  keep(scope, "markets", ["shelf"], () => listMarkets(scope));
+export const allBrought = (scope: Scope): Promise<readonly Brought[]> =>
+  keep(scope, "brought", ["shelf"], () => listBrought(scope));
+export const allPieces = (scope: Scope): Promise<readonly PieceBalance[]> =>
+  keep(scope, "pieces", ["shelf"], () => piecesWhere(scope));
+export const allPrices = (scope: Scope): Promise<readonly ListPrice[]> =>
+  keep(scope, "prices", ["shelf"], () => priceHistory(scope));
+/** Before anything was sold. */
+export const LONG_AGO = "2000-01-01";
+/** Sales since a day: what is learned of demand, and what is told of them. */
+export const salesSince = (scope: Scope, from: string): Promise<readonly Sale[]> =>
+  keep(scope, "sales", ["shelf"], () => listSales(scope, { from }), from);
+export const lastBatches = (scope: Scope) => keep(scope, "batches", ["shelf"], () => listBatches(scope));
+
+/** Something that is sold: an item in its own colours or in a colourway. */
+export interface Ware {
+  readonly key: string;
+  readonly itemId: string;
+  readonly colourwayId: string;
+  readonly label: string;
+  readonly kind: string;
+  readonly shapes: readonly Silhouette[];
+  readonly colours: SlotColours;
+  /** Its own price: the colourway's, the item's, or what is suggested. */
+  readonly price: number;
+  readonly analysed: AnalysedColourway;
+}
+
+export async function loadWares(
+  scope: Scope,
+  workshop: Workshop,
+): Promise<{ wares: Ware[]; channels: readonly Channel[]; wage: number }> {
+  const { all, surroundings } = await loadAnalysedColourways(scope, workshop);
+  const shades = new Map(surroundings.yarns.map((y) => [y.id, y.colour]));
+  return {
+    channels: surroundings.channels,
+    wage: surroundings.money.wagePerHour,
+    wares: all.map((x): Ware => ({
+      key: wareKey(x.entry.item.id, x.colourway?.id ?? ""),
+      itemId: x.entry.item.id,
+      colourwayId: x.colourway?.id ?? "",
+      label: x.label,
+      kind: x.entry.item.kind,
+      shapes: x.analysis.piece.parts.slice(0, 4).map(smallSilhouette),
+      colours: Object.fromEntries(
+        x.entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? colourOf({}, s.slot)]),
+      ),
+      price: x.analysis.price,
+      analysed: x,
+    })),
+  };
+}
+
+/** What prices come to in a channel: the colourway's there, the item's there, or the piece's own. */
+export type PriceList = (ware: Pick<Ware, "itemId" | "colourwayId" | "price">, channelId: string) => number;
+export function priceListOf(history: readonly ListPrice[]): PriceList {
+  const now = new Map(history.map((p) => [`${p.itemId}:${p.colourwayId}:${p.channelId}`, p.price]));
+  return (w, channelId) =>
+    now.get(`${w.itemId}:${w.colourwayId}:${channelId}`) ?? now.get(`${w.itemId}::${channelId}`) ?? w.price;
+}
+
+/** What a price in a channel leaves of one piece. */
+export function earningIn(
+  ware: Ware,
+  channel: Channel,
+  channels: readonly Channel[],
+  price: number,
+): Earning {
+  const { piece, cost } = ware.analysed.analysis;
+  return earningAt(
+    price as Minor,
+    cost,
+    { seconds: piece.seconds.value, low: piece.seconds.low, high: piece.seconds.high },
+    sellingFrom(channels, channel.id, ware.analysed.entry.item),
+  );
+}
