@@ -18,6 +18,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   return {
     line: line.id,
     run: run.name,
+    runId: run.id,
     label: line.plannedWith.label,
     quantity: line.quantity,
     workshop: opened.workshop.id,

@@ -179,11 +179,11 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
             <Play size={16} aria-hidden /> Start
           </Act>
         ) : null}
-        {run.state === "underway" ? (
-          <Act intent="finish" primary>
-            <Check size={16} aria-hidden /> All made
-          </Act>
-        ) : null}
+        {run.state === "planned" ? null : (
+          <ButtonLink to={`/runs/${run.id}/inspect`} $primary={run.state === "underway"}>
+            <Check size={16} aria-hidden /> {done ? "What passed" : "Inspect and finish"}
+          </ButtonLink>
+        )}
         <Act intent="delete" quiet label={`Delete ${run.name}`}>
           <Trash2 size={17} aria-hidden />
         </Act>

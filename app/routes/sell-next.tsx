@@ -433,9 +433,7 @@ function AdvisedRow({ x, d, most }: { x: Told["rows"][number]; d: Told; most: nu
           autoComplete="off"
           style={{ width: 70, textAlign: "right", fontWeight: 640 }}
         />
-        {x.make > x.more && x.short ? (
-          <div style={{ fontSize: 13, color: "var(--warn)" }}>short of {x.short}</div>
-        ) : null}
+        {x.make > x.more && x.short ? <Short>short of {x.short}</Short> : null}
       </td>
       <td className="num">{t.bring}</td>
       <td className="num">
@@ -496,6 +494,13 @@ const Bar = styled(Row)`
     color: var(--ink);
     font-size: 14px;
   }
+`;
+const Short = styled.div`
+  font-size: 13px;
+  color: var(--warn);
+  white-space: normal;
+  width: 120px;
+  margin-left: auto;
 `;
 const Head = styled.div`
   display: flex;

@@ -4,6 +4,7 @@ export * from "./booking";
 export * from "./calendar";
 export * from "./order";
 export * from "./bench";
+export * from "./inspection";
 export {
   planCutting,
   checkCutting,

@@ -22,7 +22,7 @@ export interface ImportNotion extends NewNotion {
 /** Notes a file; false when it was brought in before, also at the same moment. @throws NotThere when its id is another workshop's. */
 export async function beginBatch(
   tx: Scope,
-  batch: { id: string; fileName: string; skipped: number; rows: number; what: "materials" | "timings" },
+  batch: { id: string; fileName: string; skipped: number; rows: number; what: ImportBatch["what"] },
 ): Promise<boolean> {
   const [head] = await tx.db
     .insert(importBatch)

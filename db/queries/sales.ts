@@ -1,8 +1,9 @@
 import { and, asc, desc, eq, gte, inArray, isNull, lte, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { beat } from "../pulse";
-import { channel, market, sale, type PAID, type SALE_SOURCES } from "../schema";
+import { channel, importBatch, market, sale, type PAID, type SALE_SOURCES } from "../schema";
 import { mine, NotThere, transact, type Scope } from "../scope";
+import { beginBatch } from "./imports";
 import { mustOwnPieces, postPieces, type Grade, type NewPieceMove } from "./pieces";
 
 export type Sale = typeof sale.$inferSelect;
@@ -39,6 +40,9 @@ const moveOf = (
   key: `${back ? "unsold" : "sold"}:${s.saleKey}`.slice(0, 80),
   at: s.at,
 });
+
+/** What a file tells was sold long before: the shelf was counted since, and is not touched. */
+const fromShelf = (s: Pick<Sale, "source">): boolean => s.source !== "file";
 
 /**
  * Keeps sales with what their way of selling takes today, and takes the pieces from their place. A key that is there
@@ -100,7 +104,7 @@ export async function keepSales(scope: Scope, sales: readonly NewSale[]): Promis
         .onDuplicateKeyUpdate({ set: { saleKey: sql`sale_key` } });
     await postPieces(
       tx,
-      rows.map((r) => moveOf(r, false)),
+      rows.filter(fromShelf).map((r) => moveOf(r, false)),
     );
     await beat(tx, "shelf");
     return fresh.map((s) => s.key);
@@ -132,7 +136,7 @@ export async function undoSales(scope: Scope, keys: readonly string[]): Promise<
       );
     await postPieces(
       tx,
-      rows.map((r) => moveOf({ ...r, at: tx.now }, true)),
+      rows.filter(fromShelf).map((r) => moveOf({ ...r, at: tx.now }, true)),
     );
     await beat(tx, "shelf");
     return rows.length;
@@ -187,4 +191,50 @@ export async function listSales(
   return of.newest
     ? query.orderBy(desc(sale.at), desc(sale.saleKey)).limit(of.newest)
     : query.orderBy(asc(sale.at), asc(sale.saleKey));
+}
+
+/** A whole file of sales in one transaction; the batch's id is its idempotency key. */
+export async function importSales(
+  scope: Scope,
+  batch: { id: string; fileName: string; rows: number; skipped: number },
+  sales: readonly NewSale[],
+): Promise<boolean> {
+  return transact(scope, async (tx) => {
+    if (!(await beginBatch(tx, { ...batch, what: "sales" }))) return false;
+    await keepSales(
+      tx,
+      sales.map((s) => ({ ...s, importId: batch.id })),
+    );
+    return true;
+  });
+}
+
+/** Takes a whole file of sales back. */
+export async function undoSalesImport(scope: Scope, id: string): Promise<void> {
+  await transact(scope, async (tx) => {
+    const [batch] = await tx.db
+      .select()
+      .from(importBatch)
+      .where(
+        mine(
+          tx,
+          importBatch,
+          and(eq(importBatch.id, id), eq(importBatch.what, "sales"), isNull(importBatch.undoneAt)),
+        ),
+      )
+      .for("update");
+    if (!batch) return;
+    const rows = await tx.db
+      .select({ key: sale.saleKey })
+      .from(sale)
+      .where(mine(tx, sale, eq(sale.importId, id)));
+    await undoSales(
+      tx,
+      rows.map((r) => r.key),
+    );
+    await tx.db
+      .update(importBatch)
+      .set({ undoneAt: tx.now })
+      .where(mine(tx, importBatch, eq(importBatch.id, id)));
+  });
 }

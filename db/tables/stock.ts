@@ -120,7 +120,7 @@ export const importBatch = mysqlTable(
     workshopId: workshopId(),
     fileName: varchar({ length: 160 }).notNull(),
     /** What the file held. */
-    what: mysqlEnum(["materials", "timings"]).notNull().default("materials"),
+    what: mysqlEnum(["materials", "timings", "sales"]).notNull().default("materials"),
     rows: int().notNull(),
     skipped: int().notNull(),
     createdAt: createdAt(),

@@ -161,7 +161,8 @@ export function BenchTable({ bench }: { bench: BenchData }) {
         <Rest>
           <h1>{quantity === 1 ? "It is done" : `All ${quantity} are done`}</h1>
           <p>
-            Look them over once more, then finish the run: what was used and made goes into the stock book.
+            Look them over once more: what passes goes on the shelf, and what was used into the stock book.{" "}
+            <Link to={`/runs/${bench.runId}/inspect`}>Inspect them</Link>
           </p>
           <Tools>
             <Tool label="Undo" icon={<Undo2 size={20} aria-hidden />} onClick={undo} keys="U" />

@@ -18,6 +18,8 @@ interface Opened {
   readonly mapping: ColumnMapping<string>;
   readonly id: string;
 }
+/** What the server sends of what a file is read against; the reading is the page’s own. */
+type WithoutReading<T> = T extends unknown ? Omit<T, "reading"> : never;
 const SHOWN = 8;
 const SHOWN_PROBLEMS = 100;
 
@@ -31,7 +33,7 @@ export function BringIn({
   error,
 }: {
   kind: ImportKind;
-  known: Omit<ImportKnown, "reading">;
+  known: WithoutReading<ImportKnown>;
   fields: Readonly<Record<string, string>>;
   hint: ReactNode;
   foot: ReactNode;

@@ -42,7 +42,7 @@ export function Bars({
           </g>
         );
       })}
-      <line x1={0} x2={W} y1={H - 20} y2={H - 20} />
+      <line x1={0} x2={Math.min(W, 90 * bars.length)} y1={H - 20} y2={H - 20} />
     </Svg>
   );
 }

@@ -1,0 +1,1 @@
+ALTER TABLE `import_batch` MODIFY COLUMN `what` enum('materials','timings','sales') NOT NULL DEFAULT 'materials';
