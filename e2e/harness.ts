@@ -122,7 +122,10 @@ export async function openPage(
     width?: number;
     height?: number;
     dark?: boolean;
-    /** The network is cut on purpose. */ away?: boolean;
+    /** The network is cut on purpose. */
+    away?: boolean;
+    /** A form is sent that is refused. */
+    refused?: boolean;
   } = {},
 ): Promise<{ page: Page; end: () => Promise<void> }> {
   const context = await site.browser.createBrowserContext();
@@ -131,6 +134,7 @@ export async function openPage(
   page.on("console", (m) => {
     if (m.type() !== "error" && m.type() !== "warn") return;
     if (view.away && /ERR_(INTERNET_DISCONNECTED|CONNECTION_REFUSED)/.test(m.text())) return;
+    if (view.refused && /status of 400/.test(m.text())) return;
     wrong.push(m.text());
   });
   page.on("pageerror", (e) => wrong.push(e instanceof Error ? e.message : String(e)));

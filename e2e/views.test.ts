@@ -23,6 +23,11 @@ const views: Record<string, string> = {
   Weigh: "/hand/weigh",
   Time: "/hand/time",
   "Bring in timings": "/hand/bring",
+  Shelf: "/sell",
+  "Market days": "/sell/markets",
+  "What to make": "/sell/next",
+  Prices: "/sell/prices",
+  Sold: "/sell/sold",
 };
 beforeAll(async () => {
   site = await startSite("views");
@@ -34,6 +39,9 @@ beforeAll(async () => {
     ["Notion page", "/materials", "Black eyes, 6 mm"],
     ["Order", "/materials/buy", "Notions by post"],
     ["At the bench", "/bench", "Go on"],
+    ["Market day", "/sell/markets", "Harbour evening"],
+    ["Stall", "/sell/markets", "To the stall"],
+    ["Market held", "/sell/markets", "Quay market"],
   ] as const) {
     await page.goto(site.url + list);
     const href = await page.$$eval(
@@ -44,6 +52,7 @@ beforeAll(async () => {
     expect(href).not.toBe("");
     views[view] = href;
   }
+  views.Inspect = `${views["Run page"] ?? ""}/inspect`;
   views["Cutting plan"] = `${views["Run page"] ?? ""}/cutting`;
   views.Colourways = `${views["Item page"] ?? ""}/colourways`;
   await end();
@@ -77,6 +86,15 @@ const NAMES = [
   "Hand",
   "Weigh",
   "Time",
+  "Shelf",
+  "Market days",
+  "Market day",
+  "Market held",
+  "Stall",
+  "What to make",
+  "Prices",
+  "Sold",
+  "Inspect",
 ];
 
 describe.each(NAMES)("%s", (name) => {

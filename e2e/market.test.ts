@@ -1,0 +1,282 @@
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { clickText, openPage, Person, startSite, visit, type Site } from "./harness";
+
+let site: Site;
+beforeAll(async () => {
+  site = await startSite("market");
+});
+afterAll(() => site.stop());
+
+const linkOf = (page: Page, text: string): Promise<string> =>
+  page.$$eval(
+    "main a",
+    (links, t) =>
+      links
+        .find((a) => (a.getAttribute("aria-label") ?? a.textContent ?? "").includes(t))
+        ?.getAttribute("href") ?? "",
+    text,
+  );
+/** Sold and takings of the day, as the stall's head has them. */
+const day = (page: Page): Promise<string> =>
+  page.$eval("main header > div:last-child", (d) => (d as HTMLElement).innerText.replace(/\s+/g, " ").trim());
+const kept = (page: Page) =>
+  page.waitForFunction(() => document.querySelector('header [role="status"]')?.textContent === "kept", {
+    timeout: 20_000,
+  });
+const tile = (page: Page, name: string) => clickText(page, "main ul button", name);
+
+async function stallOf(view: Parameters<typeof openPage>[1] = {}): Promise<{
+  page: Page;
+  me: Person;
+  end: () => Promise<void>;
+  market: string;
+}> {
+  const opened = await visit(site, "/sell/markets", { width: 390, height: 844, ...view });
+  const to = await linkOf(opened.page, "To the stall of Harbour evening");
+  expect(to).toMatch(/^\/stall\/[0-9a-f-]{36}$/);
+  await opened.page.goto(site.url + to);
+  await opened.me.settle();
+  return { ...opened, market: to.split("/").at(-1) ?? "" };
+}
+
+describe("a market day by taps", () => {
+  it("two telephones, one without network in the middle: nothing lost, nothing twice, and the day is closed", async () => {
+    const one = await stallOf({ away: true });
+    const two = await stallOf();
+    expect(await day(one.page)).toMatch(/€\d+\.\d\d 4 sold/);
+
+    await tile(one.page, "Puffin keychain");
+    await one.me.waitText("5 sold");
+    await clickText(one.page, "main section button", "Card");
+    await kept(one.page);
+
+    // The first phone loses the network and sells on; the second sells meanwhile.
+    await one.page.setOfflineMode(true);
+    await tile(one.page, "Seal pup keychain");
+    await tile(one.page, "Sardine keychain");
+    await one.me.waitText("2 kept here, to be sent");
+    await clickText(one.page, "main section button", "Undo");
+    await one.me.waitText("3 kept here, to be sent");
+    await clickText(one.page, "main section button", "Cash");
+    await tile(two.page, "Buoy ornament");
+    await kept(two.page);
+    await two.me.waitText("6 sold");
+    // A reload without a server, and everything is there.
+    await one.page.reload();
+    await one.me.waitText("4 kept here, to be sent");
+    await one.page.setOfflineMode(false);
+    await kept(one.page);
+    await one.me.waitText("7 sold");
+    // What the other sold is seen with the next sending.
+    await tile(two.page, "Buoy ornament");
+    await two.me.waitText("8 sold");
+    await clickText(two.page, "main section button", "Undo");
+    await kept(two.page);
+    await two.me.waitText("7 sold");
+
+    const { page, me } = two;
+    await page.setViewport({ width: 1280, height: 900 });
+    await page.goto(`${site.url}/sell/markets/${two.market}`);
+    await me.settle();
+    await me.waitText("Close the day");
+    const text = await me.text();
+    expect(text).toContain("7\nto 7 customers");
+    const seal = await page.$$eval('section[aria-labelledby="close-title"] tbody tr', (rows) =>
+      rows
+        .filter((r) => r.textContent.includes("Seal pup keychain"))
+        .map((r) => [...r.querySelectorAll("td.num")].map((c) => c.textContent)),
+    );
+    // Three were brought and one sold: two should be left.
+    expect(seal[0]?.slice(0, 3)).toEqual(["3", "1", "2"]);
+    await me.fill('[aria-label="Counted: Seal pup keychain"]', "1");
+    await me.fill('[name="counted"]', "1.00");
+    await clickText(page, "main button", "Close the day");
+    await me.waitText("closed and counted");
+    await me.waitText("less than coins and cash sales");
+    await page.goto(`${site.url}/sell`);
+    await me.settle();
+    await me.waitText("after Harbour evening");
+    await one.end();
+    await two.end();
+  });
+
+  it("another price by holding, and one price for all that a customer takes", async () => {
+    const { page, me, end } = await visit(site, "/sell/markets");
+    await me.fill('[name="name"]', "Pier fair");
+    await page.locator('[name="onDay"]').fill("2031-05-04");
+    await clickText(page, "main button", "Add the day");
+    await me.waitText("Open the stall");
+    await clickText(page, "main button", "Open the stall");
+    await page.waitForFunction(() => location.pathname.startsWith("/stall/"));
+    await me.settle();
+    const before = (await page.$$("main ul button")).length;
+    expect(before).toBeGreaterThan(3);
+    await page.$$eval("main ul button", (all) => all.find((b) => b.textContent.includes("Puffin"))?.focus());
+    await page.keyboard.down("Shift");
+    await page.keyboard.press("Enter");
+    await page.keyboard.up("Shift");
+    await me.waitText("Price of one");
+    await me.fill('[role="dialog"] input', "10");
+    await clickText(page, '[role="dialog"] button', "Sell it");
+    await me.waitText("€10.00");
+    await tile(page, "Sardine keychain");
+    await me.waitText("one price for all");
+    await clickText(page, "main section button", "one price for all");
+    await me.fill('[role="dialog"] input', "15.00");
+    await clickText(page, '[role="dialog"] button', "Take");
+    await me.waitText("2 sold");
+    expect(await day(page)).toBe("€15.00 2 sold");
+    // Keys: K is paid by card, U takes the last tap back.
+    await page.keyboard.press("k");
+    await me.waitText("Tap what is sold");
+    await page.keyboard.press("u");
+    await me.waitText("1 sold");
+    await kept(page);
+    await end();
+  });
+});
+
+it("what to make is reckoned, written over with what that gives up, and becomes a run", async () => {
+  const { page, me, end } = await visit(site, "/sell/next");
+  await me.choose('select[name="market"]', "Second winter market");
+  await me.fill('[name="hours"]', "12");
+  await clickText(page, "main button", "Reckon");
+  await me.settle();
+  await me.waitText("Make ");
+  expect(page.url()).toContain("hours=12");
+  const title = await page.$eval("#make-title", (h) => h.textContent);
+  const hours = /in (\d+)\s?h/.exec(title ?? "")?.[1];
+  expect(Number(hours)).toBeLessThanOrEqual(12);
+  const rows = await page.$$eval('section[aria-labelledby="make-title"] tbody tr', (all) => all.length);
+  expect(rows).toBe(10);
+  // All hours into the piece that is asked for least.
+  for (const input of await page.$$('[name="make"]')) {
+    await input.click({ count: 3 });
+    await page.keyboard.type("0");
+  }
+  await me.fill('[aria-label="Make Puffin keychain, all at sea"]', "9");
+  await clickText(page, "main button", "Reckon with my numbers");
+  await me.settle();
+  await me.waitText("Your own numbers give up");
+  await clickText(page, "main button", "Make it a run");
+  await me.waitText("For Second winter market");
+  expect(page.url()).toMatch(/\/runs\/[0-9a-f-]{36}$/);
+  expect(await me.text()).toContain("Puffin keychain, all at sea");
+  await end();
+});
+
+it("a run is inspected in two goes, with a second and a reject, and what passed stands on the shelf", async () => {
+  const { page, me, end } = await visit(site, "/runs", { refused: true });
+  await page.goto(site.url + (await linkOf(page, "First winter market")));
+  await me.settle();
+  await clickText(page, "main a", "Inspect and finish");
+  await me.waitText("Pull at eyes and nose");
+  await me.waitText("2 finished at the bench");
+  await clickText(page, "main button", "All 2 are good");
+  await clickText(page, "main button", "Keep, the run goes on");
+  await me.waitText("Looked at so far");
+  await me.waitText("Puffin keychain: 2 passed");
+  // Nothing may be finished with nothing said.
+  await clickText(page, "main button", "the run is finished");
+  await me.waitText("Write how many are good");
+  await clickText(page, "main section:nth-of-type(1) button", "are good");
+  const sardine = 'section:nth-of-type(3) input[name$=".good"]';
+  await me.fill(sardine, "9");
+  await me.fill('section:nth-of-type(3) input[name$=".seconds"]', "1");
+  await me.fill('section:nth-of-type(3) input[name$=".rejected"]', "2");
+  await me.choose('section:nth-of-type(3) select[name$=".reason"]', "seam came open");
+  await clickText(page, "main button", "the run is finished");
+  await me.waitText("Material used");
+  await clickText(page, "main a", "What passed");
+  await me.waitText("Sardine keychain: 9 passed, 1 second, 2 rejected (seam came open)");
+  await page.goto(`${site.url}/sell`);
+  await me.settle();
+  expect(await me.text()).toContain("seconds");
+  await end();
+});
+
+it("prices are raised by a look first, saved, undone by an empty field; a wrong one loses nothing", async () => {
+  const { page, me, end } = await visit(site, "/sell/prices", { refused: true });
+  await me.fill('[name="by"]', "10");
+  await me.choose('select[name="where"]', "Own web shop");
+  await clickText(page, "main button", "Look at it first");
+  await me.waitText("These prices are not saved yet.");
+  const cell = '[aria-label="Puffin keychain at Own web shop"]';
+  const value = () => page.$eval(cell, (el) => (el as HTMLInputElement).value);
+  expect(await value()).toBe("18.50");
+  await me.fill('[aria-label="Sardine keychain at Own web shop"]', "nine");
+  await clickText(page, "main button", "Save the prices");
+  await me.waitText("A price could not be read");
+  expect(await value()).toBe("18.50");
+  await me.fill('[aria-label="Sardine keychain at Own web shop"]', "");
+  await clickText(page, "main button", "Save the prices");
+  await me.waitText("9 prices saved");
+  await me.waitText("The last changes");
+  await me.fill(cell, "");
+  await clickText(page, "main button", "Save the prices");
+  await me.waitText("1 price saved");
+  expect(await page.$eval(cell, (el) => (el as HTMLInputElement).placeholder)).toBe("16.50");
+  await end();
+});
+
+it("a sale is written down and taken back; sales go out as a file and come in again, and the file is taken back whole", async () => {
+  const { page, me, end } = await visit(site, "/sell/sold?days=0");
+  const title = () => page.$eval("#came-title", (h) => h.textContent ?? "");
+  const pieces = async () => Number(/for (\d+) pieces/.exec(await title())?.[1]);
+  const before = await pieces();
+  expect(before).toBeGreaterThan(300);
+  await me.choose('[name="ware"]', "Lighthouse ornament");
+  await me.fill('[name="quantity"]', "2");
+  await me.fill('[name="taken"]', "40");
+  await clickText(page, "main button", "Keep the sale");
+  await me.waitText("saved");
+  await page.goto(`${site.url}/sell/sold?days=0`);
+  await me.settle();
+  expect(await pieces()).toBe(before + 2);
+  await page.$eval('[aria-label="Take back the sale of Lighthouse ornament"]', (b) =>
+    (b as HTMLElement).click(),
+  );
+  await page.waitForFunction(
+    (n) => document.querySelector("#came-title")?.textContent.includes(`for ${n} pieces`),
+    {},
+    before,
+  );
+
+  const csv = await page.evaluate(async () => (await fetch("/sell/sold/sales.csv?days=0")).text());
+  const lines = csv.trim().split("\r\n");
+  expect(lines[0]).toContain("day,item,colourway,sold through,pieces,total");
+  const books = await page.evaluate(async () => (await fetch("/sell/sold/takings.csv?days=0")).text());
+  const sum = (text: string, column: string) => {
+    const [head = "", ...rows] = text.replace("\uFEFF", "").trim().split("\r\n");
+    const at = head.split(",").indexOf(column);
+    return rows.reduce((s, r) => s + Math.round(100 * Number(r.split(",")[at])), 0);
+  };
+  // By line and by day the same, to the cent.
+  for (const column of ["tax_EUR", "fees_EUR", "kept_EUR"])
+    if (!csv.includes('"')) expect(sum(csv, column)).toBe(sum(books, column));
+  const input = await page.$('input[type="file"]');
+  await page.evaluate((text) => {
+    const file = new File([text], "spring.csv", { type: "text/csv" });
+    const transfer = new DataTransfer();
+    transfer.items.add(file);
+    const el = document.querySelector<HTMLInputElement>('input[type="file"]');
+    if (!el) return;
+    el.files = transfer.files;
+    el.dispatchEvent(new Event("change", { bubbles: true }));
+  }, "day;item;sold through;pieces;price;paid by;order\n2026-05-02;Puffin keychain;Market stall;3;16,50;cash;A1\n2026-05-02;Buoy ornament;Market stall;1;8,00;card;A1\n2026-05-09;Walrus;Market stall;1;8,00;card;A2\n");
+  expect(input).not.toBeNull();
+  await me.waitText("No item, in these colours, has this name.");
+  await clickText(page, "main label", "with problems out");
+  await clickText(page, "main form button", "Bring in 2 rows");
+  await me.waitText("Brought in so far");
+  await page.goto(`${site.url}/sell/sold?days=0`);
+  await me.settle();
+  expect(await pieces()).toBe(before + 4);
+  await clickText(page, "main button", "Take all back");
+  await page.waitForFunction(() => document.body.innerText.includes("taken back"));
+  await page.goto(`${site.url}/sell/sold?days=0`);
+  await me.settle();
+  expect(await pieces()).toBe(before);
+  await end();
+});
