@@ -30,6 +30,8 @@ export default [
     route("hand/bring", "routes/hand-bring.tsx"),
     route("sell", "routes/sell.tsx"),
     route("sell/next", "routes/sell-next.tsx"),
+    route("sell/refill", "routes/sell-refill.tsx"),
+    route("sell/places/:id/statement", "routes/statement.tsx"),
     route("sell/prices", "routes/sell-prices.tsx"),
     route("sell/sold", "routes/sold.tsx"),
     route("sell/markets", "routes/markets.tsx"),

@@ -3,13 +3,16 @@ import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/today";
 import { paysHour } from "@core/costing";
+import { takingsOf } from "@core/shelf/takings";
 import { countItems } from "@db/queries/items";
+import type { Scope } from "@db/scope";
 import { loadCupboard } from "../features/materials/load.server";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
+import { allMarkets, allPieces, LONG_AGO, salesSince } from "../features/sell/wares.server";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import {
   Badge,
@@ -39,6 +42,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     countItems(scope),
     loadCupboard(scope),
   ]);
+  const market = await nextMarket(scope, today);
   const { yarns, notions } = cupboard;
   const running = [
     ...yarns.map((y) => ({
@@ -120,6 +124,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     today,
     weekday: printDay(today, workshop.locale, true),
     runs: planned,
+    market,
     unreckoned,
     mend,
     low,
@@ -128,6 +133,64 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     wage: workshop.wagePerHour,
     begun: { items, yarns: yarns.length, eyes: notions.length, runs: runs.length },
   };
+}
+
+/** The stall that is open, else the next market day of the coming fortnight. */
+async function nextMarket(scope: Scope, today: string) {
+  const [markets, pieces, sales] = await Promise.all([
+    allMarkets(scope),
+    allPieces(scope),
+    salesSince(scope, LONG_AGO),
+  ]);
+  const open = markets.find((m) => m.state === "open");
+  const found = open ?? markets.find((m) => m.state === "planned" && m.onDay >= today);
+  if (!found || (!open && daysBetween(today, found.onDay) > 14)) return undefined;
+  const own = sales.filter((s) => s.marketId === found.id);
+  return {
+    id: found.id,
+    name: found.name,
+    onDay: found.onDay,
+    open: open !== undefined,
+    inCrate: pieces.filter((p) => p.placeId === found.placeId).reduce((n, p) => n + p.quantity, 0),
+    sold: own.reduce((n, s) => n + s.quantity, 0),
+    taken: takingsOf(own).paid,
+  };
+}
+const daysBetween = (a: string, b: string): number =>
+  Math.round((Date.parse(b) - Date.parse(a)) / 86_400_000);
+
+function MarketCard({
+  market: m,
+  today,
+}: {
+  market: NonNullable<Awaited<ReturnType<typeof nextMarket>>>;
+  today: string;
+}) {
+  const r = useReading();
+  const days = daysBetween(today, m.onDay);
+  return (
+    <Sheet aria-label={m.name}>
+      <SheetHead style={{ alignItems: "center", marginBottom: 0 }}>
+        <div style={{ marginRight: "auto" }}>
+          <h2>
+            <Link to={`/sell/markets/${m.id}`}>{m.name}</Link>
+          </h2>
+          <Small>
+            {m.open
+              ? `the stall is open: ${m.sold} sold for ${printMoney(m.taken as Minor, r)}`
+              : `${days === 0 ? "today" : days === 1 ? "tomorrow" : `in ${days} days`}, ${printDay(m.onDay, r.locale, true)}: ${m.inCrate} ${m.inCrate === 1 ? "piece" : "pieces"} in the crate`}
+          </Small>
+        </div>
+        {m.open ? (
+          <ButtonLink to={`/stall/${m.id}`} $primary>
+            To the stall
+          </ButtonLink>
+        ) : (
+          <ButtonLink to={`/sell/next?market=${m.id}`}>What to make for it</ButtonLink>
+        )}
+      </SheetHead>
+    </Sheet>
+  );
 }
 
 export default function Today({ loaderData }: Route.ComponentProps) {
@@ -177,6 +240,7 @@ export default function Today({ loaderData }: Route.ComponentProps) {
             </ButtonLink>
           </Empty>
         ) : null}
+        {loaderData.market ? <MarketCard market={loaderData.market} today={loaderData.today} /> : null}
         {runs.map((run) => (
           <Sheet key={run.id} aria-label={run.name}>
             <SheetHead>

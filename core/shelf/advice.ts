@@ -120,7 +120,7 @@ export function overHorizon(days: readonly (readonly number[])[], waits = WAITS)
   let sum: readonly number[] = [1];
   let left = 1;
   days.forEach((d, h) => {
-    sum = both(sum, d);
+    sum = sumOfCounts(sum, d);
     const weight = h === days.length - 1 ? left : left * (1 - waits);
     left -= weight;
     sum.forEach((p, k) => {
@@ -131,7 +131,7 @@ export function overHorizon(days: readonly (readonly number[])[], waits = WAITS)
 }
 
 /** Chances of a sum of two counts; what is hardly ever asked for is left off. */
-function both(a: readonly number[], b: readonly number[]): number[] {
+export function sumOfCounts(a: readonly number[], b: readonly number[]): number[] {
   const out = new Float64Array(a.length + b.length - 1);
   a.forEach((x, i) => {
     if (x > 1e-9) b.forEach((y, j) => (out[i + j] = (out[i + j] ?? 0) + x * y));

@@ -2,6 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { saleAt } from "../costing";
 import { adviseDay, overHorizon, worthOfMaking, type Sellable } from "./advice";
+import { countChances } from "./demand/counts";
+import { restock } from "./restock";
 import { bundled, stallState, type StallAct } from "./stall";
 import { advised, clairvoyant, earnedBy, equalShares, stallWorld, whatSoldOut } from "./stall-worlds";
 import { takingsByLine, takingsOf, type Sold } from "./takings";
@@ -86,6 +88,36 @@ describe("the share that passes", () => {
       expect(betaQuantile(p, 1, 6)).toBeCloseTo(1 - (1 - p) ** (1 / 6), 3);
       expect(betaQuantile(p, 9, 1)).toBeCloseTo(p ** (1 / 9), 3);
     }
+  });
+});
+
+describe("when to bring more", () => {
+  const base = { leadWeeks: 2, reviewWeeks: 2, margin: 900, idle: 100, there: 0, coming: 0 };
+
+  it("is the textbook’s order point: mean + z × spread over the lead time, where demand is large and even", () => {
+    // Poisson-like counts of mean 50 a week: over 2 weeks mean 100, spread 10; service 0.9 is z = 1.2816 (from memory).
+    const week = countChances(50, 1e7);
+    const got = restock({ ...base, weeks: Array(6).fill(week) as number[][] });
+    expect(got.service).toBe(0.9);
+    expect(Math.abs(got.point - (100 + 1.2816 * 10))).toBeLessThanOrEqual(1);
+    expect(Math.abs(got.upTo - (200 + 1.2816 * Math.sqrt(200)))).toBeLessThanOrEqual(1);
+  });
+
+  it("brings up to the level once the point is reached, counting what is on its way, and nothing before", () => {
+    const weeks = Array(6).fill(countChances(1.2, 4)) as number[][];
+    const { point, upTo } = restock({ ...base, weeks });
+    expect(restock({ ...base, weeks, there: point + 1 }).bring).toBe(0);
+    expect(restock({ ...base, weeks, there: point }).bring).toBe(upTo - point);
+    expect(restock({ ...base, weeks, there: 1, coming: point }).bring).toBe(0);
+    expect(restock({ ...base, weeks, there: 3 }).lasts).toBeCloseTo(2.5, 1);
+    expect(restock({ ...base, weeks, there: 100 }).lasts).toBeUndefined();
+  });
+
+  it("keeps fewer of what is dear to have standing, and none of what earns nothing", () => {
+    const weeks = Array(6).fill(countChances(2, 4)) as number[][];
+    const dear = restock({ ...base, weeks, idle: 900 });
+    expect(dear.point).toBeLessThan(restock({ ...base, weeks }).point);
+    expect(restock({ ...base, weeks, margin: -50 }).upTo).toBe(0);
   });
 });
 

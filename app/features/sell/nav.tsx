@@ -5,6 +5,7 @@ const PAGES = [
   { to: "/sell", label: "Shelf" },
   { to: "/sell/markets", label: "Market days" },
   { to: "/sell/next", label: "What to make" },
+  { to: "/sell/refill", label: "Refill" },
   { to: "/sell/prices", label: "Prices" },
   { to: "/sell/sold", label: "Sold" },
 ] as const;
@@ -12,6 +13,10 @@ const PAGES = [
 /** The drawers of Sell. */
 export function SellNav() {
   const { pathname } = useLocation();
-  const here = pathname.startsWith("/sell/markets") ? "/sell/markets" : pathname;
+  const here = pathname.startsWith("/sell/markets")
+    ? "/sell/markets"
+    : pathname.startsWith("/sell/places")
+      ? "/sell/refill"
+      : pathname;
   return <Drawers label="Sell" pages={PAGES} here={here} />;
 }

@@ -1,0 +1,191 @@
+import { Printer } from "lucide-react";
+import { data } from "react-router";
+import styled from "styled-components";
+import { parseDate } from "@internationalized/date";
+import type { Route } from "./+types/statement";
+import { takingsOf } from "@core/shelf/takings";
+import { printMoney, type Minor } from "@core/units";
+import { pieceBook } from "@db/queries/pieces";
+import { listSales } from "@db/queries/sales";
+import { SellNav } from "../features/sell/nav";
+import { wareKey } from "../features/sell/wares";
+import { allPieces, allPlaces, loadWares } from "../features/sell/wares.server";
+import { dayOf, openWorkshop, todayOf } from "../server/scope.server";
+import { Button, Page, PageHead, PlainTable, Row, Scroll, Sheet, Small } from "../ui/basics";
+import { printDay } from "../ui/days";
+import { Input } from "../ui/field";
+import { useReading } from "../ui/reading";
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `Statement of ${loaderData?.place ?? "a shelf"} · Lapka` },
+];
+
+const isDay = (text: string | null): text is string => text !== null && /^\d{4}-\d{2}-\d{2}$/.test(text);
+
+/** What a shop's shelf had, got and sold between two days, and what the shop owes for it. */
+export async function loader({ request, params, context }: Route.LoaderArgs) {
+  const { scope, workshop } = await openWorkshop(request, context);
+  const search = new URL(request.url).searchParams;
+  const today = todayOf(scope);
+  const [asked, until] = [search.get("from"), search.get("to")];
+  const to = isDay(until) ? until : today;
+  const from = isDay(asked) ? asked : parseDate(today).set({ day: 1 }).toString();
+  const [{ wares, channels }, places, pieces, sold, book] = await Promise.all([
+    loadWares(scope, workshop),
+    allPlaces(scope),
+    allPieces(scope),
+    listSales(scope, { from, to }),
+    pieceBook(scope, 20_000),
+  ]);
+  const place = places.find((p) => p.id === params.id);
+  if (!place) throw data(null, { status: 404 });
+  const sales = sold.filter((s) => s.placeId === place.id);
+  const rows = wares.flatMap((w) => {
+    const mine = (x: { itemId: string; colourwayId: string }) => wareKey(x.itemId, x.colourwayId) === w.key;
+    const moves = book.filter((m) => m.placeId === place.id && mine(m));
+    const now = pieces.filter((p) => p.placeId === place.id && mine(p)).reduce((s, p) => s + p.quantity, 0);
+    const between = (when: (day: string) => boolean, of: (m: (typeof moves)[number]) => boolean) =>
+      moves.filter((m) => when(dayOf(m.at, scope.zone)) && of(m)).reduce((s, m) => s + m.quantity, 0);
+    const end =
+      now -
+      between(
+        (d) => d > to,
+        () => true,
+      );
+    const inside = (d: string) => d >= from && d <= to;
+    const start = end - between(inside, () => true);
+    const own = sales.filter(mine);
+    const count = own.reduce((s, x) => s + x.quantity, 0);
+    if (start === 0 && end === 0 && count === 0) return [];
+    return [
+      {
+        key: w.key,
+        label: w.label,
+        start,
+        end,
+        sold: count,
+        // Whatever else came or went: carried in and out, counted, lost.
+        brought: end - start + count,
+        taken: own.reduce((s, x) => s + x.taken, 0),
+      },
+    ];
+  });
+  const channel = channels.find((c) => c.id === place.channelId);
+  return {
+    workshop: workshop.name,
+    place: place.name,
+    channel: channel?.name ?? "",
+    share: (channel?.fees ?? []).reduce((s, f) => s + f.bp, 0),
+    from,
+    to,
+    rows,
+    takings: takingsOf(sales),
+  };
+}
+
+export default function Statement({ loaderData: d }: Route.ComponentProps) {
+  const r = useReading();
+  const money = (n: number) => printMoney(n as Minor, r);
+  return (
+    <Page>
+      <PageHead>
+        <h1>Statement: {d.place}</h1>
+        <Button type="button" className="no-print" onClick={() => window.print()}>
+          <Printer size={17} aria-hidden /> Print
+        </Button>
+      </PageHead>
+      <div className="no-print">
+        <SellNav />
+        <form method="get" style={{ marginBottom: 14 }}>
+          <Row style={{ alignItems: "end" }}>
+            <Label>
+              From
+              <Input type="date" name="from" defaultValue={d.from} />
+            </Label>
+            <Label>
+              to
+              <Input type="date" name="to" defaultValue={d.to} />
+            </Label>
+            <Button type="submit">Show</Button>
+          </Row>
+        </form>
+      </div>
+      <Sheet $pad={false}>
+        <p style={{ padding: "14px 14px 6px" }}>
+          {d.workshop}, pieces at {d.place} from {printDay(d.from, r.locale)} to {printDay(d.to, r.locale)}
+        </p>
+        <Scroll tabIndex={0} role="region" aria-label="Statement, table">
+          <PlainTable>
+            <thead>
+              <tr>
+                <th scope="col">Piece</th>
+                <th scope="col" className="num">
+                  At first
+                </th>
+                <th scope="col" className="num">
+                  Brought, less taken away
+                </th>
+                <th scope="col" className="num">
+                  Sold
+                </th>
+                <th scope="col" className="num">
+                  There at the end
+                </th>
+                <th scope="col" className="num">
+                  Sold for
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {d.rows.map((x) => (
+                <tr key={x.key}>
+                  <td>{x.label}</td>
+                  <td className="num">{x.start}</td>
+                  <td className="num">{x.brought}</td>
+                  <td className="num">{x.sold}</td>
+                  <td className="num">{x.end}</td>
+                  <td className="num">{money(x.taken)}</td>
+                </tr>
+              ))}
+              {d.rows.length === 0 ? (
+                <tr>
+                  <td colSpan={6}>Nothing stood or was sold there in this time.</td>
+                </tr>
+              ) : null}
+            </tbody>
+            <tfoot>
+              <Sum label="Sold together" value={money(d.takings.paid)} />
+              {d.takings.tax !== 0 ? <Sum label="of it tax" value={money(d.takings.tax)} /> : null}
+              <Sum
+                label={`the shop keeps ${(d.share / 100).toLocaleString(r.locale)} %`}
+                value={money(d.takings.fees)}
+              />
+              <Sum label="owed to the maker" value={money(d.takings.paid - d.takings.fees)} strong />
+            </tfoot>
+          </PlainTable>
+        </Scroll>
+        <p style={{ padding: "8px 14px 14px" }}>
+          <Small>Unsold pieces stay the maker’s until they are sold or given back.</Small>
+        </p>
+      </Sheet>
+    </Page>
+  );
+}
+
+function Sum({ label, value, strong }: { label: string; value: string; strong?: boolean }) {
+  return (
+    <tr>
+      <th scope="row" colSpan={5}>
+        {label}
+      </th>
+      <td className="num">{strong ? <b>{value}</b> : value}</td>
+    </tr>
+  );
+}
+
+const Label = styled.label`
+  display: grid;
+  gap: 3px;
+  font-size: 13px;
+  color: var(--soft);
+`;

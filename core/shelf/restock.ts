@@ -1,0 +1,66 @@
+import { sumOfCounts } from "./advice";
+import { countMean, countQuantile } from "./demand";
+
+/** A kind of piece at a place that sells all the time. Money in minor units. */
+export interface Stocked {
+  /** Chances of 0, 1, 2, … asked for in each of the coming weeks. */
+  readonly weeks: readonly (readonly number[])[];
+  /** Weeks until what is begun now is there, and weeks until she looks again. */
+  readonly leadWeeks: number;
+  readonly reviewWeeks: number;
+  /** What one sale leaves beyond the piece's materials, and what a piece that stands there too long costs. */
+  readonly margin: number;
+  readonly idle: number;
+  readonly there: number;
+  /** On its way to this place already. */
+  readonly coming: number;
+}
+
+export interface Restock {
+  /** Chance of not running out that is worth its cost: margin ÷ (margin + idle). */
+  readonly service: number;
+  /** At or below this, more is brought. */
+  readonly point: number;
+  readonly upTo: number;
+  /** How many now; 0 while there are enough. */
+  readonly bring: number;
+  /** Asked for in the first week. */
+  readonly weekly: number;
+  /** Weeks until what is there is expected to be gone; undefined where that lies beyond the weeks given. */
+  readonly lasts: number | undefined;
+}
+
+/**
+ * When to bring more, and how many (order point and order-up-to level with periodic review; the service level is the
+ * newsvendor's ratio of what a missed sale costs against what an idle piece does). Silver, Pyke, Peterson, "Inventory
+ * Management and Production Planning and Scheduling", 1998; from memory.
+ */
+export function restock(s: Stocked): Restock {
+  const margin = Math.max(0, s.margin);
+  const service = margin + s.idle > 0 ? margin / (margin + s.idle) : 0.5;
+  const over = (weeks: number) => {
+    const n = Math.max(1, Math.ceil(weeks));
+    return s.weeks.slice(0, n).reduce<readonly number[]>(sumOfCounts, [1]);
+  };
+  const point = countQuantile(over(s.leadWeeks), service);
+  const upTo = countQuantile(over(s.leadWeeks + s.reviewWeeks), service);
+  const held = s.there + s.coming;
+  return {
+    service,
+    point,
+    upTo: Math.max(upTo, point),
+    bring: held <= point ? Math.max(0, upTo - held) : 0,
+    weekly: countMean(s.weeks[0] ?? [1]),
+    lasts: lasting(s.weeks, s.there),
+  };
+}
+
+function lasting(weeks: readonly (readonly number[])[], there: number): number | undefined {
+  let left = there;
+  for (let i = 0; i < weeks.length; i++) {
+    const asked = countMean(weeks[i] ?? [1]);
+    if (asked >= left) return i + (asked > 0 ? left / asked : 0);
+    left -= asked;
+  }
+  return undefined;
+}
