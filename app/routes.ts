@@ -21,6 +21,7 @@ export default [
     route("runs/new", "routes/run-new.tsx"),
     route("runs/:id", "routes/run.tsx"),
     route("runs/:id/cutting", "routes/cutting.tsx"),
+    route("runs/:id/order", "routes/run-order.tsx"),
     route("runs/:id/inspect", "routes/run-inspect.tsx"),
     route("bench", "routes/bench.tsx"),
     route("bench/:line", "routes/bench-line.tsx"),

@@ -19,6 +19,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     line: line.id,
     run: run.name,
     runId: run.id,
+    order: run.school === "piece" ? ("piece" as const) : ("part" as const),
     label: line.plannedWith.label,
     quantity: line.quantity,
     workshop: opened.workshop.id,

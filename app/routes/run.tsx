@@ -1,5 +1,6 @@
 import {
   ListChecks,
+  ListOrdered,
   Check,
   ClipboardCopy,
   Download,
@@ -167,6 +168,11 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
         {done ? null : (
           <ButtonLink to={`/runs/${run.id}/cutting`}>
             <Scissors size={16} aria-hidden /> Cutting plan{loaderData.cut ? ", kept" : ""}
+          </ButtonLink>
+        )}
+        {done ? null : (
+          <ButtonLink to={`/runs/${run.id}/order`}>
+            <ListOrdered size={16} aria-hidden /> Order of the work
           </ButtonLink>
         )}
         {done ? null : (

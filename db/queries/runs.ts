@@ -9,6 +9,7 @@ import {
   type RunPlannedWith,
   RUN_STATES,
 } from "../schema";
+import { mustOwn } from "../change";
 import { beat } from "../pulse";
 import { mine, newId, transact, type Scope } from "../scope";
 import { listBalls } from "./balls";
@@ -16,6 +17,7 @@ import { keepBatch, listBatches, lookedAt, type NewBatch } from "./batches";
 import { findCutting } from "./cutting";
 import { postMoves, type NewMove } from "./stock";
 
+export { RUN_SCHOOLS } from "../schema";
 export type RunState = (typeof RUN_STATES)[number];
 export type Run = typeof run.$inferSelect;
 export type RunLineRow = typeof runLine.$inferSelect;
@@ -194,6 +196,15 @@ async function forgetCutting(tx: Scope, runId: string): Promise<void> {
   await beat(tx, "stock");
   await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, runId)));
   await tx.db.delete(cuttingPlan).where(mine(tx, cuttingPlan, eq(cuttingPlan.runId, runId)));
+}
+
+/** How its tasks follow each other: the bench goes by it. */
+export async function setRunSchool(scope: Scope, id: string, school: Run["school"]): Promise<void> {
+  await mustOwn(scope, run, id, "The run");
+  await scope.db
+    .update(run)
+    .set({ school })
+    .where(mine(scope, run, eq(run.id, id)));
 }
 
 export async function startRun(scope: Scope, id: string): Promise<void> {

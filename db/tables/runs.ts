@@ -12,6 +12,8 @@ import {
 import { id, workshopId, createdAt, deletedAt } from "./workshop";
 
 export const RUN_STATES = ["planned", "underway", "finished"] as const;
+/** How a run's tasks follow each other. */
+export const RUN_SCHOOLS = ["piece", "part", "colour", "best"] as const;
 export const run = mysqlTable(
   "run",
   {
@@ -22,6 +24,7 @@ export const run = mysqlTable(
     startOn: date({ mode: "string" }).notNull(),
     dueOn: date({ mode: "string" }).notNull(),
     finishedOn: date({ mode: "string" }),
+    school: mysqlEnum(RUN_SCHOOLS).notNull().default("piece"),
     /** Week, wage and overhead as they were when it was planned. */
     plannedWith: json().$type<RunPlannedWith>().notNull(),
     createdAt: createdAt(),

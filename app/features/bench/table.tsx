@@ -32,7 +32,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
     workshop: bench.workshop,
     handId,
   });
-  const [order, setOrder] = useState<BenchOrder>("piece");
+  const [order, setOrder] = useState<BenchOrder>(bench.order);
   const [at, setAt] = useState<Place>();
   const [panel, setPanel] = useState<Panel>();
   const [counted, setCounted] = useState(0);

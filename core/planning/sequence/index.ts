@@ -6,6 +6,7 @@ import { better, reckon, Tasks, type Sequence, type SetUp, type Task } from "./t
 
 export { TasksInACircle, UnknownTask, type Sequence, type SetUp, type Task } from "./task";
 export type { School } from "./schools";
+export { tasksOfPiece, type PieceOfRun } from "./of-piece";
 
 export const SCHOOLS: readonly School[] = ["piece", "part", "colour"];
 

@@ -1,0 +1,1 @@
+ALTER TABLE `run` ADD `school` enum('piece','part','colour','best') DEFAULT 'piece' NOT NULL;
