@@ -1,5 +1,18 @@
 import { v7 } from "uuid";
-import { ball, notion, stockMove, timing, weighIn, yarn } from "../db/schema";
+import {
+  ball,
+  market,
+  marketBrought,
+  notion,
+  pieceMove,
+  sale,
+  stockMove,
+  timing,
+  weighIn,
+  yarn,
+} from "../db/schema";
+import { listItems } from "../db/queries/items";
+import { listMarkets } from "../db/queries/places";
 import { listTimings, listWeighIns } from "../db/queries/hands";
 import type { Scope } from "../db/scope";
 import { rebuildBalances } from "../db/queries/stock";
@@ -106,4 +119,83 @@ export async function fillHand(db: Database, scope: Scope, timings: number, weig
   ] as const) {
     for (let i = 0; i < rows.length; i += 500) await db.insert(table).values(rows.slice(i, i + 500) as never);
   }
+}
+
+/** Fills a shelf's past: market days with what was brought and what was sold of it, every week for ten years. */
+export async function fillSales(db: Database, scope: Scope, markets: number, sales: number): Promise<void> {
+  const { workshopId } = scope;
+  const [model] = await listMarkets(scope);
+  const items = await listItems(scope);
+  if (!model) return;
+  const day = (ago: number) => new Date(scope.now.getTime() - ago * 86_400_000);
+  const each = Math.round(sales / markets);
+  const held: (typeof market.$inferInsert)[] = [];
+  const brought: (typeof marketBrought.$inferInsert)[] = [];
+  const sold: (typeof sale.$inferInsert)[] = [];
+  const moves: (typeof pieceMove.$inferInsert)[] = [];
+  for (let m = 0; m < markets; m++) {
+    const at = day(200 + (markets - m) * 7);
+    const onDay = at.toISOString().slice(0, 10);
+    const id = v7();
+    held.push({ ...model, id, name: `Market ${m}`, onDay, state: "closed", counted: 4000 });
+    const there = Array.from({ length: 30 }, (_, k) => items[(m * 7 + k * 5) % items.length]?.item.id ?? "");
+    for (const itemId of new Set(there))
+      brought.push({
+        workshopId,
+        marketId: id,
+        itemId,
+        colourwayId: "",
+        quantity: 4 + ((m + itemId.length) % 5),
+      });
+    for (let k = 0; k < each; k++) {
+      const itemId = there[(k * 11 + m) % there.length] ?? "";
+      const key = `fill-${m}-${k}`;
+      sold.push({
+        workshopId,
+        saleKey: key,
+        customer: key,
+        channelId: model.channelId,
+        placeId: model.placeId,
+        marketId: id,
+        at,
+        soldOn: onDay,
+        itemId,
+        colourwayId: "",
+        quantity: 1,
+        listPrice: 1500,
+        taken: 1500,
+        paid: k % 2 === 0 ? "cash" : "card",
+        source: "stall",
+        feeBp: 140,
+        fixedFee: 0,
+        taxBp: 0,
+        taxIncluded: true,
+        changedAt: at,
+      });
+      for (const [kind, quantity] of [
+        ["made", 1],
+        ["sold", -1],
+      ] as const)
+        moves.push({
+          id: v7(),
+          workshopId,
+          kind,
+          itemId,
+          colourwayId: "",
+          placeId: model.placeId,
+          grade: "good",
+          quantity,
+          idempotencyKey: `${kind}-${key}`,
+          at,
+        });
+    }
+  }
+  for (let i = 0; i < held.length; i += 500) await db.insert(market).values(held.slice(i, i + 500));
+  for (let i = 0; i < brought.length; i += 1000)
+    await db
+      .insert(marketBrought)
+      .ignore()
+      .values(brought.slice(i, i + 1000));
+  for (let i = 0; i < sold.length; i += 1000) await db.insert(sale).values(sold.slice(i, i + 1000));
+  for (let i = 0; i < moves.length; i += 1000) await db.insert(pieceMove).values(moves.slice(i, i + 1000));
 }

@@ -6,6 +6,7 @@ import type { Database } from "../db/connect";
 import { listBenchLines } from "../db/queries/bench";
 import { createItem, listItems, saveItem } from "../db/queries/items";
 import { listYarns } from "../db/queries/materials";
+import { listMarkets } from "../db/queries/places";
 import { listRuns, type RunWithLines } from "../db/queries/runs";
 import { writeBeats } from "../db/beats";
 import { PULSES, run, runLine } from "../db/schema";
@@ -14,7 +15,7 @@ import { freshDatabase } from "../db/testing";
 import { seedDemo } from "../demo/seed";
 import { todayOf } from "../app/server/scope.server";
 import { startApp } from "./app";
-import { fillCupboard, fillHand } from "./fill";
+import { fillCupboard, fillHand, fillSales } from "./fill";
 
 /** A workshop of ten years; the demo has a fraction of it. */
 const YEARS = {
@@ -25,6 +26,8 @@ const YEARS = {
   timings: 4000,
   weighIns: 1000,
   runs: 500,
+  markets: 520,
+  sales: 30_000,
 } as const;
 const WARM = 3;
 const REQUESTS = 40;
@@ -72,6 +75,7 @@ async function pagesOf(scope: Scope): Promise<Record<string, string>> {
   const item = (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "";
   const slate = (await listYarns(scope)).find((y) => y.shade === "slate")?.id ?? "";
   const line = (await listBenchLines(scope))[0]?.line.id ?? "";
+  const market = (await listMarkets(scope)).find((m) => m.state === "open")?.id ?? "";
   return {
     Today: "/",
     Materials: "/materials",
@@ -92,6 +96,15 @@ async function pagesOf(scope: Scope): Promise<Record<string, string>> {
     Bench: "/bench",
     "At the bench": `/bench/${line}`,
     Hand: "/hand",
+    Shelf: "/sell",
+    "Market days": "/sell/markets",
+    "What to make": "/sell/next",
+    Refill: "/sell/refill",
+    Prices: "/sell/prices",
+    Sold: "/sell/sold",
+    Stall: `/stall/${market}`,
+    "Order of work": `/runs/${run}/order`,
+    Inspect: `/runs/${run}/inspect`,
     Settings: "/settings",
   };
 }
@@ -116,6 +129,7 @@ async function fillYears(db: Database, scope: Scope): Promise<void> {
       });
   }
   await fillRuns(db, scope, await listRuns(scope));
+  await fillSales(db, scope, YEARS.markets, YEARS.sales);
   // Rows that were put in by hand have not said so: without this the pages would go on showing the demo.
   await writeBeats(scope, PULSES);
 }
@@ -214,7 +228,7 @@ async function statements(count: mysql.Connection): Promise<number> {
 
 function table(figures: readonly PageFigures[], say: (label: string, value: string) => void): void {
   console.log(
-    `\nPages after ten years (${YEARS.items} items, ${YEARS.balls} balls, ${YEARS.moves} moves, ${YEARS.timings} timings, ${YEARS.weighIns} weigh-ins, ${YEARS.runs} runs) against the demo's size in the same run`,
+    `\nPages after ten years (${YEARS.items} items, ${YEARS.balls} balls, ${YEARS.moves} moves, ${YEARS.timings} timings, ${YEARS.weighIns} weigh-ins, ${YEARS.runs} runs, ${YEARS.sales} sales) against the demo's size in the same run`,
   );
   for (const f of figures.filter((x) => x.size === "tenYears")) {
     const demo = figures.find((x) => x.page === f.page && x.size === "demo");

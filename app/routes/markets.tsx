@@ -1,20 +1,15 @@
 import { getFormProps, useForm } from "@conform-to/react";
+import { group } from "d3-array";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, Link, redirect } from "react-router";
 import type { Route } from "./+types/markets";
 import { takingsOf } from "@core/shelf/takings";
 import { printMoney, type Minor } from "@core/units";
 import { saveMarket } from "@db/queries/places";
+import { listSales } from "@db/queries/sales";
 import { marketSchema } from "../features/sell/schema";
 import { SellNav } from "../features/sell/nav";
-import {
-  allBrought,
-  allMarkets,
-  allPieces,
-  allPlaces,
-  LONG_AGO,
-  salesSince,
-} from "../features/sell/wares.server";
+import { allBrought, allMarkets, allPieces, allPlaces } from "../features/sell/wares.server";
 import { once, openForm } from "../server/form.server";
 import { allChannels } from "../server/rows.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
@@ -40,25 +35,39 @@ import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = () => [{ title: "Market days · Lapka" }];
 
+/** Market days held that are listed at first. */
+const SHOWN = 30;
+
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
-  const [markets, places, channels, pieces, brought, sales] = await Promise.all([
-    allMarkets(scope),
+  const all = await allMarkets(scope);
+  const held = all.filter((m) => m.state === "closed");
+  const everything = new URL(request.url).searchParams.has("all");
+  // What each came to is added up from its sales: of many years only the last are, until more are asked for.
+  const markets = [...(everything ? held : held.slice(-SHOWN)), ...all.filter((m) => m.state !== "closed")];
+  const from = markets[0]?.onDay ?? todayOf(scope);
+  const [places, channels, pieces, brought, sales] = await Promise.all([
     allPlaces(scope),
     allChannels(scope),
     allPieces(scope),
     allBrought(scope),
-    salesSince(scope, LONG_AGO),
+    listSales(scope, { from }),
   ]);
+  const soldOf = group(
+    sales.filter((s) => s.marketId !== null),
+    (s) => s.marketId,
+  );
+  const broughtTo = group(brought, (b) => b.marketId);
   return {
+    more: held.length - markets.filter((m) => m.state === "closed").length,
     today: todayOf(scope),
     crates: places.filter((p) => p.kind === "crate").map((p) => ({ id: p.id, name: p.name })),
     channels: channels.map((c) => ({ id: c.id, name: c.name })),
     markets: markets
       .map((m) => {
-        const own = sales.filter((s) => s.marketId === m.id);
-        const came = brought.filter((b) => b.marketId === m.id);
-        const soldOf = (b: (typeof came)[number]) =>
+        const own = soldOf.get(m.id) ?? [];
+        const came = broughtTo.get(m.id) ?? [];
+        const soldOfKind = (b: (typeof came)[number]) =>
           own
             .filter((s) => s.itemId === b.itemId && s.colourwayId === b.colourwayId)
             .reduce((t, s) => t + s.quantity, 0);
@@ -71,7 +80,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
           inCrate: pieces.filter((p) => p.placeId === m.placeId).reduce((t, p) => t + p.quantity, 0),
           brought: came.reduce((t, b) => t + b.quantity, 0),
           takings: takingsOf(own),
-          soldOut: came.filter((b) => b.quantity > 0 && soldOf(b) >= b.quantity).length,
+          soldOut: came.filter((b) => b.quantity > 0 && soldOfKind(b) >= b.quantity).length,
           kinds: came.filter((b) => b.quantity > 0).length,
         };
       })
@@ -135,6 +144,13 @@ export default function Markets({ loaderData, actionData }: Route.ComponentProps
               <h2 id="past-title">Held</h2>
             </SheetHead>
             <Past markets={past} />
+            {loaderData.more > 0 ? (
+              <p style={{ padding: "10px 14px" }}>
+                <ButtonLink to="?all" preventScrollReset>
+                  Show {loaderData.more} earlier
+                </ButtonLink>
+              </p>
+            ) : null}
           </Sheet>
         ) : null}
         {crates.length === 0 ? (

@@ -20,7 +20,7 @@ import { placeSchema, shelfSchema } from "../features/sell/schema";
 import { SellNav } from "../features/sell/nav";
 import { shown, WareName } from "../features/sell/ware-name";
 import { HOME, MOVE_WORDS, wareKey } from "../features/sell/wares";
-import { allPieces, allPlaces, loadWares, salesSince } from "../features/sell/wares.server";
+import { allPieces, allPlaces, lastSales, loadWares } from "../features/sell/wares.server";
 import { id } from "../forms";
 import { LIST_FORM, once, openForm, refused } from "../server/form.server";
 import { dayOf, openWorkshop, todayOf, type Opened } from "../server/scope.server";
@@ -56,7 +56,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     loadWares(scope, workshop),
     allPlaces(scope),
     allPieces(scope),
-    salesSince(scope, since),
+    lastSales(scope, since),
     pieceBook(scope, BOOK),
   ]);
   const label = new Map(wares.map((w) => [w.key, w.label]));

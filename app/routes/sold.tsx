@@ -119,14 +119,12 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 
 /** Pieces that stand somewhere and have not sold for two months. */
 function restingOf(s: Awaited<ReturnType<typeof soldIn>>) {
-  const newest = new Map<string, string>();
-  for (const x of s.all) newest.set(wareKey(x.itemId, x.colourwayId), x.soldOn);
   const since = new Date(Date.parse(s.today) - RESTS_DAYS * 86_400_000).toISOString().slice(0, 10);
   return s.wares.flatMap((w) => {
     const there = s.pieces
       .filter((p) => p.itemId === w.itemId && p.colourwayId === w.colourwayId)
       .reduce((n, p) => n + p.quantity, 0);
-    const last = newest.get(w.key);
+    const last = s.newest.get(w.key);
     return there > 0 && (last === undefined || last < since) ? [{ label: w.label, there, last }] : [];
   });
 }

@@ -5,6 +5,7 @@ import type { Route } from "./+types/today";
 import { paysHour } from "@core/costing";
 import { takingsOf } from "@core/shelf/takings";
 import { countItems } from "@db/queries/items";
+import { listSales } from "@db/queries/sales";
 import type { Scope } from "@db/scope";
 import { loadCupboard } from "../features/materials/load.server";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
@@ -12,7 +13,7 @@ import { loadAnalysedItems } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
-import { allMarkets, allPieces, LONG_AGO, salesSince } from "../features/sell/wares.server";
+import { allMarkets, allPieces } from "../features/sell/wares.server";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import {
   Badge,
@@ -137,15 +138,11 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 
 /** The stall that is open, else the next market day of the coming fortnight. */
 async function nextMarket(scope: Scope, today: string) {
-  const [markets, pieces, sales] = await Promise.all([
-    allMarkets(scope),
-    allPieces(scope),
-    salesSince(scope, LONG_AGO),
-  ]);
+  const [markets, pieces] = await Promise.all([allMarkets(scope), allPieces(scope)]);
   const open = markets.find((m) => m.state === "open");
   const found = open ?? markets.find((m) => m.state === "planned" && m.onDay >= today);
   if (!found || (!open && daysBetween(today, found.onDay) > 14)) return undefined;
-  const own = sales.filter((s) => s.marketId === found.id);
+  const own = open ? await listSales(scope, { marketId: found.id }) : [];
   return {
     id: found.id,
     name: found.name,

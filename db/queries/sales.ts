@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gte, inArray, isNull, lte, sql } from "drizzle-orm";
+import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lte, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { beat } from "../pulse";
 import { channel, importBatch, market, sale, type PAID, type SALE_SOURCES } from "../schema";
@@ -168,6 +168,8 @@ export async function listSales(
     to?: string;
     marketId?: string;
     channelId?: string;
+    /** Only what was sold without a market day. */
+    apart?: boolean;
     withUndone?: boolean;
     changedSince?: Date;
     newest?: number;
@@ -185,12 +187,44 @@ export async function listSales(
         of.to ? lte(sale.soldOn, of.to) : undefined,
         of.marketId ? eq(sale.marketId, of.marketId) : undefined,
         of.channelId ? eq(sale.channelId, of.channelId) : undefined,
+        of.apart ? isNull(sale.marketId) : undefined,
         of.changedSince ? gte(sale.changedAt, of.changedSince) : undefined,
       ),
     );
   return of.newest
     ? query.orderBy(desc(sale.at), desc(sale.saleKey)).limit(of.newest)
     : query.orderBy(asc(sale.at), asc(sale.saleKey));
+}
+
+export interface SoldAtMarket {
+  readonly marketId: string;
+  readonly itemId: string;
+  readonly colourwayId: string;
+  readonly quantity: number;
+}
+/** Pieces sold at every market day, by kind. */
+export async function soldAtMarkets(scope: Scope): Promise<SoldAtMarket[]> {
+  const rows = await scope.db
+    .select({
+      marketId: sale.marketId,
+      itemId: sale.itemId,
+      colourwayId: sale.colourwayId,
+      quantity: sql<string>`sum(${sale.quantity})`,
+    })
+    .from(sale)
+    .where(mine(scope, sale, isNull(sale.undoneAt), isNotNull(sale.marketId)))
+    .groupBy(sale.marketId, sale.itemId, sale.colourwayId);
+  return rows.map((r) => ({ ...r, marketId: r.marketId ?? "", quantity: Number(r.quantity) }));
+}
+
+/** The day each kind of piece was last sold on: "item:colourway". */
+export async function lastSold(scope: Scope): Promise<Map<string, string>> {
+  const rows = await scope.db
+    .select({ itemId: sale.itemId, colourwayId: sale.colourwayId, on: sql<string>`max(${sale.soldOn})` })
+    .from(sale)
+    .where(mine(scope, sale, isNull(sale.undoneAt)))
+    .groupBy(sale.itemId, sale.colourwayId);
+  return new Map(rows.map((r) => [`${r.itemId}:${r.colourwayId}`, r.on]));
 }
 
 /** A whole file of sales in one transaction; the batch's id is its idempotency key. */

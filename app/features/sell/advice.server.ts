@@ -23,9 +23,8 @@ import {
   earningIn,
   lastBatches,
   loadWares,
-  LONG_AGO,
+  marketSales,
   priceListOf,
-  salesSince,
   type Ware,
 } from "./wares.server";
 
@@ -55,7 +54,7 @@ export async function demandAt(
   const [markets, brought, sales] = await Promise.all([
     allMarkets(scope),
     allBrought(scope),
-    salesSince(scope, LONG_AGO),
+    marketSales(scope),
   ]);
   const kinds = wares.map((w) => `${w.key}${w.kind}`).join();
   return keep(

@@ -12,6 +12,8 @@ interface Line {
   readonly colourwayId: string;
   readonly quantity: number;
 }
+/** What lies further back has faded, and would only be reckoned with. */
+const MOST_DAYS = 110;
 const monthOf = (day: string): number => Number(day.slice(5, 7)) - 1;
 
 /**
@@ -27,7 +29,8 @@ export function marketSeries(
 ): Series[] {
   const held = markets
     .filter((m) => m.state === "closed" && m.channelId === channelId)
-    .sort((a, b) => (a.onDay < b.onDay ? -1 : 1));
+    .sort((a, b) => (a.onDay < b.onDay ? -1 : 1))
+    .slice(-MOST_DAYS);
   const sold = new Map<string, number>();
   for (const s of sales) {
     if (s.marketId === null) continue;

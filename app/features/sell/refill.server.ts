@@ -13,13 +13,14 @@ import {
   allPrices,
   earningIn,
   loadWares,
-  LONG_AGO,
   priceListOf,
-  salesSince,
+  shopSales,
   type Ware,
 } from "./wares.server";
 
 const dayNumber = (day: string): number => Math.floor(Date.parse(`${day}T00:00:00Z`) / 86_400_000);
+/** Two years tell of a year's shape; what lies further back has faded. */
+const LEARNED_WEEKS = 104;
 /** Weeks that are looked ahead. */
 const AHEAD = 13;
 /** What a piece that stands too long costs: so much of its materials, and of what its sale leaves. */
@@ -31,15 +32,14 @@ function weeklyDemand(
   channelId: string,
   wares: readonly Ware[],
   today: string,
+  from: string,
 ): Promise<DemandModel> {
   return keep(
     scope,
     `weeks ${channelId}`,
     ["shelf"],
     async () =>
-      learnDemand(
-        weeklySeries(channelId, dayNumber(today), dayNumber, await salesSince(scope, LONG_AGO), wares),
-      ),
+      learnDemand(weeklySeries(channelId, dayNumber(today), dayNumber, await shopSales(scope, from), wares)),
     `${today} ${wares.map((w) => w.key + w.kind).join()}`,
   );
 }
@@ -61,12 +61,13 @@ export interface RefillPlace {
 /** Shelves in shops and channels that are sold from home, with what is to be brought to each. */
 export async function refill({ scope, workshop }: Opened, weeks: number): Promise<RefillPlace[]> {
   const today = todayOf(scope);
+  const from = parseDate(today).subtract({ weeks: LEARNED_WEEKS }).toString();
   const [{ wares, channels }, places, pieces, prices, sales] = await Promise.all([
     loadWares(scope, workshop),
     allPlaces(scope),
     allPieces(scope),
     allPrices(scope),
-    salesSince(scope, LONG_AGO),
+    shopSales(scope, from),
   ]);
   const priceOf = priceListOf(prices);
   const at = (placeId: string, w: Ware) =>
@@ -79,13 +80,13 @@ export async function refill({ scope, workshop }: Opened, weeks: number): Promis
     const shelf = places.filter((p) => p.kind === "shelf" && p.channelId === channel.id);
     if (shelf.length > 0) return shelf.map((p) => ({ channel, placeId: p.id, name: p.name }));
     // Sold without a market and from home: a shop of her own.
-    return sales.some((s) => s.channelId === channel.id && s.marketId === null && s.placeId === "")
+    return sales.some((s) => s.channelId === channel.id && s.placeId === "")
       ? [{ channel, placeId: "", name: channel.name }]
       : [];
   });
   return Promise.all(
     outlets.map(async ({ channel, placeId, name }): Promise<RefillPlace> => {
-      const model = await weeklyDemand(scope, channel.id, wares, today);
+      const model = await weeklyDemand(scope, channel.id, wares, today, from);
       const known = new Set(
         sales.filter((s) => s.channelId === channel.id).map((s) => wareKey(s.itemId, s.colourwayId)),
       );

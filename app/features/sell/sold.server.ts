@@ -1,9 +1,12 @@
 import { parseDate } from "@internationalized/date";
 import { earnedBy, type Earned, type SoldPiece } from "@core/shelf/earned";
-import type { Sale } from "@db/queries/sales";
+import { listSales, type Sale } from "@db/queries/sales";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { wareKey } from "./wares";
-import { allMarkets, allPieces, loadWares, LONG_AGO, salesSince, type Ware } from "./wares.server";
+import { allMarkets, allPieces, loadWares, newestSales, type Ware } from "./wares.server";
+
+/** Before anything was sold. */
+const EVER = "2000-01-01";
 
 export type SaleRow = Sale & SoldPiece;
 
@@ -13,20 +16,19 @@ export async function soldIn(opened: Opened, days: number) {
   const today = todayOf(scope);
   const from =
     days === 0
-      ? LONG_AGO
+      ? EVER
       : parseDate(today)
           .subtract({ days: days - 1 })
           .toString();
-  const [{ wares, channels, wage }, all, markets, pieces] = await Promise.all([
+  const [{ wares, channels, wage }, rows, markets, pieces, newest] = await Promise.all([
     loadWares(scope, workshop),
-    salesSince(scope, LONG_AGO),
+    listSales(scope, { from }),
     allMarkets(scope),
     allPieces(scope),
+    newestSales(scope),
   ]);
   const byKey = new Map(wares.map((w) => [w.key, w]));
-  const sales = all
-    .filter((s) => s.soldOn >= from)
-    .map((s) => withPiece(s, byKey.get(wareKey(s.itemId, s.colourwayId))));
+  const sales = rows.map((s) => withPiece(s, byKey.get(wareKey(s.itemId, s.colourwayId))));
   const stall = markets.filter((m) => m.state === "closed" && m.onDay >= from && m.onDay <= today);
   const feeOf = (channelId: string) => channels.find((c) => c.id === channelId)?.stallFee ?? 0;
   const standing = (keyOf: (m: (typeof stall)[number]) => string): Map<string, number> => {
@@ -34,7 +36,7 @@ export async function soldIn(opened: Opened, days: number) {
     for (const m of stall) out.set(keyOf(m), (out.get(keyOf(m)) ?? 0) + feeOf(m.channelId));
     return out;
   };
-  return { today, from, wares, channels, wage, all, sales, pieces, markets: stall, standing };
+  return { today, from, wares, channels, wage, newest, sales, pieces, markets: stall, standing };
 }
 
 const withPiece = (s: Sale, w: Ware | undefined): SaleRow => {

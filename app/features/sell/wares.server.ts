@@ -10,7 +10,7 @@ import {
   type Market,
   type Place,
 } from "@db/queries/places";
-import { listSales, type Sale } from "@db/queries/sales";
+import { lastSold, listSales, soldAtMarkets, type Sale, type SoldAtMarket } from "@db/queries/sales";
 import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import { earningAt, type Earning } from "@core/costing";
@@ -32,11 +32,17 @@ export const allPieces = (scope: Scope): Promise<readonly PieceBalance[]> =>
   keep(scope, "pieces", ["shelf"], () => piecesWhere(scope));
 export const allPrices = (scope: Scope): Promise<readonly ListPrice[]> =>
   keep(scope, "prices", ["shelf"], () => priceHistory(scope));
-/** Before anything was sold. */
-export const LONG_AGO = "2000-01-01";
-/** Sales since a day: what is learned of demand, and what is told of them. */
-export const salesSince = (scope: Scope, from: string): Promise<readonly Sale[]> =>
-  keep(scope, "sales", ["shelf"], () => listSales(scope, { from }), from);
+/** Pieces sold at each market day, by kind: what the market's demand is learned from. */
+export const marketSales = (scope: Scope): Promise<readonly SoldAtMarket[]> =>
+  keep(scope, "market sales", ["shelf"], () => soldAtMarkets(scope));
+/** Sales without a market day since a day: what the demand of shelves and shops is learned from. */
+export const shopSales = (scope: Scope, from: string): Promise<readonly Sale[]> =>
+  keep(scope, "shop sales", ["shelf"], () => listSales(scope, { from, apart: true }), from);
+/** All sales of the last days. */
+export const lastSales = (scope: Scope, from: string): Promise<readonly Sale[]> =>
+  keep(scope, "last sales", ["shelf"], () => listSales(scope, { from }), from);
+export const newestSales = (scope: Scope): Promise<ReadonlyMap<string, string>> =>
+  keep(scope, "newest sales", ["shelf"], () => lastSold(scope));
 export const lastBatches = (scope: Scope) => keep(scope, "batches", ["shelf"], () => listBatches(scope));
 
 /** Something that is sold: an item in its own colours or in a colourway. */
