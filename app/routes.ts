@@ -58,6 +58,8 @@ export default [
   route("hand/post", "routes/hand-post.ts"),
   route("hand/swatches/:id.jpg", "routes/swatch-photo.ts"),
   route("hand/:what.csv", "routes/hand-csv.ts"),
+  route("calendar.ics", "routes/calendar-file.ts", { id: "calendar-own" }),
+  route("calendar/:token.ics", "routes/calendar-file.ts"),
   route("scale", "routes/scale.ts"),
   route("scale/stream", "routes/scale-stream.ts"),
   route("workshops", "routes/workshops.ts"),

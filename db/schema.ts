@@ -8,4 +8,5 @@ export * from "./tables/items";
 export * from "./tables/runs";
 export * from "./tables/bench";
 export * from "./tables/shelf";
+export * from "./tables/calendar";
 export * from "./tables/pulse";

@@ -58,7 +58,6 @@ try {
   const context = await site.browser.createBrowserContext();
   const page = await context.newPage();
   const item = await find(page, "/items", "Puffin");
-  const yarn = await find(page, "/materials", "slate");
   const run = await find(page, "/runs", "Second winter market");
   const shots: [
     string,
@@ -69,19 +68,19 @@ try {
     ["items", `${site.url}/items`],
     ["item", item, { height: 900 }],
     ["item-reasons", item, { open: '[aria-labelledby="needs-title"] td button' }],
-    ["item-dark", item, { dark: true }],
     ["item-phone", item, { width: 390, height: 844 }],
-    ["item-shape", item, { tab: "In the hand" }],
-    ["item-order", item, { tab: "Order of work", height: 940 }],
     ["bench", await find(page, "/bench", "Go on"), { width: 390, height: 844 }],
     ["materials", `${site.url}/materials`],
-    ["yarn", yarn],
     ["buy", `${site.url}/materials/buy`],
     ["cutting", `${run}/cutting`, { height: 900 }],
-    ["colourways", `${item}/colourways`],
     ["hand", `${site.url}/hand`, { height: 1000 }],
     ["runs", `${site.url}/runs`],
     ["run", run, { height: 1000 }],
+    ["sell", `${site.url}/sell`],
+    ["stall", await find(page, "/sell/markets", "To the stall"), { width: 390, height: 844 }],
+    ["next", `${site.url}/sell/next`, { height: 1000, dark: true }],
+    ["prices", `${site.url}/sell/prices`],
+    ["sold", `${site.url}/sell/sold`, { height: 1000 }],
     ["settings", `${site.url}/settings`],
   ];
   for (const [name, url, view = {}] of shots) {

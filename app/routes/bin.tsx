@@ -21,6 +21,8 @@ export const KIND_WORDS: Readonly<Record<BinKind, string>> = {
   supplier: "supplier",
   purchase: "order",
   channel: "way of selling",
+  market: "market day",
+  place: "place",
 };
 
 export async function loader({ request, context }: Route.LoaderArgs) {

@@ -127,7 +127,7 @@ async function change(form: FormData, marketId: string, { scope, workshop }: Ope
       return redirect(`/sell/markets/${marketId}`);
     case "delete":
       await setMarketDeleted(scope, marketId, true);
-      return redirect("/sell/markets");
+      return redirect(`/sell/markets?deleted=market:${marketId}`);
     case "close": {
       const got = parseWithZod(form, { schema: closeSchema(workshop.locale, workshop.currency) });
       if (got.status !== "success") return data(got.reply(), { status: 400 });

@@ -133,7 +133,7 @@ async function change(form: FormData, { scope, workshop }: Opened) {
       if (!own.success) throw data(null, { status: 400 });
       if (!(await removePlace(scope, own.data.id)))
         throw refused("Something is still there. Carry it elsewhere first, then take the place away.", 409);
-      return redirect("/sell#places");
+      return redirect(`/sell?deleted=place:${own.data.id}#places`);
     }
     case "undo-move": {
       const own = z.object({ id }).safeParse(Object.fromEntries(form));

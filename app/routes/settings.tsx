@@ -11,6 +11,7 @@ import { copiesShown, makeAskedCopy } from "../features/settings/copies.server";
 import { channelContent, channelSchema } from "../features/settings/channel-form";
 import { ChannelsPanel } from "../features/settings/channels-panel";
 import { channelView } from "../features/items/load.server";
+import { CalendarPanel } from "../features/settings/calendar-panel";
 import { CopiesPanel } from "../features/settings/copies-panel";
 import { Meanwhile } from "../ui/meanwhile";
 import { ChangedMeanwhile } from "@db/scope";
@@ -25,7 +26,8 @@ import {
 import { minorDigits, printNumber, printTrimmed } from "@core/units";
 import { fields as quantityFields, id, name, seen } from "../forms";
 import { once, openForm } from "../server/form.server";
-import { openWorkshop, type Opened } from "../server/scope.server";
+import { dayOf, openWorkshop, type Opened } from "../server/scope.server";
+import { calendarAddressOf, newCalendarAddress, revokeCalendarAddress } from "@db/queries/calendar";
 import { keepPage, taken } from "../ui/away";
 import { WorkForm } from "../ui/form";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
@@ -147,8 +149,13 @@ const textsOf = ({ days: _days, ...texts }: ReturnType<typeof settingsTexts>) =>
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [channels, workshops] = await Promise.all([allChannels(scope), listWorkshops(context.db)]);
+  const [channels, workshops, calendar] = await Promise.all([
+    allChannels(scope),
+    listWorkshops(context.db),
+    calendarAddressOf(scope),
+  ]);
   return {
+    calendarSince: calendar && dayOf(calendar, scope.zone),
     workshop,
     channels,
     views: channels.map(channelView),
@@ -161,6 +168,11 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args);
+  // What is answered once is kept; an address that is told once must not be.
+  if (form.get("intent") === "calendar")
+    return data({
+      calendar: `${new URL(args.request.url).origin}/calendar/${await newCalendarAddress(opened.scope)}.ics`,
+    });
   return once(opened, form, (o) => change(form, o));
 }
 
@@ -188,6 +200,10 @@ async function change(form: FormData, { scope, workshop }: Opened) {
     const { id: own, seen: version } = got.value;
     await saveChannel(scope, { ...channelContent(got.value), id: own }, version);
     return redirect("/settings?saved=1#channels");
+  }
+  if (form.get("intent") === "calendar-off") {
+    await revokeCalendarAddress(scope);
+    return redirect("/settings?saved=1#calendar");
   }
   if (form.get("intent") === "copy") return data({ copied: await makeAskedCopy() });
   const remove = z.object({ intent: z.literal("delete-channel"), id }).safeParse(Object.fromEntries(form));
@@ -365,6 +381,10 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
           currency={w.currency}
           changing={channels.find((c) => c.id === params.get("channel"))}
           lastResult={actionData && "channel" in actionData ? actionData.channel : undefined}
+        />
+        <CalendarPanel
+          since={loaderData.calendarSince}
+          made={actionData && "calendar" in actionData ? actionData.calendar : undefined}
         />
         <CopiesPanel copies={loaderData.copies} zone={w.timeZone || loaderData.computerZone} />
         <Sheet>

@@ -6,6 +6,7 @@ import { setBallDeleted } from "@db/queries/balls";
 import { setColourwayDeleted } from "@db/queries/colourways";
 import { setSwatchDeleted } from "@db/queries/materials";
 import { setPurchaseDeleted } from "@db/queries/purchases";
+import { setMarketDeleted, setPlaceDeleted } from "@db/queries/places";
 import { setSupplierDeleted } from "@db/queries/suppliers";
 import { setRunDeleted } from "@db/queries/cutting";
 import { setChannelDeleted } from "@db/queries/workshops";
@@ -22,6 +23,8 @@ const KINDS = {
   colourway: { put: setColourwayDeleted, to: () => "/items" },
   run: { put: setRunDeleted, to: (id: string) => `/runs/${id}` },
   channel: { put: setChannelDeleted, to: () => "/settings" },
+  market: { put: setMarketDeleted, to: (id: string) => `/sell/markets/${id}` },
+  place: { put: setPlaceDeleted, to: () => "/sell#places" },
 } as const;
 
 /** Brings back what was deleted. Deleting only sets a mark, so nothing has to be rebuilt. */
@@ -31,7 +34,9 @@ export async function action(args: Route.ActionArgs) {
   const what = form.get("what");
   const match =
     typeof what === "string"
-      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel):([0-9a-f-]{36})$/.exec(what)
+      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel|market|place):([0-9a-f-]{36})$/.exec(
+          what,
+        )
       : null;
   if (!match) throw data(null, { status: 400 });
   const kind = KINDS[match[1] as keyof typeof KINDS];

@@ -1,6 +1,19 @@
 import { and, desc, eq, gt, isNotNull, type SQL } from "drizzle-orm";
 import type { MySqlColumn, MySqlTable } from "drizzle-orm/mysql-core";
-import { ball, channel, colourway, item, notion, purchase, run, supplier, swatch, yarn } from "../schema";
+import {
+  ball,
+  channel,
+  colourway,
+  item,
+  market,
+  notion,
+  place,
+  purchase,
+  run,
+  supplier,
+  swatch,
+  yarn,
+} from "../schema";
 import { mine, type Scope } from "../scope";
 
 export const BIN_KINDS = [
@@ -14,6 +27,8 @@ export const BIN_KINDS = [
   "supplier",
   "purchase",
   "channel",
+  "market",
+  "place",
 ] as const;
 export type BinKind = (typeof BIN_KINDS)[number];
 
@@ -45,6 +60,8 @@ const NAMED: Readonly<
   notion: [notion, notion.name],
   supplier: [supplier, supplier.name],
   channel: [channel, channel.name],
+  market: [market, market.name],
+  place: [place, place.name],
 };
 
 /** What was deleted and may come back, newest first; of one thing when asked. */

@@ -53,6 +53,13 @@ export async function removePlace(scope: Scope, id: string): Promise<boolean> {
   });
 }
 
+/** Brings a place back, or takes it away. */
+export async function setPlaceDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
+  await changing(scope, "shelf", (tx) =>
+    changeRow(tx, place, id, { deletedAt: deleted ? tx.now : null }, "The place"),
+  );
+}
+
 export const listMarkets = (scope: Scope): Promise<Market[]> =>
   scope.db
     .select()

@@ -1,0 +1,14 @@
+import { index, mysqlTable, varchar } from "drizzle-orm/mysql-core";
+import { createdAt, workshopId } from "./workshop";
+
+/** A private address that a calendar program asks for what lies ahead; only its hash is kept. One a workshop. */
+export const calendarAddress = mysqlTable(
+  "calendar_address",
+  {
+    workshopId: workshopId().primaryKey(),
+    /** SHA-256 of the token, hexadecimal. */
+    tokenHash: varchar({ length: 64 }).notNull(),
+    createdAt: createdAt(),
+  },
+  (t) => [index("calendar_token").on(t.tokenHash)],
+);
