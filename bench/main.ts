@@ -8,6 +8,7 @@ import { estimatePiece } from "../core/estimate";
 import { filledShape } from "../core/fabric";
 import { checkPattern, layoutOf, PLAIN_STYLE, printPattern, RoundMemory } from "../core/notation";
 import { mm } from "../core/units";
+import { printStalls } from "./stalls";
 import { printWorlds } from "./worlds";
 
 /** Median of several runs of `work`, in milliseconds, after a warm-up. */
@@ -189,6 +190,7 @@ console.log("\nSimulated makers with hidden hands, 500, seeded");
 }
 
 printWorlds();
+printStalls(say);
 
 console.log("\nJavaScript sent on first load (gzip)");
 const assets = path.resolve("build/client/assets");

@@ -280,3 +280,72 @@ it("a sale is written down and taken back; sales go out as a file and come in ag
   expect(await pieces()).toBe(before);
   await end();
 });
+
+it("a shelf is refilled, its statement says what is owed, and what-if moves with what is typed", async () => {
+  const { page, me, end } = await visit(site, "/sell/refill", { refused: true });
+  await me.waitText("Gift shop");
+  const take = "Take along: Sardine keychain for Gift shop";
+  const there = () =>
+    page.$$eval("main section:nth-of-type(1) tbody tr", (rows) =>
+      rows
+        .filter((r) => r.textContent.includes("Sardine keychain"))
+        .map((r) => Number(r.querySelector("td.num")?.textContent)),
+    );
+  const [before = 0] = await there();
+  for (const input of await page.$$('form:nth-of-type(1) [name="quantity"]')) {
+    await input.click({ count: 3 });
+    await page.keyboard.press("Delete");
+  }
+  await clickText(page, "main button", "Carry them over");
+  await me.waitText("Write beside at least one piece how many.");
+  await me.fill(`[aria-label="${take}"]`, "2");
+  await clickText(page, "main button", "Carry them over");
+  await me.waitText("carried over");
+  expect((await there())[0]).toBe(before + 2);
+  await clickText(page, "main a", "Statement");
+  await me.waitText("owed to the maker");
+  const money = await page.$$eval("main tfoot td", (cells) =>
+    cells.map((c) => Math.round(100 * Number(c.textContent.replace(/[^\d.]/g, "")))),
+  );
+  // Sold together, the shop's share of it, and what is owed.
+  expect(money[0]).toBe((money.at(-2) ?? 0) + (money.at(-1) ?? 0));
+  await page.goto(`${site.url}/sell/what-if`);
+  await me.settle();
+  const profit = () => page.$eval("#then-title", (h) => h.textContent ?? "");
+  const was = await profit();
+  await me.fill("#dial-price", "10");
+  await page.waitForFunction((w) => document.querySelector("#then-title")?.textContent !== w, {}, was);
+  await clickText(page, "main button", "Keep it to compare");
+  await me.waitText("Prices +10 %");
+  await clickText(page, "main button", "as it is");
+  await page.waitForFunction((w) => document.querySelector("#then-title")?.textContent === w, {}, was);
+  await end();
+});
+
+it("the order of a run’s tasks is chosen among four, and the bench goes by it", async () => {
+  const { page, me, end } = await visit(site, "/runs");
+  await page.goto(site.url + (await linkOf(page, "Second winter market")));
+  await me.settle();
+  await clickText(page, "main a", "Order of the work");
+  await me.waitText("half-made at once");
+  await me.waitText("no order has less");
+  await clickText(page, '[role="group"] button', "Part by part");
+  await clickText(page, "main button", "Work part by part");
+  await me.settle();
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('[role="group"] button')]
+      .find((b) => b.textContent.includes("Part by part"))
+      ?.textContent.includes("chosen"),
+  );
+  await page.goto(`${site.url}/bench`);
+  await page.goto(site.url + (await linkOf(page, "Begin: Puffin keychain, Second winter market")));
+  await me.waitText("piece 1 of 16");
+  await page.locator("main > button").click();
+  for (let i = 0; i < 40; i++) {
+    if ((await page.$eval("main header", (h) => h.textContent)).includes("piece 2 of 16")) break;
+    await page.locator("main > button").click();
+  }
+  // The second body is begun before the first has wings.
+  expect(await page.$eval("main section", (s) => s.textContent)).toContain("Body");
+  await end();
+});

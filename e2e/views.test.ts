@@ -28,6 +28,8 @@ const views: Record<string, string> = {
   "What to make": "/sell/next",
   Prices: "/sell/prices",
   Sold: "/sell/sold",
+  Refill: "/sell/refill",
+  "What if": "/sell/what-if",
 };
 beforeAll(async () => {
   site = await startSite("views");
@@ -42,6 +44,7 @@ beforeAll(async () => {
     ["Market day", "/sell/markets", "Harbour evening"],
     ["Stall", "/sell/markets", "To the stall"],
     ["Market held", "/sell/markets", "Quay market"],
+    ["Statement", "/sell/refill", "Statement"],
   ] as const) {
     await page.goto(site.url + list);
     const href = await page.$$eval(
@@ -52,6 +55,7 @@ beforeAll(async () => {
     expect(href).not.toBe("");
     views[view] = href;
   }
+  views["Order of work"] = `${views["Run page"] ?? ""}/order`;
   views.Inspect = `${views["Run page"] ?? ""}/inspect`;
   views["Cutting plan"] = `${views["Run page"] ?? ""}/cutting`;
   views.Colourways = `${views["Item page"] ?? ""}/colourways`;
@@ -95,6 +99,10 @@ const NAMES = [
   "Prices",
   "Sold",
   "Inspect",
+  "Refill",
+  "Statement",
+  "What if",
+  "Order of work",
 ];
 
 describe.each(NAMES)("%s", (name) => {

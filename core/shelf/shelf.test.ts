@@ -7,6 +7,7 @@ import { restock } from "./restock";
 import { bundled, stallState, type StallAct } from "./stall";
 import { advised, clairvoyant, earnedBy, equalShares, stallWorld, whatSoldOut } from "./stall-worlds";
 import { takingsByLine, takingsOf, type Sold } from "./takings";
+import { AS_IT_IS, levers, whatIf, type Base } from "./what-if";
 import { betaQuantile, yieldOf } from "./yield";
 
 const sold = (over: Partial<Sold> = {}): Sold => ({
@@ -118,6 +119,50 @@ describe("when to bring more", () => {
     const dear = restock({ ...base, weeks, idle: 900 });
     expect(dear.point).toBeLessThan(restock({ ...base, weeks }).point);
     expect(restock({ ...base, weeks, margin: -50 }).upTo).toBe(0);
+  });
+});
+
+describe("what if", () => {
+  const base: Base = {
+    pieces: 100,
+    paid: 150_000,
+    tax: 15_000,
+    percentFees: 6000,
+    fixedFees: 1000,
+    standing: 4000,
+    yarn: 8000,
+    otherMaterial: 4000,
+    hours: 60,
+    wagePerHour: 1200,
+    overheadPerHour: 180,
+  };
+
+  it("says what was where nothing is otherwise, worked by hand", () => {
+    const now = whatIf(base, AS_IT_IS);
+    // 150,000 − 15,000 − 6,000 − 1,000 − 4,000 = 124,000; − 12,000 − 60 × 180 = 101,200; − 60 × 1,200 = 29,200.
+    expect([now.kept, now.material, now.profit]).toEqual([124_000, 12_000, 29_200]);
+    expect(now.perHour).toBeCloseTo(101_200 / 60, 9);
+  });
+
+  it("moves what each touches and nothing else", () => {
+    const of = (o: Partial<typeof AS_IT_IS>) => whatIf(base, { ...AS_IT_IS, ...o });
+    expect(of({ price: 0.1 }).profit - of({}).profit).toBeCloseTo(0.1 * (150_000 - 15_000 - 6000), 6);
+    expect(of({ wage: 0.5 }).profit - of({}).profit).toBeCloseTo(-60 * 600, 6);
+    expect(of({ wage: 0.5 }).perHour).toBe(of({}).perHour);
+    expect(of({ yarn: 1 }).material).toBe(20_000);
+    expect(of({ pace: 0.25 }).hours).toBeCloseTo(48, 9);
+    expect(of({ yield: 0.25 }).material).toBeCloseTo(9600, 9);
+    // Twice as many pieces: all twice but what the stalls cost.
+    expect(of({ quantity: 1 }).profit).toBeCloseTo(2 * (29_200 + 4000) - 4000, 6);
+  });
+
+  it("puts the strongest lever first, each held against the same change", () => {
+    const list = levers(base, AS_IT_IS, 0.1);
+    expect(list[0]?.factor).toBe("price");
+    expect(list.map((l) => Math.abs(l.more - l.less))).toEqual(
+      [...list.map((l) => Math.abs(l.more - l.less))].sort((a, b) => b - a),
+    );
+    expect(list.find((l) => l.factor === "yarn")).toMatchObject({ less: 30_000, more: 28_400 });
   });
 });
 

@@ -8,6 +8,7 @@ const PAGES = [
   { to: "/sell/refill", label: "Refill" },
   { to: "/sell/prices", label: "Prices" },
   { to: "/sell/sold", label: "Sold" },
+  { to: "/sell/what-if", label: "What if" },
 ] as const;
 
 /** The drawers of Sell. */
