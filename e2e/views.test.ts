@@ -30,6 +30,7 @@ const views: Record<string, string> = {
   Sold: "/sell/sold",
   Refill: "/sell/refill",
   "What if": "/sell/what-if",
+  Lots: "/sell/lots?lot=4471",
 };
 beforeAll(async () => {
   site = await startSite("views");
@@ -102,6 +103,7 @@ const NAMES = [
   "Refill",
   "Statement",
   "What if",
+  "Lots",
   "Order of work",
 ];
 

@@ -5,12 +5,13 @@ import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/run-inspect";
 import { inspectionPoints, REJECT_REASONS } from "@core/planning";
-import { listBatches, lookedAt, rejectedOf } from "@db/queries/batches";
+import { yieldOf } from "@core/shelf/yield";
+import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
 import { findRun, finishRun, inspectRun, type Outcome } from "@db/queries/runs";
 import { inColourway, analyseStored, loadSurroundings } from "../features/items/load.server";
 import { placeId } from "../features/sell/schema";
 import { HOME } from "../features/sell/wares";
-import { allPlaces } from "../features/sell/wares.server";
+import { allPlaces, lastBatches } from "../features/sell/wares.server";
 import { allColourways, allItems } from "../server/rows.server";
 import { LIST_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
@@ -27,13 +28,14 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [found, places, batches, items, colourways, surroundings] = await Promise.all([
+  const [found, places, batches, items, colourways, surroundings, known] = await Promise.all([
     findRun(scope, params.id),
     allPlaces(scope),
     listBatches(scope, { runId: params.id }),
     allItems(scope),
     allColourways(scope),
     loadSurroundings(scope, workshop),
+    lastBatches(scope),
   ]);
   if (!found) throw data(null, { status: 404 });
   const lines = await Promise.all(
@@ -57,7 +59,10 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
         seen,
         // What the bench counted and was not looked at yet; without a bench all that is left.
         ready: Math.max(0, (l.made > seen ? l.made : l.quantity) - seen),
-        second: entry?.item.secondBrings ?? 0,
+        passes: passesOf(
+          known.filter((b) => b.itemId === l.itemId),
+          entry?.item.yieldBp ?? 10_000,
+        ),
         points: a
           ? inspectionPoints({
               parts: a.piece.parts.map((p) => ({
@@ -95,6 +100,17 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       reasons: b.rejected.map((r) => r.reason).join(", "),
     })),
   };
+}
+
+/** How many of an item pass, from all that were looked at, beside what its price reckons with. */
+function passesOf(batches: readonly Batch[], yieldBp: number) {
+  const seen = batches.map((b) => ({
+    passed: b.good + b.mended,
+    seconds: b.seconds,
+    rejected: rejectedOf(b),
+  }));
+  const { share, low, high, pieces } = yieldOf(seen);
+  return { share, low, high, pieces, told: yieldBp / 10_000 };
 }
 
 const count = z
@@ -253,6 +269,8 @@ export default function Inspect({ loaderData, actionData: answered }: Route.Comp
   );
 }
 
+const percent = (x: number): string => `${Math.round(100 * x)} %`;
+
 type LineData = Awaited<ReturnType<typeof loader>>["lines"][number];
 
 function Line({ line: l }: { line: LineData }) {
@@ -265,6 +283,9 @@ function Line({ line: l }: { line: LineData }) {
         <h2 id={`t${l.id}`}>{l.label}</h2>
         {l.ready === 0 ? <Badge $tone="good">all looked at</Badge> : null}
         <Small>
+          {l.passes.pieces >= 5
+            ? `${percent(l.passes.share)} of it pass (${percent(l.passes.low)} to ${percent(l.passes.high)}, ${l.passes.pieces} pieces), its price reckons with ${percent(l.passes.told)} · `
+            : ""}
           {l.seen} of {l.quantity} looked at
           {l.made > l.seen ? `, ${l.made - l.seen} finished at the bench` : ""}
         </Small>

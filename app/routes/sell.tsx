@@ -1,7 +1,7 @@
 import { parseWithZod } from "@conform-to/zod/v4";
 import { Undo2 } from "lucide-react";
 import { useState } from "react";
-import { data, redirect, useFetcher, useSearchParams } from "react-router";
+import { data, Link, redirect, useFetcher, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/sell";
@@ -368,6 +368,7 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
         <Sheet $pad={false} aria-labelledby="book-title">
           <SheetHead style={{ padding: "12px 14px 0" }}>
             <h2 id="book-title">The last moves</h2>
+            <Link to="/sell/lots">where a lot went</Link>
           </SheetHead>
           <Scroll tabIndex={0} role="region" aria-label="The last moves, table">
             <PlainTable>

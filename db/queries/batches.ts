@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
+import { beat } from "../pulse";
 import { ball, batch, hand, run, stockMove, yarn, type Rejected } from "../schema";
 import { mine, newId, transact, type Scope } from "../scope";
 import { mustOwnPieces, postPieces, type NewPieceMove } from "./pieces";
@@ -65,6 +66,8 @@ export async function keepBatch(scope: Scope, b: NewBatch): Promise<void> {
               key: `${id}:${grade}`,
             },
           ];
+    // Also where nothing passed: what is known of the item's pieces has changed.
+    await beat(tx, "shelf");
     await postPieces(tx, [...made("good", b.good + b.mended), ...made("second", b.seconds)]);
   });
 }

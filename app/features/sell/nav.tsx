@@ -18,6 +18,8 @@ export function SellNav() {
     ? "/sell/markets"
     : pathname.startsWith("/sell/places")
       ? "/sell/refill"
-      : pathname;
+      : pathname === "/sell/lots"
+        ? "/sell"
+        : pathname;
   return <Drawers label="Sell" pages={PAGES} here={here} />;
 }

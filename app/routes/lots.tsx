@@ -1,0 +1,192 @@
+import { Link, useSearchParams } from "react-router";
+import type { Route } from "./+types/lots";
+import { printMass, type Grams } from "@core/units";
+import { listBatches, lookedAt, lotsUsed, rejectedOf } from "@db/queries/batches";
+import { SellNav } from "../features/sell/nav";
+import { HOME, wareKey } from "../features/sell/wares";
+import { allPieces, allPlaces, loadWares } from "../features/sell/wares.server";
+import { openWorkshop } from "../server/scope.server";
+import {
+  Button,
+  Page,
+  PageHead,
+  PlainTable,
+  Row,
+  Scroll,
+  Sheet,
+  SheetHead,
+  Small,
+  Stack,
+} from "../ui/basics";
+import { printDay } from "../ui/days";
+import { Input } from "../ui/field";
+import { useReading } from "../ui/reading";
+
+export const meta: Route.MetaFunction = () => [{ title: "Where a lot went · Lapka" }];
+
+/** From a lot forward: the runs that used it, what was made there, and where such pieces stand now. */
+export async function loader({ request, context }: Route.LoaderArgs) {
+  const { scope, workshop } = await openWorkshop(request, context);
+  const lot = (new URL(request.url).searchParams.get("lot") ?? "").trim().slice(0, 60);
+  if (lot === "") return { lot, uses: [], batches: [], places: [] };
+  const [uses, { wares }, places, pieces] = await Promise.all([
+    lotsUsed(scope, { lot }),
+    loadWares(scope, workshop),
+    allPlaces(scope),
+    allPieces(scope),
+  ]);
+  const runs = [...new Set(uses.map((u) => u.runId))];
+  const batches = (await Promise.all(runs.map((runId) => listBatches(scope, { runId })))).flat();
+  const label = new Map(wares.map((w) => [w.key, w.label]));
+  const made = new Set(batches.map((b) => wareKey(b.itemId, b.colourwayId)));
+  return {
+    lot,
+    uses: uses.map((u) => ({ ...u, yarn: `${u.shade}, ${u.yarn}` })),
+    batches: batches.map((b) => ({
+      id: b.id,
+      on: b.inspectedOn,
+      label: label.get(wareKey(b.itemId, b.colourwayId)) ?? "something deleted",
+      pieces: lookedAt(b),
+      passed: b.good + b.mended,
+      seconds: b.seconds,
+      rejected: rejectedOf(b),
+      run: uses.find((u) => u.runId === b.runId)?.run ?? "",
+      runId: b.runId,
+    })),
+    places: pieces
+      .filter((p) => made.has(wareKey(p.itemId, p.colourwayId)) && p.quantity > 0)
+      .map((p) => ({
+        label: label.get(wareKey(p.itemId, p.colourwayId)) ?? "something deleted",
+        place: p.placeId === "" ? HOME : (places.find((x) => x.id === p.placeId)?.name ?? "elsewhere"),
+        quantity: p.quantity,
+      })),
+  };
+}
+
+export default function Lots({ loaderData: d }: Route.ComponentProps) {
+  const r = useReading();
+  const [params] = useSearchParams();
+  return (
+    <Page>
+      <PageHead>
+        <h1>Where a lot went</h1>
+      </PageHead>
+      <SellNav />
+      <Stack $gap={18}>
+        <form method="get" key={params.toString()}>
+          <Row>
+            <label htmlFor="lot">Lot on the band</label>
+            <Input
+              id="lot"
+              name="lot"
+              defaultValue={d.lot}
+              maxLength={60}
+              autoComplete="off"
+              style={{ width: 160 }}
+            />
+            <Button type="submit" $primary>
+              Look
+            </Button>
+          </Row>
+        </form>
+        {d.lot === "" ? (
+          <p>
+            A yarn was faulty, or a shop asks what a piece was made of: write the lot, and you see the runs
+            that took from it, what was made there and where such pieces stand.
+          </p>
+        ) : d.uses.length === 0 ? (
+          <p role="status">No finished run took yarn of lot {d.lot} from a ball.</p>
+        ) : (
+          <>
+            <Sheet $pad={false} aria-labelledby="uses-title">
+              <SheetHead style={{ padding: "12px 14px 0" }}>
+                <h2 id="uses-title">Runs that used it</h2>
+              </SheetHead>
+              <Scroll tabIndex={0} role="region" aria-label="Runs that used it, table">
+                <PlainTable>
+                  <thead>
+                    <tr>
+                      <th scope="col">Run</th>
+                      <th scope="col">Yarn</th>
+                      <th scope="col" className="num">
+                        Used
+                      </th>
+                    </tr>
+                  </thead>
+                  <tbody>
+                    {d.uses.map((u) => (
+                      <tr key={u.runId + u.yarnId}>
+                        <td>
+                          <Link to={`/runs/${u.runId}`}>{u.run}</Link>
+                        </td>
+                        <td>{u.yarn}</td>
+                        <td className="num">{printMass((u.used / 1000) as Grams, r)}</td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </PlainTable>
+              </Scroll>
+            </Sheet>
+            <Sheet $pad={false} aria-labelledby="made-title">
+              <SheetHead style={{ padding: "12px 14px 0" }}>
+                <h2 id="made-title">What was made there</h2>
+                <Small>every piece of these batches may hold it</Small>
+              </SheetHead>
+              <Scroll tabIndex={0} role="region" aria-label="What was made there, table">
+                <PlainTable>
+                  <thead>
+                    <tr>
+                      <th scope="col">Looked at</th>
+                      <th scope="col">Piece</th>
+                      <th scope="col" className="num">
+                        Passed
+                      </th>
+                      <th scope="col" className="num">
+                        Seconds
+                      </th>
+                      <th scope="col" className="num">
+                        Rejected
+                      </th>
+                    </tr>
+                  </thead>
+                  <tbody>
+                    {d.batches.map((b) => (
+                      <tr key={b.id}>
+                        <td>{printDay(b.on, r.locale)}</td>
+                        <td>
+                          {b.label} <Small>{b.run}</Small>
+                        </td>
+                        <td className="num">{b.passed}</td>
+                        <td className="num">{b.seconds}</td>
+                        <td className="num">{b.rejected}</td>
+                      </tr>
+                    ))}
+                    {d.batches.length === 0 ? (
+                      <tr>
+                        <td colSpan={5}>Nothing of these runs was inspected.</td>
+                      </tr>
+                    ) : null}
+                  </tbody>
+                </PlainTable>
+              </Scroll>
+            </Sheet>
+            {d.places.length > 0 ? (
+              <Sheet aria-labelledby="where-title">
+                <SheetHead>
+                  <h2 id="where-title">Where such pieces stand now</h2>
+                </SheetHead>
+                <ul style={{ margin: 0, paddingLeft: 20 }}>
+                  {d.places.map((p, i) => (
+                    <li key={i}>
+                      {p.place}: {p.quantity} {p.label}
+                    </li>
+                  ))}
+                </ul>
+              </Sheet>
+            ) : null}
+          </>
+        )}
+      </Stack>
+    </Page>
+  );
+}
