@@ -172,47 +172,51 @@ function Scenario({ base }: { base: Base }) {
             </h2>
             <Small>after your wage and overhead</Small>
           </SheetHead>
-          <PlainTable $tight>
-            <thead>
-              <tr>
-                <th scope="col"> </th>
-                <th scope="col" className="num">
-                  As it is
-                </th>
-                <th scope="col" className="num">
-                  Then
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {(
-                [
-                  ["Takings", money(now.paid), money(then.paid)],
-                  ["Left after tax, fees and stalls", money(now.kept), money(then.kept)],
-                  ["Materials", money(now.material), money(then.material)],
-                  [
-                    "Making",
-                    printDuration((now.hours * 3600) as Seconds, r),
-                    printDuration((then.hours * 3600) as Seconds, r),
-                  ],
-                  [
-                    "An hour earns",
-                    now.perHour === undefined ? "—" : money(now.perHour),
-                    then.perHour === undefined ? "—" : money(then.perHour),
-                  ],
-                  ["Profit", money(now.profit), money(then.profit)],
-                ] as const
-              ).map(([label, a, b]) => (
-                <tr key={label}>
-                  <th scope="row">{label}</th>
-                  <td className="num">{a}</td>
-                  <td className="num">
-                    <b>{b}</b>
-                  </td>
+          <Scroll tabIndex={0} role="region" aria-label="As it is and then, table">
+            <PlainTable $tight>
+              <thead>
+                <tr>
+                  <th scope="col">
+                    <span className="sr">Figure</span>
+                  </th>
+                  <th scope="col" className="num">
+                    As it is
+                  </th>
+                  <th scope="col" className="num">
+                    Then
+                  </th>
                 </tr>
-              ))}
-            </tbody>
-          </PlainTable>
+              </thead>
+              <tbody>
+                {(
+                  [
+                    ["Takings", money(now.paid), money(then.paid)],
+                    ["Left after tax, fees and stalls", money(now.kept), money(then.kept)],
+                    ["Materials", money(now.material), money(then.material)],
+                    [
+                      "Making",
+                      printDuration((now.hours * 3600) as Seconds, r),
+                      printDuration((then.hours * 3600) as Seconds, r),
+                    ],
+                    [
+                      "An hour earns",
+                      now.perHour === undefined ? "—" : money(now.perHour),
+                      then.perHour === undefined ? "—" : money(then.perHour),
+                    ],
+                    ["Profit", money(now.profit), money(then.profit)],
+                  ] as const
+                ).map(([label, a, b]) => (
+                  <tr key={label}>
+                    <th scope="row">{label}</th>
+                    <td className="num">{a}</td>
+                    <td className="num">
+                      <b>{b}</b>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </PlainTable>
+          </Scroll>
           <Row style={{ marginTop: 12 }}>
             <Button type="button" disabled={!changed} onClick={() => setKept((k) => [...k, at].slice(-4))}>
               Keep it to compare
