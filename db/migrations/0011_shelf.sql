@@ -128,8 +128,8 @@ CREATE TABLE `sale` (
 	CONSTRAINT `sale_workshop_id_sale_key_pk` PRIMARY KEY(`workshop_id`,`sale_key`)
 );
 --> statement-breakpoint
-INSERT INTO `piece_move` (`id`, `workshop_id`, `kind`, `item_id`, `colourway_id`, `quantity`, `run_id`, `note`, `undoes`, `idempotency_key`, `at`) SELECT `id`, `workshop_id`, if(`kind` in ('made', 'sold', 'returned', 'counted', 'undone'), `kind`, 'counted'), `material_id`, coalesce(`colourway_id`, ''), `quantity`, `run_id`, `note`, `undoes`, `idempotency_key`, `at` FROM `stock_move` WHERE `material_kind` = 'item';--> statement-breakpoint
-INSERT INTO `piece_balance` (`workshop_id`, `item_id`, `colourway_id`, `place_id`, `grade`, `quantity`) SELECT `workshop_id`, `item_id`, `colourway_id`, `place_id`, `grade`, sum(`quantity`) FROM `piece_move` GROUP BY `workshop_id`, `item_id`, `colourway_id`, `place_id`, `grade`;--> statement-breakpoint
+INSERT IGNORE INTO `piece_move` (`id`, `workshop_id`, `kind`, `item_id`, `colourway_id`, `quantity`, `run_id`, `note`, `undoes`, `idempotency_key`, `at`) SELECT `id`, `workshop_id`, if(`kind` in ('made', 'sold', 'returned', 'counted', 'undone'), `kind`, 'counted'), `material_id`, coalesce(`colourway_id`, ''), `quantity`, `run_id`, `note`, `undoes`, `idempotency_key`, `at` FROM `stock_move` WHERE `material_kind` = 'item';--> statement-breakpoint
+INSERT INTO `piece_balance` (`workshop_id`, `item_id`, `colourway_id`, `place_id`, `grade`, `quantity`) SELECT `workshop_id`, `item_id`, `colourway_id`, `place_id`, `grade`, sum(`quantity`) FROM `piece_move` GROUP BY `workshop_id`, `item_id`, `colourway_id`, `place_id`, `grade` ON DUPLICATE KEY UPDATE `quantity` = VALUES(`quantity`);--> statement-breakpoint
 DELETE FROM `stock_balance` WHERE (`workshop_id`, `material_id`) IN (SELECT `workshop_id`, `item_id` FROM `piece_move`);--> statement-breakpoint
 DELETE FROM `stock_move` WHERE `material_kind` = 'item';--> statement-breakpoint
 DELETE FROM `pulse`;--> statement-breakpoint

@@ -2,8 +2,9 @@ import { max } from "d3-array";
 import { scaleBand, scaleLinear } from "d3-scale";
 import styled from "styled-components";
 
-const W = 640;
-const H = 150;
+const H = 160;
+/** Few bars are wide, many narrow; the drawing is as wide as they are, so that a telephone does not shrink it to nothing. */
+const widthOf = (n: number): number => Math.max(300, n * Math.min(90, Math.max(40, 640 / Math.max(1, n))));
 
 /** Upright bars with their values on top: pieces by the hour, takings by the month. */
 export function Bars({
@@ -13,6 +14,7 @@ export function Bars({
   bars: readonly { readonly label: string; readonly value: number; readonly text: string }[];
   label: string;
 }) {
+  const W = widthOf(bars.length);
   const x = scaleBand<number>()
     .domain(bars.map((_, i) => i))
     .range([0, Math.min(W, 90 * bars.length)])
@@ -24,6 +26,7 @@ export function Bars({
   return (
     <Svg
       viewBox={`0 0 ${W} ${H}`}
+      style={{ maxWidth: 1.15 * W }}
       role="img"
       aria-label={`${label}: ${bars.map((b) => `${b.label} ${b.text}`).join(", ")}`}
     >
@@ -50,7 +53,6 @@ export function Bars({
 const Svg = styled.svg`
   display: block;
   width: 100%;
-  max-width: 760px;
   rect {
     fill: var(--act);
   }
@@ -59,7 +61,7 @@ const Svg = styled.svg`
   }
   text {
     fill: var(--ink);
-    font-size: 12px;
+    font-size: 13px;
     text-anchor: middle;
   }
   .axis {
