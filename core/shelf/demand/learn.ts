@@ -6,10 +6,12 @@ import {
   expectedBefore,
   learned,
   meanRate,
+  teller,
   toldBy,
   type Belief,
   type Prior,
   type Seen,
+  type Tell,
 } from "./rate";
 import { countChances, meanAtLeast } from "./counts";
 import { GENERAL_SEASON, seasonOf } from "./season";
@@ -73,14 +75,15 @@ const TRIED = 40;
  * of the rates and of the counts are those that foretell her own sales best (empirical Bayes on a grid).
  */
 export function learnDemand(series: readonly Series[], general = GENERAL_SEASON): DemandModel {
+  const tell = teller();
   let season = normal(general);
-  let fit = fitAll(series, season);
+  let fit = fitAll(series, season, tell);
   // The season is read from what the rates leave over, and the rates from what the season leaves over: twice is enough.
   for (let round = 0; round < 2; round++) {
     season = seasonFrom(series, fit, season, general);
-    fit = fitAll(series, season);
+    fit = fitAll(series, season, tell);
   }
-  const errors = errorsOf(series, season, fit);
+  const errors = errorsOf(series, season, fit, tell);
   const best = [...errors].sort((a, b) => a.error - b.error)[0];
   const shared = errors.find((e) => e.method === "shared");
   const method =
@@ -120,12 +123,12 @@ function roughMean(series: readonly Series[], season: readonly number[]): number
   return exposure > 0 ? Math.max(0.05, sold / exposure) : undefined;
 }
 
-function fitAll(series: readonly Series[], season: readonly number[]): Fit {
+function fitAll(series: readonly Series[], season: readonly number[], tell: Tell): Fit {
   const told = series.filter((s) => s.periods.length > 0);
   const rough = roughMean(told, season);
   if (rough === undefined) return { priors: new Map(), all: FIRST, dispersion: 3, beliefs: new Map() };
   const seen = told.map((s) => seenOf(s, season));
-  const { prior: all, dispersion, sums } = bestPrior(seen, rough);
+  const { prior: all, dispersion, sums } = bestPrior(seen, rough, tell);
   const priors = kindPriors(told, sums, all);
   const believed = new Map([...priors].map(([kind, prior]) => [kind, believe(prior)]));
   return {
@@ -145,10 +148,11 @@ function fitAll(series: readonly Series[], season: readonly number[]): Fit {
 function bestPrior(
   seen: readonly (readonly Seen[])[],
   rough: number,
+  tell: Tell,
 ): { prior: Prior; dispersion: number; sums: readonly Float64Array[] } {
   const priors = SHAPES.flatMap((shape) => LIFTS.map((lift): Prior => ({ mean: rough * lift, shape })));
   const tried = DISPERSIONS.flatMap((dispersion) => {
-    const sums = seen.map((s) => toldBy(s, dispersion, KEEPS));
+    const sums = seen.map((s) => toldBy(s, dispersion, KEEPS, tell));
     return priors.map((prior) => {
       const belief = believe(prior);
       return { prior, dispersion, sums, well: sums.reduce((t, sum) => t + evidence(belief, sum), 0) };
@@ -200,16 +204,22 @@ function seasonFrom(
 /** The newest periods tell of a method; those before anything is known of it do not. */
 const WARM = 4;
 
-function errorsOf(series: readonly Series[], season: readonly number[], fit: Fit): DemandModel["errors"] {
+function errorsOf(
+  series: readonly Series[],
+  season: readonly number[],
+  fit: Fit,
+  tell: Tell,
+): DemandModel["errors"] {
   const out: { method: Method | "shared"; error: number }[] = [];
+  const all = believe(fit.all);
+  const believed = new Map([...fit.priors].map(([kind, prior]) => [kind, believe(prior)]));
   for (const method of ["shared", ...METHODS] as const) {
     let [sum, n] = [0, 0];
     for (const s of series) {
       const seen = seenOf(s, season);
-      const prior = believe(fit.priors.get(s.kind) ?? fit.all);
       const fitted =
         method === "shared"
-          ? expectedBefore(seen, prior, fit.dispersion, KEEPS)
+          ? expectedBefore(seen, believed.get(s.kind) ?? all, fit.dispersion, KEEPS, tell)
           : smoothed(s, season, method);
       seen.forEach((p, t) => {
         const f = fitted?.[t];
@@ -229,9 +239,14 @@ function errorsOf(series: readonly Series[], season: readonly number[], fit: Fit
  */
 function soldOf(mean: number, there: number | undefined, dispersion: number): number {
   if (there === undefined) return mean;
+  if (mean <= 0) return 0;
+  const share = mean / (dispersion + mean);
+  let p = Math.exp(dispersion * Math.log1p(-share));
   let [sold, atLeast] = [0, 1];
-  const chances = countChances(mean, dispersion);
-  for (let k = 1; k <= there && k <= chances.length; k++) sold += atLeast -= chances[k - 1] ?? 0;
+  for (let k = 1; k <= there && atLeast > 1e-9; k++) {
+    sold += atLeast -= p;
+    p *= ((k - 1 + dispersion) / k) * share;
+  }
   return sold;
 }
 

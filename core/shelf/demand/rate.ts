@@ -57,14 +57,32 @@ export function told(s: Seen, dispersion: number): Float64Array {
   });
 }
 
+export type Tell = (s: Seen, dispersion: number) => Float64Array;
+
+/** The same, each kind of period reckoned once: of thousands of days only so many differ. */
+export function teller(): Tell {
+  const known = new Map<string, Float64Array>();
+  return (s, dispersion) => {
+    const key = `${s.sold} ${s.soldOut} ${s.exposure} ${dispersion}`;
+    let had = known.get(key);
+    if (!had) known.set(key, (had = told(s, dispersion)));
+    return had;
+  };
+}
+
 /**
  * What all periods told, the oldest first: between two of them what was learned fades by `keeps`, so that a rate that has
  * changed is followed. Fading is towards the prior (power discounting, belief^keeps × prior^(1 − keeps)), which leaves the
  * prior whole and each period with keeps^age: L ← keeps · L + told.
  */
-export function toldBy(seen: readonly Seen[], dispersion: number, keeps: number): Float64Array {
+export function toldBy(
+  seen: readonly Seen[],
+  dispersion: number,
+  keeps: number,
+  tell: Tell = told,
+): Float64Array {
   const sum = new Float64Array(STEPS);
-  for (const s of seen) add(sum, told(s, dispersion), keeps);
+  for (const s of seen) add(sum, tell(s, dispersion), keeps);
   return sum;
 }
 function add(sum: Float64Array, now: Float64Array, keeps: number): void {
@@ -88,11 +106,12 @@ export function expectedBefore(
   prior: Belief,
   dispersion: number,
   keeps: number,
+  tell: Tell = told,
 ): number[] {
   const sum = new Float64Array(STEPS);
   return seen.map((s) => {
     const expected = meanRate(learned(prior, sum)) * s.exposure;
-    add(sum, told(s, dispersion), keeps);
+    add(sum, tell(s, dispersion), keeps);
     return expected;
   });
 }
