@@ -48,6 +48,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       placeId: p.placeId,
       name: p.name,
       channel: p.channel.name,
+      room: p.room,
       rows: p.rows.map(({ ware, ...row }) => ({
         ...row,
         ware: shown(ware),
@@ -162,6 +163,7 @@ function PlaceSheet({ place: p }: { place: Data["places"][number] }) {
               {wanted} {wanted === 1 ? "piece" : "pieces"} {p.placeId === "" ? "to make" : "to bring"}
             </Badge>
           )}
+          {p.room === undefined ? null : <Small>room for {p.room}</Small>}
           {p.placeId === "" ? (
             <Small>sold from home</Small>
           ) : (

@@ -55,6 +55,28 @@ export function restock(s: Stocked): Restock {
   };
 }
 
+/**
+ * Takes from what is to be brought until it fits into the room there is, one by one from the kind that would last the longest
+ * with what it has: so that all run out at about the same time.
+ */
+export function fitInto(
+  rows: readonly { readonly there: number; readonly bring: number; readonly weekly: number }[],
+  room: number,
+): number[] {
+  const bring = rows.map((r) => r.bring);
+  const weeks = (i: number) => {
+    const r = rows[i];
+    return r && (bring[i] ?? 0) > 0 ? (r.there + (bring[i] ?? 0)) / Math.max(r.weekly, 1e-6) : -1;
+  };
+  let over = bring.reduce((a, b) => a + b, 0) - Math.max(0, room);
+  for (; over > 0; over--) {
+    let longest = 0;
+    for (let i = 1; i < rows.length; i++) if (weeks(i) > weeks(longest)) longest = i;
+    bring[longest] = Math.max(0, (bring[longest] ?? 0) - 1);
+  }
+  return bring;
+}
+
 function lasting(weeks: readonly (readonly number[])[], there: number): number | undefined {
   let left = there;
   for (let i = 0; i < weeks.length; i++) {

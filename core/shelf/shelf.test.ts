@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { saleAt } from "../costing";
 import { adviseDay, overHorizon, worthOfMaking, type Sellable } from "./advice";
 import { countChances } from "./demand/counts";
-import { restock } from "./restock";
+import { fitInto, restock } from "./restock";
 import { bundled, stallState, type StallAct } from "./stall";
 import { advised, clairvoyant, earnedBy, equalShares, stallWorld, whatSoldOut } from "./stall-worlds";
 import { takingsByLine, takingsOf, type Sold } from "./takings";
@@ -112,6 +112,19 @@ describe("when to bring more", () => {
     expect(restock({ ...base, weeks, there: 1, coming: point }).bring).toBe(0);
     expect(restock({ ...base, weeks, there: 3 }).lasts).toBeCloseTo(2.5, 1);
     expect(restock({ ...base, weeks, there: 100 }).lasts).toBeUndefined();
+  });
+
+  it("fits into the room there is, taking first from what would last the longest", () => {
+    const rows = [
+      { there: 2, bring: 7, weekly: 1.2 },
+      { there: 0, bring: 5, weekly: 0.5 },
+      { there: 4, bring: 0, weekly: 1 },
+    ];
+    expect(fitInto(rows, 20)).toEqual([7, 5, 0]);
+    const got = fitInto(rows, 6);
+    expect(got.reduce((a, b) => a + b, 0)).toBe(6);
+    expect(Math.abs((2 + (got[0] ?? 0)) / 1.2 - (got[1] ?? 0) / 0.5)).toBeLessThan(2.1);
+    expect(fitInto(rows, -3)).toEqual([0, 0, 0]);
   });
 
   it("keeps fewer of what is dear to have standing, and none of what earns nothing", () => {

@@ -1,6 +1,6 @@
 import { parseDate } from "@internationalized/date";
 import { learnDemand, type DemandModel } from "@core/shelf/demand";
-import { restock, type Restock } from "@core/shelf/restock";
+import { fitInto, restock, type Restock } from "@core/shelf/restock";
 import type { Channel } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import { keep } from "../../server/kept";
@@ -55,6 +55,8 @@ export interface RefillPlace {
   readonly placeId: string;
   readonly name: string;
   readonly channel: Channel;
+  /** Pieces that still fit there; undefined where she has not said how many it holds. */
+  readonly room: number | undefined;
   readonly rows: readonly RefillRow[];
 }
 
@@ -122,7 +124,18 @@ export async function refill({ scope, workshop }: Opened, weeks: number): Promis
           };
         })
         .sort((a, b) => b.bring - a.bring || b.weekly - a.weekly);
-      return { placeId, name, channel, rows };
+      const holds = places.find((p) => p.id === placeId)?.holds ?? undefined;
+      const standing = pieces.filter((p) => p.placeId === placeId).reduce((t, p) => t + p.quantity, 0);
+      const room = holds === undefined ? undefined : Math.max(0, holds - standing);
+      if (room === undefined) return { placeId, name, channel, room, rows };
+      const fits = fitInto(rows, room);
+      return {
+        placeId,
+        name,
+        channel,
+        room,
+        rows: rows.map((row, i) => ({ ...row, bring: fits[i] ?? 0 })),
+      };
     }),
   );
 }
