@@ -223,6 +223,15 @@ function PlaceSheet({ place: p }: { place: Data["places"][number] }) {
                           { label: "order point", measure: "count", value: x.point },
                           { label: "up to", measure: "count", value: x.upTo },
                           { label: "there", measure: "count", value: x.there },
+                          ...(p.room === undefined || x.bring >= x.upTo - x.there
+                            ? []
+                            : [
+                                {
+                                  label: "room for all kinds together",
+                                  measure: "count" as const,
+                                  value: p.room,
+                                },
+                              ]),
                           {
                             label: "chance of not running out that is worth its cost",
                             measure: "ratio",
