@@ -9,6 +9,7 @@ import {
   carryPieces,
   countPieces,
   madeStock,
+  movedSince,
   pieceBook,
   piecesWhere,
   postPieces,
@@ -313,4 +314,21 @@ describe("inspection", () => {
     expect(await listBatches(scope, { itemId: buoy })).toHaveLength(3);
     expect((await madeStock(scope)).get(`${buoy}:`)).toBeGreaterThan(0);
   });
+});
+
+it("what came to a place since a moment is the sum of its moves from then on, of this place and workshop alone", async () => {
+  const one = await scopeOf(db, "since");
+  const itemId = await createItem(one, { name: "Crab", kind: "figure" }, PATTERN);
+  const shelf = await savePlace(one, { name: "Shelf", kind: "shelf", channelId: null, holds: null });
+  const at = (day: number) => new Date(Date.UTC(2026, 10, day));
+  const move = (day: number, quantity: number, placeId = shelf) => ({
+    ...good(itemId, quantity),
+    kind: "counted" as const,
+    placeId,
+    at: at(day),
+  });
+  await postPieces(one, [move(1, 5), move(10, 3), move(20, -2), move(20, 9, "")]);
+  const since = async (day: number) => (await movedSince(one, shelf, at(day))).get(`${itemId}:`) ?? 0;
+  expect([await since(1), await since(10), await since(11), await since(21)]).toEqual([6, 1, -2, 0]);
+  expect(await movedSince(other, shelf, at(1))).toEqual(new Map());
 });

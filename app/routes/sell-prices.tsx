@@ -44,6 +44,8 @@ import { useReading } from "../ui/reading";
 export const meta: Route.MetaFunction = () => [{ title: "Prices · Lapka" }];
 
 const CHANGES = 15;
+const MOST_WARES = 2000;
+const MOST_CHANNELS = 40;
 const NONE: readonly string[] = [];
 
 /** Explicit prices as they stand: the newest of each piece and channel. */
@@ -115,8 +117,9 @@ export async function action(args: Route.ActionArgs) {
 
 /** What was typed, cell by cell; a cell that cannot be read is told by its place. */
 function readCells(form: FormData, { locale, currency }: Opened["workshop"]) {
-  const wares = String(form.get("wares") ?? "").split(" ");
-  const channels = String(form.get("channels") ?? "").split(" ");
+  // Both are lists that the page sends: cut to what a page can hold, or a form made to hurt would be gone through for hours.
+  const wares = String(form.get("wares") ?? "").split(" ", MOST_WARES);
+  const channels = String(form.get("channels") ?? "").split(" ", MOST_CHANNELS);
   const cells = new Map<string, number | null>();
   const texts: Record<string, string> = {};
   const wrong: string[] = [];
@@ -151,14 +154,18 @@ async function change(form: FormData, opened: Opened) {
     const where = String(form.get("where") ?? "");
     const points = workshop.pricePoints.split(",").filter(Boolean).map(Number);
     const raised = new Map(cells);
-    now.rows.forEach((row, i) =>
-      now.channels.forEach((c, j) => {
-        if (where !== "" && where !== c.id) return;
-        const key = `${row.key}:${c.id}`;
-        const from = cells.get(key) ?? row.cells[j]?.price ?? row.price;
+    const rows = new Map(now.rows.map((row) => [row.key, row]));
+    // The page’s own order: another tab may have added a piece meanwhile.
+    wares.forEach((w, i) =>
+      channels.forEach((c, j) => {
+        const row = rows.get(w);
+        const at = now.channels.findIndex((x) => x.id === c);
+        if (!row || at < 0 || (where !== "" && where !== c)) return;
+        const key = `${w}:${c}`;
+        const from = cells.get(key) ?? row.cells[at]?.price ?? row.price;
         const to = toPricePoint(minor(Math.max(0, Math.round(from * (1 + by.value / 100)))), points);
         raised.set(key, to);
-        texts[`c${i * now.channels.length + j}`] = printNumber(to / 10 ** digits, digits, workshop.locale);
+        texts[`c${i * channels.length + j}`] = printNumber(to / 10 ** digits, digits, workshop.locale);
       }),
     );
     return data({ texts, wrong: NONE, rows: (await listed(opened, raised)).rows });

@@ -259,8 +259,9 @@ export default function Sold({ loaderData: d, actionData: answered }: Route.Comp
                   {money(d.all.paid)} for {d.all.pieces} {d.all.pieces === 1 ? "piece" : "pieces"}
                 </h2>
                 <Small>
-                  {printDay(d.pieces.length > 0 && d.days === 0 ? d.today : d.from, r.locale)} to{" "}
-                  {printDay(d.today, r.locale)}
+                  {d.days === 0
+                    ? "all there is"
+                    : `${printDay(d.from, r.locale)} to ${printDay(d.today, r.locale)}`}
                 </Small>
               </SheetHead>
               <p>

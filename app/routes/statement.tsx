@@ -1,16 +1,18 @@
 import { Printer } from "lucide-react";
 import { data } from "react-router";
 import styled from "styled-components";
-import { parseDate } from "@internationalized/date";
+import { rollup, sum } from "d3-array";
+import { getLocalTimeZone, parseDate, type CalendarDate } from "@internationalized/date";
 import type { Route } from "./+types/statement";
 import { takingsOf } from "@core/shelf/takings";
 import { printMoney, type Minor } from "@core/units";
-import { pieceBook } from "@db/queries/pieces";
+import { movedSince } from "@db/queries/pieces";
 import { listSales } from "@db/queries/sales";
 import { SellNav } from "../features/sell/nav";
 import { wareKey } from "../features/sell/wares";
 import { allPieces, allPlaces, loadWares } from "../features/sell/wares.server";
-import { dayOf, openWorkshop, todayOf } from "../server/scope.server";
+import { isoDay } from "../forms";
+import { openWorkshop, todayOf } from "../server/scope.server";
 import { Button, Page, PageHead, PlainTable, Row, Scroll, Sheet, Small } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { Input } from "../ui/field";
@@ -20,7 +22,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `Statement of ${loaderData?.place ?? "a shelf"} · Lapka` },
 ];
 
-const isDay = (text: string | null): text is string => text !== null && /^\d{4}-\d{2}-\d{2}$/.test(text);
+const isDay = (text: string | null): text is string => isoDay("").safeParse(text ?? "").success;
 
 /** What a shop's shelf had, got and sold between two days, and what the shop owes for it. */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
@@ -30,43 +32,40 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const [asked, until] = [search.get("from"), search.get("to")];
   const to = isDay(until) ? until : today;
   const from = isDay(asked) ? asked : parseDate(today).set({ day: 1 }).toString();
-  const [{ wares, channels }, places, pieces, sold, book] = await Promise.all([
+  const begin = (day: CalendarDate): Date => day.toDate(scope.zone || getLocalTimeZone());
+  const [{ wares, channels }, places, pieces, sold, fromThen, afterwards] = await Promise.all([
     loadWares(scope, workshop),
     allPlaces(scope),
     allPieces(scope),
     listSales(scope, { from, to }),
-    pieceBook(scope, 20_000),
+    movedSince(scope, params.id, begin(parseDate(from))),
+    movedSince(scope, params.id, begin(parseDate(to).add({ days: 1 }))),
   ]);
   const place = places.find((p) => p.id === params.id);
   if (!place) throw data(null, { status: 404 });
   const sales = sold.filter((s) => s.placeId === place.id);
+  const ofKey = (x: { itemId: string; colourwayId: string }) => wareKey(x.itemId, x.colourwayId);
+  const sums = (rows: readonly { itemId: string; colourwayId: string; quantity: number }[]) =>
+    rollup(rows, (list) => sum(list, (x) => x.quantity), ofKey);
+  const now = sums(pieces.filter((p) => p.placeId === place.id));
+  const count = sums(sales);
+  const taken = rollup(sales, (list) => sum(list, (x) => x.taken), ofKey);
   const rows = wares.flatMap((w) => {
-    const mine = (x: { itemId: string; colourwayId: string }) => wareKey(x.itemId, x.colourwayId) === w.key;
-    const moves = book.filter((m) => m.placeId === place.id && mine(m));
-    const now = pieces.filter((p) => p.placeId === place.id && mine(p)).reduce((s, p) => s + p.quantity, 0);
-    const between = (when: (day: string) => boolean, of: (m: (typeof moves)[number]) => boolean) =>
-      moves.filter((m) => when(dayOf(m.at, scope.zone)) && of(m)).reduce((s, m) => s + m.quantity, 0);
-    const end =
-      now -
-      between(
-        (d) => d > to,
-        () => true,
-      );
-    const inside = (d: string) => d >= from && d <= to;
-    const start = end - between(inside, () => true);
-    const own = sales.filter(mine);
-    const count = own.reduce((s, x) => s + x.quantity, 0);
-    if (start === 0 && end === 0 && count === 0) return [];
+    const here = now.get(w.key) ?? 0;
+    const end = here - (afterwards.get(w.key) ?? 0);
+    const start = here - (fromThen.get(w.key) ?? 0);
+    const gone = count.get(w.key) ?? 0;
+    if (start === 0 && end === 0 && gone === 0) return [];
     return [
       {
         key: w.key,
         label: w.label,
         start,
         end,
-        sold: count,
+        sold: gone,
         // Whatever else came or went: carried in and out, counted, lost.
-        brought: end - start + count,
-        taken: own.reduce((s, x) => s + x.taken, 0),
+        brought: end - start + gone,
+        taken: taken.get(w.key) ?? 0,
       },
     ];
   });

@@ -69,26 +69,27 @@ export function adviseDay(day: SellingDay): Advice {
   };
 }
 
-const packable = (p: Sellable): Packable => ({
-  id: p.id,
-  price: p.leaves,
-  unitCost: p.material,
-  carry: Math.max(0, Math.min(REMAINS * p.material, 0.95 * p.leaves)),
-  minutes: Math.max(p.minutes, 1 / 60),
-  onHand: p.onHand,
-  min: p.least,
-  max: p.most,
-  demand: { pmf: overHorizon(p.days) },
-});
+function packable(p: Sellable): Packable {
+  const pmf = overHorizon(p.days);
+  return {
+    id: p.id,
+    price: p.leaves,
+    unitCost: p.material,
+    carry: Math.max(0, Math.min(REMAINS * p.material, 0.95 * p.leaves)),
+    minutes: Math.max(p.minutes, 1 / 60),
+    onHand: p.onHand,
+    min: p.least,
+    // More than anybody will ask for is worth nothing more: it need not be looked at, however many hours there are.
+    max: Math.min(p.most ?? Infinity, Math.max(p.least ?? 0, pmf.length)),
+    demand: { pmf },
+  };
+}
 
 /** The same worth where she makes so many of each, whatever the hours: what an advice that she does not follow gives up. */
 export function worthOfMaking(day: SellingDay, make: readonly number[]): number {
-  const made = day.pieces.map((p, i) => ({
-    ...packable(p),
-    onHand: p.onHand + (make[i] ?? 0),
-    min: undefined,
-    max: undefined,
-  }));
+  const made = day.pieces.map((p, i) =>
+    packable({ ...p, onHand: p.onHand + (make[i] ?? 0), least: undefined, most: undefined }),
+  );
   const paid = day.pieces.reduce((s, p, i) => s + p.material * (make[i] ?? 0), 0);
   return packCrate({ hours: 0, crate: day.crate, items: made }).expectedProfit - paid;
 }

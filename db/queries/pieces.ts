@@ -1,8 +1,8 @@
-import { and, asc, desc, eq, inArray, ne, sql } from "drizzle-orm";
+import { asc, desc, eq, gte, inArray, ne, sql } from "drizzle-orm";
 import { alias } from "drizzle-orm/mysql-core";
 import { mustOwn } from "../change";
 import { beat } from "../pulse";
-import { batch, colourway, item, PIECE_MOVES, pieceBalance, pieceMove, place, type GRADES } from "../schema";
+import { colourway, item, PIECE_MOVES, pieceBalance, pieceMove, place, type GRADES } from "../schema";
 import { mine, newId, NotThere, transact, type Scope } from "../scope";
 
 export type PieceMoveKind = (typeof PIECE_MOVES)[number];
@@ -267,13 +267,18 @@ export async function pieceBook(scope: Scope, limit: number, itemId?: string): P
   return rows.map((r) => ({ ...r.move, takenBack: r.back !== null }));
 }
 
-export async function movesOfBatch(scope: Scope, batchId: string): Promise<PieceMove[]> {
-  return scope.db
-    .select()
+/** What came to a place, less what went from it, since a moment: by "item:colourway". */
+export async function movedSince(scope: Scope, placeId: string, since: Date): Promise<Map<string, number>> {
+  const rows = await scope.db
+    .select({
+      itemId: pieceMove.itemId,
+      colourwayId: pieceMove.colourwayId,
+      quantity: sql<string>`sum(${pieceMove.quantity})`,
+    })
     .from(pieceMove)
-    .innerJoin(batch, and(eq(batch.id, pieceMove.batchId), mine(scope, batch)))
-    .where(mine(scope, pieceMove, eq(pieceMove.batchId, batchId)))
-    .then((rows) => rows.map((r) => r.piece_move));
+    .where(mine(scope, pieceMove, eq(pieceMove.placeId, placeId), gte(pieceMove.at, since)))
+    .groupBy(pieceMove.itemId, pieceMove.colourwayId);
+  return new Map(rows.map((r) => [`${r.itemId}:${r.colourwayId}`, Number(r.quantity)]));
 }
 
 /** Adds all balances up anew from the ledger: for one that was filled by hand. */

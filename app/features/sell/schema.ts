@@ -9,8 +9,6 @@ export const placeId = z
 const colourwayId = placeId;
 const grade = z.enum(["good", "second"]);
 
-export const AWAY_WITH = ["given", "lost", "unravelled"] as const;
-
 /** What is done with pieces of one place: carried to another, taken off the shelf, or counted. */
 export const shelfSchema = (locale: string, currency: string) => {
   const f = quantityFields(locale, currency, "metric");
