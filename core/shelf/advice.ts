@@ -1,3 +1,4 @@
+import { atLeast, expectedSales } from "./pack/demand";
 import { packCrate, type Packable, type Packed } from "./pack";
 import { countMean, countQuantile } from "./demand";
 
@@ -97,11 +98,7 @@ export function worthOfMaking(day: SellingDay, make: readonly number[]): number 
 function pieceOf(p: Sellable, got: Packed["items"][number] | undefined): AdvisedPiece {
   const today = p.days[0] ?? [1];
   const bring = got?.bring ?? 0;
-  let [atLeast, sold] = [1, 0];
-  for (let k = 1; k <= bring; k++) {
-    atLeast -= today[k - 1] ?? 0;
-    sold += Math.max(0, atLeast);
-  }
+  const tail = atLeast({ pmf: today }, bring);
   return {
     id: p.id,
     make: got?.make ?? 0,
@@ -109,8 +106,8 @@ function pieceOf(p: Sellable, got: Packed["items"][number] | undefined): Advised
     asked: countMean(today),
     askedLow: countQuantile(today, 0.05),
     askedHigh: countQuantile(today, 0.95),
-    expectedSold: sold,
-    chanceSoldOut: bring === 0 ? 1 : Math.max(0, atLeast),
+    expectedSold: expectedSales(tail)[bring] ?? 0,
+    chanceSoldOut: tail[bring] ?? 1,
     nextPerHour: got && p.minutes > 0 ? (got.nextWorth * 60) / p.minutes : undefined,
   };
 }

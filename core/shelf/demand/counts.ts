@@ -1,21 +1,31 @@
 import { gammaln } from "simple-statistics";
 
 /**
+ * Chances of 0, 1, 2, … of a negative binomial with mean m and dispersion r (variance = m + m² ÷ r), each from the one before:
+ * P(0) = (r ÷ (r + m))^r, P(k + 1) = P(k) · (k + r) ÷ (k + 1) · m ÷ (r + m). Kept as logarithms: the first of a large mean is
+ * no number any more.
+ */
+export function* termsOf(mean: number, dispersion: number): Generator<number, never> {
+  const share = mean / (dispersion + mean);
+  let log = mean > 0 ? dispersion * Math.log1p(-share) : 0;
+  for (let k = 0; ; k++) {
+    yield Math.exp(log);
+    log += mean > 0 ? Math.log(((k + dispersion) / (k + 1)) * share) : -Infinity;
+  }
+}
+
+/**
  * Negative binomial counts with mean m and dispersion r: variance = m + m² ÷ r. Chances from 0 on, until all but `rest` of
  * them is told or `most` is reached; what is left over lies at the last.
  */
 export function countChances(mean: number, dispersion: number, rest = 1e-6, most = 2000): number[] {
   if (mean <= 0) return [1];
-  const share = mean / (dispersion + mean);
-  let log = dispersion * Math.log1p(-share);
   const out: number[] = [];
   let left = 1;
-  for (let k = 0; k < most; k++) {
-    const p = Math.exp(log);
+  for (const p of termsOf(mean, dispersion)) {
     out.push(p);
     left -= p;
-    if (left <= rest && k >= mean) break;
-    log += Math.log(((k + dispersion) / (k + 1)) * share);
+    if (out.length >= most || (left <= rest && out.length > mean)) break;
   }
   out[out.length - 1] = (out[out.length - 1] ?? 0) + Math.max(0, left);
   return out;
@@ -38,17 +48,15 @@ export function logChance(k: number, mean: number, dispersion: number): number {
 export function logChanceAtLeast(k: number, mean: number, dispersion: number): number {
   if (k <= 0) return 0;
   if (mean <= 0) return -Infinity;
-  const share = mean / (dispersion + mean);
-  let p = Math.exp(dispersion * Math.log1p(-share));
-  let below = 0;
-  for (let j = 0; j < k; j++) {
+  let [below, j] = [0, 0];
+  for (const p of termsOf(mean, dispersion)) {
+    if (j++ >= k) break;
     below += p;
-    p *= ((j + dispersion) / (j + 1)) * share;
   }
   // Far in the tail the difference is lost to rounding: its first terms are summed instead.
   if (below < 1 - 1e-9) return Math.log(1 - below);
   let tail = 0;
-  for (let j = k; j < k + 60; j++) tail += Math.exp(logChance(j, mean, dispersion));
+  for (let i = k; i < k + 60; i++) tail += Math.exp(logChance(i, mean, dispersion));
   return Math.log(Math.max(tail, 1e-300));
 }
 

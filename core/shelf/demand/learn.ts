@@ -13,6 +13,7 @@ import {
   type Seen,
   type Tell,
 } from "./rate";
+import { atLeast, expectedSales } from "../pack/demand";
 import { countChances, meanAtLeast } from "./counts";
 import { GENERAL_SEASON, seasonOf } from "./season";
 
@@ -238,16 +239,7 @@ function errorsOf(
  * that did not sell out are the weaker ones, and would favour a method that expects too little.
  */
 function soldOf(mean: number, there: number | undefined, dispersion: number): number {
-  if (there === undefined) return mean;
-  if (mean <= 0) return 0;
-  const share = mean / (dispersion + mean);
-  let p = Math.exp(dispersion * Math.log1p(-share));
-  let [sold, atLeast] = [0, 1];
-  for (let k = 1; k <= there && atLeast > 1e-9; k++) {
-    sold += atLeast -= p;
-    p *= ((k - 1 + dispersion) / k) * share;
-  }
-  return sold;
+  return there === undefined ? mean : (expectedSales(atLeast({ mean, dispersion }, there))[there] ?? 0);
 }
 
 /** A published method over the same periods: of what was sold without its season, put back afterwards. */
