@@ -1,16 +1,15 @@
 import { Download } from "lucide-react";
-import { data, redirect } from "react-router";
+import { redirect } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/hand-bring";
 import { undoTimingsImport } from "@db/queries/hands";
 import { listImports } from "@db/queries/imports";
 import { loadChoices } from "../features/hand/choices.server";
-import { TIMING_FIELDS, type TimingMapping } from "../features/hand/import";
+import { TIMING_FIELDS } from "../features/hand/import";
 import { HandNav } from "../features/hand/nav";
 import { bringInTimings } from "../features/hand/timings-import.server";
 import { BringIn, BroughtInList } from "../features/import/bring-in";
-import { broughtIn, importSchema } from "../features/import/import.server";
-import { readTable } from "../features/import/table";
+import { bringFile, broughtIn } from "../features/import/import.server";
 import { FILE_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
@@ -42,29 +41,10 @@ async function bring(form: FormData, opened: Opened) {
     if (id.success) await undoTimingsImport(opened.scope, id.data);
     return redirect("/hand/bring");
   }
-  const got = importSchema(Object.keys(TIMING_FIELDS)).safeParse({
-    ...Object.fromEntries(form),
-    onlyGood: form.get("onlyGood") ?? undefined,
-  });
-  if (!got.success)
-    return data({ error: "The file could not be sent whole. Choose it again." }, { status: 400 });
-  const read = readTable(got.data.text);
-  if (!read.ok) return data({ error: read.why }, { status: 400 });
-  const { kept, problems } = await bringInTimings(
-    opened,
-    { id: got.data.id, fileName: got.data.fileName, onlyGood: got.data.onlyGood === "on" },
-    read.table,
-    got.data.mapping as TimingMapping,
-  );
-  if (kept > 0) return redirect("/hand/bring");
-  const [first] = problems;
-  return data(
-    {
-      error: first
-        ? `Line ${first.line}, ${first.column}: ${first.why} Mend the file, or agree to leave such rows out.`
-        : "No row can be brought in as it is.",
-    },
-    { status: 400 },
+  return (
+    (await bringFile(form, TIMING_FIELDS, (batch, table, mapping) =>
+      bringInTimings(opened, batch, table, mapping),
+    )) ?? redirect("/hand/bring")
   );
 }
 

@@ -1,5 +1,5 @@
-import { Download, Undo2 } from "lucide-react";
-import { data, Link, redirect, useFetcher, useSearchParams } from "react-router";
+import { Download } from "lucide-react";
+import { data, Link, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/sold";
@@ -8,11 +8,10 @@ import { listImports } from "@db/queries/imports";
 import { keepSales, listSales, undoSales, undoSalesImport } from "@db/queries/sales";
 import { newId } from "@db/scope";
 import { BringIn, BroughtInList } from "../features/import/bring-in";
-import { broughtIn, importSchema } from "../features/import/import.server";
-import { readTable } from "../features/import/table";
+import { bringFile, broughtIn } from "../features/import/import.server";
 import { Bars } from "../features/sell/bars";
 import { EarnedTable } from "../features/sell/earned-table";
-import { SALE_FIELDS, type SaleMapping } from "../features/sell/import";
+import { SALE_FIELDS } from "../features/sell/import";
 import { SellNav } from "../features/sell/nav";
 import { bringInSales, noonOf, salesKnown } from "../features/sell/sales-import.server";
 import { placeId } from "../features/sell/schema";
@@ -40,8 +39,9 @@ import {
 import { printDay } from "../ui/days";
 import { Choice } from "../ui/drawers";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
-import { Carried, Refusal, WorkForm } from "../ui/form";
+import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
+import { TakeBack } from "../ui/take-back";
 
 export const meta: Route.MetaFunction = () => [{ title: "Sold · Lapka" }];
 
@@ -148,7 +148,11 @@ async function change(form: FormData, opened: Opened) {
       return redirect("/sell/sold");
     }
     default:
-      return bring(form, opened);
+      return (
+        (await bringFile(form, SALE_FIELDS, (batch, table, mapping) =>
+          bringInSales(opened, batch, table, mapping),
+        )) ?? redirect("/sell/sold")
+      );
   }
 }
 
@@ -192,33 +196,6 @@ async function keepOne(form: FormData, { scope, workshop }: Opened) {
     },
   ]);
   return redirect("/sell/sold?saved=1");
-}
-
-async function bring(form: FormData, opened: Opened) {
-  const got = importSchema(Object.keys(SALE_FIELDS)).safeParse({
-    ...Object.fromEntries(form),
-    onlyGood: form.get("onlyGood") ?? undefined,
-  });
-  if (!got.success)
-    return data({ error: "The file could not be sent whole. Choose it again." }, { status: 400 });
-  const read = readTable(got.data.text);
-  if (!read.ok) return data({ error: read.why }, { status: 400 });
-  const { kept, problems } = await bringInSales(
-    opened,
-    { id: got.data.id, fileName: got.data.fileName, onlyGood: got.data.onlyGood === "on" },
-    read.table,
-    got.data.mapping as SaleMapping,
-  );
-  if (kept > 0) return redirect("/sell/sold");
-  const [first] = problems;
-  return data(
-    {
-      error: first
-        ? `Line ${first.line}, ${first.column}: ${first.why} Mend the file, or agree to leave such rows out.`
-        : "No row can be brought in as it is.",
-    },
-    { status: 400 },
-  );
 }
 
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
@@ -452,7 +429,15 @@ function LastSales({ rows }: { rows: Data["last"] }) {
                 </td>
                 <td className="num">{x.quantity}</td>
                 <td className="num">{printMoney(x.taken as Minor, r)}</td>
-                <td className="num">{x.undone ? null : <UndoSale sale={x.key} label={x.label} />}</td>
+                <td className="num">
+                  {x.undone ? null : (
+                    <TakeBack
+                      action="/sell/sold"
+                      fields={{ intent: "undo-sale", key: x.key }}
+                      label={`the sale of ${x.label}`}
+                    />
+                  )}
+                </td>
               </tr>
             ))}
             {rows.length === 0 ? (
@@ -464,26 +449,6 @@ function LastSales({ rows }: { rows: Data["last"] }) {
         </PlainTable>
       </Scroll>
     </Sheet>
-  );
-}
-
-function UndoSale({ sale, label }: { sale: string; label: string }) {
-  const fetcher = useFetcher();
-  return (
-    <fetcher.Form method="post" action="/sell/sold">
-      <Carried />
-      <input type="hidden" name="intent" value="undo-sale" />
-      <input type="hidden" name="key" value={sale} />
-      <Button
-        type="submit"
-        $quiet
-        aria-label={`Take back the sale of ${label}`}
-        disabled={fetcher.state !== "idle"}
-      >
-        <Undo2 size={17} aria-hidden />
-      </Button>
-      <Refusal of={fetcher.data} />
-    </fetcher.Form>
   );
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { readTable } from "../import/table";
-import { dayOf, guessTimingMapping, readTimings, type TimingsKnown } from "./import";
+import { dayOf, readTable } from "../import/table";
+import { guessTimingMapping, readTimings, type TimingsKnown } from "./import";
 
 const known: TimingsKnown = {
   reading: { locale: "en-IE", system: "metric", currency: "EUR" },

@@ -4,6 +4,8 @@ import {
   fold,
   guessColumns,
   localeOf,
+  pastDay,
+  readEach,
   type ColumnMapping,
   type ImportProblem,
   type Table,
@@ -81,19 +83,6 @@ function stageOf(text: string): Stage | undefined {
   );
 }
 
-/** A day as 2026-11-03, or as 3.11.2026 or 3/11/2026 with the day first; undefined when it is none. */
-export function dayOf(text: string): string | undefined {
-  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text);
-  const other = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(text);
-  const [y, m, d] = iso ? [iso[1], iso[2], iso[3]] : other ? [other[3], other[2], other[1]] : [];
-  if (y === undefined) return undefined;
-  const day = new Date(Date.UTC(Number(y), Number(m) - 1, Number(d)));
-  // A month of thirteen, or a thirtieth of February, rolls over: then it was no day.
-  return day.getUTCMonth() === Number(m) - 1 && day.getUTCDate() === Number(d)
-    ? day.toISOString().slice(0, 10)
-    : undefined;
-}
-
 /** Timings that can be brought in, and what is wrong with the others: every problem names its line, column and value. */
 export function readTimings(
   table: Table,
@@ -101,30 +90,11 @@ export function readTimings(
   known: TimingsKnown,
 ): { good: ImportedTiming[]; problems: ImportProblem[] } {
   const locale = localeOf(table, known.reading.locale);
-  const columns = new Map(Object.entries(mapping).flatMap(([i, f]) => (f ? [[f, Number(i)] as const] : [])));
   const items = new Map(known.items.map((i) => [fold(i.name), i]));
   const hands = new Map(known.hands.map((h) => [fold(h.name), h.id]));
-  const problems: ImportProblem[] = [];
-  const good: ImportedTiming[] = [];
-  for (const { line, cells } of table.rows) {
-    const before = problems.length;
-    const cell = (f: TimingField) => (cells[columns.get(f) ?? -1] ?? "").trim();
-    const wrong = (f: TimingField, why: string) =>
-      problems.push({
-        line,
-        column: table.header[columns.get(f) ?? -1] ?? TIMING_FIELDS[f],
-        value: cell(f),
-        why,
-      });
-    const madeOn = dayOf(cell("day"));
-    if (madeOn === undefined)
-      wrong(
-        "day",
-        cell("day") === ""
-          ? "This is missing."
-          : "This is no day: write 2026-11-03, or 3.11.2026 with the day first.",
-      );
-    else if (madeOn > known.today) wrong("day", "This day is still to come.");
+  return readEach(table, mapping, TIMING_FIELDS, (row) => {
+    const { line, cell, wrong, has } = row;
+    const madeOn = pastDay(row, "day", known.today);
     const item = items.get(fold(cell("item")));
     if (!item) wrong("item", cell("item") === "" ? "This is missing." : "No item has this name.");
     const partText = cell("part");
@@ -143,11 +113,7 @@ export function readTimings(
     else if (!Number.isInteger(count.value) || count.value < 1 || count.value > 1000)
       wrong("pieces", "A whole number from 1 to 1,000.");
     const timed: TimingField =
-      columns.has("minutes") && cell("minutes") !== ""
-        ? "minutes"
-        : columns.has("seconds")
-          ? "seconds"
-          : "minutes";
+      has("minutes") && cell("minutes") !== "" ? "minutes" : has("seconds") ? "seconds" : "minutes";
     const took =
       cell(timed) === "" ? undefined : parseDuration(cell(timed), locale, timed === "minutes" ? "min" : "s");
     if (!took) wrong(timed, "This is missing.");
@@ -156,18 +122,17 @@ export function readTimings(
     const handId = cell("hand") === "" ? known.hands[0]?.id : hands.get(fold(cell("hand")));
     if (handId === undefined)
       wrong("hand", `No hand has this name: ${known.hands.map((h) => h.name).join(", ")}.`);
-    if (problems.length === before && item && madeOn && stage && count.ok && took?.ok && handId)
-      good.push({
-        line,
-        madeOn,
-        itemId: item.id,
-        part: part ?? "",
-        stage,
-        pieces: count.value,
-        seconds: Math.round(took.value),
-        handId,
-        note: cell("note").slice(0, 200),
-      });
-  }
-  return { good, problems };
+    if (!item || !madeOn || !stage || !count.ok || !took?.ok || !handId) return undefined;
+    return {
+      line,
+      madeOn,
+      itemId: item.id,
+      part: part ?? "",
+      stage,
+      pieces: count.value,
+      seconds: Math.round(took.value),
+      handId,
+      note: cell("note").slice(0, 200),
+    };
+  });
 }

@@ -95,6 +95,71 @@ export interface ImportProblem {
   readonly why: string;
 }
 
+/** One row of a file as it is read: its cells by field, and a way to say what is wrong with one of them. */
+export interface FileRow<F extends string> {
+  readonly line: number;
+  readonly cell: (f: F) => string;
+  readonly wrong: (f: F, why: string) => void;
+  readonly has: (f: F) => boolean;
+}
+
+/**
+ * Goes through the rows. What `read` makes of one is kept when it said of nothing that it is wrong; every problem names its
+ * line, column and value. `names` are what fields are called that the file has no heading for.
+ */
+export function readEach<F extends string, T>(
+  table: Table,
+  mapping: ColumnMapping<F>,
+  names: Readonly<Record<F, string>>,
+  read: (row: FileRow<F>) => T | undefined,
+): { good: T[]; problems: ImportProblem[] } {
+  const columns = new Map(
+    Object.entries(mapping).flatMap(([i, f]) => (f ? [[f as F, Number(i)] as const] : [])),
+  );
+  const problems: ImportProblem[] = [];
+  const good: T[] = [];
+  for (const { line, cells } of table.rows) {
+    const before = problems.length;
+    const cell = (f: F) => (cells[columns.get(f) ?? -1] ?? "").trim();
+    const wrong = (f: F, why: string) =>
+      void problems.push({
+        line,
+        column: table.header[columns.get(f) ?? -1] ?? names[f],
+        value: cell(f),
+        why,
+      });
+    const made = read({ line, cell, wrong, has: (f) => columns.has(f) });
+    if (problems.length === before && made !== undefined) good.push(made);
+  }
+  return { good, problems };
+}
+
+/** A day as 2026-11-03, or as 3.11.2026 or 3/11/2026 with the day first; undefined when it is none. */
+export function dayOf(text: string): string | undefined {
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text);
+  const other = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(text);
+  const [y, m, d] = iso ? [iso[1], iso[2], iso[3]] : other ? [other[3], other[2], other[1]] : [];
+  if (y === undefined) return undefined;
+  const day = new Date(Date.UTC(Number(y), Number(m) - 1, Number(d)));
+  // A month of thirteen, or a thirtieth of February, rolls over: then it was no day.
+  return day.getUTCMonth() === Number(m) - 1 && day.getUTCDate() === Number(d)
+    ? day.toISOString().slice(0, 10)
+    : undefined;
+}
+
+/** The day in a row, not later than today; undefined after saying what is wrong with it. */
+export function pastDay<F extends string>(row: FileRow<F>, f: F, today: string): string | undefined {
+  const text = row.cell(f);
+  const day = dayOf(text);
+  if (day === undefined)
+    row.wrong(
+      f,
+      text === "" ? "This is missing." : "This is no day: write 2026-11-03, or 3.11.2026 with the day first.",
+    );
+  else if (day > today) row.wrong(f, "This day is still to come.");
+  return day;
+}
+
 /**
  * Whose numbers the file has: where commas stand before one or two last digits and no point does, a comma is the decimal
  * mark in all of it, whatever the workshop writes. "2,905" is then two and nine tenths, not thousands.

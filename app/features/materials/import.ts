@@ -12,6 +12,7 @@ import {
   fold,
   guessColumns,
   localeOf,
+  readEach,
   type ColumnMapping,
   type ImportProblem,
   type Table,
@@ -112,20 +113,8 @@ export function readRows(
   own: { locale: string; currency: string; system: "metric" | "imperial" },
 ): { good: ImportRow[]; problems: ImportProblem[] } {
   const reading = { ...own, locale: localeOf(table, own.locale) };
-  const columns = new Map(Object.entries(mapping).flatMap(([i, f]) => (f ? [[f, Number(i)] as const] : [])));
-  const problems: ImportProblem[] = [];
-  const good: ImportRow[] = [];
   const metric = reading.system === "metric";
-  for (const { line, cells } of table.rows) {
-    const before = problems.length;
-    const cell = (f: ImportField) => (cells[columns.get(f) ?? -1] ?? "").trim();
-    const wrong = (f: ImportField, why: string) =>
-      problems.push({
-        line,
-        column: table.header[columns.get(f) ?? -1] ?? IMPORT_FIELDS[f],
-        value: cell(f),
-        why,
-      });
+  return readEach(table, mapping, IMPORT_FIELDS, ({ line, cell, wrong }) => {
     const text = (f: ImportField, most: number) => {
       const v = cell(f);
       if (v.length > most) wrong(f, `${most} letters at most.`);
@@ -220,9 +209,8 @@ export function readRows(
           : Math.round(number("size", (s) => parseLength(s, reading.locale, "mm"), 0.5, 500, 0) * 1000),
       care: text("care", 120),
     };
-    if (problems.length === before) good.push(row);
-  }
-  return { good, problems };
+    return row;
+  });
 }
 
 /** Each ball becomes a thing of its own. More at once is mostly a slip: kg for g, or a weight in the wrong column. */

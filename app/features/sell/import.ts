@@ -1,9 +1,10 @@
 import { parseMoney, parseNumber, quantityProblemText, type Reading } from "@core/units";
-import { dayOf } from "../hand/import";
 import {
   fold,
   guessColumns,
   localeOf,
+  pastDay,
+  readEach,
   type ColumnMapping,
   type ImportProblem,
   type Table,
@@ -89,27 +90,10 @@ export function readSales(
 ): { good: ImportedSale[]; problems: ImportProblem[] } {
   const { currency } = known.reading;
   const locale = localeOf(table, known.reading.locale);
-  const columns = new Map(Object.entries(mapping).flatMap(([i, f]) => (f ? [[f, Number(i)] as const] : [])));
   const channels = new Map(known.channels.map((c) => [fold(c.name), c.id]));
-  const problems: ImportProblem[] = [];
-  const good: ImportedSale[] = [];
-  for (const { line, cells } of table.rows) {
-    const before = problems.length;
-    const cell = (f: SaleField) => (cells[columns.get(f) ?? -1] ?? "").trim();
-    const wrong = (f: SaleField, why: string) =>
-      problems.push({
-        line,
-        column: table.header[columns.get(f) ?? -1] ?? SALE_FIELDS[f],
-        value: cell(f),
-        why,
-      });
-    const soldOn = dayOf(cell("day"));
-    if (soldOn === undefined)
-      wrong(
-        "day",
-        cell("day") === "" ? "This is missing." : "This is no day: write 2026-11-03, or 3.11.2026.",
-      );
-    else if (soldOn > known.today) wrong("day", "This day is still to come.");
+  return readEach(table, mapping, SALE_FIELDS, (row) => {
+    const { line, cell, wrong, has } = row;
+    const soldOn = pastDay(row, "day", known.today);
     const ware = wareOf(known.wares, cell("item"), cell("colourway"));
     if (!ware)
       wrong("item", cell("item") === "" ? "This is missing." : "No item, in these colours, has this name.");
@@ -121,28 +105,27 @@ export function readSales(
     if (!count.ok) wrong("pieces", quantityProblemText(count.problem));
     else if (!Number.isInteger(count.value) || count.value === 0 || Math.abs(count.value) > 10_000)
       wrong("pieces", "A whole number; below zero for what came back.");
-    const priced: SaleField = columns.has("total") && cell("total") !== "" ? "total" : "price";
+    const priced: SaleField = has("total") && cell("total") !== "" ? "total" : "price";
     const money =
       cell(priced) === "" && ware
         ? { ok: true as const, value: ware.price }
         : parseMoney(cell(priced).replace(/^-/, ""), currency, locale);
     if (!money.ok) wrong(priced, quantityProblemText(money.problem));
-    if (problems.length === before && soldOn && ware && channelId && count.ok && money.ok) {
-      const n = count.value;
-      const size = Math.abs(n);
-      good.push({
-        line,
-        soldOn,
-        itemId: ware.itemId,
-        colourwayId: ware.colourwayId,
-        channelId,
-        quantity: n,
-        listPrice: priced === "total" && cell("total") !== "" ? Math.round(money.value / size) : money.value,
-        taken: Math.sign(n) * (priced === "total" && cell("total") !== "" ? money.value : money.value * size),
-        paid: paidOf(cell("paid")),
-        order: cell("order").slice(0, 60),
-      });
-    }
-  }
-  return { good, problems };
+    if (!soldOn || !ware || !channelId || !count.ok || !money.ok) return undefined;
+    const size = Math.abs(count.value);
+    const [listPrice, all] =
+      priced === "total" ? [Math.round(money.value / size), money.value] : [money.value, money.value * size];
+    return {
+      line,
+      soldOn,
+      itemId: ware.itemId,
+      colourwayId: ware.colourwayId,
+      channelId,
+      quantity: count.value,
+      listPrice,
+      taken: Math.sign(count.value) * all,
+      paid: paidOf(cell("paid")),
+      order: cell("order").slice(0, 60),
+    };
+  });
 }
