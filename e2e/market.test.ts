@@ -19,7 +19,7 @@ const linkOf = (page: Page, text: string): Promise<string> =>
   );
 /** Sold and takings of the day, as the stall's head has them. */
 const day = (page: Page): Promise<string> =>
-  page.$eval("main header > div:last-child", (d) => (d as HTMLElement).innerText.replace(/\s+/g, " ").trim());
+  page.$eval("main header > p", (d) => (d as HTMLElement).innerText.replace(/\s+/g, " ").trim());
 const kept = (page: Page) =>
   page.waitForFunction(() => document.querySelector('header [role="status"]')?.textContent === "kept", {
     timeout: 20_000,
@@ -234,7 +234,7 @@ it("a sale is written down and taken back; sales go out as a file and come in ag
   await page.goto(`${site.url}/sell/sold?days=0`);
   await me.settle();
   expect(await pieces()).toBe(before + 2);
-  await page.$eval('[aria-label="Take back the sale of Lighthouse ornament"]', (b) =>
+  await page.$eval('[aria-label="Take back: the sale of Lighthouse ornament"]', (b) =>
     (b as HTMLElement).click(),
   );
   await page.waitForFunction(

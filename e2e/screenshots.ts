@@ -59,11 +59,7 @@ try {
   const page = await context.newPage();
   const item = await find(page, "/items", "Puffin");
   const run = await find(page, "/runs", "Second winter market");
-  const shots: [
-    string,
-    string,
-    { width?: number; height?: number; dark?: boolean; open?: string; tab?: string }?,
-  ][] = [
+  const shots: [string, string, { width?: number; height?: number; dark?: boolean; open?: string }?][] = [
     ["today", `${site.url}/`],
     ["items", `${site.url}/items`],
     ["item", item, { height: 900 }],
@@ -89,25 +85,6 @@ try {
     await page.goto(url, { waitUntil: "networkidle0" });
     if (url === item) await page.waitForSelector(".cm-content");
     if (view.open) await page.locator(view.open).click();
-    if (view.tab) {
-      const tab = await page.evaluateHandle(
-        (n) => [...document.querySelectorAll<HTMLElement>('[role="tab"]')].find((t) => t.textContent === n),
-        view.tab,
-      );
-      await (tab as unknown as { click(): Promise<void> }).click();
-      await page.evaluate(() =>
-        [
-          ...document.querySelectorAll<HTMLElement>(
-            '[role="tabpanel"] button, [role="tabpanel"] [role="radio"]',
-          ),
-        ]
-          .find((b) => b.textContent === "Solid")
-          ?.click(),
-      );
-      await new Promise((done) => setTimeout(done, 2500));
-      await page.evaluate(() => document.querySelector('[role="tablist"]')?.scrollIntoView());
-      await page.mouse.move(2, 400);
-    }
     await new Promise((done) => setTimeout(done, 400));
     await page.screenshot({ path: path.join(out, `${name}.png`) as `${string}.png` });
   }

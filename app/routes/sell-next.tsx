@@ -463,7 +463,7 @@ function AdvisedRow({ x, d, most }: { x: Told["rows"][number]; d: Told; most: nu
       <td className="minor">
         <AskedStrip low={t.askedLow} mean={t.asked} high={t.askedHigh} bring={t.bring} most={most} />
       </td>
-      <td className="num minor">{Math.round(100 * t.chanceSoldOut)} in 100</td>
+      <td className="num minor">{t.bring === 0 ? "—" : `${Math.round(100 * t.chanceSoldOut)} in 100`}</td>
       <td className="num minor">
         {t.nextPerHour === undefined ? "—" : `${printMoney(Math.round(t.nextPerHour) as Minor, r)}/h`}
       </td>

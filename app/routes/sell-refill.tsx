@@ -72,9 +72,10 @@ async function carry(form: FormData, { scope, workshop }: Opened) {
     10_000,
   );
   const line = z.object({ itemId: id, colourwayId: placeId, quantity: count.optional() });
+  const quantities = form.getAll("quantity");
   const rows = form.getAll("piece").map((p, i) => {
     const [itemId = "", colourwayId = ""] = String(p).split(":");
-    return line.safeParse({ itemId, colourwayId, quantity: form.getAll("quantity")[i] || undefined });
+    return line.safeParse({ itemId, colourwayId, quantity: quantities[i] || undefined });
   });
   if (!to.success || to.data === "" || rows.some((r) => !r.success))
     return data({ error: "Write whole numbers, such as 3, beside what you take along." }, { status: 400 });

@@ -1,7 +1,6 @@
 import { parseWithZod } from "@conform-to/zod/v4";
-import { Undo2 } from "lucide-react";
 import { useState } from "react";
-import { data, Link, redirect, useFetcher, useSearchParams } from "react-router";
+import { data, Link, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/sell";
@@ -25,7 +24,7 @@ import { id } from "../forms";
 import { LIST_FORM, once, openForm, refused } from "../server/form.server";
 import { dayOf, openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
-import { Carried, Refusal, WorkForm } from "../ui/form";
+import { WorkForm } from "../ui/form";
 import {
   Button,
   ButtonLink,
@@ -43,6 +42,7 @@ import {
 import { printDay } from "../ui/days";
 import { Input, Select } from "../ui/field";
 import { useReading } from "../ui/reading";
+import { TakeBack } from "../ui/take-back";
 
 export const meta: Route.MetaFunction = () => [{ title: "Shelf · Lapka" }];
 
@@ -399,7 +399,11 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
                     </td>
                     <td>{nameOf(m.place)}</td>
                     <td className="num">{m.quantity > 0 ? `+${m.quantity}` : `−${-m.quantity}`}</td>
-                    <td className="num">{m.settled ? null : <UndoMove id={m.id} label={m.label} />}</td>
+                    <td className="num">
+                      {m.settled ? null : (
+                        <TakeBack action="/sell" fields={{ intent: "undo-move", id: m.id }} label={m.label} />
+                      )}
+                    </td>
                   </tr>
                 ))}
                 {loaderData.book.length === 0 ? (
@@ -419,21 +423,6 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
 function Count({ n, from }: { n: number; from: boolean }) {
   if (n === 0) return <Small>·</Small>;
   return <span style={{ fontWeight: from ? 640 : 400, color: n < 0 ? "var(--bad)" : undefined }}>{n}</span>;
-}
-
-function UndoMove({ id: move, label }: { id: string; label: string }) {
-  const fetcher = useFetcher();
-  return (
-    <fetcher.Form method="post" action="/sell">
-      <Carried />
-      <input type="hidden" name="intent" value="undo-move" />
-      <input type="hidden" name="id" value={move} />
-      <Button type="submit" $quiet aria-label={`Take back: ${label}`} disabled={fetcher.state !== "idle"}>
-        <Undo2 size={17} aria-hidden />
-      </Button>
-      <Refusal of={fetcher.data} />
-    </fetcher.Form>
-  );
 }
 
 const Bar = styled(Row)`

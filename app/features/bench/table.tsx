@@ -17,6 +17,7 @@ import { Button, Small } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { clockText } from "../hand/stopwatch";
 import { DONE_WORDS, lastDoneHere } from "./words";
+import { TableTop } from "../../ui/acts/table-top";
 import { useAwake } from "../../ui/acts/use-awake";
 import { useBench } from "./use-bench";
 import { useOffline } from "../../ui/acts/use-offline";
@@ -218,7 +219,7 @@ function Bar({
   refused?: string | undefined;
 }) {
   return (
-    <Top>
+    <TableTop>
       <Link to="/bench" aria-label="Leave the bench">
         <ArrowLeft size={24} aria-hidden />
       </Link>
@@ -227,7 +228,7 @@ function Bar({
         <Small>{piece === undefined ? bench.run : `piece ${piece} of ${bench.quantity}, ${bench.run}`}</Small>
       </div>
       <Small role="status">{refused ?? (waiting === 0 ? "kept" : `${waiting} kept here, to be sent`)}</Small>
-    </Top>
+    </TableTop>
   );
 }
 
@@ -465,33 +466,6 @@ const Whole = styled.main`
   background: var(--ground);
   color: var(--ink);
   padding-bottom: env(safe-area-inset-bottom);
-`;
-const Top = styled.header`
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  padding: 2px 14px 2px 2px;
-  background: var(--mat);
-  color: var(--mat-ink);
-  a {
-    display: grid;
-    place-items: center;
-    width: 52px;
-    height: 52px;
-    color: inherit;
-  }
-  a:focus-visible {
-    outline-color: #fff;
-    outline-offset: -4px;
-  }
-  div {
-    flex: 1;
-    min-width: 0;
-    display: grid;
-  }
-  span {
-    color: var(--mat-soft);
-  }
 `;
 const Now = styled.section`
   flex: 1 0 auto;

@@ -1,9 +1,7 @@
-import { Undo2 } from "lucide-react";
-import { useFetcher } from "react-router";
 import { printMoney, type Minor, type Reading } from "@core/units";
-import { Carried, Refusal } from "../../ui/form";
-import { Button, PlainTable, Scroll, Small } from "../../ui/basics";
+import { PlainTable, Scroll, Small } from "../../ui/basics";
 import { printDay } from "../../ui/days";
+import { TakeBack } from "../../ui/take-back";
 import { printAmount, useReading } from "../../ui/reading";
 
 export interface MoveView {
@@ -71,7 +69,11 @@ export function BookTable({ moves, label }: { moves: readonly MoveView[]; label:
               </td>
               <td className="num">
                 {m.settled ? null : (
-                  <UndoMove id={m.id} label={`${moveWord(m.kind)} ${signed(m.quantity, m.what, r)}`} />
+                  <TakeBack
+                    action="/materials"
+                    fields={{ intent: "undo-move", move: m.id }}
+                    label={`${moveWord(m.kind)} ${signed(m.quantity, m.what, r)}`}
+                  />
                 )}
               </td>
             </tr>
@@ -84,26 +86,5 @@ export function BookTable({ moves, label }: { moves: readonly MoveView[]; label:
         </tbody>
       </PlainTable>
     </Scroll>
-  );
-}
-
-function UndoMove({ id, label }: { id: string; label: string }) {
-  const fetcher = useFetcher();
-  return (
-    <fetcher.Form method="post" action="/materials">
-      <Carried />
-      <input type="hidden" name="intent" value="undo-move" />
-      <input type="hidden" name="move" value={id} />
-      <Button
-        type="submit"
-        $quiet
-        disabled={fetcher.state !== "idle"}
-        aria-label={`Take back: ${label}`}
-        title={`Take back: ${label}`}
-      >
-        <Undo2 size={16} aria-hidden />
-      </Button>
-      <Refusal of={fetcher.data} />
-    </fetcher.Form>
   );
 }

@@ -6,6 +6,7 @@ import { bundled, stallState, type Paid, type Sell, type StallAct } from "@core/
 import { minorDigits, parseMoney, printMoney, printNumber, type Minor } from "@core/units";
 import type { StallData } from "../../routes/stall";
 import { useActs } from "../../ui/acts/use-acts";
+import { TableTop } from "../../ui/acts/table-top";
 import { useAwake } from "../../ui/acts/use-awake";
 import { useOffline } from "../../ui/acts/use-offline";
 import { Button, Small } from "../../ui/basics";
@@ -94,7 +95,7 @@ export function StallTable({ stall }: { stall: StallData }) {
   const closed = stall.state === "closed";
   return (
     <Whole>
-      <Top>
+      <TableTop>
         <Link to={`/sell/markets/${stall.id}`} aria-label="Leave the stall">
           <ArrowLeft size={24} aria-hidden />
         </Link>
@@ -110,7 +111,7 @@ export function StallTable({ stall }: { stall: StallData }) {
             {state.sales.reduce((t, s) => t + s.quantity, 0)} sold{stall.tax ? ", before tax" : ""}
           </Small>
         </Day>
-      </Top>
+      </TableTop>
       {stall.tiles.length === 0 ? (
         <Nothing>
           Nothing is in the crate. Carry pieces into it on the Shelf page, open the stall, then come back.
@@ -409,34 +410,8 @@ const Whole = styled.main`
   grid-template-rows: auto 1fr auto;
   background: var(--ground);
 `;
-const Top = styled.header`
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  padding: 2px 14px 2px 2px;
-  background: var(--mat);
-  color: var(--mat-ink);
-  a {
-    display: grid;
-    place-items: center;
-    width: 52px;
-    height: 52px;
-    color: inherit;
-  }
-  a:focus-visible {
-    outline-color: #fff;
-    outline-offset: -4px;
-  }
-  & > div {
-    flex: 1;
-    min-width: 0;
-    display: grid;
-  }
-  span {
-    color: var(--mat-soft);
-  }
-`;
-const Day = styled.div`
+const Day = styled.p`
+  display: grid;
   text-align: right;
   b {
     font-size: 20px;
