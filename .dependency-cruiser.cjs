@@ -4,6 +4,7 @@ const street = [
   "page",
   "notation",
   "fabric",
+  "figure",
   "estimate",
   "calibrate",
   "costing",

@@ -33,6 +33,8 @@ export interface FabricPart {
   readonly stretches: readonly Stretch[];
   /** Times another colour is taken up. */
   readonly colourChanges: number;
+  /** One single crochet in this part's yarn. */
+  readonly stitch: { readonly width: Mm; readonly height: Mm };
 }
 
 /** A ring of at most this many stitches is drawn shut through the front loops (common practice, no source). */
@@ -74,6 +76,7 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
     // Two for every stretch in which a yarn is worked.
     ends: 2 * Math.max(1, stretches.length),
     colourChanges: changesOf(part),
+    stitch: { width: gauge.width, height: gauge.height },
     straight: mm(0),
     depth: mm(gauge.width),
   };

@@ -1,0 +1,13 @@
+import type { FabricPart } from "../fabric";
+import type { CheckedPart, CheckedPattern } from "../notation";
+import { assemble, type Figure } from "./assemble";
+import { placesSaid } from "./reading";
+
+export interface FigurePart {
+  readonly part: CheckedPart;
+  readonly fabric: FabricPart;
+}
+
+/** The whole figure of a pattern whose parts were counted: `text` as it was read, its sentences of assembly in it. */
+export const figureOf = (pattern: CheckedPattern, text: string, parts: readonly FigurePart[]): Figure =>
+  assemble(parts, placesSaid(pattern, text));

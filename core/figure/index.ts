@@ -1,0 +1,10 @@
+export { assemble, placeNear, type Figure, type Put, type PutEye } from "./assemble";
+export { figureOf, type FigurePart } from "./figure";
+export { facesOf, type Facet } from "./facets";
+export { raster, type Raster, type View } from "./raster";
+export { drawing } from "./drawing";
+export { standing, hanging, sizeOfFigure, type Standing, type Hanging } from "./stand";
+export { placeSentence, settlePlace } from "./settle";
+export type { Place } from "./place";
+export type { Points, Said, Side } from "./said";
+export type { Piece } from "./resolve";

@@ -1,0 +1,454 @@
+import { faceOf, type FabricPart } from "../fabric";
+import { takenIn, type CheckedPart } from "../notation";
+import { habitOf, HOSTS, type Habit } from "./kinds";
+import type { Place } from "./place";
+import type { Said } from "./said";
+
+export interface Piece {
+  readonly part: CheckedPart;
+  readonly fabric: FabricPart;
+}
+/** How a figure stands: which part carries the others, and which end of each is up. */
+export interface Stance {
+  readonly root: number;
+  /** True where the first round is the upper end. */
+  readonly firstOnTop: readonly boolean[];
+  readonly opening: "front" | "back" | "up" | "down" | undefined;
+}
+export interface Resolved extends Stance {
+  readonly places: readonly Place[];
+}
+
+const MOST_PIECES = 60;
+const nameOf = (p: Piece): string => p.part.name.toLowerCase();
+
+/** Every piece its place: what the text says first, then what is worked in, then what is usual. */
+export function resolvePlaces(pieces: readonly Piece[], said: readonly Said[]): Resolved {
+  if (pieces.length === 0) return { root: -1, firstOnTop: [], opening: undefined, places: [] };
+  const root = rootOf(pieces, said);
+  const firstOnTop = pieces.map((p, i) => isFirstOnTop(p, i, pieces, said));
+  const opening = said.findLast((s) => s.opening !== undefined && s.parts.includes(root))?.opening;
+  const stance = { root, firstOnTop, opening };
+  const places: Place[] = [rootPlace(root)];
+  const taken = takenIn(pieces.map((p) => p.part));
+  let top = root;
+  pieces.forEach((p, i) => {
+    if (i === root) return;
+    const habit = habitOf(p.part.name);
+    const into = taken.find((t) => t.part === p.part && t.into !== p.part);
+    const words = saidOf(said, i);
+    const work: Work = { pieces, stance, habit, top, places };
+    const count = Math.min(MOST_PIECES, p.part.make);
+    if (into && words.every((w) => w.host === undefined && w.rounds === undefined))
+      places.push(
+        ...workedIn(
+          i,
+          count,
+          pieces.findIndex((x) => x.part === into.into),
+          into.round,
+          work,
+        ),
+      );
+    else for (let k = 0; k < count; k++) places.push(placeOf(i, k, count, words, work));
+    if (
+      habit.host[0] === "top" &&
+      habit.points === "top" &&
+      p.fabric.form !== "cord" &&
+      standsOnTop(places.at(-1), top)
+    )
+      top = i;
+  });
+  return { ...stance, places: withoutCircles(places, root) };
+}
+
+const rootPlace = (root: number): Place => ({
+  part: root,
+  piece: 0,
+  host: undefined,
+  band: 0,
+  angle: 0,
+  on: "surface",
+  points: "up",
+  lies: false,
+  lean: 0,
+  line: undefined,
+  because: "the others go on it",
+});
+const standsOnTop = (p: Place | undefined, top: number): boolean => p?.host === top && p.on !== "surface";
+
+/** The largest single piece; one that others are said to go on before a larger one that is itself sewn on. */
+function rootOf(pieces: readonly Piece[], said: readonly Said[]): number {
+  const hosts = new Set(said.flatMap((s) => (s.host === undefined ? [] : [s.host])));
+  const moved = new Set(said.filter((s) => s.host !== undefined).flatMap((s) => s.parts));
+  const size = (p: Piece) => p.fabric.width * p.fabric.height * (p.part.make > 1 ? 0.4 : 1);
+  const rank = (p: Piece, i: number): number =>
+    size(p) * (hosts.has(i) && !moved.has(i) ? 20 : 1) * (moved.has(i) ? 0.05 : 1);
+  let best = 0;
+  pieces.forEach((p, i) => {
+    if (rank(p, i) > rank(pieces[best] ?? p, best)) best = i;
+  });
+  return best;
+}
+
+/**
+ * Which end is up. A flat base with a crease tells it, then a boat's or pot's opening, a head on a body's open end,
+ * the eyes; most pieces are worked from the top down.
+ */
+function isFirstOnTop(p: Piece, i: number, pieces: readonly Piece[], said: readonly Said[]): boolean {
+  const own = said.findLast((s) => s.opening !== undefined && s.parts.includes(i))?.opening;
+  if (own === "up") return false;
+  if (own === "down") return true;
+  const rounds = p.part.rounds;
+  const crease = rounds.findIndex((r) => r.loops === "back");
+  const profile = p.fabric.profile;
+  const widest = Math.max(...profile, 0);
+  const eyes = p.part.events.find((e) => e.event.kind === "eyes" && e.event.rounds)?.event;
+  if (eyes?.kind === "eyes" && eyes.rounds) {
+    const share = eyes.rounds[0] / Math.max(1, rounds.length);
+    if (share < 0.45) return true;
+    if (share > 0.6) return false;
+  }
+  if (crease > 0 && crease <= profile.length / 3) return false;
+  if (crease > (profile.length * 2) / 3) return true;
+  if (p.part.worked === "oval" && p.fabric.openEnd) return false;
+  const name = nameOf(p);
+  const carries = pieces.some((x, k) => k !== i && HOSTS.head.test(nameOf(x)) && k !== i);
+  if (HOSTS.body.test(name) && !HOSTS.head.test(name) && carries) return false;
+  if (/\b(?:pot|basket|bowl|cup|hull|boat|vase|nest)\b/.test(name)) return false;
+  if (/\b(?:leg|foot)\b/.test(name)) return false;
+  // The wider end is the base, where one is clearly wider.
+  const at = profile.indexOf(widest) / Math.max(1, profile.length - 1);
+  return !(p.fabric.openEnd && at < 0.3 && (profile.at(-1) ?? 0) < widest * 0.7 && carries);
+}
+
+interface Work {
+  readonly pieces: readonly Piece[];
+  readonly stance: Stance;
+  readonly habit: Habit;
+  /** What is on top so far. */
+  readonly top: number;
+  readonly places: readonly Place[];
+}
+
+const saidOf = (said: readonly Said[], part: number): readonly Said[] =>
+  said.filter((s) => s.parts.includes(part) && s.opening === undefined);
+
+function hostOf(i: number, words: readonly Said[], w: Work): number {
+  const told = words.findLast((s) => s.host !== undefined && s.host !== i)?.host;
+  if (told !== undefined) return told;
+  const beside = words.findLast((s) => typeof s.beside?.what === "number")?.beside?.what;
+  const next = typeof beside === "number" ? w.places.find((p) => p.part === beside)?.host : undefined;
+  if (next !== undefined && next !== i) return next;
+  for (const wanted of w.habit.host) {
+    if (wanted === "main") break;
+    if (wanted === "top") {
+      if (w.top !== i) return topFor(i, w);
+      continue;
+    }
+    const found = w.pieces.findIndex((p, k) => k !== i && HOSTS[wanted].test(nameOf(p)));
+    if (found >= 0) return found;
+  }
+  return w.stance.root;
+}
+/** A hat goes on the head where there is one; a roof on what stands on top, when that is wide enough to carry it. */
+function topFor(i: number, w: Work): number {
+  const head = w.pieces.findIndex((p, k) => k !== i && HOSTS.head.test(nameOf(p)));
+  if (head >= 0) return head;
+  const width = (k: number) => w.pieces[k]?.fabric.width ?? 0;
+  return width(w.top) >= 0.4 * width(i) ? w.top : w.stance.root;
+}
+
+/** One piece: what was said of the part, of this piece last; what is open comes from the habit. */
+function placeOf(i: number, k: number, count: number, all: readonly Said[], w: Work): Place {
+  const words = all.filter((s) => s.piece === undefined || s.piece === k);
+  const host = hostOf(i, words, w);
+  const last = <T>(pick: (s: Said) => T | undefined): T | undefined => {
+    for (let n = words.length - 1; n >= 0; n--) {
+      const v = pick(words[n] as Said);
+      if (v !== undefined) return v;
+    }
+    return undefined;
+  };
+  const hosted = w.pieces[host] as Piece;
+  const ends = endsOf(host, w.stance);
+  const side = last((s) => s.side);
+  const line = words.find((s) => hasPlace(s))?.line ?? words.find((s) => s.host !== undefined)?.line;
+  const habit = w.habit;
+  const where = bandOf(last, hosted, habit, w, host);
+  const plain = last((s) => s.rounds) === undefined && last((s) => s.from) === undefined;
+  const on = onOf(
+    side,
+    plain,
+    habit,
+    ends,
+    w,
+    host,
+    i,
+    last((s) => s.toward),
+  );
+  const centre = side === "back" ? 180 : side === "left" ? -90 : side === "right" ? 90 : 0;
+  const off = last((s) => s.off);
+  const apart = last((s) => s.apart);
+  const around = stitchesAt(hosted, where.band);
+  const angle =
+    off !== undefined
+      ? (off / around) * 360
+      : angleOf({
+          k,
+          count,
+          side,
+          centre,
+          apart,
+          around,
+          habit,
+          scattered: last((s) => s.scattered) ?? false,
+        });
+  return {
+    part: i,
+    piece: k,
+    host,
+    band: where.band,
+    angle,
+    on,
+    points: last((s) => s.points) ?? pointsOf(habit, on, side),
+    lies: last((s) => s.lies) ?? habit.lies ?? false,
+    lean: on === "surface" || count === 1 ? 0 : spread(k, count) * 32,
+    line,
+    because: line === undefined ? habit.why : where.because,
+  };
+}
+
+const hasPlace = (s: Said): boolean =>
+  s.rounds !== undefined ||
+  s.from !== undefined ||
+  s.side !== undefined ||
+  s.beside !== undefined ||
+  s.off !== undefined;
+
+const endsOf = (host: number, s: Stance): { top: "start" | "end"; bottom: "start" | "end" } =>
+  (s.firstOnTop[host] ?? true) ? { top: "start", bottom: "end" } : { top: "end", bottom: "start" };
+
+function onOf(
+  side: Said["side"],
+  plain: boolean,
+  habit: Habit,
+  ends: { top: "start" | "end"; bottom: "start" | "end" },
+  w: Work,
+  host: number,
+  i: number,
+  toward: Said["toward"],
+): Place["on"] {
+  if (
+    side === "inside" ||
+    (side === undefined &&
+      plain &&
+      /\b(?:bench|seat|thwart)/.test(nameOf(w.pieces[i] as Piece)) &&
+      w.pieces[host]?.fabric.openEnd)
+  )
+    return "inside";
+  if (side === "start" || side === "end") return side;
+  if (!plain || toward) return "surface";
+  if (side === "top") return ends.top;
+  if (side === "bottom")
+    return habit.points === "forward" || habit.points === "down" ? "surface" : ends.bottom;
+  if (side !== undefined) return "surface";
+  if (habit.points === "top") return ends.top;
+  if (habit.points === "bottom") return ends.bottom;
+  // Two open edges with as many stitches are sewn to each other.
+  const own = w.pieces[i]?.fabric.edge ?? 0;
+  const theirs = w.pieces[host]?.fabric.edge ?? 0;
+  return habit.words.source === "$^" && own > 0 && own === theirs ? "end" : "surface";
+}
+
+function pointsOf(habit: Habit, on: Place["on"], side: Said["side"]): Place["points"] {
+  if (on === "start" || on === "end") return "along";
+  if (on === "inside") return "side";
+  if (habit.points === "top" || habit.points === "bottom") return "out";
+  if (side === "bottom" && habit.points === "out") return "down";
+  return habit.points;
+}
+
+/** Rounds of the host as counted from 0. */
+function bandOf(
+  last: <T>(pick: (s: Said) => T | undefined) => T | undefined,
+  host: Piece,
+  habit: Habit,
+  w: Work,
+  hostIndex: number,
+): { band: number; because: string } {
+  const counted = host.part.rounds.filter((r) => r.count !== undefined && r.count > 0);
+  const bands = Math.max(1, counted.length);
+  const index = (n: number): number => {
+    const whole = Math.floor(n);
+    const at = counted.findIndex((r) => r.number === whole);
+    return (at < 0 ? whole - 1 : at) + (n - whole);
+  };
+  const firstOnTop = w.stance.firstOnTop[hostIndex] ?? true;
+  const fromTop = (rounds: number): number => (firstOnTop ? rounds - 1 : bands - rounds);
+  const rounds = last((s) => s.rounds);
+  const clamp = (b: number) => Math.max(0, Math.min(bands - 1, b));
+  if (rounds)
+    return { band: clamp((index(rounds[0]) + index(rounds[1])) / 2), because: "the pattern says the rounds" };
+  const down = firstOnTop ? 1 : -1;
+  const eyes = faceOf(host.part, host.fabric)[0];
+  const eyeBand = eyes ? (index(eyes.rounds[0]) + index(eyes.rounds[1])) / 2 : undefined;
+  const from = last((s) => s.from);
+  if (from) {
+    const way = from.way === "below" ? 1 : -1;
+    const mark =
+      from.what === "eyes"
+        ? (eyeBand ?? fromTop(bands * 0.35))
+        : from.what === "neck"
+          ? neckOf(host, firstOnTop)
+          : from.what === "bottom" || (from.what === "edge" && firstOnTop)
+            ? fromTop(bands + 0.5)
+            : fromTop(0.5);
+    return { band: clamp(mark + down * way * from.rounds), because: "the pattern counts the rounds" };
+  }
+  const beside = last((s) => s.beside);
+  const other = typeof beside?.what === "number" ? w.places.find((p) => p.part === beside.what) : undefined;
+  const near = beside?.what === "eyes" ? eyeBand : other?.host === hostIndex ? other.band : undefined;
+  if (beside && near !== undefined)
+    return {
+      band: clamp(near + (beside.way === "below" ? 1.5 * down : beside.way === "above" ? -1.5 * down : 0)),
+      because: "the pattern says beside what",
+    };
+  const side = last((s) => s.side);
+  if (last((s) => s.low)) return { band: clamp(fromTop(bands - 2)), because: "the pattern says low" };
+  if (side === "bottom" && habit.points !== "bottom")
+    return { band: clamp(fromTop(bands - 1.5)), because: "the pattern says under it" };
+  // A beak goes one round below the eyes; eyes are one round above it (trade guide §11).
+  if (eyeBand !== undefined && /beak/.test(habit.words.source))
+    return { band: clamp(eyeBand + 1.2 * down), because: habit.why };
+  if (/\barm\|wing/.test(habit.words.source))
+    return { band: clamp(shoulderOf(host, firstOnTop)), because: habit.why };
+  const at = habit.at;
+  return {
+    band: clamp(
+      "rounds" in at
+        ? fromTop(at.rounds)
+        : "low" in at
+          ? fromTop(bands - at.low)
+          : bandAtHeight(host, firstOnTop, at.share),
+    ),
+    because: habit.why,
+  };
+}
+
+/** The round so far down, as a share of the part's height. */
+function bandAtHeight(host: Piece, firstOnTop: boolean, share: number): number {
+  const rings = host.fabric.shape?.rings;
+  if (!rings || rings.length === 0) return host.fabric.profile.length * (firstOnTop ? share : 1 - share);
+  const wanted = host.fabric.height * (firstOnTop ? share : 1 - share);
+  const at = rings.findIndex((r) => r.z >= wanted);
+  return at < 0 ? rings.length - 1 : at;
+}
+
+/** The narrowest round between two wider ones, or the upper end of a body that is a part of its own. */
+function neckOf(host: Piece, firstOnTop: boolean): number {
+  const p = host.fabric.profile;
+  let best: number | undefined;
+  for (let i = 2; i < p.length - 2; i++) {
+    const here = p[i] ?? 0;
+    const before = Math.max(...p.slice(0, i));
+    const after = Math.max(...p.slice(i + 1));
+    if (here < before * 0.9 && here < after * 0.9 && (best === undefined || here < (p[best] ?? 0))) best = i;
+  }
+  return best ?? (firstOnTop ? -0.5 : p.length - 0.5);
+}
+/** Two rounds below the neck; a body without one carries its arms two fifths down. */
+function shoulderOf(host: Piece, firstOnTop: boolean): number {
+  const neck = neckOf(host, firstOnTop);
+  const within = neck > 0 && neck < host.fabric.profile.length - 1;
+  if (within || (HOSTS.body.test(nameOf(host)) && !HOSTS.head.test(nameOf(host)) && host.fabric.openEnd))
+    return neck + (firstOnTop ? 2 : -2);
+  return bandAtHeight(host, firstOnTop, 0.42);
+}
+
+/** Stitches around at a round, or half-way between two. */
+export function stitchesAt(host: Piece, band: number): number {
+  const p = host.fabric.profile;
+  const at = Math.max(0, Math.min(p.length - 1, band));
+  const here = p[Math.floor(at)] ?? 12;
+  const next = p[Math.ceil(at)] ?? here;
+  return Math.max(3, here + (next - here) * (at - Math.floor(at)));
+}
+
+/** From −1 to 1 over the pieces of a part. */
+const spread = (k: number, count: number): number => (count === 1 ? 0 : (2 * k) / (count - 1) - 1);
+
+function angleOf(q: {
+  k: number;
+  count: number;
+  side: Said["side"];
+  centre: number;
+  apart: number | undefined;
+  around: number;
+  habit: Habit;
+  scattered: boolean;
+}): number {
+  const { k, count, side, centre, apart, around, habit } = q;
+  if (q.scattered) return ((k * 137.5 + 20) % 360) - 180;
+  if (apart !== undefined && count > 1)
+    return centre + spread(k, count) * ((apart * (count - 1)) / around) * 180;
+  if (count === 1)
+    return side === undefined || side === "top" || side === "bottom"
+      ? habit.one
+      : side === "sides"
+        ? 90
+        : centre;
+  if (side === "sides") return spread(k, count) * 90;
+  if (count === 2)
+    return side === "back"
+      ? centre + spread(k, 2) * Math.min(30, habit.pair)
+      : spread(k, 2) * habit.pair + (centre === 180 ? 180 : 0);
+  // Four legs stand at the corners; more are spread all around.
+  return count === 4 ? (k - 1.5) * 90 : (360 * (k + 0.5)) / count - 180;
+}
+
+/** Parts that a round takes in: at that round, side by side. */
+function workedIn(i: number, count: number, host: number, round: number, w: Work): Place[] {
+  const hosted = w.pieces[host] as Piece;
+  const counted = hosted.part.rounds.flatMap((r, k) => (r.count !== undefined && r.count > 0 ? [k] : []));
+  const band = Math.max(0, counted.indexOf(round));
+  const begins = band === 0;
+  const twins = w.pieces.filter((p, k) => k !== i && k !== host && habitOf(p.part.name) === w.habit).length;
+  const own = w.pieces.slice(0, i).filter((p, k) => k !== host && habitOf(p.part.name) === w.habit).length;
+  return Array.from({ length: count }, (_, k) => {
+    const all = count === 1 ? twins + 1 : count;
+    const at = count === 1 ? own : k;
+    return {
+      part: i,
+      piece: k,
+      host,
+      band,
+      angle: all === 1 ? w.habit.one : spread(at, all) * (begins ? 90 : w.habit.pair),
+      on: "surface",
+      points: begins
+        ? "along"
+        : w.habit.points === "top" || w.habit.points === "bottom"
+          ? "out"
+          : w.habit.points,
+      lies: false,
+      lean: 0,
+      line: hosted.part.rounds[round]?.line,
+      because: `worked in by round ${hosted.part.rounds[round]?.number ?? band + 1}`,
+    };
+  });
+}
+
+/** Two parts that each go on the other would hang on nothing: the later goes to the main part. */
+function withoutCircles(places: readonly Place[], root: number): Place[] {
+  const hostOfPart = new Map(places.map((p) => [p.part, p.host]));
+  return places.map((p) => {
+    const seen = new Set([p.part]);
+    let at = p.host;
+    while (at !== undefined && !seen.has(at)) {
+      seen.add(at);
+      at = hostOfPart.get(at);
+    }
+    if (at === undefined) return p;
+    hostOfPart.set(p.part, root);
+    return { ...p, host: root };
+  });
+}
