@@ -47,6 +47,8 @@ export default [
   route("items.csv", "routes/items-csv.ts"),
   route("items/:id/reasons", "routes/item-reasons.ts"),
   route("items/:id/pattern.txt", "routes/item-text.ts"),
+  route("items/:id/figure.png", "routes/item-picture.ts", { id: "figure-png" }),
+  route("items/:id/figure.svg", "routes/item-picture.ts", { id: "figure-svg" }),
   route("materials/stocktake/post", "routes/stocktake-post.ts"),
   route("materials/buy.csv", "routes/buy-csv.ts"),
   route("materials/:what.csv", "routes/cupboard-csv.ts"),

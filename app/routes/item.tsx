@@ -5,6 +5,7 @@ import { findItem, saveItem, setItemDeleted, type ItemWithRevision } from "@db/q
 import type { Workshop } from "@db/queries/workshops";
 import { ChangedMeanwhile } from "@db/scope";
 import { minorDigits, printNumber, printTrimmed } from "@core/units";
+import { pictureMark, slotColours } from "../features/figure/picture.server";
 import { ItemPage, type SaveResult } from "../features/items/item-page";
 import {
   analyseStored,
@@ -53,6 +54,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       terms: s.terms,
       hand: { pace: s.hand.pace, density: s.hand.density },
       analysis: got.value,
+      pictureMark: pictureMark(entry, slotColours(revision.slots, new Map(s.yarns.map((y) => [y.id, y])))),
     },
   };
 }

@@ -6,8 +6,8 @@ import { printLength, printMoney, type Minor, type Mm } from "@core/units";
 import { sizeOf } from "../features/items/analyse";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
-import { smallSilhouette } from "../features/items/silhouette";
-import { Silhouettes, type SlotColours } from "../features/items/silhouette-view";
+import { FigurePicture } from "../features/figure/figure-picture";
+import { pictureMark, slotColours } from "../features/figure/picture.server";
 import { openWorkshop } from "../server/scope.server";
 import { Badge, ButtonLink, Empty, Page, PageHead, Sheet } from "../ui/basics";
 import { DataTable, type Column } from "../ui/data-table";
@@ -27,17 +27,12 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     unreckoned,
     items: items.map(({ entry, analysis }) => {
       const { piece } = analysis;
-      const colours: SlotColours = Object.fromEntries(
-        entry.revision.slots.flatMap((x) =>
-          yarns.get(x.yarnId) ? [[x.slot, yarns.get(x.yarnId)?.colour ?? ""]] : [],
-        ),
-      );
+      const colours = slotColours(entry.revision.slots, yarns);
       return {
         id: entry.item.id,
         name: entry.item.name,
         kind: entry.item.kind,
-        colours,
-        shapes: piece.parts.map(smallSilhouette),
+        picture: { itemId: entry.item.id, mark: pictureMark(entry, colours) },
         size: sizeOf(piece),
         metres: piece.yarn.reduce((sum, y) => sum + y.metres.value, 0),
         seconds: piece.seconds.value,
@@ -85,7 +80,7 @@ export default function Items({ loaderData }: Route.ComponentProps) {
       value: () => undefined,
       cell: (i) => (
         <span className="shape">
-          <Silhouettes parts={i.shapes} colours={i.colours} height={54} label={`Parts of ${i.name}`} />
+          <FigurePicture of={i.picture} name={i.empty ? "" : i.name} side={72} />
         </span>
       ),
     },
@@ -206,8 +201,7 @@ export default function Items({ loaderData }: Route.ComponentProps) {
 const List = styled(Sheet)`
   .shape {
     display: block;
-    max-width: 210px;
-    overflow: hidden;
+    width: 72px;
   }
   .name {
     display: grid;
@@ -224,14 +218,5 @@ const List = styled(Sheet)`
   }
   .low {
     color: var(--bad);
-  }
-  @media (max-width: 720px) {
-    .shape {
-      width: 76px;
-    }
-    .shape svg {
-      height: 40px !important;
-      max-width: none;
-    }
   }
 `;

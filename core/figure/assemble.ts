@@ -55,9 +55,22 @@ export interface Figure extends Resolved {
 const SINK = 0.6;
 const STEPS = 30;
 
-/** The parts put together as the text says, in millimetres. Pure. */
-export function assemble(pieces: readonly Piece[], said: readonly Said[]): Figure {
-  const resolved = resolvePlaces(pieces, said);
+/** A piece moved by hand: on the surface of what it goes on. */
+export interface Moved {
+  readonly part: number;
+  readonly piece: number;
+  readonly band: number;
+  readonly angle: number;
+}
+
+/** The parts put together as the text says, in millimetres; what was moved by hand goes before it. Pure. */
+export function assemble(
+  pieces: readonly Piece[],
+  said: readonly Said[],
+  moved: readonly Moved[] = [],
+): Figure {
+  const told = resolvePlaces(pieces, said);
+  const resolved = { ...told, places: told.places.map((p) => movedPlace(p, moved)) };
   const put: Put[] = [];
   const left = [...resolved.places];
   while (left.length > 0) {
@@ -66,6 +79,20 @@ export function assemble(pieces: readonly Piece[], said: readonly Said[]): Figur
     if (place) put.push(putOne(place, pieces, resolved, put));
   }
   return { ...resolved, pieces, put, eyes: put.flatMap((p) => eyesOf(p, pieces)) };
+}
+
+function movedPlace(p: Place, moved: readonly Moved[]): Place {
+  const m = moved.findLast((x) => x.part === p.part && x.piece === p.piece);
+  return m && p.host !== undefined
+    ? {
+        ...p,
+        on: "surface",
+        points: p.points === "along" ? "out" : p.points,
+        lean: 0,
+        band: m.band,
+        angle: m.angle,
+      }
+    : p;
 }
 
 function putOne(place: Place, pieces: readonly Piece[], r: Resolved, put: readonly Put[]): Put {
@@ -91,7 +118,7 @@ const within = (s: Solid, half: number): Solid => ({
 });
 
 /** The piece of the host that carries it: the same one of several where both come in pairs. */
-function hostPut(place: Place, put: readonly Put[]): Put | undefined {
+export function hostPut(place: Place, put: readonly Put[]): Put | undefined {
   const all = put.filter((p) => p.place.part === place.host);
   return all.find((p) => p.place.piece === place.piece) ?? all[0];
 }
@@ -107,7 +134,7 @@ function rootPose(place: Place, solid: Solid, r: Resolved): Pose {
 }
 
 /** Seen from the front an angle grows to the right; on the part itself that depends on which end is up. */
-const turnOf = (angle: number, host: Put): number =>
+export const turnOf = (angle: number, host: Put): number =>
   ((angle * Math.PI) / 180) * (host.pose.y[1] < -0.5 ? 1 : -1);
 
 function poseOn(
@@ -351,23 +378,4 @@ function eyesOf(put: Put, pieces: readonly Piece[]): PutEye[] {
       };
     });
   });
-}
-
-/** Where a piece that is moved by hand would be: the place on its host nearest to a point of the figure. */
-export function placeNear(
-  figure: Figure,
-  moving: number,
-  near: Vec,
-): { band: number; angle: number } | undefined {
-  const put = figure.put[moving];
-  const host = put && put.place.host !== undefined ? hostPut(put.place, figure.put) : undefined;
-  if (!host) return undefined;
-  let best = { band: 0, angle: 0, far: Infinity };
-  for (let band = 0; band <= host.solid.bands.length - 1; band += 0.5)
-    for (let angle = -180; angle < 180; angle += 3) {
-      const p = placed(host.pose, surfaceAt(host.solid, band, turnOf(angle, host)).at);
-      const far = Math.hypot(p[0] - near[0], p[1] - near[1], p[2] - near[2]);
-      if (far < best.far) best = { band, angle, far };
-    }
-  return { band: best.band, angle: best.angle };
 }

@@ -1,6 +1,6 @@
 import type { FabricPart } from "../fabric";
 import type { CheckedPart, CheckedPattern } from "../notation";
-import { assemble, type Figure } from "./assemble";
+import { assemble, type Figure, type Moved } from "./assemble";
 import { placesSaid } from "./reading";
 
 export interface FigurePart {
@@ -9,5 +9,9 @@ export interface FigurePart {
 }
 
 /** The whole figure of a pattern whose parts were counted: `text` as it was read, its sentences of assembly in it. */
-export const figureOf = (pattern: CheckedPattern, text: string, parts: readonly FigurePart[]): Figure =>
-  assemble(parts, placesSaid(pattern, text));
+export const figureOf = (
+  pattern: CheckedPattern,
+  text: string,
+  parts: readonly FigurePart[],
+  moved: readonly Moved[] = [],
+): Figure => assemble(parts, placesSaid(pattern, text), moved);

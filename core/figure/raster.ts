@@ -16,6 +16,8 @@ export interface Raster {
   readonly pieces: Int16Array;
   /** Depth at each pixel, mm towards the eye. */
   readonly depth: Float32Array;
+  /** What stands in the middle of the picture, mm in the view's own axes. */
+  readonly middle: readonly [number, number];
 }
 
 export interface Shot {
@@ -210,6 +212,6 @@ class Canvas {
         for (let c = 0; c < 3; c++) rgba[4 * o + c] = (sum[c] ?? 0) / n;
         rgba[4 * o + 3] = (255 * n) / (FINE * FINE);
       }
-    return { width, height, rgba, scale: this.scale / FINE, pieces, depth };
+    return { width, height, rgba, scale: this.scale / FINE, pieces, depth, middle: this.middle };
   }
 }

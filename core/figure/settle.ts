@@ -1,6 +1,7 @@
 import type { Figure } from "./assemble";
 import type { Place } from "./place";
-import { stitchesAt } from "./resolve";
+import { singular } from "./reading/mentions";
+import { stitchesAt, type Piece } from "./resolve";
 
 const trimmed = (n: number): string => String(Number(n.toFixed(1)));
 
@@ -12,7 +13,7 @@ export function placeSentence(figure: Figure, place: Place): string | undefined 
   const part = figure.pieces[place.part];
   const host = place.host === undefined ? undefined : figure.pieces[place.host];
   if (!part || !host) return undefined;
-  const name = `${part.part.name.toLowerCase()}${part.part.make > 1 ? ` ${place.piece + 1}` : ""}`;
+  const name = pieceName(part, place);
   const counted = host.part.rounds.filter((r) => r.count !== undefined && r.count > 0);
   const numberAt = (band: number) =>
     counted[Math.max(0, Math.min(counted.length - 1, band))]?.number ?? band + 1;
@@ -36,7 +37,18 @@ export function placeSentence(figure: Figure, place: Place): string | undefined 
     side: "to the side",
   }[place.points];
   const lies = place.lies ? ", flat" : "";
-  return `Sew the ${name} to the ${host.part.name.toLowerCase()} ${rounds}, ${side}${points ? `, pointing ${points}` : ""}${lies}.`;
+  return `Sew ${name} to the ${host.part.name.toLowerCase()} ${rounds}, ${side}${points ? `, pointing ${points}` : ""}${lies}.`;
+}
+
+/** "the beak", "wing 2": a piece as a sentence calls it. */
+export function pieceName(part: Piece, place: Pick<Place, "piece">): string {
+  const words = part.part.name
+    .toLowerCase()
+    .replace(/\([^)]*\)/g, "")
+    .trim()
+    .split(/\s+/);
+  if (part.part.make === 1) return `the ${words.join(" ")}`;
+  return `${[...words.slice(0, -1), singular(words.at(-1) ?? "")].join(" ")} ${place.piece + 1}`;
 }
 
 /** Heading of the lines that the app writes. */

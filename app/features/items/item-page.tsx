@@ -19,6 +19,8 @@ import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
+import { FigurePanel } from "../figure/figure-panel";
+import { FigurePicture } from "../figure/figure-picture";
 import { ComparePanel } from "./compare-panel";
 import { forget, keep, otherDraft, ownDraft, windowName, type Kept } from "./kept-drafts";
 import { MaterialsPanel, type SlotDraft } from "./materials-panel";
@@ -54,6 +56,7 @@ export interface ItemPageData {
   readonly terms: "us" | "uk";
   readonly hand: Around["hand"];
   readonly analysis: ItemAnalysis;
+  readonly pictureMark: string;
 }
 
 /** What she has typed, as typed: numbers stay text until they are read. */
@@ -437,7 +440,8 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           Not saved: {Object.values(errors)[0]}
         </Banner>
       ) : null}
-      <ShapeStrip aria-label="Parts, to one scale">
+      <ShapeStrip aria-label="The figure, and its parts to one scale">
+        <FigurePicture of={{ itemId: data.id, mark: data.pictureMark }} name={data.name} side={140} />
         <Silhouettes
           parts={shapes}
           colours={colours}
@@ -529,11 +533,21 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       </Columns>
       <Looks>
         <TabList aria-label="Ways to look at the item">
-          <Tab id="shape">In the hand</Tab>
+          <Tab id="figure">Put together</Tab>
+          <Tab id="shape">Part by part</Tab>
           <Tab id="compare">Other yarn and hook</Tab>
           <Tab id="order">Order of work</Tab>
           <Tab id="written">Written out</Tab>
         </TabList>
+        <TabPanel id="figure">
+          <FigurePanel
+            analysis={analysis}
+            text={typed.pattern}
+            colours={colours}
+            picture={dirty ? undefined : { itemId: data.id, mark: data.pictureMark }}
+            onText={on.text}
+          />
+        </TabPanel>
         <TabPanel id="shape">
           <ShapePanel
             analysis={analysis}

@@ -1,0 +1,48 @@
+import { useState } from "react";
+import styled from "styled-components";
+
+export interface PictureOf {
+  readonly itemId: string;
+  /** What the picture shows, in short: see `pictureMark`. */
+  readonly mark: string;
+  readonly colourwayId?: string | undefined;
+}
+
+export const pictureUrl = (p: PictureOf, view: string, side: number, as: "png" | "svg" = "png"): string =>
+  `/items/${p.itemId}/figure.${as}?view=${view}&w=${side}${p.colourwayId ? `&c=${p.colourwayId}` : ""}&v=${p.mark}`;
+
+/** An item's picture, put together; nothing where there is none, or none can be had. `side` in CSS pixels. */
+export function FigurePicture({
+  of,
+  name,
+  side,
+  view = "turned",
+}: {
+  of: PictureOf;
+  name: string;
+  side: number;
+  view?: string;
+}) {
+  const [missing, setMissing] = useState(false);
+  return missing ? (
+    <Blank style={{ width: side, height: side }} aria-hidden />
+  ) : (
+    <Shown
+      src={pictureUrl(of, view, side * 2)}
+      alt={name === "" ? "" : `${name}, put together`}
+      width={side}
+      height={side}
+      loading="lazy"
+      decoding="async"
+      onError={() => setMissing(true)}
+    />
+  );
+}
+
+const Shown = styled.img`
+  display: block;
+  object-fit: contain;
+`;
+const Blank = styled.span`
+  display: block;
+`;

@@ -1,0 +1,143 @@
+import { useEffect, useRef } from "react";
+import styled from "styled-components";
+import type { View } from "@core/figure";
+import type { FigureAway } from "./use-figure";
+
+export interface StageProps {
+  readonly away: FigureAway | undefined;
+  readonly version: number;
+  readonly colours: Readonly<Record<string, string>>;
+  readonly view: View;
+  readonly held: number | undefined;
+  readonly label: string;
+  readonly describedBy: string;
+  readonly onView: (view: View) => void;
+  readonly onPick: (put: number) => void;
+  /** A piece is dragged to a point: where it would sit there. */
+  readonly onDrag: (put: number, to: { band: number; angle: number }) => void;
+  readonly onScale: (pixelsPerMm: number) => void;
+  /** Arrow keys with a piece held; true when they moved it. */
+  readonly onStep: (across: number, down: number) => boolean;
+}
+
+const SIDE = 420;
+const TILT_MOST = 75;
+
+/** The figure as pixels from the worker. Dragging the ground turns it, dragging a part moves the part. */
+export function FigureStage(props: StageProps) {
+  const { away, version, colours, view, held, label } = props;
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const busy = useRef(false);
+  const wanted = useRef<(() => void) | undefined>(undefined);
+  const latest = useRef(props);
+  useEffect(() => {
+    latest.current = props;
+  });
+
+  useEffect(() => {
+    if (!away || version === 0) return;
+    const draw = () => {
+      busy.current = true;
+      void away.remote
+        .draw({ width: SIDE, height: SIDE, view, colours, held, margin: 14 })
+        .then((picture) => {
+          const context = canvas.current?.getContext("2d");
+          if (picture && context) {
+            context.putImageData(new ImageData(picture.rgba, picture.width, picture.height), 0, 0);
+            canvas.current?.setAttribute("data-drawn", String(version));
+            latest.current.onScale(picture.scale);
+          }
+        })
+        .finally(() => {
+          busy.current = false;
+          // Of all that was asked for meanwhile only the newest is drawn.
+          const next = wanted.current;
+          wanted.current = undefined;
+          next?.();
+        });
+    };
+    if (busy.current) wanted.current = draw;
+    else draw();
+  }, [away, version, colours, view, held]);
+
+  const drag = useRef<{ x: number; y: number; view: View; put: number; moved: boolean } | null>(null);
+  const pointOf = (e: { clientX: number; clientY: number }) => {
+    const box = canvas.current?.getBoundingClientRect();
+    return box
+      ? { x: ((e.clientX - box.left) / box.width) * SIDE, y: ((e.clientY - box.top) / box.height) * SIDE }
+      : { x: 0, y: 0 };
+  };
+  return (
+    <Canvas
+      ref={canvas}
+      width={SIDE}
+      height={SIDE}
+      tabIndex={0}
+      role="img"
+      aria-label={label}
+      aria-describedby={props.describedBy}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId);
+        drag.current = { x: e.clientX, y: e.clientY, view, put: -1, moved: false };
+        const mine = drag.current;
+        const p = pointOf(e);
+        void away?.remote.at(p.x, p.y).then((put) => {
+          mine.put = put;
+        });
+      }}
+      onPointerMove={(e) => {
+        const d = drag.current;
+        if (!d) return;
+        const [dx, dy] = [e.clientX - d.x, e.clientY - d.y];
+        if (!d.moved && Math.hypot(dx, dy) < 4) return;
+        d.moved = true;
+        if (d.put >= 0 && d.put === held) {
+          const p = pointOf(e);
+          void away?.remote.near(d.put, p.x, p.y).then((to) => {
+            if (to) latest.current.onDrag(d.put, to);
+          });
+        } else
+          props.onView({
+            turn: d.view.turn + dx * 0.6,
+            tilt: Math.max(-TILT_MOST, Math.min(TILT_MOST, d.view.tilt + dy * 0.4)),
+          });
+      }}
+      onPointerUp={() => {
+        const d = drag.current;
+        drag.current = null;
+        if (d && !d.moved) props.onPick(d.put);
+      }}
+      onKeyDown={(e) => {
+        const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[e.key];
+        if (e.key === "Escape" && held !== undefined) {
+          props.onPick(-1);
+          e.preventDefault();
+          return;
+        }
+        if (!step) return;
+        e.preventDefault();
+        const [across = 0, down = 0] = step;
+        if (!props.onStep(across, down))
+          props.onView({
+            turn: view.turn + across * 12,
+            tilt: Math.max(-TILT_MOST, Math.min(TILT_MOST, view.tilt - down * 8)),
+          });
+      }}
+    />
+  );
+}
+
+const Canvas = styled.canvas`
+  display: block;
+  width: 100%;
+  max-width: ${SIDE}px;
+  aspect-ratio: 1;
+  margin: 0 auto;
+  touch-action: none;
+  cursor: grab;
+  border-radius: 6px;
+  &:focus-visible {
+    outline: 3px solid var(--focus);
+    outline-offset: 2px;
+  }
+`;
