@@ -23,6 +23,8 @@ import { warningsOf, warningText } from "../features/items/colourways";
 import { STRANDS } from "../features/items/materials-panel";
 import { slotLabel } from "../features/items/needs-panel";
 import { silhouetteOf } from "../features/items/silhouette";
+import { FigurePicture } from "../features/figure/figure-picture";
+import { pictureMark, slotColours } from "../features/figure/picture.server";
 import { colourOf, Silhouettes, type SlotColours } from "../features/items/silhouette-view";
 import { loadCupboard } from "../features/materials/load.server";
 import { id as idField, name as nameField, seen } from "../forms";
@@ -59,6 +61,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     ...cupboard.yarns.map((y) => [y.id, `${y.shade}, ${y.name}`] as const),
     ...cupboard.notions.map((n) => [n.id, n.name] as const),
   ]);
+  const yarnsById = new Map(s.yarns.map((y) => [y.id, y]));
   const dressings = await Promise.all(
     [undefined, ...colourways].map(async (c) => {
       const dressed = inColourway(entry, c);
@@ -91,7 +94,11 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
         s.notions,
         dressed.revision.notions.map((n) => n.notionId),
       ).map(warningText),
-      shapes: a.piece.parts.slice(0, 6).map((p) => silhouetteOf(p)),
+      picture: {
+        itemId: entry.item.id,
+        colourwayId: c?.id,
+        mark: pictureMark(dressed, slotColours(slots, yarnsById)),
+      },
       more: {
         pieces: more.pieces,
         first: more.first.map((x) => label.get(x) ?? "something deleted"),
@@ -277,12 +284,7 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
                 </Link>
               )}
             </Top>
-            <Silhouettes
-              parts={c.shapes}
-              colours={coloursOf(c.slots, d.yarns)}
-              height={110}
-              label={`${d.item.name} in ${c.name}`}
-            />
+            <FigurePicture of={c.picture} name={`${d.item.name} in ${c.name}`} side={150} />
             <Slots>
               {d.slots.map((slot) => {
                 const s = c.slots.find((x) => x.slot === slot) ?? (slot === "main" ? c.slots[0] : undefined);

@@ -267,7 +267,7 @@ export default function MarketRoute({ loaderData, actionData: answered }: Route.
 
 type Data = Awaited<ReturnType<typeof loader>>;
 const wareOf = (wares: Data["wares"], key: string) =>
-  wares.find((w) => w.key === key) ?? { key, label: "something deleted", shapes: [], colours: {} };
+  wares.find((w) => w.key === key) ?? { key, label: "something deleted", picture: undefined };
 
 function Fact({ label, value, note }: { label: string; value: string; note?: string | undefined }) {
   return (

@@ -13,8 +13,8 @@ import { loadAnalysedColourways } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadCupboard } from "../features/materials/load.server";
 import { plannedLine } from "../features/runs/line";
-import { smallSilhouette } from "../features/items/silhouette";
-import { colourOf, Silhouettes, type SlotColours } from "../features/items/silhouette-view";
+import { FigurePicture } from "../features/figure/figure-picture";
+import { pictureMark, slotColours } from "../features/figure/picture.server";
 import { LIST_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
@@ -49,7 +49,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   );
   // Of all materials those that some item takes.
   const taken = new Set(all.flatMap((x) => x.analysis.needs.map((n) => n.materialId)));
-  const shades = new Map(surroundings.yarns.map((y) => [y.id, y.colour]));
+  const yarns = new Map(surroundings.yarns.map((y) => [y.id, y]));
   const wanted = new URL(request.url).searchParams.get("item");
   return {
     today: todayOf(scope),
@@ -73,10 +73,11 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       secondsHigh: a.piece.seconds.high,
       price: a.price,
       ready: a.checked.sure && a.open.length === 0,
-      shapes: a.piece.parts.slice(0, 3).map(smallSilhouette),
-      colours: Object.fromEntries(
-        entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? colourOf({}, s.slot)]),
-      ) as SlotColours,
+      picture: {
+        itemId: entry.item.id,
+        colourwayId: colourway?.id,
+        mark: pictureMark(entry, slotColours(entry.revision.slots, yarns)),
+      },
     })),
   };
 }
@@ -258,12 +259,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                       <tr key={line.key}>
                         <td>
                           <Named>
-                            <Silhouettes
-                              parts={item.shapes}
-                              colours={item.colours}
-                              height={34}
-                              label={`Parts of ${item.name}`}
-                            />
+                            <FigurePicture of={item.picture} name="" side={46} />
                             <b>{item.name}</b>
                             {item.ready ? null : <Badge $tone="warn">pattern or yarn to mend first</Badge>}
                           </Named>

@@ -23,6 +23,12 @@ registerRoute(
     sameOrigin && (url.pathname.startsWith("/assets/") || url.pathname === "/favicon.svg"),
   new CacheFirst({ cacheName: "lapka-files" }),
 );
+// A picture's address says what it shows: it is never another one.
+registerRoute(
+  ({ url, sameOrigin }) =>
+    sameOrigin && /^\/items\/[0-9a-f-]{36}\/figure\.png$/.test(url.pathname) && url.searchParams.has("v"),
+  new CacheFirst({ cacheName: "lapka-pictures" }),
+);
 registerRoute(
   ({ url, sameOrigin }) => sameOrigin && isTable(url),
   new NetworkFirst({ cacheName: "lapka-bench", networkTimeoutSeconds: WAIT_SECONDS }),

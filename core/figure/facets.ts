@@ -19,7 +19,7 @@ export interface Facet {
   readonly round: number;
 }
 
-const FEWEST = 10;
+const FEWEST = 18;
 const MOST = 40;
 
 /** The whole surface of a figure, piece by piece. About 40 × rounds × 2 facets a piece at most. */

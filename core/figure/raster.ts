@@ -172,16 +172,20 @@ class Canvas {
 
   /** Where the depth jumps a fine darker line parts one form from another; light yarn stays to be seen on a light ground. */
   edges(): void {
-    const jump = 1.2;
+    const [between, within] = [0.5, 3];
     const dark: number[] = [];
     for (let y = 1; y < this.h - 1; y++)
       for (let x = 1; x < this.w - 1; x++) {
         const i = y * this.w + x;
         const z = this.depth[i] ?? -Infinity;
         if (z === -Infinity) continue;
-        const near = [i - 1, i + 1, i - this.w, i + this.w];
-        if (near.some((k) => z - (this.depth[k] ?? 0) < -jump || (this.depth[k] ?? 0) === -Infinity))
+        for (const k of [i - 1, i + 1, i - this.w, i + this.w]) {
+          const other = this.depth[k] ?? -Infinity;
+          const jump = this.piece[k] === this.piece[i] ? within : between;
+          if (other !== -Infinity && other - z <= jump) continue;
           dark.push(i);
+          break;
+        }
       }
     for (const i of dark) for (let c = 0; c < 3; c++) this.rgb[3 * i + c] = (this.rgb[3 * i + c] ?? 0) * 0.62;
   }

@@ -2,7 +2,7 @@ import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
 import { analyseItem, type Around, type ItemDraft, type YarnView } from "./analyse";
 import { costReason, hourReason, priceReason } from "./reasons";
-import { silhouetteOf, smallSilhouette } from "./silhouette";
+import { silhouetteOf } from "./silhouette";
 
 const yarn = (id: string, over: Partial<YarnView> = {}): YarnView => ({
   id,
@@ -144,11 +144,5 @@ describe("silhouettes", () => {
     expect(s.eyes[0]?.x).toBeCloseTo(-(s.eyes[1]?.x ?? 0), 9);
     expect(s.eyes[0]?.r).toBe(3);
     for (const b of s.bands) expect(b.path).not.toMatch(/NaN|undefined/);
-  });
-  it("small ones join neighbouring rounds of a colour", () => {
-    const s = smallSilhouette(part);
-    expect(s.bands.map((b) => b.slot)).toEqual(["red", "white"]);
-    expect(JSON.stringify(s).length).toBeLessThan(JSON.stringify(silhouetteOf(part)).length);
-    expect(smallSilhouette(part)).toBe(s);
   });
 });

@@ -109,58 +109,6 @@ function stretches(
     });
 }
 
-const POINTS = 7;
-
-/**
- * For lists: neighbouring rounds of one colour become one shape of a few points, so that a row costs a
- * few hundred bytes and not twenty thousand. At 54 px the difference is below a pixel.
- */
-export function smallSilhouette(p: PartEstimate): Silhouette {
-  const known = small.get(p);
-  if (known) return known;
-  const made = makeSmall(p);
-  small.set(p, made);
-  return made;
-}
-/** An estimate never changes, so its picture is made once and goes when the estimate goes. */
-const small = new WeakMap<PartEstimate, Silhouette>();
-
-function makeSmall(p: PartEstimate): Silhouette {
-  const shape = p.fabric.shape;
-  const full = silhouetteOf(p);
-  if (!shape || full.bands.length < 2) return full;
-  const indices = p.part.rounds.flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []));
-  const runs: { slot: string; points: { r: number; z: number }[] }[] = [];
-  let edge = { r: 0, z: shape.bottomZ as number };
-  shape.rings.forEach((ring, i) => {
-    const next = shape.rings[i + 1];
-    const upper = next
-      ? { r: (ring.r + next.r) / 2, z: (ring.z + next.z) / 2 }
-      : p.fabric.openEnd
-        ? ring
-        : { r: 0, z: shape.topZ as number };
-    const slot = full.bands.find((b) => b.round === (indices[i] ?? i))?.slot ?? "main";
-    const last = runs[runs.length - 1];
-    if (last?.slot === slot) last.points.push(ring, upper);
-    else runs.push({ slot, points: [edge, ring, upper] });
-    edge = upper;
-  });
-  const s = p.fabric.straight / 2;
-  const bands = runs.map(({ slot, points }) => {
-    const step = Math.max(1, Math.ceil(points.length / POINTS));
-    const side = points.filter((_, i) => i % step === 0 || i === points.length - 1);
-    return {
-      slot,
-      round: 0,
-      path: `M${side.map((x) => `${f(x.r + s)} ${f(x.z)}`).join("L")}L${[...side]
-        .reverse()
-        .map((x) => `${f(-x.r - s)} ${f(x.z)}`)
-        .join("L")}Z`,
-    };
-  });
-  return { ...full, bands, outline: "" };
-}
-
 function flat(p: PartEstimate): Pick<Silhouette, "bands" | "outline"> {
   const { fabric, part } = p;
   const w = Math.max(1, fabric.width) / 2;

@@ -13,7 +13,7 @@ import { Button, Small } from "../../ui/basics";
 import { Input } from "../../ui/field";
 import { FormFoot, Modal } from "../../ui/modal";
 import { useReading } from "../../ui/reading";
-import { Silhouettes } from "../items/silhouette-view";
+import { FigurePicture } from "../figure/figure-picture";
 import { MOST_SENT } from "./stall-acts";
 import { useHold } from "./use-hold";
 
@@ -264,7 +264,7 @@ function TileButton({
   return (
     <TileBox type="button" disabled={disabled} {...hold} data-out={left <= 0 || undefined}>
       <span className="pic" aria-hidden>
-        <Silhouettes parts={tile.shapes} colours={tile.colours} height={56} label={tile.label} />
+        {tile.picture ? <FigurePicture of={tile.picture} name="" side={64} /> : null}
       </span>
       <b>{tile.label}</b>
       <span className="foot">

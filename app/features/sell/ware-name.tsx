@@ -1,21 +1,16 @@
 import styled from "styled-components";
-import { Silhouettes } from "../items/silhouette-view";
+import { FigurePicture } from "../figure/figure-picture";
 import type { Ware } from "./wares.server";
 
 /** What a list needs of a ware to show it. */
-export type WareShown = Pick<Ware, "key" | "label" | "shapes" | "colours">;
-export const shown = ({ key, label, shapes, colours }: Ware): WareShown => ({ key, label, shapes, colours });
+export type WareShown = Pick<Ware, "key" | "label"> & { readonly picture: Ware["picture"] | undefined };
+export const shown = ({ key, label, picture }: Ware): WareShown => ({ key, label, picture });
 
-export function WareName({ ware, height = 34, note }: { ware: WareShown; height?: number; note?: string }) {
+export function WareName({ ware, height = 46, note }: { ware: WareShown; height?: number; note?: string }) {
   return (
     <Named>
       <span className="pic">
-        <Silhouettes
-          parts={ware.shapes}
-          colours={ware.colours}
-          height={height}
-          label={`Parts of ${ware.label}`}
-        />
+        {ware.picture ? <FigurePicture of={ware.picture} name="" side={height} /> : null}
       </span>
       <span>
         <b>{ware.label}</b>
@@ -31,8 +26,7 @@ const Named = styled.span`
   gap: 10px;
   .pic {
     flex: none;
-    width: 84px;
-    overflow: hidden;
+    min-width: 46px;
   }
   b {
     font-weight: 600;

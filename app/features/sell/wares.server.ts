@@ -16,8 +16,8 @@ import type { Scope } from "@db/scope";
 import { earningAt, type Earning } from "@core/costing";
 import type { Minor } from "@core/units";
 import { loadAnalysedColourways, sellingFrom, type AnalysedColourway } from "../items/load.server";
-import { smallSilhouette, type Silhouette } from "../items/silhouette";
-import { colourOf, type SlotColours } from "../items/silhouette-view";
+import type { PictureOf } from "../figure/figure-picture";
+import { pictureMark, slotColours } from "../figure/picture.server";
 import { keep } from "../../server/kept";
 import { wareKey } from "./wares";
 
@@ -52,8 +52,7 @@ export interface Ware {
   readonly colourwayId: string;
   readonly label: string;
   readonly kind: string;
-  readonly shapes: readonly Silhouette[];
-  readonly colours: SlotColours;
+  readonly picture: PictureOf;
   /** Its own price: the colourway's, the item's, or what is suggested. */
   readonly price: number;
   readonly analysed: AnalysedColourway;
@@ -64,7 +63,7 @@ export async function loadWares(
   workshop: Workshop,
 ): Promise<{ wares: Ware[]; channels: readonly Channel[]; wage: number }> {
   const { all, surroundings } = await loadAnalysedColourways(scope, workshop);
-  const shades = new Map(surroundings.yarns.map((y) => [y.id, y.colour]));
+  const yarns = new Map(surroundings.yarns.map((y) => [y.id, y]));
   return {
     channels: surroundings.channels,
     wage: surroundings.money.wagePerHour,
@@ -74,10 +73,11 @@ export async function loadWares(
       colourwayId: x.colourway?.id ?? "",
       label: x.label,
       kind: x.entry.item.kind,
-      shapes: x.analysis.piece.parts.slice(0, 4).map(smallSilhouette),
-      colours: Object.fromEntries(
-        x.entry.revision.slots.map((s) => [s.slot, shades.get(s.yarnId) ?? colourOf({}, s.slot)]),
-      ),
+      picture: {
+        itemId: x.entry.item.id,
+        colourwayId: x.colourway?.id,
+        mark: pictureMark(x.entry, slotColours(x.entry.revision.slots, yarns)),
+      },
       price: x.analysis.price,
       analysed: x,
     })),
