@@ -152,6 +152,7 @@ describe("the shape in the hand", () => {
   const angle = (page: Page) => page.$eval('[role="tabpanel"] output', (o) => o.textContent);
   it("turns by the arrow keys and lights the round it is asked for", async () => {
     const { page, me, end } = await openItem();
+    await tab(page, "Part by part");
     // This machine draws WebGL by its processor, so the drawing comes first; the solid is asked for.
     await page.evaluate(() =>
       [
@@ -162,7 +163,7 @@ describe("the shape in the hand", () => {
         .find((b) => b.textContent === "Solid")
         ?.click(),
     );
-    const canvas = await page.waitForSelector('canvas[role="img"]');
+    const canvas = await page.waitForSelector('[role="tabpanel"] canvas[role="img"]');
     expect(await canvas?.evaluate((c) => c.getAttribute("aria-label"))).toMatch(
       /^Body, filled: \d+\smm wide, \d+\smm tall/,
     );
@@ -193,6 +194,7 @@ describe("the shape in the hand", () => {
     });
     await page.goto(site.url + puffin);
     await new Person(page, "keyboard").settle();
+    await tab(page, "Part by part");
     await page.waitForSelector('[role="tabpanel"] svg[role="img"]');
     expect(await page.$('[role="tabpanel"] canvas')).toBeNull();
     const eyes = () =>
@@ -268,7 +270,13 @@ describe("other ways to look", () => {
   it("have nothing that axe-core finds, and no sideways scroll on a phone", async () => {
     const { page, end } = await openItem({ width: 390, height: 844, dark: true });
     await page.evaluate(axe.source);
-    for (const name of ["In the hand", "Other yarn and hook", "Order of work", "Written out"]) {
+    for (const name of [
+      "Put together",
+      "Part by part",
+      "Other yarn and hook",
+      "Order of work",
+      "Written out",
+    ]) {
       await tab(page, name);
       await page.waitForFunction(
         () => document.querySelector('[role="tabpanel"] [aria-busy="true"]') === null,

@@ -75,6 +75,7 @@ const SETTING_WORDS: ReadonlyMap<string, string> = new Map([
   ["costSchool", "Used material is valued"],
   ["halfLifeDays", "Half-life"],
   ["timeZone", "Your days begin in"],
+  ["licence", "Line under your patterns"],
 ]);
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
 
@@ -97,6 +98,12 @@ function settingsSchema(locale: string, currency: string) {
     marginBp: f.percentBp("Write the margin you want on the price; 0 if none.", 80),
     costSchool: z.enum(["lot", "average"]),
     halfLifeDays: f.count("Write days; 0 for never.", 0, 10_000),
+    licence: z
+      .string()
+      .trim()
+      .max(400, { error: "400 letters at most." })
+      .optional()
+      .transform((t) => t ?? ""),
     timeZone: z
       .string()
       .max(64)
@@ -140,6 +147,7 @@ function settingsTexts(w: Workshop) {
     costSchool: w.costSchool,
     halfLifeDays: String(w.halfLifeDays),
     timeZone: w.timeZone,
+    licence: w.licence,
     days: [...w.workDays].flatMap((d, i) => (d === "1" ? [String(i)] : [])),
   };
 }
@@ -286,6 +294,11 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   suffix="days"
                   inputMode="numeric"
                   hint="A measurement of this age weighs half; 0: never."
+                />
+                <TextField
+                  field={fields.licence}
+                  label="Line under your patterns"
+                  hint="Such as: for your own use; what you make from it you may sell."
                 />
                 <TextField
                   field={fields.overheadPerHour}

@@ -215,7 +215,8 @@ function directions(place: Place, out: Vec, host: Put): Vec[] {
     case "along":
       return place.on === "surface" ? bent(host.pose.y[1] > 0 ? DOWN : UP) : [out];
     default:
-      return [out];
+      // Low on a piece "out" would be under the table: what sticks out there bends level.
+      return [place.on === "surface" && out[1] < -0.1 ? unit([out[0], -0.1, out[2]], FRONT) : out];
   }
 }
 

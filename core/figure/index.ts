@@ -16,6 +16,7 @@ export {
   type Weights,
 } from "./stand";
 export { pieceName, placeSentence, settlePlace } from "./settle";
+export { MAKING_UP } from "./reading/words";
 export type { Place } from "./place";
 export type { Points, Said, Side } from "./said";
 export type { Piece } from "./resolve";

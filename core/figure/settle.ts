@@ -25,7 +25,7 @@ export function placeSentence(figure: Figure, place: Place): string | undefined 
   const side =
     off === 0
       ? "in the middle of the front"
-      : `${trimmed(Math.abs(off))} sts ${off < 0 ? "left" : "right"} of the middle`;
+      : `${trimmed(Math.abs(off))} ${Math.abs(off) === 1 ? "st" : "sts"} ${off < 0 ? "left" : "right"} of the middle`;
   const points = {
     hang: "",
     along: "",

@@ -288,6 +288,16 @@ function sameContent(a: RevisionContent, b: RevisionContent): boolean {
   return key(a) === key(b);
 }
 
+/** Whom an item is sold for. */
+export async function setItemUse(scope: Scope, id: string, useFor: Item["useFor"]): Promise<void> {
+  return changing(scope, "items", async (tx) => {
+    await tx.db
+      .update(item)
+      .set({ useFor })
+      .where(mine(tx, item, eq(item.id, id)));
+  });
+}
+
 export async function setItemDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
   return changing(scope, "items", async (tx) => {
     await tx.db

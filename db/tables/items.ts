@@ -26,6 +26,10 @@ export const item = mysqlTable(
     yieldBp: int().notNull().default(10_000),
     /** What a second brings. */
     secondBrings: int().notNull().default(0),
+    /** Whom it is sold for: what is looked at for safety, and what its tag says. */
+    useFor: mysqlEnum(["decoration", "over-14", "toy-3", "toy-under-3", "pet"])
+      .notNull()
+      .default("decoration"),
     /** The revision that counts now. */
     revision: int().notNull().default(0),
     version: version(),

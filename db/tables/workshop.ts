@@ -38,6 +38,8 @@ export const workshop = mysqlTable("workshop", {
   costSchool: mysqlEnum(["lot", "average"]).notNull().default("lot"),
   /** A measurement of this age weighs half; 0 for never. */
   halfLifeDays: int().notNull().default(365),
+  /** What stands at the end of her pattern sheets: whose they are and what may be done with them. */
+  licence: varchar({ length: 400 }).notNull().default(""),
   /** IANA name of the zone whose days are hers; empty for that of the computer it runs on. */
   timeZone: varchar({ length: 64 }).notNull().default(""),
   version: version(),

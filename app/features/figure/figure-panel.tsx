@@ -1,5 +1,5 @@
 import { Download, PencilLine, Undo2 } from "lucide-react";
-import { useCallback, useId, useMemo, useState } from "react";
+import { useCallback, useId, useMemo, useRef, useState } from "react";
 import styled from "styled-components";
 import type { Moved, View } from "@core/figure";
 import { printLength, type Mm } from "@core/units";
@@ -44,6 +44,11 @@ export function FigurePanel({
   const [held, setHeld] = useState<number>();
   const [pair, setPair] = useState(true);
   const [moved, setMoved] = useState<readonly Moved[]>(NOTHING_MOVED);
+  const wanted = useRef<readonly Moved[]>(NOTHING_MOVED);
+  const putBack = () => {
+    wanted.current = NOTHING_MOVED;
+    setMoved(NOTHING_MOVED);
+  };
   const { away, facts, version } = useFigure(analysis, text, moved);
   const pieces = facts?.pieces;
   const chosen = held === undefined ? undefined : pieces?.find((p) => p.put === held);
@@ -61,17 +66,21 @@ export function FigurePanel({
         pair && analysis.piece.parts[part]?.part.make === 2
           ? [{ part, piece: 1 - which, band, angle: -angle }]
           : [];
-      setMoved((m) => [
-        ...m.filter((x) => x.part !== part || (x.piece !== which && twins.length === 0)),
+      wanted.current = [
+        ...wanted.current.filter((x) => x.part !== part || (x.piece !== which && twins.length === 0)),
         { part, piece: which, band, angle },
         ...twins,
-      ]);
+      ];
+      setMoved(wanted.current);
     },
     [pieces, pair, analysis],
   );
   const step = (across: number, down: number): boolean => {
     if (!movable) return false;
-    const { band, angle, host } = movable.place;
+    const { host, part, piece } = movable.place;
+    // Keys come faster than the worker answers: a step goes on from the one before it.
+    const { band, angle } =
+      wanted.current.findLast((m) => m.part === part && m.piece === piece) ?? movable.place;
     const around = analysis.piece.parts[host ?? 0]?.fabric.profile[Math.round(band)] ?? 12;
     move(movable.put, { band: band + down * 0.5, angle: angle + (across * 180) / around });
     return true;
@@ -87,7 +96,7 @@ export function FigurePanel({
         places.map((p) => p.place),
       ),
     );
-    setMoved(NOTHING_MOVED);
+    putBack();
   };
   const label = useMemo(
     () =>
@@ -184,7 +193,7 @@ export function FigurePanel({
             <Button type="button" $primary onClick={() => void settle()}>
               <PencilLine size={16} aria-hidden /> Write it into the pattern
             </Button>
-            <Button type="button" onClick={() => setMoved(NOTHING_MOVED)}>
+            <Button type="button" onClick={putBack}>
               <Undo2 size={16} aria-hidden /> Put back
             </Button>
           </Row>

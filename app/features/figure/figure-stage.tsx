@@ -60,7 +60,9 @@ export function FigureStage(props: StageProps) {
     else draw();
   }, [away, version, colours, view, held]);
 
-  const drag = useRef<{ x: number; y: number; view: View; put: number; moved: boolean } | null>(null);
+  const drag = useRef<{ x: number; y: number; view: View; put: number | undefined; moved: boolean } | null>(
+    null,
+  );
   const pointOf = (e: { clientX: number; clientY: number }) => {
     const box = canvas.current?.getBoundingClientRect();
     return box
@@ -78,7 +80,7 @@ export function FigureStage(props: StageProps) {
       aria-describedby={props.describedBy}
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);
-        drag.current = { x: e.clientX, y: e.clientY, view, put: -1, moved: false };
+        drag.current = { x: e.clientX, y: e.clientY, view, put: undefined, moved: false };
         const mine = drag.current;
         const p = pointOf(e);
         void away?.remote.at(p.x, p.y).then((put) => {
@@ -91,10 +93,13 @@ export function FigureStage(props: StageProps) {
         const [dx, dy] = [e.clientX - d.x, e.clientY - d.y];
         if (!d.moved && Math.hypot(dx, dy) < 4) return;
         d.moved = true;
-        if (d.put >= 0 && d.put === held) {
+        // What was taken hold of is told by the worker, a moment later.
+        const { put } = d;
+        if (put === undefined) return;
+        if (put >= 0 && put === held) {
           const p = pointOf(e);
-          void away?.remote.near(d.put, p.x, p.y).then((to) => {
-            if (to) latest.current.onDrag(d.put, to);
+          void away?.remote.near(put, p.x, p.y).then((to) => {
+            if (to) latest.current.onDrag(put, to);
           });
         } else
           props.onView({
@@ -102,10 +107,11 @@ export function FigureStage(props: StageProps) {
             tilt: Math.max(-TILT_MOST, Math.min(TILT_MOST, d.view.tilt + dy * 0.4)),
           });
       }}
-      onPointerUp={() => {
+      onPointerUp={(e) => {
         const d = drag.current;
         drag.current = null;
-        if (d && !d.moved) props.onPick(d.put);
+        if (d && !d.moved)
+          void away?.remote.at(pointOf(e).x, pointOf(e).y).then((put) => latest.current.onPick(put));
       }}
       onKeyDown={(e) => {
         const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[e.key];

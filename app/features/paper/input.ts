@@ -1,0 +1,81 @@
+import type { FigurePart } from "@core/figure";
+import type { CheckedPattern, HouseStyle } from "@core/notation";
+import type { Care, Check, Use } from "@core/safety";
+import type { Reading } from "@core/units";
+
+export const PAPERS = ["A4", "LETTER", "A6"] as const;
+export type PaperName = (typeof PAPERS)[number];
+
+/** One colour of a piece: what it is and what one piece takes. */
+export interface YarnLine {
+  readonly slot: string;
+  readonly label: string;
+  readonly colour: string;
+  readonly fibre: string;
+  readonly hookMm: number;
+  readonly metres: number;
+  readonly grams: number;
+}
+
+/** All that the sheets of an item say: plain data, so that a thread can make them. */
+export interface ItemPaper {
+  readonly name: string;
+  readonly kind: string;
+  readonly maker: string;
+  readonly licence: string;
+  readonly reading: Reading;
+  readonly checked: CheckedPattern;
+  readonly text: string;
+  readonly parts: readonly FigurePart[];
+  readonly colours: Readonly<Record<string, string>>;
+  readonly yarns: readonly YarnLine[];
+  readonly fillingGrams: number;
+  readonly notions: readonly { readonly name: string; readonly quantity: number }[];
+  readonly steps: readonly string[];
+  readonly price: number;
+  readonly use: Use;
+  readonly checks: readonly Check[];
+  readonly cautions: readonly string[];
+  readonly care: Care;
+  /** mm: height, width, depth of the whole figure. */
+  readonly size: readonly [number, number, number];
+}
+
+export interface SheetChoice {
+  readonly paper: PaperName;
+  readonly large: boolean;
+  readonly style: HouseStyle;
+}
+
+export interface TagChoice {
+  readonly paper: "A4" | "LETTER" | "ROLL";
+  readonly count: number;
+  readonly batch: string;
+  readonly code: "qr" | "ean" | "code128" | "none";
+  /** What the code says; for an EAN its 12 or 13 figures. */
+  readonly codeText: string;
+}
+
+export type PaperTask =
+  | { readonly sheet: "pattern"; readonly item: ItemPaper; readonly choice: SheetChoice }
+  | { readonly sheet: "position"; readonly item: ItemPaper; readonly choice: SheetChoice }
+  | { readonly sheet: "tags"; readonly item: ItemPaper; readonly choice: TagChoice }
+  | { readonly sheet: "kit"; readonly item: ItemPaper; readonly choice: SheetChoice; readonly kit: KitPaper };
+
+/** Contents of a kit, as its sheet lists them. */
+export interface KitPaper {
+  readonly contents: readonly { readonly what: string; readonly amount: string; readonly why?: string }[];
+  readonly besides: readonly string[];
+  readonly gauge: { readonly stitches: number; readonly rounds: number; readonly overMm: number };
+  readonly hookMm: number;
+  readonly chance: number;
+  readonly explains: readonly string[];
+}
+
+/** Pictures that a sheet shows, as data addresses. */
+export interface Pictures {
+  readonly turned?: string;
+  readonly front?: string;
+  readonly side?: string;
+  readonly back?: string;
+}

@@ -1,0 +1,95 @@
+import { createRequire } from "node:module";
+import path from "node:path";
+import { toSVG } from "bwip-js/node";
+import pdfmake from "pdfmake";
+import sharp from "sharp";
+import type { TDocumentDefinitions } from "pdfmake/interfaces";
+import { drawPicture, VIEWS, type ViewName } from "../figure/picture";
+import type { ItemPaper, PaperTask, Pictures, TagChoice } from "./input";
+import { kitSheet } from "./kit-sheet";
+import { patternSheet } from "./pattern-sheet";
+import { positionNote } from "./position-note";
+import { tags } from "./tags";
+
+interface Maker {
+  addFonts: (fonts: object) => void;
+  setUrlAccessPolicy: (allowed: (url: string) => boolean) => void;
+  setLocalAccessPolicy: (allowed: (file: string) => boolean) => void;
+  createPdf: (doc: TDocumentDefinitions) => { getBuffer: () => Promise<Uint8Array> };
+}
+const FONTS = path.dirname(
+  createRequire(import.meta.url).resolve("@expo-google-fonts/recursive/package.json"),
+);
+const maker = pdfmake as unknown as Maker;
+maker.addFonts({
+  Recursive: {
+    normal: path.join(FONTS, "Recursive_400Regular.ttf"),
+    bold: path.join(FONTS, "Recursive_700Bold.ttf"),
+    italics: path.join(FONTS, "Recursive_300Light.ttf"),
+    bolditalics: path.join(FONTS, "Recursive_700Bold.ttf"),
+  },
+});
+// Nothing is fetched, and of the machine only the fonts are read.
+maker.setUrlAccessPolicy(() => false);
+maker.setLocalAccessPolicy((file) => path.resolve(file).startsWith(FONTS));
+
+const VIEWS_OF: Readonly<Record<PaperTask["sheet"], readonly ViewName[]>> = {
+  pattern: ["turned", "front", "side", "back"],
+  position: ["front", "side", "back"],
+  tags: ["turned"],
+  kit: ["turned", "front", "side", "back"],
+};
+const SIDE = 520;
+
+async function picturesOf(item: ItemPaper, views: readonly ViewName[]): Promise<Pictures> {
+  const made = await Promise.all(
+    views.map(async (view) => {
+      const p = drawPicture({
+        checked: item.checked,
+        text: item.text,
+        parts: item.parts,
+        colours: item.colours,
+        view: VIEWS[view],
+        width: SIDE,
+        height: SIDE,
+        title: item.name,
+        as: "pixels",
+      });
+      if (p?.kind !== "pixels") return [];
+      const png = await sharp(p.rgba, { raw: { width: p.width, height: p.height, channels: 4 } })
+        .flatten({ background: "#ffffff" })
+        .png({ palette: true, quality: 92 })
+        .toBuffer();
+      return [[view, `data:image/png;base64,${png.toString("base64")}`]] as const;
+    }),
+  );
+  return Object.fromEntries(made.flat());
+}
+
+/** The code of a tag as SVG. @throws Error with words for her when it cannot be drawn, such as a wrong check digit. */
+export function codeOf(choice: Pick<TagChoice, "code" | "codeText">): string | undefined {
+  if (choice.code === "none" || choice.codeText.trim() === "") return undefined;
+  const bcid = { qr: "qrcode", ean: "ean13", code128: "code128" }[choice.code];
+  return toSVG({
+    bcid,
+    text: choice.codeText,
+    ...(choice.code === "qr" ? { eclevel: "M" } : { height: 9, includetext: true, textsize: 8 }),
+  } as Parameters<typeof toSVG>[0]);
+}
+
+async function documentOf(task: PaperTask): Promise<TDocumentDefinitions> {
+  const pictures = await picturesOf(task.item, VIEWS_OF[task.sheet]);
+  switch (task.sheet) {
+    case "pattern":
+      return patternSheet(task.item, task.choice, pictures);
+    case "position":
+      return positionNote(task.item, task.choice, pictures);
+    case "tags":
+      return tags(task.item, task.choice, pictures, codeOf(task.choice));
+    case "kit":
+      return kitSheet(task.item, task.kit, task.choice, pictures);
+  }
+}
+
+export const pdfOf = async (task: PaperTask): Promise<Uint8Array> =>
+  new Uint8Array(await maker.createPdf(await documentOf(task)).getBuffer());

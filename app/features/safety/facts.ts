@@ -1,0 +1,46 @@
+import { facesOf, figureOf, sizeOfFigure } from "@core/figure";
+import type { SafetyFacts, Use } from "@core/safety";
+import type { ItemAnalysis, ItemDraft, NotionView, YarnView } from "../items/analyse";
+
+/** What the rules look at, from an item as it is reckoned. mm. */
+export function safetyFacts(
+  use: Use,
+  draft: ItemDraft,
+  analysis: ItemAnalysis,
+  yarns: readonly YarnView[],
+  notions: readonly NotionView[],
+): SafetyFacts {
+  const parts = analysis.piece.parts;
+  const figure = figureOf(analysis.checked, draft.pattern, parts);
+  const size = sizeOfFigure(facesOf(figure));
+  const used = new Set(draft.slots.map((s) => s.yarnId));
+  const chosen = draft.notions.flatMap(({ notionId, quantity }) => {
+    const n = notions.find((x) => x.id === notionId);
+    return n ? [{ kind: n.kind, name: n.name, sizeMm: n.sizeMm, count: quantity }] : [];
+  });
+  return {
+    use,
+    whole: [size.width, size.height, size.depth],
+    parts: parts.map((p) => ({
+      name: p.part.name,
+      make: p.part.make,
+      size: [p.fabric.width, p.fabric.height, p.fabric.depth],
+      sewn: p.held === "sewn",
+    })),
+    notions: chosen.filter((n) => n.kind !== "filling"),
+    pressedEyes: analysis.piece.hardware.reduce((sum, h) => sum + h.count, 0),
+    cords: parts
+      .filter((p) => p.fabric.form === "cord")
+      .map((p) => ({
+        name: p.part.name,
+        lengthMm: p.fabric.height,
+        loop: figure.put.some((x) => figure.pieces[x.place.part]?.part === p.part && x.solid.form === "loop"),
+      })),
+    filled: analysis.piece.filling.value > 0,
+    filling: chosen.find((n) => n.kind === "filling")?.name,
+    yarns: yarns
+      .filter((y) => used.has(y.id))
+      .map((y) => ({ name: `${y.name}, ${y.shade}`, fibre: y.fibre })),
+    text: draft.pattern,
+  };
+}

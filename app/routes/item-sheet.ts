@@ -1,0 +1,64 @@
+import { data } from "react-router";
+import type { Route } from "./+types/item-sheet";
+import { findItem } from "@db/queries/items";
+import { analyseStored, inColourway, loadSurroundings } from "../features/items/load.server";
+import { sheetSchema, tagSchema } from "../features/paper/choices";
+import type { PaperTask } from "../features/paper/input";
+import { itemPaper, paperOf, pdfResponse } from "../features/paper/paper.server";
+import { liveColourways } from "../server/rows.server";
+import { openWorkshop } from "../server/scope.server";
+
+const NAMES = { pattern: "pattern", position: "position note", tags: "tags" } as const;
+
+/** A sheet of an item as PDF: `/items/…/paper/pattern.pdf?paper=A4&terms=uk`. What is chosen stands in the address. */
+export async function loader({ request, params, context }: Route.LoaderArgs) {
+  const { scope, workshop } = await openWorkshop(request, context);
+  const url = new URL(request.url);
+  const sheet = (["pattern", "position", "tags"] as const).find((s) => url.pathname.endsWith(`/${s}.pdf`));
+  const query = Object.fromEntries(url.searchParams);
+  const { c, ...wished } = query;
+  const [found, s] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop)]);
+  if (!found || !sheet) throw data(null, { status: 404 });
+  const colourway = c
+    ? (await liveColourways(scope)).find((x) => x.id === c && x.itemId === found.item.id)
+    : undefined;
+  if (c && !colourway) throw data(null, { status: 404 });
+  const entry = inColourway(found, colourway);
+  const got = await analyseStored(entry, s);
+  if (!got.ok || got.value.piece.parts.length === 0)
+    throw data("Nothing of this pattern is counted yet.", { status: 409 });
+  const name = colourway ? `${entry.item.name}, ${colourway.name}` : entry.item.name;
+  const item = itemPaper(entry, got.value, s, workshop, name);
+  const task = taskOf(sheet, item, wished, workshop.terms);
+  if (!task.ok) throw data(task.why, { status: 400 });
+  const pdf = await paperOf(task.task);
+  if (!pdf.ok) throw data("This sheet could not be made.", { status: 503 });
+  return pdfResponse(pdf.value, `${name} ${NAMES[sheet]}`);
+}
+
+function taskOf(
+  sheet: keyof typeof NAMES,
+  item: ReturnType<typeof itemPaper>,
+  wished: Record<string, string>,
+  terms: "us" | "uk",
+): { ok: true; task: PaperTask } | { ok: false; why: string } {
+  if (sheet === "tags") {
+    const read = tagSchema.safeParse(wished);
+    if (!read.success) return { ok: false, why: read.error.issues[0]?.message ?? "" };
+    const codeText =
+      read.data.codeText === "" && read.data.code !== "ean"
+        ? codeFor(item, read.data.batch)
+        : read.data.codeText;
+    return { ok: true, task: { sheet, item, choice: { ...read.data, codeText } } };
+  }
+  const read = sheetSchema(terms).safeParse(wished);
+  if (!read.success) return { ok: false, why: read.error.issues[0]?.message ?? "" };
+  return { ok: true, task: { sheet, item, choice: read.data } };
+}
+
+/** Without a wish of hers the code says maker, item and batch: what somebody asks who finds a fault. */
+const codeFor = (item: { maker: string; name: string }, batch: string): string =>
+  [item.maker, item.name, ...(batch === "" ? [] : [`batch ${batch}`])]
+    .join(" / ")
+    .replace(/[^\x20-\x7e]/g, "")
+    .slice(0, 100);

@@ -1,0 +1,2 @@
+ALTER TABLE `workshop` ADD `licence` varchar(400) DEFAULT '' NOT NULL;--> statement-breakpoint
+ALTER TABLE `item` ADD `use_for` enum('decoration','over-14','toy-3','toy-under-3','pet') DEFAULT 'decoration' NOT NULL;
