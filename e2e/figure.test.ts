@@ -92,7 +92,8 @@ describe("the figure put together", () => {
     const flipper = await page.waitForSelector('[role="tabpanel"] li button ::-p-text(flipper 2)');
     const before = await flipper?.evaluate((b) => b.closest("button")?.textContent);
     await flipper?.click();
-    await drawn(page);
+    // Seen from the front, with the flipper held.
+    await page.waitForSelector('[role="tabpanel"] canvas[data-drawn^="0 6 "]:not([data-drawn$="none"])');
     const c = await canvasCentre(page);
     // From the middle outwards to the right until the flipper is under the pointer, and then up with it.
     const at = await page.evaluate(() => {

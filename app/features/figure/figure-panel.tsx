@@ -44,10 +44,12 @@ export function FigurePanel({
   const [held, setHeld] = useState<number>();
   const [pair, setPair] = useState(true);
   const [moved, setMoved] = useState<readonly Moved[]>(NOTHING_MOVED);
+  const [epoch, setEpoch] = useState(0);
   const wanted = useRef<readonly Moved[]>(NOTHING_MOVED);
   const putBack = () => {
     wanted.current = NOTHING_MOVED;
     setMoved(NOTHING_MOVED);
+    setEpoch((n) => n + 1);
   };
   const { away, facts, version } = useFigure(analysis, text, moved);
   const pieces = facts?.pieces;
@@ -86,16 +88,13 @@ export function FigurePanel({
     return true;
   };
   const settle = async () => {
-    const places = pieces?.filter((p) =>
-      moved.some((m) => m.part === p.place.part && m.piece === p.place.piece),
-    );
-    if (!away || !places || places.length === 0) return;
-    onText(
-      await away.remote.settle(
-        text,
-        places.map((p) => p.place),
-      ),
-    );
+    // Where she has moved them, not where the worker last had them.
+    const places = (pieces ?? []).flatMap(({ place }) => {
+      const m = wanted.current.findLast((x) => x.part === place.part && x.piece === place.piece);
+      return m ? [{ ...place, on: "surface" as const, band: m.band, angle: m.angle }] : [];
+    });
+    if (!away || places.length === 0) return;
+    onText(await away.remote.settle(text, places));
     putBack();
   };
   const label = useMemo(
@@ -121,6 +120,7 @@ export function FigurePanel({
           onView={setView}
           onPick={(put) => setHeld(put < 0 ? undefined : put)}
           onDrag={move}
+          epoch={epoch}
           onScale={setScale}
           onStep={step}
         />

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from "react";
 import styled from "styled-components";
 import type { View } from "@core/figure";
+import { newestOnly } from "./newest";
 import type { FigureAway } from "./use-figure";
 
 export interface StageProps {
@@ -15,6 +16,8 @@ export interface StageProps {
   readonly onPick: (put: number) => void;
   /** A piece is dragged to a point: where it would sit there. */
   readonly onDrag: (put: number, to: { band: number; angle: number }) => void;
+  /** Grows whenever what was moved is put back or written down. */
+  readonly epoch: number;
   readonly onScale: (pixelsPerMm: number) => void;
   /** Arrow keys with a piece held; true when they moved it. */
   readonly onStep: (across: number, down: number) => boolean;
@@ -27,8 +30,8 @@ const TILT_MOST = 75;
 export function FigureStage(props: StageProps) {
   const { away, version, colours, view, held, label } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
-  const busy = useRef(false);
-  const wanted = useRef<(() => void) | undefined>(undefined);
+  const drawing = useRef(newestOnly());
+  const asking = useRef(newestOnly());
   const latest = useRef(props);
   useEffect(() => {
     latest.current = props;
@@ -36,28 +39,14 @@ export function FigureStage(props: StageProps) {
 
   useEffect(() => {
     if (!away || version === 0) return;
-    const draw = () => {
-      busy.current = true;
-      void away.remote
-        .draw({ width: SIDE, height: SIDE, view, colours, held, margin: 14 })
-        .then((picture) => {
-          const context = canvas.current?.getContext("2d");
-          if (picture && context) {
-            context.putImageData(new ImageData(picture.rgba, picture.width, picture.height), 0, 0);
-            canvas.current?.setAttribute("data-drawn", String(version));
-            latest.current.onScale(picture.scale);
-          }
-        })
-        .finally(() => {
-          busy.current = false;
-          // Of all that was asked for meanwhile only the newest is drawn.
-          const next = wanted.current;
-          wanted.current = undefined;
-          next?.();
-        });
-    };
-    if (busy.current) wanted.current = draw;
-    else draw();
+    drawing.current(async () => {
+      const picture = await away.remote.draw({ width: SIDE, height: SIDE, view, colours, held, margin: 14 });
+      const context = canvas.current?.getContext("2d");
+      if (!picture || !context) return;
+      context.putImageData(new ImageData(picture.rgba, picture.width, picture.height), 0, 0);
+      canvas.current?.setAttribute("data-drawn", `${view.turn} ${view.tilt} ${held ?? "none"}`);
+      latest.current.onScale(picture.scale);
+    });
   }, [away, version, colours, view, held]);
 
   const drag = useRef<{ x: number; y: number; view: View; put: number | undefined; moved: boolean } | null>(
@@ -98,8 +87,11 @@ export function FigureStage(props: StageProps) {
         if (put === undefined) return;
         if (put >= 0 && put === held) {
           const p = pointOf(e);
-          void away?.remote.near(put, p.x, p.y).then((to) => {
-            if (to) latest.current.onDrag(put, to);
+          const { epoch } = props;
+          asking.current(async () => {
+            const to = await away?.remote.near(put, p.x, p.y);
+            // Put back meanwhile: what was dragged before that is over.
+            if (to && latest.current.epoch === epoch) latest.current.onDrag(put, to);
           });
         } else
           props.onView({

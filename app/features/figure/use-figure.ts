@@ -2,6 +2,7 @@ import { wrap, type Remote } from "comlink";
 import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { Moved } from "@core/figure";
 import type { FigureApi, FigureFacts, FigureInput } from "../../workers/figure.worker";
+import { newestOnly } from "./newest";
 import type { ItemAnalysis } from "../items/analyse";
 
 export interface FigureAway {
@@ -43,12 +44,12 @@ export function useFigure(
     return () => made.stop();
   }, []);
   const input = useMemo(() => inputOf(analysis, text, moved), [analysis, text, moved]);
-  const turn = useRef(0);
+  const asking = useRef(newestOnly());
   useEffect(() => {
     if (!away) return;
-    const mine = ++turn.current;
-    void away.remote.set(input).then((facts) => {
-      if (mine === turn.current) startTransition(() => setGot((g) => ({ facts, version: g.version + 1 })));
+    asking.current(async () => {
+      const facts = await away.remote.set(input);
+      startTransition(() => setGot((g) => ({ facts, version: g.version + 1 })));
     });
   }, [away, input]);
   return { away, ...got };
