@@ -155,6 +155,56 @@ describe("the figure put together", () => {
   });
 });
 
+describe("a kit", () => {
+  it("is reckoned with its reserve, wound from her balls, and weighed when packed", async () => {
+    const { page, end } = await openItem("Puffin");
+    await page.goto(`${page.url()}/kit`, { waitUntil: "networkidle0" });
+    const reserve = () =>
+      page.$$eval("h2", (hs) => {
+        const head = hs.find((h) => h.textContent === "The reserve")?.parentElement?.textContent ?? "";
+        return Number(/(\d+) % more yarn/.exec(head)?.[1] ?? NaN);
+      });
+    const usual = await reserve();
+    expect(usual).toBeGreaterThan(20);
+    await page.select('select[name="chance"]', "20");
+    await page.click("button ::-p-text(Keep it)");
+    await page.waitForFunction(
+      (was) => {
+        const head = [...document.querySelectorAll("h2")].find((h) => h.textContent === "The reserve");
+        return Number(/(\d+) % more yarn/.exec(head?.parentElement?.textContent ?? "")?.[1] ?? 0) > was;
+      },
+      {},
+      usual,
+    );
+    await page.$eval("#n", (e) => ((e as HTMLInputElement).value = ""));
+    await page.type("#n", "200");
+    await Promise.all([page.waitForNavigation(), page.click("button ::-p-text(Work it out)")]);
+    expect(await text(page, "main")).toMatch(/\d+ short\s*\d/);
+    await page.type("#kit-grams", "12");
+    await page.waitForFunction(() => /too light/.test(document.body.textContent ?? ""));
+    const expected = await page.$$eval("h2", (hs) => {
+      const head = hs.find((h) => h.textContent === "Weigh a packed kit")?.parentElement?.textContent ?? "";
+      return /([\d.]+)\sg ±/.exec(head)?.[1] ?? "";
+    });
+    await page.$eval("#kit-grams", (e) => (e as HTMLInputElement).select());
+    await page.type("#kit-grams", expected);
+    await page.waitForFunction(() =>
+      /All there, as far as a scale can tell/.test(document.body.textContent ?? ""),
+    );
+    await page.evaluate(axe.source);
+    const axed = await page.evaluate(async () => {
+      const result = await (window as unknown as { axe: typeof axe }).axe.run("main", {
+        runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"],
+      });
+      return result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join(" | ")}`);
+    });
+    expect(axed).toEqual([]);
+    await page.setViewport({ width: 390, height: 844 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await end();
+  });
+});
+
 describe("paper and safety", () => {
   it("previews the PDF itself, in US and UK terms, tags with their code, and says what is wrong with a wish", async () => {
     const { page, end } = await openItem("Buoy");

@@ -1,20 +1,24 @@
 import { data } from "react-router";
 import type { Route } from "./+types/item-sheet";
 import { findItem } from "@db/queries/items";
+import { findKit } from "@db/queries/kits";
+import { kitOf, kitPaper } from "../features/kit/kit.server";
 import { analyseStored, inColourway, loadSurroundings } from "../features/items/load.server";
 import { sheetSchema, tagSchema } from "../features/paper/choices";
-import type { PaperTask } from "../features/paper/input";
+import type { KitPaper, PaperTask } from "../features/paper/input";
 import { itemPaper, paperOf, pdfResponse } from "../features/paper/paper.server";
 import { liveColourways } from "../server/rows.server";
 import { openWorkshop } from "../server/scope.server";
 
-const NAMES = { pattern: "pattern", position: "position note", tags: "tags" } as const;
+const NAMES = { pattern: "pattern", position: "position note", tags: "tags", kit: "kit sheet" } as const;
 
 /** A sheet of an item as PDF: `/items/…/paper/pattern.pdf?paper=A4&terms=uk`. What is chosen stands in the address. */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const url = new URL(request.url);
-  const sheet = (["pattern", "position", "tags"] as const).find((s) => url.pathname.endsWith(`/${s}.pdf`));
+  const sheet = (["pattern", "position", "tags", "kit"] as const).find((s) =>
+    url.pathname.endsWith(`/${s}.pdf`),
+  );
   const query = Object.fromEntries(url.searchParams);
   const { c, ...wished } = query;
   const [found, s] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop)]);
@@ -29,7 +33,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     throw data("Nothing of this pattern is counted yet.", { status: 409 });
   const name = colourway ? `${entry.item.name}, ${colourway.name}` : entry.item.name;
   const item = itemPaper(entry, got.value, s, workshop, name);
-  const task = taskOf(sheet, item, wished, workshop.terms);
+  const kit = sheet === "kit" ? await findKit(scope, found.item.id) : undefined;
+  const inKit = kit && kitPaper(kitOf(entry, got.value, s, workshop, kit), got.value, kit, s);
+  const task = taskOf(sheet, item, wished, workshop.terms, inKit);
   if (!task.ok) throw data(task.why, { status: 400 });
   const pdf = await paperOf(task.task);
   if (!pdf.ok) throw data("This sheet could not be made.", { status: 503 });
@@ -41,6 +47,7 @@ function taskOf(
   item: ReturnType<typeof itemPaper>,
   wished: Record<string, string>,
   terms: "us" | "uk",
+  kit: KitPaper | undefined,
 ): { ok: true; task: PaperTask } | { ok: false; why: string } {
   if (sheet === "tags") {
     const read = tagSchema.safeParse(wished);
@@ -53,7 +60,10 @@ function taskOf(
   }
   const read = sheetSchema(terms).safeParse(wished);
   if (!read.success) return { ok: false, why: read.error.issues[0]?.message ?? "" };
-  return { ok: true, task: { sheet, item, choice: read.data } };
+  if (sheet !== "kit") return { ok: true, task: { sheet, item, choice: read.data } };
+  return kit
+    ? { ok: true, task: { sheet, item, choice: read.data, kit } }
+    : { ok: false, why: "There is no kit of this item." };
 }
 
 /** Without a wish of hers the code says maker, item and batch: what somebody asks who finds a fault. */

@@ -124,3 +124,23 @@ export const colourwaySlot = mysqlTable(
   },
   (t) => [primaryKey({ columns: [t.colourwayId, t.slot] })],
 );
+
+/** How an item is sold as a kit; items without a row have the usual one. */
+export const kit = mysqlTable(
+  "kit",
+  {
+    itemId: id()
+      .primaryKey()
+      .references(() => item.id, { onDelete: "cascade" }),
+    workshopId: workshopId(),
+    /** Share of buyers that may run out of yarn, basis points. */
+    chanceBp: int().notNull().default(100),
+    hook: boolean().notNull().default(false),
+    startedRing: boolean().notNull().default(false),
+    spareEyes: boolean().notNull().default(true),
+    /** Length of a turn of her winder, mm. */
+    winderMm: int().notNull().default(600),
+    version: version(),
+  },
+  (t) => [index("kit_workshop").on(t.workshopId)],
+);

@@ -1,4 +1,4 @@
-import { Palette, Printer, Save, Trash2 } from "lucide-react";
+import { Package, Palette, Printer, Save, Trash2 } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
 import { useFetcher } from "react-router";
@@ -355,6 +355,9 @@ export function ItemPage({ data }: { data: ItemPageData }) {
                 ? `saved, revision ${fetcher.data.saved}`
                 : `revision ${data.revision}`}
         </Small>
+        <ButtonLink to={`/items/${data.id}/kit`}>
+          <Package size={17} aria-hidden /> Kit
+        </ButtonLink>
         <ButtonLink to={`/items/${data.id}/paper`}>
           <Printer size={17} aria-hidden /> Paper
         </ButtonLink>

@@ -46,7 +46,7 @@ export function kitSheet(
     { ul: [...kit.besides] },
     { text: "First of all: your tension", style: "head" },
     {
-      text: `Work 10 stitches and 10 rounds of a flat disc with the hook of the kit (${n(kit.hookMm)} mm). ${n(kit.gauge.stitches)} stitches and ${n(kit.gauge.rounds)} rounds should measure ${over}. Unravel it afterwards and use the yarn.`,
+      text: `Work ten rounds of a flat disc with a ${n(kit.hookMm)} mm hook. ${n(kit.gauge.stitches)} stitches and ${n(kit.gauge.rounds)} rounds should measure ${over}. Unravel it afterwards and use the yarn.`,
     },
     {
       table: {
