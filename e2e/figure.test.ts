@@ -51,6 +51,20 @@ describe("the figure put together", () => {
     await end();
   });
 
+  it("finds the yarn and hook that bring it nearest to a height, or the rounds to add", async () => {
+    const { page, end } = await openItem("Puffin");
+    const field = await page.waitForSelector('[role="tabpanel"] label ::-p-text(Make it)');
+    await field?.click();
+    await page.keyboard.type("70");
+    await page.waitForFunction(() =>
+      /comes to \d+\smm/.test(document.querySelector('[role="tabpanel"]')?.textContent ?? ""),
+    );
+    const panel = await text(page, '[role="tabpanel"]');
+    expect(panel).toMatch(/yarn × 1\.\d+ in length, filling × [12]\.\d+, eyes of \d+ mm/);
+    expect(panel).toMatch(/Or add \d even rounds? to the body/);
+    await end();
+  });
+
   it("moves a part by keys, writes it into the pattern, and reads it back from there", async () => {
     const { page, end } = await openItem("Puffin");
     const beak = await page.waitForSelector('[role="tabpanel"] li button ::-p-text(the beak)');

@@ -5,13 +5,14 @@ import type { Moved, View } from "@core/figure";
 import { printLength, type Mm } from "@core/units";
 import { Button, Row, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
-import type { ItemAnalysis } from "../items/analyse";
+import type { ItemAnalysis, YarnView } from "../items/analyse";
 import type { SlotColours } from "../items/silhouette-view";
 import { FigureStage } from "./figure-stage";
 import { hangsWords, standsWords } from "./figure-words";
 import { pictureUrl, type PictureOf } from "./figure-picture";
 import { VIEWS, type ViewName } from "./picture";
 import { PlaceEditor, PlaceList } from "./place-list";
+import { ReachPanel } from "./reach-panel";
 import { useFigure } from "./use-figure";
 
 const NAMES: readonly (readonly [ViewName, string])[] = [
@@ -28,6 +29,7 @@ export function FigurePanel({
   text,
   colours,
   picture,
+  yarns,
   onText,
 }: {
   analysis: ItemAnalysis;
@@ -35,6 +37,7 @@ export function FigurePanel({
   colours: SlotColours;
   /** The saved item's pictures; undefined while what is shown is not saved. */
   picture: PictureOf | undefined;
+  yarns: readonly YarnView[];
   onText: (text: string) => void;
 }) {
   const r = useReading();
@@ -173,6 +176,7 @@ export function FigurePanel({
         ) : (
           <Small>Putting it together…</Small>
         )}
+        {facts ? <ReachPanel analysis={analysis} height={facts.size.height} yarns={yarns} /> : null}
         {movable ? (
           <PlaceEditor
             key={`${movable.place.part} ${movable.place.piece}`}

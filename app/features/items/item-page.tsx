@@ -550,6 +550,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
             analysis={analysis}
             text={typed.pattern}
             colours={colours}
+            yarns={data.yarns}
             picture={dirty ? undefined : { itemId: data.id, mark: data.pictureMark }}
             onText={on.text}
           />
