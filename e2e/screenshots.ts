@@ -59,15 +59,20 @@ try {
   const page = await context.newPage();
   const item = await find(page, "/items", "Puffin");
   const run = await find(page, "/runs", "Second winter market");
-  const shots: [string, string, { width?: number; height?: number; dark?: boolean; open?: string }?][] = [
+  const shots: [
+    string,
+    string,
+    { width?: number; height?: number; dark?: boolean; look?: string; ready?: string }?,
+  ][] = [
     ["today", `${site.url}/`],
     ["items", `${site.url}/items`],
     ["item", item, { height: 900 }],
-    ["item-reasons", item, { open: '[aria-labelledby="needs-title"] td button' }],
+    ["figure", item, { look: '[role="tablist"]' }],
+    ["paper", `${item}/paper`, { ready: "[data-shown] canvas" }],
+    ["kit", `${item}/kit`, { height: 900 }],
     ["item-phone", item, { width: 390, height: 844 }],
     ["bench", await find(page, "/bench", "Go on"), { width: 390, height: 844 }],
     ["materials", `${site.url}/materials`],
-    ["buy", `${site.url}/materials/buy`],
     ["cutting", `${run}/cutting`, { height: 900 }],
     ["hand", `${site.url}/hand`, { height: 1000 }],
     ["runs", `${site.url}/runs`],
@@ -77,14 +82,17 @@ try {
     ["next", `${site.url}/sell/next`, { height: 1000, dark: true }],
     ["prices", `${site.url}/sell/prices`],
     ["sold", `${site.url}/sell/sold`, { height: 1000 }],
-    ["settings", `${site.url}/settings`],
   ];
   for (const [name, url, view = {}] of shots) {
     await page.setViewport({ width: view.width ?? 1280, height: view.height ?? 800 });
     await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: view.dark ? "dark" : "light" }]);
     await page.goto(url, { waitUntil: "networkidle0" });
     if (url === item) await page.waitForSelector(".cm-content");
-    if (view.open) await page.locator(view.open).click();
+    if (view.ready) await page.waitForSelector(view.ready, { timeout: 60_000 });
+    if (view.look) {
+      await page.waitForSelector('[role="tabpanel"] canvas[data-drawn]');
+      await page.$eval(view.look, (e) => e.scrollIntoView({ block: "start" }));
+    }
     await new Promise((done) => setTimeout(done, 400));
     await page.screenshot({ path: path.join(out, `${name}.png`) as `${string}.png` });
   }

@@ -1,4 +1,4 @@
-import { useId, useMemo, useState } from "react";
+import { useId, useState } from "react";
 import styled from "styled-components";
 import { tensionOf } from "@core/estimate";
 import { EYE_SIZES } from "@core/fabric";
@@ -37,14 +37,7 @@ export function ReachPanel({
     undefined,
   );
   const stitch = main?.fabric.stitch;
-  const stitchWidth = stitch?.width;
-  const found = useMemo(
-    () =>
-      wanted === undefined || stitchWidth === undefined
-        ? []
-        : nearestYarns(wanted, height, stitchWidth, yarns),
-    [wanted, stitchWidth, yarns, height],
-  );
+  const found = wanted === undefined || !stitch ? [] : nearestYarns(wanted, height, stitch.width, yarns);
   const eyes = analysis.piece.hardware.find((h) => h.kind === "eye")?.sizeMm;
   const rounds = wanted === undefined || !stitch ? 0 : roundsToReach(wanted, height, stitch.height);
   const nearest = (size: number) =>
