@@ -284,7 +284,9 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
                 </Link>
               )}
             </Top>
-            <FigurePicture of={c.picture} name={`${d.item.name} in ${c.name}`} side={150} />
+            {d.shapes.length > 0 ? (
+              <FigurePicture of={c.picture} name={`${d.item.name} in ${c.name}`} side={150} />
+            ) : null}
             <Slots>
               {d.slots.map((slot) => {
                 const s = c.slots.find((x) => x.slot === slot) ?? (slot === "main" ? c.slots[0] : undefined);

@@ -80,7 +80,7 @@ export default function Items({ loaderData }: Route.ComponentProps) {
       value: () => undefined,
       cell: (i) => (
         <span className="shape">
-          <FigurePicture of={i.picture} name={i.empty ? "" : i.name} side={72} />
+          {i.empty ? null : <FigurePicture of={i.picture} name={i.name} side={72} />}
         </span>
       ),
     },

@@ -73,11 +73,14 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       secondsHigh: a.piece.seconds.high,
       price: a.price,
       ready: a.checked.sure && a.open.length === 0,
-      picture: {
-        itemId: entry.item.id,
-        colourwayId: colourway?.id,
-        mark: pictureMark(entry, slotColours(entry.revision.slots, yarns)),
-      },
+      picture:
+        a.piece.parts.length === 0
+          ? undefined
+          : {
+              itemId: entry.item.id,
+              colourwayId: colourway?.id,
+              mark: pictureMark(entry, slotColours(entry.revision.slots, yarns)),
+            },
     })),
   };
 }
@@ -259,7 +262,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                       <tr key={line.key}>
                         <td>
                           <Named>
-                            <FigurePicture of={item.picture} name="" side={46} />
+                            {item.picture ? <FigurePicture of={item.picture} name="" side={46} /> : null}
                             <b>{item.name}</b>
                             {item.ready ? null : <Badge $tone="warn">pattern or yarn to mend first</Badge>}
                           </Named>

@@ -30,8 +30,10 @@ export function facesOf(figure: Figure): Facet[] {
 function facetsOf(put: Put, index: number, all: readonly Put[]): Facet[] {
   const { solid } = put;
   const inner = solid.openEnd && solid.form === "round";
-  return solid.bands.flatMap((band, k) => {
-    const around = Math.max(FEWEST, Math.min(MOST, Math.round(band.stitches * 1.5)));
+  // As many around in every round: where neighbours differed, seams would open between them.
+  const most = solid.bands.reduce((n, b) => Math.max(n, b.stitches), 0);
+  const around = Math.max(FEWEST, Math.min(MOST, Math.round(most * 1.5)));
+  return solid.bands.flatMap((band) => {
     const lines = band.rows.map((row) => corners(put, all, row, band, around));
     const smooth = lines.map((line, r) => line.map((c, j) => ({ ...c, out: outOf(lines, r, j), v: r / 2 })));
     const faces: Facet[] = [];
@@ -48,7 +50,7 @@ function facetsOf(put: Put, index: number, all: readonly Put[]): Facet[] {
         if (quad.every((c) => c !== undefined))
           faces.push({ corners: quad as unknown as Facet["corners"], slot, put: index, round: band.round });
       }
-    return inner && k >= 0 ? [...faces, ...faces.map(innerOf)] : faces;
+    return inner ? [...faces, ...faces.map(innerOf)] : faces;
   });
 }
 

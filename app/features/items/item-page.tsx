@@ -447,7 +447,9 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         </Banner>
       ) : null}
       <ShapeStrip aria-label="The figure, and its parts to one scale">
-        <FigurePicture of={{ itemId: data.id, mark: data.pictureMark }} name={data.name} side={140} />
+        {data.analysis.piece.parts.length > 0 ? (
+          <FigurePicture of={{ itemId: data.id, mark: data.pictureMark }} name={data.name} side={140} />
+        ) : null}
         <Silhouettes
           parts={shapes}
           colours={colours}

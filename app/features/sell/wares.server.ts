@@ -52,7 +52,7 @@ export interface Ware {
   readonly colourwayId: string;
   readonly label: string;
   readonly kind: string;
-  readonly picture: PictureOf;
+  readonly picture: PictureOf | undefined;
   /** Its own price: the colourway's, the item's, or what is suggested. */
   readonly price: number;
   readonly analysed: AnalysedColourway;
@@ -73,11 +73,14 @@ export async function loadWares(
       colourwayId: x.colourway?.id ?? "",
       label: x.label,
       kind: x.entry.item.kind,
-      picture: {
-        itemId: x.entry.item.id,
-        colourwayId: x.colourway?.id,
-        mark: pictureMark(x.entry, slotColours(x.entry.revision.slots, yarns)),
-      },
+      picture:
+        x.analysis.piece.parts.length === 0
+          ? undefined
+          : {
+              itemId: x.entry.item.id,
+              colourwayId: x.colourway?.id,
+              mark: pictureMark(x.entry, slotColours(x.entry.revision.slots, yarns)),
+            },
       price: x.analysis.price,
       analysed: x,
     })),
