@@ -1,0 +1,142 @@
+import { describe, expect, it } from "vitest";
+import { BARE_SALE } from "@core/costing";
+import type { Ball } from "@db/queries/balls";
+import type { ItemWithRevision } from "@db/queries/items";
+import { USUAL_KIT, type KitContent } from "@db/queries/kits";
+import type { Workshop } from "@db/queries/workshops";
+import { analyseItem, type NotionView, type YarnView } from "../items/analyse";
+import { draftOf, type Surroundings } from "../items/load.server";
+import { safetyFacts } from "../safety/facts";
+import { kitOf, kitPaper, windingList } from "./kit.server";
+
+const yarn = (id: string): YarnView => ({
+  id,
+  name: "DK cotton",
+  shade: id,
+  colour: "#445566",
+  fibre: "cotton",
+  weightClass: 3,
+  hookMm: 3,
+  metresPer100g: 230,
+  ballMg: 50_000,
+  ballPrice: 290,
+  deleted: false,
+});
+const notion = (id: string, kind: NotionView["kind"], packSize: number): NotionView => ({
+  id,
+  kind,
+  name: id,
+  sizeMm: kind === "eye" ? 6 : undefined,
+  packSize,
+  packPrice: 500,
+  deleted: false,
+});
+const PATTERN =
+  "Body\nRnd 1: With red, 6 sc in magic ring (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-7: 18 sc (18)\nInsert 6 mm eyes between rounds 4 and 5, 4 sts apart.\nStuff firmly.\nRnd 8: change to white. (sc, dec) x 6 (12)\nRnd 9: dec x 6 (6)\nFasten off and close the hole.\n\nHanger (white)\nCh 12.\n\nAssembly\nSew the hanger to the top of the body.";
+const revision = {
+  id: "r",
+  itemId: "i",
+  number: 1,
+  createdAt: new Date(0),
+  pattern: PATTERN,
+  firmness: "medium",
+  hanger: true,
+  note: "",
+  slots: ["red", "white"].map((slot) => ({ slot, yarnId: slot, hookUm: 3000, strands: 1 })),
+  notions: [
+    { notionId: "eyes", quantity: 2 },
+    { notionId: "fibre", quantity: 1 },
+    { notionId: "ring", quantity: 1 },
+  ],
+} as const;
+const entry = {
+  item: { name: "Ball", kind: "keychain", channelId: null, yieldBp: 10_000, secondBrings: 0 },
+  revision,
+} as unknown as ItemWithRevision;
+const surroundings = {
+  yarns: [yarn("red"), yarn("white")],
+  notions: [notion("eyes", "eye", 50), notion("fibre", "filling", 250_000), notion("ring", "ring", 20)],
+  channels: [],
+  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 1000, pricePoints: [0, 50] },
+  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
+  terms: "us",
+  hand: {},
+} as unknown as Surroundings;
+const workshop = { terms: "us", locale: "en-IE", currency: "EUR", units: "metric" } as Workshop;
+const analysis = analyseItem(draftOf(revision), {
+  yarns: surroundings.yarns,
+  notions: surroundings.notions,
+  money: surroundings.money,
+  selling: BARE_SALE,
+  price: undefined,
+  reading: surroundings.reading,
+  terms: "us",
+});
+const kit = (over: Partial<KitContent> = {}) =>
+  kitOf(entry, analysis, surroundings, workshop, { ...USUAL_KIT, ...over });
+
+describe("a kit of an item", () => {
+  const usual = kit();
+  it("holds more of every colour than she uses, in steps of a kitchen scale, and turns enough for it", () => {
+    expect(usual.colours.map((c) => c.slot)).toEqual(["red", "white"]);
+    for (const c of usual.colours) {
+      expect(c.grams).toBeGreaterThan(c.ownGrams);
+      expect(Math.abs(c.grams * 10 - Math.round(c.grams * 10))).toBeLessThan(1e-6);
+      expect(c.turns * 0.6).toBeGreaterThanOrEqual(c.metres);
+      expect((c.turns - 1) * 0.6).toBeLessThan(c.metres);
+    }
+    expect(usual.reserveCost).toBeGreaterThan(0);
+  });
+  it("needs less with a hook in it and has it in the list; more for a smaller chance", () => {
+    const hook = kit({ hook: true });
+    expect(hook.reserveShare).toBeLessThan(usual.reserveShare);
+    expect(hook.items.map((x) => x.what)).toContain("Crochet hook");
+    expect(kit({ chanceBp: 20 }).reserveShare).toBeGreaterThan(usual.reserveShare);
+  });
+  it("has a spare pair of eyes unless she says no", () => {
+    const eyes = (k: ReturnType<typeof kit>) => k.items.find((x) => x.what === "eyes")?.count;
+    expect([eyes(usual), eyes(kit({ spareEyes: false }))]).toEqual([4, 2]);
+  });
+  it("takes her minutes for a started ring, and its price pays for all of it", () => {
+    // Its own seconds, and one kind more to count out.
+    expect(kit({ startedRing: true }).seconds - usual.seconds).toBe(70 + 12);
+    expect(usual.price).toBeGreaterThan(usual.cost);
+    expect(usual.lines.reduce((s, l) => s + l.amount, 0)).toBe(usual.cost);
+  });
+  it("is wound from opened balls first, and says how many are short", () => {
+    const ball = (id: string, mg: number, state: Ball["state"]) =>
+      ({ id, yarnId: "red", lot: "7", mg, reserved: 0, state }) as Ball;
+    const each = (usual.colours[0]?.grams ?? 0) * 1000;
+    const [red, white] = windingList(usual, 10, [
+      ball("new", 6 * each, "full"),
+      ball("open", 2.5 * each, "opened"),
+    ]);
+    expect(red?.winding.steps.map((s) => [s.ballId, s.kits])).toEqual([
+      ["open", 2],
+      ["new", 6],
+    ]);
+    expect(red?.winding.missing).toBe(2);
+    expect(white?.winding.missing).toBe(10);
+  });
+  it("lists on its sheet what the page lists, and the hook among what is needed besides", () => {
+    const paper = kitPaper(usual, analysis, USUAL_KIT, surroundings);
+    expect(paper.contents).toHaveLength(usual.colours.length + usual.items.length);
+    expect(paper.besides[0]).toBe("A crochet hook of 3 mm");
+    expect(kitPaper(usual, analysis, { ...USUAL_KIT, hook: true }, surroundings).besides).not.toContain(
+      "A crochet hook of 3 mm",
+    );
+  });
+});
+
+describe("what the rules of safety look at", () => {
+  const facts = safetyFacts("toy-3", draftOf(revision), analysis, surroundings.yarns, surroundings.notions);
+  it("is the whole figure, its sewn parts, its loop by its length around, and its pressed eyes", () => {
+    expect(facts.pressedEyes).toBe(2);
+    expect(facts.cords).toHaveLength(1);
+    expect(facts.cords[0]).toMatchObject({ name: "Hanger", loop: true });
+    expect(facts.cords[0]?.lengthMm).toBeCloseTo(12 * (analysis.piece.parts[1]?.fabric.stitch.width ?? 0), 6);
+    expect(facts.whole[1]).toBeGreaterThan(analysis.piece.parts[0]?.fabric.height ?? 999);
+    expect(facts.filling).toBe("fibre");
+    expect(facts.notions.map((n) => n.kind)).not.toContain("filling");
+  });
+});
