@@ -157,7 +157,7 @@ function PriceTag({ price }: { price: number }) {
   const r = useReading();
   return (
     <span>
-      <Small>should sell for</Small> <SwingTag>{printMoney(price as Minor, r)}</SwingTag>
+      <Small>at least, design not counted,</Small> <SwingTag>{printMoney(price as Minor, r)}</SwingTag>
     </span>
   );
 }

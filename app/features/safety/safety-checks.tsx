@@ -6,7 +6,7 @@ import { Small } from "../../ui/basics";
 const LOOK = {
   change: { Icon: CircleAlert, word: "Change this" },
   ask: { Icon: CircleHelp, word: "Look at it, or ask" },
-  fine: { Icon: CircleCheck, word: "Nothing found" },
+  fine: { Icon: CircleCheck, word: "Nothing to change for this use" },
 } as const;
 
 /** What the rules found, the gravest first, each with its reason, what to do instead and where the rule is from. */
