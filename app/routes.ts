@@ -50,6 +50,7 @@ export default [
   route("items/:id/reasons", "routes/item-reasons.ts"),
   route("items/:id/pattern.txt", "routes/item-text.ts"),
   route("items/:id/figure.png", "routes/item-picture.ts", { id: "figure-png" }),
+  route("items/:id/all.zip", "routes/item-zip.ts"),
   route("items/:id/paper/pattern.pdf", "routes/item-sheet.ts", { id: "sheet-pattern" }),
   route("items/:id/paper/position.pdf", "routes/item-sheet.ts", { id: "sheet-position" }),
   route("items/:id/paper/kit.pdf", "routes/item-sheet.ts", { id: "sheet-kit" }),

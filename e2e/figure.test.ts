@@ -157,14 +157,17 @@ describe("the figure put together", () => {
     const got = await Promise.all([
       one(`${base}/figure.png?view=front&w=200`),
       one(`${base}/figure.svg?view=back&w=400`),
+      one(`${base}/all.zip`),
       one(`${base}/figure.png?view=nowhere`),
       one(`${base}/figure.png?w=9999`),
       one(`${site.url}/items/00000000-0000-7000-8000-000000000000/figure.png`),
     ]);
-    expect(got.map((g) => g.status)).toEqual([200, 200, 400, 400, 404]);
+    expect(got.map((g) => g.status)).toEqual([200, 200, 200, 400, 400, 404]);
     expect(got[0]?.type).toBe("image/png");
     expect(got[1]?.type).toBe("image/svg+xml");
     expect(got[0]?.size).toBeGreaterThan(3000);
+    expect(got[2]?.type).toBe("application/zip");
+    expect(got[2]?.size).toBeGreaterThan(100_000);
     await end();
   });
 });

@@ -94,6 +94,11 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
         <h1>
           Paper <Small>{d.name}</Small>
         </h1>
+        {d.counted ? (
+          <ButtonLink to={`/items/${d.id}/all.zip`} reloadDocument>
+            <Download size={17} aria-hidden /> Everything, ZIP
+          </ButtonLink>
+        ) : null}
         <ButtonLink to={`/items/${d.id}`}>Back to the item</ButtonLink>
       </PageHead>
       {!d.counted ? (

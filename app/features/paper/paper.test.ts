@@ -7,6 +7,7 @@ import {
   MultiFormatReader,
   RGBLuminanceSource,
 } from "@zxing/library";
+import { strFromU8, unzipSync } from "fflate";
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import sharp from "sharp";
 import { describe, expect, it } from "vitest";
@@ -16,6 +17,8 @@ import { checkPattern, PLAIN_STYLE, type Terms } from "@core/notation";
 import { careOf, cautionsOf } from "@core/safety";
 import { eanCheck, tagSchema } from "./choices";
 import type { ItemPaper, PaperTask, SheetChoice } from "./input";
+import { itemFile, itemFileSchema } from "./item-file";
+import { itemZip } from "./item-zip";
 import { codeOf, pdfOf } from "./pdf";
 
 function paperOf(name: string): ItemPaper {
@@ -138,6 +141,26 @@ describe("a pattern sheet read back from its PDF", () => {
     expect(large?.pages).toBeGreaterThan(usual?.pages ?? 99);
     const counts = (t: string | undefined) => (t?.match(/\(\d+\)/g) ?? []).sort().join();
     expect(counts(large?.text)).toBe(counts(usual?.text));
+  });
+});
+
+describe("an item as one file", () => {
+  it("holds text, Markdown, JSON by its own schema, and what goes along, and is read back to the last figure", () => {
+    const item = paperOf("puffin");
+    const zip = unzipSync(itemZip(item, { "figure.png": new Uint8Array([1, 2, 3]) }));
+    expect(Object.keys(zip).sort()).toEqual(
+      ["figure.png", "item.json", "item.schema.json", "pattern.md", "pattern.txt"].sort(),
+    );
+    const text = (name: string) => strFromU8(zip[name] ?? new Uint8Array());
+    expect(text("pattern.txt")).toBe(item.text);
+    expect(text("pattern.md")).toContain("- **Rnd 3:** (sc, inc) × 6 (18)");
+    const read = itemFileSchema.parse(JSON.parse(text("item.json")));
+    expect(read).toEqual(itemFile(item));
+    expect(read.parts[0]?.rounds.map((r) => r.stitches)).toEqual(
+      item.checked.parts[0]?.rounds.map((r) => r.count),
+    );
+    const schema = JSON.parse(text("item.schema.json")) as { required: string[] };
+    expect(schema.required).toEqual(expect.arrayContaining(Object.keys(read)));
   });
 });
 

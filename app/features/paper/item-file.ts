@@ -1,0 +1,64 @@
+import { z } from "zod";
+import type { ItemPaper } from "./input";
+
+/** An item as a file that others can read: everything in base units (mm, g, minor units), names in place of our numbers. */
+export const itemFileSchema = z.object({
+  format: z.literal("lapka-item"),
+  version: z.literal(1),
+  name: z.string().min(1).max(240),
+  kind: z.string(),
+  soldAs: z.string(),
+  currency: z.string().length(3),
+  /** Minor units. */
+  price: z.number().int(),
+  pattern: z.string(),
+  sizeMm: z.object({ height: z.number(), width: z.number(), depth: z.number() }),
+  yarns: z.array(
+    z.object({
+      slot: z.string(),
+      label: z.string(),
+      colour: z.string(),
+      fibre: z.string(),
+      hookMm: z.number(),
+      metres: z.number(),
+      grams: z.number(),
+    }),
+  ),
+  fillingGrams: z.number(),
+  notions: z.array(z.object({ name: z.string(), quantity: z.number().int() })),
+  parts: z.array(
+    z.object({
+      name: z.string(),
+      make: z.number().int(),
+      rounds: z.array(z.object({ label: z.string(), stitches: z.number().int().nullable() })),
+    }),
+  ),
+  orderOfWork: z.array(z.string()),
+  cautions: z.array(z.string()),
+});
+export type ItemFile = z.infer<typeof itemFileSchema>;
+
+/** Published beside the file, so that it can be read without us. */
+export const itemFileJsonSchema = (): object => z.toJSONSchema(itemFileSchema);
+
+export const itemFile = (item: ItemPaper): ItemFile => ({
+  format: "lapka-item",
+  version: 1,
+  name: item.name,
+  kind: item.kind,
+  soldAs: item.use,
+  currency: item.reading.currency,
+  price: item.price,
+  pattern: item.text,
+  sizeMm: { height: item.size[0], width: item.size[1], depth: item.size[2] },
+  yarns: item.yarns.map((y) => ({ ...y })),
+  fillingGrams: item.fillingGrams,
+  notions: item.notions.map((n) => ({ ...n })),
+  parts: item.checked.parts.map((p) => ({
+    name: p.name,
+    make: p.make,
+    rounds: p.rounds.map((r) => ({ label: r.label, stitches: r.count ?? null })),
+  })),
+  orderOfWork: [...item.steps],
+  cautions: [...item.cautions],
+});
