@@ -152,6 +152,16 @@ export async function openPage(
 
 export type Hand = "mouse" | "keyboard";
 
+/**
+ * Waits until nothing is loading. A worker that is stopped while its file is on the way leaves a request that the browser's
+ * protocol never reports as ended: after some seconds of that the page counts as quiet, and what is looked for next decides.
+ */
+async function quiet(page: Page, idleTime: number, concurrency = 0): Promise<void> {
+  await page.waitForNetworkIdle({ idleTime, concurrency, timeout: 8_000 }).catch((e: unknown) => {
+    if (!(e instanceof Error) || e.name !== "TimeoutError") throw e;
+  });
+}
+
 /** What a person does on a page, with the mouse or with the keyboard alone. */
 export class Person {
   constructor(
@@ -162,10 +172,7 @@ export class Person {
   /** Waits until the page runs: React has taken over and nothing is loading. */
   async settle(): Promise<void> {
     // The scale's stream stays open: one connection may.
-    await this.page.waitForNetworkIdle({
-      idleTime: 150,
-      concurrency: this.page.url().includes("/hand/weigh") ? 1 : 0,
-    });
+    await quiet(this.page, 150, this.page.url().includes("/hand/weigh") ? 1 : 0);
     await this.page.waitForFunction(() => document.querySelector('#main[aria-busy="true"]') === null);
     // The editor of an item comes when the rest stands.
     if (/\/items\/[0-9a-f-]{36}$/.test(this.page.url())) await this.page.waitForSelector(".cm-content");
@@ -196,7 +203,7 @@ export class Person {
   async press(selector: string): Promise<void> {
     await this.reach(selector);
     if (this.hand === "keyboard") await this.page.keyboard.press("Enter");
-    await this.page.waitForNetworkIdle({ idleTime: 120 });
+    await quiet(this.page, 120);
   }
 
   async choose(selector: string, label: string): Promise<void> {
