@@ -167,14 +167,12 @@ function poseOn(
     const p = poseAlong([0, 0, 0], times(dir, base.end ? -1 : 1), thin);
     return { ...p, at: add(at.at, times(turned(p, [0, base.y, 0]), -1)) };
   };
-  const dirs = directions(place, out, host);
-  let best: Pose | undefined;
-  for (const dir of dirs) {
-    const pose = settle(make(dir), out, solid, base, host, place);
-    best = pose;
+  let pose = make(out);
+  for (const dir of directions(place, out, host)) {
+    pose = settle(make(dir), out, solid, base, host, place);
     if (!swallowed(pose, solid, base, host)) break;
   }
-  return { pose: best ?? make(out), drape: undefined };
+  return { pose, drape: undefined };
 }
 
 /** The end by which a part is sewn on: its open edge or last round. */
@@ -281,13 +279,13 @@ const mean = (xs: readonly number[]): number => xs.reduce((a, b) => a + b, 0) / 
 const ringPoints = (s: Solid, row: Row): Vec[] =>
   Array.from({ length: 16 }, (_, k) => pointAt(s, row, (2 * Math.PI * k) / 16));
 
-/** Too much of it lies inside the host: more than a third of its points deeper than a stitch. */
+/** Too much of its free part lies inside the host: more than an eighth of its points, half a row deep. */
 function swallowed(pose: Pose, solid: Solid, base: { y: number; end: boolean }, host: Put): boolean {
   const free = samples(solid).filter((p) => Math.abs(p[1] - base.y) > solid.height * 0.3);
   const deep = free.filter(
     (p) => distance(host.solid, inside(host.pose, placed(pose, p))) < -solid.stitch.height * 0.5,
   );
-  return deep.length > free.length * 0.12;
+  return deep.length > free.length / 8;
 }
 
 /** Flat on the surface; under the base it lies level and looks out at the front. */
@@ -300,21 +298,11 @@ function discOn(
 ): Pick<Put, "pose" | "drape"> {
   const thick = solid.height;
   if (place.points === "forward" && !upright(place, host)) {
-    const lowest = lowestOf(host);
-    const level: Vec = [at.at[0], lowest - thick * 0.35, at.at[2]];
+    const level: Vec = [at.at[0], lowestOf(host) - thick * 0.35, at.at[2]];
     return { pose: poseAlong(level, UP, FRONT), drape: undefined };
   }
-  if (
-    place.points === "up" ||
-    place.points === "out" ||
-    place.points === "forward" ||
-    place.lies ||
-    place.points === "hang"
-  ) {
-    const pose = poseAlong(add(at.at, times(at.out, -thick * 0.2)), at.out, FRONT);
-    return { pose, drape: { host: hostIndex, along: at.out } };
-  }
-  return { pose: poseAlong(add(at.at, times(at.out, -thick * 0.3)), at.out, FRONT), drape: undefined };
+  const pose = poseAlong(add(at.at, times(at.out, -thick * 0.2)), at.out, FRONT);
+  return { pose, drape: { host: hostIndex, along: at.out } };
 }
 /** Well above the base: then it faces forward instead of lying under it. */
 const upright = (place: Place, host: Put): boolean => {

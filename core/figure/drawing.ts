@@ -53,13 +53,15 @@ export function drawing(
     const sunk = e.radius * 0.35;
     const at = { x: p.x - n[0] * sunk * scale, y: p.y + n[1] * sunk * scale, r: e.radius * scale };
     if (!visible(seen, [p], p.z + e.radius * 0.65)) continue;
-    marks.push({
-      z: p.z + e.radius * 0.4,
-      svg: `<circle cx="${at.x.toFixed(1)}" cy="${at.y.toFixed(1)}" r="${at.r.toFixed(1)}" fill="#18191c"/><circle cx="${(at.x - at.r * 0.36).toFixed(1)}" cy="${(at.y - at.r * 0.38).toFixed(1)}" r="${(at.r * 0.21).toFixed(1)}" fill="#fff"/>`,
-    });
+    const spot = { x: at.x - at.r * 0.36, y: at.y - at.r * 0.38, r: at.r * 0.21 };
+    marks.push({ z: p.z + e.radius * 0.4, svg: circle(at, "#18191c") + circle(spot, "#fff") });
   }
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${shot.width} ${shot.height}" role="img"><title>${escaped(shot.title)}</title>${joined(marks)}</svg>`;
+  const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${shot.width} ${shot.height}" role="img">`;
+  return `${open}<title>${escaped(shot.title)}</title>${joined(marks)}</svg>`;
 }
+
+const circle = (c: { x: number; y: number; r: number }, fill: string): string =>
+  `<circle cx="${c.x.toFixed(1)}" cy="${c.y.toFixed(1)}" r="${c.r.toFixed(1)}" fill="${fill}"/>`;
 
 /** Neighbours in the order of drawing that share a tone become one path; a hair of the same colour closes the seams. */
 function joined(marks: { z: number; svg: string; fill?: string; path?: string }[]): string {

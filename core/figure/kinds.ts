@@ -1,12 +1,25 @@
 import type { Points } from "./said";
 
+/** How far down its host a part goes when the text leaves it open. */
+export type HabitAt =
+  /** Rounds from the top, or from the bottom. */
+  | { readonly rounds: number }
+  | { readonly low: number }
+  /** Share of the height from the top. */
+  | { readonly share: number }
+  /** Rounds below the eyes; the share where the host has none. */
+  | { readonly belowEyes: number; readonly share: number }
+  /** Rounds below the neck; the share where the host has none. */
+  | { readonly belowNeck: number; readonly share: number }
+  /** Across an opening. */
+  | { readonly inside: true };
+
 /** Where a part of that name goes when the text leaves it open: trade guide §11; what is not there is from memory. */
 export interface Habit {
   readonly words: RegExp;
   /** Which other part it goes on: by its kind, or the main part. "top": whatever is on top so far. */
   readonly host: readonly ("head" | "body" | "muzzle" | "top" | "main")[];
-  /** Rounds from the host's top, or a share of its height from there. */
-  readonly at: { readonly rounds: number } | { readonly share: number } | { readonly low: number };
+  readonly at: HabitAt;
   /** Degrees from the front for one; for each of a pair. */
   readonly one: number;
   readonly pair: number;
@@ -23,7 +36,7 @@ export const HABITS: readonly Habit[] = [
   {
     words: fit("eye patche?|eye white|patche?|cheek"),
     host: ["head", "main"],
-    at: { share: 0.4 },
+    at: { belowEyes: 0, share: 0.4 },
     one: 0,
     pair: 38,
     points: "out",
@@ -51,7 +64,7 @@ export const HABITS: readonly Habit[] = [
   {
     words: fit("beak|bill|snout|muzzle|trunk|nozzle"),
     host: ["head", "main"],
-    at: { share: 0.4 },
+    at: { belowEyes: 1.2, share: 0.4 },
     one: 0,
     pair: 12,
     points: "out",
@@ -61,7 +74,7 @@ export const HABITS: readonly Habit[] = [
   {
     words: fit("nose|nostril"),
     host: ["muzzle", "head", "main"],
-    at: { share: 0.38 },
+    at: { belowEyes: 1.2, share: 0.38 },
     one: 0,
     pair: 14,
     points: "out",
@@ -130,7 +143,7 @@ export const HABITS: readonly Habit[] = [
   {
     words: fit("arm|wing|flipper|fin|hand|sleeve"),
     host: ["body", "main"],
-    at: { share: 0.4 },
+    at: { belowNeck: 2, share: 0.42 },
     one: 90,
     pair: 90,
     points: "hang",
@@ -223,7 +236,7 @@ export const HABITS: readonly Habit[] = [
   {
     words: fit("bench(?:e)?|seat|thwart|cushion"),
     host: ["main"],
-    at: { low: 0 },
+    at: { inside: true },
     one: 0,
     pair: 0,
     points: "up",

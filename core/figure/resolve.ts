@@ -1,6 +1,6 @@
 import { faceOf, type FabricPart } from "../fabric";
 import { takenIn, type CheckedPart } from "../notation";
-import { habitOf, HOSTS, type Habit } from "./kinds";
+import { habitOf, HOSTS, UNKNOWN, type Habit } from "./kinds";
 import type { Place } from "./place";
 import type { Said } from "./said";
 
@@ -19,7 +19,9 @@ export interface Resolved extends Stance {
   readonly places: readonly Place[];
 }
 
+/** Of one part, and of a figure: more cannot be told apart in a picture. */
 const MOST_PIECES = 60;
+const MOST_IN_ALL = 150;
 const nameOf = (p: Piece): string => p.part.name.toLowerCase();
 
 /** Every piece its place: what the text says first, then what is worked in, then what is usual. */
@@ -58,7 +60,7 @@ export function resolvePlaces(pieces: readonly Piece[], said: readonly Said[]): 
     )
       top = i;
   });
-  return { ...stance, places: withoutCircles(places, root) };
+  return { ...stance, places: withoutCircles(places.slice(0, MOST_IN_ALL), root) };
 }
 
 const rootPlace = (root: number): Place => ({
@@ -112,7 +114,7 @@ function isFirstOnTop(p: Piece, i: number, pieces: readonly Piece[], said: reado
   if (crease > (profile.length * 2) / 3) return true;
   if (p.part.worked === "oval" && p.fabric.openEnd) return false;
   const name = nameOf(p);
-  const carries = pieces.some((x, k) => k !== i && HOSTS.head.test(nameOf(x)) && k !== i);
+  const carries = pieces.some((x, k) => k !== i && HOSTS.head.test(nameOf(x)));
   if (HOSTS.body.test(name) && !HOSTS.head.test(name) && carries) return false;
   if (/\b(?:pot|basket|bowl|cup|hull|boat|vase|nest)\b/.test(name)) return false;
   if (/\b(?:leg|foot)\b/.test(name)) return false;
@@ -181,9 +183,8 @@ function placeOf(i: number, k: number, count: number, all: readonly Said[], w: W
     plain,
     habit,
     ends,
-    w,
-    host,
-    i,
+    w.pieces[i],
+    hosted,
     last((s) => s.toward),
   );
   const centre = side === "back" ? 180 : side === "left" ? -90 : side === "right" ? 90 : 0;
@@ -233,18 +234,11 @@ function onOf(
   plain: boolean,
   habit: Habit,
   ends: { top: "start" | "end"; bottom: "start" | "end" },
-  w: Work,
-  host: number,
-  i: number,
+  own: Piece | undefined,
+  host: Piece,
   toward: Said["toward"],
 ): Place["on"] {
-  if (
-    side === "inside" ||
-    (side === undefined &&
-      plain &&
-      /\b(?:bench|seat|thwart)/.test(nameOf(w.pieces[i] as Piece)) &&
-      w.pieces[host]?.fabric.openEnd)
-  )
+  if (side === "inside" || (side === undefined && plain && "inside" in habit.at && host.fabric.openEnd))
     return "inside";
   if (side === "start" || side === "end") return side;
   if (!plain || toward) return "surface";
@@ -255,9 +249,8 @@ function onOf(
   if (habit.points === "top") return ends.top;
   if (habit.points === "bottom") return ends.bottom;
   // Two open edges with as many stitches are sewn to each other.
-  const own = w.pieces[i]?.fabric.edge ?? 0;
-  const theirs = w.pieces[host]?.fabric.edge ?? 0;
-  return habit.words.source === "$^" && own > 0 && own === theirs ? "end" : "surface";
+  const edge = own?.fabric.edge ?? 0;
+  return habit === UNKNOWN && edge > 0 && edge === host.fabric.edge ? "end" : "surface";
 }
 
 function pointsOf(habit: Habit, on: Place["on"], side: Said["side"]): Place["points"] {
@@ -317,22 +310,19 @@ function bandOf(
   if (last((s) => s.low)) return { band: clamp(fromTop(bands - 2)), because: "the pattern says low" };
   if (side === "bottom" && habit.points !== "bottom")
     return { band: clamp(fromTop(bands - 1.5)), because: "the pattern says under it" };
-  // A beak goes one round below the eyes; eyes are one round above it (trade guide §11).
-  if (eyeBand !== undefined && /beak/.test(habit.words.source))
-    return { band: clamp(eyeBand + 1.2 * down), because: habit.why };
-  if (/\barm\|wing/.test(habit.words.source))
-    return { band: clamp(shoulderOf(host, firstOnTop)), because: habit.why };
-  const at = habit.at;
-  return {
-    band: clamp(
-      "rounds" in at
-        ? fromTop(at.rounds)
-        : "low" in at
-          ? fromTop(bands - at.low)
-          : bandAtHeight(host, firstOnTop, at.share),
-    ),
-    because: habit.why,
-  };
+  return { band: clamp(usualBand()), because: habit.why };
+
+  function usualBand(): number {
+    const { at } = habit;
+    if ("rounds" in at) return fromTop(at.rounds);
+    if ("low" in at) return fromTop(bands - at.low);
+    if ("inside" in at) return fromTop(bands);
+    if ("belowEyes" in at && eyeBand !== undefined) return eyeBand + at.belowEyes * down;
+    const neck = "belowNeck" in at ? shoulderedAt(host, firstOnTop) : undefined;
+    return "belowNeck" in at && neck !== undefined
+      ? neck + at.belowNeck * down
+      : bandAtHeight(host, firstOnTop, at.share);
+  }
 }
 
 /** The round so far down, as a share of the part's height. */
@@ -356,13 +346,12 @@ function neckOf(host: Piece, firstOnTop: boolean): number {
   }
   return best ?? (firstOnTop ? -0.5 : p.length - 0.5);
 }
-/** Two rounds below the neck; a body without one carries its arms two fifths down. */
-function shoulderOf(host: Piece, firstOnTop: boolean): number {
+/** The neck, where the part has one: narrow between two wider rounds, or the open end of a body with a head of its own. */
+function shoulderedAt(host: Piece, firstOnTop: boolean): number | undefined {
   const neck = neckOf(host, firstOnTop);
   const within = neck > 0 && neck < host.fabric.profile.length - 1;
-  if (within || (HOSTS.body.test(nameOf(host)) && !HOSTS.head.test(nameOf(host)) && host.fabric.openEnd))
-    return neck + (firstOnTop ? 2 : -2);
-  return bandAtHeight(host, firstOnTop, 0.42);
+  const headless = HOSTS.body.test(nameOf(host)) && !HOSTS.head.test(nameOf(host));
+  return within || (headless && host.fabric.openEnd) ? neck : undefined;
 }
 
 /** Stitches around at a round, or half-way between two. */

@@ -37,7 +37,7 @@ export interface Solid {
 }
 
 /** Fabric is about so thick, in stitch widths (common practice, no source). */
-export const THICK = 0.75;
+const THICK = 0.75;
 /** A tube laid flat is nearly half its round wide. */
 const LAID = 0.94;
 /** A hollow part of at most this many stitches keeps round on its own tails (trade guide §4). */
@@ -127,7 +127,7 @@ function cordBands(part: CheckedPart, fabric: FabricPart): Band[] {
   const r = step * 0.42;
   const at = (y: number, k = 1): Row => ({ y, a: r * k, b: r * k });
   return Array.from({ length: count }, (_, i) => ({
-    round: part.rounds.length > 0 ? 0 : 0,
+    round: 0,
     stitches: 3,
     rows: [
       at(i * step, i === 0 ? 0.3 : 0.75),

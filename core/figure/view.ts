@@ -7,7 +7,6 @@ export interface View {
   readonly turn: number;
   readonly tilt: number;
 }
-export const FRONT_VIEW: View = { turn: 0, tilt: 0 };
 
 /** Figure → view: x to the right, y up, z towards the eye; parallel, so that lengths across the view stay true. */
 export function lookingFrom(view: View): (v: Vec) => Vec {

@@ -59,4 +59,4 @@ export {
 export { printPattern, printRound, PLAIN_STYLE, type HouseStyle } from "./print";
 export { shadeColour } from "./words/shades";
 export { layoutOf, hangingOf, type RoundLayout } from "./layout";
-export { regular as regularText } from "./text";
+export { linesOf, regular as regularText } from "./text";

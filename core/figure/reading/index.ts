@@ -1,4 +1,4 @@
-import type { CheckedPattern } from "../../notation";
+import { linesOf, regularText, type CheckedPattern } from "../../notation";
 import type { Said } from "../said";
 import { callsOf } from "./mentions";
 import { sentencesOf } from "./normal";
@@ -32,7 +32,8 @@ export function readPlaces(
 /** The same of a pattern as it was read: lines of its rounds are left to the stitches, except for what stands behind them. */
 export function placesSaid(pattern: CheckedPattern, text: string): Said[] {
   const kinds = new Map(pattern.lines.map((l) => [l.line, l.kind]));
-  const all = text.split(/\r\n|\r|\n/);
+  const plain = regularText(text);
+  const all = linesOf(plain).map((l) => plain.slice(l.from, l.to));
   const made = all.findIndex((l) => MAKING_UP.test(l.toLowerCase())) + 1;
   const lines = all.flatMap((t, i) => {
     const line = i + 1;

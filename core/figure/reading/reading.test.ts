@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { PLACEMENTS } from "./cases";
+import { PLACEMENTS } from "../../../tests/assembly/sentences";
 import { readPlaces } from "./index";
 
 describe("sentences of assembly are read as a maker reads them", () => {

@@ -38,18 +38,20 @@ function clausesOf(text: string): string[] {
 /** The first of two has a place already: "the ears and the muzzle to the head" has one for both. */
 const TO_SOMETHING = / (?:onto|on top|on|to|into|inside|under|between|over|at) /;
 
+/** "Sew the opening closed", "a tail for sewing": no part goes anywhere. */
+const CLOSES = [
+  /\b(?:sew|sewn|stitch|pin)(?: \w+){0,4} (?:closed|shut)\b/,
+  /\b(?:hole|opening|gap) (?:closed|shut)\b/,
+  /\bfor sewing\b/,
+];
+
 function readClause(s: Sentence, around: Around, verbBefore: boolean): Said | undefined {
   const words = wordsOf(s.text);
   const labelled = /^[a-z ]{2,30}: /.test(s.text);
   const verb = words.findIndex((w) => ASSEMBLES.test(w.text));
   if (verb < 0 && !verbBefore && !labelled) return undefined;
   if (NOT_ASSEMBLY.test(s.text) && !/\b(?:sew|attach) /.test(s.text)) return undefined;
-  if (
-    /\b(?:sew|sewn|stitch|pin)(?: \w+){0,4} (?:closed|shut)\b|\bfor sewing\b|\b(?:hole|opening|gap) (?:closed|shut)\b/.test(
-      s.text,
-    )
-  )
-    return undefined;
+  if (CLOSES.some((re) => re.test(s.text))) return undefined;
   const mentions = mentionsIn(words, around.calls);
   const firstHost = mentions.find((m) => m.after !== undefined && HOST_WORDS.has(m.after));
   const near = besideOf(words, mentions, around.before);
@@ -152,26 +154,25 @@ function besideOf(words: readonly Word[], mentions: readonly Mention[], before: 
   return undefined;
 }
 
+const TO = "(?: ?(?:and|&|-|to|through|or) ?(?:round )?(\\d+(?:\\.\\d+)?))?";
+const NO_MARK = "(?! (?:from|above|below|up|down|under|before|after|st)\\b)";
+const ROUNDS = new RegExp(`\\bround (\\d+(?:\\.\\d+)?)${TO}${NO_MARK}`);
 /** Rounds by number: "between rounds 3 and 4", "over round 7-8", "at round 9", "rounds 4 through 8". */
-export function roundsIn(text: string): readonly [number, number] | undefined {
-  const range =
-    /\bround (\d+(?:\.\d+)?)(?: ?(?:and|&|-|to|through|or) ?(?:round )?(\d+(?:\.\d+)?))?(?! (?:from|above|below|up|down|under|before|after|st)\b)/.exec(
-      text,
-    );
+function roundsIn(text: string): readonly [number, number] | undefined {
+  const range = ROUNDS.exec(text);
   if (!range) return undefined;
   const a = Number(range[1]);
   const b = range[2] === undefined ? a : Number(range[2]);
   return a > 0 && b >= a && b < 10_000 ? [a, b] : undefined;
 }
 
+const WAYS = "above|below|under|over|up from|down from|from|away from";
+const MARK = `(?:the )?(?:\\w+ )?(${[...MARKS.keys()].join("|")})\\b`;
+const FROM_MARK = new RegExp(`\\b(\\d+) round (${WAYS}) ${MARK}`);
+const ROUND_FROM_MARK = new RegExp(`\\bround (\\d+) (${WAYS}) ${MARK}`);
+
 function fromMark(text: string): Said["from"] {
-  const m =
-    /\b(\d+) round (above|below|under|over|up from|down from|from|away from) (?:the )?(?:\w+ )?(top|crown|ring|bottom|base|eyes?|neck|edge|opening)\b/.exec(
-      text,
-    ) ??
-    /\bround (\d+) (above|below|up from|down from|from|away from) (?:the )?(?:\w+ )?(top|crown|ring|bottom|base|neck|edge|opening)\b/.exec(
-      text,
-    );
+  const m = FROM_MARK.exec(text) ?? ROUND_FROM_MARK.exec(text);
   const what = MARKS.get(m?.[3] ?? "");
   if (!m || !what) return undefined;
   const up = /above|over|up/.test(m[2] ?? "");
@@ -211,12 +212,13 @@ function number(text: string, re: RegExp): number | undefined {
   return Number.isFinite(n) && n < 1000 ? n : undefined;
 }
 
+const OPENING = new RegExp(
+  "\\b(?:opening|open (?:end|edge|side)) (?:is |looks |facing |faces |pointing )?(?:to (?:the )?)?" +
+    "(front|back|forwards?|up(?:wards?)?|down(?:wards?)?|top|bottom)\\b",
+);
 /** "The shell lies with its opening to the front." */
 function readOpening(s: Sentence, around: Around): Said | undefined {
-  const m =
-    /\b(?:opening|open (?:end|edge|side)) (?:is |looks |facing |faces |pointing )?(?:to (?:the )?)?(front|back|forwards?|up(?:wards?)?|down(?:wards?)?|top|bottom)\b/.exec(
-      s.text,
-    );
+  const m = OPENING.exec(s.text);
   const part = mentionsIn(wordsOf(s.text), around.calls)[0]?.part ?? around.section;
   if (!m || part === undefined || !/\b(?:lies?|lay|stands?|turn|with)\b/.test(s.text)) return undefined;
   const word = m[1] ?? "";
