@@ -28,7 +28,7 @@ import {
   type Seconds,
 } from "@core/units";
 import { readingOf } from "../../server/scope.server";
-import type { ItemAnalysis } from "../items/analyse";
+import { mainOf, type ItemAnalysis } from "../items/analyse";
 import { draftOf, sellingFrom, type Surroundings } from "../items/load.server";
 import type { KitPaper } from "../paper/input";
 
@@ -98,7 +98,7 @@ export function kitOf(
     s.money.marginBp / 10_000,
     minorDigits(r.currency) === 0 ? [] : s.money.pricePoints,
   );
-  const packed = packedOf(colours, analysis, items, kit);
+  const packed = packedOf(colours, items);
   return {
     colours,
     items,
@@ -222,24 +222,17 @@ function smallThings(entry: ItemWithRevision, analysis: ItemAnalysis, s: Surroun
 }
 
 /** What the scale should find, with how sure each is. */
-function packedOf(
-  colours: readonly KitColour[],
-  analysis: ItemAnalysis,
-  items: readonly SmallThing[],
-  kit: KitContent,
-): Packed[] {
-  return [
-    ...colours.map((c) => ({
-      what: c.label,
-      count: 1,
-      gramsEach: c.grams,
-      sigmaEach: 0.05 + 0.01 * c.grams,
-    })),
-    ...items
-      .filter((x) => x.grams > 0)
-      .map((x) => ({ what: x.what, count: x.count, gramsEach: x.grams, sigmaEach: 0.03 * x.grams })),
-  ].filter(() => analysis.piece.parts.length > 0 || kit.hook);
-}
+const packedOf = (colours: readonly KitColour[], items: readonly SmallThing[]): Packed[] => [
+  ...colours.map((c) => ({
+    what: c.label,
+    count: 1,
+    gramsEach: c.grams,
+    sigmaEach: 0.05 + 0.01 * c.grams,
+  })),
+  ...items
+    .filter((x) => x.grams > 0)
+    .map((x) => ({ what: x.what, count: x.count, gramsEach: x.grams, sigmaEach: 0.03 * x.grams })),
+];
 
 /** The winding of n kits: balls for each colour, opened ones first. */
 export function windingList(view: KitView, n: number, balls: readonly Ball[]) {
@@ -269,10 +262,7 @@ export function windingList(view: KitView, n: number, balls: readonly Ball[]) {
 /** The kit as its sheet lists it. */
 export function kitPaper(view: KitView, analysis: ItemAnalysis, kit: KitContent, s: Surroundings): KitPaper {
   const r = s.reading;
-  const main = analysis.piece.parts.reduce<ItemAnalysis["piece"]["parts"][number] | undefined>(
-    (best, p) => (!best || p.stitches > best.stitches ? p : best),
-    undefined,
-  );
+  const main = mainOf(analysis.piece);
   const over = r.system === "imperial" ? 50.8 : 50;
   const stitch = main?.fabric.stitch ?? { width: 5, height: 5 };
   return {

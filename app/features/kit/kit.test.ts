@@ -6,6 +6,7 @@ import { USUAL_KIT, type KitContent } from "@db/queries/kits";
 import type { Workshop } from "@db/queries/workshops";
 import { analyseItem, type NotionView, type YarnView } from "../items/analyse";
 import { draftOf, type Surroundings } from "../items/load.server";
+import { figureAnswer } from "../figure/picture";
 import { safetyFacts } from "../safety/facts";
 import { kitOf, kitPaper, windingList } from "./kit.server";
 
@@ -129,7 +130,22 @@ describe("a kit of an item", () => {
 });
 
 describe("what the rules of safety look at", () => {
-  const facts = safetyFacts("toy-3", draftOf(revision), analysis, surroundings.yarns, surroundings.notions);
+  const answer = figureAnswer({
+    checked: analysis.checked,
+    text: PATTERN,
+    parts: analysis.piece.parts,
+    as: "measures",
+  });
+  if (answer?.kind !== "measures") throw new Error("the ball is a figure");
+  const { measures } = answer;
+  const facts = safetyFacts(
+    "toy-3",
+    draftOf(revision),
+    analysis,
+    measures,
+    surroundings.yarns,
+    surroundings.notions,
+  );
   it("is the whole figure, its sewn parts, its loop by its length around, and its pressed eyes", () => {
     expect(facts.pressedEyes).toBe(2);
     expect(facts.cords).toHaveLength(1);

@@ -1,3 +1,4 @@
+import { STRANGERS } from "@core/kit";
 import { printMoney, printTrimmed, type Minor } from "@core/units";
 import { Sheet, SheetHead, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
@@ -18,8 +19,9 @@ export function ReserveSheet({ view, chance }: { view: KitView; chance: number }
       </SheetHead>
       <ReserveCurve curve={view.curve} share={view.reserveShare} chance={chance} />
       <Small>
-        Strangers crochet 13 % tighter or looser than you (from memory); what your own figures and the winding
-        leave open comes on top. A buyer is as loose in every colour, so all colours are reckoned together.
+        Strangers crochet {printTrimmed(100 * STRANGERS, 0, r.locale)} % tighter or looser than you (from
+        memory); what your own figures and the winding leave open comes on top. A buyer is as loose in every
+        colour, so all colours are reckoned together.
       </Small>
     </Sheet>
   );

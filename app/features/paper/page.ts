@@ -5,12 +5,11 @@ export const MM = 72 / 25.4;
 export const INK = "#1d2528";
 export const SOFT = "#56646a";
 export const LINE = "#c3cdd0";
-export const ACT = "#2a5a63";
-export const TAG = "#f3e7c4";
+const ACT = "#2a5a63";
 
 const WIDTH: Readonly<Record<PaperName, number>> = { A4: 595.28, LETTER: 612, A6: 297.64 };
 
-export interface PageLook {
+interface PageLook {
   readonly paper: PaperName;
   readonly large: boolean;
   readonly title: string;
@@ -20,7 +19,7 @@ export interface PageLook {
 
 /** Points that a line of text may be wide. */
 export const lineWidth = (p: Pick<PageLook, "paper">): number => WIDTH[p.paper] - 2 * marginOf(p.paper);
-export const marginOf = (paper: PaperName): number => (paper === "A6" ? 22 : 42);
+const marginOf = (paper: PaperName): number => (paper === "A6" ? 22 : 42);
 /** Size of plain text: 10 points, 15 for eyes that want it large, 8 on a card. */
 export const textSize = (p: Pick<PageLook, "paper" | "large">): number =>
   (p.paper === "A6" ? 8 : 10) * (p.large ? 1.5 : 1);

@@ -1,4 +1,5 @@
 import type { Content, TableCell, TDocumentDefinitions } from "pdfmake/interfaces";
+import { mainPart } from "@core/estimate";
 import { MAKING_UP } from "@core/figure";
 import { checkPattern, printPattern, type CheckedRound } from "@core/notation";
 import {
@@ -70,11 +71,8 @@ export function patternSheet(item: ItemPaper, choice: SheetChoice, pictures: Pic
 
 /** Gauge of the main part: what to measure before beginning. */
 function gaugeWords(item: ItemPaper): string {
-  const main = item.parts.reduce<ItemPaper["parts"][number] | undefined>(
-    (best, p) =>
-      !best || p.fabric.width * p.fabric.height > best.fabric.width * best.fabric.height ? p : best,
-    undefined,
-  );
+  const part = mainPart(item.parts.map((p) => p.part));
+  const main = item.parts.find((p) => p.part === part);
   if (!main) return "";
   const { width, height } = main.fabric.stitch;
   const over = item.reading.system === "imperial" ? 50.8 : 50;
