@@ -1,5 +1,4 @@
 import { data, Link } from "react-router";
-import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/item-kit";
 import { findItem } from "@db/queries/items";
@@ -19,7 +18,7 @@ import { allBalls } from "../server/rows.server";
 import { ownScale } from "../server/scale.server";
 import { openWorkshop } from "../server/scope.server";
 import { keepPage } from "../ui/away";
-import { Badge, ButtonLink, Page, PageHead, Sheet, SheetHead, Small, Stack } from "../ui/basics";
+import { Badge, ButtonLink, Page, PageHead, Sheet, SheetHead, Small, Stack, Columns } from "../ui/basics";
 import { useReading } from "../ui/reading";
 import { SwingTag } from "../ui/swing-tag";
 
@@ -161,13 +160,3 @@ function PriceTag({ price }: { price: number }) {
     </span>
   );
 }
-
-const Columns = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
-  gap: 18px;
-  align-items: start;
-  @media (max-width: 1000px) {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;

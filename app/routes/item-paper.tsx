@@ -6,7 +6,8 @@ import { z } from "zod";
 import type { Route } from "./+types/item-paper";
 import { findItem, setItemUse } from "@db/queries/items";
 import { BY_COUNTRY, checksOf, USES, USE_WORDS } from "@core/safety";
-import { analyseStored, draftOf, loadSurroundings } from "../features/items/load.server";
+import { measuresOf } from "../features/figure/picture.server";
+import { draftOf, openItem } from "../features/items/load.server";
 import { tagSchema } from "../features/paper/choices";
 import { PdfPreview } from "../features/paper/pdf-preview";
 import { safetyFacts } from "../features/safety/facts";
@@ -14,7 +15,18 @@ import { SafetyChecks } from "../features/safety/safety-checks";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop } from "../server/scope.server";
 import { keepPage } from "../ui/away";
-import { Button, ButtonLink, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
+import {
+  Button,
+  ButtonLink,
+  Page,
+  PageHead,
+  Row,
+  Sheet,
+  SheetHead,
+  Small,
+  Stack,
+  Columns,
+} from "../ui/basics";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
 import { Carried, Refusal } from "../ui/form";
 
@@ -24,9 +36,9 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [entry, s] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop)]);
-  if (!entry) throw data(null, { status: 404 });
-  const got = await analyseStored(entry, s);
+  const opened = await openItem(scope, workshop, params.id);
+  if (!opened) throw data(null, { status: 404 });
+  const { entry, got, surroundings: s } = opened;
   const draft = draftOf(entry.revision);
   const counted = got.ok && got.value.piece.parts.length > 0;
   return {
@@ -35,8 +47,18 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     use: entry.item.useFor,
     counted,
     sure: got.ok && got.value.checked.sure,
-    checks:
-      got.ok && counted ? checksOf(safetyFacts(entry.item.useFor, draft, got.value, s.yarns, s.notions)) : [],
+    checks: counted
+      ? checksOf(
+          safetyFacts(
+            entry.item.useFor,
+            draft,
+            got.value,
+            await measuresOf(entry, got.value),
+            s.yarns,
+            s.notions,
+          ),
+        )
+      : [],
     terms: workshop.terms,
     licence: workshop.licence !== "",
   };
@@ -109,7 +131,7 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
           </p>
         </Sheet>
       ) : (
-        <Columns>
+        <Columns $parts="minmax(0, 1fr) minmax(0, 1.15fr)">
           <Stack>
             <Sheet>
               <SheetHead>
@@ -343,15 +365,6 @@ function UseForm({ use }: { use: string }) {
   );
 }
 
-const Columns = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
-  gap: 18px;
-  align-items: start;
-  @media (max-width: 980px) {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
 const Choices = styled.div`
   display: grid;
   gap: 4px;

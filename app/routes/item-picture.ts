@@ -1,10 +1,9 @@
 import { data } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-picture";
-import { findItem } from "@db/queries/items";
 import { pictureOf, slotColours } from "../features/figure/picture.server";
-import { analyseStored, inColourway, loadSurroundings } from "../features/items/load.server";
-import { liveColourways } from "../server/rows.server";
+import { openItem } from "../features/items/load.server";
+import { fileResponse } from "../server/file.server";
 import { openWorkshop } from "../server/scope.server";
 
 const size = z
@@ -27,28 +26,20 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const as = url.pathname.endsWith(".svg") ? "svg" : "png";
   const wish = wishSchema.safeParse(Object.fromEntries(url.searchParams));
   if (!wish.success) throw data(null, { status: 400 });
-  const [found, s] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop)]);
-  if (!found) throw data(null, { status: 404 });
   const { view, w, h, c, v } = wish.data;
-  const colourway = c
-    ? (await liveColourways(scope)).find((x) => x.id === c && x.itemId === found.item.id)
-    : undefined;
-  if (c && !colourway) throw data(null, { status: 404 });
-  const entry = inColourway(found, colourway);
-  const got = await analyseStored(entry, s);
+  const opened = await openItem(scope, workshop, params.id, c);
+  if (!opened?.got.ok) throw data(null, { status: 404 });
+  const { entry, got, surroundings: s } = opened;
   const colours = slotColours(entry.revision.slots, new Map(s.yarns.map((y) => [y.id, y])));
-  const picture = got.ok
-    ? await pictureOf(entry, got.value, colours, { view, width: w, height: h ?? w, as })
-    : undefined;
+  const picture = await pictureOf(entry, got.value, colours, { view, width: w, height: h ?? w, as });
   if (!picture) throw data(null, { status: 404 });
-  const name = `${entry.item.name.replace(/[^\p{L}\p{N} _-]/gu, "").slice(0, 80) || "item"} ${view}.${as}`;
-  return new Response(new Uint8Array(picture), {
-    headers: {
-      "Content-Type": as === "png" ? "image/png" : "image/svg+xml",
-      "Content-Disposition": `inline; filename*=UTF-8''${encodeURIComponent(name)}`,
-      "Content-Security-Policy": "default-src 'none'; style-src 'unsafe-inline'",
-      // An address with a mark of what it shows is never another picture.
-      "Cache-Control": v ? "private, max-age=604800" : "private, no-cache",
-    },
+  return fileResponse(picture, {
+    name: `${opened.name} ${view}`,
+    ending: as,
+    type: as === "png" ? "image/png" : "image/svg+xml",
+    inline: true,
+    // An address with a mark of what it shows is never another picture.
+    cache: v ? "private, max-age=604800" : "private, no-cache",
+    headers: { "Content-Security-Policy": "default-src 'none'; style-src 'unsafe-inline'" },
   });
 }

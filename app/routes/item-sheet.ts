@@ -1,13 +1,13 @@
 import { data } from "react-router";
 import type { Route } from "./+types/item-sheet";
-import { findItem } from "@db/queries/items";
 import { findKit } from "@db/queries/kits";
 import { kitOf, kitPaper } from "../features/kit/kit.server";
-import { analyseStored, inColourway, loadSurroundings } from "../features/items/load.server";
+import { measuresOf } from "../features/figure/picture.server";
+import { openItem } from "../features/items/load.server";
 import { sheetSchema, tagSchema } from "../features/paper/choices";
 import type { KitPaper, PaperTask } from "../features/paper/input";
-import { itemPaper, paperOf, pdfResponse } from "../features/paper/paper.server";
-import { liveColourways } from "../server/rows.server";
+import { itemPaper, paperOf } from "../features/paper/paper.server";
+import { fileResponse } from "../server/file.server";
 import { openWorkshop } from "../server/scope.server";
 
 const NAMES = { pattern: "pattern", position: "position note", tags: "tags", kit: "kit sheet" } as const;
@@ -21,25 +21,24 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   );
   const query = Object.fromEntries(url.searchParams);
   const { c, ...wished } = query;
-  const [found, s] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop)]);
-  if (!found || !sheet) throw data(null, { status: 404 });
-  const colourway = c
-    ? (await liveColourways(scope)).find((x) => x.id === c && x.itemId === found.item.id)
-    : undefined;
-  if (c && !colourway) throw data(null, { status: 404 });
-  const entry = inColourway(found, colourway);
-  const got = await analyseStored(entry, s);
+  const opened = await openItem(scope, workshop, params.id, c);
+  if (!opened || !sheet) throw data(null, { status: 404 });
+  const { entry, got, name, surroundings: s } = opened;
   if (!got.ok || got.value.piece.parts.length === 0)
     throw data("Nothing of this pattern is counted yet.", { status: 409 });
-  const name = colourway ? `${entry.item.name}, ${colourway.name}` : entry.item.name;
-  const item = itemPaper(entry, got.value, s, workshop, name);
-  const kit = sheet === "kit" ? await findKit(scope, found.item.id) : undefined;
+  const item = itemPaper(entry, got.value, s, workshop, await measuresOf(entry, got.value), name);
+  const kit = sheet === "kit" ? await findKit(scope, entry.item.id) : undefined;
   const inKit = kit && kitPaper(kitOf(entry, got.value, s, workshop, kit), got.value, kit, s);
   const task = taskOf(sheet, item, wished, workshop.terms, inKit);
   if (!task.ok) throw data(task.why, { status: 400 });
   const pdf = await paperOf(task.task);
   if (!pdf.ok) throw data("This sheet could not be made.", { status: 503 });
-  return pdfResponse(pdf.value, `${name} ${NAMES[sheet]}`);
+  return fileResponse(pdf.value, {
+    name: `${name} ${NAMES[sheet]}`,
+    ending: "pdf",
+    type: "application/pdf",
+    inline: true,
+  });
 }
 
 function taskOf(

@@ -55,6 +55,14 @@ describe("a reckoner", () => {
     expect(answers.map((a) => a.ok)).toEqual([false, false, true]);
     await one.close();
   });
+  it("turns away at once what would wait behind more than it may", async () => {
+    const one = new Reckoner<string, { got: string }>(file, { ...limits, threads: 1, waiting: 2 });
+    const answers = await Promise.all(["first", "second", "third", "fourth"].map((t) => one.reckon(t)));
+    expect(answers.map((a) => a.ok)).toEqual([true, true, true, false]);
+    expect(answers[3]).toEqual({ ok: false, why: "time" });
+    expect(await one.reckon("later")).toMatchObject({ ok: true });
+    await one.close();
+  });
 });
 
 describe("marks of texts under work", () => {

@@ -18,6 +18,8 @@ export interface ReckonerLimits {
   readonly megabytes: number;
   /** Of an answer. */
   readonly bytes: number;
+  /** Tasks that may wait for a thread; more are answered at once as taking too long. Without it none is turned away. */
+  readonly waiting?: number;
 }
 
 interface Task {
@@ -45,6 +47,8 @@ export class Reckoner<In, Out> {
   ) {}
 
   reckon(input: In): Promise<Reckoned<Out>> {
+    if (this.queue.length >= (this.limits.waiting ?? Infinity))
+      return Promise.resolve({ ok: false, why: "time" });
     return new Promise((resolve) => {
       this.queue.push({ input, done: resolve as Task["done"] });
       this.next();

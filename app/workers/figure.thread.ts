@@ -1,12 +1,12 @@
 import { serialize } from "node:v8";
 import { parentPort } from "node:worker_threads";
-import { drawPicture, type PictureTask } from "../features/figure/picture";
+import { figureAnswer, type FigureTask } from "../features/figure/picture";
 import type { ThreadAnswer } from "../server/reckoner";
 
-parentPort?.on("message", (task: PictureTask) => {
+parentPort?.on("message", (task: FigureTask) => {
   let said: ThreadAnswer;
   try {
-    said = { bytes: serialize(drawPicture(task)) };
+    said = { bytes: serialize(figureAnswer(task)) };
   } catch {
     said = { why: "threw" };
   }

@@ -23,18 +23,19 @@ export function FigurePicture({
   side: number;
   view?: string;
 }) {
-  const [missing, setMissing] = useState(false);
-  return missing ? (
+  const url = pictureUrl(of, view, side * 2);
+  const [missing, setMissing] = useState("");
+  return missing === url ? (
     <Blank style={{ width: side, height: side }} aria-hidden />
   ) : (
     <Shown
-      src={pictureUrl(of, view, side * 2)}
+      src={url}
       alt={name === "" ? "" : `${name}, put together`}
       width={side}
       height={side}
       loading="lazy"
       decoding="async"
-      onError={() => setMissing(true)}
+      onError={() => setMissing(url)}
     />
   );
 }

@@ -3,21 +3,44 @@ import path from "node:path";
 import { LRUCache } from "lru-cache";
 import sharp from "sharp";
 import type { ItemWithRevision } from "@db/queries/items";
-import type { ItemAnalysis, YarnView } from "../items/analyse";
+import { mainOf, type ItemAnalysis, type YarnView } from "../items/analyse";
 import { Reckoner } from "../../server/reckoner";
-import { VIEWS, type PictureAnswer, type PictureTask, type ViewName } from "./picture";
+import {
+  VIEWS,
+  type FigureAnswer,
+  type FigureTask,
+  type Measures,
+  type PictureAnswer,
+  type ViewName,
+} from "./picture";
 
 /** One thread: pictures wait for each other rather than for pages. */
-const drawer = new Reckoner<PictureTask, PictureAnswer | undefined>(
+const drawer = new Reckoner<FigureTask, FigureAnswer | undefined>(
   path.resolve("build/server/figure.thread.js"),
-  { threads: 1, ms: 8000, megabytes: 256, bytes: 40_000_000 },
+  { threads: 1, ms: 8000, megabytes: 256, bytes: 40_000_000, waiting: 400 },
 );
-/** Pictures by all that they show. */
-const drawn = new LRUCache<string, Promise<Buffer | undefined>>({
+/** Pictures and measures by all that they rest on; a picture is taken for so many bytes. */
+const known = new LRUCache<string, Promise<Buffer | Measures | undefined>>({
   max: 4000,
   maxSize: 60_000_000,
   sizeCalculation: () => 15_000,
 });
+
+/** Asked for by two pages at once, made once; what could not be made may be another time. */
+function once<T extends Buffer | Measures>(
+  key: string,
+  make: () => Promise<T | undefined>,
+): Promise<T | undefined> {
+  const had = known.get(key) as Promise<T | undefined> | undefined;
+  if (had) return had;
+  const made = make();
+  known.set(key, made);
+  made.then(
+    (b) => b ?? known.delete(key),
+    () => known.delete(key),
+  );
+  return made;
+}
 
 export interface PictureWish {
   readonly view: ViewName;
@@ -46,38 +69,47 @@ export const pictureMark = (entry: ItemWithRevision, colours: Readonly<Record<st
     .digest("base64url")
     .slice(0, 10);
 
+const sourceOf = (entry: ItemWithRevision, { checked, piece }: ItemAnalysis) => ({
+  checked: { parts: checked.parts, lines: checked.lines },
+  text: entry.revision.pattern,
+  parts: piece.parts.map((p) => ({ part: p.part, fabric: p.fabric })),
+});
+/** What a figure rests on, as a short text: its revision, and the size of its fabric, which moves with her hand. */
+const keyOf = (entry: ItemWithRevision, analysis: ItemAnalysis, rest: unknown): string =>
+  JSON.stringify([
+    entry.revision.id,
+    analysis.piece.parts.map((p) => [p.fabric.width, p.fabric.height, p.fabric.form]),
+    rest,
+  ]);
+
 /** A picture of the whole figure; undefined for an item without a counted part. */
-export async function pictureOf(
+export const pictureOf = (
   entry: ItemWithRevision,
   analysis: ItemAnalysis,
   colours: Readonly<Record<string, string>>,
   wish: PictureWish,
-): Promise<Buffer | undefined> {
-  const parts = analysis.piece.parts.map((p) => ({ part: p.part, fabric: p.fabric }));
-  const sizes = parts.map((p) => [p.fabric.width, p.fabric.height, p.fabric.form]);
-  const key = JSON.stringify([entry.revision.id, colours, wish, sizes]);
-  const had = drawn.get(key);
-  if (had) return had;
-  const { checked } = analysis;
-  const made = drawer
-    .reckon({
-      checked: { parts: checked.parts, lines: checked.lines },
-      text: entry.revision.pattern,
-      parts,
+): Promise<Buffer | undefined> =>
+  once(keyOf(entry, analysis, [colours, wish]), async () => {
+    const r = await drawer.reckon({
+      ...sourceOf(entry, analysis),
       colours,
       view: VIEWS[wish.view],
       width: wish.width,
       height: wish.height,
       title: `${entry.item.name}, ${wish.view === "turned" ? "put together" : `from the ${wish.view}`}`,
       as: wish.as === "png" ? "pixels" : "svg",
-    })
-    .then((r) => (r.ok && r.value ? encoded(r.value) : undefined));
-  drawn.set(key, made);
-  made.then(
-    (b) => b || drawn.delete(key),
-    () => drawn.delete(key),
-  );
-  return made;
+    });
+    return r.ok && r.value && r.value.kind !== "measures" ? encoded(r.value) : undefined;
+  });
+
+/** How large the whole figure is; its main part where it cannot be put together. */
+export async function measuresOf(entry: ItemWithRevision, analysis: ItemAnalysis): Promise<Measures> {
+  const got = await once(keyOf(entry, analysis, "measures"), async () => {
+    const r = await drawer.reckon({ ...sourceOf(entry, analysis), as: "measures" });
+    return r.ok && r.value?.kind === "measures" ? r.value.measures : undefined;
+  });
+  const main = mainOf(analysis.piece)?.fabric;
+  return got ?? { height: main?.height ?? 0, width: main?.width ?? 0, depth: main?.depth ?? 0, loops: [] };
 }
 
 const encoded = (p: PictureAnswer): Promise<Buffer> | Buffer =>

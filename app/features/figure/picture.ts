@@ -1,4 +1,13 @@
-import { drawing, facesOf, figureOf, raster, type FigurePart, type Raster, type View } from "@core/figure";
+import {
+  drawing,
+  facesOf,
+  figureOf,
+  raster,
+  sizeOfFigure,
+  type FigurePart,
+  type Raster,
+  type View,
+} from "@core/figure";
 import type { CheckedPattern } from "@core/notation";
 
 /** From where a figure is shown, by name. */
@@ -10,10 +19,12 @@ export const VIEWS = {
 } as const satisfies Readonly<Record<string, View>>;
 export type ViewName = keyof typeof VIEWS;
 
-export interface PictureTask {
+interface FigureSource {
   readonly checked: Pick<CheckedPattern, "parts" | "lines">;
   readonly text: string;
   readonly parts: readonly FigurePart[];
+}
+export interface PictureTask extends FigureSource {
   readonly colours: Readonly<Record<string, string>>;
   readonly view: View;
   readonly width: number;
@@ -21,16 +32,32 @@ export interface PictureTask {
   readonly title: string;
   readonly as: "pixels" | "svg";
 }
+/** What is known of a figure beside its picture, mm. */
+export interface Measures {
+  readonly height: number;
+  readonly width: number;
+  readonly depth: number;
+  /** Indices of the parts that hang as a loop. */
+  readonly loops: readonly number[];
+}
+export type MeasureTask = FigureSource & { readonly as: "measures" };
+export type FigureTask = PictureTask | MeasureTask;
+
+export type FigureAnswer = PictureAnswer | { readonly kind: "measures"; readonly measures: Measures };
 export type PictureAnswer =
   | { readonly kind: "pixels"; readonly width: number; readonly height: number; readonly rgba: Uint8Array }
   | { readonly kind: "svg"; readonly svg: string };
 
-/** Draws a whole figure; an item without a counted part has none. */
-export function drawPicture(task: PictureTask): PictureAnswer | undefined {
+/** Puts a figure together and draws or measures it; an item without a counted part has none. */
+export function figureAnswer(task: FigureTask): FigureAnswer | undefined {
   if (task.parts.length === 0) return undefined;
   const figure = figureOf(task.checked as CheckedPattern, task.text, task.parts);
   const facets = facesOf(figure);
   if (facets.length === 0) return undefined;
+  if (task.as === "measures") {
+    const loops = figure.put.filter((p) => p.solid.form === "loop").map((p) => p.place.part);
+    return { kind: "measures", measures: { ...sizeOfFigure(facets), loops: [...new Set(loops)] } };
+  }
   if (task.as === "svg") return { kind: "svg", svg: drawing(figure, task, facets) };
   const r: Raster = raster(figure, task, facets);
   return { kind: "pixels", width: r.width, height: r.height, rgba: new Uint8Array(r.rgba.buffer) };

@@ -8,7 +8,7 @@ import { Small } from "../../ui/basics";
 import { Input } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
-import { specOfYarn, type ItemAnalysis, type YarnView } from "../items/analyse";
+import { mainOf, specOfYarn, type ItemAnalysis, type YarnView } from "../items/analyse";
 
 /** Hooks that a yarn may sensibly be worked with beside its own, mm. */
 const HOOK_STEPS = [-0.5, 0, 0.5];
@@ -32,10 +32,7 @@ export function ReachPanel({
   const read =
     typed.trim() === "" ? undefined : parseLength(typed, r.locale, r.system === "imperial" ? "in" : "mm");
   const wanted = read?.ok && read.value >= 5 && read.value <= 2000 ? read.value : undefined;
-  const main = analysis.piece.parts.reduce<ItemAnalysis["piece"]["parts"][number] | undefined>(
-    (best, p) => (!best || p.stitches > best.stitches ? p : best),
-    undefined,
-  );
+  const main = mainOf(analysis.piece);
   const stitch = main?.fabric.stitch;
   const found = wanted === undefined || !stitch ? [] : nearestYarns(wanted, height, stitch.width, yarns);
   const eyes = analysis.piece.hardware.find((h) => h.kind === "eye")?.sizeMm;

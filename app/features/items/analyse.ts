@@ -410,11 +410,15 @@ export function compareDraft(
   );
 }
 
-/** Overall size of an item: its main part's. */
-export function sizeOf(piece: PieceEstimate): { width: number; height: number } | undefined {
-  const main = piece.parts.reduce<(typeof piece.parts)[number] | undefined>(
+/** The part with the most stitches: the others go on it, and its gauge is the item's. */
+export const mainOf = (piece: PieceEstimate): PieceEstimate["parts"][number] | undefined =>
+  piece.parts.reduce<PieceEstimate["parts"][number] | undefined>(
     (best, p) => (!best || p.stitches > best.stitches ? p : best),
     undefined,
   );
+
+/** Overall size of an item: its main part's. */
+export function sizeOf(piece: PieceEstimate): { width: number; height: number } | undefined {
+  const main = mainOf(piece);
   return main ? { width: main.fabric.width, height: main.fabric.height } : undefined;
 }

@@ -15,7 +15,7 @@ import {
 } from "@core/units";
 import { answersTo, MAIN_SLOT, RoundMemory, type Answer, type CheckedPattern } from "@core/notation";
 import { useWorkshopId, WorkForm } from "../../ui/form";
-import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
+import { Button, ButtonLink, PageHead, Small, Stack, Columns } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
@@ -475,7 +475,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           ))}
         </ul>
       </ShapeStrip>
-      <Columns>
+      <Columns $parts="minmax(0, 1.5fr) minmax(0, 1fr)" $narrow={1080}>
         <PatternEditor
           text={typed.pattern}
           pattern={checked}
@@ -735,15 +735,6 @@ const Looks = styled(Tabs)`
     outline: 3px solid var(--focus);
     outline-offset: 6px;
     border-radius: 3px;
-  }
-`;
-const Columns = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-  gap: 18px;
-  align-items: start;
-  @media (max-width: 1080px) {
-    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Caution = styled.p`

@@ -1,5 +1,5 @@
 import { group } from "d3-array";
-import type { ItemWithRevision, Revision } from "@db/queries/items";
+import { findItem, type ItemWithRevision, type Revision } from "@db/queries/items";
 import type { Colourway } from "@db/queries/colourways";
 import type { Notion, Swatch, Yarn } from "@db/queries/materials";
 import type { Channel, Workshop } from "@db/queries/workshops";
@@ -269,6 +269,30 @@ export function analyseStored(entry: ItemWithRevision, s: Surroundings): Promise
     () => known.delete(key),
   );
   return made;
+}
+
+/** A stored item with its figures, in a colourway if one is named; undefined where there is none of that name. */
+export async function openItem(
+  scope: Scope,
+  workshop: Workshop,
+  id: string,
+  colourwayId?: string,
+): Promise<
+  | { entry: ItemWithRevision; name: string; got: Reckoned<ItemAnalysis>; surroundings: Surroundings }
+  | undefined
+> {
+  const [found, surroundings] = await Promise.all([findItem(scope, id), loadSurroundings(scope, workshop)]);
+  const colourway = colourwayId
+    ? (await liveColourways(scope)).find((c) => c.id === colourwayId && c.itemId === id)
+    : undefined;
+  if (!found || (colourwayId && !colourway)) return undefined;
+  const entry = inColourway(found, colourway);
+  return {
+    entry,
+    name: colourway ? `${entry.item.name}, ${colourway.name}` : entry.item.name,
+    got: await analyseStored(entry, surroundings),
+    surroundings,
+  };
 }
 
 /** The same with the trade's averages in place of her measurements: what a measurement is held against. */

@@ -1,12 +1,12 @@
 import path from "node:path";
 import { LRUCache } from "lru-cache";
-import { facesOf, figureOf, sizeOfFigure } from "@core/figure";
 import { careOf, cautionsOf, checksOf } from "@core/safety";
 import { MAIN_SLOT } from "@core/notation";
 import type { ItemWithRevision } from "@db/queries/items";
 import type { Workshop } from "@db/queries/workshops";
 import { Reckoner, type Reckoned } from "../../server/reckoner";
 import { readingOf } from "../../server/scope.server";
+import type { Measures } from "../figure/picture";
 import { slotColours } from "../figure/picture.server";
 import type { ItemAnalysis } from "../items/analyse";
 import { draftOf, type Surroundings } from "../items/load.server";
@@ -19,6 +19,7 @@ const maker = new Reckoner<PaperTask, Uint8Array>(path.resolve("build/server/pap
   ms: 20_000,
   megabytes: 384,
   bytes: 30_000_000,
+  waiting: 100,
 });
 /** A preview and the file behind it are asked for one after the other. */
 const made = new LRUCache<string, Promise<Reckoned<Uint8Array>>>({ max: 40, ttl: 600_000 });
@@ -39,15 +40,15 @@ export function itemPaper(
   analysis: ItemAnalysis,
   s: Surroundings,
   workshop: Workshop,
+  measures: Measures,
   label = entry.item.name,
 ): ItemPaper {
   const draft = draftOf(entry.revision);
   const yarns = new Map(s.yarns.map((y) => [y.id, y]));
   const slots = new Map(draft.slots.map((x) => [x.slot, x]));
-  const facts = safetyFacts(entry.item.useFor, draft, analysis, s.yarns, s.notions);
+  const facts = safetyFacts(entry.item.useFor, draft, analysis, measures, s.yarns, s.notions);
   const checks = checksOf(facts);
   const parts = analysis.piece.parts.map((p) => ({ part: p.part, fabric: p.fabric }));
-  const size = sizeOfFigure(facesOf(figureOf(analysis.checked, draft.pattern, parts)));
   const hard = facts.notions.some(
     (n) => /^(?:bell|bead|ring|jump-ring|hook|pin)$/.test(n.kind) && n.count > 0,
   );
@@ -82,16 +83,6 @@ export function itemPaper(
     checks,
     cautions: cautionsOf(entry.item.useFor, checks),
     care: careOf([...new Set(facts.yarns.map((y) => y.fibre))], hard),
-    size: [size.height, size.width, size.depth],
+    size: [measures.height, measures.width, measures.depth],
   };
 }
-
-/** A PDF as a file with a name that says what it is. */
-export const pdfResponse = (pdf: Uint8Array, name: string): Response =>
-  new Response(new Uint8Array(pdf), {
-    headers: {
-      "Content-Type": "application/pdf",
-      "Content-Disposition": `inline; filename*=UTF-8''${encodeURIComponent(`${name.replace(/[^\p{L}\p{N} ,._-]/gu, "").slice(0, 90)}.pdf`)}`,
-      "Cache-Control": "private, no-store",
-    },
-  });

@@ -4,7 +4,7 @@ import { toSVG } from "bwip-js/node";
 import pdfmake from "pdfmake";
 import sharp from "sharp";
 import type { TDocumentDefinitions } from "pdfmake/interfaces";
-import { drawPicture, VIEWS, type ViewName } from "../figure/picture";
+import { figureAnswer, VIEWS, type ViewName } from "../figure/picture";
 import type { ItemPaper, PaperTask, Pictures, TagChoice } from "./input";
 import { kitSheet } from "./kit-sheet";
 import { patternSheet } from "./pattern-sheet";
@@ -44,7 +44,7 @@ const SIDE = 520;
 async function picturesOf(item: ItemPaper, views: readonly ViewName[]): Promise<Pictures> {
   const made = await Promise.all(
     views.map(async (view) => {
-      const p = drawPicture({
+      const p = figureAnswer({
         checked: item.checked,
         text: item.text,
         parts: item.parts,

@@ -1,5 +1,5 @@
-import { facesOf, figureOf, sizeOfFigure } from "@core/figure";
 import type { SafetyFacts, Use } from "@core/safety";
+import type { Measures } from "../figure/picture";
 import type { ItemAnalysis, ItemDraft, NotionView, YarnView } from "../items/analyse";
 
 /** What the rules look at, from an item as it is reckoned. mm. */
@@ -7,12 +7,11 @@ export function safetyFacts(
   use: Use,
   draft: ItemDraft,
   analysis: ItemAnalysis,
+  measures: Measures,
   yarns: readonly YarnView[],
   notions: readonly NotionView[],
 ): SafetyFacts {
   const parts = analysis.piece.parts;
-  const figure = figureOf(analysis.checked, draft.pattern, parts);
-  const size = sizeOfFigure(facesOf(figure));
   const used = new Set(draft.slots.map((s) => s.yarnId));
   const chosen = draft.notions.flatMap(({ notionId, quantity }) => {
     const n = notions.find((x) => x.id === notionId);
@@ -20,7 +19,7 @@ export function safetyFacts(
   });
   return {
     use,
-    whole: [size.width, size.height, size.depth],
+    whole: [measures.width, measures.height, measures.depth],
     parts: parts.map((p) => ({
       name: p.part.name,
       make: p.part.make,
@@ -29,13 +28,11 @@ export function safetyFacts(
     })),
     notions: chosen.filter((n) => n.kind !== "filling"),
     pressedEyes: analysis.piece.hardware.reduce((sum, h) => sum + h.count, 0),
-    cords: parts
-      .filter((p) => p.fabric.form === "cord")
-      .map((p) => ({
-        name: p.part.name,
-        lengthMm: p.fabric.height,
-        loop: figure.put.some((x) => figure.pieces[x.place.part]?.part === p.part && x.solid.form === "loop"),
-      })),
+    cords: parts.flatMap((p, i) =>
+      p.fabric.form === "cord"
+        ? [{ name: p.part.name, lengthMm: p.fabric.height, loop: measures.loops.includes(i) }]
+        : [],
+    ),
     filled: analysis.piece.filling.value > 0,
     filling: chosen.find((n) => n.kind === "filling")?.name,
     yarns: yarns

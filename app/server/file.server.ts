@@ -1,0 +1,29 @@
+/** Letters that every system takes in a file's name. */
+const clean = (name: string): string =>
+  name
+    .replace(/[^\p{L}\p{N} ,._-]/gu, "")
+    .trim()
+    .slice(0, 90) || "item";
+
+/** A file as an answer, with a name that says what it is. `inline`: shown by the browser; otherwise it is saved. */
+export function fileResponse(
+  bytes: Uint8Array,
+  file: {
+    readonly name: string;
+    readonly ending: string;
+    readonly type: string;
+    readonly inline?: boolean;
+    readonly cache?: string;
+    readonly headers?: Readonly<Record<string, string>>;
+  },
+): Response {
+  const name = encodeURIComponent(`${clean(file.name)}.${file.ending}`);
+  return new Response(new Uint8Array(bytes), {
+    headers: {
+      "Content-Type": file.type,
+      "Content-Disposition": `${file.inline ? "inline" : "attachment"}; filename*=UTF-8''${name}`,
+      "Cache-Control": file.cache ?? "private, no-store",
+      ...file.headers,
+    },
+  });
+}
