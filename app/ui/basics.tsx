@@ -113,6 +113,16 @@ export const Stack = styled.div<{ $gap?: number }>`
     min-width: 0;
   }
 `;
+/** Two columns that fall under each other where the page is narrow. `$parts`: how they share the width. */
+export const Columns = styled.div<{ $parts?: string; $narrow?: number }>`
+  display: grid;
+  grid-template-columns: ${(p) => p.$parts ?? "minmax(0, 1.3fr) minmax(0, 1fr)"};
+  gap: 18px;
+  align-items: start;
+  @media (max-width: ${(p) => p.$narrow ?? 1000}px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
 export const Row = styled.div<{ $gap?: number }>`
   display: flex;
   flex-wrap: wrap;
