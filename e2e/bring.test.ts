@@ -1,4 +1,3 @@
-import axe from "axe-core";
 import JSZip from "jszip";
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -7,7 +6,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkPattern } from "../core/notation";
 import { docx, paragraph } from "../tests/docx";
-import { openPage, Person, startSite, type Site } from "./harness";
+import { axeFinds, openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
 let folder: string;
@@ -183,13 +182,7 @@ describe("a pattern from a file", () => {
     }, data);
     expect(await readText(page)).toContain("Rnd 3: sc in each st (10)");
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-    await page.evaluate(axe.source);
-    const found = await page.evaluate(async () =>
-      (await (window as unknown as { axe: typeof axe }).axe.run(document)).violations.map(
-        (v) => `${v.id}: ${v.nodes[0]?.html}`,
-      ),
-    );
-    expect(found).toEqual([]);
+    expect(await axeFinds(page)).toEqual([]);
     await page.select('[role="dialog"] select', "across");
     expect(await readText(page)).toContain("Rnd 2: inc x 5 (10)");
     await page.keyboard.press("Escape");

@@ -1,3 +1,4 @@
+import axe from "axe-core";
 import { spawn, type ChildProcess } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -153,8 +154,8 @@ export async function openPage(
 export type Hand = "mouse" | "keyboard";
 
 /**
- * Waits until nothing is loading. A worker that is stopped while its file is on the way leaves a request that the browser's
- * protocol never reports as ended: after some seconds of that the page counts as quiet, and what is looked for next decides.
+ * Waits until nothing is loading. On the item's page, where workers fetch their files, puppeteer now and then keeps counting a
+ * request that no event of the page has open: after some seconds of that it counts as quiet, and what is looked for next decides.
  */
 async function quiet(page: Page, idleTime: number, concurrency = 0): Promise<void> {
   await page.waitForNetworkIdle({ idleTime, concurrency, timeout: 8_000 }).catch((e: unknown) => {
@@ -249,6 +250,26 @@ export class Person {
       text,
     );
   }
+}
+
+/** What axe-core finds on a page, or within a part of it: rule and places, empty when nothing is wrong. */
+export async function axeFinds(page: Page, within?: string): Promise<string[]> {
+  await page.evaluate(axe.source);
+  return page.evaluate(async (selector) => {
+    const result = await (window as unknown as { axe: typeof axe }).axe.run(selector ?? document, {
+      runOnly: [
+        "wcag2a",
+        "wcag2aa",
+        "wcag21a",
+        "wcag21aa",
+        "wcag22aa",
+        ...(selector ? [] : ["best-practice"]),
+      ],
+    });
+    const places = (nodes: (typeof result.violations)[number]["nodes"]) =>
+      nodes.slice(0, 3).map((n) => n.target.join(" "));
+    return result.violations.map((v) => `${v.id}: ${places(v.nodes).join(" | ")}`);
+  }, within);
 }
 
 /** Clicks the first of `selector` that says `text`. */

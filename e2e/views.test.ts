@@ -1,6 +1,5 @@
-import axe from "axe-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { openPage, Person, startSite, type Site } from "./harness";
+import { axeFinds, openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
 const views: Record<string, string> = {
@@ -59,6 +58,8 @@ beforeAll(async () => {
   views["Order of work"] = `${views["Run page"] ?? ""}/order`;
   views.Inspect = `${views["Run page"] ?? ""}/inspect`;
   views["Cutting plan"] = `${views["Run page"] ?? ""}/cutting`;
+  views.Paper = `${views["Item page"] ?? ""}/paper`;
+  views.Kit = `${views["Item page"] ?? ""}/kit`;
   views.Colourways = `${views["Item page"] ?? ""}/colourways`;
   await end();
 });
@@ -86,6 +87,8 @@ const NAMES = [
   "Import",
   "Cutting plan",
   "Colourways",
+  "Paper",
+  "Kit",
   "Bench",
   "At the bench",
   "Hand",
@@ -113,20 +116,7 @@ describe.each(NAMES)("%s", (name) => {
     await page.goto(site.url + (views[name] ?? ""));
     await new Person(page, "mouse").settle();
     if (name === "Item page") await page.waitForSelector(".cm-content");
-    await page.evaluate(axe.source);
-    const found = await page.evaluate(async () => {
-      const result = await (window as unknown as { axe: typeof axe }).axe.run(document, {
-        runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"],
-      });
-      return result.violations.map(
-        (v) =>
-          `${v.id}: ${v.nodes
-            .slice(0, 3)
-            .map((n) => n.target.join(" "))
-            .join(" | ")}`,
-      );
-    });
-    expect(found).toEqual([]);
+    expect(await axeFinds(page)).toEqual([]);
     await end();
   });
   it("needs no sideways scroll at 390 px", async () => {
