@@ -10,6 +10,8 @@ import {
   Undo2,
   X,
   Trash2,
+  UserRound,
+  type LucideIcon,
 } from "lucide-react";
 import { useEffect, useState, type ReactNode } from "react";
 import { I18nProvider } from "react-aria-components";
@@ -32,6 +34,9 @@ import "@fontsource-variable/recursive/mono.css";
 import type { Route } from "./+types/root";
 import { BIN_KINDS, listDeleted } from "@db/queries/bin";
 import { newId, type Scope } from "@db/scope";
+import type { Reading } from "@core/units";
+import type { Role } from "@db/queries/accounts";
+import { mayRole, type Need } from "./server/access";
 import { openWorkshop } from "./server/scope.server";
 import { WorkForm } from "./ui/form";
 import { Button, ButtonLink, Page, PageHead, tapeTicks } from "./ui/basics";
@@ -43,8 +48,15 @@ import { GlobalStyle } from "./ui/theme";
 export { unlessAway as shouldRevalidate } from "./ui/away";
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const { scope, workshop, reading } = await openWorkshop(request, context);
+  const { who } = context.passed;
+  const me = who.kind === "account" ? who.session.name : undefined;
+  // Who is nobody here, or in no workshop, sees a door and nothing behind it.
+  if (who.kind === "nobody" || (who.kind === "account" && who.session.role === undefined))
+    return { ...NOBODY, me, seed: newId() };
+  const { scope, workshop, reading, role } = await openWorkshop(request, context);
   return {
+    me,
+    role,
     deleted: await deletedOf(scope, new URL(request.url).searchParams.get("deleted")),
     demo: process.env.LAPKA_DEMO === "1",
     workshop: { id: workshop.id, name: workshop.name },
@@ -52,6 +64,14 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     seed: newId(),
   };
 }
+
+const NOBODY = {
+  role: undefined,
+  deleted: undefined,
+  demo: false,
+  workshop: { id: "", name: "" },
+  reading: { locale: "en-IE", system: "metric", currency: "EUR" } satisfies Reading,
+};
 
 /** What an address says was just deleted, as the database has it: a link cannot put words of its own on the page. */
 async function deletedOf(scope: Scope, what: string | null) {
@@ -87,19 +107,46 @@ export function Layout({ children }: { children: ReactNode }) {
   );
 }
 
-const VIEWS = [
-  { to: "/", label: "Today", icon: House, key: "1" },
-  { to: "/items", label: "Items", icon: Shapes, key: "2" },
-  { to: "/materials", label: "Materials", icon: PackageOpen, key: "3" },
-  { to: "/runs", label: "Runs", icon: CalendarRange, key: "4" },
-  { to: "/bench", label: "Bench", icon: ListChecks, key: "5" },
-  { to: "/sell", label: "Sell", icon: Store, key: "6" },
-  { to: "/hand", label: "Hand", icon: Hand, key: "7" },
-  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "8" },
-] as const;
+interface View {
+  readonly to: string;
+  readonly label: string;
+  readonly icon: LucideIcon;
+  readonly key: string;
+  readonly need: Need;
+}
+const VIEWS: readonly View[] = [
+  { to: "/", label: "Today", icon: House, key: "1", need: "work" },
+  { to: "/items", label: "Items", icon: Shapes, key: "2", need: "work" },
+  { to: "/materials", label: "Materials", icon: PackageOpen, key: "3", need: "work" },
+  { to: "/runs", label: "Runs", icon: CalendarRange, key: "4", need: "work" },
+  { to: "/bench", label: "Bench", icon: ListChecks, key: "5", need: "bench" },
+  { to: "/sell", label: "Sell", icon: Store, key: "6", need: "work" },
+  { to: "/hand", label: "Hand", icon: Hand, key: "7", need: "bench" },
+  { to: "/settings", label: "Settings", icon: SettingsIcon, key: "8", need: "work" },
+];
+/** Somebody at the stall has nothing else to go to. */
+const STALL: readonly View[] = [
+  { to: "/stalls", label: "Market days", icon: Store, key: "1", need: "stall" },
+];
+const viewsOf = (role: Role): readonly View[] =>
+  role === "stall" ? STALL : VIEWS.filter((v) => mayRole(role, v.need));
+/** Pages that stand alone, whoever looks at them. */
+const DOORS = /^\/(sign-in|begin|recover|join\/[^/]*)\/?$/;
 
 export default function App({ loaderData }: Route.ComponentProps) {
   const navigation = useNavigation();
+  const { pathname } = useLocation();
+  const { role, me } = loaderData;
+  if (role === undefined || DOORS.test(pathname))
+    return (
+      <I18nProvider locale={loaderData.reading.locale}>
+        <ReadingProvider value={loaderData.reading}>
+          <Outlet />
+        </ReadingProvider>
+      </I18nProvider>
+    );
+  const views = viewsOf(role);
+  const works = mayRole(role, "work");
   return (
     <I18nProvider locale={loaderData.reading.locale}>
       <ReadingProvider value={loaderData.reading}>
@@ -112,7 +159,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
                 <span>{loaderData.workshop.name}</span>
               </Brand>
               <Views>
-                {VIEWS.map(({ to, label, icon: Icon, key }) => (
+                {views.map(({ to, label, icon: Icon, key }) => (
                   <li key={to} data-view={label}>
                     <NavLink to={to} end={to === "/"} accessKey={key}>
                       <Icon size={19} aria-hidden />
@@ -123,9 +170,16 @@ export default function App({ loaderData }: Route.ComponentProps) {
                 ))}
               </Views>
               <Foot>
-                <Link to="/bin">
-                  <Trash2 size={15} aria-hidden /> Bin
-                </Link>
+                {works ? (
+                  <Link to="/bin">
+                    <Trash2 size={15} aria-hidden /> Bin
+                  </Link>
+                ) : null}
+                {me === undefined ? null : (
+                  <Link to="/account">
+                    <UserRound size={15} aria-hidden /> {me}
+                  </Link>
+                )}
                 {loaderData.demo ? (
                   <span title="Everything here is invented, and whoever opens this address sees it. Your own work: bin/start">
                     Demo: invented, open to this computer. For your own work: <code>bin/start</code>
@@ -142,15 +196,21 @@ export default function App({ loaderData }: Route.ComponentProps) {
                 ) : (
                   <span>{loaderData.workshop.name}</span>
                 )}
-                <Link to="/settings">
-                  <SettingsIcon size={18} aria-hidden /> Settings
-                </Link>
+                {works ? (
+                  <Link to="/settings">
+                    <SettingsIcon size={18} aria-hidden /> Settings
+                  </Link>
+                ) : (
+                  <Link to="/account">
+                    <UserRound size={18} aria-hidden /> {me}
+                  </Link>
+                )}
               </TopLine>
               <Outlet />
             </Content>
             <UndoBar deleted={loaderData.deleted} />
           </Shell>
-          <ViewKeys />
+          <ViewKeys views={views} />
         </ReasonProvider>
       </ReadingProvider>
     </I18nProvider>
@@ -158,18 +218,18 @@ export default function App({ loaderData }: Route.ComponentProps) {
 }
 
 /** Alt + digit goes to a view, in every browser alike (access keys differ between them). */
-function ViewKeys() {
+function ViewKeys({ views }: { views: readonly View[] }) {
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (!e.altKey || e.ctrlKey || e.metaKey || e.shiftKey) return;
-      const view = VIEWS.find((v) => v.key === e.key || `Digit${v.key}` === e.code);
+      const view = views.find((v) => v.key === e.key || `Digit${v.key}` === e.code);
       if (!view) return;
       e.preventDefault();
       document.querySelector<HTMLAnchorElement>(`nav a[href="${view.to}"]`)?.click();
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, []);
+  }, [views]);
   return null;
 }
 

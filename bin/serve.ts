@@ -17,13 +17,14 @@ async function main(): Promise<void> {
   const host = process.env.HOST ?? "127.0.0.1";
   if (!LOOPBACK.has(host))
     throw new Error(
-      `HOST=${host} would open Lapka to the network, and it has no accounts yet. Leave HOST out, or use 127.0.0.1.`,
+      `HOST=${host} would open Lapka to the network without TLS. Leave HOST out, put a proxy that speaks TLS before it and name its address in LAPKA_ORIGIN (docs/running.md).`,
     );
   const log = pino({ level: process.env.LAPKA_LOG ?? "warn" }, pino.destination(2));
   const { db, close } = connect(url);
   const build = (await import(pathToFileURL(path.resolve("build/server/index.js")).href)) as BuildModule;
   const token = process.env.LAPKA_TOKEN;
-  const app = createApp({ build, db, log, assets: path.resolve("build/client"), token });
+  const open = process.env.LAPKA_OPEN === "1";
+  const app = createApp({ build, db, log, assets: path.resolve("build/client"), token, open });
   const wanted = Number(process.env.PORT ?? 4173);
   const server = createServer({ requestTimeout: 60_000, headersTimeout: 15_000 }, app);
   const port = await listen(server, host, wanted);

@@ -237,7 +237,7 @@ async function main(): Promise<void> {
         LAPKA_SCALE_KEY: scaleKey,
         LAPKA_MARKS: marks,
         LAPKA_COPIES: copies,
-        ...(name === "demo" ? { LAPKA_DEMO: "1" } : { LAPKA_TOKEN: startToken() }),
+        ...(name === "demo" ? { LAPKA_DEMO: "1", LAPKA_OPEN: "1" } : { LAPKA_TOKEN: startToken() }),
       },
     });
     child.stdout.on("data", (c: Buffer) => {

@@ -10,3 +10,4 @@ export * from "./tables/bench";
 export * from "./tables/shelf";
 export * from "./tables/calendar";
 export * from "./tables/pulse";
+export * from "./tables/accounts";

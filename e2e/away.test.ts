@@ -52,7 +52,14 @@ beforeAll(async () => {
   url = out.trim().split("\n").at(-1) ?? "";
   await migrateDatabase(url);
   app = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
-    env: { ...process.env, NODE_ENV: "production", DATABASE_URL: url, PORT: "0", LAPKA_LOG: "silent" },
+    env: {
+      ...process.env,
+      NODE_ENV: "production",
+      DATABASE_URL: url,
+      PORT: "0",
+      LAPKA_OPEN: "1",
+      LAPKA_LOG: "silent",
+    },
     stdio: ["ignore", "pipe", "ignore"],
   });
   base = await new Promise((resolve) => {

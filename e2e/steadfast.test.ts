@@ -292,6 +292,7 @@ describe("another site, another user, another tab", () => {
       log: { error: () => undefined } as never,
       assets: "build/client",
       token: "k".repeat(48),
+      open: true,
     });
     const server = http.createServer(app);
     await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));

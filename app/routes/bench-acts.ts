@@ -21,7 +21,9 @@ export function action({ request, params, context }: Route.ActionArgs): Promise<
     ownWorkshop(read.data.workshop, opened);
     const work = await loadBenchWork(opened, params.line);
     if (!work) throw refused("This run is no longer there. What was done stays on the device.", 409);
-    const { acts, handId } = read.data;
+    const { acts } = read.data;
+    // Whatever a page says: a helper's work is her own hand's.
+    const handId = opened.ownHand ?? read.data.handId;
     const settling = await prepareSettling(work);
     try {
       await transact(opened.scope, async (tx) => {

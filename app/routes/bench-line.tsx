@@ -3,6 +3,7 @@ import type { Route } from "./+types/bench-line";
 import { listHands } from "@db/queries/hands";
 import { BenchTable } from "../features/bench/table";
 import { actsOf, loadBenchWork } from "../features/bench/load.server";
+import { handsSeen } from "../features/hand/load.server";
 import { openWorkshop } from "../server/scope.server";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -25,7 +26,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     workshop: opened.workshop.id,
     steps,
     acts,
-    hands: hands.map((h) => ({ id: h.id, name: h.name })),
+    hands: handsSeen(hands, opened.ownHand).map((h) => ({ id: h.id, name: h.name })),
     colours: entry.revision.slots.flatMap((s) => {
       const yarn = surroundings.yarns.find((y) => y.id === s.yarnId);
       return yarn ? [{ slot: s.slot, name: yarn.shade, hex: yarn.colour }] : [];

@@ -66,9 +66,11 @@ export default function HandView({ loaderData: d }: Route.ComponentProps) {
         >
           <Pencil size={16} aria-hidden />
         </Button>
-        <Button type="button" onClick={() => setForm("add")}>
-          <UserPlus size={16} aria-hidden /> A helper’s hand
-        </Button>
+        {d.own ? null : (
+          <Button type="button" onClick={() => setForm("add")}>
+            <UserPlus size={16} aria-hidden /> A helper’s hand
+          </Button>
+        )}
         <ButtonLink to="/hand/weigh" $primary>
           <Scale size={16} aria-hidden /> Weigh
         </ButtonLink>

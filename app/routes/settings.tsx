@@ -1,7 +1,7 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { Trash2 } from "lucide-react";
-import { data, redirect, useNavigation, useSearchParams } from "react-router";
+import { Trash2, UserRound, UsersRound } from "lucide-react";
+import { data, redirect, useNavigation, useSearchParams, type AppLoadContext } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import { getLocalTimeZone } from "@internationalized/date";
@@ -15,6 +15,7 @@ import { CalendarPanel } from "../features/settings/calendar-panel";
 import { CopiesPanel } from "../features/settings/copies-panel";
 import { Meanwhile } from "../ui/meanwhile";
 import { ChangedMeanwhile } from "@db/scope";
+import { membershipsOf } from "@db/queries/accounts";
 import {
   findWorkshop,
   listWorkshops,
@@ -78,6 +79,16 @@ const SETTING_WORDS: ReadonlyMap<string, string> = new Map([
   ["licence", "Line under your patterns"],
 ]);
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
+
+/** What work and material cost, and what is asked for them: the owner's to set. */
+const MONEY_FIELDS = {
+  currency: true,
+  wagePerHour: true,
+  overheadPerHour: true,
+  marginBp: true,
+  pricePoints: true,
+  costSchool: true,
+} as const;
 
 function settingsSchema(locale: string, currency: string) {
   const f = quantityFields(locale, currency, "metric");
@@ -156,10 +167,10 @@ function settingsTexts(w: Workshop) {
 const textsOf = ({ days: _days, ...texts }: ReturnType<typeof settingsTexts>) => texts;
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
+  const { scope, workshop, role } = await openWorkshop(request, context);
   const [channels, workshops, calendar] = await Promise.all([
     allChannels(scope),
-    listWorkshops(context.db),
+    workshopsOf(context),
     calendarAddressOf(scope),
   ]);
   return {
@@ -167,6 +178,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     workshop,
     channels,
     views: channels.map(channelView),
+    owns: role === "owner",
     workshops,
     zones: [...ZONES],
     computerZone: getLocalTimeZone(),
@@ -174,8 +186,19 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   };
 }
 
+/** Those that whoever asks may open; in the open demo all. */
+async function workshopsOf({ db, passed }: AppLoadContext): Promise<{ id: string; name: string }[]> {
+  if (passed.who.kind !== "account") return listWorkshops(db);
+  const own = await membershipsOf(db, passed.who.session.accountId);
+  return own.map((m) => ({ id: m.workshopId, name: m.workshop }));
+}
+
+/** Asked for by somebody who owns the workshop; a partner has the rest. */
+const OWNERS: readonly unknown[] = ["channel", "delete-channel", "copy"];
+
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args);
+  if (opened.role !== "owner" && OWNERS.includes(form.get("intent"))) throw data(null, { status: 403 });
   // What is answered once is kept; an address that is told once must not be.
   if (form.get("intent") === "calendar")
     return data({
@@ -184,9 +207,11 @@ export async function action(args: Route.ActionArgs) {
   return once(opened, form, (o) => change(form, o));
 }
 
-async function change(form: FormData, { scope, workshop }: Opened) {
+async function change(form: FormData, { scope, workshop, role }: Opened) {
   if (form.get("intent") === "settings") {
-    const got = parseWithZod(form, { schema: settingsSchema(workshop.locale, workshop.currency) });
+    const whole = settingsSchema(workshop.locale, workshop.currency);
+    const schema = role === "owner" ? whole : whole.omit(MONEY_FIELDS);
+    const got = parseWithZod(form, { schema: schema as typeof whole });
     if (got.status !== "success") return data({ settings: got.reply() }, { status: 400 });
     const { intent: _intent, days, seen: version, ...rest } = got.value;
     const workDays = [0, 1, 2, 3, 4, 5, 6].map((d) => (days.includes(String(d) as "0") ? "1" : "0")).join("");
@@ -228,11 +253,16 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
   const r = useReading();
   const navigation = useNavigation();
   const [params] = useSearchParams();
-  const { workshop: w, channels, workshops } = loaderData;
+  const { workshop: w, channels, workshops, owns } = loaderData;
   const [form, fields] = useForm({
     id: "settings",
     lastResult: actionData && "settings" in actionData ? actionData.settings : undefined,
-    onValidate: ({ formData }) => parseWithZod(formData, { schema: settingsSchema(r.locale, r.currency) }),
+    onValidate: ({ formData }) => {
+      const whole = settingsSchema(r.locale, r.currency);
+      return parseWithZod(formData, {
+        schema: (owns ? whole : whole.omit(MONEY_FIELDS)) as typeof whole,
+      });
+    },
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
     defaultValue: settingsTexts(w),
@@ -244,6 +274,14 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
       <PageHead>
         <h1>Settings</h1>
         {params.get("saved") ? <Small role="status">saved</Small> : null}
+        <ButtonLink to="/account">
+          <UserRound size={16} aria-hidden /> Your account
+        </ButtonLink>
+        {owns ? (
+          <ButtonLink to="/people">
+            <UsersRound size={16} aria-hidden /> People
+          </ButtonLink>
+        ) : null}
         <ButtonLink to="/bin">
           <Trash2 size={16} aria-hidden /> Bin
         </ButtonLink>
@@ -282,12 +320,23 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   </Row>
                   {dayErrors ? <Wrong>{dayErrors.join(" ")}</Wrong> : null}
                 </fieldset>
-                <TextField
-                  field={fields.wagePerHour}
-                  label="Your hour should earn"
-                  suffix={w.currency}
-                  inputMode="decimal"
-                />
+                {owns ? (
+                  <>
+                    <TextField
+                      field={fields.wagePerHour}
+                      label="Your hour should earn"
+                      suffix={w.currency}
+                      inputMode="decimal"
+                    />
+                    <TextField
+                      field={fields.overheadPerHour}
+                      label="Overhead for an hour"
+                      suffix={w.currency}
+                      inputMode="decimal"
+                      hint="Rent, light, tools, stall fees, shared out."
+                    />
+                  </>
+                ) : null}
                 <TextField
                   field={fields.halfLifeDays}
                   label="Your hand’s half-life"
@@ -300,47 +349,42 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   label="Line under your patterns"
                   hint="Such as: for your own use; what you make from it you may sell."
                 />
-                <TextField
-                  field={fields.overheadPerHour}
-                  label="Overhead for an hour"
-                  suffix={w.currency}
-                  inputMode="decimal"
-                  hint="Rent, light, tools, stall fees, shared out."
-                />
               </FieldGrid>
             </Sheet>
-            <Sheet>
-              <SheetHead>
-                <h2>Prices</h2>
-              </SheetHead>
-              <FieldGrid $min={250}>
-                <TextField
-                  field={fields.marginBp}
-                  label="Margin on the price"
-                  suffix="%"
-                  inputMode="decimal"
-                  hint="Kept for growth, gifts and rejects."
-                />
-                <TextField
-                  field={fields.pricePoints}
-                  label="Price endings"
-                  hint="0, 50: prices end on .00 or .50. Empty: no rounding."
-                />
-                <SelectField
-                  field={fields.currency}
-                  label="Currency"
-                  options={CURRENCIES.map((c) => ({ value: c, label: c }))}
-                />
-                <SelectField
-                  field={fields.costSchool}
-                  label="Used material is valued"
-                  options={[
-                    { value: "lot", label: "by what its own lot cost" },
-                    { value: "average", label: "by moving average" },
-                  ]}
-                />
-              </FieldGrid>
-            </Sheet>
+            {owns ? (
+              <Sheet>
+                <SheetHead>
+                  <h2>Prices</h2>
+                </SheetHead>
+                <FieldGrid $min={250}>
+                  <TextField
+                    field={fields.marginBp}
+                    label="Margin on the price"
+                    suffix="%"
+                    inputMode="decimal"
+                    hint="Kept for growth, gifts and rejects."
+                  />
+                  <TextField
+                    field={fields.pricePoints}
+                    label="Price endings"
+                    hint="0, 50: prices end on .00 or .50. Empty: no rounding."
+                  />
+                  <SelectField
+                    field={fields.currency}
+                    label="Currency"
+                    options={CURRENCIES.map((c) => ({ value: c, label: c }))}
+                  />
+                  <SelectField
+                    field={fields.costSchool}
+                    label="Used material is valued"
+                    options={[
+                      { value: "lot", label: "by what its own lot cost" },
+                      { value: "average", label: "by moving average" },
+                    ]}
+                  />
+                </FieldGrid>
+              </Sheet>
+            ) : null}
             <Sheet>
               <SheetHead>
                 <h2>How things are written</h2>
@@ -388,18 +432,22 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
             </Sheet>
           </Stack>
         </WorkForm>
-        <ChannelsPanel
-          channels={channels}
-          views={loaderData.views}
-          currency={w.currency}
-          changing={channels.find((c) => c.id === params.get("channel"))}
-          lastResult={actionData && "channel" in actionData ? actionData.channel : undefined}
-        />
+        {owns ? (
+          <ChannelsPanel
+            channels={channels}
+            views={loaderData.views}
+            currency={w.currency}
+            changing={channels.find((c) => c.id === params.get("channel"))}
+            lastResult={actionData && "channel" in actionData ? actionData.channel : undefined}
+          />
+        ) : null}
         <CalendarPanel
           since={loaderData.calendarSince}
           made={actionData && "calendar" in actionData ? actionData.calendar : undefined}
         />
-        <CopiesPanel copies={loaderData.copies} zone={w.timeZone || loaderData.computerZone} />
+        {owns ? (
+          <CopiesPanel copies={loaderData.copies} zone={w.timeZone || loaderData.computerZone} />
+        ) : null}
         <Sheet>
           <SheetHead>
             <h2>Workshops</h2>

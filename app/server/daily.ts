@@ -2,6 +2,7 @@ import type { Logger } from "pino";
 import { listCopies, makeCopy, outdated, throwAway } from "../../db/copies/copies";
 import type { Database } from "../../db/connect";
 import { forgetActs } from "../../db/queries/acts";
+import { forgetSessions } from "../../db/queries/sessions";
 import { listWorkshops } from "../../db/queries/workshops";
 import { toldOf } from "./log";
 
@@ -19,6 +20,7 @@ export function keepCopies(url: string, dir: string, db: Database, log: Logger):
     try {
       const now = new Date();
       await forgetActs(db, new Date(now.getTime() - ACTS_DAYS * DAY));
+      await forgetSessions(db, now);
       const last = listCopies(dir).find((c) => c.why === "daily");
       const due = !last || now.getTime() - Date.parse(last.madeAt) > DAY - HOUR / 2;
       if (due && (await listWorkshops(db)).length > 0) {

@@ -8,7 +8,9 @@ import path from "node:path";
 import type { Logger } from "pino";
 import type { ServerBuild } from "react-router";
 import { isDatabaseAway, type Database } from "../../db/connect";
+import { gate, type Passed } from "./gate";
 import { toldOf } from "./log";
+import { isSecure, publicOrigin } from "./origin";
 import { recogniseFiles } from "./recognise";
 
 export type BuildModule = ServerBuild;
@@ -21,6 +23,8 @@ export interface AppOptions {
   readonly assets: string;
   /** Who opens Lapka must have the address that was printed; undefined lets everybody of this machine in (the demo). */
   readonly token?: string | undefined;
+  /** Nobody needs to sign in while nobody has an account (the demo); otherwise a workshop begins with its owner. */
+  readonly open?: boolean;
 }
 
 declare module "react-router" {
@@ -28,6 +32,9 @@ declare module "react-router" {
     readonly db: Database;
     readonly nonce: string;
     readonly log: Logger;
+    readonly passed: Passed;
+    /** Where a request comes from; with a proxy before us, as that says. */
+    readonly address: string;
     /** Told of an error of a loader or action before it is answered. */
     readonly onError: (error: unknown) => void;
   }
@@ -64,6 +71,7 @@ function headers(_req: Request, res: Response, next: NextFunction): void {
       "frame-ancestors 'none'",
     ].join("; "),
   );
+  if (isSecure()) res.setHeader("Strict-Transport-Security", "max-age=31536000; includeSubDomains");
   res.setHeader("X-Content-Type-Options", "nosniff");
   res.setHeader("Referrer-Policy", "same-origin");
   res.setHeader("Cross-Origin-Opener-Policy", "same-origin");
@@ -77,7 +85,7 @@ const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(?::(\d{1,5}))?$/;
 
 function onlyOwnHost(req: Request, res: Response, next: NextFunction): void {
   const host = req.headers.host ?? "";
-  const allowed = (process.env.LAPKA_HOSTS ?? "").split(",").filter(Boolean);
+  const allowed = [publicOrigin()?.host, ...(process.env.LAPKA_HOSTS ?? "").split(",")].filter(Boolean);
   const own = LOOPBACK.exec(host);
   if (!(own && Number(own[2] ?? 80) <= 65_535) && !allowed.includes(host))
     return plain(res, 421, "This address is not served here. Name it in LAPKA_HOSTS if it is meant to be.\n");
@@ -110,7 +118,10 @@ function guardRequests(req: Request, res: Response, next: NextFunction): void {
     return next();
   }
   const origin = req.headers.origin;
-  const same = origin !== undefined ? origin === `http://${req.headers.host ?? ""}` : site === "same-origin";
+  const host = req.headers.host ?? "";
+  const named = publicOrigin();
+  const own = named?.host === host ? named.origin : `http://${host}`;
+  const same = origin !== undefined ? origin === own : site === "same-origin";
   if (!same) return plain(res, 403, "Refused: this form was sent from another site.\n");
   const length = Number(req.headers["content-length"] ?? NaN);
   if (!Number.isFinite(length)) return plain(res, 411, "Refused: the length of the form is missing.\n");
@@ -175,9 +186,11 @@ function statusOfAway(_req: Request, res: Response, next: NextFunction): void {
 }
 
 /** The web application: headers, static files, guards, then the router. */
-export function createApp({ build, db, log, assets, token }: AppOptions): Express {
+export function createApp({ build, db, log, assets, token, open = false }: AppOptions): Express {
   const app = express();
   app.disable("x-powered-by");
+  // Only a proxy on this machine may say where a request came from.
+  if (publicOrigin()) app.set("trust proxy", "loopback");
   app.use(onlyOwnHost, headers);
   app.get("/health", (_req, res) => {
     res.setHeader("Cache-Control", "no-store");
@@ -205,16 +218,23 @@ export function createApp({ build, db, log, assets, token }: AppOptions): Expres
       standardHeaders: "draft-8",
       legacyHeaders: false,
       // All of loopback is this machine.
-      keyGenerator: () => "loopback",
+      keyGenerator: (req) => (publicOrigin() ? (req.ip ?? "") : "loopback"),
+      validate: false,
       skip: (req) => req.method === "GET" || req.method === "HEAD",
     }),
   );
+  const guard = gate({ db, routes: build.routes, open });
+  app.use((req, res, next) => {
+    guard(req, res, next).catch(next);
+  });
   const handler = createRequestHandler({
     build,
     mode: "production",
-    getLoadContext: (_req, res) => ({
+    getLoadContext: (req, res) => ({
       db,
       log,
+      passed: res.locals.passed as Passed,
+      address: req.ip ?? "",
       nonce: String(res.locals.nonce),
       onError: (error) => {
         if (isDatabaseAway(error)) res.locals.away = true;

@@ -1,7 +1,9 @@
 import { createHash } from "node:crypto";
 import { fromDate, getLocalTimeZone, toCalendarDate } from "@internationalized/date";
-import { createCookie, data, type AppLoadContext } from "react-router";
+import { createCookie, data, redirect, type AppLoadContext } from "react-router";
 import { isDatabaseAway } from "@db/connect";
+import type { Role } from "@db/queries/accounts";
+import type { SessionUse } from "@db/queries/sessions";
 import { createWorkshop, findWorkshop, listWorkshops, type Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import type { Reading } from "@core/units";
@@ -26,13 +28,17 @@ export interface Opened {
   readonly scope: Scope;
   readonly workshop: Workshop;
   readonly reading: Reading;
+  /** What who asks is here; in the open demo everybody is its owner. */
+  readonly role: Role;
+  /** The one hand that a helper sees and measures. */
+  readonly ownHand: string | undefined;
 }
 
 const reading = new WeakMap<AppLoadContext, Promise<Opened>>();
 
 /**
- * The workshop of this request: the one the browser chose, else the oldest, else a new empty one. @throws a response with status 503 while the
- * database is away.
+ * The workshop of this request: the one that is open in the session of who asks. @throws a response that leads to the door where nobody is
+ * signed in, or with status 503 while the database is away.
  */
 export async function openWorkshop(request: Request, context: AppLoadContext): Promise<Opened> {
   try {
@@ -52,22 +58,51 @@ export async function openWorkshop(request: Request, context: AppLoadContext): P
 }
 
 async function open(request: Request, context: AppLoadContext): Promise<Opened> {
-  const wanted: unknown = await workshopCookie.parse(request.headers.get("Cookie"));
-  let workshop =
-    typeof wanted === "string" && /^[0-9a-f-]{36}$/.test(wanted)
-      ? await findWorkshop(context.db, wanted)
-      : undefined;
-  if (!workshop) {
-    const [first] = await listWorkshops(context.db);
-    workshop = await findWorkshop(context.db, first?.id ?? (await createWorkshop(context.db, "My workshop")));
-  }
-  if (!workshop) throw new Error("no workshop could be opened");
+  const { who } = context.passed;
+  if (who.kind === "nobody") throw signInFirst(request);
+  const workshop =
+    who.kind === "open" ? await chosenWorkshop(request, context) : await workshopOf(who.session, context);
+  if (!workshop) throw redirect("/account");
   const zone = workshop.timeZone || undefined;
+  const session = who.kind === "account" ? who.session : undefined;
   return {
     scope: { db: context.db, workshopId: workshop.id, now: new Date(), zone },
     workshop,
     reading: readingOf(workshop),
+    role: session?.role ?? "owner",
+    ownHand: session?.role === "helper" ? (session.handId ?? "none") : undefined,
   };
+}
+
+/** A page leads to the door; a form stays as it is and is told. */
+function signInFirst(request: Request) {
+  const { pathname, search } = new URL(request.url);
+  return request.method === "GET"
+    ? redirect(`/sign-in?to=${encodeURIComponent(`${pathname}${search}`)}`)
+    : data(
+        {
+          refused:
+            "You are signed out, so nothing was written. Sign in in another tab, then send this again: it stays here.",
+        },
+        { status: 401 },
+      );
+}
+
+const workshopOf = async (session: SessionUse, context: AppLoadContext): Promise<Workshop | undefined> =>
+  session.role === undefined || session.workshopId === undefined
+    ? undefined
+    : findWorkshop(context.db, session.workshopId);
+
+/** Without accounts: the one the browser chose, else the oldest, else a new empty one. */
+async function chosenWorkshop(request: Request, context: AppLoadContext): Promise<Workshop | undefined> {
+  const wanted: unknown = await workshopCookie.parse(request.headers.get("Cookie"));
+  const chosen =
+    typeof wanted === "string" && /^[0-9a-f-]{36}$/.test(wanted)
+      ? await findWorkshop(context.db, wanted)
+      : undefined;
+  if (chosen) return chosen;
+  const [first] = await listWorkshops(context.db);
+  return findWorkshop(context.db, first?.id ?? (await createWorkshop(context.db, "My workshop")));
 }
 
 export const readingOf = (w: Pick<Workshop, "locale" | "units" | "currency">): Reading => ({

@@ -6,6 +6,7 @@ import { Button } from "./basics";
 import { draftsOf, fill, textsOf, type Draft } from "./form-drafts";
 
 interface Carrying {
+  readonly role?: string;
   readonly workshop: { readonly id: string };
   /** New whenever the page's data is: what was sent and answered is another act the next time. */
   readonly seed: string;
@@ -14,6 +15,9 @@ interface Carrying {
 /** Which workshop this page was made for. */
 export const useWorkshopId = (): string =>
   (useRouteLoaderData("root") as Carrying | undefined)?.workshop.id ?? "";
+
+/** What who looks at this page is in the workshop; undefined for a visitor. */
+export const useRole = (): string | undefined => (useRouteLoaderData("root") as Carrying | undefined)?.role;
 
 /** What every form carries: the workshop it was made for, and a key that stays the same until it was answered. */
 export function Carried() {

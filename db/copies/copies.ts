@@ -214,6 +214,8 @@ export async function restoreCopy(url: string, file: string, dir: string, now: D
       );
     sameState(file, from.tables, await stateOf(db));
     await migrateDatabase(url);
+    // Who had signed out since that copy was made must not be signed in again by it.
+    await db.query("delete from session");
     // What a running app has kept is of another state, whatever its beats were.
     for (const p of PULSES)
       await db.query(

@@ -5,6 +5,7 @@ import { saveHand, saveTiming, saveWeighIn, setAside } from "@db/queries/hands";
 import { listColourways } from "@db/queries/colourways";
 import { findItem } from "@db/queries/items";
 import { listYarns } from "@db/queries/materials";
+import type { Scope } from "@db/scope";
 import { doubtOf, pauseDoubt, TIMING_SIGMA, type Doubt } from "@core/calibrate";
 import { secondsOfWork } from "@core/estimate";
 import { analyseForTrade, draftOf, inColourway, loadSurroundings } from "../items/load.server";
@@ -13,7 +14,7 @@ import { todayOf, type Opened } from "../../server/scope.server";
 import { unreckonedText } from "../items/unreckoned";
 import { expectedFor, stageWork, tradeExpected } from "./expected";
 import { gramsOf, groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "./learning";
-import { handDataOf, loadMeasured } from "./load.server";
+import { handDataOf, handsSeen, loadMeasured } from "./load.server";
 import { handSchemas, lapsOf } from "./schema";
 
 export interface HandReply {
@@ -25,7 +26,7 @@ export interface HandReply {
 
 /** Keeps measurements. What lies far off is asked about first; with "sure" it is kept as it is. */
 export async function handAction(form: FormData, opened: Opened) {
-  const { scope, workshop } = opened;
+  const { scope, workshop, ownHand } = opened;
   const s = handSchemas(workshop.locale, workshop.currency, workshop.units);
   const refuse = (got: { reply: () => SubmissionResult<string[]> }) =>
     data<HandReply>({ reply: got.reply() }, { status: 400 });
@@ -44,7 +45,7 @@ export async function handAction(form: FormData, opened: Opened) {
         loadMeasured(scope),
         listYarns(scope, true),
       ]);
-      const hand = measured.hands.find((h) => h.id === v.handId);
+      const hand = handsSeen(measured.hands, ownHand).find((h) => h.id === v.handId);
       if (!entry || !hand) throw data(null, { status: 404 });
       const colourwayId = v.intent === "weigh-in" ? v.colourwayId : undefined;
       const colourway = colourwayId
@@ -151,6 +152,7 @@ export async function handAction(form: FormData, opened: Opened) {
     case "hand": {
       const got = parseWithZod(form, { schema: s.hand });
       if (got.status !== "success") return refuse(got);
+      if (ownHand !== undefined && got.value.id !== ownHand) throw data(null, { status: 403 });
       return data<HandReply>({
         done: await saveHand(
           scope,
@@ -163,6 +165,8 @@ export async function handAction(form: FormData, opened: Opened) {
     case "aside": {
       const got = parseWithZod(form, { schema: s.aside });
       if (got.status !== "success") throw data(null, { status: 400 });
+      if (ownHand !== undefined && !(await isOf(scope, got.value, ownHand)))
+        throw data(null, { status: 403 });
       await setAside(scope, got.value.kind, got.value.id, got.value.aside === "yes");
       // Only what is an id goes into the address.
       const shown = id.safeParse(form.get("hand"));
@@ -171,4 +175,19 @@ export async function handAction(form: FormData, opened: Opened) {
     default:
       throw data(null, { status: 400 });
   }
+}
+
+/** Is it a measurement of this hand? */
+async function isOf(
+  scope: Scope,
+  one: { readonly kind: "weighIn" | "timing" | "swatch"; readonly id: string },
+  handId: string,
+): Promise<boolean> {
+  const measured = await loadMeasured(scope);
+  const list = {
+    weighIn: measured.weighIns,
+    timing: measured.timings,
+    swatch: measured.swatches,
+  }[one.kind];
+  return list.some((m) => m.id === one.id && m.handId === handId);
 }

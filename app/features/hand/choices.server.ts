@@ -1,5 +1,6 @@
 import { listHands, type Hand } from "@db/queries/hands";
 import { loadAnalysedColourways } from "../items/load.server";
+import { handsSeen } from "./load.server";
 import { todayOf, type Opened } from "../../server/scope.server";
 
 /** Hands as a form offers them. */
@@ -13,7 +14,7 @@ export async function loadChoices(opened: Opened) {
   const made = all.filter((x) => x.analysis.piece.parts.length > 0);
   return {
     today: todayOf(scope),
-    hands: handOptions(hands),
+    hands: handOptions(handsSeen(hands, opened.ownHand)),
     items: made
       .filter((x) => x.colourway === undefined)
       .map(({ entry, analysis }) => ({

@@ -32,7 +32,7 @@ import {
   type HandData,
   type HandKnowledge,
 } from "./learning";
-import { handDataOf, loadMeasured } from "./load.server";
+import { handDataOf, handsSeen, loadMeasured } from "./load.server";
 import { KIND_WORDS, STAGE_WORDS } from "./words";
 
 const SHOWN = 60;
@@ -82,8 +82,8 @@ function learnt(data: HandData, today: string, half: number) {
 
 /** Everything the Hand view shows of one hand. */
 export async function loadHandPage(
-  { scope, workshop }: Opened,
-  ask: { readonly hand: string | null; readonly aim: Aim; readonly all: boolean },
+  { scope, workshop, ownHand }: Opened,
+  wanted: { readonly hand: string | null; readonly aim: Aim; readonly all: boolean },
 ) {
   const [measured, yarns, runs, { all }, names] = await Promise.all([
     loadMeasured(scope),
@@ -92,7 +92,13 @@ export async function loadHandPage(
     loadAnalysedColourways(scope, workshop),
     allItems(scope),
   ]);
-  const hand = measured.hands.find((h) => h.id === ask.hand) ?? measured.hands[0];
+  const hands = handsSeen(measured.hands, ownHand);
+  // What a measurement is worth in money is not a helper's to see.
+  const ask = {
+    ...wanted,
+    aim: ownHand !== undefined && wanted.aim === "cost" ? ("yarn" as const) : wanted.aim,
+  };
+  const hand = hands.find((h) => h.id === ask.hand) ?? hands[0];
   const today = todayOf(scope);
   const half = workshop.halfLifeDays;
   const { data, known, told, points, drift } = await keep(
@@ -126,7 +132,8 @@ export async function loadHandPage(
     .sort((a, b) => (a.madeOn < b.madeOn ? 1 : -1));
   return {
     hand: hand ? { id: hand.id, version: hand.version, name: hand.name, loops: hand.loops } : undefined,
-    hands: measured.hands.map((h) => ({ id: h.id, name: h.name })),
+    hands: hands.map((h) => ({ id: h.id, name: h.name })),
+    own: ownHand !== undefined,
     today,
     aim: ask.aim,
     groups: known.tension.groups.map((g) => {

@@ -1,4 +1,5 @@
 import { useLocation } from "react-router";
+import { useRole } from "../../ui/form";
 import { Drawers } from "../../ui/drawers";
 
 const PAGES = [
@@ -9,5 +10,6 @@ const PAGES = [
 ] as const;
 
 export function HandNav() {
-  return <Drawers label="Hand" pages={PAGES} here={useLocation().pathname} />;
+  const pages = useRole() === "helper" ? PAGES.filter((p) => p.to !== "/hand/bring") : PAGES;
+  return <Drawers label="Hand" pages={pages} here={useLocation().pathname} />;
 }

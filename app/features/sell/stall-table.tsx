@@ -11,6 +11,7 @@ import { useAwake } from "../../ui/acts/use-awake";
 import { useOffline } from "../../ui/acts/use-offline";
 import { Button, Small } from "../../ui/basics";
 import { Input } from "../../ui/field";
+import { useRole } from "../../ui/form";
 import { FormFoot, Modal } from "../../ui/modal";
 import { useReading } from "../../ui/reading";
 import { FigurePicture } from "../figure/figure-picture";
@@ -30,6 +31,7 @@ const stamp = () => ({ key: crypto.randomUUID(), at: Date.now() });
 /** The view for the stall: a tile a piece, one tap sells one; cash or card ends the customer. */
 export function StallTable({ stall }: { stall: StallData }) {
   const r = useReading();
+  const role = useRole();
   const { acts, waiting, refused, tell, ask } = useActs<StallAct>({
     store: "lapka-stall",
     line: stall.id,
@@ -96,7 +98,7 @@ export function StallTable({ stall }: { stall: StallData }) {
   return (
     <Whole>
       <TableTop>
-        <Link to={`/sell/markets/${stall.id}`} aria-label="Leave the stall">
+        <Link to={role === "stall" ? "/stalls" : `/sell/markets/${stall.id}`} aria-label="Leave the stall">
           <ArrowLeft size={24} aria-hidden />
         </Link>
         <div>

@@ -1,0 +1,229 @@
+import { LogOut, MonitorSmartphone, Plus } from "lucide-react";
+import { Form } from "react-router";
+import type { Role } from "@db/queries/accounts";
+import {
+  Badge,
+  Button,
+  Page,
+  PageHead,
+  PlainTable,
+  Row,
+  Scroll,
+  Sheet,
+  SheetHead,
+  Small,
+  Stack,
+} from "../../ui/basics";
+import { Field, Input } from "../../ui/field";
+import { WorkForm } from "../../ui/form";
+import { useReading } from "../../ui/reading";
+import { Codes } from "./codes";
+import { PhraseField } from "./door";
+import { ROLE_WORDS } from "./roles";
+import type { Wrongs } from "./schema";
+
+export interface AccountView {
+  readonly name: string;
+  readonly here: string;
+  readonly devices: readonly { mark: string; device: string; since: string; seenAt: string }[];
+  readonly codes: number;
+  readonly memberships: readonly { workshopId: string; workshop: string; role: Role; open: boolean }[];
+}
+interface Answer {
+  readonly wrongs?: Wrongs | undefined;
+  readonly of?: unknown;
+  readonly codes?: readonly string[];
+}
+
+const DONE: Readonly<Record<string, string>> = {
+  phrase: "Your phrase is another one now; other devices are signed out.",
+  device: "That device is signed out.",
+  others: "Every other device is signed out.",
+};
+
+/** Somebody's own page: phrase, codes, devices, and the workshops they are in. */
+export function AccountPage({
+  account,
+  answer,
+  done,
+}: {
+  account: AccountView;
+  answer: Answer | undefined;
+  done: string | null;
+}) {
+  return (
+    <Page>
+      <PageHead>
+        <h1>{account.name}</h1>
+        {done && DONE[done] ? <Badge $tone="good">{DONE[done]}</Badge> : null}
+        <Form method="post" action="/sign-out">
+          <Button type="submit">
+            <LogOut size={17} aria-hidden /> Sign out
+          </Button>
+        </Form>
+      </PageHead>
+      <Stack $gap={18} style={{ maxWidth: 900 }}>
+        {answer?.codes ? (
+          <Sheet>
+            <Codes codes={answer.codes} />
+          </Sheet>
+        ) : null}
+        <Workshops of={account.memberships} />
+        <Devices account={account} />
+        <Sheet aria-labelledby="phrase-title">
+          <SheetHead>
+            <h2 id="phrase-title">Pass phrase</h2>
+            <Small>another one signs every other device out</Small>
+          </SheetHead>
+          <Proved intent="phrase" say="Take the new phrase" answer={answer} withNew />
+        </Sheet>
+        <Sheet aria-labelledby="recovery-title">
+          <SheetHead>
+            <h2 id="recovery-title">Recovery codes</h2>
+            <Small>{account.codes} of ten not used yet</Small>
+          </SheetHead>
+          <Proved intent="codes" say="Draw ten new ones; the old ones end" answer={answer} />
+        </Sheet>
+      </Stack>
+    </Page>
+  );
+}
+
+/** A form that asks for the phrase of now. */
+function Proved({
+  intent,
+  say,
+  answer,
+  withNew = false,
+}: {
+  intent: "phrase" | "codes";
+  say: string;
+  answer: Answer | undefined;
+  withNew?: boolean;
+}) {
+  const wrongs = answer?.of === intent || (answer?.wrongs && answer.of === undefined) ? answer.wrongs : {};
+  return (
+    <Form method="post">
+      <input type="hidden" name="intent" value={intent} />
+      <Stack $gap={12} style={{ maxWidth: 420 }}>
+        <PhraseField name="now" label="Your phrase of now" errors={wrongs?.now} />
+        {withNew ? (
+          <PhraseField
+            name="phrase"
+            label="The new phrase"
+            isNew
+            errors={wrongs?.phrase}
+            hint="Four words that have nothing to do with each other, 12 letters or more."
+          />
+        ) : null}
+        <Row>
+          <Button type="submit">{say}</Button>
+        </Row>
+      </Stack>
+    </Form>
+  );
+}
+
+function Workshops({ of }: { of: AccountView["memberships"] }) {
+  return (
+    <Sheet aria-labelledby="workshops-title">
+      <SheetHead>
+        <h2 id="workshops-title">Workshops</h2>
+      </SheetHead>
+      {of.length === 0 ? (
+        <p>
+          You are in no workshop now. An owner can let you into theirs again, or you begin one of your own.
+        </p>
+      ) : (
+        <Stack $gap={6}>
+          {of.map((m) => (
+            <Row key={m.workshopId}>
+              <b>{m.workshop}</b>
+              <Small>
+                {ROLE_WORDS[m.role].name}: {ROLE_WORDS[m.role].may}
+              </Small>
+              {m.open ? (
+                <Badge>open here</Badge>
+              ) : (
+                <Form method="post" action="/workshops">
+                  <input type="hidden" name="intent" value="open" />
+                  <input type="hidden" name="id" value={m.workshopId} />
+                  <Button type="submit" aria-label={`Open ${m.workshop}`}>
+                    Open
+                  </Button>
+                </Form>
+              )}
+            </Row>
+          ))}
+        </Stack>
+      )}
+      <Form method="post" action="/workshops" style={{ marginTop: 14 }}>
+        <input type="hidden" name="intent" value="create" />
+        <Row style={{ alignItems: "end" }}>
+          <Field label="Begin another workshop" name="name">
+            {(bind) => <Input {...bind} required maxLength={120} />}
+          </Field>
+          <Button type="submit">
+            <Plus size={17} aria-hidden /> Begin
+          </Button>
+        </Row>
+      </Form>
+    </Sheet>
+  );
+}
+
+function Devices({ account }: { account: AccountView }) {
+  const r = useReading();
+  const when = new Intl.DateTimeFormat(r.locale, { dateStyle: "medium", timeStyle: "short" });
+  return (
+    <Sheet id="devices" aria-labelledby="devices-title">
+      <SheetHead>
+        <h2 id="devices-title">Signed in on</h2>
+        {account.devices.length > 1 ? (
+          <WorkForm>
+            <input type="hidden" name="intent" value="end-others" />
+            <Button type="submit">Sign out everywhere else</Button>
+          </WorkForm>
+        ) : null}
+      </SheetHead>
+      <Scroll>
+        <PlainTable>
+          <thead>
+            <tr>
+              <th>Device</th>
+              <th>Since</th>
+              <th>Last used</th>
+              <th>
+                <span aria-hidden>&nbsp;</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {account.devices.map((d) => (
+              <tr key={d.mark}>
+                <td>
+                  <MonitorSmartphone size={16} aria-hidden /> {d.device}
+                </td>
+                <td>{when.format(new Date(d.since))}</td>
+                <td>{when.format(new Date(d.seenAt))}</td>
+                <td>
+                  {d.mark === account.here ? (
+                    <Badge>this one</Badge>
+                  ) : (
+                    <WorkForm>
+                      <input type="hidden" name="intent" value="end-device" />
+                      <input type="hidden" name="mark" value={d.mark} />
+                      <Button type="submit" aria-label={`Sign ${d.device} out`}>
+                        Sign it out
+                      </Button>
+                    </WorkForm>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </PlainTable>
+      </Scroll>
+    </Sheet>
+  );
+}

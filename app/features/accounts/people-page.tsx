@@ -1,0 +1,281 @@
+import { QrCode, UserMinus, UserPlus } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
+import styled from "styled-components";
+import type { Role } from "@db/queries/accounts";
+import { Badge, Button, Columns, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../../ui/basics";
+import { Field, Input, Select } from "../../ui/field";
+import { WorkForm } from "../../ui/form";
+import { useReading } from "../../ui/reading";
+import { ROLE_WORDS } from "./roles";
+import type { Wrongs } from "./schema";
+
+export interface PeopleView {
+  readonly me: string;
+  readonly people: readonly { id: string; name: string; role: Role; handId: string | null }[];
+  readonly invited: readonly { id: string; role: Role; forName: string; endsAt: string }[];
+  readonly hands: readonly { id: string; name: string }[];
+}
+interface Answer {
+  readonly wrongs?: Wrongs;
+  readonly link?: string;
+  /** The link as a QR code, SVG. */
+  readonly code?: string;
+  readonly forName?: string;
+  readonly known?: boolean;
+}
+const ROLES = Object.keys(ROLE_WORDS) as Role[];
+
+/** Who is in the workshop, as what, and who is invited. */
+export function PeoplePage({ of, answer }: { of: PeopleView; answer: Answer | undefined }) {
+  const r = useReading();
+  const day = new Intl.DateTimeFormat(r.locale, { dateStyle: "medium" });
+  return (
+    <Page>
+      <PageHead>
+        <h1>People</h1>
+        <Small>who comes in, and what each may do</Small>
+      </PageHead>
+      <Columns $parts="minmax(0, 1.4fr) minmax(0, 1fr)">
+        <Stack $gap={18}>
+          {answer?.link ? (
+            <Link
+              link={answer.link}
+              code={answer.code ?? ""}
+              forName={answer.forName ?? ""}
+              known={answer.known === true}
+            />
+          ) : null}
+          <Sheet aria-labelledby="here-title">
+            <SheetHead>
+              <h2 id="here-title">Here</h2>
+            </SheetHead>
+            <List>
+              {of.people.map((p) => (
+                <Person key={p.id} person={p} me={p.id === of.me} hands={of.hands} />
+              ))}
+            </List>
+          </Sheet>
+          {of.invited.length > 0 ? (
+            <Sheet aria-labelledby="invited-title">
+              <SheetHead>
+                <h2 id="invited-title">Invited</h2>
+              </SheetHead>
+              <List>
+                {of.invited.map((i) => (
+                  <li key={i.id}>
+                    <Row>
+                      <b>{i.forName}</b>
+                      <Small>
+                        {ROLE_WORDS[i.role].name}, until {day.format(new Date(i.endsAt))}
+                      </Small>
+                      <WorkForm>
+                        <input type="hidden" name="intent" value="revoke" />
+                        <input type="hidden" name="id" value={i.id} />
+                        <Button type="submit" aria-label={`Take the invitation of ${i.forName} back`}>
+                          Take it back
+                        </Button>
+                      </WorkForm>
+                    </Row>
+                  </li>
+                ))}
+              </List>
+            </Sheet>
+          ) : null}
+        </Stack>
+        <Stack $gap={18}>
+          <Invite hands={of.hands} wrongs={answer?.wrongs ?? {}} />
+          <Sheet aria-labelledby="roles-title">
+            <SheetHead>
+              <h2 id="roles-title">What each may do</h2>
+            </SheetHead>
+            <dl style={{ margin: 0, display: "grid", gap: 8 }}>
+              {ROLES.map((role) => (
+                <div key={role}>
+                  <dt>
+                    <b>{ROLE_WORDS[role].name}</b>
+                  </dt>
+                  <dd style={{ margin: 0 }}>{ROLE_WORDS[role].may}</dd>
+                </div>
+              ))}
+            </dl>
+          </Sheet>
+        </Stack>
+      </Columns>
+    </Page>
+  );
+}
+
+function Person({
+  person,
+  me,
+  hands,
+}: {
+  person: PeopleView["people"][number];
+  me: boolean;
+  hands: PeopleView["hands"];
+}) {
+  const [role, setRole] = useState(person.role);
+  return (
+    <li>
+      <Row style={{ alignItems: "end" }}>
+        <div style={{ marginRight: "auto", minWidth: 120 }}>
+          <b>{person.name}</b> {me ? <Badge>you</Badge> : null}
+        </div>
+        <WorkForm>
+          <input type="hidden" name="intent" value="change" />
+          <input type="hidden" name="id" value={person.id} />
+          <Row style={{ alignItems: "end" }}>
+            <Field label="Role" name="role">
+              {(bind) => (
+                <Select {...bind} value={role} onChange={(e) => setRole(e.target.value as Role)}>
+                  {ROLES.map((x) => (
+                    <option key={x} value={x}>
+                      {ROLE_WORDS[x].name}
+                    </option>
+                  ))}
+                </Select>
+              )}
+            </Field>
+            {role === "helper" ? (
+              <Field label="Her hand" name="handId">
+                {(bind) => (
+                  <Select {...bind} defaultValue={person.handId ?? ""}>
+                    <option value="">none</option>
+                    {hands.map((h) => (
+                      <option key={h.id} value={h.id}>
+                        {h.name}
+                      </option>
+                    ))}
+                  </Select>
+                )}
+              </Field>
+            ) : null}
+            <Button type="submit" aria-label={`Save what ${person.name} is`}>
+              Save
+            </Button>
+          </Row>
+        </WorkForm>
+        {person.role === "helper" || person.role === "stall" ? (
+          <WorkForm>
+            <input type="hidden" name="intent" value="device" />
+            <input type="hidden" name="id" value={person.id} />
+            <Button type="submit" aria-label={`Sign ${person.name} in on a phone`}>
+              <QrCode size={17} aria-hidden /> A phone
+            </Button>
+          </WorkForm>
+        ) : null}
+        {me ? null : (
+          <WorkForm>
+            <input type="hidden" name="intent" value="remove" />
+            <input type="hidden" name="id" value={person.id} />
+            <Button type="submit" aria-label={`Take ${person.name} out`}>
+              <UserMinus size={17} aria-hidden /> Take out
+            </Button>
+          </WorkForm>
+        )}
+      </Row>
+    </li>
+  );
+}
+
+function Invite({ hands, wrongs }: { hands: PeopleView["hands"]; wrongs: Wrongs }) {
+  const [role, setRole] = useState<Role>("helper");
+  return (
+    <Sheet aria-labelledby="invite-title">
+      <SheetHead>
+        <h2 id="invite-title">Let somebody in</h2>
+        <Small>by a link that works once, for a week</Small>
+      </SheetHead>
+      <WorkForm>
+        <input type="hidden" name="intent" value="invite" />
+        <Stack $gap={12}>
+          <Field label="Whom is it for?" name="forName" errors={wrongs.forName}>
+            {(bind) => <Input {...bind} required maxLength={80} autoComplete="off" />}
+          </Field>
+          <Field label="As" name="role" hint={ROLE_WORDS[role].may}>
+            {(bind) => (
+              <Select {...bind} value={role} onChange={(e) => setRole(e.target.value as Role)}>
+                {[...ROLES].reverse().map((x) => (
+                  <option key={x} value={x}>
+                    {ROLE_WORDS[x].name}
+                  </option>
+                ))}
+              </Select>
+            )}
+          </Field>
+          {role === "helper" ? (
+            <Field label="Her hand" name="handId" hint="What she weighs and times is kept for it.">
+              {(bind) => (
+                <Select {...bind} defaultValue="">
+                  <option value="">a new one</option>
+                  {hands.map((h) => (
+                    <option key={h.id} value={h.id}>
+                      {h.name}
+                    </option>
+                  ))}
+                </Select>
+              )}
+            </Field>
+          ) : null}
+          <Row>
+            <Button type="submit" $primary>
+              <UserPlus size={17} aria-hidden /> Make the link
+            </Button>
+          </Row>
+        </Stack>
+      </WorkForm>
+    </Sheet>
+  );
+}
+
+/** A link that was just made, as text and as a code for a phone's camera: shown this once. */
+function Link({ link, code, forName, known }: Required<Omit<Answer, "wrongs">>) {
+  const at = useRef<HTMLElement>(null);
+  useEffect(() => at.current?.focus(), [link]);
+  return (
+    <Sheet ref={at} tabIndex={-1} role="status" aria-labelledby="link-title">
+      <SheetHead>
+        <h2 id="link-title">{known ? `${forName}, on another device` : `The link for ${forName}`}</h2>
+        <Small>{known ? "for ten minutes, once" : "shown this once"}</Small>
+      </SheetHead>
+      <Row style={{ alignItems: "start" }} $gap={18}>
+        <Code
+          src={`data:image/svg+xml;utf8,${encodeURIComponent(code)}`}
+          alt={`A code that a phone’s camera reads: the link for ${forName}`}
+        />
+        <div style={{ flex: "1 1 220px", minWidth: 0 }}>
+          <Field label="As text" name="link">
+            {(bind) => <Input {...bind} readOnly value={link} onFocus={(e) => e.target.select()} />}
+          </Field>
+          <p style={{ marginTop: 8 }}>
+            <Small>
+              {known
+                ? "Let her phone read the code. Whoever reads it first is signed in as her."
+                : "Send it, or let her phone read the code. Whoever opens it first comes in."}
+            </Small>
+          </p>
+        </div>
+      </Row>
+    </Sheet>
+  );
+}
+
+const List = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  li {
+    padding: 10px 0;
+    border-top: 1px solid var(--line);
+  }
+  li:first-child {
+    border-top: 0;
+  }
+`;
+const Code = styled.img`
+  width: 200px;
+  height: 200px;
+  background: #fff;
+  border-radius: 4px;
+`;

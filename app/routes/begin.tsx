@@ -1,0 +1,108 @@
+import { data, Form, Link, redirect, useNavigation } from "react-router";
+import type { Route } from "./+types/begin";
+import {
+  anyAccount,
+  createFirstAccount,
+  membershipsOf,
+  ownTheUnowned,
+  setMember,
+  setRecoveryCodes,
+} from "@db/queries/accounts";
+import { createWorkshop } from "@db/queries/workshops";
+import { Codes } from "../features/accounts/codes";
+import { Door, PhraseField } from "../features/accounts/door";
+import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
+import { beginSchema, wrongsOf, type Wrongs } from "../features/accounts/schema";
+import { newSession } from "../features/accounts/sign-in.server";
+import { readForm } from "../server/form.server";
+import { Button, ButtonLink, Small } from "../ui/basics";
+import { Field, Input } from "../ui/field";
+
+export const meta: Route.MetaFunction = () => [{ title: "Begin · Lapka" }];
+
+export async function loader({ context }: Route.LoaderArgs) {
+  const { who } = context.passed;
+  if (who.kind === "account") throw redirect("/");
+  if (await anyAccount(context.db)) throw redirect("/sign-in");
+  return { demo: who.kind === "open" };
+}
+
+/** The first account of this installation: the owner of what is there, or of a workshop that begins with it. */
+export async function action({ request, context }: Route.ActionArgs) {
+  const { db } = context;
+  const read = beginSchema.safeParse(Object.fromEntries(await readForm(request)));
+  if (!read.success) return wrong(wrongsOf(read.error));
+  const { name, phrase, own, workshop } = read.data;
+  const trouble = phraseTrouble(phrase, [name, workshop]);
+  if (trouble) return wrong({ phrase: [trouble] });
+  const now = new Date();
+  const accountId = await createFirstAccount(db, name, await keepPhrase(phrase), now);
+  if (!accountId) throw redirect("/sign-in");
+  if ((await ownTheUnowned(db, accountId, now)) === 0)
+    await setMember({ db, workshopId: await createWorkshop(db, workshop), now }, accountId, "owner");
+  const { codes, hashes } = drawCodes();
+  await setRecoveryCodes(db, accountId, hashes);
+  const [first] = await membershipsOf(db, accountId);
+  const cookie = await newSession(request, context, accountId, own ? "own" : "shared", first?.workshopId);
+  return data({ codes }, { headers: { "Set-Cookie": cookie } });
+}
+const wrong = (wrongs: Wrongs) => data({ wrongs }, { status: 400 });
+
+/** The codes are shown by this answer alone. */
+export const shouldRevalidate = () => false;
+
+export default function Begin({ loaderData, actionData }: Route.ComponentProps) {
+  const busy = useNavigation().state !== "idle";
+  if (actionData && "codes" in actionData)
+    return (
+      <Door title="Your workshop is yours">
+        <Codes codes={actionData.codes} />
+        <p style={{ marginTop: 18 }}>
+          <ButtonLink to="/" $primary reloadDocument>
+            I have them on paper: go on
+          </ButtonLink>
+        </p>
+      </Door>
+    );
+  const wrongs = actionData && "wrongs" in actionData ? actionData.wrongs : {};
+  return (
+    <Door
+      title="Begin your workshop"
+      lead={
+        loaderData.demo
+          ? "You become the owner of this demo: from then on one signs in here."
+          : "You are its owner. Others you let in later, each with what they may do."
+      }
+    >
+      <Form method="post">
+        <Field label="Your name" name="name" errors={wrongs.name} hint="You sign in with it.">
+          {(bind) => <Input {...bind} autoComplete="username" required maxLength={80} autoFocus />}
+        </Field>
+        {loaderData.demo ? (
+          <input type="hidden" name="workshop" value="Demo" />
+        ) : (
+          <Field label="Your workshop" name="workshop" errors={wrongs.workshop}>
+            {(bind) => <Input {...bind} autoComplete="organization" required maxLength={120} />}
+          </Field>
+        )}
+        <PhraseField
+          name="phrase"
+          label="Pass phrase"
+          isNew
+          errors={wrongs.phrase}
+          hint="Four words that have nothing to do with each other, 12 letters or more."
+        />
+        <label>
+          <input type="checkbox" name="own" defaultChecked /> This is my own device: keep me signed in
+        </label>
+        <Button type="submit" $primary disabled={busy}>
+          Begin
+        </Button>
+        <Small>
+          Nothing leaves this machine: no mail, no number.{" "}
+          {loaderData.demo ? <Link to="/">Leave the demo open</Link> : null}
+        </Small>
+      </Form>
+    </Door>
+  );
+}

@@ -1,0 +1,118 @@
+import type { Role } from "@db/queries/accounts";
+
+/**
+ * Who may do what. `everybody`: also who has not signed in. `signed`: whoever has, also without a workshop. The others are roles:
+ * `any` of them, the `bench` (helpers), the `stall`, the `work` (all but accounts), and what is the owner's `own`.
+ */
+export type Need = "everybody" | "signed" | "any" | "bench" | "stall" | "work" | "own";
+
+const ROLES_OF: Readonly<Record<Exclude<Need, "everybody" | "signed">, readonly Role[]>> = {
+  any: ["owner", "partner", "helper", "stall"],
+  bench: ["owner", "partner", "helper"],
+  stall: ["owner", "partner", "stall"],
+  work: ["owner", "partner"],
+  own: ["owner"],
+};
+
+/** What a route asks for, to be read and to be written; one for both where they are the same. */
+const ROUTES: Readonly<Record<string, Need | { readonly read: Need; readonly write: Need }>> = {
+  "sign-in": "everybody",
+  "sign-out": "signed",
+  begin: "everybody",
+  join: "everybody",
+  recover: "everybody",
+  account: "signed",
+  workshops: "signed",
+  people: "own",
+  today: "work",
+  items: "work",
+  "item-new": "work",
+  item: "work",
+  colourways: "work",
+  "item-paper": "work",
+  "item-kit": "work",
+  materials: "work",
+  stocktake: "work",
+  buy: "work",
+  order: "work",
+  leftovers: "work",
+  "stock-book": "work",
+  suppliers: "work",
+  import: "work",
+  material: "work",
+  runs: "work",
+  "run-new": "work",
+  run: "work",
+  cutting: "work",
+  "run-order": "work",
+  "run-inspect": "work",
+  bench: "bench",
+  "bench-line": "bench",
+  "bench-acts": "bench",
+  hand: "bench",
+  "hand-weigh": "bench",
+  "hand-time": "bench",
+  "hand-post": "bench",
+  "swatch-photo": "bench",
+  scale: "bench",
+  "scale-stream": "bench",
+  "hand-bring": "work",
+  "hand-csv": "work",
+  sell: "work",
+  "sell-next": "work",
+  "sell-refill": "work",
+  lots: "work",
+  "what-if": "work",
+  statement: "work",
+  "sell-prices": "work",
+  sold: "work",
+  markets: "work",
+  market: "work",
+  stalls: "stall",
+  stall: "stall",
+  "stall-acts": "stall",
+  "stall-count": "stall",
+  settings: "work",
+  bin: "work",
+  undo: "work",
+  missing: "everybody",
+  "items-csv": "work",
+  "item-reasons": "work",
+  "item-text": "work",
+  "figure-png": "any",
+  "figure-svg": "any",
+  "item-zip": "work",
+  "sheet-pattern": "work",
+  "sheet-position": "work",
+  "sheet-kit": "work",
+  "sheet-tags": "work",
+  "stocktake-post": "work",
+  "buy-csv": "work",
+  "cupboard-csv": "work",
+  "cupboard-json": "work",
+  "material-reasons": "work",
+  "materials-csv": "work",
+  "run-csv": "work",
+  "sold-csv": "work",
+  "calendar-own": "work",
+  // Its token says whose it is.
+  "calendar-file": "everybody",
+};
+
+/** A route's name as the table has it: "routes/item-new" is "item-new". */
+export const routeName = (id: string): string => id.replace(/^routes\//, "");
+
+/** What a route asks for. One that is not in the table is the owner's: forgetting it opens nothing. */
+export function needOf(name: string, writes: boolean): Need {
+  const need = Object.hasOwn(ROUTES, name) ? ROUTES[name] : undefined;
+  if (need === undefined) return "own";
+  return typeof need === "string" ? need : writes ? need.write : need.read;
+}
+export const isListed = (name: string): boolean => Object.hasOwn(ROUTES, name);
+
+export const mayRole = (role: Role, need: Need): boolean =>
+  need === "everybody" || need === "signed" || ROLES_OF[need].includes(role);
+
+/** Where somebody's day begins. */
+export const homeOf = (role: Role): string =>
+  ({ owner: "/", partner: "/", helper: "/bench", stall: "/stalls" })[role];
