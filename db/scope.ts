@@ -3,6 +3,7 @@ import { v7 } from "uuid";
 import { writeBeats } from "./beats";
 import type { Database } from "./connect";
 import type { PULSES } from "./tables/pulse";
+import { writeTrail, type Doing } from "./trail";
 
 /** The one place where queries are tied to a workshop: every query function takes a Scope and uses `mine`. */
 export interface Scope {
@@ -17,6 +18,8 @@ export interface Scope {
   readonly within?: true;
   /** What changed in it and beats when it ends. */
   readonly due?: Set<(typeof PULSES)[number]>;
+  /** Who acts: each transaction leaves a row in the trail. The program itself leaves none. */
+  readonly doing?: Doing;
 }
 
 export function mine(
@@ -62,6 +65,7 @@ export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>)
         const due = new Set<(typeof PULSES)[number]>();
         const inside: Scope = { ...scope, db: tx as unknown as Database, within: true, due };
         const done = await work(inside);
+        if (scope.doing) await writeTrail(inside, scope.doing);
         await writeBeats(inside, due);
         return done;
       });

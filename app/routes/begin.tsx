@@ -8,7 +8,7 @@ import {
   setMember,
   setRecoveryCodes,
 } from "@db/queries/accounts";
-import { createWorkshop } from "@db/queries/workshops";
+import { createWorkshop, listWorkshops } from "@db/queries/workshops";
 import { Codes } from "../features/accounts/codes";
 import { Door, PhraseField } from "../features/accounts/door";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
@@ -24,7 +24,10 @@ export async function loader({ context }: Route.LoaderArgs) {
   const { who } = context.passed;
   if (who.kind === "account") throw redirect("/");
   if (await anyAccount(context.db)) throw redirect("/sign-in");
-  return { demo: who.kind === "open" };
+  return {
+    demo: who.kind === "open",
+    there: (await listWorkshops(context.db)).map((w) => w.name),
+  };
 }
 
 /** The first account of this installation: the owner of what is there, or of a workshop that begins with it. */
@@ -32,7 +35,7 @@ export async function action({ request, context }: Route.ActionArgs) {
   const { db } = context;
   const read = beginSchema.safeParse(Object.fromEntries(await readForm(request)));
   if (!read.success) return wrong(wrongsOf(read.error));
-  const { name, phrase, own, workshop } = read.data;
+  const { name, phrase, own, workshop = "My workshop" } = read.data;
   const trouble = phraseTrouble(phrase, [name, workshop]);
   if (trouble) return wrong({ phrase: [trouble] });
   const now = new Date();
@@ -65,22 +68,23 @@ export default function Begin({ loaderData, actionData }: Route.ComponentProps) 
       </Door>
     );
   const wrongs = actionData && "wrongs" in actionData ? actionData.wrongs : {};
+  const { there } = loaderData;
   return (
     <Door
       title="Begin your workshop"
       lead={
         loaderData.demo
           ? "You become the owner of this demo: from then on one signs in here."
-          : "You are its owner. Others you let in later, each with what they may do."
+          : there.length > 0
+            ? `You become the owner of ${there.map((w) => `“${w}”`).join(" and ")}, with all that is in it. Others you let in later.`
+            : "You are its owner. Others you let in later, each with what they may do."
       }
     >
       <Form method="post">
         <Field label="Your name" name="name" errors={wrongs.name} hint="You sign in with it.">
           {(bind) => <Input {...bind} autoComplete="username" required maxLength={80} autoFocus />}
         </Field>
-        {loaderData.demo ? (
-          <input type="hidden" name="workshop" value="Demo" />
-        ) : (
+        {there.length > 0 ? null : (
           <Field label="Your workshop" name="workshop" errors={wrongs.workshop}>
             {(bind) => <Input {...bind} autoComplete="organization" required maxLength={120} />}
           </Field>

@@ -5,6 +5,7 @@ import type { BenchAct } from "@core/planning";
 import { actsSchema, kept } from "../features/bench/acts";
 import { actsOf, loadBenchWork, prepareSettling, settleBench } from "../features/bench/load.server";
 import { answering, ownWorkshop, readJson, refused } from "../server/form.server";
+import { about } from "../server/doing";
 import { openWorkshop } from "../server/scope.server";
 
 export interface ActsReply {
@@ -26,7 +27,7 @@ export function action({ request, params, context }: Route.ActionArgs): Promise<
     const handId = opened.ownHand ?? read.data.handId;
     const settling = await prepareSettling(work);
     try {
-      await transact(opened.scope, async (tx) => {
+      await transact(about(opened.scope, { acts: String(acts.length) }), async (tx) => {
         await keepActs(
           tx,
           params.line,

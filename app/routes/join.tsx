@@ -3,7 +3,7 @@ import type { Route } from "./+types/join";
 import { createAccount, NameTaken, setRecoveryCodes } from "@db/queries/accounts";
 import { acceptInvitation, findInvitation } from "@db/queries/invitations";
 import { openInSession } from "@db/queries/sessions";
-import { transact } from "@db/scope";
+import { transact, type Scope } from "@db/scope";
 import { Codes } from "../features/accounts/codes";
 import { Door, PhraseField } from "../features/accounts/door";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
@@ -41,8 +41,15 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const form = await readForm(request);
   const invited = await findInvitation(db, params.token, now);
   if (!invited) return wrong({ name: [OVER] }, 410);
-  const scope = { db, workshopId: invited.workshopId, now };
   const { who } = context.passed;
+  const doing = {
+    accountId: who.kind === "account" ? who.session.accountId : invited.accountId,
+    who: who.kind === "account" ? who.session.name : invited.forName,
+    what: "join",
+    subject: "",
+    detail: { as: invited.role },
+  };
+  const scope: Scope = { db, workshopId: invited.workshopId, now, doing };
   if (invited.accountId !== null) {
     if (!(await acceptInvitation(scope, invited, invited.accountId))) return wrong({ name: [OVER] }, 410);
     return letIn(request, context, invited.accountId, "own", homeOf(invited.role));

@@ -1,6 +1,6 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { Trash2, UserRound, UsersRound } from "lucide-react";
+import { Footprints, Trash2, UserRound, UsersRound } from "lucide-react";
 import { data, redirect, useNavigation, useSearchParams, type AppLoadContext } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
@@ -280,6 +280,11 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
         {owns ? (
           <ButtonLink to="/people">
             <UsersRound size={16} aria-hidden /> People
+          </ButtonLink>
+        ) : null}
+        {owns ? (
+          <ButtonLink to="/trail">
+            <Footprints size={16} aria-hidden /> Trail
           </ButtonLink>
         ) : null}
         <ButtonLink to="/bin">

@@ -5,6 +5,7 @@ import { NotThere, transact } from "@db/scope";
 import type { Route } from "./+types/stall-acts";
 import { actsOfSales, saleOf, stallSchema } from "../features/sell/stall-acts";
 import { answering, ownWorkshop, readJson, refused } from "../server/form.server";
+import { about } from "../server/doing";
 import { openWorkshop } from "../server/scope.server";
 
 /** Two servers' clocks, and a transaction that was begun before another and ended after it. */
@@ -25,7 +26,7 @@ export function action({ request, params, context }: Route.ActionArgs): Promise<
       acts.filter((a): a is Extract<StallAct, { kind: K }> => a.kind === kind);
     try {
       if (acts.length > 0)
-        await transact(scope, async (tx) => {
+        await transact(about(scope, { acts: String(acts.length) }), async (tx) => {
           await keepSales(
             tx,
             of("sell").map((a) => saleOf(a, market)),

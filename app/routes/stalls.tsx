@@ -46,10 +46,10 @@ export default function Stalls({ loaderData: { days } }: Route.ComponentProps) {
                 </p>
                 {d.state === "open" ? (
                   <Row>
-                    <ButtonLink to={`/stall/${d.id}`} $primary aria-label={`Sell at ${d.name}`}>
+                    <ButtonLink to={`/stall/${d.id}`} $primary aria-label={`Sell: ${d.name}`}>
                       <Store size={18} aria-hidden /> Sell
                     </ButtonLink>
-                    <ButtonLink to={`/stall/${d.id}/count`} aria-label={`Count after ${d.name}`}>
+                    <ButtonLink to={`/stall/${d.id}/count`} aria-label={`Count what is left: ${d.name}`}>
                       <Calculator size={18} aria-hidden /> Count what is left
                     </ButtonLink>
                   </Row>

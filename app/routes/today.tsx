@@ -1,5 +1,5 @@
 import { ArrowRight } from "lucide-react";
-import { Link } from "react-router";
+import { Link, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/today";
 import { paysHour } from "@core/costing";
@@ -14,6 +14,7 @@ import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { allMarkets, allPieces } from "../features/sell/wares.server";
+import { homeOf, mayRole } from "../server/access";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import {
   Badge,
@@ -36,7 +37,8 @@ import { MaterialName } from "../ui/yarn-disc";
 export const meta: Route.MetaFunction = () => [{ title: "Today · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
+  const { scope, workshop, role } = await openWorkshop(request, context);
+  if (!mayRole(role, "work")) throw redirect(homeOf(role));
   const today = todayOf(scope);
   const [runs, items, cupboard] = await Promise.all([
     loadRuns(scope),

@@ -10,6 +10,7 @@ import { setMarketDeleted, setPlaceDeleted } from "@db/queries/places";
 import { setSupplierDeleted } from "@db/queries/suppliers";
 import { setRunDeleted } from "@db/queries/cutting";
 import { setChannelDeleted } from "@db/queries/workshops";
+import { transact } from "@db/scope";
 import { openForm } from "../server/form.server";
 
 const KINDS = {
@@ -41,7 +42,7 @@ export async function action(args: Route.ActionArgs) {
   if (!match) throw data(null, { status: 400 });
   const kind = KINDS[match[1] as keyof typeof KINDS];
   const id = match[2] ?? "";
-  await kind.put(scope, id, false);
+  await transact(scope, (tx) => kind.put(tx, id, false));
   return redirect(kind.to(id));
 }
 

@@ -1,4 +1,5 @@
 import { isRouteErrorResponse, Outlet, useRouteError } from "react-router";
+import { useRole } from "../ui/form";
 import { Button, ButtonLink, Page, PageHead, Row } from "../ui/basics";
 
 /** All views, inside the frame: what goes wrong on one of them leaves the others in reach. */
@@ -18,6 +19,12 @@ function troubleOf(error: unknown): Trouble {
     return {
       title: "This page is not here",
       text: "It may have been deleted (look in the bin), or it belongs to another workshop.",
+      again: false,
+    };
+  if (status === 403)
+    return {
+      title: "This is not open to you",
+      text: "What you may do here was set by the workshop’s owner, who can change it under People.",
       again: false,
     };
   if (status === 503)
@@ -41,6 +48,7 @@ function troubleOf(error: unknown): Trouble {
 
 export function ErrorBoundary() {
   const { title, text, again } = troubleOf(useRouteError());
+  const works = ["owner", "partner"].includes(useRole() ?? "");
   return (
     <Page>
       <PageHead>
@@ -53,8 +61,8 @@ export function ErrorBoundary() {
             Try again
           </Button>
         ) : null}
-        <ButtonLink to="/">To Today</ButtonLink>
-        <ButtonLink to="/bin">To the bin</ButtonLink>
+        <ButtonLink to="/">{works ? "To Today" : "To your work"}</ButtonLink>
+        {works ? <ButtonLink to="/bin">To the bin</ButtonLink> : null}
       </Row>
     </Page>
   );

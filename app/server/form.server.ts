@@ -1,7 +1,8 @@
 import { createHash } from "node:crypto";
 import { data, redirect, type AppLoadContext } from "react-router";
-import { doOnce, type KeptAnswer } from "@db/queries/acts";
-import { ChangedMeanwhile, NotThere } from "@db/scope";
+import { doOnce, doWhole, type KeptAnswer } from "@db/queries/acts";
+import { ChangedMeanwhile, NotThere, type Scope } from "@db/scope";
+import { doingOf } from "./doing";
 import { openWorkshop, type Opened } from "./scope.server";
 
 /** What a form may come to, looked at before anything of it is parsed. */
@@ -65,7 +66,11 @@ export async function openForm(
   const form = await readForm(request, limits);
   const opened = await openWorkshop(request, context);
   ownWorkshop(form.get("workshop"), opened);
-  return { form, opened };
+  const { doing } = opened.scope;
+  return {
+    form,
+    opened: doing ? { ...opened, scope: { ...opened.scope, doing: doingOf(doing, form) } } : opened,
+  };
 }
 
 /** @throws a refusal when a form names another workshop than the one that is open. */
@@ -90,7 +95,8 @@ export async function readJson(request: Request, bytes = 400_000): Promise<unkno
 
 /**
  * Does what a form asks for once, however often it is sent: its key and content are kept with what was answered, in the transaction of the
- * work itself. The same again gets the same answer; a refusal (status 400 and above) writes nothing and may be sent again.
+ * work itself, with its row in the trail. The same again gets the same answer; a refusal (status 400 and above) writes nothing and may be
+ * sent again.
  */
 export async function once<T>(
   opened: Opened,
@@ -99,13 +105,14 @@ export async function once<T>(
 ): Promise<T> {
   try {
     const key = form.get("key-of-form");
-    if (typeof key !== "string" || key === "" || key.length > 80) return await work(opened);
-    const content = createHash("sha256");
-    for (const [name, value] of form) content.update(`${name}\u0000${String(value)}\u0000`);
-    const done = await doOnce(opened.scope, content.digest("hex"), async (scope) => {
+    const answer = async (scope: Scope) => {
       const result = await work({ ...opened, scope });
       return { result, kept: keptOf(result) };
-    });
+    };
+    if (typeof key !== "string" || key === "" || key.length > 80) return await doWhole(opened.scope, answer);
+    const content = createHash("sha256");
+    for (const [name, value] of form) content.update(`${name}\u0000${String(value)}\u0000`);
+    const done = await doOnce(opened.scope, content.digest("hex"), answer);
     if ("first" in done) return done.first;
     const { again } = done;
     return ("to" in again ? redirect(again.to) : data(again.body, { status: again.status })) as T;
@@ -118,7 +125,7 @@ export async function once<T>(
   }
 }
 
-/** What of an answer can be given again; undefined for a refusal. */
+/** What of an answer can be given again; undefined for a refusal, and for a question back: nothing was done yet. */
 function keptOf(result: unknown): KeptAnswer | undefined {
   if (result instanceof Response) {
     const to = result.headers.get("Location");
@@ -131,6 +138,7 @@ function keptOf(result: unknown): KeptAnswer | undefined {
     result.type === "DataWithResponseInit"
   ) {
     const { data: body, init } = result as unknown as { data: unknown; init: ResponseInit | null };
+    if (typeof body === "object" && body !== null && "doubt" in body) return undefined;
     const status = init?.status ?? 200;
     return status < 400 ? { body: body ?? null, status } : undefined;
   }

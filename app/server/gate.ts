@@ -3,7 +3,7 @@ import { matchRoutes, type RouteObject, type ServerBuild } from "react-router";
 import { anyAccount, membershipsOf, type Role } from "../../db/queries/accounts";
 import { openInSession, useSession, type SessionUse } from "../../db/queries/sessions";
 import type { Database } from "../../db/connect";
-import { homeOf, mayRole, needOf, routeName, type Need } from "./access";
+import { mayRole, needOf, routeName, type Need } from "./access";
 import { secretOf } from "./session.server";
 import type { Who } from "./who";
 
@@ -37,6 +37,8 @@ function treeOf(routes: ServerBuild["routes"], parent?: string): RouteObject[] {
           },
     );
 }
+
+const NOT_YOURS = "/not-yours";
 
 /** The page that an address is about: the data of a page has its address with ".data" behind it. */
 export function pageOf(pathname: string): string {
@@ -78,7 +80,12 @@ export function gate({ db, routes, open }: GateOptions) {
     }
     const role = who.kind === "account" ? who.session.role : undefined;
     if (role === undefined && wantsPage(req)) return res.redirect(302, "/account");
-    if (role !== undefined && route === "today" && wantsPage(req)) return res.redirect(302, homeOf(role));
+    if (wantsPage(req)) {
+      // A page of ours says so, in the frame of what is open to them.
+      req.url = NOT_YOURS;
+      req.originalUrl = NOT_YOURS;
+      return next();
+    }
     refuse(
       res,
       403,

@@ -6,6 +6,7 @@ import type { Role } from "@db/queries/accounts";
 import type { SessionUse } from "@db/queries/sessions";
 import { createWorkshop, findWorkshop, listWorkshops, type Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
+import type { Doing } from "@db/trail";
 import type { Reading } from "@core/units";
 
 /**
@@ -66,13 +67,28 @@ async function open(request: Request, context: AppLoadContext): Promise<Opened> 
   const zone = workshop.timeZone || undefined;
   const session = who.kind === "account" ? who.session : undefined;
   return {
-    scope: { db: context.db, workshopId: workshop.id, now: new Date(), zone },
+    scope: {
+      db: context.db,
+      workshopId: workshop.id,
+      now: new Date(),
+      zone,
+      ...(request.method === "GET" ? {} : { doing: doingIn(context) }),
+    },
     workshop,
     reading: readingOf(workshop),
     role: session?.role ?? "owner",
     ownHand: session?.role === "helper" ? (session.handId ?? "none") : undefined,
   };
 }
+
+/** Who acts, and on which page; a form says more. */
+const doingIn = ({ passed }: AppLoadContext): Doing => ({
+  accountId: passed.who.kind === "account" ? passed.who.session.accountId : null,
+  who: passed.who.kind === "account" ? passed.who.session.name : "",
+  what: passed.route,
+  subject: passed.subject,
+  detail: {},
+});
 
 /** A page leads to the door; a form stays as it is and is told. */
 function signInFirst(request: Request) {

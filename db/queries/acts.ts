@@ -34,10 +34,11 @@ export async function doOnce<T>(
           .select({ answer: formAct.answer })
           .from(formAct)
           .where(mine(tx, formAct, eq(formAct.act, act)));
-        if (row?.answer) return { again: row.answer };
+        // Nothing is done a second time, and nothing of it stands in the trail.
+        if (row?.answer) throw new Abandoned({ again: row.answer });
       }
       const { result, kept } = await work(tx);
-      if (!kept) throw new Abandoned(result);
+      if (!kept) throw new Abandoned({ first: result });
       await tx.db
         .update(formAct)
         .set({ answer: kept })
@@ -45,7 +46,25 @@ export async function doOnce<T>(
       return { first: result };
     });
   } catch (error) {
-    if (error instanceof Abandoned) return { first: (error as Abandoned<T>).result };
+    if (error instanceof Abandoned)
+      return (error as Abandoned<{ readonly first: T } | { readonly again: KeptAnswer }>).result;
+    throw error;
+  }
+}
+
+/** Does the work of an act that carries no key: all of it happens, or, when it is refused, nothing. */
+export async function doWhole<T>(
+  scope: Scope,
+  work: (tx: Scope) => Promise<{ readonly result: T; readonly kept: KeptAnswer | undefined }>,
+): Promise<T> {
+  try {
+    return await transact(scope, async (tx) => {
+      const { result, kept } = await work(tx);
+      if (!kept) throw new Abandoned(result);
+      return result;
+    });
+  } catch (error) {
+    if (error instanceof Abandoned) return (error as Abandoned<T>).result;
     throw error;
   }
 }

@@ -2,7 +2,7 @@ import { createHash, randomBytes } from "node:crypto";
 import { eq } from "drizzle-orm";
 import type { Database } from "../connect";
 import { calendarAddress } from "../schema";
-import { mine, type Scope } from "../scope";
+import { mine, transact, type Scope } from "../scope";
 
 const hashOf = (token: string): string => createHash("sha256").update(token).digest("hex");
 
@@ -10,10 +10,12 @@ const hashOf = (token: string): string => createHash("sha256").update(token).dig
 export async function newCalendarAddress(scope: Scope): Promise<string> {
   const token = randomBytes(24).toString("base64url");
   const tokenHash = hashOf(token);
-  await scope.db
-    .insert(calendarAddress)
-    .values({ workshopId: scope.workshopId, tokenHash, createdAt: scope.now })
-    .onDuplicateKeyUpdate({ set: { tokenHash, createdAt: scope.now } });
+  await transact(scope, async (tx) => {
+    await tx.db
+      .insert(calendarAddress)
+      .values({ workshopId: tx.workshopId, tokenHash, createdAt: tx.now })
+      .onDuplicateKeyUpdate({ set: { tokenHash, createdAt: tx.now } });
+  });
   return token;
 }
 

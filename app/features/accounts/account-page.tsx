@@ -148,7 +148,7 @@ function Workshops({ of }: { of: AccountView["memberships"] }) {
                 <Form method="post" action="/workshops">
                   <input type="hidden" name="intent" value="open" />
                   <input type="hidden" name="id" value={m.workshopId} />
-                  <Button type="submit" aria-label={`Open ${m.workshop}`}>
+                  <Button type="submit" aria-label={`Open: ${m.workshop}`}>
                     Open
                   </Button>
                 </Form>
@@ -193,9 +193,7 @@ function Devices({ account }: { account: AccountView }) {
               <th>Device</th>
               <th>Since</th>
               <th>Last used</th>
-              <th>
-                <span aria-hidden>&nbsp;</span>
-              </th>
+              <th>Sign out</th>
             </tr>
           </thead>
           <tbody>
@@ -213,7 +211,7 @@ function Devices({ account }: { account: AccountView }) {
                     <WorkForm>
                       <input type="hidden" name="intent" value="end-device" />
                       <input type="hidden" name="mark" value={d.mark} />
-                      <Button type="submit" aria-label={`Sign ${d.device} out`}>
+                      <Button type="submit" aria-label={`Sign it out: ${d.device}`}>
                         Sign it out
                       </Button>
                     </WorkForm>

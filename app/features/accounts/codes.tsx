@@ -1,13 +1,13 @@
 import { Printer } from "lucide-react";
 import styled from "styled-components";
-import { Button, Small } from "../../ui/basics";
+import { Button, Row, Small } from "../../ui/basics";
 
 /** Recovery codes, shown this once, to be written down or printed. */
 export function Codes({ codes }: { codes: readonly string[] }) {
   return (
-    <section aria-labelledby="codes-title">
+    <section aria-labelledby="codes-title" style={{ marginTop: 12 }}>
       <h2 id="codes-title">Your recovery codes</h2>
-      <p>
+      <p style={{ marginTop: 6 }}>
         Each opens your account once, should you lose your phrase. They are shown now and never again: write
         them on paper and keep it where you keep your papers.
       </p>
@@ -16,10 +16,12 @@ export function Codes({ codes }: { codes: readonly string[] }) {
           <li key={c}>{c}</li>
         ))}
       </List>
-      <Button type="button" onClick={() => window.print()}>
-        <Printer size={17} aria-hidden /> Print them
-      </Button>{" "}
-      <Small>Whoever has one and your name can get in.</Small>
+      <Row>
+        <Button type="button" onClick={() => window.print()}>
+          <Printer size={17} aria-hidden /> Print them
+        </Button>
+        <Small>With one and your name anybody gets in.</Small>
+      </Row>
     </section>
   );
 }

@@ -71,7 +71,7 @@ export function PeoplePage({ of, answer }: { of: PeopleView; answer: Answer | un
                       <WorkForm>
                         <input type="hidden" name="intent" value="revoke" />
                         <input type="hidden" name="id" value={i.id} />
-                        <Button type="submit" aria-label={`Take the invitation of ${i.forName} back`}>
+                        <Button type="submit" aria-label={`Take it back: ${i.forName}`}>
                           Take it back
                         </Button>
                       </WorkForm>
@@ -117,10 +117,10 @@ function Person({
   const [role, setRole] = useState(person.role);
   return (
     <li>
+      <p style={{ marginBottom: 6 }}>
+        <b>{person.name}</b> {me ? <Badge>you</Badge> : null}
+      </p>
       <Row style={{ alignItems: "end" }}>
-        <div style={{ marginRight: "auto", minWidth: 120 }}>
-          <b>{person.name}</b> {me ? <Badge>you</Badge> : null}
-        </div>
         <WorkForm>
           <input type="hidden" name="intent" value="change" />
           <input type="hidden" name="id" value={person.id} />
@@ -150,7 +150,7 @@ function Person({
                 )}
               </Field>
             ) : null}
-            <Button type="submit" aria-label={`Save what ${person.name} is`}>
+            <Button type="submit" aria-label={`Save: ${person.name}`}>
               Save
             </Button>
           </Row>
@@ -159,7 +159,7 @@ function Person({
           <WorkForm>
             <input type="hidden" name="intent" value="device" />
             <input type="hidden" name="id" value={person.id} />
-            <Button type="submit" aria-label={`Sign ${person.name} in on a phone`}>
+            <Button type="submit" aria-label={`A phone: ${person.name}`}>
               <QrCode size={17} aria-hidden /> A phone
             </Button>
           </WorkForm>
@@ -168,7 +168,7 @@ function Person({
           <WorkForm>
             <input type="hidden" name="intent" value="remove" />
             <input type="hidden" name="id" value={person.id} />
-            <Button type="submit" aria-label={`Take ${person.name} out`}>
+            <Button type="submit" aria-label={`Take out: ${person.name}`}>
               <UserMinus size={17} aria-hidden /> Take out
             </Button>
           </WorkForm>

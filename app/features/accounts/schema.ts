@@ -16,11 +16,13 @@ export const beginSchema = z.object({
   name,
   phrase,
   own,
+  /** Not asked for where there is one already. */
   workshop: z
-    .string({ error: "Name your workshop." })
+    .string()
     .trim()
     .min(1, { error: "Name your workshop." })
-    .max(120, { error: "120 letters at most." }),
+    .max(120, { error: "120 letters at most." })
+    .optional(),
 });
 export const joinSchema = z.object({ name, phrase, own });
 export const recoverSchema = z.object({

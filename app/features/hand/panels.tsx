@@ -47,16 +47,18 @@ export function NextPanel({ d }: { d: HandPage }) {
         <h2 id="next-title">Measure next</h2>
         <Row $gap={6}>
           <Small>so that the range of your planned runs closes most</Small>
-          {(Object.keys(AIM_WORDS) as HandPage["aim"][]).map((aim) => (
-            <Choice
-              key={aim}
-              to={to(aim)}
-              preventScrollReset
-              aria-current={aim === d.aim ? "true" : undefined}
-            >
-              {AIM_WORDS[aim]}
-            </Choice>
-          ))}
+          {(Object.keys(AIM_WORDS) as HandPage["aim"][])
+            .filter((aim) => !d.own || aim !== "cost")
+            .map((aim) => (
+              <Choice
+                key={aim}
+                to={to(aim)}
+                preventScrollReset
+                aria-current={aim === d.aim ? "true" : undefined}
+              >
+                {AIM_WORDS[aim]}
+              </Choice>
+            ))}
         </Row>
       </SheetHead>
       {d.next.length === 0 ? (
