@@ -5,21 +5,25 @@ const FORMULA = /^[=+\-@\t\r＝＋－＠]/;
 const NUMBER = /^-?\d+(\.\d+)?$/;
 
 /**
- * A CSV answer (RFC 4180). Cells that a spreadsheet would run as a formula are made text by a quote before them, which bringing a file in takes off
+ * A table as CSV (RFC 4180). Cells that a spreadsheet would run as a formula are made text by a quote before them, which bringing a file in takes off
  * again; a cell that is wholly a number is a number, also below zero.
  */
-export function csvResponse(
-  name: string,
-  header: readonly string[],
-  rows: readonly (readonly (string | number)[])[],
-): Response {
+export function csvText(header: readonly string[], rows: readonly (readonly (string | number)[])[]): string {
   const safe = rows.map((row) =>
     row.map((cell) =>
       typeof cell === "string" && FORMULA.test(cell) && !NUMBER.test(cell) ? `'${cell}` : cell,
     ),
   );
-  const body = stringify([[...header], ...safe], { record_delimiter: "windows", bom: true });
-  return new Response(body, {
+  return stringify([[...header], ...safe], { record_delimiter: "windows", bom: true });
+}
+
+/** The same as an answer that is saved as a file. */
+export function csvResponse(
+  name: string,
+  header: readonly string[],
+  rows: readonly (readonly (string | number)[])[],
+): Response {
+  return new Response(csvText(header, rows), {
     headers: {
       "Content-Type": "text/csv; charset=utf-8",
       "Content-Disposition": `attachment; filename="${name}"`,

@@ -3,13 +3,10 @@ import { hash, verify } from "@node-rs/argon2";
 import { ZxcvbnFactory } from "@zxcvbn-ts/core";
 import { adjacencyGraphs, dictionary } from "@zxcvbn-ts/language-common";
 import { hashOfSecret } from "@db/queries/sessions";
+import { LEAST_LETTERS, MOST_LETTERS } from "./letters";
 
 /** Argon2id (the package's own choice) with 19 MiB, two passes, one lane: as OWASP's password storage sheet has it, from memory. */
 const PARAMETERS = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
-
-/** ASVS 4, 2.1: at least 12 letters, long ones allowed, nothing said about which letters. From memory. */
-export const LEAST_LETTERS = 12;
-export const MOST_LETTERS = 200;
 
 /** One phrase, however a keyboard composes its accents. */
 const normal = (phrase: string): string => phrase.normalize("NFKC");
