@@ -85,6 +85,9 @@ export default [
   route("scale/stream", "routes/scale-stream.ts"),
   route("workshops", "routes/workshops.ts"),
   route("undo", "routes/undo.ts"),
+  route("workshop.zip", "routes/workshop-zip.ts"),
+  route("workshop/sealed", "routes/workshop-sealed.ts"),
+  route("workshop/bring", "routes/workshop-bring.ts"),
   route("trail.csv", "routes/trail-csv.ts"),
   route("sign-out", "routes/sign-out.ts"),
 ] satisfies RouteConfig;

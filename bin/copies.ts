@@ -1,15 +1,20 @@
 import path from "node:path";
 import { createInterface } from "node:readline/promises";
 import { parseArgs } from "node:util";
+import { mkdtempSync, rmSync } from "node:fs";
 import { listCopies, makeCopy, restoreCopy, type Copy } from "../db/copies/copies";
+import { drill } from "../db/copies/drill";
+import { openCopy, SEALED, sealCopy } from "../db/copies/sealed-copy";
 
 const USAGE = `lapka — copies of a whole workshop, photos too
 
-  lapka backup [--to DIR] [--demo]           makes a copy and checks it by loading it; work goes on meanwhile
+  lapka backup [--to DIR] [--seal] [--demo]  makes a copy and checks it by loading it; work goes on meanwhile
+                                             --seal: one file more beside it, sealed with a phrase, to carry elsewhere
   lapka copies [--from DIR] [--demo]         lists the copies, newest first
-  lapka restore FILE [--yes] [--demo]        brings a copy back; what it replaces is kept as a copy first
+  lapka restore FILE [--yes] [--demo]        brings a copy back, sealed or not; what it replaces is kept as a copy first
+  lapka drill [--demo]                       brings the newest copy back for a trial, and takes it away again
 
---demo means the demo; without it, what bin/start runs.
+--demo means the demo; without it, what bin/start runs. The phrase is asked for, or taken from LAPKA_COPY_PHRASE.
 `;
 
 const rows = (c: Copy) => Object.values(c.tables).reduce((n, t) => n + t.rows, 0);
@@ -30,6 +35,7 @@ async function main(): Promise<number> {
       from: { type: "string" },
       demo: { type: "boolean" },
       yes: { type: "boolean" },
+      seal: { type: "boolean" },
     },
   });
   const [command, file] = positionals;
@@ -41,7 +47,17 @@ async function main(): Promise<number> {
   if (command === "backup") {
     const made = await makeCopy(url, path.resolve(values.to ?? home), "asked", new Date());
     process.stdout.write(`${line(made)}\n`);
+    if (values.seal)
+      process.stdout.write(`Sealed: ${await sealCopy(made, await phraseFor("seal it with"))}\n`);
     return 0;
+  }
+  if (command === "drill") {
+    const done = await drill(url, home, new Date());
+    if (!done) throw new Error("there is no copy yet: bin/lapka backup");
+    process.stdout.write(
+      done.ok ? `${done.copy} came back whole in ${done.seconds} s.\n` : `${done.copy}: ${done.why}\n`,
+    );
+    return done.ok ? 0 : 1;
   }
   if (command !== "restore" || file === undefined) {
     process.stderr.write(USAGE);
@@ -51,12 +67,36 @@ async function main(): Promise<number> {
     process.stderr.write("Nothing was changed.\n");
     return 1;
   }
-  const { from, before } = await restoreCopy(url, path.resolve(file), home, new Date());
+  const { from, before } = await restored(url, path.resolve(file), home);
   process.stdout.write(
     `Brought back: ${rows(from)} rows of ${from.madeAt.slice(0, 16).replace("T", " ")} UTC.\n`,
   );
   if (before) process.stdout.write(`What it replaced is kept: ${before.file}\n`);
   return 0;
+}
+
+/** A sealed copy is opened beside the others first. */
+async function restored(url: string, file: string, home: string) {
+  if (!file.endsWith(SEALED)) return restoreCopy(url, file, home, new Date());
+  const dir = mkdtempSync(path.join(home, ".opened-"));
+  try {
+    const opened = await openCopy(file, dir, await phraseFor("open it with"));
+    return await restoreCopy(url, opened, home, new Date());
+  } finally {
+    rmSync(dir, { recursive: true, force: true });
+  }
+}
+
+async function phraseFor(what: string): Promise<string> {
+  const given = process.env.LAPKA_COPY_PHRASE;
+  if (given) return given;
+  if (!process.stdin.isTTY)
+    throw new Error("a phrase is needed: set LAPKA_COPY_PHRASE, or run this in a terminal");
+  const ask = createInterface({ input: process.stdin, output: process.stderr });
+  const phrase = await ask.question(`The phrase to ${what} (keep it: without it nobody opens the file): `);
+  ask.close();
+  if (phrase.length < 12) throw new Error("the phrase has to have 12 letters at least");
+  return phrase;
 }
 
 async function agreed(file: string): Promise<boolean> {

@@ -13,6 +13,8 @@ const USAGE = `lapka — counts, estimates, shapes, cuts and prices of small cro
   lapka pack FILE|- [--json]               how many of what to make and bring with the hours there are; the file is JSON
 
   lapka backup | copies | restore FILE     copies of a workshop; each says more with a wrong word
+  lapka drill                              brings the newest copy back for a trial
+  lapka account list | reset NAME          who signs in here, and the way back after a lost phrase
 
 Exit status: 0 fine, 1 the pattern has an error or no plan or price answers it all, 2 wrong use.
 `;

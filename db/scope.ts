@@ -77,6 +77,9 @@ export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>)
   }
 }
 
+/** Leaves a row in a workshop's trail of something that is no change of its rows: that it began, or came in. */
+export const leaveTrail = (scope: Scope): Promise<void> => transact(scope, () => Promise.resolve());
+
 function errnoOf(error: unknown): unknown {
   const cause = error instanceof Error && error.cause !== undefined ? error.cause : error;
   return typeof cause === "object" && cause !== null && "errno" in cause ? cause.errno : undefined;

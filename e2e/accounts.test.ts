@@ -1,3 +1,4 @@
+import { execFileSync } from "node:child_process";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFinds, openPage, Person, startSite, type Site } from "./harness";
@@ -229,6 +230,23 @@ describe("an account", () => {
     await submit(owner.page, "#devices form button");
     await go(page, "/items");
     expect(at(page)).toBe("/sign-in");
+    await end();
+  });
+  it("is reset on the machine itself by who may run commands there", async () => {
+    const lapka = (...args: string[]) =>
+      execFileSync("bin/lapka", ["account", ...args], {
+        encoding: "utf8",
+        env: { ...process.env, DATABASE_URL: site.databaseUrl },
+        stdio: ["ignore", "pipe", "ignore"],
+      });
+    expect(lapka("list")).toMatch(/Marit: owner of “.+”\nSanna: helper of/);
+    expect(() => lapka("reset", "Nobody")).toThrow();
+    const said = lapka("reset", "Sanna");
+    const { page, end } = await openPage(site, { refused: true });
+    await go(page, "/recover");
+    await type(page, { name: "Sanna", code: /(\w{4}-){3}\w{4}/.exec(said)?.[0] ?? "", phrase: PHRASE });
+    await submit(page);
+    expect(at(page)).toBe("/account");
     await end();
   });
   it("is opened by a recovery code, once, with a new phrase that ends every session", async () => {

@@ -9,6 +9,7 @@ import {
   setRecoveryCodes,
 } from "@db/queries/accounts";
 import { createWorkshop, listWorkshops } from "@db/queries/workshops";
+import { leaveTrail } from "@db/scope";
 import { Codes } from "../features/accounts/codes";
 import { Door, PhraseField } from "../features/accounts/door";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
@@ -43,6 +44,13 @@ export async function action({ request, context }: Route.ActionArgs) {
   if (!accountId) throw redirect("/sign-in");
   if ((await ownTheUnowned(db, accountId, now)) === 0)
     await setMember({ db, workshopId: await createWorkshop(db, workshop), now }, accountId, "owner");
+  for (const { workshopId } of await membershipsOf(db, accountId))
+    await leaveTrail({
+      db,
+      workshopId,
+      now,
+      doing: { accountId, who: name, what: "begin", subject: "", detail: {} },
+    });
   const { codes, hashes } = drawCodes();
   await setRecoveryCodes(db, accountId, hashes);
   const [first] = await membershipsOf(db, accountId);

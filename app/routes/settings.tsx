@@ -12,6 +12,7 @@ import { channelContent, channelSchema } from "../features/settings/channel-form
 import { ChannelsPanel } from "../features/settings/channels-panel";
 import { channelView } from "../features/items/load.server";
 import { CalendarPanel } from "../features/settings/calendar-panel";
+import { FilePanel } from "../features/settings/file-panel";
 import { CopiesPanel } from "../features/settings/copies-panel";
 import { Meanwhile } from "../ui/meanwhile";
 import { ChangedMeanwhile } from "@db/scope";
@@ -450,6 +451,7 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
           since={loaderData.calendarSince}
           made={actionData && "calendar" in actionData ? actionData.calendar : undefined}
         />
+        {owns ? <FilePanel /> : null}
         {owns ? (
           <CopiesPanel copies={loaderData.copies} zone={w.timeZone || loaderData.computerZone} />
         ) : null}

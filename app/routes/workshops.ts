@@ -4,9 +4,10 @@ import type { Route } from "./+types/workshops";
 import { membershipsOf, setMember } from "@db/queries/accounts";
 import { openInSession, type SessionUse } from "@db/queries/sessions";
 import { createWorkshop, findWorkshop } from "@db/queries/workshops";
+import { leaveTrail } from "@db/scope";
 import { homeOf } from "../server/access";
 import { once, readForm } from "../server/form.server";
-import { openWorkshop, workshopCookie } from "../server/scope.server";
+import { doingIn, openWorkshop, workshopCookie } from "../server/scope.server";
 
 const schema = z.union([
   z.object({ intent: z.literal("open"), id: z.string().regex(/^[0-9a-f-]{36}$/) }),
@@ -26,10 +27,14 @@ export async function action({ request, context }: Route.ActionArgs) {
 }
 type Wanted = z.infer<typeof schema>;
 
-async function forAccount(wanted: Wanted, session: SessionUse, { db }: AppLoadContext) {
+async function forAccount(wanted: Wanted, session: SessionUse, context: AppLoadContext) {
+  const { db } = context;
   const id = wanted.intent === "open" ? wanted.id : await createWorkshop(db, wanted.name);
-  if (wanted.intent === "create")
-    await setMember({ db, workshopId: id, now: new Date() }, session.accountId, "owner");
+  if (wanted.intent === "create") {
+    const scope = { db, workshopId: id, now: new Date() };
+    await setMember(scope, session.accountId, "owner");
+    await leaveTrail({ ...scope, doing: { ...doingIn(context), detail: { name: wanted.name } } });
+  }
   const membership = (await membershipsOf(db, session.accountId)).find((m) => m.workshopId === id);
   if (!membership) throw data(null, { status: 404 });
   await openInSession(db, session.tokenHash, id);

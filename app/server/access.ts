@@ -25,6 +25,9 @@ const ROUTES: Readonly<Record<string, Need | { readonly read: Need; readonly wri
   workshops: "signed",
   people: "own",
   trail: "own",
+  "workshop-zip": "own",
+  "workshop-bring": "own",
+  "workshop-sealed": "own",
   "trail-csv": "own",
   // Where anybody's day begins: who has another page for that is led there.
   today: "any",

@@ -162,5 +162,8 @@ const asJson = (x: unknown): Response =>
   x instanceof Response
     ? x
     : isData(x)
-      ? Response.json(x.data ?? null, { status: x.init?.status ?? 200 })
+      ? Response.json(x.data ?? null, {
+          status: x.init?.status ?? 200,
+          ...(x.init?.headers ? { headers: x.init.headers } : {}),
+        })
       : Response.json(x ?? null);

@@ -38,8 +38,6 @@ function treeOf(routes: ServerBuild["routes"], parent?: string): RouteObject[] {
     );
 }
 
-const NOT_YOURS = "/not-yours";
-
 /** The page that an address is about: the data of a page has its address with ".data" behind it. */
 export function pageOf(pathname: string): string {
   if (pathname === "/_root.data") return "/";
@@ -80,12 +78,8 @@ export function gate({ db, routes, open }: GateOptions) {
     }
     const role = who.kind === "account" ? who.session.role : undefined;
     if (role === undefined && wantsPage(req)) return res.redirect(302, "/account");
-    if (wantsPage(req)) {
-      // A page of ours says so, in the frame of what is open to them.
-      req.url = NOT_YOURS;
-      req.originalUrl = NOT_YOURS;
-      return next();
-    }
+    // A page of ours says so, in the frame of what is open to them.
+    if (wantsPage(req)) return res.redirect(302, "/not-yours");
     refuse(
       res,
       403,

@@ -42,6 +42,11 @@ declare module "react-router" {
 
 /** Largest body of a form: a file of 1.2 MB, percent-encoded at worst. What a single form may have is less, and looked at where it is read. */
 const MAX_BODY = 1_500_000;
+const FORM_TYPES = ["application/x-www-form-urlencoded", "application/json"];
+/** A whole workshop in a file is larger, and takes longer to read and write. */
+const MAX_FILE = 64_000_000;
+const BRING_PATH = "/workshop/bring";
+const SLOW_PATHS: readonly string[] = [BRING_PATH, "/workshop.zip", "/workshop/sealed"];
 /** A request that was not answered by then is told to try again; what it was doing goes on or is rolled back, never by half. */
 const DEADLINE_MS = 10_000;
 const TRY_AGAIN =
@@ -125,10 +130,15 @@ function guardRequests(req: Request, res: Response, next: NextFunction): void {
   if (!same) return plain(res, 403, "Refused: this form was sent from another site.\n");
   const length = Number(req.headers["content-length"] ?? NaN);
   if (!Number.isFinite(length)) return plain(res, 411, "Refused: the length of the form is missing.\n");
-  if (length > MAX_BODY) return plain(res, 413, "Refused: the form is too large.\n");
+  const brings = req.path === BRING_PATH;
+  if (length > (brings ? MAX_FILE : MAX_BODY)) return plain(res, 413, "Refused: the form is too large.\n");
   const type = (req.headers["content-type"] ?? "").split(";")[0]?.trim().toLowerCase();
-  if (type !== "application/x-www-form-urlencoded" && type !== "application/json")
-    return plain(res, 415, "Refused: a form is sent as application/x-www-form-urlencoded.\n");
+  if (brings ? type !== "application/zip" : !FORM_TYPES.includes(type ?? ""))
+    return plain(
+      res,
+      415,
+      `Refused: ${brings ? "a workshop is sent as application/zip" : "a form is sent as application/x-www-form-urlencoded"}.\n`,
+    );
   next();
 }
 
@@ -164,7 +174,7 @@ function onlyWithToken(token: string) {
 
 /** Says "try again" when an answer takes too long, and turns answers of a database that is away into 503. */
 function deadline(req: Request, res: Response, next: NextFunction): void {
-  if (req.headers.accept?.includes("text/event-stream")) return next();
+  if (req.headers.accept?.includes("text/event-stream") || SLOW_PATHS.includes(req.path)) return next();
   const timer = setTimeout(() => {
     if (res.headersSent) return;
     res.setHeader("Retry-After", "5");

@@ -82,7 +82,7 @@ async function open(request: Request, context: AppLoadContext): Promise<Opened> 
 }
 
 /** Who acts, and on which page; a form says more. */
-const doingIn = ({ passed }: AppLoadContext): Doing => ({
+export const doingIn = ({ passed }: AppLoadContext): Doing => ({
   accountId: passed.who.kind === "account" ? passed.who.session.accountId : null,
   who: passed.who.kind === "account" ? passed.who.session.name : "",
   what: passed.route,

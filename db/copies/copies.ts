@@ -72,7 +72,7 @@ export async function makeCopy(url: string, dir: string, why: CopyReason, now: D
   }
 }
 
-const noteOf = (file: string): string => file.replace(/\.sql\.gz$/, ".json");
+export const noteOf = (file: string): string => file.replace(/\.sql\.gz$/, ".json");
 
 async function holdCopyLock(db: Connection): Promise<void> {
   const [[held]] = await db.query<RowDataPacket[]>(
@@ -230,7 +230,8 @@ export async function restoreCopy(url: string, file: string, dir: string, now: D
   }
 }
 
-function sameState(file: string, wanted: Copy["tables"], got: Copy["tables"]): void {
+/** @throws NotACopy when the tables are not as a note says. */
+export function sameState(file: string, wanted: Copy["tables"], got: Copy["tables"]): void {
   const names = new Set([...Object.keys(wanted), ...Object.keys(got)]);
   for (const name of names) {
     const a = wanted[name];

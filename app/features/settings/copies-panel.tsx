@@ -29,7 +29,9 @@ export function CopiesPanel({ copies, zone }: { copies: CopiesShown | undefined;
     <Sheet id="copies">
       <SheetHead>
         <h2>Copies</h2>
-        <Small>of everything here, photos too; kept for 7 days, 4 weeks, 12 months</Small>
+        <Small>
+          of everything here, photos too; kept for 7 days, 4 weeks, 12 months; one tried each month
+        </Small>
       </SheetHead>
       <Row>
         {age === undefined ? (
@@ -41,6 +43,13 @@ export function CopiesPanel({ copies, zone }: { copies: CopiesShown | undefined;
             a good copy is {age < 1 ? "less than a day" : `${Math.floor(age)} days`} old
           </Badge>
         )}
+        {copies.drill ? (
+          <Badge $tone={copies.drill.ok ? "good" : "bad"}>
+            {copies.drill.ok
+              ? `brought back for a trial ${when(copies.drill.at)}: whole, in ${copies.drill.seconds} s`
+              : `the trial of ${when(copies.drill.at)} failed: ${copies.drill.why}`}
+          </Badge>
+        ) : null}
         <WorkForm>
           <input type="hidden" name="intent" value="copy" />
           <Button type="submit" disabled={busy}>

@@ -1,5 +1,6 @@
 import path from "node:path";
 import { listCopies, makeCopy } from "@db/copies/copies";
+import { lastDrill, type Drill } from "@db/copies/drill";
 
 /** What Settings shows of copies; undefined where this server keeps none. */
 export interface CopiesShown {
@@ -14,6 +15,8 @@ export interface CopiesShown {
   }[];
   /** Days since the last one that was checked; undefined when there is none. */
   readonly age: number | undefined;
+  /** The last time that one was brought back for a trial. */
+  readonly drill: Drill | undefined;
 }
 const SHOWN = 8;
 
@@ -32,6 +35,7 @@ export function copiesShown(now = new Date()): CopiesShown | undefined {
       rows: Object.values(c.tables).reduce((n, t) => n + t.rows, 0),
       checked: c.checked,
     })),
+    drill: lastDrill(folder),
     age: last ? (now.getTime() - Date.parse(last.madeAt)) / 86_400_000 : undefined,
   };
 }

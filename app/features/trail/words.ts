@@ -75,6 +75,8 @@ const WORDS: Readonly<Record<string, string>> = {
   join: "came in",
   undo: "brought something back from the bin",
   workshops: "began a workshop",
+  begin: "became the owner",
+  "workshop-bring": "brought this workshop in from a file",
 };
 
 /** What has no words of its own is told by its name. */
