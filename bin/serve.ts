@@ -3,6 +3,7 @@ import { pathToFileURL } from "node:url";
 import path from "node:path";
 import pino from "pino";
 import { connect } from "../db/connect";
+import { metricsOf, serveMetrics } from "../app/server/observe";
 import { createApp, type BuildModule } from "../app/server/http";
 import { keepCopies } from "../app/server/daily";
 
@@ -20,11 +21,24 @@ async function main(): Promise<void> {
       `HOST=${host} would open Lapka to the network without TLS. Leave HOST out, put a proxy that speaks TLS before it and name its address in LAPKA_ORIGIN (docs/running.md).`,
     );
   const log = pino({ level: process.env.LAPKA_LOG ?? "warn" }, pino.destination(2));
-  const { db, close } = connect(url);
+  const { db, close, pool } = connect(url);
   const build = (await import(pathToFileURL(path.resolve("build/server/index.js")).href)) as BuildModule;
   const token = process.env.LAPKA_TOKEN;
   const open = process.env.LAPKA_OPEN === "1";
-  const app = createApp({ build, db, log, assets: path.resolve("build/client"), token, open });
+  const metricsPort = Number(process.env.LAPKA_METRICS_PORT ?? 0);
+  const metrics = metricsPort > 0 ? metricsOf(pool) : undefined;
+  if (metrics) await serveMetrics(metrics, metricsPort);
+  let stopping = false;
+  const app = createApp({
+    build,
+    db,
+    log,
+    assets: path.resolve("build/client"),
+    token,
+    open,
+    ...(metrics ? { metrics } : {}),
+    stopping: () => stopping,
+  });
   const wanted = Number(process.env.PORT ?? 4173);
   const server = createServer({ requestTimeout: 60_000, headersTimeout: 15_000 }, app);
   const port = await listen(server, host, wanted);
@@ -42,7 +56,6 @@ async function main(): Promise<void> {
     `Lapka is ready at ${address}${token ? `/?start=${token}` : ""} (after ${seconds} s). Ctrl-C stops it.\n`,
   );
   const copies = process.env.LAPKA_COPIES ? keepCopies(url, process.env.LAPKA_COPIES, db, log) : undefined;
-  let stopping = false;
   const stop = () => {
     if (stopping) process.exit(1);
     stopping = true;

@@ -16,7 +16,11 @@ const SESSIONS = [
 ];
 
 /** A pool for the given server. Dates are UTC both ways; `close` ends all connections. */
-export function connect(url: string): { db: Database; close: () => Promise<void> } {
+export function connect(url: string): {
+  db: Database;
+  close: () => Promise<void>;
+  pool: { readonly waiting: () => number; readonly open: () => number };
+} {
   const pool = mysql.createPool({
     uri: url,
     connectionLimit: CONNECTIONS,
@@ -29,7 +33,20 @@ export function connect(url: string): { db: Database; close: () => Promise<void>
   pool.pool.on("connection", (c) => {
     for (const s of SESSIONS) c.query(s);
   });
-  return { db: drizzle({ client: pool, casing: "snake_case" }), close: () => pool.end() };
+  return {
+    db: drizzle({ client: pool, casing: "snake_case" }),
+    close: () => pool.end(),
+    pool: {
+      waiting: () => queued(pool.pool, "_connectionQueue"),
+      open: () => queued(pool.pool, "_allConnections"),
+    },
+  };
+}
+
+/** How long a list of the pool's own is; the package tells it by no other way. */
+function queued(pool: object, name: string): number {
+  const list = (pool as Record<string, { length?: number } | undefined>)[name];
+  return list?.length ?? 0;
 }
 
 /** Codes of a database that is not there, does not answer, is full or is read-only: nothing was written, and trying again later may help. */

@@ -1,6 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import http from "node:http";
+import pino from "pino";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { createItem, findItem, listItems } from "../db/queries/items";
 import { listYarns } from "../db/queries/materials";
@@ -289,7 +290,7 @@ describe("another site, another user, another tab", () => {
     const app = createApp({
       build: (await import("../build/server/index.js" as string)) as never,
       db: site.db,
-      log: { error: () => undefined } as never,
+      log: pino({ level: "silent" }),
       assets: "build/client",
       token: "k".repeat(48),
       open: true,

@@ -10,6 +10,7 @@ import type { ServerBuild } from "react-router";
 import { isDatabaseAway, type Database } from "../../db/connect";
 import { gate, type Passed } from "./gate";
 import { toldOf } from "./log";
+import { requestLog, type Metrics } from "./observe";
 import { isSecure, publicOrigin } from "./origin";
 import { recogniseFiles } from "./recognise";
 
@@ -25,6 +26,9 @@ export interface AppOptions {
   readonly token?: string | undefined;
   /** Nobody needs to sign in while nobody has an account (the demo); otherwise a workshop begins with its owner. */
   readonly open?: boolean;
+  readonly metrics?: Metrics;
+  /** The process was asked to stop: it answers what it has begun, and is ready for nothing new. */
+  readonly stopping?: () => boolean;
 }
 
 declare module "react-router" {
@@ -195,21 +199,38 @@ function statusOfAway(_req: Request, res: Response, next: NextFunction): void {
   next();
 }
 
+/** Takes requests: the database answers, and nobody asked the process to stop. A proxy sends none to one that does not. */
+function readiness(db: Database, stopping: () => boolean) {
+  return (_req: Request, res: Response): void => {
+    res.setHeader("Cache-Control", "no-store");
+    if (stopping()) return void res.status(503).json({ ok: false, why: "stopping" });
+    const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error("late")), 3000).unref());
+    Promise.race([db.execute(sql`select 1`), late]).then(
+      () => res.json({ ok: true }),
+      () => res.status(503).json({ ok: false, why: "database" }),
+    );
+  };
+}
+
 /** The web application: headers, static files, guards, then the router. */
-export function createApp({ build, db, log, assets, token, open = false }: AppOptions): Express {
+export function createApp({
+  build,
+  db,
+  log,
+  assets,
+  token,
+  open = false,
+  metrics,
+  stopping = () => false,
+}: AppOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   // Only a proxy on this machine may say where a request came from.
   if (publicOrigin()) app.set("trust proxy", "loopback");
-  app.use(onlyOwnHost, headers);
-  app.get("/health", (_req, res) => {
-    res.setHeader("Cache-Control", "no-store");
-    const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error("late")), 3000).unref());
-    Promise.race([db.execute(sql`select 1`), late]).then(
-      () => res.json({ ok: true }),
-      () => res.status(503).json({ ok: false }),
-    );
-  });
+  app.use(onlyOwnHost, headers, requestLog(log));
+  if (metrics) app.use(metrics.measure);
+  app.get("/healthz", (_req, res) => void res.setHeader("Cache-Control", "no-store").json({ ok: true }));
+  app.get(["/health", "/readyz"], readiness(db, stopping));
   app.use(compression());
   app.use("/assets", express.static(path.join(assets, "assets"), { immutable: true, maxAge: "1y" }));
   app.use(express.static(assets, { maxAge: "1h", index: false }));
@@ -242,7 +263,7 @@ export function createApp({ build, db, log, assets, token, open = false }: AppOp
     mode: "production",
     getLoadContext: (req, res) => ({
       db,
-      log,
+      log: (req as Request & { log?: Logger }).log ?? log,
       passed: res.locals.passed as Passed,
       address: req.ip ?? "",
       nonce: String(res.locals.nonce),
