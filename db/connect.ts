@@ -15,6 +15,12 @@ const SESSIONS = [
   "set session max_statement_time = 10, innodb_lock_wait_timeout = 5",
 ];
 
+/**
+ * Of several nodes one may be a moment behind: each statement then waits for what was committed before it, on whichever node, so that what was
+ * written is read.
+ */
+const IN_A_CLUSTER = "set session wsrep_sync_wait = 7";
+
 /** A pool for the given server. Dates are UTC both ways; `close` ends all connections. */
 export function connect(url: string): {
   db: Database;
@@ -31,7 +37,7 @@ export function connect(url: string): {
     dateStrings: ["DATE"],
   });
   pool.pool.on("connection", (c) => {
-    for (const s of SESSIONS) c.query(s);
+    for (const s of process.env.LAPKA_CLUSTER === "1" ? [...SESSIONS, IN_A_CLUSTER] : SESSIONS) c.query(s);
   });
   return {
     db: drizzle({ client: pool, casing: "snake_case" }),
