@@ -5,6 +5,7 @@ import {
   countRecoveryCodes,
   createAccount,
   createFirstAccount,
+  forgetAccount,
   LastOwner,
   listPeople,
   membershipsOf,
@@ -82,6 +83,20 @@ describe("accounts", () => {
       expect.any(LastOwner),
     ]);
     expect((await listPeople(fresh)).filter((p) => p.role === "owner")).toHaveLength(1);
+  });
+  it("is forgotten with all of it, but never the last owner of a workshop", async () => {
+    const fresh: Scope = { ...scope, workshopId: await createWorkshop(database.db, "To be left") };
+    const id = await createAccount(database.db, "Leaver", "hash", now);
+    await setMember(fresh, id, "owner");
+    await setMember(scope, id, "partner");
+    await beginSession(database.db, { accountId: id, workshopId: null, device: "x", kind: "own" }, now);
+    await expect(forgetAccount(database.db, id, now)).rejects.toBeInstanceOf(LastOwner);
+    expect(await membershipsOf(database.db, id)).toHaveLength(2);
+    await setMember(fresh, await createAccount(database.db, "Heir", "hash", now), "owner");
+    await forgetAccount(database.db, id, now);
+    expect(await accountNamed(database.db, "Leaver")).toBeUndefined();
+    expect(await devicesOf(database.db, id)).toEqual([]);
+    expect((await listPeople(fresh)).map((p) => p.name)).toEqual(["Heir"]);
   });
   it("a recovery code opens once, and new ones end the old", async () => {
     const id = await createAccount(database.db, "Code bearer", "hash", now);

@@ -89,7 +89,11 @@ describe("the schema", () => {
       sql`select distinct table_name as t from information_schema.tables where table_schema = database() and table_name not like '\\_\\_%' and table_name not in ('workshop', 'lapka_migration') and table_name not in (select table_name from information_schema.columns where table_schema = database() and column_name = 'workshop_id')`,
     )) as unknown as [unknown[]];
     // People and what they sign in with are the installation's; what they are in a workshop is a row of that.
-    expect((rows as { t: string }[]).map((r) => r.t).sort()).toEqual(["account", "recovery_code", "try_count"]);
+    expect((rows as { t: string }[]).map((r) => r.t).sort()).toEqual([
+      "account",
+      "recovery_code",
+      "try_count",
+    ]);
   });
 });
 

@@ -167,10 +167,14 @@ describe("people", () => {
   it("somebody at the stall sells and counts, and sees nothing else", async () => {
     const link = await invite("Eero", "stall");
     const { page, end } = await openPage(site, { refused: true });
+    // An old telephone: what it needs works without JavaScript.
+    await page.setJavaScriptEnabled(false);
     await page.goto(link);
     await type(page, { phrase: ANOTHER });
-    await submit(page);
-    await submit(page, 'main a[href="/stalls"]');
+    await Promise.all([page.waitForNavigation(), page.click('main form button[type="submit"]')]);
+    expect(await codesOf(page)).toHaveLength(10);
+    await page.setJavaScriptEnabled(true);
+    await go(page, "/stalls");
     expect(await page.$$eval("nav a", (all) => all.map((a) => a.getAttribute("href")))).toEqual([
       "/stalls",
       "/account",
@@ -247,6 +251,11 @@ describe("an account", () => {
     await type(page, { name: "Sanna", code: /(\w{4}-){3}\w{4}/.exec(said)?.[0] ?? "", phrase: PHRASE });
     await submit(page);
     expect(at(page)).toBe("/account");
+    // And she may go for good.
+    await new Person(page, "mouse").fill('form:has([value="delete"]) [name="now"]', PHRASE);
+    await submit(page, 'form:has([value="delete"]) button[type="submit"]');
+    expect(at(page)).toBe("/sign-in");
+    expect(lapka("list")).not.toContain("Sanna");
     await end();
   });
   it("is opened by a recovery code, once, with a new phrase that ends every session", async () => {

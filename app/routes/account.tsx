@@ -4,6 +4,8 @@ import type { Route } from "./+types/account";
 import {
   countRecoveryCodes,
   findAccount,
+  forgetAccount,
+  LastOwner,
   membershipsOf,
   setPhrase,
   setRecoveryCodes,
@@ -12,6 +14,8 @@ import { devicesOf, endDevice, endSessions, markOf } from "@db/queries/sessions"
 import { AccountPage } from "../features/accounts/account-page";
 import { drawCodes, isPhrase, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { NOT_TOGETHER, TOO_MANY } from "../features/accounts/sign-in.server";
+import type { Database } from "@db/connect";
+import { dropSession } from "../server/session.server";
 import { readForm } from "../server/form.server";
 import { triesOf } from "../server/tries";
 import { nameKeyOf } from "@db/queries/accounts";
@@ -53,6 +57,7 @@ export async function action({ request, context }: Route.ActionArgs) {
       await endSessions(db, session.accountId, session.tokenHash);
       return redirect("/account?done=others#devices");
     case "phrase":
+    case "delete":
     case "codes": {
       // The phrase is asked for again: an open browser alone must not be enough to take an account over.
       const tries = triesOf(db, nameKeyOf(session.name), context.address);
@@ -63,6 +68,7 @@ export async function action({ request, context }: Route.ActionArgs) {
         return data({ wrongs: { now: [NOT_TOGETHER] }, of: form.get("intent") }, { status: 401 });
       }
       await tries.right();
+      if (form.get("intent") === "delete") return forget(db, session.accountId);
       if (form.get("intent") === "codes") {
         const { codes, hashes } = drawCodes();
         await setRecoveryCodes(db, session.accountId, hashes);
@@ -78,6 +84,18 @@ export async function action({ request, context }: Route.ActionArgs) {
     default:
       throw data(null, { status: 400 });
   }
+}
+
+async function forget(db: Database, accountId: string) {
+  try {
+    await forgetAccount(db, accountId, new Date());
+  } catch (error) {
+    if (!(error instanceof LastOwner)) throw error;
+    const why =
+      "You are the last owner of a workshop. Make somebody else its owner first, or take the workshop with you and ask whoever runs the machine.";
+    return data({ wrongs: { now: [why] }, of: "delete" }, { status: 409 });
+  }
+  return redirect("/sign-in", { headers: { "Set-Cookie": await dropSession() } });
 }
 
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);

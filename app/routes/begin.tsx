@@ -24,12 +24,16 @@ export const meta: Route.MetaFunction = () => [{ title: "Begin · Lapka" }];
 export async function loader({ context }: Route.LoaderArgs) {
   const { who } = context.passed;
   if (who.kind === "account") throw redirect("/");
+  // Without JavaScript the page is made anew after the form: it has the codes to show.
+  if (begun.has(context)) return { demo: false, there: [] };
   if (await anyAccount(context.db)) throw redirect("/sign-in");
   return {
     demo: who.kind === "open",
     there: (await listWorkshops(context.db)).map((w) => w.name),
   };
 }
+
+const begun = new WeakSet<object>();
 
 /** The first account of this installation: the owner of what is there, or of a workshop that begins with it. */
 export async function action({ request, context }: Route.ActionArgs) {
@@ -55,6 +59,7 @@ export async function action({ request, context }: Route.ActionArgs) {
   await setRecoveryCodes(db, accountId, hashes);
   const [first] = await membershipsOf(db, accountId);
   const cookie = await newSession(request, context, accountId, own ? "own" : "shared", first?.workshopId);
+  begun.add(context);
   return data({ codes }, { headers: { "Set-Cookie": cookie } });
 }
 const wrong = (wrongs: Wrongs) => data({ wrongs }, { status: 400 });

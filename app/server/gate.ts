@@ -1,6 +1,6 @@
 import type { NextFunction, Request, Response } from "express";
 import { matchRoutes, type RouteObject, type ServerBuild } from "react-router";
-import { anyAccount, membershipsOf, type Role } from "../../db/queries/accounts";
+import { membershipsOf, type Role } from "../../db/queries/accounts";
 import { openInSession, useSession, type SessionUse } from "../../db/queries/sessions";
 import type { Database } from "../../db/connect";
 import { mayRole, needOf, routeName, type Need } from "./access";
@@ -21,6 +21,8 @@ export interface GateOptions {
   readonly routes: ServerBuild["routes"];
   /** Nobody needs to sign in while nobody has an account: the demo. */
   readonly open: boolean;
+  /** Somebody has an account. */
+  readonly begun: () => Promise<boolean>;
 }
 
 /** The routes as a tree, as the router itself builds it from its manifest. */
@@ -49,10 +51,8 @@ export function pageOf(pathname: string): string {
  * Lets through who may have what is asked for, and nobody else: one place, before any route. What a route needs stands in `access.ts`; a route
  * that is not in that table is the owner's alone.
  */
-export function gate({ db, routes, open }: GateOptions) {
+export function gate({ db, routes, open, begun }: GateOptions) {
   const tree = treeOf(routes);
-  let begun = false;
-  const hasAccounts = async () => (begun ||= await anyAccount(db));
   return async (req: Request, res: Response, next: NextFunction): Promise<void> => {
     const { pathname } = new URL(req.url, "http://lapka");
     const match = matchRoutes(tree, pageOf(pathname))?.at(-1);
@@ -62,7 +62,7 @@ export function gate({ db, routes, open }: GateOptions) {
     const session = await useSession(db, await secretOf(req.headers.cookie), new Date());
     const who: Who = session
       ? { kind: "account", session: await openedIn(db, session) }
-      : open && !(await hasAccounts())
+      : open && !(await begun())
         ? { kind: "open" }
         : { kind: "nobody" };
     const passed: Passed = { who, route, subject: match?.params.id ?? match?.params.line ?? "" };
@@ -72,7 +72,7 @@ export function gate({ db, routes, open }: GateOptions) {
     if (who.kind === "nobody") {
       // The router words it: data and forms have answers of their own, and openWorkshop asks this one to sign in.
       if (isData || (writes && isForm(req))) return next();
-      const door = (await hasAccounts()) ? `/sign-in?to=${encodeURIComponent(req.url)}` : "/begin";
+      const door = (await begun()) ? `/sign-in?to=${encodeURIComponent(req.url)}` : "/begin";
       if (writes || !wantsPage(req)) return refuse(res, 401, "Sign in first. What you sent was not taken.");
       return res.redirect(302, door);
     }

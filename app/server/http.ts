@@ -7,6 +7,7 @@ import { randomBytes, timingSafeEqual } from "node:crypto";
 import path from "node:path";
 import type { Logger } from "pino";
 import type { ServerBuild } from "react-router";
+import { anyAccount } from "../../db/queries/accounts";
 import { isDatabaseAway, type Database } from "../../db/connect";
 import { gate, type Passed } from "./gate";
 import { toldOf } from "./log";
@@ -50,7 +51,7 @@ const FORM_TYPES = ["application/x-www-form-urlencoded", "application/json"];
 /** A whole workshop in a file is larger, and takes longer to read and write. */
 const MAX_FILE = 64_000_000;
 const BRING_PATH = "/workshop/bring";
-const SLOW_PATHS: readonly string[] = [BRING_PATH, "/workshop.zip", "/workshop/sealed"];
+const SLOW_PATH = /^\/(?:workshop\/bring|workshop\.zip|workshop\/sealed|items\/[^/]+\/all\.zip)$/;
 /** A request that was not answered by then is told to try again; what it was doing goes on or is rolled back, never by half. */
 const DEADLINE_MS = 10_000;
 const TRY_AGAIN =
@@ -149,8 +150,11 @@ function guardRequests(req: Request, res: Response, next: NextFunction): void {
 const START_COOKIE = "lapka-start";
 const YEAR_MS = 365 * 86_400_000;
 
-/** Loopback means every user of this machine; the key in the printed address means this one. It becomes a cookie at the first visit. */
-function onlyWithToken(token: string) {
+/**
+ * Loopback means every user of this machine, and a proxy everybody; the key in the printed address means who started it. It becomes a cookie
+ * at the first visit. Once somebody has an account one signs in instead: `begun`.
+ */
+function onlyWithToken(token: string, begun: () => Promise<boolean>) {
   const right = Buffer.from(token);
   const matches = (given: string | undefined): boolean => {
     const got = Buffer.from(given ?? "");
@@ -168,17 +172,20 @@ function onlyWithToken(token: string) {
       res.cookie(START_COOKIE, token, { httpOnly: true, sameSite: "lax", path: "/", maxAge: YEAR_MS });
       return res.redirect(302, `${at.pathname}${at.search}`);
     }
+    begun().then((is) => (is ? next() : refuse(res)), next);
+  };
+  function refuse(res: Response): void {
     plain(
       res,
       403,
       "Open Lapka by the address that bin/start printed: it carries a key, so that other users of this machine stay out.\n",
     );
-  };
+  }
 }
 
 /** Says "try again" when an answer takes too long, and turns answers of a database that is away into 503. */
 function deadline(req: Request, res: Response, next: NextFunction): void {
-  if (req.headers.accept?.includes("text/event-stream") || SLOW_PATHS.includes(req.path)) return next();
+  if (req.headers.accept?.includes("text/event-stream") || SLOW_PATH.test(req.path)) return next();
   const timer = setTimeout(() => {
     if (res.headersSent) return;
     res.setHeader("Retry-After", "5");
@@ -197,6 +204,12 @@ function statusOfAway(_req: Request, res: Response, next: NextFunction): void {
     return writeHead(503, ...rest);
   }) as typeof res.writeHead;
   next();
+}
+
+/** Asked until it is so; it stays so. */
+function once(is: () => Promise<boolean>): () => Promise<boolean> {
+  let so = false;
+  return async () => (so ||= await is());
 }
 
 /** Takes requests: the database answers, and nobody asked the process to stop. A proxy sends none to one that does not. */
@@ -235,7 +248,8 @@ export function createApp({
   app.use("/assets", express.static(path.join(assets, "assets"), { immutable: true, maxAge: "1y" }));
   app.use(express.static(assets, { maxAge: "1h", index: false }));
   app.use(recogniseFiles());
-  if (token) app.use(onlyWithToken(token));
+  const begun = once(() => anyAccount(db));
+  if (token) app.use(onlyWithToken(token, begun));
   app.use(guardRequests, deadline, statusOfAway);
   app.use((_req, res, next) => {
     // Everything behind here is hers alone.
@@ -254,7 +268,7 @@ export function createApp({
       skip: (req) => req.method === "GET" || req.method === "HEAD",
     }),
   );
-  const guard = gate({ db, routes: build.routes, open });
+  const guard = gate({ db, routes: build.routes, open, begun });
   app.use((req, res, next) => {
     guard(req, res, next).catch(next);
   });

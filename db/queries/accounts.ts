@@ -195,6 +195,18 @@ export async function changeMember(
   });
 }
 
+/**
+ * Forgets an account: name, phrase, devices, codes and what it is in workshops. The trail keeps the name beside what was done.
+ * @throws LastOwner where a workshop would be left to nobody
+ */
+export async function forgetAccount(db: Database, id: string, now: Date): Promise<void> {
+  const memberships = await membershipsOf(db, id);
+  await transact({ db, workshopId: "", now }, async (tx) => {
+    for (const { workshopId } of memberships) await changeMember({ ...tx, workshopId }, id, undefined);
+    await tx.db.delete(account).where(eq(account.id, id));
+  });
+}
+
 /** Takes the workshops that nobody is in yet: an installation that was used before it had accounts. */
 export async function ownTheUnowned(db: Database, accountId: string, now: Date): Promise<number> {
   const [head] = await db.execute(

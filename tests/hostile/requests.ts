@@ -56,13 +56,55 @@ const PATHS: readonly string[] = [
   "/bin",
   "/health",
   "/nothing/here",
+  "/account",
+  "/people",
+  "/trail",
+  "/trail.csv",
+  "/sign-in",
+  "/begin",
+  "/recover",
+  "/join/:id",
+  "/stalls",
+  "/stall/:id",
+  "/stall/:id/acts",
+  "/stall/:id/count",
+  "/bench",
+  "/bench/:id",
+  "/bench/:id/acts",
+  "/runs/:id/order",
+  "/runs/:id/inspect",
+  "/items/:id/paper",
+  "/items/:id/kit",
+  "/items/:id/figure.png",
+  "/items/:id/all.zip",
+  "/items/:id/paper/pattern.pdf",
+  "/items/:id/paper/tags.pdf",
+  "/sell",
+  "/sell/next",
+  "/sell/refill",
+  "/sell/lots",
+  "/sell/what-if",
+  "/sell/prices",
+  "/sell/sold",
+  "/sell/markets",
+  "/sell/markets/:id",
+  "/sell/places/:id/statement",
+  "/sell/sold/sales.csv",
+  "/calendar.ics",
+  "/calendar/:id.ics",
+  "/workshop/bring",
+  "/workshop/sealed",
+  "/healthz",
+  "/readyz",
 ];
+/** What would take a signed-in session to another workshop. */
+const LEAVES = "/workshops";
 const INTENTS: readonly string[] =
-  "yarn notion filling swatch balls ball count post undo-move supplier delete weigh-in timing hand aside settings channel delete-channel copy mend retry line receive replan unplan start finish undo open create".split(
+  "yarn notion filling swatch balls ball count post undo-move supplier delete weigh-in timing hand aside settings channel delete-channel copy mend retry line receive replan unplan start finish undo open create place move delete-place undo-move market close reopen sale undo-sale save raise kit use end-device end-others phrase codes invite revoke remove change settings calendar".split(
     " ",
   );
 const FIELDS: readonly string[] =
-  "id name kind pattern workshop key key-of-form seen move label back yarnId ballId madeOn startOn dueOn hookUm mmPer100g ballMg ballPrice shade colour fibre weightClass quantity onHand amount how unit lot place note hand handId itemId colourwayId part stage pieces seconds weight step lines[0].itemId lines[0].quantity lines[3].quantity days[0] days days[9999] line packs-x supplierId packSize packPrice text fileName mapping onlyGood what command basedOn slot hook strands photo laps price minOrder deliveryDays locale currency timeZone sure".split(
+  "id name kind pattern workshop key key-of-form seen move label back yarnId ballId madeOn startOn dueOn hookUm mmPer100g ballMg ballPrice shade colour fibre weightClass quantity onHand amount how unit lot place note hand handId itemId colourwayId part stage pieces seconds weight step lines[0].itemId lines[0].quantity lines[3].quantity days[0] days days[9999] line packs-x supplierId packSize packPrice text fileName mapping onlyGood what command basedOn slot hook strands photo laps price minOrder deliveryDays locale currency timeZone sure role forName mark now phrase code workshop to words who from counted grade".split(
     " ",
   );
 const METHODS = [
@@ -85,6 +127,7 @@ const TYPES: readonly (string | undefined)[] = [
   "application/x-www-form-urlencoded",
   "application/json",
   "application/json; charset=utf-16",
+  "application/zip",
   "multipart/form-data; boundary=x",
   "multipart/form-data",
   "text/plain",
@@ -102,7 +145,7 @@ interface Made {
   readonly body: string | undefined;
 }
 
-function makeRequest(draw: Draw, base: URL, ids: readonly string[]): Made {
+function makeRequest(draw: Draw, base: URL, ids: readonly string[], cookie?: string): Made {
   const id = () =>
     pick(draw, [
       pick(draw, ids),
@@ -114,7 +157,8 @@ function makeRequest(draw: Draw, base: URL, ids: readonly string[]): Made {
       "constructor",
       encoded(pick(draw, SPITEFUL)).slice(0, 200),
     ]);
-  let path = pick(draw, PATHS).replaceAll(":id", id);
+  const drawn = pick(draw, PATHS);
+  let path = (cookie !== undefined && drawn === LEAVES ? "/items" : drawn).replaceAll(":id", id);
   if (draw(4) === 0) path += ".data";
   if (draw(3) === 0)
     path += `?${pick(draw, ["deleted", "page", "place", "hand", "aim", "item", "kind", "before", "all", "start", "_routes", "index"])}=${encoded(pick(draw, [...SPITEFUL, ...ids, "item:" + UUID, "-1", "1e9"])).slice(0, 400)}`;
@@ -125,16 +169,18 @@ function makeRequest(draw: Draw, base: URL, ids: readonly string[]): Made {
     host: base.host,
     ...(draw(12) === 0 ? {} : { origin: base.origin }),
     ...(type === undefined ? {} : { "content-type": type }),
-    ...(draw(8) === 0
-      ? {
-          cookie: pick(draw, [
-            "lapka-workshop=x",
-            `lapka-workshop=${Buffer.from(`"${UUID}"`).toString("base64")}`,
-            "=",
-            "a".repeat(3000),
-          ]),
-        }
-      : {}),
+    ...(cookie !== undefined
+      ? { cookie }
+      : draw(8) === 0
+        ? {
+            cookie: pick(draw, [
+              "lapka-workshop=x",
+              `lapka-workshop=${Buffer.from(`"${UUID}"`).toString("base64")}`,
+              "=",
+              "a".repeat(3000),
+            ]),
+          }
+        : {}),
     ...(draw(15) === 0 ? { "sec-fetch-site": pick(draw, ["cross-site", "none", "same-origin", "x"]) } : {}),
     ...(draw(20) === 0 ? { host: pick(draw, ["evil.test", "127.0.0.1:99999", "", "localhost"]) } : {}),
     ...(draw(20) === 0 ? { "if-none-match": '"x"', accept: "*/*" } : {}),
@@ -185,11 +231,17 @@ function bodyOf(draw: Draw, ids: readonly string[]): string {
 
 const agent = new http.Agent({ keepAlive: true, maxSockets: 4 });
 /** The status, or 0 when the connection ended without an answer. */
-function send(base: URL, r: Made): Promise<{ status: number; location: string; ms: number }> {
+interface Answer {
+  readonly status: number;
+  readonly location: string;
+  readonly ms: number;
+  readonly body: string;
+}
+function send(base: URL, r: Made): Promise<Answer> {
   const began = performance.now();
   return new Promise((resolve) => {
-    const end = (status: number, location = "") =>
-      resolve({ status, location, ms: performance.now() - began });
+    const end = (status: number, location = "", body = "") =>
+      resolve({ status, location, ms: performance.now() - began, body });
     const headers = {
       ...r.headers,
       ...(r.body === undefined ? {} : { "content-length": String(Buffer.byteLength(r.body)) }),
@@ -210,8 +262,11 @@ function send(base: URL, r: Made): Promise<{ status: number; location: string; m
       return end(-1);
     }
     request.on("response", (answer) => {
-      answer.resume();
-      answer.on("end", () => end(answer.statusCode ?? 0, answer.headers.location ?? ""));
+      const chunks: Buffer[] = [];
+      answer.on("data", (c: Buffer) => chunks.push(c));
+      answer.on("end", () =>
+        end(answer.statusCode ?? 0, answer.headers.location ?? "", Buffer.concat(chunks).toString("utf8")),
+      );
       answer.on("error", () => end(0));
     });
     request.on("error", () => end(0));
@@ -222,13 +277,15 @@ function send(base: URL, r: Made): Promise<{ status: number; location: string; m
 
 /**
  * Mutated requests over all routes and methods, four at a time, seeded. Wrong is: a status of 500 or more, no answer at all, an answer that took more
- * than a second (asked again: a machine may hiccup), a redirect to another site.
+ * than a second (asked again: a machine may hiccup), a redirect to another site, and, for somebody who is signed in by `cookie`, an answer that
+ * has something in it that they may not see.
  */
 export async function fuzzRequests(
   url: string,
   ids: readonly string[],
   count: number,
   seed: number,
+  as: { readonly cookie?: string; readonly unseen?: RegExp } = {},
 ): Promise<Fuzzed> {
   const base = new URL(url);
   const draw = drawFrom(seed);
@@ -236,7 +293,9 @@ export async function fuzzRequests(
   const statuses = new Map<number, number>();
   let slowestMs = 0;
   for (let i = 0; i < count; i += 4) {
-    const made = Array.from({ length: Math.min(4, count - i) }, () => makeRequest(draw, base, ids));
+    const made = Array.from({ length: Math.min(4, count - i) }, () =>
+      makeRequest(draw, base, ids, as.cookie),
+    );
     const answers = await Promise.all(made.map((r) => send(base, r)));
     for (const [k, a] of answers.entries()) {
       const r = made[k] as Made;
@@ -249,6 +308,8 @@ export async function fuzzRequests(
       slowestMs = Math.max(slowestMs, a.ms);
       if (a.status === 0 && r.method !== "TRACE") say("no answer");
       else if (a.status >= 500) say(`status ${a.status}`);
+      const told = as.unseen?.exec(a.body)?.[0];
+      if (told !== undefined) say(`tells ${told}`);
       if (/^(\/\/|\/\\|https?:)/.test(a.location) && !a.location.startsWith(base.origin))
         say(`sent to ${a.location}`);
       if (a.ms > 1000 && (await send(base, r)).ms > 1000) say(`took ${Math.round(a.ms)} ms`);

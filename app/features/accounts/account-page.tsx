@@ -84,6 +84,16 @@ export function AccountPage({
           </SheetHead>
           <Proved intent="codes" say="Draw ten new ones; the old ones end" answer={answer} />
         </Sheet>
+        <Sheet aria-labelledby="forget-title">
+          <SheetHead>
+            <h2 id="forget-title">Forget me</h2>
+          </SheetHead>
+          <p style={{ marginBottom: 10 }}>
+            Your name, phrase, codes and devices are deleted here and now. Work that you did stays the
+            workshop’s, and its trail keeps your name beside it.
+          </p>
+          <Proved intent="delete" say="Delete my account" answer={answer} />
+        </Sheet>
       </Stack>
     </Page>
   );
@@ -96,7 +106,7 @@ function Proved({
   answer,
   withNew = false,
 }: {
-  intent: "phrase" | "codes";
+  intent: "phrase" | "codes" | "delete";
   say: string;
   answer: Answer | undefined;
   withNew?: boolean;
