@@ -147,6 +147,7 @@ it("two devices on one run see each other's rounds; what both did counts once", 
   await tapDone(one.page);
   await two.page.setOfflineMode(false);
   await sent(two.page);
+  await sent(one.page);
   const all = (await acts(one.page, line)).filter((a) => a.kind === "done");
   expect(all).toHaveLength(3);
   await one.page.reload();

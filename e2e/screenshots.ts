@@ -2,6 +2,11 @@ import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import type { Page } from "puppeteer-core";
+import { createAccount, setMember, type Role } from "../db/queries/accounts";
+import { listHands } from "../db/queries/hands";
+import { beginSession } from "../db/queries/sessions";
+import { listWorkshops } from "../db/queries/workshops";
+import { keepSession } from "../app/server/session.server";
 import { startSite } from "./harness";
 
 /** One current picture of each main view, from the demo: `npm run screenshots`. */
@@ -80,7 +85,6 @@ try {
     ["sell", `${site.url}/sell`],
     ["stall", await find(page, "/sell/markets", "To the stall"), { width: 390, height: 844 }],
     ["next", `${site.url}/sell/next`, { height: 1000, dark: true }],
-    ["prices", `${site.url}/sell/prices`],
     ["sold", `${site.url}/sell/sold`, { height: 1000 }],
   ];
   for (const [name, url, view = {}] of shots) {
@@ -99,4 +103,41 @@ try {
   await bringIn(page);
 } finally {
   await site.stop();
+}
+await people();
+
+/** Who comes in, and the link for one more: with accounts, on a site of its own. */
+async function people(): Promise<void> {
+  const own = await startSite("screenshots_people", { accounts: true });
+  try {
+    const now = new Date();
+    const [workshop] = await listWorkshops(own.db);
+    const scope = { db: own.db, workshopId: workshop?.id ?? "", now };
+    const add = async (name: string, role: Role) => {
+      const id = await createAccount(own.db, name, "no phrase", now);
+      await setMember(scope, id, role, role === "helper" ? ((await listHands(scope))[1]?.id ?? null) : null);
+      return id;
+    };
+    const marit = await add("Marit", "owner");
+    await add("Sanna", "helper");
+    await add("Eero", "stall");
+    const secret = await beginSession(
+      own.db,
+      { accountId: marit, workshopId: scope.workshopId, device: "Firefox on Linux", kind: "own" },
+      now,
+    );
+    const page = await own.browser.newPage();
+    await page.setViewport({ width: 1280, height: 800 });
+    const [name = "", value = ""] = ((await keepSession(secret, "own")).split(";")[0] ?? "").split(/=(.*)/s);
+    await page.setCookie({ name, value, url: own.url });
+    await page.goto(`${own.url}/people`, { waitUntil: "networkidle0" });
+    await page.type('[name="forName"]', "Tove");
+    await page.click('form:has([name="forName"]) button[type="submit"]');
+    await page.waitForSelector('[name="link"]');
+    // The link leads nowhere any more: its site ends with the picture.
+    await new Promise((done) => setTimeout(done, 400));
+    await page.screenshot({ path: path.join(out, "people.png") as `${string}.png` });
+  } finally {
+    await own.stop();
+  }
 }

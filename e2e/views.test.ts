@@ -58,6 +58,8 @@ beforeAll(async () => {
   views["Order of work"] = `${views["Run page"] ?? ""}/order`;
   views.Inspect = `${views["Run page"] ?? ""}/inspect`;
   views["Cutting plan"] = `${views["Run page"] ?? ""}/cutting`;
+  views.Trail = "/trail?check=1";
+  views.Stalls = "/stalls";
   views.Paper = `${views["Item page"] ?? ""}/paper`;
   views.Kit = `${views["Item page"] ?? ""}/kit`;
   views.Colourways = `${views["Item page"] ?? ""}/colourways`;
@@ -87,6 +89,8 @@ const NAMES = [
   "Import",
   "Cutting plan",
   "Colourways",
+  "Trail",
+  "Stalls",
   "Paper",
   "Kit",
   "Bench",

@@ -165,12 +165,12 @@ function Checked({ rows, broken }: { rows: number; broken: number | undefined })
   return (
     <p role="status" style={{ marginBottom: 14 }}>
       {broken === undefined ? (
-        <Badge $tone="good">
+        <Badge $tone="good" style={{ whiteSpace: "normal" }}>
           <BadgeCheck size={15} aria-hidden /> Whole: {rows === 1 ? "one line" : `${rows} lines`}, as written,
           none missing.
         </Badge>
       ) : (
-        <Badge $tone="bad">
+        <Badge $tone="bad" style={{ whiteSpace: "normal" }}>
           <ShieldAlert size={15} aria-hidden /> Broken at line {broken}: it was changed or taken out behind
           Lapka’s back. What stands before it is as it was written.
         </Badge>

@@ -44,7 +44,7 @@ export function CopiesPanel({ copies, zone }: { copies: CopiesShown | undefined;
           </Badge>
         )}
         {copies.drill ? (
-          <Badge $tone={copies.drill.ok ? "good" : "bad"}>
+          <Badge $tone={copies.drill.ok ? "good" : "bad"} style={{ whiteSpace: "normal" }}>
             {copies.drill.ok
               ? `brought back for a trial ${when(copies.drill.at)}: whole, in ${copies.drill.seconds} s`
               : `the trial of ${when(copies.drill.at)} failed: ${copies.drill.why}`}

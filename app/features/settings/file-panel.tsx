@@ -121,7 +121,7 @@ export function FilePanel() {
           </Badge>
         ) : state.kind === "done" ? (
           <Row>
-            <Badge $tone="good">
+            <Badge $tone="good" style={{ whiteSpace: "normal" }}>
               “{state.brought.name}” is here: {state.brought.rows.item} items, {state.brought.rows.yarn}{" "}
               yarns, {state.brought.rows.run} runs, {state.brought.rows.sale} sales
               {state.brought.asCopy ? ", as a copy beside the one that was here" : ""}.
