@@ -90,11 +90,15 @@ const ask = (path: string, cookie: string, more: RequestInit = {}) =>
     headers: { ...(cookie ? { cookie } : {}), ...(more.headers as Record<string, string> | undefined) },
     signal: AbortSignal.timeout(20_000),
   });
+/** As each address takes it: a form, or for a workshop's file a ZIP. */
 const post = (path: string, cookie: string, body = "") =>
   ask(path, cookie, {
     method: "POST",
     body,
-    headers: { origin: site.url, "content-type": "application/x-www-form-urlencoded" },
+    headers: {
+      origin: site.url,
+      "content-type": path === "/workshop/bring" ? "application/zip" : "application/x-www-form-urlencoded",
+    },
   });
 /** A stream never ends by itself. */
 const status = async (answer: Promise<Response>) => {
@@ -167,6 +171,20 @@ describe("every route, read and written, by every role", () => {
         }
     expect(wrong).toEqual([]);
   }, 120_000);
+});
+
+describe("what a device kept", () => {
+  it("is not taken from who is signed out, who is told so in the way that bench and stall understand", async () => {
+    for (const path of [`/stall/${ids.market ?? ""}/acts`, `/bench/${ids.bench ?? ""}/acts`]) {
+      const answer = await ask(path, "", {
+        method: "POST",
+        body: JSON.stringify({ acts: [] }),
+        headers: { origin: site.url, "content-type": "application/json" },
+      });
+      expect(answer.status).toBe(401);
+      expect(((await answer.json()) as { refused: string }).refused).toContain("You are signed out");
+    }
+  });
 });
 
 describe("what a role sees", () => {

@@ -170,7 +170,7 @@ describe("people", () => {
     // An old telephone: what it needs works without JavaScript.
     await page.setJavaScriptEnabled(false);
     await page.goto(link);
-    await type(page, { phrase: ANOTHER });
+    await page.type('[name="phrase"]', ANOTHER);
     await Promise.all([page.waitForNavigation(), page.click('main form button[type="submit"]')]);
     expect(await codesOf(page)).toHaveLength(10);
     await page.setJavaScriptEnabled(true);

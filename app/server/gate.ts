@@ -73,7 +73,13 @@ export function gate({ db, routes, open, begun }: GateOptions) {
       // The router words it: data and forms have answers of their own, and openWorkshop asks this one to sign in.
       if (isData || (writes && isForm(req))) return next();
       const door = (await begun()) ? `/sign-in?to=${encodeURIComponent(req.url)}` : "/begin";
-      if (writes || !wantsPage(req)) return refuse(res, 401, "Sign in first. What you sent was not taken.");
+      if (writes || !wantsPage(req))
+        return refuse(
+          req,
+          res,
+          401,
+          "You are signed out. What was done stays here: sign in in another tab, and it is sent.",
+        );
       return res.redirect(302, door);
     }
     const role = who.kind === "account" ? who.session.role : undefined;
@@ -81,6 +87,7 @@ export function gate({ db, routes, open, begun }: GateOptions) {
     // A page of ours says so, in the frame of what is open to them.
     if (wantsPage(req)) return res.redirect(302, "/not-yours");
     refuse(
+      req,
       res,
       403,
       `This is not open to you here${role ? ` (${role})` : ""}. The workshop’s owner can change that.`,
@@ -112,6 +119,9 @@ const wantsPage = (req: Request): boolean =>
   req.method !== "POST" && (req.headers.accept ?? "").includes("text/html");
 const isForm = (req: Request): boolean =>
   (req.headers["content-type"] ?? "").startsWith("application/x-www-form-urlencoded");
-function refuse(res: Response, status: number, text: string): void {
+/** What the bench and the stall send is answered in their own way: they keep it, and say why. */
+function refuse(req: Request, res: Response, status: number, text: string): void {
+  if ((req.headers["content-type"] ?? "").startsWith("application/json"))
+    return void res.status(status).json({ refused: text });
   res.status(status).type("text/plain").send(`${text}\n`);
 }
