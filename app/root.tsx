@@ -24,6 +24,7 @@ import {
   Scripts,
   ScrollRestoration,
   useLocation,
+  useMatches,
   useNavigation,
   useRouteError,
   useRouteLoaderData,
@@ -36,6 +37,7 @@ import { BIN_KINDS, listDeleted } from "@db/queries/bin";
 import { newId, type Scope } from "@db/scope";
 import type { Reading } from "@core/units";
 import type { Role } from "@db/queries/accounts";
+import { DOOR } from "./features/accounts/door";
 import { mayRole, type Need } from "./server/access";
 import { openWorkshop } from "./server/scope.server";
 import { WorkForm } from "./ui/form";
@@ -130,14 +132,12 @@ const STALL: readonly View[] = [
 ];
 const viewsOf = (role: Role): readonly View[] =>
   role === "stall" ? STALL : VIEWS.filter((v) => mayRole(role, v.need));
-/** Pages that stand alone, whoever looks at them. */
-const DOORS = /^\/(sign-in|begin|recover|join\/[^/]*)\/?$/;
 
 export default function App({ loaderData }: Route.ComponentProps) {
   const navigation = useNavigation();
-  const { pathname } = useLocation();
+  const alone = useMatches().some((m) => m.handle === DOOR);
   const { role, me } = loaderData;
-  if (role === undefined || DOORS.test(pathname))
+  if (role === undefined || alone)
     return (
       <I18nProvider locale={loaderData.reading.locale}>
         <ReadingProvider value={loaderData.reading}>

@@ -1,26 +1,23 @@
-import { data, redirect, useSearchParams } from "react-router";
-import { z } from "zod";
+import { data, redirect, useSearchParams, type AppLoadContext } from "react-router";
 import type { Route } from "./+types/account";
 import {
   countRecoveryCodes,
-  findAccount,
   forgetAccount,
   LastOwner,
   membershipsOf,
   setPhrase,
   setRecoveryCodes,
 } from "@db/queries/accounts";
-import { devicesOf, endDevice, endSessions, markOf } from "@db/queries/sessions";
+import { devicesOf, endDevice, endSessions, markOf, type SessionUse } from "@db/queries/sessions";
+import { leaveTrail } from "@db/scope";
 import { AccountPage } from "../features/accounts/account-page";
-import { drawCodes, isPhrase, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
-import { NOT_TOGETHER, TOO_MANY } from "../features/accounts/sign-in.server";
-import type { Database } from "@db/connect";
-import { dropSession } from "../server/session.server";
+import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
+import { byPhrase } from "../features/accounts/sign-in.server";
 import { readForm } from "../server/form.server";
-import { triesOf } from "../server/tries";
-import { nameKeyOf } from "@db/queries/accounts";
-import { ButtonLink, Page, PageHead } from "../ui/basics";
+import { doingIn } from "../server/scope.server";
+import { dropSession } from "../server/session.server";
 import { keepPage, taken } from "../ui/away";
+import { ButtonLink, Page, PageHead } from "../ui/basics";
 
 export const meta: Route.MetaFunction = () => [{ title: "Your account · Lapka" }];
 
@@ -42,8 +39,6 @@ export async function loader({ context }: Route.LoaderArgs) {
   };
 }
 
-const phraseForm = z.object({ phrase: z.string().max(400).default("") });
-
 export async function action({ request, context }: Route.ActionArgs) {
   const { db, passed } = context;
   if (passed.who.kind !== "account") throw redirect("/sign-in");
@@ -58,45 +53,51 @@ export async function action({ request, context }: Route.ActionArgs) {
       return redirect("/account?done=others#devices");
     case "phrase":
     case "delete":
-    case "codes": {
-      // The phrase is asked for again: an open browser alone must not be enough to take an account over.
-      const tries = triesOf(db, nameKeyOf(session.name), context.address);
-      if (!(await tries.admit())) return data({ wrongs: { now: [TOO_MANY] } }, { status: 429 });
-      const account = await findAccount(db, session.accountId);
-      if (!(await isPhrase(account?.phrase, phraseForm.parse({ phrase: form.get("now") ?? "" }).phrase))) {
-        await tries.failed();
-        return data({ wrongs: { now: [NOT_TOGETHER] }, of: form.get("intent") }, { status: 401 });
-      }
-      await tries.right();
-      if (form.get("intent") === "delete") return forget(db, session.accountId);
-      if (form.get("intent") === "codes") {
-        const { codes, hashes } = drawCodes();
-        await setRecoveryCodes(db, session.accountId, hashes);
-        return data({ codes });
-      }
-      const { phrase } = phraseForm.parse({ phrase: form.get("phrase") ?? "" });
-      const trouble = phraseTrouble(phrase, [session.name]);
-      if (trouble) return data({ wrongs: { phrase: [trouble] }, of: "phrase" }, { status: 400 });
-      await setPhrase(db, session.accountId, await keepPhrase(phrase), new Date());
-      await endSessions(db, session.accountId, session.tokenHash);
-      return redirect("/account?done=phrase");
-    }
+    case "codes":
+      return provedChange(form, session, context);
     default:
       throw data(null, { status: 400 });
   }
 }
 
-async function forget(db: Database, accountId: string) {
+/** The phrase is asked for again: an open browser alone must not be enough to take an account over. */
+async function provedChange(form: FormData, session: SessionUse, context: AppLoadContext) {
+  const { db } = context;
+  const of = form.get("intent");
+  const proved = await byPhrase(context, session.name, typed(form, "now"));
+  if (!proved.ok) return data({ wrongs: { now: [proved.why] }, of }, { status: proved.status });
+  if (of === "delete") return forget(session, context);
+  if (of === "codes") {
+    const { codes, hashes } = drawCodes();
+    await setRecoveryCodes(db, session.accountId, hashes);
+    return data({ codes });
+  }
+  const phrase = typed(form, "phrase");
+  const trouble = phraseTrouble(phrase, [session.name]);
+  if (trouble) return data({ wrongs: { phrase: [trouble] }, of }, { status: 400 });
+  await setPhrase(db, session.accountId, await keepPhrase(phrase), new Date());
+  await endSessions(db, session.accountId, session.tokenHash);
+  return redirect("/account?done=phrase");
+}
+
+const typed = (form: FormData, name: string): string => String(form.get(name) ?? "").slice(0, 400);
+
+async function forget({ accountId }: SessionUse, context: AppLoadContext) {
+  const { db } = context;
+  const now = new Date();
+  const left = await membershipsOf(db, accountId);
   try {
-    await forgetAccount(db, accountId, new Date());
+    await forgetAccount(db, accountId, now);
   } catch (error) {
     if (!(error instanceof LastOwner)) throw error;
-    const why =
-      "You are the last owner of a workshop. Make somebody else its owner first, or take the workshop with you and ask whoever runs the machine.";
-    return data({ wrongs: { now: [why] }, of: "delete" }, { status: 409 });
+    return data({ wrongs: { now: [LAST_OWNER] }, of: "delete" }, { status: 409 });
   }
+  for (const { workshopId } of left)
+    await leaveTrail({ db, workshopId, now, doing: { ...doingIn(context), what: "account:delete" } });
   return redirect("/sign-in", { headers: { "Set-Cookie": await dropSession() } });
 }
+const LAST_OWNER =
+  "You are the last owner of a workshop. Make somebody else its owner first, or take the workshop with you and ask whoever runs the machine.";
 
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 export { unlessAway as shouldRevalidate } from "../ui/away";

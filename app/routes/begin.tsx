@@ -11,7 +11,7 @@ import {
 import { createWorkshop, listWorkshops } from "@db/queries/workshops";
 import { leaveTrail } from "@db/scope";
 import { Codes } from "../features/accounts/codes";
-import { Door, PhraseField } from "../features/accounts/door";
+import { DOOR, Door, PhraseField } from "../features/accounts/door";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { beginSchema, wrongsOf, type Wrongs } from "../features/accounts/schema";
 import { newSession } from "../features/accounts/sign-in.server";
@@ -19,6 +19,7 @@ import { readForm } from "../server/form.server";
 import { Button, ButtonLink, Small } from "../ui/basics";
 import { Field, Input } from "../ui/field";
 
+export const handle = DOOR;
 export const meta: Route.MetaFunction = () => [{ title: "Begin · Lapka" }];
 
 export async function loader({ context }: Route.LoaderArgs) {

@@ -24,7 +24,7 @@ export function action({ request, params, context }: Route.ActionArgs): Promise<
     if (!work) throw refused("This run is no longer there. What was done stays on the device.", 409);
     const { acts } = read.data;
     // Whatever a page says: a helper's work is her own hand's.
-    const handId = opened.ownHand ?? read.data.handId;
+    const handId = opened.ownHand === undefined ? read.data.handId : opened.ownHand;
     const settling = await prepareSettling(work);
     try {
       await transact(about(opened.scope, { acts: String(acts.length) }), async (tx) => {

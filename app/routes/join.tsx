@@ -5,7 +5,7 @@ import { acceptInvitation, findInvitation } from "@db/queries/invitations";
 import { openInSession } from "@db/queries/sessions";
 import { transact, type Scope } from "@db/scope";
 import { Codes } from "../features/accounts/codes";
-import { Door, PhraseField } from "../features/accounts/door";
+import { DOOR, Door, PhraseField } from "../features/accounts/door";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { ROLE_WORDS } from "../features/accounts/roles";
 import { joinSchema, wrongsOf, type Wrongs } from "../features/accounts/schema";
@@ -15,6 +15,7 @@ import { homeOf } from "../server/access";
 import { Button, ButtonLink, Small } from "../ui/basics";
 import { Field, Input } from "../ui/field";
 
+export const handle = DOOR;
 export const meta: Route.MetaFunction = () => [{ title: "Come in · Lapka" }];
 
 export async function loader({ params, context }: Route.LoaderArgs) {

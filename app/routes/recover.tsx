@@ -2,7 +2,7 @@ import { data, Form, Link, redirect, useNavigation } from "react-router";
 import type { Route } from "./+types/recover";
 import { setPhrase } from "@db/queries/accounts";
 import { endSessions } from "@db/queries/sessions";
-import { Door, PhraseField, Wrong } from "../features/accounts/door";
+import { DOOR, Door, PhraseField, Wrong } from "../features/accounts/door";
 import { keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { recoverSchema, wrongsOf, type Wrongs } from "../features/accounts/schema";
 import { byCode, letIn } from "../features/accounts/sign-in.server";
@@ -10,6 +10,7 @@ import { readForm } from "../server/form.server";
 import { Button, Small } from "../ui/basics";
 import { Field, Input } from "../ui/field";
 
+export const handle = DOOR;
 export const meta: Route.MetaFunction = () => [{ title: "A lost phrase · Lapka" }];
 
 export function loader({ context }: Route.LoaderArgs) {

@@ -2,13 +2,14 @@ import { useEffect } from "react";
 import { data, Form, Link, redirect, useNavigation } from "react-router";
 import type { Route } from "./+types/sign-in";
 import { anyAccount } from "@db/queries/accounts";
-import { Door, PhraseField, Wrong } from "../features/accounts/door";
+import { DOOR, Door, PhraseField, Wrong } from "../features/accounts/door";
 import { byPhrase, letIn, safePage } from "../features/accounts/sign-in.server";
 import { signInSchema, wrongsOf } from "../features/accounts/schema";
 import { readForm } from "../server/form.server";
 import { Button, Small } from "../ui/basics";
 import { Field, Input } from "../ui/field";
 
+export const handle = DOOR;
 export const meta: Route.MetaFunction = () => [{ title: "Sign in · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {

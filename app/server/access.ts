@@ -14,8 +14,8 @@ const ROLES_OF: Readonly<Record<Exclude<Need, "everybody" | "signed">, readonly 
   own: ["owner"],
 };
 
-/** What a route asks for, to be read and to be written; one for both where they are the same. */
-const ROUTES: Readonly<Record<string, Need | { readonly read: Need; readonly write: Need }>> = {
+/** What a route asks for, to be read and to be written alike. */
+const ROUTES: Readonly<Record<string, Need>> = {
   "sign-in": "everybody",
   "sign-out": "signed",
   begin: "everybody",
@@ -110,11 +110,7 @@ const ROUTES: Readonly<Record<string, Need | { readonly read: Need; readonly wri
 export const routeName = (id: string): string => id.replace(/^routes\//, "");
 
 /** What a route asks for. One that is not in the table is the owner's: forgetting it opens nothing. */
-export function needOf(name: string, writes: boolean): Need {
-  const need = Object.hasOwn(ROUTES, name) ? ROUTES[name] : undefined;
-  if (need === undefined) return "own";
-  return typeof need === "string" ? need : writes ? need.write : need.read;
-}
+export const needOf = (name: string): Need => (isListed(name) ? (ROUTES[name] ?? "own") : "own");
 export const isListed = (name: string): boolean => Object.hasOwn(ROUTES, name);
 
 export const mayRole = (role: Role, need: Need): boolean =>

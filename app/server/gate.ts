@@ -16,7 +16,7 @@ export interface Passed {
   readonly subject: string;
 }
 
-export interface GateOptions {
+interface GateOptions {
   readonly db: Database;
   readonly routes: ServerBuild["routes"];
   /** Nobody needs to sign in while nobody has an account: the demo. */
@@ -41,7 +41,7 @@ function treeOf(routes: ServerBuild["routes"], parent?: string): RouteObject[] {
 }
 
 /** The page that an address is about: the data of a page has its address with ".data" behind it. */
-export function pageOf(pathname: string): string {
+function pageOf(pathname: string): string {
   if (pathname === "/_root.data") return "/";
   if (pathname.endsWith("/_.data")) return pathname.replace(/_\.data$/, "");
   return pathname.replace(/\.data$/, "");
@@ -58,7 +58,7 @@ export function gate({ db, routes, open, begun }: GateOptions) {
     const match = matchRoutes(tree, pageOf(pathname))?.at(-1);
     const route = routeName(match?.route.id ?? "");
     const writes = req.method === "POST";
-    const need = match ? needOf(route, writes) : "everybody";
+    const need = match ? needOf(route) : "everybody";
     const session = await useSession(db, await secretOf(req.headers.cookie), new Date());
     const who: Who = session
       ? { kind: "account", session: await openedIn(db, session) }

@@ -31,8 +31,8 @@ export interface Opened {
   readonly reading: Reading;
   /** What who asks is here; in the open demo everybody is its owner. */
   readonly role: Role;
-  /** The one hand that a helper sees and measures. */
-  readonly ownHand: string | undefined;
+  /** The one hand that a helper sees and measures, null where she was given none; undefined for who sees all hands. */
+  readonly ownHand: string | null | undefined;
 }
 
 const reading = new WeakMap<AppLoadContext, Promise<Opened>>();
@@ -77,7 +77,7 @@ async function open(request: Request, context: AppLoadContext): Promise<Opened> 
     workshop,
     reading: readingOf(workshop),
     role: session?.role ?? "owner",
-    ownHand: session?.role === "helper" ? (session.handId ?? "none") : undefined,
+    ownHand: session?.role === "helper" ? (session.handId ?? null) : undefined,
   };
 }
 

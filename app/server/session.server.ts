@@ -1,3 +1,4 @@
+import Bowser from "bowser";
 import { createCookie } from "react-router";
 import { SESSIONS } from "@db/queries/sessions";
 import { isSecure } from "./origin";
@@ -6,7 +7,7 @@ import { isSecure } from "./origin";
 const secure = isSecure();
 
 /** The secret of a session. It is drawn at random and looked up, so it needs no signature. */
-export const sessionCookie = createCookie(`${secure ? "__Host-" : ""}lapka-session`, {
+const sessionCookie = createCookie(`${secure ? "__Host-" : ""}lapka-session`, {
   path: "/",
   httpOnly: true,
   sameSite: "lax",
@@ -26,27 +27,7 @@ export async function secretOf(cookies: string | null | undefined): Promise<stri
 
 /** A browser in a few words: "Firefox on Linux". Told to its owner alone, in the list of devices. */
 export function deviceOf(userAgent: string | null): string {
-  const ua = userAgent ?? "";
-  const one = (list: readonly (readonly [RegExp, string])[], otherwise: string) =>
-    list.find(([test]) => test.test(ua))?.[1] ?? otherwise;
-  const browser = one(
-    [
-      [/\bEdg/, "Edge"],
-      [/\bFirefox\//, "Firefox"],
-      [/\b(HeadlessChrome|Chrome|Chromium|CriOS)\//, "Chrome"],
-      [/\bSafari\//, "Safari"],
-    ],
-    "A browser",
-  );
-  const system = one(
-    [
-      [/\b(iPhone|iPad)\b/, "iOS"],
-      [/\bAndroid\b/, "Android"],
-      [/\bWindows\b/, "Windows"],
-      [/\bMac OS X\b/, "macOS"],
-      [/\bLinux\b/, "Linux"],
-    ],
-    "",
-  );
-  return system ? `${browser} on ${system}` : browser;
+  if (!userAgent) return "A browser";
+  const { browser, os } = Bowser.parse(userAgent.slice(0, 500));
+  return `${browser.name ?? "A browser"}${os.name ? ` on ${os.name}` : ""}`;
 }

@@ -10,8 +10,8 @@ import { drawSecret, hashOfSecret } from "./sessions";
 
 const DAY_MS = 86_400_000;
 /** An invitation that nobody took ends after so many days; a link to sign in on another device after so many minutes. */
-export const INVITED_DAYS = 7;
-export const SIGN_IN_MINUTES = 10;
+const INVITED_DAYS = 7;
+const SIGN_IN_MINUTES = 10;
 
 export interface Invited {
   readonly id: string;

@@ -111,7 +111,7 @@ function Proved({
   answer: Answer | undefined;
   withNew?: boolean;
 }) {
-  const wrongs = answer?.of === intent || (answer?.wrongs && answer.of === undefined) ? answer.wrongs : {};
+  const wrongs = answer?.of === intent ? answer.wrongs : undefined;
   return (
     <Form method="post">
       <input type="hidden" name="intent" value={intent} />

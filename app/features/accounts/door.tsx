@@ -4,6 +4,9 @@ import styled from "styled-components";
 import { Button, Small, tapeTicks } from "../../ui/basics";
 import { Field, Input } from "../../ui/field";
 
+/** What a route of such a page says of itself: it stands alone, whoever looks at it. */
+export const DOOR = { door: true } as const;
+
 /** A page before the workshop: one sheet in the middle, and nothing of anybody's on it. */
 export function Door({ title, lead, children }: { title: string; lead?: ReactNode; children: ReactNode }) {
   return (

@@ -5,10 +5,10 @@ import { triesOf } from "../../server/tries";
 import { deviceOf, keepSession } from "../../server/session.server";
 import { hashOfCode, isPhrase } from "./phrase.server";
 
-export const TOO_MANY =
+const TOO_MANY =
   "Too many tries that were wrong. Wait a quarter of an hour; the phrase may also be reset by a recovery code, or on the machine itself: bin/lapka account reset.";
 /** One answer to a wrong name and to a wrong phrase: it tells nobody which names there are. */
-export const NOT_TOGETHER = "This name and phrase do not go together.";
+const NOT_TOGETHER = "This name and phrase do not go together.";
 const NO_CODE = "This name and code do not go together, or the code was used before.";
 
 /** Only a page of ours: never another site that the address names. */

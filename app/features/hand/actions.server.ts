@@ -181,8 +181,9 @@ export async function handAction(form: FormData, opened: Opened) {
 async function isOf(
   scope: Scope,
   one: { readonly kind: "weighIn" | "timing" | "swatch"; readonly id: string },
-  handId: string,
+  handId: string | null,
 ): Promise<boolean> {
+  if (handId === null) return false;
   const measured = await loadMeasured(scope);
   const list = {
     weighIn: measured.weighIns,

@@ -40,7 +40,7 @@ export const loadMeasured = (scope: Scope): Promise<Measured> =>
   });
 
 /** Of all hands those that who asks may see: a helper has her own. */
-export const handsSeen = (hands: readonly Hand[], ownHand: string | undefined): readonly Hand[] =>
+export const handsSeen = (hands: readonly Hand[], ownHand: string | null | undefined): readonly Hand[] =>
   ownHand === undefined ? hands : hands.filter((h) => h.id === ownHand);
 
 /** One hand's measurements; a swatch without a hand is the maker's own. Yarn-over and yarn-under are kept apart. */

@@ -73,6 +73,7 @@ const WORDS: Readonly<Record<string, string>> = {
   "people:change": "changed what somebody may do",
   "people:remove": "took somebody out",
   join: "came in",
+  "account:delete": "left for good",
   undo: "brought something back from the bin",
   workshops: "began a workshop",
   begin: "became the owner",
