@@ -4,9 +4,9 @@ import { setMember } from "@db/queries/accounts";
 import { openInSession } from "@db/queries/sessions";
 import { leaveTrail } from "@db/scope";
 import { isSealed, NotOpened, unsealed } from "@db/copies/seal";
-import { NEEDS_PHRASE, PHRASE_HEADER } from "../features/settings/sealed-words";
+import { MOST_ZIP, NEEDS_PHRASE, PHRASE_HEADER } from "../features/settings/bring-file";
 import { bringWorkshop, NotAWorkshop } from "@db/transfer/in";
-import { MOST_ZIP, readWorkshopZip } from "../features/settings/workshop-zip.server";
+import { readWorkshopZip } from "../features/settings/workshop-zip.server";
 import { answering, refused } from "../server/form.server";
 import { doingIn, workshopCookie } from "../server/scope.server";
 

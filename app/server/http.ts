@@ -9,6 +9,7 @@ import type { Logger } from "pino";
 import type { ServerBuild } from "react-router";
 import { anyAccount } from "../../db/queries/accounts";
 import { isDatabaseAway, type Database } from "../../db/connect";
+import { BRING_PATH, MOST_ZIP } from "../features/settings/bring-file";
 import { gate, type Passed } from "./gate";
 import { toldOf } from "./log";
 import { requestLog, type Metrics } from "./observe";
@@ -48,9 +49,7 @@ declare module "react-router" {
 /** Largest body of a form: a file of 1.2 MB, percent-encoded at worst. What a single form may have is less, and looked at where it is read. */
 const MAX_BODY = 1_500_000;
 const FORM_TYPES = ["application/x-www-form-urlencoded", "application/json"];
-/** A whole workshop in a file is larger, and takes longer to read and write. */
-const MAX_FILE = 64_000_000;
-const BRING_PATH = "/workshop/bring";
+/** A whole workshop in a file, and everything of an item, take longer to read and write. */
 const SLOW_PATH = /^\/(?:workshop\/bring|workshop\.zip|workshop\/sealed|items\/[^/]+\/all\.zip)$/;
 /** A request that was not answered by then is told to try again; what it was doing goes on or is rolled back, never by half. */
 const DEADLINE_MS = 10_000;
@@ -136,7 +135,7 @@ function guardRequests(req: Request, res: Response, next: NextFunction): void {
   const length = Number(req.headers["content-length"] ?? NaN);
   if (!Number.isFinite(length)) return plain(res, 411, "Refused: the length of the form is missing.\n");
   const brings = req.path === BRING_PATH;
-  if (length > (brings ? MAX_FILE : MAX_BODY)) return plain(res, 413, "Refused: the form is too large.\n");
+  if (length > (brings ? MOST_ZIP : MAX_BODY)) return plain(res, 413, "Refused: the form is too large.\n");
   const type = (req.headers["content-type"] ?? "").split(";")[0]?.trim().toLowerCase();
   if (brings ? type !== "application/zip" : !FORM_TYPES.includes(type ?? ""))
     return plain(

@@ -8,6 +8,7 @@ import {
   statSync,
   writeFileSync,
 } from "node:fs";
+import { randomBytes } from "node:crypto";
 import path from "node:path";
 import type { Connection, RowDataPacket } from "mysql2/promise";
 import { z } from "zod";
@@ -81,36 +82,52 @@ async function holdCopyLock(db: Connection): Promise<void> {
   if (held?.held !== 1) throw new Error("another copy is being made; try again in a few minutes");
 }
 
-/** Loads a copy into a scratch database of the same server, and holds what comes out against what went in. */
-async function checkByLoading(
-  db: Connection,
+/**
+ * Loads a copy into a database of its own on the same server, lets `look` at it, and drops it. Answers nothing where such a database may not
+ * be made.
+ */
+export async function loadedBeside<T>(
   url: string,
   file: string,
-  sha256: string,
-): Promise<Pick<Copy, "checked" | "tables">> {
-  const scratch = `lapka_check_${Date.now().toString(36)}_${process.pid}`;
+  look: (there: string, other: Connection) => Promise<T>,
+): Promise<{ readonly seen: T } | undefined> {
+  const db = await open(url);
+  const scratch = `lapka_beside_${Date.now().toString(36)}_${process.pid}_${randomBytes(3).toString("hex")}`;
   try {
     await db.query("create database ?? character set utf8mb4 collate utf8mb4_unicode_ci", [scratch]);
   } catch {
-    // A server of her own may not allow it: the copy is there, only unchecked.
-    return { checked: false, tables: await stateOf(db) };
+    await db.end();
+    return undefined;
   }
   try {
     const there = sibling(url, scratch);
     await load(there, file);
     const other = await open(there);
     try {
-      const tables = await ownTables(other);
-      const again = await dump(there, tables, undefined);
-      if (again !== sha256)
-        throw new NotACopy(file, "what was loaded from it is not what was written into it");
-      return { checked: true, tables: await stateOf(other) };
+      return { seen: await look(there, other) };
     } finally {
       await other.end();
     }
   } finally {
     await db.query("drop database if exists ??", [scratch]);
+    await db.end();
   }
+}
+
+/** Loads a copy, and holds what comes out against what went in. */
+async function checkByLoading(
+  db: Connection,
+  url: string,
+  file: string,
+  sha256: string,
+): Promise<Pick<Copy, "checked" | "tables">> {
+  const loaded = await loadedBeside(url, file, async (there, other) => {
+    const again = await dump(there, await ownTables(other), undefined);
+    if (again !== sha256) throw new NotACopy(file, "what was loaded from it is not what was written into it");
+    return stateOf(other);
+  });
+  // A server of her own may not allow it: the copy is there, only unchecked.
+  return loaded ? { checked: true, tables: loaded.seen } : { checked: false, tables: await stateOf(db) };
 }
 
 /** The copies of a folder, newest first. */

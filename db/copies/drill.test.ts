@@ -38,7 +38,7 @@ afterAll(async () => {
 });
 const databases = async () => {
   const db = await mysql.createConnection(fresh.url);
-  const [rows] = await db.query<RowDataPacket[]>("show databases like 'lapka\\_drill\\_%'");
+  const [rows] = await db.query<RowDataPacket[]>("show databases like 'lapka\\_beside\\_%'");
   await db.end();
   return rows.length;
 };

@@ -2,9 +2,8 @@ import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { z } from "zod";
 import { migrateDatabase } from "../migrate";
-import { listCopies, sameState } from "./copies";
-import { load } from "./dump";
-import { open, ownTables, sibling, stateOf } from "./tables";
+import { listCopies, loadedBeside, sameState, type Copy } from "./copies";
+import { stateOf } from "./tables";
 
 const schema = z.object({
   at: z.string(),
@@ -48,26 +47,14 @@ export async function drill(url: string, dir: string, now: Date): Promise<Drill 
   return note;
 }
 
-async function trouble(url: string, file: string, tables: Parameters<typeof sameState>[1]): Promise<string> {
-  const name = `lapka_drill_${Date.now().toString(36)}_${process.pid}`;
-  const db = await open(url);
+async function trouble(url: string, file: string, tables: Copy["tables"]): Promise<string> {
   try {
-    await db.query("create database ?? character set utf8mb4 collate utf8mb4_unicode_ci", [name]);
-    const there = sibling(url, name);
-    await load(there, file);
-    const other = await open(there);
-    try {
+    const loaded = await loadedBeside(url, file, async (there, other) => {
       sameState(file, tables, await stateOf(other));
       await migrateDatabase(there);
-      if ((await ownTables(other)).length === 0) return "nothing came back";
-      return "";
-    } finally {
-      await other.end();
-    }
+    });
+    return loaded ? "" : "this database server lets nobody make a second database";
   } catch (error) {
     return error instanceof Error ? error.message.slice(0, 300) : "it could not be brought back";
-  } finally {
-    await db.query("drop database if exists ??", [name]).catch(() => undefined);
-    await db.end().catch(() => undefined);
   }
 }

@@ -1,6 +1,6 @@
 import type { MySqlColumn } from "drizzle-orm/mysql-core";
 import { z } from "zod";
-import { TABLES, type Table } from "./tables";
+import { isPicture, TABLES, type Table } from "./tables";
 
 /** How the file is laid out. A change that an older program could not read raises it. */
 export const FILE_VERSION = 1;
@@ -16,6 +16,11 @@ const MOST_TEXT = 70_000;
 /** What a column's values are in the file. Money, weights and lengths are whole numbers in base units, as in the database. */
 function valueOf(name: string, column: MySqlColumn): z.ZodType {
   const { length, enumValues } = column as unknown as { length?: number; enumValues?: [string, ...string[]] };
+  if (isPicture(column))
+    return z
+      .string()
+      .regex(/^photos\/[0-9a-f-]{36}\.jpg$/)
+      .meta({ description: "A picture that lies beside, in the same ZIP." });
   switch (column.columnType) {
     case "MySqlEnumColumn":
       return z.enum(enumValues ?? [""]);
@@ -33,11 +38,6 @@ function valueOf(name: string, column: MySqlColumn): z.ZodType {
       return z.iso.date();
     case "MySqlJson":
       return z.json();
-    case "MySqlCustomColumn":
-      return z
-        .string()
-        .regex(/^photos\/[0-9a-f-]{36}\.jpg$/)
-        .meta({ description: "A picture that lies beside, in the same ZIP." });
     case "MySqlText":
       return z.string().max(MOST_TEXT);
     case "MySqlVarChar":
@@ -77,8 +77,7 @@ export const workshopJsonSchema = (): object => ({
   ...z.toJSONSchema(workshopFileSchema, { io: "input" }),
 });
 
-export type Value = unknown;
-export type Row = Readonly<Record<string, Value>>;
+export type Row = Readonly<Record<string, unknown>>;
 export interface WorkshopFile {
   readonly format: typeof FORMAT;
   readonly version: typeof FILE_VERSION;

@@ -1,12 +1,11 @@
-import { eq, getTableColumns, inArray } from "drizzle-orm";
-import type { MySqlColumn } from "drizzle-orm/mysql-core";
+import { inArray } from "drizzle-orm";
 import type { z } from "zod";
 import type { Database } from "../connect";
 import { readMigrations } from "../migrate";
-import { trail, trailHead, workshop } from "../schema";
+import { trail, trailHead } from "../schema";
 import { newId } from "../scope";
-import { workshopFileSchema, type Photos, type Row, type WorkshopFile } from "./file";
-import { TABLES, type Table } from "./tables";
+import { FILE_VERSION, FORMAT, workshopFileSchema, type Photos, type Row, type WorkshopFile } from "./file";
+import { isPicture, TABLES, type Table } from "./tables";
 
 /** A file that cannot be brought in, and why: what, where, and how to mend it. */
 export class NotAWorkshop extends Error {
@@ -16,17 +15,15 @@ export class NotAWorkshop extends Error {
   }
 }
 
-/** The type of a column that holds a picture. */
-const PICTURE = "MySqlCustomColumn";
 const SHOWN_PROBLEMS = 3;
 
 /** Reads a file as it came. @throws NotAWorkshop */
 export function readWorkshopFile(json: unknown, photos: Photos): WorkshopFile {
   const about = json as { format?: unknown; version?: unknown; schema?: unknown } | null;
-  if (typeof about !== "object" || about?.format !== "lapka-workshop")
+  if (typeof about !== "object" || about?.format !== FORMAT)
     throw new NotAWorkshop("This is no workshop file: its workshop.json does not say that it is one.");
   const known = readMigrations().map((m) => m.tag);
-  if (about.version !== 1 || (typeof about.schema === "string" && !known.includes(about.schema)))
+  if (about.version !== FILE_VERSION || (typeof about.schema === "string" && !known.includes(about.schema)))
     throw new NotAWorkshop(
       "This file was written by a newer Lapka. Bring this one up to date first, then bring the file in.",
     );
@@ -66,7 +63,7 @@ function holdsTogether(file: WorkshopFile, photos: Photos): void {
       }
       for (const [name, c] of t.columns) {
         const at = row[name];
-        if (c.columnType === PICTURE && typeof at === "string" && !photos[at])
+        if (isPicture(c) && typeof at === "string" && !photos[at])
           throw new NotAWorkshop(`${where}: the picture ${at} is not in the ZIP.`);
       }
       ids.add(row[t.primary[0] ?? ""]);
@@ -115,7 +112,7 @@ export async function bringWorkshop(db: Database, from: WorkshopFile, photos: Ph
     for (const t of TABLES) {
       if (asCopy && (t.table === trail || t.table === trailHead)) continue;
       const all = (file.tables[t.name] ?? []).map((r) => values(t, r, pictures));
-      const step = t.columns.some(([, c]) => c.columnType === PICTURE) ? PICTURES_AT_ONCE : AT_ONCE;
+      const step = t.columns.some(([, c]) => isPicture(c)) ? PICTURES_AT_ONCE : AT_ONCE;
       for (let i = 0; i < all.length; i += step)
         await kept(t, () => inside.insert(t.table).values(all.slice(i, i + step) as never));
       rows[t.name] = all.length;
@@ -142,22 +139,18 @@ async function kept(t: Table, insert: () => Promise<unknown>): Promise<void> {
 /** Is a row with one of these ids here, of whichever workshop? */
 async function anyHere(db: Database, file: WorkshopFile): Promise<boolean> {
   for (const t of TABLES) {
-    const { id } = getTableColumns(t.table) as { id?: MySqlColumn };
-    const [key = ""] = t.primary;
-    const column = id ?? (t.primary.length === 1 ? t.columns.find(([n]) => n === key)?.[1] : undefined);
-    if (!column) continue;
-    const ids = (file.tables[t.name] ?? []).map((r) => String(r[id ? "id" : key]));
+    const [key = "", ...more] = t.primary;
+    const column = t.columns.find(([name]) => name === key)?.[1];
+    // A key of several parts begins with one that is looked at elsewhere.
+    if (!column || more.length > 0) continue;
+    const ids = (file.tables[t.name] ?? []).map((r) => String(r[key]));
     for (let i = 0; i < ids.length; i += AT_ONCE) {
       const some = ids.slice(i, i + AT_ONCE);
       const [found] = await db.select({ column }).from(t.table).where(inArray(column, some)).limit(1);
       if (found) return true;
     }
   }
-  const [same] = await db
-    .select({ id: workshop.id })
-    .from(workshop)
-    .where(eq(workshop.id, String(file.tables.workshop?.[0]?.id)));
-  return same !== undefined;
+  return false;
 }
 
 function values(t: Table, row: Row, photos: Photos): Row {
@@ -168,7 +161,7 @@ function values(t: Table, row: Row, photos: Photos): Row {
       if (v === undefined) return [];
       if (v === null) return [[name, null]];
       if (column.columnType === "MySqlDateTime") return [[name, new Date(String(v))]];
-      if (column.columnType === PICTURE) return [[name, Buffer.from(photos[String(v)] ?? [])]];
+      if (isPicture(column)) return [[name, Buffer.from(photos[String(v)] ?? [])]];
       return [[name, v]];
     }),
   );

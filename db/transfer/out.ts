@@ -4,7 +4,7 @@ import { readMigrations } from "../migrate";
 import { workshop } from "../schema";
 import { mine, type Scope } from "../scope";
 import { FILE_VERSION, FORMAT, type Photos, type Row, type WorkshopFile } from "./file";
-import { TABLES, type Table } from "./tables";
+import { isPicture, TABLES, type Table } from "./tables";
 
 /** A whole workshop as it is at one moment, with its pictures beside it. Work goes on meanwhile. */
 export async function workshopFile(scope: Scope): Promise<{ file: WorkshopFile; photos: Photos }> {
@@ -44,7 +44,7 @@ function written(t: Table, row: Row, photos: Record<string, Uint8Array>): Row {
 function value(t: Table, row: Row, name: string, column: MySqlColumn, photos: Record<string, Uint8Array>) {
   const v = row[name];
   if (v instanceof Date) return v.toISOString();
-  if (column.columnType === "MySqlCustomColumn" && v instanceof Uint8Array) {
+  if (isPicture(column) && v instanceof Uint8Array) {
     const at = `photos/${String(row[t.primary[0] ?? ""])}.jpg`;
     photos[at] = v;
     return at;

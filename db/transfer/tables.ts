@@ -50,6 +50,9 @@ function described(table: MySqlTable): Table {
   };
 }
 
+/** A column that holds a picture: it lies beside the file. */
+export const isPicture = (column: MySqlColumn): boolean => column.columnType === "MySqlCustomColumn";
+
 /** The tables that go along with a workshop; each after those that its rows refer to. */
 export const TABLES: readonly Table[] = inOrder(
   Object.values(schema)

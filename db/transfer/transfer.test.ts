@@ -114,23 +114,17 @@ describe("a workshop as one file", () => {
     const ids = (f: WorkshopFile) => new Set(JSON.stringify(f.tables).match(/[0-9a-f]{8}-[0-9a-f-]{27}/g));
     const first = ids(before.file);
     expect([...ids(copy.file)].filter((id) => first.has(id))).toEqual([]);
-    // Ids in the order in which they come: the two files are then letter for letter the same.
+    // New ids come in the order of the old ones, so named by where they first stand the two are letter for letter the same.
     const plain = (f: WorkshopFile) => {
       const seen = new Map<string, string>();
       const { trail: _t, trail_head: _h, ...tables } = f.tables;
-      const rows = Object.fromEntries(
-        Object.entries(tables).map(([n, r]) => [n, r.map((x) => JSON.stringify(x)).sort(byRest)]),
-      );
-      return JSON.stringify(rows).replace(/[0-9a-f]{8}-[0-9a-f-]{27}/g, (id) => {
+      return JSON.stringify(tables).replace(/[0-9a-f]{8}-[0-9a-f-]{27}/g, (id) => {
         if (!seen.has(id)) seen.set(id, `#${seen.size}`);
         return seen.get(id) ?? "";
       });
     };
-    expect(plain(copy.file).length).toBe(plain(before.file).length);
+    expect(plain(copy.file)).toBe(plain(before.file));
     expect(Object.values(copy.photos)).toEqual(Object.values(before.photos));
-    const counted = (f: WorkshopFile) =>
-      Object.fromEntries(Object.entries(f.tables).map(([n, r]) => [n, r.length]));
-    expect({ ...counted(copy.file), trail: 1, trail_head: 1 }).toEqual(counted(before.file));
     const lines = await here.db.select().from(runLine).where(eq(runLine.workshopId, brought.workshopId));
     const revisions = await here.db
       .select({ id: itemRevision.id })
@@ -151,11 +145,6 @@ describe("a workshop as one file", () => {
     expect(items.length).toBeGreaterThan(3);
   });
 });
-
-const byRest = (a: string, b: string) => {
-  const rest = (x: string) => x.replace(/[0-9a-f]{8}-[0-9a-f-]{27}/g, "");
-  return rest(a) < rest(b) ? -1 : rest(a) > rest(b) ? 1 : a < b ? -1 : 1;
-};
 
 describe("a file that is not as it should be", () => {
   const first = (t: Record<string, Record<string, unknown>[]>, name: string): Record<string, unknown> =>

@@ -4,7 +4,7 @@ import { Form } from "react-router";
 import { Badge, Button, ButtonLink, Row, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Field, Input } from "../../ui/field";
 import { LEAST_LETTERS, MOST_LETTERS } from "../accounts/letters";
-import { NEEDS_PHRASE, PHRASE_HEADER } from "./sealed-words";
+import { BRING_PATH, NEEDS_PHRASE, PHRASE_HEADER } from "./bring-file";
 
 interface Brought {
   readonly name: string;
@@ -26,7 +26,7 @@ export function FilePanel() {
     // What was sent so far is told by this alone; fetch cannot.
     const request = new XMLHttpRequest();
     const wrong = (why: string) => setState({ kind: "wrong", why });
-    request.open("POST", "/workshop/bring");
+    request.open("POST", BRING_PATH);
     request.setRequestHeader("Content-Type", "application/zip");
     if (phrase !== undefined) request.setRequestHeader(PHRASE_HEADER, encodeURIComponent(phrase));
     request.upload.onprogress = (e) =>

@@ -62,8 +62,7 @@ function csvOf(columns: (typeof TABLES)[number]["columns"], rows: WorkshopFile["
   );
 }
 
-/** The largest ZIP that is taken, and what it may come to when it is opened. */
-export const MOST_ZIP = 64_000_000;
+/** What a ZIP may come to when it is opened. */
 const MOST_JSON = 160_000_000;
 const MOST_PHOTO = 2_000_000;
 const MOST_PHOTOS = 4000;
