@@ -13,11 +13,10 @@ import { transact } from "@db/scope";
 import { Bars } from "../features/sell/bars";
 import { dayResult } from "../features/sell/day";
 import { SellNav } from "../features/sell/nav";
-import { placeId } from "../features/sell/schema";
+import { countedLines, CrateCount, type CrateLine } from "../features/sell/crate-count";
 import { shown, WareName } from "../features/sell/ware-name";
 import { wareKey } from "../features/sell/wares";
 import { allPlaces, loadWares } from "../features/sell/wares.server";
-import { fields as quantityFields, id } from "../forms";
 import { LIST_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
@@ -83,7 +82,6 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
 }
 
 function closeSchema(locale: string, currency: string) {
-  const f = quantityFields(locale, currency, "metric");
   return z.object({
     intent: z.literal("close"),
     counted: z
@@ -96,17 +94,7 @@ function closeSchema(locale: string, currency: string) {
         ctx.addIssue({ code: "custom", message: "Write the cash that you counted, or nothing." });
         return z.NEVER;
       }),
-    lines: z
-      .array(
-        z.object({
-          itemId: id,
-          colourwayId: placeId,
-          grade: z.enum(["good", "second"]),
-          quantity: f.count("Write how many are left.", 0, 10_000).optional(),
-        }),
-      )
-      .max(600)
-      .optional(),
+    lines: countedLines(locale, currency),
   });
 }
 
@@ -131,14 +119,9 @@ async function change(form: FormData, marketId: string, { scope, workshop }: Ope
     case "close": {
       const got = parseWithZod(form, { schema: closeSchema(workshop.locale, workshop.currency) });
       if (got.status !== "success") return data(got.reply(), { status: 400 });
-      const { counted, lines = [] } = got.value;
+      const { counted, lines } = got.value;
       await transact(scope, async (tx) => {
-        await countPieces(
-          tx,
-          market.placeId,
-          lines.flatMap((l) => (l.quantity === undefined ? [] : [{ ...l, quantity: l.quantity }])),
-          `after ${market.name}`.slice(0, 200),
-        );
+        await countPieces(tx, market.placeId, lines, `after ${market.name}`.slice(0, 200));
         await setMarketState(tx, marketId, "closed", counted);
       });
       return redirect(`/sell/markets/${marketId}`);
@@ -336,7 +319,14 @@ function Close({
 }: Data & { cashDue: number; wrong: Record<string, string[] | null> | null | undefined }) {
   const r = useReading();
   const digits = minorDigits(r.currency);
-  const told = wrong ? [...new Set(Object.values(wrong).flatMap((e) => e ?? []))].join(" ") : "";
+  const lines = crate.map((p): CrateLine => {
+    const row = result.rows.find((x) => x.key === p.key);
+    return {
+      ...p,
+      ware: wareOf(wares, p.key),
+      day: { brought: row?.brought ?? 0, sold: row?.sold ?? 0 },
+    };
+  });
   return (
     <WorkForm draft={`close ${market.id}`}>
       <input type="hidden" name="intent" value="close" />
@@ -361,66 +351,7 @@ function Close({
             )}
           </Field>
         </FieldGrid>
-        <Scroll tabIndex={0} role="region" aria-label="What is left, table">
-          <PlainTable>
-            <thead>
-              <tr>
-                <th scope="col">Piece</th>
-                <th scope="col" className="num minor">
-                  Brought
-                </th>
-                <th scope="col" className="num">
-                  Sold
-                </th>
-                <th scope="col" className="num">
-                  Should be left
-                </th>
-                <th scope="col" className="num">
-                  Counted
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {crate.map((p, i) => {
-                const row = result.rows.find((x) => x.key === p.key);
-                const ware = wareOf(wares, p.key);
-                return (
-                  <tr key={`${p.key}${p.grade}`}>
-                    <td>
-                      <WareName ware={ware} {...(p.grade === "second" ? { note: "seconds" } : {})} />
-                      <input type="hidden" name={`lines[${i}].itemId`} value={p.itemId} />
-                      <input type="hidden" name={`lines[${i}].colourwayId`} value={p.colourwayId} />
-                      <input type="hidden" name={`lines[${i}].grade`} value={p.grade} />
-                    </td>
-                    <td className="num minor">{row?.brought ?? 0}</td>
-                    <td className="num">{row?.sold ?? 0}</td>
-                    <td className="num">{p.quantity}</td>
-                    <td className="num">
-                      <Input
-                        name={`lines[${i}].quantity`}
-                        aria-label={`Counted: ${ware.label}`}
-                        inputMode="numeric"
-                        autoComplete="off"
-                        placeholder={String(Math.max(0, p.quantity))}
-                        style={{ width: 74, textAlign: "right" }}
-                      />
-                    </td>
-                  </tr>
-                );
-              })}
-              {crate.length === 0 ? (
-                <tr>
-                  <td colSpan={5}>Nothing should be left.</td>
-                </tr>
-              ) : null}
-            </tbody>
-          </PlainTable>
-        </Scroll>
-        {told ? (
-          <p role="alert" style={{ padding: "0 14px 8px", color: "var(--bad)", fontWeight: 560 }}>
-            {told}
-          </p>
-        ) : null}
+        <CrateCount lines={lines} error={wrong} />
         <Row style={{ padding: "10px 14px 14px" }}>
           <Button type="submit" $primary>
             Close the day

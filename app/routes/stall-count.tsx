@@ -4,15 +4,13 @@ import { z } from "zod";
 import type { Route } from "./+types/stall-count";
 import { countPieces, piecesWhere } from "@db/queries/pieces";
 import { findMarket } from "@db/queries/places";
-import { placeId } from "../features/sell/schema";
-import { shown, WareName } from "../features/sell/ware-name";
+import { countedLines, CrateCount } from "../features/sell/crate-count";
+import { shown } from "../features/sell/ware-name";
 import { wareKey } from "../features/sell/wares";
 import { loadWares } from "../features/sell/wares.server";
-import { fields as quantityFields, id } from "../forms";
 import { LIST_FORM, once, openForm, refused } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
-import { Button, ButtonLink, Page, PageHead, PlainTable, Row, Scroll, Sheet, Small } from "../ui/basics";
-import { Input } from "../ui/field";
+import { Button, ButtonLink, Page, PageHead, Row, Sheet, Small } from "../ui/basics";
 import { WorkForm } from "../ui/form";
 import { keepPage, taken } from "../ui/away";
 
@@ -42,22 +40,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   };
 }
 
-function countSchema(locale: string, currency: string) {
-  const f = quantityFields(locale, currency, "metric");
-  return z.object({
-    lines: z
-      .array(
-        z.object({
-          itemId: id,
-          colourwayId: placeId,
-          grade: z.enum(["good", "second"]),
-          quantity: f.count("Write how many are left.", 0, 10_000).optional(),
-        }),
-      )
-      .max(600)
-      .optional(),
-  });
-}
+const countSchema = (locale: string, currency: string) => z.object({ lines: countedLines(locale, currency) });
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args, LIST_FORM);
@@ -70,9 +53,7 @@ async function count(form: FormData, marketId: string, { scope, workshop }: Open
   if (market.state !== "open") return refused("This day is closed and counted already.", 409);
   const got = parseWithZod(form, { schema: countSchema(workshop.locale, workshop.currency) });
   if (got.status !== "success") return data(got.reply(), { status: 400 });
-  const lines = (got.value.lines ?? []).flatMap((l) =>
-    l.quantity === undefined ? [] : [{ ...l, quantity: l.quantity }],
-  );
+  const { lines } = got.value;
   await countPieces(scope, market.placeId, lines, `at ${market.name}`.slice(0, 200));
   return redirect(`/stall/${marketId}/count?counted=${lines.length}`);
 }
@@ -81,8 +62,6 @@ export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 export { unlessAway as shouldRevalidate } from "../ui/away";
 
 export default function StallCount({ loaderData: { market, lines }, actionData }: Route.ComponentProps) {
-  const error = taken(actionData)?.error;
-  const told = error ? [...new Set(Object.values(error).flatMap((e) => e ?? []))].join(" ") : "";
   return (
     <Page>
       <PageHead>
@@ -92,54 +71,7 @@ export default function StallCount({ loaderData: { market, lines }, actionData }
       </PageHead>
       <WorkForm draft={`count ${market.id}`}>
         <Sheet $pad={false}>
-          <Scroll tabIndex={0} role="region" aria-label="What is left, table">
-            <PlainTable>
-              <thead>
-                <tr>
-                  <th scope="col">Piece</th>
-                  <th scope="col" className="num">
-                    Should be left
-                  </th>
-                  <th scope="col" className="num">
-                    Counted
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {lines.map((l, i) => (
-                  <tr key={`${l.itemId}${l.colourwayId}${l.grade}`}>
-                    <td>
-                      <WareName ware={l.ware} {...(l.grade === "second" ? { note: "seconds" } : {})} />
-                      <input type="hidden" name={`lines[${i}].itemId`} value={l.itemId} />
-                      <input type="hidden" name={`lines[${i}].colourwayId`} value={l.colourwayId} />
-                      <input type="hidden" name={`lines[${i}].grade`} value={l.grade} />
-                    </td>
-                    <td className="num">{l.quantity}</td>
-                    <td className="num">
-                      <Input
-                        name={`lines[${i}].quantity`}
-                        aria-label={`Counted: ${l.ware.label}${l.grade === "second" ? ", seconds" : ""}`}
-                        inputMode="numeric"
-                        autoComplete="off"
-                        placeholder={String(Math.max(0, l.quantity))}
-                        style={{ width: 74, textAlign: "right" }}
-                      />
-                    </td>
-                  </tr>
-                ))}
-                {lines.length === 0 ? (
-                  <tr>
-                    <td colSpan={3}>Nothing should be left in the crate.</td>
-                  </tr>
-                ) : null}
-              </tbody>
-            </PlainTable>
-          </Scroll>
-          {told ? (
-            <p role="alert" style={{ padding: "0 14px 8px", color: "var(--bad)", fontWeight: 560 }}>
-              {told}
-            </p>
-          ) : null}
+          <CrateCount lines={lines} error={taken(actionData)?.error} />
           <Row style={{ padding: "10px 14px 14px" }}>
             <Button type="submit" $primary>
               Keep the count
