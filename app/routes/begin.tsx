@@ -10,13 +10,12 @@ import {
 } from "@db/queries/accounts";
 import { createWorkshop, listWorkshops } from "@db/queries/workshops";
 import { leaveTrail } from "@db/scope";
-import { Codes } from "../features/accounts/codes";
-import { DOOR, Door, PhraseField } from "../features/accounts/door";
+import { CodesDoor, DOOR, Door, NameField, OwnDevice, PhraseField } from "../features/accounts/door";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { beginSchema, wrongsOf, type Wrongs } from "../features/accounts/schema";
 import { newSession } from "../features/accounts/sign-in.server";
 import { readForm } from "../server/form.server";
-import { Button, ButtonLink, Small } from "../ui/basics";
+import { Button, Small } from "../ui/basics";
 import { Field, Input } from "../ui/field";
 
 export const handle = DOOR;
@@ -71,16 +70,7 @@ export const shouldRevalidate = () => false;
 export default function Begin({ loaderData, actionData }: Route.ComponentProps) {
   const busy = useNavigation().state !== "idle";
   if (actionData && "codes" in actionData)
-    return (
-      <Door title="Your workshop is yours">
-        <Codes codes={actionData.codes} />
-        <p style={{ marginTop: 18 }}>
-          <ButtonLink to="/" $primary reloadDocument>
-            I have them on paper: go on
-          </ButtonLink>
-        </p>
-      </Door>
-    );
+    return <CodesDoor title="Your workshop is yours" codes={actionData.codes} to="/" />;
   const wrongs = actionData && "wrongs" in actionData ? actionData.wrongs : {};
   const { there } = loaderData;
   return (
@@ -95,24 +85,14 @@ export default function Begin({ loaderData, actionData }: Route.ComponentProps) 
       }
     >
       <Form method="post">
-        <Field label="Your name" name="name" errors={wrongs.name} hint="You sign in with it.">
-          {(bind) => <Input {...bind} autoComplete="username" required maxLength={80} autoFocus />}
-        </Field>
+        <NameField errors={wrongs.name} isNew />
         {there.length > 0 ? null : (
           <Field label="Your workshop" name="workshop" errors={wrongs.workshop}>
             {(bind) => <Input {...bind} autoComplete="organization" required maxLength={120} />}
           </Field>
         )}
-        <PhraseField
-          name="phrase"
-          label="Pass phrase"
-          isNew
-          errors={wrongs.phrase}
-          hint="Four words that have nothing to do with each other, 12 letters or more."
-        />
-        <label>
-          <input type="checkbox" name="own" defaultChecked /> This is my own device: keep me signed in
-        </label>
+        <PhraseField name="phrase" label="Pass phrase" isNew errors={wrongs.phrase} />
+        <OwnDevice ticked />
         <Button type="submit" $primary disabled={busy}>
           Begin
         </Button>

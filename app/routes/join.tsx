@@ -4,8 +4,7 @@ import { createAccount, NameTaken, setRecoveryCodes } from "@db/queries/accounts
 import { acceptInvitation, findInvitation } from "@db/queries/invitations";
 import { openInSession } from "@db/queries/sessions";
 import { transact, type Scope } from "@db/scope";
-import { Codes } from "../features/accounts/codes";
-import { DOOR, Door, PhraseField } from "../features/accounts/door";
+import { CodesDoor, DOOR, Door, NameField, OwnDevice, PhraseField } from "../features/accounts/door";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { ROLE_WORDS } from "../features/accounts/roles";
 import { joinSchema, wrongsOf, type Wrongs } from "../features/accounts/schema";
@@ -13,7 +12,6 @@ import { letIn, newSession } from "../features/accounts/sign-in.server";
 import { readForm } from "../server/form.server";
 import { homeOf } from "../server/access";
 import { Button, ButtonLink, Small } from "../ui/basics";
-import { Field, Input } from "../ui/field";
 
 export const handle = DOOR;
 export const meta: Route.MetaFunction = () => [{ title: "Come in · Lapka" }];
@@ -96,16 +94,7 @@ export default function Join({ loaderData, actionData }: Route.ComponentProps) {
   const { invited, me } = loaderData;
   const busy = useNavigation().state !== "idle";
   if (actionData && "codes" in actionData)
-    return (
-      <Door title="Come in">
-        <Codes codes={actionData.codes} />
-        <p style={{ marginTop: 18 }}>
-          <ButtonLink to={actionData.home} $primary reloadDocument>
-            I have them on paper: go on
-          </ButtonLink>
-        </p>
-      </Door>
-    );
+    return <CodesDoor title="Come in" codes={actionData.codes} to={actionData.home} />;
   const wrongs: Wrongs = actionData && "wrongs" in actionData ? actionData.wrongs : {};
   if (!invited || wrongs.name?.[0] === OVER)
     return (
@@ -132,27 +121,9 @@ export default function Join({ loaderData, actionData }: Route.ComponentProps) {
           </Button>
         ) : (
           <>
-            <Field label="Your name" name="name" errors={wrongs.name} hint="You sign in with it.">
-              {(bind) => (
-                <Input
-                  {...bind}
-                  autoComplete="username"
-                  required
-                  maxLength={80}
-                  defaultValue={invited.forName}
-                />
-              )}
-            </Field>
-            <PhraseField
-              name="phrase"
-              label="Pass phrase"
-              isNew
-              errors={wrongs.phrase}
-              hint="Four words that have nothing to do with each other, 12 letters or more."
-            />
-            <label>
-              <input type="checkbox" name="own" /> This is my own device: keep me signed in
-            </label>
+            <NameField errors={wrongs.name} isNew value={invited.forName} />
+            <PhraseField name="phrase" label="Pass phrase" isNew errors={wrongs.phrase} />
+            <OwnDevice />
             <Button type="submit" $primary disabled={busy}>
               Come in
             </Button>

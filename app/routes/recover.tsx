@@ -2,7 +2,7 @@ import { data, Form, Link, redirect, useNavigation } from "react-router";
 import type { Route } from "./+types/recover";
 import { setPhrase } from "@db/queries/accounts";
 import { endSessions } from "@db/queries/sessions";
-import { DOOR, Door, PhraseField, Wrong } from "../features/accounts/door";
+import { DOOR, Door, NameField, PhraseField, Wrong } from "../features/accounts/door";
 import { keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { recoverSchema, wrongsOf, type Wrongs } from "../features/accounts/schema";
 import { byCode, letIn } from "../features/accounts/sign-in.server";
@@ -44,9 +44,7 @@ export default function Recover({ actionData }: Route.ComponentProps) {
     >
       <Form method="post">
         {wrong ? <Wrong role="alert">{wrong}</Wrong> : null}
-        <Field label="Your name" name="name" errors={wrongs.name}>
-          {(bind) => <Input {...bind} autoComplete="username" required maxLength={80} />}
-        </Field>
+        <NameField errors={wrongs.name} />
         <Field
           label="Recovery code"
           name="code"
@@ -55,13 +53,7 @@ export default function Recover({ actionData }: Route.ComponentProps) {
         >
           {(bind) => <Input {...bind} autoComplete="off" required maxLength={60} spellCheck={false} />}
         </Field>
-        <PhraseField
-          name="phrase"
-          label="Your new pass phrase"
-          isNew
-          errors={wrongs.phrase}
-          hint="Four words that have nothing to do with each other, 12 letters or more."
-        />
+        <PhraseField name="phrase" label="Your new pass phrase" isNew errors={wrongs.phrase} />
         <Button type="submit" $primary disabled={busy}>
           Let me in
         </Button>

@@ -2,12 +2,11 @@ import { useEffect } from "react";
 import { data, Form, Link, redirect, useNavigation } from "react-router";
 import type { Route } from "./+types/sign-in";
 import { anyAccount } from "@db/queries/accounts";
-import { DOOR, Door, PhraseField, Wrong } from "../features/accounts/door";
+import { DOOR, Door, NameField, OwnDevice, PhraseField, Wrong } from "../features/accounts/door";
 import { byPhrase, letIn, safePage } from "../features/accounts/sign-in.server";
 import { signInSchema, wrongsOf } from "../features/accounts/schema";
 import { readForm } from "../server/form.server";
 import { Button, Small } from "../ui/basics";
-import { Field, Input } from "../ui/field";
 
 export const handle = DOOR;
 export const meta: Route.MetaFunction = () => [{ title: "Sign in · Lapka" }];
@@ -38,22 +37,9 @@ export default function SignIn({ loaderData, actionData }: Route.ComponentProps)
       <Form method="post">
         <input type="hidden" name="to" value={loaderData.to} />
         {wrong ? <Wrong role="alert">{wrong}</Wrong> : null}
-        <Field label="Your name" name="name" errors={wrongs.name}>
-          {(bind) => (
-            <Input
-              {...bind}
-              autoComplete="username"
-              required
-              maxLength={80}
-              defaultValue={actionData?.name}
-              autoFocus
-            />
-          )}
-        </Field>
+        <NameField errors={wrongs.name} value={actionData?.name} />
         <PhraseField name="phrase" label="Pass phrase" errors={wrongs.phrase} />
-        <label>
-          <input type="checkbox" name="own" /> This is my own device: keep me signed in
-        </label>
+        <OwnDevice />
         <Button type="submit" $primary disabled={busy}>
           Sign in
         </Button>

@@ -117,15 +117,7 @@ function Proved({
       <input type="hidden" name="intent" value={intent} />
       <Stack $gap={12} style={{ maxWidth: 420 }}>
         <PhraseField name="now" label="Your phrase of now" errors={wrongs?.now} />
-        {withNew ? (
-          <PhraseField
-            name="phrase"
-            label="The new phrase"
-            isNew
-            errors={wrongs?.phrase}
-            hint="Four words that have nothing to do with each other, 12 letters or more."
-          />
-        ) : null}
+        {withNew ? <PhraseField name="phrase" label="The new phrase" isNew errors={wrongs?.phrase} /> : null}
         <Row>
           <Button type="submit">{say}</Button>
         </Row>

@@ -1,8 +1,10 @@
 import { Eye, EyeOff } from "lucide-react";
 import { useState, type ReactNode } from "react";
 import styled from "styled-components";
-import { Button, Small, tapeTicks } from "../../ui/basics";
+import { Button, ButtonLink, Small, tapeTicks } from "../../ui/basics";
 import { Field, Input } from "../../ui/field";
+import { Codes } from "./codes";
+import { LEAST_LETTERS } from "./letters";
 
 /** What a route of such a page says of itself: it stands alone, whoever looks at it. */
 export const DOOR = { door: true } as const;
@@ -26,23 +28,69 @@ export function Door({ title, lead, children }: { title: string; lead?: ReactNod
   );
 }
 
+/** The name that one signs in with. */
+export function NameField({
+  errors,
+  isNew = false,
+  value,
+}: {
+  errors?: readonly string[] | undefined;
+  isNew?: boolean;
+  value?: string | undefined;
+}) {
+  return (
+    <Field label="Your name" name="name" errors={errors} hint={isNew ? "You sign in with it." : undefined}>
+      {(bind) => (
+        <Input
+          {...bind}
+          autoComplete="username"
+          required
+          maxLength={80}
+          defaultValue={value}
+          autoFocus={value === undefined}
+        />
+      )}
+    </Field>
+  );
+}
+
+export const OwnDevice = ({ ticked = false }: { ticked?: boolean }) => (
+  <label>
+    <input type="checkbox" name="own" defaultChecked={ticked} /> This is my own device: keep me signed in
+  </label>
+);
+
+/** Recovery codes after somebody has come in, and the way on once they are on paper. */
+export function CodesDoor({ title, codes, to }: { title: string; codes: readonly string[]; to: string }) {
+  return (
+    <Door title={title}>
+      <Codes codes={codes} />
+      <p style={{ marginTop: 18 }}>
+        <ButtonLink to={to} $primary reloadDocument>
+          I have them on paper: go on
+        </ButtonLink>
+      </p>
+    </Door>
+  );
+}
+
+const NEW_PHRASE = `Four words that have nothing to do with each other, ${LEAST_LETTERS} letters or more.`;
+
 /** A phrase with a look at what is typed: one does not type four words blind. */
 export function PhraseField({
   name,
   label,
-  hint,
   errors,
   isNew = false,
 }: {
   name: string;
   label: string;
-  hint?: string;
   errors?: readonly string[] | undefined;
   isNew?: boolean;
 }) {
   const [shown, setShown] = useState(false);
   return (
-    <Field label={label} name={name} hint={hint} errors={errors}>
+    <Field label={label} name={name} hint={isNew ? NEW_PHRASE : undefined} errors={errors}>
       {(bind) => (
         <Beside>
           <Input

@@ -9,7 +9,7 @@ import { useReading } from "../../ui/reading";
 import { ROLE_WORDS } from "./roles";
 import type { Wrongs } from "./schema";
 
-export interface PeopleView {
+interface PeopleView {
   readonly me: string;
   readonly people: readonly { id: string; name: string; role: Role; handId: string | null }[];
   readonly invited: readonly { id: string; role: Role; forName: string; endsAt: string }[];
@@ -125,31 +125,8 @@ function Person({
           <input type="hidden" name="intent" value="change" />
           <input type="hidden" name="id" value={person.id} />
           <Row style={{ alignItems: "end" }}>
-            <Field label="Role" name="role">
-              {(bind) => (
-                <Select {...bind} value={role} onChange={(e) => setRole(e.target.value as Role)}>
-                  {ROLES.map((x) => (
-                    <option key={x} value={x}>
-                      {ROLE_WORDS[x].name}
-                    </option>
-                  ))}
-                </Select>
-              )}
-            </Field>
-            {role === "helper" ? (
-              <Field label="Her hand" name="handId">
-                {(bind) => (
-                  <Select {...bind} defaultValue={person.handId ?? ""}>
-                    <option value="">none</option>
-                    {hands.map((h) => (
-                      <option key={h.id} value={h.id}>
-                        {h.name}
-                      </option>
-                    ))}
-                  </Select>
-                )}
-              </Field>
-            ) : null}
+            <RoleField label="Role" role={role} onChange={setRole} />
+            {role === "helper" ? <HandField hands={hands} none="none" chosen={person.handId} /> : null}
             <Button type="submit" aria-label={`Save: ${person.name}`}>
               Save
             </Button>
@@ -178,6 +155,60 @@ function Person({
   );
 }
 
+function RoleField({
+  label,
+  role,
+  onChange,
+  hint,
+}: {
+  label: string;
+  role: Role;
+  onChange: (role: Role) => void;
+  hint?: string;
+}) {
+  return (
+    <Field label={label} name="role" hint={hint}>
+      {(bind) => (
+        <Select {...bind} value={role} onChange={(e) => onChange(e.target.value as Role)}>
+          {ROLES.map((x) => (
+            <option key={x} value={x}>
+              {ROLE_WORDS[x].name}
+            </option>
+          ))}
+        </Select>
+      )}
+    </Field>
+  );
+}
+
+/** `none`: what it comes to when no hand is chosen. */
+function HandField({
+  hands,
+  none,
+  chosen,
+  hint,
+}: {
+  hands: PeopleView["hands"];
+  none: string;
+  chosen?: string | null;
+  hint?: string;
+}) {
+  return (
+    <Field label="Her hand" name="handId" hint={hint}>
+      {(bind) => (
+        <Select {...bind} defaultValue={chosen ?? ""}>
+          <option value="">{none}</option>
+          {hands.map((h) => (
+            <option key={h.id} value={h.id}>
+              {h.name}
+            </option>
+          ))}
+        </Select>
+      )}
+    </Field>
+  );
+}
+
 function Invite({ hands, wrongs }: { hands: PeopleView["hands"]; wrongs: Wrongs }) {
   const [role, setRole] = useState<Role>("helper");
   return (
@@ -192,30 +223,9 @@ function Invite({ hands, wrongs }: { hands: PeopleView["hands"]; wrongs: Wrongs 
           <Field label="Whom is it for?" name="forName" errors={wrongs.forName}>
             {(bind) => <Input {...bind} required maxLength={80} autoComplete="off" />}
           </Field>
-          <Field label="As" name="role" hint={ROLE_WORDS[role].may}>
-            {(bind) => (
-              <Select {...bind} value={role} onChange={(e) => setRole(e.target.value as Role)}>
-                {[...ROLES].reverse().map((x) => (
-                  <option key={x} value={x}>
-                    {ROLE_WORDS[x].name}
-                  </option>
-                ))}
-              </Select>
-            )}
-          </Field>
+          <RoleField label="As" role={role} onChange={setRole} hint={ROLE_WORDS[role].may} />
           {role === "helper" ? (
-            <Field label="Her hand" name="handId" hint="What she weighs and times is kept for it.">
-              {(bind) => (
-                <Select {...bind} defaultValue="">
-                  <option value="">a new one</option>
-                  {hands.map((h) => (
-                    <option key={h.id} value={h.id}>
-                      {h.name}
-                    </option>
-                  ))}
-                </Select>
-              )}
-            </Field>
+            <HandField hands={hands} none="a new one" hint="What she weighs and times is kept for it." />
           ) : null}
           <Row>
             <Button type="submit" $primary>
