@@ -11,7 +11,7 @@ fail() { printf 'lapka: %s\n' "$*" >&2; exit 1; }
 # need_programs PROGRAM:PACKAGE … — installs the Debian packages of programs that are missing.
 need_programs() {
   local missing=() pair
-  for pair in "$@"; do command -v "${pair%%:*}" >/dev/null 2>&1 || [ -x "/usr/sbin/${pair%%:*}" ] || missing+=("${pair##*:}"); done
+  for pair in "$@"; do command -v "${pair%%:*}" >/dev/null 2>&1 || [ -x "/usr/sbin/${pair%%:*}" ] || [ -e "${pair%%:*}" ] || missing+=("${pair##*:}"); done
   [ ${#missing[@]} -eq 0 ] && return 0
   if [ "$(id -u)" -ne 0 ]; then
     if command -v sudo >/dev/null 2>&1 && sudo -n true 2>/dev/null; then local as=(sudo -n); else

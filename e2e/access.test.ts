@@ -1,11 +1,14 @@
+import { eq } from "drizzle-orm";
+import { randomUUID } from "node:crypto";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { createAccount, ROLES, setMember, type Role } from "../db/queries/accounts";
+import { accountNamed, createAccount, ROLES, setMember, type Role } from "../db/queries/accounts";
 import { listBenchLines } from "../db/queries/bench";
 import { listHands } from "../db/queries/hands";
 import { listItems } from "../db/queries/items";
 import { listYarns } from "../db/queries/materials";
 import { listMarkets, openMarket } from "../db/queries/places";
 import { listRuns } from "../db/queries/runs";
+import { benchAct } from "../db/schema";
 import { beginSession } from "../db/queries/sessions";
 import { createWorkshop, listWorkshops } from "../db/queries/workshops";
 import { isListed, mayRole, needOf, routeName } from "../app/server/access";
@@ -221,6 +224,25 @@ describe("what a role sees", () => {
     expect((await post("/hand", cookies.helper, `intent=hand&name=Mine&loops=over&id=${other}`)).status).toBe(
       403,
     );
+  });
+  it("a helper without a hand works at the bench, and what she does is kept for no hand, whatever a page says", async () => {
+    const one = { db: site.db, workshopId: (await listWorkshops(site.db))[0]?.id ?? "", now: new Date() };
+    const account = await accountNamed(site.db, "helper");
+    const hands = await listHands(one);
+    await setMember(one, account?.id ?? "", "helper", null);
+    const said = await (await ask(dataOf("/hand"), cookies.helper)).text();
+    for (const h of hands) expect(said).not.toContain(h.id);
+    const key = randomUUID();
+    const act = { key, kind: "done", piece: 1, step: "none", ms: 1000, at: Date.now(), device: "a-test" };
+    const answer = await ask(`/bench/${ids.bench ?? ""}/acts`, cookies.helper, {
+      method: "POST",
+      body: JSON.stringify({ acts: [act], handId: hands[0]?.id }),
+      headers: { origin: site.url, "content-type": "application/json" },
+    });
+    expect(answer.status).toBe(200);
+    const kept = await site.db.select().from(benchAct).where(eq(benchAct.actKey, key));
+    expect(kept.map((k) => k.handId)).toEqual([null]);
+    await setMember(one, account?.id ?? "", "helper", hands[0]?.id ?? null);
   });
   it("a partner works, and sets neither prices nor people", async () => {
     expect(await status(ask("/settings", cookies.partner))).toBe(200);

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from "node:child_process";
 import { writeFileSync } from "node:fs";
 import path from "node:path";
 
-export interface Balanced {
+interface Balanced {
   /** Where browsers go. */
   readonly front: number;
   readonly apps: readonly number[];
@@ -11,7 +11,7 @@ export interface Balanced {
 }
 
 /** HAProxy's configuration: an app that is not ready, or a node that does not answer, gets nothing until it is back. */
-export const haproxyConfig = ({ front, apps, databases }: Balanced): string => `global
+const haproxyConfig = ({ front, apps, databases }: Balanced): string => `global
   maxconn 2000
 defaults
   timeout connect 2s

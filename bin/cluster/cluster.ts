@@ -4,6 +4,7 @@ import { mkdirSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import path from "node:path";
 import { migrateDatabase } from "../../db/migrate";
+import { ended } from "./ended";
 import { startBalancer } from "./balancer";
 import { Node } from "./node";
 
@@ -56,12 +57,8 @@ export class App {
       child.stdout.on("data", (c: Buffer) => c.toString().includes("ready at") && resolve());
     });
   }
-  async kill(signal: NodeJS.Signals): Promise<void> {
-    const { child } = this;
-    if (!child || child.exitCode !== null || child.signalCode !== null) return;
-    const gone = new Promise((done) => child.once("exit", done));
-    child.kill(signal);
-    await gone;
+  kill(signal: NodeJS.Signals): Promise<void> {
+    return ended(this.child, signal);
   }
 }
 

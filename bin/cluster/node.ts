@@ -3,6 +3,7 @@ import { closeSync, existsSync, mkdirSync, openSync, writeFileSync } from "node:
 import path from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 import { userInfo } from "node:os";
+import { ended, hasEnded } from "./ended";
 import mysql, { type RowDataPacket } from "mysql2/promise";
 
 const PROVIDER = "/usr/lib/galera/libgalera_smm.so";
@@ -10,14 +11,14 @@ const MARIADBD = existsSync("/usr/sbin/mariadbd") ? "/usr/sbin/mariadbd" : "mari
 /** A node that joins copies what it has missed, which takes its time. */
 const JOIN_MS = 90_000;
 
-export interface NodePorts {
+interface NodePorts {
   readonly sql: number;
   /** For the group, for what was missed a little, and for what was missed altogether. */
   readonly group: number;
   readonly ist: number;
   readonly sst: number;
 }
-export interface NodeState {
+interface NodeState {
   readonly ready: boolean;
   readonly size: number;
   readonly state: string;
@@ -86,7 +87,7 @@ export class Node {
   }
 
   private options(first: boolean): string[] {
-    const { sql, group, ist, sst } = this.ports;
+    const { sql, sst } = this.ports;
     return [
       "--no-defaults",
       ...this.asRoot(),
@@ -118,9 +119,22 @@ export class Node {
       `--wsrep-sst-receive-address=127.0.0.1:${sst}`,
       "--wsrep-slave-threads=2",
       "--wsrep-retry-autocommit=4",
-      `--wsrep-provider-options=gmcast.listen_addr=tcp://127.0.0.1:${group};ist.recv_addr=127.0.0.1:${ist};evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT5S;evs.install_timeout=PT5S`,
+      `--wsrep-provider-options=${this.providerOptions()}`,
       ...(first ? ["--wsrep-new-cluster"] : []),
     ];
+  }
+
+  /** Where the group is heard, and how soon a silent node is given up. */
+  private providerOptions(): string {
+    const { group, ist } = this.ports;
+    return [
+      `gmcast.listen_addr=tcp://127.0.0.1:${group}`,
+      `ist.recv_addr=127.0.0.1:${ist}`,
+      "evs.keepalive_period=PT0.5S",
+      "evs.suspect_timeout=PT2S",
+      "evs.inactive_timeout=PT5S",
+      "evs.install_timeout=PT5S",
+    ].join(";");
   }
 
   private async listening(): Promise<void> {
@@ -163,7 +177,7 @@ GRANT ALL ON \`lapka%\`.* TO 'lapka'@'127.0.0.1';`;
   }
 
   private mustRun(): void {
-    if (this.child && (this.child.exitCode !== null || this.child.signalCode !== null))
+    if (this.child && hasEnded(this.child))
       throw new Error(`node ${this.name} ended; see ${this.dir}/server.log`);
   }
 
@@ -182,11 +196,7 @@ GRANT ALL ON \`lapka%\`.* TO 'lapka'@'127.0.0.1';`;
     }
   }
 
-  async kill(signal: NodeJS.Signals): Promise<void> {
-    const { child } = this;
-    if (!child || child.exitCode !== null || child.signalCode !== null) return;
-    const gone = new Promise((done) => child.once("exit", done));
-    child.kill(signal);
-    await gone;
+  kill(signal: NodeJS.Signals): Promise<void> {
+    return ended(this.child, signal);
   }
 }
