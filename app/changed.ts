@@ -1,4 +1,7 @@
-/** What another tab or person changed while a form was open: both values of each field, and the version that stands now. */
+/**
+ * What another tab or person changed while a form was open: both values of each field, and the version that
+ * stands now.
+ */
 export interface Changed {
   readonly version: string;
   readonly fields: readonly { readonly name: string; readonly mine: string; readonly theirs: string }[];

@@ -10,7 +10,9 @@ import {
   type Parsed,
 } from "@core/units";
 
-/** Zod fields for quantities as people type them: the text is read by core/units and comes out in base units. */
+/**
+ * Zod fields for quantities as people type them: the text is read by core/units and comes out in base units.
+ */
 function quantity<T extends number>(
   read: (text: string) => Parsed<T>,
   need: string,

@@ -75,7 +75,10 @@ const NOBODY = {
   reading: { locale: "en-IE", system: "metric", currency: "EUR" } satisfies Reading,
 };
 
-/** What an address says was just deleted, as the database has it: a link cannot put words of its own on the page. */
+/**
+ * What an address says was just deleted, as the database has it: a link cannot put words of its own on the
+ * page.
+ */
 async function deletedOf(scope: Scope, what: string | null) {
   const [kind, id] = (what ?? "").split(":");
   const known = BIN_KINDS.find((k) => k === kind);

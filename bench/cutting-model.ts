@@ -1,7 +1,10 @@
 import highsLoader from "highs";
 import type { CutBall, CutPiece, CuttingInput } from "../core/planning/cutting";
 
-/** A repeatable run to cut: `count` pieces from items of a few parts, on `balls` balls in lots, some of them scraps. */
+/**
+ * A repeatable run to cut: `count` pieces from items of a few parts, on `balls` balls in lots, some of them
+ * scraps.
+ */
 export function instance(
   seed: number,
   count: number,
@@ -60,8 +63,8 @@ export interface Proven {
 }
 
 /**
- * The same question as an integer program (CPLEX LP format): how many pieces of each kind from each ball, how many copies
- * of each kind of item from each lot, which new balls are bought. Fewest new balls.
+ * The same question as an integer program (CPLEX LP format): how many pieces of each kind from each ball, how
+ * many copies of each kind of item from each lot, which new balls are bought. Fewest new balls.
  */
 export async function solveWithHighs(input: CuttingInput, mostNew: number, seconds: number): Promise<Proven> {
   const groups = new Map<string, CutPiece[]>();

@@ -13,7 +13,9 @@ const SEEDS = [1, 2];
 /** Seconds that HiGHS has for each instance. */
 const HIGHS_SECONDS = Number(process.env.LAPKA_HIGHS_SECONDS ?? 60);
 
-/** The cutting plan against HiGHS (an integer program of the same instance), one after the other in one run. */
+/**
+ * The cutting plan against HiGHS (an integer program of the same instance), one after the other in one run.
+ */
 export async function cutAgainstHighs(say: (label: string, value: string) => void): Promise<void> {
   console.log(
     `\nBall cutting plan against HiGHS, one thread each, HiGHS at most ${HIGHS_SECONDS} s an instance`,

@@ -121,7 +121,9 @@ export async function fillHand(db: Database, scope: Scope, timings: number, weig
   }
 }
 
-/** Fills a shelf's past: market days with what was brought and what was sold of it, every week for ten years. */
+/**
+ * Fills a shelf's past: market days with what was brought and what was sold of it, every week for ten years.
+ */
 export async function fillSales(db: Database, scope: Scope, markets: number, sales: number): Promise<void> {
   const { workshopId } = scope;
   const [model] = await listMarkets(scope);

@@ -9,7 +9,9 @@ import {
 
 const WORLDS = 100;
 
-/** A year of a stall in a hundred hidden worlds: what each rule for the week's making leaves beyond materials. */
+/**
+ * A year of a stall in a hundred hidden worlds: what each rule for the week's making leaves beyond materials.
+ */
 export function printStalls(say: (label: string, value: string) => void): void {
   console.log(
     `\nA stall of 44 weeks in ${WORLDS} hidden worlds, beyond materials, against knowing the rates`,

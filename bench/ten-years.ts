@@ -45,7 +45,10 @@ export interface PageFigures {
   readonly jsKb: number;
 }
 
-/** Every page with what it costs at the demo's size and after ten years, one request at a time on one connection. */
+/**
+ * Every page with what it costs at the demo's size and after ten years, one request at a time on one
+ * connection.
+ */
 export async function serveTenYears(say: (label: string, value: string) => void): Promise<void> {
   const database = await freshDatabase("years");
   const now = new Date();
@@ -109,7 +112,9 @@ async function pagesOf(scope: Scope): Promise<Record<string, string>> {
   };
 }
 
-/** 200 items of three revisions each, 500 runs but a handful finished, ten years of moves and measurements. */
+/**
+ * 200 items of three revisions each, 500 runs but a handful finished, ten years of moves and measurements.
+ */
 async function fillYears(db: Database, scope: Scope): Promise<void> {
   await fillCupboard(db, scope.workshopId, YEARS.balls, YEARS.moves);
   await fillHand(db, scope, YEARS.timings, YEARS.weighIns);

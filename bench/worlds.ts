@@ -6,8 +6,9 @@ const COUNTS = [0, 3, 8, 20];
 const percent = (x: number) => (100 * x).toFixed(0).padStart(3);
 
 /**
- * How often the 90 % ranges hold a truth that is not the model's, after 0, 3, 8 and 20 measurements: of yarn the mean, the next
- * part and a run of forty; of minutes an item that was never timed. Behind each its width, where 1 is as wide as its errors.
+ * How often the 90 % ranges hold a truth that is not the model's, after 0, 3, 8 and 20 measurements: of yarn
+ * the mean, the next part and a run of forty; of minutes an item that was never timed. Behind each its width,
+ * where 1 is as wide as its errors.
  */
 export function printWorlds(): void {
   console.log(

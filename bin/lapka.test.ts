@@ -207,7 +207,8 @@ describe("bin/lapka price", () => {
     return { ...r, json: r.out ? (JSON.parse(r.out) as Record<string, unknown>) : undefined };
   };
   it("tax on top: fees are taken on what the customer pays", () => {
-    // Cost 13.40, fixed 0.30 + 0.20. Break even P − 0.1 × 1.2 P − 0.50 = 13.40 → 13.90 ÷ 0.88; with margin 13.90 ÷ 0.63.
+    // Cost 13.40, fixed 0.30 + 0.20. Break even P − 0.1 × 1.2 P − 0.50 = 13.40 → 13.90 ÷ 0.88; with margin
+    // 13.90 ÷ 0.63.
     const { code, json } = price({ ...asked, price: 2300 });
     expect(code).toBe(0);
     expect(json?.cost).toBeCloseTo(1340, 9);
@@ -311,7 +312,8 @@ describe("bin/lapka pack", () => {
     demand: { pmf: [0, 0, 0.5, 0.5] },
   };
   it("gives the hours to what earns most in them; worked by hand", () => {
-    // Two are asked for for certain, a third half of the time: 2000 + 500 − 2 × 200, and 1 hour would be a third worth 300.
+    // Two are asked for for certain, a third half of the time: 2000 + 500 − 2 × 200, and 1 hour would be a
+    // third worth 300.
     const { code, json } = asked({ hours: 2, crate: 3, items: [seal] });
     expect(code).toBe(0);
     expect(json).toMatchObject({

@@ -1,9 +1,10 @@
 import { createServer, type Socket } from "node:net";
 
 /**
- * A kitchen scale that ships with the app: a small stand-in for a real one. It speaks plain text lines over a local stream,
- * five a second: "stable 12.3 g" or "moving 11.9 g". It listens for lines: tare · put GRAMS · step 0.1|1 · unplug · plug.
- * Weights move for a second before they stand still, drift slowly and flicker by half a step, as real ones do.
+ * A kitchen scale that ships with the app: a small stand-in for a real one. It speaks plain text lines over a
+ * local stream, five a second: "stable 12.3 g" or "moving 11.9 g". It listens for lines: tare · put GRAMS ·
+ * step 0.1|1 · unplug · plug. Weights move for a second before they stand still, drift slowly and flicker by
+ * half a step, as real ones do.
  */
 const port = Number(process.argv[2] ?? 0);
 const clients = new Set<Socket>();
@@ -36,7 +37,10 @@ function obey(line: string): void {
   } else if (word === "plug") state.plugged = true;
 }
 
-/** With a key it obeys, and shows its readings to, only who says it first: any program of the machine, also a web page, can find the port. */
+/**
+ * With a key it obeys, and shows its readings to, only who says it first: any program of the machine, also a
+ * web page, can find the port.
+ */
 const key = process.env.LAPKA_SCALE_KEY;
 
 function join(socket: Socket): void {

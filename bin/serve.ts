@@ -11,7 +11,10 @@ import { keepCopies } from "../app/server/daily";
 const DRAIN_MS = 10_000;
 const LOOPBACK = new Set(["127.0.0.1", "::1", "localhost"]);
 
-/** Starts the built app on loopback and says its address when it is healthy. What a page makes of her data does not decide that. */
+/**
+ * Starts the built app on loopback and says its address when it is healthy. What a page makes of her data
+ * does not decide that.
+ */
 async function main(): Promise<void> {
   const url = process.env.DATABASE_URL;
   if (!url) throw new Error("DATABASE_URL is not set: start with bin/demo or bin/start");

@@ -5,8 +5,9 @@ import path from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 
 /**
- * Owns the parts of a running Lapka: database, scale, app. Starts them in order, starts again with a growing pause what ends by itself, ends the
- * app when it no longer answers, and stops all of it in order. The lock in the folder is held by whoever started this process.
+ * Owns the parts of a running Lapka: database, scale, app. Starts them in order, starts again with a growing
+ * pause what ends by itself, ends the app when it no longer answers, and stops all of it in order. The lock
+ * in the folder is held by whoever started this process.
  */
 const dir = required("LAPKA_DIR");
 const name = required("LAPKA_NAME");
@@ -60,7 +61,9 @@ class Part {
     if (!stopping) await this.start().catch((error: unknown) => void this.again(null, String(error)));
   }
 
-  /** It came up: should it end, the pauses begin with the shortest again. They grow for what never comes up. */
+  /**
+   * It came up: should it end, the pauses begin with the shortest again. They grow for what never comes up.
+   */
   ready(): void {
     this.failures = 0;
   }
@@ -174,7 +177,9 @@ function startToken(): string {
   return token;
 }
 
-/** Started by root, the app gives root's rights up where that user can read the program and write its folders. */
+/**
+ * Started by root, the app gives root's rights up where that user can read the program and write its folders.
+ */
 async function plainUser(folders: readonly string[]): Promise<{ uid: number; gid: number } | undefined> {
   if (process.getuid?.() !== 0) return undefined;
   try {
@@ -192,7 +197,8 @@ async function plainUser(folders: readonly string[]): Promise<{ uid: number; gid
 
 async function main(): Promise<void> {
   await endLeftOver();
-  // Copies and marks are written by the app: a folder of their own beside the database's, which only the database may read.
+  // Copies and marks are written by the app: a folder of their own beside the database's, which only the
+  // database may read.
   const appDir = `${dir}-app`;
   const copies = process.env.LAPKA_COPIES ?? path.join(appDir, "copies");
   const marks = path.join(appDir, "marks");

@@ -6,8 +6,9 @@ type Owned = MySqlTable & { readonly id: MySqlColumn; readonly workshopId: MySql
 type Versioned = Owned & { readonly version: MySqlColumn };
 
 /**
- * Changes one row of this workshop. `seen` is the version that was on her screen: when another tab or person changed the row since, nothing is
- * written. Without it the change is the program's own (a file, a delivery). @throws ChangedMeanwhile, NotThere
+ * Changes one row of this workshop. `seen` is the version that was on her screen: when another tab or person
+ * changed the row since, nothing is written. Without it the change is the program's own (a file, a delivery).
+ * @throws ChangedMeanwhile, NotThere
  */
 export async function changeRow<T extends Versioned>(
   scope: Scope,

@@ -7,8 +7,9 @@ export type Database = MySql2Database;
 const CONNECTIONS = 8;
 const QUEUE = 120;
 /**
- * Every connection: no statement longer than ten seconds, no wait for a lock longer than five, and each read in a transaction sees what is
- * committed by then: rows that decide are locked by name (`for update`), and sums taken behind a lock must not be older than it.
+ * Every connection: no statement longer than ten seconds, no wait for a lock longer than five, and each read
+ * in a transaction sees what is committed by then: rows that decide are locked by name (`for update`), and
+ * sums taken behind a lock must not be older than it.
  */
 const SESSIONS = [
   "set session transaction isolation level read committed",
@@ -16,8 +17,8 @@ const SESSIONS = [
 ];
 
 /**
- * Of several nodes one may be a moment behind: each statement then waits for what was committed before it, on whichever node, so that what was
- * written is read.
+ * Of several nodes one may be a moment behind: each statement then waits for what was committed before it, on
+ * whichever node, so that what was written is read.
  */
 const IN_A_CLUSTER = "set session wsrep_sync_wait = 7";
 
@@ -55,7 +56,10 @@ function queued(pool: object, name: string): number {
   return list?.length ?? 0;
 }
 
-/** Codes of a database that is not there, does not answer, is full or is read-only: nothing was written, and trying again later may help. */
+/**
+ * Codes of a database that is not there, does not answer, is full or is read-only: nothing was written, and
+ * trying again later may help.
+ */
 const AWAY = new Set([
   "ECONNREFUSED",
   "ECONNRESET",

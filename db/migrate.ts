@@ -39,16 +39,19 @@ export function readMigrations(folder = FOLDER): readonly Migration[] {
 
 export interface MigrateOptions {
   readonly folder?: string;
-  /** Called once before the first statement that changes a database with tables in it: the moment for a copy. */
+  /**
+   * Called once before the first statement that changes a database with tables in it: the moment for a copy.
+   */
   readonly before?: () => Promise<void>;
   /** For tests: called before each statement is run and after it was, before that is noted. */
   readonly step?: (at: { tag: string; index: number; when: "before" | "after" }) => void;
 }
 
 /**
- * Brings the schema up to date. MariaDB commits every statement that changes a schema by itself, so each is noted when it is begun and when it is
- * done: a start after a kill or a power cut goes on where the last one stopped, and a statement that was begun may find itself done. One at a time
- * (GET_LOCK). Running it again changes nothing. @throws NewerSchema.
+ * Brings the schema up to date. MariaDB commits every statement that changes a schema by itself, so each is
+ * noted when it is begun and when it is done: a start after a kill or a power cut goes on where the last one
+ * stopped, and a statement that was begun may find itself done. One at a time (GET_LOCK). Running it again
+ * changes nothing. @throws NewerSchema.
  */
 export async function migrateDatabase(url: string, options: MigrateOptions = {}): Promise<void> {
   const db = await mysql.createConnection({ uri: url, timezone: "Z", multipleStatements: false });
@@ -103,7 +106,9 @@ async function bringUp(
   }
 }
 
-/** What MariaDB answers to a statement that was done already: table, column, key or constraint there, or gone. */
+/**
+ * What MariaDB answers to a statement that was done already: table, column, key or constraint there, or gone.
+ */
 const DONE_ALREADY = new Set([1050, 1060, 1061, 1826, 1005, 1022, 1091, 1051, 1054]);
 
 async function run(db: Connection, statement: string, begunBefore: boolean): Promise<void> {

@@ -3,8 +3,8 @@ import { postMoves } from "./queries/stock";
 import { transact } from "./scope";
 
 /**
- * Posts pairs of moves, each pair in one transaction, and says each key once it is committed: a test kills it in the
- * middle. Arguments: workshop, material, first key, how many.
+ * Posts pairs of moves, each pair in one transaction, and says each key once it is committed: a test kills it
+ * in the middle. Arguments: workshop, material, first key, how many.
  */
 async function main(): Promise<void> {
   const [workshopId = "", materialId = "", first = "0", many = "0"] = process.argv.slice(2);

@@ -5,7 +5,10 @@ import { mine, transact, type Scope } from "./scope";
 export type Pulse = (typeof PULSES)[number];
 export type Beats = Readonly<Record<Pulse, string>>;
 
-/** Says that something of it changes: whatever was kept of it is read anew. Written when the transaction around it ends. */
+/**
+ * Says that something of it changes: whatever was kept of it is read anew. Written when the transaction
+ * around it ends.
+ */
 export async function beat(scope: Scope, of: Pulse): Promise<void> {
   if (scope.due) scope.due.add(of);
   else await writeBeats(scope, [of]);

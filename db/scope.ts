@@ -53,9 +53,9 @@ export class NotThere extends Error {
 const TRIES = { deadlock: 4, lockWait: 2 } as const;
 
 /**
- * One transaction; inside another one it is part of that. Only the outermost is tried again: a deadlock rolls all of it
- * back, so an inner part alone must never be repeated. Runs again when the server picked it as a deadlock's victim (1213) or
- * it waited too long (1205).
+ * One transaction; inside another one it is part of that. Only the outermost is tried again: a deadlock rolls
+ * all of it back, so an inner part alone must never be repeated. Runs again when the server picked it as a
+ * deadlock's victim (1213) or it waited too long (1205).
  */
 export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>): Promise<T> {
   if (scope.within) return work(scope);
@@ -77,7 +77,9 @@ export async function transact<T>(scope: Scope, work: (tx: Scope) => Promise<T>)
   }
 }
 
-/** Leaves a row in a workshop's trail of something that is no change of its rows: that it began, or came in. */
+/**
+ * Leaves a row in a workshop's trail of something that is no change of its rows: that it began, or came in.
+ */
 export const leaveTrail = (scope: Scope): Promise<void> => transact(scope, () => Promise.resolve());
 
 function errnoOf(error: unknown): unknown {

@@ -43,8 +43,9 @@ export function trailHash(before: string, workshopId: string, row: Omit<TrailRow
 }
 
 /**
- * Adds a row in the transaction of the act itself: both are kept, or neither is. The head of the trail is locked, which
- * puts the acts of a workshop in one order; it is asked for last, so nobody waits for it longer than a commit takes.
+ * Adds a row in the transaction of the act itself: both are kept, or neither is. The head of the trail is
+ * locked, which puts the acts of a workshop in one order; it is asked for last, so nobody waits for it longer
+ * than a commit takes.
  */
 export async function writeTrail(tx: Scope, doing: Doing): Promise<void> {
   const { workshopId } = tx;
@@ -65,7 +66,10 @@ export async function writeTrail(tx: Scope, doing: Doing): Promise<void> {
   await tx.db.update(trailHead).set({ seq, hash }).where(eq(trailHead.workshopId, workshopId));
 }
 
-/** The first row that is not as it was written, or is missing; undefined while the trail is whole. Rows in order. */
+/**
+ * The first row that is not as it was written, or is missing; undefined while the trail is whole. Rows in
+ * order.
+ */
 export function brokenAt(
   workshopId: string,
   rows: Iterable<TrailRow>,

@@ -6,8 +6,8 @@ import { todayOf } from "../app/server/scope.server";
 import { seedDemo } from "./seed";
 
 /**
- * Brings a database up to date, after a copy when there is something to copy. `--demo` fills an empty one with the demo stall; `--fresh` forgets
- * what is there first, after a copy. LAPKA_COPIES is where copies go.
+ * Brings a database up to date, after a copy when there is something to copy. `--demo` fills an empty one
+ * with the demo stall; `--fresh` forgets what is there first, after a copy. LAPKA_COPIES is where copies go.
  */
 async function main(): Promise<void> {
   const url = process.env.DATABASE_URL;

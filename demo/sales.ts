@@ -22,7 +22,10 @@ const DISPERSION = 4;
 const WEEKS = 24;
 const CRATE = 70;
 
-/** Half a year of market days, a web shop and a shelf in a gift shop, by a hidden demand, and a stall that is open today. */
+/**
+ * Half a year of market days, a web shop and a shelf in a gift shop, by a hidden demand, and a stall that is
+ * open today.
+ */
 export async function sowSales(
   scope: Scope,
   wares: readonly DemoWare[],

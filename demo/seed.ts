@@ -166,7 +166,10 @@ const COTTONS: readonly DemoYarn[] = [
   },
 ];
 
-/** The true hand behind the demo's measurements: looser than the trade by a tenth, quicker at stitches, slower at sewing on. */
+/**
+ * The true hand behind the demo's measurements: looser than the trade by a tenth, quicker at stitches, slower
+ * at sewing on.
+ */
 export const HIDDEN_HAND = {
   tension: 1.11,
   yarns: { slate: 1.02, "chalk white": 0.97, "signal red": 1.04, "fog grey": 0.96 } as Readonly<

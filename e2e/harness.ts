@@ -25,8 +25,8 @@ export interface Site {
 }
 
 /**
- * The production build on a database of its own with the demo stall in it, and a browser. Without `accounts` nobody signs in,
- * as in the demo.
+ * The production build on a database of its own with the demo stall in it, and a browser. Without `accounts`
+ * nobody signs in, as in the demo.
  */
 export async function startSite(name: string, { accounts = false } = {}): Promise<Site> {
   const database = await freshDatabase(name);
@@ -120,7 +120,9 @@ function addressOf(server: ChildProcess): Promise<string> {
   });
 }
 
-/** A page in a browser context of its own whose console errors and uncaught errors fail the test that ends it. */
+/**
+ * A page in a browser context of its own whose console errors and uncaught errors fail the test that ends it.
+ */
 export async function openPage(
   site: Site,
   view: {
@@ -158,8 +160,9 @@ export async function openPage(
 export type Hand = "mouse" | "keyboard";
 
 /**
- * Waits until nothing is loading. On the item's page, where workers fetch their files, puppeteer now and then keeps counting a
- * request that no event of the page has open: after some seconds of that it counts as quiet, and what is looked for next decides.
+ * Waits until nothing is loading. On the item's page, where workers fetch their files, puppeteer now and then
+ * keeps counting a request that no event of the page has open: after some seconds of that it counts as quiet,
+ * and what is looked for next decides.
  */
 async function quiet(page: Page, idleTime: number, concurrency = 0): Promise<void> {
   await page.waitForNetworkIdle({ idleTime, concurrency, timeout: 8_000 }).catch((e: unknown) => {

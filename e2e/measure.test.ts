@@ -105,7 +105,8 @@ describe("a swatch", () => {
         form.append("id", w);
         form.append("intent", "open");
         await fetch("/workshops", { method: "POST", body: form });
-        // A missing picture would be an error in the console: its head is asked for, and the console is not read here.
+        // A missing picture would be an error in the console: its head is asked for, and the console is not
+        // read here.
         return (await fetch(`/hand/swatches/${id}.jpg`)).status;
       },
       other,

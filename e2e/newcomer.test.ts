@@ -183,7 +183,8 @@ async function path(hand: Hand): Promise<void> {
   expect(buy).toContain(`${packs} × 50`);
   expect(buy).toContain(plain(printMoney((balls * 290 + packs * 495) as Minor, READING)));
   const made = await me.text('section[aria-labelledby="what-title"]');
-  // Thirty in a go, each doubling at the trade's 96 %: 94.4 % of thirty times the piece out of a batch of ten.
+  // Thirty in a go, each doubling at the trade's 96 %: 94.4 % of thirty times the piece out of a batch of
+  // ten.
   expect(made).toContain(
     plain(printMeasure(secondsInRun(core, 30, learnBatch([])).seconds * 30, "seconds", READING)),
   );

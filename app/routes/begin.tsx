@@ -35,7 +35,9 @@ export async function loader({ context }: Route.LoaderArgs) {
 
 const begun = new WeakSet<object>();
 
-/** The first account of this installation: the owner of what is there, or of a workshop that begins with it. */
+/**
+ * The first account of this installation: the owner of what is there, or of a workshop that begins with it.
+ */
 export async function action({ request, context }: Route.ActionArgs) {
   const { db } = context;
   const read = beginSchema.safeParse(Object.fromEntries(await readForm(request)));

@@ -13,7 +13,10 @@ export interface ActsReply {
   readonly acts: readonly BenchAct[];
 }
 
-/** What a device did, in any order and as often as it likes to send it; answers everything that is known of the line. */
+/**
+ * What a device did, in any order and as often as it likes to send it; answers everything that is known of
+ * the line.
+ */
 export function action({ request, params, context }: Route.ActionArgs): Promise<Response> {
   return answering(async () => {
     const opened = await openWorkshop(request, context);

@@ -8,8 +8,8 @@ import { openWorkshop } from "../server/scope.server";
 const FRESH_SECONDS = 3600;
 
 /**
- * The calendar as a file: of the workshop that is open, or of the one that a private address belongs to. An address that is
- * not known, or was taken back, is not there: it says nothing of why.
+ * The calendar as a file: of the workshop that is open, or of the one that a private address belongs to. An
+ * address that is not known, or was taken back, is not there: it says nothing of why.
  */
 export async function loader({ request, params, context }: Route.LoaderArgs): Promise<Response> {
   if (params.token === undefined) {

@@ -7,7 +7,10 @@ import { loadMeasured } from "../features/hand/load.server";
 import { csvResponse } from "../server/csv.server";
 import { openWorkshop } from "../server/scope.server";
 
-/** A hand's measurements as CSV, in base units a spreadsheet can count with; timings come in again as they go out. */
+/**
+ * A hand's measurements as CSV, in base units a spreadsheet can count with; timings come in again as they go
+ * out.
+ */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const [measured, items, yarns, colourways] = await Promise.all([

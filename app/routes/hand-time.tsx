@@ -173,7 +173,9 @@ export default function Time({ loaderData: d }: Route.ComponentProps) {
       });
     }
   };
-  /** The same sitting without its pauses; what waits is changed with it, so that a reload keeps the answer. */
+  /**
+   * The same sitting without its pauses; what waits is changed with it, so that a reload keeps the answer.
+   */
   const cutOut = (w: Waiting, doubt: Doubt) => {
     if (doubt.code !== "pause-in-lap") return;
     const body = { ...w.body, seconds: `${doubt.seconds} s`, laps: JSON.stringify(doubt.laps) };

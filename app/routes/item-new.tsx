@@ -98,7 +98,8 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
   const [form, fields] = useForm({
     lastResult: taken(actionData),
     onValidate: ({ formData }) => parseWithZod(formData, { schema }),
-    // Not when she leaves the name for a file: a message that comes up under the pointer moves what it presses.
+    // Not when she leaves the name for a file: a message that comes up under the pointer moves what it
+    // presses.
     shouldValidate: "onSubmit",
     shouldRevalidate: "onInput",
     defaultValue: { kind: "keychain", name: "", pattern: "" },
@@ -159,7 +160,9 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
   );
 }
 
-/** The pattern's own field: it keeps its text itself, so that what is typed is never taken over by a render. */
+/**
+ * The pattern's own field: it keeps its text itself, so that what is typed is never taken over by a render.
+ */
 const areaOf = (id: string): HTMLTextAreaElement | undefined => {
   const found = document.getElementById(id);
   return found instanceof HTMLTextAreaElement ? found : undefined;

@@ -7,7 +7,10 @@ import { costReason, hourReason } from "../features/items/reasons";
 import { openWorkshop } from "../server/scope.server";
 import type { Opened } from "../ui/figure";
 
-/** The arithmetic behind one item's figures in a list: asked for when a figure is opened, so that the list stays light. */
+/**
+ * The arithmetic behind one item's figures in a list: asked for when a figure is opened, so that the list
+ * stays light.
+ */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop, reading } = await openWorkshop(request, context);
   const [entry, s] = await Promise.all([findItem(scope, params.id), loadSurroundings(scope, workshop)]);

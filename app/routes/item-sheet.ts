@@ -12,7 +12,10 @@ import { openWorkshop } from "../server/scope.server";
 
 const NAMES = { pattern: "pattern", position: "position note", tags: "tags", kit: "kit sheet" } as const;
 
-/** A sheet of an item as PDF: `/items/…/paper/pattern.pdf?paper=A4&terms=uk`. What is chosen stands in the address. */
+/**
+ * A sheet of an item as PDF: `/items/…/paper/pattern.pdf?paper=A4&terms=uk`. What is chosen stands in the
+ * address.
+ */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const url = new URL(request.url);

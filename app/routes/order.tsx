@@ -93,7 +93,8 @@ async function change(form: FormData, orderId: string, { scope, workshop }: Open
       const { line, ticked, lot, packs, packPrice } = got.data;
       const row = found.lines.find((l) => l.id === line);
       if (!row) throw data(null, { status: 404 });
-      // A field that this page did not change keeps what another one wrote: two people may shop from one list.
+      // A field that this page did not change keeps what another one wrote: two people may shop from one
+      // list.
       const own = (name: string) => (form.get(name) ?? "") !== (form.get(`was-${name}`) ?? "");
       await changePurchaseLine(scope, line, {
         ticked: own("ticked") ? ticked === "on" : row.ticked,
@@ -209,7 +210,9 @@ export default function Order({ loaderData: d }: Route.ComponentProps) {
   );
 }
 
-/** One line for one thumb: a large tick, what, how many, the lot on the band. Every change is kept at once. */
+/**
+ * One line for one thumb: a large tick, what, how many, the lot on the band. Every change is kept at once.
+ */
 function ShopLine({ line: l }: { line: Line }) {
   const r = useReading();
   const fetcher = useFetcher<{ error?: string }>();

@@ -7,7 +7,10 @@ const HEADERS = {
   "X-Accel-Buffering": "no",
 };
 
-/** Readings as server-sent events; "gone" while the scale is unplugged. A page that does not read its events loses its stream. */
+/**
+ * Readings as server-sent events; "gone" while the scale is unplugged. A page that does not read its events
+ * loses its stream.
+ */
 export function loader({ request }: Route.LoaderArgs): Response {
   const hub = scaleHub();
   if (!hub) return new Response("no scale is connected", { status: 404 });

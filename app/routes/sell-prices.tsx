@@ -117,7 +117,8 @@ export async function action(args: Route.ActionArgs) {
 
 /** What was typed, cell by cell; a cell that cannot be read is told by its place. */
 function readCells(form: FormData, { locale, currency }: Opened["workshop"]) {
-  // Both are lists that the page sends: cut to what a page can hold, or a form made to hurt would be gone through for hours.
+  // Both are lists that the page sends: cut to what a page can hold, or a form made to hurt would be gone
+  // through for hours.
   const wares = String(form.get("wares") ?? "").split(" ", MOST_WARES);
   const channels = String(form.get("channels") ?? "").split(" ", MOST_CHANNELS);
   const cells = new Map<string, number | null>();

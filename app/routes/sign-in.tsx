@@ -52,7 +52,10 @@ export default function SignIn({ loaderData, actionData }: Route.ComponentProps)
   );
 }
 
-/** What the bench and the stall kept of their pages is nobody's to look at on a device that is signed out; what waits to be sent stays. */
+/**
+ * What the bench and the stall kept of their pages is nobody's to look at on a device that is signed out;
+ * what waits to be sent stays.
+ */
 function useForgetTables(): void {
   useEffect(() => {
     if ("caches" in window) void window.caches.delete("lapka-bench");

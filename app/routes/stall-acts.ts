@@ -11,7 +11,10 @@ import { openWorkshop } from "../server/scope.server";
 /** Two servers' clocks, and a transaction that was begun before another and ended after it. */
 const MARGIN_MS = 15_000;
 
-/** What was done at the stall, in any order and as often as a device likes to send it; answers what is new to it. */
+/**
+ * What was done at the stall, in any order and as often as a device likes to send it; answers what is new to
+ * it.
+ */
 export function action({ request, params, context }: Route.ActionArgs): Promise<Response> {
   return answering(async () => {
     const opened = await openWorkshop(request, context);

@@ -4,7 +4,10 @@ import type { Route } from "./+types/swatch-photo";
 import { findSwatchPhoto } from "@db/queries/materials";
 import { openWorkshop } from "../server/scope.server";
 
-/** The picture of a swatch. It never changes, but it may be deleted: the browser asks each time, and is told in a few bytes. */
+/**
+ * The picture of a swatch. It never changes, but it may be deleted: the browser asks each time, and is told
+ * in a few bytes.
+ */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const id = z.uuid().safeParse(params.id);

@@ -36,7 +36,10 @@ export function action({ request, context }: Route.ActionArgs): Promise<Response
   });
 }
 
-/** A sealed file is opened with the phrase that came along: in a header, so that the body is the file and nothing else. */
+/**
+ * A sealed file is opened with the phrase that came along: in a header, so that the body is the file and
+ * nothing else.
+ */
 async function plain(bytes: Uint8Array, request: Request): Promise<Uint8Array> {
   if (!isSealed(bytes)) return bytes;
   const given = request.headers.get(PHRASE_HEADER);

@@ -14,7 +14,10 @@ const schema = z.union([
   z.object({ intent: z.literal("create"), name: z.string().trim().min(1).max(120) }),
 ]);
 
-/** Opens another workshop, or begins an empty one. With accounts: one that the account is in, and it owns what it begins. */
+/**
+ * Opens another workshop, or begins an empty one. With accounts: one that the account is in, and it owns what
+ * it begins.
+ */
 export async function action({ request, context }: Route.ActionArgs) {
   const form = await readForm(request);
   const { who } = context.passed;

@@ -1,8 +1,9 @@
 import type { Role } from "@db/queries/accounts";
 
 /**
- * Who may do what. `everybody`: also who has not signed in. `signed`: whoever has, also without a workshop. The others are roles:
- * `any` of them, the `bench` (helpers), the `stall`, the `work` (all but accounts), and what is the owner's `own`.
+ * Who may do what. `everybody`: also who has not signed in. `signed`: whoever has, also without a workshop.
+ * The others are roles: `any` of them, the `bench` (helpers), the `stall`, the `work` (all but accounts), and
+ * what is the owner's `own`.
  */
 export type Need = "everybody" | "signed" | "any" | "bench" | "stall" | "work" | "own";
 

@@ -2,8 +2,9 @@ import { fork } from "node:child_process";
 import { answerOf, type Reckoned, type ReckonerLimits, type ThreadAnswer } from "./reckoner";
 
 /**
- * Reckons one task in a process of its own, so that a task that ends a process ends only that one: then `ended`. It is ended when it takes
- * longer than the limit, and ends by itself when this process does. Never rejects.
+ * Reckons one task in a process of its own, so that a task that ends a process ends only that one: then
+ * `ended`. It is ended when it takes longer than the limit, and ends by itself when this process does. Never
+ * rejects.
  */
 export function reckonApart<Out>(
   file: string,

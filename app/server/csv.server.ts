@@ -5,8 +5,9 @@ const FORMULA = /^[=+\-@\t\r＝＋－＠]/;
 const NUMBER = /^-?\d+(\.\d+)?$/;
 
 /**
- * A table as CSV (RFC 4180). Cells that a spreadsheet would run as a formula are made text by a quote before them, which bringing a file in takes off
- * again; a cell that is wholly a number is a number, also below zero.
+ * A table as CSV (RFC 4180). Cells that a spreadsheet would run as a formula are made text by a quote before
+ * them, which bringing a file in takes off again; a cell that is wholly a number is a number, also below
+ * zero.
  */
 export function csvText(header: readonly string[], rows: readonly (readonly (string | number)[])[]): string {
   const safe = rows.map((row) =>

@@ -14,7 +14,10 @@ const ACTS_DAYS = 30;
 /** So often a copy is brought back for a trial. */
 const DRILL_DAYS = 30;
 
-/** Looks every hour whether a day has passed since the last copy; makes one, and throws away those that the rule no longer keeps. */
+/**
+ * Looks every hour whether a day has passed since the last copy; makes one, and throws away those that the
+ * rule no longer keeps.
+ */
 export function keepCopies(url: string, dir: string, db: Database, log: Logger): { stop: () => void } {
   let running = false;
   const look = async () => {

@@ -1,7 +1,10 @@
 import type { Scope } from "@db/scope";
 import type { Doing } from "@db/trail";
 
-/** What a form says that belongs to no trail: what it carries for itself, secrets, and what is too long to be read in a list. */
+/**
+ * What a form says that belongs to no trail: what it carries for itself, secrets, and what is too long to be
+ * read in a list.
+ */
 const LEFT_OUT =
   /^(intent|workshop|key-of-form|key|seen|phrase|now|code|pattern|photo|file|text|csv|rows|notes?)$/;
 const MOST_FIELDS = 12;

@@ -5,7 +5,10 @@ const clean = (name: string): string =>
     .trim()
     .slice(0, 90) || "item";
 
-/** A file as an answer, with a name that says what it is. `inline`: shown by the browser; otherwise it is saved. */
+/**
+ * A file as an answer, with a name that says what it is. `inline`: shown by the browser; otherwise it is
+ * saved.
+ */
 export function fileResponse(
   bytes: Uint8Array,
   file: {

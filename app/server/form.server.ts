@@ -28,7 +28,10 @@ const MOST_REPEATS = 400;
 export const refused = (why: string, status: 400 | 409 | 413 | 415 | 422 | 503) =>
   data({ refused: why }, { status });
 
-/** A form's fields. Everything that grows with a form is bounded here. @throws a refusal that says which bound was met. */
+/**
+ * A form's fields. Everything that grows with a form is bounded here. @throws a refusal that says which bound
+ * was met.
+ */
 export async function readForm(request: Request, limits: FormLimits = USUAL): Promise<FormData> {
   const type = (request.headers.get("Content-Type") ?? "").split(";")[0]?.trim().toLowerCase();
   if (type !== "application/x-www-form-urlencoded")
@@ -58,7 +61,9 @@ function goodName(name: string): boolean {
   return true;
 }
 
-/** A form with the workshop it is for. A form that was made in another workshop writes nothing into this one. */
+/**
+ * A form with the workshop it is for. A form that was made in another workshop writes nothing into this one.
+ */
 export async function openForm(
   { request, context }: { request: Request; context: AppLoadContext },
   limits?: FormLimits,
@@ -94,9 +99,9 @@ export async function readJson(request: Request, bytes = 400_000): Promise<unkno
 }
 
 /**
- * Does what a form asks for once, however often it is sent: its key and content are kept with what was answered, in the transaction of the
- * work itself, with its row in the trail. The same again gets the same answer; a refusal (status 400 and above) writes nothing and may be
- * sent again.
+ * Does what a form asks for once, however often it is sent: its key and content are kept with what was
+ * answered, in the transaction of the work itself, with its row in the trail. The same again gets the same
+ * answer; a refusal (status 400 and above) writes nothing and may be sent again.
  */
 export async function once<T>(
   opened: Opened,
@@ -125,7 +130,10 @@ export async function once<T>(
   }
 }
 
-/** What of an answer can be given again; undefined for a refusal, and for a question back: nothing was done yet. */
+/**
+ * What of an answer can be given again; undefined for a refusal, and for a question back: nothing was done
+ * yet.
+ */
 function keptOf(result: unknown): KeptAnswer | undefined {
   if (result instanceof Response) {
     const to = result.headers.get("Location");

@@ -48,8 +48,8 @@ function pageOf(pathname: string): string {
 }
 
 /**
- * Lets through who may have what is asked for, and nobody else: one place, before any route. What a route needs stands in `access.ts`; a route
- * that is not in that table is the owner's alone.
+ * Lets through who may have what is asked for, and nobody else: one place, before any route. What a route
+ * needs stands in `access.ts`; a route that is not in that table is the owner's alone.
  */
 export function gate({ db, routes, open, begun }: GateOptions) {
   const tree = treeOf(routes);
@@ -70,7 +70,8 @@ export function gate({ db, routes, open, begun }: GateOptions) {
     if (mayPass(who, need)) return next();
     const isData = pathname.endsWith(".data");
     if (who.kind === "nobody") {
-      // The router words it: data and forms have answers of their own, and openWorkshop asks this one to sign in.
+      // The router words it: data and forms have answers of their own, and openWorkshop asks this one to sign
+      // in.
       if (isData || (writes && isForm(req))) return next();
       const door = (await begun()) ? `/sign-in?to=${encodeURIComponent(req.url)}` : "/begin";
       if (writes || !wantsPage(req))
@@ -101,7 +102,9 @@ const mayPass = (who: Who, need: Need): boolean => {
   return need === "signed" || (who.session.role !== undefined && mayRole(who.session.role, need));
 };
 
-/** Whoever is in a workshop has one open: the oldest, where the one that was open is none of theirs any more. */
+/**
+ * Whoever is in a workshop has one open: the oldest, where the one that was open is none of theirs any more.
+ */
 async function openedIn(db: Database, session: SessionUse): Promise<SessionUse> {
   if (session.role !== undefined) return session;
   const [first] = await membershipsOf(db, session.accountId);

@@ -24,9 +24,15 @@ export interface AppOptions {
   readonly log: Logger;
   /** Folder of the built client files. */
   readonly assets: string;
-  /** Who opens Lapka must have the address that was printed; undefined lets everybody of this machine in (the demo). */
+  /**
+   * Who opens Lapka must have the address that was printed; undefined lets everybody of this machine in (the
+   * demo).
+   */
   readonly token?: string | undefined;
-  /** Nobody needs to sign in while nobody has an account (the demo); otherwise a workshop begins with its owner. */
+  /**
+   * Nobody needs to sign in while nobody has an account (the demo); otherwise a workshop begins with its
+   * owner.
+   */
   readonly open?: boolean;
   readonly metrics?: Metrics;
   /** The process was asked to stop: it answers what it has begun, and is ready for nothing new. */
@@ -46,12 +52,18 @@ declare module "react-router" {
   }
 }
 
-/** Largest body of a form: a file of 1.2 MB, percent-encoded at worst. What a single form may have is less, and looked at where it is read. */
+/**
+ * Largest body of a form: a file of 1.2 MB, percent-encoded at worst. What a single form may have is less,
+ * and looked at where it is read.
+ */
 const MAX_BODY = 1_500_000;
 const FORM_TYPES = ["application/x-www-form-urlencoded", "application/json"];
 /** A whole workshop in a file, and everything of an item, take longer to read and write. */
 const SLOW_PATH = /^\/(?:workshop\/bring|workshop\.zip|workshop\/sealed|items\/[^/]+\/all\.zip)$/;
-/** A request that was not answered by then is told to try again; what it was doing goes on or is rolled back, never by half. */
+/**
+ * A request that was not answered by then is told to try again; what it was doing goes on or is rolled back,
+ * never by half.
+ */
 const DEADLINE_MS = 10_000;
 const TRY_AGAIN =
   "Lapka is too busy or its database does not answer. Nothing you sent was lost from this page: try again in a moment.\n";
@@ -89,7 +101,10 @@ function headers(_req: Request, res: Response, next: NextFunction): void {
   next();
 }
 
-/** Names that a loopback server may be called by: anything else is another site pointing at us (DNS rebinding). */
+/**
+ * Names that a loopback server may be called by: anything else is another site pointing at us (DNS
+ * rebinding).
+ */
 const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(?::(\d{1,5}))?$/;
 
 function onlyOwnHost(req: Request, res: Response, next: NextFunction): void {
@@ -98,7 +113,8 @@ function onlyOwnHost(req: Request, res: Response, next: NextFunction): void {
   const own = LOOPBACK.exec(host);
   if (!(own && Number(own[2] ?? 80) <= 65_535) && !allowed.includes(host))
     return plain(res, 421, "This address is not served here. Name it in LAPKA_HOSTS if it is meant to be.\n");
-  // A path begins with a slash; "GET http://…" is meant for a proxy, and "//host" would be read as another site.
+  // A path begins with a slash; "GET http://…" is meant for a proxy, and "//host" would be read as another
+  // site.
   if (!/^\/(?!\/)/.test(req.url) || !readable(req.url))
     return plain(res, 400, "This address cannot be read.\n");
   next();
@@ -112,7 +128,10 @@ function readable(url: string): boolean {
   }
 }
 
-/** Only what pages of ours do: reading, and posting forms of ours. Other sites may send a person here, and nothing else. */
+/**
+ * Only what pages of ours do: reading, and posting forms of ours. Other sites may send a person here, and
+ * nothing else.
+ */
 function guardRequests(req: Request, res: Response, next: NextFunction): void {
   const reads = req.method === "GET" || req.method === "HEAD";
   if (!reads && req.method !== "POST") {
@@ -150,8 +169,9 @@ const START_COOKIE = "lapka-start";
 const YEAR_MS = 365 * 86_400_000;
 
 /**
- * Loopback means every user of this machine, and a proxy everybody; the key in the printed address means who started it. It becomes a cookie
- * at the first visit. Once somebody has an account one signs in instead: `begun`.
+ * Loopback means every user of this machine, and a proxy everybody; the key in the printed address means who
+ * started it. It becomes a cookie at the first visit. Once somebody has an account one signs in instead:
+ * `begun`.
  */
 function onlyWithToken(token: string, begun: () => Promise<boolean>) {
   const right = Buffer.from(token);
@@ -211,7 +231,10 @@ function once(is: () => Promise<boolean>): () => Promise<boolean> {
   return async () => (so ||= await is());
 }
 
-/** Takes requests: the database answers, and nobody asked the process to stop. A proxy sends none to one that does not. */
+/**
+ * Takes requests: the database answers, and nobody asked the process to stop. A proxy sends none to one that
+ * does not.
+ */
 function readiness(db: Database, stopping: () => boolean) {
   return (_req: Request, res: Response): void => {
     res.setHeader("Cache-Control", "no-store");

@@ -5,7 +5,10 @@ import type { Scope } from "@db/scope";
 /** What was read in one request, by what it is called. Only a request that changes nothing has one. */
 const read = new WeakMap<Scope, Map<string, Promise<unknown>>>();
 
-/** Reads something once in a request, whoever asks for it. Where something may be changed it is read each time. */
+/**
+ * Reads something once in a request, whoever asks for it. Where something may be changed it is read each
+ * time.
+ */
 export function readOnce<T>(scope: Scope, name: string, load: () => Promise<T>): Promise<T> {
   if (!scope.reads || scope.within) return load();
   let known = read.get(scope);
@@ -26,8 +29,9 @@ interface Kept {
 const ROW = 700;
 const MOST = 250_000_000;
 /**
- * What a workshop's rows came to, by name: kept between requests until a beat says that something of it changed. Each
- * name has its newest value only. A beat is written with the change itself, so this holds with any number of processes.
+ * What a workshop's rows came to, by name: kept between requests until a beat says that something of it
+ * changed. Each name has its newest value only. A beat is written with the change itself, so this holds with
+ * any number of processes.
  */
 const kept = new LRUCache<string, Kept>({ maxSize: MOST, sizeCalculation: () => ROW });
 
@@ -40,9 +44,9 @@ const sizeOf = (value: unknown): number =>
     : ROW * (1 + rowsOf(value));
 
 /**
- * Reads what rests on some pulses only when one of them has beaten since. The beats are read before the rows: rows that
- * change in between are kept under the old beat, and read again with the next request. What is kept is shared: nobody
- * may change it, and lists are frozen.
+ * Reads what rests on some pulses only when one of them has beaten since. The beats are read before the rows:
+ * rows that change in between are kept under the old beat, and read again with the next request. What is kept
+ * is shared: nobody may change it, and lists are frozen.
  *
  * @param name of what there is one of in a workshop
  * @param rests what else it depends on, a day or settings: another takes the place of the one before

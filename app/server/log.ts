@@ -6,7 +6,10 @@ interface Told {
 }
 const LONGEST = 400;
 
-/** An error as the log may have it: what failed and where, never the values: those are her patterns, names and pictures. */
+/**
+ * An error as the log may have it: what failed and where, never the values: those are her patterns, names and
+ * pictures.
+ */
 export function toldOf(error: unknown): Told {
   if (error instanceof Error) {
     const cause: unknown = error.cause;

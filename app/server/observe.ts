@@ -73,7 +73,10 @@ export function serveMetrics({ registry }: Metrics, port: number): Promise<Serve
 /** A number that a proxy gave a request already. */
 const GIVEN_ID = /^[\w-]{8,64}$/;
 
-/** A line of JSON a request, with a number that its answer carries too: route, status and time, and nothing of whose it was. */
+/**
+ * A line of JSON a request, with a number that its answer carries too: route, status and time, and nothing of
+ * whose it was.
+ */
 export function requestLog(log: Logger): RequestHandler {
   const logged = pinoHttp({
     logger: log,

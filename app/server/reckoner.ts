@@ -18,7 +18,10 @@ export interface ReckonerLimits {
   readonly megabytes: number;
   /** Of an answer. */
   readonly bytes: number;
-  /** Tasks that may wait for a thread; more are answered at once as taking too long. Without it none is turned away. */
+  /**
+   * Tasks that may wait for a thread; more are answered at once as taking too long. Without it none is turned
+   * away.
+   */
   readonly waiting?: number;
 }
 
@@ -33,8 +36,9 @@ interface Thread {
 }
 
 /**
- * A few threads that reckon what could take long, so that the one that answers requests never does. A task that takes too long or too much
- * memory, throws, or answers too much costs itself and its thread; the next task gets a new one. Tasks are taken in order. Never rejects.
+ * A few threads that reckon what could take long, so that the one that answers requests never does. A task
+ * that takes too long or too much memory, throws, or answers too much costs itself and its thread; the next
+ * task gets a new one. Tasks are taken in order. Never rejects.
  */
 export class Reckoner<In, Out> {
   private readonly threads: Thread[] = [];

@@ -15,7 +15,9 @@ import { listChannels, type Channel } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import { keep, readOnce } from "./kept";
 
-/** Rows that nearly every page reads and that hardly ever change. Read-only: they are shared by all requests. */
+/**
+ * Rows that nearly every page reads and that hardly ever change. Read-only: they are shared by all requests.
+ */
 
 export const allYarns = (scope: Scope): Promise<readonly Yarn[]> =>
   keep(scope, "yarns", ["materials"], () => listYarns(scope, true));

@@ -5,7 +5,10 @@ export interface ScaleReading {
   readonly stable: boolean;
   readonly stepGrams: number;
 }
-/** What the app needs of any scale: a stream of readings with word of the plug, and a tare. Another device fills the same. */
+/**
+ * What the app needs of any scale: a stream of readings with word of the plug, and a tare. Another device
+ * fills the same.
+ */
 export interface Scale {
   /** Calls back with each reading, and with undefined when the scale is gone. Answers how to stop. */
   readonly listen: (on: (reading: ScaleReading | undefined) => void) => () => void;

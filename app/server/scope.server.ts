@@ -10,8 +10,8 @@ import type { Doing } from "@db/trail";
 import type { Reading } from "@core/units";
 
 /**
- * Which workshop a browser works in: signed, and held against the database each time. The database's address has a password that was drawn at the
- * first start, so nobody else can sign with it.
+ * Which workshop a browser works in: signed, and held against the database each time. The database's address
+ * has a password that was drawn at the first start, so nobody else can sign with it.
  */
 export const workshopCookie = createCookie("lapka-workshop", {
   secrets: [
@@ -31,15 +31,18 @@ export interface Opened {
   readonly reading: Reading;
   /** What who asks is here; in the open demo everybody is its owner. */
   readonly role: Role;
-  /** The one hand that a helper sees and measures, null where she was given none; undefined for who sees all hands. */
+  /**
+   * The one hand that a helper sees and measures, null where she was given none; undefined for who sees all
+   * hands.
+   */
   readonly ownHand: string | null | undefined;
 }
 
 const reading = new WeakMap<AppLoadContext, Promise<Opened>>();
 
 /**
- * The workshop of this request: the one that is open in the session of who asks. @throws a response that leads to the door where nobody is
- * signed in, or with status 503 while the database is away.
+ * The workshop of this request: the one that is open in the session of who asks. @throws a response that
+ * leads to the door where nobody is signed in, or with status 503 while the database is away.
  */
 export async function openWorkshop(request: Request, context: AppLoadContext): Promise<Opened> {
   try {

@@ -8,7 +8,10 @@ const DAY = 86_400;
 const SLOWEST_MS = 2000;
 const STEP_MS = 250;
 
-/** Wrong tries to sign in that are taken: for one name from one address, for one name from anywhere, from one address. */
+/**
+ * Wrong tries to sign in that are taken: for one name from one address, for one name from anywhere, from one
+ * address.
+ */
 const LIMITS = {
   pair: { points: 10, duration: QUARTER_HOUR },
   name: { points: 100, duration: DAY },

@@ -28,7 +28,10 @@ const TROUBLE =
 export const unlessAway: ShouldRevalidateFunction = ({ actionResult, defaultShouldRevalidate }) =>
   refusalOf(actionResult) === undefined && defaultShouldRevalidate;
 
-/** An act that cannot reach the server, or that it could not do, is said beside the form: the page with what was typed on it stays. */
+/**
+ * An act that cannot reach the server, or that it could not do, is said beside the form: the page with what
+ * was typed on it stays.
+ */
 export async function keepPage<T>({
   serverAction,
 }: {

@@ -43,7 +43,9 @@ export interface Column<T> {
 const classOf = (c: { numeric?: boolean; minor?: boolean } | undefined): string | undefined =>
   [c?.numeric ? "num" : "", c?.minor ? "minor" : ""].filter(Boolean).join(" ") || undefined;
 
-/** A table that sorts by its headings and filters by one field; plain markup, so it stays cheap on the server. */
+/**
+ * A table that sorts by its headings and filters by one field; plain markup, so it stays cheap on the server.
+ */
 export function DataTable<T extends object>({
   rows,
   columns,

@@ -59,7 +59,10 @@ export interface FieldBind {
   readonly "aria-describedby": string | undefined;
 }
 
-/** A labelled control with its hint and what is wrong with it. The control is made by `children` from what binds it. */
+/**
+ * A labelled control with its hint and what is wrong with it. The control is made by `children` from what
+ * binds it.
+ */
 export function Field({
   label,
   hint,

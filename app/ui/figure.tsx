@@ -14,7 +14,9 @@ export interface Opened {
 type Asked = Opened | { readonly url: string; readonly name: string };
 const OpenContext = createContext<(what: Asked, from: HTMLElement) => void>(() => undefined);
 
-/** One popover for the whole page: a figure is a plain button, so a table of figures stays cheap to render. */
+/**
+ * One popover for the whole page: a figure is a plain button, so a table of figures stays cheap to render.
+ */
 export function ReasonProvider({ children }: { children: ReactNode }) {
   const [opened, setOpened] = useState<Opened>();
   const trigger = useRef<HTMLElement | null>(null);
@@ -213,7 +215,10 @@ export function Figure({
   );
 }
 
-/** An end of a range, no finer than its upper end deserves: long work in tenths of hours, large sums without cents. */
+/**
+ * An end of a range, no finer than its upper end deserves: long work in tenths of hours, large sums without
+ * cents.
+ */
 function printEnd(value: number, high: number, measure: Measure, r: Reading): string {
   if (measure === "seconds" && high >= 3 * 3600) return `${printTrimmed(value / 3600, 1, r.locale)}\u00a0h`;
   if (measure === "minor" && high >= 100 * 10 ** minorDigits(r.currency))

@@ -19,7 +19,9 @@ export const useWorkshopId = (): string =>
 /** What who looks at this page is in the workshop; undefined for a visitor. */
 export const useRole = (): string | undefined => (useRouteLoaderData("root") as Carrying | undefined)?.role;
 
-/** What every form carries: the workshop it was made for, and a key that stays the same until it was answered. */
+/**
+ * What every form carries: the workshop it was made for, and a key that stays the same until it was answered.
+ */
 export function Carried() {
   const root = useRouteLoaderData("root") as Carrying | undefined;
   const own = useId();
@@ -38,7 +40,10 @@ export function Refusal({ of }: { of: unknown }) {
   return why === undefined ? null : <Told role="alert">{why}</Told>;
 }
 
-/** A form that keeps what is typed: it carries its workshop and key, says why it was not taken, and with `draft` survives a reload. */
+/**
+ * A form that keeps what is typed: it carries its workshop and key, says why it was not taken, and with
+ * `draft` survives a reload.
+ */
 export function WorkForm({
   children,
   draft,
@@ -63,8 +68,9 @@ export const useForgetDraft = (): ((name: string) => void) => {
 };
 
 /**
- * What is typed into the form around it, kept in this browser until it was taken: back after a reload, a crash or a lost server. `name` and the
- * workshop name the draft; `refusal` is an answer that came and did not take the form.
+ * What is typed into the form around it, kept in this browser until it was taken: back after a reload, a
+ * crash or a lost server. `name` and the workshop name the draft; `refusal` is an answer that came and did
+ * not take the form.
  */
 export function DraftOf({ name, idle, refusal }: { name: string; idle: boolean; refusal: unknown }) {
   const workshop = useWorkshopId();

@@ -4,8 +4,9 @@ import type { Changed } from "../changed";
 import { fill } from "./form-drafts";
 
 /**
- * Two people changed the same thing. Fields that were not touched here take what the other wrote; where both wrote, both are shown, and sending
- * again puts this one's in its place. `before` is what the form began with.
+ * Two people changed the same thing. Fields that were not touched here take what the other wrote; where both
+ * wrote, both are shown, and sending again puts this one's in its place. `before` is what the form began
+ * with.
  */
 export function Meanwhile({
   changed,

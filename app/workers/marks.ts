@@ -2,12 +2,16 @@ import { createHash } from "node:crypto";
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import path from "node:path";
 
-/** What is known of a text from before: nothing, it was under work when a process ended, or it ended one of its own. */
+/**
+ * What is known of a text from before: nothing, it was under work when a process ended, or it ended one of
+ * its own.
+ */
 export type Mark = "none" | "suspect" | "proved";
 
 /**
- * Texts under work, each as a small file that is gone when the work is done: what is still there after the process ended is what it was doing.
- * That proves nothing (a power cut marks the innocent too), so a suspect is reckoned in a process of its own, and only its end is a proof.
+ * Texts under work, each as a small file that is gone when the work is done: what is still there after the
+ * process ended is what it was doing. That proves nothing (a power cut marks the innocent too), so a suspect
+ * is reckoned in a process of its own, and only its end is a proof.
  */
 export function marksIn(dir: string | undefined, pid = process.pid) {
   const file = (pattern: string, terms: string) =>

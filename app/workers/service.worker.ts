@@ -3,12 +3,14 @@ import { registerRoute } from "workbox-routing";
 import { CacheFirst, NetworkFirst } from "workbox-strategies";
 
 /**
- * Keeps the bench and the stall open without a server: their pages and their data as they last were, and the files that never change. Acts are
- * none of its business: they are kept and sent by the page itself. Everything else goes to the server as ever.
+ * Keeps the bench and the stall open without a server: their pages and their data as they last were, and the
+ * files that never change. Acts are none of its business: they are kept and sent by the page itself.
+ * Everything else goes to the server as ever.
  */
 declare const self: ServiceWorkerGlobalScope;
 
-// Files carry their content in their name, so a new version may take over at once; what is queued lies in a store of its own.
+// Files carry their content in their name, so a new version may take over at once; what is queued lies in a
+// store of its own.
 void self.skipWaiting();
 clientsClaim();
 

@@ -10,7 +10,10 @@ interface Balanced {
   readonly databases: readonly { readonly at: number; readonly nodes: readonly number[] }[];
 }
 
-/** HAProxy's configuration: an app that is not ready, or a node that does not answer, gets nothing until it is back. */
+/**
+ * HAProxy's configuration: an app that is not ready, or a node that does not answer, gets nothing until it is
+ * back.
+ */
 const haproxyConfig = ({ front, apps, databases }: Balanced): string => `global
   maxconn 2000
 defaults

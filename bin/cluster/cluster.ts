@@ -30,7 +30,10 @@ async function freePorts(count: number): Promise<number[]> {
   return ports;
 }
 
-/** One process of the app. It has no state that another has not: sessions, limits of tries and what was done lie in the database. */
+/**
+ * One process of the app. It has no state that another has not: sessions, limits of tries and what was done
+ * lie in the database.
+ */
 export class App {
   private child: ChildProcess | undefined;
   constructor(
@@ -63,8 +66,8 @@ export class App {
 }
 
 /**
- * Three nodes of one database, two processes of the app, and a balancer before both, on loopback. Each app works with a node of its own and
- * moves to another when that one ends. `prepare` fills a new database.
+ * Three nodes of one database, two processes of the app, and a balancer before both, on loopback. Each app
+ * works with a node of its own and moves to another when that one ends. `prepare` fills a new database.
  */
 export async function startCluster(
   dir: string,

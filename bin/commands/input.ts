@@ -1,7 +1,10 @@
 import type { z } from "zod";
 import { Misuse, readText } from "./common";
 
-/** One JSON object from a file or from standard input, held against its schema; each fault says where and what is wanted. */
+/**
+ * One JSON object from a file or from standard input, held against its schema; each fault says where and what
+ * is wanted.
+ */
 export function readInput<T>(file: string | undefined, schema: z.ZodType<T>): T {
   const text = readText(file);
   let value: unknown;

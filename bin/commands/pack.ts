@@ -58,7 +58,10 @@ const INPUT = z.object({
     .refine((list) => new Set(list.map((x) => x.id)).size === list.length, "has an id twice"),
 });
 
-/** `lapka pack FILE|- --json`: how many of what to make and to bring with the hours and the crate there are. Minor units. */
+/**
+ * `lapka pack FILE|- --json`: how many of what to make and to bring with the hours and the crate there are.
+ * Minor units.
+ */
 export function run(args: string[]): number {
   const { file, asJson } = oneFile("pack", args);
   const input = readInput(file, INPUT);

@@ -73,7 +73,10 @@ function leaving(cost: number, channel: Channel, margin: number): number | null 
   }
 }
 
-/** `lapka price FILE|- --json`: what a piece costs to sell, the price that pays it, and what a price leaves. Minor units. */
+/**
+ * `lapka price FILE|- --json`: what a piece costs to sell, the price that pays it, and what a price leaves.
+ * Minor units.
+ */
 export function run(args: string[]): number {
   const { file, asJson } = oneFile("price", args);
   const { channel, margin, pricePoints, price, secondsBring, ...rest } = readInput(file, INPUT);

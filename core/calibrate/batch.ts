@@ -1,11 +1,17 @@
-/** How much quicker a hand gets within a batch: seconds of piece i go with i^slope (Wright's law), Gaussian about the slope. */
+/**
+ * How much quicker a hand gets within a batch: seconds of piece i go with i^slope (Wright's law), Gaussian
+ * about the slope.
+ */
 export interface BatchLearning {
   /** log2 of what each doubling leaves: −0.074 for 95 %. */
   readonly slope: number;
   readonly sd: number;
   /** Batches it rests on; 0 for the trade's average. */
   readonly batches: number;
-  /** Size of the batches that were timed (geometric mean): there the pace is known, elsewhere only through the slope. */
+  /**
+   * Size of the batches that were timed (geometric mean): there the pace is known, elsewhere only through the
+   * slope.
+   */
   readonly around: number;
 }
 /** A sitting: how many pieces, and the seconds of each when laps were taken. */
@@ -14,16 +20,23 @@ export interface Sitting {
   readonly laps: readonly number[];
 }
 
-/** Each doubling of a batch of small pieces takes 4 % less time, for nine of ten hands between none and 8 % (from memory). */
+/**
+ * Each doubling of a batch of small pieces takes 4 % less time, for nine of ten hands between none and 8 %
+ * (from memory).
+ */
 export const BATCH_PRIOR = { slope: Math.log2(0.96), sd: 0.037 } as const;
 /** One lap against the curve, of the logarithm (from memory). */
 export const LAP_SIGMA = 0.07;
-/** Figures of one piece are those of a batch of this size, from the first piece to the last (from memory: a sitting's worth). */
+/**
+ * Figures of one piece are those of a batch of this size, from the first piece to the last (from memory: a
+ * sitting's worth).
+ */
 export const USUAL_BATCH = 10;
 
 /**
- * The slope from timed batches: least squares of log(seconds) on log(number) within each batch, each with its own first
- * piece, drawn towards the trade's slope by their precisions. Closed form; batches of one lap tell nothing.
+ * The slope from timed batches: least squares of log(seconds) on log(number) within each batch, each with its
+ * own first piece, drawn towards the trade's slope by their precisions. Closed form; batches of one lap tell
+ * nothing.
  */
 export function learnBatch(sittings: readonly Sitting[]): BatchLearning {
   let precision = 1 / BATCH_PRIOR.sd ** 2;
@@ -62,8 +75,9 @@ function meanOfBatch(slope: number, pieces: number): number {
 }
 
 /**
- * Seconds a piece takes in a batch of `pieces`, against one in a batch of usual size; with how unsure the slope leaves it
- * (relative standard deviation): nothing at the size that was timed, more the further from it. @throws RangeError below one piece
+ * Seconds a piece takes in a batch of `pieces`, against one in a batch of usual size; with how unsure the
+ * slope leaves it (relative standard deviation): nothing at the size that was timed, more the further from
+ * it. @throws RangeError below one piece
  */
 export function batchFactor(
   b: Pick<BatchLearning, "slope" | "sd" | "around">,

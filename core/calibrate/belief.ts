@@ -8,8 +8,8 @@ export interface Surprise {
 }
 
 /**
- * Models are averaged by how well each foretold what came (J. A. Hoeting et al., "Bayesian model averaging: a tutorial",
- * Statistical Science 14, 1999; from memory): shares that add up to 1.
+ * Models are averaged by how well each foretold what came (J. A. Hoeting et al., "Bayesian model averaging: a
+ * tutorial", Statistical Science 14, 1999; from memory): shares that add up to 1.
  */
 export function sharesOf(evidence: readonly number[]): number[] {
   const best = Math.max(...evidence);
@@ -30,14 +30,17 @@ export function deviation(shares: readonly number[], of: readonly Surprise[]): n
   return mean / Math.sqrt(Math.max(1e-300, square - mean ** 2));
 }
 
-/** What a noisy measurement is weighed by when it lies far off: beyond so many deviations it counts for less. */
+/**
+ * What a noisy measurement is weighed by when it lies far off: beyond so many deviations it counts for less.
+ */
 const FAR = 2;
 
 /**
- * A Gaussian belief over named effects in Kalman's form: each effect begins at 0 with its own variance, a measurement is a sum
- * of some of them and noise, and an effect may wander between measurements (random walk). Exact for Gaussian noise; a
- * measurement that lies far from what was believed has its noise raised to where it would be usual, so that heavy tails pull
- * little (Huber's weights; from memory). O(effects²) a measurement.
+ * A Gaussian belief over named effects in Kalman's form: each effect begins at 0 with its own variance, a
+ * measurement is a sum of some of them and noise, and an effect may wander between measurements (random
+ * walk). Exact for Gaussian noise; a measurement that lies far from what was believed has its noise raised to
+ * where it would be usual, so that heavy tails pull little (Huber's weights; from memory). O(effects²) a
+ * measurement.
  */
 export class Belief {
   private readonly index = new Map<string, number>();
@@ -117,8 +120,8 @@ export class Belief {
   }
 
   /**
-   * Takes in a measurement of a sum of effects, all of them begun before. `heavy`: one far off pulls little. Gives what was
-   * expected of it before: how far off it was and with what variance, noise included.
+   * Takes in a measurement of a sum of effects, all of them begun before. `heavy`: one far off pulls little.
+   * Gives what was expected of it before: how far off it was and with what variance, noise included.
    */
   see(row: Row, value: number, noise: number, heavy = true): Surprise {
     const known = this.placed(row);
@@ -133,7 +136,9 @@ export class Belief {
     return { error, variance: variance + noise };
   }
 
-  /** Kalman's step. Effects that have nothing to do with what was measured stay as they are, and cost nothing. */
+  /**
+   * Kalman's step. Effects that have nothing to do with what was measured stay as they are, and cost nothing.
+   */
   private update(known: readonly number[], error: number, total: number): void {
     const { n, room, mean, cov, gain } = this;
     const touched: number[] = [];

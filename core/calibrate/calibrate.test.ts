@@ -18,7 +18,10 @@ import { simulate } from "./simulated-makers";
 
 const near = (a: number, b: number, rel: number) => expect(Math.abs(a / b - 1)).toBeLessThan(rel);
 
-/** Posterior mean and sd of hand + group by summing the joint density over a grid: nothing of the closed form is used. */
+/**
+ * Posterior mean and sd of hand + group by summing the joint density over a grid: nothing of the closed form
+ * is used.
+ */
 function byIntegration(observations: readonly Observation[], group: string): { mean: number; sd: number } {
   const { hand, group: between } = TENSION_SPREAD;
   const groups = [...new Set([...observations.map((o) => o.group), group])];
@@ -138,7 +141,8 @@ describe("pace", () => {
     ).toBeGreaterThanOrEqual(0.1);
   });
   it("a batch follows Wright's curve", () => {
-    // The 80 % curve as it is tabled in handbooks of operations management (from memory): 100, 80, 70.21, 64, 59.56, 56.17, 53.45, 51.20.
+    // The 80 % curve as it is tabled in handbooks of operations management (from memory): 100, 80, 70.21, 64,
+    // 59.56, 56.17, 53.45, 51.20.
     const table = [100, 80, 70.21, 64, 59.56, 56.17, 53.45, 51.2];
     const curve = learningCurve(table);
     expect(curve?.rate).toBeCloseTo(0.8, 3);

@@ -7,7 +7,9 @@ export interface Calibration {
   readonly n: number;
   /** Of them inside the 90 % range that was given before. */
   readonly inside: number;
-  /** How many fell into each tenth of what was expected of them, lowest first: even when the ranges are true. */
+  /**
+   * How many fell into each tenth of what was expected of them, lowest first: even when the ranges are true.
+   */
   readonly tenths: readonly number[];
   /** What ranges are multiplied by: above 1 when they have been too narrow. */
   readonly scale: number;
@@ -17,7 +19,10 @@ export interface Calibration {
 const COUNTED = 80;
 /** The trade's spreads count as so many measurements that fell as expected. */
 const FOR_THE_TRADE = 12;
-/** One measurement counts at most as this many standard deviations: a pause that was not cut out is no narrow range. */
+/**
+ * One measurement counts at most as this many standard deviations: a pause that was not cut out is no narrow
+ * range.
+ */
 const CAPPED = 2;
 /** What a square so capped is on the average when the ranges are true: 1 − 2 (2 φ(2) + Q(2)) + 4 · 2 Q(2). */
 const USUAL_SQUARE = 0.9205;
@@ -36,10 +41,11 @@ export const UNTRIED: Calibration = {
 export const normalBelow = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) / 2;
 
 /**
- * The score of ranges: `zs` are measurements as standard deviations from what was expected of each before it was made, oldest
- * first. The tenths are the probability integral transform (A. P. Dawid, "Statistical theory: the prequential approach",
- * J. R. Statist. Soc. A 147, 1984; from memory). The scale is the posterior of the spread's factor under a scaled
- * inverse-χ² prior worth twelve measurements: her own figures widen or narrow what the model says.
+ * The score of ranges: `zs` are measurements as standard deviations from what was expected of each before it
+ * was made, oldest first. The tenths are the probability integral transform (A. P. Dawid, "Statistical
+ * theory: the prequential approach", J. R. Statist. Soc. A 147, 1984; from memory). The scale is the
+ * posterior of the spread's factor under a scaled inverse-χ² prior worth twelve measurements: her own figures
+ * widen or narrow what the model says.
  */
 export function calibrationOf(zs: readonly number[]): Calibration {
   const newest = zs.slice(-COUNTED);

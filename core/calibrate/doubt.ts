@@ -21,8 +21,8 @@ const DOUBT_AT = 3;
 const UNITS = { weight: [1000, 28.349523125, 10], length: [10, 25.4, 2.54] } as const;
 
 /**
- * Asks about a measurement that lies far from what is known: never drops it. `logRatio` is log(measured ÷ expected now),
- * `sd` the standard deviation that it should have (the knowledge's and its own together).
+ * Asks about a measurement that lies far from what is known: never drops it. `logRatio` is log(measured ÷
+ * expected now), `sd` the standard deviation that it should have (the knowledge's and its own together).
  */
 export function doubtOf(kind: "weight" | "length" | "time", logRatio: number, sd: number): Doubt | undefined {
   if (!(sd > 0) || Math.abs(logRatio) <= DOUBT_AT * sd) return undefined;

@@ -1,4 +1,7 @@
-/** One measurement against what all of its kind say: log(measured ÷ estimate), when it was made, how unsure it is. */
+/**
+ * One measurement against what all of its kind say: log(measured ÷ estimate), when it was made, how unsure it
+ * is.
+ */
 export interface Residual {
   /** Days from any common origin. */
   readonly day: number;
@@ -18,9 +21,10 @@ export interface Drift {
 }
 
 /**
- * A hand's drift: a straight line through the logarithms against time, each weighed by its variance; no season is assumed
- * (half a year of one maker cannot tell winter from wear). Weighted least squares in closed form (normal equations, as in any
- * text on linear regression). undefined when fewer than three measurements or no two days are there.
+ * A hand's drift: a straight line through the logarithms against time, each weighed by its variance; no
+ * season is assumed (half a year of one maker cannot tell winter from wear). Weighted least squares in closed
+ * form (normal equations, as in any text on linear regression). undefined when fewer than three measurements
+ * or no two days are there.
  */
 export function driftOf(list: readonly Residual[]): Drift | undefined {
   if (list.length < 3) return undefined;

@@ -24,7 +24,10 @@ interface World {
   readonly alone?: number;
 }
 
-/** Makers who weigh `k` filled parts of several pieces each: how often the truths lie in their 90 % ranges, and the error of the mean. */
+/**
+ * Makers who weigh `k` filled parts of several pieces each: how often the truths lie in their 90 % ranges,
+ * and the error of the mean.
+ */
 function cover({ packing, tension, alone = 0 }: World, k: number) {
   const { next, normal } = randomFrom(4077 + k);
   const held = { tension: 0, packing: 0, piece: 0 };
@@ -92,7 +95,8 @@ describe("filled parts weighed: tension and packing are learned together", () =>
   for (const w of WORLDS)
     it.each([1, 3, 8, 20])(`${w.what}: after %i of them both lie in their ranges`, (k) => {
       const c = cover(w, k);
-      // A cover of 90 % in 300 makers has a standard error of 1.7 %; one fixed truth may lie far from the middle of the prior.
+      // A cover of 90 % in 300 makers has a standard error of 1.7 %; one fixed truth may lie far from the
+      // middle of the prior.
       for (const share of [c.tension, c.packing, c.piece]) expect(share).toBeGreaterThanOrEqual(0.83);
     });
   it("two weigh-ins of filling alone take most of the doubt out of the tension", () => {

@@ -2,7 +2,10 @@ import { Belief, deviation, sharesOf, type Row, type Surprise } from "./belief";
 import { calibrationOf, UNTRIED, type Calibration } from "./calibration";
 import { DENSITY_SPREAD } from "./hierarchy";
 
-/** Parts weighed with their filling in them: one weight that rests on two things she does. Masses in one unit, for all pieces. */
+/**
+ * Parts weighed with their filling in them: one weight that rests on two things she does. Masses in one unit,
+ * for all pieces.
+ */
 export interface Filled {
   readonly firmness: string;
   /** On the scale. */
@@ -23,7 +26,9 @@ export interface PackingObservation {
   readonly pieces: number;
   readonly day?: number | undefined;
 }
-/** One piece is packed so much tighter or looser than the next, of the logarithm. Common practice, no source. */
+/**
+ * One piece is packed so much tighter or looser than the next, of the logarithm. Common practice, no source.
+ */
 export const PACK_SIGMA = 0.08;
 
 /** One measurement against what the trade would expect: log(measured ÷ expected), with how unsure it is. */
@@ -34,14 +39,22 @@ export interface HandObservation {
   readonly line?: string | undefined;
   /** The item whose part was weighed: patterns differ from their reckoning, each by its own. */
   readonly item?: string | undefined;
-  /** It was weighed: the error of the band's metres per 100 g is in it. A length that was measured has none of it. */
+  /**
+   * It was weighed: the error of the band's metres per 100 g is in it. A length that was measured has none of
+   * it.
+   */
   readonly weighed?: boolean | undefined;
   readonly logRatio: number;
-  /** Variance of its own error, of the logarithm: the scatter of its pieces, the scale, the ratio of a swatch. */
+  /**
+   * Variance of its own error, of the logarithm: the scatter of its pieces, the scale, the ratio of a swatch.
+   */
   readonly variance: number;
   /** Days from any common origin; left out where nothing is known of it. */
   readonly day?: number | undefined;
-  /** The filling was weighed along: `logRatio` and `variance` are then only what is shown, and this is what is learned from. */
+  /**
+   * The filling was weighed along: `logRatio` and `variance` are then only what is shown, and this is what is
+   * learned from.
+   */
   readonly filled?: Filled | undefined;
 }
 
@@ -94,11 +107,12 @@ interface Model {
 }
 
 /**
- * A hand that wanders, yarn lines, their shades, items that differ and pieces that scatter: one Gaussian state-space model in
- * closed form. Its spreads begin at the trade's and are learned from her own figures: the model is run for a few multiples of
- * them, and the answers are averaged by how well each foretold what came (empirical Bayes by model averaging). It keeps the
- * score of what it said before each measurement, and that score widens or narrows every range it gives (`calibration`). Takes
- * measurements one at a time, in the order of their days.
+ * A hand that wanders, yarn lines, their shades, items that differ and pieces that scatter: one Gaussian
+ * state-space model in closed form. Its spreads begin at the trade's and are learned from her own figures:
+ * the model is run for a few multiples of them, and the answers are averaged by how well each foretold what
+ * came (empirical Bayes by model averaging). It keeps the score of what it said before each measurement, and
+ * that score widens or narrows every range it gives (`calibration`). Takes measurements one at a time, in the
+ * order of their days.
  */
 export class HandLearner {
   private readonly models: readonly Model[];
@@ -187,7 +201,10 @@ export class HandLearner {
     };
   }
 
-  /** What the models say, averaged by how well each foretold what came; `scatter` is the variance of one piece. */
+  /**
+   * What the models say, averaged by how well each foretold what came; `scatter` is the variance of one
+   * piece.
+   */
   private averaged(of: (m: Model) => { mean: number; variance: number }): {
     mean: number;
     variance: number;
@@ -205,7 +222,10 @@ export class HandLearner {
     return { mean, variance: Math.max(0, square - mean ** 2), scatter };
   }
 
-  /** One model's belief about a group and an item on a day; what was never measured adds the whole of its spread. */
+  /**
+   * One model's belief about a group and an item on a day; what was never measured adds the whole of its
+   * spread.
+   */
   private asked(belief: Belief, s: HandSpreads, ask: Asked): { mean: number; variance: number } {
     const day = ask.day ?? this.last;
     const known = belief.of(rowOf({ ...ask, day }, this.origin ?? day ?? 0));
@@ -224,7 +244,10 @@ export class HandLearner {
   }
 }
 
-/** What is asked about: a group of a yarn line, of an item if one is named, on a day; the day of the last measurement if none is. */
+/**
+ * What is asked about: a group of a yarn line, of an item if one is named, on a day; the day of the last
+ * measurement if none is.
+ */
 export interface Asked {
   readonly group: string;
   readonly line?: string | undefined;
@@ -268,11 +291,12 @@ interface Begun {
 }
 
 /**
- * A filled part: weight = stitches × e^tension + tails + filling × e^packing. Its logarithm is taken as straight (extended
- * Kalman filter), so that each of the two moves by its share of the weight, and what is known of the one sharpens the other.
- * The shares are those of what was believed when the first such part came: taken anew at each belief, the line that no
- * weight can tell (more tension, less packing) would turn from part to part and be told from nothing (the consistency of
- * first-estimates Jacobians; G. P. Huang, A. I. Mourikis, S. I. Roumeliotis, 2008; from memory).
+ * A filled part: weight = stitches × e^tension + tails + filling × e^packing. Its logarithm is taken as
+ * straight (extended Kalman filter), so that each of the two moves by its share of the weight, and what is
+ * known of the one sharpens the other. The shares are those of what was believed when the first such part
+ * came: taken anew at each belief, the line that no weight can tell (more tension, less packing) would turn
+ * from part to part and be told from nothing (the consistency of first-estimates Jacobians; G. P. Huang, A.
+ * I. Mourikis, S. I. Roumeliotis, 2008; from memory).
  */
 function seeFilled(
   { belief, begun }: Model,
@@ -304,7 +328,10 @@ function seeFilled(
 /** Tails are as long as they are cut: so far off, as a share. Common practice, no source. */
 const BESIDE = 0.1;
 
-/** The trade's spreads, and each of them moved alone: nine models rather than eighty-one, and as good a cover (measured). */
+/**
+ * The trade's spreads, and each of them moved alone: nine models rather than eighty-one, and as good a cover
+ * (measured).
+ */
 function variants(s: HandSpreads, grid: Grid): { spreads: HandSpreads; prior: number }[] {
   const moved = (between: number, item: number, piece: number, month: number): HandSpreads => ({
     hand: s.hand,

@@ -3,7 +3,10 @@ import { UNTRIED, type Calibration } from "./calibration";
 
 /** One measurement against what the trade would expect: log(measured ÷ expected), with how unsure it is. */
 export interface Observation {
-  /** What it is about: a yarn with a hook, a firmness. Measurements of one group share more than those of one hand. */
+  /**
+   * What it is about: a yarn with a hook, a firmness. Measurements of one group share more than those of one
+   * hand.
+   */
   readonly group: string;
   readonly logRatio: number;
   /** Variance of its error, of the logarithm. */
@@ -51,9 +54,10 @@ export interface Learning {
 }
 
 /**
- * The hierarchical log-normal model in closed form: log ratio = hand + group + noise, all Gaussian. Each group's
- * measurements are pooled by their precisions; the pooled means tell of the hand with variance group² + 1 ÷ precision; the
- * hand tells of every group again. Exact; O(measurements). Measurements with variance 0 or less are a caller's mistake.
+ * The hierarchical log-normal model in closed form: log ratio = hand + group + noise, all Gaussian. Each
+ * group's measurements are pooled by their precisions; the pooled means tell of the hand with variance group²
+ * + 1 ÷ precision; the hand tells of every group again. Exact; O(measurements). Measurements with variance 0
+ * or less are a caller's mistake.
  * @throws RangeError on a variance that is not above 0 or a ratio that is not finite
  */
 export function learn(observations: readonly Observation[], spread: Spread): Learning {

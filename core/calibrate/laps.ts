@@ -11,9 +11,14 @@ export interface LongLap {
 
 /** Fewer laps than this have no sisters to be held against. */
 const LEAST = 3;
-/** The median absolute deviation of a normal is so much of its standard deviation (P. J. Huber; from memory). */
+/**
+ * The median absolute deviation of a normal is so much of its standard deviation (P. J. Huber; from memory).
+ */
 const MAD_TO_SD = 1.4826;
-/** Laps of one hand differ by at least so much of themselves, and a pause shorter than a quarter of a lap is no matter. */
+/**
+ * Laps of one hand differ by at least so much of themselves, and a pause shorter than a quarter of a lap is
+ * no matter.
+ */
 const LEAST_SD = 0.05;
 const LEAST_PAUSE = 0.25;
 const FAR = 3.5;

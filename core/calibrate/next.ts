@@ -4,7 +4,10 @@ import { weighVariance } from "./hierarchy";
 import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
 import { learnTension } from "./tension";
 
-/** A weight of yarn that is planned, by its group, what it costs, and the part that would be weighed to know it better. */
+/**
+ * A weight of yarn that is planned, by its group, what it costs, and the part that would be weighed to know
+ * it better.
+ */
 export interface PlannedYarn {
   readonly group: string;
   readonly grams: number;
@@ -39,10 +42,11 @@ const USUAL_PART = 8;
 const USUAL_STEP = 0.1;
 
 /**
- * Which single measurement would narrow the planned runs most: for each yarn the expected width of the 90 % range after one
- * more weigh-in of it, for each item after one more timing, if it comes out as expected: a Gaussian's posterior variance does
- * not depend on what is measured, and the weights of the spreads hardly move then (D. V. Lindley, "On a measure of the information provided by an experiment",
- * 1956, for the idea). Most useful first; what would change nothing is left out.
+ * Which single measurement would narrow the planned runs most: for each yarn the expected width of the 90 %
+ * range after one more weigh-in of it, for each item after one more timing, if it comes out as expected: a
+ * Gaussian's posterior variance does not depend on what is measured, and the weights of the spreads hardly
+ * move then (D. V. Lindley, "On a measure of the information provided by an experiment", 1956, for the idea).
+ * Most useful first; what would change nothing is left out.
  */
 export function nextMeasurements(
   aim: Aim,
@@ -59,8 +63,8 @@ export function nextMeasurements(
   const pace = learnPace(timings);
   const yarnWidth = (list: readonly HandObservation[]) => {
     const known = learnTension(list, today);
-    // Errors of one hand add up over its yarns: the ends of the ranges do. What is measured next says nothing yet of how true
-    // the ranges are: the score stays as it is.
+    // Errors of one hand add up over its yarns: the ends of the ranges do. What is measured next says nothing
+    // yet of how true the ranges are: the score stays as it is.
     const score = tension.calibration.scale / known.calibration.scale;
     return yarns.reduce((s, y) => s + 2 * Z90 * score * known.of(y.group).sd * weight(y), 0);
   };

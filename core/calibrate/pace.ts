@@ -26,7 +26,10 @@ export interface Pace {
 /** One timing beyond the pace itself (from memory). */
 export const TIMING_SIGMA = 0.08;
 
-/** How much items may differ from their reckoning in time, and how far a pace wanders in a month (from memory). */
+/**
+ * How much items may differ from their reckoning in time, and how far a pace wanders in a month (from
+ * memory).
+ */
 const ITEMS = [0.05, 0.1, 0.18];
 const MONTH_WALK = 0.015;
 const MONTH_DAYS = 30.44;
@@ -36,7 +39,9 @@ const NEWEST = 300;
 const CLOCK = 5;
 
 const seconds = (work: Work): number => Object.values(work).reduce((s, v) => s + (v ?? 0), 0);
-/** What the seconds of some work rest on: the hand, its stages, its kinds of work, and the item as a whole. */
+/**
+ * What the seconds of some work rest on: the hand, its stages, its kinds of work, and the item as a whole.
+ */
 function rowOf(work: Work, item: string | undefined): Row {
   const stages = new Map<string, number>();
   const own: [string, number][] = [];
@@ -56,18 +61,22 @@ function rowOf(work: Work, item: string | undefined): Row {
 }
 
 /**
- * Pace as a Gaussian belief: seconds = Σ trade seconds × (1 + hand + stage + kind + item) + noise, each with the trade's own
- * spread, so that one timing tells of the others; the hand wanders from month to month, and unless `heavy` is off a sitting far from
- * what was believed (a pause that was not cut out) pulls little. Bayesian linear regression in Kalman's form; how much items
- * differ is averaged over a few models, and the score of what was said before each timing widens or narrows the ranges.
- * Takes timings in the order of their days. O(effects²) a timing.
+ * Pace as a Gaussian belief: seconds = Σ trade seconds × (1 + hand + stage + kind + item) + noise, each with
+ * the trade's own spread, so that one timing tells of the others; the hand wanders from month to month, and
+ * unless `heavy` is off a sitting far from what was believed (a pause that was not cut out) pulls little.
+ * Bayesian linear regression in Kalman's form; how much items differ is averaged over a few models, and the
+ * score of what was said before each timing widens or narrows the ranges. Takes timings in the order of their
+ * days. O(effects²) a timing.
  */
 export class PaceLearner {
   private readonly models = ITEMS.map((item) => ({ item, belief: beginning() }));
   private readonly off: number[] = [];
   private scored = UNTRIED;
   private day: number | undefined;
-  /** Where timings name their items, what is reckoned with is mostly another one, and her own items tell how much they differ. */
+  /**
+   * Where timings name their items, what is reckoned with is mostly another one, and her own items tell how
+   * much they differ.
+   */
   private named = false;
   constructor(private readonly heavy = true) {}
 
@@ -151,8 +160,9 @@ export interface LearningCurve {
 }
 
 /**
- * Wright's law over the laps of a batch: seconds of piece n = first × n^b, rate = 2^b; least squares of logarithms
- * (T. P. Wright, "Factors affecting the cost of airplanes", 1936, as it is used for single units). undefined below three laps.
+ * Wright's law over the laps of a batch: seconds of piece n = first × n^b, rate = 2^b; least squares of
+ * logarithms (T. P. Wright, "Factors affecting the cost of airplanes", 1936, as it is used for single units).
+ * undefined below three laps.
  */
 export function learningCurve(laps: readonly number[]): LearningCurve | undefined {
   const points = laps

@@ -1,8 +1,9 @@
 /**
- * The closed forms against regressions of reference libraries from the registry: ml-regression-multivariate-linear
- * (singular value decomposition) with ml-matrix, and simple-statistics. A Gaussian prior enters such a regression as rows of
- * its own (data augmentation: T. Hastie, R. Tibshirani, J. Friedman, "The Elements of Statistical Learning", §3.4 and
- * exercise 3.12, from memory), so the libraries know nothing of how core does it.
+ * The closed forms against regressions of reference libraries from the registry:
+ * ml-regression-multivariate-linear (singular value decomposition) with ml-matrix, and simple-statistics. A
+ * Gaussian prior enters such a regression as rows of its own (data augmentation: T. Hastie, R. Tibshirani, J.
+ * Friedman, "The Elements of Statistical Learning", §3.4 and exercise 3.12, from memory), so the libraries
+ * know nothing of how core does it.
  */
 import { CholeskyDecomposition, inverse, Matrix } from "ml-matrix";
 import Regression from "ml-regression-multivariate-linear";
@@ -34,7 +35,10 @@ const regress = (x: number[][], y: number[]): number[] =>
   ).weights.map((w) => w[0] ?? NaN);
 
 describe("pace against ml-regression", () => {
-  /** Rows of the prior about 1: the inverse of the Cholesky factor of its covariance, probed through the spread of sums. */
+  /**
+   * Rows of the prior about 1: the inverse of the Cholesky factor of its covariance, probed through the
+   * spread of sums.
+   */
   function priorRows(): { x: number[][]; y: number[] } {
     // What an item differs by is no factor of a kind: it is taken off again.
     const variance = (work: Partial<Record<(typeof PACE_KINDS)[number], number>>) =>
@@ -177,7 +181,8 @@ describe("curves against simple-statistics and ml-regression", () => {
 });
 
 describe("batches against tables of learning-curve coefficients", () => {
-  // Total-time coefficients (J. Heizer, B. Render, "Operations Management", module E, table E.3; from memory).
+  // Total-time coefficients (J. Heizer, B. Render, "Operations Management", module E, table E.3; from
+  // memory).
   const table: readonly (readonly [rate: number, ten: number, twenty: number])[] = [
     [0.7, 4.932, 7.407],
     [0.75, 5.589, 8.828],

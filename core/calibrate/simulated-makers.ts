@@ -5,7 +5,10 @@ import { learnHand, type HandObservation } from "./hand-model";
 import { TENSION_SPREADS } from "./tension";
 import { learnPace, TIMING_SIGMA, type Timing } from "./pace";
 
-/** Uniform numbers from a seed (mulberry32, T. Ettinger, public domain; from memory) and normal ones by Box and Muller. */
+/**
+ * Uniform numbers from a seed (mulberry32, T. Ettinger, public domain; from memory) and normal ones by Box
+ * and Muller.
+ */
 export function randomFrom(seed: number): { next: () => number; normal: () => number } {
   let a = seed >>> 0;
   const next = () => {
@@ -50,8 +53,9 @@ const PIECE: Work = {
 };
 
 /**
- * Makers with a hidden tension, packing and pace, drawn from the trade's own spread, who weigh parts on a scale with steps and
- * time some sittings: how far off the estimates are, and how often the 90 % ranges hold the truth. Seeded.
+ * Makers with a hidden tension, packing and pace, drawn from the trade's own spread, who weigh parts on a
+ * scale with steps and time some sittings: how far off the estimates are, and how often the 90 % ranges hold
+ * the truth. Seeded.
  */
 export function simulate(makers: number, seed: number): SimulatedTable {
   const { next, normal } = randomFrom(seed);

@@ -8,8 +8,9 @@ import {
 import type { Learned, Learning } from "./hierarchy";
 
 /**
- * Spreads of tension, of the logarithm (docs/models.md has hand and yarn; the split, items, and the wandering of a month are from
- * memory; a band's metres are 3 to 5 % off, common practice, no source). The hand's own has the doubt about all of them in it.
+ * Spreads of tension, of the logarithm (docs/models.md has hand and yarn; the split, items, and the wandering
+ * of a month are from memory; a band's metres are 3 to 5 % off, common practice, no source). The hand's own
+ * has the doubt about all of them in it.
  */
 export const TENSION_SPREADS: HandSpreads = {
   hand: 0.17,
@@ -30,7 +31,9 @@ export const learnTension = (
   packing: readonly PackingObservation[] = [],
 ): Learning => learnTensionAndPacking(observations, packing, day).tension;
 
-/** Tension and packing together: a part weighed with its filling tells of both, and each sharpens the other. */
+/**
+ * Tension and packing together: a part weighed with its filling tells of both, and each sharpens the other.
+ */
 export function learnTensionAndPacking(
   observations: readonly HandObservation[],
   packing: readonly PackingObservation[],

@@ -1,8 +1,9 @@
 import { estimateOf, inWords, type Estimate } from "../estimate";
 
 /**
- * Yarn without a band: a measured length and its weight give metres in 100 g. The weight is known to the scale's step
- * (uniform over one step: variance step² ÷ 12), the length to 1 % (from memory: yarn stretches along a ruler).
+ * Yarn without a band: a measured length and its weight give metres in 100 g. The weight is known to the
+ * scale's step (uniform over one step: variance step² ÷ 12), the length to 1 % (from memory: yarn stretches
+ * along a ruler).
  * @throws RangeError when length, weight or step is not above 0.
  */
 export function lengthFromSample(sample: {
@@ -29,8 +30,8 @@ export function lengthFromSample(sample: {
 const LENGTH_SIGMA = 0.01;
 
 /**
- * Wraps per inch to metres in 100 g, anchored at 13 wraps = 230 m (DK cotton) with power 1.3: light fibres and plies differ
- * by a quarter (all from memory). @throws RangeError outside 1–60 wraps.
+ * Wraps per inch to metres in 100 g, anchored at 13 wraps = 230 m (DK cotton) with power 1.3: light fibres
+ * and plies differ by a quarter (all from memory). @throws RangeError outside 1–60 wraps.
  */
 export function lengthFromWraps(wrapsPerInch: number): Estimate & { readonly sigma: number } {
   if (!(wrapsPerInch >= 1 && wrapsPerInch <= 60))
@@ -47,7 +48,9 @@ export function lengthFromWraps(wrapsPerInch: number): Estimate & { readonly sig
 }
 const WRAPS_SIGMA = 0.25;
 
-/** Weight class by wraps per inch, lower ends (Craft Yarn Council, Standard Yarn Weight System, from memory). */
+/**
+ * Weight class by wraps per inch, lower ends (Craft Yarn Council, Standard Yarn Weight System, from memory).
+ */
 export function classFromWraps(wrapsPerInch: number): 0 | 1 | 2 | 3 | 4 | 5 | 6 | 7 {
   const ends = [
     [30, 0],

@@ -1,6 +1,7 @@
 /**
- * A looser hand has wider stitches too: the logarithm of a stitch's width goes with that of its yarn by this slope (regression
- * of the trade's spreads: a width 10 % off is one part of a yarn 15 % off, the yarn per width of 12 % the other; from memory).
+ * A looser hand has wider stitches too: the logarithm of a stitch's width goes with that of its yarn by this
+ * slope (regression of the trade's spreads: a width 10 % off is one part of a yarn 15 % off, the yarn per
+ * width of 12 % the other; from memory).
  */
 export const WIDTH_SLOPE = 0.44;
 /** What the yarn in a stitch is unsure by before anything is measured, and the width. */

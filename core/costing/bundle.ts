@@ -1,8 +1,8 @@
 import type { Making } from "./sale";
 
 /**
- * Several pieces sold as one ("3 for …"): what they take together, so that one price can be held against it. Each carries
- * its own share of failed pieces; the wage is one maker's and must be the same for all.
+ * Several pieces sold as one ("3 for …"): what they take together, so that one price can be held against it.
+ * Each carries its own share of failed pieces; the wage is one maker's and must be the same for all.
  *
  * @throws RangeError for an empty bundle or one with two wages.
  */

@@ -40,9 +40,9 @@ export interface Labour {
 }
 
 /**
- * Direct cost of one piece: its materials at purchase cost, its packaging, its minutes and their overhead, with the 90 %
- * range that yarn, filling and time leave it. Yarns share one hand's tension, so their ends add up; yarn, filling and time
- * are unsure apart from each other, so those add up as the root of their squares.
+ * Direct cost of one piece: its materials at purchase cost, its packaging, its minutes and their overhead,
+ * with the 90 % range that yarn, filling and time leave it. Yarns share one hand's tension, so their ends add
+ * up; yarn, filling and time are unsure apart from each other, so those add up as the root of their squares.
  */
 export function costOf(
   materials: readonly CostLine[],

@@ -92,7 +92,8 @@ describe("price", () => {
   });
   it("carries tax, fees that stack, a sale of several pieces, a stall and pieces that fail (worked by hand)", () => {
     // Of 20 made 16 pass and the others bring 2.00 each: 15.00 ÷ 0.8 − 2.00 × 0.2 ÷ 0.8 = 18.25.
-    // Fixed: 0.30 ÷ 1.5 + 40.00 ÷ 50 = 1.00. Of each unit 1 ÷ 1.25 − 0.05 − 0.11 = 0.64 is kept: 19.25 ÷ 0.64 = 30.08.
+    // Fixed: 0.30 ÷ 1.5 + 40.00 ÷ 50 = 1.00. Of each unit 1 ÷ 1.25 − 0.05 − 0.11 = 0.64 is kept: 19.25 ÷ 0.64
+    // = 30.08.
     const s = sold(
       {
         percentFees: [0.05, 0.11],
@@ -251,7 +252,8 @@ describe("how sure a cost is", () => {
     const sure = earningAt(minor(900), c, { seconds: 400 }, none);
     expect([sure.perHourLow, sure.perHour, sure.perHourHigh]).toEqual([5400 - 270, 5400, 5400 + 270]);
     const slow = earningAt(minor(900), c, { seconds: 400, low: 360, high: 440 }, none);
-    // 600 left for 440 s is 4,909 an hour, for 360 s 6,000; yarn is 270 a side: √(491² + 270²) and √(600² + 270²).
+    // 600 left for 440 s is 4,909 an hour, for 360 s 6,000; yarn is 270 a side: √(491² + 270²) and √(600² +
+    // 270²).
     expect(slow.perHourLow).toBe(Math.round(5400 - Math.hypot(5400 - (600 * 3600) / 440, 270)));
     expect(slow.perHourHigh).toBe(Math.round(5400 + Math.hypot(600, 270)));
   });

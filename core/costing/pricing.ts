@@ -27,7 +27,10 @@ export const BARE_SALE: Selling = {
   secondBrings: 0,
 };
 
-/** A piece's cost as its lines show it, put into what a sale asks for; the amounts stay the rounded ones that are shown. */
+/**
+ * A piece's cost as its lines show it, put into what a sale asks for; the amounts stay the rounded ones that
+ * are shown.
+ */
 export function makingOf(cost: Cost, seconds: number, s: Selling): Making {
   const packaging = cost.lines.filter((l) => l.kind === "packaging").reduce((sum, l) => sum + l.amount, 0);
   const hourly = (amount: number) => (seconds > 0 ? (amount * 3600) / seconds : 0);
@@ -54,8 +57,8 @@ export interface Pricing {
 }
 
 /**
- * The price that leaves `margin` of what is hers of it once cost, fees and tax are paid (`priceLeaving`), rounded up, then to
- * a price point; undefined where fees, tax and margin take all of any price.
+ * The price that leaves `margin` of what is hers of it once cost, fees and tax are paid (`priceLeaving`),
+ * rounded up, then to a price point; undefined where fees, tax and margin take all of any price.
  *
  * @param margin share of the net price, 0 up to 1
  * @param points endings of prices, minor units below a major one; none: no rounding
@@ -107,13 +110,16 @@ export interface Earning {
 }
 
 /**
- * Does the price pay her hour? Held against the whole cost to the cent: an hour's figure is rounded, and would now and then say
- * otherwise. False where no time is known.
+ * Does the price pay her hour? Held against the whole cost to the cent: an hour's figure is rounded, and
+ * would now and then say otherwise. False where no time is known.
  */
 export const paysHour = (e: Pick<Earning, "perHour" | "profit">): boolean =>
   e.perHour !== undefined && e.profit >= 0;
 
-/** What a price leaves: the market price worked backwards to what an hour earns, with the range of materials and time. */
+/**
+ * What a price leaves: the market price worked backwards to what an hour earns, with the range of materials
+ * and time.
+ */
 export function earningAt(
   price: Minor,
   cost: Cost,

@@ -32,7 +32,10 @@ const SHELF: Channel = {
   tax: { rate: 0.19, included: true },
 };
 
-/** The same from the definitions, line by line, for a second opinion: nothing is shared with the code it is held against. */
+/**
+ * The same from the definitions, line by line, for a second opinion: nothing is shared with the code it is
+ * held against.
+ */
 function plainly(p: number, m: Making, ch: Channel) {
   const c = (m.materials + (m.minutes / 60) * (m.wagePerHour + m.overheadPerHour)) / m.yield + m.packaging;
   let f = 0;

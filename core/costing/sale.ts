@@ -10,7 +10,10 @@ export interface Tax {
 
 /** What selling through one channel costs. Money in minor units. */
 export interface Channel {
-  /** Shares of what the customer pays, one for each that takes one: card, platform, consignment. 0.065 is 6.5 %. */
+  /**
+   * Shares of what the customer pays, one for each that takes one: card, platform, consignment. 0.065 is 6.5
+   * %.
+   */
   readonly percentFees: readonly number[];
   /** Paid once a sale, however many pieces it has. */
   readonly fixedPerSale: number;
@@ -48,7 +51,9 @@ export class NothingLeft extends RangeError {
 const hoursOf = (m: Making): number => m.minutes / 60;
 const lost = (m: Making): number => ((m.secondsBring ?? 0) * (1 - m.yield)) / m.yield;
 
-/** Cost of one piece that is sold: work and materials of those that failed are carried by those that passed. */
+/**
+ * Cost of one piece that is sold: work and materials of those that failed are carried by those that passed.
+ */
 export const costPerSold = (m: Making): number =>
   (m.materials + hoursOf(m) * (m.wagePerHour + m.overheadPerHour)) / m.yield - lost(m) + m.packaging;
 
@@ -62,13 +67,16 @@ const feeShare = (c: Channel): number => c.percentFees.reduce((a, b) => a + b, 0
 const gross = (c: Channel): number => (c.tax.included ? 1 : 1 + c.tax.rate);
 const netShare = (c: Channel): number => (c.tax.included ? 1 / (1 + c.tax.rate) : 1);
 
-/** What each unit more of the price adds to what is left beyond the margin; nothing or less where no price can pay. */
+/**
+ * What each unit more of the price adds to what is left beyond the margin; nothing or less where no price can
+ * pay.
+ */
 export const shareKept = (c: Channel, margin: number): number =>
   netShare(c) * (1 - margin) - feeShare(c) * gross(c);
 
 /**
- * The price at which what is left is `margin` of the net price: left = net − fees − cost, fees taken on what the customer
- * pays. Exact; margin 0 is the break-even price.
+ * The price at which what is left is `margin` of the net price: left = net − fees − cost, fees taken on what
+ * the customer pays. Exact; margin 0 is the break-even price.
  *
  * @throws NothingLeft when each unit more of the price leaves nothing.
  */

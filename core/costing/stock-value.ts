@@ -16,9 +16,10 @@ export interface AverageValue {
 }
 
 /**
- * Moving (perpetual) weighted average: every purchase mixes its cost with the value on hand, what goes out goes at the
- * average of that moment, and a stock that came without a cost (counted, weighed, first entered) takes the average that
- * stands, or `otherwise` before anything was bought. As in IAS 2, paragraph 27, reckoned at each purchase.
+ * Moving (perpetual) weighted average: every purchase mixes its cost with the value on hand, what goes out
+ * goes at the average of that moment, and a stock that came without a cost (counted, weighed, first entered)
+ * takes the average that stands, or `otherwise` before anything was bought. As in IAS 2, paragraph 27,
+ * reckoned at each purchase.
  */
 export function movingAverage(moves: readonly ValuedMove[], otherwise?: number): AverageValue {
   let onHand = 0;

@@ -35,7 +35,8 @@ describe("the same pattern in other yarns", () => {
     expect(same?.metres.value).toBe(small?.metres.value);
     expect(same?.eyes).toEqual([{ what: "eye", count: 2, sizeMm: 6 }]);
   });
-  // Trade guide §10: length goes with the stitch width, filling with its cube, eyes and rings with its first power.
+  // Trade guide §10: length goes with the stitch width, filling with its cube, eyes and rings with its first
+  // power.
   it("scales lengths by the width and filling by its cube", () => {
     const ratio = (big?.width ?? 0) / (small?.width ?? 1);
     expect(ratio).toBeGreaterThan(1.2);

@@ -29,9 +29,9 @@ export interface Compared {
 export type CompareInput = Pick<PieceInput, "pattern" | "firmness" | "hanger" | "pace" | "packing">;
 
 /**
- * The same pattern in other yarns and hooks, the first of `pairs` being the one it is planned in. One yarn is taken for
- * all colour slots. Sizes of eyes and rings go with the stitch width to the first power (craft §10) and snap to
- * what is sold.
+ * The same pattern in other yarns and hooks, the first of `pairs` being the one it is planned in. One yarn is
+ * taken for all colour slots. Sizes of eyes and rings go with the stitch width to the first power (craft §10)
+ * and snap to what is sold.
  */
 export function compareYarns(input: CompareInput, pairs: readonly YarnSpec[]): Compared[] {
   const pieces = pairs.map((spec) => estimatePiece({ ...input, specOf: () => spec }));

@@ -6,8 +6,9 @@ import type { Reason } from "./value";
 export type Leak = string;
 
 /**
- * What must hold for every estimate: each yarn end is there twice a stretch and has its tail, every part is held in one way,
- * stitches of the arithmetic are the stitches of the text, and the lines of every reason add up to its figure. Empty when sound.
+ * What must hold for every estimate: each yarn end is there twice a stretch and has its tail, every part is
+ * held in one way, stitches of the arithmetic are the stitches of the text, and the lines of every reason add
+ * up to its figure. Empty when sound.
  */
 export function leaksOf(piece: PieceEstimate): readonly Leak[] {
   return [

@@ -37,16 +37,23 @@ export const TAIL_MM = {
 /** Packing density of polyester fibre, g/cm³ (from memory, craft §4). */
 export const DENSITY: Readonly<Record<Firmness, number>> = { light: 0.02, medium: 0.03, firm: 0.05 };
 /**
- * How much hands differ in packing, and one firmness about its hand, of the logarithm. Light, medium and firm are a factor of
+ * How much hands differ in packing, and one firmness about its hand, of the logarithm. Light, medium and firm
+ * are a factor of
  * 1.5 apart (craft §4), and hands differ by more than half of that (from memory).
  */
 export const PACKING_SPREAD = { hand: 0.25, group: 0.12 } as const;
 /** Relative standard deviation of the density of filling that nobody has weighed. */
 export const DENSITY_SIGMA = Math.hypot(PACKING_SPREAD.hand, PACKING_SPREAD.group);
-/** Where her packing is known, the size of her stitches is in it: a yarn's width differs from that by so much (from memory). */
+/**
+ * Where her packing is known, the size of her stitches is in it: a yarn's width differs from that by so much
+ * (from memory).
+ */
 export const WIDTH_LEFT = 0.02;
 
-/** Seconds per stitch in the plain rounds: the middle of demonstration pace (craft §6). Others than sc by their yarn, from memory. */
+/**
+ * Seconds per stitch in the plain rounds: the middle of demonstration pace (craft §6). Others than sc by
+ * their yarn, from memory.
+ */
 export const PACE: Readonly<Record<StitchName, number>> = {
   ch: 1.2,
   slst: 2,
@@ -61,7 +68,10 @@ export const PACE: Readonly<Record<StitchName, number>> = {
 };
 export const TWO_TOGETHER_PACE = 4.5;
 export const THREE_TOGETHER_PACE = 7;
-/** Handling (craft §6): the tiny first rounds of five and six take 4.5–5.5 s a stitch, closing over filling 5–11 s a decrease. */
+/**
+ * Handling (craft §6): the tiny first rounds of five and six take 4.5–5.5 s a stitch, closing over filling
+ * 5–11 s a decrease.
+ */
 export const TINY_RING = 6;
 export const TINY_PACE = 5;
 /** Each stitch more than six makes it so much quicker, s a sc: 3.8 s at nine. */
@@ -82,7 +92,10 @@ export const EVENT_SECONDS = {
   fillBase: 40,
   fillPerGram: 12,
   close: 107,
-  /** A small horn 155 s, a small tail 145 s, a cup 105–140 s, a leaf 165 s (craft §6): threading, placing and the knot outweigh the edge. */
+  /**
+   * A small horn 155 s, a small tail 145 s, a cup 105–140 s, a leaf 165 s (craft §6): threading, placing and
+   * the knot outweigh the edge.
+   */
   sewBase: 105,
   sewPerStitch: 3.2,
   end: 40,

@@ -34,7 +34,8 @@ function checkSums(r: Reason): void {
 describe("yarn", () => {
   it("is stitches × ratio × length of one sc, plus tails (worked by hand)", () => {
     // At its middle hook, class 3: w = 101.6 ÷ 14.5 = 7.00690 mm; L = 5.7 w = 39.9393 mm.
-    // Stitches: 6 + 12 + 18 + 3 × 18 + 12 + 6 = 108 sc, 12 of them two together at 1.35: 96 + 12 × 1.35 = 112.2.
+    // Stitches: 6 + 12 + 18 + 3 × 18 + 12 + 6 = 108 sc, 12 of them two together at 1.35: 96 + 12 × 1.35 =
+    // 112.2.
     // 112.2 × 39.9393 mm = 4.48119 m; tails 12.5 + 17.5 cm = 0.3 m.
     const y = piece(BALL).yarn[0];
     expect(y?.metres.value).toBeCloseTo(4.78119, 4);
@@ -149,7 +150,8 @@ describe("estimates", () => {
     expect(timesAlike(e, 3, "3 x").high).toBeCloseTo(3 * e.high, 12);
   });
   it("a textbook ball: six more a round, as many even rounds as increase rounds, mirrored", () => {
-    // Standard six-per-round method: n increase rounds come to 6n; the whole ball of n up, n even, n − 1 down.
+    // Standard six-per-round method: n increase rounds come to 6n; the whole ball of n up, n even, n − 1
+    // down.
     const n = 5;
     const up = Array.from(
       { length: n - 1 },

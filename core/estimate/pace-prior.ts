@@ -1,8 +1,8 @@
 import { PACE_KINDS, STAGE_OF, type PaceKind, type Work } from "./work";
 
 /**
- * A hand against the trade: one part shared over everything, one within a stage, and each kind its own (from memory; together
- * 27 %). An item as a whole is so far from its reckoning.
+ * A hand against the trade: one part shared over everything, one within a stage, and each kind its own (from
+ * memory; together 27 %). An item as a whole is so far from its reckoning.
  */
 export const PACE_PRIOR = { shared: 0.2, stage: 0.12, own: 0.12, item: 0.08 } as const;
 

@@ -96,7 +96,8 @@ function fillingOf(fabric: FabricPart, widthSigma: number, packing: PieceInput["
   const learned = packing?.of(fabric.firmness);
   const density = DENSITY[fabric.firmness] * (learned?.factor ?? 1);
   const grams = cm3 * density;
-  // Volume goes with the cube of the stitch width; where packing was weighed, the width of her stitches was weighed with it.
+  // Volume goes with the cube of the stitch width; where packing was weighed, the width of her stitches was
+  // weighed with it.
   const sigma = Math.hypot(
     learned?.sigma ?? DENSITY_SIGMA,
     3 * Math.min(widthSigma, learned ? WIDTH_LEFT : WIDTH_MOST),
@@ -126,14 +127,19 @@ function shareOf(parts: readonly PartEstimate[], slot: string): number {
   return all > 0 ? stitches / all : 0;
 }
 
-/** A part that another takes in (or that takes in the main part) is not sewn on; nor is the main part itself. */
+/**
+ * A part that another takes in (or that takes in the main part) is not sewn on; nor is the main part itself.
+ */
 export function heldOf(part: CheckedPart, main: CheckedPart | undefined, taken: readonly TakenIn[]): Held {
   if (taken.some((t) => t.part === part)) return "taken-in";
   if (part === main || taken.some((t) => t.into === part && t.part === main)) return "loose";
   return "sewn";
 }
 
-/** What one piece takes: every part once, then the sums with "make" multiplied in. Pure; cost is dominated by the filled shapes. */
+/**
+ * What one piece takes: every part once, then the sums with "make" multiplied in. Pure; cost is dominated by
+ * the filled shapes.
+ */
 export function estimatePiece(input: PieceInput): PieceEstimate {
   const { pattern, specOf, firmness } = input;
   const whole = withAssembly(pattern);

@@ -49,8 +49,9 @@ function roundSeconds(round: CheckedRound, closing: boolean): StitchSeconds {
 }
 
 /**
- * How much slower the stitches of a round are for its size: 5 s a sc in a ring of six, 3.8 s on a tube of nine, plain pace
- * from eleven on (craft §6; 9-stitch tube: audit of the figures). Flat rows, straps and chains are turned, not cramped.
+ * How much slower the stitches of a round are for its size: 5 s a sc in a ring of six, 3.8 s on a tube of
+ * nine, plain pace from eleven on (craft §6; 9-stitch tube: audit of the figures). Flat rows, straps and
+ * chains are turned, not cramped.
  */
 export function tinyFactor(count: number): number {
   return Math.max(1, (TINY_PACE - TINY_SLOPE * Math.max(0, count - TINY_RING)) / PACE.sc);

@@ -59,7 +59,8 @@ describe("yarn of several colours", () => {
       `${TWO}Rnds 4-7: with B 6 sc, with W 6 sc, with B 6 sc (18)\nRnd 8: with B, sc around (18)`,
     );
     const stretches = part(p, "Head").fabric.stretches;
-    // White: behind 12 black stitches a round between its first and its last; black: behind 6 white ones in four rounds.
+    // White: behind 12 black stitches a round between its first and its last; black: behind 6 white ones in
+    // four rounds.
     expect(stretches.map((s) => [s.slot, s.carried, s.climbed])).toEqual([
       ["black", 24, 0],
       ["white", 36, 0],

@@ -7,7 +7,10 @@ export interface Reason {
   readonly label: string;
   readonly measure: Measure;
   readonly value: number;
-  /** The arithmetic of this line: "216 × {mm:28.5}". Quantities stand in braces, so that each reader sees her own units. */
+  /**
+   * The arithmetic of this line: "216 × {mm:28.5}". Quantities stand in braces, so that each reader sees her
+   * own units.
+   */
   readonly how?: string;
   /** Where a starting value comes from: "trade average", "your swatch of 3 Nov". */
   readonly from?: string;
@@ -79,6 +82,8 @@ export function timesAlike(e: Estimate, times: number, label: string): Estimate 
   };
 }
 
-/** "this yarn: 3 weigh-ins (7 Nov, 20 Oct, 18 Jun)": what a figure rests on, with the days it was measured. */
+/**
+ * "this yarn: 3 weigh-ins (7 Nov, 20 Oct, 18 Jun)": what a figure rests on, with the days it was measured.
+ */
 export const withDays = (from: string, rests: string | undefined): string =>
   rests ? `${from} (${rests})` : from;

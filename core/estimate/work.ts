@@ -12,7 +12,10 @@ export const STAGES = [
 export type Stage = (typeof STAGES)[number];
 
 /** What the time of a stage is made of: each kind has a pace of its own. */
-/** plain: single crochet in ordinary rounds; tall: taller stitches, bobbles, picots; shaping: decreases; chains: chains and slip stitches; tiny, closing: rounds that the hand is cramped in, whatever stitch. */
+/**
+ * plain: single crochet in ordinary rounds; tall: taller stitches, bobbles, picots; shaping: decreases;
+ * chains: chains and slip stitches; tiny, closing: rounds that the hand is cramped in, whatever stitch.
+ */
 export const PACE_KINDS = [
   "plain",
   "tall",

@@ -26,10 +26,16 @@ export interface YarnSpec {
   readonly hook: Mm;
   readonly metresPer100g: number;
   readonly strands: number;
-  /** Relative standard deviation of the length of 100 g, where it was measured; a ball band's own where absent. */
+  /**
+   * Relative standard deviation of the length of 100 g, where it was measured; a ball band's own where
+   * absent.
+   */
   readonly lengthSigma?: number;
   readonly swatch?: YarnSwatch | undefined;
-  /** What her measurements say of the yarn in a stitch, as a factor on the trade's prior for this class and hook. */
+  /**
+   * What her measurements say of the yarn in a stitch, as a factor on the trade's prior for this class and
+   * hook.
+   */
   readonly learned?: LearnedYarn | undefined;
 }
 
@@ -79,7 +85,10 @@ export interface Tension {
 
 const HEIGHT_FALLBACK = "trade average for this yarn class and hook";
 
-/** Yarn in one single crochet as the trade has it for a class and hook, mm: what measurements are held against. */
+/**
+ * Yarn in one single crochet as the trade has it for a class and hook, mm: what measurements are held
+ * against.
+ */
 export const tradePerStitch = (weight: WeightClass, hook: Mm): number =>
   YARN_PER_WIDTH * gaugePrior(weight, hook).width;
 
@@ -115,7 +124,8 @@ export function tensionOf(yarn: YarnSpec): Tension {
       perStitchFrom: swatch.label,
     };
   }
-  // With a measured width only the yarn-per-width ratio stays unsure; without it the gauge's own error is part of the 15 %.
+  // With a measured width only the yarn-per-width ratio stays unsure; without it the gauge's own error is
+  // part of the 15 %.
   return {
     gauge,
     gaugeFrom,
@@ -127,7 +137,10 @@ export function tensionOf(yarn: YarnSpec): Tension {
   };
 }
 
-/** Of the grams in a stitch; a length measured by hand is less sure than a band until the yarn itself was weighed. */
+/**
+ * Of the grams in a stitch; a length measured by hand is less sure than a band until the yarn itself was
+ * weighed.
+ */
 function weightSigma({ sigma, grams }: LearnedYarn, band: number): number {
   if (!grams) return Math.hypot(sigma, band);
   return grams.own ? grams.sigma : Math.sqrt(grams.sigma ** 2 + Math.max(0, band ** 2 - BAND_SIGMA ** 2));
@@ -162,7 +175,10 @@ export interface SlotYarn {
 
 const round1 = (n: number) => Math.round(n * 10) / 10;
 
-/** Stitches of a tally each once: plain ones, and those that draw two or more together, with the yarn of each against a sc. */
+/**
+ * Stitches of a tally each once: plain ones, and those that draw two or more together, with the yarn of each
+ * against a sc.
+ */
 export function oncePerStitch(tally: SlotTally): readonly {
   readonly stitch: StitchName;
   readonly kind: "plain" | "two" | "three";
@@ -185,7 +201,10 @@ export function oncePerStitch(tally: SlotTally): readonly {
 const plainYarn = (tally: SlotTally, t: Tension): number =>
   oncePerStitch(tally).reduce((mm, x) => mm + x.n * x.ratio, 0) * t.perStitch;
 
-/** Stitch width, and with it the yarn in a stitch, goes with the hook to this power (docs/models.md, gauge prior). */
+/**
+ * Stitch width, and with it the yarn in a stitch, goes with the hook to this power (docs/models.md, gauge
+ * prior).
+ */
 const HOOK_POWER = 0.8;
 
 /** What rounds with strands held together, or another hook, take more (or less) than the plain reckoning. */
@@ -255,7 +274,10 @@ function lengthsOf(event: CheckedPart["events"][number]["event"], fabric: Fabric
 const CUT_PIECE_MM = 80;
 const POMPOM_MM = 30;
 const EMBROIDERY_MM = 300;
-/** Wound on a ring until it is full: about 45 wraps of π × the width at 30 mm, growing with its area (from memory). */
+/**
+ * Wound on a ring until it is full: about 45 wraps of π × the width at 30 mm, growing with its area (from
+ * memory).
+ */
 const pompomYarn = (acrossMm: number): number => 45 * (acrossMm / 30) * Math.PI * acrossMm;
 
 const nameOf = (stitch: StitchName, kind: "plain" | "two" | "three"): string => {
@@ -292,10 +314,16 @@ export interface Tail {
   readonly mm: number;
 }
 
-/** How a part is held: sewn onto another, taken in by a round of another (or grown on), or nothing of the kind. */
+/**
+ * How a part is held: sewn onto another, taken in by a round of another (or grown on), or nothing of the
+ * kind.
+ */
 export type Held = "sewn" | "taken-in" | "loose";
 
-/** Tails of a part: its start, and its end as long as the pattern or the seam asks; what is taken in needs none to sew with. */
+/**
+ * Tails of a part: its start, and its end as long as the pattern or the seam asks; what is taken in needs
+ * none to sew with.
+ */
 export function tailsOf(part: CheckedPart, fabric: FabricPart, gauge: Gauge, held: Held): Tail[] {
   const tails: Tail[] = [{ label: "start tail", mm: TAIL_MM.start }];
   const written = part.events.map((e) => e.event).findLast((e) => e.kind === "fasten-off");
@@ -396,7 +424,10 @@ export function yarnOfPart(
   });
 }
 
-/** Ends of every stretch of one colour: the part's own start and end, and one on either side where a colour begins or stops. */
+/**
+ * Ends of every stretch of one colour: the part's own start and end, and one on either side where a colour
+ * begins or stops.
+ */
 function endsOfSlot(part: CheckedPart, fabric: FabricPart, slot: string, gauge: Gauge, held: Held): Tail[] {
   const [start, end] = tailsOf(part, fabric, gauge, held);
   const { stretches } = fabric;
@@ -416,7 +447,10 @@ function endsOfSlot(part: CheckedPart, fabric: FabricPart, slot: string, gauge: 
   return own;
 }
 
-/** Yarn that lies behind other colours: a stitch's width for each it passes, a row's height for each round it waits through. */
+/**
+ * Yarn that lies behind other colours: a stitch's width for each it passes, a row's height for each round it
+ * waits through.
+ */
 function carriedReason(fabric: FabricPart, slot: string, gauge: Gauge, strands: number): Reason {
   const mine = fabric.stretches.filter((s) => s.slot === slot);
   const carried = mine.reduce((n, s) => n + s.carried, 0);

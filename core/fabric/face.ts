@@ -4,7 +4,10 @@ import type { FabricPart } from "./part";
 
 /** Sizes in which washer-backed eyes are sold, mm. Common practice, no source. */
 export const EYE_SIZES: readonly number[] = [4, 5, 6, 7, 8, 9, 10, 12, 14, 15, 16, 18, 20, 24];
-/** An eye looks right at about a seventh of the face's width; small figures wear theirs a little larger (from memory). */
+/**
+ * An eye looks right at about a seventh of the face's width; small figures wear theirs a little larger (from
+ * memory).
+ */
 const EYE_SHARE = 1 / 7;
 
 type Eyes = Extract<PatternEvent, { kind: "eyes" }>;
@@ -34,14 +37,16 @@ export interface FacePlacement {
   readonly suggestedMm: number;
   /** Live stitches when the pattern says to put them in; undefined when no round came before. */
   readonly opening: number | undefined;
-  /** The last round after which a washer can still be pressed on from inside: the opening then, in stitches. */
+  /**
+   * The last round after which a washer can still be pressed on from inside: the opening then, in stitches.
+   */
   readonly lastSafe: { readonly round: number; readonly stitches: number } | undefined;
 }
 
 /**
- * Where the pattern's lines put the eyes, on the filled shape: distances in mm, angle in degrees. Parts without a
- * shape or lines without "between rounds a and b" have none. The smallest opening in use is 12 stitches (craft §1,
- * common practice, no source).
+ * Where the pattern's lines put the eyes, on the filled shape: distances in mm, angle in degrees. Parts
+ * without a shape or lines without "between rounds a and b" have none. The smallest opening in use is 12
+ * stitches (craft §1, common practice, no source).
  */
 export function faceOf(part: CheckedPart, fabric: FabricPart): FacePlacement[] {
   const { shape } = fabric;

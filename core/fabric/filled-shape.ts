@@ -2,7 +2,9 @@ import { mm, mm3, type Mm, type Mm3 } from "../units";
 import { solveBlockTridiagonal } from "./block-tridiagonal";
 
 export type Firmness = "light" | "medium" | "firm";
-/** Stretch that the filling gives the fabric round its widest round, of a tube as of a ball (decision 0021). */
+/**
+ * Stretch that the filling gives the fabric round its widest round, of a tube as of a ball (decision 0021).
+ */
 export const STRAIN: Readonly<Record<Firmness, number>> = { light: 0.02, medium: 0.05, firm: 0.08 };
 
 export interface RingShape {
@@ -29,7 +31,9 @@ export interface ShapeInput {
   /** How high each round is, in rows of `height`; 1 for all where it is left out. */
   readonly heights?: readonly number[] | undefined;
   readonly firmness: Firmness;
-  /** An open end (a cup, a hat) is capped flat by the last ring instead of drawn shut. Default: both closed. */
+  /**
+   * An open end (a cup, a hat) is capped flat by the last ring instead of drawn shut. Default: both closed.
+   */
   readonly openStart?: boolean;
   readonly openEnd?: boolean;
   /** So many rounds at the start are a flat base with a crease around it; 0, the default, for none. */
@@ -42,14 +46,13 @@ const MAX_STEPS = 200;
 /**
  * The shape that a closed piece takes when filled: the minimum of the membrane energy of docs/models.md
  * "Filled shape". Hoops and meridian segments are springs that are soft (0.3) in compression; the
- * filling is a pressure on the enclosed volume of conical frustums: that of a ball as wide as the widest round, or less
- * where it would stretch that round by more than its firmness says (decision 0021).
+ * filling is a pressure on the enclosed volume of conical frustums: that of a ball as wide as the widest
+ * round, or less where it would stretch that round by more than its firmness says (decision 0021).
  *
  * Method: Newton steps on (r, z) with the exact gradient and a Hessian made positive by a
- * Levenberg shift, solved as a block-tridiagonal system, so a step costs O(rounds); the pressure by false position, each
- * from the shape of the one before.
- * Invariants: no round of the widest count is stretched beyond the firmness; scaling width and height by
- * s scales lengths by s and the volume by s³.
+ * Levenberg shift, solved as a block-tridiagonal system, so a step costs O(rounds); the pressure by false
+ * position, each from the shape of the one before. Invariants: no round of the widest count is stretched
+ * beyond the firmness; scaling width and height by s scales lengths by s and the volume by s³.
  *
  * @throws RangeError when a round has no stitches or a gauge is not above 0.
  */
@@ -95,8 +98,9 @@ const NEAR = 1e-7;
 const MOST_PRESSURES = 40;
 
 /**
- * The shape under the pressure of a ball as wide as the widest round, or under the lower one that stretches that round by
- * `strain`. At no pressure nothing is stretched, so the root lies between; false position by the Illinois rule.
+ * The shape under the pressure of a ball as wide as the widest round, or under the lower one that stretches
+ * that round by `strain`. At no pressure nothing is stretched, so the root lies between; false position by
+ * the Illinois rule.
  */
 function solve(problem: Membrane, strain: number): { x: Float64Array; residual: number } {
   const x = problem.start();
@@ -164,7 +168,8 @@ class Membrane {
       this.hoop[i + this.poleStart] = n * w;
       this.hoopWeight[i + this.poleStart] = n * w * (tall[i + this.poleStart] ?? h);
     });
-    // A flat base stretches with its rim, all of its hoops and rows by the same share: their springs stand in the rim's.
+    // A flat base stretches with its rim, all of its hoops and rows by the same share: their springs stand in
+    // the rim's.
     const inside = input.rounds.slice(0, base).reduce((sum, n, i) => sum + n * (input.heights?.[i] ?? 1), 0);
     this.hoopWeight[0] = (this.hoopWeight[0] ?? 0) + 2 * inside * w * h;
     let widest = 0;
@@ -244,7 +249,9 @@ class Membrane {
     return e;
   }
 
-  /** Gradient into `g`; Hessian into `diagonal` (2×2 per node: rr, rz, zz) and `off` (2×2 between neighbours). */
+  /**
+   * Gradient into `g`; Hessian into `diagonal` (2×2 per node: rr, rz, zz) and `off` (2×2 between neighbours).
+   */
   derivatives(x: Float64Array, g: Float64Array, diagonal: Float64Array, off: Float64Array): void {
     g.fill(0);
     diagonal.fill(0);
@@ -277,7 +284,8 @@ class Membrane {
       add(g, 2 * j + 1, -f * uz);
       add(g, 2 * j + 2, f * ur);
       add(g, 2 * j + 3, f * uz);
-      // Springs: along the segment k ÷ l0, across it force ÷ length (left out in compression, where it is negative).
+      // Springs: along the segment k ÷ l0, across it force ÷ length (left out in compression, where it is
+      // negative).
       const along = k / l0;
       const across = Math.max(f, 0) / l;
       const rr = along * ur * ur + across * uz * uz;

@@ -60,7 +60,10 @@ export interface SwatchGauge {
   readonly roundsOverMm: Mm | undefined;
 }
 
-/** A swatch replaces the prior. Counting is taken as exact to half a stitch at each end, so ± 0.3 stitches rms. */
+/**
+ * A swatch replaces the prior. Counting is taken as exact to half a stitch at each end, so ± 0.3 stitches
+ * rms.
+ */
 export function gaugeFromSwatch(s: SwatchGauge): Gauge {
   if (!(s.stitches > 0) || !(s.overMm > 0))
     throw new RangeError(

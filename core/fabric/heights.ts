@@ -1,8 +1,8 @@
 import type { CheckedRound, StitchName } from "../notation";
 
 /**
- * Height of a stitch against that of a single crochet (common practice, no source: the turning chains of one, two, three and
- * four that stand for them run the same way). A swatch of the stitch itself would replace it.
+ * Height of a stitch against that of a single crochet (common practice, no source: the turning chains of one,
+ * two, three and four that stand for them run the same way). A swatch of the stitch itself would replace it.
  */
 export const HEIGHT_RATIO: ReadonlyMap<StitchName, number> = new Map<StitchName, number>([
   ["slst", 0.4],

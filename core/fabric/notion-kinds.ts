@@ -1,6 +1,6 @@
 /**
- * What a piece may take besides yarn. The one list: the database's column, the screens' labels and the figures follow it. A
- * new one goes to the end, where the database puts it without touching what is there.
+ * What a piece may take besides yarn. The one list: the database's column, the screens' labels and the
+ * figures follow it. A new one goes to the end, where the database puts it without touching what is there.
  */
 export const NOTION_KINDS = [
   "eye",

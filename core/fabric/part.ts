@@ -37,7 +37,9 @@ export interface FabricPart {
   readonly stitch: { readonly width: Mm; readonly height: Mm };
 }
 
-/** A ring of at most this many stitches is drawn shut through the front loops (common practice, no source). */
+/**
+ * A ring of at most this many stitches is drawn shut through the front loops (common practice, no source).
+ */
 const DRAWN_SHUT = 12;
 /** The last ring of a filled part (common practice, no source; craft §1). */
 const LAST_RING = 6;
@@ -131,7 +133,8 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
       volume: mm3(0),
     };
   }
-  // An oval is a stadium: two straight sides as long as the chain between its ends, two half rounds (docs/models.md).
+  // An oval is a stadium: two straight sides as long as the chain between its ends, two half rounds
+  // (docs/models.md).
   const along = part.worked === "oval" ? Math.max(0, (part.rounds[0]?.foundation ?? 0) - 3) : 0;
   const straight = along * gauge.width;
   const rounds = profile.slice(0, 2000).map((n) => Math.max(3, n - 2 * along));
@@ -172,8 +175,8 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
 const LIES_FLAT = 0.85;
 
 /**
- * Rounds of a base that stays flat: a disc that grows every round, and then a round in one loop all round that does not: its
- * ridge is a crease. 0 where there is none. Common practice, no source.
+ * Rounds of a base that stays flat: a disc that grows every round, and then a round in one loop all round
+ * that does not: its ridge is a crease. 0 where there is none. Common practice, no source.
  */
 function flatBase(rounds: readonly CheckedRound[], gauge: Gauge): number {
   const edge = rounds.findIndex((r, i) => i > 0 && (r.count ?? 0) <= (rounds[i - 1]?.count ?? 0));
@@ -184,7 +187,10 @@ function flatBase(rounds: readonly CheckedRound[], gauge: Gauge): number {
   return radius >= LIES_FLAT * rows * gauge.height ? edge : 0;
 }
 
-/** Area of the shape cut through its axis, mm²: what every millimetre of a stadium's straight side adds in volume. */
+/**
+ * Area of the shape cut through its axis, mm²: what every millimetre of a stadium's straight side adds in
+ * volume.
+ */
 function crossSection(shape: FilledShape): number {
   const side = [
     { r: 0, z: shape.bottomZ as number },

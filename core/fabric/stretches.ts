@@ -1,8 +1,8 @@
 import { layoutOf, tallySize, type CheckedPart, type CheckedRound } from "../notation";
 
 /**
- * Rounds through which one colour is worked without being cut. A yarn left for one round waits at its place; left for longer
- * it is cut and taken up again (common practice, no source).
+ * Rounds through which one colour is worked without being cut. A yarn left for one round waits at its place;
+ * left for longer it is cut and taken up again (common practice, no source).
  */
 export interface Stretch {
   readonly slot: string;
@@ -23,7 +23,10 @@ const stitchesOf = (round: CheckedRound, slot: string): number =>
 const usedIn = (round: CheckedRound, slot: string): boolean =>
   round.bySlot.some((s) => s.slot === slot && Object.keys(s.made).length > 0);
 
-/** Stitches of other colours between the first and the last of this one in a round, before its first and behind its last. */
+/**
+ * Stitches of other colours between the first and the last of this one in a round, before its first and
+ * behind its last.
+ */
 function around(round: CheckedRound, slot: string): { before: number; within: number; behind: number } {
   const { segments } = layoutOf(round);
   const first = segments.findIndex((s) => s.slot === slot);

@@ -46,7 +46,10 @@ export interface PutEye {
 }
 export interface Figure extends Resolved {
   readonly pieces: readonly Piece[];
-  /** In the order of the pattern's parts, hosts placed before what goes on them. Index of `host` in `drape` is into this list. */
+  /**
+   * In the order of the pattern's parts, hosts placed before what goes on them. Index of `host` in `drape` is
+   * into this list.
+   */
   readonly put: readonly Put[];
   readonly eyes: readonly PutEye[];
 }

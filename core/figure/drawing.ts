@@ -9,8 +9,8 @@ import { frameOf, lookingFrom } from "./view";
 const TONES = 14;
 
 /**
- * The figure as an SVG document, to any size: what can be seen of its surface, the farthest first. `title` is its text
- * alternative. Pure.
+ * The figure as an SVG document, to any size: what can be seen of its surface, the farthest first. `title` is
+ * its text alternative. Pure.
  */
 export function drawing(
   figure: Figure,
@@ -63,7 +63,10 @@ export function drawing(
 const circle = (c: { x: number; y: number; r: number }, fill: string): string =>
   `<circle cx="${c.x.toFixed(1)}" cy="${c.y.toFixed(1)}" r="${c.r.toFixed(1)}" fill="${fill}"/>`;
 
-/** Neighbours in the order of drawing that share a tone become one path; a hair of the same colour closes the seams. */
+/**
+ * Neighbours in the order of drawing that share a tone become one path; a hair of the same colour closes the
+ * seams.
+ */
 function joined(marks: { z: number; svg: string; fill?: string; path?: string }[]): string {
   marks.sort((a, b) => a.z - b.z);
   let out = "";

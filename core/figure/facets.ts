@@ -2,7 +2,10 @@ import { pointIn, type Figure, type Put } from "./assemble";
 import { pointAround, type Band, type Row } from "./solid";
 import { cross, sub, unit, type Vec } from "./vector";
 
-/** A corner of the surface: where, which way is out, and where in the round: stitches along it, 0 to 1 across it. */
+/**
+ * A corner of the surface: where, which way is out, and where in the round: stitches along it, 0 to 1 across
+ * it.
+ */
 export interface Corner {
   readonly at: Vec;
   readonly out: Vec;
@@ -70,7 +73,9 @@ function corners(put: Put, all: readonly Put[], row: Row, band: Band, around: nu
   }));
 }
 
-/** From the neighbours along and across the round; at a pole the rows fall together and the next row tells. */
+/**
+ * From the neighbours along and across the round; at a pole the rows fall together and the next row tells.
+ */
 function outOf(lines: readonly (readonly Corner[])[], r: number, j: number): Vec {
   const line = lines[r] ?? [];
   const n = line.length - 1;

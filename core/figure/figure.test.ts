@@ -61,7 +61,10 @@ R3-5: 9 sc (9)
 Fasten off, leave a tail for sewing.
 `;
 
-/** Places worked out by hand: height as a share of the whole figure, x and z to the right and to the viewer, mm. */
+/**
+ * Places worked out by hand: height as a share of the whole figure, x and z to the right and to the viewer,
+ * mm.
+ */
 interface ByHand {
   readonly text: string;
   readonly part: string;

@@ -8,7 +8,10 @@ export interface FigurePart {
   readonly fabric: FabricPart;
 }
 
-/** The whole figure of a pattern whose parts were counted: `text` as it was read, its sentences of assembly in it. */
+/**
+ * The whole figure of a pattern whose parts were counted: `text` as it was read, its sentences of assembly in
+ * it.
+ */
 export const figureOf = (
   pattern: CheckedPattern,
   text: string,

@@ -14,7 +14,10 @@ export type HabitAt =
   /** Across an opening. */
   | { readonly inside: true };
 
-/** Where a part of that name goes when the text leaves it open: trade guide §11; what is not there is from memory. */
+/**
+ * Where a part of that name goes when the text leaves it open: trade guide §11; what is not there is from
+ * memory.
+ */
 export interface Habit {
   readonly words: RegExp;
   /** Which other part it goes on: by its kind, or the main part. "top": whatever is on top so far. */

@@ -18,8 +18,8 @@ export function brightnessOf(x: number, y: number, z: number): number {
 }
 
 /**
- * Relief of a stitch: the two legs of its V and the groove between rounds, around 1. `size`: pixels a stitch is wide; small ones
- * fade into an even tone.
+ * Relief of a stitch: the two legs of its V and the groove between rounds, around 1. `size`: pixels a stitch
+ * is wide; small ones fade into an even tone.
  */
 export function relief(u: number, v: number, size: number): number {
   if (size < 2.5) return 1 - 0.05 * Math.cos(2 * Math.PI * v);
@@ -36,7 +36,9 @@ export function rgbOf(hex: string): Rgb {
   const m = /^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i.exec(hex);
   return m ? [parseInt(m[1] ?? "", 16), parseInt(m[2] ?? "", 16), parseInt(m[3] ?? "", 16)] : [150, 156, 158];
 }
-/** A colour under a light: brighter than itself it goes towards white, darker towards a deep tone of itself. */
+/**
+ * A colour under a light: brighter than itself it goes towards white, darker towards a deep tone of itself.
+ */
 export const lit = (c: Rgb, k: number): Rgb => [litOne(c[0], k), litOne(c[1], k), litOne(c[2], k)];
 /** One of its three. */
 export const litOne = (x: number, k: number): number =>

@@ -5,7 +5,10 @@ import { placed, type Vec } from "./vector";
 /** Steps in which a place is looked for and kept: half a round, half a stitch. */
 const HALF = 0.5;
 
-/** The place on its host nearest to a point of the figure, for a piece that is moved by hand. Index into `figure.put`. */
+/**
+ * The place on its host nearest to a point of the figure, for a piece that is moved by hand. Index into
+ * `figure.put`.
+ */
 export function placeNear(
   figure: Figure,
   moving: number,

@@ -36,7 +36,10 @@ export interface Shot {
 /** Drawn so many times larger each way and averaged. */
 const FINE = 2;
 
-/** A picture of the figure without a graphics card: a depth buffer, light and the relief of the stitches. Pure. */
+/**
+ * A picture of the figure without a graphics card: a depth buffer, light and the relief of the stitches.
+ * Pure.
+ */
 export function raster(figure: Figure, shot: Shot, facets: readonly Facet[] = facesOf(figure)): Raster {
   const w = shot.width * FINE;
   const h = shot.height * FINE;
@@ -170,7 +173,10 @@ class Canvas {
       }
   }
 
-  /** Where the depth jumps a fine darker line parts one form from another; light yarn stays to be seen on a light ground. */
+  /**
+   * Where the depth jumps a fine darker line parts one form from another; light yarn stays to be seen on a
+   * light ground.
+   */
   edges(): void {
     const [between, within] = [0.5, 3];
     const dark: number[] = [];

@@ -1,4 +1,6 @@
-/** A way to another size by yarn and hook: a figure scales with the width of its stitches, all of it alike. */
+/**
+ * A way to another size by yarn and hook: a figure scales with the width of its stitches, all of it alike.
+ */
 export interface Reach {
   readonly key: string;
   /** Width of a stitch, mm. */
@@ -12,8 +14,9 @@ export interface Reach {
 }
 
 /**
- * Yarns and hooks at hand by how near they bring a figure to a wanted height, mm. `now`: its height with stitches so wide.
- * Exact as long as rows keep their share of the stitch's width: a filled shape that is scaled is a solution too (decision 0004).
+ * Yarns and hooks at hand by how near they bring a figure to a wanted height, mm. `now`: its height with
+ * stitches so wide. Exact as long as rows keep their share of the stitch's width: a filled shape that is
+ * scaled is a solution too (decision 0004).
  */
 export function reachSize(
   wanted: number,

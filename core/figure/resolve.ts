@@ -93,8 +93,8 @@ function rootOf(pieces: readonly Piece[], said: readonly Said[]): number {
 }
 
 /**
- * Which end is up. A flat base with a crease tells it, then a boat's or pot's opening, a head on a body's open end,
- * the eyes; most pieces are worked from the top down.
+ * Which end is up. A flat base with a crease tells it, then a boat's or pot's opening, a head on a body's
+ * open end, the eyes; most pieces are worked from the top down.
  */
 function isFirstOnTop(p: Piece, i: number, pieces: readonly Piece[], said: readonly Said[]): boolean {
   const own = said.findLast((s) => s.opening !== undefined && s.parts.includes(i))?.opening;
@@ -152,7 +152,10 @@ function hostOf(i: number, words: readonly Said[], w: Work): number {
   }
   return w.stance.root;
 }
-/** A hat goes on the head where there is one; a roof on what stands on top, when that is wide enough to carry it. */
+/**
+ * A hat goes on the head where there is one; a roof on what stands on top, when that is wide enough to carry
+ * it.
+ */
 function topFor(i: number, w: Work): number {
   const head = w.pieces.findIndex((p, k) => k !== i && HOSTS.head.test(nameOf(p)));
   if (head >= 0) return head;
@@ -346,7 +349,10 @@ function neckOf(host: Piece, firstOnTop: boolean): number {
   }
   return best ?? (firstOnTop ? -0.5 : p.length - 0.5);
 }
-/** The neck, where the part has one: narrow between two wider rounds, or the open end of a body with a head of its own. */
+/**
+ * The neck, where the part has one: narrow between two wider rounds, or the open end of a body with a head of
+ * its own.
+ */
 function shoulderedAt(host: Piece, firstOnTop: boolean): number | undefined {
   const neck = neckOf(host, firstOnTop);
   const within = neck > 0 && neck < host.fabric.profile.length - 1;

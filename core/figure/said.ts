@@ -1,12 +1,17 @@
 /** Which way the free end of a part points, seen from the front. */
 export type Points = "out" | "up" | "down" | "forward" | "back" | "side";
-/** Where on its host a part is. "end": at the last round, "start": at the first, whichever way up they are. */
+/**
+ * Where on its host a part is. "end": at the last round, "start": at the first, whichever way up they are.
+ */
 export type Side =
   "front" | "back" | "sides" | "left" | "right" | "top" | "bottom" | "inside" | "start" | "end";
 /** What rounds are counted from. */
 export type Mark = "top" | "bottom" | "eyes" | "neck" | "edge";
 
-/** What a sentence says of where parts go. Everything it leaves open is undefined. Parts are indices into the pattern's. */
+/**
+ * What a sentence says of where parts go. Everything it leaves open is undefined. Parts are indices into the
+ * pattern's.
+ */
 export interface Said {
   readonly parts: readonly number[];
   /** "Wing 2": one of several. */

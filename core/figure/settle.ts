@@ -6,8 +6,8 @@ import { stitchesAt, type Piece } from "./resolve";
 const trimmed = (n: number): string => String(Number(n.toFixed(1)));
 
 /**
- * A place as a sentence of the pattern, read back to the same place: "Sew wing 2 to the body between rounds 8 and 9, 6 sts
- * right of the middle, pointing down." Undefined for the part that all others go on.
+ * A place as a sentence of the pattern, read back to the same place: "Sew wing 2 to the body between rounds 8
+ * and 9, 6 sts right of the middle, pointing down." Undefined for the part that all others go on.
  */
 export function placeSentence(figure: Figure, place: Place): string | undefined {
   const part = figure.pieces[place.part];
@@ -55,8 +55,8 @@ export function pieceName(part: Piece, place: Pick<Place, "piece">): string {
 export const ASSEMBLY_HEADING = "Assembly";
 
 /**
- * The pattern with the places of one part settled by lines of their own: a line that settled the same piece before is
- * replaced, the others stay as they are. Nothing else of the text changes.
+ * The pattern with the places of one part settled by lines of their own: a line that settled the same piece
+ * before is replaced, the others stay as they are. Nothing else of the text changes.
  */
 export function settlePlace(text: string, figure: Figure, place: Place): string {
   const sentence = placeSentence(figure, place);

@@ -44,7 +44,10 @@ const LAID = 0.94;
 const KEEPS_ROUND = 9;
 const MOST_BANDS = 400;
 
-/** The body of a part. `flat`: an unfilled tube that is sewn on as two layers; `loop`: a cord with both ends together. */
+/**
+ * The body of a part. `flat`: an unfilled tube that is sewn on as two layers; `loop`: a cord with both ends
+ * together.
+ */
 export function solidOf(part: CheckedPart, fabric: FabricPart, as: { flat: boolean; loop: boolean }): Solid {
   const base = { straight: fabric.straight as number, openEnd: fabric.openEnd, stitch: fabric.stitch };
   const bands = fabric.shape
@@ -79,7 +82,10 @@ export function solidOf(part: CheckedPart, fabric: FabricPart, as: { flat: boole
   };
 }
 
-/** Whether an unfilled tube is sewn on flat: told so ("do not stuff"), or wide enough to fall together. Cups keep their form. */
+/**
+ * Whether an unfilled tube is sewn on flat: told so ("do not stuff"), or wide enough to fall together. Cups
+ * keep their form.
+ */
 export const fallsFlat = (fabric: FabricPart, cup: boolean): boolean =>
   fabric.form === "hollow" && !cup && Math.max(0, ...fabric.profile) > KEEPS_ROUND;
 
@@ -183,7 +189,10 @@ function discBands(part: CheckedPart, fabric: FabricPart): Band[] {
   return [...faceOf(1), ...under];
 }
 
-/** A point of the surface in the part's own axes: `turn` in radians, 0 in front. A round's stitches run towards −x there. */
+/**
+ * A point of the surface in the part's own axes: `turn` in radians, 0 in front. A round's stitches run
+ * towards −x there.
+ */
 export function pointAt(s: Solid, row: Row, turn: number): Vec {
   const side = Math.sin(turn);
   const away = Math.abs(side) < 1e-9 ? 0 : (Math.sign(side) * s.straight) / 2;
@@ -196,12 +205,16 @@ export function pointAt(s: Solid, row: Row, turn: number): Vec {
   return [-out * Math.sin(u), R - out * Math.cos(u), p[2]];
 }
 
-/** The same by share of the way around, from the back over the left; straight sides are walked at the same pace. */
+/**
+ * The same by share of the way around, from the back over the left; straight sides are walked at the same
+ * pace.
+ */
 export function pointAround(s: Solid, row: Row, share: number): Vec {
   if (s.straight === 0) return pointAt(s, row, 2 * Math.PI * share - Math.PI);
   const half = Math.PI * row.a;
   const all = 2 * half + 2 * s.straight;
-  // Half of the back's straight side, a half round, the front's straight side, the other half round, the rest.
+  // Half of the back's straight side, a half round, the front's straight side, the other half round, the
+  // rest.
   let at = share * all - s.straight / 2;
   if (at < 0) return [s.straight / 2 + at, row.y, -row.b];
   if (at <= half) {
@@ -246,7 +259,10 @@ export function surfaceAt(s: Solid, band: number, turn: number): { at: Vec; out:
   return { at: pointAt(s, row, turn), out: dy < 0 ? ([out[0], -out[1], out[2]] as const) : out };
 }
 
-/** The outline as it is worked, from axis to axis: radius and height of each corner. Kept per solid: distances ask for it. */
+/**
+ * The outline as it is worked, from axis to axis: radius and height of each corner. Kept per solid: distances
+ * ask for it.
+ */
 const outlines = new WeakMap<Solid, { readonly a: Float64Array; readonly y: Float64Array }>();
 function outlineOf(s: Solid): { readonly a: Float64Array; readonly y: Float64Array } {
   const kept = outlines.get(s);

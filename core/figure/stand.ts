@@ -30,7 +30,10 @@ export interface Hanging {
   readonly from: string;
 }
 
-/** A filled piece settles on the table by about so much of a row, so that its base is a face and no point (from memory). */
+/**
+ * A filled piece settles on the table by about so much of a row, so that its base is a face and no point
+ * (from memory).
+ */
 const SETTLES = 0.5;
 /** Tipped further than this by a shaky table it would not stay (common practice, no source). */
 const LEAST_TIP = 6;

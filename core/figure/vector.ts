@@ -1,4 +1,7 @@
-/** Three numbers: millimetres, or a direction. x to the right as seen from the front, y up, z towards the viewer. */
+/**
+ * Three numbers: millimetres, or a direction. x to the right as seen from the front, y up, z towards the
+ * viewer.
+ */
 export type Vec = readonly [number, number, number];
 
 export const add = (a: Vec, b: Vec): Vec => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];

@@ -2,13 +2,19 @@ import type { Facet } from "./facets";
 import type { PutEye } from "./assemble";
 import type { Vec } from "./vector";
 
-/** From where a figure is looked at: degrees around it (0 from the front, 90 from its left side), and from above. */
+/**
+ * From where a figure is looked at: degrees around it (0 from the front, 90 from its left side), and from
+ * above.
+ */
 export interface View {
   readonly turn: number;
   readonly tilt: number;
 }
 
-/** Figure → view: x to the right, y up, z towards the eye; parallel, so that lengths across the view stay true. */
+/**
+ * Figure → view: x to the right, y up, z towards the eye; parallel, so that lengths across the view stay
+ * true.
+ */
 export function lookingFrom(view: View): (v: Vec) => Vec {
   const a = (view.turn * Math.PI) / 180;
   const b = (view.tilt * Math.PI) / 180;

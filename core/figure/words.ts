@@ -2,7 +2,10 @@ import type { Figure } from "./assemble";
 import type { Place } from "./place";
 import { stitchesAt } from "./resolve";
 
-/** A place as it is told: "between rounds 7 and 8 of the body, 6 sts to the right". Undefined for the main part. */
+/**
+ * A place as it is told: "between rounds 7 and 8 of the body, 6 sts to the right". Undefined for the main
+ * part.
+ */
 export function placedWords(figure: Figure, place: Place): string | undefined {
   const host = place.host === undefined ? undefined : figure.pieces[place.host];
   if (!host) return undefined;

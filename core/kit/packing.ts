@@ -1,4 +1,7 @@
-/** One thing that lies in a kit. Grams each and their standard deviation; from memory until she has weighed one. */
+/**
+ * One thing that lies in a kit. Grams each and their standard deviation; from memory until she has weighed
+ * one.
+ */
 export interface Packed {
   readonly what: string;
   readonly count: number;

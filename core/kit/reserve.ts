@@ -1,6 +1,9 @@
 import { normalBelow } from "../calibrate/calibration";
 
-/** How strangers crochet about the maker of a pattern: log-normal, relative standard deviation (from memory: 13 %). */
+/**
+ * How strangers crochet about the maker of a pattern: log-normal, relative standard deviation (from memory:
+ * 13 %).
+ */
 export const STRANGERS = 0.13;
 /** The kit's own hook takes a part of it away: what is left (common practice, no source). */
 export const WITH_HOOK = 0.8;
@@ -42,8 +45,9 @@ const spreads = (q: ReserveInput) => {
 };
 
 /**
- * Chance that a buyer runs out of at least one colour when each has exp(z × its spread) times what she uses. A buyer is as loose
- * in every colour: given that, colours are apart from each other. ∫ φ(t) (1 − Π Φ((z σᵢ − t s) ÷ oᵢ)) dt by the trapezoid rule.
+ * Chance that a buyer runs out of at least one colour when each has exp(z × its spread) times what she uses.
+ * A buyer is as loose in every colour: given that, colours are apart from each other. ∫ φ(t) (1 − Π Φ((z σᵢ −
+ * t s) ÷ oᵢ)) dt by the trapezoid rule.
  */
 export function chanceShort(z: number, q: ReserveInput): number {
   const { strangers, own, all } = spreads(q);

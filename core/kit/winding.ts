@@ -22,8 +22,9 @@ export interface Winding {
 }
 
 /**
- * Which balls the kits of one colour are wound from. All windings of a colour are alike, so a ball holds just as many as fit,
- * whatever else is done: taking opened balls first, then those that leave least, is the fewest new balls and exact.
+ * Which balls the kits of one colour are wound from. All windings of a colour are alike, so a ball holds just
+ * as many as fit, whatever else is done: taking opened balls first, then those that leave least, is the
+ * fewest new balls and exact.
  */
 export function windingOf(each: number, kits: number, balls: readonly WoundFrom[]): Winding {
   if (!(each > 0)) return { steps: [], missing: 0, lots: [] };
@@ -46,7 +47,10 @@ export function windingOf(each: number, kits: number, balls: readonly WoundFrom[
   return { steps, missing: wanted, lots: [...new Set(steps.map((s) => s.lot))] };
 }
 
-/** Whole turns of a winder for a length; never too few. @throws RangeError when the winder has no circumference */
+/**
+ * Whole turns of a winder for a length; never too few. @throws RangeError when the winder has no
+ * circumference
+ */
 export function turnsFor(mm: number, aroundMm: number): number {
   if (!(aroundMm > 0)) throw new RangeError(`turnsFor: a winder has a circumference, got ${aroundMm} mm`);
   return Math.ceil(mm / aroundMm - 1e-9);

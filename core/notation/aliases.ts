@@ -31,7 +31,10 @@ export function readAliases(plain: string, lines: readonly Line[]): ReadonlyMap<
   return out;
 }
 
-/** Words of a line with a maker's letters put into the words that the reader knows; places stay where they are. */
+/**
+ * Words of a line with a maker's letters put into the words that the reader knows; places stay where they
+ * are.
+ */
 export function tokensOf(
   plain: string,
   from: number,

@@ -9,8 +9,8 @@ import { readStitch, type StitchWord } from "./vocabulary";
 export type AlsoCounted = "slip stitches" | "chains" | "unworked stitches";
 
 /**
- * What a maker said about a doubt, once for the whole pattern. It is kept with the item and part of its reading; a line is
- * known by its words, so that it stays answered when lines are added above it.
+ * What a maker said about a doubt, once for the whole pattern. It is kept with the item and part of its
+ * reading; a line is known by its words, so that it stays answered when lines are added above it.
  */
 export type Answer =
   /** "x" stands for a stitch, which is given by a name that the reader knows, in the pattern's own terms. */

@@ -71,7 +71,9 @@ const NOT_A_SHADE = new Set([
   "color",
 ]);
 
-/** "change to white", "switch colour to dark grey", "with puffin black", "join cream yarn": the slot named. */
+/**
+ * "change to white", "switch colour to dark grey", "with puffin black", "join cream yarn": the slot named.
+ */
 export function readColourChange(c: Cursor): string | undefined {
   return c.attempt(() => {
     let introduced = false;

@@ -6,7 +6,10 @@ import type { Node, Operation, Times } from "./tree";
 /** What one colour slot is worked with. */
 export interface SlotTally {
   readonly made: Tally;
-  /** Of `made`: stitches that draw two together, and three or more, by what they are. They take more yarn and time. */
+  /**
+   * Of `made`: stitches that draw two together, and three or more, by what they are. They take more yarn and
+   * time.
+   */
   readonly two: Tally;
   readonly three: Tally;
 }
@@ -65,7 +68,10 @@ interface Size {
   open: boolean;
 }
 
-/** Sizes of brackets that were asked for: brackets in brackets are asked at each level, and a tree never changes. */
+/**
+ * Sizes of brackets that were asked for: brackets in brackets are asked at each level, and a tree never
+ * changes.
+ */
 const SIZES = new WeakMap<Node, Size>();
 
 /** Stitches a node uses when everything in it has a number. */
@@ -219,7 +225,8 @@ export function work(
           const before = run.slot;
           const first = once(node.items, before, depth + 1);
           addOutcome(run, first, 1);
-          // The second time may begin in another colour. Deep down it is taken as the first, or brackets in brackets would double the work each.
+          // The second time may begin in another colour. Deep down it is taken as the first, or brackets in
+          // brackets would double the work each.
           if (times > 1)
             addOutcome(
               run,
@@ -288,7 +295,8 @@ export function work(
       case "other-side":
         bothSides = true;
         firstSide = run.used;
-        // The first and last chain are already worked from the front: what is left is decided by the maker's numbers.
+        // The first and last chain are already worked from the front: what is left is decided by the maker's
+        // numbers.
         limit = undefined;
         break;
       case "unknown":
@@ -361,7 +369,10 @@ export interface CountReading {
   readonly way?: string;
 }
 
-/** The ways to read the same words, the plainest first. Bounded: at most 18; made one by one, since the first mostly fits. */
+/**
+ * The ways to read the same words, the plainest first. Bounded: at most 18; made one by one, since the first
+ * mostly fits.
+ */
 export function* readings(written: readonly Node[]): Generator<CountReading> {
   const nodes = liftedSkip(written) ?? written;
   const told = countThenHow(nodes);
@@ -399,13 +410,18 @@ export function* readings(written: readonly Node[]): Generator<CountReading> {
   if (far) yield { nodes: far };
 }
 
-/** The chain that lifts a round to the height of its stitches (Craft Yarn Council, turning chains, from memory). */
+/**
+ * The chain that lifts a round to the height of its stitches (Craft Yarn Council, turning chains, from
+ * memory).
+ */
 const LIFTS: ReadonlyMap<string, number> = new Map([
   ["hdc", 2],
   ["dc", 3],
   ["tr", 4],
 ]);
-/** "Ch 3, dc in same st, 2 dc in each": the chain is the first of them, though it is not said in every round. */
+/**
+ * "Ch 3, dc in same st, 2 dc in each": the chain is the first of them, though it is not said in every round.
+ */
 function chainAsStitch(nodes: readonly Node[]): readonly Node[] | undefined {
   const at = nodes.findIndex((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
   const chain = nodes[at];

@@ -13,7 +13,9 @@ export class Cursor {
     readonly tokens: readonly Token[],
     /** The text as typed, for the maker's own spelling in messages. */
     readonly source: string,
-    /** Names of parts the text has spoken of so far: "9 sc around leg 1" needs to know that a leg is a part. */
+    /**
+     * Names of parts the text has spoken of so far: "9 sc around leg 1" needs to know that a leg is a part.
+     */
     readonly names: ReadonlySet<string> = NO_NAMES,
     /** The maker's own words for stitches. */
     readonly legend: ReadonlyMap<string, StitchWord> = NO_LEGEND,

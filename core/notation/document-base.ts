@@ -97,7 +97,10 @@ export interface Heading {
 }
 export interface OpenRound {
   tokens: Token[];
-  /** Brackets and stars still open at the end of `tokens`, kept as they come so that a long round stays linear. */
+  /**
+   * Brackets and stars still open at the end of `tokens`, kept as they come so that a long round stays
+   * linear.
+   */
   depth: number;
   stars: number;
   label: RoundLabel | undefined;
@@ -178,7 +181,10 @@ export function append(open: OpenRound, tokens: readonly Token[]): void {
   if (open.tokens.length <= MAX_ROUND_TOKENS) open.tokens.push(...tokens);
 }
 
-/** What reading a pattern rests on: its lines, the names and blocks it has given, and looks at a line that change nothing. */
+/**
+ * What reading a pattern rests on: its lines, the names and blocks it has given, and looks at a line that
+ * change nothing.
+ */
 export abstract class DocumentBase {
   protected readonly parts: OpenPart[] = [];
   protected readonly textLines: readonly Line[];
@@ -274,7 +280,10 @@ export abstract class DocumentBase {
     return trees;
   }
 
-  /** Does a name that the text gave a part or a block stand among the words? Only then do names decide how they are read. */
+  /**
+   * Does a name that the text gave a part or a block stand among the words? Only then do names decide how
+   * they are read.
+   */
   private speaksOfParts(tokens: readonly Token[]): boolean {
     const first = this.firstWords();
     for (const t of tokens) if (first.has(t.text)) return true;

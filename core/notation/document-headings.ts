@@ -104,7 +104,8 @@ export abstract class HeadingsReader extends PartsReader {
   }
 
   /**
-   * "Arm: ch 10, sc in 2nd ch from hook, …" whose name a later round uses like a stitch: a block, kept under its name.
+   * "Arm: ch 10, sc in 2nd ch from hook, …" whose name a later round uses like a stitch: a block, kept under
+   * its name.
    */
   protected blockOf(tokens: readonly Token[], line: Line): boolean {
     const colon = tokens.findIndex((t) => /^[:=]$/.test(t.text) || t.text === "-");

@@ -89,7 +89,9 @@ export abstract class LooseReader extends HeadingsReader {
     return this.impliedRound(tokens, line);
   }
 
-  /** "With black yarn, embroider two eyes": the colour is that of the thread, and the rounds go on in theirs. */
+  /**
+   * "With black yarn, embroider two eyes": the colour is that of the thread, and the rounds go on in theirs.
+   */
   private toldIn(colour: string, rest: readonly Token[], line: Line): LineKind | undefined {
     const event = rest.length > 0 ? readEvent(this.cursor(rest), rest.length) : undefined;
     if (!event || !/^(embroider|cut-yarn|pompom|wrap)$/.test(event.kind)) return undefined;
@@ -188,7 +190,10 @@ export abstract class LooseReader extends HeadingsReader {
     return ring !== null && (tokens.length <= 12 || (ring.index === 0 && tokens.length <= 60));
   }
 
-  /** "Slip stitch in the next 2 sts and fasten off", "Rejoin, ch 14, …": worked once behind the last round, and no round itself. */
+  /**
+   * "Slip stitch in the next 2 sts and fasten off", "Rejoin, ch 14, …": worked once behind the last round,
+   * and no round itself.
+   */
   protected closes(tokens: readonly Token[], nodes: readonly Node[], line: Line): boolean {
     const { part } = this;
     if (!part || this.heading || (part.rounds.length === 0 && !this.open)) return false;
@@ -219,7 +224,10 @@ export abstract class LooseReader extends HeadingsReader {
     return true;
   }
 
-  /** "Start with the face, in black. Magic circle, 6 sc.": a ring begins behind a sentence of talk, which may name a colour. */
+  /**
+   * "Start with the face, in black. Magic circle, 6 sc.": a ring begins behind a sentence of talk, which may
+   * name a colour.
+   */
   private behindTalk(tokens: readonly Token[]): Token[] | undefined {
     const stop = tokens.findIndex((t) => t.text === ".");
     const rest = tokens.slice(stop + 1);
@@ -238,7 +246,9 @@ export abstract class LooseReader extends HeadingsReader {
     return rest;
   }
 
-  /** Stitches without a label: a start kept for the next round, a round of its own, or prose about stitches. */
+  /**
+   * Stitches without a label: a start kept for the next round, a round of its own, or prose about stitches.
+   */
   protected impliedRound(tokens: Token[], line: Line): LineKind {
     if (tokens.some((t, i) => t.text === "=" && tokens[i + 1]?.kind !== "number") || tokens.length > 120)
       return "note";

@@ -67,7 +67,9 @@ export abstract class PartsReader extends ReferenceReader {
         open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
   }
 
-  /** A round that says of itself how far it goes on: the label that it then has, and its words without that. */
+  /**
+   * A round that says of itself how far it goes on: the label that it then has, and its words without that.
+   */
   private goingOn(open: OpenRound): { label: RoundLabel; tokens: Token[] } | undefined {
     const { label, tokens } = open;
     if (label?.first === undefined || label.last !== label.first || label.list) return undefined;
@@ -148,7 +150,10 @@ export abstract class PartsReader extends ReferenceReader {
     this.setup = [];
   }
 
-  /** "… Fasten off. Make 4.", "… Make another the same.": how many, said in the last sentence of a round, and where. */
+  /**
+   * "… Fasten off. Make 4.", "… Make another the same.": how many, said in the last sentence of a round, and
+   * where.
+   */
   protected makeBehind(tokens: readonly Token[]): { n: number; from: number } | undefined {
     const end = tokens.findLastIndex((t) => !/^[.!)]$/.test(t.text));
     const from = tokens.findLastIndex((t, i) => i <= end && /^[.;,(]$/.test(t.text)) + 1;

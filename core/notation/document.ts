@@ -86,7 +86,9 @@ const manyRounds = (many: number, at: Token): RoundLabel => ({
   many,
 });
 
-/** Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times. */
+/**
+ * Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times.
+ */
 export class DocumentReader extends LooseReader {
   read(): RawPattern {
     const lines = unwrapped(this.plain, this.source, this.textLines);
@@ -157,7 +159,10 @@ export class DocumentReader extends LooseReader {
     return this.evenRounds(stop < 0 ? said : said.slice(0, stop)) !== undefined;
   }
 
-  /** "… (10). Press flat and close with 5 sc through both layers (5).": more work with a total of its own, behind a total. */
+  /**
+   * "… (10). Press flat and close with 5 sc through both layers (5).": more work with a total of its own,
+   * behind a total.
+   */
   protected newSentence(tokens: readonly Token[], i: number): boolean {
     if (
       tokens[i - 1]?.text !== "." ||
@@ -451,7 +456,10 @@ export class DocumentReader extends LooseReader {
     return this.loose(tokens, line);
   }
 
-  /** "Work 5 rounds even", "work even for 3 rounds", "sc around for 4 more rnds": plain rounds by their number. */
+  /**
+   * "Work 5 rounds even", "work even for 3 rounds", "sc around for 4 more rnds": plain rounds by their
+   * number.
+   */
   protected evenRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
     return this.evenUntil(tokens) ?? this.evenFor(tokens) ?? this.overRounds(tokens);
   }
@@ -536,7 +544,9 @@ export class DocumentReader extends LooseReader {
     };
   }
 
-  /** Does this unlabelled line carry on the round above: an open bracket, a comma at its end, or an indent? */
+  /**
+   * Does this unlabelled line carry on the round above: an open bracket, a comma at its end, or an indent?
+   */
   protected continues(tokens: readonly Token[], indented: boolean): boolean {
     const open = this.open;
     if (!open) return false;

@@ -73,7 +73,10 @@ export function hangSpurs(
 /** "sl st back 4": down the chain without saying where to begin. */
 const startsBack = (n: Work): boolean => n.op.into === "spur";
 
-/** Rewrites what lies on a chain of `chains` from `from` on, which may grow out of another (`grown`); returns the index of the last node that belongs to the spur. */
+/**
+ * Rewrites what lies on a chain of `chains` from `from` on, which may grow out of another (`grown`); returns
+ * the index of the last node that belongs to the spur.
+ */
 function workBack(
   nodes: readonly Node[],
   from: number,

@@ -17,7 +17,10 @@ export interface PatternHead {
 
 /** Lines that are looked at, from the top. */
 const MOST_LINES = 80;
-/** Names of yarn classes. Source: Craft Yarn Council, "Standard Yarn Weight System" (from memory), UK plies by common practice. */
+/**
+ * Names of yarn classes. Source: Craft Yarn Council, "Standard Yarn Weight System" (from memory), UK plies by
+ * common practice.
+ */
 const CLASSES: readonly (readonly [RegExp, number])[] = [
   [/\b(?:lace ?weight|lace yarn|2[ -]?ply|cobweb)\b/, 0],
   [/\b(?:fingering|sock(?: weight| yarn)|4[ -]?ply|super ?fine)\b/, 1],
@@ -52,8 +55,8 @@ const SHADE = new RegExp(
 );
 
 /**
- * Reads what a pattern says above its first round. `plain` is regular text, `until` the offset of the first round: what is
- * told among the rounds is not looked at. Linear in the lines, of which `MOST_LINES` are read.
+ * Reads what a pattern says above its first round. `plain` is regular text, `until` the offset of the first
+ * round: what is told among the rounds is not looked at. Linear in the lines, of which `MOST_LINES` are read.
  */
 export function readHead(plain: string, until: number): PatternHead {
   const lines = plain.slice(0, until).split("\n").slice(0, MOST_LINES);

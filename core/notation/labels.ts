@@ -12,7 +12,10 @@ export interface RoundLabel extends Span {
   readonly list: readonly number[] | undefined;
   /** For "next 4 rounds". */
   readonly many: number;
-  /** A number beyond `MAX_ROUNDS` where a round's number stands: an article number, a year with a slip. It names no round. */
+  /**
+   * A number beyond `MAX_ROUNDS` where a round's number stands: an article number, a year with a slip. It
+   * names no round.
+   */
   readonly beyond?: Span;
   /** "R3 (18):" says what the round comes to before it says how. */
   readonly total?: { readonly n: number; readonly from: number; readonly to: number };

@@ -11,7 +11,9 @@ export interface RoundLayout {
 
 const MOST = 1200;
 
-/** Where colours run and where increases and decreases sit. Bounded: at most `MOST` operations are laid out. */
+/**
+ * Where colours run and where increases and decreases sit. Bounded: at most `MOST` operations are laid out.
+ */
 export function layoutOf(round: CheckedRound): RoundLayout {
   const segments: { slot: string; from: number; to: number }[] = [];
   const marks: { at: number; kind: "inc" | "dec" }[] = [];

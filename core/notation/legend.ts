@@ -22,8 +22,8 @@ const NAMED = /(?:st|stitch|crochet|increase|decrease|bobble|popcorn|cluster) ?\
 const SHORT = /^\W*[a-z]{1,2} ?[:-] ?(?:hdc|htr|sc|dc|tr|inc|dec|invdec|sl st|slst|ss|ch)\W*$/;
 
 /**
- * Reads "X = single crochet, V = increase" wherever it stands above or between the rounds. Only words that are
- * not stitches already are taken, and only where the other side names a stitch. Linear in the text.
+ * Reads "X = single crochet, V = increase" wherever it stands above or between the rounds. Only words that
+ * are not stitches already are taken, and only where the other side names a stitch. Linear in the text.
  */
 export function readLegend(plain: string, lines: readonly Line[], source: string, terms: Terms): Legend {
   let legend: Map<string, StitchWord> | undefined;

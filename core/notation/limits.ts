@@ -1,6 +1,7 @@
 /**
- * What the reader bounds, all of it in one place, and by how much (docs/decisions/0012). Every bound is far above any pattern that is
- * worked by hand; each is told to the maker as a `too-large` problem where it is met, never cut off in silence.
+ * What the reader bounds, all of it in one place, and by how much (docs/decisions/0012). Every bound is far
+ * above any pattern that is worked by hand; each is told to the maker as a `too-large` problem where it is
+ * met, never cut off in silence.
  */
 
 /** Characters of a text. Longer text is read up to here. */
@@ -9,7 +10,10 @@ export const MAX_TEXT = 256 * 1024;
 export const MAX_ROUNDS = 10_000;
 /** Problems that are listed. */
 export const MAX_PROBLEMS = 100;
-/** Numbers in a text: a longer one counts nothing, and is read as this so that sums and products stay exact whole numbers. */
+/**
+ * Numbers in a text: a longer one counts nothing, and is read as this so that sums and products stay exact
+ * whole numbers.
+ */
 export const MAX_NUMBER = 1_000_000_000;
 /** How deep brackets may stand in each other. */
 export const MAX_NESTING = 24;

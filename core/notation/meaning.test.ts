@@ -2,7 +2,10 @@ import { describe, expect, it } from "vitest";
 import { checkPattern } from "./check";
 import { meaningOf, nextRounds, stitchChoices, wordKind } from "./meaning";
 
-/** US and UK names side by side. Source: Craft Yarn Council, conversion chart of US and UK crochet terms (from memory). */
+/**
+ * US and UK names side by side. Source: Craft Yarn Council, conversion chart of US and UK crochet terms (from
+ * memory).
+ */
 const TERMS: readonly [string, string, string, string][] = [
   ["sc", "single crochet", "dc", "double crochet"],
   ["hdc", "half double crochet", "htr", "half treble"],

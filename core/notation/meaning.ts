@@ -5,7 +5,10 @@ import { stitchWord, type StitchName, type Terms } from "./stitches";
 import { tokenize } from "./tokens";
 import { readStitch } from "./vocabulary";
 
-/** Names in full. Source: Craft Yarn Council, Crochet Abbreviations Master List and US/UK conversion table (from memory). */
+/**
+ * Names in full. Source: Craft Yarn Council, Crochet Abbreviations Master List and US/UK conversion table
+ * (from memory).
+ */
 const FULL: Readonly<Record<StitchName, { readonly us: string; readonly uk: string }>> = {
   ch: { us: "chain", uk: "chain" },
   slst: { us: "slip stitch", uk: "slip stitch" },
@@ -23,7 +26,9 @@ export const fullName = (stitch: StitchName, terms: Terms): string => FULL[stitc
 
 export type WordKind = "stitch" | "increase" | "decrease" | "label" | "loops" | "start" | "repeat";
 
-/** What a word of a round is, for colouring it; undefined for plain talk. `word` is one word in lower case. */
+/**
+ * What a word of a round is, for colouring it; undefined for plain talk. `word` is one word in lower case.
+ */
 export function wordKind(word: string, terms: Terms): WordKind | undefined {
   if (isRoundWord(word)) return "label";
   if (/^(blo|flo|loops?|front|back|third)$/.test(word)) return "loops";
@@ -103,8 +108,8 @@ export interface NextRound {
 }
 
 /**
- * What may come next after the round above `line`: growing on, even, shrinking, each with its total. The label is
- * written as the round above writes it. Empty where no counted round stands above.
+ * What may come next after the round above `line`: growing on, even, shrinking, each with its total. The
+ * label is written as the round above writes it. Empty where no counted round stands above.
  */
 export function nextRounds(pattern: CheckedPattern, source: string, line: number): NextRound[] {
   let part: CheckedPart | undefined;

@@ -25,8 +25,8 @@ const WHICH = new Set([
 const LETTER = /^[a-d]$/;
 
 /**
- * A part spoken of at the cursor: "leg 1", "the first leg", "2nd leg", "each ear", or a name the text gave a part of
- * its own. Gives the words, without the article.
+ * A part spoken of at the cursor: "leg 1", "the first leg", "2nd leg", "each ear", or a name the text gave a
+ * part of its own. Gives the words, without the article.
  */
 export function readPartNamed(c: Cursor): string | undefined {
   return c.attempt(() => {
@@ -152,8 +152,8 @@ const LAYER = new Set([
 ]);
 
 /**
- * Two edges worked as one: "through both layers", "through both", "through ear and head together", "joining the ear".
- * The words are taken; how many stitches of the round each one uses is decided by what fits.
+ * Two edges worked as one: "through both layers", "through both", "through ear and head together", "joining
+ * the ear". The words are taken; how many stitches of the round each one uses is decided by what fits.
  */
 export function readLayers(c: Cursor): readonly string[] | undefined {
   return c.attempt(() => {
@@ -196,8 +196,8 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
 }
 
 /**
- * "along the chain", "along the other side of the chain", "over the bridge": all along a chain that spans a gap.
- * "in next 3 ch" is read as any other place; see `Target.chainNoun`.
+ * "along the chain", "along the other side of the chain", "over the bridge": all along a chain that spans a
+ * gap. "in next 3 ch" is read as any other place; see `Target.chainNoun`.
  */
 export function readBridge(c: Cursor): boolean {
   return (

@@ -28,9 +28,9 @@ export const PLAIN_STYLE: HouseStyle = {
 type Work = Extract<Node, { kind: "work" }>;
 
 /**
- * A checked pattern in the house style. Rounds are written anew from what was counted, so repeats of other rounds
- * are written out and equal neighbours drawn together; every other line stays as it was typed. A round with a slip
- * in it stays as typed too. Pure; linear in the text and the rounds.
+ * A checked pattern in the house style. Rounds are written anew from what was counted, so repeats of other
+ * rounds are written out and equal neighbours drawn together; every other line stays as it was typed. A round
+ * with a slip in it stays as typed too. Pure; linear in the text and the rounds.
  */
 export function printPattern(pattern: CheckedPattern, source: string, style: HouseStyle): string {
   return new Printer(pattern, source, style).print();
@@ -213,7 +213,10 @@ class Printer {
   }
 }
 
-/** One round in the words of a house style, without its total; undefined where it holds what could not be read. */
+/**
+ * One round in the words of a house style, without its total; undefined where it holds what could not be
+ * read.
+ */
 export function printRound(round: CheckedRound, style: HouseStyle): string | undefined {
   return round.nodes.some(unsure) ? undefined : new RoundWords(style, round).words();
 }

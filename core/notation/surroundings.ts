@@ -45,7 +45,10 @@ function plain(name: string): string {
   return made;
 }
 
-/** A part by the words a round uses for it: "the first leg" may be one of "Legs (make 2)" or a part called "Leg 1". */
+/**
+ * A part by the words a round uses for it: "the first leg" may be one of "Legs (make 2)" or a part called
+ * "Leg 1".
+ */
 export function partNamed<P extends { readonly name: string }>(
   words: string,
   parts: readonly P[],
@@ -108,9 +111,9 @@ export interface Pickup {
 }
 
 /**
- * Settles what only the surroundings can tell: which of the named parts are really other parts, how many stitches
- * "around leg 1" are, which chains in this round are a bridge. Gives the tree to be counted and what was taken from
- * every other part.
+ * Settles what only the surroundings can tell: which of the named parts are really other parts, how many
+ * stitches "around leg 1" are, which chains in this round are a bridge. Gives the tree to be counted and what
+ * was taken from every other part.
  */
 export function settle(
   nodes: readonly Node[],
@@ -160,7 +163,10 @@ export function settle(
 
 const ordinary = (op: Operation): Operation => ({ ...op, into: "next", part: undefined }) as Operation;
 
-/** Stitches along a chain: in a round that joins parts they are new ones; over a foundation they are its far side. */
+/**
+ * Stitches along a chain: in a round that joins parts they are new ones; over a foundation they are its far
+ * side.
+ */
 function bridged(nodes: readonly Node[], picks: boolean): readonly Node[] {
   const chains = [...operationsOf(nodes)].reduce(
     (sum, n) => sum + (n.op.stitch === "ch" && n.times.kind === "number" ? n.times.n : 0),
@@ -271,8 +277,9 @@ function loopsWorked(rounds: readonly CheckedRound[]): LoopsWorked {
 }
 
 /**
- * The stitches meant by "front loops left by round 4". "Left by round 4" and "of round 3" name the same loops when
- * round 4 was worked in the other ones (craft §2.2): both are accepted. Undefined when no such round is there.
+ * The stitches meant by "front loops left by round 4". "Left by round 4" and "of round 3" name the same loops
+ * when round 4 was worked in the other ones (craft §2.2): both are accepted. Undefined when no such round is
+ * there.
  */
 export function loopBase(
   of: FreeLoops,

@@ -9,7 +9,10 @@ export interface TakenIn {
   readonly why: string;
 }
 
-/** Parts that rounds of other parts take in: legs under a bridge, ears caught in a round, a back joined by the front. */
+/**
+ * Parts that rounds of other parts take in: legs under a bridge, ears caught in a round, a back joined by the
+ * front.
+ */
 export function takenIn(parts: readonly CheckedPart[]): TakenIn[] {
   const found: TakenIn[] = [];
   parts.forEach((into) => {

@@ -4,7 +4,9 @@ import { readBridge, readLayers, readPartNamed, readPartPhrase } from "./pickups
 import type { FreeLoops, Loops, Times } from "./tree";
 import { isStitchNoun, isTogether } from "./vocabulary";
 
-/** Where a stitch goes, gathered from one or more phrases ("in back loops only, in each of the next 3 sts"). */
+/**
+ * Where a stitch goes, gathered from one or more phrases ("in back loops only, in each of the next 3 sts").
+ */
 export interface Target {
   place: "ring" | "each" | "next" | "same" | "last" | "first" | "nth-chain" | undefined;
   n: number | undefined;
@@ -187,7 +189,10 @@ const LOOP_START = new Set([
   "3rd",
 ]);
 
-/** Words that say in which loops: "blo", "in the front loops only", "flo", "the free front loops left by round 4 of the body". */
+/**
+ * Words that say in which loops: "blo", "in the front loops only", "flo", "the free front loops left by round
+ * 4 of the body".
+ */
 export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
   if (!LOOP_START.has(c.text())) return undefined;
   return c.attempt(() => {

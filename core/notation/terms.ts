@@ -6,10 +6,16 @@ export interface TermsReading {
   readonly reason: string;
 }
 
-/** The height of a chain tells which "dc" is meant: three chains stand for the tall one, one for the short (Craft Yarn Council, turning chains, from memory). */
+/**
+ * The height of a chain tells which "dc" is meant: three chains stand for the tall one, one for the short
+ * (Craft Yarn Council, turning chains, from memory).
+ */
 const THREE_CHAINS =
   /\b(?:ch|chain) ?3\b[^\n]{0,24}\bcounts? as[^\n]{0,16}\b(?:dc|double)|\bdc in (?:the )?4th (?:ch|chain)|\b[fb]pdc\b/;
-/** About twelve of the tall stitch close a ring that lies flat, six to eight of the short one (common practice, no source). */
+/**
+ * About twelve of the tall stitch close a ring that lies flat, six to eight of the short one (common
+ * practice, no source).
+ */
 const TALL_RING = /\b1[0-6] ?dcs? (?:in(?:to|side)?|to)\b[^\n,]{0,12}\b(?:mr|mc|ring|circle|loop)\b/;
 /** "(2 SC, inc)", "SC in each of next 3 sts, dec": the stitch that stands between increases or decreases. */
 const between = (stitch: string) => {
@@ -24,7 +30,8 @@ const BETWEEN_SC = between("(?:sc|hdc)");
 /**
  * US or UK terms, as stated or as the words show. `plain` is regular (lower-case) text. Only words
  * that exist in one of the two count: "dc" alone exists in both, but a small round figure worked in
- * "dc" without a single "sc" is UK (common practice, no source). `otherwise` is taken when nothing decides: the maker's own terms.
+ * "dc" without a single "sc" is UK (common practice, no source). `otherwise` is taken when nothing decides:
+ * the maker's own terms.
  */
 export function recogniseTerms(plain: string, otherwise: Terms = "us"): TermsReading {
   if (

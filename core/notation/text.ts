@@ -85,8 +85,8 @@ const SAME_AS: ReadonlyMap<string, string> = new Map(
 /** So many lines in one way are a habit. */
 const HABIT = 3;
 /**
- * The number of a last column that is set off by three spaces, or by two where line after line is written so: its sign is put
- * before it, as a tab's is. Each character is looked at once.
+ * The number of a last column that is set off by three spaces, or by two where line after line is written so:
+ * its sign is put before it, as a tab's is. Each character is looked at once.
  */
 function columned(text: string): string {
   const wide: number[] = [];

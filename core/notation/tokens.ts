@@ -63,7 +63,10 @@ const SHAPE =
 /** Emoji, arrows and other signs are marks, not words. */
 const LETTER = /\p{L}/u;
 
-/** Tokens of `plain` (already regular) between two offsets. Linear; every visible character lands in some token. */
+/**
+ * Tokens of `plain` (already regular) between two offsets. Linear; every visible character lands in some
+ * token.
+ */
 export function tokenize(plain: string, from: number, to: number): Token[] {
   const tokens: Token[] = [];
   let at = from;

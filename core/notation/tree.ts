@@ -19,8 +19,9 @@ export interface Operation {
   readonly decreases: number;
   readonly loops: Loops;
   /**
-   * Where it goes, when that is not the next live stitch. "spur": onto a chain that hangs on the round and that
-   * the next round passes by; "side": a stitch beside a panel; "bridge": onto a chain that spans a gap; "part": onto the edge of another part.
+   * Where it goes, when that is not the next live stitch. "spur": onto a chain that hangs on the round and
+   * that the next round passes by; "side": a stitch beside a panel; "bridge": onto a chain that spans a gap;
+   * "part": onto the edge of another part.
    */
   readonly into: "next" | "ring" | "same" | "chain" | "first" | "side" | "spur" | "bridge" | "part";
   /** Said to go into chains ("in next 3 ch"), wherever those lie. */

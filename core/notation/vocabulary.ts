@@ -65,7 +65,9 @@ const DEC = new Set([
 ]);
 const INVISIBLE = new Set(["inv", "invisible", "invis"]);
 
-/** Everything that may begin a stitch: used to suggest the nearest known word, and to tell prose from work. */
+/**
+ * Everything that may begin a stitch: used to suggest the nearest known word, and to tell prose from work.
+ */
 export const STITCH_WORDS: readonly string[] = [
   "sc",
   "hdc",

@@ -1,7 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { checkPattern } from ".";
 
-/** Ways to write one round on twelve stitches; each is read whole, counted by its stitches, and nothing is told. */
+/**
+ * Ways to write one round on twelve stitches; each is read whole, counted by its stitches, and nothing is
+ * told.
+ */
 const GROWS = [
   "(sc, inc) x 6 (18)",
   "sc in next st, inc in next st; repeat around (18)",

@@ -119,7 +119,8 @@ describe("US or UK", () => {
     ["6 dc, 1 htr", "uk"],
     ["6 dc in ring, 2 dc in each", "uk"],
     ["nothing at all", "us"],
-    // A hand that changed over leaves an old word here and there: what stands between increases and decreases is the figure's stitch.
+    // A hand that changed over leaves an old word here and there: what stands between increases and decreases
+    // is the figure's stitch.
     ["6 dc in mr\n2 dc in each\n(1 dc, inc) x 6\n(1 dc, sc2tog) x 6", "uk"],
     ["r1 mc; 7 dc inside\n(1 dc, inc) x 7\n(2 dc, inc) x 7\nsc around, no increases", "uk"],
     ["dc 8 times in the magic ring\ndc 1, inc; repeat\ndc each st\n*dc in next 3 sts, sc2tog", "uk"],

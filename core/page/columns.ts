@@ -24,8 +24,8 @@ interface Gutter {
 /**
  * The lines of a page in the order of reading: columns one after the other, tables line by line.
  *
- * A gutter is a place that no line of a stretch crosses while several have words on both sides of it. It parts columns
- * of text unless one side is narrow or short, as the labels and totals of a table are.
+ * A gutter is a place that no line of a stretch crosses while several have words on both sides of it. It
+ * parts columns of text unless one side is narrow or short, as the labels and totals of a table are.
  */
 export function blocksOf(lines: readonly Line[], way: ColumnWay, depth = 0): Block[] {
   const gutter = way === "across" || depth >= DEEPEST ? undefined : widestStretch(lines, way);
@@ -79,7 +79,9 @@ function places(lines: readonly Line[]): number[] {
     .map(([x]) => x);
 }
 
-/** The longest stretches of lines that do not cross `x` and have words on both sides of it at the same height. */
+/**
+ * The longest stretches of lines that do not cross `x` and have words on both sides of it at the same height.
+ */
 function stretches(lines: readonly Line[], x: number): Gutter[] {
   const found: Gutter[] = [];
   let from = 0;
@@ -95,8 +97,8 @@ const isLeft = (l: Line, x: number) => l.segments.some((s) => s.right <= x);
 const isRight = (l: Line, x: number) => l.segments.some((s) => s.left >= x);
 
 /**
- * The part of a stretch in which both sides have lines, with what goes on from it above and below without a gap. The
- * lines of the two sides need not stand level.
+ * The part of a stretch in which both sides have lines, with what goes on from it above and below without a
+ * gap. The lines of the two sides need not stand level.
  */
 function besideEachOther(lines: readonly Line[], from: number, to: number, x: number): Gutter[] {
   const all = lines.slice(from, to);

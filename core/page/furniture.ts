@@ -10,8 +10,8 @@ const PAGE_NUMBER = /^[-–—·\s]*(?:p(?:age|\.)?\s*)?#(?:\s*(?:of|\/|\|)\s*#)
 const DEEP = 2;
 
 /**
- * Lines that stand at the same end of at least half of the pages, and page numbers at their ends: they belong to the
- * paper, not to the pattern. A text of one page has none but its page number.
+ * Lines that stand at the same end of at least half of the pages, and page numbers at their ends: they belong
+ * to the paper, not to the pattern. A text of one page has none but its page number.
  */
 export function furnitureOf(pages: readonly (readonly Line[])[]): ReadonlySet<Line> {
   const ends = pages.map((lines) => ({ top: lines.slice(0, DEEP), foot: lines.slice(-DEEP) }));

@@ -13,7 +13,9 @@ export interface Line {
   readonly bottom: number;
 }
 
-/** A gap of this many heights of a letter parts two columns of a table or of a page; a space is about a third. */
+/**
+ * A gap of this many heights of a letter parts two columns of a table or of a page; a space is about a third.
+ */
 const WIDE = 1.5;
 /** Of the lower of two words, what must lie beside the other for both to stand on one line. */
 const BESIDE = 0.45;
@@ -29,8 +31,8 @@ const goesOn = (last: PageWord, word: PageWord): boolean =>
 /**
  * Words put together to lines, from top to bottom.
  *
- * Words come from left to right and go to the line whose last word lies most beside them, so that a photo taken at a
- * slant keeps its lines. O(words × lines).
+ * Words come from left to right and go to the line whose last word lies most beside them, so that a photo
+ * taken at a slant keeps its lines. O(words × lines).
  */
 export function linesOf(page: Page): Line[] {
   const open: PageWord[][] = [];

@@ -17,7 +17,10 @@ export interface Page {
   readonly width: number;
   readonly height: number;
   readonly words: readonly PageWord[];
-  /** Whether each entry is a whole word (recognised), or a run of letters that may go on without a space (drawn). */
+  /**
+   * Whether each entry is a whole word (recognised), or a run of letters that may go on without a space
+   * (drawn).
+   */
   readonly whole: boolean;
 }
 

@@ -13,8 +13,9 @@ const BLANK = 1.55;
 /**
  * Pages put together to one text in the order of reading, with the place of every word.
  *
- * Columns of text come one after the other, tables go line by line with three spaces between their columns, a wide step
- * is a blank line, running heads and page numbers are left out and told. Cost: O(words × lines) a page.
+ * Columns of text come one after the other, tables go line by line with three spaces between their columns, a
+ * wide step is a blank line, running heads and page numbers are left out and told. Cost: O(words × lines) a
+ * page.
  *
  * @example
  * textOfPages([{ width: 200, height: 50, whole: true, words: [

@@ -69,9 +69,10 @@ function days(
 }
 
 /**
- * One calendar over all open runs, the first served first: each takes the hours that are free from its first day on, so no hour
- * is promised twice, and a run that begins later leaves the days before it to others. It is the same hand that makes them all: the
- * ends of the range are those of all runs together, and the chance of a due day is that of the pace at which the run is done on it.
+ * One calendar over all open runs, the first served first: each takes the hours that are free from its first
+ * day on, so no hour is promised twice, and a run that begins later leaves the days before it to others. It
+ * is the same hand that makes them all: the ends of the range are those of all runs together, and the chance
+ * of a due day is that of the pace at which the run is done on it.
  */
 export function layRuns(runs: readonly Booked[], today: string): Map<string, Laid> {
   const [value, low, high] = [

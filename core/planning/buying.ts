@@ -37,8 +37,8 @@ export interface BuyGroup {
 }
 
 /**
- * The buy list over runs that were netted together: what each has to buy, summed by material and grouped by supplier.
- * Order-by days count calendar days back from the first day that a thing is needed.
+ * The buy list over runs that were netted together: what each has to buy, summed by material and grouped by
+ * supplier. Order-by days count calendar days back from the first day that a thing is needed.
  */
 export function buyList(
   runs: readonly NetRun[],
@@ -115,12 +115,15 @@ export interface LowLevel {
   readonly own: boolean;
 }
 
-/** Days of past use that stock should cover beyond a delivery (from memory: a fortnight between two looks in the cupboard). */
+/**
+ * Days of past use that stock should cover beyond a delivery (from memory: a fortnight between two looks in
+ * the cupboard).
+ */
 export const COVER_DAYS = 14;
 
 /**
- * When a material is running low: below what open runs need plus what past use takes until a delivery could be here.
- * `usedPerDay` is an average over past days; her own level goes before.
+ * When a material is running low: below what open runs need plus what past use takes until a delivery could
+ * be here. `usedPerDay` is an average over past days; her own level goes before.
  */
 export function lowLevel(m: {
   readonly onHand: number;

@@ -15,9 +15,9 @@ export interface Capacity {
 }
 
 /**
- * How many more can be made from what is free, and what runs out first. Reckoned with the upper end of each need, as
- * runs are planned; a material that is not in `free` counts as none. Never promises more than there is: each count is
- * rounded down by itself.
+ * How many more can be made from what is free, and what runs out first. Reckoned with the upper end of each
+ * need, as runs are planned; a material that is not in `free` counts as none. Never promises more than there
+ * is: each count is rounded down by itself.
  */
 export function howManyMore(needs: readonly PieceNeed[], free: ReadonlyMap<string, number>): Capacity {
   const each = needs

@@ -33,8 +33,8 @@ export function workedClass(weightClass: number, strands: number): number {
 }
 
 /**
- * What is wrong with a colourway before it is worked: slots without a shade, two tensions in one part, eyes that do not
- * show. `yarnOf` answers with what fills a slot; `eyes` is the colour of the eyes that go on.
+ * What is wrong with a colourway before it is worked: slots without a shade, two tensions in one part, eyes
+ * that do not show. `yarnOf` answers with what fills a slot; `eyes` is the colour of the eyes that go on.
  */
 export function colourwayWarnings(
   pattern: CheckedPattern,
@@ -66,7 +66,8 @@ export function colourwayWarnings(
     else if (hooks.length > 1) warnings.push({ code: "mixed-hook", part: part.name, hooks });
     const eye = part.events.find((e) => e.event.kind === "eyes" && e.event.what === "eye");
     if (eye && eyes) {
-      // The face is the round behind which the eyes go in; where it has several colours they are set on the palest.
+      // The face is the round behind which the eyes go in; where it has several colours they are set on the
+      // palest.
       const round = part.rounds[Math.max(0, Math.min(part.rounds.length - 1, eye.afterRound - 1))];
       const faces = (round?.bySlot.flatMap((s) => yarnOf(s.slot) ?? []) ?? yarns).map((y) => ({
         label: y.label,

@@ -1,11 +1,14 @@
 import type { CutBall, CutPiece } from "./cutting";
 
-/** Above this many mg the table of reachable sums is not made: the plain sum is used, which is weaker but still true. */
+/**
+ * Above this many mg the table of reachable sums is not made: the plain sum is used, which is weaker but
+ * still true.
+ */
 const MOST_TABLE = 1_500_000;
 
 /**
- * Which sums up to `most` can be made from the lengths, each at most as often as it is there; answers the largest one not
- * above a capacity. Bounded subset sums in O(lengths × most).
+ * Which sums up to `most` can be made from the lengths, each at most as often as it is there; answers the
+ * largest one not above a capacity. Bounded subset sums in O(lengths × most).
  */
 export function reachable(lengths: ReadonlyMap<number, number>, most: number): (capacity: number) => number {
   if (most > MOST_TABLE) return (capacity) => capacity;
@@ -42,9 +45,10 @@ export interface Bound {
 }
 
 /**
- * A number of new balls below which no plan can go. Three arguments, the strongest counts: what all balls on hand could
- * take at the very best (largest reachable sum of each, and of whole items in each lot) leaves a rest for new balls, each
- * again at its best; pieces longer than half a new ball need one each; with joins only weights count.
+ * A number of new balls below which no plan can go. Three arguments, the strongest counts: what all balls on
+ * hand could take at the very best (largest reachable sum of each, and of whole items in each lot) leaves a
+ * rest for new balls, each again at its best; pieces longer than half a new ball need one each; with joins
+ * only weights count.
  */
 export function boundOf(
   pieces: readonly CutPiece[],

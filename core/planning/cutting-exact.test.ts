@@ -53,7 +53,8 @@ describe("as few new balls as there can be", () => {
   });
 
   it("finds a packing that is hidden in the lengths: balls cut to the last milligram", () => {
-    // Lengths made by cutting balls up: all yarn on hand and `fresh` new balls are just enough, so no plan needs more.
+    // Lengths made by cutting balls up: all yarn on hand and `fresh` new balls are just enough, so no plan
+    // needs more.
     const cutUp = fc
       .array(fc.array(fc.integer({ min: 600, max: 7_000 }), { minLength: 1, maxLength: 5 }), {
         minLength: 1,

@@ -37,10 +37,11 @@ const weight = (lengths: readonly number[], counts: readonly number[]): number =
   counts.reduce((s, n, i) => s + n * (lengths[i] ?? 0), 0);
 
 /**
- * Is there a plan with at most `fresh` new balls? Lots take whole item copies; within a lot each ball is filled with a set of
- * lengths to which nothing that is left could be added, since adding never hurts (bin completion: Korf, "A new algorithm for
- * optimal bin packing", AAAI 2002; from memory). What may be wasted over all balls is known from the start, so that a tight
- * instance has few ways; a loose one has a plan that is found at once.
+ * Is there a plan with at most `fresh` new balls? Lots take whole item copies; within a lot each ball is
+ * filled with a set of lengths to which nothing that is left could be added, since adding never hurts (bin
+ * completion: Korf, "A new algorithm for optimal bin packing", AAAI 2002; from memory). What may be wasted
+ * over all balls is known from the start, so that a tight instance has few ways; a loose one has a plan that
+ * is found at once.
  */
 export function exactCutting(input: ExactInput, fresh: number, effort: Effort): Exact {
   return new Search(input, fresh, effort).run();
@@ -149,7 +150,10 @@ class Search {
   }
 }
 
-/** All lengths on the balls, exactly; undefined when there is no way or when the steps ran out, which is told by `gaveUp`. */
+/**
+ * All lengths on the balls, exactly; undefined when there is no way or when the steps ran out, which is told
+ * by `gaveUp`.
+ */
 function packed(
   { mg, counts }: Lengths,
   balls: readonly number[],

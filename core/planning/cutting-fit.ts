@@ -19,14 +19,16 @@ export interface Fitted {
 
 /** Steps of the search for the best filling of one ball. */
 const NODES = 1500;
-/** A join leaves at least this much on either side, mg: shorter lengths are not worth the knot (from memory). */
+/**
+ * A join leaves at least this much on either side, mg: shorter lengths are not worth the knot (from memory).
+ */
 const LEAST_JOINED = 300;
 
 /**
- * Places every piece in the bins, bins in the order given, or answers undefined when it finds no way. Pinned pieces go
- * first. `joinMg`, when given, is what the ends of a join take, and joinable pieces may then be cut in several lengths.
- * `longestFirst` puts the longest piece that fits on each ball before its filling is sought; `next` varies the search. Not
- * exact: it may miss a way that exists.
+ * Places every piece in the bins, bins in the order given, or answers undefined when it finds no way. Pinned
+ * pieces go first. `joinMg`, when given, is what the ends of a join take, and joinable pieces may then be cut
+ * in several lengths. `longestFirst` puts the longest piece that fits on each ball before its filling is
+ * sought; `next` varies the search. Not exact: it may miss a way that exists.
  */
 export function fitInto(
   bins: readonly Bin[],
@@ -94,8 +96,8 @@ export function fitInto(
 }
 
 /**
- * How many of each length to cut from a ball of `mg` so that least is left: depth first, longest first, at most NODES
- * steps. A filling with long pieces is kept over one with short ones that leaves as much.
+ * How many of each length to cut from a ball of `mg` so that least is left: depth first, longest first, at
+ * most NODES steps. A filling with long pieces is kept over one with short ones that leaves as much.
  */
 function fullest(
   mg: number,

@@ -128,7 +128,8 @@ describe("the cutting plan", () => {
     );
   });
   it("packs the classical instance on which first-fit decreasing takes eleven bins into the best nine", () => {
-    // D. S. Johnson's family, as in Coffman, Garey & Johnson, "Approximation algorithms for bin packing: a survey" (from memory): bins of 101.
+    // D. S. Johnson's family, as in Coffman, Garey & Johnson, "Approximation algorithms for bin packing: a
+    // survey" (from memory): bins of 101.
     const sizes = [
       ...Array<number>(6).fill(51),
       ...Array<number>(6).fill(27),
@@ -139,7 +140,8 @@ describe("the cutting plan", () => {
     expect([plan.newBalls, plan.bound.newBalls]).toEqual([9, 9]);
   });
   it("packs the worked example of Martello and Toth into four bins", () => {
-    // Martello & Toth, "Knapsack Problems" (1990), chapter 8 (from memory): nine items, capacity 100; the sum alone would allow three.
+    // Martello & Toth, "Knapsack Problems" (1990), chapter 8 (from memory): nine items, capacity 100; the sum
+    // alone would allow three.
     const plan = planCutting(input(loose([70, 60, 50, 33, 33, 33, 11, 7, 3]), []));
     expect(plan.newBalls).toBe(4);
     expect(plan.bound.newBalls).toBeGreaterThanOrEqual(3);

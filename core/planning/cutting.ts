@@ -84,13 +84,15 @@ export interface Group {
 }
 
 /**
- * The ball cutting plan of one shade (docs/models.md): pieces into balls of different remaining length, first with fewest new
- * balls, then fewest full balls opened, then most scraps used, then least dead remainder. Lots are kept apart.
+ * The ball cutting plan of one shade (docs/models.md): pieces into balls of different remaining length, first
+ * with fewest new balls, then fewest full balls opened, then most scraps used, then least dead remainder.
+ * Lots are kept apart.
  *
- * Follows minimum bin slack (Gupta & Ho, "A new heuristic algorithm for the one-dimensional bin-packing problem",
- * Production Planning & Control 10, 1999; from memory): each ball is filled by a bounded search for the set of pieces that
- * leaves least of it, scraps first; lots take whole item copies; the order is varied by a fixed sequence until the proven
- * bound is met or `effort` is spent. Pure and repeatable: the same input gives the same plan.
+ * Follows minimum bin slack (Gupta & Ho, "A new heuristic algorithm for the one-dimensional bin-packing
+ * problem", Production Planning & Control 10, 1999; from memory): each ball is filled by a bounded search for
+ * the set of pieces that leaves least of it, scraps first; lots take whole item copies; the order is varied
+ * by a fixed sequence until the proven bound is met or `effort` is spent. Pure and repeatable: the same input
+ * gives the same plan.
  */
 export function planCutting(input: CuttingInput): CuttingPlan {
   const longest = Math.max(input.newBallMg, ...input.balls.map((b) => b.mg), 0);
@@ -111,7 +113,8 @@ export function planCutting(input: CuttingInput): CuttingPlan {
       const long = [...[...tooLong].map((p) => p.id), ...free.tooLong];
       return { ...free, tooLong: long, refused: [...refused, ...held] };
     }
-    // What no new ball holds and no ball on hand has room for is told, one length at a time: the others may then fit.
+    // What no new ball holds and no ball on hand has room for is told, one length at a time: the others may
+    // then fit.
     const next = pieces.reduce<CutPiece | undefined>(
       (most, p) => (p.mg > input.newBallMg && p.mg > (most?.mg ?? 0) ? p : most),
       undefined,
@@ -154,8 +157,8 @@ function planPieces(
 const EXACT_STEPS = 1_500_000;
 
 /**
- * One ball fewer, and again one fewer, as long as an exact search finds a way within its steps; where it tried every way
- * in vain, that is the bound.
+ * One ball fewer, and again one fewer, as long as an exact search finds a way within its steps; where it
+ * tried every way in vain, that is the bound.
  */
 function fewest(
   input: CuttingInput,
@@ -194,7 +197,10 @@ function fewest(
   return { best, bound };
 }
 
-/** Pins that no plan can keep are told apart from the rest: an unknown ball, too much on one ball, two lots in one item. */
+/**
+ * Pins that no plan can keep are told apart from the rest: an unknown ball, too much on one ball, two lots in
+ * one item.
+ */
 function soundPins(
   input: CuttingInput,
   pieces: readonly CutPiece[],
@@ -425,7 +431,8 @@ function fillNew(
   const least = Math.max(1, pinned, Math.ceil(total / input.newBallMg));
   for (let n = least; n <= pieces.length + least + 1; n++) {
     const bins = Array.from({ length: n }, (_, i) => ({ id: newBallId(i + 1), mg: input.newBallMg }));
-    // The longest piece first in every ball, or the fullest ball first: one of the two misses what the other finds.
+    // The longest piece first in every ball, or the fullest ball first: one of the two misses what the other
+    // finds.
     const fitted =
       fitInto(bins, pieces, pins, joinMg, attempt % 2 === 0, attempt > 1 ? next : undefined) ??
       fitInto(bins, pieces, pins, joinMg, attempt % 2 === 1, attempt > 1 ? next : undefined);
@@ -461,7 +468,10 @@ export interface CuttingFault {
   readonly ball?: string;
 }
 
-/** Holds a plan against its rules: nothing over a ball's length, one lot an item, every piece cut once. Empty when it is sound. */
+/**
+ * Holds a plan against its rules: nothing over a ball's length, one lot an item, every piece cut once. Empty
+ * when it is sound.
+ */
 export function checkCutting(
   input: Pick<CuttingInput, "pieces" | "balls" | "newBallMg" | "lotRule">,
   cuts: readonly Pick<Cut, "piece" | "ball" | "mg">[],

@@ -13,9 +13,9 @@ export interface ExpectedLength {
 const POINTS = Array.from({ length: 81 }, (_, i) => -5 + i / 8);
 
 /**
- * What a length is reserved by, as a factor, so that a whole run of `n` such lengths, `perBall` to a ball, is enough with
- * `chance`: the shared error moves all of them together; the scatter of pieces evens out within a ball, but each of the balls
- * has to hold. By halving. 1 where no more than an even chance is asked for.
+ * What a length is reserved by, as a factor, so that a whole run of `n` such lengths, `perBall` to a ball, is
+ * enough with `chance`: the shared error moves all of them together; the scatter of pieces evens out within a
+ * ball, but each of the balls has to hold. By halving. 1 where no more than an even chance is asked for.
  */
 export function reserveFactor(
   of: Pick<ExpectedLength, "shared" | "piece">,
@@ -49,8 +49,9 @@ export function reserveFactor(
 const HALVINGS = 24;
 
 /**
- * The chance that every ball holds what is cut from it: over the shared error, the product of each ball's own chance under the
- * scatter of its pieces. A ball's lengths are worked one after the other, so what one leaves over serves the next.
+ * The chance that every ball holds what is cut from it: over the shared error, the product of each ball's own
+ * chance under the scatter of its pieces. A ball's lengths are worked one after the other, so what one leaves
+ * over serves the next.
  */
 export function chanceEnough(
   balls: readonly { readonly mg: number; readonly lengths: readonly ExpectedLength[] }[],

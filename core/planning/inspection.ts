@@ -40,8 +40,9 @@ export const REJECT_REASONS = [
 ] as const;
 
 /**
- * How finished pieces of an item are looked at, in the order of the hand: counts, face, pairs, what must hold, looks. From the
- * checks of craft §7 (common practice, no source); points that an item does not have are left out.
+ * How finished pieces of an item are looked at, in the order of the hand: counts, face, pairs, what must
+ * hold, looks. From the checks of craft §7 (common practice, no source); points that an item does not have
+ * are left out.
  */
 export function inspectionPoints(item: Inspectable): InspectionPoint[] {
   const { parts, faces } = item;

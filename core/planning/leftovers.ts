@@ -27,9 +27,10 @@ export interface LeftoverUse {
 const MOST_PIECES = 50;
 
 /**
- * What the picked scraps alone are enough for: whole pieces whose lengths each fit uninterrupted on one ball. A length takes
- * its own shade; with `anyShade`, when no picked ball of its shade is long enough, the nearest weight in its class. Lengths
- * go longest first onto the smallest ball that holds them. undefined when not one piece can be made.
+ * What the picked scraps alone are enough for: whole pieces whose lengths each fit uninterrupted on one ball.
+ * A length takes its own shade; with `anyShade`, when no picked ball of its shade is long enough, the nearest
+ * weight in its class. Lengths go longest first onto the smallest ball that holds them. undefined when not
+ * one piece can be made.
  */
 export function leftoverUse(
   needs: readonly LeftoverNeed[],

@@ -26,8 +26,9 @@ import {
 } from ".";
 
 describe("colour distance", () => {
-  // Sharma, Wu & Dalal, "The CIEDE2000 color-difference formula: implementation notes, supplementary test data, and
-  // mathematical observations", Color Research & Application 30 (2005), table 1: all 34 pairs (typed from memory).
+  // Sharma, Wu & Dalal, "The CIEDE2000 color-difference formula: implementation notes, supplementary test
+  // data, and mathematical observations", Color Research & Application 30 (2005), table 1: all 34 pairs
+  // (typed from memory).
   const PAIRS: readonly (readonly number[])[] = [
     [50, 2.6772, -79.7751, 50, 0, -82.7485, 2.0425],
     [50, 3.1571, -77.2803, 50, 0, -82.7485, 2.8615],

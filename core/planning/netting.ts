@@ -31,7 +31,10 @@ export interface NetRun {
   readonly label: string;
   readonly startOn: string;
   readonly needs: readonly Requirement[];
-  /** The uninterrupted lengths of each yarn; a run planned before there were lengths has none, and is netted by weight. */
+  /**
+   * The uninterrupted lengths of each yarn; a run planned before there were lengths has none, and is netted
+   * by weight.
+   */
   readonly lengths?: ReadonlyMap<string, readonly CutPiece[]> | undefined;
   /** A cutting plan that was kept: what it takes of which ball, and the balls that it buys. */
   readonly kept?:
@@ -79,13 +82,15 @@ interface Shelf {
 }
 
 /**
- * What every run needs against one cupboard: stock, what is on its way and what is left of packs bought for earlier runs
- * are given to the runs in their order, so that each page that asks gets the same answer.
+ * What every run needs against one cupboard: stock, what is on its way and what is left of packs bought for
+ * earlier runs are given to the runs in their order, so that each page that asks gets the same answer.
  *
- * Yarn is netted by its lengths: a length must not be interrupted, so eleven scraps of 5 g do not make eight lengths of
+ * Yarn is netted by its lengths: a length must not be interrupted, so eleven scraps of 5 g do not make eight
+ * lengths of
  * 6.1 g, whatever they weigh. The lengths are put on balls as the cutting plan does (its first packing, without its search
- * for one ball fewer), so a kept plan may need a ball less than is said here, never more. Everything else goes by weight
- * or number; packs that are sold together are bought together and what is over serves the next run.
+ * for one ball fewer), so a kept plan may need a ball less than is said here, never more. Everything else
+ * goes by weight or number; packs that are sold together are bought together and what is over serves the next
+ * run.
  *
  * Pure. About one packing a run and shade.
  */

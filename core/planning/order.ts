@@ -34,9 +34,10 @@ export interface OrderOfWork {
 const SNOUT = /snout|muzzle|nose|beak|bill|eye patch|patch|mask|cheek|face/i;
 
 /**
- * The order of work of one piece: steps of every part, and what must come before what. Precedence and reasons are those
- * of craft §1 (common practice, no source). The graph has no cycle by construction: stages of a part follow each
- * other, and parts only wait for parts that the pattern takes in. Linear in parts × parts and in the rounds.
+ * The order of work of one piece: steps of every part, and what must come before what. Precedence and reasons
+ * are those of craft §1 (common practice, no source). The graph has no cycle by construction: stages of a
+ * part follow each other, and parts only wait for parts that the pattern takes in. Linear in parts × parts
+ * and in the rounds.
  */
 export function orderOfWork(pattern: CheckedPattern, fabrics: readonly FabricPart[]): OrderOfWork {
   const parts = withAssembly(pattern);
@@ -207,7 +208,10 @@ function stagesOf(
   };
 }
 
-/** Kahn's order, always taking the earliest step that is free: the pattern's own order where nothing else decides. */
+/**
+ * Kahn's order, always taking the earliest step that is free: the pattern's own order where nothing else
+ * decides.
+ */
 function sorted(steps: readonly WorkStep[], edges: readonly Precedence[]): WorkStep[] {
   const waits = new Map(steps.map((s) => [s.id, edges.filter((e) => e.after === s.id).length]));
   const out: WorkStep[] = [];

@@ -65,7 +65,8 @@ describe("needs", () => {
   });
   it("net against free stock and buy whole packs for the upper end", () => {
     const n = netOne(requirementsOf([line()]), stock);
-    // slate: 50 g wanted at the upper end, 20 g free, 30 g missing, one ball; expected to be left: 20 + 50 − 40.
+    // slate: 50 g wanted at the upper end, 20 g free, 30 g missing, one ball; expected to be left: 20 + 50 −
+    // 40.
     expect(n[0]).toMatchObject({ free: 20_000, missing: 30_000, packs: 1, cost: 290, left: 30_000 });
     expect(n[1]).toMatchObject({ free: 34, missing: 0, packs: 0, cost: 0, left: 14 });
     expect(costOfBuying(n)).toBe(290);

@@ -3,8 +3,8 @@ import { differenceCiede2000, parse } from "culori";
 const ciede2000 = differenceCiede2000();
 
 /**
- * Colour distance of two shades (CIEDE2000, ISO/CIE 11664-6), by the package culori. 0 is the same; about 1 is the least
- * that a trained eye sees side by side; undefined when a colour cannot be read.
+ * Colour distance of two shades (CIEDE2000, ISO/CIE 11664-6), by the package culori. 0 is the same; about 1
+ * is the least that a trained eye sees side by side; undefined when a colour cannot be read.
  */
 export function shadeDistance(a: string, b: string): number | undefined {
   const [x, y] = [parse(a), parse(b)];
@@ -37,10 +37,15 @@ export interface Substitute {
   readonly freeMg: number;
 }
 
-/** A class apart counts as this much colour distance when substitutes are ranked (from memory: size changes, tension mixes). */
+/**
+ * A class apart counts as this much colour distance when substitutes are ranked (from memory: size changes,
+ * tension mixes).
+ */
 const CLASS_WEIGHT = 20;
 
-/** Stocked shades that could stand in for `wanted`, best first: the same class before another, then by colour. */
+/**
+ * Stocked shades that could stand in for `wanted`, best first: the same class before another, then by colour.
+ */
 export function substitutesFor(
   wanted: Omit<Shade, "freeMg">,
   stocked: readonly Shade[],

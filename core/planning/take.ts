@@ -20,8 +20,9 @@ export function ballState(mg: number, fullMg: number, kept: boolean): BallState 
 }
 
 /**
- * Takes `mg` from balls, scraps first, then opened ones, then full ones, smaller before larger. What they do not have is
- * answered as taken from no ball, so that nothing that was used goes unposted. The sum is `mg` exactly.
+ * Takes `mg` from balls, scraps first, then opened ones, then full ones, smaller before larger. What they do
+ * not have is answered as taken from no ball, so that nothing that was used goes unposted. The sum is `mg`
+ * exactly.
  */
 export function takeFrom(
   balls: readonly TakeBall[],
@@ -39,7 +40,10 @@ export function takeFrom(
   return out;
 }
 
-/** `total` shared out in proportion to weights, in whole units that add up to it exactly (largest remainder, ties to the earlier). */
+/**
+ * `total` shared out in proportion to weights, in whole units that add up to it exactly (largest remainder,
+ * ties to the earlier).
+ */
 export function shareExactly(total: number, weights: readonly number[]): number[] {
   const sum = weights.reduce((a, b) => a + b, 0);
   if (sum <= 0) return weights.map(() => 0);

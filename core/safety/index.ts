@@ -28,7 +28,9 @@ const RULES: readonly Rule[] = [
 ];
 const RANK: Readonly<Record<State, number>> = { change: 0, ask: 1, fine: 2 };
 
-/** Every rule that has something to say, the gravest first. It informs; it never says that a thing is safe. */
+/**
+ * Every rule that has something to say, the gravest first. It informs; it never says that a thing is safe.
+ */
 export const checksOf = (facts: SafetyFacts): Check[] =>
   RULES.flatMap((rule) => rule(facts) ?? []).sort((a, b) => RANK[a.state] - RANK[b.state]);
 

@@ -33,29 +33,37 @@ export interface AdvisedPiece {
   readonly askedHigh: number;
   readonly expectedSold: number;
   readonly chanceSoldOut: number;
-  /** What one more would bring beyond its materials, for each hour it takes; undefined where it takes none. */
+  /**
+   * What one more would bring beyond its materials, for each hour it takes; undefined where it takes none.
+   */
   readonly nextPerHour: number | undefined;
 }
 export interface Advice {
   readonly pieces: readonly AdvisedPiece[];
   readonly hoursUsed: number;
-  /** What the plan is expected to bring beyond its materials, over the days looked at; and what no plan can exceed. */
+  /**
+   * What the plan is expected to bring beyond its materials, over the days looked at; and what no plan can
+   * exceed.
+   */
   readonly worth: number;
   readonly bound: number;
   readonly hourWorth: number;
   readonly placeWorth: number;
 }
 
-/** A piece that waits for another day is worth so much of one that is sold at once: it may be made later, or never sell. */
+/**
+ * A piece that waits for another day is worth so much of one that is sold at once: it may be made later, or
+ * never sell.
+ */
 export const WAITS = 0.6;
 /** Of the materials of a piece that no day looked at has sold, so much is still there. */
 const REMAINS = 0.5;
 
 /**
- * How many of what to make for a day, so that what they bring beyond their materials is greatest, counted over this day and
- * those after it: a piece that is not sold today waits for the next. With weights w of a horizon that ends with each day, the
- * worth of b pieces is Σ w_h E[min(b, D1 + … + Dh)], so that one list of chances holds the whole horizon and the packing of a
- * crate solves it.
+ * How many of what to make for a day, so that what they bring beyond their materials is greatest, counted
+ * over this day and those after it: a piece that is not sold today waits for the next. With weights w of a
+ * horizon that ends with each day, the worth of b pieces is Σ w_h E[min(b, D1 + … + Dh)], so that one list of
+ * chances holds the whole horizon and the packing of a crate solves it.
  * @throws CannotBePacked when what must be there is more than hours and crate allow
  */
 export function adviseDay(day: SellingDay): Advice {
@@ -80,13 +88,17 @@ function packable(p: Sellable): Packable {
     minutes: Math.max(p.minutes, 1 / 60),
     onHand: p.onHand,
     min: p.least,
-    // More than anybody will ask for is worth nothing more: it need not be looked at, however many hours there are.
+    // More than anybody will ask for is worth nothing more: it need not be looked at, however many hours
+    // there are.
     max: Math.min(p.most ?? Infinity, Math.max(p.least ?? 0, pmf.length)),
     demand: { pmf },
   };
 }
 
-/** The same worth where she makes so many of each, whatever the hours: what an advice that she does not follow gives up. */
+/**
+ * The same worth where she makes so many of each, whatever the hours: what an advice that she does not follow
+ * gives up.
+ */
 export function worthOfMaking(day: SellingDay, make: readonly number[]): number {
   const made = day.pieces.map((p, i) =>
     packable({ ...p, onHand: p.onHand + (make[i] ?? 0), least: undefined, most: undefined }),
@@ -112,7 +124,10 @@ function pieceOf(p: Sellable, got: Packed["items"][number] | undefined): Advised
   };
 }
 
-/** Chances of the demand that pieces made now will meet: of one day, two, …, each further one less likely to be waited for. */
+/**
+ * Chances of the demand that pieces made now will meet: of one day, two, …, each further one less likely to
+ * be waited for.
+ */
 export function overHorizon(days: readonly (readonly number[])[], waits = WAITS): number[] {
   const out: number[] = [];
   let sum: readonly number[] = [1];

@@ -23,8 +23,8 @@ export interface Earned extends Takings {
 }
 
 /**
- * What sales earned, by groups that add up: fees of a customer are shared by her lines, and standing fees (the stall of a day)
- * are given by their group.
+ * What sales earned, by groups that add up: fees of a customer are shared by her lines, and standing fees
+ * (the stall of a day) are given by their group.
  */
 export function earnedBy<T extends SoldPiece>(
   sales: readonly T[],

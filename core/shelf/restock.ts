@@ -31,9 +31,9 @@ export interface Restock {
 }
 
 /**
- * When to bring more, and how many (order point and order-up-to level with periodic review; the service level is the
- * newsvendor's ratio of what a missed sale costs against what an idle piece does). Silver, Pyke, Peterson, "Inventory
- * Management and Production Planning and Scheduling", 1998; from memory.
+ * When to bring more, and how many (order point and order-up-to level with periodic review; the service level
+ * is the newsvendor's ratio of what a missed sale costs against what an idle piece does). Silver, Pyke,
+ * Peterson, "Inventory Management and Production Planning and Scheduling", 1998; from memory.
  */
 export function restock(s: Stocked): Restock {
   const margin = Math.max(0, s.margin);
@@ -56,8 +56,8 @@ export function restock(s: Stocked): Restock {
 }
 
 /**
- * Takes from what is to be brought until it fits into the room there is, one by one from the kind that would last the longest
- * with what it has: so that all run out at about the same time.
+ * Takes from what is to be brought until it fits into the room there is, one by one from the kind that would
+ * last the longest with what it has: so that all run out at about the same time.
  */
 export function fitInto(
   rows: readonly { readonly there: number; readonly bring: number; readonly weekly: number }[],

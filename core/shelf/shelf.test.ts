@@ -96,7 +96,8 @@ describe("when to bring more", () => {
   const base = { leadWeeks: 2, reviewWeeks: 2, margin: 900, idle: 100, there: 0, coming: 0 };
 
   it("is the textbook’s order point: mean + z × spread over the lead time, where demand is large and even", () => {
-    // Poisson-like counts of mean 50 a week: over 2 weeks mean 100, spread 10; service 0.9 is z = 1.2816 (from memory).
+    // Poisson-like counts of mean 50 a week: over 2 weeks mean 100, spread 10; service 0.9 is z = 1.2816
+    // (from memory).
     const week = countChances(50, 1e7);
     const got = restock({ ...base, weeks: Array(6).fill(week) as number[][] });
     expect(got.service).toBe(0.9);
@@ -152,7 +153,8 @@ describe("what if", () => {
 
   it("says what was where nothing is otherwise, worked by hand", () => {
     const now = whatIf(base, AS_IT_IS);
-    // 150,000 − 15,000 − 6,000 − 1,000 − 4,000 = 124,000; − 12,000 − 60 × 180 = 101,200; − 60 × 1,200 = 29,200.
+    // 150,000 − 15,000 − 6,000 − 1,000 − 4,000 = 124,000; − 12,000 − 60 × 180 = 101,200; − 60 × 1,200 =
+    // 29,200.
     expect([now.kept, now.material, now.profit]).toEqual([124_000, 12_000, 29_200]);
     expect(now.perHour).toBeCloseTo(101_200 / 60, 9);
   });
@@ -237,7 +239,8 @@ describe("what to make", () => {
   });
 
   it("is the newsvendor's amount where hours are plenty: the least b with P(D ≤ b) ≥ (price − cost) ÷ (price − left over)", () => {
-    // Critical ratio (1000 − 200) ÷ (1000 − 100) = 0.889: the sums are 0.1, 0.3, 0.6, 0.8, 0.9. Textbook rule, from memory.
+    // Critical ratio (1000 − 200) ÷ (1000 − 100) = 0.889: the sums are 0.1, 0.3, 0.6, 0.8, 0.9. Textbook
+    // rule, from memory.
     expect(adviseDay({ hours: 100, pieces: [piece()] }).pieces[0]?.make).toBe(4);
     expect(adviseDay({ hours: 100, pieces: [piece({ onHand: 3 })] }).pieces[0]).toMatchObject({
       make: 1,

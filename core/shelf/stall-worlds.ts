@@ -65,7 +65,9 @@ export interface Week {
 }
 export type Rule = (world: StallWorld, now: Week) => readonly number[];
 
-/** What a rule earns in a year beyond its materials; what is left in the end is worth half of its materials. */
+/**
+ * What a rule earns in a year beyond its materials; what is left in the end is worth half of its materials.
+ */
 export function earnedBy(world: StallWorld, rule: Rule): number {
   const onHand = world.kinds.map(() => 0);
   const past: { sold: number[]; left: number[] }[] = [];
@@ -155,7 +157,9 @@ export const clairvoyant: Rule = (w, { week, onHand }) =>
 export const equalShares: Rule = (w) =>
   w.kinds.map((k) => Math.round((w.hours * 60) / w.kinds.length / k.minutes));
 
-/** Makes what sold out last time, in equal shares of the hours; what was sold is made again where nothing did. */
+/**
+ * Makes what sold out last time, in equal shares of the hours; what was sold is made again where nothing did.
+ */
 export const whatSoldOut: Rule = (w, { past }) => {
   const last = past.at(-1);
   if (!last) return equalShares(w, { week: 0, onHand: [], past });

@@ -28,7 +28,10 @@ export interface StallState {
   readonly undone: ReadonlySet<string>;
 }
 
-/** What all acts come to, in whatever order they arrived: the clock orders them, and of two payments the later counts. */
+/**
+ * What all acts come to, in whatever order they arrived: the clock orders them, and of two payments the later
+ * counts.
+ */
 export function stallState(acts: Iterable<StallAct>): StallState {
   const sells: Sell[] = [];
   const undone = new Set<string>();
@@ -48,7 +51,10 @@ export function stallState(acts: Iterable<StallAct>): StallState {
   };
 }
 
-/** What one price for several pieces comes to for each, in whole minor units that add up: by what each is listed at. */
+/**
+ * What one price for several pieces comes to for each, in whole minor units that add up: by what each is
+ * listed at.
+ */
 export function bundled(price: number, listed: readonly number[]): number[] {
   const sum = listed.reduce((a, b) => a + b, 0);
   let [given, seen] = [0, 0];

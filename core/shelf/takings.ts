@@ -3,7 +3,10 @@ export interface Sold {
   /** What was sold at once has one. */
   readonly customer: string;
   readonly quantity: number;
-  /** What was written for all its pieces: with the tax where prices include it, before it where it comes on top. */
+  /**
+   * What was written for all its pieces: with the tax where prices include it, before it where it comes on
+   * top.
+   */
   readonly taken: number;
   readonly feeBp: number;
   readonly fixedFee: number;
@@ -73,8 +76,8 @@ export function takingsOf(sales: readonly Sold[]): Takings {
 }
 
 /**
- * What each line of sales came to, so that the lines of a customer add up to the customer's own to the cent: what is taken once
- * is shared by what was written for each, what is left over goes to the largest.
+ * What each line of sales came to, so that the lines of a customer add up to the customer's own to the cent:
+ * what is taken once is shared by what was written for each, what is left over goes to the largest.
  */
 export function takingsByLine<T extends Sold>(sales: readonly T[]): Map<T, Takings> {
   const out = new Map<T, Takings>();

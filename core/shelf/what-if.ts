@@ -17,7 +17,9 @@ export interface Base {
 
 export const FACTORS = ["price", "quantity", "pace", "yarn", "yield", "wage"] as const;
 export type Factor = (typeof FACTORS)[number];
-/** By how much each is otherwise: 0.1 is a tenth more. More pace is quicker; more yield lets more pieces pass. */
+/**
+ * By how much each is otherwise: 0.1 is a tenth more. More pace is quicker; more yield lets more pieces pass.
+ */
 export type Otherwise = Readonly<Record<Factor, number>>;
 export const AS_IT_IS: Otherwise = { price: 0, quantity: 0, pace: 0, yarn: 0, yield: 0, wage: 0 };
 
@@ -33,9 +35,9 @@ export interface Outcome {
 }
 
 /**
- * What would have been left. As many are sold at another price: what a price does to demand is not known here, and is hers to
- * judge. Fees that are paid a sale and what a stall costs do not go with the price; what fails takes materials and hours
- * that those that pass have to carry.
+ * What would have been left. As many are sold at another price: what a price does to demand is not known
+ * here, and is hers to judge. Fees that are paid a sale and what a stall costs do not go with the price; what
+ * fails takes materials and hours that those that pass have to carry.
  */
 export function whatIf(b: Base, o: Otherwise): Outcome {
   const q = 1 + o.quantity;

@@ -13,12 +13,15 @@ export interface Yield {
   readonly pieces: number;
 }
 
-/** What a practised hand passes before anything was counted: 19 of 20, worth twenty pieces. Common practice, no source. */
+/**
+ * What a practised hand passes before anything was counted: 19 of 20, worth twenty pieces. Common practice,
+ * no source.
+ */
 export const TRADE_YIELD = { passed: 19, failed: 1 } as const;
 
 /**
- * The share that passes, Beta-binomial: the trade's own pieces are counted with hers. The range is that of the share itself,
- * read from the Beta distribution's sums on a fine grid.
+ * The share that passes, Beta-binomial: the trade's own pieces are counted with hers. The range is that of
+ * the share itself, read from the Beta distribution's sums on a fine grid.
  */
 export function yieldOf(seen: readonly Inspected[], prior = TRADE_YIELD): Yield {
   const passed = seen.reduce((s, b) => s + b.passed, 0);

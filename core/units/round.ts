@@ -21,7 +21,10 @@ export function toPricePoint(price: Minor, points: readonly number[], major = 10
   return (whole + major + (sorted[0] ?? 0)) as Minor;
 }
 
-/** `amount × numerator ÷ denominator`, half away from zero, without leaving the safe integers for any sum a stall sees. */
+/**
+ * `amount × numerator ÷ denominator`, half away from zero, without leaving the safe integers for any sum a
+ * stall sees.
+ */
 export function proportion(amount: Minor, numerator: number, denominator: number): Minor {
   const exact = (amount * numerator) / denominator;
   return (Math.sign(exact) * Math.round(Math.abs(exact))) as Minor;

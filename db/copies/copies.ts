@@ -45,8 +45,9 @@ export class NotACopy extends Error {
 }
 
 /**
- * A copy of everything, photos too, while writing goes on: one moment of all tables. It is loaded into a database of its own and written out
- * again; only when both texts are equal it counts as checked. Where no such database may be made it stays unchecked, and says so.
+ * A copy of everything, photos too, while writing goes on: one moment of all tables. It is loaded into a
+ * database of its own and written out again; only when both texts are equal it counts as checked. Where no
+ * such database may be made it stays unchecked, and says so.
  */
 export async function makeCopy(url: string, dir: string, why: CopyReason, now: Date): Promise<Copy> {
   mkdirSync(dir, { recursive: true, mode: 0o700 });
@@ -83,8 +84,8 @@ async function holdCopyLock(db: Connection): Promise<void> {
 }
 
 /**
- * Loads a copy into a database of its own on the same server, lets `look` at it, and drops it. Answers nothing where such a database may not
- * be made.
+ * Loads a copy into a database of its own on the same server, lets `look` at it, and drops it. Answers
+ * nothing where such a database may not be made.
  */
 export async function loadedBeside<T>(
   url: string,
@@ -158,7 +159,10 @@ function readCopy(file: string): Copy | undefined {
 /** Days, weeks and months of which a copy is kept. */
 const KEPT = { days: 7, weeks: 4, months: 12 } as const;
 
-/** Which daily copies go: the newest of each of the last 7 days, 4 weeks and 12 months stays; the others are kept until she throws them away. */
+/**
+ * Which daily copies go: the newest of each of the last 7 days, 4 weeks and 12 months stays; the others are
+ * kept until she throws them away.
+ */
 export function outdated(copies: readonly Copy[]): Copy[] {
   const daily = copies.filter((c) => c.why === "daily").sort((a, b) => (a.madeAt < b.madeAt ? 1 : -1));
   const stay = new Set<Copy>();
@@ -193,8 +197,9 @@ export interface Restored {
 }
 
 /**
- * Brings a copy back. It is loaded beside what is there and checked table by table against its note; only then all tables change places, in one
- * statement. What they replace is kept as a copy first. The schema is then brought up to date. @throws NotACopy, NewerSchema
+ * Brings a copy back. It is loaded beside what is there and checked table by table against its note; only
+ * then all tables change places, in one statement. What they replace is kept as a copy first. The schema is
+ * then brought up to date. @throws NotACopy, NewerSchema
  */
 export async function restoreCopy(url: string, file: string, dir: string, now: Date): Promise<Restored> {
   const from = readCopy(file);

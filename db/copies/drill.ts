@@ -28,8 +28,9 @@ export function lastDrill(dir: string): Drill | undefined {
 }
 
 /**
- * Brings the newest copy back beside what is there, holds it against its note table by table, brings its schema up to date, and takes it away
- * again: a copy that nobody ever brought back is a hope. Leaves a note. Answers nothing where there is no copy.
+ * Brings the newest copy back beside what is there, holds it against its note table by table, brings its
+ * schema up to date, and takes it away again: a copy that nobody ever brought back is a hope. Leaves a note.
+ * Answers nothing where there is no copy.
  */
 export async function drill(url: string, dir: string, now: Date): Promise<Drill | undefined> {
   const [copy] = listCopies(dir);

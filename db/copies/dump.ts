@@ -18,7 +18,10 @@ export class ToolFailed extends Error {
   }
 }
 
-/** Runs a client program with the server's address and password in a file of its own, never on the command line. */
+/**
+ * Runs a client program with the server's address and password in a file of its own, never on the command
+ * line.
+ */
 async function withClient<T>(
   url: string,
   work: (options: string, database: string) => Promise<T>,
@@ -61,7 +64,10 @@ const DUMP = [
   "--default-character-set=utf8mb4",
 ];
 
-/** The text of the given tables as one moment has them, while writing goes on. Answers the SHA-256 of the text. */
+/**
+ * The text of the given tables as one moment has them, while writing goes on. Answers the SHA-256 of the
+ * text.
+ */
 export function dump(
   url: string,
   tables: readonly string[],

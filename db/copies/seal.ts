@@ -6,8 +6,9 @@ import { buffer } from "node:stream/consumers";
 import { pipeline } from "node:stream/promises";
 
 /**
- * A file sealed with a phrase: twelve letters that say what it is, salt, nonce, then AES-256-GCM of the content, then its tag. The key is
- * drawn from the phrase by scrypt; the beginning is authenticated with the content.
+ * A file sealed with a phrase: twelve letters that say what it is, salt, nonce, then AES-256-GCM of the
+ * content, then its tag. The key is drawn from the phrase by scrypt; the beginning is authenticated with the
+ * content.
  */
 const MAGIC = Buffer.from("LAPKASEAL-1\n");
 const SALT = 16;
@@ -87,7 +88,10 @@ export async function sealFile(from: string, to: string, phrase: string): Promis
   }
 }
 
-/** Opens a sealed file. What comes out has its name only once all of it is known to be what was sealed. @throws NotOpened */
+/**
+ * Opens a sealed file. What comes out has its name only once all of it is known to be what was sealed.
+ * @throws NotOpened
+ */
 export async function openFile(from: string, to: string, phrase: string): Promise<void> {
   const part = `${to}.part`;
   const { size } = await stat(from);

@@ -25,7 +25,9 @@ export async function sealCopy(copy: Copy, phrase: string): Promise<string> {
   return to;
 }
 
-/** Opens a sealed copy into a folder, copy and note side by side. Answers the copy's name. @throws NotOpened */
+/**
+ * Opens a sealed copy into a folder, copy and note side by side. Answers the copy's name. @throws NotOpened
+ */
 export async function openCopy(sealed: string, dir: string, phrase: string): Promise<string> {
   const joined = path.join(dir, "joined");
   await openFile(sealed, joined, phrase);

@@ -3,7 +3,10 @@ import { MySqlTable } from "drizzle-orm/mysql-core";
 import mysql, { type Connection, type RowDataPacket } from "mysql2/promise";
 import * as schema from "../schema";
 
-/** Tables that are ours, with the journals of migrations: nothing else of a database is ever copied, replaced or dropped. */
+/**
+ * Tables that are ours, with the journals of migrations: nothing else of a database is ever copied, replaced
+ * or dropped.
+ */
 export const OWN_TABLES: readonly string[] = [
   ...Object.values(schema)
     .filter((t) => is(t, MySqlTable))

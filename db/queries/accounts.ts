@@ -172,8 +172,8 @@ export class LastOwner extends Error {
 }
 
 /**
- * Changes what somebody is here, or takes them out (`role` undefined). Owners are counted behind a lock, so that two who take each other out
- * at the same time do not leave nobody. @throws LastOwner
+ * Changes what somebody is here, or takes them out (`role` undefined). Owners are counted behind a lock, so
+ * that two who take each other out at the same time do not leave nobody. @throws LastOwner
  */
 export async function changeMember(
   scope: Scope,
@@ -196,7 +196,8 @@ export async function changeMember(
 }
 
 /**
- * Forgets an account: name, phrase, devices, codes and what it is in workshops. The trail keeps the name beside what was done.
+ * Forgets an account: name, phrase, devices, codes and what it is in workshops. The trail keeps the name
+ * beside what was done.
  * @throws LastOwner where a workshop would be left to nobody
  */
 export async function forgetAccount(db: Database, id: string, now: Date): Promise<void> {

@@ -15,8 +15,9 @@ class Abandoned<T> extends Error {
 }
 
 /**
- * Does the work of one act, and keeps its answer in the same transaction: all of it happens, or nothing. The same act again, also at the same
- * time, gives the answer that was kept. Work whose answer is not to be kept (a refusal) is rolled back.
+ * Does the work of one act, and keeps its answer in the same transaction: all of it happens, or nothing. The
+ * same act again, also at the same time, gives the answer that was kept. Work whose answer is not to be kept
+ * (a refusal) is rolled back.
  */
 export async function doOnce<T>(
   scope: Scope,

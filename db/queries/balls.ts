@@ -26,7 +26,10 @@ async function reservedOf(scope: Scope, except?: string): Promise<Map<string, nu
   return new Map(rows.map((r) => [r.ballId, Number(r.quantity)]));
 }
 
-/** Balls with something left, by yarn and lot; empty ones only when asked. Promises of the run `except` are left out. */
+/**
+ * Balls with something left, by yarn and lot; empty ones only when asked. Promises of the run `except` are
+ * left out.
+ */
 export async function listBalls(
   scope: Scope,
   of: { yarnId?: string; yarnIds?: readonly string[]; empty?: boolean; except?: string } = {},
@@ -74,7 +77,10 @@ export interface NewBall {
   readonly key?: string | undefined;
 }
 
-/** Puts balls into the cupboard, each with the move that brought it. A key that was posted before brings no second ball. */
+/**
+ * Puts balls into the cupboard, each with the move that brought it. A key that was posted before brings no
+ * second ball.
+ */
 export async function addBalls(scope: Scope, balls: readonly NewBall[]): Promise<string[]> {
   if (balls.length === 0) return [];
   return changing(scope, "stock", async (tx) => {

@@ -31,7 +31,10 @@ export const rejectedOf = (b: Pick<Batch, "rejected">): number =>
 export const lookedAt = (b: Pick<Batch, "good" | "mended" | "seconds" | "rejected">): number =>
   b.good + b.mended + b.seconds + rejectedOf(b);
 
-/** Keeps what an inspection came to, and puts the pieces that passed on the shelf; the same key again changes nothing. */
+/**
+ * Keeps what an inspection came to, and puts the pieces that passed on the shelf; the same key again changes
+ * nothing.
+ */
 export async function keepBatch(scope: Scope, b: NewBatch): Promise<void> {
   if (lookedAt(b) === 0) return;
   await transact(scope, async (tx) => {
@@ -102,7 +105,10 @@ export interface LotUsed {
   /** mg. */
   readonly used: number;
 }
-/** The lots that runs used, as the stock book has them: from a piece back to the ball, and from a lot to its runs. */
+/**
+ * The lots that runs used, as the stock book has them: from a piece back to the ball, and from a lot to its
+ * runs.
+ */
 export async function lotsUsed(scope: Scope, of: { runId?: string; lot?: string }): Promise<LotUsed[]> {
   const rows = await scope.db
     .select({

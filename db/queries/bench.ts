@@ -92,7 +92,10 @@ export async function keepActs(scope: Scope, lineId: string, acts: readonly Kept
       .where(mine(scope, run, eq(run.id, found.run.id), eq(run.state, "planned")));
 }
 
-/** How many pieces of a line are done, as far as the bench knows; a finished run keeps what it was closed with. */
+/**
+ * How many pieces of a line are done, as far as the bench knows; a finished run keeps what it was closed
+ * with.
+ */
 export async function setMade(scope: Scope, { run: r, line }: BenchLine, made: number): Promise<void> {
   if (r.state === "finished" || line.made === made) return;
   await scope.db
@@ -102,8 +105,9 @@ export async function setMade(scope: Scope, { run: r, line }: BenchLine, made: n
 }
 
 /**
- * The timings of one line as its acts have them now: new ones are kept, changed ones follow, and those that the acts
- * no longer bear out go; in the caller's transaction. What stands already is not written again, and what the maker set aside stays aside.
+ * The timings of one line as its acts have them now: new ones are kept, changed ones follow, and those that
+ * the acts no longer bear out go; in the caller's transaction. What stands already is not written again, and
+ * what the maker set aside stays aside.
  */
 export async function setBenchTimings(
   scope: Scope,

@@ -6,7 +6,10 @@ import { mine, transact, type Scope } from "../scope";
 
 const hashOf = (token: string): string => createHash("sha256").update(token).digest("hex");
 
-/** A new private address for the workshop's calendar; the one before it answers no more. Told once: its hash alone is kept. */
+/**
+ * A new private address for the workshop's calendar; the one before it answers no more. Told once: its hash
+ * alone is kept.
+ */
 export async function newCalendarAddress(scope: Scope): Promise<string> {
   const token = randomBytes(24).toString("base64url");
   const tokenHash = hashOf(token);

@@ -51,7 +51,10 @@ export async function listColourways(
   }));
 }
 
-/** Saves a colourway of an item of this workshop, with yarns of this workshop. undefined when the item is not there. */
+/**
+ * Saves a colourway of an item of this workshop, with yarns of this workshop. undefined when the item is not
+ * there.
+ */
 export async function saveColourway(
   scope: Scope,
   c: {

@@ -27,8 +27,8 @@ export async function findCutting(scope: Scope, runId: string): Promise<CuttingP
 }
 
 /**
- * Keeps a run's cutting plan and promises it the balls. The balls' rows are locked in the order of their ids, then what is
- * left and promised is read: no two runs are ever promised the same yarn.
+ * Keeps a run's cutting plan and promises it the balls. The balls' rows are locked in the order of their ids,
+ * then what is left and promised is read: no two runs are ever promised the same yarn.
  * @throws ChangedMeanwhile when the plan was kept by another tab since `basedOn` (0 for none)
  * @throws BallTaken when another run has been promised a ball since
  */
@@ -108,8 +108,9 @@ export async function keepCutting(
 }
 
 /**
- * Deletes a run, or brings it back. Deleted it promises no balls. When it comes back and what it was promised went to another run meanwhile, its
- * cutting plan is forgotten: it is made anew, and nothing is promised twice.
+ * Deletes a run, or brings it back. Deleted it promises no balls. When it comes back and what it was promised
+ * went to another run meanwhile, its cutting plan is forgotten: it is made anew, and nothing is promised
+ * twice.
  */
 export async function setRunDeleted(scope: Scope, runId: string, deleted: boolean): Promise<void> {
   await changing(scope, "stock", async (tx) => {

@@ -102,7 +102,10 @@ export async function listTimings(scope: Scope): Promise<TimingRow[]> {
     .orderBy(desc(timing.madeOn), desc(timing.id));
 }
 
-/** A file of timings in one go: all of it, or nothing. Its id is its idempotency key; false when it is there already. */
+/**
+ * A file of timings in one go: all of it, or nothing. Its id is its idempotency key; false when it is there
+ * already.
+ */
 export async function importTimings(
   scope: Scope,
   batch: { id: string; fileName: string; rows: number; skipped: number },

@@ -19,7 +19,10 @@ export interface ImportNotion extends NewNotion {
   readonly onHand: number;
 }
 
-/** Notes a file; false when it was brought in before, also at the same moment. @throws NotThere when its id is another workshop's. */
+/**
+ * Notes a file; false when it was brought in before, also at the same moment. @throws NotThere when its id is
+ * another workshop's.
+ */
 export async function beginBatch(
   tx: Scope,
   batch: { id: string; fileName: string; skipped: number; rows: number; what: ImportBatch["what"] },
@@ -112,7 +115,10 @@ export async function listImports(
     .limit(20);
 }
 
-/** Takes a whole import back: its moves by their opposites, what it brought is marked deleted. false when that was done before. */
+/**
+ * Takes a whole import back: its moves by their opposites, what it brought is marked deleted. false when that
+ * was done before.
+ */
 export async function undoImport(scope: Scope, id: string): Promise<boolean> {
   return changing(scope, "materials", async (tx) => {
     const [batch] = await tx.db

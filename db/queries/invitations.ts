@@ -9,7 +9,10 @@ import { saveHand } from "./hands";
 import { drawSecret, hashOfSecret } from "./sessions";
 
 const DAY_MS = 86_400_000;
-/** An invitation that nobody took ends after so many days; a link to sign in on another device after so many minutes. */
+/**
+ * An invitation that nobody took ends after so many days; a link to sign in on another device after so many
+ * minutes.
+ */
 const INVITED_DAYS = 7;
 const SIGN_IN_MINUTES = 10;
 
@@ -70,7 +73,9 @@ export async function findInvitation(db: Database, secret: string, now: Date): P
   return row;
 }
 
-/** Takes an invitation for an account: once, however many ask at the same time. Answers whether it was taken. */
+/**
+ * Takes an invitation for an account: once, however many ask at the same time. Answers whether it was taken.
+ */
 export async function acceptInvitation(scope: Scope, invited: Invited, accountId: string): Promise<boolean> {
   return transact(scope, async (tx) => {
     const [head] = await tx.db

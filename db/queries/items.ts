@@ -173,7 +173,10 @@ async function insertRevision(
   return id;
 }
 
-/** What an item is beside its revisions; left out, the share that passes and what seconds bring stay as they are. */
+/**
+ * What an item is beside its revisions; left out, the share that passes and what seconds bring stay as they
+ * are.
+ */
 export interface ItemHead {
   readonly name: string;
   readonly kind: ItemKind;
@@ -263,7 +266,10 @@ async function findCurrent(tx: Scope, itemId: string, number: number): Promise<R
   return row ? (await revisionsWhere(tx, [row.id])).get(row.id) : undefined;
 }
 
-/** Half a character cannot be kept: it is what the database would make of it, so that the same text saved again is the same. */
+/**
+ * Half a character cannot be kept: it is what the database would make of it, so that the same text saved
+ * again is the same.
+ */
 const wellFormed = (c: RevisionContent): RevisionContent => ({
   ...c,
   pattern: Buffer.from(c.pattern, "utf8").toString("utf8"),

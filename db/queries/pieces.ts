@@ -33,7 +33,10 @@ export interface NewPieceMove extends Piece {
 
 const ROWS = 500;
 
-/** Posts moves of finished pieces and adds them to what is where. A key that was posted before is left as it is. */
+/**
+ * Posts moves of finished pieces and adds them to what is where. A key that was posted before is left as it
+ * is.
+ */
 export async function postPieces(scope: Scope, moves: readonly NewPieceMove[]): Promise<void> {
   if (moves.length === 0) return;
   await transact(scope, async (tx) => {
@@ -162,8 +165,8 @@ export async function carryPieces(
 }
 
 /**
- * What was counted at a place becomes what is there, by posting the differences. The balances are locked, so a sale that
- * comes in meanwhile waits. Answers the differences.
+ * What was counted at a place becomes what is there, by posting the differences. The balances are locked, so
+ * a sale that comes in meanwhile waits. Answers the differences.
  */
 export async function countPieces(
   scope: Scope,
@@ -193,7 +196,9 @@ export async function countPieces(
   });
 }
 
-/** Takes a move back by its opposite; of pieces that were carried both ends. false when that was done before. */
+/**
+ * Takes a move back by its opposite; of pieces that were carried both ends. false when that was done before.
+ */
 export async function undoPieceMove(scope: Scope, id: string): Promise<boolean> {
   return transact(scope, async (tx) => {
     const [m] = await tx.db

@@ -102,7 +102,10 @@ export async function saveMarket(
   });
 }
 
-/** Opens the stall: what is in the crate now is what was brought. Opening it again takes the crate as it was the first time. */
+/**
+ * Opens the stall: what is in the crate now is what was brought. Opening it again takes the crate as it was
+ * the first time.
+ */
 export async function openMarket(scope: Scope, id: string): Promise<void> {
   await transact(scope, async (tx) => {
     const [m] = await tx.db

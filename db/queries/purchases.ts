@@ -102,7 +102,10 @@ export async function setPurchaseDeleted(scope: Scope, id: string, deleted: bool
     .where(mine(scope, purchase, eq(purchase.id, id)));
 }
 
-/** What she writes while shopping: ticked or not, the lot on the bands, how many there really were, what they cost. @throws ChangedMeanwhile */
+/**
+ * What she writes while shopping: ticked or not, the lot on the bands, how many there really were, what they
+ * cost. @throws ChangedMeanwhile
+ */
 export async function changePurchaseLine(
   scope: Scope,
   id: string,
@@ -135,8 +138,9 @@ export async function onOrder(scope: Scope): Promise<Map<string, number>> {
 }
 
 /**
- * Receives the ticked lines of an order: balls with their lots, packs with their spares, what was paid, and the new price.
- * The order's row is locked and every move carries the line's own key, so receiving twice brings nothing twice.
+ * Receives the ticked lines of an order: balls with their lots, packs with their spares, what was paid, and
+ * the new price. The order's row is locked and every move carries the line's own key, so receiving twice
+ * brings nothing twice.
  * @throws ChangedMeanwhile when the order is no longer there.
  */
 export async function receivePurchase(

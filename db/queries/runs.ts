@@ -139,8 +139,8 @@ export async function createRun(scope: Scope, r: NewRun): Promise<string> {
 }
 
 /**
- * Plans the lines of an open run anew; what they were planned with is kept beside it. The cutting plan speaks of other
- * lengths, so the balls are given back. false when the run is finished or gone.
+ * Plans the lines of an open run anew; what they were planned with is kept beside it. The cutting plan speaks
+ * of other lengths, so the balls are given back. false when the run is finished or gone.
  */
 export async function replanRun(
   scope: Scope,
@@ -252,7 +252,10 @@ async function keepOutcome(tx: Scope, r: Run, line: RunLineRow, o: Outcome, day:
   });
 }
 
-/** Keeps what an inspection of some pieces of an open run came to; the run goes on. false when it is finished or gone. */
+/**
+ * Keeps what an inspection of some pieces of an open run came to; the run goes on. false when it is finished
+ * or gone.
+ */
 export async function inspectRun(
   scope: Scope,
   id: string,
@@ -290,9 +293,10 @@ export async function inspectRun(
 }
 
 /**
- * Ends a run: what its pieces took is posted as used, and those that passed are put on the shelf: as `outcomes` say, by
- * line, and all that was planned where they say nothing. Yarn is taken from the balls of its cutting plan, without one from
- * scraps first. The state is the lock and the keys are the run's own, so a repeated click posts nothing twice.
+ * Ends a run: what its pieces took is posted as used, and those that passed are put on the shelf: as
+ * `outcomes` say, by line, and all that was planned where they say nothing. Yarn is taken from the balls of
+ * its cutting plan, without one from scraps first. The state is the lock and the keys are the run's own, so a
+ * repeated click posts nothing twice.
  */
 export async function finishRun(
   scope: Scope,
@@ -358,7 +362,10 @@ export async function finishRun(
   });
 }
 
-/** Which balls give `mg`: those that the plan named, in its proportions and never beyond what they have; the rest, scraps first. */
+/**
+ * Which balls give `mg`: those that the plan named, in its proportions and never beyond what they have; the
+ * rest, scraps first.
+ */
 function taken(
   balls: readonly { id: string; mg: number; reserved: number; state: "scrap" | "opened" | "full" }[],
   placed: readonly { ball: string; mg: number }[],

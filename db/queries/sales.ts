@@ -45,8 +45,8 @@ const moveOf = (
 const fromShelf = (s: Pick<Sale, "source">): boolean => s.source !== "file";
 
 /**
- * Keeps sales with what their way of selling takes today, and takes the pieces from their place. A key that is there
- * already stays as it is: sent twice it is one sale. Answers the keys that were new.
+ * Keeps sales with what their way of selling takes today, and takes the pieces from their place. A key that
+ * is there already stays as it is: sent twice it is one sale. Answers the keys that were new.
  * @throws NotThere for an item, place, channel or market that is not one of this workshop's.
  */
 export async function keepSales(scope: Scope, sales: readonly NewSale[]): Promise<readonly string[]> {
@@ -111,7 +111,10 @@ export async function keepSales(scope: Scope, sales: readonly NewSale[]): Promis
   });
 }
 
-/** Takes sales back: they stay in the book as undone, and the pieces are there again. Answers how many were taken back. */
+/**
+ * Takes sales back: they stay in the book as undone, and the pieces are there again. Answers how many were
+ * taken back.
+ */
 export async function undoSales(scope: Scope, keys: readonly string[]): Promise<number> {
   if (keys.length === 0) return 0;
   return transact(scope, async (tx) => {
@@ -160,7 +163,9 @@ export async function setPaid(
   });
 }
 
-/** Sales of a span of days or of a market, the oldest first; those that were taken back only when asked for. */
+/**
+ * Sales of a span of days or of a market, the oldest first; those that were taken back only when asked for.
+ */
 export async function listSales(
   scope: Scope,
   of: {

@@ -45,7 +45,9 @@ export async function postOwnMove(scope: Scope, move: NewMove): Promise<void> {
   });
 }
 
-/** Posts moves to the ledger, and adds them to what is on hand. A key that was posted before is left as it is. */
+/**
+ * Posts moves to the ledger, and adds them to what is on hand. A key that was posted before is left as it is.
+ */
 export async function postMoves(scope: Scope, moves: readonly NewMove[]): Promise<void> {
   if (moves.length === 0) return;
   await transact(scope, async (tx) => {
@@ -83,7 +85,10 @@ const rowOf = (scope: Scope, m: NewMove): typeof stockMove.$inferInsert & { id: 
   at: scope.now,
 });
 
-/** Adds moves to the balances: those of the given ids that are in the ledger, so that one posted twice counts once. */
+/**
+ * Adds moves to the balances: those of the given ids that are in the ledger, so that one posted twice counts
+ * once.
+ */
 async function addUp(tx: Scope, ids: readonly string[]): Promise<void> {
   const sums = await tx.db
     .select({
@@ -94,7 +99,8 @@ async function addUp(tx: Scope, ids: readonly string[]): Promise<void> {
     .from(stockMove)
     .where(mine(tx, stockMove, inArray(stockMove.id, [...ids])))
     .groupBy(stockMove.materialId, stockMove.ballId)
-    // Always in one order: two postings of the same things then wait for each other instead of locking each other out.
+    // Always in one order: two postings of the same things then wait for each other instead of locking each
+    // other out.
     .orderBy(asc(stockMove.materialId), asc(stockMove.ballId));
   if (sums.length === 0) return;
   await tx.db
@@ -110,7 +116,10 @@ async function addUp(tx: Scope, ids: readonly string[]): Promise<void> {
     .onDuplicateKeyUpdate({ set: { quantity: sql`quantity + values(quantity)` } });
 }
 
-/** Adds all balances up anew from the ledger. What they come to is the same: it is for a ledger that was filled by hand. */
+/**
+ * Adds all balances up anew from the ledger. What they come to is the same: it is for a ledger that was
+ * filled by hand.
+ */
 export async function rebuildBalances(scope: Scope): Promise<void> {
   await transact(scope, async (tx) => {
     await tx.db.delete(stockBalance).where(mine(tx, stockBalance));
@@ -185,8 +194,8 @@ export interface Count {
 }
 
 /**
- * What was counted or weighed becomes the balance, by posting the difference. The material's or ball's own row is locked,
- * so two counts at once end at the later one and not at their sum. Answers the difference.
+ * What was counted or weighed becomes the balance, by posting the difference. The material's or ball's own
+ * row is locked, so two counts at once end at the later one and not at their sum. Answers the difference.
  */
 export async function postCount(scope: Scope, m: Count): Promise<number> {
   return transact(scope, async (tx) => {
@@ -227,7 +236,9 @@ export async function postCount(scope: Scope, m: Count): Promise<number> {
   });
 }
 
-/** Takes a move back by its opposite. Answers false when it was taken back before, or is itself a taking back. */
+/**
+ * Takes a move back by its opposite. Answers false when it was taken back before, or is itself a taking back.
+ */
 export async function undoMove(scope: Scope, id: string): Promise<boolean> {
   return transact(scope, async (tx) => {
     const [m] = await tx.db
@@ -308,7 +319,10 @@ export async function stockBook(
   return rows.map((r) => ({ ...r.move, takenBack: r.back !== null }));
 }
 
-/** All moves of a material in the order they happened, without those that were taken back: what values are reckoned from. */
+/**
+ * All moves of a material in the order they happened, without those that were taken back: what values are
+ * reckoned from.
+ */
 export async function standingMoves(scope: Scope, materialIds: readonly string[]): Promise<StockMove[]> {
   if (materialIds.length === 0) return [];
   const back = alias(stockMove, "back");

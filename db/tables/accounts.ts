@@ -23,7 +23,9 @@ const accountId = () =>
     .notNull()
     .references(() => account.id, { onDelete: "cascade" });
 
-/** Somebody who signs in. An account belongs to no workshop; what it may do in one is its membership there. */
+/**
+ * Somebody who signs in. An account belongs to no workshop; what it may do in one is its membership there.
+ */
 export const account = mysqlTable(
   "account",
   {
@@ -113,7 +115,9 @@ export const tryCount = mysqlTable("try_count", {
 /** What an act was about: short fields of its form by name. Never a phrase, a pattern or a picture. */
 export type TrailDetail = Readonly<Record<string, string>>;
 
-/** Who did what when. Rows are only ever added; each holds the hash of all before it, so a changed row shows. */
+/**
+ * Who did what when. Rows are only ever added; each holds the hash of all before it, so a changed row shows.
+ */
 export const trail = mysqlTable(
   "trail",
   {

@@ -13,7 +13,10 @@ import { id, workshopId } from "./workshop";
 
 export const BENCH_ACTS = ["done", "undo", "again", "note", "work"] as const;
 
-/** What was done at the table, act by act: the state is what they come to (`benchState`). Nothing is changed or taken out. */
+/**
+ * What was done at the table, act by act: the state is what they come to (`benchState`). Nothing is changed
+ * or taken out.
+ */
 export const benchAct = mysqlTable(
   "bench_act",
   {

@@ -1,7 +1,9 @@
 import { index, mysqlTable, varchar } from "drizzle-orm/mysql-core";
 import { createdAt, workshopId } from "./workshop";
 
-/** A private address that a calendar program asks for what lies ahead; only its hash is kept. One a workshop. */
+/**
+ * A private address that a calendar program asks for what lies ahead; only its hash is kept. One a workshop.
+ */
 export const calendarAddress = mysqlTable(
   "calendar_address",
   {

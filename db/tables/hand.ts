@@ -30,7 +30,10 @@ export const hand = mysqlTable(
 );
 
 export const LOOPS = ["over", "under"] as const;
-/** What every measurement of finished work says: whose hands, of which part of which revision, when; kept also when it is set aside. */
+/**
+ * What every measurement of finished work says: whose hands, of which part of which revision, when; kept also
+ * when it is set aside.
+ */
 const measured = () => ({
   id: id().primaryKey(),
   workshopId: workshopId(),
@@ -64,13 +67,19 @@ export const weighIn = mysqlTable(
     firmness: mysqlEnum(["light", "medium", "firm"]),
     /** Net, mg. */
     weightMg: int().notNull(),
-    /** The ball or the bag before and after, mg, when their difference was taken; null when it was weighed by itself. */
+    /**
+     * The ball or the bag before and after, mg, when their difference was taken; null when it was weighed by
+     * itself.
+     */
     beforeMg: int(),
     afterMg: int(),
     stepMg: int().notNull(),
     /** What the trade would expect of the stitches (or of the filling), mg, for all the pieces. */
     expectedMg: int().notNull(),
-    /** Tails: weighed with it but not a matter of tension, mg. Rows of before `fillingMg` have the filling in them too. */
+    /**
+     * Tails: weighed with it but not a matter of tension, mg. Rows of before `fillingMg` have the filling in
+     * them too.
+     */
     besideMg: int().notNull().default(0),
     /** What the trade would expect of the filling inside, mg; 0 for parts weighed without it. */
     fillingMg: int().notNull().default(0),

@@ -99,7 +99,10 @@ export const notion = mysqlTable(
     washerId: id(),
     /** Pieces more in a pack than it says, for losses. */
     spares: int().notNull().default(0),
-    /** Filling: weight for the same firmness against polyester fibre, basis points (chopped yarn about 25,000). */
+    /**
+     * Filling: weight for the same firmness against polyester fibre, basis points (chopped yarn about
+     * 25,000).
+     */
     densityBp: int().notNull().default(10_000),
     place: varchar({ length: 80 }).notNull().default(""),
     low: int(),

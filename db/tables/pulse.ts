@@ -16,7 +16,9 @@ export const pulse = mysqlTable(
   (t) => [primaryKey({ columns: [t.workshopId, t.of] })],
 );
 
-/** What is on hand: the sum of a material's moves, ball by ball, kept with the ledger in the same transaction. */
+/**
+ * What is on hand: the sum of a material's moves, ball by ball, kept with the ledger in the same transaction.
+ */
 export const stockBalance = mysqlTable(
   "stock_balance",
   {

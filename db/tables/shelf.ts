@@ -50,7 +50,9 @@ export const PIECE_MOVES = [
   "undone",
 ] as const;
 
-/** Finished pieces, append-only: what is at a place is a sum, and what was wrong is put right by another move. */
+/**
+ * Finished pieces, append-only: what is at a place is a sum, and what was wrong is put right by another move.
+ */
 export const pieceMove = mysqlTable(
   "piece_move",
   {
@@ -218,7 +220,10 @@ export const sale = mysqlTable(
   ],
 );
 
-/** What a piece is listed at in a channel, each time it changed: the newest counts, null is the item's own price again. */
+/**
+ * What a piece is listed at in a channel, each time it changed: the newest counts, null is the item's own
+ * price again.
+ */
 export const listPrice = mysqlTable(
   "list_price",
   {

@@ -13,7 +13,10 @@ const moment = z.iso.datetime({ precision: 3 }).meta({ description: "A moment, U
 const COLOUR = /^#[0-9a-fA-F]{6}$/;
 const MOST_TEXT = 70_000;
 
-/** What a column's values are in the file. Money, weights and lengths are whole numbers in base units, as in the database. */
+/**
+ * What a column's values are in the file. Money, weights and lengths are whole numbers in base units, as in
+ * the database.
+ */
 function valueOf(name: string, column: MySqlColumn): z.ZodType {
   const { length, enumValues } = column as unknown as { length?: number; enumValues?: [string, ...string[]] };
   if (isPicture(column))

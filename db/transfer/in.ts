@@ -40,7 +40,9 @@ function problemsOf({ issues }: z.ZodError): string {
   return `The file does not say what it should. ${told.join("; ")}${more > 0 ? `; and ${more} more` : ""}.`;
 }
 
-/** Every row is of one workshop, has a name of its own, and refers to rows and pictures that are in the file. */
+/**
+ * Every row is of one workshop, has a name of its own, and refers to rows and pictures that are in the file.
+ */
 function holdsTogether(file: WorkshopFile, photos: Photos): void {
   const [own, ...others] = file.tables.workshop ?? [];
   if (!own || others.length > 0) throw new NotAWorkshop("The file has to hold exactly one workshop.");
@@ -99,8 +101,9 @@ const AT_ONCE = 400;
 const PICTURES_AT_ONCE = 4;
 
 /**
- * Brings a workshop in, all of it or nothing. Where none of its ids is here it keeps them, and its trail; otherwise it comes as a copy with ids
- * of its own, so that nothing of it can touch or name what is here, and its trail begins anew. @throws NotAWorkshop
+ * Brings a workshop in, all of it or nothing. Where none of its ids is here it keeps them, and its trail;
+ * otherwise it comes as a copy with ids of its own, so that nothing of it can touch or name what is here, and
+ * its trail begins anew. @throws NotAWorkshop
  */
 export async function bringWorkshop(db: Database, from: WorkshopFile, photos: Photos): Promise<Brought> {
   return db.transaction(async (tx) => {
@@ -169,7 +172,10 @@ function values(t: Table, row: Row, photos: Photos): Row {
 
 const UUID = /[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 
-/** Every id of a file in place of another, wherever it stands: as a key, as a reference, or within something longer. */
+/**
+ * Every id of a file in place of another, wherever it stands: as a key, as a reference, or within something
+ * longer.
+ */
 function renamed(file: WorkshopFile, photos: Photos): { file: WorkshopFile; pictures: Photos } {
   const ids = new Set(JSON.stringify(file.tables).match(UUID));
   // In their order: ids tell by it what is older.

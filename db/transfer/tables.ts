@@ -2,7 +2,10 @@ import { getTableName, is } from "drizzle-orm";
 import { getTableConfig, MySqlTable, type MySqlColumn } from "drizzle-orm/mysql-core";
 import * as schema from "../schema";
 
-/** People and what they sign in with are an installation's, not a workshop's; acts and beats mean nothing elsewhere. */
+/**
+ * People and what they sign in with are an installation's, not a workshop's; acts and beats mean nothing
+ * elsewhere.
+ */
 const STAYS: ReadonlySet<MySqlTable> = new Set<MySqlTable>([
   schema.account,
   schema.member,

@@ -114,7 +114,8 @@ describe("a workshop as one file", () => {
     const ids = (f: WorkshopFile) => new Set(JSON.stringify(f.tables).match(/[0-9a-f]{8}-[0-9a-f-]{27}/g));
     const first = ids(before.file);
     expect([...ids(copy.file)].filter((id) => first.has(id))).toEqual([]);
-    // New ids come in the order of the old ones, so named by where they first stand the two are letter for letter the same.
+    // New ids come in the order of the old ones, so named by where they first stand the two are letter for
+    // letter the same.
     const plain = (f: WorkshopFile) => {
       const seen = new Map<string, string>();
       const { trail: _t, trail_head: _h, ...tables } = f.tables;
@@ -181,7 +182,8 @@ describe("a file that is not as it should be", () => {
     const file = carried(got.file);
     const tables = file.tables as unknown as Record<string, Record<string, unknown>[]>;
     const [revision] = tables.item_revision ?? [];
-    // Two revisions of one number: the file's rules do not know that it may be there once only; the database does.
+    // Two revisions of one number: the file's rules do not know that it may be there once only; the database
+    // does.
     tables.item_revision?.push({ ...revision, id: "01a20aa7-05a8-74eb-831c-a40a9fcf0be3" });
     await expect(bringWorkshop(here.db, readWorkshopFile(file, got.photos), got.photos)).rejects.toThrow(
       /Rows of item_revision do not go together/,

@@ -3,8 +3,8 @@ import { rateWords } from "../measure";
 import { APART, rate } from "./rate";
 
 /**
- * The last figures that landed. They are raised by hand when a better reader lands, and never lowered; a pattern that was
- * wrong without a word and is told now moves from `silent` to `falselyReported`.
+ * The last figures that landed. They are raised by hand when a better reader lands, and never lowered; a
+ * pattern that was wrong without a word and is told now moves from `silent` to `falselyReported`.
  */
 const LANDED = { perfect: 22, right: 344, falselyReported: 5, silent: 3, tallyOff: 6 };
 

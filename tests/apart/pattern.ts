@@ -1,6 +1,7 @@
 /**
- * Patterns kept apart: written down before the reader was rebuilt, in hands unlike those of the corpus, and run only for
- * the figure. Nobody looks at what fails in them while writing rules; a rule taken from one would make the figure worthless.
+ * Patterns kept apart: written down before the reader was rebuilt, in hands unlike those of the corpus, and
+ * run only for the figure. Nobody looks at what fails in them while writing rules; a rule taken from one
+ * would make the figure worthless.
  */
 export interface ApartPart {
   /** Pieces; 1 where nothing is said. */

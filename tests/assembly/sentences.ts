@@ -1,6 +1,7 @@
 /**
- * Sentences of assembly with what a maker reads in them, written down before the reader was. `parts` are the pattern's
- * part names in order; `in` is the part whose lines the sentence stands in. Sides are seen from the front.
+ * Sentences of assembly with what a maker reads in them, written down before the reader was. `parts` are the
+ * pattern's part names in order; `in` is the part whose lines the sentence stands in. Sides are seen from the
+ * front.
  */
 export interface PlacementCase {
   readonly parts: readonly string[];

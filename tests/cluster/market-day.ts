@@ -11,8 +11,9 @@ import { checkTrail } from "../../db/queries/trail";
 import { listWorkshops } from "../../db/queries/workshops";
 
 /**
- * A market day on three nodes and two apps: two telephones sell, each act with a key of its own, sent again until it is answered. A node is
- * killed, then an app. Prints what was lost or doubled and the longest time without an answered sale.
+ * A market day on three nodes and two apps: two telephones sell, each act with a key of its own, sent again
+ * until it is answered. A node is killed, then an app. Prints what was lost or doubled and the longest time
+ * without an answered sale.
  */
 const SALES = 240;
 const PHONES = 2;
@@ -47,7 +48,9 @@ interface Told {
   readonly problems: Map<string, number>;
 }
 
-/** One telephone: a sale now and then, each sent until the server says that it has it; and read back at once. */
+/**
+ * One telephone: a sale now and then, each sent until the server says that it has it; and read back at once.
+ */
 async function phone({ market, workshop, item }: Day, address: string, told: Told): Promise<void> {
   for (let i = 0; i < SALES / PHONES; i++) {
     const key = randomUUID();

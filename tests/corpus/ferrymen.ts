@@ -2,7 +2,10 @@ import type { Case } from "./case";
 
 const times = (count: number, n: number): number[] => Array.from({ length: n }, () => count);
 
-/** Whole patterns in ordinary hands, each read once before anything was mended; counts worked out from the text. */
+/**
+ * Whole patterns in ordinary hands, each read once before anything was mended; counts worked out from the
+ * text.
+ */
 export const FERRYMEN: readonly Case[] = [
   {
     hand: "mushroom keyring",

@@ -1,6 +1,9 @@
 import type { Case } from "./case";
 
-/** Whole patterns as they come over the quay: sentences, tables, columns, ordinals, UK magazines. Each was read once before anything was mended. */
+/**
+ * Whole patterns as they come over the quay: sentences, tables, columns, ordinals, UK magazines. Each was
+ * read once before anything was mended.
+ */
 export const HARBOUR: readonly Case[] = [
   {
     hand: "otis the otter – pocket size",

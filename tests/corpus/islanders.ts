@@ -1,6 +1,9 @@
 import type { Case } from "./case";
 
-/** Hands that count in words, before the label, without labels, with arrows. Each was read once before anything was mended. */
+/**
+ * Hands that count in words, before the label, without labels, with arrows. Each was read once before
+ * anything was mended.
+ */
 export const ISLANDERS: readonly Case[] = [
   {
     hand: "cormorant, numbered list per part",

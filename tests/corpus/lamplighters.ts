@@ -1,6 +1,9 @@
 import type { Case } from "./case";
 
-/** Hands that say little: sums without a how, one-line parts, numbers of a shade. Each was read once before anything was mended. */
+/**
+ * Hands that say little: sums without a how, one-line parts, numbers of a shade. Each was read once before
+ * anything was mended.
+ */
 export const LAMPLIGHTERS: readonly Case[] = [
   {
     hand: "crab, numbers as words in front",

@@ -1,6 +1,9 @@
 import type { Case } from "./case";
 
-/** Hands that tell a round's length, kind or colour beside its work. Each was read once before anything was mended. */
+/**
+ * Hands that tell a round's length, kind or colour beside its work. Each was read once before anything was
+ * mended.
+ */
 export const QUAYSIDE: readonly Case[] = [
   {
     hand: "blog, narrative with bold-like headings and 'Round N.'",

@@ -2,7 +2,10 @@ import type { Case } from "./case";
 
 const times = (count: number, n: number): number[] => Array.from({ length: n }, () => count);
 
-/** More hands met after the reader was rebuilt: layouts, long sentences, constructions told out of the usual order. */
+/**
+ * More hands met after the reader was rebuilt: layouts, long sentences, constructions told out of the usual
+ * order.
+ */
 export const WAYFARERS: readonly Case[] = [
   {
     hand: "a whole part in one paragraph",

@@ -38,7 +38,10 @@ const marks: readonly Dress[] = [
   (l) => l.replaceAll("(", "[").replaceAll(")", "]"),
 ];
 
-/** One pattern of the corpus with other labels, totals and marks; the stitches stay. Undefined where there is nothing to change. */
+/**
+ * One pattern of the corpus with other labels, totals and marks; the stitches stay. Undefined where there is
+ * nothing to change.
+ */
 export function dressed(c: Case, label: number, total: number, mark: number): string | undefined {
   if (!c.text.split("\n").some((l) => LABEL.test(l))) return undefined;
   return c.text

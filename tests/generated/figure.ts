@@ -1,6 +1,6 @@
 /**
- * Figures that are right by construction: numbers first, words afterwards. What a part is comes from here; how it is told is
- * drawn by `write.ts` from ways of writing.
+ * Figures that are right by construction: numbers first, words afterwards. What a part is comes from here;
+ * how it is told is drawn by `write.ts` from ways of writing.
  */
 export interface Truth {
   /** Live stitches after the round. */

@@ -6,7 +6,10 @@ import { listRuns } from "../../db/queries/runs";
 import { listWorkshops } from "../../db/queries/workshops";
 import { fuzzRequests } from "./requests";
 
-/** `npm run fuzz:http [-- COUNT [SEED]]`: mutated requests against the built app with the demo in a database of its own, and its memory meanwhile. */
+/**
+ * `npm run fuzz:http [-- COUNT [SEED]]`: mutated requests against the built app with the demo in a database
+ * of its own, and its memory meanwhile.
+ */
 const count = Number(process.argv[2] ?? 20_000);
 const seed = Number(process.argv[3] ?? 2026);
 process.env.LAPKA_WRITES_A_MINUTE = "100000000";

@@ -12,8 +12,9 @@ import { keepSession } from "../../app/server/session.server";
 import { fuzzRequests } from "./requests";
 
 /**
- * `npm run fuzz:roles [-- COUNT [SEED]]`: mutated requests by every role and by nobody. Beside what is wrong for everybody: something of another
- * workshop, whose things have a word of their own, or something that the role may not see.
+ * `npm run fuzz:roles [-- COUNT [SEED]]`: mutated requests by every role and by nobody. Beside what is wrong
+ * for everybody: something of another workshop, whose things have a word of their own, or something that the
+ * role may not see.
  */
 const count = Number(process.argv[2] ?? 20_000);
 const seed = Number(process.argv[3] ?? 2026);

@@ -3,8 +3,9 @@ import { drawFrom, hostileText, LONGEST } from "./texts";
 import { wrongWith } from "./reading";
 
 /**
- * `npm run fuzz [-- COUNT [SEED]]`: hostile and mutated texts through the reader, seeded and bounded. A text that ends the process is found
- * in .data/fuzz-last.txt. Ends with 1 when a text threw, was answered wrongly, or took longer than a second.
+ * `npm run fuzz [-- COUNT [SEED]]`: hostile and mutated texts through the reader, seeded and bounded. A text
+ * that ends the process is found in .data/fuzz-last.txt. Ends with 1 when a text threw, was answered wrongly,
+ * or took longer than a second.
  */
 /** A machine may hiccup once; a text that is slow is slow again. */
 function again(text: string): number {

@@ -276,9 +276,10 @@ function send(base: URL, r: Made): Promise<Answer> {
 }
 
 /**
- * Mutated requests over all routes and methods, four at a time, seeded. Wrong is: a status of 500 or more, no answer at all, an answer that took more
- * than a second (asked again: a machine may hiccup), a redirect to another site, and, for somebody who is signed in by `cookie`, an answer that
- * has something in it that they may not see.
+ * Mutated requests over all routes and methods, four at a time, seeded. Wrong is: a status of 500 or more, no
+ * answer at all, an answer that took more than a second (asked again: a machine may hiccup), a redirect to
+ * another site, and, for somebody who is signed in by `cookie`, an answer that has something in it that they
+ * may not see.
  */
 export async function fuzzRequests(
   url: string,

@@ -10,7 +10,10 @@ export function drawFrom(seed: number): Draw {
 }
 export const pick = <T>(draw: Draw, list: readonly T[]): T => list[draw(list.length)] as T;
 
-/** Pieces that have hurt a reader of text somewhere: names that every object answers to, numbers without end, openers without a close. */
+/**
+ * Pieces that have hurt a reader of text somewhere: names that every object answers to, numbers without end,
+ * openers without a close.
+ */
 export const SPITEFUL: readonly string[] = [
   ..."constructor __proto__ toString valueOf hasOwnProperty prototype null undefined NaN Infinity".split(" "),
   "4006381333931234567",
@@ -122,7 +125,10 @@ const bytes: Mutation = (_t, d) =>
 /** The longest text that is made, in characters. */
 export const LONGEST = 8 * 1024;
 
-/** One hostile or mutated text: a sound pattern of the corpus changed one to six times, or words and bytes without any order. */
+/**
+ * One hostile or mutated text: a sound pattern of the corpus changed one to six times, or words and bytes
+ * without any order.
+ */
 export function hostileText(draw: Draw): string {
   const kind = draw(10);
   let text = pick(draw, CORPUS).text;

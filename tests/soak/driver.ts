@@ -227,7 +227,10 @@ async function work(me: Hand, draw: Draw, n: number, book: Book): Promise<void> 
   }
 }
 
-/** Works through the web app while app and database are killed at random moments; then holds the books against what was acknowledged. */
+/**
+ * Works through the web app while app and database are killed at random moments; then holds the books against
+ * what was acknowledged.
+ */
 export async function soak(
   folder: string,
   rounds: number,

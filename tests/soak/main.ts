@@ -3,7 +3,10 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import { soak } from "./driver";
 
-/** `npm run soak [-- ROUNDS [SEED]]`: a working day through the web app while app and database are killed, 200 times by default. */
+/**
+ * `npm run soak [-- ROUNDS [SEED]]`: a working day through the web app while app and database are killed, 200
+ * times by default.
+ */
 const folder = mkdtempSync(path.join(tmpdir(), "lapka-soak-"));
 const say = (text: string) => process.stdout.write(`${text}\n`);
 const r = await soak(folder, Number(process.argv[2] ?? 200), Number(process.argv[3] ?? 2026), say);

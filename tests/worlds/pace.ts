@@ -42,7 +42,10 @@ const Z = 1.6448536;
 const MONTH = 30.44;
 const MONTHS = 11;
 
-/** How often the minutes of an item that was never timed lie in their 90 % range, and how wide it is against the errors. */
+/**
+ * How often the minutes of an item that was never timed lie in their 90 % range, and how wide it is against
+ * the errors.
+ */
 export function timeCover(
   w: TimeWorld,
   k: number,

@@ -33,7 +33,10 @@ export const YARN_WORLDS: readonly YarnWorld[] = [
   { what: "all of it, mildly", heavy: true, yarn: 1.4, drift: 0.005, packing: 1.1 },
 ];
 
-/** Shares of makers whose truth lay in the 90 % range, and how wide the ranges are against the errors they are for. */
+/**
+ * Shares of makers whose truth lay in the 90 % range, and how wide the ranges are against the errors they are
+ * for.
+ */
 export interface Cover {
   readonly mean: number;
   readonly next: number;
@@ -51,7 +54,9 @@ const RUN = 40;
 /** Of a part's weight on the scale, so much is filling where parts are weighed filled. */
 const FILLING = 0.3;
 
-/** Makers who weigh `k` parts of three items over eleven months: how often the ranges of the last day hold. */
+/**
+ * Makers who weigh `k` parts of three items over eleven months: how often the ranges of the last day hold.
+ */
 export function yarnCover(w: YarnWorld, k: number, makers: number): Cover {
   const { next, normal } = randomFrom(991 + k);
   const heavy = () => {

@@ -5,7 +5,10 @@ import { adjacencyGraphs, dictionary } from "@zxcvbn-ts/language-common";
 import { hashOfSecret } from "@db/queries/sessions";
 import { LEAST_LETTERS, MOST_LETTERS } from "./letters";
 
-/** Argon2id (the package's own choice) with 19 MiB, two passes, one lane: as OWASP's password storage sheet has it, from memory. */
+/**
+ * Argon2id (the package's own choice) with 19 MiB, two passes, one lane: as OWASP's password storage sheet
+ * has it, from memory.
+ */
 const PARAMETERS = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
 
 /** One phrase, however a keyboard composes its accents. */
@@ -14,7 +17,9 @@ const normal = (phrase: string): string => phrase.normalize("NFKC");
 export const keepPhrase = (phrase: string): Promise<string> => hash(normal(phrase), PARAMETERS);
 
 let nobodys: Promise<string> | undefined;
-/** Is it the phrase? Without an account one of nobody's is compared, which takes as long and is never right. */
+/**
+ * Is it the phrase? Without an account one of nobody's is compared, which takes as long and is never right.
+ */
 export async function isPhrase(kept: string | undefined, phrase: string): Promise<boolean> {
   nobodys ??= keepPhrase(randomBytes(24).toString("base64"));
   const right = await verify(kept ?? (await nobodys), normal(phrase));
@@ -23,7 +28,9 @@ export async function isPhrase(kept: string | undefined, phrase: string): Promis
 
 let guesser: ZxcvbnFactory | undefined;
 
-/** Why a phrase will not do, in words; undefined when it will. Names and places around it count as guessable. */
+/**
+ * Why a phrase will not do, in words; undefined when it will. Names and places around it count as guessable.
+ */
 export function phraseTrouble(phrase: string, around: readonly string[]): string | undefined {
   const letters = [...normal(phrase)].length;
   if (letters < LEAST_LETTERS)

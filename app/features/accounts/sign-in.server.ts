@@ -48,7 +48,10 @@ type Attempt =
   | { readonly ok: true; readonly accountId: string }
   | { readonly ok: false; readonly why: string; readonly status: 401 | 429 };
 
-/** Is it who they say? Wrong tries are counted and slowed down, alike for names that there are and names that there are not. */
+/**
+ * Is it who they say? Wrong tries are counted and slowed down, alike for names that there are and names that
+ * there are not.
+ */
 async function attempt(
   { db, address }: AppLoadContext,
   name: string,

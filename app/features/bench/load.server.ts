@@ -33,7 +33,9 @@ export interface BenchWork extends BenchLine {
   readonly steps: readonly BenchStep[];
 }
 
-/** Undefined where the line, its item or its text is not there; a text that cannot be reckoned has no steps. */
+/**
+ * Undefined where the line, its item or its text is not there; a text that cannot be reckoned has no steps.
+ */
 export async function loadBenchWork(
   { scope, workshop }: Opened,
   lineId: string,

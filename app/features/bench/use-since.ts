@@ -3,7 +3,10 @@ import { useEffect, useMemo } from "react";
 /** Longer than this nobody works at one step: the table was left, and the time is not known. */
 const MOST_MS = 6 * 3_600_000;
 
-/** The clock of the step at hand: it begins when the view opens or the step before was done, and outlives a reload. */
+/**
+ * The clock of the step at hand: it begins when the view opens or the step before was done, and outlives a
+ * reload.
+ */
 export function useSince(line: string): { readonly lap: () => number; readonly restart: () => void } {
   const name = `lapka-bench-since-${line}`;
   useEffect(() => {

@@ -8,7 +8,10 @@ import { loadShelves, plansOf } from "../runs/load.server";
 import { todayOf } from "../../server/scope.server";
 import { calendarFile, type DayAhead } from "./feed";
 
-/** What lies ahead of a workshop as a calendar file: due days, when a run is expected to be done, market days, deliveries. */
+/**
+ * What lies ahead of a workshop as a calendar file: due days, when a run is expected to be done, market days,
+ * deliveries.
+ */
 export async function calendarOf(scope: Scope): Promise<string> {
   const workshop = await findWorkshop(scope.db, scope.workshopId);
   const today = todayOf(scope);

@@ -14,7 +14,8 @@ export interface DayAhead {
 const dateOf = (day: string): Date => new Date(`${day}T00:00:00Z`);
 
 /**
- * Days ahead as an iCalendar file (RFC 5545): whole days, each ending with the next one begun, as the standard has it.
+ * Days ahead as an iCalendar file (RFC 5545): whole days, each ending with the next one begun, as the
+ * standard has it.
  * @param at when the file is made: the stamp of each event
  */
 export function calendarFile(name: string, days: readonly DayAhead[], at: Date): string {

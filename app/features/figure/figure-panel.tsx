@@ -23,7 +23,10 @@ const NAMES: readonly (readonly [ViewName, string])[] = [
 ];
 const NOTHING_MOVED: readonly Moved[] = [];
 
-/** The parts put together: turned in the hand, each part moved until it sits right, and written into the pattern. */
+/**
+ * The parts put together: turned in the hand, each part moved until it sits right, and written into the
+ * pattern.
+ */
 export function FigurePanel({
   analysis,
   text,

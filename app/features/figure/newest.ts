@@ -1,6 +1,6 @@
 /**
- * Runs one task at a time and of all that are asked for meanwhile only the newest: a worker that is asked faster than it answers
- * would otherwise still be answering when she has long done something else.
+ * Runs one task at a time and of all that are asked for meanwhile only the newest: a worker that is asked
+ * faster than it answers would otherwise still be answering when she has long done something else.
  */
 export function newestOnly(): (task: () => Promise<unknown>) => void {
   let busy = false;

@@ -62,7 +62,10 @@ export function slotColours(
   );
 }
 
-/** What a picture of this item depends on, as a short text: the address of a picture carries it, so that it may be kept for long. */
+/**
+ * What a picture of this item depends on, as a short text: the address of a picture carries it, so that it
+ * may be kept for long.
+ */
 export const pictureMark = (entry: ItemWithRevision, colours: Readonly<Record<string, string>>): string =>
   createHash("sha256")
     .update(JSON.stringify([entry.revision.id, colours]))
@@ -74,7 +77,10 @@ const sourceOf = (entry: ItemWithRevision, { checked, piece }: ItemAnalysis) => 
   text: entry.revision.pattern,
   parts: piece.parts.map((p) => ({ part: p.part, fabric: p.fabric })),
 });
-/** What a figure rests on, as a short text: its revision, and the size of its fabric, which moves with her hand. */
+/**
+ * What a figure rests on, as a short text: its revision, and the size of its fabric, which moves with her
+ * hand.
+ */
 const keyOf = (entry: ItemWithRevision, analysis: ItemAnalysis, rest: unknown): string =>
   JSON.stringify([
     entry.revision.id,

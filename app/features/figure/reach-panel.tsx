@@ -16,7 +16,9 @@ const SHOWN = 4;
 /** Nearer than this no ruler tells the difference. */
 const NEAR = 1;
 
-/** "Make it 50 mm tall": which yarn and hook comes nearest, and what it changes; or which even rounds to add. */
+/**
+ * "Make it 50 mm tall": which yarn and hook comes nearest, and what it changes; or which even rounds to add.
+ */
 export function ReachPanel({
   analysis,
   height,

@@ -49,7 +49,10 @@ export function NarrowingChart({
   );
 }
 
-/** Expected against measured, both as shares of the trade's figure; a point on the line was foretold exactly. Each opens its measurement. */
+/**
+ * Expected against measured, both as shares of the trade's figure; a point on the line was foretold exactly.
+ * Each opens its measurement.
+ */
 export function ExpectedChart({
   told,
   href,
@@ -162,7 +165,10 @@ export function LapChart({ laps, curve }: { laps: readonly number[]; curve: Lear
   );
 }
 
-/** What a hand made against what is known of it now, over time, with the line through it and its range. A point opens its measurement. */
+/**
+ * What a hand made against what is known of it now, over time, with the line through it and its range. A
+ * point opens its measurement.
+ */
 export function DriftChart({
   view,
   href,

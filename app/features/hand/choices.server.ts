@@ -7,7 +7,10 @@ import { todayOf, type Opened } from "../../server/scope.server";
 export const handOptions = (hands: readonly Hand[]) =>
   hands.map((h) => ({ id: h.id, name: h.name, loops: h.loops }));
 
-/** What can be measured: items with their parts, in their own colours and in each colourway, and whose hands there are. */
+/**
+ * What can be measured: items with their parts, in their own colours and in each colourway, and whose hands
+ * there are.
+ */
 export async function loadChoices(opened: Opened) {
   const { scope, workshop } = opened;
   const [{ all }, hands] = await Promise.all([loadAnalysedColourways(scope, workshop), listHands(scope)]);

@@ -34,7 +34,10 @@ export interface DriftView {
   }[];
 }
 
-/** A drift is claimed only where chance alone would show it once in a hundred times: two lines are looked at each visit. */
+/**
+ * A drift is claimed only where chance alone would show it once in a hundred times: two lines are looked at
+ * each visit.
+ */
 const SURE = 2.576;
 const DAY = 86_400_000;
 
@@ -42,7 +45,10 @@ const DAY = 86_400_000;
 const expectedOf = (known: Learned, kind: TensionMeasure["kind"]): number =>
   (kind === "weigh-in" ? gramsOf(known) : known).mean;
 
-/** Whether a hand has changed over the months: everything it made against what is known of it now, yarn and time apart. */
+/**
+ * Whether a hand has changed over the months: everything it made against what is known of it now, yarn and
+ * time apart.
+ */
 export function driftsOf(data: HandData, known: HandKnowledge): DriftView[] {
   const yarn = data.tension
     .filter((m) => !m.setAside && m.ratio > 0)

@@ -1,7 +1,10 @@
 import { workOfStage, YARN_SIGMA, type LearnedYarn, type Stage, type Work } from "@core/estimate";
 import type { Around, ItemAnalysis, ItemDraft } from "../items/analyse";
 
-/** What the trade would expect of an item, before anything of this hand is known: what measurements are held against. */
+/**
+ * What the trade would expect of an item, before anything of this hand is known: what measurements are held
+ * against.
+ */
 export interface TradeExpected {
   readonly parts: readonly {
     readonly name: string;
@@ -20,8 +23,9 @@ export interface TradeExpected {
 }
 
 /**
- * What an item's figures rest on, with the trade's averages in place of measurements, but in her sizes: a part that comes out
- * wider holds more filling by the trade's own density, and only what is packed beyond that is her packing.
+ * What an item's figures rest on, with the trade's averages in place of measurements, but in her sizes: a
+ * part that comes out wider holds more filling by the trade's own density, and only what is packed beyond
+ * that is her packing.
  */
 export const tradeAround = (around: Around): Around => ({
   ...around,

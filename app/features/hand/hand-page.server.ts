@@ -236,7 +236,10 @@ interface Planned {
   readonly label: (group: string) => YarnLabel;
 }
 
-/** What to measure next for what open runs will take: a part of a planned item to weigh, or a stage of one to time. */
+/**
+ * What to measure next for what open runs will take: a part of a planned item to weigh, or a stage of one to
+ * time.
+ */
 function measureNext(aim: Aim, p: Planned) {
   const open = p.runs.filter((x) => x.run.state !== "finished").flatMap((x) => x.lines);
   const parts = new Map<
@@ -351,7 +354,10 @@ export interface MeasurementRow {
   readonly ratio: number;
 }
 
-/** All measurements of a hand, newest first, also those that were set aside or made with the yarn taken up the other way. */
+/**
+ * All measurements of a hand, newest first, also those that were set aside or made with the yarn taken up the
+ * other way.
+ */
 function measurementRows(
   measured: Measured,
   data: HandData,

@@ -39,13 +39,18 @@ function inOrder<M extends { id: string; madeOn: string; setAside: boolean }>(li
 
 /** So many of the newest measurements of a kind are held against what was known before them… */
 const TOLD = 100;
-/** …by at most so many before each: older ones would weigh next to nothing, and a file may bring thousands. */
+/**
+ * …by at most so many before each: older ones would weigh next to nothing, and a file may bring thousands.
+ */
 const KNOWN = 250;
 /** Timings before each: a belief about many items is dearer than one about yarns. */
 const TIMED = 60;
 const before = <M>(sorted: readonly M[], i: number): readonly M[] => sorted.slice(Math.max(0, i - KNOWN), i);
 
-/** The newest measurements against the knowledge before each, oldest first: what calibration and outliers are judged by. */
+/**
+ * The newest measurements against the knowledge before each, oldest first: what calibration and outliers are
+ * judged by.
+ */
 export function toldInOrder(data: HandData, halfLife: number): Told[] {
   const out: Told[] = [];
   const logs = <M extends HandData["tension"][number] | HandData["density"][number]>(
@@ -118,7 +123,10 @@ export function toldInOrder(data: HandData, halfLife: number): Told[] {
   return out.sort((a, b) => (a.madeOn < b.madeOn ? -1 : 1));
 }
 
-/** What was known of a yarn before each measurement: the learner goes through them once, and is asked on the way. */
+/**
+ * What was known of a yarn before each measurement: the learner goes through them once, and is asked on the
+ * way.
+ */
 function tensionBefore(halfLife: number) {
   const learner = tensionLearner();
   let seen = -1;
@@ -141,8 +149,8 @@ export interface NarrowingPoint {
   readonly high: number;
 }
 /**
- * The estimates of yarns and hooks after none, one, two… of the hand's measurements, in order: the history is gone through
- * once, however many are asked for.
+ * The estimates of yarns and hooks after none, one, two… of the hand's measurements, in order: the history is
+ * gone through once, however many are asked for.
  */
 export function narrowings(
   data: HandData,

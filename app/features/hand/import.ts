@@ -83,7 +83,10 @@ function stageOf(text: string): Stage | undefined {
   );
 }
 
-/** Timings that can be brought in, and what is wrong with the others: every problem names its line, column and value. */
+/**
+ * Timings that can be brought in, and what is wrong with the others: every problem names its line, column and
+ * value.
+ */
 export function readTimings(
   table: Table,
   mapping: TimingMapping,

@@ -134,7 +134,8 @@ describe("measurements against the trade", () => {
 });
 
 describe("parts weighed with their filling", () => {
-  // A hand at the trade's tension that packs 1.3 times as much: 6 g of stitches, 0.5 g of tails, 2.6 g of filling by the trade.
+  // A hand at the trade's tension that packs 1.3 times as much: 6 g of stitches, 0.5 g of tails, 2.6 g of
+  // filling by the trade.
   const row = {
     weightMg: 6_000 + 500 + 1.3 * 2_600,
     stepMg: 100,

@@ -183,7 +183,9 @@ export function knowledgeOf(data: HandData, today: string, halfLife: number): Ha
   };
 }
 
-/** What an estimate is told of a hand: plain values, so that they go to the worker and into a key as they are. */
+/**
+ * What an estimate is told of a hand: plain values, so that they go to the worker and into a key as they are.
+ */
 export interface HandView {
   readonly tension: Readonly<Record<string, LearnedYarn>>;
   readonly elsewhere: LearnedYarn | undefined;
@@ -327,7 +329,10 @@ export function packingUsed(view: HandView["density"]): PieceInput["packing"] {
     : undefined;
 }
 
-/** A swatch against the trade: an unravelled sample tells of the yarn itself, a width only through the usual ratio. */
+/**
+ * A swatch against the trade: an unravelled sample tells of the yarn itself, a width only through the usual
+ * ratio.
+ */
 export function swatchMeasures(
   s: {
     id: string;
@@ -382,7 +387,9 @@ export const packingFactor = (packing: Learning, firmness: string): PackingFacto
   return { factor: Math.exp(known.mean), sigma: known.sd };
 };
 
-/** What filling weighed by itself says of her packing: taken off filled parts where a single ratio is shown. */
+/**
+ * What filling weighed by itself says of her packing: taken off filled parts where a single ratio is shown.
+ */
 export function packingKnown(density: readonly DensityMeasure[]): (firmness: string) => PackingFactor {
   const days = density.map((d) => d.madeOn).toSorted();
   const { packing } = learnTensionAndPacking(
@@ -397,7 +404,9 @@ export function packingKnown(density: readonly DensityMeasure[]): (firmness: str
 const stepOf = (w: { stepMg: number; beforeMg?: number | null }): number =>
   (w.stepMg / 1000) * (w.beforeMg ? Math.SQRT2 : 1);
 
-/** Filling weighed alone tells of packing; a filled part of both, with its own weight and the scale's step. */
+/**
+ * Filling weighed alone tells of packing; a filled part of both, with its own weight and the scale's step.
+ */
 export function filledOf(w: {
   weightMg: number;
   beforeMg?: number | null;

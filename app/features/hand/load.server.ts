@@ -43,7 +43,10 @@ export const loadMeasured = (scope: Scope): Promise<Measured> =>
 export const handsSeen = (hands: readonly Hand[], ownHand: string | null | undefined): readonly Hand[] =>
   ownHand === undefined ? hands : hands.filter((h) => h.id === ownHand);
 
-/** One hand's measurements; a swatch without a hand is the maker's own. Yarn-over and yarn-under are kept apart. */
+/**
+ * One hand's measurements; a swatch without a hand is the maker's own. Yarn-over and yarn-under are kept
+ * apart.
+ */
 export function handDataOf(
   m: Measured,
   yarns: readonly Pick<Yarn, "id" | "weightClass" | "name">[],

@@ -59,7 +59,9 @@ export function scaleText({ scale, n }: Pick<Calibration, "scale" | "n">): strin
     : `were wider than needed: now ${percent} % narrower`;
 }
 
-/** How true the ranges were that were given before each measurement, by kind, and what that does to the next. */
+/**
+ * How true the ranges were that were given before each measurement, by kind, and what that does to the next.
+ */
 export function Scores90({
   kinds,
 }: {

@@ -1,4 +1,7 @@
-/** A stopwatch by the wall clock: it runs on through a reload, sleep or a lost connection. Times are ms since 1970. */
+/**
+ * A stopwatch by the wall clock: it runs on through a reload, sleep or a lost connection. Times are ms since
+ * 1970.
+ */
 export interface Watch {
   /** When it was last started; undefined while it stands. */
   readonly since: number | undefined;

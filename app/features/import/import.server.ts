@@ -46,8 +46,8 @@ export interface SentFile {
 }
 
 /**
- * Reads a sent file and keeps what `keep` can keep of it; answers undefined when rows were kept, else why not. The server
- * reads the file itself: what the page showed is not taken on trust.
+ * Reads a sent file and keeps what `keep` can keep of it; answers undefined when rows were kept, else why
+ * not. The server reads the file itself: what the page showed is not taken on trust.
  */
 export async function bringFile<F extends string>(
   form: FormData,

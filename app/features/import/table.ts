@@ -32,7 +32,10 @@ export function delimiterOf(text: string): string {
 /** Our own files put a quote before a cell that a spreadsheet would run: "'+Puffin" was "+Puffin". */
 const unguarded = (cell: string): string => (/^'[=+\-@\t\r＝＋－＠]/.test(cell) ? cell.slice(1) : cell);
 
-/** A CSV file (RFC 4180, and what spreadsheets make of it: other marks between cells, a BOM, stray quotes) as a table with line numbers. */
+/**
+ * A CSV file (RFC 4180, and what spreadsheets make of it: other marks between cells, a BOM, stray quotes) as
+ * a table with line numbers.
+ */
 export function readTable(text: string): ReadTable {
   if (text.trim() === "") return { ok: false, why: "The file is empty." };
   const delimiter = delimiterOf(text.replace(/^\uFEFF/, ""));
@@ -104,8 +107,9 @@ export interface FileRow<F extends string> {
 }
 
 /**
- * Goes through the rows. What `read` makes of one is kept when it said of nothing that it is wrong; every problem names its
- * line, column and value. `names` are what fields are called that the file has no heading for.
+ * Goes through the rows. What `read` makes of one is kept when it said of nothing that it is wrong; every
+ * problem names its line, column and value. `names` are what fields are called that the file has no heading
+ * for.
  */
 export function readEach<F extends string, T>(
   table: Table,
@@ -161,8 +165,9 @@ export function pastDay<F extends string>(row: FileRow<F>, f: F, today: string):
 }
 
 /**
- * Whose numbers the file has: where commas stand before one or two last digits and no point does, a comma is the decimal
- * mark in all of it, whatever the workshop writes. "2,905" is then two and nine tenths, not thousands.
+ * Whose numbers the file has: where commas stand before one or two last digits and no point does, a comma is
+ * the decimal mark in all of it, whatever the workshop writes. "2,905" is then two and nine tenths, not
+ * thousands.
  */
 export function localeOf(table: Table, own: string): string {
   let commas = false;

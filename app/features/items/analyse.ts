@@ -73,7 +73,10 @@ export interface YarnView {
       }
     | undefined;
   readonly deleted: boolean;
-  /** What a hand's measurements say of this yarn, by hook in tenths of a millimetre; "" for hooks that were not measured. */
+  /**
+   * What a hand's measurements say of this yarn, by hook in tenths of a millimetre; "" for hooks that were
+   * not measured.
+   */
   readonly learned?: Readonly<Record<string, LearnedYarn>> | undefined;
   /** Relative standard deviation of the length of 100 g: 0 when a band says it. */
   readonly lengthSigma?: number;

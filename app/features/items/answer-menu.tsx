@@ -5,7 +5,9 @@ import type { Answer } from "@core/notation";
 import { pressed } from "../../ui/basics";
 import { answerChoice } from "./answer-text";
 
-/** What she might say of a doubt; asked for when the list opens, since each answer is tried on the whole text. */
+/**
+ * What she might say of a doubt; asked for when the list opens, since each answer is tried on the whole text.
+ */
 export function AnswerMenu({
   line,
   terms,

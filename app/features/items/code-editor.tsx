@@ -124,7 +124,10 @@ function applyFix(v: EditorView, pattern: CheckedPattern): boolean {
   return true;
 }
 
-/** The text as CodeMirror holds it: grows with its lines, tells where each line stands, shows problems in place. */
+/**
+ * The text as CodeMirror holds it: grows with its lines, tells where each line stands, shows problems in
+ * place.
+ */
 export default function CodeEditor({
   text,
   nonce,

@@ -21,7 +21,10 @@ export interface Asked {
   readonly onTakeBack: (a: Answer) => void;
 }
 
-/** What the count found below the text: slips, words that could not be read, what she answered, what is in no count. */
+/**
+ * What the count found below the text: slips, words that could not be read, what she answered, what is in no
+ * count.
+ */
 export function FoundPanel({
   pattern,
   onFix,

@@ -33,9 +33,9 @@ export const slotsOf = (p: CheckedPattern): string[] => [
 ];
 
 /**
- * What a new item begins with, from what stands above its rounds: for each colour the yarn in the cupboard that its shade
- * and class speak of, the hook, the eyes of that size, filling, a ring. Only what is surely meant is taken; the rest is chosen
- * on the item's page.
+ * What a new item begins with, from what stands above its rounds: for each colour the yarn in the cupboard
+ * that its shade and class speak of, the hook, the eyes of that size, filling, a ring. Only what is surely
+ * meant is taken; the rest is chosen on the item's page.
  */
 export function proposedFrom(
   head: PatternHead,

@@ -123,7 +123,9 @@ const sameAnswers = (a: readonly Answer[], b: readonly Answer[] | undefined): bo
   JSON.stringify(a) === JSON.stringify(b ?? []);
 
 type Change = (part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => void;
-/** What the panels call: made once, so that a panel whose figures stand still is not drawn again at every key. */
+/**
+ * What the panels call: made once, so that a panel whose figures stand still is not drawn again at every key.
+ */
 const handlers = (change: Change) => ({
   text: (pattern: string) => change({ pattern }),
   answer: (a: Answer) => change((t) => ({ answers: [...answersIn(t), a] })),
@@ -231,7 +233,8 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     [typed.pattern, answers, data.draft, data.analysis.checked, data.terms, memory],
   );
   const checked = read.pattern;
-  // The panels beside the text only care which slots there are: their names as one string keep them still while she types.
+  // The panels beside the text only care which slots there are: their names as one string keep them still
+  // while she types.
   const slotNames = namedSlots(checked).join("\n");
   const slotsShown = useMemo(() => shownSlots(slotNames.split("\n"), typed.slots), [slotNames, typed.slots]);
   const chosenNotions = useMemo(() => draftNotions(typed.notions, r.locale), [typed.notions, r.locale]);

@@ -1,7 +1,7 @@
 /**
- * What was typed and not saved, kept in the browser: one entry for every window, so that two windows on one item never
- * write over each other. A window finds its own entry again after a reload; what a closed or another window left is
- * offered, not taken.
+ * What was typed and not saved, kept in the browser: one entry for every window, so that two windows on one
+ * item never write over each other. A window finds its own entry again after a reload; what a closed or
+ * another window left is offered, not taken.
  */
 export interface Kept<T> {
   readonly typed: T;

@@ -43,9 +43,10 @@ type Sizes = typeof WIDE;
 type Light = { part: number; round: number } | undefined;
 
 /**
- * The round ladder: level with each line of the text its round as a bar as long as its stitches, mirrored about a centre
- * line, so that the ladder is the silhouette. A count that breaks is a broken rung at the very line. Free loops are a
- * dotted edge, spurs are whiskers to the bar's own scale, dead ends are open frames, events are signs on their line.
+ * The round ladder: level with each line of the text its round as a bar as long as its stitches, mirrored
+ * about a centre line, so that the ladder is the silhouette. A count that breaks is a broken rung at the very
+ * line. Free loops are a dotted edge, spurs are whiskers to the bar's own scale, dead ends are open frames,
+ * events are signs on their line.
  */
 export function Ladder({
   pattern,
@@ -128,7 +129,10 @@ function eventsByLine(events: readonly PartEvent[]): Map<number, PartEvent["even
   return lines;
 }
 
-/** Small signs drawn with a pen, not letters: two eyes, a puff of filling, a hole drawn shut, a needle, a cut end. */
+/**
+ * Small signs drawn with a pen, not letters: two eyes, a puff of filling, a hole drawn shut, a needle, a cut
+ * end.
+ */
 function EventSigns({
   events,
   x,

@@ -188,7 +188,9 @@ export interface Surroundings {
 export const restsOn = (scope: Scope, workshop: Workshop): string =>
   `${todayOf(scope)} ${JSON.stringify(workshop)}`;
 
-/** Reckoned once until yarns, notions, swatches, measurements, ways of selling, settings or the day change. */
+/**
+ * Reckoned once until yarns, notions, swatches, measurements, ways of selling, settings or the day change.
+ */
 export function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surroundings> {
   const load = async (): Promise<Surroundings> => {
     const reading = readingOf(workshop);
@@ -250,10 +252,16 @@ export function aroundOf(entry: ItemWithRevision, s: Surroundings): Around {
   };
 }
 
-/** Figures by the surroundings they rest on: while those are kept, an item is known by its revision and its colours. */
+/**
+ * Figures by the surroundings they rest on: while those are kept, an item is known by its revision and its
+ * colours.
+ */
 const reckoned = new WeakMap<Surroundings, Map<string, Promise<Reckoned<ItemAnalysis>>>>();
 
-/** The figures of a stored item, reckoned in a thread: what cannot be reckoned costs that item and nothing else. */
+/**
+ * The figures of a stored item, reckoned in a thread: what cannot be reckoned costs that item and nothing
+ * else.
+ */
 export function analyseStored(entry: ItemWithRevision, s: Surroundings): Promise<Reckoned<ItemAnalysis>> {
   let known = reckoned.get(s);
   if (!known) reckoned.set(s, (known = new Map()));
@@ -271,7 +279,9 @@ export function analyseStored(entry: ItemWithRevision, s: Surroundings): Promise
   return made;
 }
 
-/** A stored item with its figures, in a colourway if one is named; undefined where there is none of that name. */
+/**
+ * A stored item with its figures, in a colourway if one is named; undefined where there is none of that name.
+ */
 export async function openItem(
   scope: Scope,
   workshop: Workshop,

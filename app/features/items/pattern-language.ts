@@ -18,7 +18,10 @@ import {
   type Terms,
 } from "@core/notation";
 
-/** No label and no word of a pattern is longer: what is longer is not looked at, so that a key stays a key on any text. */
+/**
+ * No label and no word of a pattern is longer: what is longer is not looked at, so that a key stays a key on
+ * any text.
+ */
 const LABEL_LETTERS = 30;
 const WORD_LETTERS = 30;
 

@@ -1,8 +1,8 @@
 import { checkPattern, type CheckedPattern } from "@core/notation";
 
 /**
- * The count of what is being typed. The reader is total, and tested to be; should a text still break it, the page stands and says so, for the
- * text on it may be the only copy.
+ * The count of what is being typed. The reader is total, and tested to be; should a text still break it, the
+ * page stands and says so, for the text on it may be the only copy.
  */
 export function readSafely(
   text: string,

@@ -23,8 +23,9 @@ const PROGRAM = path.resolve("build/server/reckon.thread.js");
 const reckoner = new Reckoner<ReckonTask, ItemAnalysis>(PROGRAM, LIMITS, { marks: MARKS });
 
 /**
- * Analyses by everything they depend on, so that the cache can only answer what the core would answer again. Shared by
- * all requests, bounded by the size of what it holds; what could not be reckoned is tried again after ten minutes.
+ * Analyses by everything they depend on, so that the cache can only answer what the core would answer again.
+ * Shared by all requests, bounded by the size of what it holds; what could not be reckoned is tried again
+ * after ten minutes.
  */
 const known = new LRUCache<string, Reckoned<ItemAnalysis>>({
   maxSize: 64_000_000,

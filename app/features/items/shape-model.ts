@@ -26,8 +26,9 @@ export interface ShapeMesh {
 const AROUND = 72;
 
 /**
- * The solid of a filled or hollow part: every round a band of two rows of triangles, coloured stitch by stitch where the
- * colour changes inside it; ovals are drawn apart by their straight side. Undefined for flat pieces and cords, which have an outline only.
+ * The solid of a filled or hollow part: every round a band of two rows of triangles, coloured stitch by
+ * stitch where the colour changes inside it; ovals are drawn apart by their straight side. Undefined for flat
+ * pieces and cords, which have an outline only.
  */
 export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
   const { shape, straight, openEnd } = p.fabric;

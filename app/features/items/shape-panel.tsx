@@ -204,8 +204,9 @@ export const ShapePanel = memo(function ShapePanel({
 });
 
 /**
- * Asked before the large view is loaded, so that a browser without WebGL loads nothing and logs nothing. Where only the
- * processor draws it, turning would stutter: there the drawing comes first and the solid on demand.
+ * Asked before the large view is loaded, so that a browser without WebGL loads nothing and logs nothing.
+ * Where only the processor draws it, turning would stutter: there the drawing comes first and the solid on
+ * demand.
  */
 let known: "fast" | "slow" | "none" | undefined;
 function webGlHere(): "fast" | "slow" | "none" {

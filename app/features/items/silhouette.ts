@@ -140,7 +140,10 @@ function flat(p: PartEstimate): Pick<Silhouette, "bands" | "outline"> {
   return { bands, outline };
 }
 
-/** Eyes where the pattern puts them, seen from the front after turning the piece by `turn` radians; those behind are left out. */
+/**
+ * Eyes where the pattern puts them, seen from the front after turning the piece by `turn` radians; those
+ * behind are left out.
+ */
 function eyesOf(p: PartEstimate, turn: number): Silhouette["eyes"] {
   return faceOf(p.part, p.fabric).flatMap((face) => {
     const size = (face.sizeMm ?? face.suggestedMm) / 2;

@@ -12,7 +12,10 @@ export interface MendResult {
   readonly conflict?: readonly unknown[];
 }
 
-/** An item whose text could not be reckoned: nothing is counted here, neither; it can be changed, taken out, tried again and deleted. */
+/**
+ * An item whose text could not be reckoned: nothing is counted here, neither; it can be changed, taken out,
+ * tried again and deleted.
+ */
 export function UnreckonedPage({
   item,
   result,

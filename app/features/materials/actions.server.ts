@@ -27,8 +27,8 @@ import { reencoded } from "./photo.server";
 import { materialSchemas } from "./schema";
 
 /**
- * Every change of the cupboard, by the form's intent. Invalid input comes back with what is wrong, keyed by field; what another tab changed since
- * the form was opened comes back with both values.
+ * Every change of the cupboard, by the form's intent. Invalid input comes back with what is wrong, keyed by
+ * field; what another tab changed since the form was opened comes back with both values.
  */
 export async function materialAction(form: FormData, opened: Opened) {
   try {

@@ -106,7 +106,10 @@ function colourFor(name: string): string {
   return `#${[(n >> 4) % 90, (n >> 11) % 90, (n >> 18) % 90].map((c) => (c + 90).toString(16).padStart(2, "0")).join("")}`;
 }
 
-/** Rows that can be brought in, and what is wrong with the others: every problem names its line, column and value. */
+/**
+ * Rows that can be brought in, and what is wrong with the others: every problem names its line, column and
+ * value.
+ */
 export function readRows(
   table: Table,
   mapping: Mapping,
@@ -213,7 +216,10 @@ export function readRows(
   });
 }
 
-/** Each ball becomes a thing of its own. More at once is mostly a slip: kg for g, or a weight in the wrong column. */
+/**
+ * Each ball becomes a thing of its own. More at once is mostly a slip: kg for g, or a weight in the wrong
+ * column.
+ */
 export const MOST_BALLS_A_ROW = 50;
 export const MOST_BALLS_A_FILE = 10_000;
 

@@ -33,7 +33,10 @@ export interface Cupboard {
   readonly low: ReadonlyMap<string, LowLevel>;
 }
 
-/** Everything on the shelves with what is promised, ordered and running low. One query for each noun, none for each row. Runs may still name what was deleted. */
+/**
+ * Everything on the shelves with what is promised, ordered and running low. One query for each noun, none for
+ * each row. Runs may still name what was deleted.
+ */
 export async function loadCupboard(scope: Scope, withDeleted = false): Promise<Cupboard> {
   const [yarns, notions, suppliers, runs, onHand, ordered, used] = await Promise.all([
     withDeleted ? allYarns(scope) : liveYarns(scope),

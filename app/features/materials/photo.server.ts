@@ -5,8 +5,8 @@ const SIDE = 1000;
 const MOST_PIXELS = 24_000_000;
 
 /**
- * A picture as it is kept: decoded and written anew, so that nothing but its pixels comes along (no place, no camera, no second file behind it).
- * undefined when it is no picture that can be opened.
+ * A picture as it is kept: decoded and written anew, so that nothing but its pixels comes along (no place, no
+ * camera, no second file behind it). undefined when it is no picture that can be opened.
  */
 export async function reencoded(bytes: Uint8Array): Promise<Buffer | undefined> {
   try {

@@ -22,7 +22,10 @@ export function readJpeg(dataUrl: string): Uint8Array | undefined {
   }
 }
 
-/** A photo made small in the browser; what a phone takes has ten megabytes, and says where it was taken: neither is kept. */
+/**
+ * A photo made small in the browser; what a phone takes has ten megabytes, and says where it was taken:
+ * neither is kept.
+ */
 export async function shrinkPhoto(file: Blob): Promise<string> {
   const bitmap = await createImageBitmap(file);
   const scale = Math.min(1, SIDE / Math.max(bitmap.width, bitmap.height));

@@ -5,7 +5,10 @@ const cross = `<path d="M3 4L21 20M21 4L3 20" ${S}/>`;
 const wrap = (inside: string) =>
   `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24" width="24" height="24">${inside}</svg>`;
 
-/** Care symbols drawn here from their published meaning (ISO 3758, from memory): a tub, a triangle, a square with a circle, an iron. */
+/**
+ * Care symbols drawn here from their published meaning (ISO 3758, from memory): a tub, a triangle, a square
+ * with a circle, an iron.
+ */
 export const careSymbols = (care: Care): string[] => [
   wrap(
     `<path d="M2 7L4.5 20H19.5L22 7M2 9Q4.5 11 7 9T12 9T17 9T22 9" ${S}/>` +

@@ -25,7 +25,10 @@ export const sheetSchema = (terms: "us" | "uk") =>
       },
     }));
 
-/** Check digit of an EAN-13 from its first twelve figures. ISO/IEC 15420 (from memory): threes and ones in turn. */
+/**
+ * Check digit of an EAN-13 from its first twelve figures. ISO/IEC 15420 (from memory): threes and ones in
+ * turn.
+ */
 export const eanCheck = (twelve: string): number =>
   (10 - ([...twelve].reduce((sum, d, i) => sum + Number(d) * (i % 2 === 0 ? 1 : 3), 0) % 10)) % 10;
 

@@ -1,7 +1,10 @@
 import { z } from "zod";
 import type { ItemPaper } from "./input";
 
-/** An item as a file that others can read: everything in base units (mm, g, minor units), names in place of our numbers. */
+/**
+ * An item as a file that others can read: everything in base units (mm, g, minor units), names in place of
+ * our numbers.
+ */
 export const itemFileSchema = z.object({
   format: z.literal("lapka-item"),
   version: z.literal(1),

@@ -6,7 +6,10 @@ import { itemFile, itemFileJsonSchema } from "./item-file";
 /** Pictures and sheets that go along, by file name. */
 export type Along = Readonly<Record<string, Uint8Array>>;
 
-/** An item with everything to hand on, as one ZIP of open formats: text, Markdown, JSON with its schema, pictures, sheets. */
+/**
+ * An item with everything to hand on, as one ZIP of open formats: text, Markdown, JSON with its schema,
+ * pictures, sheets.
+ */
 export function itemZip(item: ItemPaper, along: Along): Uint8Array {
   const style = { ...PLAIN_STYLE, terms: item.checked.terms };
   return zipSync(

@@ -1,7 +1,10 @@
 import type { Content } from "pdfmake/interfaces";
 import { layoutOf, type CheckedRound } from "@core/notation";
 
-/** A round's bar about the middle of its column: as wide as its stitches, in its colours; a range is as many bars. */
+/**
+ * A round's bar about the middle of its column: as wide as its stitches, in its colours; a range is as many
+ * bars.
+ */
 export function ladderBar(
   rounds: readonly CheckedRound[],
   most: number,

@@ -16,7 +16,10 @@ import type { ItemPaper, Pictures, SheetChoice } from "./input";
 import { ladderBar } from "./ladder-bar";
 import { lineWidth, page, ruled, textSize, tickBox, unbroken } from "./page";
 
-/** A pattern that a beginner can follow, made from what was counted: every round with its box, its total and its bar. */
+/**
+ * A pattern that a beginner can follow, made from what was counted: every round with its box, its total and
+ * its bar.
+ */
 export function patternSheet(item: ItemPaper, choice: SheetChoice, pictures: Pictures): TDocumentDefinitions {
   const { reading: r } = item;
   const written = printPattern(item.checked, item.text, choice.style);
@@ -116,7 +119,10 @@ function words(item: ItemPaper, written: string, choice: SheetChoice): Content {
   };
 }
 
-/** Part by part: the written lines, read once more so that bar and total are those of the line that stands there. */
+/**
+ * Part by part: the written lines, read once more so that bar and total are those of the line that stands
+ * there.
+ */
 function rounds(item: ItemPaper, written: string, choice: SheetChoice): Content[] {
   const again = checkPattern(written, { otherwise: choice.style.terms });
   const byLine = new Map<number, CheckedRound[]>();

@@ -66,7 +66,10 @@ async function picturesOf(item: ItemPaper, views: readonly ViewName[]): Promise<
   return Object.fromEntries(made.flat());
 }
 
-/** The code of a tag as SVG. @throws Error with words for her when it cannot be drawn, such as a wrong check digit. */
+/**
+ * The code of a tag as SVG. @throws Error with words for her when it cannot be drawn, such as a wrong check
+ * digit.
+ */
 export function codeOf(choice: Pick<TagChoice, "code" | "codeText">): string | undefined {
   if (choice.code === "none" || choice.codeText.trim() === "") return undefined;
   const bcid = { qr: "qrcode", ean: "ean13", code128: "code128" }[choice.code];

@@ -8,7 +8,10 @@ import { runsBefore } from "./load.server";
 import type { CuttingLine, Shade } from "./cutting";
 import { allYarns, openRuns } from "../../server/rows.server";
 
-/** What a run's lengths are cut from: its shades, their balls less what other runs were promised, and the plan that was kept. */
+/**
+ * What a run's lengths are cut from: its shades, their balls less what other runs were promised, and the plan
+ * that was kept.
+ */
 export async function loadCutting(
   scope: Scope,
   r: RunWithLines,
@@ -32,7 +35,8 @@ export async function loadCutting(
     openRuns(scope),
     runsWithCutting(scope),
   ]);
-  // Runs that go first and have no plan of their own yet are given their yarn first, so that it is not promised twice.
+  // Runs that go first and have no plan of their own yet are given their yarn first, so that it is not
+  // promised twice.
   const earlier = runsBefore(runs, r.run).filter((x) => !planned.has(x.run.id));
   const aside = new Map<string, number>();
   for (const x of earlier)

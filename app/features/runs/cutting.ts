@@ -56,7 +56,10 @@ export const MOST_LENGTHS = 20_000;
 export const lengthsOf = (lines: readonly CuttingLine[]): number =>
   lines.reduce((n, l) => n + l.quantity * l.lengths.reduce((m, x) => m + x.make, 0), 0);
 
-/** A length as it is expected: her hand is one error for all of a shade; what is only measured off has none, and no scatter. */
+/**
+ * A length as it is expected: her hand is one error for all of a shade; what is only measured off has none,
+ * and no scatter.
+ */
 const expected = (x: CuttingLine["lengths"][number]): ExpectedLength => ({
   mg: x.mg,
   shared: x.sigma,
@@ -64,8 +67,9 @@ const expected = (x: CuttingLine["lengths"][number]): ExpectedLength => ({
 });
 
 /**
- * The lengths of one shade over a run: line, copy, which length, which of "make 2". Each has so much in reserve that the
- * whole run is enough `confidence` times in 100; `more` stretches the reserve where a plan's balls turn out to hold too little.
+ * The lengths of one shade over a run: line, copy, which length, which of "make 2". Each has so much in
+ * reserve that the whole run is enough `confidence` times in 100; `more` stretches the reserve where a plan's
+ * balls turn out to hold too little.
  */
 export function piecesOf(
   lines: readonly CuttingLine[],
@@ -104,7 +108,10 @@ export function piecesOf(
   );
 }
 
-/** The chance that every ball holds its lengths as they come out. A length that is joined counts on each ball by its share. */
+/**
+ * The chance that every ball holds its lengths as they come out. A length that is joined counts on each ball
+ * by its share.
+ */
 function chanceOf(
   lines: readonly CuttingLine[],
   shade: Shade,
@@ -167,7 +174,8 @@ export function planShades(
       });
       return { yarnId: shade.yarnId, pieces, plan, chance: chanceOf(lines, shade, pieces, plan) };
     };
-    // Balls cut to the last gram by lengths of other sizes than the usual may hold too little: then the reserve grows.
+    // Balls cut to the last gram by lengths of other sizes than the usual may hold too little: then the
+    // reserve grows.
     let best = planned(1);
     for (const more of STRETCHED) {
       if (options.confidence <= 50 || best.chance >= options.confidence / 100 - NEARLY) break;

@@ -19,7 +19,9 @@ export interface LineNow {
   readonly itemId: string;
   readonly quantity: number;
   readonly planned: LinePlannedWith;
-  /** The same revision with today's hand and prices; undefined when the item is gone or cannot be reckoned. */
+  /**
+   * The same revision with today's hand and prices; undefined when the item is gone or cannot be reckoned.
+   */
   readonly now: LinePlannedWith | undefined;
   /** The item has a newer revision than this run was planned with. */
   readonly newer: boolean;
@@ -93,7 +95,10 @@ export function finishNow(
   return planOf(shelves, dressed, runs, today).finish;
 }
 
-/** What each line would be planned with today: its item's present revision, her hand and prices as they are now. */
+/**
+ * What each line would be planned with today: its item's present revision, her hand and prices as they are
+ * now.
+ */
 export async function plannedNow(
   r: RunWithLines,
   { scope, workshop }: Opened,

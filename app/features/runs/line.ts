@@ -4,8 +4,9 @@ import type { LinePlannedWith } from "@db/schema";
 import type { ItemAnalysis } from "../items/analyse";
 
 /**
- * What a line of a run is planned with: one piece's figures with their ranges, its time as one of `quantity` made in a batch.
- * The only place where an analysis becomes a planned line, so that "planned with" and "would be now" are the same sum.
+ * What a line of a run is planned with: one piece's figures with their ranges, its time as one of `quantity`
+ * made in a batch. The only place where an analysis becomes a planned line, so that "planned with" and "would
+ * be now" are the same sum.
  */
 export function plannedLine(
   label: string,
@@ -27,7 +28,10 @@ export function plannedLine(
   };
 }
 
-/** Seconds of one piece when so many are made: each doubling of a batch goes quicker, and how much so is itself unsure. */
+/**
+ * Seconds of one piece when so many are made: each doubling of a batch goes quicker, and how much so is
+ * itself unsure.
+ */
 export function secondsInRun(
   a: ItemAnalysis,
   quantity: number,

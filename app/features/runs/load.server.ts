@@ -28,7 +28,10 @@ export function runsBefore(
   return runs.filter((x) => x.run.id !== r.id && x.run.state !== "finished" && rank(x.run) < rank(r));
 }
 
-/** What is on the shelves and on its way, and every open run netted against it: read once, however many runs are looked at. */
+/**
+ * What is on the shelves and on its way, and every open run netted against it: read once, however many runs
+ * are looked at.
+ */
 export interface Shelves extends CupboardRows {
   readonly netted: ReadonlyMap<string, readonly Netted[]>;
 }
@@ -79,7 +82,10 @@ export function plansOf(shelves: Shelves, runs: readonly RunWithLines[], today: 
   );
 }
 
-/** One run's plan as it stands (or would stand with other lines) among the others. A finished run needs nothing any more. */
+/**
+ * One run's plan as it stands (or would stand with other lines) among the others. A finished run needs
+ * nothing any more.
+ */
 export function planOf(
   shelves: Shelves,
   r: RunWithLines,

@@ -7,8 +7,8 @@ import { netOpenRuns, type CupboardRows } from "./net";
 const known = new LRUCache<string, ReturnType<typeof netOpenRuns>>({ max: 60 });
 
 /**
- * Open runs against the cupboard, kept by everything that the answer depends on: the same question gets the same answer
- * without the work, and any change asks anew.
+ * Open runs against the cupboard, kept by everything that the answer depends on: the same question gets the
+ * same answer without the work, and any change asks anew.
  */
 export function netKnown(runs: readonly RunWithLines[], rows: CupboardRows): ReturnType<typeof netOpenRuns> {
   const key = createHash("sha256")

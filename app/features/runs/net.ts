@@ -88,7 +88,10 @@ export function netRun(
   };
 }
 
-/** What a kept plan takes, by yarn. A ball says by itself which yarn it is of; new ones carry it in their name. */
+/**
+ * What a kept plan takes, by yarn. A ball says by itself which yarn it is of; new ones carry it in their
+ * name.
+ */
 function keptOf(row: CuttingPlanRow, yarns: readonly string[]): NonNullable<NetRun["kept"]> {
   const out = new Map(
     yarns.map((id) => [id, { balls: new Map<string, number>(), fresh: new Map<string, FreshBall>() }]),

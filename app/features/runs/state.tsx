@@ -18,7 +18,9 @@ const Sentence = styled(Badge)`
   }
 `;
 
-/** Will it be done in time? The day at her usual pace, and how often it is in time at the paces she may have. */
+/**
+ * Will it be done in time? The day at her usual pace, and how often it is in time at the paces she may have.
+ */
 export function InTime({
   plan,
   due,

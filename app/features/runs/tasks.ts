@@ -16,7 +16,9 @@ export interface Stretch {
   readonly setUps: readonly ("colour" | "hook" | "stage")[];
 }
 
-/** An order of tasks as stretches, with what is taken up anew at each and how many pieces are whole after it. */
+/**
+ * An order of tasks as stretches, with what is taken up anew at each and how many pieces are whole after it.
+ */
 export function stretchesOf(order: readonly string[], tasks: readonly Task[]): Stretch[] {
   const byId = new Map(tasks.map((t) => [t.id, t]));
   const left = new Map<string, number>();

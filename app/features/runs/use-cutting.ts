@@ -3,7 +3,10 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { CuttingApi } from "../../workers/cutting.worker";
 import type { CuttingLine, CuttingOptions, Shade, ShadePlan } from "./cutting";
 
-/** The plan from a worker, planned anew when the options or a pin change. The last plan stands until the next one comes, or when it is cancelled. */
+/**
+ * The plan from a worker, planned anew when the options or a pin change. The last plan stands until the next
+ * one comes, or when it is cancelled.
+ */
 export function useCutting(
   lines: readonly CuttingLine[],
   shades: readonly Shade[],

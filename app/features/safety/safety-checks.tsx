@@ -9,7 +9,10 @@ const LOOK = {
   fine: { Icon: CircleCheck, word: "Nothing to change for this use" },
 } as const;
 
-/** What the rules found, the gravest first, each with its reason, what to do instead and where the rule is from. */
+/**
+ * What the rules found, the gravest first, each with its reason, what to do instead and where the rule is
+ * from.
+ */
 export function SafetyChecks({
   checks,
   countries,

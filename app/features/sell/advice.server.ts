@@ -68,7 +68,9 @@ export async function demandAt(
 
 const monthOf = (day: string): number => Number(day.slice(5, 7)) - 1;
 
-/** Pieces of open runs that are due by a day and not on the shelf yet, and the hours that are still in them. */
+/**
+ * Pieces of open runs that are due by a day and not on the shelf yet, and the hours that are still in them.
+ */
 async function underWay(scope: Scope, day: string): Promise<{ pieces: Map<string, number>; hours: number }> {
   const [runs, batches] = await Promise.all([loadRuns(scope), lastBatches(scope)]);
   const there = new Map<string, number>();
@@ -92,7 +94,10 @@ function marketOf(markets: readonly Market[], today: string, id: string | undefi
   return ahead.find((m) => m.id === id) ?? ahead.find((m) => m.onDay > today) ?? ahead[0];
 }
 
-/** Months of the market days after this one that a leftover waits for: those planned, or more of the same where they are regular. */
+/**
+ * Months of the market days after this one that a leftover waits for: those planned, or more of the same
+ * where they are regular.
+ */
 function laterMonths(market: Market, markets: readonly Market[]): number[] {
   const same = markets.filter((m) => m.channelId === market.channelId);
   const planned = same

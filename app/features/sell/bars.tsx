@@ -3,7 +3,10 @@ import { scaleBand, scaleLinear } from "d3-scale";
 import styled from "styled-components";
 
 const H = 160;
-/** Few bars are wide, many narrow; the drawing is as wide as they are, so that a telephone does not shrink it to nothing. */
+/**
+ * Few bars are wide, many narrow; the drawing is as wide as they are, so that a telephone does not shrink it
+ * to nothing.
+ */
 const widthOf = (n: number): number => Math.max(300, n * Math.min(90, Math.max(40, 640 / Math.max(1, n))));
 
 /** Upright bars with their values on top: pieces by the hour, takings by the month. */

@@ -17,8 +17,8 @@ const MOST_DAYS = 110;
 const monthOf = (day: string): number => Number(day.slice(5, 7)) - 1;
 
 /**
- * Market days of a channel as series, one for each kind of piece: what was not brought tells nothing, what sold to the last
- * one tells only that as many or more were asked for.
+ * Market days of a channel as series, one for each kind of piece: what was not brought tells nothing, what
+ * sold to the last one tells only that as many or more were asked for.
  */
 export function marketSeries(
   channelId: string,
@@ -52,7 +52,10 @@ export function marketSeries(
   }));
 }
 
-/** Weeks of a channel that sells all the time, from the first sale of a kind to today; nothing is known of what ran out there. */
+/**
+ * Weeks of a channel that sells all the time, from the first sale of a kind to today; nothing is known of
+ * what ran out there.
+ */
 export function weeklySeries(
   channelId: string,
   today: number,

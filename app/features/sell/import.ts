@@ -82,7 +82,10 @@ function wareOf(wares: readonly Ware[], item: string, colourway: string): Ware |
   );
 }
 
-/** Sales that can be brought in, and what is wrong with the others: every problem names its line, column and value. */
+/**
+ * Sales that can be brought in, and what is wrong with the others: every problem names its line, column and
+ * value.
+ */
 export function readSales(
   table: Table,
   mapping: SaleMapping,

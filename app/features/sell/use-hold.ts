@@ -2,7 +2,10 @@ import { useRef } from "react";
 
 const HOLD_MS = 480;
 
-/** A tap does one thing, holding another; the keyboard holds with Shift and Enter, the mouse with its other button too. */
+/**
+ * A tap does one thing, holding another; the keyboard holds with Shift and Enter, the mouse with its other
+ * button too.
+ */
 export function useHold(onTap: () => void, onHold: () => void) {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const held = useRef(false);

@@ -5,7 +5,9 @@ import { Input } from "../../ui/field";
 import { WorkForm } from "../../ui/form";
 import { useReading } from "../../ui/reading";
 
-/** Due days and market days for a calendar program: a file, or a private address that it asks now and then. */
+/**
+ * Due days and market days for a calendar program: a file, or a private address that it asks now and then.
+ */
 export function CalendarPanel({ since, made }: { since: string | undefined; made: string | undefined }) {
   const r = useReading();
   return (

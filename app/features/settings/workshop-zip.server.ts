@@ -96,7 +96,10 @@ function parsed(json: Uint8Array): unknown {
   }
 }
 
-/** A picture of ours is taken as it is; any other is written anew, so that nothing but its pixels comes along. @throws NotAWorkshop */
+/**
+ * A picture of ours is taken as it is; any other is written anew, so that nothing but its pixels comes along.
+ * @throws NotAWorkshop
+ */
 async function cleaned(files: Unzipped): Promise<Photos> {
   const out: Record<string, Uint8Array> = {};
   for (const [name, bytes] of Object.entries(files)) {

@@ -13,7 +13,10 @@ const schema = z.object({
   to: day,
 });
 
-/** What of the trail an address asks for; what cannot be read asks for nothing. Days are those of the workshop. */
+/**
+ * What of the trail an address asks for; what cannot be read asks for nothing. Days are those of the
+ * workshop.
+ */
 export function wishOf(params: URLSearchParams, scope: Scope): TrailWish {
   const got = schema.parse(Object.fromEntries(params));
   const zone = scope.zone ?? getLocalTimeZone();

@@ -84,7 +84,9 @@ const WORDS: Readonly<Record<string, string>> = {
 export const whatText = (what: string): string =>
   WORDS[what] ?? WORDS[what.split(":")[0] ?? ""] ?? what.replace(/[:-]/g, " ");
 
-/** Names of which the words have some of what is looked for: the words are ours, the database has the names. */
+/**
+ * Names of which the words have some of what is looked for: the words are ours, the database has the names.
+ */
 export const namesSaying = (words: string): string[] =>
   Object.entries(WORDS).flatMap(([what, said]) => (said.includes(words.toLowerCase()) ? [what] : []));
 

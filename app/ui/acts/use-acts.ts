@@ -37,8 +37,8 @@ export function deviceName(): string {
 }
 
 /**
- * Acts are kept in the browser first, shown at once, and sent when the server is there. What other devices did comes back with
- * every sending.
+ * Acts are kept in the browser first, shown at once, and sent when the server is there. What other devices
+ * did comes back with every sending.
  */
 export function useActs<A extends Act>(
   list: ActList<A>,

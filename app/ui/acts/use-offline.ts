@@ -1,8 +1,8 @@
 import { useEffect } from "react";
 
 /**
- * Makes this page open without a server from now on: the service worker is begun, and the page with the files it has loaded is
- * laid into its caches, since they came before it was there.
+ * Makes this page open without a server from now on: the service worker is begun, and the page with the files
+ * it has loaded is laid into its caches, since they came before it was there.
  */
 export function useOffline(pages: readonly string[]): void {
   const list = pages.join("\n");

@@ -1,7 +1,10 @@
 import { saleAt } from "../sale";
 import type { Channel, Making } from "../sale";
 
-/** Market price, backwards: the price is what others take; it answers what an hour then earns and how many minutes it may take. */
+/**
+ * Market price, backwards: the price is what others take; it answers what an hour then earns and how many
+ * minutes it may take.
+ */
 export interface Market {
   readonly perHour: number | undefined;
   /** Minutes a piece may take so that her hour is paid at this price; below 0: not even the materials are. */

@@ -29,7 +29,10 @@ export function readPlaces(
   return said;
 }
 
-/** The same of a pattern as it was read: lines of its rounds are left to the stitches, except for what stands behind them. */
+/**
+ * The same of a pattern as it was read: lines of its rounds are left to the stitches, except for what stands
+ * behind them.
+ */
 export function placesSaid(pattern: CheckedPattern, text: string): Said[] {
   const kinds = new Map(pattern.lines.map((l) => [l.line, l.kind]));
   const plain = regularText(text);

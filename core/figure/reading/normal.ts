@@ -10,7 +10,10 @@ export interface Sentence {
 const ROUND = /\b(?:rnds?|rds?|rounds?|rows?|r)\b\.?\s*(?=\d)/g;
 const ROUND_AFTER = /\b(?:rnds?|rds?|rounds?|rows?)\b\.?/g;
 
-/** One way to write what is written many ways: small letters, "round 7", "6 st", numbers in figures. Pure text to text. */
+/**
+ * One way to write what is written many ways: small letters, "round 7", "6 st", numbers in figures. Pure text
+ * to text.
+ */
 export function normal(line: string): string {
   return (
     regularText(line)

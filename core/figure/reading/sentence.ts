@@ -25,7 +25,10 @@ export function readSentence(s: Sentence, around: Around): Said[] {
 
 const clauseVerb = (text: string): boolean => wordsOf(text).some((w) => ASSEMBLES.test(w.text));
 
-/** "… on the tower and the roof on the lamp room", "… and sew the leaves beside it": what has a place of its own. */
+/**
+ * "… on the tower and the roof on the lamp room", "… and sew the leaves beside it": what has a place of its
+ * own.
+ */
 function clausesOf(text: string): string[] {
   return text.split(/,? and (?=(?:sew|place|attach|put|pin|glue) )/).flatMap((clause) => {
     const at = /,? and (?=(?:the |a )?[a-z ]{2,20}? (?:onto|on top|on|to|into|inside|under) (?:the|of))/.exec(

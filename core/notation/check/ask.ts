@@ -20,9 +20,9 @@ const ORDINARY =
 const MOST_WORDS = 3;
 
 /**
- * What she might answer to a doubt, each tried on the whole text: only answers with which the problem goes away and no
- * other comes stand here, those that leave the fewest. "This line is a note" is always among them, since only
- * she knows. Reads the text once for each answer that is tried (about thirty).
+ * What she might answer to a doubt, each tried on the whole text: only answers with which the problem goes
+ * away and no other comes stand here, those that leave the fewest. "This line is a note" is always among
+ * them, since only she knows. Reads the text once for each answer that is tried (about thirty).
  */
 export function answersTo(
   text: string,

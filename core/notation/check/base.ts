@@ -11,7 +11,9 @@ export interface Before {
   readonly index: number;
 }
 
-/** What there is to work into. Loops of an earlier round that are not free are told, unless `to` is left out. */
+/**
+ * What there is to work into. Loops of an earlier round that are not free are told, unless `to` is left out.
+ */
 export function baseFor(
   e: Expanded,
   at: Before,

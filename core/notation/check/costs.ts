@@ -1,6 +1,6 @@
 /**
- * How unlikely it is that a round is what it seems. A reading that costs less than a slip is believed before one; see
- * `phrases/costs` for the readings themselves.
+ * How unlikely it is that a round is what it seems. A reading that costs less than a slip is believed before
+ * one; see `phrases/costs` for the readings themselves.
  */
 export const FAULT = {
   /** The round does not come out: what stands there is a slip of the maker's. */

@@ -8,8 +8,8 @@ import type { Node, Span } from "../tree";
 import type { Reporter } from "./reporter";
 
 /**
- * Numbers from `a` to `b`, both among them, `MAX_ROUNDS` at most; none where `b` lies below `a`. Counted by index: from 2^53 on
- * `n++` stands still, and a loop that waits for `b` never ends.
+ * Numbers from `a` to `b`, both among them, `MAX_ROUNDS` at most; none where `b` lies below `a`. Counted by
+ * index: from 2^53 on `n++` stands still, and a loop that waits for `b` never ends.
  */
 export function range(a: number, b: number): number[] {
   return Array.from({ length: Math.max(0, Math.min(MAX_ROUNDS, b - a + 1)) }, (_, i) => a + i);
@@ -27,7 +27,10 @@ export interface Spread {
 }
 type Line = Pick<Expanded, "raw" | "lastOfLine" | "copied"> & { readonly trees: readonly Tree[] };
 
-/** Written rounds of a part as the rounds they stand for: ranges spread out, references replaced by what they mean. */
+/**
+ * Written rounds of a part as the rounds they stand for: ranges spread out, references replaced by what they
+ * mean.
+ */
 export function spreadOut(
   raw: RawPart,
   before: readonly CheckedPart[],
@@ -68,9 +71,11 @@ class Expander {
 
   private push(line: Line, n: number | undefined, at: Span, word: string): void {
     const first = this.out.length === 0;
-    // "Rnds 4-5: sc around, change to red in the last st": the change comes once, at the end of the last of them.
+    // "Rnds 4-5: sc around, change to red in the last st": the change comes once, at the end of the last of
+    // them.
     if (!line.lastOfLine) line = { ...line, trees: this.unchanged(line.trees) };
-    // Every round of a range has the same words, and so have rounds that are worked again: they are settled once.
+    // Every round of a range has the same words, and so have rounds that are worked again: they are settled
+    // once.
     const known = first ? undefined : this.settled.get(line.trees);
     const candidates =
       known ??
@@ -182,8 +187,8 @@ class Expander {
   }
 
   /**
-   * "Rnd 3: sc around for 4 rounds", "repeat 3 more times", and the next label says 7: the rounds between are told of by
-   * their number, whatever the words around it.
+   * "Rnd 3: sc around for 4 rounds", "repeat 3 more times", and the next label says 7: the rounds between are
+   * told of by their number, whatever the words around it.
    */
   private goesOn(r: RawRound, next: RawRound | undefined): number[] | undefined {
     const { first, last, list } = r.label ?? {};
@@ -200,8 +205,8 @@ class Expander {
   }
 
   /**
-   * A label that is off while the next one goes on as if it were right: one slip of the pen, told once. Gives the
-   * numbers that were meant.
+   * A label that is off while the next one goes on as if it were right: one slip of the pen, told once. Gives
+   * the numbers that were meant.
    */
   private misnumbered(r: RawRound, next: RawRound | undefined, at: Span): number[] | undefined {
     let expected = this.counter + 1;
@@ -321,7 +326,10 @@ function withoutLastColour(t: Tree): Tree {
     : t;
 }
 
-/** A round worked again: without its total and what was done beside it, and with what is said of the last one here. */
+/**
+ * A round worked again: without its total and what was done beside it, and with what is said of the last one
+ * here.
+ */
 function copyOf(t: Tree, own: readonly Node[]): Tree {
   const work = t.nodes.filter((n) => n.kind !== "total" && n.kind !== "event");
   return {

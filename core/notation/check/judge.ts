@@ -134,7 +134,8 @@ function judgeOne(
   const cost = candidate.cost + extra;
   const base = { candidate, nodes, outcome, available, live, echo: cost };
   if (!nodes.some(isWork)) {
-    // "Rnd 7: change to white": nothing worked, nothing changed. Another total there stands for work that could not be read.
+    // "Rnd 7: change to white": nothing worked, nothing changed. Another total there stands for work that
+    // could not be read.
     const lost =
       nodes.some(holdsUnknown) || (written !== undefined && live !== undefined && written !== live);
     const rest = { ...base, written, spans: false, count: written ?? live };
@@ -256,8 +257,9 @@ function excused(
 }
 
 /**
- * All the ways in which a round may be meant that are worth following, the likeliest first. A slip is among them only
- * where no sound reading is cheap; it then stands for each number of stitches that may have been meant to be live behind it.
+ * All the ways in which a round may be meant that are worth following, the likeliest first. A slip is among
+ * them only where no sound reading is cheap; it then stands for each number of stitches that may have been
+ * meant to be live behind it.
  */
 export function judge(
   e: Expanded,

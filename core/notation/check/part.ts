@@ -52,8 +52,8 @@ const MOST_WAYS = 64;
 /** The last ring, drawn shut: mostly six. Common practice, no source (craft §1). */
 const LAST_RING = 6;
 /**
- * Counts a part: several ways to read its rounds are followed side by side until the stitches tell which was meant, and
- * what is then wrong is told once.
+ * Counts a part: several ways to read its rounds are followed side by side until the stitches tell which was
+ * meant, and what is then wrong is told once.
  */
 export function countPart(
   raw: RawPart,
@@ -155,7 +155,10 @@ class PartCounter {
     return own ?? this.habits;
   }
 
-  /** The second round of a range that stands on the same stitches comes out as the first did: it is judged once. */
+  /**
+   * The second round of a range that stands on the same stitches comes out as the first did: it is judged
+   * once.
+   */
   private judged(
     e: Expanded,
     base: Base,
@@ -172,7 +175,8 @@ class PartCounter {
     }
     const before = known.get(key);
     if (before) return before;
-    // A broken round that comes out another way each time of hundreds tells nothing new: it goes on as it last did.
+    // A broken round that comes out another way each time of hundreds tells nothing new: it goes on as it
+    // last did.
     if (known.size >= MOST_WAYS && this.beam.every((h) => h.brokenLine === e.raw.line)) {
       const last = [...known.values()].at(-1);
       if (last) return last;
@@ -182,7 +186,10 @@ class PartCounter {
     return judged;
   }
 
-  /** Numbers that go on over a heading go on in the same stitches: "Shoulders" and "Rnd 12" behind the neck's round 11. */
+  /**
+   * Numbers that go on over a heading go on in the same stitches: "Shoulders" and "Rnd 12" behind the neck's
+   * round 11.
+   */
   private carried(e: Expanded, at: Before): Before {
     const last = this.before[this.before.length - 1];
     const end = last?.rounds[last.rounds.length - 1];
@@ -344,7 +351,9 @@ class PartCounter {
     });
   }
 
-  /** Washer-backed eyes and filling want an opening a finger fits through. Source: craft §1, common practice. */
+  /**
+   * Washer-backed eyes and filling want an opening a finger fits through. Source: craft §1, common practice.
+   */
   private openings(): void {
     const { raw, rounds, to } = this;
     let filled = false;
@@ -404,7 +413,9 @@ function tooLong(tail: readonly Step[]): boolean {
   return tail.length >= MOST_OPEN || new Set(tail.map((s) => s.e.raw.line)).size >= WINDOW;
 }
 
-/** What a round adds to a reading of the part: the words of a range are read once, however many rounds it has. */
+/**
+ * What a round adds to a reading of the part: the words of a range are read once, however many rounds it has.
+ */
 function costAfter(h: Hypothesis, e: Expanded, judged: Judged): number {
   const again = h.tail[h.tail.length - 1]?.e.raw === e.raw;
   if (h.brokenLine === e.raw.line) return again ? Math.min(judged.echo, ECHO) : judged.echo;

@@ -17,7 +17,10 @@ const NAMES =
   /^(photo|picture|pic|image|figure|fig|page|step|chapter|part|no|number|size|nr|version|age|section|video|of)$/;
 const WHOLE: ReadonlySet<LineKind> = new Set<LineKind>(["heading", "setup", "colour", "event"]);
 
-/** All numbers and stitch words that stand in no count, label, total, measure or name, line by line. Linear in the text. */
+/**
+ * All numbers and stitch words that stand in no count, label, total, measure or name, line by line. Linear in
+ * the text.
+ */
 export function uncountedOf(
   plain: string,
   source: string,

@@ -22,7 +22,10 @@ export interface CheckedRound extends Span {
   /** Live stitches it started from; undefined for a start. */
   readonly available: number | undefined;
   readonly used: number;
-  /** Stitches it offers, chains over a gap not among them; differs from `count` only where a written total counts those along. */
+  /**
+   * Stitches it offers, chains over a gap not among them; differs from `count` only where a written total
+   * counts those along.
+   */
   readonly offers: number;
   readonly made: Tally;
   readonly bySlot: readonly ({ readonly slot: string } & SlotTally)[];
@@ -44,7 +47,10 @@ export interface CheckedRound extends Span {
   /** Worked once behind the round and counted in `made`; nothing of it is live. */
   readonly closing?: readonly Node[];
   readonly slot: string;
-  /** Strands held together and the hook in mm, where the pattern says so; undefined: as the yarn is used otherwise. */
+  /**
+   * Strands held together and the hook in mm, where the pattern says so; undefined: as the yarn is used
+   * otherwise.
+   */
   readonly strands: number | undefined;
   readonly hookMm: number | undefined;
   /** True when a problem makes the count uncertain. */
@@ -78,7 +84,10 @@ export interface Uncounted extends Span {
   readonly line: number;
   /** The words as typed, shortened. */
   readonly text: string;
-  /** "list": above the first round, materials and the like; "talk": between the rounds; "unread": could not be read. */
+  /**
+   * "list": above the first round, materials and the like; "talk": between the rounds; "unread": could not be
+   * read.
+   */
   readonly why: "list" | "talk" | "unread";
 }
 
@@ -139,7 +148,10 @@ export interface Expanded {
 /** The likeliest reading. */
 export const plainest = (e: Expanded): Candidate => e.candidates.at(0);
 
-/** Stitches a round may go into: the likeliest count, others that would make sense, and which round they belong to. */
+/**
+ * Stitches a round may go into: the likeliest count, others that would make sense, and which round they
+ * belong to.
+ */
 export interface Base {
   readonly live: number | undefined;
   readonly options: readonly number[];

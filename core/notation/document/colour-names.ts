@@ -11,8 +11,8 @@ const LABELLED = /^\W*(?:rnd|round|row|rd|r)s?\.? ?\d/;
 const NAMES = /\([a-z]{1,3}\)|(?:^|[^a-z])[a-z]{1,3}\d? ?(?:[=:-]|\()/;
 
 /**
- * Letters and short words a text gives to its colours: "P = pink", "A: yellow", "white (W) and black (B)". Linear in the text;
- * the first meaning of a letter holds.
+ * Letters and short words a text gives to its colours: "P = pink", "A: yellow", "white (W) and black (B)".
+ * Linear in the text; the first meaning of a letter holds.
  */
 export function readColourNames(
   plain: string,

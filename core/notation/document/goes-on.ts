@@ -22,8 +22,9 @@ const NEXT = /^(next|following)$/;
 const BEFORE = /^(?:[.,;:(\-\n]|--|and|then|around|round|across|st|sts|stitch|even)$/;
 
 /**
- * "Repeat this round 3 more times", "for this round and the next three", "rounds 4 to 6 are the same", "continue like this
- * through rnd 6", "then 3 more rounds of the same": how far a round that is labelled with `first` alone goes on.
+ * "Repeat this round 3 more times", "for this round and the next three", "rounds 4 to 6 are the same",
+ * "continue like this through rnd 6", "then 3 more rounds of the same": how far a round that is labelled with
+ * `first` alone goes on.
  */
 export function goesOn(c: Cursor, first: number): GoesOn | undefined {
   // Most rounds say nothing of the kind, and are told at a glance.

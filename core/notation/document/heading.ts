@@ -44,7 +44,10 @@ const LEAD = /^(step|stage|section|chapter|part|piece)$/;
 const DESCRIBES =
   /^(worked|starting|start|starts|begin|begins|beginning|from|made|with|using|in|approx|about|optional|see)$/;
 
-/** "make 2", "x2", "2x", "2 pieces", "2 in all", "(2)": how many pieces, at the cursor. `alone`: a number by itself is enough. */
+/**
+ * "make 2", "x2", "2x", "2 pieces", "2 in all", "(2)": how many pieces, at the cursor. `alone`: a number by
+ * itself is enough.
+ */
 export function readMake(c: Cursor, alone: boolean): number | undefined {
   return c.attempt(() => {
     const said = MAKE.test(c.text()) && (c.at++, true);
@@ -129,7 +132,10 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   return { name, make: p.make, slot: p.slot, from: first.from, rest: p.rest, cost, section };
 }
 
-/** "Ears // make 2", "Pair of ears", "Right and left ear": how many, wherever it stands in a name that works nothing. */
+/**
+ * "Ears // make 2", "Pair of ears", "Right and left ear": how many, wherever it stands in a name that works
+ * nothing.
+ */
 function countAnywhere(p: Parsed, c: Cursor, terms: Terms): void {
   if (c.tokens.length > MOST_COUNTED || p.rest.some((_, i) => beginsWork(at(p.rest.slice(i)), terms))) return;
   const makes = makesIn(c.tokens);
@@ -318,7 +324,9 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
   return p.words.length > 0 ? p : undefined;
 }
 
-/** "Head - make 1 in fawn": a word behind "in" that ends the name is a colour, also one that nobody listed. */
+/**
+ * "Head - make 1 in fawn": a word behind "in" that ends the name is a colour, also one that nobody listed.
+ */
 function namedColour(c: Cursor, p: Parsed): string | undefined {
   const word = c.peek();
   const ends = c.kind(1) === "end" || (c.text(1) === ":" && c.kind(2) === "end");
@@ -394,7 +402,8 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
     if (c.is("and")) c.at = c.tokens.length;
     return true;
   }
-  // "Body – start at the beak end, using brown", "Panda face: white (W) and black (B)": talk, with a colour in it.
+  // "Body – start at the beak end, using brown", "Panda face: white (W) and black (B)": talk, with a colour
+  // in it.
   const rest = c.tokens.slice(c.at);
   const worked = rest.some((_, i) => {
     const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);

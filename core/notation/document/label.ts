@@ -193,7 +193,10 @@ function tail(c: Cursor): Tail {
   return { ...(written ? { written } : {}), ...(total ? { total } : {}), closed: c.at > from };
 }
 
-/** The likeliest way to read what stands at the cursor as a label, which is passed; undefined where it is none. */
+/**
+ * The likeliest way to read what stands at the cursor as a label, which is passed; undefined where it is
+ * none.
+ */
 export function likeliestLabel(c: Cursor, bare: boolean): RoundLabel | undefined {
   const all = labelReadings(c, bare);
   const [first] = all;
@@ -222,7 +225,10 @@ const framedNumbers = (c: Cursor): boolean => {
   return end - c.at === 4 && TO.has(c.text(2)) && c.kind(3) === "number";
 };
 
-/** All ways to read the beginning of a line as a label. `bare` allows a number alone, which only a line's start may be. */
+/**
+ * All ways to read the beginning of a line as a label. `bare` allows a number alone, which only a line's
+ * start may be.
+ */
 export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[] {
   const start = c.at;
   const from = c.from;

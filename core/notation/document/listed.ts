@@ -17,8 +17,9 @@ interface Stretch {
 }
 
 /**
- * "Body: 6 mr / 6 inc (12) / 18 x5 rnds / …": rounds in a row with a sign between them and no label. Each gets the label
- * that it stands for, "next round", so that the rest of the reader sees what it knows. Linear in the line.
+ * "Body: 6 mr / 6 inc (12) / 18 x5 rnds / …": rounds in a row with a sign between them and no label. Each
+ * gets the label that it stands for, "next round", so that the rest of the reader sees what it knows. Linear
+ * in the line.
  *
  * @param works tells whether stitches or numbers of them stand among some words
  * @returns the same tokens where the line is nothing of the kind

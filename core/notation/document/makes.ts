@@ -20,7 +20,10 @@ const MEASURE =
 const OPEN = String.raw`(?<=^|[-,;:/|~=(\[<*.] )`;
 const SHUT = String.raw`(?= ?$| [-,;:/|~=()[\]>*.])`;
 
-/** Ways to say how many, over the words of a line with a space between each; a way without a number means a pair. */
+/**
+ * Ways to say how many, over the words of a line with a space between each; a way without a number means a
+ * pair.
+ */
 const WAYS: readonly RegExp[] = [
   new RegExp(
     String.raw`\b(?:make|work|crochet|need|knit|do) [:-]? ?${N}\b(?: (?:times|the same|alike|identical))?`,

@@ -23,9 +23,10 @@ interface Frame {
 }
 
 /**
- * Labels in a way of her own: "Step 3 –", "3°", "<3>", "III.", "Line 3:", "3.R", "#3". What counts 1, 2, 3 from line to line
- * with stitches behind it is a label, whatever stands around the number; it is put into the shape that the reader knows,
- * a number and a colon. Ways that the reader knows already are left as they are. Linear in the text.
+ * Labels in a way of her own: "Step 3 –", "3°", "<3>", "III.", "Line 3:", "3.R", "#3". What counts 1, 2, 3
+ * from line to line with stitches behind it is a label, whatever stands around the number; it is put into the
+ * shape that the reader knows, a number and a colon. Ways that the reader knows already are left as they are.
+ * Linear in the text.
  *
  * @param lines the tokens of each line, with their decoration
  * @param works tells whether stitches or numbers of them stand among some words

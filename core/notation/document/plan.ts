@@ -48,8 +48,8 @@ interface State {
 const base = (style: string): string => /^\w+/.exec(style)?.[0] ?? style;
 
 /**
- * The cheapest way to take all lines of a text together: what each line may be costs by what can be seen of it, and by how
- * it goes on from the lines before. Linear in the lines.
+ * The cheapest way to take all lines of a text together: what each line may be costs by what can be seen of
+ * it, and by how it goes on from the lines before. Linear in the lines.
  */
 export function plan(seen: readonly Seen[]): readonly Decision[] {
   const style = styleOf(seen);
@@ -177,7 +177,10 @@ function passedLabel(r: Seen["labels"][number]): number {
   return !isBare(r) && r.style !== base(r.style) ? LINE.otherLabelled / 2 : 0;
 }
 
-/** … and a line that looks like a name, or that stands right above round 1: that is its heading, whatever its words. */
+/**
+ * … and a line that looks like a name, or that stands right above round 1: that is its heading, whatever its
+ * words.
+ */
 function passedName(h: HeadingReading, s: Seen, below: Seen | undefined): number {
   // A line that only begins a round ("MR", "Magic ring") is no name, wherever it stands.
   if (s.begins && h.rest.length === 0) return 0;

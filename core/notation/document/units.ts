@@ -95,7 +95,9 @@ export function unitsOf(
 const joined = (all: readonly Token[], i: number): boolean =>
   all[i] !== undefined && all[i].to === all[i + 1]?.from;
 
-/** "* EAR * x2", "== Ears == (make 2)": signs around a name and something behind it, where nothing is worked. */
+/**
+ * "* EAR * x2", "== Ears == (make 2)": signs around a name and something behind it, where nothing is worked.
+ */
 function unframed(all: readonly Token[], works: (t: readonly Token[]) => boolean): readonly Token[] {
   const sign = all[0]?.text ?? "";
   if (!/^(\*+|=+|~+|-{2,}|_+)$/.test(sign) || all.length > MOST_FRAMED) return all;

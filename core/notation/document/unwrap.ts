@@ -13,8 +13,9 @@ const LABEL = /^\s*(?:(?:r|rnd|round|rd|row|rw)s?[ .:#-]*\d|\d+ ?[.):-])/;
 const TOTAL_ALONE = /^\s*[([{]\s*\d+[^)\]}]{0,14}[)\]}]\s*\.?\s*$/;
 
 /**
- * Lines that the width of a page broke in the middle of a sentence, put together again: text copied from a leaflet. A line
- * goes on the one above when that is long and ends in no stop, and it begins small. Pure; each line is looked at once.
+ * Lines that the width of a page broke in the middle of a sentence, put together again: text copied from a
+ * leaflet. A line goes on the one above when that is long and ends in no stop, and it begins small. Pure;
+ * each line is looked at once.
  */
 export function unwrapped(plain: string, source: string, lines: readonly Line[]): readonly Line[] {
   const out: Line[] = [];

@@ -5,7 +5,10 @@ import { NONE, saidAlone, words, type Phrase } from "./phrase";
 
 const FEWER = /^(decrease|lose|remove|take)$/;
 
-/** "add 6 stitches evenly", "increase by 6 sts evenly around", "take 6 sts off evenly": how many more or fewer, spread over the round. */
+/**
+ * "add 6 stitches evenly", "increase by 6 sts evenly around", "take 6 sts off evenly": how many more or
+ * fewer, spread over the round.
+ */
 export const changes: Phrase = {
   name: "changes",
   starts: words("add increase decrease lose remove take"),

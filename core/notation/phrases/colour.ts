@@ -51,7 +51,10 @@ export const colour: Phrase = {
   ],
 };
 
-/** A letter or short word the text has given to a colour ("P = pink"), alone, in brackets or in front of stitches. */
+/**
+ * A letter or short word the text has given to a colour ("P = pink"), alone, in brackets or in front of
+ * stitches.
+ */
 function letterOf(c: Parameters<Phrase["read"]>[0], x: Parameters<Phrase["read"]>[1]): string | undefined {
   if (c.colours.size === 0) return undefined;
   return c.attempt(() => {

@@ -1,6 +1,7 @@
 /**
- * How unlikely a reading is, all of it in one table. 0 is the plainest way to write; 1 is about one word of talk between the
- * stitches; from `SLIP` (see `check/costs`) on a slip of the maker's is the likelier explanation.
+ * How unlikely a reading is, all of it in one table. 0 is the plainest way to write; 1 is about one word of
+ * talk between the stitches; from `SLIP` (see `check/costs`) on a slip of the maker's is the likelier
+ * explanation.
  */
 export const COST = {
   /** Any phrase at all: fewer and longer phrases win. */

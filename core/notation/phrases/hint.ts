@@ -10,7 +10,10 @@ const KIND = words(
 );
 const ROUND = words("round rnd row rounds rnds rows only");
 
-/** "Round 3 (inc) (1 sc, 2 sc in next st) x 6": a word in brackets says what kind of round it is, and works nothing. */
+/**
+ * "Round 3 (inc) (1 sc, 2 sc in next st) x 6": a word in brackets says what kind of round it is, and works
+ * nothing.
+ */
 export const hint: Phrase = {
   name: "hint",
   starts: OPEN,

@@ -22,7 +22,9 @@ function lastTwo(c: Cursor): number | undefined {
   return second;
 }
 
-/** How many stitches each decrease takes with the plain ones before it: "every 3rd and 4th st together" is 4. */
+/**
+ * How many stitches each decrease takes with the plain ones before it: "every 3rd and 4th st together" is 4.
+ */
 function gathered(c: Cursor): number | undefined {
   const verb = c.takeAny(VERB);
   let together = c.takeAny(TOGETHER);
@@ -50,7 +52,10 @@ function byTwos(c: Cursor): boolean {
   return by + time > 0;
 }
 
-/** Decreases told by the places they take: "crochet every 3rd and 4th st together", "work all sts together in pairs". */
+/**
+ * Decreases told by the places they take: "crochet every 3rd and 4th st together", "work all sts together in
+ * pairs".
+ */
 export const pairs: Phrase = {
   name: "pairs",
   starts: new Set([...VERB, ...TOGETHER, "every"]),

@@ -39,8 +39,8 @@ export const saidAlone = (word: StitchWord, target: Target): SaidWork => ({
 });
 
 /**
- * What a phrase means, in the order of the text. Pieces know nothing of each other; `round/build` puts them together, since
- * only there it is known what was worked before.
+ * What a phrase means, in the order of the text. Pieces know nothing of each other; `round/build` puts them
+ * together, since only there it is known what was worked before.
  */
 export type PieceBody =
   | { readonly kind: "work"; readonly said: SaidWork }
@@ -106,8 +106,8 @@ export interface Context {
 }
 
 /**
- * A way of saying something, as a value: which words it begins with, all the ways to read it, and examples that run as
- * tests. `read` is called with the cursor on its first word and may leave it anywhere.
+ * A way of saying something, as a value: which words it begins with, all the ways to read it, and examples
+ * that run as tests. `read` is called with the cursor on its first word and may leave it anywhere.
  */
 export interface Phrase {
   readonly name: string;

@@ -8,8 +8,8 @@ const CLOSES = words("shut closed");
 const STOP = words(". ; ( [ { = \n *");
 
 /**
- * "Fold flat and crochet shut with 6 sc", "pinch closed, sc 6": both edges of a flattened piece are worked as one, though
- * nobody speaks of layers. The stitches come behind.
+ * "Fold flat and crochet shut with 6 sc", "pinch closed, sc 6": both edges of a flattened piece are worked as
+ * one, though nobody speaks of layers. The stitches come behind.
  */
 export const shut: Phrase = {
   name: "shut",

@@ -91,7 +91,10 @@ export const pickUp: Phrase = {
   examples: [["pick up 18 sts around the neck", "18 sc, part"]],
 };
 
-/** "Draw up a loop in each of the next 2 sts, yarn over and draw through all": stitches drawn together, told by hand. */
+/**
+ * "Draw up a loop in each of the next 2 sts, yarn over and draw through all": stitches drawn together, told
+ * by hand.
+ */
 export const drawUp: Phrase = {
   name: "draw up",
   starts: words("draw pull insert put"),
@@ -109,7 +112,8 @@ export const drawUp: Phrase = {
     ];
     if (c.is("insert", "put")) {
       if (!/^(hook|your)$/.test(c.text(1))) return NONE;
-      // "insert hook in front loops of next two sts and make a decrease": the stitch that comes of it is named at the end.
+      // "insert hook in front loops of next two sts and make a decrease": the stitch that comes of it is
+      // named at the end.
       for (let i = c.at + 2; i < Math.min(c.tokens.length, c.at + 30); i++) {
         if (/^[.;([]$/.test(c.tokens[i]?.text ?? "")) return NONE;
         if (c.tokens[i]?.kind !== "word") continue;

@@ -28,7 +28,10 @@ export function stitchAhead(c: Cursor, x: Context): boolean {
   return word !== undefined && word.kind !== "generic";
 }
 
-/** How many of what are worked into what: "6 sc", "sc in each of the next 6 sts", "2 sc in next st", "inc x 6". */
+/**
+ * How many of what are worked into what: "6 sc", "sc in each of the next 6 sts", "2 sc in next st", "inc x
+ * 6".
+ */
 export const stitches: Phrase = {
   name: "stitches",
   starts: words("any"),

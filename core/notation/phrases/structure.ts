@@ -13,7 +13,10 @@ import { stitchAhead } from "./stitches";
 const node = (n: Node): PieceBody => ({ kind: "nodes", nodes: [n] });
 const STOP = words(". ; : , ( [ ) ] = { | \n <");
 
-/** "join with sl st", "sl st to join" is read with the stitches; "join to the leg with a sc and work 12 sc around it". */
+/**
+ * "join with sl st", "sl st to join" is read with the stitches; "join to the leg with a sc and work 12 sc
+ * around it".
+ */
 export const join: Phrase = {
   name: "join",
   starts: words("join joining joined close connect"),
@@ -305,7 +308,9 @@ export const care: Phrase = {
   examples: [["being careful not to twist", "aside"]],
 };
 
-/** A place that belongs to the stitches or the bracket before it: "… and in each ch across", ") in next st". */
+/**
+ * A place that belongs to the stitches or the bracket before it: "… and in each ch across", ") in next st".
+ */
 export const place: Phrase = {
   name: "place",
   starts: words(
@@ -378,8 +383,8 @@ const ROUNDS_TAIL = words("total in all more altogether like this the same even 
 const ROUND = /^(rounds?|rnds?|rows?|rds?)$/;
 
 /**
- * "(4 rounds)", "x 4 rounds", "for 4 rounds", "work 4 rounds like this": how many rounds the words stand for. It works
- * nothing; whether the rounds are meant is told by the numbers of the labels (`check/expand`).
+ * "(4 rounds)", "x 4 rounds", "for 4 rounds", "work 4 rounds like this": how many rounds the words stand for.
+ * It works nothing; whether the rounds are meant is told by the numbers of the labels (`check/expand`).
  */
 export const roundsSaid: Phrase = {
   name: "rounds said",

@@ -88,7 +88,8 @@ export const event: Phrase = {
     const whole = told(end, COST.phrase);
     if (and < 0) return [whole];
     const before = told(and, COST.phrase + COST.eventAndWork);
-    // Where nothing in front of it is known to be done, what is worked counts for more than the talk around it.
+    // Where nothing in front of it is known to be done, what is worked counts for more than the talk around
+    // it.
     const known = before.piece.kind === "nodes";
     return [known ? whole : { ...whole, cost: whole.cost + COST.asideStitch }, before];
   },

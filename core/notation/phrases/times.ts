@@ -12,7 +12,9 @@ export interface SaidTimes {
 const number = (n: number, at?: { from: number; to: number }): Times =>
   at ? { kind: "number", n, at: { from: at.from, to: at.to } } : { kind: "number", n };
 
-/** "x 6", "* 6", "6 times", "6x", "twice", "5 more times", "a total of 6 times", "around", "to last 2 sts". */
+/**
+ * "x 6", "* 6", "6 times", "6x", "twice", "5 more times", "a total of 6 times", "around", "to last 2 sts".
+ */
 export function readTimes(c: Cursor): SaidTimes | undefined {
   if (c.done) return undefined;
   return c.attempt(() => {

@@ -9,7 +9,10 @@ const MERGE = words("join combine merge");
 const VERB = words("crochet work take bring put draw sc");
 const MOST_LEGS = 6;
 
-/** "join the next 2", "crochet the next two stitches together", "bring 3 sts together": a decrease told by what it takes. */
+/**
+ * "join the next 2", "crochet the next two stitches together", "bring 3 sts together": a decrease told by
+ * what it takes.
+ */
 export const together: Phrase = {
   name: "together",
   starts: new Set([...MERGE, ...VERB]),

@@ -236,7 +236,10 @@ function bracketTotal(c: Cursor, x: Context): Counted | undefined {
   return t;
 }
 
-/** "(10 sc and 8 ch)", "(12 sc, 6 petals)": kind by kind. Chains and things are no stitches, unless she counts them along. */
+/**
+ * "(10 sc and 8 ch)", "(12 sc, 6 petals)": kind by kind. Chains and things are no stitches, unless she counts
+ * them along.
+ */
 function listed(c: Cursor, x: Context): Reading[] | undefined {
   const close = CLOSER.get(c.text()) ?? ")";
   c.at++;

@@ -6,7 +6,10 @@ import { NONE, words, type Phrase } from "./phrase";
 const MORE = /^inc/;
 const FEWER = /^(dec|reduc)/;
 
-/** "increase to 18 sts", "dec evenly to 6", "reduce to 12", "keep decreasing until 6 are left": what it comes to, and not how. */
+/**
+ * "increase to 18 sts", "dec evenly to 6", "reduce to 12", "keep decreasing until 6 are left": what it comes
+ * to, and not how.
+ */
 export const toward: Phrase = {
   name: "toward",
   starts: words(

@@ -10,8 +10,8 @@ import { missedChains } from "./missed";
 import { again, chainsIn, isWorked, joining, mixed, placed, type Around } from "./place";
 
 /**
- * Something that was noticed while reading. `doubt`: a word or a number that may be no more than talk; it is only
- * worth telling when the round does not come out without it.
+ * Something that was noticed while reading. `doubt`: a word or a number that may be no more than talk; it is
+ * only worth telling when the round does not come out without it.
  */
 export type Found = Span & {
   readonly detail: ProblemDetail;
@@ -208,7 +208,8 @@ class Builder {
       this.pushGroup(items, last.items, last.from, said);
       return;
     }
-    // "1 inc, 1 sc, rep around": everything so far is the repeat, but not the turn, the joining or the chain that only lifts.
+    // "1 inc, 1 sc, rep around": everything so far is the repeat, but not the turn, the joining or the chain
+    // that only lifts.
     const start = items.findIndex(
       (n) => n.kind === "group" || n.kind === "skip" || (n.kind === "work" && n.op.stitch !== "ch"),
     );

@@ -17,8 +17,9 @@ export interface Path {
 }
 
 /**
- * The cheapest ways to cut the cursor's words into phrases, best first: a chart over the places between the words that
- * keeps `KEPT` at each. Time is linear in the words, since each phrase looks a bounded number of words ahead.
+ * The cheapest ways to cut the cursor's words into phrases, best first: a chart over the places between the
+ * words that keeps `KEPT` at each. Time is linear in the words, since each phrase looks a bounded number of
+ * words ahead.
  */
 export function cheapestPaths(c: Cursor, x: Context): readonly Path[] {
   const { tokens } = c;

@@ -3,8 +3,8 @@ import type { Node } from "../tree";
 type Work = Extract<Node, { kind: "work" }>;
 
 /**
- * "7 ch, miss 1 ch, ss in next 6 ch": a chain that is passed by at the end of a chain says where the first stitch goes, as
- * "in 2nd ch from hook" does. Pure; linear in the nodes.
+ * "7 ch, miss 1 ch, ss in next 6 ch": a chain that is passed by at the end of a chain says where the first
+ * stitch goes, as "in 2nd ch from hook" does. Pure; linear in the nodes.
  */
 export function missedChains(nodes: readonly Node[]): readonly Node[] {
   if (!nodes.some((n) => (n.kind === "skip" && n.chain) || n.kind === "group")) return nodes;

@@ -36,7 +36,10 @@ export function chainsIn(items: readonly Node[]): number {
   return n;
 }
 
-/** Stitches as said, put where they stand. The first node holds the plainest meaning, its `other` a second one. */
+/**
+ * Stitches as said, put where they stand. The first node holds the plainest meaning, its `other` a second
+ * one.
+ */
 export function placed(said: SaidWork, around: Around): readonly Node[] {
   const target = said.target;
   const out: Node[] = [];
@@ -200,7 +203,10 @@ function inPlaces(
 }
 const MOST_IN_ONE = 9;
 
-/** "sc in 2nd ch from hook". The chains passed by count as a stitch where their height says so (Craft Yarn Council, turning chains, from memory). */
+/**
+ * "sc in 2nd ch from hook". The chains passed by count as a stitch where their height says so (Craft Yarn
+ * Council, turning chains, from memory).
+ */
 function nthChain(stitch: StitchName, n: number | undefined, t: Target, loops: Loops, span: Span): Work {
   const nth = t.nth ?? 2;
   const op: Operation = {

@@ -10,8 +10,8 @@ export type { Found, Tree } from "./build";
 const MOST_MORE = 4.2;
 
 /**
- * All the ways to read the words of one round that are worth a thought, the likeliest first. There is always one.
- * Time is linear in the words.
+ * All the ways to read the words of one round that are worth a thought, the likeliest first. There is always
+ * one. Time is linear in the words.
  */
 export function readRound(c: Cursor, x: Context): readonly Tree[] {
   const paths = cheapestPaths(c, x);

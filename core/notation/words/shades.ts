@@ -1,6 +1,7 @@
 /**
- * Shade words that stand for a colour slot without any introduction, each with the colour a part is drawn in until a yarn is
- * chosen. Everyday words only; the colours are our own choice, near what wool of that name looks like.
+ * Shade words that stand for a colour slot without any introduction, each with the colour a part is drawn in
+ * until a yarn is chosen. Everyday words only; the colours are our own choice, near what wool of that name
+ * looks like.
  */
 const TABLE = `
 white #f4f2ec
@@ -94,7 +95,10 @@ export const TONES: ReadonlyMap<string, number> = new Map(
   }),
 );
 
-/** The colour that a slot's name speaks of ("dark blue"), as "#rrggbb"; undefined for letters and names of no shade. */
+/**
+ * The colour that a slot's name speaks of ("dark blue"), as "#rrggbb"; undefined for letters and names of no
+ * shade.
+ */
 export function shadeColour(slot: string): string | undefined {
   const words = slot.toLowerCase().split(/[\s-]+/);
   const hex = words.map((w) => SHADES.get(w)).findLast((h) => h !== undefined);

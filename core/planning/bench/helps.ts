@@ -1,6 +1,8 @@
 import type { Help } from "./steps";
 
-/** Words for what helps at the table (craft §12; common practice, no source). `final`: there is no way back. */
+/**
+ * Words for what helps at the table (craft §12; common practice, no source). `final`: there is no way back.
+ */
 export const HELPS: Readonly<Record<Help, { readonly text: string; readonly final?: true }>> = {
   "small-ring": { text: "The first stitches in a small ring are tight: do not draw it quite shut yet." },
   "work-over-tail": { text: "Work over the tail of the ring: it saves an end." },

@@ -1,6 +1,9 @@
 import type { BenchStep } from "./steps";
 
-/** Something done at the table. Acts come from several devices, each with a key of its own; together they are the state. */
+/**
+ * Something done at the table. Acts come from several devices, each with a key of its own; together they are
+ * the state.
+ */
 export type BenchAct = {
   /** Given by the device: sent twice, it counts once. */
   readonly key: string;
@@ -48,7 +51,10 @@ export interface BenchState {
 
 export const placeKey = (piece: number, step: string): string => `${piece} ${step}`;
 
-/** The state that some acts come to, in whatever order they arrived; an act whose key was there before changes nothing. */
+/**
+ * The state that some acts come to, in whatever order they arrived; an act whose key was there before changes
+ * nothing.
+ */
 export function benchState(
   steps: readonly BenchStep[],
   quantity: number,

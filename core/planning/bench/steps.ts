@@ -69,8 +69,8 @@ const FINISH: ReadonlyMap<string, Stage> = new Map([
 ]);
 
 /**
- * Everything one piece asks for, in an order that keeps every precedence (`orderOfWork`): a step for each round, each copy of
- * a part by itself. Linear in rounds × copies.
+ * Everything one piece asks for, in an order that keeps every precedence (`orderOfWork`): a step for each
+ * round, each copy of a part by itself. Linear in rounds × copies.
  */
 export function benchSteps(
   pattern: CheckedPattern,
@@ -199,7 +199,10 @@ function helpsAt(
   return out;
 }
 
-/** What helps at a step between and after the rounds; the last of each is a warning where there is no way back. */
+/**
+ * What helps at a step between and after the rounds; the last of each is a warning where there is no way
+ * back.
+ */
 function helpsFor(step: WorkStep, part: CheckedPart | undefined): Help[] {
   switch (step.kind) {
     case "face":

@@ -29,7 +29,8 @@ export interface BenchTiming {
 const LEAST_STITCHES = 6;
 
 /**
- * Laps that lie far above their sisters' pace by the stitch, over all the rounds done: a pause unless she called it work.
+ * Laps that lie far above their sisters' pace by the stitch, over all the rounds done: a pause unless she
+ * called it work.
  */
 export function pausesIn(steps: readonly BenchStep[], state: BenchState): LapWithPause[] {
   const at = new Map(steps.map((s) => [s.id, s]));

@@ -4,10 +4,10 @@ import type { Tasks } from "./task";
 export const EXACT = 14;
 
 /**
- * The order with the fewest seconds of set-up, and of those the one whose first piece is done earliest: dynamic programming over
- * sets of tasks and the last of them (M. Held, R. M. Karp, "A dynamic programming approach to sequencing problems", 1962; from
- * memory). Which pieces are done is told by the set alone, so the least set-up before it is best for both aims.
- * O(2^n · n²) time, n at most `EXACT`.
+ * The order with the fewest seconds of set-up, and of those the one whose first piece is done earliest:
+ * dynamic programming over sets of tasks and the last of them (M. Held, R. M. Karp, "A dynamic programming
+ * approach to sequencing problems", 1962; from memory). Which pieces are done is told by the set alone, so
+ * the least set-up before it is best for both aims. O(2^n · n²) time, n at most `EXACT`.
  * @throws RangeError beyond `EXACT` tasks
  */
 export function exactOrder(tasks: Tasks): number[] {

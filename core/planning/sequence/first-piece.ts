@@ -4,9 +4,10 @@ import type { Tasks } from "./task";
 const TRIED = 60;
 
 /**
- * The same blocks with the first piece as early as they allow: for each piece, what it needs goes into the earliest block of its
- * setting and to the front of it, everything else as late as it may without a block more. Blocks keep their order, and one that
- * is emptied saves a change: the seconds of set-up grow by nothing.
+ * The same blocks with the first piece as early as they allow: for each piece, what it needs goes into the
+ * earliest block of its setting and to the front of it, everything else as late as it may without a block
+ * more. Blocks keep their order, and one that is emptied saves a change: the seconds of set-up grow by
+ * nothing.
  */
 export function earliestPiece(tasks: Tasks, blocks: readonly (readonly number[])[]): number[] {
   const settings = blocks.map((b) => tasks.setting[b[0] ?? 0] ?? 0);
@@ -41,7 +42,8 @@ function forPiece(
     const i = flat[k] ?? 0;
     if (tasks.pieceOf[i] === piece || (tasks.behind[i] ?? []).some((j) => needed[j])) needed[i] = 1;
   }
-  // Later blocks first: a task that is not needed goes into the last block of its setting that its followers allow.
+  // Later blocks first: a task that is not needed goes into the last block of its setting that its followers
+  // allow.
   const place = new Int32Array(tasks.n);
   for (let b = blocks.length - 1; b >= 0; b--)
     for (const i of [...(blocks[b] ?? [])].reverse()) {

@@ -18,9 +18,9 @@ export interface Sequenced extends Sequence {
 }
 
 /**
- * An order of all tasks: one of the three schools, or `best`, the fewest seconds of set-up and of those the earliest first piece.
- * `best` is never more than any school; up to fourteen tasks it is the optimum in both, beyond that the set-up is proven where
- * the search left nothing out. Pure and repeatable.
+ * An order of all tasks: one of the three schools, or `best`, the fewest seconds of set-up and of those the
+ * earliest first piece. `best` is never more than any school; up to fourteen tasks it is the optimum in both,
+ * beyond that the set-up is proven where the search left nothing out. Pure and repeatable.
  * @throws UnknownTask when a task waits for one that is not there
  * @throws TasksInACircle when tasks wait for one another
  */

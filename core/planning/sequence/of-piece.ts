@@ -16,9 +16,10 @@ export interface PieceOfRun {
 const AFTERWARDS: readonly Stage[] = ["ends", "hanger", "inspection", "packing"];
 
 /**
- * The tasks of one piece: each part is crocheted (all its copies in one go), gets its face, is filled, is sewn on; then ends,
- * hanger, inspection and packing of the piece. Seconds are her own pace's; precedence is that of the order of work. Tasks
- * without work are left out, and what waited for them waits for what they waited for.
+ * The tasks of one piece: each part is crocheted (all its copies in one go), gets its face, is filled, is
+ * sewn on; then ends, hanger, inspection and packing of the piece. Seconds are her own pace's; precedence is
+ * that of the order of work. Tasks without work are left out, and what waited for them waits for what they
+ * waited for.
  */
 export function tasksOfPiece(p: PieceOfRun, id: string): Task[] {
   const { piece } = p;

@@ -5,7 +5,10 @@ export type School = "piece" | "part" | "colour";
 /** Which of the tasks that may be done now comes first: the lowest, compared from the left. */
 type Rank = (task: number, last: number | undefined) => readonly number[];
 
-/** Tasks one after the other, always the lowest in rank of those whose forerunners are behind. O(n² log n) at worst. */
+/**
+ * Tasks one after the other, always the lowest in rank of those whose forerunners are behind. O(n² log n) at
+ * worst.
+ */
 function dispatched(tasks: Tasks, rank: Rank): number[] {
   const left = tasks.before.map((b) => b.length);
   const open = new Set(left.flatMap((n, i) => (n === 0 ? [i] : [])));

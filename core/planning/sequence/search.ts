@@ -18,10 +18,11 @@ interface State {
 }
 
 /**
- * Blocks of tasks that need no set-up between them, with the fewest seconds of set-up. Once a setting is taken up, everything
- * that may be done with it is: a change costs the same or less than two over a third setting (colour, hook and stage are paid
- * apart), so to leave a task for later never saves. What is left to choose is the next setting: best first over the sets of
- * tasks that are done, at most `WIDTH` of a depth. `proven` when nothing was left out.
+ * Blocks of tasks that need no set-up between them, with the fewest seconds of set-up. Once a setting is
+ * taken up, everything that may be done with it is: a change costs the same or less than two over a third
+ * setting (colour, hook and stage are paid apart), so to leave a task for later never saves. What is left to
+ * choose is the next setting: best first over the sets of tasks that are done, at most `WIDTH` of a depth.
+ * `proven` when nothing was left out.
  */
 export function fewestSetUps(tasks: Tasks): {
   readonly blocks: readonly (readonly number[])[];

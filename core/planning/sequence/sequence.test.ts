@@ -147,7 +147,8 @@ describe("the order of a run", () => {
       expect(best.setupSeconds).toBeLessThanOrEqual(sequence(list, SET_UP, school).setupSeconds);
     // White ears, slate bodies (60), filled (120), sewn on in white (180), ends in slate (180).
     expect(best.setupSeconds).toBe(540);
-    // The first piece waits for all but the others' last stage: 12 sewings before the ends, and its own ends first.
+    // The first piece waits for all but the others' last stage: 12 sewings before the ends, and its own ends
+    // first.
     expect(best.firstPieceSeconds).toBe(12 * (900 + 120 + 400 + 360) + 540 + 150);
   });
   it("small runs are the optimum in both aims, against every order there is", () => {
@@ -165,7 +166,8 @@ describe("the order of a run", () => {
     fc.assert(
       fc.property(drawnTasks(12), drawnSetUp, (list, setUp) => {
         const exact = sequence(list, setUp, "best");
-        // Three tasks on a piece of their own, in no one's way and in the first setting, make it too large to go through.
+        // Three tasks on a piece of their own, in no one's way and in the first setting, make it too large to
+        // go through.
         const more = Array.from({ length: 15 - list.length }, (_, i): Task => ({
           ...(list[0] as Task),
           id: `more${i}`,

@@ -1,6 +1,9 @@
 import { isToy, LOOK_UP, type Rule } from "../facts";
 
-/** Free length of a cord on a toy and size of a loop that a head could go through. EN 71-1, ASTM F963: from memory. */
+/**
+ * Free length of a cord on a toy and size of a loop that a head could go through. EN 71-1, ASTM F963: from
+ * memory.
+ */
 export const FREE_CORD = 220;
 export const LOOP_AROUND = 360;
 

@@ -1,9 +1,9 @@
 import { gammaln } from "simple-statistics";
 
 /**
- * Chances of 0, 1, 2, … of a negative binomial with mean m and dispersion r (variance = m + m² ÷ r), each from the one before:
- * P(0) = (r ÷ (r + m))^r, P(k + 1) = P(k) · (k + r) ÷ (k + 1) · m ÷ (r + m). Kept as logarithms: the first of a large mean is
- * no number any more.
+ * Chances of 0, 1, 2, … of a negative binomial with mean m and dispersion r (variance = m + m² ÷ r), each
+ * from the one before: P(0) = (r ÷ (r + m))^r, P(k + 1) = P(k) · (k + r) ÷ (k + 1) · m ÷ (r + m). Kept as
+ * logarithms: the first of a large mean is no number any more.
  */
 export function* termsOf(mean: number, dispersion: number): Generator<number, never> {
   const share = mean / (dispersion + mean);
@@ -15,8 +15,8 @@ export function* termsOf(mean: number, dispersion: number): Generator<number, ne
 }
 
 /**
- * Negative binomial counts with mean m and dispersion r: variance = m + m² ÷ r. Chances from 0 on, until all but `rest` of
- * them is told or `most` is reached; what is left over lies at the last.
+ * Negative binomial counts with mean m and dispersion r: variance = m + m² ÷ r. Chances from 0 on, until all
+ * but `rest` of them is told or `most` is reached; what is left over lies at the last.
  */
 export function countChances(mean: number, dispersion: number, rest = 1e-6, most = 2000): number[] {
   if (mean <= 0) return [1];

@@ -54,7 +54,10 @@ export interface DemandModel {
   readonly season: readonly number[];
   readonly dispersion: number;
   readonly method: Method | "shared";
-  /** Mean squared errors of what was sold, one period ahead, over her own sales; only methods that could be tried. */
+  /**
+   * Mean squared errors of what was sold, one period ahead, over her own sales; only methods that could be
+   * tried.
+   */
   readonly errors: readonly { readonly method: Method | "shared"; readonly error: number }[];
 }
 
@@ -71,15 +74,17 @@ const BETTER = 0.1;
 const TRIED = 40;
 
 /**
- * What is asked for, learned from what was sold: every kind has a rate of its own, drawn towards the others of its kind while
- * little is known of it; days that sold out count as "so many or more"; the months of the year are shared by all. The spread
- * of the rates and of the counts are those that foretell her own sales best (empirical Bayes on a grid).
+ * What is asked for, learned from what was sold: every kind has a rate of its own, drawn towards the others
+ * of its kind while little is known of it; days that sold out count as "so many or more"; the months of the
+ * year are shared by all. The spread of the rates and of the counts are those that foretell her own sales
+ * best (empirical Bayes on a grid).
  */
 export function learnDemand(series: readonly Series[], general = GENERAL_SEASON): DemandModel {
   const tell = teller();
   let season = normal(general);
   let fit = fitAll(series, season, tell);
-  // The season is read from what the rates leave over, and the rates from what the season leaves over: twice is enough.
+  // The season is read from what the rates leave over, and the rates from what the season leaves over: twice
+  // is enough.
   for (let round = 0; round < 2; round++) {
     season = seasonFrom(series, fit, season, general);
     fit = fitAll(series, season, tell);
@@ -162,7 +167,10 @@ function bestPrior(
   return tried.reduce((best, t) => (t.well > best.well ? t : best));
 }
 
-/** The prior of a kind: the mean of its rates drawn towards that of all, as if that were two more kinds of piece. */
+/**
+ * The prior of a kind: the mean of its rates drawn towards that of all, as if that were two more kinds of
+ * piece.
+ */
 function kindPriors(told: readonly Series[], sums: readonly Float64Array[], all: Prior): Map<string, Prior> {
   const before = believe(all);
   const rates = new Map<string, number[]>();
@@ -178,7 +186,10 @@ function kindPriors(told: readonly Series[], sums: readonly Float64Array[], all:
   );
 }
 
-/** Of a day that sold out what is expected to have been asked for, else what was sold: against each piece's usual day. */
+/**
+ * Of a day that sold out what is expected to have been asked for, else what was sold: against each piece's
+ * usual day.
+ */
 function seasonFrom(
   series: readonly Series[],
   fit: Fit,
@@ -235,8 +246,9 @@ function errorsOf(
 }
 
 /**
- * What is sold of what is asked for where only so many are there. Methods are compared by what was sold, on all days: those
- * that did not sell out are the weaker ones, and would favour a method that expects too little.
+ * What is sold of what is asked for where only so many are there. Methods are compared by what was sold, on
+ * all days: those that did not sell out are the weaker ones, and would favour a method that expects too
+ * little.
  */
 function soldOf(mean: number, there: number | undefined, dispersion: number): number {
   return there === undefined ? mean : (expectedSales(atLeast({ mean, dispersion }, there))[there] ?? 0);

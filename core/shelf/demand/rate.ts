@@ -71,9 +71,9 @@ export function teller(): Tell {
 }
 
 /**
- * What all periods told, the oldest first: between two of them what was learned fades by `keeps`, so that a rate that has
- * changed is followed. Fading is towards the prior (power discounting, belief^keeps × prior^(1 − keeps)), which leaves the
- * prior whole and each period with keeps^age: L ← keeps · L + told.
+ * What all periods told, the oldest first: between two of them what was learned fades by `keeps`, so that a
+ * rate that has changed is followed. Fading is towards the prior (power discounting, belief^keeps × prior^(1
+ * − keeps)), which leaves the prior whole and each period with keeps^age: L ← keeps · L + told.
  */
 export function toldBy(
   seen: readonly Seen[],

@@ -6,7 +6,8 @@ const demand = [0, 0, 4, 0, 2, 0, 0, 6, 1];
 
 describe("demand that comes now and then", () => {
   it("Croston: worked by hand with alpha 0.2", () => {
-    // First demand 4 in period 3: size 4, interval 3. Then 2 after 2: 3.6 and 2.8; 6 after 3: 4.08 and 2.84; 1 after 1: 3.464, 2.472.
+    // First demand 4 in period 3: size 4, interval 3. Then 2 after 2: 3.6 and 2.8; 6 after 3: 4.08 and 2.84;
+    // 1 after 1: 3.464, 2.472.
     const f = forecast(demand, "croston", { alpha: 0.2 });
     expect(f.fitted.slice(0, 3)).toEqual([null, null, null]);
     [4 / 3, 4 / 3, 3.6 / 2.8, 3.6 / 2.8, 3.6 / 2.8, 4.08 / 2.84].forEach((x, i) =>

@@ -1,6 +1,6 @@
 /**
- * What is expected of the next period, and what was expected of each period before it came (null before that exists). Demand is
- * a list of amounts of equal periods, 0 or more, oldest first.
+ * What is expected of the next period, and what was expected of each period before it came (null before that
+ * exists). Demand is a list of amounts of equal periods, 0 or more, oldest first.
  */
 export interface Forecast {
   readonly rate: number;
@@ -29,11 +29,12 @@ function over(demand: readonly number[], model: Model): Forecast {
 }
 
 /**
- * Croston's method: size and interval of the demands are smoothed apart, only when there is one; the rate is size ÷ interval
- * (J. D. Croston, "Forecasting and stock control for intermittent demands", Operational Research Quarterly 23, 1972).
- * `deflated` is the correction of its bias, (1 − β ÷ 2) with the interval's own smoothing (A. A. Syntetos, J. E. Boylan, "The
- * accuracy of intermittent demand estimates", International Journal of Forecasting 21, 2005). Both from memory. The first
- * demand is the first size, its position the first interval.
+ * Croston's method: size and interval of the demands are smoothed apart, only when there is one; the rate is
+ * size ÷ interval (J. D. Croston, "Forecasting and stock control for intermittent demands", Operational
+ * Research Quarterly 23, 1972). `deflated` is the correction of its bias, (1 − β ÷ 2) with the interval's own
+ * smoothing (A. A. Syntetos, J. E. Boylan, "The accuracy of intermittent demand estimates", International
+ * Journal of Forecasting 21, 2005). Both from memory. The first demand is the first size, its position the
+ * first interval.
  */
 function croston({ alpha, beta = alpha }: Smoothing, deflated: boolean): Model {
   let size: number | undefined;
@@ -55,9 +56,10 @@ function croston({ alpha, beta = alpha }: Smoothing, deflated: boolean): Model {
 }
 
 /**
- * The chance of any demand is smoothed in every period, its size only when there is some, so that a piece that nobody asks for
- * fades (R. H. Teunter, A. A. Syntetos, M. Z. Babai, "Intermittent demand: linking forecasting to inventory obsolescence",
- * European Journal of Operational Research 214, 2011; from memory). It starts at the first demand with 1 ÷ its position.
+ * The chance of any demand is smoothed in every period, its size only when there is some, so that a piece
+ * that nobody asks for fades (R. H. Teunter, A. A. Syntetos, M. Z. Babai, "Intermittent demand: linking
+ * forecasting to inventory obsolescence", European Journal of Operational Research 214, 2011; from memory).
+ * It starts at the first demand with 1 ÷ its position.
  */
 function tsb({ alpha, beta = alpha }: Smoothing): Model {
   let size: number | undefined;

@@ -23,9 +23,10 @@ export function bestAt({ choices }: Problem, minute: number, place: number): Opt
 }
 
 /**
- * No plan whatever earns more than the choices do at any prices of minutes and places, plus those prices times what there is
- * (Lagrangian relaxation; H. Everett, "Generalized Lagrange multiplier method", Operations Research 11, 1963; from memory). The
- * best such bound by halving: a dearer minute takes fewer minutes, a dearer place fewer places.
+ * No plan whatever earns more than the choices do at any prices of minutes and places, plus those prices
+ * times what there is (Lagrangian relaxation; H. Everett, "Generalized Lagrange multiplier method",
+ * Operations Research 11, 1963; from memory). The best such bound by halving: a dearer minute takes fewer
+ * minutes, a dearer place fewer places.
  */
 export function bestPrices(p: Problem): Prices {
   let best: Prices = { minute: 0, place: 0, bound: Infinity };

@@ -27,8 +27,8 @@ export interface Packed {
 }
 
 /**
- * How many of what to make and to bring, so that the expected profit is greatest: newsvendors under hours and a crate. Money in
- * minor units, exact but for floating point; demand beyond what is brought is lost.
+ * How many of what to make and to bring, so that the expected profit is greatest: newsvendors under hours and
+ * a crate. Money in minor units, exact but for floating point; demand beyond what is brought is lost.
  * @throws CannotBePacked when what must be brought is more than hours and crate allow
  */
 export function packCrate(input: PackInput): Packed {

@@ -43,7 +43,8 @@ describe("chances of demand", () => {
 });
 
 describe("one item with hours to spare is the newsvendor", () => {
-  // Critical ratio (p − u) ÷ (p − carry): textbooks of inventory, from memory (Silver, Pyke, Peterson, chapter 10).
+  // Critical ratio (p − u) ÷ (p − carry): textbooks of inventory, from memory (Silver, Pyke, Peterson,
+  // chapter 10).
   it.each([
     [1500, 400, 300],
     [2000, 1500, 100],

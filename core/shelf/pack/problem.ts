@@ -52,9 +52,9 @@ export interface Problem {
 const MOST = 5000;
 
 /**
- * Every item as a list of options. The worth of bringing b is (price − carry) × expected sales, that of making one carry −
- * unitCost; what is made beyond what is brought pays only where a leftover is worth more than it costs, and is a choice of its
- * own.
+ * Every item as a list of options. The worth of bringing b is (price − carry) × expected sales, that of
+ * making one carry − unitCost; what is made beyond what is brought pays only where a leftover is worth more
+ * than it costs, and is a choice of its own.
  * @throws CannotBePacked when what must be brought is more than hours or crate allow
  */
 export function problemOf(input: PackInput): Problem {

@@ -14,7 +14,10 @@ export interface Found {
 const sum = (list: readonly Option[], pick: (o: Option) => number) => list.reduce((s, o) => s + pick(o), 0);
 const fits = (p: Problem, minutes: number, crate: number) => minutes <= p.minutes + 1e-6 && crate <= p.crate;
 
-/** A good plan at once: each next piece that is worth most for what it takes, then exchanges of one piece for another. */
+/**
+ * A good plan at once: each next piece that is worth most for what it takes, then exchanges of one piece for
+ * another.
+ */
 export function greedy(p: Problem, prices: Prices): Option[] | undefined {
   const at = p.choices.map(() => 0);
   const option = (c: number, k = at[c] ?? 0) => p.choices[c]?.options[k];
@@ -85,9 +88,9 @@ interface State {
 }
 
 /**
- * The best plan: dynamic programming over the choices, where a state is dropped when another takes no more and is worth as much,
- * or when not even the best prices make it good enough to beat what is found already. Options that cost more than the gap are
- * left out from the beginning.
+ * The best plan: dynamic programming over the choices, where a state is dropped when another takes no more
+ * and is worth as much, or when not even the best prices make it good enough to beat what is found already.
+ * Options that cost more than the gap are left out from the beginning.
  */
 export function bestPlan(p: Problem, prices: Prices): Found | undefined {
   const first = greedy(p, prices);

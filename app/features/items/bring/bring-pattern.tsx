@@ -8,8 +8,8 @@ import { Review } from "./review";
 import { useBring } from "./use-bring";
 
 /**
- * A pattern brought in from a file: text, Word, PDF, or photos, by choosing, dropping or pasting. What was read is
- * looked at beside its source before `onText` takes it.
+ * A pattern brought in from a file: text, Word, PDF, or photos, by choosing, dropping or pasting. What was
+ * read is looked at beside its source before `onText` takes it.
  */
 export function BringPattern({
   hasText,

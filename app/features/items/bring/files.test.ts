@@ -49,7 +49,8 @@ describe("plain text", () => {
     for (let i = 0; i < said.length; i++)
       wide.set([said.charCodeAt(i) & 255, said.charCodeAt(i) >> 8], 2 + 2 * i);
     expect(decodeText(wide)).toBe(said);
-    // 0xd7: the multiplication sign of the old Western code page. (Its dash, 0x96, is decoded by browsers, not by Node 20.)
+    // 0xd7: the multiplication sign of the old Western code page. (Its dash, 0x96, is decoded by browsers,
+    // not by Node 20.)
     expect(decodeText(Uint8Array.from([0x36, 0x20, 0xd7, 0x20, 0x73, 0x63]))).toBe("6 × sc");
   });
 });

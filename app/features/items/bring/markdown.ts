@@ -3,7 +3,8 @@ import { marked, type Token, type Tokens } from "marked";
 /**
  * The text of a Markdown file without its marks: headings, lists, tables, bold.
  *
- * A single asterisk stays: in patterns "*sc, inc* repeat 6" is a repeat, not slanted writing. Lines stay lines.
+ * A single asterisk stays: in patterns "*sc, inc* repeat 6" is a repeat, not slanted writing. Lines stay
+ * lines.
  */
 export const textOfMarkdown = (source: string): string =>
   marked

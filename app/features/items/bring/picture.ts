@@ -4,7 +4,10 @@ import { NotReadable } from "./kinds";
 import { RECOGNISE_PATH } from "./recognise-path";
 import type { Progress, SourcePicture } from "./source";
 
-/** Longest and shortest long side of what is recognised, in pixels: smaller letters are lost, larger ones only cost. */
+/**
+ * Longest and shortest long side of what is recognised, in pixels: smaller letters are lost, larger ones only
+ * cost.
+ */
 const LONGEST = 2800;
 const SHORTEST = 1800;
 
@@ -71,7 +74,8 @@ async function start(share: (done: number) => void): Promise<Recogniser> {
     errorHandler: () => {},
   });
   await made.setParameters({
-    // Every word there is, in no order: a single block loses lines of columns, and the order is made by core/page.
+    // Every word there is, in no order: a single block loses lines of columns, and the order is made by
+    // core/page.
     tessedit_pageseg_mode: PSM.SPARSE_TEXT,
     // What a scan of a page has; left to itself it guesses, and says so on the console.
     user_defined_dpi: "300",

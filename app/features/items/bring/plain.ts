@@ -1,6 +1,6 @@
 /**
- * The bytes of a text file as text: UTF-8, UTF-16 with its mark, or else the Western code page that old files are in.
- * Line ends become "\n".
+ * The bytes of a text file as text: UTF-8, UTF-16 with its mark, or else the Western code page that old files
+ * are in. Line ends become "\n".
  */
 export function decodeText(bytes: Uint8Array): string {
   return decoded(bytes)

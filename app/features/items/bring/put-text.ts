@@ -1,4 +1,7 @@
-/** Puts a text into a field as if it had been typed: drafts and checks hear of it. The field has the focus after it. */
+/**
+ * Puts a text into a field as if it had been typed: drafts and checks hear of it. The field has the focus
+ * after it.
+ */
 export function putText(
   field: HTMLTextAreaElement | HTMLInputElement,
   text: string,
@@ -11,7 +14,9 @@ export function putText(
   field.dispatchEvent(new Event("input", { bubbles: true }));
 }
 
-/** A name for the item from that of its file: "harbour_seal-v2.pdf" gives "Harbour seal v2". Photos have none. */
+/**
+ * A name for the item from that of its file: "harbour_seal-v2.pdf" gives "Harbour seal v2". Photos have none.
+ */
 export function nameFromFile(file: string): string {
   const words = file
     .replace(/\.\w{1,8}$/, "")

@@ -77,7 +77,9 @@ async function kindOfFile(file: File): Promise<FileKind> {
   return kind;
 }
 
-/** A text made by a worker of its own, which ends with it, with the time it may take, or with her patience. */
+/**
+ * A text made by a worker of its own, which ends with it, with the time it may take, or with her patience.
+ */
 async function inWorker(
   kind: Extract<FileKind, "text" | "markdown" | "word">,
   bytes: ArrayBuffer,

@@ -7,8 +7,8 @@ const LINES = new Set(["p", "h1", "h2", "h3", "h4", "h5", "h6", "li", "tr", "br"
 const HEADING = /^h[1-6]$/;
 
 /**
- * The text of a Word file (.docx): a line a paragraph, tables with bars between their cells, numbered lists with
- * their numbers; pictures are left out.
+ * The text of a Word file (.docx): a line a paragraph, tables with bars between their cells, numbered lists
+ * with their numbers; pictures are left out.
  *
  * @throws NotReadable for a file that is no Word file or is broken
  */
