@@ -3,6 +3,7 @@ import type { Terms } from "./stitches";
 import type { Line } from "./text";
 import { tokenize, type Token } from "./tokens";
 import { isRoundWord } from "./labels";
+import { lettersOf } from "./letters";
 import { readStitch, type StitchWord } from "./vocabulary";
 
 /** Words of the maker's own for stitches, as her legend gives them: "V = 2 single crochet in one stitch". */
@@ -13,7 +14,7 @@ const ORDINARY =
   /^(the|an|in|on|and|or|of|to|with|note|hook|yarn|eyes|size|round|row|make|total|us|uk|magic|ring|mr|mc)$/;
 
 /** A word, an equals sign and words behind it: "= 18" is a total. */
-const GIVES = /[a-z+^@%$&!?<>~]\s*=\s*(?:[a-z]|\d\s*[a-z])/;
+const GIVES = /[a-z+^@%$&!?<>~-]\s*=\s*(?:[a-z]|\d\s*[a-z])/;
 const IN_WORDS = /crochet|increase|decrease|treble|slip stitch/;
 const TOLD = /^\W*[a-z]{1,4} ?[:-] [^\d]*(?:crochet|increase|decrease|treble|slip stitch)/;
 /** "Loop stitch (LS)": a stitch and its letters behind it. */
@@ -26,6 +27,12 @@ const SHORT = /^\W*[a-z]{1,2} ?[:-] ?(?:hdc|htr|sc|dc|tr|inc|dec|invdec|sl st|sl
  * are not stitches already are taken, and only where the other side names a stitch. Linear in the text.
  */
 export function readLegend(plain: string, lines: readonly Line[], source: string, terms: Terms): Legend {
+  const told = toldLegend(plain, lines, source, terms);
+  const school = lettersOf(plain);
+  return school.size === 0 ? told : new Map([...school, ...told]);
+}
+
+function toldLegend(plain: string, lines: readonly Line[], source: string, terms: Terms): Legend {
   let legend: Map<string, StitchWord> | undefined;
   const gives = plain.includes("=");
   const told = IN_WORDS.test(plain);
@@ -61,7 +68,7 @@ function entries(tokens: readonly Token[]): [Token, readonly Token[]][] {
   tokens.forEach((t, i) => {
     if (t.text !== "=" && !(/^(?::|--?)$/.test(t.text) && signs.length === 0 && i <= 2)) return;
     const word = tokens[i - 1];
-    if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~]$/.test(word.text))))
+    if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~-]$/.test(word.text))))
       signs.push(i);
   });
   const told = signs.map((at, i): [Token, readonly Token[]] => [
