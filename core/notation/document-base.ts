@@ -5,6 +5,7 @@ import type { RoundLabel } from "./labels";
 import { readColourNames } from "./document/colour-names";
 import { makesIn } from "./document/makes";
 import { readMake } from "./document/heading";
+import { listedMakes } from "./document/parts-list";
 import { readLegend, type Legend } from "./legend";
 import { readRound, type Found, type Tree } from "./round/read";
 import type { Terms } from "./stitches";
@@ -181,6 +182,9 @@ export function append(open: OpenRound, tokens: readonly Token[]): void {
   if (open.tokens.length <= MAX_ROUND_TOKENS) open.tokens.push(...tokens);
 }
 
+/** What may stand behind "make another". */
+const AGAIN = /^(?:one|piece|side|the|same|like|this|way|just|exactly|alike|half)$/;
+
 /**
  * What reading a pattern rests on: its lines, the names and blocks it has given, and looks at a line that
  * change nothing.
@@ -201,6 +205,8 @@ export abstract class DocumentBase {
   protected slot: string | undefined;
   /** Letters and words the text gives to colours. */
   protected readonly colours: ReadonlyMap<string, string>;
+  /** How many of each part, where a list at the head tells it. */
+  protected readonly listed: ReadonlyMap<string, number>;
   protected setup: Token[] = [];
   protected setupLine = 0;
   protected joinedNote: boolean | undefined;
@@ -225,6 +231,7 @@ export abstract class DocumentBase {
     this.textLines = linesOf(plain);
     this.legend = withWords(readLegend(plain, this.textLines, source, terms), answered.words, terms);
     this.colours = readColourNames(plain, this.textLines, source);
+    this.listed = listedMakes(plain, this.textLines);
     if (this.legend.size > 0 || this.colours.size > 0) this.known = this.letters = this.legendKey();
   }
 
@@ -330,6 +337,16 @@ export abstract class DocumentBase {
       const alone = tokens.every((t, i) => t.kind === "mark" || (all && i >= all.from && i < all.to));
       return all && alone ? { make: all.n, slot: undefined } : undefined;
     }
+    // "Make a second one", "make another the same": one more of it.
+    const again = c.attempt(() => {
+      c.at++;
+      c.take("a", "an", "1", "one", "the");
+      if (!c.take("second", "2nd", "another", "other")) return undefined;
+      while (c.kind() === "word" && AGAIN.test(c.text())) c.at++;
+      if (c.is("one")) c.at++;
+      return c.done || c.kind() === "mark" ? 2 : undefined;
+    });
+    if (again !== undefined) return { make: again, slot: undefined };
     const made = readMake(c, false);
     c.take("of");
     c.take("these", "those", "them", "this");

@@ -184,7 +184,8 @@ export abstract class LooseReader extends HeadingsReader {
   }
 
   protected ringIn(tokens: readonly Token[]): boolean {
-    const words = tokens.map((t) => t.text).join(" ");
+    // "MC" is the main colour where the text says so.
+    const words = tokens.map((t) => (t.text === "mc" && this.colours.has("mc") ? "" : t.text)).join(" ");
     const ring = /\b(magic|adjustable) (ring|circle|loop)\b|\b(mr|mc)\b/.exec(words);
     // A line that begins with it may be long; in a longer sentence it is talk.
     return ring !== null && (tokens.length <= 12 || (ring.index === 0 && tokens.length <= 60));
@@ -261,8 +262,9 @@ export abstract class LooseReader extends HeadingsReader {
     const total = nodes.some((n) => n.kind === "total");
     // "With wool, ch 9": a yarn that is no colour is passed by.
     const yarned = /^(with|using|in)$/.test(tokens[0]?.text ?? "");
+    const intoRing = work.some((n) => n.kind === "work" && n.op.into === "ring");
     const firstNode = nodes.find(
-      (n) => n.kind !== "colour" && n.kind !== "join" && !(yarned && n.kind === "aside"),
+      (n) => n.kind !== "colour" && n.kind !== "join" && !((yarned || intoRing) && n.kind === "aside"),
     );
     // "Fold in half, 12 sc through both": a round of its own, whether its total stands there or its number.
     const layered =

@@ -1,3 +1,4 @@
+import { plainName } from "./document/parts-list";
 import type { RoundLabel } from "./labels";
 import { MAX_ROUND_TOKENS, MAX_ROUNDS } from "./limits";
 import type { Line } from "./text";
@@ -105,7 +106,7 @@ export abstract class PartsReader extends ReferenceReader {
   protected startPart(h: Heading, implied: boolean): void {
     this.part = {
       name: h.name,
-      make: h.make,
+      make: h.make > 1 ? h.make : (this.listed.get(plainName(h.name)) ?? h.make),
       line: h.line,
       from: h.from,
       slot: h.slot,

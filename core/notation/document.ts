@@ -10,6 +10,7 @@ import { unwrapped } from "./document/unwrap";
 import { mayCut, unitsOf, type Unit } from "./document/units";
 import { startsEvent } from "./events";
 import { isRoundWord, type RoundLabel } from "./labels";
+import type { Line } from "./text";
 import type { Token } from "./tokens";
 import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
@@ -52,8 +53,24 @@ const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
   worked: false,
 };
 const WORKING = /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight|ditto|above)$/;
+/** "Crochet 2 stitches together", "work always two tog": a decrease with no word for it. */
+const merges = (t: readonly Token[]): boolean =>
+  t.some(
+    (w, i) =>
+      /^(together|tog)$/.test(w.text) &&
+      t.slice(Math.max(0, i - 3), i).some((n) => n.kind === "number") &&
+      t.slice(Math.max(0, i - 6), i).some((v) => /^(crochet|work|join|take)$/.test(v.text)),
+  );
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
+
+/** "… through both layers", "… both sides together". */
+const throughBoth = (t: readonly Token[]): boolean =>
+  t.some(
+    (w, i) =>
+      w.text === "both" &&
+      (/^(through|thru)$/.test(t[i - 1]?.text ?? "") || /^(together|tog)$/.test(t[i + 2]?.text ?? "")),
+  );
 
 /** "(12) Rnd 2: …": what stands before a label counts it. */
 const totalBefore = (t: readonly Token[], label: number): boolean =>
@@ -71,6 +88,8 @@ const PLAINLY = new Set(
 const namesAhead = (tokens: readonly Token[]): boolean =>
   tokens.length <= 200 && tokens.slice(1, 5).some((t) => t.text === ":");
 /** Words of a sentence that stands for plain rounds: a longer one says something else. */
+/** Words of a shade: "dark sea green". */
+const LONGEST_SHADE = 3;
 const LONGEST_EVEN = 30;
 
 /** A label that says only how many rounds there are. */
@@ -109,12 +128,21 @@ export class DocumentReader extends LooseReader {
     });
     this.closeRound();
     this.chainPart(this.textLines.at(-1));
+    for (const whole of lines) this.goOn(whole, kinds);
     return {
       parts: this.parts.filter((p) => p.rounds.length > 0),
       lines: this.textLines.map((l) => ({ line: l.number, kind: kinds.get(l.number) ?? "blank" })),
       assembly: this.assembly,
       unread: this.unread,
     };
+  }
+
+  /** The lines that a wrapped one was put together of go on with what its first one is. */
+  private goOn(whole: Line, kinds: Map<number, LineKind>): void {
+    const first = kinds.get(whole.number);
+    if (!first) return;
+    for (let n = whole.number + 1; (this.textLines[n - 1]?.from ?? Infinity) < whole.to; n++)
+      if (!kinds.has(n)) kinds.set(n, first === "round" ? "continuation" : first);
   }
 
   /** Places where a new label begins in a run-on line: "… (6). Rnd 2: …". */
@@ -125,6 +153,7 @@ export class DocumentReader extends LooseReader {
         cuts.push(i);
         continue;
       }
+      if (this.behindShade(tokens, i)) cuts.push(i);
       if (!mayCut(tokens, i) || totalBefore(tokens, i)) continue;
       const c = this.cursor(tokens);
       c.at = i;
@@ -145,6 +174,14 @@ export class DocumentReader extends LooseReader {
       }
     }
     return cuts;
+  }
+
+  /** "Red     R1  6 sc": a column of colours before the labels. */
+  protected behindShade(tokens: readonly Token[], i: number): boolean {
+    if (i > LONGEST_SHADE || !isRoundWord(tokens[i]?.text ?? "") || tokens[i + 1]?.kind !== "number")
+      return false;
+    const c = this.cursor(tokens);
+    return readShade(c) !== undefined && c.at === i;
   }
 
   /** "… pull it closed. Work four rounds even. Fasten off.": plain rounds in a sentence of their own. */
@@ -179,6 +216,13 @@ export class DocumentReader extends LooseReader {
       end++;
     const said = tokens.slice(i, end);
     const last = said.length - 1;
+    // "Fold in half, 5 sc through both layers": both edges are closed, and its number is its total.
+    if (
+      /^(fold|flatten|press|pinch)$/.test(said[0]?.text ?? "") &&
+      throughBoth(said) &&
+      this.hasCountedWork(said)
+    )
+      return true;
     return (
       said.length > 3 &&
       /^[)\]}]$/.test(said[last]?.text ?? "") &&
@@ -197,7 +241,10 @@ export class DocumentReader extends LooseReader {
     const labels = labelReadings(c, unit.atStart || tokens[0]?.kind === "number").map((r) => {
       const rest = tokens.slice(r.to);
       const work =
-        this.hasCountedWork(rest) || rest.some((t) => WORKING.test(t.text)) || this.shadesCounted(rest)
+        this.hasCountedWork(rest) ||
+        rest.some((t) => WORKING.test(t.text)) ||
+        merges(rest) ||
+        this.shadesCounted(rest)
           ? ("full" as const)
           : rest.length > 0 &&
               rest.some((t) => t.kind === "number") &&
@@ -434,6 +481,13 @@ export class DocumentReader extends LooseReader {
     }
     const stop = tokens.findIndex((t) => t.text === ".");
     const made = this.makeLine(tokens) ?? (stop > 0 ? this.makeLine(tokens.slice(0, stop)) : undefined);
+    // "Fasten off. Make a second one. Join …": said behind what ends the piece.
+    const later = stop > 0 && !made ? this.makeLater(tokens, stop) : undefined;
+    if (later && this.part && !this.heading && decision.kind === "other") {
+      this.part.make = later.make;
+      this.loose([...tokens.slice(0, later.from), ...tokens.slice(later.to)], line);
+      return "event";
+    }
     if (made) {
       if (this.heading) {
         this.heading.make = made.make;
@@ -454,6 +508,22 @@ export class DocumentReader extends LooseReader {
     if (this.noteOnJoining(tokens)) return "note";
     if (this.inNotes && !this.part) return this.sewingUp ? this.sewingStep(tokens, line) : "note";
     return this.loose(tokens, line);
+  }
+
+  /** The sentence behind the first that says how many of the piece there are to be. */
+  private makeLater(
+    tokens: readonly Token[],
+    stop: number,
+  ): { make: number; from: number; to: number } | undefined {
+    let from = stop + 1;
+    for (let sentences = 0; sentences < 4 && from < tokens.length; sentences++) {
+      const end = tokens.findIndex((t, i) => i >= from && t.text === ".");
+      const to = end < 0 ? tokens.length : end + 1;
+      const made = this.makeLine(tokens.slice(from, end < 0 ? undefined : end));
+      if (made && made.make > 1) return { make: made.make, from, to };
+      from = to;
+    }
+    return undefined;
   }
 
   /**

@@ -23,7 +23,11 @@ export function readColourNames(
   for (const line of lines) {
     if (line.to - line.from > 300 || line.to === line.from) continue;
     const text = plain.slice(line.from, line.to);
-    if (LABELLED.test(text) || !NAMES.test(text)) continue;
+    if (LABELLED.test(text)) continue;
+    if (/^\W*[a-z]{1,3}\d? [a-z]/.test(text) && text.length < 120)
+      for (const [name, shade] of pairsOf(tokenize(plain, line.from, line.to), source))
+        if (!names.has(name)) names.set(name, shade);
+    if (!NAMES.test(text)) continue;
     const tokens = tokenize(plain, line.from, line.to);
     for (let i = 0; i < tokens.length; i++) {
       const t = tokens[i];
@@ -55,6 +59,24 @@ export function readColourNames(
     }
   }
   return names;
+}
+
+/** "MC grey, CC red": letters and their shades in turn, and nothing else on the line. */
+function pairsOf(tokens: Cursor["tokens"], source: string): readonly (readonly [string, string])[] {
+  const c = new Cursor(tokens, source);
+  const pairs: (readonly [string, string])[] = [];
+  while (!c.done) {
+    const t = c.peek();
+    const capital = t ? source.slice(t.from, t.to) === source.slice(t.from, t.to).toUpperCase() : false;
+    if (t?.kind !== "word" || t.text.length > 3 || !capital || NOT_A_NAME.test(t.text)) return [];
+    c.at++;
+    c.take("is", "=", ":", "-");
+    const shade = readShade(c);
+    if (shade === undefined || shade.length < 3) return [];
+    pairs.push([t.text, shade]);
+    if (!c.done && !c.take(",", ";", ".", "and", "&", "/")) return [];
+  }
+  return pairs.length >= 2 ? pairs : [];
 }
 
 /** The shade that ends right here: "dark grey (G)". */

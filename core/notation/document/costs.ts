@@ -85,6 +85,8 @@ export const NAME = {
   capital: -0.15,
   bullet: 0.6,
   make: -0.9,
+  /** Behind it stands where the part is joined on. */
+  sets: -0.6,
   /** It ends as a sentence does; begins as one does, with more words or alone. */
   stopped: 0.5,
   sentence: 1.6,

@@ -151,7 +151,12 @@ function countAnywhere(p: Parsed, c: Cursor, terms: Terms): void {
     words.shift();
   while (words.length > 0 && words[words.length - 1]?.kind === "mark") words.pop();
   if (words.length > 0) p.words = words;
-  if (p.rest.every((t) => said.has(t) || t.kind === "mark")) p.rest = [];
+  const behind = p.rest.filter((t) => !said.has(t) && t.kind !== "mark");
+  const shade = at(behind);
+  shade.take("in", "with", "using");
+  const slot = behind.length > 0 ? shadeOf(shade) : undefined;
+  if (slot !== undefined && shade.done) p.slot ??= slot;
+  if (behind.length === 0 || (slot !== undefined && shade.done)) p.rest = [];
 
   function at(tokens: readonly Token[]): Cursor {
     return new Cursor(tokens, c.source, c.names, c.legend, c.colours);
@@ -178,6 +183,8 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   if (p.make > 1) cost += NAME.make;
   if (/^\p{Lu}/u.test(source.slice(first.from, first.from + 1))) cost += NAME.capital;
   const sets = /^(join|attach|with|using|rejoin)$/.test(p.rest[0]?.text ?? "");
+  // "Tier 2: join in the back loops of round 4": where the part begins.
+  if (sets && p.rest.some((t) => /^loops?$/.test(t.text))) cost += NAME.sets;
   if (p.ended === "." && !sets) cost += NAME.stopped;
   if (p.ended === "," && p.rest.length > 0) cost += NAME.comma;
   if (p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? "")) cost += NAME.stopped;
@@ -224,6 +231,14 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     c.at += 2;
     while (c.take("-", "--", ":", ".", ")", "=")) continue;
     return c.done ? undefined : true;
+  });
+  // "Colour brown: stalk".
+  p.slot = c.attempt(() => {
+    if (!c.take("colour", "color", "yarn")) return undefined;
+    const shade = readShade(c);
+    return shade !== undefined && c.take(":", "-", "--") && c.kind() === "word" && !beginsWork(c, terms)
+      ? shade
+      : undefined;
   });
   const many = readMake(c, false);
   if (many !== undefined) {
@@ -392,10 +407,14 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
     p.make = made;
     return true;
   }
+  const comma = c.tokens[c.at - 1]?.text === ",";
   const shade = c.attempt(() => {
     c.take("in", "with", "using", "colour", "color", ":");
     const s = shadeOf(c);
-    return s !== undefined && (c.done || (c.kind() === "mark" && !c.is(":")) || c.is("and")) ? s : undefined;
+    // "Back, green: mr, 8 sc": a colon ends the name behind a comma only.
+    return s !== undefined && (c.done || (c.kind() === "mark" && (comma || !c.is(":"))) || c.is("and"))
+      ? s
+      : undefined;
   });
   if (shade !== undefined) {
     p.slot = shade;
@@ -493,8 +512,10 @@ function bracket(c: Cursor, p: Parsed, terms: Terms): boolean {
     // "[HEAD]": a name in brackets.
     const makes = makesIn(c.tokens);
     const behind = c.tokens.length - 1 - end;
-    if (inside.length === 0 || inside.length > 4 || !(behind === 0 || (makes && makes.from > end)))
-      return false;
+    const shade = new Cursor(c.tokens.slice(end + 1), c.source, c.names, c.legend, c.colours);
+    const shaded = behind > 0 && readShade(shade) !== undefined && shade.done;
+    if (inside.length === 0 || inside.length > 4) return false;
+    if (!(behind === 0 || shaded || (makes && makes.from > end))) return false;
     p.words.push(...inside.filter((t) => t.kind !== "mark"));
     c.at = end + 1;
     return p.words.length > 0;

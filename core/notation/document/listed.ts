@@ -1,7 +1,8 @@
 import { isRoundWord } from "../labels";
 import type { Token } from "../tokens";
 
-const RING = /^(mr|mc|ring|circle)$/;
+/** What a first round begins with. */
+export const RING = /^(mr|mc|ring|circle)$/;
 /** A line is a list of rounds only when it has so many. */
 const FEWEST = 3;
 /** … or two, where the second goes over several rounds. */

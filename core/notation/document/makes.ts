@@ -39,6 +39,10 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`^${N}(?= (?!${MEASURE})(?:[a-z]+ )?[a-z]+[^s\W]s\b)`),
   // "Ears – 2", "Ears: 2": only several things are counted so.
   new RegExp(String.raw`(?<=[^s]s [-:=,|(\[/]+ )${N}${SHUT}`),
+  // "Bread – 2 panels, cream".
+  new RegExp(String.raw`(?<=[a-z] [-:|/,]+ )${N}(?= (?!${MEASURE})[a-z]+[^s\W]s${SHUT})`),
+  // "Ears. In cream, two."
+  new RegExp(String.raw`(?<=[a-z] [,;] )${N}(?= ?[.]? ?$)`),
   new RegExp(String.raw`\b1 ${SIDE} ,? ?${ALSO}? ?1 ${SIDE}\b`),
   new RegExp(String.raw`\b${SIDE} (?:[a-z]+ )?${ALSO} (?:the )?${SIDE}\b`),
   new RegExp(String.raw`(?<=[a-z] )1 (?:and|&|\+|\/) (?:[a-z]+ )?2${SHUT}`),

@@ -1,10 +1,13 @@
 import { isRoundWord } from "../labels";
+import { RING } from "./listed";
 import type { Token } from "../tokens";
 
 /** How far into a line its number may stand. */
 const REACH = 4;
 /** Rounds counted 1, 2, 3 in one way, with work behind them, make it her way of writing labels. */
 const FEWEST = 3;
+/** So wide a gap behind a number sets it in a column. */
+const COLUMN = 2;
 /** Signs that may end a label. */
 const CLOSES = /^[^\p{L}\p{N}("'[{]+$/u;
 const ROMAN = /^(x{0,3})(ix|iv|v?i{0,3})$/;
@@ -56,7 +59,8 @@ function ownWays(
     if (!frame || own.has(frame.key)) continue;
     const run = runs.get(frame.key);
     const goesOn = frame.first === 1 || run?.last === frame.first - 1;
-    if (!goesOn || !works(lines[i]?.slice(frame.end) ?? [])) {
+    const behind = lines[i]?.slice(frame.end) ?? [];
+    if (!goesOn || !(works(behind) || (frame.first === 1 && begins(behind)))) {
       if (frame.first !== 1) runs.delete(frame.key);
       continue;
     }
@@ -66,6 +70,10 @@ function ownWays(
   }
   return own;
 }
+
+/** "mc6", "ring of 6": a first round need not name its stitch. */
+const begins = (tokens: readonly Token[]): boolean =>
+  tokens.some((t) => RING.test(t.text)) && tokens.some((t) => t.kind === "number");
 
 function frameOf(tokens: readonly Token[]): Frame | undefined {
   for (let at = 0; at < REACH && at < tokens.length; at++) {
@@ -84,14 +92,21 @@ function frameOf(tokens: readonly Token[]): Frame | undefined {
     const last = numeral(tokens[lastAt]) ?? first;
     let end = lastAt + 1;
     while (end < tokens.length && end <= lastAt + 2 && closes(tokens, end, lastAt)) end++;
+    // "1. Runde:", "3) course –": a word of hers behind the number, set off by a sign.
+    if (ownWord(tokens, end)) end += 2;
     const after = tokens.slice(lastAt + 1, end);
     const roman = tokens[at]?.kind === "word";
-    if ((!roman && known(before, tokens.slice(lastAt + 1, lastAt + 3))) || last < first) return undefined;
+    const short = tokens.slice(lastAt + 1, lastAt + 3);
+    if ((!roman && !ownWord(tokens, lastAt + 2) && known(before, short)) || last < first) return undefined;
     // "2 sc in each st": a number alone counts what stands behind it.
     const padded = tokens[at]?.text.startsWith("0");
-    if (before.length + after.length === 0 && !padded && tokens[end]?.kind === "word") return undefined;
+    const column = (tokens[end]?.from ?? 0) - (tokens[end - 1]?.to ?? 0) >= COLUMN;
+    if (before.length + after.length === 0 && !padded && !column && tokens[end]?.kind === "word")
+      return undefined;
     const one = (t: Token) => t.text.replace(/^([a-z]{2,})s$/, "$1");
-    const key = `${before.map(one).join(" ")} ${roman ? "i" : "1"} ${after.map(one).join(" ")}`;
+    // A number in a column of its own is one way, whatever sign a range of them brings along.
+    const sign = column && before.length === 0 ? "" : after.map(one).join(" ");
+    const key = `${before.map(one).join(" ")} ${roman ? "i" : "1"} ${column ? "|" : ""}${sign}`;
     return { key, first, last, at, lastAt, end };
   }
   return undefined;
@@ -100,7 +115,8 @@ function frameOf(tokens: readonly Token[]): Frame | undefined {
 /** "3-5", "III to V", "step 3 - step 5": the place of the second number. */
 function rangeFrom(tokens: readonly Token[], at: number, before: readonly string[]): number | undefined {
   // "a5) – a6)": the sign that ends a label may stand in front of the range's.
-  const sign = /^[).\]:]$/.test(tokens[at + 1]?.text ?? "") && before.length > 0 ? at + 2 : at + 1;
+  const sign =
+    /^[).\]:]$/.test(tokens[at + 1]?.text ?? "") && FROM_TO.has(tokens[at + 2]?.text ?? "") ? at + 2 : at + 1;
   if (!FROM_TO.has(tokens[sign]?.text ?? "")) return undefined;
   let i = sign + 1;
   if (before.length > 0 && before.every((t, k) => tokens[i + k]?.text === t)) i += before.length;
@@ -111,6 +127,16 @@ function rangeFrom(tokens: readonly Token[], at: number, before: readonly string
   if (last === undefined || tokens[i]?.kind !== tokens[at]?.kind || counted) return undefined;
   return i;
 }
+
+/** Is there a word and a colon, as in "3. Runde:"? */
+const ownWord = (tokens: readonly Token[], i: number): boolean =>
+  tokens[i]?.kind === "word" &&
+  !isRoundWord(tokens[i]?.text ?? "") &&
+  !NOT_OWN.test(tokens[i]?.text ?? "") &&
+  /^[.)]$/.test(tokens[i - 1]?.text ?? "") &&
+  tokens[i + 1]?.text === ":";
+/** Words of work, which a colon may stand behind as well. */
+const NOT_OWN = /^(?:inc|dec|sc|repeat|rep|even|increase|decrease|around|times|mr|mc|ring|blo|flo|stuff)$/;
 
 const closes = (tokens: readonly Token[], i: number, number: number): boolean => {
   const t = tokens[i];

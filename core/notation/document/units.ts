@@ -106,12 +106,20 @@ function unframed(all: readonly Token[], works: (t: readonly Token[]) => boolean
   const inside = all.slice(1, shut);
   return inside.every((t) => t.kind === "word") ? [...inside, ...all.slice(shut + 1)] : all;
 }
+/** "*Rnd 3:* (sc, inc) x 6": stars that only set off the label. */
+function unstarred(all: readonly Token[]): readonly Token[] {
+  if (all[0]?.text !== "*" || !isRoundWord(all[1]?.text ?? "")) return all;
+  const shut = all.slice(0, MOST_LABEL).findIndex((t, i) => i > 1 && t.text === "*");
+  return shut > 0 ? all.filter((_, i) => i !== 0 && i !== shut) : all;
+}
+/** A label has no more words than this. */
+const MOST_LABEL = 9;
 /** A longer line is no name. */
 const MOST_FRAMED = 12;
 
 /** A line's words without bullets, emphasis and ornaments around them. Stars that open a repeat stay. */
 function bareOf(given: readonly Token[], works: (t: readonly Token[]) => boolean): readonly Token[] {
-  const all = unframed(given, works);
+  const all = unstarred(unframed(given, works));
   const smile = (t: Token, i: number) =>
     (t.text === ":" && /^[)(]$/.test(all[i + 1]?.text ?? "") && joined(all, i) && !joined(all, i - 1)) ||
     (/^[)(]$/.test(t.text) && all[i - 1]?.text === ":" && joined(all, i - 1) && !joined(all, i - 2));
