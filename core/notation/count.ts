@@ -1,3 +1,4 @@
+import { spursUnsaid } from "./count/spurs-unsaid";
 import { MAX_STITCHES } from "./limits";
 import { stitchInto } from "./operations";
 import { addTally, type Tally } from "./stitches";
@@ -375,6 +376,11 @@ export interface CountReading {
  */
 export function* readings(written: readonly Node[]): Generator<CountReading> {
   const nodes = liftedSkip(written) ?? written;
+  const said = saidTwice(nodes);
+  // "sc through both layers, 6 sc": rather the number of these than six more.
+  const layered = said?.some((n) => n.kind === "work" && n.op.layers !== undefined);
+  if (said && layered && !nodes.some((n) => n.kind === "total"))
+    for (const other of withAlternatives(said)) yield { nodes: other };
   const told = countThenHow(nodes);
   if (told) yield { nodes: told };
   const last = nodes.findLast((n) => n.kind === "work");
@@ -391,6 +397,8 @@ export function* readings(written: readonly Node[]): Generator<CountReading> {
       all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
   }
   for (const other of all.slice(1)) yield { nodes: other };
+  const spurs = spursUnsaid(nodes);
+  if (spurs) yield { nodes: spurs, way: "spurs" };
   const raised = chainAsStitch(nodes);
   if (raised) yield { nodes: raised, way: "chain as stitch" };
   const spread = shapingSpread(nodes);
@@ -404,7 +412,6 @@ export function* readings(written: readonly Node[]): Generator<CountReading> {
   const closed = trailingSlipAsJoin(nodes);
   if (closed) yield { nodes: closed, way: "slip stitch joins" };
   if (told) for (const other of withAlternatives(told)) yield { nodes: other };
-  const said = saidTwice(nodes);
   if (said) for (const other of withAlternatives(said)) yield { nodes: other };
   const far = farSide(nodes);
   if (far) yield { nodes: far };

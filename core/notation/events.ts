@@ -42,6 +42,8 @@ const eyeAhead = (c: Cursor): boolean =>
 
 /** "leave the remaining 4 sts unworked" is about stitches, "leave a long tail" about yarn. */
 export function leavesStitches(c: Cursor): boolean {
+  // "8 sc, leave 4".
+  if (c.kind(1) === "number" && /^[,.;|(\[]?$/.test(c.text(2))) return true;
   for (let i = 1; i < 10; i++) {
     const t = c.text(i);
     if (t === "" || t === "." || t === ";") return false;

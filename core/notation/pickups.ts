@@ -1,3 +1,4 @@
+import { isRoundWord } from "./labels";
 import type { Cursor } from "./cursor";
 
 /** Words for parts that need no introduction: what small figures are made of. */
@@ -176,8 +177,10 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
       if (c.takeAny(LAYER)) {
         c.attempt(() => (c.take("of") && readPartNamed(c) !== undefined ? true : undefined));
         c.take("together");
+        alongRound(c);
         return [];
       }
+      if (alongRound(c)) return [];
       const name = readPartNamed(c);
       const other = name !== undefined && c.take("and", "&") ? readPartNamed(c) : undefined;
       if (name === undefined && !(c.done || c.is(",", ".", "(", "[", ";", ")", "around", "across")))
@@ -194,6 +197,17 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
       : undefined;
   });
 }
+
+/** "… through both along R2": which edges they are. */
+const alongRound = (c: Cursor): boolean =>
+  c.attempt(() => {
+    if (!c.take("along", "around", "of", "in")) return undefined;
+    c.take("the");
+    if (!isRoundWord(c.text())) return undefined;
+    c.at++;
+    if (c.kind() === "number") c.at++;
+    return true;
+  }) ?? false;
 
 /**
  * "along the chain", "along the other side of the chain", "over the bridge": all along a chain that spans a

@@ -398,7 +398,8 @@ class RoundWords {
   }
 
   private spur(n: Work, legs: number): string {
-    const count = n.times.kind === "number" ? n.times.n : 1;
+    // "Sl st back along": as many as the chain has room for.
+    const count = n.times.kind === "number" ? n.times.n : Math.max(1, this.room);
     const word = this.name(n.op.stitch);
     const each = legs > 1 ? `${legs} ${word}` : word;
     const nth = /ch (\d+)/.exec(n.op.name)?.[1];

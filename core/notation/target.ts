@@ -257,6 +257,14 @@ function readLoopsOf(c: Cursor, which: Loops | undefined, named: boolean): FreeL
     c.at++;
     c.take("when", "working");
     c.takeAll(FILL);
+    // "of tier 1's R4": whose round it is comes before it.
+    c.attempt(() => {
+      for (let n = 0; n < 3 && c.kind() !== "mark" && !/'s$/.test(c.text()); n++) c.at++;
+      if (c.take("'")) return c.take("s") && isRoundWord(c.text()) ? true : undefined;
+      if (!/'s$/.test(c.text())) return undefined;
+      c.at++;
+      return isRoundWord(c.text()) ? true : undefined;
+    });
     if (!isRoundWord(c.text()) || !(c.kind(1) === "number" || c.kind(1) === "ordinal")) {
       if (c.kind() === "ordinal" && isRoundWord(c.text(1))) c.at += 2;
       else return undefined;
@@ -331,7 +339,7 @@ const readRest = (c: Cursor): boolean =>
     c.take("in", "into", "for", "over", "on");
     c.take("all");
     c.take("the");
-    if (!c.take("rest", "remaining", "remainder", "rem")) return undefined;
+    if (!c.take("rest", "remaining", "remainder", "rem", "others")) return undefined;
     // "The remaining 3 sts" have a number, "the remaining loops" are a place, "the rest unworked" is left.
     if (c.kind() === "number" || REST_OF.has(c.text())) return undefined;
     c.take("of");
@@ -554,6 +562,8 @@ export function readRing(c: Cursor): boolean {
       c.take("a", "the", "an");
       const magic = c.takeAny(MAGIC);
       if (magic && c.is("magic", "adjustable")) c.at++;
+      // "MC" is the main colour where the text says so.
+      if (c.is("mc") && c.colours.has("mc")) return undefined;
       if (c.is("mr", "mc", "ml", "amr") || (RING.has(c.text()) && (magic || c.is("ring")))) {
         c.at++;
         return true;

@@ -12,6 +12,8 @@ export const FAULT = {
   second: 0.4,
   /** Stitches left although nothing says so, confirmed by the total. */
   left: 2.9,
+  /** The stitch at the fold left where both layers are closed at once. */
+  fold: 0.1,
   /** Nothing tells how many stitches there are. */
   open: 0.8,
   /** A total behind nothing that is worked. */

@@ -190,8 +190,11 @@ function judgeOne(
         outcome.leftSaid === undefined || outcome.leftSaid === available - used || leftAlong
           ? [undefined, 0]
           : ["left", FAULT.second];
+    // The stitch at each fold of a flattened piece is left, though nobody says so.
+    else if (!over && !writtenWrong && available - used <= FOLDS && inLayers(nodes)) price = FAULT.fold;
     // "Ch 10, sc 9 (9)": the chain that turns is passed by, though nobody says so.
     else if (left && outcome.foundation > 0 && available - used === 1) price = 0;
+    else if (!over && !writtenWrong && available === outcome.foundation && available - used === 1) price = 0;
     // A short row that turns and says how many it has is worked so on purpose.
     else if (left) [fault, price] = outcome.turned ? [undefined, FAULT.left / 3] : ["left", FAULT.left];
     else if (outcome.misfit && !over) [fault, price] = ["misfit", FAULT.slip + off(outcome.misfit.over)];
@@ -232,6 +235,14 @@ function looksLikeSlip(nodes: readonly Node[], available: number, used: number):
   const unit = used / only.times.n;
   return available % unit === 0 && available - used >= unit;
 }
+
+/** Two folds, with a stitch at each. */
+const FOLDS = 2;
+/** Is all that is worked worked through both layers of the same piece? */
+const inLayers = (nodes: readonly Node[]): boolean => {
+  const worked = [...operationsOf(nodes)].filter(({ op }) => op.stitch !== "ch");
+  return worked.length > 0 && worked.every(({ op }) => op.layers === 2 && op.caught === undefined);
+};
 
 /** Does a word that nobody knows matter? Not when the round comes out exactly as it should without it. */
 function excused(

@@ -26,6 +26,7 @@ export const COST = {
   totalEarly: 0.7,
   totalInside: 4,
   totalListed: 0.25,
+  totalAhead: 1.1,
   /** "(7 fins)": a number of things. */
   things: 0.3,
   /** "Place it on top and sc both edges together": work behind something that is done. */

@@ -28,12 +28,12 @@ import {
   starting,
   turn,
 } from "./structure";
-import { again, event, length, numberAlone, remark, talk, without } from "./talk";
+import { again, endingWith, event, length, numberAlone, remark, talk, without } from "./talk";
 import { times } from "./times";
 import { toward } from "./toward";
 import { tools } from "./tools";
 import { together } from "./together";
-import { totals } from "./totals";
+import { totalAhead, totals } from "./totals";
 
 /** Every way of saying something that is known. A new one is a file and a line here. */
 export const PHRASES: readonly Phrase[] = [
@@ -41,6 +41,7 @@ export const PHRASES: readonly Phrase[] = [
   brackets,
   soMany,
   totals,
+  totalAhead,
   times,
   repeat,
   numberAlone,
@@ -68,6 +69,7 @@ export const PHRASES: readonly Phrase[] = [
   event,
   length,
   without,
+  endingWith,
   again,
   changes,
   toward,

@@ -69,6 +69,8 @@ export type PieceBody =
       readonly each: boolean;
       /** "(18 sc)": before anything is worked, it is work. */
       readonly unit: StitchWord | undefined;
+      /** Said before the work, as what it will come to. */
+      readonly ahead?: true;
     }
   /** A number with its stitch left out: "(2, inc)". */
   | { readonly kind: "number"; readonly n: number }

@@ -21,8 +21,6 @@ export const ring: Phrase = {
       led++;
     }
     const at = c.at;
-    // "MC" is the main colour where the text says so.
-    if (c.is("mc") && c.colours.has("mc")) return NONE;
     if (!readRing(c)) return NONE;
     // "ring" alone is only one behind "in": "ring finger", "the ring of the hull".
     const counted = c.is("of", "with") && c.kind(1) === "number";

@@ -116,12 +116,12 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
         },
       });
   }
-  // "inc 12" at the end of a round: every one of them, and 12 is what it comes to.
+  // "inc 12", "1 sc inc 24" at the end of a round: the number is what it comes to.
   const [shaping, sum] = [c.tokens[start], c.tokens[start + 1]];
-  if (start === 0 && sum?.kind === "number" && c.tokens.length === 2 && CHANGE.test(shaping?.text ?? "")) {
+  if (sum?.kind === "number" && c.tokens.length === start + 2 && CHANGE.test(shaping?.text ?? "")) {
     const at = new Cursor([shaping as Token], c.source, c.names, c.legend, c.colours);
-    const each = said(at, x, true);
-    if (each) out.push({ to: start + 1, cost: COST.totalBare, piece: { kind: "work", said: each } });
+    const one = said(at, x, true);
+    if (one) out.push({ to: start + 1, cost: COST.totalBare, piece: { kind: "work", said: one } });
   }
   if (c.tokens.slice(start, c.at).some((t) => t.text === "*")) {
     c.at = start;
@@ -237,13 +237,22 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
   target.evenly = spread;
   readTarget(c, target);
   colour ??= colourBehind(c);
-  const n = before ?? after;
+  const n = before ?? after ?? (target.layers ? shutWith(c, x) : undefined);
   const at: Span | undefined =
     n === undefined ? undefined : before !== undefined ? numberAt : lastNumberAt(c, afterAt);
   const standsFor = word.stitch === "ch" ? readStandsFor(c, x.terms) : undefined;
   often ??= oftenBehind(c);
   return { word, n, at, behind: after !== undefined, target, loops, colour, standsFor, often };
 }
+
+/** "Sc both edges together with 6 sc": how many, said behind the edges. */
+const shutWith = (c: Cursor, x: Context): number | undefined =>
+  c.attempt(() => {
+    if (!c.take("with", "by", "using", "in", ":")) return undefined;
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n === undefined || !Number.isInteger(n)) return undefined;
+    return readStitch(c, x.terms) === undefined ? undefined : n;
+  });
 
 /** "x" is the maker's own word for a stitch here: "6 x (…)" multiplies all the same. */
 const ownCross = (c: Cursor): boolean =>

@@ -28,6 +28,15 @@ export const join: Phrase = {
     c.at++;
     // "Join white": the yarn, not the round.
     if (c.attempt(() => (c.take("new", "in"), readShade(c))) !== undefined) return NONE;
+    // "Join in the back loops of round 4": where the round is worked.
+    const where = c.attempt(() => {
+      const phrase = readLoopPhrase(c);
+      return phrase?.free && (c.done || c.is(".", ",", ";", ":")) ? phrase : undefined;
+    });
+    if (where?.free) {
+      const free: Node = { kind: "free-loops", of: where.free, from: c.tokens[at]?.from ?? 0, to: c.to };
+      return [{ to: c.at, cost: COST.phrase, piece: { kind: "loops", loops: where.loops, free } }];
+    }
     let part: string | undefined;
     const workBehind = () => {
       let i = c.at + 1;
@@ -154,9 +163,11 @@ export const skip: Phrase = {
 /** "Starting in 2nd ch from hook": where the stitches beside it begin, on the chain just made. */
 export const starting: Phrase = {
   name: "starting",
-  starts: words("starting beginning begin start from in working"),
+  starts: words("starting beginning begin start from in working ( ["),
   read(c) {
     const from = c.from;
+    const close = c.is("(") ? ")" : c.is("[") ? "]" : undefined;
+    if (close) c.at++;
     const led = c.take("starting", "beginning", "begin", "start", "working");
     if (!c.take("in", "at", "from", "with", "into")) return NONE;
     c.take("the");
@@ -173,6 +184,7 @@ export const starting: Phrase = {
     // "From the 2nd ch: 24 sl": what stands behind the colon is worked there.
     if (!hook && !(chain && (led || c.is(":")))) return NONE;
     if (!hook) c.take(":");
+    if (close && !c.take(close)) return NONE;
     return [
       {
         to: c.at,
@@ -184,6 +196,7 @@ export const starting: Phrase = {
   examples: [
     ["starting in 2nd ch from hook", "skip 1"],
     ["starting from second chain", "skip 1"],
+    ["(start in 2nd ch)", "skip 1"],
   ],
 };
 

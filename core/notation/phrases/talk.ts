@@ -91,7 +91,9 @@ export const event: Phrase = {
     // Where nothing in front of it is known to be done, what is worked counts for more than the talk around
     // it.
     const known = before.piece.kind === "nodes";
-    return [known ? whole : { ...whole, cost: whole.cost + COST.asideStitch }, before];
+    const talked = measure(c, x, start, end);
+    const passed = COST.asideStitch + (talked.numbers > 0 ? COST.asideNumber : 0);
+    return [known ? whole : { ...whole, cost: whole.cost + passed }, before];
   },
   examples: [["Stuff lightly", "event stuff"]],
 };
@@ -311,6 +313,28 @@ export const again: Phrase = {
   examples: [],
 };
 
+/** "…, ending with 3 sc": what comes behind the repeat. */
+export const endingWith: Phrase = {
+  name: "ending with",
+  starts: words("ending end ends finishing finish"),
+  read(c, x) {
+    // At the head of a round it tells how the round is, and works nothing.
+    if (c.at === 0) return NONE;
+    c.at++;
+    if (!c.take("with", "on", "by")) return NONE;
+    c.take("a", "an");
+    if (!workAt(c, x, c.at) && !(c.kind() === "number" && /^[,([=.]?$/.test(c.text(1)))) return NONE;
+    const work = c.at;
+    // … or only tells how the repeat comes out: "inc in every other stitch, ending with a sc in the last".
+    const end = talkEnd(c, x, false);
+    return [
+      { to: work, cost: COST.filler, piece: { kind: "aside" } },
+      { to: end, cost: COST.aside + COST.filler, piece: { kind: "aside" } },
+    ];
+  },
+  examples: [],
+};
+
 /** Is the word at `i` the last of a shade? */
 function shadeEnds(c: Cursor, i: number): boolean {
   const at = c.at;
@@ -322,7 +346,7 @@ function shadeEnds(c: Cursor, i: number): boolean {
 }
 
 /** Signs and words that stitches may begin behind. */
-const MAY_BEGIN = /^(?:[(\[{<,*;:+]|and|then|blo|flo|bl|fl|loops?|only)$/;
+const MAY_BEGIN = /^(?:[(\[{<,*;:+]|and|then|with|blo|flo|bl|fl|loops?|only)$/;
 
 /** A number with its stitch left out: "(2, inc)", "R5: 24". */
 export const numberAlone: Phrase = {

@@ -65,6 +65,14 @@ export function bareTimes(c: Cursor): SaidTimes | undefined {
 export const behindReference = (c: Cursor): boolean =>
   c.tokens[c.at - 1]?.text === "*" && /^(from|rep|repeat)$/.test(c.tokens[c.at - 2]?.text ?? "");
 
+/** Does the star at `i` open what another closes: a first one, with nothing before it to multiply? */
+function opensHere(c: Cursor, i: number): boolean {
+  if (i > 0 && !/^[,.;:]$/.test(c.tokens[i - 1]?.text ?? "")) return false;
+  let before = 0;
+  for (let k = 0; k < i; k++) if (c.tokens[k]?.text === "*") before++;
+  return before % 2 === 0 && c.tokens.slice(i + 1).some((t) => t.text === "*");
+}
+
 /** How often the stitches or the bracket before it are worked. */
 export const times: Phrase = {
   name: "times",
@@ -76,6 +84,8 @@ export const times: Phrase = {
     const dash = c.take("-", "--");
     if (dash && c.kind() !== "number" && !c.is("all")) return NONE;
     const behind = c.tokens[c.at - 1]?.text ?? "";
+    // "*1, inc* around": a star that opens multiplies nothing.
+    if (c.is("*") ? opensHere(c, c.at) : behind === "*" && opensHere(c, c.at - 1)) return NONE;
     const bare = !dash && !behindReference(c) && /^[)\]}>*]$/.test(behind) ? bareTimes(c) : undefined;
     if (bare) return [{ to: c.at, cost: COST.times * 2, piece: { kind: "times", ...bare } }];
     const bracket = c.take("(", "[");

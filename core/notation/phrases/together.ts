@@ -19,6 +19,7 @@ export const together: Phrase = {
   read(c) {
     const merges = c.takeAny(MERGE);
     if (!merges && !c.takeAny(VERB)) return NONE;
+    c.take("always");
     c.take("the");
     const led = c.take("next", "following", "foll", "last", "first");
     const n = c.kind() === "number" ? c.number() : undefined;
@@ -37,5 +38,6 @@ export const together: Phrase = {
     ["join the next 2", "dec"],
     ["crochet the next two stitches together", "dec"],
     ["bring 2 sts together", "dec"],
+    ["crochet always 2 stitches together", "dec"],
   ],
 };

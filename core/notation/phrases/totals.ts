@@ -2,7 +2,8 @@ import { Cursor } from "../cursor";
 import { isRoundWord } from "../labels";
 import { readStitch, type StitchWord } from "../vocabulary";
 import { COST } from "./costs";
-import { words, type Context, type Phrase, type PieceBody, type Reading } from "./phrase";
+import { NONE, words, type Context, type Phrase, type PieceBody, type Reading } from "./phrase";
+import { stitchAhead } from "./stitches";
 import { readTimes } from "./times";
 
 const CLOSER: ReadonlyMap<string, string> = new Map(
@@ -48,6 +49,9 @@ function totalNumber(c: Cursor): number | undefined {
 
 /** Does the round, or a sentence of it, end here? */
 const atEnd = (c: Cursor): boolean => c.done || c.is(".", ";", "!", ")", "]", "\n", "|");
+
+/** What is done when a round's stitches are made. */
+const CLOSING = words("ss sl slst join fo fasten cut turn stuff fill close finish break");
 
 interface Counted {
   readonly n: number;
@@ -114,6 +118,16 @@ export const totals: Phrase = {
     if (bracketed) push(COST.totalBracketed, bracketed);
     c.at = start;
     if (mark === "(" || mark === "[" || mark === "{") {
+      const each = eachOf(c);
+      if (each !== undefined) {
+        out.push({
+          to: c.at,
+          cost: COST.totalListed,
+          piece: { kind: "total", n: each, each: false, unit: undefined },
+        });
+        return out;
+      }
+      c.at = start;
       const list = listed(c, x);
       if (list) out.push(...list);
       return out;
@@ -128,8 +142,11 @@ export const totals: Phrase = {
       if (t) {
         while (c.is("|", "~", "**", "*", "-", "--", "__", '"')) c.at++;
         const sure = mark === "=" || mark === "==" || mark === "\u2026" || led;
+        // "- 18, ss, cut.": what ends the round comes behind its sum.
+        const closes = c.is(",") && CLOSING.has(c.text(1));
         if (
           c.done ||
+          closes ||
           (atEnd(c) && (sure || t.named || c.is("."))) ||
           (sure && (t.named || mark === "=") && !times(c))
         )
@@ -155,6 +172,11 @@ export const totals: Phrase = {
     // "5 petals.": things, in a sentence of their own.
     if (before === "." && thingsAt(c, x))
       out.push({ to: c.at + 2, cost: COST.things, piece: { kind: "aside" } });
+    if (/^[.=]$/.test(before)) {
+      // "10 sc + 2 ch-4 spaces." in a sentence of its own.
+      out.push(...(listed(c, x, true) ?? []));
+      c.at = start;
+    }
     const t = counted(c, x, true);
     if (!t || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
     if (t.said) push(COST.totalSaid, t);
@@ -180,7 +202,34 @@ export const totals: Phrase = {
     ["you should now have 18 stitches", "total 18"],
     ["(10 sc and 8 ch)", "total 10"],
     ["= 21st", "total 21"],
+    ["(13-14-15)", "total 15"],
+    ["(12, 12, 12)", "total 12"],
   ],
+};
+
+/**
+ * "18 sc inc": what the round comes to, said before how. Only the stitches tell it from eighteen of them, so it
+ * is a dear reading.
+ */
+export const totalAhead: Phrase = {
+  name: "total ahead",
+  starts: words("number"),
+  read(c, x) {
+    if (c.at > 0) return NONE;
+    const n = c.number();
+    if (n === undefined || !Number.isInteger(n) || c.text() === "x") return NONE;
+    const begins = c.is("(", "[", "*") || c.kind() === "number" || stitchAhead(c, x);
+    return begins
+      ? [
+          {
+            to: c.at,
+            cost: COST.totalAhead,
+            piece: { kind: "total", n, each: false, unit: undefined, ahead: true },
+          },
+        ]
+      : NONE;
+  },
+  examples: [],
 };
 
 /** "5 petals", "12 ruffles" at the end: a number of things that are no stitches. */
@@ -236,13 +285,33 @@ function bracketTotal(c: Cursor, x: Context): Counted | undefined {
   return t;
 }
 
+/** "(5-6-7-8)", "(12, 12, 12)": the sum of each round of a range; the last is what it comes to. */
+function eachOf(c: Cursor): number | undefined {
+  const close = CLOSER.get(c.text()) ?? ")";
+  c.at++;
+  let last: number | undefined;
+  let many = 0;
+  while (c.kind() === "number") {
+    const n = c.number();
+    if (n === undefined || !Number.isInteger(n)) return undefined;
+    last = n;
+    many++;
+    if (c.is("st", "sts", "stitches")) c.at++;
+    if (!c.take(",", "-", "--", "/", ";")) break;
+    c.take("and", "&");
+  }
+  return many >= LEAST_EACH && c.take(close) && !times(c) ? last : undefined;
+}
+/** "(2, 3)" may be worked; three numbers and no stitch are hardly. */
+const LEAST_EACH = 3;
+
 /**
  * "(10 sc and 8 ch)", "(12 sc, 6 petals)": kind by kind. Chains and things are no stitches, unless she counts
  * them along.
  */
-function listed(c: Cursor, x: Context): Reading[] | undefined {
-  const close = CLOSER.get(c.text()) ?? ")";
-  c.at++;
+function listed(c: Cursor, x: Context, sentence = false): Reading[] | undefined {
+  const close = sentence ? "." : (CLOSER.get(c.text()) ?? ")");
+  if (!sentence) c.at++;
   let n = 0;
   let extra = 0;
   let kinds = 0;
@@ -274,7 +343,8 @@ function listed(c: Cursor, x: Context): Reading[] | undefined {
     }
     kinds++;
   }
-  if (!c.take(close) || kinds === 0 || times(c)) return undefined;
+  if (!(c.take(close) || (sentence && c.done)) || kinds === 0 || (!sentence && times(c))) return undefined;
+  if (sentence && kinds < 2) return undefined;
   const total = (count: number): PieceBody => ({ kind: "total", n: count, each: false, unit: undefined });
   if (kinds === 1)
     return lone

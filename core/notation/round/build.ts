@@ -50,6 +50,8 @@ class Builder {
   /** "Working through both layers, …": said of the stitches that follow. */
   private layersAhead: readonly string[] | undefined;
   private ringed: Span | undefined;
+  /** What the round was said to come to before its work. */
+  private totalAhead: Node | undefined;
   /** The part a joining spoke of: "… and work 12 sc around it". */
   private lastPart: string | undefined;
   /** Index of the last piece that is worked: a total before it only tells how far one has come. */
@@ -72,6 +74,11 @@ class Builder {
     let nodes: readonly Node[] = missedChains(this.sequence(undefined, 0));
     nodes = this.hung(nodes, false);
     if (this.ringed && !this.worked) nodes = ringOf(nodes);
+    if (this.totalAhead) {
+      // Who says the sum behind the work does not say it before as well.
+      if (nodes.some((n) => n.kind === "total")) this.cost += COST.totalInside;
+      nodes = [...nodes, this.totalAhead];
+    }
     return { nodes, found: this.found, cost: this.cost };
   }
 
@@ -442,6 +449,10 @@ class Builder {
         this.timesOfAll(p, items);
         return;
       case "total":
+        if (p.ahead) {
+          this.totalAhead = { kind: "total", n: p.n, ...span };
+          return;
+        }
         if (p.unit && !this.worked) {
           this.worked = true;
           const op = stitchInto(p.unit.stitch, 1, "next", this.loops);

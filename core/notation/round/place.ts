@@ -120,15 +120,19 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
     return [node(layered, times, node({ ...layered, uses: 2 }, times))];
   }
   if (stitch === "slst" && (t.toJoin || t.place === "first")) return [joining(items, span)];
-  if (t.spurBack) {
+  // "Ch 6, sl st back along": on a chain that grows out of nothing it is a foundation.
+  const rooted = items.some((i) => i.kind === "start" || isWorked(i)) || chainsIn(items) === 0;
+  if (t.spurBack && rooted) {
     const back = { ...stitchInto(stitch, 1, "spur", loops), uses: 1 };
     return [node(back, n !== undefined ? counted(n) : t.n !== undefined ? number(t.n, t.at) : AROUND)];
   }
-  if (t.backAlong)
+  if (t.backAlong || t.spurBack) {
+    const many = n ?? (t.spurBack ? t.n : undefined);
     return [
       node({ ...stitchInto(stitch, 1, "chain", loops), name: `${stitch} in ch 2`, uses: 1 }, ONCE),
-      node({ ...one, onChain: true }, n !== undefined && n > 1 ? counted(n - 1) : AROUND),
+      node({ ...one, onChain: true }, many !== undefined && many > 1 ? counted(many - 1) : AROUND),
     ];
+  }
   if (t.space !== undefined) {
     const many = stitchInto(stitch, n ?? 1, "next", loops);
     const times = t.place === "each" ? (t.reach ?? AROUND) : ONCE;
@@ -180,6 +184,11 @@ function inPlaces(
   }
   if (behind && n !== undefined) {
     const apart = node(single, number(n, said.at));
+    // "sc 2 in each": two into each, or as many as are there.
+    if (n > 1 && t.place === "each" && t.n === undefined && n <= MOST_IN_ONE) {
+      const into = node(stitchInto(stitch, n, "next", loops), times);
+      return [n <= MOST_BEHIND ? { ...into, other: apart } : { ...apart, other: into }];
+    }
     // "sc 3 in the last ch": all of them into it; "sc 3 in next sts": one into each.
     if (n === 1 || t.plural || t.n !== undefined || reach !== undefined || t.place === "each") return [apart];
     return [{ ...node(stitchInto(stitch, n, "next", loops), ONCE), other: apart }];
@@ -202,6 +211,8 @@ function inPlaces(
   return legs > MOST_IN_ONE ? [{ ...one, other: increase }] : [{ ...increase, other: one }];
 }
 const MOST_IN_ONE = 9;
+/** "sc 2 in each", "sc 6 in each": a number behind the stitch tells rather how many there are. */
+const MOST_BEHIND = 4;
 
 /**
  * "sc in 2nd ch from hook". The chains passed by count as a stitch where their height says so (Craft Yarn
