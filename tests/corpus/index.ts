@@ -1,4 +1,5 @@
 import type { Case } from "./case";
+import { CHANDLERS } from "./chandlers";
 import { FERRYMEN } from "./ferrymen";
 import { GUESTS } from "./guests";
 import { HANDS } from "./hands";
@@ -40,5 +41,6 @@ export const CORPUS: readonly Case[] = [
   ...QUAYSIDE,
   ...LAMPLIGHTERS,
   ...FERRYMEN,
+  ...CHANDLERS,
 ];
 export type { Case, PartTruth } from "./case";

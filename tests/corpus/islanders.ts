@@ -600,7 +600,7 @@ Row 5: ch 1, (3 sc, inc) across, change to white, turn. [20]
 Row 6: ch 1, (4 sc, inc) across, change to green, turn. [24]
 Row 7: ch 1, (5 sc, inc) across. [28]
 Make a second one. Hold together and sc around all edges.`,
-    parts: [{ name: "Watermelon slice", counts: [4, 8, 12, 16, 20, 24, 28] }],
+    parts: [{ name: "Watermelon slice", make: 2, counts: [4, 8, 12, 16, 20, 24, 28] }],
   },
   {
     hand: "mushroom with frill",
