@@ -83,13 +83,27 @@ export abstract class PartsReader extends ReferenceReader {
     );
   }
 
+  /** "Spout: 4 dc into a ring" and round 1 under it: the part has begun, and none of its rounds has a number. */
+  private begun(part: OpenPart): boolean {
+    const [only] = part.rounds;
+    if (part.rounds.at(-1)?.label?.first === 0) return true;
+    const starts =
+      part.rounds.length === 1 &&
+      only !== undefined &&
+      only.label === undefined &&
+      only.line === part.line &&
+      only.nodes.some((n) => n.kind === "work" && n.op.into === "ring");
+    if (starts) part.rounds[0] = { ...only, label: beforeTheFirst(only) };
+    return starts;
+  }
+
   protected ensurePart(line: Line, first: number | undefined): void {
     if (this.heading) {
       this.startPart(this.heading, false);
       this.heading = undefined;
     } else if (!this.part)
       this.startPart({ name: "Piece", make: 1, slot: undefined, line: line.number, from: line.from }, true);
-    else if (first === 1 && this.part.rounds.length > 0 && this.part.rounds.at(-1)?.label?.first !== 0) {
+    else if (first === 1 && this.part.rounds.length > 0 && !this.begun(this.part)) {
       this.startPart(
         {
           name: `Part ${this.parts.length + 1}`,
@@ -172,6 +186,19 @@ export abstract class PartsReader extends ReferenceReader {
     return n > 1 ? { n, from } : undefined;
   }
 }
+
+/** The label of what is worked before round 1. */
+const beforeTheFirst = ({ from }: RawRound): RoundLabel => ({
+  from,
+  to: from,
+  first: 0,
+  last: 0,
+  word: "round",
+  written: undefined,
+  writtenAt: undefined,
+  list: undefined,
+  many: 1,
+});
 
 /** "make 4", "make 4 of these", "make 3 more", "make 2 the same". */
 const MANY_BEHIND =

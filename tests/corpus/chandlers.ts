@@ -1479,4 +1479,358 @@ Fasten off.`,
 12th row (tail). 1 chain, turn, 3 double crochet in each stitch. 6 stitches`,
     parts: [{ name: "Sardine", counts: [4, 6, 6, 6, 6, 6, 6, 6, 6, 4, 2, 6] }],
   },
+  {
+    hand: "of the chandlers: little snail",
+    text: `Little Snail
+Materials: sport weight yarn in beige and brown, 2.5 mm hook, stuffing, 4 mm beads.
+Body (beige)
+Round 1: 6 sc in a magic ring [6]
+Round 2: [sc 1, inc 1] x 3 [9]
+Round 3-12: sc in all 9 stitches [9]
+Round 13: [sc 1, dec 1] x 3 [6]
+Stuff lightly. Fasten off and close.
+Shell (brown)
+Ch 31.
+Row 1: sc in second ch from hook, sc in next 29 ch [30]
+Row 2: ch 1, turn, [sc 2, inc 1] x 10 [40]
+Roll up and sew.
+Antennae (make 2, beige): ch 5, sl st in second ch from hook, leave the rest.`,
+    parts: [
+      { name: "Body", counts: [6, 9, 9, 9, 9, 9, 9, 9, 9, 9, 9, 9, 6] },
+      { name: "Shell", counts: [30, 40] },
+      { name: "Antennae", make: 2, counts: [1] },
+    ],
+  },
+  {
+    hand: "of the chandlers: corgi butt magnet",
+    text: `Corgi butt magnet
+
+With orange:
+Rnd 1: 6 sc in magic ring (6 sts)
+Rnd 2: inc in each st around (12 sts)
+Rnd 3: [sc in next st, inc in next st] 6 times (18 sts)
+Rnd 4: [sc in next 2 sts, inc in next st] 6 times (24 sts)
+Rnd 5: [sc in next 3 sts, inc in next st] 6 times (30 sts)
+Rnds 6-7: sc in each st around (30 sts)
+Sl st in next st and finish off.
+
+LEGS (MAKE 2)
+With white:
+Rnd 1: 5 sc in magic ring (5 sts)
+Rnd 2: inc in each st around (10 sts)
+Rnd 3: in back loops only, sc in each st around (10 sts)
+Change to orange.
+Rnds 4-5: sc in each st around (10 sts)
+Finish off leaving long tail.
+
+TAIL
+With orange:
+Rnd 1: 4 sc in magic ring (4 sts)
+Rnd 2: [sc in next st, inc in next st] twice (6 sts)
+Rnd 3: sc in each st around (6 sts)
+Finish off.`,
+    parts: [
+      { name: "Corgi butt magnet", counts: [6, 12, 18, 24, 30, 30, 30] },
+      { name: "LEGS", make: 2, counts: [5, 10, 10, 10, 10] },
+      { name: "TAIL", counts: [4, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the chandlers: rose rolled",
+    text: `ROSE (rolled)
+ch 42
+row 1: dc in 6th ch from hook, (ch 2, skip 2, (dc, ch 2, dc) in next ch) x 12 
+fasten off`,
+    parts: [{ name: "ROSE", counts: [25] }],
+  },
+  {
+    hand: "of the chandlers: bumblebee 2 strand",
+    text: `Bumblebee, 2-strand
+
+Holding two strands together, yellow.
+1: mr, 6sc (6)
+2: inc6 (12)
+3: (sc1, inc1)6 (18)
+4: black: sc18 (18)
+5: yellow: (sc2, inc1)6 (24)
+6: yellow: sc24
+7-8: black: sc24
+9-10: yellow: sc24
+11: black: (sc2, dec1)6 (18)
+12: black: (sc1, dec1)6 (12)
+13: yellow: dec6 (6)
+wings, 4 in white:
+1: mr, 5sc (5)
+2: inc5 (10)
+3: sc10`,
+    parts: [
+      { name: "Bumblebee", counts: [6, 12, 18, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "wings", make: 4, counts: [5, 10, 10] },
+    ],
+  },
+  {
+    hand: "of the chandlers: sailor bear",
+    text: `Sailor Bear
+by the harbour stall
+
+HEAD
+Starting at the top of the head with brown yarn.
+Rnd 1. Work 6 sc into a magic ring. (6)
+Rnd 2. Work 2 sc into each st around. (12)
+Rnd 3. *Work 1 sc into the next st, work 2 sc into the next st. Repeat from * around. (18)
+Rnd 4. *Work 1 sc into each of the next 2 sts, work 2 sc into the next st. Repeat from * around. (24)
+Rnd 5. *Work 1 sc into each of the next 3 sts, work 2 sc into the next st. Repeat from * around. (30)
+Rnds 6-10. Work 1 sc into each st around. (30)
+Insert eyes between Rnds 8 and 9, leaving 6 sts between them.
+Rnd 11. *Work 1 sc into each of the next 3 sts, work a dec. Repeat from * around. (24)
+Rnd 12. *Work 1 sc into each of the next 2 sts, work a dec. Repeat from * around. (18)
+Stuff the head. 
+Rnd 13. *Work 1 sc into the next st, work a dec. Repeat from * around. (12)
+Do not fasten off; continue with the body.
+
+BODY
+Rnd 14. *Work 1 sc into the next st, work 2 sc into the next st. Repeat from * around. (18)
+Change to blue.
+Rnd 15. *Work 1 sc into each of the next 2 sts, work 2 sc into the next st. Repeat from * around. (24)
+Rnds 16-17. Work 1 sc into each st around. (24)
+Change to white.
+Rnd 18. Work 1 sc into each st around. (24)
+Change to blue.
+Rnds 19-20. Work 1 sc into each st around. (24)
+Rnd 21. *Work 1 sc into each of the next 2 sts, work a dec. Repeat from * around. (18)
+Rnd 22. *Work 1 sc into the next st, work a dec. Repeat from * around. (12)
+Rnd 23. Work 6 dec. (6)`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "BODY", counts: [18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the chandlers: cactus carl",
+    text: `Cactus Carl
+
+Cactus: green
+
+R1 - 6sc mr (6)
+R2 - 6inc (12)
+R3 - (inc, 1sc)x6 (18)
+R4 - 18sc (18)
+R5 - (inc, 2sc)x6 (24)
+R6-15 - 24sc (24)
+R16 - BLO (dec, 2sc)x6 (18)
+R17 - (dec, 1sc)x6 (12)
+R18 - 6dec (6)
+
+Arm: green, x2
+
+R1 - 6sc mr (6)
+R2 - (inc, 1sc)x3 (9)
+R3-4 - 9sc (9)
+R5 - 3dec, 3sc (6)
+R6-8 - 6sc (6)
+
+Flower: pink
+
+In a MR: (ch3, 2dc, ch3, sl st) x5, pull tight
+
+Pot: brown
+R1 - 6sc mr (6)
+R2 - 6inc (12)
+R3 - (inc, 1sc)x6 (18)
+R4 - (inc, 2sc)x6 (24)
+R5 - BLO 24sc (24)
+R6-9 - 24sc (24)
+R10 - FLO (inc, 3sc)x6 (30)
+R11 - 30sc (30)`,
+    parts: [
+      { name: "Cactus", counts: [6, 12, 18, 18, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Arm", make: 2, counts: [6, 9, 9, 9, 6, 6, 6, 6] },
+      { name: "Flower", counts: [15] },
+      { name: "Pot", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 30, 30] },
+    ],
+  },
+  {
+    hand: "of the chandlers: miniature teapot",
+    text: `MINIATURE TEAPOT
+
+Body: Using colour A make 6dc into a magic ring (UK terms).
+Round 1: 2dc in each dc (12dc)
+Round 2: *1dc, 2dc in next dc, rep from * to end (18dc)
+Round 3: *2dc, 2dc in next dc, rep from * to end (24dc)
+Rounds 4-8: dc in each dc (24dc)
+Round 9: *2dc, dc2tog, rep from * to end (18dc)
+Round 10: *1dc, dc2tog, rep from * to end (12dc)
+Fasten off.
+Spout: Using colour A make 4dc into a magic ring.
+Round 1: dc in each dc (4dc)
+Round 2: *1dc, 2dc in next dc, rep from * to end (6dc)
+Round 3: dc in each dc (6dc)
+Lid: Using colour B make 6dc into a magic ring.
+Round 1: 2dc in each dc (12dc)
+Round 2: dc in each dc (12dc)
+Handle: Using colour B make 12ch. 1dc in 2nd ch from hook, 1dc in each ch to end (11dc)`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "Spout", counts: [4, 4, 6, 6] },
+      { name: "Lid", counts: [6, 12, 12] },
+      { name: "Handle", counts: [11] },
+    ],
+  },
+  {
+    hand: "of the chandlers: pebble the penguin no sew pattern",
+    text: `Pebble the Penguin | No-sew pattern
+
+**BODY (black)**
+1. 6sc in MR [6]
+2. inc x6 [12]
+3. (sc, inc) x6 [18]
+4. (sc 2, inc) x6 [24]
+5. sc around [24]
+6. sc 6, hdc 3 in white, sc 6 in black, hdc 3 in white, sc 6 in black [24]
+7-8. sc around [24]
+9. sc 4, (ch 5, sl st in 2nd ch from hook, sc, hdc, sc), sc 12, (ch 5, sl st in 2nd ch from hook, sc, hdc, sc), sc 8 [24]
+10-11. sc around, keeping the wings to the outside [24]
+12. (sc 2, dec) x6 [18]
+13. (sc, dec) x6 [12]
+14. dec x6 [6]`,
+    parts: [{ name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the chandlers: fox charm tail first",
+    text: `Fox charm tail-first
+
+Rnd 1: with white, 4 sc in mr (4)
+Rnd 2: inc, sc 3 (5)
+Rnd 3: with orange, inc, sc 4 (6)
+Rnd 4: inc, sc, inc, sc, inc, sc (9)
+Rnds 5-8: sc (9)
+Rnd 9: dec, sc 7 (8)
+Rnd 10: dec, sc 6 (7)
+Close with 3 sc through both sides. Keep working: ch 1.
+Body
+Body rnd 1: 6 sc in mr (6)
+Body rnd 2: inc all (12)
+Body rnd 3: (sc, inc) x 6 (18)
+Body rnds 4-9: sc (18)
+Body rnd 10: (sc, dec) x 6 (12)`,
+    parts: [
+      { name: "Fox charm tail", counts: [4, 5, 6, 9, 9, 9, 9, 9, 8, 7, 3] },
+      { name: "Body", counts: [6, 12, 18, 18, 18, 18, 18, 18, 18, 12] },
+    ],
+  },
+  {
+    hand: "of the chandlers: simple star",
+    text: `Simple Star
+Rnd 1: In MR: 5 sc (5)
+Rnd 2: inc 5 (10)
+Rnd 3: (sc, inc) 5 (15)
+Rnd 4: *ch 4, sl st in 2nd ch, sc in next ch, hdc in next ch, skip 2 sts, sl st in next st* 5 times (5 points)
+Make 2. Hold wrong sides together and whip stitch.`,
+    parts: [{ name: "Simple Star", make: 2, counts: [5, 10, 15, 5] }],
+  },
+  {
+    hand: "of the chandlers: kitten sitting",
+    text: `Kitten (sitting)
+
+HEAD, grey
+Rnd 1: sc 6 in MR (6).
+Rnd 2: inc 6 times (12).
+Rnd 3: *inc, sc* 6 times (18).
+Rnd 4: *inc, sc 2* 6 times (24).
+Rnd 5: *inc, sc 3* 6 times (30).
+Rnd 6: *inc, sc 4* 6 times (36).
+Rnds 7–12: sc 36 (36).
+Rnd 13: *dec, sc 4* 6 times (30).
+Rnd 14: *dec, sc 3* 6 times (24).
+Rnd 15: *dec, sc 2* 6 times (18).
+Stuff; place eyes between 9 and 10, 7 sts apart.
+Rnd 16: *dec, sc* 6 times (12).
+Rnd 17: dec 6 times (6). Close.
+
+EARS, grey, 2
+Rnd 1: sc 4 in MR (4).
+Rnd 2: *inc, sc* 2 times (6).
+Rnd 3: *inc, sc 2* 2 times (8).
+Rnd 4: *inc, sc 3* 2 times (10).
+
+FRONT LEGS, grey with white toes, 2
+Rnd 1: with white, sc 6 in MR (6).
+Rnd 2: *inc, sc 2* 2 times (8).
+Rnd 3: with grey, sc 8 (8).
+Rnds 4–9: sc 8 (8).`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] },
+      { name: "EARS", make: 2, counts: [4, 6, 8, 10] },
+      { name: "FRONT LEGS", make: 2, counts: [6, 8, 8, 8, 8, 8, 8, 8, 8] },
+    ],
+  },
+  {
+    hand: "of the chandlers: christmas pudding purse charm",
+    text: `Christmas Pudding Purse Charm
+
+Pudding half (make two, brown): 
+R1 6 htr into ring, join. (6)
+UK terms
+R2 2 htr in each st, join. (12)
+R3 (htr, 2 htr in next) 6 times, join. (18)
+R4 (2 htr, 2 htr in next) 6 times, join. (24)
+R5 htr in each st, join. (24)
+
+Icing (white)
+R1 6 htr into ring, join. (6)
+R2 2 htr in each st, join. (12)
+R3 (htr, 2 htr in next) 6 times, join. (18)
+R4 *dc, 2 tr in next, dc* 6 times, join. (24)`,
+    parts: [
+      { name: "Pudding half", make: 2, counts: [6, 12, 18, 24, 24] },
+      { name: "Icing", counts: [6, 12, 18, 24] },
+    ],
+  },
+  {
+    hand: "of the chandlers: toadstool ruby",
+    text: `Toadstool 'Ruby'
+
+cap red / underside cream / stem cream
+
+CAP
+r.1 6 sc magic ring
+r.2 2 sc each (12)
+r.3 sc 1, inc (18)
+r.4 sc 2, inc (24)
+r.5 sc 3, inc (30)
+r.6 sc 4, inc (36)
+r.7-9 sc (36)
+fo
+UNDERSIDE + STEM
+r.1 6 sc magic ring
+r.2-7 sc (6)
+r.8 inc (12)
+r.9 sc 1, inc (18)
+r.10 sc 2, inc (24)
+r.11 sc 3, inc (30)
+r.12 sc 4, inc (36)
+place on cap, sc together all around through both edges (36), stuff before the end`,
+    parts: [
+      { name: "CAP", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36] },
+      { name: "UNDERSIDE + STEM", counts: [6, 6, 6, 6, 6, 6, 6, 12, 18, 24, 30, 36, 36] },
+    ],
+  },
+  {
+    hand: "of the chandlers: egg warmer chick",
+    text: `Egg warmer chick
+
+Rows are worked back and forth with 1 ch to turn.
+Comb: 4 ch, (3 dc in 2nd ch from hook) sl st in each of next 2 ch.
+Body: 
+1st round: 8 sc in ring.
+2nd round: 2 sc in each st (16).
+3rd round: (1 sc, 2 sc in next st) 8 times (24).
+4th round: (2 sc, 2 sc in next st) 8 times (32).
+5th - 14th round: sc (32).
+15th round: crab stitch (32).`,
+    parts: [
+      { name: "Comb", counts: [5] },
+      { name: "Body", counts: [8, 16, 24, 32, 32, 32, 32, 32, 32, 32, 32, 32, 32, 32, 32] },
+    ],
+  },
 ];

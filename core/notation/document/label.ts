@@ -80,7 +80,9 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
     // … or goes all the way round: "3-7 sc around".
     const everywhere =
       /^(around|each|every|all|even|evenly)$/.test(c.text(1)) ||
-      (/^(in|into)$/.test(c.text(1)) && /^(each|every|all)$/.test(c.text(2)));
+      (/^(in|into)$/.test(c.text(1)) && /^(each|every|all)$/.test(c.text(2))) ||
+      // "7-9 sc (36)": what it comes to is another number.
+      (/^[([{<]$/.test(c.text(1)) && c.kind(2) === "number" && c.peek(2)?.value !== range);
     const worked =
       c.tokens[c.at - 2]?.text === "-" && STITCH.test(c.text()) && c.kind(1) !== "number" && !everywhere;
     out.push({

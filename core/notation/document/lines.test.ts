@@ -122,6 +122,6 @@ describe("a start above the first round", () => {
     expect(
       counts("Mat\nFoundation: ch 12\nRow 1: sc in 2nd ch from hook and in each ch across (11)"),
     ).toEqual([[[11]], []]));
-  it("under a name of its own is a part: its stitches are never lost", () =>
-    expect(counts("Base: 8 sc in mr [8]\n1: 2 sc in each [16]")[0]).toEqual([[8], [16]]));
+  it("under a name of its own begins the part: its stitches are never lost", () =>
+    expect(counts("Base: 8 sc in mr [8]\n1: 2 sc in each [16]")[0]).toEqual([[8, 16]]));
 });

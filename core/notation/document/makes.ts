@@ -41,6 +41,8 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`(?<=[^s]s [-:=,|(\[/]+ )${N}${SHUT}`),
   // "Bread – 2 panels, cream".
   new RegExp(String.raw`(?<=[a-z] [-:|/,]+ )${N}(?= (?!${MEASURE})[a-z]+[^s\W]s${SHUT})`),
+  // "Wings, 4 in white:".
+  new RegExp(String.raw`(?<=[a-z]s [-:,] )${N}(?= (?:in|with) (?!${MEASURE})[a-z]+(?: [a-z]+)?${SHUT})`),
   // "Ears. In cream, two."
   new RegExp(String.raw`(?<=[a-z] [,;] )${N}(?= ?[.]? ?$)`),
   new RegExp(String.raw`\b1 ${SIDE} ,? ?${ALSO}? ?1 ${SIDE}\b`),

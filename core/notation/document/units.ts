@@ -152,7 +152,7 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
   const t = tokens[i];
   if (!t || t.kind === "mark") return false;
   const before = tokens[i - 1]?.text ?? "";
-  const listed = before === "," && /^[)\]}.]$/.test(tokens[i - 2]?.text ?? "");
+  const listed = before === "," && /^[)\]}.>]$/.test(tokens[i - 2]?.text ?? "");
   if (
     /^[,:]$/.test(before) &&
     isRoundWord(t.text) &&

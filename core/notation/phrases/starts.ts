@@ -28,6 +28,9 @@ export const ring: Phrase = {
     c.attempt(() => (c.take("(") && readRing(c) && c.take(")") ? true : undefined));
     c.take("with", ":", "of", "and");
     const nodes: Node[] = [{ kind: "start", start: "ring", chains: 0, from, to: c.to }];
+    // "6 sc mr - 6": the stitches stand before it, and the number is what they come to.
+    if (led === 0 && /^(?:sc|hdc|dc|htr|tr|sts?|stitches)$/.test(c.tokens[at - 1]?.text ?? ""))
+      return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes } }];
     // "MR 6", "magic ring, 6": the number alone is single crochet.
     c.attempt(() => {
       c.take(",", "x", "-", ":", "(");
