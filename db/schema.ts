@@ -8,6 +8,7 @@ export * from "./tables/items";
 export * from "./tables/runs";
 export * from "./tables/bench";
 export * from "./tables/shelf";
+export * from "./tables/commissions";
 export * from "./tables/calendar";
 export * from "./tables/pulse";
 export * from "./tables/accounts";

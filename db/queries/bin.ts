@@ -4,6 +4,7 @@ import {
   ball,
   channel,
   colourway,
+  commission,
   item,
   market,
   notion,
@@ -28,6 +29,7 @@ export const BIN_KINDS = [
   "purchase",
   "channel",
   "market",
+  "commission",
   "place",
 ] as const;
 export type BinKind = (typeof BIN_KINDS)[number];
@@ -61,6 +63,7 @@ const NAMED: Readonly<
   supplier: [supplier, supplier.name],
   channel: [channel, channel.name],
   market: [market, market.name],
+  commission: [commission, commission.customer],
   place: [place, place.name],
 };
 

@@ -146,6 +146,16 @@ export async function undoSales(scope: Scope, keys: readonly string[]): Promise<
   });
 }
 
+/** How the customer of one sale paid. */
+export async function paidWith(scope: Scope, key: string): Promise<Sale["paid"] | undefined> {
+  const [row] = await scope.db
+    .select({ paid: sale.paid })
+    .from(sale)
+    .where(mine(scope, sale, eq(sale.saleKey, key)))
+    .limit(1);
+  return row?.paid;
+}
+
 /** How customers paid, where it was said after the sale itself. */
 export async function setPaid(
   scope: Scope,
