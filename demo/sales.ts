@@ -1,6 +1,7 @@
 import { parseDate, toZoned, getLocalTimeZone } from "@internationalized/date";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { countChances } from "../core/shelf/demand/counts";
+import { createCommission, payDeposit, setCommissionState } from "../db/queries/commissions";
 import { carryPieces, countPieces, piecesWhere, postPieces } from "../db/queries/pieces";
 import { openMarket, saveMarket, savePlace, setMarketState, setPrices } from "../db/queries/places";
 import { keepSales, type NewSale } from "../db/queries/sales";
@@ -178,6 +179,7 @@ export async function sowSales(
     );
   }
   await openToday(scope, wares, { crate, shelf, channel: channels.stall }, today, (w, over) => line(w, over));
+  await sowCommissions(scope, wares, channels.shop, today);
 }
 
 /** What is where this morning, and a stall that has sold a little already. */
@@ -257,4 +259,50 @@ async function openToday(
       float: 4000,
       note: "",
     });
+}
+
+/** Three who asked: one to be answered, one who has paid a deposit, one that waits to be fetched. */
+async function sowCommissions(
+  scope: Scope,
+  wares: readonly DemoWare[],
+  channelId: string,
+  today: string,
+): Promise<void> {
+  const ahead = (days: number) => parseDate(today).add({ days }).toString();
+  const [puffin, lighthouse, seal] = [wares[0], wares[4], wares[1]];
+  if (!puffin || !lighthouse || !seal) return;
+  const own = (w: DemoWare) => ({ itemId: w.itemId, colourwayId: w.colourwayId, channelId });
+  await createCommission(scope, {
+    ...own(lighthouse),
+    customer: "Marit",
+    reach: "by letter, at the ferry office",
+    wishes: "Green bands instead of red, and the lamp in yellow.",
+    quantity: 1,
+    price: lighthouse.price + 900,
+    depositAsked: 1000,
+    dueOn: ahead(24),
+  });
+  const school = await createCommission(scope, {
+    ...own(puffin),
+    customer: "The island school",
+    reach: "at the school door, Fridays",
+    wishes: "",
+    quantity: 6,
+    price: puffin.price * 5,
+    depositAsked: 2500,
+    dueOn: ahead(11),
+  });
+  await setCommissionState(scope, school, "agreed");
+  await payDeposit(scope, school, 2500, parseDate(today).subtract({ days: 3 }).toString());
+  const waiting = await createCommission(scope, {
+    ...own(seal),
+    customer: "Old Tam",
+    reach: "",
+    wishes: "A darker grey, and a white muzzle.",
+    quantity: 1,
+    price: seal.price + 300,
+    depositAsked: 0,
+    dueOn: ahead(2),
+  });
+  for (const state of ["agreed", "making", "ready"] as const) await setCommissionState(scope, waiting, state);
 }

@@ -22,6 +22,7 @@ export const KIND_WORDS: Readonly<Record<BinKind, string>> = {
   purchase: "order",
   channel: "way of selling",
   market: "market day",
+  commission: "commission",
   place: "place",
 };
 

@@ -19,7 +19,7 @@ import { placeSchema, shelfSchema } from "../features/sell/schema";
 import { SellNav } from "../features/sell/nav";
 import { shown, WareName } from "../features/sell/ware-name";
 import { HOME, MOVE_WORDS, wareKey } from "../features/sell/wares";
-import { allPieces, allPlaces, lastSales, loadWares } from "../features/sell/wares.server";
+import { allPieces, allPlaces, lastSales, loadWares, promisedByWare } from "../features/sell/wares.server";
 import { id } from "../forms";
 import { LIST_FORM, once, openForm, refused } from "../server/form.server";
 import { dayOf, openWorkshop, todayOf, type Opened } from "../server/scope.server";
@@ -52,8 +52,9 @@ const BOOK = 25;
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const since = dayOf(new Date(scope.now.getTime() - SOLD_DAYS * 86_400_000), scope.zone);
-  const [{ wares, channels }, places, pieces, sales, book] = await Promise.all([
+  const [{ wares, channels }, promised, places, pieces, sales, book] = await Promise.all([
     loadWares(scope, workshop),
+    promisedByWare(scope),
     allPlaces(scope),
     allPieces(scope),
     lastSales(scope, since),
@@ -80,6 +81,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
           grade,
           at: Object.fromEntries(at.map((p) => [p.placeId, p.quantity])),
           all: at.reduce((s, p) => s + p.quantity, 0),
+          promised: grade === "good" ? (promised.get(w.key) ?? 0) : 0,
           sold: grade === "good" ? (sold.get(w.key) ?? 0) : 0,
         },
       ];
@@ -325,6 +327,12 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
                       ))}
                       <td className="num minor">
                         <b>{row.all || "—"}</b>
+                        {row.promised > 0 ? (
+                          <>
+                            <br />
+                            <Small>{row.promised} promised</Small>
+                          </>
+                        ) : null}
                       </td>
                       <td className="num minor">{row.sold || "—"}</td>
                       <td className="num">

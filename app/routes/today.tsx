@@ -9,6 +9,8 @@ import { listSales } from "@db/queries/sales";
 import type { Scope } from "@db/scope";
 import { loadCupboard } from "../features/materials/load.server";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
+import { promisedSoon } from "../features/commissions/load.server";
+import { PromisedCard } from "../features/commissions/promised-card";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
@@ -123,10 +125,13 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         x.entry.item.price !== null,
     )
     .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
+  const named = new Map(analysed.map((x) => [x.entry.item.id, x.entry.item.name]));
+  const promised = await promisedSoon(scope, today, (itemId) => named.get(itemId));
   return {
     today,
     weekday: printDay(today, workshop.locale, true),
     runs: planned,
+    promised,
     market,
     unreckoned,
     mend,
@@ -240,6 +245,9 @@ export default function Today({ loaderData }: Route.ComponentProps) {
           </Empty>
         ) : null}
         {loaderData.market ? <MarketCard market={loaderData.market} today={loaderData.today} /> : null}
+        {loaderData.promised.length > 0 ? (
+          <PromisedCard promised={loaderData.promised} today={loaderData.today} />
+        ) : null}
         {runs.map((run) => (
           <Sheet key={run.id} aria-label={run.name}>
             <SheetHead>

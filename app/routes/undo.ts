@@ -6,6 +6,7 @@ import { setBallDeleted } from "@db/queries/balls";
 import { setColourwayDeleted } from "@db/queries/colourways";
 import { setSwatchDeleted } from "@db/queries/materials";
 import { setPurchaseDeleted } from "@db/queries/purchases";
+import { setCommissionDeleted } from "@db/queries/commissions";
 import { setMarketDeleted, setPlaceDeleted } from "@db/queries/places";
 import { setSupplierDeleted } from "@db/queries/suppliers";
 import { setRunDeleted } from "@db/queries/cutting";
@@ -25,6 +26,7 @@ const KINDS = {
   run: { put: setRunDeleted, to: (id: string) => `/runs/${id}` },
   channel: { put: setChannelDeleted, to: () => "/settings" },
   market: { put: setMarketDeleted, to: (id: string) => `/sell/markets/${id}` },
+  commission: { put: setCommissionDeleted, to: (id: string) => `/sell/commissions/${id}` },
   place: { put: setPlaceDeleted, to: () => "/sell#places" },
 } as const;
 
@@ -35,7 +37,7 @@ export async function action(args: Route.ActionArgs) {
   const what = form.get("what");
   const match =
     typeof what === "string"
-      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel|market|place):([0-9a-f-]{36})$/.exec(
+      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel|market|commission|place):([0-9a-f-]{36})$/.exec(
           what,
         )
       : null;

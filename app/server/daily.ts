@@ -3,6 +3,7 @@ import { listCopies, makeCopy, outdated, throwAway } from "../../db/copies/copie
 import { drill, lastDrill } from "../../db/copies/drill";
 import type { Database } from "../../db/connect";
 import { forgetActs } from "../../db/queries/acts";
+import { forgetCustomers } from "../../db/queries/commissions";
 import { forgetSessions } from "../../db/queries/sessions";
 import { listWorkshops } from "../../db/queries/workshops";
 import { toldOf } from "./log";
@@ -27,6 +28,7 @@ export function keepCopies(url: string, dir: string, db: Database, log: Logger):
       const now = new Date();
       await forgetActs(db, new Date(now.getTime() - ACTS_DAYS * DAY));
       await forgetSessions(db, now);
+      await forgetCustomers(db, now);
       const last = listCopies(dir).find((c) => c.why === "daily");
       const due = !last || now.getTime() - Date.parse(last.madeAt) > DAY - HOUR / 2;
       if (due && (await listWorkshops(db)).length > 0) {

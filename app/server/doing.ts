@@ -6,7 +6,7 @@ import type { Doing } from "@db/trail";
  * read in a list.
  */
 const LEFT_OUT =
-  /^(intent|workshop|key-of-form|key|seen|phrase|now|code|pattern|photo|file|text|csv|rows|notes?)$/;
+  /^(intent|workshop|key-of-form|key|seen|phrase|now|code|pattern|photo|file|text|csv|rows|notes?|customer|reach|wishes)$/;
 const MOST_FIELDS = 12;
 const MOST_LETTERS = 80;
 

@@ -1,4 +1,5 @@
 import { findWorkshop } from "@db/queries/workshops";
+import { listCommissions, PROMISED } from "@db/queries/commissions";
 import { listMarkets } from "@db/queries/places";
 import { listOpenRuns } from "@db/queries/runs";
 import { listPurchases } from "@db/queries/purchases";
@@ -6,6 +7,7 @@ import type { Scope } from "@db/scope";
 import { printDay } from "../../ui/days";
 import { loadShelves, plansOf } from "../runs/load.server";
 import { todayOf } from "../../server/scope.server";
+import { numberText } from "../commissions/words";
 import { calendarFile, type DayAhead } from "./feed";
 
 /**
@@ -15,9 +17,10 @@ import { calendarFile, type DayAhead } from "./feed";
 export async function calendarOf(scope: Scope): Promise<string> {
   const workshop = await findWorkshop(scope.db, scope.workshopId);
   const today = todayOf(scope);
-  const [runs, markets, purchases] = await Promise.all([
+  const [runs, markets, commissions, purchases] = await Promise.all([
     listOpenRuns(scope),
     listMarkets(scope),
+    listCommissions(scope),
     listPurchases(scope),
   ]);
   const plans = plansOf(await loadShelves(scope, runs), runs, today);
@@ -47,6 +50,14 @@ export async function calendarOf(scope: Scope): Promise<string> {
         on: m.onDay,
         title: m.name,
         note: m.note || undefined,
+      })),
+    // A calendar is looked at by others too: it says what, and for nobody's name.
+    ...commissions
+      .filter((c) => PROMISED.includes(c.state))
+      .map((c): DayAhead => ({
+        id: `commission-${c.id}`,
+        on: c.dueOn,
+        title: `Promised: ${numberText(c)}`,
       })),
     ...purchases.flatMap(({ purchase: p }): DayAhead[] =>
       p.expectedOn === null || p.state !== "ordered"

@@ -56,11 +56,43 @@ export interface TagChoice {
   readonly codeText: string;
 }
 
+/** What a quote or a receipt says: words and amounts as they are printed; money in minor units. */
+export interface CommissionPaper {
+  readonly note: "quote" | "receipt";
+  readonly paper: "A4" | "LETTER";
+  readonly number: number;
+  readonly maker: string;
+  readonly customer: string;
+  readonly reading: Reading;
+  /** Days as she reads them. */
+  readonly on: string;
+  readonly due: string;
+  readonly holdsUntil: string;
+  readonly handed: string | undefined;
+  readonly what: string;
+  readonly wishes: string;
+  readonly quantity: number;
+  readonly price: number;
+  readonly tax: number;
+  /** Per cent. */
+  readonly taxRate: number;
+  readonly depositAsked: number;
+  readonly payments: readonly { readonly on: string; readonly by?: string; readonly amount: number }[];
+  readonly rest: number;
+  readonly cautions: readonly string[];
+}
+
 export type PaperTask =
   | { readonly sheet: "pattern"; readonly item: ItemPaper; readonly choice: SheetChoice }
   | { readonly sheet: "position"; readonly item: ItemPaper; readonly choice: SheetChoice }
   | { readonly sheet: "tags"; readonly item: ItemPaper; readonly choice: TagChoice }
-  | { readonly sheet: "kit"; readonly item: ItemPaper; readonly choice: SheetChoice; readonly kit: KitPaper };
+  | { readonly sheet: "kit"; readonly item: ItemPaper; readonly choice: SheetChoice; readonly kit: KitPaper }
+  /** Without an item there is no picture: what it was of is deleted, or not counted. */
+  | {
+      readonly sheet: "commission";
+      readonly item: ItemPaper | undefined;
+      readonly commission: CommissionPaper;
+    };
 
 /** Contents of a kit, as its sheet lists them. */
 export interface KitPaper {

@@ -5,6 +5,7 @@ import pdfmake from "pdfmake";
 import sharp from "sharp";
 import type { TDocumentDefinitions } from "pdfmake/interfaces";
 import { figureAnswer, VIEWS, type ViewName } from "../figure/picture";
+import { commissionNote } from "./commission-note";
 import type { ItemPaper, PaperTask, Pictures, TagChoice } from "./input";
 import { kitSheet } from "./kit-sheet";
 import { patternSheet } from "./pattern-sheet";
@@ -38,6 +39,7 @@ const VIEWS_OF: Readonly<Record<PaperTask["sheet"], readonly ViewName[]>> = {
   position: ["front", "side", "back"],
   tags: ["turned"],
   kit: ["turned", "front", "side", "back"],
+  commission: ["turned"],
 };
 const SIDE = 520;
 
@@ -81,7 +83,7 @@ export function codeOf(choice: Pick<TagChoice, "code" | "codeText">): string | u
 }
 
 async function documentOf(task: PaperTask): Promise<TDocumentDefinitions> {
-  const pictures = await picturesOf(task.item, VIEWS_OF[task.sheet]);
+  const pictures = task.item ? await picturesOf(task.item, VIEWS_OF[task.sheet]) : {};
   switch (task.sheet) {
     case "pattern":
       return patternSheet(task.item, task.choice, pictures);
@@ -89,6 +91,8 @@ async function documentOf(task: PaperTask): Promise<TDocumentDefinitions> {
       return positionNote(task.item, task.choice, pictures);
     case "tags":
       return tags(task.item, task.choice, pictures, codeOf(task.choice));
+    case "commission":
+      return commissionNote(task.commission, pictures.turned);
     case "kit":
       return kitSheet(task.item, task.kit, task.choice, pictures);
   }

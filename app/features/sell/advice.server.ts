@@ -25,6 +25,7 @@ import {
   loadWares,
   marketSales,
   priceListOf,
+  promisedByWare,
   type Ware,
 } from "./wares.server";
 
@@ -150,6 +151,7 @@ export async function adviceFor(opened: Opened, asked: Asked) {
     (w) => w.analysed.analysis.checked.sure && w.analysed.analysis.piece.seconds.value > 0,
   );
   const demand = ready.map((w) => model.of.get(w.key) ?? model.unknown(w.kind));
+  const promised = await promisedByWare(scope);
   const rows = ready.map((w, i) => {
     const a = w.analysed.analysis;
     const { yieldBp } = w.analysed.entry.item;
@@ -160,10 +162,12 @@ export async function adviceFor(opened: Opened, asked: Asked) {
       channels.map((c) => (c.id === bare.id ? bare : c)),
       price,
     );
-    const here = pieces
+    const there = pieces
       .filter((p) => p.itemId === w.itemId && p.colourwayId === w.colourwayId && p.grade === "good")
       .filter((p) => p.placeId === "" || p.placeId === market.placeId)
       .reduce((s, p) => s + Math.max(0, p.quantity), 0);
+    // What somebody was promised is not for the stall.
+    const here = Math.max(0, there - (promised.get(w.key) ?? 0));
     const stock = howManyMore(a.needs, free);
     return {
       ware: w,

@@ -4,6 +4,7 @@ import { Drawers } from "../../ui/drawers";
 const PAGES = [
   { to: "/sell", label: "Shelf" },
   { to: "/sell/markets", label: "Market days" },
+  { to: "/sell/commissions", label: "Commissions" },
   { to: "/sell/next", label: "What to make" },
   { to: "/sell/refill", label: "Refill" },
   { to: "/sell/prices", label: "Prices" },
@@ -14,12 +15,14 @@ const PAGES = [
 /** The drawers of Sell. */
 export function SellNav() {
   const { pathname } = useLocation();
-  const here = pathname.startsWith("/sell/markets")
-    ? "/sell/markets"
-    : pathname.startsWith("/sell/places")
-      ? "/sell/refill"
-      : pathname === "/sell/lots"
-        ? "/sell"
-        : pathname;
+  const here = pathname.startsWith("/sell/commissions")
+    ? "/sell/commissions"
+    : pathname.startsWith("/sell/markets")
+      ? "/sell/markets"
+      : pathname.startsWith("/sell/places")
+        ? "/sell/refill"
+        : pathname === "/sell/lots"
+          ? "/sell"
+          : pathname;
   return <Drawers label="Sell" pages={PAGES} here={here} />;
 }

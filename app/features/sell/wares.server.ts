@@ -1,3 +1,4 @@
+import { promisedPieces } from "@db/queries/commissions";
 import { listBatches } from "@db/queries/batches";
 import { piecesWhere, type PieceBalance } from "@db/queries/pieces";
 import {
@@ -43,6 +44,11 @@ export const lastSales = (scope: Scope, from: string): Promise<readonly Sale[]> 
   keep(scope, "last sales", ["shelf"], () => listSales(scope, { from }), from);
 export const newestSales = (scope: Scope): Promise<ReadonlyMap<string, string>> =>
   keep(scope, "newest sales", ["shelf"], () => lastSold(scope));
+/** Pieces that are promised to somebody, by item and colourway: they are not free to be sold. */
+export async function promisedByWare(scope: Scope): Promise<ReadonlyMap<string, number>> {
+  const rows = await keep(scope, "promised", ["shelf"], () => promisedPieces(scope));
+  return new Map(rows.map((r) => [wareKey(r.itemId, r.colourwayId), r.quantity]));
+}
 export const lastBatches = (scope: Scope) => keep(scope, "batches", ["shelf"], () => listBatches(scope));
 
 /** Something that is sold: an item in its own colours or in a colourway. */

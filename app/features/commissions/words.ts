@@ -1,0 +1,65 @@
+import { parseDate } from "@internationalized/date";
+import type { Commission, CommissionState } from "@db/queries/commissions";
+
+export const STATE_WORDS: Readonly<Record<CommissionState, string>> = {
+  asked: "asked for",
+  agreed: "agreed",
+  making: "being made",
+  ready: "ready",
+  handed: "handed over",
+  off: "called off",
+};
+
+type Tone = "bad" | "warn" | "good" | "plain";
+export const STATE_TONE: Readonly<Record<CommissionState, Tone>> = {
+  asked: "plain",
+  agreed: "warn",
+  making: "warn",
+  ready: "good",
+  handed: "plain",
+  off: "plain",
+};
+
+/** What is done next, and what can be gone back to. */
+export const STEPS: Readonly<
+  Record<
+    CommissionState,
+    readonly { readonly to: Exclude<CommissionState, "handed">; readonly label: string }[]
+  >
+> = {
+  asked: [
+    { to: "agreed", label: "It is agreed" },
+    { to: "off", label: "Call it off" },
+  ],
+  agreed: [
+    { to: "making", label: "I have begun" },
+    { to: "off", label: "Call it off" },
+  ],
+  making: [
+    { to: "ready", label: "It is ready" },
+    { to: "off", label: "Call it off" },
+  ],
+  ready: [
+    { to: "making", label: "Not ready after all" },
+    { to: "off", label: "Call it off" },
+  ],
+  handed: [{ to: "ready", label: "Take it back" }],
+  off: [{ to: "asked", label: "Take it up again" }],
+};
+
+/** So many days before a promised day Today speaks of it. */
+export const SOON_DAYS = 14;
+
+/** Who it is for, also when they were forgotten. */
+export const whoseText = (c: Pick<Commission, "customer">): string =>
+  c.customer === "" ? "somebody, forgotten" : c.customer;
+/** "Commission 7": what paper and runs call it, without anybody's name. */
+export const numberText = (c: Pick<Commission, "number">): string => `Commission ${c.number}`;
+
+/** "In 3 days", "today", "2 days late". */
+export function daysText(dueOn: string, today: string): string {
+  const days = parseDate(dueOn).compare(parseDate(today));
+  const n = Math.abs(days);
+  const many = `${n} ${n === 1 ? "day" : "days"}`;
+  return days === 0 ? "today" : days < 0 ? `${many} late` : `in ${many}`;
+}
