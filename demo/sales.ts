@@ -2,6 +2,7 @@ import { parseDate, toZoned, getLocalTimeZone } from "@internationalized/date";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { countChances } from "../core/shelf/demand/counts";
 import { createCommission, payDeposit, setCommissionState } from "../db/queries/commissions";
+import { setDay } from "../db/queries/days";
 import { carryPieces, countPieces, piecesWhere, postPieces } from "../db/queries/pieces";
 import { openMarket, saveMarket, savePlace, setMarketState, setPrices } from "../db/queries/places";
 import { keepSales, type NewSale } from "../db/queries/sales";
@@ -180,6 +181,9 @@ export async function sowSales(
   }
   await openToday(scope, wares, { crate, shelf, channel: channels.stall }, today, (w, over) => line(w, over));
   await sowCommissions(scope, wares, channels.shop, today);
+  const ahead = (days: number) => parseDate(today).add({ days }).toString();
+  await setDay(scope, ahead(4), 0, "ferry day");
+  await setDay(scope, ahead(6), 240, "long evening");
 }
 
 /** What is where this morning, and a stall that has sold a little already. */

@@ -114,3 +114,53 @@ describe("one calendar over all runs", () => {
     );
   });
 });
+
+describe("days that are others than their weekday", () => {
+  const off = new Map([
+    ["2026-11-03", 0],
+    ["2026-11-07", 5],
+  ]);
+  it("a day off is passed by, a long Saturday is worked: by hand", () => {
+    // Two hours on Monday, none on Tuesday, two each on Wednesday to Friday, five on Saturday.
+    const a = layRuns([run("a", "2026-11-02", hours(12))], "2026-11-02", off).get("a");
+    expect(a?.days).toEqual([
+      { on: "2026-11-02", hours: 2 },
+      { on: "2026-11-04", hours: 2 },
+      { on: "2026-11-05", hours: 2 },
+      { on: "2026-11-06", hours: 2 },
+      { on: "2026-11-07", hours: 4 },
+    ]);
+    expect(a?.finish).toBe("2026-11-07");
+  });
+  it("no hour is given twice, none beyond its day, and the sum is the work", () => {
+    const days = fc.dictionary(
+      fc.integer({ min: 1, max: 30 }).map((d) => `2026-11-${String(d).padStart(2, "0")}`),
+      fc.integer({ min: 0, max: 10 }),
+    );
+    fc.assert(
+      fc.property(
+        days,
+        fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 1, maxLength: 5 }),
+        (d, work) => {
+          const special = new Map(Object.entries(d));
+          const laid = layRuns(
+            work.map((h, i) => run(String(i), "2026-11-01", hours(h))),
+            "2026-11-01",
+            special,
+          );
+          const taken = new Map<string, number>();
+          for (const [i, h] of work.entries()) {
+            const own = laid.get(String(i))?.days ?? [];
+            expect(own.reduce((s, x) => s + x.hours, 0)).toBeCloseTo(h, 6);
+            for (const x of own) taken.set(x.on, (taken.get(x.on) ?? 0) + x.hours);
+          }
+          for (const [on, used] of taken) {
+            const weekday = new Date(`${on}T00:00:00Z`).getUTCDay();
+            const there = special.get(on) ?? (weekday === 0 || weekday === 6 ? 0 : 2);
+            expect(used).toBeLessThanOrEqual(there + 1e-9);
+          }
+        },
+      ),
+    );
+  });
+});

@@ -1,7 +1,7 @@
-import { getDayOfWeek, parseDate, type CalendarDate } from "@internationalized/date";
+import { parseDate, type CalendarDate } from "@internationalized/date";
 import { normalBelow } from "../calibrate";
 import { Z90 } from "../estimate";
-import { hoursOfWeek, type WeekHours } from "./calendar";
+import { hoursOfWeek, hoursOn, type DayHours, type WeekHours } from "./calendar";
 
 /** A run as work on one calendar. */
 export interface Booked {
@@ -21,6 +21,17 @@ export interface Laid {
   readonly finishHigh: string | undefined;
   /** That it is done on its due day; undefined without hours. */
   readonly chance: number | undefined;
+  /** The hours of each day that it takes, at the expected pace. */
+  readonly days: readonly BookedDay[];
+}
+export interface BookedDay {
+  readonly on: string;
+  readonly hours: number;
+}
+interface Taken {
+  readonly begin: string;
+  readonly finish: string;
+  readonly days: readonly BookedDay[];
 }
 
 const MAX_DAYS = 3660;
@@ -29,25 +40,27 @@ const STEPS = 24;
 /** Hours that are taken already, by day. */
 class Book {
   private readonly used = new Map<string, number>();
+  constructor(private readonly special: DayHours) {}
 
   /** Takes the free hours from a day on. */
-  take(from: CalendarDate, seconds: number, week: WeekHours): { begin: string; finish: string } | undefined {
+  take(from: CalendarDate, seconds: number, week: WeekHours): Taken | undefined {
     if (hoursOfWeek(week) <= 0) return undefined;
+    const days: BookedDay[] = [];
     let left = seconds / 3600;
     let day = from;
     let begin: string | undefined;
     for (let i = 0; i < MAX_DAYS; i++) {
       const key = day.toString();
       const used = this.used.get(key) ?? 0;
-      // getDayOfWeek in a Monday-first locale: 0 is Monday.
-      const free = Math.max(0, (week[getDayOfWeek(day, "en-GB") as 0] ?? 0) - used);
+      const free = Math.max(0, hoursOn(day, week, this.special) - used);
       const taken = Math.min(free, left);
       if (taken > 0) {
         begin ??= key;
         this.used.set(key, used + taken);
+        days.push({ on: key, hours: taken });
         left -= taken;
       }
-      if (left <= 1e-9) return { begin: begin ?? key, finish: key };
+      if (left <= 1e-9) return { begin: begin ?? key, finish: key, days };
       day = day.add({ days: 1 });
     }
     return undefined;
@@ -60,9 +73,10 @@ const later = (a: string, b: string): string => (a > b ? a : b);
 function days(
   runs: readonly Booked[],
   today: string,
+  special: DayHours,
   seconds: (r: Booked) => number,
-): Map<string, { begin: string; finish: string } | undefined> {
-  const book = new Book();
+): Map<string, Taken | undefined> {
+  const book = new Book(special);
   return new Map(
     runs.map((r) => [r.id, book.take(parseDate(later(r.startOn, today)), seconds(r), r.week)] as const),
   );
@@ -73,12 +87,17 @@ function days(
  * day on, so no hour is promised twice, and a run that begins later leaves the days before it to others. It
  * is the same hand that makes them all: the ends of the range are those of all runs together, and the chance
  * of a due day is that of the pace at which the run is done on it.
+ * @param special hours of single days, such as none on a day off
  */
-export function layRuns(runs: readonly Booked[], today: string): Map<string, Laid> {
+export function layRuns(
+  runs: readonly Booked[],
+  today: string,
+  special: DayHours = new Map(),
+): Map<string, Laid> {
   const [value, low, high] = [
-    days(runs, today, (r) => r.seconds.value),
-    days(runs, today, (r) => r.seconds.low),
-    days(runs, today, (r) => r.seconds.high),
+    days(runs, today, special, (r) => r.seconds.value),
+    days(runs, today, special, (r) => r.seconds.low),
+    days(runs, today, special, (r) => r.seconds.high),
   ];
   return new Map(
     runs.map((r, i) => [
@@ -88,14 +107,15 @@ export function layRuns(runs: readonly Booked[], today: string): Map<string, Lai
         finish: value.get(r.id)?.finish,
         finishLow: low.get(r.id)?.finish,
         finishHigh: high.get(r.id)?.finish,
-        chance: value.get(r.id) ? chanceOf(runs.slice(0, i + 1), today) : undefined,
+        chance: value.get(r.id) ? chanceOf(runs.slice(0, i + 1), today, special) : undefined,
+        days: value.get(r.id)?.days ?? [],
       },
     ]),
   );
 }
 
 /** The chance that the last of these is done on its due day: the slowest pace at which it is, by halving. */
-function chanceOf(runs: readonly Booked[], today: string): number {
+function chanceOf(runs: readonly Booked[], today: string, special: DayHours): number {
   const last = runs[runs.length - 1];
   if (!last) return 1;
   // Standard deviation of each run's work, of the logarithm; all of it is one hand's.
@@ -104,7 +124,7 @@ function chanceOf(runs: readonly Booked[], today: string): number {
       ? r.seconds.value * Math.exp((z * Math.log(r.seconds.high / r.seconds.value)) / Z90)
       : 0;
   const inTime = (z: number) => {
-    const finish = days(runs, today, at(z)).get(last.id)?.finish;
+    const finish = days(runs, today, special, at(z)).get(last.id)?.finish;
     return finish !== undefined && finish <= last.dueOn;
   };
   let [slow, quick] = [4, -4];

@@ -3,6 +3,15 @@ import { getDayOfWeek, type CalendarDate } from "@internationalized/date";
 /** Hours she works on each weekday, Monday first. */
 export type WeekHours = readonly [number, number, number, number, number, number, number];
 
+/** Hours of single days that differ from their weekday: a day off, a market, a long evening. */
+export type DayHours = ReadonlyMap<string, number>;
+const NO_DAYS: DayHours = new Map();
+
+/** Hours there are on a day, at home and at the hook. */
+export const hoursOn = (day: CalendarDate, week: WeekHours, days: DayHours = NO_DAYS): number =>
+  // getDayOfWeek in a Monday-first locale: 0 is Monday.
+  days.get(day.toString()) ?? week[getDayOfWeek(day, "en-GB") as 0] ?? 0;
+
 const MAX_DAYS = 3660;
 
 export function hoursOfWeek(week: WeekHours): number {
@@ -10,11 +19,16 @@ export function hoursOfWeek(week: WeekHours): number {
 }
 
 /** Hours between two days, both included. */
-export function hoursBetween(start: CalendarDate, end: CalendarDate, week: WeekHours): number {
+export function hoursBetween(
+  start: CalendarDate,
+  end: CalendarDate,
+  week: WeekHours,
+  days: DayHours = NO_DAYS,
+): number {
   let hours = 0;
   let day = start;
   for (let i = 0; i < MAX_DAYS && day.compare(end) <= 0; i++) {
-    hours += week[getDayOfWeek(day, "en-GB") as 0] ?? 0;
+    hours += hoursOn(day, week, days);
     day = day.add({ days: 1 });
   }
   return hours;

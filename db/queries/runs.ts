@@ -10,7 +10,7 @@ import {
   RUN_STATES,
 } from "../schema";
 import { mustOwn } from "../change";
-import { beat } from "../pulse";
+import { beat, changing } from "../pulse";
 import { mine, newId, transact, type Scope } from "../scope";
 import { listBalls } from "./balls";
 import { keepBatch, listBatches, lookedAt, type NewBatch } from "./batches";
@@ -196,6 +196,25 @@ async function forgetCutting(tx: Scope, runId: string): Promise<void> {
   await beat(tx, "stock");
   await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, runId)));
   await tx.db.delete(cuttingPlan).where(mine(tx, cuttingPlan, eq(cuttingPlan.runId, runId)));
+}
+
+/**
+ * The order in which open runs get their hours and their stock. Runs that are not named keep to their due
+ * days; none named gives all back to them. @throws NotThere
+ */
+export async function orderRuns(scope: Scope, ids: readonly string[]): Promise<void> {
+  await changing(scope, "stock", async (tx) => {
+    for (const id of ids) await mustOwn(tx, run, id, "The run");
+    await tx.db
+      .update(run)
+      .set({ sort: null })
+      .where(mine(tx, run, ne(run.state, "finished")));
+    for (const [i, id] of ids.entries())
+      await tx.db
+        .update(run)
+        .set({ sort: i })
+        .where(mine(tx, run, eq(run.id, id)));
+  });
 }
 
 /** How its tasks follow each other: the bench goes by it. */

@@ -1,4 +1,4 @@
-import { index, mysqlTable, varchar } from "drizzle-orm/mysql-core";
+import { date, index, int, mysqlTable, primaryKey, varchar } from "drizzle-orm/mysql-core";
 import { createdAt, workshopId } from "./workshop";
 
 /**
@@ -13,4 +13,16 @@ export const calendarAddress = mysqlTable(
     createdAt: createdAt(),
   },
   (t) => [index("calendar_token").on(t.tokenHash)],
+);
+
+/** A day whose hours are others than its weekday's: none on a day off, more on a long one. */
+export const dayHours = mysqlTable(
+  "day_hours",
+  {
+    workshopId: workshopId(),
+    onDay: date({ mode: "string" }).notNull(),
+    minutes: int().notNull(),
+    note: varchar({ length: 80 }).notNull().default(""),
+  },
+  (t) => [primaryKey({ columns: [t.workshopId, t.onDay] })],
 );

@@ -24,6 +24,8 @@ export const run = mysqlTable(
     startOn: date({ mode: "string" }).notNull(),
     dueOn: date({ mode: "string" }).notNull(),
     finishedOn: date({ mode: "string" }),
+    /** Her own order of the open runs; null where she left it to their due days. */
+    sort: int(),
     school: mysqlEnum(RUN_SCHOOLS).notNull().default("piece"),
     /** Week, wage and overhead as they were when it was planned. */
     plannedWith: json().$type<RunPlannedWith>().notNull(),

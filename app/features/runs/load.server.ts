@@ -4,7 +4,8 @@ import { onOrder } from "@db/queries/purchases";
 import type { Scope } from "@db/scope";
 import { readOnce } from "../../server/kept";
 import { allBalls, allNotions, allYarns, openRuns, stockOnHand } from "../../server/rows.server";
-import { layRuns, type Booked, type Netted } from "@core/planning";
+import { layRuns, type Booked, type DayHours, type Netted } from "@core/planning";
+import { specialDays } from "./days.server";
 import { linesLeft, linesOf } from "./lines";
 import type { CupboardRows } from "./net";
 import { netKnown } from "./net.server";
@@ -16,16 +17,31 @@ export const secondsOf = (r: RunWithLines): number =>
 const rank = (x: { id: string; state: string; dueOn: string }) =>
   `${x.state === "underway" ? 0 : 1} ${x.dueOn} ${x.id}`;
 
-/** Open runs in the order in which stock is given to them: those under way, then by due day. */
-export const runOrder = (runs: readonly RunWithLines[]): RunWithLines[] =>
-  runs.filter((x) => x.run.state !== "finished").sort((a, b) => (rank(a.run) < rank(b.run) ? -1 : 1));
+/**
+ * Open runs in the order in which hours and stock are given to them: as she put them; where she left it, those
+ * under way, then by due day. A run that she has not put anywhere goes before the first that is due later.
+ */
+export function runOrder(runs: readonly RunWithLines[]): RunWithLines[] {
+  const open = runs.filter((x) => x.run.state !== "finished");
+  const out = open.filter((x) => x.run.sort !== null).sort((a, b) => (a.run.sort ?? 0) - (b.run.sort ?? 0));
+  for (const x of open
+    .filter((o) => o.run.sort === null)
+    .sort((a, b) => (rank(a.run) < rank(b.run) ? -1 : 1))) {
+    const before = out.findIndex((o) => rank(o.run) > rank(x.run));
+    out.splice(before < 0 ? out.length : before, 0, x);
+  }
+  return out;
+}
 
 /** Open runs that go before this one. What they need is promised first. */
 export function runsBefore(
   runs: readonly RunWithLines[],
   r: { id: string; state: string; dueOn: string },
 ): RunWithLines[] {
-  return runs.filter((x) => x.run.id !== r.id && x.run.state !== "finished" && rank(x.run) < rank(r));
+  const order = runOrder(runs);
+  const at = order.findIndex((x) => x.run.id === r.id);
+  if (at >= 0) return order.slice(0, at);
+  return order.filter((x) => rank(x.run) < rank(r));
 }
 
 /**
@@ -33,19 +49,22 @@ export function runsBefore(
  * are looked at.
  */
 export interface Shelves extends CupboardRows {
+  /** Hours of single days that differ from the week's. */
+  readonly days: DayHours;
   readonly netted: ReadonlyMap<string, readonly Netted[]>;
 }
 export async function loadShelves(scope: Scope, runs: readonly RunWithLines[]): Promise<Shelves> {
-  const [yarns, notions, onHand, ordered, balls, cuttings] = await Promise.all([
+  const [yarns, notions, onHand, ordered, balls, cuttings, days] = await Promise.all([
     allYarns(scope),
     allNotions(scope),
     stockOnHand(scope),
     readOnce(scope, "on order", () => onOrder(scope)),
     allBalls(scope),
     readOnce(scope, "cuttings", () => listCuttings(scope)),
+    specialDays(scope),
   ]);
   const rows = { yarns, notions, onHand, onOrder: ordered, balls, cuttings };
-  return { ...rows, netted: netKnown(runOrder(runs), rows).netted };
+  return { ...rows, days, netted: netKnown(runOrder(runs), rows).netted };
 }
 
 const bookedOf = (r: RunWithLines): Booked => ({
@@ -59,7 +78,7 @@ const bookedOf = (r: RunWithLines): Booked => ({
 /** The plans of all open runs as of today, on one calendar and one cupboard, by run. */
 export function plansOf(shelves: Shelves, runs: readonly RunWithLines[], today: string): Map<string, Plan> {
   const open = runOrder(runs);
-  const laid = layRuns(open.map(bookedOf), today);
+  const laid = layRuns(open.map(bookedOf), today, shelves.days);
   return new Map(
     open.flatMap((r) => {
       const days = laid.get(r.run.id);
@@ -73,6 +92,7 @@ export function plansOf(shelves: Shelves, runs: readonly RunWithLines[], today: 
                 startOn: r.run.startOn > today ? r.run.startOn : today,
                 dueOn: r.run.dueOn,
                 week: weekOf(r.run.plannedWith),
+                special: shelves.days,
                 laid: days,
               }),
             ] as const,
@@ -102,8 +122,10 @@ export function planOf(
     finishLow: undefined,
     finishHigh: undefined,
     chance: undefined,
+    days: [],
   };
-  return found ?? planRun({ lines: linesOf(r), needs: [], startOn, dueOn, week, laid: nothing });
+  const special = shelves.days;
+  return found ?? planRun({ lines: linesOf(r), needs: [], startOn, dueOn, week, special, laid: nothing });
 }
 
 /** Runs that are not finished. */

@@ -3,6 +3,7 @@ import {
   costOfBuying,
   hoursBetween,
   spreadWeek,
+  type DayHours,
   type Laid,
   type RunLine,
   type Netted,
@@ -18,6 +19,8 @@ export interface PlanInput {
   readonly startOn: string;
   readonly dueOn: string;
   readonly week: WeekHours;
+  /** Hours of single days that differ from the week's. */
+  readonly special: DayHours;
   /** Its days on the one calendar of all open runs. */
   readonly laid: Laid;
 }
@@ -28,6 +31,9 @@ export interface Plan {
   readonly seconds: { readonly value: number; readonly low: number; readonly high: number };
   /** Hours there are from the start to the due day. */
   readonly hoursThere: number;
+  /** The first day it is worked on, and the hours of each day that it takes at the expected pace. */
+  readonly begin: string | undefined;
+  readonly days: Laid["days"];
   readonly finish: string | undefined;
   readonly finishLow: string | undefined;
   readonly finishHigh: string | undefined;
@@ -44,8 +50,8 @@ export function secondsIn(lines: readonly RunLine[]): Plan["seconds"] {
 }
 
 /** A run from its lines: what it needs, what is missing, what to buy, and the day it will be done. */
-export function planRun({ lines, needs, startOn, dueOn, week, laid }: PlanInput): Plan {
-  const { finish, finishLow, finishHigh, chance } = laid;
+export function planRun({ lines, needs, startOn, dueOn, week, special, laid }: PlanInput): Plan {
+  const { begin, finish, finishLow, finishHigh, chance, days } = laid;
   const inTime =
     finish === undefined
       ? "unknown"
@@ -58,7 +64,9 @@ export function planRun({ lines, needs, startOn, dueOn, week, laid }: PlanInput)
     needs,
     buyCost: costOfBuying(needs),
     seconds: secondsIn(lines),
-    hoursThere: hoursBetween(parseDate(startOn), parseDate(dueOn), week),
+    hoursThere: hoursBetween(parseDate(startOn), parseDate(dueOn), week, special),
+    begin,
+    days,
     finish,
     finishLow,
     finishHigh,

@@ -9,6 +9,7 @@ import type { Scope } from "@db/scope";
 import { keep } from "../../server/kept";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { loadCupboard } from "../materials/load.server";
+import { specialDays } from "../runs/days.server";
 import { linesLeft } from "../runs/lines";
 import { loadRuns } from "../runs/load.server";
 import { secondsIn, weekOf } from "../runs/plan";
@@ -131,7 +132,12 @@ export async function adviceFor(opened: Opened, asked: Asked) {
     demandAt(scope, channel.id, wares),
     underWay(scope, market.onDay),
   ]);
-  const hoursThere = hoursBetween(parseDate(today), parseDate(market.onDay), weekOf(workshop));
+  const hoursThere = hoursBetween(
+    parseDate(today),
+    parseDate(market.onDay),
+    weekOf(workshop),
+    await specialDays(scope),
+  );
   const place = places.find((p) => p.id === market.placeId);
   const hours = asked.hours ?? Math.max(0, hoursThere - coming.hours);
   const crate = asked.crate ?? place?.holds ?? undefined;

@@ -1,0 +1,32 @@
+import { asc, eq, gte } from "drizzle-orm";
+import { changing } from "../pulse";
+import { dayHours } from "../schema";
+import { mine, type Scope } from "../scope";
+
+export type SpecialDay = Omit<typeof dayHours.$inferSelect, "workshopId">;
+
+/** Days from one on whose hours are others than their weekday's. */
+export const listDays = (scope: Scope, from: string): Promise<SpecialDay[]> =>
+  scope.db
+    .select({ onDay: dayHours.onDay, minutes: dayHours.minutes, note: dayHours.note })
+    .from(dayHours)
+    .where(mine(scope, dayHours, gte(dayHours.onDay, from)))
+    .orderBy(asc(dayHours.onDay));
+
+/** So many minutes on this day; `undefined` gives it its weekday's again. */
+export async function setDay(
+  scope: Scope,
+  onDay: string,
+  minutes: number | undefined,
+  note: string,
+): Promise<void> {
+  await changing(scope, "shelf", async (tx) => {
+    if (minutes === undefined)
+      await tx.db.delete(dayHours).where(mine(tx, dayHours, eq(dayHours.onDay, onDay)));
+    else
+      await tx.db
+        .insert(dayHours)
+        .values({ workshopId: tx.workshopId, onDay, minutes, note })
+        .onDuplicateKeyUpdate({ set: { minutes, note } });
+  });
+}
