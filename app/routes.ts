@@ -21,6 +21,7 @@ export default [
     route("materials/:id", "routes/material.tsx"),
     route("runs", "routes/runs.tsx"),
     route("runs/new", "routes/run-new.tsx"),
+    route("runs/calendar", "routes/runs-calendar.tsx"),
     route("runs/:id", "routes/run.tsx"),
     route("runs/:id/cutting", "routes/cutting.tsx"),
     route("runs/:id/order", "routes/run-order.tsx"),

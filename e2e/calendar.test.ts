@@ -1,3 +1,4 @@
+import type { Page } from "puppeteer-core";
 import ICAL from "ical.js";
 import { afterAll, beforeAll, expect, it } from "vitest";
 import { sql } from "drizzle-orm";
@@ -57,5 +58,71 @@ it("a calendar program gets due days and market days at a private address, until
   expect((await fetch(`${site.url}/calendar/${"a".repeat(32)}.ics`)).status).toBe(404);
   const own = await page.evaluate(async () => (await fetch("/calendar.ics")).text());
   expect(titles(own)).toContain("Harbour evening");
+  await end();
+});
+
+/** The names of the runs in the list, in its order. */
+const runsIn = (page: Page): Promise<string[]> =>
+  page.$$eval('[role="grid"] [role="row"] a', (a) => a.map((x) => x.textContent ?? ""));
+
+it("a day off moves the runs behind it, and as usual again moves them back", async () => {
+  const { page, me, end } = await visit(site, "/runs/calendar", { refused: true });
+  const doneIn = () =>
+    page.$$eval('[role="grid"] small, [role="grid"] span', (s) => s.map((x) => x.textContent).join("|"));
+  const before = await doneIn();
+  // The first day ahead on which a run is worked.
+  const day = await page.$$eval(
+    '[role="cell"]',
+    (cells) =>
+      cells
+        .filter((c) => c.querySelector("[data-run]"))
+        .map((c) => c.querySelector("a")?.getAttribute("href") ?? "")[0] ?? "",
+  );
+  await page.goto(site.url + day);
+  await me.settle();
+  await me.fill('input[name="hours"]', "0");
+  await me.fill('input[name="note"]', "dentist");
+  await me.press('#day button[type="submit"]');
+  await me.waitText("As usual again");
+  expect(await me.text()).toContain("dentist");
+  expect(await doneIn()).not.toBe(before);
+  await me.fill('input[name="hours"]', "40");
+  await me.press('#day button[type="submit"]');
+  await me.waitText("Write hours from 0 to 16.");
+  await clickText(page, "#day button", "As usual again");
+  await page.waitForFunction(() => !document.body.innerText.includes("As usual again"));
+  expect(await doneIn()).toBe(before);
+  await end();
+});
+
+it("runs change places by the arrows and by keys alone, and go back to their due days", async () => {
+  const { page, me, end } = await visit(site, "/runs/calendar");
+  expect(await runsIn(page)).toEqual(["First winter market", "Second winter market"]);
+  await page.click('button[aria-label="Second winter market earlier"]');
+  await me.waitText("As it was");
+  await clickText(page, "main button", "Keep this order");
+  await me.waitText("Back to due days");
+  expect(await runsIn(page)).toEqual(["Second winter market", "First winter market"]);
+  // Picked up, moved and put down without a mouse.
+  await page.reload();
+  await me.settle();
+  await page.focus('[role="grid"] [role="row"]');
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Enter");
+  const at = (place: string) =>
+    page.waitForFunction((p) => document.activeElement?.getAttribute("aria-label")?.startsWith(p), {}, place);
+  await at("Insert after First");
+  await page.keyboard.press("ArrowUp");
+  await at("Insert between");
+  await page.keyboard.press("ArrowUp");
+  await at("Insert before Second");
+  await page.keyboard.press("Enter");
+  await me.waitText("As it was");
+  expect((await runsIn(page))[0]).toBe("First winter market");
+  await clickText(page, "main button", "As it was");
+  await clickText(page, "main button", "Back to due days");
+  await page.waitForFunction(() => !document.body.innerText.includes("Back to due days"));
+  expect(await runsIn(page)).toEqual(["First winter market", "Second winter market"]);
   await end();
 });

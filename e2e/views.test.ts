@@ -25,6 +25,7 @@ const views: Record<string, string> = {
   Shelf: "/sell",
   "Market days": "/sell/markets",
   Commissions: "/sell/commissions",
+  Calendar: "/runs/calendar",
   "What to make": "/sell/next",
   Prices: "/sell/prices",
   Sold: "/sell/sold",

@@ -1,4 +1,4 @@
-import { Plus } from "lucide-react";
+import { CalendarRange, Plus } from "lucide-react";
 import { Link } from "react-router";
 import type { Route } from "./+types/runs";
 import { printDuration, type Seconds } from "@core/units";
@@ -132,6 +132,9 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
     <Page>
       <PageHead>
         <h1>Runs</h1>
+        <ButtonLink to="/runs/calendar">
+          <CalendarRange size={17} aria-hidden /> Calendar
+        </ButtonLink>
         <ButtonLink to="/runs/new" $primary>
           <Plus size={17} aria-hidden /> New run
         </ButtonLink>

@@ -49,6 +49,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   material: "work",
   runs: "work",
   "run-new": "work",
+  "runs-calendar": "work",
   run: "work",
   cutting: "work",
   "run-order": "work",

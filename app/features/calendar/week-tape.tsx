@@ -1,0 +1,233 @@
+import { Flag, Gift, Store, Truck } from "lucide-react";
+import { Link } from "react-router";
+import styled from "styled-components";
+import { printTrimmed } from "@core/units";
+import { printDay, printShortDay } from "../../ui/days";
+import { useReading } from "../../ui/reading";
+import type { DayCell, Mark } from "./weeks";
+
+const ICONS = { due: Flag, market: Store, promised: Gift, delivery: Truck } as const;
+const KINDS: Readonly<Record<Mark["kind"], string>> = {
+  due: "due",
+  market: "market",
+  promised: "promised",
+  delivery: "delivery",
+};
+
+/** Weeks as a tape: each day with its hours, the runs that take them and what stands on it. */
+export function WeekTape({
+  weeks,
+  chosen,
+  hrefOf,
+}: {
+  weeks: readonly (readonly DayCell[])[];
+  chosen: string | undefined;
+  hrefOf: (day: string) => string;
+}) {
+  const r = useReading();
+  const hours = (n: number) => `${printTrimmed(n, 1, r.locale)} h`;
+  const names = (weeks[0] ?? []).map((c) =>
+    new Intl.DateTimeFormat(r.locale, { weekday: "short", timeZone: "UTC" }).format(
+      new Date(`${c.on}T00:00:00Z`),
+    ),
+  );
+  return (
+    <Tape role="table" aria-label="Weeks">
+      <div role="row" className="names">
+        {names.map((n) => (
+          <span role="columnheader" key={n}>
+            {n}
+          </span>
+        ))}
+      </div>
+      {weeks.map((week) => (
+        <div role="row" key={week[0]?.on} className="week">
+          {week.map((c) => {
+            const taken = c.booked.reduce((s, b) => s + b.hours, 0);
+            return (
+              <Cell
+                role="cell"
+                key={c.on}
+                data-past={c.past || undefined}
+                data-today={c.today || undefined}
+                data-off={c.hours === 0 || undefined}
+              >
+                <Link
+                  to={hrefOf(c.on)}
+                  preventScrollReset
+                  aria-current={chosen === c.on ? "true" : undefined}
+                  aria-label={`${printDay(c.on, r.locale, true)}: ${c.hours === 0 ? "no hours" : `${hours(taken)} of ${hours(c.hours)} taken`}`}
+                >
+                  <b>
+                    {c.on.endsWith("-01") || c.today ? printShortDay(c.on, r.locale) : Number(c.on.slice(8))}
+                  </b>
+                  <small>
+                    {c.past
+                      ? ""
+                      : c.hours === 0
+                        ? c.note ||
+                          (c.marks.some((m) => m.kind === "market") ? "stall" : c.changed ? "off" : "")
+                        : `${hours(c.hours)}${c.changed ? "*" : ""}`}
+                  </small>
+                </Link>
+                {c.booked.map((b) => (
+                  <Band key={b.id} data-run={b.letter} title={`${b.letter}: ${hours(b.hours)}`}>
+                    <b>{b.letter}</b> <span>{hours(b.hours)}</span>
+                  </Band>
+                ))}
+                {c.marks.map((m) => {
+                  const Icon = ICONS[m.kind];
+                  return (
+                    <Link
+                      key={`${m.kind}${m.label}`}
+                      to={m.to}
+                      className="mark"
+                      data-late={m.late || undefined}
+                    >
+                      <Icon size={13} aria-hidden />
+                      <span className="sr">{KINDS[m.kind]}: </span>
+                      <span className="what">{m.label}</span>
+                    </Link>
+                  );
+                })}
+              </Cell>
+            );
+          })}
+        </div>
+      ))}
+    </Tape>
+  );
+}
+
+const Tape = styled.div`
+  .names,
+  .week {
+    display: grid;
+    grid-template-columns: repeat(7, minmax(0, 1fr));
+  }
+  .names {
+    color: var(--soft);
+    font-size: 13px;
+    padding-bottom: 4px;
+    span {
+      padding-left: 7px;
+    }
+  }
+  .week {
+    border-top: 1px solid var(--line);
+    background: repeating-linear-gradient(90deg, var(--edge) 0 1px, transparent 1px calc(100% / 28)) top /
+      100% 5px no-repeat;
+  }
+`;
+const Cell = styled.div`
+  min-height: 84px;
+  padding: 8px 4px 6px;
+  border-left: 1px solid var(--line);
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  min-width: 0;
+  &:last-child {
+    border-right: 1px solid var(--line);
+  }
+  &[data-past] {
+    opacity: 0.62;
+  }
+  &[data-off] {
+    background: color-mix(in srgb, var(--line) 30%, transparent);
+  }
+  &[data-today] {
+    box-shadow: inset 0 3px 0 var(--act);
+  }
+  & > a:first-child {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 0 4px;
+    min-height: 24px;
+    padding: 0 4px;
+    color: var(--ink);
+    text-decoration: none;
+    border-radius: 3px;
+    &:hover b {
+      text-decoration: underline;
+    }
+    &[aria-current] {
+      background: var(--act);
+      color: var(--act-ink);
+      small {
+        color: inherit;
+      }
+    }
+    small {
+      color: var(--soft);
+      font-size: 12px;
+      overflow-wrap: anywhere;
+    }
+  }
+  .mark {
+    display: flex;
+    gap: 3px;
+    align-items: center;
+    min-height: 24px;
+    font-size: 12px;
+    color: var(--ink);
+    padding: 0 3px;
+    &[data-late] {
+      color: var(--bad);
+    }
+    svg {
+      flex: none;
+    }
+    .what {
+      display: -webkit-box;
+      -webkit-box-orient: vertical;
+      -webkit-line-clamp: 2;
+      overflow: hidden;
+      overflow-wrap: break-word;
+      line-height: 1.25;
+    }
+  }
+  @media (max-width: 720px) {
+    padding: 6px 1px;
+    .mark .what {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+    }
+  }
+`;
+/** A run's hours of a day. Letter and place tell runs apart; the tone only helps. */
+const Band = styled.span`
+  display: flex;
+  justify-content: space-between;
+  gap: 4px;
+  padding: 1px 5px;
+  font-size: 12px;
+  line-height: 1.35;
+  border-left: 4px solid var(--act);
+  background: color-mix(in srgb, var(--act) 16%, transparent);
+  overflow: hidden;
+  white-space: nowrap;
+  &[data-run="B"] {
+    border-color: var(--warn);
+    background: color-mix(in srgb, var(--warn) 16%, transparent);
+  }
+  &[data-run="C"] {
+    border-color: var(--good);
+    background: color-mix(in srgb, var(--good) 16%, transparent);
+  }
+  &[data-run="D"] {
+    border-color: var(--bad);
+    background: color-mix(in srgb, var(--bad) 12%, transparent);
+  }
+  @media (max-width: 720px) {
+    padding: 1px 2px;
+    border-left-width: 3px;
+    span {
+      display: none;
+    }
+  }
+`;

@@ -1,0 +1,73 @@
+import { endOfWeek, parseDate, startOfWeek, type CalendarDate } from "@internationalized/date";
+import { hoursOn, type DayHours, type WeekHours } from "@core/planning";
+
+/** Something that stands on a day: a due day, a market, a delivery. */
+export interface Mark {
+  readonly kind: "due" | "market" | "promised" | "delivery";
+  readonly label: string;
+  readonly to: string;
+  /** A due day that the run is not expected to keep. */
+  readonly late?: boolean;
+}
+/** A run as the calendar has it: a letter, and what it takes of each day. */
+export interface Stretch {
+  readonly id: string;
+  readonly letter: string;
+  readonly days: readonly { readonly on: string; readonly hours: number }[];
+}
+export interface DayCell {
+  readonly on: string;
+  readonly past: boolean;
+  readonly today: boolean;
+  /** Hours there are, and whether they are others than the weekday's. */
+  readonly hours: number;
+  readonly changed: boolean;
+  readonly note: string;
+  readonly booked: readonly { readonly id: string; readonly letter: string; readonly hours: number }[];
+  readonly marks: readonly Mark[];
+}
+
+/**
+ * Whole weeks from the one that `from` lies in, a cell a day.
+ * @param weeks how many; the days of each in the locale's order
+ */
+export function weeksOf(input: {
+  readonly from: string;
+  readonly today: string;
+  readonly weeks: number;
+  readonly locale: string;
+  readonly week: WeekHours;
+  readonly special: DayHours;
+  readonly notes: ReadonlyMap<string, string>;
+  readonly stretches: readonly Stretch[];
+  readonly marks: ReadonlyMap<string, readonly Mark[]>;
+}): readonly (readonly DayCell[])[] {
+  const first = startOfWeek(parseDate(input.from), input.locale);
+  const booked = new Map<string, { id: string; letter: string; hours: number }[]>();
+  for (const s of input.stretches)
+    for (const d of s.days) {
+      const there = booked.get(d.on) ?? [];
+      there.push({ id: s.id, letter: s.letter, hours: d.hours });
+      booked.set(d.on, there);
+    }
+  const cell = (day: CalendarDate): DayCell => {
+    const on = day.toString();
+    return {
+      on,
+      past: on < input.today,
+      today: on === input.today,
+      hours: hoursOn(day, input.week, input.special),
+      changed: input.special.has(on),
+      note: input.notes.get(on) ?? "",
+      booked: booked.get(on) ?? [],
+      marks: input.marks.get(on) ?? [],
+    };
+  };
+  return Array.from({ length: input.weeks }, (_, w) =>
+    Array.from({ length: 7 }, (_day, d) => cell(first.add({ weeks: w, days: d }))),
+  );
+}
+
+/** The last day of so many weeks from one. */
+export const lastOf = (from: string, weeks: number, locale: string): string =>
+  endOfWeek(parseDate(from).add({ weeks: weeks - 1 }), locale).toString();

@@ -1,0 +1,292 @@
+import { parseWithZod } from "@conform-to/zod/v4";
+import { parseDate } from "@internationalized/date";
+import { data, redirect, useSearchParams } from "react-router";
+import { z } from "zod";
+import type { Route } from "./+types/runs-calendar";
+import { hoursOn } from "@core/planning";
+import { parseNumber, printTrimmed } from "@core/units";
+import { listCommissions, PROMISED } from "@db/queries/commissions";
+import { setDay } from "@db/queries/days";
+import { listMarkets } from "@db/queries/places";
+import { listPurchases } from "@db/queries/purchases";
+import { orderRuns } from "@db/queries/runs";
+import { RunOrderList } from "../features/calendar/run-order-list";
+import { WeekTape } from "../features/calendar/week-tape";
+import { lastOf, weeksOf, type Mark } from "../features/calendar/weeks";
+import { changedDays } from "../features/runs/days.server";
+import { loadRuns, loadShelves, plansOf, runOrder } from "../features/runs/load.server";
+import { weekOf } from "../features/runs/plan";
+import { id, isoDay } from "../forms";
+import { once, openForm } from "../server/form.server";
+import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { keepPage, taken } from "../ui/away";
+import {
+  Button,
+  ButtonLink,
+  Columns,
+  Page,
+  PageHead,
+  Row,
+  Sheet,
+  SheetHead,
+  Small,
+  Stack,
+} from "../ui/basics";
+import { printDay } from "../ui/days";
+import { Field, FieldGrid, Input } from "../ui/field";
+import { WorkForm } from "../ui/form";
+import { useReading } from "../ui/reading";
+
+export const meta: Route.MetaFunction = () => [{ title: "Calendar · Lapka" }];
+
+/** Weeks on one page. */
+const WEEKS = 5;
+
+export async function loader({ request, context }: Route.LoaderArgs) {
+  const { scope, workshop } = await openWorkshop(request, context);
+  const today = todayOf(scope);
+  const url = new URL(request.url);
+  const asked = isoDay("").safeParse(url.searchParams.get("from") ?? undefined);
+  const from = asked.success ? asked.data : today;
+  const day = isoDay("").safeParse(url.searchParams.get("day") ?? undefined);
+  const runs = await loadRuns(scope);
+  const shelves = await loadShelves(scope, runs);
+  const plans = plansOf(shelves, runs, today);
+  const [markets, commissions, purchases, changed] = await Promise.all([
+    listMarkets(scope),
+    listCommissions(scope),
+    listPurchases(scope),
+    changedDays(scope),
+  ]);
+  const ordered = runOrder(runs).map((r, i) => ({ r, letter: letterOf(i), plan: plans.get(r.run.id) }));
+  const marks = new Map<string, Mark[]>();
+  const mark = (on: string, m: Mark) => marks.set(on, [...(marks.get(on) ?? []), m]);
+  for (const { r, letter, plan } of ordered)
+    mark(r.run.dueOn, {
+      kind: "due",
+      label: `${letter} ${r.run.name}`,
+      to: `/runs/${r.run.id}`,
+      late: plan?.inTime === "late",
+    });
+  for (const m of markets) mark(m.onDay, { kind: "market", label: m.name, to: `/sell/markets/${m.id}` });
+  for (const c of commissions)
+    if (PROMISED.includes(c.state))
+      mark(c.dueOn, { kind: "promised", label: `no. ${c.number}`, to: `/sell/commissions/${c.id}` });
+  for (const { purchase: p } of purchases)
+    if (p.expectedOn !== null && p.state === "ordered")
+      mark(p.expectedOn, { kind: "delivery", label: "delivery", to: `/materials/orders/${p.id}` });
+  const week = weekOf(workshop);
+  return {
+    today,
+    from,
+    earlier: parseDate(from).subtract({ weeks: WEEKS }).toString(),
+    later: parseDate(from).add({ weeks: WEEKS }).toString(),
+    last: lastOf(from, WEEKS, workshop.locale),
+    own: runs.some((r) => r.run.sort !== null),
+    runs: ordered.map(({ r, letter, plan }) => ({
+      id: r.run.id,
+      letter,
+      name: r.run.name,
+      dueOn: r.run.dueOn,
+      finish: plan?.finish,
+      chance: plan?.chance,
+    })),
+    weeks: weeksOf({
+      from,
+      today,
+      weeks: WEEKS,
+      locale: workshop.locale,
+      week,
+      special: shelves.days,
+      notes: new Map(changed.map((d) => [d.onDay, d.note])),
+      stretches: ordered.map(({ r, letter, plan }) => ({ id: r.run.id, letter, days: plan?.days ?? [] })),
+      marks,
+    }),
+    day: day.success
+      ? {
+          on: day.data,
+          usual: hoursOn(parseDate(day.data), week),
+          hours: hoursOn(parseDate(day.data), week, shelves.days),
+          changed: changed.some((d) => d.onDay === day.data),
+          note: changed.find((d) => d.onDay === day.data)?.note ?? "",
+          market: markets.some((m) => m.onDay === day.data && m.state !== "closed"),
+        }
+      : undefined,
+  };
+}
+
+/** A, B, … Z, AA, AB: as columns are counted. */
+const letterOf = (i: number): string =>
+  i < 26 ? String.fromCharCode(65 + i) : `${letterOf(Math.floor(i / 26) - 1)}${letterOf(i % 26)}`;
+
+const MOST_HOURS = 16;
+const daySchema = (locale: string) =>
+  z.object({
+    on: isoDay("Choose the day."),
+    note: z
+      .string()
+      .trim()
+      .max(80, { error: "80 letters at most." })
+      .optional()
+      .transform((x) => x ?? ""),
+    hours: z.string({ error: "Write the hours; 0 for a day off." }).transform((text, ctx) => {
+      const read = parseNumber(text.replace(/h(ours?)?$/i, ""), locale);
+      if (read.ok && read.value >= 0 && read.value <= MOST_HOURS) return Math.round(read.value * 60);
+      ctx.addIssue({ code: "custom", message: `Write hours from 0 to ${MOST_HOURS}.` });
+      return z.NEVER;
+    }),
+  });
+
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  return once(opened, form, (o) => change(form, o, new URL(args.request.url).search));
+}
+
+async function change(form: FormData, { scope, workshop }: Opened, search: string) {
+  const back = `/runs/calendar${search}`;
+  switch (form.get("intent")) {
+    case "order": {
+      const got = z.array(id).max(500).safeParse(form.getAll("run"));
+      if (!got.success) throw data(null, { status: 400 });
+      await orderRuns(scope, got.data);
+      return redirect(back);
+    }
+    case "usual": {
+      const got = isoDay("").safeParse(form.get("on"));
+      if (!got.success) throw data(null, { status: 400 });
+      await setDay(scope, got.data, undefined, "");
+      return redirect(back);
+    }
+    case "day": {
+      const got = parseWithZod(form, { schema: daySchema(workshop.locale) });
+      if (got.status !== "success") return data(got.reply(), { status: 400 });
+      await setDay(scope, got.value.on, got.value.hours, got.value.note);
+      return redirect(back);
+    }
+    default:
+      throw data(null, { status: 400 });
+  }
+}
+
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
+type Data = Awaited<ReturnType<typeof loader>>;
+
+export default function RunsCalendar({ loaderData: d, actionData }: Route.ComponentProps) {
+  const r = useReading();
+  const [search] = useSearchParams();
+  const hrefOf = (day: string) => {
+    const next = new URLSearchParams(search);
+    next.set("day", day);
+    return `?${next.toString()}#day`;
+  };
+  return (
+    <Page>
+      <PageHead>
+        <h1>Calendar</h1>
+        <Small>
+          {printDay(d.weeks[0]?.[0]?.on ?? d.from, r.locale)} to {printDay(d.last, r.locale)}
+        </Small>
+        <ButtonLink to="/runs">All runs</ButtonLink>
+      </PageHead>
+      <Row style={{ marginBottom: 12 }}>
+        <ButtonLink to={`?from=${d.earlier}`} preventScrollReset>
+          Earlier
+        </ButtonLink>
+        <ButtonLink to="?" preventScrollReset>
+          This week
+        </ButtonLink>
+        <ButtonLink to={`?from=${d.later}`} preventScrollReset>
+          Later
+        </ButtonLink>
+      </Row>
+      <Columns $parts="minmax(0, 5fr) minmax(300px, 2fr)">
+        <Sheet aria-label="What is on each day">
+          <WeekTape weeks={d.weeks} chosen={d.day?.on} hrefOf={hrefOf} />
+          <p style={{ marginTop: 8 }}>
+            <Small>
+              Letters are runs, with the hours they take at your expected pace. A star marks hours that are
+              others than usual. Choose a day to change them; a market day has none unless you say so.
+            </Small>
+          </p>
+        </Sheet>
+        <Stack $gap={18}>
+          {d.day ? <DayPanel key={d.day.on} day={d.day} wrong={taken(actionData)?.error} /> : null}
+          <Sheet aria-labelledby="order-title">
+            <SheetHead>
+              <h2 id="order-title">Who gets the hours first</h2>
+            </SheetHead>
+            {d.runs.length === 0 ? (
+              <p>No run is open.</p>
+            ) : (
+              <RunOrderList key={d.runs.map((x) => x.id).join()} runs={d.runs} own={d.own} />
+            )}
+          </Sheet>
+        </Stack>
+      </Columns>
+    </Page>
+  );
+}
+
+function DayPanel({
+  day,
+  wrong,
+}: {
+  day: NonNullable<Data["day"]>;
+  wrong: Record<string, string[] | null> | null | undefined;
+}) {
+  const r = useReading();
+  const hours = (n: number) => printTrimmed(n, 2, r.locale);
+  return (
+    <Sheet id="day" aria-labelledby="day-title">
+      <SheetHead>
+        <h2 id="day-title">{printDay(day.on, r.locale, true)}</h2>
+      </SheetHead>
+      <WorkForm>
+        <input type="hidden" name="intent" value="day" />
+        <input type="hidden" name="on" value={day.on} />
+        <FieldGrid $min={120}>
+          <Field
+            label="Hours at the hook"
+            name="hours"
+            errors={wrong?.hours ?? undefined}
+            hint={
+              day.market && !day.changed
+                ? "none: you are at the market"
+                : day.usual === 0
+                  ? "none as a rule"
+                  : `${hours(day.usual)} as a rule; 0 is a day off`
+            }
+          >
+            {(bind) => (
+              <Input {...bind} inputMode="decimal" autoComplete="off" defaultValue={hours(day.hours)} />
+            )}
+          </Field>
+          <Field
+            label="Why"
+            name="note"
+            errors={wrong?.note ?? undefined}
+            hint="Such as “ferry to the mainland”."
+          >
+            {(bind) => <Input {...bind} autoComplete="off" defaultValue={day.note} />}
+          </Field>
+        </FieldGrid>
+        <p style={{ marginTop: 10 }}>
+          <Button type="submit" $primary>
+            Keep it
+          </Button>
+        </p>
+      </WorkForm>
+      {day.changed ? (
+        <WorkForm>
+          <input type="hidden" name="intent" value="usual" />
+          <input type="hidden" name="on" value={day.on} />
+          <Button type="submit" $quiet>
+            As usual again
+          </Button>
+        </WorkForm>
+      ) : null}
+    </Sheet>
+  );
+}
