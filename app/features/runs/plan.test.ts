@@ -43,7 +43,15 @@ function planned(over: Partial<Pick<PlanInput, "startOn" | "dueOn" | "week">> = 
     startOn,
   ).get("r");
   if (!laid) throw new Error("it is laid");
-  return planRun({ special: new Map(), lines: [line], needs: NEEDS.get("r") ?? [], startOn, dueOn, week, laid });
+  return planRun({
+    special: new Map(),
+    lines: [line],
+    needs: NEEDS.get("r") ?? [],
+    startOn,
+    dueOn,
+    week,
+    laid,
+  });
 }
 
 describe("a run planned", () => {
