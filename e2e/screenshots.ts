@@ -1,5 +1,4 @@
-import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { mkdirSync } from "node:fs";
 import path from "node:path";
 import type { Page } from "puppeteer-core";
 import { createAccount, setMember, type Role } from "../db/queries/accounts";
@@ -17,48 +16,6 @@ const find = async (page: Page, list: string, name: string): Promise<string> => 
   await page.goto(site.url + list, { waitUntil: "networkidle0" });
   return page.$$eval("main a", (links, n) => links.find((a) => a.textContent?.includes(n))?.href ?? "", name);
 };
-/** A leaflet in two columns, photographed a little crooked, as it is looked at before it becomes an item. */
-async function bringIn(page: Page): Promise<void> {
-  const body = [
-    "Body in slate",
-    "Rnd 1: 6 sc in magic ring (6)",
-    "Rnd 2: inc x 6 (12)",
-    "Rnd 3: (sc, inc) x 6 (18)",
-  ];
-  const more = [
-    "Rnds 4-6: sc in each st (18)",
-    "Rnd 7: (sc, dec) x 6 (12)",
-    "Stuff lightly.",
-    "Rnd 8: dec x 6 (6)",
-  ];
-  const fin = [
-    "Flipper, make 2 in white",
-    "Rnd 1: 5 sc in magic ring (5)",
-    "Rnd 2: inc x 5 (10)",
-    "Fasten off.",
-  ];
-  const lines = (list: readonly string[]) => list.map((l) => `<p style="margin:0">${l}</p>`).join("");
-  const paper = await site.browser.newPage();
-  await paper.setViewport({ width: 900, height: 560, deviceScaleFactor: 2 });
-  await paper.setContent(
-    `<body style="padding:40px;background:#f4efe4"><div style="transform:rotate(-1.2deg);filter:blur(1.1px);
-     font:20px/1.6 serif"><h2 style="margin:0 0 12px">Harbour seal</h2><div style="columns:2;height:240px;column-fill:auto">
-     ${lines([...body, ...more])}<br>${lines(fin)}</div></div>`,
-  );
-  const file = path.join(mkdtempSync(path.join(tmpdir(), "lapka-leaflet-")), "Harbour seal.png");
-  writeFileSync(file, await paper.screenshot());
-  await paper.close();
-  await page.setViewport({ width: 1280, height: 800 });
-  await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: "light" }]);
-  await page.goto(`${site.url}/items/new`, { waitUntil: "networkidle0" });
-  const input = await page.waitForSelector("input[type=file]");
-  await (input as unknown as { uploadFile: (f: string) => Promise<void> }).uploadFile(file);
-  await page.waitForSelector('[role="dialog"] .cm-content', { timeout: 60_000 });
-  await page.focus('[role="dialog"] .cm-content');
-  await page.keyboard.press("F8");
-  await new Promise((done) => setTimeout(done, 600));
-  await page.screenshot({ path: path.join(out, "item-bring.png") as `${string}.png` });
-}
 try {
   const context = await site.browser.createBrowserContext();
   const page = await context.newPage();
@@ -82,6 +39,7 @@ try {
     ["hand", `${site.url}/hand`, { height: 1000 }],
     ["runs", `${site.url}/runs`],
     ["run", run, { height: 1000 }],
+    ["calendar", `${site.url}/runs/calendar`],
     ["sell", `${site.url}/sell`],
     ["stall", await find(page, "/sell/markets", "To the stall"), { width: 390, height: 844 }],
     ["next", `${site.url}/sell/next`, { height: 1000, dark: true }],
@@ -100,7 +58,6 @@ try {
     await new Promise((done) => setTimeout(done, 400));
     await page.screenshot({ path: path.join(out, `${name}.png`) as `${string}.png` });
   }
-  await bringIn(page);
 } finally {
   await site.stop();
 }
