@@ -17,6 +17,8 @@ export interface Target {
   reach: Times | undefined;
   loops: Loops | undefined;
   evenly: boolean;
+  /** "in each ch from the second": where the first of them goes. */
+  fromNth?: number | undefined;
   /** "from 2nd ch": from there on rather than into it. */
   onward?: boolean | undefined;
   together: boolean;
@@ -573,6 +575,21 @@ export function readRing(c: Cursor): boolean {
   );
 }
 
+/** "… from the second", "… starting in the 2nd ch from hook", behind each chain. */
+const readFromNth = (c: Cursor): number | undefined =>
+  c.attempt(() => {
+    const led = c.take("starting", "beginning");
+    if (!c.take("from", ...(led ? ["in", "at", "with"] : []))) return undefined;
+    c.take("the");
+    const nth = c.kind() === "ordinal" ? c.peek()?.value : undefined;
+    if (nth === undefined || nth < 2 || nth > 4) return undefined;
+    c.at++;
+    c.take("ch", "chain", "one");
+    c.attempt(() => (c.take("from") && (c.take("the"), c.take("hook")) ? true : undefined));
+    c.take("on", "onwards", "onward");
+    return nth;
+  });
+
 function readPlace(c: Cursor, t: Target): boolean {
   const bare =
     (c.is("base") && isStitchNoun(c.text(1))) ||
@@ -617,13 +634,14 @@ function readPlace(c: Cursor, t: Target): boolean {
       moved = true;
       if (
         c.kind() === "ordinal" &&
-        (isStitchNoun(c.text(1)) || c.kind(1) === "mark" || c.kind(1) === "end")
+        (isStitchNoun(c.text(1)) || c.kind(1) === "mark" || c.kind(1) === "end") &&
+        !(/^[&+]$/.test(c.text(1)) && c.kind(2) === "ordinal")
       ) {
         t.every = c.peek()?.value;
         c.at++;
       } else if (
         c.kind() === "ordinal" &&
-        c.text(1) === "and" &&
+        /^(and|&|\+)$/.test(c.text(1)) &&
         c.peek(2)?.value === (c.peek()?.value ?? 0) + 1
       ) {
         // "Dec over every third and fourth st".
@@ -678,6 +696,7 @@ function readPlace(c: Cursor, t: Target): boolean {
     if (c.is(".") && c.is("sp")) c.at++;
     moved = true;
     if (t.place === undefined) t.place = "next";
+    if (t.place === "each" && t.chainNoun) t.fromNth ??= readFromNth(c);
     // "In each st and ch": the chains of a gap too.
     if (t.place === "each")
       c.attempt(() => {

@@ -29,6 +29,8 @@ const GROWS = [
   "work 18 sc evenly (18)",
   "inc in sts 2, 4, 6, 8, 10 and 12; sc in the rest (18)",
   "do 6 times: 1 sc, 1 inc. (18)",
+  "18 sc inc",
+  "*1, inc* around (18)",
 ];
 const SHRINKS = [
   "invisible decrease around until 6 sts remain",

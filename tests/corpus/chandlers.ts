@@ -27,7 +27,7 @@ FO, weave the tail through the 6 sts and pull.
 Leaves (x3, green)
 ch 9. 1sl st in 2nd ch from hook, 1sc, 1hdc, 2dc, 1hdc, 1sc, 1sl st. [8]`,
     parts: [
-      { name: "Little Turnip by hand", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Begin", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
       { name: "Leaves", make: 3, counts: [8] },
     ],
   },
@@ -873,6 +873,25 @@ Rnd 4) 1 sc in each (9)`,
     ],
   },
   {
+    hand: "of the chandlers: chili pepper",
+    text: `Chili pepper
+
+with red
+rd 1: mr4 (4)
+rd 2: 1,+ x2 (6)
+rd 3-4: 6
+rd 5: 2,+ x2 (8)
+rd 6-8: 8
+rd 9: 3,+ x2 (10)
+rd 10-12: 10
+rd 13: 3,- x2 (8)
+with green
+rd 14: blo 2,- x2 (6)
+rd 15: - x3 (3)
++ = increase, - = decrease, plain numbers = sc`,
+    parts: [{ name: "Chili pepper", counts: [4, 6, 6, 6, 8, 8, 8, 8, 10, 10, 10, 10, 8, 6, 3] }],
+  },
+  {
     hand: "of the chandlers: mini cupcake",
     text: `Mini cupcake
 
@@ -1601,7 +1620,10 @@ Rnd 21. *Work 1 sc into each of the next 2 sts, work a dec. Repeat from * around
 Rnd 22. *Work 1 sc into the next st, work a dec. Repeat from * around. (12)
 Rnd 23. Work 6 dec. (6)`,
     parts: [
-      { name: "HEAD", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12] },
+      {
+        name: "Starting at the top of the head",
+        counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12],
+      },
       { name: "BODY", counts: [18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
     ],
   },
@@ -1787,6 +1809,26 @@ R4 *dc, 2 tr in next, dc* 6 times, join. (24)`,
     ],
   },
   {
+    hand: "of the chandlers: jelly 3 cm",
+    text: `Jelly (3 cm)
+
+With aqua. 
+R1 – 6sc mr – 6
+R2 – *inc* x6 – 12
+R3 – *1sc, inc* x6 – 18
+R4 – *2sc, inc* x6 – 24
+R5 to R7 – 1sc in all – 24
+R8 – in front loop: *skip 1, 4hdc in next st, skip 1, slst in next* x6 – 6 waves
+R9 – in back loop of R7: *2sc, dec* x6 – 18
+R10 – *1sc, dec* x6 – 12
+R11 – *dec* x6 – 6
+Tentacles – 4 pieces: chain 20, 2 sc in each ch from the second – 38`,
+    parts: [
+      { name: "Jelly", counts: [6, 12, 18, 24, 24, 24, 24, 30, 18, 12, 6] },
+      { name: "Tentacles", make: 4, counts: [38] },
+    ],
+  },
+  {
     hand: "of the chandlers: toadstool ruby",
     text: `Toadstool 'Ruby'
 
@@ -1831,6 +1873,89 @@ Body:
     parts: [
       { name: "Comb", counts: [5] },
       { name: "Body", counts: [8, 16, 24, 32, 32, 32, 32, 32, 32, 32, 32, 32, 32, 32, 32] },
+    ],
+  },
+  {
+    hand: "of the chandlers: wee crab",
+    text: `Wee Crab
+Shell, coral, DK
+R1: 6sc MR (6)
+R2: inc around (12)
+R3: inc, sc 5, repeat once more (14)
+R4: sc (14)
+R5: inc, sc 6, repeat once more (16)
+R6-7: sc (16)
+R8: dec, sc 6, repeat once more (14)
+R9: dec around (7)
+Claw x2
+R1: 4sc MR (4)
+R2: inc around (8)
+R3-4: sc (8)
+R5: dec twice, sc 4 (6)
+Leg x6: ch 6, sl st in the 2nd ch from hook and the next 4 (5)`,
+    parts: [
+      { name: "Shell", counts: [6, 12, 14, 14, 16, 16, 16, 14, 7] },
+      { name: "Claw", make: 2, counts: [4, 8, 8, 8, 6] },
+      { name: "Leg", make: 6, counts: [5] },
+    ],
+  },
+  {
+    hand: "of the chandlers: guillemot",
+    text: `Guillemot
+Head + body (charcoal to R6, white R7 on)
+R1 6 sc mr
+R2 inc 6 → 12
+R3 (1 sc + 1 inc) 6 → 18
+R4-6 18 sc → 18
+R7 change to white; (2 sc + 1 inc) 6 → 24
+R8-11 24 sc → 24
+R12 (2 sc + 1 dec) 6 → 18
+R13 (1 sc + 1 dec) 6 → 12
+R14 dec 6 → 6
+Wings, 2 (charcoal)
+R1 5 sc mr
+R2 inc 5 → 10
+R3-5 10 sc → 10
+R6 (3 sc + 1 dec) 2 → 8`,
+    parts: [
+      { name: "Head + body", counts: [6, 12, 18, 18, 18, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Wings", make: 2, counts: [5, 10, 10, 10, 10, 8] },
+    ],
+  },
+  {
+    hand: "of the chandlers: candle jar lid frog",
+    text: `Candle jar lid frog
+1st rnd: with light green, make 7 sc into a sliding loop [7]
+2nd rnd: inc into every st [14]
+3rd rnd: inc into every 2nd st [21]
+4th rnd: inc into every 3rd st [28]
+5th rnd: inc into every 4th st [35]
+6th - 8th rnd: sc into every st [35]
+9th rnd: dec every 4th & 5th st [28]
+eyes (2x): 1st rnd: 6 sc into a sliding loop [6] 2nd rnd: inc into every st [12] 3rd rnd: sc into every st [12]`,
+    parts: [
+      { name: "Candle jar lid frog", counts: [7, 14, 21, 28, 35, 35, 35, 35, 28] },
+      { name: "eyes", make: 2, counts: [6, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the chandlers: garden peas",
+    text: `Garden peas
+
+Pod: 2 pieces, green
+ch 16
+row 1: sl st, sc, hdc 2, dc 8, hdc 2, sc from the 2nd ch (15)
+row 2: ch 1, turn, sc 15
+sew together along one side
+
+Pea: 3 pieces, light green
+rnd 1: 6 sc (mr)
+rnd 2: 6 inc (12)
+rnd 3: 12 sc
+rnd 4: 6 dec (6)`,
+    parts: [
+      { name: "Pod", make: 2, counts: [15, 15] },
+      { name: "Pea", make: 3, counts: [6, 12, 12, 6] },
     ],
   },
 ];

@@ -185,9 +185,12 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   const sets = /^(join|attach|with|using|rejoin)$/.test(p.rest[0]?.text ?? "");
   // "Tier 2: join in the back loops of round 4": where the part begins.
   if (sets && p.rest.some((t) => /^loops?$/.test(t.text))) cost += NAME.sets;
-  if (p.ended === "." && !sets) cost += NAME.stopped;
+  // "Upper: red.": a name and its colour, and no more.
+  const coloured = p.slot !== undefined && p.rest.length === 0 && p.oddities === 0;
+  if (p.ended === "." && !sets && !coloured) cost += NAME.stopped;
   if (p.ended === "," && p.rest.length > 0) cost += NAME.comma;
-  if (p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? "")) cost += NAME.stopped;
+  if (!coloured && p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? ""))
+    cost += NAME.stopped;
   if (letters.every((t) => COLUMN.test(t.text) || isRoundWord(t.text))) cost += NAME.columns;
   if (SENTENCE.test(first.text)) cost += letters.length > 1 ? NAME.sentence : NAME.sentenceAlone;
   const at = new Cursor(p.words, c.source, c.names, c.legend);

@@ -188,7 +188,8 @@ function tail(c: Cursor): Tail {
     c.take("of") && c.kind() === "number" && (c.at++, CLOSE.has(c.text())) ? true : undefined,
   );
   const from = c.at;
-  while (CLOSE.has(c.text())) c.at++;
+  // "- x3" may be work where she says that "-" is a decrease.
+  while (CLOSE.has(c.text()) && !(c.at > from && c.legend.has(c.text()))) c.at++;
   // "Rnd 2: 12: inc in all": the sum before the work.
   const sum = c.at > from ? c.attempt(() => sumFirst(c)) : undefined;
   if (sum) total ??= sum;

@@ -21,6 +21,7 @@ describe("lines that a page broke", () => {
       "Rnd 3: sc in each stitch around, 18 in all\nsl st in next st",
       "sc around\nand again",
       "Rnd 3: sc in each stitch all the way around\nrnd 4: dec around",
+      "start with six single crochet in an adjustable ring\nnext 3 rnds: 1 sc in each",
       "materials: 4-ply cotton blue + white, a hook\nbody blue\nr1 6 sc in mr",
     ])
       expect(joined(text).length, text).toBe(text.split("\n").length);

@@ -419,10 +419,10 @@ class Builder {
           this.chainFrom = { target: p.target, from: p.from };
           return;
         }
+        // "… from hook and the next 4": an article between parts nothing.
+        const before = items.findLast((n) => n.kind !== "aside");
         const next =
-          previous?.kind === "work"
-            ? again(previous, p.target, { items, loops: this.loops, span })
-            : undefined;
+          before?.kind === "work" ? again(before, p.target, { items, loops: this.loops, span }) : undefined;
         if (next) items.push(...next);
         else {
           this.cost += COST.placeless;

@@ -141,6 +141,12 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
   }
   if (t.together) return [node(stitchTogether(stitch, n ?? t.n ?? 2, loops), t.reach ?? ONCE)];
   if (t.place === "ring") return [node(stitchInto(stitch, 1, "ring", loops), counted(n ?? 1))];
+  if (t.fromNth !== undefined) {
+    // "2 sc in each ch from the second": that one, and all behind it.
+    const legs = behind ? 1 : (n ?? 1);
+    const first = nthChain(stitch, legs, { ...t, nth: t.fromNth, onward: false }, loops, span);
+    return [first, node({ ...stitchInto(stitch, legs, "next", loops), onChain: true }, AROUND)];
+  }
   if (t.place === "nth-chain") return [nthChain(stitch, n, t, loops, span)];
   if (t.evenly && n !== undefined)
     return [{ kind: "evenly", op: one, n, rest: one, ...at(said.at), ...span }];
