@@ -1,11 +1,10 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { fromDate, getLocalTimeZone, toCalendarDate } from "@internationalized/date";
+import { parseDate } from "@internationalized/date";
 import { FileText, Trash2 } from "lucide-react";
 import { data, Link, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/commission";
-import { commissionSums } from "@core/shelf/commission";
 import { minorDigits, printMoney, printNumber, type Minor } from "@core/units";
 import {
   changeCommission,
@@ -29,6 +28,7 @@ import {
   STATE_WORDS,
   STEPS,
   daysText,
+  sumsOf,
   whoseText,
 } from "../features/commissions/words";
 import { plannedLine } from "../features/runs/line";
@@ -38,7 +38,7 @@ import { wareKey } from "../features/sell/wares";
 import { allPieces, earningIn, promisedByWare } from "../features/sell/wares.server";
 import { loadSurroundings } from "../features/items/load.server";
 import { once, openForm, refused } from "../server/form.server";
-import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { dayOf, openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
 import {
   Badge,
@@ -82,16 +82,13 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const earning =
     ware && channel ? earningIn(ware, channel, channels, Math.round(c.price / c.quantity)) : undefined;
   const { deletedAt: _d, workshopId: _w, createdAt, endedAt, forgottenAt: _f, ...rest } = c;
-  const dayOfStamp = (at: Date) => toCalendarDate(fromDate(at, scope.zone || getLocalTimeZone())).toString();
   return {
     c: rest,
-    sums: commissionSums({ ...c, taxBp: channel?.taxBp ?? 0, taxIncluded: channel?.taxIncluded ?? true }),
+    sums: sumsOf(c, channel),
     today: todayOf(scope),
-    askedOn: dayOfStamp(createdAt),
+    askedOn: dayOf(createdAt, scope.zone),
     forgetOn: endedAt
-      ? toCalendarDate(fromDate(endedAt, scope.zone || getLocalTimeZone()))
-          .add({ days: REMEMBERED_DAYS })
-          .toString()
+      ? parseDate(dayOf(endedAt, scope.zone)).add({ days: REMEMBERED_DAYS }).toString()
       : undefined,
     ware: ware ? shown(ware) : undefined,
     channel: channel?.name ?? "—",
@@ -232,7 +229,7 @@ export default function CommissionRoute({ loaderData: d, actionData }: Route.Com
       <Columns $parts="minmax(0, 3fr) minmax(0, 2fr)">
         <Stack $gap={18}>
           <Asked d={d} />
-          <Work d={d} />
+          <Work d={d} answered={actionData} />
         </Stack>
         <Stack $gap={18}>
           <Money d={d} answered={actionData} />
@@ -287,7 +284,7 @@ function Asked({ d: { c, ware, today, askedOn, channel } }: { d: Data }) {
 }
 
 /** Where the work stands, and the next step. */
-function Work({ d: { c, sums, run, free, home, today } }: { d: Data }) {
+function Work({ d: { c, sums, run, free, home, today }, answered }: { d: Data; answered: Answered }) {
   const r = useReading();
   const steps = STEPS[c.state];
   const enough = free >= c.quantity;
@@ -340,20 +337,32 @@ function Work({ d: { c, sums, run, free, home, today } }: { d: Data }) {
             </WorkForm>
           ))}
         </Row>
-        {isOver(c.state) || c.state === "asked" ? null : <HandOver c={c} rest={sums.rest} today={today} />}
+        {isOver(c.state) || c.state === "asked" ? null : (
+          <HandOver c={c} rest={sums.rest} today={today} wrong={wrongIn(answered, "hand")} />
+        )}
       </Stack>
     </Sheet>
   );
 }
 
-function HandOver({ c, rest, today }: { c: Data["c"]; rest: number; today: string }) {
+function HandOver({
+  c,
+  rest,
+  today,
+  wrong,
+}: {
+  c: Data["c"];
+  rest: number;
+  today: string;
+  wrong: Record<string, string[] | null> | undefined;
+}) {
   const r = useReading();
   return (
     <WorkForm>
       <input type="hidden" name="intent" value="hand" />
       <Ruled>
         <FieldGrid $min={150}>
-          <Field label="Handed over on" name="on">
+          <Field label="Handed over on" name="on" errors={wrong?.on ?? undefined}>
             {(bind) => <Input {...bind} type="date" defaultValue={today} required />}
           </Field>
           <Field label={`${printMoney(rest as Minor, r)} paid by`} name="paid">

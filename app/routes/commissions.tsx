@@ -3,13 +3,12 @@ import { parseWithZod } from "@conform-to/zod/v4";
 import { parseDate } from "@internationalized/date";
 import { data, Link, redirect } from "react-router";
 import type { Route } from "./+types/commissions";
-import { commissionSums } from "@core/shelf/commission";
 import { printMoney, type Minor } from "@core/units";
 import { createCommission } from "@db/queries/commissions";
 import { CommissionFields } from "../features/commissions/commission-fields";
 import { allCommissions, orderable } from "../features/commissions/load.server";
 import { commissionSchema } from "../features/commissions/schema";
-import { STATE_TONE, STATE_WORDS, whoseText } from "../features/commissions/words";
+import { STATE_TONE, STATE_WORDS, sumsOf, whoseText } from "../features/commissions/words";
 import { SellNav } from "../features/sell/nav";
 import { wareKey } from "../features/sell/wares";
 import { once, openForm } from "../server/form.server";
@@ -46,7 +45,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const today = todayOf(scope);
   const rows = all.map((c) => {
     const way = from.channels.find((x) => x.id === c.channelId);
-    const sums = commissionSums({ ...c, taxBp: way?.taxBp ?? 0, taxIncluded: way?.taxIncluded ?? true });
+    const sums = sumsOf(c, way);
     return {
       id: c.id,
       number: c.number,

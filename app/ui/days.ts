@@ -4,7 +4,7 @@ const DAY = { day: "numeric", month: "short", year: "numeric", timeZone: "UTC" }
 const kept = new Map<string, DateFormatter>();
 
 /** A formatter costs far more to make than to use: one for each locale and way of writing. */
-function formatterOf(locale: string, way: "day" | "weekday" | "short"): DateFormatter {
+function formatterOf(locale: string, way: "day" | "weekday" | "short" | "name"): DateFormatter {
   const key = `${locale} ${way}`;
   let made = kept.get(key);
   if (!made) {
@@ -12,7 +12,13 @@ function formatterOf(locale: string, way: "day" | "weekday" | "short"): DateForm
     const { year: _year, ...short } = DAY;
     made = new DateFormatter(
       locale,
-      way === "short" ? short : way === "weekday" ? { ...DAY, weekday: "short" } : DAY,
+      way === "name"
+        ? { weekday: "short", timeZone: "UTC" }
+        : way === "short"
+          ? short
+          : way === "weekday"
+            ? { ...DAY, weekday: "short" }
+            : DAY,
     );
     kept.set(key, made);
   }
@@ -26,3 +32,7 @@ export const printDay = (day: string, locale: string, weekday = false): string =
 /** "3 Nov". */
 export const printShortDay = (day: string, locale: string): string =>
   formatterOf(locale, "short").format(new Date(`${day}T00:00:00Z`));
+
+/** "Tue". */
+export const printWeekday = (day: string, locale: string): string =>
+  formatterOf(locale, "name").format(new Date(`${day}T00:00:00Z`));

@@ -87,17 +87,27 @@ export abstract class PartsReader extends ReferenceReader {
   private begun(part: OpenPart): boolean {
     const [only] = part.rounds;
     if (part.rounds.at(-1)?.label?.first === 0) return true;
-    const starts =
+    return (
       part.rounds.length === 1 &&
       only !== undefined &&
       only.label === undefined &&
       only.line === part.line &&
-      only.nodes.some((n) => n.kind === "work" && n.op.into === "ring");
-    if (starts) part.rounds[0] = { ...only, label: beforeTheFirst(only) };
-    return starts;
+      only.nodes.some((n) => n.kind === "work" && n.op.into === "ring")
+    );
   }
 
   protected ensurePart(line: Line, first: number | undefined): void {
+    const [start] = this.part?.rounds ?? [];
+    // What stands beside the name comes before round 1 from now on.
+    if (
+      first === 1 &&
+      !this.heading &&
+      this.part &&
+      start?.label === undefined &&
+      start &&
+      this.begun(this.part)
+    )
+      this.part.rounds[0] = { ...start, label: beforeTheFirst(start) };
     if (this.heading) {
       this.startPart(this.heading, false);
       this.heading = undefined;

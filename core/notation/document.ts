@@ -1,3 +1,4 @@
+import { FLATTENS } from "./phrases/shut";
 import { readRing } from "./target";
 import { readColourChange, readShade } from "./colours";
 import { headingOf, type HeadingReading } from "./document/heading";
@@ -217,12 +218,7 @@ export class DocumentReader extends LooseReader {
     const said = tokens.slice(i, end);
     const last = said.length - 1;
     // "Fold in half, 5 sc through both layers": both edges are closed, and its number is its total.
-    if (
-      /^(fold|flatten|press|pinch)$/.test(said[0]?.text ?? "") &&
-      throughBoth(said) &&
-      this.hasCountedWork(said)
-    )
-      return true;
+    if (FLATTENS.has(said[0]?.text ?? "") && throughBoth(said) && this.hasCountedWork(said)) return true;
     return (
       said.length > 3 &&
       /^[)\]}]$/.test(said[last]?.text ?? "") &&

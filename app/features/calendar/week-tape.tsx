@@ -2,7 +2,7 @@ import { Flag, Gift, Store, Truck } from "lucide-react";
 import { Link } from "react-router";
 import styled from "styled-components";
 import { printTrimmed } from "@core/units";
-import { printDay, printShortDay } from "../../ui/days";
+import { printDay, printShortDay, printWeekday } from "../../ui/days";
 import { useReading } from "../../ui/reading";
 import type { DayCell, Mark } from "./weeks";
 
@@ -26,11 +26,7 @@ export function WeekTape({
 }) {
   const r = useReading();
   const hours = (n: number) => `${printTrimmed(n, 1, r.locale)} h`;
-  const names = (weeks[0] ?? []).map((c) =>
-    new Intl.DateTimeFormat(r.locale, { weekday: "short", timeZone: "UTC" }).format(
-      new Date(`${c.on}T00:00:00Z`),
-    ),
-  );
+  const names = (weeks[0] ?? []).map((c) => printWeekday(c.on, r.locale));
   return (
     <Tape role="table" aria-label="Weeks">
       <div role="row" className="names">

@@ -1,14 +1,12 @@
-import { fromDate, getLocalTimeZone, toCalendarDate } from "@internationalized/date";
-import { commissionSums } from "@core/shelf/commission";
-import type { Opened } from "../../server/scope.server";
-import { todayOf } from "../../server/scope.server";
+import { parseDate } from "@internationalized/date";
+import { dayOf, readingOf, todayOf, type Opened } from "../../server/scope.server";
 import { printDay } from "../../ui/days";
 import { measuresOf } from "../figure/picture.server";
 import { loadSurroundings } from "../items/load.server";
 import type { CommissionPaper, PaperTask } from "../paper/input";
 import { itemPaper } from "../paper/paper.server";
-import { readingOf } from "../../server/scope.server";
 import { openCommission } from "./load.server";
+import { sumsOf, taxOf } from "./words";
 
 /** A quote holds for so many days. */
 const HOLDS_DAYS = 30;
@@ -26,11 +24,9 @@ export async function commissionTask(
   if (!found) return undefined;
   const { commission: c, ware, channels } = found;
   const channel = channels.find((x) => x.id === c.channelId);
-  const rate = { taxBp: channel?.taxBp ?? 0, taxIncluded: channel?.taxIncluded ?? true };
-  const sums = commissionSums({ ...c, ...rate });
+  const sums = sumsOf(c, channel);
   const day = (on: string) => printDay(on, workshop.locale);
-  const zone = scope.zone || getLocalTimeZone();
-  const asked = toCalendarDate(fromDate(c.createdAt, zone));
+  const asked = parseDate(dayOf(c.createdAt, scope.zone));
   const handed = c.state === "handed";
   const entry = ware?.analysed.entry;
   const analysis = ware?.analysed.analysis;
@@ -61,7 +57,7 @@ export async function commissionTask(
     quantity: c.quantity,
     price: sums.pays,
     tax: sums.tax,
-    taxRate: rate.taxBp / 100,
+    taxRate: taxOf(channel).taxBp / 100,
     depositAsked: c.depositAsked,
     payments: [
       ...(c.depositPaid > 0 && c.depositOn ? [{ on: day(c.depositOn), amount: c.depositPaid }] : []),

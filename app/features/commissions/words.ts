@@ -1,4 +1,5 @@
 import { parseDate } from "@internationalized/date";
+import { commissionSums, type CommissionSums } from "@core/shelf/commission";
 import type { Commission, CommissionState } from "@db/queries/commissions";
 
 export const STATE_WORDS: Readonly<Record<CommissionState, string>> = {
@@ -63,3 +64,16 @@ export function daysText(dueOn: string, today: string): string {
   const many = `${n} ${n === 1 ? "day" : "days"}`;
   return days === 0 ? "today" : days < 0 ? `${many} late` : `in ${many}`;
 }
+
+/** Tax of a way of selling; none where it was deleted. */
+export const taxOf = (
+  channel: { readonly taxBp: number; readonly taxIncluded: boolean } | undefined,
+): { readonly taxBp: number; readonly taxIncluded: boolean } => ({
+  taxBp: channel?.taxBp ?? 0,
+  taxIncluded: channel?.taxIncluded ?? true,
+});
+/** What it comes to, sold through its way of selling. */
+export const sumsOf = (
+  c: Pick<Commission, "price" | "depositPaid">,
+  channel: Parameters<typeof taxOf>[0],
+): CommissionSums => commissionSums({ ...c, ...taxOf(channel) });

@@ -2,7 +2,8 @@ import { COST } from "./costs";
 import { NONE, words, type Phrase } from "./phrase";
 import { stitchAhead } from "./stitches";
 
-const FLATTENS = words("fold flatten press pinch squash squeeze");
+/** What is done to a piece before both its edges are closed at once. */
+export const FLATTENS = words("fold flatten press pinch squash squeeze");
 const FLAT = words("flat half shut closed together");
 const CLOSES = words("shut closed");
 const STOP = words(". ; ( [ { = \n *");
