@@ -226,18 +226,20 @@ export default function CommissionRoute({ loaderData: d, actionData }: Route.Com
         </WorkForm>
       </PageHead>
       <SellNav />
-      <Columns $parts="minmax(0, 3fr) minmax(0, 2fr)">
-        <Stack $gap={18}>
-          <Asked d={d} />
-          <Work d={d} answered={actionData} />
-        </Stack>
-        <Stack $gap={18}>
-          <Money d={d} answered={actionData} />
-          <Papers d={d} />
-          <Person d={d} />
-        </Stack>
-      </Columns>
-      {isOver(c.state) ? null : <Change d={d} answered={actionData} />}
+      <Stack $gap={18}>
+        <Columns $parts="minmax(0, 3fr) minmax(0, 2fr)">
+          <Stack $gap={18}>
+            <Asked d={d} />
+            <Work d={d} answered={actionData} />
+          </Stack>
+          <Stack $gap={18}>
+            <Money d={d} answered={actionData} />
+            <Papers d={d} />
+            <Person d={d} />
+          </Stack>
+        </Columns>
+        {isOver(c.state) ? null : <Change d={d} answered={actionData} />}
+      </Stack>
     </Page>
   );
 }
@@ -312,7 +314,7 @@ function Work({ d: { c, sums, run, free, home, today }, answered }: { d: Data; a
               ) : home === 0 ? (
                 "None of it is at home: it has to be made."
               ) : (
-                `At home there ${home === 1 ? "is 1" : `are ${home}`}, ${free === 0 ? "promised to somebody else" : free === home ? "free" : `${free} of them free`}.`
+                `At home there ${home === 1 ? "is 1" : `are ${home}`}, ${free === 0 ? "promised to somebody else" : free === home ? (home === 1 ? "and it is free" : "all free") : `${free} of them free`}.`
               )}{" "}
               {enough && c.wishes === "" && !run ? "It could go out of what is there." : null}
             </p>
