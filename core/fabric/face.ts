@@ -1,5 +1,6 @@
 import { LEAST_EYE_OPENING, type CheckedPart, type PatternEvent } from "../notation";
 import { mm, type Mm } from "../units";
+import { bodyRounds } from "./body";
 import type { FabricPart } from "./part";
 
 /** Sizes in which washer-backed eyes are sold, mm. Common practice, no source. */
@@ -51,7 +52,7 @@ export interface FacePlacement {
 export function faceOf(part: CheckedPart, fabric: FabricPart): FacePlacement[] {
   const { shape } = fabric;
   if (!shape) return [];
-  const drawn = part.rounds.filter((r) => r.count !== undefined && r.count > 0);
+  const drawn = bodyRounds(part);
   const ringOf = (number: number) => shape.rings[drawn.findIndex((r) => r.number === number)];
   return part.events.flatMap(({ event, line, afterRound }): FacePlacement[] => {
     if (event.kind !== "eyes" || !event.rounds) return [];

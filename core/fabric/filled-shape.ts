@@ -41,6 +41,8 @@ export interface ShapeInput {
 }
 
 const SOFT = 0.3;
+/** A spring of twice its length is torn. */
+const TORN = 2;
 const MAX_STEPS = 200;
 
 /**
@@ -226,6 +228,16 @@ class Membrane {
     return (v * Math.PI) / 3;
   }
 
+  /**
+   * A hoop is stretched beyond what crochet gives. Springs grow with the square, the work of the pressure with
+   * the cube: beyond there is always a lower energy, and no shape. With hoops that hold, rows hold too.
+   */
+  torn(x: Float64Array): boolean {
+    for (let i = 0; i < this.nodes; i++)
+      if (this.isRing(i) && 2 * Math.PI * (x[2 * i] ?? 0) > TORN * (this.hoop[i] ?? 0)) return true;
+    return false;
+  }
+
   private radius(x: Float64Array, i: number): number {
     return this.fixed(i) ? 0 : (x[2 * i] ?? 0);
   }
@@ -370,7 +382,7 @@ function minimise(problem: Membrane, x: Float64Array): number {
         if (i % 2 === 0 && (trial[i] ?? 0) < 0) trial[i] = 1e-6;
         smallest = Math.max(smallest, Math.abs(step[i] ?? 0));
       }
-      const next = problem.energy(trial);
+      const next = problem.torn(trial) ? Infinity : problem.energy(trial);
       if (next <= energy + 1e-12 * Math.abs(energy)) {
         accepted = true;
         x.set(trial);

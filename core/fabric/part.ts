@@ -1,5 +1,6 @@
 import { layoutOf, type CheckedPart, type CheckedRound } from "../notation";
 import { mm, mm3, type Mm, type Mm3 } from "../units";
+import { bodyRounds, openStart } from "./body";
 import { filledShape, type FilledShape, type Firmness } from "./filled-shape";
 import { roundHeight } from "./heights";
 import { stretchesOf, type Stretch } from "./stretches";
@@ -51,7 +52,7 @@ const LEAST_FILLED_ROUND = 10;
  * `firmness` is the choice for the part; a line such as "stuff firmly" in the pattern goes before it.
  */
 export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness): FabricPart {
-  const counted = part.rounds.filter((r) => r.count !== undefined && r.count > 0);
+  const counted = bodyRounds(part);
   const profile = counted.map((r) => r.count ?? 0);
   const heights = counted.map(roundHeight);
   const rows = heights.reduce((a, b) => a + b, 0);
@@ -145,6 +146,7 @@ export function fabricPart(part: CheckedPart, gauge: Gauge, firmness: Firmness):
     heights: heights.slice(0, 2000),
     firmness: chosen,
     openEnd,
+    openStart: openStart(part),
     flatStart: flatBase(counted, gauge),
   });
   const volume = shape.volume + straight * crossSection(shape);

@@ -1,4 +1,4 @@
-import { faceOf } from "../fabric";
+import { bodyRounds, faceOf } from "../fabric";
 import type { Place } from "./place";
 import { resolvePlaces, type Piece, type Resolved } from "./resolve";
 import type { Said } from "./said";
@@ -355,7 +355,7 @@ export function pointIn(put: Put, all: readonly Put[], local: Vec): Vec {
 
 function eyesOf(put: Put, pieces: readonly Piece[]): PutEye[] {
   const piece = pieces[put.place.part] as Piece;
-  const counted = piece.part.rounds.filter((r) => r.count !== undefined && r.count > 0);
+  const counted = bodyRounds(piece.part);
   return faceOf(piece.part, piece.fabric).flatMap((face) => {
     const band = (n: number) => counted.findIndex((r) => r.number === n);
     const at = (band(face.rounds[0]) + Math.max(band(face.rounds[1]), band(face.rounds[0]))) / 2;

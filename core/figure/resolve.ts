@@ -1,4 +1,4 @@
-import { faceOf, type FabricPart } from "../fabric";
+import { bodyIndices, bodyRounds, faceOf, type FabricPart } from "../fabric";
 import { takenIn, type CheckedPart } from "../notation";
 import { habitOf, HOSTS, UNKNOWN, type Habit } from "./kinds";
 import type { Place } from "./place";
@@ -272,7 +272,7 @@ function bandOf(
   w: Work,
   hostIndex: number,
 ): { band: number; because: string } {
-  const counted = host.part.rounds.filter((r) => r.count !== undefined && r.count > 0);
+  const counted = bodyRounds(host.part);
   const bands = Math.max(1, counted.length);
   const index = (n: number): number => {
     const whole = Math.floor(n);
@@ -404,7 +404,7 @@ function angleOf(q: {
 /** Parts that a round takes in: at that round, side by side. */
 function workedIn(i: number, count: number, host: number, round: number, w: Work): Place[] {
   const hosted = w.pieces[host] as Piece;
-  const counted = hosted.part.rounds.flatMap((r, k) => (r.count !== undefined && r.count > 0 ? [k] : []));
+  const counted = bodyIndices(hosted.part);
   const band = Math.max(0, counted.indexOf(round));
   const begins = band === 0;
   const twins = w.pieces.filter((p, k) => k !== i && k !== host && habitOf(p.part.name) === w.habit).length;

@@ -1,3 +1,4 @@
+import { bodyRounds } from "../fabric";
 import type { Figure } from "./assemble";
 import type { Place } from "./place";
 import { singular } from "./reading/mentions";
@@ -14,7 +15,7 @@ export function placeSentence(figure: Figure, place: Place): string | undefined 
   const host = place.host === undefined ? undefined : figure.pieces[place.host];
   if (!part || !host) return undefined;
   const name = pieceName(part, place);
-  const counted = host.part.rounds.filter((r) => r.count !== undefined && r.count > 0);
+  const counted = bodyRounds(host.part);
   const numberAt = (band: number) =>
     counted[Math.max(0, Math.min(counted.length - 1, band))]?.number ?? band + 1;
   const a = Math.floor(place.band + 0.25);

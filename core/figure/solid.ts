@@ -1,5 +1,5 @@
 import { layoutOf, type CheckedPart } from "../notation";
-import type { FabricPart } from "../fabric";
+import { bodyIndices, type FabricPart } from "../fabric";
 import { unit, type Vec } from "./vector";
 
 /** A cross-section: `y` along the axis from the first round, half width `a`, half depth `b`; mm. */
@@ -96,13 +96,11 @@ const colourRuns = (part: CheckedPart, round: number): Band["colours"] => {
   const all = segments.at(-1)?.to ?? 0;
   return all > 0 ? segments.map((s) => ({ slot: s.slot, to: s.to / all })) : [{ slot: r.slot, to: 1 }];
 };
-const counted = (part: CheckedPart): number[] =>
-  part.rounds.flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []));
 
 function tubeBands(part: CheckedPart, fabric: FabricPart, flat: boolean): Band[] {
   const { shape, openEnd, stitch } = fabric;
   if (!shape) return [];
-  const rounds = counted(part);
+  const rounds = bodyIndices(part);
   const thick = stitch.width * THICK;
   const row = (r: number, z: number): Row =>
     flat ? { y: z, a: ((Math.PI * r) / 2) * LAID, b: Math.min(r, thick) } : { y: z, a: r, b: r };
@@ -146,7 +144,7 @@ function cordBands(part: CheckedPart, fabric: FabricPart): Band[] {
 
 /** Rows worked to and fro: a plate as wide as each row, its first row at the start. */
 function plateBands(part: CheckedPart, fabric: FabricPart): Band[] {
-  const rounds = counted(part).slice(0, MOST_BANDS);
+  const rounds = bodyIndices(part).slice(0, MOST_BANDS);
   const { width, height } = fabric.stitch;
   const half = (i: number) => ((part.rounds[rounds[i] ?? 0]?.count ?? 1) * width) / 2;
   const b = (width * THICK) / 2;
@@ -168,7 +166,7 @@ function plateBands(part: CheckedPart, fabric: FabricPart): Band[] {
 
 /** A disc: its upper face from the middle outwards, then the lower one back; the axis stands on it. */
 function discBands(part: CheckedPart, fabric: FabricPart): Band[] {
-  const rounds = counted(part).slice(0, MOST_BANDS / 2);
+  const rounds = bodyIndices(part).slice(0, MOST_BANDS / 2);
   const R = fabric.width / 2;
   const t = (fabric.stitch.width * THICK) / 2;
   const n = Math.max(1, rounds.length);

@@ -1,3 +1,4 @@
+import { bodyRounds } from "../fabric";
 import type { Figure } from "./assemble";
 import type { Place } from "./place";
 import { stitchesAt } from "./resolve";
@@ -17,7 +18,7 @@ export function placedWords(figure: Figure, place: Place): string | undefined {
     if (host.fabric.openEnd && place.on === "end") return `on the open edge of the ${name}`;
     return upper ? `on top of the ${name}` : `on the lower end of the ${name}`;
   }
-  const counted = host.part.rounds.filter((r) => r.count !== undefined && r.count > 0);
+  const counted = bodyRounds(host.part);
   const at = (band: number) =>
     counted[Math.max(0, Math.min(counted.length - 1, band))]?.number ?? Math.round(band) + 1;
   const whole = Math.floor(place.band + 0.25);

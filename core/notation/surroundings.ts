@@ -40,7 +40,10 @@ function plain(name: string): string {
   const known = plainNames.get(name);
   if (known !== undefined) return known;
   if (plainNames.size > 500) plainNames.clear();
-  const made = name.toLowerCase().replace(/\s+/g, " ").trim();
+  const made = name
+    .toLowerCase()
+    .replace(/[\s\/&+]+/g, " ")
+    .trim();
   plainNames.set(name, made);
   return made;
 }

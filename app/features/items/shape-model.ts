@@ -1,5 +1,5 @@
 import type { PartEstimate } from "@core/estimate";
-import { faceOf } from "@core/fabric";
+import { bodyIndices, faceOf } from "@core/fabric";
 import { layoutOf } from "@core/notation";
 
 /** A filled part as triangles, millimetres, the first round on top, y upwards, the face towards +z. */
@@ -33,9 +33,7 @@ const AROUND = 72;
 export function shapeMesh(p: PartEstimate): ShapeMesh | undefined {
   const { shape, straight, openEnd } = p.fabric;
   if (!shape || shape.rings.length < 2) return undefined;
-  const rounds = p.part.rounds
-    .flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []))
-    .slice(0, shape.rings.length);
+  const rounds = bodyIndices(p.part).slice(0, shape.rings.length);
   const middle = shape.height / 2;
   const upright = p.part.worked === "oval" && openEnd ? -1 : 1;
   const slots: string[] = [];

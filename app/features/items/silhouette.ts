@@ -1,5 +1,5 @@
 import type { PartEstimate } from "@core/estimate";
-import { faceOf } from "@core/fabric";
+import { bodyIndices, faceOf } from "@core/fabric";
 import { layoutOf } from "@core/notation";
 
 /** A shape for the screen: bands from bottom to top in millimetres, x mirrored about 0, y downwards. */
@@ -47,7 +47,7 @@ export function silhouetteOf(p: PartEstimate, turn = 0): Silhouette {
     height: Math.max(1, fabric.height),
   };
   if (!shape || shape.rings.length === 0) return { ...base, ...flat(p), eyes: [] };
-  const indices = part.rounds.flatMap((r, i) => (r.count !== undefined && r.count > 0 ? [i] : []));
+  const indices = bodyIndices(part);
   const edges: { r: number; z: number }[] = [{ r: 0, z: shape.bottomZ }];
   const rings = shape.rings;
   const bands: { path: string; slot: string; round: number }[] = [];

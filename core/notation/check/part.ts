@@ -333,8 +333,8 @@ class PartCounter {
     }
     const rowWords = raw.rounds.some((r) => r.label?.word === "row");
     if (rounds.length === 1 && first.count === 0 && (first.made.ch ?? 0) > 0) return "chain";
-    if (rounds.length === 1 && chained && tallySize(first.made) <= (first.made.ch ?? 0))
-      return rowWords ? "rows" : "chain";
+    // Worked back with more stitches than chains it curls, and is a cord all the same.
+    if (rounds.length === 1 && chained && joins === 0) return rowWords ? "rows" : "chain";
     if (chained && joins === 0 && (turns > 0 || rowWords || rounds.length > 1)) return "rows";
     if (turns > 0 && turns >= rounds.length / 2 && joins < turns) return "rows";
     if (joins >= Math.max(1, (rounds.length - 1) / 2) || (joins === 0 && raw.joinedNote === true))
@@ -345,9 +345,11 @@ class PartCounter {
   /** Events by the rounds worked before them: a line such as "Rnds 7–10" stands for four. */
   private placedEvents(): readonly PartEvent[] {
     const { raw, rounds } = this;
-    return raw.events.map((e) => {
+    return raw.events.flatMap((e) => {
       const last = raw.rounds[e.afterRound - 1];
-      return { ...e, afterRound: last ? rounds.filter((r) => r.from <= last.from).length : 0 };
+      const afterRound = last ? rounds.filter((r) => r.from <= last.from).length : 0;
+      // "6 sc in mr, pull tight": that is the ring, not the end.
+      return e.event.kind === "close" && afterRound <= 1 && rounds.length > 1 ? [] : [{ ...e, afterRound }];
     });
   }
 
