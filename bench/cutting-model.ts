@@ -1,4 +1,6 @@
 import highsLoader from "highs";
+import { uniformInt } from "pure-rand/distribution/uniformInt";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import type { CutBall, CutPiece, CuttingInput } from "../core/planning/cutting";
 
 /**
@@ -54,6 +56,47 @@ export function instance(
   const kept = [...list];
   while (have > 0.75 * total && kept.length > 1) have -= kept.pop()?.mg ?? 0;
   return { pieces, balls: kept, newBallMg: 50_000, lotRule: "item", joins: false, joinMg: 400, ...more };
+}
+
+/**
+ * A shade with a hidden packing: balls are as heavy as what is cut from them, or a few milligrams more, so that
+ * a plan with no more than `hidden` new balls is there to be found and there are few of them.
+ */
+export function tight(seed: number): { readonly input: CuttingInput; readonly hidden: number } {
+  const rng = xoroshiro128plus(seed);
+  const int = (from: number, to: number) => uniformInt(rng, from, to);
+  const kinds = Array.from({ length: int(1, 4) }, () =>
+    Array.from({ length: int(1, 3) }, () => int(900, 9_000)),
+  );
+  const slack = () => (int(0, 2) === 0 ? 0 : int(0, 40));
+  const pieces: CutPiece[] = [];
+  /** One copy of some kind, each of its lengths onto one of the balls. */
+  const copyOnto = (balls: number[]) => {
+    const kind = kinds[int(0, kinds.length - 1)] ?? [];
+    const group = `copy${pieces.length}`;
+    kind.forEach((mg, i) => {
+      pieces.push({ id: `${group}-${i}`, group, label: `part ${i}`, mg, joinable: false });
+      const at = int(0, balls.length - 1);
+      balls[at] = (balls[at] ?? 0) + mg;
+    });
+  };
+  const lotRule = int(0, 3) === 0 ? "run" : "item";
+  const balls: CutBall[] = [];
+  const lots = int(1, 4);
+  for (let lot = 0; lot < lots; lot++) {
+    const list = new Array<number>(int(1, 3)).fill(0);
+    // Under one lot for the run only the first holds what is hidden; the others are there to mislead.
+    if (lotRule === "item" || lot === 0) for (let k = int(2, 9); k > 0; k--) copyOnto(list);
+    else list.forEach((_, i) => (list[i] = int(3_000, 30_000)));
+    list.forEach((mg, i) => {
+      if (mg > 0) balls.push({ id: `ball${lot}-${i}`, lot: `lot${lot}`, mg: mg + slack(), state: "opened" });
+    });
+  }
+  const fresh = new Array<number>(lotRule === "run" ? 0 : int(0, 3)).fill(0);
+  if (fresh.length > 0) for (let k = int(fresh.length, 4 * fresh.length); k > 0; k--) copyOnto(fresh);
+  const used = fresh.filter((mg) => mg > 0);
+  const newBallMg = used.length > 0 ? Math.max(...used) + slack() : 20_000;
+  return { input: { pieces, balls, newBallMg, lotRule, joins: false, joinMg: 400 }, hidden: used.length };
 }
 
 export interface Proven {
@@ -118,9 +161,17 @@ export async function solveWithHighs(input: CuttingInput, mostNew: number, secon
     );
     if (b.fresh > 0) rows.push(` order${i}: y_${b.fresh} - y_${b.fresh - 1} <= 0`);
   });
+  // One lot for the whole run: copies come from the lot that is chosen.
+  const zs = input.lotRule === "run" ? lots.map((_, l) => `z_${l}`) : [];
+  if (zs.length > 0) {
+    rows.push(` onelot: ${zs.join(" + ")} = 1`);
+    [...kinds.values()].forEach(({ copies }, kind) =>
+      lots.forEach((_, l) => rows.push(` only${kind}_${l}: n_${kind}_${l} - ${copies} z_${l} <= 0`)),
+    );
+  }
   const ys = Array.from({ length: mostNew }, (_, i) => `y_${i}`);
   const wrap = (text: string) => text.replace(/ \+ /g, "\n + ");
-  const model = `Minimize\n obj: ${wrap(ys.join(" + ") || "0 n_0_0")}\nSubject To\n${rows.map(wrap).join("\n")}\nGeneral\n ${general.join("\n ")}\n${ys.length > 0 ? `Binary\n ${ys.join("\n ")}\n` : ""}End\n`;
+  const model = `Minimize\n obj: ${wrap(ys.join(" + ") || "0 n_0_0")}\nSubject To\n${rows.map(wrap).join("\n")}\nGeneral\n ${general.join("\n ")}\n${ys.length + zs.length > 0 ? `Binary\n ${[...ys, ...zs].join("\n ")}\n` : ""}End\n`;
   // Made anew for every model: its WebAssembly memory does not come back from one that was too large.
   const highs = await highsLoader();
   const t = performance.now();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { checkCutting, planCutting } from "../core/planning/cutting";
-import { instance, solveWithHighs } from "./cutting-model";
+import { instance, solveWithHighs, tight } from "./cutting-model";
 
 // Reference: HiGHS (package highs), an exact solver, on the integer program of the same instance.
 describe("the cutting plan and HiGHS", () => {
@@ -31,4 +31,25 @@ describe("the cutting plan and HiGHS", () => {
     expect(i.pieces.length).toBe(200);
     expect(new Set(i.pieces.map((p) => p.group)).size).toBeLessThan(150);
   });
+});
+
+describe("shades with a hidden packing", () => {
+  it(
+    "are planned with as few new balls as HiGHS proves, and never more than are hidden",
+    { timeout: 90_000 },
+    async () => {
+      const told: string[] = [];
+      for (let seed = 5001; seed <= 5060; seed++) {
+        const { input, hidden } = tight(seed);
+        const plan = planCutting(input);
+        const proven = await solveWithHighs(input, Math.max(1, plan.newBalls), 30);
+        const faults = checkCutting(input, plan.cuts).length;
+        if (faults > 0 || plan.newBalls > hidden || plan.newBalls !== proven.newBalls)
+          told.push(
+            `${seed}: ${plan.newBalls} new balls, ${hidden} hidden, ${proven.newBalls} proven, ${faults} faults`,
+          );
+      }
+      expect(told).toEqual([]);
+    },
+  );
 });

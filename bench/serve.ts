@@ -1,4 +1,4 @@
-import { cutAgainstHighs } from "./cutting";
+import { cutAgainstHighs, cutTight } from "./cutting";
 import { servePages } from "./pages";
 import { serveTenYears } from "./ten-years";
 
@@ -8,6 +8,7 @@ const parts = {
   pages: servePages,
   years: serveTenYears,
   cutting: cutAgainstHighs,
+  tight: cutTight,
 };
 const wanted = process.argv.slice(2).filter((a): a is keyof typeof parts => a in parts);
 for (const name of wanted.length > 0 ? wanted : (Object.keys(parts) as (keyof typeof parts)[]))
