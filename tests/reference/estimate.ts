@@ -115,8 +115,6 @@ type Tally = Readonly<Record<string, number | undefined>>;
 const some = (t: Tally): boolean => Object.values(t).some((n) => (n ?? 0) > 0);
 const stitchesIn = (t: Tally): number =>
   Object.entries(t).reduce((sum, [name, n]) => sum + (name === "ch" ? 0 : (n ?? 0)), 0);
-const worksIn = (r: CheckedRound, slot: string): boolean =>
-  r.bySlot.some((s) => s.slot === slot && some(s.made));
 
 /** Where a colour is worked without being cut: it waits through one round, not through two. */
 function stretchesOf(part: CheckedPart): { slot: string; rounds: number[]; last: number }[] {

@@ -13,7 +13,7 @@ import {
 } from "../count/checked";
 import type { RawPart } from "../document";
 import { MAX_MAKE } from "../limits";
-import { addTally, tallySize, type Tally } from "../stitches";
+import { addTally, type Tally } from "../stitches";
 import { addLoops, freeLoopsIn, operationsOf, partNamed, type LoopsBeingWorked } from "../surroundings";
 import type { Node } from "../tree";
 import { baseFor, type Before } from "./base";
