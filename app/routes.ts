@@ -39,6 +39,7 @@ export default [
     route("sell/what-if", "routes/what-if.tsx"),
     route("sell/places/:id/statement", "routes/statement.tsx"),
     route("sell/prices", "routes/sell-prices.tsx"),
+    route("sell/prices/several", "routes/sell-several.tsx"),
     route("sell/sold", "routes/sold.tsx"),
     route("sell/commissions", "routes/commissions.tsx"),
     route("sell/commissions/:id", "routes/commission.tsx"),

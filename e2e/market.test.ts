@@ -220,6 +220,31 @@ it("prices are raised by a look first, saved, undone by an empty field; a wrong 
   await end();
 });
 
+it("several have one price, and a shop that buys outright its own, by keys alone", async () => {
+  const { page, me, end } = await visit(site, "/sell/prices/several", {}, "keyboard");
+  await me.waitText("Choose two or three pieces");
+  await me.press('[aria-label="One Puffin keychain more"]');
+  await me.press('[aria-label="One Puffin keychain more"]');
+  await me.waitText("One by one");
+  await me.fill('[placeholder]:not([name]):not([aria-invalid="true"])', "20");
+  await me.waitText("short of your");
+  expect(await me.text()).toContain("€33.00");
+  await me.fill('form[action="/sell/prices"] input[inputmode="decimal"]', "60");
+  // 60 % of 16.50 at the stall.
+  await me.waitText("€9.90");
+  await page.$$eval("form select", (all) => all.at(-1)?.setAttribute("data-terms", ""));
+  await me.choose("[data-terms]", "Own web shop");
+  await me.press('form[action="/sell/prices"] button[type="submit"]');
+  await me.waitText("prices saved");
+  expect(
+    await page.$eval(
+      '[aria-label="Puffin keychain at Own web shop"]',
+      (el) => (el as HTMLInputElement).value,
+    ),
+  ).toBe("9.90");
+  await end();
+});
+
 it("a sale is written down and taken back; sales go out as a file and come in again, and the file is taken back whole", async () => {
   const { page, me, end } = await visit(site, "/sell/sold?days=0");
   const title = () => page.$eval("#came-title", (h) => h.textContent ?? "");

@@ -28,6 +28,7 @@ const views: Record<string, string> = {
   Calendar: "/runs/calendar",
   "What to make": "/sell/next",
   Prices: "/sell/prices",
+  "Several together": "/sell/prices/several",
   Sold: "/sell/sold",
   Refill: "/sell/refill",
   "What if": "/sell/what-if",

@@ -226,6 +226,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
             {saved === 0 ? "nothing was changed" : `${saved} ${saved === 1 ? "price" : "prices"} saved`}
           </Small>
         ) : null}
+        <ButtonLink to="/sell/prices/several">Several together, or to a shop</ButtonLink>
       </PageHead>
       <SellNav />
       <Stack $gap={18}>

@@ -73,6 +73,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   "what-if": "work",
   statement: "work",
   "sell-prices": "work",
+  "sell-several": "work",
   sold: "work",
   commissions: "work",
   commission: "work",

@@ -1,4 +1,4 @@
-import type { Making } from "./sale";
+import type { Channel, Making } from "./sale";
 
 /**
  * Several pieces sold as one ("3 for …"): what they take together, so that one price can be held against it.
@@ -21,3 +21,13 @@ export function bundled(pieces: readonly Making[], packaging = 0): Making {
     yield: 1,
   };
 }
+
+/**
+ * A way of selling as a bundle of `pieces` meets it: it is one sale by itself, and takes as many shares of the
+ * stall's fee as it has pieces.
+ */
+export const forBundle = (c: Channel, pieces: number): Channel => ({
+  ...c,
+  piecesPerSale: 1,
+  expectedPieces: c.expectedPieces / Math.max(1, pieces),
+});

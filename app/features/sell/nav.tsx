@@ -21,8 +21,10 @@ export function SellNav() {
       ? "/sell/markets"
       : pathname.startsWith("/sell/places")
         ? "/sell/refill"
-        : pathname === "/sell/lots"
-          ? "/sell"
-          : pathname;
+        : pathname.startsWith("/sell/prices")
+          ? "/sell/prices"
+          : pathname === "/sell/lots"
+            ? "/sell"
+            : pathname;
   return <Drawers label="Sell" pages={PAGES} here={here} />;
 }
