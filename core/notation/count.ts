@@ -466,10 +466,13 @@ function firstTall(nodes: readonly Node[]): Operation | undefined {
   return undefined;
 }
 
-/** An oval whose far side nobody names: where the first side has used all chains, the other begins. */
+/**
+ * An oval whose far side nobody names, or only behind its stitches ("6 sc back along the other side"): where the
+ * first side has used all chains, the other begins.
+ */
 function farSide(nodes: readonly Node[]): readonly Node[] | undefined {
   const at = nodes.findIndex((n) => n.kind === "work" && n.op.into === "chain");
-  if (at < 0 || nodes.some((n) => n.kind === "other-side")) return undefined;
+  if (at < 0) return undefined;
   let chains = 0;
   for (const n of nodes.slice(0, at))
     if (n.kind === "work" && n.op.stitch === "ch" && n.times.kind === "number") chains += n.times.n;
@@ -480,15 +483,23 @@ function farSide(nodes: readonly Node[]): readonly Node[] | undefined {
   for (let i = at; i < nodes.length - 1; i++) {
     const n = nodes[i] as Node;
     const s = sizeOf(n);
-    if (s.open) return undefined;
+    if (s.open || n.kind === "other-side") return undefined;
     used += s.uses;
     const more = nodes.slice(i + 1).some((x) => x.kind === "work" && x.op.uses > 0 && x.op.stitch !== "slst");
     if (used === room && more && n.kind === "work" && n.op.offers > 1)
-      return [...nodes.slice(0, i + 1), { kind: "other-side", from: n.to, to: n.to }, ...nodes.slice(i + 1)];
+      return [
+        ...nodes.slice(0, i + 1),
+        { kind: "other-side", from: n.to, to: n.to },
+        ...nodes.slice(i + 1).flatMap((x) => (x.kind === "other-side" ? [] : [onChain(x)])),
+      ];
     if (used >= room) return undefined;
   }
   return undefined;
 }
+
+/** "6 sc back along the other side" lies on the chain that the round began with, and on no other. */
+const onChain = (n: Node): Node =>
+  n.kind === "work" && n.op.into === "spur" ? { ...n, op: { ...n.op, into: "next" } } : n;
 
 function* withAlternatives(nodes: readonly Node[]): Generator<readonly Node[]> {
   yield nodes;

@@ -182,6 +182,8 @@ export function append(open: OpenRound, tokens: readonly Token[]): void {
   if (open.tokens.length <= MAX_ROUND_TOKENS) open.tokens.push(...tokens);
 }
 
+/** What is done with both once there are two. */
+const JOINED = /^(join|sew|stitch|put|lay|place|hold|crochet|sc|dc|stuff|attach)$/;
 /** What may stand behind "make another". */
 const AGAIN = /^(?:one|piece|side|the|same|like|this|way|just|exactly|alike|half)$/;
 
@@ -329,7 +331,7 @@ export abstract class DocumentBase {
 
   /** "make 2", "(make two)", "make 2 alike". */
   protected makeLine(tokens: readonly Token[]): { make: number; slot: string | undefined } | undefined {
-    if (tokens.length > 8) return undefined;
+    if (tokens.length > 12) return undefined;
     const c = this.cursor(tokens);
     c.take("(", "[");
     if (!c.is("make", "work", "crochet")) {
@@ -352,8 +354,22 @@ export abstract class DocumentBase {
     c.take("these", "those", "them", "this");
     // "Work 2 pieces in yellow."
     const slot = c.attempt(() => (c.take("in", "with", "using", ","), readShade(c)));
+    let make = made;
+    // "Work two in white and two in pink."
+    while (make !== undefined && slot !== undefined) {
+      const more = c.attempt(() => {
+        const n = c.take("and", "&", ",", "+") && c.kind() === "number" ? c.number() : undefined;
+        return n !== undefined && c.take("in", "with", "using") && readShade(c) !== undefined ? n : undefined;
+      });
+      if (more === undefined) break;
+      make += more;
+    }
+    // "Make 2 and join with sc all round."
+    const joined = c.is("and", "then") && JOINED.test(c.text(1));
     // "Make 2: Ears" names what there are to be two of.
     const names = c.is(":") && c.kind(1) === "word";
-    return made !== undefined && !names && (c.done || c.kind() === "mark") ? { make: made, slot } : undefined;
+    return make !== undefined && !names && (c.done || joined || c.kind() === "mark")
+      ? { make, slot }
+      : undefined;
   }
 }

@@ -6,6 +6,13 @@ import type { Token } from "./tokens";
 import type { Span } from "./tree";
 import { DocumentBase, type Reference } from "./document-base";
 
+/** Is a bare number that ends the words that of a round before this one? */
+function roundBefore(c: Cursor, label: RoundLabel): boolean {
+  const n = c.kind() === "number" ? (c.peek()?.value ?? NaN) : NaN;
+  const ends = c.kind(1) === "end" || /^[[(=,.-]$/.test(c.text(1));
+  return Number.isInteger(n) && n >= 1 && label.first !== undefined && n < label.first && ends;
+}
+
 /** Rounds that stand for others: "Rnds 5-8: repeat round 4", "as the first leg". */
 export abstract class ReferenceReader extends DocumentBase {
   /** "Rep rnd 5 three times more", "as rounds 1–6 of the head", "repeat the last 2 rounds twice". */
@@ -86,6 +93,9 @@ export abstract class ReferenceReader extends DocumentBase {
           while (c.at > named && c.tokens[c.at - 1]?.value !== first) c.at--;
         }
       }
+    } else if (label && roundBefore(c, label)) {
+      // "(8) as 7 [30]": by its number alone.
+      first = last = c.number();
     } else if (
       (verb === "repeat" &&
         !(label && c.attempt(() => readPartNamed(c)) !== undefined && ((c.at = named), true))) ||

@@ -106,6 +106,13 @@ const manyRounds = (many: number, at: Token): RoundLabel => ({
   many,
 });
 
+/** "3:", "3)", "8-9:": a number with the sign of a label. */
+function framedNumber(tokens: readonly Token[], i: number): boolean {
+  if (tokens[i]?.kind !== "number") return false;
+  const last = /^(-|to)$/.test(tokens[i + 1]?.text ?? "") && tokens[i + 2]?.kind === "number" ? i + 2 : i;
+  return /^[:)]$/.test(tokens[last + 1]?.text ?? "");
+}
+
 /**
  * Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times.
  */
@@ -164,7 +171,7 @@ export class DocumentReader extends LooseReader {
         const closed = /[^a-z]$/.test(r.style);
         const rest = tokens.slice(r.to, r.to + 12);
         const plainly =
-          /^(?:[,.:|\])]|then)$/.test(before) &&
+          /^(?:[,;.:|\])]|then)$/.test(before) &&
           rest.length > 0 &&
           (!NOT_WORK.test(rest[0]?.text ?? "") || (before === "." && TELLS.test(rest[0]?.text ?? ""))) &&
           this.hasWork(rest);
@@ -177,12 +184,14 @@ export class DocumentReader extends LooseReader {
     return cuts;
   }
 
-  /** "Red     R1  6 sc": a column of colours before the labels. */
+  /** "Red     R1  6 sc", "B 8-9: sc around": a colour, by its name or her letter for it, before the label. */
   protected behindShade(tokens: readonly Token[], i: number): boolean {
-    if (i > LONGEST_SHADE || !isRoundWord(tokens[i]?.text ?? "") || tokens[i + 1]?.kind !== "number")
-      return false;
+    if (i > LONGEST_SHADE) return false;
+    const worded = isRoundWord(tokens[i]?.text ?? "") && tokens[i + 1]?.kind === "number";
+    if (!worded && !framedNumber(tokens, i)) return false;
     const c = this.cursor(tokens);
-    return readShade(c) !== undefined && c.at === i;
+    const lettered = i === 1 && c.kind() === "word" && c.colours.has(c.text());
+    return lettered || (readShade(c) !== undefined && c.at === i);
   }
 
   /** "… pull it closed. Work four rounds even. Fasten off.": plain rounds in a sentence of their own. */
@@ -527,7 +536,18 @@ export class DocumentReader extends LooseReader {
    * number.
    */
   protected evenRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
-    return this.evenUntil(tokens) ?? this.evenFor(tokens) ?? this.overRounds(tokens);
+    return this.evenUntil(tokens) ?? this.evenFor(tokens) ?? this.overRounds(tokens) ?? this.roundsOf(tokens);
+  }
+
+  /** "9 rounds of 5 sc", "3 rnds of 12". */
+  protected roundsOf(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+    const [many, word, of, ...rest] = tokens;
+    const n = many?.kind === "number" ? many.value : 0;
+    if (!many || !isRoundWord(word?.text ?? "") || of?.text !== "of" || rest[0]?.kind !== "number")
+      return undefined;
+    if (!Number.isInteger(n) || n < 1 || n > 400 || rest.length > LONGEST_EVEN) return undefined;
+    if (rest.length > 1 && !this.hasCountedWork(rest)) return undefined;
+    return { label: manyRounds(n, many), tokens: rest };
   }
 
   /** "24 sc x3 rounds", "(sc, inc) x 3, for 2 rounds": so many rounds of it. */

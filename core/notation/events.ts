@@ -44,6 +44,10 @@ const eyeAhead = (c: Cursor): boolean =>
 export function leavesStitches(c: Cursor): boolean {
   // "8 sc, leave 4".
   if (c.kind(1) === "number" && /^[,.;|(\[]?$/.test(c.text(2))) return true;
+  // "Leave the other 5, turn".
+  const skip = c.text(1) === "the" ? 2 : 1;
+  if (/^(other|last|remaining)$/.test(c.text(skip)) && c.kind(skip + 1) === "number")
+    if (/^[,.;|(\[]?$/.test(c.text(skip + 2))) return true;
   for (let i = 1; i < 10; i++) {
     const t = c.text(i);
     if (t === "" || t === "." || t === ";") return false;

@@ -54,12 +54,26 @@ function toldLegend(plain: string, lines: readonly Line[], source: string, terms
       const [word, meaning] = entry;
       if (legend?.has(word.text)) continue;
       const known = new Cursor([word], source);
-      if (isRoundWord(word.text) || ORDINARY.test(word.text) || readStitch(known, terms)) continue;
+      const meansItself = readStitch(known, terms);
+      const own = meansItself && ownLetter(meaning, source, terms);
+      // "Increase = v": the other way about.
+      if (own && meansItself && !legend?.has(own)) (legend ??= new Map()).set(own, meansItself);
+      if (isRoundWord(word.text) || ORDINARY.test(word.text) || meansItself) continue;
       const stitch = meant(meaning, source, terms);
       if (stitch) (legend ??= new Map()).set(word.text, stitch);
     }
   }
   return legend ?? NO_LEGEND;
+}
+
+/** A letter of her own that no stitch is called by, alone behind the sign. */
+function ownLetter(meaning: readonly Token[], source: string, terms: Terms): string | undefined {
+  const said = meaning.filter((t) => !/^[,;.)|]$/.test(t.text));
+  const [only] = said;
+  if (said.length !== 1 || only?.kind !== "word" || !/^[a-z]$/.test(only.text)) return undefined;
+  return readStitch(new Cursor([only], source), terms) === undefined || only.text === "x"
+    ? only.text
+    : undefined;
 }
 
 /** "word = …" pieces of a line; each runs to the next "word =". */

@@ -118,6 +118,39 @@ const WAYS: readonly [string, string, readonly number[]][] = [
   ["worked into it", "1st round: Make a magic circle and work 6 sc into it. (6 sts)", [6]],
   ["rep from * without an end", `${HEAD}Rnd 3: *1 sc, inc; rep from * (18)`, [6, 12, 18]],
   ["a ring and a bare number", "R1: MR 6\nR2: 6inc (12)", [6, 12]],
+  ["sums and no more", "R1: 6 mr\nR2: 12\nR3: 18\nR4: 18\nR5: 12", [6, 12, 18, 18, 12]],
+  ["sums between full stops", "Mr 6. 12. 18. 18. 12. 6.", [6, 12, 18, 18, 12, 6]],
+  [
+    "labels in brackets along a line",
+    "(1) 6 sc magic loop [6] (2) 6 inc [12] (3) 12 sc [12] (4) fold, 6 sc through both [6]",
+    [6, 12, 12, 6],
+  ],
+  [
+    "the far side named behind its stitches",
+    "R1: ch 9, 3 sc in 2nd ch from hook, 6 sc, 3 sc in last ch, 6 sc back along the other side (18)",
+    [18],
+  ],
+  [
+    "a legend the other way about",
+    "increase = v, sc = x\n1: 6x in a ring\n2: 6v = 12\n3: (x, v) x 6 = 18",
+    [6, 12, 18],
+  ],
+  ["doubled", "8 sc in the magic ring.\ndouble them. 16\ninc every 2nd stitch. 24", [8, 16, 24]],
+  [
+    "as a round by its number",
+    `${HEAD}(3) sc, inc, repeat [18]\n(4) 18 sc [18]\n(5) as 4 [18]`,
+    [6, 12, 18, 18, 18],
+  ],
+  [
+    "her letter for a colour before the label",
+    "A = navy B = cream\n1: 4 sc in MR. [4]\n2: (sc, inc) x 2. [6]\nB 3: (sc 2, inc) x 2. [8]\nA 4-5: sc around. [8]",
+    [4, 6, 8, 8, 8],
+  ],
+  ["two labels with a sign each", "1) 5 sc in mr (5)\n2) and 3) 5 sc (5)\n4) 5 sc (5)", [5, 5, 5, 5]],
+  ["together, by itself", `${HEAD}Rnd 3: (1, tog) x 4 (8)`, [6, 12, 8]],
+  ["so many rounds of so many", "mr 5\n3 rounds of 5 sc", [5, 5, 5, 5]],
+  ["repeated to a sum", `${HEAD}Rnd 3: (sc, inc) to 18`, [6, 12, 18]],
+  ["arrows between", "▪ Round 1 ▸ magic circle, 6 sc ▸ 6\n▪ Round 2 ▸ 6 inc ▸ 12", [6, 12]],
   [
     "rounds counted behind the total",
     `${HEAD}Rnd 3 - Rnd 5: sc in each st around (12) (3 rounds)`,
@@ -275,6 +308,21 @@ const SLIPS: readonly [string, string, string, string | undefined][] = [
 ];
 
 describe("slips", () => {
+  it("takes the number behind a dash for the sum, not for more of the same", () => {
+    expect(problems(`${HEAD}Rnds 3-4: 1 sc in each sc around – 11 sc.\nRnd 5: dec x 6 – 6 sc.`)).toEqual([
+      "error total-wrong 3",
+    ]);
+  });
+  it("tells a sum that no rule reaches", () => {
+    expect(problems("R1: 6 mr\nR2: 12\nR3: 13\nR4: 12")).toHaveLength(1);
+  });
+  it("tells nothing of stitches that are left on purpose", () => {
+    expect(
+      problems(
+        "Ch 9\nRow 1: sc in 2nd ch from hook and across, turn (8)\nRow 2: ch1, 3 sc, leave the other 5, turn (3)",
+      ),
+    ).toEqual([]);
+  });
   it.each(SLIPS)("%s is one report at its line", (_name, text, expected, fix) => {
     const found = checkPattern(text).problems;
     expect(found.map((p) => `${p.severity} ${p.code} ${p.line}`)).toContain(expected);

@@ -216,7 +216,10 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
       ) {
         const next = list[i + 1];
         const spur = next?.kind === "work" && next.op.into === "spur";
+        // "Ch 2, 9 sc around the second leg": from one part to the next, also before the first stitch.
+        const across = next?.kind === "work" && next.op.into === "part" && n.times.n > 1;
         if (list[i - 1]?.kind === "skip" || next?.kind === "skip") bridge += n.times.n * times;
+        else if (across) loose += n.times.n * times;
         else if (fabric && next !== undefined && !spur && next.kind !== "turn" && next.kind !== "join")
           loose += n.times.n * times;
       } else if (n.kind === "work") fabric = true;

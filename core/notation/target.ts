@@ -659,7 +659,8 @@ function readPlace(c: Cursor, t: Target): boolean {
       c.at++;
       moved = true;
     } else if (c.is("same", "last")) {
-      t.place = c.is("same") ? "same" : "last";
+      // "2 sc in each of last 2": the last ones, into each of them.
+      t.place = c.is("same") ? "same" : t.place === "each" ? "each" : "last";
       c.at++;
       moved = true;
     } else if (c.take("both")) {

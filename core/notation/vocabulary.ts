@@ -150,6 +150,8 @@ function together(word: string, terms: Terms): StitchWord | undefined {
   return stitch && legs >= 2 && legs <= 12 ? { stitch, kind: "dec", legs } : undefined;
 }
 
+const DEC_ALONE: StitchWord = { stitch: "sc", kind: "dec", legs: 2 };
+
 /** The stitch named at the cursor, if one is; moves past its words. */
 export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
   return c.attempt(() => {
@@ -173,10 +175,16 @@ export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
     }
     if (
       word === "double" &&
-      (/^(everything|every|each|all|next)$/.test(c.text(1)) ||
+      (/^(everything|them|every|each|all|next)$/.test(c.text(1)) ||
         (c.text(1) === "the" && /^(next|following)$/.test(c.text(2))))
     )
-      return ((c.at += c.text(1) === "everything" ? 2 : 1), { stitch: "sc", kind: "inc", legs: 2 });
+      return (
+        (c.at += /^(everything|them)$/.test(c.text(1)) ? 2 : 1),
+        { stitch: "sc", kind: "inc", legs: 2 }
+      );
+    // "(1, tog) x 4": by itself between signs it is the decrease.
+    if (word === "tog" && c.tokens[c.at - 1]?.kind !== "word" && c.tokens[c.at - 1]?.kind !== "number")
+      if (/^(mark|end)$/.test(c.kind(1)) || c.text(1) === "x") return (c.at++, DEC_ALONE);
     if (INC.has(word)) return (c.at++, dotted(c, { stitch: "sc", kind: "inc", legs: 2 }));
     if (DEC.has(word)) return (c.at++, dotted(c, { stitch: "sc", kind: "dec", legs: 2 }));
     if (/^(bo|bob|bobble|bobbles|popcorn|popcorns|puff|cluster)$/.test(word))

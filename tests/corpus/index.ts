@@ -13,6 +13,7 @@ import { LOOPS } from "./loops";
 import { PEDLARS } from "./pedlars";
 import { PLAIN } from "./plain";
 import { QUAYSIDE } from "./quayside";
+import { SAILMAKERS } from "./sailmakers";
 import { STARTS } from "./starts";
 import { STRANGERS } from "./strangers";
 import { TRAVELLERS } from "./travellers";
@@ -42,5 +43,6 @@ export const CORPUS: readonly Case[] = [
   ...LAMPLIGHTERS,
   ...FERRYMEN,
   ...CHANDLERS,
+  ...SAILMAKERS,
 ];
 export type { Case, PartTruth } from "./case";

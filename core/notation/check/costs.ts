@@ -18,6 +18,8 @@ export const FAULT = {
   open: 0.8,
   /** A total behind nothing that is worked. */
   idle: 1.5,
+  /** A round of which only the sum is said: how it comes to it is a guess, dear enough to bear out nothing. */
+  sumAlone: 2,
   /** Words that could not be read, and the round does not come out without them. */
   unread: 3,
   /** A second meaning of the same words. */

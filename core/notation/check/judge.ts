@@ -1,4 +1,4 @@
-import { stitchInto } from "../operations";
+import { stitchInto, stitchTogether } from "../operations";
 import type { AlsoCounted } from "../answers";
 import { readings, work, type Outcome } from "../count";
 import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
@@ -211,6 +211,8 @@ function judgeOne(
 /** "Increase to 18", "18 sc evenly": how many of them there are is the difference to the stitches below. */
 function towards(nodes: readonly Node[], live: number | undefined): readonly Node[] {
   if (live === undefined) return nodes;
+  const sum = sumAlone(nodes, live);
+  if (sum) return [sum, ...nodes];
   return nodes.map((node) => {
     if (node.kind !== "evenly") return node;
     if (node.toward !== undefined) return { ...node, n: Math.abs(node.toward - live) };
@@ -221,6 +223,23 @@ function towards(nodes: readonly Node[], live: number | undefined): readonly Nod
       : node;
   });
 }
+
+/**
+ * "6 mr. 12. 18. 24.": a round of which only its sum is said grows or shrinks by every first, second, third …
+ * stitch. A sum that no such rule reaches says nothing.
+ */
+function sumAlone(nodes: readonly Node[], live: number): Node | undefined {
+  const [total] = nodes;
+  if (total?.kind !== "total" || total.each === true || nodes.length > 1) return undefined;
+  const n = Math.abs(total.n - live);
+  if (n < LEAST_EVENLY || Math.min(total.n, live) % n !== 0) return undefined;
+  const op = total.n > live ? stitchInto("sc", 2, "next") : stitchTogether("sc", 2);
+  const { from, to } = total;
+  return { kind: "evenly", op, n, toward: total.n, rest: stitchInto("sc", 1, "next"), from, to };
+}
+const SUM_ALONE = "sum alone";
+/** One or two stitches more are a slip sooner than a rule. */
+const LEAST_EVENLY = 3;
 
 /** A repeat that would fit exactly with another number was most likely meant to. */
 function looksLikeSlip(nodes: readonly Node[], available: number, used: number): boolean {
@@ -304,11 +323,16 @@ export function judge(
         continue;
       }
       let k = 0;
-      for (const { nodes, way } of readings(towards(c.nodes, live))) {
+      const meant = towards(c.nodes, live);
+      // Of one round it is a guess; who writes so writes nearly all rounds so.
+      const guessed = meant.length > c.nodes.length;
+      const guess = !guessed ? 0 : habits.has(SUM_ALONE) ? FAULT.habit : FAULT.sumAlone;
+      for (const { nodes, way: told } of readings(meant)) {
+        const way = guessed ? SUM_ALONE : told;
         // Who wrote so before writes so again.
-        const other = way !== undefined && habits.has(way) ? FAULT.habit : FAULT.other * k;
+        const other = told !== undefined && habits.has(told) ? FAULT.habit : FAULT.other * k;
         k++;
-        const one = judgeOne(e, c, nodes, live, slot, first, other + FAULT.base * b, counts);
+        const one = judgeOne(e, c, nodes, live, slot, first, other + guess + FAULT.base * b, counts);
         const j: Judged = way === undefined ? one : { ...one, way };
         see(
           broken

@@ -106,6 +106,8 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   const list = [first];
   for (;;) {
     const next = c.attempt(() => {
+      // "2) and 3)".
+      if (c.is(")", ".") && /^(and|&|\+)$/.test(c.text(1))) c.at++;
       if (!c.takeAny(AND)) return undefined;
       c.take("and", "&");
       roundWord(c);

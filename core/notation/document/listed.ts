@@ -9,7 +9,7 @@ const FEWEST = 3;
 const goesOver = (words: readonly Token[]): boolean =>
   /^(even|plain|straight)$/.test(words[0]?.text ?? "") || repeated(words).many > 1;
 const MOST_TOKENS = 400;
-const SIGNS = ["/", ";", "|", ","] as const;
+const SIGNS = ["/", ";", "|", ",", "."] as const;
 
 /** A stretch of a line between two signs. */
 interface Stretch {
@@ -34,6 +34,8 @@ export function listedRounds(
   if (tokens.length < 6 || tokens.length > MOST_TOKENS || labelledAlready) return tokens;
   for (const sign of SIGNS) {
     const rounds = stretches(tokens, sign);
+    // "Mr 6. 12. 18. 18.": full stops part rounds where most are sums and no more.
+    if (sign === "." && !mostlySums(tokens, rounds)) continue;
     if (sign === "," && !rounds.every((r, i) => ended(tokens.slice(r.from, r.to)) || i === 0)) continue;
     if (
       (rounds.length >= FEWEST || (rounds.length === 2 && goesOver(tokens.slice(rounds[1]?.from)))) &&
@@ -43,6 +45,35 @@ export function listedRounds(
   }
   return tokens;
 }
+
+/**
+ * "Wing x 2: (1) 6 sc mr [6] (2) 6 inc [12] (3) …": numbers in brackets that count up from one in a line are its
+ * labels. Each becomes the label it stands for.
+ */
+export function bracketedLabels(tokens: readonly Token[]): readonly Token[] {
+  const labels: number[] = [];
+  tokens.forEach((t, i) => {
+    const n = tokens[i + 1];
+    const begins = t.text === "(" && n?.kind === "number" && tokens[i + 2]?.text === ")";
+    if (begins && n.value === labels.length + 1 && tokens[i + 3]?.kind !== "mark" && i + 3 < tokens.length)
+      labels.push(i);
+  });
+  if (labels.length < 2 || tokens.length > MOST_TOKENS) return tokens;
+  const out: Token[] = [];
+  let from = 0;
+  for (const at of labels) {
+    const n = tokens[at + 1] as Token;
+    const sign = (text: string, kind: Token["kind"]): Token => ({ ...n, kind, text, value: NaN });
+    out.push(...tokens.slice(from, at));
+    if (out.length > 0 && !/^[:.]$/.test(out.at(-1)?.text ?? "")) out.push(sign(".", "mark"));
+    out.push(sign("rnd", "word"), n, sign(":", "mark"));
+    from = at + 3;
+  }
+  return [...out, ...tokens.slice(from)];
+}
+
+const mostlySums = (tokens: readonly Token[], rounds: readonly Stretch[]): boolean =>
+  2 * rounds.filter((r) => r.to - r.from === 1 && tokens[r.from]?.kind === "number").length > rounds.length;
 
 function stretches(tokens: readonly Token[], sign: string): Stretch[] {
   const out: Stretch[] = [];

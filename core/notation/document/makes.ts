@@ -36,6 +36,8 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`\b${N} x${SHUT}`),
   // "Ears (2 grey)", "2 ears, grey": things and no measure.
   new RegExp(String.raw`(?<=[([] )${N}(?= (?!${MEASURE})[a-z]+(?: [a-z]+)? [)\]])`),
+  // "Front and back (2 squares, brown)".
+  new RegExp(String.raw`(?<=[([] )${N}(?= (?!${MEASURE})[a-z]+[^s\W]s ,)`),
   new RegExp(String.raw`^${N}(?= (?!${MEASURE})(?:[a-z]+ )?[a-z]+[^s\W]s\b)`),
   // "Ears – 2", "Ears: 2": only several things are counted so.
   new RegExp(String.raw`(?<=[^s]s [-:=,|(\[/]+ )${N}${SHUT}`),

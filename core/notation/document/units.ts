@@ -2,7 +2,7 @@ import { tokensOf } from "../aliases";
 import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
-import { listedRounds } from "./listed";
+import { bracketedLabels, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
 
 /** A stretch of a line that is read as one: the whole line, or what stands between two labels in it. */
@@ -51,7 +51,7 @@ export function unitsOf(
   );
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
-    const bare = listedRounds(bareOf(all, works), works);
+    const bare = listedRounds(bracketedLabels(bareOf(all, works)), works);
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
       const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));
@@ -108,9 +108,13 @@ function unframed(all: readonly Token[], works: (t: readonly Token[]) => boolean
 }
 /** "*Rnd 3:* (sc, inc) x 6": stars that only set off the label. */
 function unstarred(all: readonly Token[]): readonly Token[] {
-  if (all[0]?.text !== "*" || !isRoundWord(all[1]?.text ?? "")) return all;
+  if (all[0]?.text !== "*") return all;
   const shut = all.slice(0, MOST_LABEL).findIndex((t, i) => i > 1 && t.text === "*");
-  return shut > 0 ? all.filter((_, i) => i !== 0 && i !== shut) : all;
+  // "*Beak:* orange, …": a name that ends in a colon.
+  const named = all[shut - 1]?.text === ":" && all[1]?.kind === "word";
+  return shut > 0 && (named || isRoundWord(all[1]?.text ?? ""))
+    ? all.filter((_, i) => i !== 0 && i !== shut)
+    : all;
 }
 /** A label has no more words than this. */
 const MOST_LABEL = 9;

@@ -106,6 +106,7 @@ export const totals: Phrase = {
     "ordinal",
     ...'( [ { < = == - -- : / | ~ > ** __ \u2026 " *'.split(" "),
     ...LEAD_START,
+    "to",
   ]),
   read(c, x) {
     const out: Reading[] = [];
@@ -154,6 +155,9 @@ export const totals: Phrase = {
       }
       return out;
     }
+    // "(sc, dec) to 12".
+    const toward = c.is("to") && /^[)\]]$/.test(c.tokens[start - 1]?.text ?? "") && c.kind(1) === "number";
+    if (toward) c.at++;
     if (c.kind() === "word") {
       if (!leadWords(c)) return out;
       c.take("=", ":", "-");
@@ -178,12 +182,14 @@ export const totals: Phrase = {
       c.at = start;
     }
     const t = counted(c, x, true);
-    if (!t || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
+    if (t && toward && atEnd(c)) push(COST.totalSaid, t);
+    if (!t || toward || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
     if (t.said) push(COST.totalSaid, t);
     else if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
     else if (before === "," && (t.named || GONE_ROUND.test(c.tokens[start - 2]?.text ?? "")))
       push(t.named ? COST.totalComma : COST.totalSentence, t);
-    else if (t.named || c.done) push(before === "," || start === 0 ? COST.totalBare * 3 : COST.totalBare, t);
+    else if (t.named || c.done || (start === 0 && stopped(c)))
+      push(before === "," || start === 0 ? COST.totalBare * 3 : COST.totalBare, t);
     return out;
   },
   examples: [
@@ -245,6 +251,9 @@ function thingsAt(c: Cursor, x: Context): boolean {
     !readStitch(new Cursor(c.tokens.slice(c.at + 1, c.at + 2), c.source), x.terms)
   );
 }
+
+/** Nothing but a full stop is left. */
+const stopped = (c: Cursor): boolean => c.is(".", ";") && c.kind(1) === "end";
 
 /** Moves past words that introduce a total; false when nothing of the kind stands there. */
 function leadWords(c: Cursor): boolean {

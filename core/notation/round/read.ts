@@ -16,12 +16,36 @@ const MOST_MORE = 4.2;
 export function readRound(c: Cursor, x: Context): readonly Tree[] {
   const paths = cheapestPaths(c, x);
   const most = (paths[0]?.cost ?? 0) + MOST_MORE;
-  const trees = paths.filter((p) => p.cost <= most).map((p) => build(p.pieces, p.cost, c.source));
+  const trees = paths
+    .filter((p) => p.cost <= most)
+    .map((p) => {
+      const tree = build(p.pieces, p.cost, c.source);
+      return aroundTwice(tree.nodes, c.source) ? { ...tree, cost: tree.cost + AROUND_TWICE } : tree;
+    });
   if (trees.length === 0) return [{ nodes: [], found: [], cost: 0 }];
   trees.sort((a, b) => a.cost - b.cost);
   const first = trees[0] as Tree;
   endsInIncrease(c, first.nodes, first.found as Found[]);
   return trees;
+}
+
+const SIGN = /[-\u2012-\u2015\u2212=:>|]/;
+/** Plain stitches all around and as many plain ones more: the number is the round's sum, and no work. */
+const AROUND_TWICE = 3.8;
+/** "1 sc in each sc around – 9 sc": would nine of them be worked where all are worked already? */
+function aroundTwice(nodes: readonly Node[], source: string): boolean {
+  const at = nodes.findIndex((n) => (n.kind === "work" || n.kind === "group") && n.times.kind === "around");
+  const [around, next] = [nodes[at], nodes[at + 1]];
+  return (
+    around !== undefined &&
+    next?.kind === "work" &&
+    next.times.kind === "number" &&
+    next.times.n > 2 &&
+    next.op.name === "sc" &&
+    next.op.into === "next" &&
+    // Behind a comma it may be what comes next, behind a dash it is what comes of it.
+    SIGN.test(source.slice(around.to, next.from))
+  );
 }
 
 /** "The round ends in an increase" holds only for rounds that increase last (craft §2.5). */
