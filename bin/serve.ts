@@ -1,3 +1,4 @@
+import cluster from "node:cluster";
 import { createServer } from "node:http";
 import { pathToFileURL } from "node:url";
 import path from "node:path";
@@ -6,6 +7,7 @@ import { connect } from "../db/connect";
 import { metricsOf, serveMetrics } from "../app/server/observe";
 import { createApp, type BuildModule } from "../app/server/http";
 import { keepCopies } from "../app/server/daily";
+import { holdProcesses, isFirst, processesWanted } from "./processes";
 
 /** Requests under way may take this long once the app is asked to stop. */
 const DRAIN_MS = 10_000;
@@ -16,6 +18,8 @@ const LOOPBACK = new Set(["127.0.0.1", "::1", "localhost"]);
  * does not decide that.
  */
 async function main(): Promise<void> {
+  const many = processesWanted(process.env.LAPKA_PROCESSES);
+  if (many > 1 && cluster.isPrimary) return holdProcesses(many);
   const url = process.env.DATABASE_URL;
   if (!url) throw new Error("DATABASE_URL is not set: start with bin/demo or bin/start");
   const host = process.env.HOST ?? "127.0.0.1";
@@ -28,7 +32,7 @@ async function main(): Promise<void> {
   const build = (await import(pathToFileURL(path.resolve("build/server/index.js")).href)) as BuildModule;
   const token = process.env.LAPKA_TOKEN;
   const open = process.env.LAPKA_OPEN === "1";
-  const metricsPort = Number(process.env.LAPKA_METRICS_PORT ?? 0);
+  const metricsPort = isFirst() ? Number(process.env.LAPKA_METRICS_PORT ?? 0) : 0;
   const metrics = metricsPort > 0 ? metricsOf(pool) : undefined;
   if (metrics) await serveMetrics(metrics, metricsPort);
   let stopping = false;
@@ -45,6 +49,33 @@ async function main(): Promise<void> {
   const wanted = Number(process.env.PORT ?? 4173);
   const server = createServer({ requestTimeout: 60_000, headersTimeout: 15_000 }, app);
   const port = await listen(server, host, wanted);
+  if (isFirst()) await announce(host, port, wanted, token);
+  const copies =
+    process.env.LAPKA_COPIES && isFirst() ? keepCopies(url, process.env.LAPKA_COPIES, db, log) : undefined;
+  const stop = () => {
+    if (stopping) process.exit(1);
+    stopping = true;
+    copies?.stop();
+    const end = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
+    server.close(() => {
+      clearTimeout(end);
+      void close().then(() => process.exit(0));
+    });
+    // A connection that was busy is idle once its answer is out: its browser may keep it open for long.
+    setInterval(() => server.closeIdleConnections(), 100).unref();
+  };
+  // Of several processes the one that holds them hears Ctrl-C, and stops them.
+  process.on("SIGINT", cluster.isPrimary ? stop : () => undefined);
+  process.on("SIGTERM", stop);
+}
+
+/** Says the address once the database answers and the first page has come. */
+async function announce(
+  host: string,
+  port: number,
+  wanted: number,
+  token: string | undefined,
+): Promise<void> {
   const address = `http://${host.includes(":") ? `[${host}]` : host}:${port}`;
   const health = await fetch(`${address}/health`);
   if (!health.ok) throw new Error("the database does not answer");
@@ -58,21 +89,6 @@ async function main(): Promise<void> {
   process.stdout.write(
     `Lapka is ready at ${address}${token ? `/?start=${token}` : ""} (after ${seconds} s). Ctrl-C stops it.\n`,
   );
-  const copies = process.env.LAPKA_COPIES ? keepCopies(url, process.env.LAPKA_COPIES, db, log) : undefined;
-  const stop = () => {
-    if (stopping) process.exit(1);
-    stopping = true;
-    copies?.stop();
-    const end = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
-    server.close(() => {
-      clearTimeout(end);
-      void close().then(() => process.exit(0));
-    });
-    // A connection that was busy is idle once its answer is out: its browser may keep it open for long.
-    setInterval(() => server.closeIdleConnections(), 100).unref();
-  };
-  process.on("SIGINT", stop);
-  process.on("SIGTERM", stop);
 }
 
 /** Listens on the wanted port, or on a free one when it is taken. */

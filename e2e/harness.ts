@@ -28,7 +28,7 @@ export interface Site {
  * The production build on a database of its own with the demo stall in it, and a browser. Without `accounts`
  * nobody signs in, as in the demo.
  */
-export async function startSite(name: string, { accounts = false } = {}): Promise<Site> {
+export async function startSite(name: string, { accounts = false, processes = 1 } = {}): Promise<Site> {
   const database = await freshDatabase(name);
   const now = new Date();
   await seedDemo(database.db, todayOf(now), now);
@@ -49,6 +49,7 @@ export async function startSite(name: string, { accounts = false } = {}): Promis
         LAPKA_SCALE_PORT: scalePort,
         LAPKA_COPIES: copies,
         LAPKA_OPEN: accounts ? "" : "1",
+        LAPKA_PROCESSES: String(processes),
       },
       stdio: ["ignore", "pipe", "pipe"],
     });
