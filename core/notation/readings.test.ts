@@ -150,6 +150,11 @@ const WAYS: readonly [string, string, readonly number[]][] = [
   ["together, by itself", `${HEAD}Rnd 3: (1, tog) x 4 (8)`, [6, 12, 8]],
   ["so many rounds of so many", "mr 5\n3 rounds of 5 sc", [5, 5, 5, 5]],
   ["repeated to a sum", `${HEAD}Rnd 3: (sc, inc) to 18`, [6, 12, 18]],
+  [
+    "what a round does for its label",
+    "Start: magic circle, sc 5. Count: 5\nIncrease: inc 5. Count: 10\nEven, 2 rounds. Count: 10\nDecrease: dec all round. Count: 5",
+    [5, 10, 10, 10, 5],
+  ],
   ["arrows between", "▪ Round 1 ▸ magic circle, 6 sc ▸ 6\n▪ Round 2 ▸ 6 inc ▸ 12", [6, 12]],
   [
     "rounds counted behind the total",

@@ -2,7 +2,7 @@ import { tokensOf } from "../aliases";
 import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
-import { bracketedLabels, listedRounds } from "./listed";
+import { bracketedLabels, doingLabel, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
 
 /** A stretch of a line that is read as one: the whole line, or what stands between two labels in it. */
@@ -51,7 +51,7 @@ export function unitsOf(
   );
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
-    const bare = listedRounds(bracketedLabels(bareOf(all, works)), works);
+    const bare = listedRounds(bracketedLabels(doingLabel(bareOf(all, works), works)), works);
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
       const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));
