@@ -382,7 +382,8 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     for (const m of numbers(c, first.value)) {
       c.at = m.to;
       const closed = CLOSE.has(c.text()) && !(c.is(",") && !bracket);
-      if (!closed && !bracket) continue;
+      // "(1 sc, inc) around" opens a repeat: the number of a label is closed by something.
+      if (!closed) continue;
       if ((c.is(".") && c.kind(1) === "end") || (c.is("-", "--") && c.kind(1) === "end")) continue;
       c.at = at;
       finish(

@@ -95,6 +95,7 @@ function frameOf(tokens: readonly Token[]): Frame | undefined {
     // "1. Runde:", "3) course –": a word of hers behind the number, set off by a sign.
     if (ownWord(tokens, end)) end += 2;
     const after = tokens.slice(lastAt + 1, end);
+    if (opensRepeat(before, after)) return undefined;
     const roman = tokens[at]?.kind === "word";
     const short = tokens.slice(lastAt + 1, lastAt + 3);
     if ((!roman && !ownWord(tokens, lastAt + 2) && known(before, short)) || last < first) return undefined;
@@ -111,6 +112,22 @@ function frameOf(tokens: readonly Token[]): Frame | undefined {
   }
   return undefined;
 }
+
+/**
+ * "(1 sc, inc) around", "(2 sc, inc) around", "(3 sc, …": what is opened before the number and not closed behind
+ * it is a repeat, and its numbers count only by chance.
+ */
+function opensRepeat(before: readonly Token[], after: readonly Token[]): boolean {
+  const shut = before.map(
+    (t) => SHUTS.get(t.text) ?? (t.text === "*" && before.length === 1 ? "*" : undefined),
+  );
+  return shut.some((sign) => sign !== undefined && !after.some((t) => t.text === sign));
+}
+const SHUTS: ReadonlyMap<string, string> = new Map([
+  ["(", ")"],
+  ["[", "]"],
+  ["{", "}"],
+]);
 
 /** "3-5", "III to V", "step 3 - step 5": the place of the second number. */
 function rangeFrom(tokens: readonly Token[], at: number, before: readonly string[]): number | undefined {
