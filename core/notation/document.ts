@@ -31,9 +31,9 @@ export {
 /** Words that bare numbers may have beside them: "3: BLO 12 (12)". */
 const BESIDE_NUMBERS = /^(?:sts?|blo|flo|bl|fl|in|the|back|front|loops?|only|around)$/;
 const NOT_WORK =
-  /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
+  /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|has|have|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
 /** … that tell something of it. */
-const TELLS = /^(is|are|was|were|will|should|looks?)$/;
+const TELLS = /^(is|are|was|were|will|should|looks?|has|have)$/;
 /** "Rounds 2 to 5 are all sc": what they are is what is worked. */
 const withoutVerb = (tokens: Token[]): Token[] => {
   if (!TELLS.test(tokens[0]?.text ?? "")) return tokens;
@@ -191,7 +191,9 @@ export class DocumentReader extends LooseReader {
     if (!worded && !framedNumber(tokens, i)) return false;
     const c = this.cursor(tokens);
     const lettered = i === 1 && c.kind() === "word" && c.colours.has(c.text());
-    return lettered || (readShade(c) !== undefined && c.at === i);
+    if (lettered) return true;
+    // "Red: 13-16: 20 (20)".
+    return readShade(c) !== undefined && (c.at === i || (c.is(":", "-", "--") && c.at === i - 1));
   }
 
   /** "… pull it closed. Work four rounds even. Fasten off.": plain rounds in a sentence of their own. */
@@ -253,7 +255,9 @@ export class DocumentReader extends LooseReader {
           ? ("full" as const)
           : rest.length > 0 &&
               rest.some((t) => t.kind === "number") &&
-              rest.every((t) => t.kind === "number" || t.kind === "mark" || BESIDE_NUMBERS.test(t.text))
+              this.behindColour(rest).every(
+                (t) => t.kind === "number" || t.kind === "mark" || BESIDE_NUMBERS.test(t.text),
+              )
             ? ("numbers" as const)
             : ("none" as const);
       const told =
@@ -320,6 +324,12 @@ export class DocumentReader extends LooseReader {
     const name = this.source.slice(line.from, line.to).trim().replace(/\s+/g, " ").slice(0, 60);
     const plain = { name, make: 1, slot: undefined, from: line.from, rest: [] };
     return { ...(found ?? plain), section: undefined, cost: LINE.answered };
+  }
+
+  /** "3: red: 10 (10)": what stands behind the colour. */
+  private behindColour(tokens: readonly Token[]): readonly Token[] {
+    const c = this.cursor(tokens);
+    return readShade(c) === undefined ? tokens : tokens.slice(c.at);
   }
 
   protected shadeOnly(tokens: readonly Token[]): boolean {
@@ -543,9 +553,17 @@ export class DocumentReader extends LooseReader {
   protected roundsOf(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
     const [many, word, of, ...rest] = tokens;
     const n = many?.kind === "number" ? many.value : 0;
-    if (!many || !isRoundWord(word?.text ?? "") || of?.text !== "of" || rest[0]?.kind !== "number")
-      return undefined;
+    if (!many || !isRoundWord(word?.text ?? "") || of?.text !== "of" || !rest[0]) return undefined;
     if (!Number.isInteger(n) || n < 1 || n > 400 || rest.length > LONGEST_EVEN) return undefined;
+    // "4 rounds of dc – 30": all around.
+    const [stitch] = rest;
+    if (stitch?.kind === "word") {
+      const around: Token = { ...stitch, text: "around", from: stitch.to };
+      return this.hasWork(rest.slice(0, 1))
+        ? { label: manyRounds(n, many), tokens: [stitch, around, ...rest.slice(1)] }
+        : undefined;
+    }
+    if (stitch?.kind !== "number") return undefined;
     if (rest.length > 1 && !this.hasCountedWork(rest)) return undefined;
     return { label: manyRounds(n, many), tokens: rest };
   }
@@ -615,7 +633,7 @@ export class DocumentReader extends LooseReader {
     const said = [...before, ...tokens.slice(at, end).map((t) => t.text)];
     if (
       !before.every((t) =>
-        /^(work|working|crochet|continue|continuing|make|do|sc|dc|all|even|evenly|straight|for|the|next|another|around|single|then|now|in|into|plain|each|every|st|stitch|with|to|,|and|on|keep|go)$/.test(
+        /^(work|working|crochet|continue|continuing|make|do|sc|dc|x|all|even|evenly|straight|for|the|next|another|around|single|then|now|in|into|plain|each|every|st|stitch|with|to|,|and|on|keep|go)$/.test(
           t,
         ),
       )

@@ -155,6 +155,35 @@ const WAYS: readonly [string, string, readonly number[]][] = [
     "Start: magic circle, sc 5. Count: 5\nIncrease: inc 5. Count: 10\nEven, 2 rounds. Count: 10\nDecrease: dec all round. Count: 5",
     [5, 10, 10, 10, 5],
   ],
+  [
+    "repeats that count up by chance",
+    "6 sc in magic circle. 6\n6 inc. 12\n(1 sc, inc) around. 18\n(2 sc, inc) around. 24\n(3 sc, inc) around. 30\n30 sc for 2 rounds. 30",
+    [6, 12, 18, 24, 30, 30, 30],
+  ],
+  [
+    "stars that count up by chance",
+    "6 sc in mr (6)\n*1 inc* 6 times (12)\n*1 sc, inc* 6 times (18)\n*2 sc, inc* 6 times (24)\n*3 sc, inc* 6 times (30)",
+    [6, 12, 18, 24, 30],
+  ],
+  [
+    "colours with a colon",
+    "1: mr 5 (5)\n2: inc all (10)\nRed: 3-4: 10 (10)\n5: blue: 10 (10)",
+    [5, 10, 10, 10, 10],
+  ],
+  [
+    "sums in front of each round",
+    "6sc in mr\n12: inc x6\n18: (sc, inc) x6\nChange to white.\n18: sc x18\n12: (sc, dec) x6",
+    [6, 12, 18, 18, 12],
+  ],
+  [
+    "sums in front, from the ring on",
+    "6 - mr\n12 - inc x 6\n18 - (sc, inc) x 6\n18 - sc around",
+    [6, 12, 18, 18],
+  ],
+  ["labels in front all the same", "3: 6 sc in mr\n4: inc x6 (12)\n5: 12 sc (12)", [6, 12, 12]],
+  ["rounds of a stitch", "6 dc into magic ring (6)\n3 rounds of dc - 6", [6, 6, 6, 6]],
+  ["so many rows behind a sign", "mr 6\nsc around x 3 rows (6)", [6, 6, 6, 6]],
+  ["rounds that have", `${HEAD}3rd round has (1 sc, 2 sc in next) around (18)`, [6, 12, 18]],
   ["arrows between", "▪ Round 1 ▸ magic circle, 6 sc ▸ 6\n▪ Round 2 ▸ 6 inc ▸ 12", [6, 12]],
   [
     "rounds counted behind the total",

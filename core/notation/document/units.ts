@@ -4,6 +4,7 @@ import type { Line } from "../text";
 import { isRoundWord } from "../labels";
 import { bracketedLabels, doingLabel, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
+import { sumsInFront } from "./sums-in-front";
 
 /** A stretch of a line that is read as one: the whole line, or what stands between two labels in it. */
 export interface Unit {
@@ -45,10 +46,8 @@ export function unitsOf(
 ): Unit[] {
   const units: Unit[] = [];
   let spaced = true;
-  const read = ownLabels(
-    lines.map((line) => tokensOf(plain, line.from, line.to, aliases)),
-    works,
-  );
+  const written = lines.map((line) => tokensOf(plain, line.from, line.to, aliases));
+  const read = ownLabels(sumsInFront(written, works), works);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
     const bare = listedRounds(bracketedLabels(doingLabel(bareOf(all, works), works)), works);
