@@ -13,6 +13,7 @@ import {
   type Minor,
 } from "@core/units";
 import { setPrices, type ListPrice } from "@db/queries/places";
+import { Bar } from "../features/sell/bar";
 import { SellNav } from "../features/sell/nav";
 import { shown, WareName } from "../features/sell/ware-name";
 import { wareKey } from "../features/sell/wares";
@@ -29,7 +30,6 @@ import {
   Page,
   PageHead,
   PlainTable,
-  Row,
   Scroll,
   Sheet,
   SheetHead,
@@ -382,16 +382,6 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
   );
 }
 
-const Bar = styled(Row)`
-  padding: 10px 14px;
-  align-items: end;
-  label {
-    display: grid;
-    gap: 3px;
-    font-size: 13px;
-    color: var(--soft);
-  }
-`;
 const Wrong = styled.p`
   padding: 0 14px 8px;
   color: var(--bad);

@@ -1,5 +1,5 @@
 /**
- * Prices a second time: what a price leaves as the issue's formulas have it, and the prices themselves by
+ * Prices a second time: what a price leaves, straight from the formulas, and the prices themselves by
  * trying every cent from nothing upwards. Money in minor units.
  */
 export interface PlainSale {

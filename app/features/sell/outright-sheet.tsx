@@ -2,11 +2,12 @@ import { useState } from "react";
 import styled from "styled-components";
 import { minorDigits, parseNumber, printMoney, printNumber, type Minor } from "@core/units";
 import type { SeveralData } from "../../routes/sell-several";
-import { Button, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
+import { Button, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { WorkForm } from "../../ui/form";
 import { useReading } from "../../ui/reading";
 import { takesText } from "../items/selling";
+import { Bar } from "./bar";
 import { outright } from "./several";
 import { WareName } from "./ware-name";
 
@@ -26,9 +27,9 @@ export function Outrights({ data }: { data: SeveralData }) {
   const through = data.channels.find((c) => c.id === terms);
   const rows = data.pieces.map((p) => {
     const whole = p.prices[list] ?? 0;
-    return { piece: p, whole, out: outright(p, whole, part ?? 0.5, through) };
+    return { piece: p, whole, out: part === undefined ? undefined : outright(p, whole, part, through) };
   });
-  const paid = rows.filter((x) => x.out.at.left >= 0).length;
+  const paid = rows.filter((x) => x.out && x.out.at.left >= 0).length;
   return (
     <WorkForm action="/sell/prices">
       <input type="hidden" name="wares" value={rows.map((x) => x.piece.key).join(" ")} />
@@ -38,16 +39,18 @@ export function Outrights({ data }: { data: SeveralData }) {
           key={x.piece.key}
           type="hidden"
           name={`c${i}`}
-          value={printNumber(x.out.price / 10 ** digits, digits, r.locale)}
+          value={x.out ? printNumber(x.out.price / 10 ** digits, digits, r.locale) : ""}
         />
       ))}
       <Sheet $pad={false} aria-labelledby="outright-title">
         <SheetHead style={{ padding: "12px 14px 0" }}>
           <h2 id="outright-title">To a shop that buys outright</h2>
           <Small>
-            {paid === rows.length
-              ? "every piece still pays your hour"
-              : `${paid} of ${rows.length} pieces still pay your hour`}
+            {part === undefined
+              ? ""
+              : paid === rows.length
+                ? "every piece still pays your hour"
+                : `${paid} of ${rows.length} pieces still pay your hour`}
           </Small>
         </SheetHead>
         <Bar>
@@ -128,16 +131,22 @@ export function Outrights({ data }: { data: SeveralData }) {
                     <WareName ware={piece} />
                   </td>
                   <td className="num minor">{money(whole)}</td>
-                  <td className="num">{money(out.price)}</td>
+                  <td className="num">{out ? money(out.price) : "—"}</td>
                   <td className="num">
-                    <Earned data-low={out.at.left < 0 || undefined}>
-                      {out.at.perHour === undefined ? "no time known" : `${money(out.at.perHour)}/h`}
+                    <Earned data-low={(out && out.at.left < 0) || undefined}>
+                      {!out
+                        ? "—"
+                        : out.at.perHour === undefined
+                          ? "no time known"
+                          : `${money(out.at.perHour)}/h`}
                     </Earned>
                   </td>
                   <td className="num">
-                    {out.paysFrom === undefined
-                      ? "no price"
-                      : `${printNumber(Math.ceil(100 * out.paysFrom), 0, r.locale)} %`}
+                    {!out
+                      ? "—"
+                      : out.paysFrom === undefined
+                        ? "no price"
+                        : `${printNumber(Math.ceil(100 * out.paysFrom), 0, r.locale)} %`}
                   </td>
                 </tr>
               ))}
@@ -149,16 +158,6 @@ export function Outrights({ data }: { data: SeveralData }) {
   );
 }
 
-const Bar = styled(Row)`
-  padding: 10px 14px;
-  align-items: end;
-  label {
-    display: grid;
-    gap: 3px;
-    font-size: 13px;
-    color: var(--soft);
-  }
-`;
 const Why = styled.p`
   padding: 0 14px 8px;
   color: var(--soft);

@@ -33,7 +33,8 @@ export function TogetherSheet({ data }: { data: SeveralData }) {
   const total = chosen.reduce((sum, c) => sum + c.n, 0);
   const terms = { packaging: read(bag) ?? 0, margin: data.margin, points: data.points };
   const asked = together(chosen, channel, 0, terms);
-  const at = price.trim() === "" ? (asked?.suggested ?? asked?.singly ?? 0) : (read(price) ?? 0);
+  // What cannot be read is marked; the figures stay those of the suggested price.
+  const at = read(price) ?? asked?.suggested ?? asked?.singly ?? 0;
   const found = together(chosen, channel, at, terms);
   const add = (key: string, by: number) =>
     setCounts((c) => ({ ...c, [key]: Math.max(0, Math.min(MOST, (c[key] ?? 0) + by)) }));
