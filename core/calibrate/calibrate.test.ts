@@ -13,7 +13,7 @@ import {
   weighVariance,
   type Observation,
 } from ".";
-import type { Work } from "../estimate";
+import { TRADE_DOUBT, type Work } from "../estimate";
 import { simulate } from "./simulated-makers";
 
 const near = (a: number, b: number, rel: number) => expect(Math.abs(a / b - 1)).toBeLessThan(rel);
@@ -193,7 +193,7 @@ describe("the next best measurement", () => {
       const seen = [{ group: best?.of ?? "", logRatio, variance: weighVariance(8, 0.1) }];
       const known = learnTension(seen, undefined);
       // The score of the ranges stays as it was.
-      const sd = (group: string) => known.of(group).sd / known.calibration.scale;
+      const sd = (group: string) => (TRADE_DOUBT * known.of(group).sd) / known.calibration.scale;
       return yarns.reduce((s, y) => s + 2 * 1.6449 * sd(y.group) * y.grams, 0);
     };
     expect(width(0)).toBeCloseTo(best?.then ?? 0, 9);

@@ -10,8 +10,10 @@ const drawn = (n: number, sd: number, seed = 11) => {
 };
 
 describe("the score of ranges", () => {
-  it("says nothing before anything was measured", () =>
-    expect(calibrationOf([])).toMatchObject({ n: 0, inside: 0, scale: 1 }));
+  it("says nothing before anything was measured", () => {
+    expect(calibrationOf([])).toMatchObject({ n: 0, inside: 0 });
+    expect(calibrationOf([]).score).toBeCloseTo(1, 9);
+  });
   it("counts each measurement in its tenth, and those inside nine of ten", () => {
     // Tenths of a standard normal begin at −1.2816, −0.8416, −0.5244, −0.2533, 0 (tables).
     const c = calibrationOf([-2, -1.2, 0.01, 0.1, 3]);
@@ -23,22 +25,40 @@ describe("the score of ranges", () => {
       expect(normalBelow(z)).toBeCloseTo(cumulativeStdNormalProbability(Number(z.toFixed(2))), 3);
   });
   it("leaves true ranges as they are, widens narrow ones, narrows wide ones", () => {
-    const scale = (sd: number) => calibrationOf(drawn(80, sd)).scale;
+    const scale = (sd: number) => calibrationOf(drawn(80, sd)).score;
     expect(Math.abs(scale(1) - 1)).toBeLessThan(0.12);
     expect(scale(2)).toBeGreaterThan(1.3);
     expect(scale(0.5)).toBeLessThan(0.75);
   });
   it("few measurements move it little, and one slip hardly", () => {
-    expect(calibrationOf([1.6]).scale).toBeLessThan(1.1);
-    expect(calibrationOf([...drawn(30, 1), 40]).scale / calibrationOf(drawn(30, 1)).scale).toBeLessThan(1.1);
+    expect(calibrationOf([1.6]).score).toBeLessThan(1.1);
+    expect(calibrationOf([...drawn(30, 1), 40]).score / calibrationOf(drawn(30, 1)).score).toBeLessThan(1.1);
+  });
+  it("a range that few measurements speak for is Student's", () => {
+    // 95 % points of Student's t with 12, 15, 20 and 92 degrees of freedom over 1.6449 (tables: 1.7823, 1.7531, 1.7247, 1.6616).
+    for (const [n, t] of [
+      [0, 1.7823],
+      [3, 1.7531],
+      [8, 1.7247],
+      [80, 1.6616],
+    ] as const) {
+      const c = calibrationOf(drawn(n, 1));
+      expect((1.6449 * c.scale) / c.score).toBeCloseTo(t, 2);
+    }
+  });
+  it("where something may only add, a measurement far above says less than one far below", () => {
+    const paused = [...drawn(16, 1), 3, 4, 2.5, 5];
+    expect(calibrationOf(paused, 1.3).score).toBeLessThan(calibrationOf(paused).score - 0.05);
+    expect(calibrationOf([-3, -3, -3], 1.3).score).toBeGreaterThan(1.2);
+    expect(Math.abs(calibrationOf(drawn(80, 1), 1.3).score - 1)).toBeLessThan(0.12);
   });
   it("is of the newest, in any order, and never without end", () => {
     fc.assert(
       fc.property(fc.array(fc.double({ min: -50, max: 50, noNaN: true }), { maxLength: 120 }), (zs) => {
         const c = calibrationOf(zs);
         expect(c.tenths.reduce((a, b) => a + b, 0)).toBe(Math.min(80, zs.length));
-        expect(c.scale).toBeGreaterThanOrEqual(0.6);
-        expect(c.scale).toBeLessThanOrEqual(2.5);
+        expect(c.score).toBeGreaterThanOrEqual(0.6);
+        expect(c.score).toBeLessThanOrEqual(2.5);
       }),
       { seed: 8, numRuns: 100 },
     );
@@ -55,8 +75,8 @@ describe("a hand that keeps its score", () => {
   };
   it("whose parts scatter more than it says gets wider ranges", () => {
     const [usual, wild] = [seen(0.03), seen(0.15)];
-    expect(wild.calibration.tension.scale).toBeGreaterThan(1.15);
-    expect(usual.calibration.tension.scale).toBeLessThan(1.1);
+    expect(wild.calibration.tension.score).toBeGreaterThan(1.15);
+    expect(usual.calibration.tension.score).toBeLessThan(1.1);
     const next = (l: HandLearner) => l.of({ group: "slate", weighed: true }).next;
     expect(next(wild)).toBeGreaterThan(1.5 * next(usual));
   });

@@ -355,7 +355,7 @@ const HAND = "hand";
 const PACKING = "packing";
 const TREND = "trend";
 /** Share of the wandering of a month that may go one way month after month. */
-const STEADY = 0.8;
+const STEADY = 0.65;
 
 const rowOf = (o: Asked, origin: number): Row => [
   [HAND, 1],

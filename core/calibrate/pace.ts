@@ -30,11 +30,13 @@ export const TIMING_SIGMA = 0.08;
  * How much items may differ from their reckoning in time, and how far a pace wanders in a month (from
  * memory).
  */
-const ITEMS = [0.05, 0.1, 0.18];
+const ITEMS = [0.05, 0.09, 0.17];
 const MONTH_WALK = 0.015;
 const MONTH_DAYS = 30.44;
 /** A pace that wanders is told by the newest timings; a file may bring thousands. */
 const NEWEST = 300;
+/** A sitting that took longer than expected may have had a pause in it: it says less of the spread. */
+const PAUSE = 1.3;
 /** Half of the reading's own seconds, beside what is relative. */
 const CLOCK = 5;
 
@@ -94,7 +96,7 @@ export class PaceLearner {
       return belief.see(row, t.seconds - seconds(t.work), noise, this.heavy);
     });
     this.off.push(deviation(shares, surprises));
-    this.scored = calibrationOf(this.off);
+    this.scored = calibrationOf(this.off, PAUSE);
   }
 
   get calibration(): Calibration {

@@ -23,7 +23,7 @@ import {
   type Spread,
   type Timing,
 } from ".";
-import { PACE_KINDS, PACE_PRIOR } from "../estimate";
+import { PACE_KINDS, PACE_PRIOR, TRADE_DOUBT } from "../estimate";
 import { BATCH_PRIOR, LAP_SIGMA } from "./batch";
 import { randomFrom } from "./simulated-makers";
 
@@ -40,9 +40,10 @@ describe("pace against ml-regression", () => {
    * spread of sums.
    */
   function priorRows(): { x: number[][]; y: number[] } {
-    // What an item differs by is no factor of a kind: it is taken off again.
+    // What an item differs by is no factor of a kind, nor is how unsure the spreads are: both are taken off.
     const variance = (work: Partial<Record<(typeof PACE_KINDS)[number], number>>) =>
-      learnPace([]).sd(work) ** 2 - (PACE_PRIOR.item * Object.values(work).reduce((a, b) => a + b, 0)) ** 2;
+      (learnPace([]).sd(work) / TRADE_DOUBT) ** 2 -
+      (PACE_PRIOR.item * Object.values(work).reduce((a, b) => a + b, 0)) ** 2;
     const cov = new Matrix(
       PACE_KINDS.map((a) =>
         PACE_KINDS.map((b) =>

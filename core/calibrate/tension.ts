@@ -1,3 +1,4 @@
+import { TENSION_PRIOR } from "../estimate";
 import {
   HandLearner,
   learnHand,
@@ -7,20 +8,8 @@ import {
 } from "./hand-model";
 import type { Learned, Learning } from "./hierarchy";
 
-/**
- * Spreads of tension, of the logarithm (docs/models.md has hand and yarn; the split, items, and the wandering
- * of a month are from memory; a band's metres are 3 to 5 % off, common practice, no source). The hand's own
- * has the doubt about all of them in it.
- */
-export const TENSION_SPREADS: HandSpreads = {
-  hand: 0.17,
-  line: 0.05,
-  band: 0.04,
-  group: 0.05,
-  item: 0.05,
-  piece: 0.03,
-  month: 0.01,
-};
+/** Spreads of tension, of the logarithm: what an estimate has before anything is measured. */
+export const TENSION_SPREADS: HandSpreads = TENSION_PRIOR;
 
 export const tensionLearner = (): HandLearner => new HandLearner(TENSION_SPREADS);
 

@@ -13,7 +13,9 @@ describe("90 % ranges of the yarn in a stitch, against makers whose truth is not
       `${w.what}: after %i weigh-ins the mean, the next part and a run of forty lie inside`,
       (k) => {
         const c = yarnCover(w, k, MAKERS);
-        for (const share of [c.mean, c.next, c.run]) expect(share).toBeGreaterThanOrEqual(0.83);
+        for (const share of [c.mean, c.next, c.run]) expect(share).toBeGreaterThanOrEqual(0.84);
+        // How much yarns differ cannot be told from one yarn: where they differ twice as much another is a guess.
+        expect(c.another).toBeGreaterThanOrEqual(w.yarn === 2 ? 0.74 : 0.84);
         if (w.what !== "as modelled") return;
         for (const share of [c.mean, c.next, c.run]) expect(share).toBeLessThanOrEqual(0.98);
         expect(c.width).toBeLessThan(1.5);
@@ -32,7 +34,7 @@ describe("90 % ranges of the minutes, against makers whose truth is not the mode
   for (const w of TIME_WORLDS)
     it.each([0, 3, 8, 20])(`${w.what}: after %i timings another item's minutes lie inside`, (k) => {
       const c = timeCover(w, k, MAKERS);
-      expect(c.inside).toBeGreaterThanOrEqual(0.83);
+      expect(c.inside).toBeGreaterThanOrEqual(0.84);
       if (w.what === "as modelled") expect(c.width).toBeLessThan(1.5);
     });
 });

@@ -20,7 +20,6 @@ export const THREE_TOGETHER_RATIO = 1.7;
 
 /** Yarn in one single crochet over its width (docs/models.md). */
 export const YARN_PER_WIDTH = 5.7;
-export const YARN_SIGMA = 0.15;
 /** A measured sample of unravelled stitches leaves this much between pieces (from memory). */
 export const SAMPLE_SIGMA = 0.04;
 
@@ -36,14 +35,6 @@ export const TAIL_MM = {
 
 /** Packing density of polyester fibre, g/cm³ (from memory, craft §4). */
 export const DENSITY: Readonly<Record<Firmness, number>> = { light: 0.02, medium: 0.03, firm: 0.05 };
-/**
- * How much hands differ in packing, and one firmness about its hand, of the logarithm. Light, medium and firm
- * are a factor of
- * 1.5 apart (craft §4), and hands differ by more than half of that (from memory).
- */
-export const PACKING_SPREAD = { hand: 0.25, group: 0.12 } as const;
-/** Relative standard deviation of the density of filling that nobody has weighed. */
-export const DENSITY_SIGMA = Math.hypot(PACKING_SPREAD.hand, PACKING_SPREAD.group);
 /**
  * Where her packing is known, the size of her stitches is in it: a yarn's width differs from that by so much
  * (from memory).

@@ -13,7 +13,15 @@ export {
 export { compareYarns, RING_SIZES, type Compared } from "./compare";
 export { PACE_PRIOR, priorSd } from "./pace-prior";
 export { leaksOf, type Leak } from "./conserve";
-export { DENSITY_SIGMA, PACKING_SPREAD, YARN_SIGMA } from "./constants";
+export {
+  DENSITY_SIGMA,
+  PACKING_SPREAD,
+  studentFactor,
+  TENSION_PRIOR,
+  TRADE_DOUBT,
+  TRADE_WORTH,
+  YARN_SIGMA,
+} from "./prior";
 export { tinyFactor, TRADE_PACE } from "./time";
 export {
   estimatePiece,

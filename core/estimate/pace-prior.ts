@@ -1,3 +1,4 @@
+import { TRADE_DOUBT } from "./prior";
 import { PACE_KINDS, STAGE_OF, type PaceKind, type Work } from "./work";
 
 /**
@@ -18,5 +19,5 @@ export function priorSd(work: Work): number {
   let sum = 0;
   for (const a of kinds) for (const b of kinds) sum += (work[a] ?? 0) * (work[b] ?? 0) * paceCovariance(a, b);
   const all = kinds.reduce((n, k) => n + (work[k] ?? 0), 0);
-  return Math.sqrt(sum + (PACE_PRIOR.item * all) ** 2);
+  return TRADE_DOUBT * Math.sqrt(sum + (PACE_PRIOR.item * all) ** 2);
 }

@@ -7,7 +7,8 @@ import {
   type CheckedPattern,
   type TakenIn,
 } from "../notation";
-import { DENSITY, DENSITY_SIGMA, WIDTH_LEFT } from "./constants";
+import { DENSITY, WIDTH_LEFT } from "./constants";
+import { DENSITY_SIGMA } from "./prior";
 import { timeOfPart, timeOfPiece, timeOfWork } from "./time";
 import { estimateOf, inWords, sumTogether, timesAlike, withDays, type Estimate } from "./value";
 import { addWork, type PaceUsed, type Work } from "./work";

@@ -15,8 +15,8 @@ import {
   TWO_TOGETHER_RATIO,
   YARN_PER_WIDTH,
   YARN_RATIO,
-  YARN_SIGMA,
 } from "./constants";
+import { BAND_SIGMA, YARN_SIGMA } from "./prior";
 import { estimateOf, inWords, withDays, type Estimate, type Reason } from "./value";
 
 /** What is known of the yarn a slot is worked with, and the hook. */
@@ -58,8 +58,6 @@ export interface LearnedYarn {
   readonly from: string;
   readonly rests?: string;
 }
-/** Metres in 100 g about what a band says (common practice, no source: 3 to 5 %). */
-const BAND_SIGMA = 0.04;
 
 export interface YarnSwatch {
   /** "your swatch of 3 Nov": shown as the source. */
@@ -124,8 +122,7 @@ export function tensionOf(yarn: YarnSpec): Tension {
       perStitchFrom: swatch.label,
     };
   }
-  // With a measured width only the yarn-per-width ratio stays unsure; without it the gauge's own error is
-  // part of the 15 %.
+  // With a measured width only the yarn-per-width ratio stays unsure.
   return {
     gauge,
     gaugeFrom,

@@ -14,9 +14,9 @@ export interface TimeWorld {
 export const TIME_WORLDS: readonly TimeWorld[] = [
   { what: "as modelled", item: 0.08 },
   { what: "heavy tails", item: 0.08, heavy: true },
-  { what: "pauses in a fifth of the sittings", item: 0.05, pauses: 0.2 },
+  { what: "pauses in a fifth of the sittings", item: 0.08, pauses: 0.2 },
   { what: "items that differ by 12 %", item: 0.12 },
-  { what: "a pace that drifts by 1.5 % a month", item: 0.05, drift: 0.015 },
+  { what: "a pace that drifts by 1.5 % a month", item: 0.08, drift: 0.015 },
   { what: "all of it, mildly", item: 0.08, heavy: true, pauses: 0.1, drift: 0.007 },
 ];
 /** Seconds of a small keychain by kind. */

@@ -41,6 +41,8 @@ export interface Cover {
   readonly mean: number;
   readonly next: number;
   readonly run: number;
+  /** The mean of another item in a yarn that was never measured. */
+  readonly another: number;
   /** Mean half width of the mean's range ÷ 1.645 × the root of the mean squared error: 1 is ideal. */
   readonly width: number;
   readonly sd: number;
@@ -64,10 +66,12 @@ export function yarnCover(w: YarnWorld, k: number, makers: number): Cover {
     return normal() / scale / Math.sqrt(3);
   };
   const noise = () => WEIGH_SIGMA * (w.heavy ? heavy() : normal());
-  const held = { mean: 0, next: 0, run: 0, sd: 0, square: 0 };
+  const held = { mean: 0, next: 0, run: 0, another: 0, sd: 0, square: 0 };
   for (let i = 0; i < makers; i++) {
     const yarn = w.yarn ?? 1;
-    const fixed = 0.15 * normal() + 0.065 * yarn * normal() + 0.05 * yarn * normal();
+    const own = 0.15 * normal();
+    const ofYarn = () => 0.065 * yarn * normal() + 0.05 * yarn * normal();
+    const fixed = own + ofYarn();
     const items = [0, 1, 2].map(() => (w.item ?? 0.05) * normal());
     const wander = (months: number) =>
       (w.drift ?? 0) * months + (w.drift ? 0 : (w.month ?? 0.01) * Math.sqrt(months) * normal());
@@ -90,12 +94,13 @@ export function yarnCover(w: YarnWorld, k: number, makers: number): Cover {
     }
     hand += wander((MONTHS * MONTH - day) / MONTH);
     const truth = fixed + (items[0] ?? 0) + hand;
-    const known = learnTensionAndPacking(seen, [], MONTHS * MONTH).tension.of("slate", {
-      line: "cotton",
-      item: "0",
-    }).grams;
-    if (!known) throw new Error("grams are a quantity of their own");
-    const within = (x: number, range: number) => Number(Math.abs(x - known.mean) <= Z * range) / makers;
+    const { tension } = learnTensionAndPacking(seen, [], MONTHS * MONTH);
+    const known = tension.of("slate", { line: "cotton", item: "0" }).grams;
+    const never = tension.elsewhere.grams;
+    if (!known || !never) throw new Error("grams are a quantity of their own");
+    const within = (x: number, range: number, mean = known.mean) =>
+      Number(Math.abs(x - mean) <= Z * range) / makers;
+    held.another += within(own + ofYarn() + hand + (w.item ?? 0.05) * normal(), never.sd, never.mean);
     held.mean += within(truth, known.sd);
     held.next += within(truth + noise(), known.next);
     const forty = Array.from({ length: RUN }, noise).reduce((a, b) => a + b, 0) / RUN;

@@ -50,11 +50,11 @@ function TenthsChart({ tenths, label }: { tenths: readonly number[]; label: stri
 /** Fewer measurements than this say little, and move the ranges little. */
 const FEW = 6;
 /** What her own score does to her ranges, in words. */
-export function scaleText({ scale, n }: Pick<Calibration, "scale" | "n">): string {
-  const percent = Math.round(100 * Math.abs(scale - 1));
+export function scoreText({ score, n }: Pick<Calibration, "score" | "n">): string {
+  const percent = Math.round(100 * Math.abs(score - 1));
   if (percent < 3) return "as wide as they should be";
-  if (n < FEW) return `few so far: now ${percent} % ${scale > 1 ? "wider" : "narrower"}`;
-  return scale > 1
+  if (n < FEW) return `few so far: now ${percent} % ${score > 1 ? "wider" : "narrower"}`;
+  return score > 1
     ? `were too narrow: now ${percent} % wider`
     : `were wider than needed: now ${percent} % narrower`;
 }
@@ -90,7 +90,7 @@ export function Scores90({
               <b>
                 {score.inside} of {score.n}
               </b>{" "}
-              inside <Small as="span">{scaleText(score)}</Small>
+              inside <Small as="span">{scoreText(score)}</Small>
             </dd>
           </div>
         ))}
