@@ -511,9 +511,11 @@ function* withAlternatives(nodes: readonly Node[]): Generator<readonly Node[]> {
 
 /** "Rnd 6: sc" and no more is worked all the way round. */
 function loneAsAround(nodes: readonly Node[]): readonly Node[] | undefined {
-  const worked = nodes.filter(
-    (n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip",
-  );
+  // Chains that are joined into a ring are what it goes around.
+  const ring = nodes.findIndex((n) => n.kind === "start" && n.start === "chain-ring");
+  const worked = nodes
+    .slice(ring + 1)
+    .filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip");
   const [only] = worked;
   if (
     worked.length !== 1 ||

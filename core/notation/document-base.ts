@@ -279,8 +279,11 @@ export abstract class DocumentBase {
     const from = tokens[0]?.from ?? 0;
     if (tokens.length === 0)
       return readRound(this.cursor(tokens), { terms: this.terms, blocks: this.blocks });
+    // Words that the text does not have, put in for what it says otherwise, are part of what is remembered.
+    const put = tokens.filter((t) => t.to === t.from).map((t) => t.text);
     const key =
       this.source.slice(from, tokens[tokens.length - 1]?.to ?? from) +
+      put.join("\u0001") +
       (this.speaksOfParts(tokens) ? this.known : this.letters);
     const known = this.memory.get(key);
     if (known) return moved(known, from);

@@ -4,15 +4,19 @@ import { readColourChange, readShade } from "./colours";
 import { headingOf, type HeadingReading } from "./document/heading";
 import { LINE } from "./document/costs";
 import { labelReadings } from "./document/label";
+import type { Lived } from "./document/flowing";
+import { readings, work } from "./count";
 import { repeated } from "./document/listed";
 import { plan, type Decision, type Seen } from "./document/plan";
 import { readAliases } from "./aliases";
 import { unwrapped } from "./document/unwrap";
 import { mayCut, unitsOf, type Unit } from "./document/units";
+import { operationsOf } from "./surroundings";
 import { startsEvent } from "./events";
 import { isRoundWord, type RoundLabel } from "./labels";
 import type { Line } from "./text";
 import type { Token } from "./tokens";
+import type { Node } from "./tree";
 import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
 import { LooseReader } from "./document-loose";
@@ -113,10 +117,45 @@ function framedNumber(tokens: readonly Token[], i: number): boolean {
   return /^[:)]$/.test(tokens[last + 1]?.text ?? "");
 }
 
+/** What is live behind some work that takes all of the `live` stitches, or begins where there are none. */
+function wholeRound(nodes: readonly Node[], live: number | undefined): number | undefined {
+  // "Slip stitch to join" closes a round, it is none.
+  const worked = [...operationsOf(nodes)];
+  if (worked.length > 0 && worked.every((n) => /^(slst|ch)$/.test(n.op.stitch ?? ""))) return undefined;
+  // A written sum ends a round, whatever it is.
+  const total = nodes.find((n) => n.kind === "total");
+  const sum = total?.kind === "total" ? total.n : undefined;
+  const shaped = nodes.find((n) => n.kind === "evenly");
+  const said = sum ?? (shaped?.kind === "evenly" ? shaped.toward : undefined);
+  if (said !== undefined && live !== undefined)
+    return said >= live / 3 && said <= live * 3 ? said : undefined;
+  for (const reading of readings(nodes)) {
+    const got = work(reading.nodes, live, "main", live === undefined);
+    const whole = live === undefined ? got.free : !got.free && got.used === live && !got.misfit;
+    const known = !got.open && !got.unknown && got.offers > 1 && (sum === undefined || sum === got.offers);
+    if (whole && known) return got.offers;
+  }
+  return undefined;
+}
+
 /**
  * Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times.
  */
 export class DocumentReader extends LooseReader {
+  /** What some words come to as a round of their own over `live` stitches. */
+  private lives(tokens: readonly Token[], live: number | undefined): Lived | undefined {
+    // "18": a sum of what stands before it.
+    if (tokens.length === 1 && tokens[0]?.kind === "number") return undefined;
+    const { trees } = this.tree(tokens);
+    const working = trees.filter((t) => t.nodes.some((n) => /^(work|group|evenly)$/.test(n.kind)));
+    if (working.length === 0) return this.hasCountedWork(tokens) ? undefined : { live, round: false };
+    for (const { nodes } of working) {
+      const got = wholeRound(nodes, live);
+      if (got !== undefined) return { live: got, round: true };
+    }
+    return undefined;
+  }
+
   read(): RawPattern {
     const lines = unwrapped(this.plain, this.source, this.textLines);
     const aliases = readAliases(this.plain, this.textLines);
@@ -127,6 +166,7 @@ export class DocumentReader extends LooseReader {
       (tokens) => this.cuts(tokens),
       aliases,
       (tokens) => this.hasCountedWork(tokens),
+      (tokens, live) => this.lives(tokens, live),
     );
     const decisions = plan(units.map((u) => this.see(u)));
     const kinds = new Map<number, LineKind>();

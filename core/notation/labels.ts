@@ -12,6 +12,8 @@ export interface RoundLabel extends Span {
   readonly list: readonly number[] | undefined;
   /** For "next 4 rounds". */
   readonly many: number;
+  /** Where that number stands, which may be behind the work: "sc around x 3". */
+  readonly manyAt?: Span;
   /**
    * A number beyond `MAX_ROUNDS` where a round's number stands: an article number, a year with a slip. It
    * names no round.

@@ -357,11 +357,11 @@ class PartCounter {
    * Washer-backed eyes and filling want an opening a finger fits through. Source: craft §1, common practice.
    */
   private openings(): void {
-    const { raw, rounds, to } = this;
+    const { rounds, to } = this;
     let filled = false;
-    for (const { event, line } of raw.events) {
+    for (const { event, line, afterRound } of this.placedEvents()) {
       if (event.kind !== "eyes" && event.kind !== "stuff") continue;
-      const list = rounds.filter((r) => r.line <= line);
+      const list = rounds.slice(0, afterRound);
       const last = list[list.length - 1];
       const at = to.lines[line - 1];
       if (!at || last?.count === undefined || last.decreases === 0) {

@@ -110,6 +110,7 @@ function heldSpans(
   for (const p of raw.parts)
     for (const r of p.rounds) {
       if (r.label) add(r.label);
+      if (r.label?.manyAt) add(r.label.manyAt);
       if (r.reference) add(r);
       if (r.pieces) add(r.pieces);
       tree(r.closing);

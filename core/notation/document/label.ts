@@ -1,6 +1,7 @@
 import type { Cursor } from "../cursor";
 import { isRoundWord, wordOf, type RoundLabel } from "../labels";
 import { MAX_ROUNDS } from "../limits";
+import type { Token } from "../tokens";
 import { isStitchNoun } from "../vocabulary";
 import { LABEL } from "./costs";
 
@@ -256,6 +257,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     more: readonly Numbers[],
     many: number,
     cost: number,
+    manyAt?: Token,
   ) => {
     for (const m of more) {
       c.at = m.to;
@@ -273,6 +275,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
         writtenAt: t.written ? { from: t.written.from, to: t.written.to } : undefined,
         list: beyond ? undefined : m.list,
         many: beyond ? 1 : many,
+        ...(manyAt ? { manyAt: { from: manyAt.from, to: manyAt.to } } : {}),
         ...(beyond ? { beyond: { from, to: numbersEnd } } : {}),
         ...((t.total ?? lead) ? { total: t.total ?? lead } : {}),
       };
@@ -321,11 +324,12 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   }
   if (c.is("next", "following", "last", "final")) {
     c.at++;
-    const many = c.kind() === "number" ? (c.number() ?? 1) : 1;
+    const said = c.kind() === "number" ? c.peek() : undefined;
+    const many = said ? (c.number() ?? 1) : 1;
     if (!isRoundWord(c.text())) return out;
     const word = wordOf(c.text());
     c.at++;
-    finish(word, "next", undefined, [{ last: 0, to: c.at, cost: 0 }], many, LABEL.next);
+    finish(word, "next", undefined, [{ last: 0, to: c.at, cost: 0 }], many, LABEL.next, said);
     return out;
   }
   // "Joining round: …", "Edging row: …": called by what it does.

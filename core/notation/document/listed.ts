@@ -12,9 +12,11 @@ const MOST_TOKENS = 400;
 const SIGNS = ["/", ";", "|", ",", "."] as const;
 
 /** A stretch of a line between two signs. */
-interface Stretch {
+export interface Stretch {
   readonly from: number;
   readonly to: number;
+  /** Said or done between rounds: it gets no label. */
+  readonly between?: boolean;
 }
 
 /**
@@ -41,7 +43,7 @@ export function listedRounds(
       (rounds.length >= FEWEST || (rounds.length === 2 && goesOver(tokens.slice(rounds[1]?.from)))) &&
       areRounds(tokens, rounds, works)
     )
-      return labelled(tokens, rounds);
+      return asRounds(tokens, rounds);
   }
   return tokens;
 }
@@ -87,7 +89,8 @@ export function bracketedLabels(tokens: readonly Token[]): readonly Token[] {
   return [...out, ...tokens.slice(from)];
 }
 
-const mostlySums = (tokens: readonly Token[], rounds: readonly Stretch[]): boolean =>
+/** "Mr 6. 12. 18.": most of them are what a round comes to, and no more. */
+export const mostlySums = (tokens: readonly Token[], rounds: readonly Stretch[]): boolean =>
   2 * rounds.filter((r) => r.to - r.from === 1 && tokens[r.from]?.kind === "number").length > rounds.length;
 
 function stretches(tokens: readonly Token[], sign: string): Stretch[] {
@@ -132,11 +135,13 @@ function areRounds(
   return counted.length * 3 >= rounds.length * 2 && counted.length >= 2;
 }
 
-function labelled(tokens: readonly Token[], rounds: readonly Stretch[]): readonly Token[] {
+/** Each stretch with the label that it stands for. */
+export function asRounds(tokens: readonly Token[], rounds: readonly Stretch[]): readonly Token[] {
   const out: Token[] = tokens.slice(0, rounds[0]?.from ?? 0);
   for (const s of rounds) {
     const words = tokens.slice(s.from, s.to);
-    const { many, rest } = repeated(words);
+    const on = straight(words);
+    const { many, rest, said } = repeated(words);
     const at = words[0]?.from ?? 0;
     const sign = (text: string, kind: Token["kind"], value = NaN): Token => ({
       kind,
@@ -145,27 +150,51 @@ function labelled(tokens: readonly Token[], rounds: readonly Stretch[]): readonl
       from: at,
       to: at,
     });
-    if (STEP.test(words[0]?.text ?? "")) {
+    if (s.between ?? STEP.test(words[0]?.text ?? "")) {
       out.push(sign(".", "mark"), ...words);
       continue;
     }
     // Behind a name stands its sign; between rounds nothing is left of theirs but an end.
     if (out.length > 0 && out.at(-1)?.text !== ":") out.push(sign(".", "mark"));
     out.push(sign("next", "word"));
-    if (many > 1) out.push(sign(String(many), "number", many));
+    if (on && on.at >= 0) {
+      const label = words.slice(on.at, on.at + 2);
+      const end = label.at(-1)?.to ?? at;
+      const behind = (text: string, kind: Token["kind"]): Token => ({
+        ...sign(text, kind),
+        from: end,
+        to: end,
+      });
+      // "8 rounds of 18 sc": what is worked, where it is said.
+      const how = words.slice(on.at + 2).filter((t) => !JOINING.test(t.text));
+      const work = how.some((t) => t.kind === "word") ? how : [behind("even", "word")];
+      out.push(...label, behind(":", "mark"), ...work);
+      continue;
+    }
+    if (many > 1) out.push(said ?? sign(String(many), "number", many));
     out.push(sign("rnd", "word"), sign(":", "mark"), ...rest);
   }
   return out;
 }
 
 /** "18 sc x5 rnds", "sc 12 for 2 rounds": how many rounds it stands for, and what each is. */
-export function repeated(words: readonly Token[]): { many: number; rest: readonly Token[] } {
+export function repeated(words: readonly Token[]): {
+  many: number;
+  rest: readonly Token[];
+  /** The number as it stands there. */
+  said?: Token;
+} {
   const at = words.findIndex(
     (t, i) =>
       t.kind === "number" &&
       isRoundWord(words[i + 1]?.text ?? "") &&
       /^(x|for|\*|over|next)$/.test(words[i - 1]?.text ?? ""),
   );
+  // "sc around x 3": a whole round, so often.
+  const [sign, n] = words.slice(-2);
+  const whole = words.at(-3)?.text === "around" && !words.some((t) => t.kind === "mark" && t !== sign);
+  if (at < 0 && whole && /^(x|\*)$/.test(sign?.text ?? "") && n?.kind === "number")
+    return { many: Math.min(200, n.value), rest: words.slice(0, -2), said: n };
   // "even x3": of something plain, so many rounds.
   if (
     at < 0 &&
@@ -173,8 +202,34 @@ export function repeated(words: readonly Token[]): { many: number; rest: readonl
     /^(even|plain|straight)$/.test(words[0]?.text ?? "") &&
     words[1]?.text === "x"
   )
-    return { many: Math.min(200, words[2]?.value ?? 1), rest: words.slice(0, 1) };
+    return { many: Math.min(200, words[2]?.value ?? 1), rest: words.slice(0, 1), said: words[2] };
   const many = words[at]?.value ?? 0;
   if (at < 2 || !Number.isInteger(many) || many < 1 || many > 200) return { many: 1, rest: words };
-  return { many, rest: [...words.slice(0, at - 1), ...words.slice(at + 2)] };
+  return { many, rest: [...words.slice(0, at - 1), ...words.slice(at + 2)], said: words[at] };
 }
+
+/** Rounds that only go on over what is there. */
+export interface Straight {
+  readonly many: number;
+  /** How many stitches each has, where it is said. */
+  readonly of: number | undefined;
+  /** Where the number of rounds stands; below 0 where it is said behind the work. */
+  readonly at: number;
+}
+
+/** "8 rounds of 18", "work 5 rounds straight", "even for 3 rounds": so many rounds over what is there. */
+export function straight(words: readonly Token[]): Straight | undefined {
+  const again = repeated(words);
+  if (again.many > 1 && again.rest.every((t) => PLAIN.test(t.text)))
+    return { many: again.many, of: undefined, at: -1 };
+  const at = words.findIndex((t, i) => t.kind === "number" && isRoundWord(words[i + 1]?.text ?? ""));
+  const many = words[at]?.value ?? 0;
+  if (at < 0 || !Number.isInteger(many) || many < 1 || many > 200) return undefined;
+  const rest = [...words.slice(0, at), ...words.slice(at + 2)];
+  const numbers = rest.filter((t) => t.kind === "number");
+  const plain = rest.every((t) => t.kind !== "word" || PLAIN.test(t.text));
+  return plain && numbers.length <= 1 ? { many, of: numbers[0]?.value, at } : undefined;
+}
+const JOINING = /^(of|in|with|for|then|the|more|straight|even|plain|no|increase|increases)$/;
+const PLAIN =
+  /^(work|crochet|do|make|then|for|of|in|the|more|another|sc|dc|even|straight|plain|evenly|each|st|sts|stitch|stitches|around|with|no|increase|increases|all)$/;

@@ -2,6 +2,7 @@ import { tokensOf } from "../aliases";
 import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
+import { flowing, type Live } from "./flowing";
 import { bracketedLabels, doingLabel, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
 import { sumsInFront } from "./sums-in-front";
@@ -43,14 +44,19 @@ export function unitsOf(
   cut: (t: readonly Token[]) => number[],
   aliases: ReadonlyMap<string, string> = NO_ALIASES,
   works: (t: readonly Token[]) => boolean = () => false,
+  lives: Live = () => undefined,
 ): Unit[] {
   const units: Unit[] = [];
   let spaced = true;
+  let live: number | undefined;
   const written = lines.map((line) => tokensOf(plain, line.from, line.to, aliases));
   const read = ownLabels(sumsInFront(written, works), works);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
-    const bare = listedRounds(bracketedLabels(doingLabel(bareOf(all, works), works)), works);
+    const own = bracketedLabels(doingLabel(bareOf(all, works), works));
+    const flows = flowing(own, lives, live);
+    live = flows?.live;
+    const bare = flows?.tokens ?? listedRounds(own, works);
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
       const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));

@@ -18,6 +18,8 @@ const LEAD = words(
   "you'll we'll we i'll let's work make crochet do working place put you begin start starting beginning continue a an the by making just only with 1x followed worked one",
 );
 
+/** What begins a place: where, after how many of what, they are worked. */
+const PLACED = /^(in|into|on|onto|around|each|every|all|across|along|through|evenly|over|per|working)$/;
 const MANNER = words("loosely tightly firmly carefully gently neatly");
 
 /** Is there a stitch with a name of its own at the cursor? */
@@ -71,6 +73,16 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
       });
   };
   add(said(c, x, true));
+  // "sc 1 inc 1 around": whose number it is in a row of stitches, the end of the row tells.
+  const [row, numbered, beyond] = c.tokens.slice(start, start + 3);
+  if (row?.kind === "word" && numbered?.kind === "number" && beyond?.kind === "word") {
+    const here = c.at;
+    c.at = start;
+    const behind = said(c, x, true, true);
+    if (behind && c.at > start + 1 && c.at !== here)
+      out.push({ to: c.at, cost: COST.place, piece: { kind: "work", said: behind } });
+    c.at = here;
+  }
   // "inc2", "dec2": the two may be how many go into one, or come out of two.
   const [change, legs] = [c.tokens[start], c.tokens[start + 1]];
   if (change && legs && /^(inc|dec)$/.test(change.text) && legs.value === 2 && legs.from === change.to) {
@@ -115,6 +127,16 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
             counted && first ? { ...alone, n: first.value, at: { from: first.from, to: first.to } } : alone,
         },
       });
+  }
+  // "dc2inc", "sc2dec": glued, the two are the stitches that go into one or come out of two.
+  const [of, two, shape] = [c.tokens[start], c.tokens[start + 1], c.tokens[start + 2]];
+  const glued = two?.value === 2 && of?.to === two.from && shape?.from === two.to;
+  if (of && shape && glued && PLAIN.test(of.text) && CHANGE.test(shape.text)) {
+    const without = [...c.tokens.slice(0, start), of, shape, ...c.tokens.slice(start + 3)];
+    const at = new Cursor(without, c.source, c.names, c.legend, c.colours);
+    at.at = start;
+    const one = said(at, x, true);
+    if (one) out.push({ to: at.at + 1, cost: COST.phrase, piece: { kind: "work", said: one } });
   }
   // "inc 12", "1 sc inc 24" at the end of a round: the number is what it comes to.
   const [shaping, sum] = [c.tokens[start], c.tokens[start + 1]];
@@ -180,7 +202,7 @@ function spreadBefore(c: Cursor, x: Context): boolean {
   );
 }
 
-function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
+function said(c: Cursor, x: Context, stars: boolean, own = false): SaidWork | undefined {
   const numberAt = c.peek();
   let before: number | undefined;
   let word = c.kind() === "number" ? readStitch(c, x.terms) : undefined;
@@ -212,6 +234,8 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
   if (!word && before !== undefined && c.is("in", "into") && /^(each|every|next|same)$/.test(where))
     word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
+  // "2 single crochet stitches in every stitch": the noun behind a stitch's own name adds nothing.
+  if (word.kind !== "generic" && isStitchNoun(c.text()) && PLACED.test(c.text(1))) c.at++;
   // "4 dc (UK) into the ring": whose word it is.
   if (c.is("(", "[") && /^(uk|us)$/.test(c.text(1)) && /^[)\]]$/.test(c.text(2))) c.at += 3;
   // "Sl st loosely in each": how, which counts nothing.
@@ -221,7 +245,7 @@ function said(c: Cursor, x: Context, stars: boolean): SaidWork | undefined {
       ? readLoopPhrase(c)
       : undefined;
   const afterAt = c.peek();
-  const after = before === undefined ? countBehind(c, x, stars) : undefined;
+  const after = before === undefined ? countBehind(c, x, stars, own) : undefined;
   let often: SaidWork["often"];
   if (before !== undefined && word.kind !== "generic") {
     // "1 inc x 6": one increase, six times.
@@ -261,7 +285,7 @@ const ownCross = (c: Cursor): boolean =>
   (!BRACKET.has(c.text(1)) || (c.kind(2) === "number" && CLOSED.test(c.text(3))));
 
 /** "sc 6", "inc x6", "sc 6 times", "ch 7". */
-function countBehind(c: Cursor, x: Context, stars: boolean): number | undefined {
+function countBehind(c: Cursor, x: Context, stars: boolean, own: boolean): number | undefined {
   if (c.done || c.is(",", ")", "]", ";", ".")) return undefined;
   const times = c.attempt(() => {
     const t =
@@ -281,7 +305,8 @@ function countBehind(c: Cursor, x: Context, stars: boolean): number | undefined 
     // … and "sc2 inc1" says by its spaces whose number it is.
     const number = c.tokens[c.at - 1];
     const glued = c.tokens[c.at - 2]?.to === number?.from && number?.to !== c.peek()?.from;
-    if (!glued && c.kind() === "word" && !isStitchNoun(c.text()) && stitchAhead(c, x)) return undefined;
+    if (!own && !glued && c.kind() === "word" && !isStitchNoun(c.text()) && stitchAhead(c, x))
+      return undefined;
     if (c.is("x") && BRACKET.has(c.text(1))) return undefined;
     if (isStitchNoun(c.text())) c.at++;
     c.take("more");

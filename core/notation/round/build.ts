@@ -392,7 +392,7 @@ class Builder {
         this.worked ||= p.said.word.stitch !== "ch";
         const target =
           p.said.target.part === "it" ? { ...p.said.target, part: this.lastPart } : p.said.target;
-        const around = { items, loops: this.loops, span };
+        const around = { items, loops: this.loops, span, outermost: depth === 0 && !starred };
         const nodes = this.onChain({ ...p.said, target }, around) ?? placed({ ...p.said, target }, around);
         items.push(...nodes.map((n) => this.bounded(this.inLayers(n))));
         return;
@@ -422,7 +422,9 @@ class Builder {
         // "… from hook and the next 4": an article between parts nothing.
         const before = items.findLast((n) => n.kind !== "aside");
         const next =
-          before?.kind === "work" ? again(before, p.target, { items, loops: this.loops, span }) : undefined;
+          before?.kind === "work"
+            ? again(before, p.target, { items, loops: this.loops, span, outermost: false })
+            : undefined;
         if (next) items.push(...next);
         else {
           this.cost += COST.placeless;

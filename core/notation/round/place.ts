@@ -10,6 +10,8 @@ type Work = Extract<Node, { kind: "work" }>;
 
 /** What stands around stitches and decides what they mean. */
 export interface Around {
+  /** In no bracket, and between no stars. */
+  readonly outermost: boolean;
   readonly items: readonly Node[];
   /** Loops the round is worked in unless the stitches say otherwise. */
   readonly loops: Loops;
@@ -120,6 +122,10 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
     return [node(layered, times, node({ ...layered, uses: 2 }, times))];
   }
   if (stitch === "slst" && (t.toJoin || t.place === "first")) return [joining(items, span)];
+  // "Ch 12, sl st into ring": the ring is what the chains become.
+  const chained = around.outermost && items.every((i) => i.kind === "work") && chainsIn(items) > 2;
+  if (stitch === "slst" && t.place === "ring" && n === undefined && chained && !items.some(isWorked))
+    return [joining(items, span)];
   // "Ch 6, sl st back along": on a chain that grows out of nothing it is a foundation.
   const rooted = items.some((i) => i.kind === "start" || isWorked(i)) || chainsIn(items) === 0;
   if (t.spurBack && rooted) {

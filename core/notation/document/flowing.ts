@@ -1,0 +1,125 @@
+import { isRoundWord } from "../labels";
+import type { Token } from "../tokens";
+import { asRounds, mostlySums, RING, straight, type Stretch } from "./listed";
+
+/** What a stretch of words comes to as a round of its own. */
+export interface Lived {
+  /** Live stitches behind it. */
+  readonly live: number | undefined;
+  /** Takes every stitch that is there, or begins in a ring; a stretch that is done between rounds is none. */
+  readonly round: boolean;
+}
+/** Reads some words as a round over `live` stitches; undefined where they are none, or leave stitches over. */
+export type Live = (tokens: readonly Token[], live: number | undefined) => Lived | undefined;
+
+/** Where a round may end. */
+const ENDS = /^(\.|,|;|\/|-|--|then|and)$/;
+/** A line is a list of rounds only when it has so many, and two only where the second is no sum of the first. */
+const FEWEST = 3;
+/** A round is cut at most into so many stretches, and a line has at most so many. */
+const MOST_IN_ROUND = 5;
+const MOST_STRETCHES = 80;
+const MOST_TOKENS = 400;
+
+/**
+ * "Cactus: 6 sc in MR, inc around (12), sc 1 inc 1 around (18), then 8 rounds of 18.": a whole part in a
+ * sentence, without a label and with or without sums. Where it may be cut, the stitches tell: each round takes
+ * all of the one before it. The cut with the most rounds that holds to the end of the line is taken, and each
+ * gets the label that it stands for. Linear in the line.
+ *
+ * @param from live stitches of a line above that flowed, where this goes on with it
+ */
+export function flowing(
+  tokens: readonly Token[],
+  lives: Live,
+  from: number | undefined,
+): { readonly tokens: readonly Token[]; readonly live: number } | undefined {
+  if (tokens.length < 6 || tokens.length > MOST_TOKENS || labels(tokens)) return undefined;
+  const named = tokens.slice(0, 8).findIndex((t) => t.text === ":") + 1;
+  const pieces = piecesOf(tokens, named);
+  const begins = tokens.slice(named).some((t) => RING.test(t.text) || t.text === "loop");
+  if ((!begins && from === undefined) || pieces.length < 2 || pieces.length > MOST_STRETCHES)
+    return undefined;
+  if (mostlySums(tokens, pieces)) return undefined;
+  const best = bestCut(tokens, pieces, lives, begins ? undefined : from);
+  if (!best || made(best.rounds) < (best.live === best.begun ? FEWEST : FEWEST - 1)) return undefined;
+  return { tokens: asRounds(tokens, best.rounds), live: best.live };
+}
+
+/** Labels of its own say more than signs: "Rnd 4", "1st rnd", "Next round:". */
+const labels = (tokens: readonly Token[]): boolean =>
+  (tokens[0]?.kind === "number" && tokens[1]?.kind === "mark") ||
+  tokens.some(
+    (t, i) =>
+      isRoundWord(t.text) &&
+      (tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "ordinal" || tokens[i + 1]?.text === ":"),
+  );
+
+/** What stands between two places where a round may end, outside all brackets. */
+function piecesOf(tokens: readonly Token[], start: number): Stretch[] {
+  const out: Stretch[] = [];
+  let from = start;
+  let depth = 0;
+  let starred = false;
+  tokens.forEach((t, i) => {
+    if (i < start) return;
+    if (/^[([{]$/.test(t.text)) depth++;
+    else if (/^[)\]}]$/.test(t.text)) depth--;
+    else if (t.text === "*") starred = !starred;
+    else if (depth === 0 && !starred && ENDS.test(t.text)) {
+      if (i > from) out.push({ from, to: i });
+      from = i + 1;
+    }
+  });
+  if (from < tokens.length) out.push({ from, to: tokens.length });
+  return out;
+}
+
+interface Cut {
+  readonly rounds: readonly Stretch[];
+  /** Live stitches of the first round. */
+  readonly begun: number | undefined;
+  readonly live: number | undefined;
+}
+
+/** The cut of pieces `0 … i` with the most rounds, for each i. */
+function bestCut(
+  tokens: readonly Token[],
+  pieces: readonly Stretch[],
+  lives: Live,
+  from: number | undefined,
+): (Cut & { live: number }) | undefined {
+  const best: (Cut | undefined)[] = [{ rounds: [], begun: from, live: from }];
+  for (let i = 1; i <= pieces.length; i++)
+    for (let j = Math.max(0, i - MOST_IN_ROUND); j < i; j++) {
+      const before = best[j];
+      if (!before) continue;
+      const [begin, end] = [pieces[j]?.from ?? 0, pieces[i - 1]?.to ?? 0];
+      const got = livesOn(tokens.slice(begin, end), before.live, lives);
+      if (!got || (!got.round && j < i - 1)) continue;
+      // What it begins with has its number: "MC = magic circle" begins nothing.
+      if (
+        before.live === undefined &&
+        got.round &&
+        !tokens.slice(begin, end).some((t) => t.kind === "number")
+      )
+        continue;
+      const rounds = [...before.rounds, { from: begin, to: end, between: !got.round }];
+      const kept = best[i];
+      if (!kept || worth(rounds) > worth(kept.rounds))
+        best[i] = { rounds, begun: before.begun ?? got.live, live: got.live };
+    }
+  const all = best[pieces.length];
+  return all?.live === undefined ? undefined : { ...all, live: all.live };
+}
+
+/** The most rounds, and of those the cut that joins no talk to them. */
+const worth = (rounds: readonly Stretch[]): number => made(rounds) + rounds.length / (2 * MOST_STRETCHES);
+const made = (rounds: readonly Stretch[]): number => rounds.filter((r) => !r.between).length;
+
+/** A round that is said plainly, or again and again, or by its stitches. */
+function livesOn(words: readonly Token[], live: number | undefined, lives: Live): Lived | undefined {
+  const many = straight(words);
+  if (many && live !== undefined && (many.of ?? live) === live) return { live, round: true };
+  return lives(words, live);
+}
