@@ -1,8 +1,8 @@
-import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { asc } from "drizzle-orm";
 import { commission, trail } from "@db/schema";
 import { clickText, openPage, Person, startSite, visit, type Site } from "./harness";
+import { pdfText } from "./pdf-text";
 
 let site: Site;
 beforeAll(async () => {
@@ -10,23 +10,9 @@ beforeAll(async () => {
 });
 afterAll(() => site.stop());
 
-/** The text of a PDF of the site. */
-async function paper(path: string): Promise<string> {
-  const answer = await fetch(site.url + path);
-  expect(answer.headers.get("content-type")).toBe("application/pdf");
-  expect(answer.headers.get("content-disposition")).not.toContain("Ylva");
-  const file = await getDocument({ data: new Uint8Array(await answer.arrayBuffer()) }).promise;
-  const pages = await Promise.all(
-    Array.from({ length: file.numPages }, async (_, i) => {
-      const { items } = await (await file.getPage(i + 1)).getTextContent();
-      return items.map((t) => ("str" in t ? t.str : "")).join(" ");
-    }),
-  );
-  return pages
-    .join(" ")
-    .replace(/\u00a0/g, " ")
-    .replace(/\s+/g, " ");
-}
+/** The words of its paper; whose it is stands in no file's name. */
+const paper = (path: string): Promise<string> =>
+  pdfText(site, path, (answer) => expect(answer.headers.get("content-disposition")).not.toContain("Ylva"));
 
 describe("a commission", () => {
   it("goes from a quote to a receipt by the keyboard, and its customer is forgotten", async () => {

@@ -1,6 +1,7 @@
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { clickText, openPage, Person, startSite, visit, type Site } from "./harness";
+import { pdfText } from "./pdf-text";
 
 let site: Site;
 beforeAll(async () => {
@@ -217,6 +218,34 @@ it("prices are raised by a look first, saved, undone by an empty field; a wrong 
   await clickText(page, "main button", "Save the prices");
   await me.waitText("1 price saved");
   expect(await page.$eval(cell, (el) => (el as HTMLInputElement).placeholder)).toBe("16.50");
+  await end();
+});
+
+it("prices go on paper: signs, a list, the note that stays with a shop; so do a run and what to buy", async () => {
+  const { page, me, end } = await visit(site, "/sell/refill");
+  await clickText(page, "main a", "Consignment note");
+  await me.waitText("What stands on a shop’s shelf");
+  const sheetOf = () => page.$eval("main a[download]", (a) => a.getAttribute("href") ?? "");
+  const drawn = () => page.waitForSelector("main [data-shown] canvas", { timeout: 20_000 });
+  await drawn();
+  const note = await pdfText(site, await sheetOf());
+  for (const said of ["Consignment note", "What stands at Gift shop", "Puffin keychain", "Taken over by"])
+    expect(note).toContain(said);
+  await page.click('input[type="radio"][name="sheet"]');
+  await drawn();
+  const signs = await pdfText(site, await sheetOf());
+  expect(signs).toContain("€16.50");
+  expect(await pdfText(site, "/sell/prices/list.pdf?paper=LETTER")).toContain("Price list");
+  expect(await pdfText(site, "/materials/buy.pdf")).toContain("Yarn shed on the quay");
+  expect((await fetch(`${site.url}/sell/prices/note.pdf?place=nowhere`)).status).toBe(404);
+  expect((await fetch(`${site.url}/sell/prices/list.pdf?channel=nowhere`)).status).toBe(404);
+  await page.goto(`${site.url}/runs`);
+  const run = await page.$$eval("main a", (all) =>
+    all.map((a) => a.getAttribute("href") ?? "").find((h) => /^\/runs\/[\w-]{36}$/.test(h)),
+  );
+  const sheet = await pdfText(site, `${run}/sheet.pdf`);
+  for (const said of ["Run sheet", "Puffin keychain", "crochet", "Rest your hands"])
+    expect(sheet).toContain(said);
   await end();
 });
 

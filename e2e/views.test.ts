@@ -29,6 +29,7 @@ const views: Record<string, string> = {
   "What to make": "/sell/next",
   Prices: "/sell/prices",
   "Several together": "/sell/prices/several",
+  "Prices on paper": "/sell/prices/paper",
   Sold: "/sell/sold",
   Refill: "/sell/refill",
   "What if": "/sell/what-if",

@@ -1,4 +1,4 @@
-import { ClipboardCopy, Download, ShoppingBasket } from "lucide-react";
+import { ClipboardCopy, Download, Printer, ShoppingBasket } from "lucide-react";
 import { useState } from "react";
 import { data, Link, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
@@ -182,6 +182,9 @@ export default function Buy({ loaderData: d, actionData: answered }: Route.Compo
             </Button>
             <ButtonLink to={`/materials/buy.csv?${params.toString()}`} reloadDocument>
               <Download size={16} aria-hidden /> CSV
+            </ButtonLink>
+            <ButtonLink to={`/materials/buy.pdf?${params.toString()}`} target="_blank" reloadDocument>
+              <Printer size={16} aria-hidden /> Print
             </ButtonLink>
           </>
         ) : null}

@@ -1,7 +1,6 @@
 import { Download, Printer } from "lucide-react";
 import { useState, type ReactNode } from "react";
 import { data, Link, useFetcher } from "react-router";
-import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/item-paper";
 import { findItem, setItemUse } from "@db/queries/items";
@@ -10,6 +9,7 @@ import { measuresOf } from "../features/figure/picture.server";
 import { draftOf, openItem } from "../features/items/load.server";
 import { tagSchema } from "../features/paper/choices";
 import { PdfPreview } from "../features/paper/pdf-preview";
+import { SheetChoices } from "../features/paper/sheet-choices";
 import { safetyFacts } from "../features/safety/facts";
 import { SafetyChecks } from "../features/safety/safety-checks";
 import { once, openForm } from "../server/form.server";
@@ -137,22 +137,7 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
               <SheetHead>
                 <h2>What to print</h2>
               </SheetHead>
-              <Choices role="radiogroup" aria-label="What to print">
-                {SHEETS.map(([name, title, what]) => (
-                  <label key={name}>
-                    <input
-                      type="radio"
-                      name="sheet"
-                      checked={sheet === name}
-                      onChange={() => setSheet(name)}
-                    />
-                    <span>
-                      <b>{title}</b>
-                      <Small>{what}</Small>
-                    </span>
-                  </label>
-                ))}
-              </Choices>
+              <SheetChoices sheets={SHEETS} value={sheet} onChange={setSheet} />
               {sheet === "tags" ? (
                 <TagFields
                   value={tag}
@@ -364,25 +349,3 @@ function UseForm({ use }: { use: string }) {
     </fetcher.Form>
   );
 }
-
-const Choices = styled.div`
-  display: grid;
-  gap: 4px;
-  margin-bottom: 14px;
-  label {
-    display: flex;
-    gap: 10px;
-    padding: 7px 8px;
-    border-radius: 4px;
-    cursor: pointer;
-  }
-  label:has(input:checked) {
-    background: var(--sunk);
-  }
-  label span span {
-    display: block;
-  }
-  input {
-    margin-top: 4px;
-  }
-`;

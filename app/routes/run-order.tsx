@@ -4,12 +4,13 @@ import { data, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/run-order";
-import { tasksOfPiece, type Sequenced, type Task } from "@core/planning/sequence";
+import type { Sequenced, Task } from "@core/planning/sequence";
 import { STAGES } from "@core/estimate";
 import { printDuration, printTrimmed, type Seconds } from "@core/units";
 import { findRun, RUN_SCHOOLS, setRunSchool } from "@db/queries/runs";
 import { STAGE_WORDS } from "../features/hand/words";
-import { analyseStored, inColourway, loadSurroundings } from "../features/items/load.server";
+import { loadSurroundings } from "../features/items/load.server";
+import { tasksOfRun } from "../features/runs/run-tasks.server";
 import { stretchesOf } from "../features/runs/tasks";
 import type { SequenceApi } from "../workers/sequence.worker";
 import { allColourways, allItems } from "../server/rows.server";
@@ -62,31 +63,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     loadSurroundings(scope, workshop),
   ]);
   if (!found) throw data(null, { status: 404 });
-  const shades = new Map(surroundings.yarns.map((y) => [y.id, y]));
-  const tasks: Task[] = [];
-  for (const l of found.lines) {
-    const entry = items.find((i) => i.item.id === l.itemId);
-    const dressed =
-      entry &&
-      inColourway(
-        entry,
-        colourways.find((c) => c.id === l.colourwayId),
-      );
-    const got = dressed && (await analyseStored(dressed, surroundings));
-    if (!dressed || !got?.ok) continue;
-    const slotOf = (slot: string) => {
-      const s = dressed.revision.slots.find((x) => x.slot === slot) ?? dressed.revision.slots[0];
-      const yarn = s && shades.get(s.yarnId);
-      return { colour: yarn ? `${yarn.shade}, ${yarn.name}` : slot, hookMm: s ? s.hookUm / 1000 : undefined };
-    };
-    for (let n = l.made; n < l.quantity && tasks.length <= MOST; n++)
-      tasks.push(
-        ...tasksOfPiece(
-          { label: l.plannedWith.label, piece: got.value.piece, order: got.value.order, slotOf },
-          `${l.id.slice(-12)} ${n + 1}`,
-        ),
-      );
-  }
+  const tasks = await tasksOfRun(found, items, colourways, surroundings, MOST);
   return {
     run: { id: found.run.id, name: found.run.name, school: found.run.school },
     tasks: tasks.length > MOST ? [] : tasks,

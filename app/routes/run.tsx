@@ -5,6 +5,7 @@ import {
   ClipboardCopy,
   Download,
   Play,
+  Printer,
   Scissors,
   ShoppingBasket,
   Trash2,
@@ -236,6 +237,11 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
           <Sheet $pad={false} aria-labelledby="what-title">
             <Head>
               <h2 id="what-title">What is made</h2>
+              {done ? null : (
+                <ButtonLink to={`/runs/${run.id}/sheet.pdf`} target="_blank" reloadDocument>
+                  <Printer size={16} aria-hidden /> Run sheet
+                </ButtonLink>
+              )}
             </Head>
             <Scroll tabIndex={0} role="region" aria-label="What is made, table">
               <PlainTable $tight>

@@ -1,3 +1,4 @@
+import { Printer } from "lucide-react";
 import { data, redirect, useNavigation, useSearchParams } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/sell-prices";
@@ -227,6 +228,9 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
           </Small>
         ) : null}
         <ButtonLink to="/sell/prices/several">Several together, or to a shop</ButtonLink>
+        <ButtonLink to="/sell/prices/paper">
+          <Printer size={16} aria-hidden /> On paper
+        </ButtonLink>
       </PageHead>
       <SellNav />
       <Stack $gap={18}>

@@ -170,6 +170,9 @@ function PlaceSheet({ place: p }: { place: Data["places"][number] }) {
           ) : (
             <>
               <ButtonLink to={`/sell/places/${p.placeId}/statement`}>Statement</ButtonLink>
+              <ButtonLink to={`/sell/prices/paper?sheet=note&place=${p.placeId}`}>
+                Consignment note
+              </ButtonLink>
               <Button type="submit">Carry them over</Button>
             </>
           )}

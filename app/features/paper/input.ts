@@ -82,7 +82,50 @@ export interface CommissionPaper {
   readonly cautions: readonly string[];
 }
 
+/** A cell of a list on paper: what it says, with a dab of the yarn's colour before it where it has one. */
+export type Cell =
+  | string
+  | { readonly text: string; readonly colour?: string; readonly bold?: boolean }
+  /** So many boxes to tick, one a piece. */
+  | { readonly boxes: number };
+
+export interface ListTable {
+  readonly head?: string;
+  readonly note?: string;
+  /** A box to tick stands before each row. */
+  readonly tick: boolean;
+  readonly columns: readonly {
+    readonly head: string;
+    readonly right?: boolean;
+    readonly wide?: boolean;
+    /** Points, where columns of several tables stand under each other. */ readonly width?: number;
+  }[];
+  readonly rows: readonly (readonly Cell[])[];
+}
+
+/** A sheet of lists: what to buy, what is asked for a piece, what stands on a shelf, what a run is made of. */
+export interface ListPaper {
+  readonly title: string;
+  readonly sub?: string;
+  readonly maker: string;
+  readonly paper: "A4" | "LETTER";
+  readonly facts: readonly (readonly [string, string])[];
+  readonly tables: readonly ListTable[];
+  readonly notes: readonly string[];
+  /** Lines to sign on: "Left by", "Taken over by". */
+  readonly signed?: readonly string[];
+}
+
+/** Signs for the table of a stall. */
+export interface SignsPaper {
+  readonly maker: string;
+  readonly paper: "A4" | "LETTER";
+  readonly signs: readonly { readonly name: string; readonly sub: string; readonly price: string }[];
+}
+
 export type PaperTask =
+  | { readonly sheet: "list"; readonly item?: undefined; readonly list: ListPaper }
+  | { readonly sheet: "signs"; readonly item?: undefined; readonly signs: SignsPaper }
   | { readonly sheet: "pattern"; readonly item: ItemPaper; readonly choice: SheetChoice }
   | { readonly sheet: "position"; readonly item: ItemPaper; readonly choice: SheetChoice }
   | { readonly sheet: "tags"; readonly item: ItemPaper; readonly choice: TagChoice }

@@ -228,3 +228,46 @@ describe("tags", () => {
     expect(tagSchema.safeParse({ count: "201" }).success).toBe(false);
   });
 });
+
+describe("sheets of lists and signs", () => {
+  const list = {
+    title: "Buy list",
+    maker: "Harbour stall",
+    paper: "LETTER" as const,
+    facts: [["In all", "€12.30"]] as const,
+    tables: [
+      {
+        head: "Yarn shed",
+        tick: true,
+        columns: [{ head: "What", wide: true }, { head: "Pieces" }],
+        rows: Array.from({ length: 70 }, (_, i) => [
+          { text: `Shade ${i + 1}`, colour: "#334455" },
+          { boxes: i === 0 ? 130 : 3 },
+        ]),
+      },
+    ],
+    notes: ["Note the lot."],
+    signed: ["Left by"],
+  };
+  it("have every row, over as many pages as it takes", async () => {
+    const { text, pages, size } = await readBack({ sheet: "list", list });
+    expect(size).toEqual([612, 792]);
+    expect(pages).toBeGreaterThan(1);
+    for (let i = 1; i <= 70; i++) expect(text).toMatch(new RegExp(`\\bShade ${i}\\b`));
+    for (const said of ["€12.30", "Note the lot.", "Left by", "130 in all"]) expect(text).toContain(said);
+  });
+  it("signs stand eight on a sheet, the rest on the next", async () => {
+    const signs = Array.from({ length: 11 }, (_, i) => ({
+      name: `A very long name of a figure ${i + 1}`,
+      sub: "winter plumage",
+      price: `€${i + 1}.50`,
+    }));
+    const { text, pages } = await readBack({
+      sheet: "signs",
+      signs: { maker: "Harbour stall", paper: "A4", signs },
+    });
+    expect(pages).toBe(2);
+    for (const s of signs) expect(text).toContain(s.price);
+    expect(text.match(/Harbour stall/g)).toHaveLength(11);
+  });
+});

@@ -8,8 +8,10 @@ import { figureAnswer, VIEWS, type ViewName } from "../figure/picture";
 import { commissionNote } from "./commission-note";
 import type { ItemPaper, PaperTask, Pictures, TagChoice } from "./input";
 import { kitSheet } from "./kit-sheet";
+import { listPaper } from "./list-paper";
 import { patternSheet } from "./pattern-sheet";
 import { positionNote } from "./position-note";
+import { stallSigns } from "./stall-signs";
 import { tags } from "./tags";
 
 interface Maker {
@@ -40,6 +42,8 @@ const VIEWS_OF: Readonly<Record<PaperTask["sheet"], readonly ViewName[]>> = {
   tags: ["turned"],
   kit: ["turned", "front", "side", "back"],
   commission: ["turned"],
+  list: [],
+  signs: [],
 };
 const SIDE = 520;
 
@@ -93,6 +97,10 @@ async function documentOf(task: PaperTask): Promise<TDocumentDefinitions> {
       return tags(task.item, task.choice, pictures, codeOf(task.choice));
     case "commission":
       return commissionNote(task.commission, pictures.turned);
+    case "list":
+      return listPaper(task.list);
+    case "signs":
+      return stallSigns(task.signs);
     case "kit":
       return kitSheet(task.item, task.kit, task.choice, pictures);
   }
