@@ -52,12 +52,15 @@ export function WeekTape({
                   to={hrefOf(c.on)}
                   preventScrollReset
                   aria-current={chosen === c.on ? "true" : undefined}
-                  aria-label={`${printDay(c.on, r.locale, true)}: ${c.hours === 0 ? "no hours" : `${hours(taken)} of ${hours(c.hours)} taken`}`}
                 >
-                  <b>
+                  <span className="sr">
+                    {printDay(c.on, r.locale, true)}:{" "}
+                    {c.hours === 0 ? `no hours ${c.note}` : `${hours(taken)} of ${hours(c.hours)} taken`}
+                  </span>
+                  <b aria-hidden>
                     {c.on.endsWith("-01") || c.today ? printShortDay(c.on, r.locale) : Number(c.on.slice(8))}
                   </b>
-                  <small>
+                  <small aria-hidden>
                     {c.past
                       ? ""
                       : c.hours === 0
