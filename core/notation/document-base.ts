@@ -264,6 +264,9 @@ export abstract class DocumentBase {
       const kind = tokens[i]?.kind;
       const word = kind === "word" || kind === "number" ? readStitch(c, this.terms) : undefined;
       if (word && word.kind !== "generic") return true;
+      // "A 8, B 8": so many in each colour.
+      const beside = tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "number";
+      if (kind === "word" && beside && c.colours.has(tokens[i]?.text ?? "")) return true;
       // "2 in next": the stitch is left out where there is only one.
       if (
         kind === "number" &&

@@ -30,7 +30,10 @@ export abstract class ReferenceReader extends DocumentBase {
       ? "repeat"
       : c.is("as", "same", "like", "follow", "identical", "exactly")
         ? "as"
-        : undefined;
+        : // "Work rounds 1 to 4 of the shell."
+          c.at > lead && isRoundWord(c.text())
+          ? "of"
+          : undefined;
     if (!verb) return undefined;
     while (
       c.is(
@@ -137,6 +140,10 @@ export abstract class ReferenceReader extends DocumentBase {
         return true;
       });
     if (first === undefined && back === 0 && part === undefined) return undefined;
+    // Without "as" only a new part is made of rounds of another: "work rounds 1-4 in red" is none.
+    const another = part !== undefined && this.names.has(part.trim().toLowerCase());
+    if (verb === "of" && !(another && this.heading && this.heading.name.toLowerCase() !== part))
+      return undefined;
     let times: number | undefined;
     let until: number | undefined;
     c.attempt(() => {

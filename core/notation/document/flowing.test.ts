@@ -77,4 +77,20 @@ describe("words that a plain hand uses", () => {
   );
   it("a stitch alone goes around the ring of chains that it begins in", () =>
     expect(countsOf("Crown\nch 12, sl st into ring\nRnd 1: sc (12)\nRnd 2: sc")).toEqual([[12, 12]]));
+  it("a part that is made of rounds of another", () =>
+    expect(
+      countsOf(
+        "Shell, green\nR1: 6 sc in mr (6)\nR2: inc around (12)\nR3: 12 sc\n\nBelly, yellow\nWork rounds 1 to 2 of the shell.\n\nHead\nR1: 5 sc in mr",
+      ),
+    ).toEqual([[6, 12, 12], [6, 12], [5]]));
+  it("colours by their letters before their numbers, under labels that are numbers", () =>
+    expect(
+      countsOf(
+        "Robin\nColours: A = brown, B = red\n1. A: MR 8 (8)\n2. A: inc x8 (16)\n3. A 4, B 8, A 4 (16)",
+      ),
+    ).toEqual([[8, 16, 16]]));
+  it("edges that are worked shut", () =>
+    expect(countsOf("Fish\nRnd 1: 6 sc in mr\nRnd 2: inc around\nflatten and sc shut with 6 sc")).toEqual([
+      [6, 12, 6],
+    ]));
 });

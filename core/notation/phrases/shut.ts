@@ -14,8 +14,10 @@ const STOP = words(". ; ( [ { = \n *");
  */
 export const shut: Phrase = {
   name: "shut",
-  starts: words("fold flatten press pinch squash squeeze crochet work close"),
+  starts: words("fold flatten press pinch squash squeeze crochet work close sc dc"),
   read(c, x) {
+    // "Sc shut with 9 sc": the first stitch names only how.
+    if (c.is("sc", "dc") && !CLOSES.has(c.text(1))) return NONE;
     let closes = c.is("flatten", "pinch", "fold", "close");
     const signs = FLATTENS.has(c.text()) ? FLAT : CLOSES;
     c.at++;
