@@ -41,6 +41,7 @@ describe("a whole part in a sentence is cut where its stitches say so", () => {
       "Star\n6 sc in mr, sl st to join. Ch 1, 2 sc in each, sl st to join. Ch 1, (sc, inc) around, sl st to join. Fasten off.",
       [6, 12, 18],
     ],
+    ["two, of which the second goes on", "Arm\n4 sc mr (4) / 3 rounds of 4 sc.", [4, 4, 4, 4]],
     ["two, of which the second is more than a sum", "Wing\n5 sc in mr, inc around, fold in half.", [5, 10]],
   ] as const)("%s", (_, text, counts) => expect(countsOf(text)).toEqual([counts]));
 

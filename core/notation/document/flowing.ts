@@ -9,12 +9,12 @@ export interface Lived {
   /** Takes every stitch that is there, or begins in a ring; a stretch that is done between rounds is none. */
   readonly round: boolean;
 }
-/** Reads some words as a round over `live` stitches; undefined where they are none, or leave stitches over. */
+/** Reads words as a round over `live` stitches; undefined where they are none, or leave stitches over. */
 export type Live = (tokens: readonly Token[], live: number | undefined) => Lived | undefined;
 
 /** Where a round may end. */
 const ENDS = /^(\.|,|;|\/|-|--|then|and)$/;
-/** A line is a list of rounds only when it has so many, and two only where the second is no sum of the first. */
+/** A list of rounds has so many; or one less, where the second cannot be the sum of the first. */
 const FEWEST = 3;
 /** A round is cut at most into so many stretches, and a line has at most so many. */
 const MOST_IN_ROUND = 5;
@@ -23,9 +23,9 @@ const MOST_TOKENS = 400;
 
 /**
  * "Cactus: 6 sc in MR, inc around (12), sc 1 inc 1 around (18), then 8 rounds of 18.": a whole part in a
- * sentence, without a label and with or without sums. Where it may be cut, the stitches tell: each round takes
- * all of the one before it. The cut with the most rounds that holds to the end of the line is taken, and each
- * gets the label that it stands for. Linear in the line.
+ * sentence, without a label and with or without sums. Where it may be cut, the stitches tell: each round
+ * takes all of the one before it. The cut with the most rounds that holds to the end of the line is taken,
+ * and each gets the label that it stands for. Linear in the line.
  *
  * @param from live stitches of a line above that flowed, where this goes on with it
  */
@@ -42,7 +42,10 @@ export function flowing(
     return undefined;
   if (mostlySums(tokens, pieces)) return undefined;
   const best = bestCut(tokens, pieces, lives, begins ? undefined : from);
-  if (!best || made(best.rounds) < (best.live === best.begun ? FEWEST : FEWEST - 1)) return undefined;
+  if (!best) return undefined;
+  const goesOver = best.rounds.some((s) => straight(tokens.slice(s.from, s.to)) !== undefined);
+  const fewest = best.live === best.begun && !goesOver ? FEWEST : FEWEST - 1;
+  if (made(best.rounds) < fewest) return undefined;
   return { tokens: asRounds(tokens, best.rounds), live: best.live };
 }
 
