@@ -35,7 +35,7 @@ describe("the score of ranges", () => {
     expect(calibrationOf([...drawn(30, 1), 40]).score / calibrationOf(drawn(30, 1)).score).toBeLessThan(1.1);
   });
   it("a range that few measurements speak for is Student's", () => {
-    // 95 % points of Student's t with 12, 15, 20 and 92 degrees of freedom over 1.6449 (tables: 1.7823, 1.7531, 1.7247, 1.6616).
+    // 95 % points of Student's t with 12, 15, 20 and 92 degrees of freedom (tables).
     for (const [n, t] of [
       [0, 1.7823],
       [3, 1.7531],

@@ -24,7 +24,7 @@ interface Wall {
   readonly reading: Reading;
 }
 
-/** A run on the wall: what is made, a box for each piece at each step, and which ball each length comes from. */
+/** A run on the wall: what is made, a box for each piece at each step, the ball each length comes from. */
 export function runSheet(w: Wall): ListPaper {
   const r = w.reading;
   const left = w.lines.reduce((s, l) => s + Math.max(0, l.quantity - l.made), 0);
@@ -134,7 +134,7 @@ function balls({ placed, shades, cut, reading: r }: Wall): ListTable[] {
   ];
 }
 
-/** "Puffin: Body 6, Wing 12": what a ball's lengths are for, by the line and length that a piece's name says. */
+/** "Puffin: Body 6, Wing 12": what a ball's lengths are for, by the line and length in a piece's name. */
 function namesOf(placed: readonly { readonly piece: string }[], cut: readonly CuttingLine[]): string {
   const byName = rollup(
     placed,
