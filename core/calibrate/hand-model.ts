@@ -81,7 +81,7 @@ interface Grid {
   readonly piece: readonly number[];
   readonly month: readonly number[];
 }
-const GRID: Grid = { between: [2, 0.5], item: [2, 0.4], piece: [1.8, 0.6], month: [2.2, 0.2] };
+const GRID: Grid = { between: [2, 0.5], item: [1.8, 0.4], piece: [1.8, 0.6], month: [2, 0.2] };
 /** Each step away from the trade's spread is believed so much less beforehand. */
 const STEP = 0.5;
 /** Measurements that the spreads are learned from: the newest. */
@@ -355,7 +355,7 @@ const HAND = "hand";
 const PACKING = "packing";
 const TREND = "trend";
 /** Share of the wandering of a month that may go one way month after month. */
-const STEADY = 0.65;
+const STEADY = 0.6;
 
 const rowOf = (o: Asked, origin: number): Row => [
   [HAND, 1],

@@ -24,7 +24,7 @@ export const TENSION_PRIOR = {
   hand: 0.17,
   line: 0.08,
   group: 0.05,
-  item: 0.05,
+  item: 0.045,
   band: 0.04,
   piece: 0.03,
   month: 0.01,

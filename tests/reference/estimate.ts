@@ -465,11 +465,11 @@ export function plainEstimate(
   parts.forEach((p, i) => {
     const make = all[i]?.make ?? 1;
     for (const [slot, m] of p.metres) {
-      // Before anything is measured: a hand 17 %, a yarn 8, its shade and an item 5 each, of what is worked;
+      // Before anything is measured: a hand 17 %, a yarn 8, its shade 5 and an item 4.5, of what is worked;
       // nine of ten lie within Student's t of twelve of it: z + (z³ + z) ÷ 4n + (5z⁵ + 16z³ + 3z) ÷ 96n².
       const [z, n] = [1.6449, 12];
       const t = z + (z ** 3 + z) / (4 * n) + (5 * z ** 5 + 16 * z ** 3 + 3 * z) / (96 * n * n);
-      const spread = Math.sqrt(0.17 ** 2 + 0.08 ** 2 + 0.05 ** 2 + 0.05 ** 2);
+      const spread = Math.sqrt(0.17 ** 2 + 0.08 ** 2 + 0.05 ** 2 + 0.045 ** 2);
       const wide = m > 0 ? Math.exp(t * spread * ((p.worked.get(slot) ?? 0) / m)) : 1;
       const sum = metres.get(slot) ?? { value: 0, low: 0, high: 0 };
       metres.set(slot, {

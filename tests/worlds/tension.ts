@@ -21,6 +21,8 @@ export interface YarnWorld {
   readonly month?: number;
   /** Parts are weighed with their filling in them, packed so many times as the trade does. */
   readonly packing?: number;
+  /** Always the same part is weighed, so that no weight tells packing from tension. */
+  readonly onePart?: boolean;
 }
 export const YARN_WORLDS: readonly YarnWorld[] = [
   { what: "as modelled" },
@@ -29,6 +31,7 @@ export const YARN_WORLDS: readonly YarnWorld[] = [
   { what: "a hand that drifts by 1 % a month", drift: 0.01 },
   { what: "patterns that are 5 % off, and a steady hand", item: 0.05, month: 0 },
   { what: "filled weigh-ins, packed 1.3 times as much", packing: 1.3 },
+  { what: "the same filled part again and again, packed 1.3 times as much", packing: 1.3, onePart: true },
   { what: "a steady hand whose items do not differ", item: 0, month: 0 },
   { what: "all of it, mildly", heavy: true, yarn: 1.4, drift: 0.005, packing: 1.1 },
 ];
@@ -53,8 +56,9 @@ const Z = 1.6448536;
 const MONTH = 30.44;
 const MONTHS = 11;
 const RUN = 40;
-/** Of a part's weight on the scale, so much is filling where parts are weighed filled. */
-const FILLING = 0.3;
+/** So much filling to the stitches of an ear, an arm, a body and a head, by weight. */
+const FILLINGS = [0, 0.15, 0.3, 0.45] as const;
+const ONE_PART = 0.3;
 
 /**
  * Makers who weigh `k` parts of three items over eleven months: how often the ranges of the last day hold.
@@ -89,7 +93,7 @@ export function yarnCover(w: YarnWorld, k: number, makers: number): Cover {
         item: String(item),
         weighed: true,
         day,
-        ...weighed(w, 4 + 8 * next(), fixed + (items[item] ?? 0) + hand, noise, normal),
+        ...weighed(w, 4 + 8 * next(), fixed + (items[item] ?? 0) + hand, noise, { next, normal }),
       });
     }
     hand += wander((MONTHS * MONTH - day) / MONTH);
@@ -117,9 +121,10 @@ function weighed(
   grams: number,
   log: number,
   noise: () => number,
-  normal: () => number,
+  { next, normal }: ReturnType<typeof randomFrom>,
 ): Pick<HandObservation, "logRatio" | "variance" | "filled"> {
-  const filling = w.packing === undefined ? 0 : FILLING * grams;
+  const share = w.onePart ? ONE_PART : (FILLINGS[Math.floor(FILLINGS.length * next())] ?? 0);
+  const filling = w.packing === undefined ? 0 : share * grams;
   const real = grams * Math.exp(log + noise()) + filling * (w.packing ?? 0) * Math.exp(PACK_SIGMA * normal());
   const shown = Math.max(0.1, Math.round(10 * real) / 10);
   const variance = (0.1 / Math.sqrt(12) / shown) ** 2 + TENSION_SPREADS.piece ** 2;
