@@ -58,7 +58,7 @@ const ORDINAL_WORDS: ReadonlyMap<string, number> = new Map<string, number>([
 ]);
 
 const SHAPE =
-  /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|(f[./]o(?![a-z])\.?|(?:(?:twen|thir|for|fif|six|seven|eigh|nine)ty[ -](?:one|two|three|four|five|six|seven|eight|nine|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth)(?![a-z-]))|s\.c\.|d\.c\.|h\.d\.c\.|sl?\. ?sts?(?![a-z])|(?:sc|hdc|dc|tr|htr|dtr|inv)\d+(?:tog|inc)(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|(?:two|three|four|five|six|seven|eight|nine|ten|twelve)-(?!sts?|stitch|single|double|half|treble|hdc|inc|dec|times|rounds?|rnds?|rows?)[a-z]{3,}|(?:blo?|flo?)(?=(?:sc|hdc|dc|tr)(?![a-z]))|(?:sc|hdc|dc|tr)(?=(?:blo|flo|mr|mc)(?![a-z]))|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
+  /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|(f[./]o(?![a-z])\.?|w\/o?(?![a-z])|(?:(?:twen|thir|for|fif|six|seven|eigh|nine)ty[ -](?:one|two|three|four|five|six|seven|eight|nine|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth)(?![a-z-]))|s\.c\.|d\.c\.|h\.d\.c\.|sl?\. ?sts?(?![a-z])|(?:sc|hdc|dc|tr|htr|dtr|inv)\d+(?:tog|inc)(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|(?:two|three|four|five|six|seven|eight|nine|ten|twelve)-(?!sts?|stitch|single|double|half|treble|hdc|inc|dec|times|rounds?|rnds?|rows?)[a-z]{3,}|(?:blo?|flo?)(?=(?:sc|hdc|dc|tr)(?![a-z]))|(?:sc|hdc|dc|tr)(?=(?:blo|flo|mr|mc)(?![a-z]))|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
 
 /** Emoji, arrows and other signs are marks, not words. */
 const LETTER = /\p{L}/u;
@@ -104,6 +104,9 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
 function word(text: string, from: number, to: number): Token {
   // "F.O.", "f/o": fasten off; "sl.st", "s.c.": stitches.
   if (/^f[./]o/.test(text)) return { kind: "word", text: "fo", value: NaN, from, to };
+  // "mr w/ 5 sc".
+  if (text === "w/" || text === "w/o")
+    return { kind: "word", text: text === "w/" ? "with" : "without", value: NaN, from, to };
   if (text.includes(".")) {
     const letters = /^s[.l].*t/.test(text) ? "slst" : text.replace(/\./g, "");
     return { kind: "word", text: letters, value: NaN, from, to };

@@ -72,10 +72,14 @@ describe("words that a plain hand uses", () => {
   it.each([
     ["the noun behind a stitch", "Crochet 2 single crochet stitches in every stitch.", 12],
     ["a stitch and its change in one word", "sc2inc in each", 12],
+    ["a decrease every third stitch, as she counts it", "Decrease every third stitch (4)", 4],
+    ["… and as others do", "Decrease every second stitch (4)", 4],
     ["numbers behind the stitches, no bracket", "sc 1 inc 1 around", 9],
   ])("%s", (_, round, count) =>
     expect(countsOf(`Ball\nRound 1: 6 sc in a ring\nRound 2: ${round}`)).toEqual([[6, count]]),
   );
+  it("with, in short", () =>
+    expect(countsOf("Claw\nrnd 1: mr w/ 5 sc <5>\nrnd 2: inc in ea <10>")).toEqual([[5, 10]]));
   it("a stitch alone goes around the ring of chains that it begins in", () =>
     expect(countsOf("Crown\nch 12, sl st into ring\nRnd 1: sc (12)\nRnd 2: sc")).toEqual([[12, 12]]));
   it("a part that is made of rounds of another", () =>

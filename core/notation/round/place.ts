@@ -274,11 +274,19 @@ function special(
   const single = stitchInto(op.stitch, 1, "next", op.loops);
   if (t.evenly) return [{ kind: "evenly", op, n: n ?? t.n ?? 1, rest: single, ...at(said.at), ...span }];
   if (t.every !== undefined && (kind === "inc" || kind === "dec")) {
-    const gap = Math.max(0, t.every - (kind === "inc" ? 1 : 2));
-    const inside: Node[] =
-      gap > 0 ? [{ kind: "work", op: single, times: { kind: "number", n: gap }, ...span }] : [];
-    inside.push({ kind: "work", op, times: ONCE, ...span });
-    return [{ kind: "group", items: inside, times: t.reach ?? AROUND, ...span }];
+    const repeat = (gap: number): Extract<Node, { kind: "group" }> => ({
+      kind: "group",
+      items: [
+        ...(gap > 0 ? [{ kind: "work", op: single, times: number(gap), ...span } as const] : []),
+        { kind: "work", op, times: ONCE, ...span },
+      ],
+      times: t.reach ?? AROUND,
+      ...span,
+    });
+    const gap = t.every - 1;
+    if (kind === "inc") return [repeat(gap)];
+    // "Decrease every third stitch": the third goes into the second, or the fourth into the third.
+    return [{ ...repeat(Math.max(0, gap - 1)), other: repeat(gap) }];
   }
   if (t.place === "ring") op = { ...op, into: "ring", uses: 0, increases: 0 };
   let times: Times = number(n ?? 1, said.at);
