@@ -1,4 +1,4 @@
-import { Download, Printer } from "lucide-react";
+import { Download } from "lucide-react";
 import { useState, type ReactNode } from "react";
 import { data, Link, useFetcher } from "react-router";
 import { z } from "zod";
@@ -9,6 +9,7 @@ import { measuresOf } from "../features/figure/picture.server";
 import { draftOf, openItem } from "../features/items/load.server";
 import { tagSchema } from "../features/paper/choices";
 import { PdfPreview } from "../features/paper/pdf-preview";
+import { PrintLinks } from "../features/paper/print-links";
 import { SheetChoices } from "../features/paper/sheet-choices";
 import { safetyFacts } from "../features/safety/facts";
 import { SafetyChecks } from "../features/safety/safety-checks";
@@ -158,17 +159,7 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
                   </Small>
                 </p>
               )}
-              {wrong.size > 0 ? null : (
-                <Row style={{ marginTop: 16 }}>
-                  <ButtonLink to={url} $primary target="_blank" reloadDocument>
-                    <Printer size={17} aria-hidden /> Open to print
-                  </ButtonLink>
-                  <a href={url} download>
-                    <Download size={15} aria-hidden /> Save the PDF
-                  </a>
-                  {pages ? <Small>{pages === 1 ? "1 page" : `${pages} pages`}</Small> : null}
-                </Row>
-              )}
+              {wrong.size > 0 ? null : <PrintLinks url={url} pages={pages} />}
               {sheet === "pattern" && !d.licence ? (
                 <p>
                   <Small>

@@ -13,7 +13,6 @@ import { loadSurroundings } from "../features/items/load.server";
 import { tasksOfRun } from "../features/runs/run-tasks.server";
 import { stretchesOf } from "../features/runs/tasks";
 import type { SequenceApi } from "../workers/sequence.worker";
-import { allColourways, allItems } from "../server/rows.server";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop } from "../server/scope.server";
 import { keepPage } from "../ui/away";
@@ -56,14 +55,12 @@ const seconds = (params: URLSearchParams, name: keyof typeof SETUP_SECONDS): num
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const search = new URL(request.url).searchParams;
-  const [found, items, colourways, surroundings] = await Promise.all([
+  const [found, surroundings] = await Promise.all([
     findRun(scope, params.id),
-    allItems(scope),
-    allColourways(scope),
     loadSurroundings(scope, workshop),
   ]);
   if (!found) throw data(null, { status: 404 });
-  const tasks = await tasksOfRun(found, items, colourways, surroundings, MOST);
+  const tasks = await tasksOfRun(scope, found, surroundings, MOST);
   return {
     run: { id: found.run.id, name: found.run.name, school: found.run.school },
     tasks: tasks.length > MOST ? [] : tasks,

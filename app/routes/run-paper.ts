@@ -8,7 +8,6 @@ import { loadCutting } from "../features/runs/cutting.server";
 import { loadRuns, loadShelves, planOf } from "../features/runs/load.server";
 import { runSheet } from "../features/runs/run-sheet";
 import { tasksOfRun } from "../features/runs/run-tasks.server";
-import { allColourways, allItems } from "../server/rows.server";
 import { openWorkshop, readingOf, todayOf } from "../server/scope.server";
 
 /** A sheet of more tasks than this is read by nobody. */
@@ -19,10 +18,8 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const found = await findRun(scope, params.id);
   if (!found) throw data(null, { status: 404 });
-  const [runs, items, colourways, around, cutting] = await Promise.all([
+  const [runs, around, cutting] = await Promise.all([
     loadRuns(scope),
-    allItems(scope),
-    allColourways(scope),
     loadSurroundings(scope, workshop),
     loadCutting(scope, found),
   ]);
@@ -36,7 +33,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       maker: workshop.name,
       paper: paperSize(new URL(request.url).searchParams),
       lines: found.lines.map((l) => ({ label: l.plannedWith.label, quantity: l.quantity, made: l.made })),
-      tasks: await tasksOfRun(found, items, colourways, around, MOST),
+      tasks: await tasksOfRun(scope, found, around, MOST),
       stageWord: (stage) => words[stage] ?? stage,
       colours: Object.fromEntries(around.yarns.map((y) => [`${y.shade}, ${y.name}`, y.colour])),
       placed: cutting.kept?.plan.placed ?? [],

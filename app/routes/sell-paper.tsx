@@ -1,13 +1,13 @@
-import { Download, Printer } from "lucide-react";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import type { Route } from "./+types/sell-paper";
 import { PdfPreview } from "../features/paper/pdf-preview";
+import { PrintLinks } from "../features/paper/print-links";
 import { SheetChoices } from "../features/paper/sheet-choices";
 import { SellNav } from "../features/sell/nav";
 import { allPlaces, loadWares } from "../features/sell/wares.server";
 import { openWorkshop } from "../server/scope.server";
-import { ButtonLink, Columns, Empty, Page, PageHead, Row, Sheet, SheetHead, Small } from "../ui/basics";
+import { ButtonLink, Columns, Empty, Page, PageHead, Sheet, SheetHead } from "../ui/basics";
 import { Field, FieldGrid, Select } from "../ui/field";
 
 export const meta: Route.MetaFunction = () => [{ title: "Prices on paper · Lapka" }];
@@ -107,17 +107,7 @@ export default function SellPaper({ loaderData: d }: Route.ComponentProps) {
                 )}
               </Field>
             </FieldGrid>
-            {url ? (
-              <Row style={{ marginTop: 16 }}>
-                <ButtonLink to={url} $primary target="_blank" reloadDocument>
-                  <Printer size={17} aria-hidden /> Open to print
-                </ButtonLink>
-                <a href={url} download>
-                  <Download size={15} aria-hidden /> Save the PDF
-                </a>
-                {pages ? <Small>{pages === 1 ? "1 page" : `${pages} pages`}</Small> : null}
-              </Row>
-            ) : null}
+            {url ? <PrintLinks url={url} pages={pages} /> : null}
           </Sheet>
           <PdfPreview url={url} label={SHEETS.find(([n]) => n === sheet)?.[1] ?? ""} onPages={setPages} />
         </Columns>

@@ -16,6 +16,7 @@ import { bringMore, removePlace, savePlace } from "@db/queries/places";
 import { transact } from "@db/scope";
 import { PlacesPanel } from "../features/sell/places-panel";
 import { placeSchema, shelfSchema } from "../features/sell/schema";
+import { Bar } from "../features/sell/bar";
 import { SellNav } from "../features/sell/nav";
 import { shown, WareName } from "../features/sell/ware-name";
 import { HOME, MOVE_WORDS, wareKey } from "../features/sell/wares";
@@ -32,7 +33,6 @@ import {
   Page,
   PageHead,
   PlainTable,
-  Row,
   Scroll,
   Sheet,
   SheetHead,
@@ -242,7 +242,7 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
             <SheetHead style={{ padding: "12px 14px 0" }}>
               <h2 id="shelf-title">Finished pieces, by place</h2>
             </SheetHead>
-            <Bar>
+            <Noted>
               <label>
                 <span>From</span>
                 <Select name="from" value={from} onChange={(e) => setFrom(e.target.value)}>
@@ -281,7 +281,7 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
                     ? "Carry them"
                     : "Take them off the shelf"}
               </Button>
-            </Bar>
+            </Noted>
             {wrong ? (
               <Wrong role="alert">
                 {[...new Set(Object.values(wrong).flatMap((e) => e ?? []))].join(" ")}
@@ -433,15 +433,7 @@ function Count({ n, from }: { n: number; from: boolean }) {
   return <span style={{ fontWeight: from ? 640 : 400, color: n < 0 ? "var(--bad)" : undefined }}>{n}</span>;
 }
 
-const Bar = styled(Row)`
-  padding: 10px 14px;
-  align-items: end;
-  label {
-    display: grid;
-    gap: 3px;
-    font-size: 13px;
-    color: var(--soft);
-  }
+const Noted = styled(Bar)`
   .note {
     flex: 1 1 120px;
     max-width: 260px;

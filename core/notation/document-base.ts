@@ -264,9 +264,10 @@ export abstract class DocumentBase {
       const kind = tokens[i]?.kind;
       const word = kind === "word" || kind === "number" ? readStitch(c, this.terms) : undefined;
       if (word && word.kind !== "generic") return true;
-      // "A 8, B 8": so many in each colour.
-      const beside = tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "number";
-      if (kind === "word" && beside && c.colours.has(tokens[i]?.text ?? "")) return true;
+      // "A 8, B 8", "8 A, 8 B": so many in each colour; "A 50 g" is a measure.
+      const numberAt = tokens[i + 1]?.kind === "number" ? i + 1 : tokens[i - 1]?.kind === "number" ? i : -1;
+      const ends = numberAt >= 0 && (tokens[numberAt + 1]?.kind ?? "mark") === "mark";
+      if (kind === "word" && ends && c.colours.has(tokens[i]?.text ?? "")) return true;
       // "2 in next": the stitch is left out where there is only one.
       if (
         kind === "number" &&

@@ -1,29 +1,40 @@
 import { tasksOfPiece, type Task } from "@core/planning/sequence";
-import type { Colourway } from "@db/queries/colourways";
-import type { ItemWithRevision } from "@db/queries/items";
+import { findRevisions } from "@db/queries/items";
 import type { RunWithLines } from "@db/queries/runs";
+import type { Scope } from "@db/scope";
 import { analyseStored, inColourway, type Surroundings } from "../items/load.server";
+import { allColourways, allItems } from "../../server/rows.server";
 
-/** The tasks of all pieces of a run that are not made yet; stops soon behind `most`. */
+/**
+ * The tasks of all pieces of a run that are not made yet, by the patterns it was planned with, as the bench has
+ * them; stops soon behind `most`.
+ */
 export async function tasksOfRun(
+  scope: Scope,
   found: RunWithLines,
-  items: readonly ItemWithRevision[],
-  colourways: readonly Colourway[],
   surroundings: Surroundings,
   most: number,
 ): Promise<Task[]> {
+  const [items, colourways, revisions] = await Promise.all([
+    allItems(scope),
+    allColourways(scope),
+    findRevisions(
+      scope,
+      found.lines.map((l) => l.revisionId),
+    ),
+  ]);
   const shades = new Map(surroundings.yarns.map((y) => [y.id, y]));
   const tasks: Task[] = [];
   for (const l of found.lines) {
-    const entry = items.find((i) => i.item.id === l.itemId);
-    const dressed =
-      entry &&
-      inColourway(
-        entry,
-        colourways.find((c) => c.id === l.colourwayId),
-      );
-    const got = dressed && (await analyseStored(dressed, surroundings));
-    if (!dressed || !got?.ok) continue;
+    const current = items.find((i) => i.item.id === l.itemId);
+    const revision = revisions.get(l.revisionId);
+    if (!current || !revision) continue;
+    const dressed = inColourway(
+      { item: current.item, revision },
+      colourways.find((c) => c.id === l.colourwayId),
+    );
+    const got = await analyseStored(dressed, surroundings);
+    if (!got.ok) continue;
     const slotOf = (slot: string) => {
       const s = dressed.revision.slots.find((x) => x.slot === slot) ?? dressed.revision.slots[0];
       const yarn = s && shades.get(s.yarnId);

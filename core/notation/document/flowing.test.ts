@@ -94,6 +94,10 @@ describe("words that a plain hand uses", () => {
         "Robin\nColours: A = brown, B = red\n1. A: MR 8 (8)\n2. A: inc x8 (16)\n3. A 4, B 8, A 4 (16)",
       ),
     ).toEqual([[8, 16, 16]]));
+  it("… but what a colour weighs is no round", () =>
+    expect(
+      countsOf("Robin\nA = brown\n1. A 50 g ball\n2. Hook 2.5 mm\nBody\nR1: MR 6\nR2: inc around"),
+    ).toEqual([[6, 12]]));
   it("edges that are worked shut", () =>
     expect(countsOf("Fish\nRnd 1: 6 sc in mr\nRnd 2: inc around\nflatten and sc shut with 6 sc")).toEqual([
       [6, 12, 6],
