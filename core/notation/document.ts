@@ -66,6 +66,7 @@ const merges = (t: readonly Token[]): boolean =>
       t.slice(Math.max(0, i - 3), i).some((n) => n.kind === "number") &&
       t.slice(Math.max(0, i - 6), i).some((v) => /^(crochet|work|join|take)$/.test(v.text)),
   );
+const FULL_NAME = /^(single|double|half|treble|increase|decrease|invisible)$/;
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
 
@@ -118,7 +119,11 @@ function framedNumber(tokens: readonly Token[], i: number): boolean {
 }
 
 /** What is live behind some work that takes all of the `live` stitches, or begins where there are none. */
-function wholeRound(nodes: readonly Node[], live: number | undefined): number | undefined {
+function wholeRound(
+  nodes: readonly Node[],
+  live: number | undefined,
+  strict: boolean,
+): number | undefined {
   // "Slip stitch to join" closes a round, it is none.
   const worked = [...operationsOf(nodes)];
   if (worked.length > 0 && worked.every((n) => /^(slst|ch)$/.test(n.op.stitch ?? ""))) return undefined;
@@ -127,7 +132,7 @@ function wholeRound(nodes: readonly Node[], live: number | undefined): number | 
   const sum = total?.kind === "total" ? total.n : undefined;
   const shaped = nodes.find((n) => n.kind === "evenly");
   const said = sum ?? (shaped?.kind === "evenly" ? shaped.toward : undefined);
-  if (said !== undefined && live !== undefined)
+  if (said !== undefined && live !== undefined && !strict)
     return said >= live / 3 && said <= live * 3 ? said : undefined;
   for (const reading of readings(nodes)) {
     const got = work(reading.nodes, live, "main", live === undefined);
@@ -143,14 +148,14 @@ function wholeRound(nodes: readonly Node[], live: number | undefined): number | 
  */
 export class DocumentReader extends LooseReader {
   /** What some words come to as a round of their own over `live` stitches. */
-  private lives(tokens: readonly Token[], live: number | undefined): Lived | undefined {
+  private lives(tokens: readonly Token[], live: number | undefined, strict = false): Lived | undefined {
     // "18": a sum of what stands before it.
     if (tokens.length === 1 && tokens[0]?.kind === "number") return undefined;
     const { trees } = this.tree(tokens);
     const working = trees.filter((t) => t.nodes.some((n) => /^(work|group|evenly)$/.test(n.kind)));
     if (working.length === 0) return this.hasCountedWork(tokens) ? undefined : { live, round: false };
     for (const { nodes } of working) {
-      const got = wholeRound(nodes, live);
+      const got = wholeRound(nodes, live, strict);
       if (got !== undefined) return { live: got, round: true };
     }
     return undefined;
@@ -166,7 +171,7 @@ export class DocumentReader extends LooseReader {
       (tokens) => this.cuts(tokens),
       aliases,
       (tokens) => this.hasCountedWork(tokens),
-      (tokens, live) => this.lives(tokens, live),
+      (tokens, live, strict) => this.lives(tokens, live, strict),
     );
     const decisions = plan(units.map((u) => this.see(u)));
     const kinds = new Map<number, LineKind>();
@@ -409,6 +414,10 @@ export class DocumentReader extends LooseReader {
 
   /** "inc: increase, work 2 sc in one st", "MR = magic ring": a word and its meaning. */
   protected defines(tokens: readonly Token[]): boolean {
+    // "x single crochet; v increase": letters and their meanings, with nothing between.
+    const [letter, meaning] = tokens;
+    const named = FULL_NAME.test(meaning?.text ?? "") && !tokens.some((t) => t.kind === "number");
+    if (letter && this.legend.has(letter.text) && letter.text.length === 1 && named) return true;
     // "INC . . . 2 sc in one stitch": a row of points leads to the meaning.
     const points = tokens.findIndex(
       (t, i) => t.text === "\u2026" || (t.text === "." && tokens[i + 1]?.text === "."),

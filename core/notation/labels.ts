@@ -10,6 +10,8 @@ export interface RoundLabel extends Span {
   readonly writtenAt: Span | undefined;
   /** Single numbers in a list: "rounds 5, 7 and 9". */
   readonly list: readonly number[] | undefined;
+  /** "Rnd 2 and all even rnds": every second round from here on that has no line of its own. */
+  readonly alternate?: true;
   /** For "next 4 rounds". */
   readonly many: number;
   /** Where that number stands, which may be behind the work: "sc around x 3". */

@@ -22,10 +22,13 @@ const INCREASES = /(?:\d|x,?) ?v(?![a-z])|(?<![a-z])v ?\*/g;
 /** Where stitches have names, letters are something else. */
 const NAMED = /(?<![a-z])(?:scs?|hdc|inc|incs|dec|single|increase|decrease)(?![a-z])/;
 const ENOUGH = 2;
+/** "x single crochet", "v = increase (two in one)": a letter and its meaning, which names the stitch by rights. */
+const MEANS =
+  /(?<![a-z])[xvwamtf]\)? {0,3}(?:[=:-]{1,2}|is|are|means|stands for)? {0,3}(?:an? )?(?:(?:half )?(?:single|double|treble)(?: crochet)?|scs?|hdc|inc|dec|invisible|increase|decrease)(?![a-z])[^;,\n]{0,60}/g;
 
 /** The letters of the school where the whole text is written in it; empty where not. Linear in the text. */
 export function lettersOf(plain: string): ReadonlyMap<string, StitchWord> {
-  if (NAMED.test(plain)) return NONE;
+  if (NAMED.test(plain) && NAMED.test(plain.replace(MEANS, ""))) return NONE;
   const crosses = plain.match(CROSSES)?.length ?? 0;
   const increases = plain.match(INCREASES)?.length ?? 0;
   return crosses >= ENOUGH && increases >= 1 ? LETTERS : NONE;

@@ -647,7 +647,10 @@ function readPlace(c: Cursor, t: Target): boolean {
         // "Dec over every third and fourth st".
         t.every = c.peek(2)?.value;
         c.at += 3;
-      } else if (c.is("other") && isStitchNoun(c.text(1))) {
+      } else if (
+        c.is("other") &&
+        (isStitchNoun(c.text(1)) || c.kind(1) === "mark" || c.kind(1) === "end" || c.text(1) === "one")
+      ) {
         t.every = 2;
         c.at++;
       }
@@ -685,6 +688,11 @@ function readPlace(c: Cursor, t: Target): boolean {
       if (t.place === undefined) t.place = "next";
       moved = true;
     } else break;
+  }
+  // "Two in the one after (that)".
+  if (moved && c.is("after") && c.tokens[c.at - 1]?.value === 1) {
+    c.at++;
+    c.take("that", "it");
   }
   const noun = isStitchNoun(c.text()) || NOUN.has(c.text());
   if (

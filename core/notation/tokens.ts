@@ -107,6 +107,7 @@ function word(text: string, from: number, to: number): Token {
   // "mr w/ 5 sc".
   if (text === "w/" || text === "w/o")
     return { kind: "word", text: text === "w/" ? "with" : "without", value: NaN, from, to };
+  if (text === "nxt") return { kind: "word", text: "next", value: NaN, from, to };
   if (text.includes(".")) {
     const letters = /^s[.l].*t/.test(text) ? "slst" : text.replace(/\./g, "");
     return { kind: "word", text: letters, value: NaN, from, to };

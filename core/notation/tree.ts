@@ -96,7 +96,12 @@ export type Node =
   | (Span & { readonly kind: "turn" })
   | (Span & { readonly kind: "other-side" })
   | (Span & { readonly kind: "leave"; /** How many, where it is said. */ readonly n?: number })
-  | (Span & { readonly kind: "total"; readonly n: number; readonly each?: boolean })
+  | (Span & { readonly kind: "total";
+      readonly n: number;
+      readonly each?: boolean;
+      /** "(12, 18, 24)" behind a range: what each of its rounds comes to. */
+      readonly list?: readonly number[];
+    })
   | (Span & { readonly kind: "event"; readonly event: PatternEvent })
   | (Span & { readonly kind: "aside" })
   | (Span & { readonly kind: "unknown"; readonly word: string });

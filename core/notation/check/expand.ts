@@ -3,6 +3,7 @@ import type { RawPart, RawRound } from "../document";
 import { MAX_ROUNDS } from "../limits";
 import type { Tree } from "../round/read";
 import { partNamed, settle } from "../surroundings";
+import { asSum, onlySums } from "./sums";
 import { numberSaid } from "../tokens";
 import type { Node, Span } from "../tree";
 import type { Reporter } from "./reporter";
@@ -25,7 +26,11 @@ export interface Spread {
   /** The numbers jump here: what is live is not known. */
   readonly gap: boolean;
 }
-type Line = Pick<Expanded, "raw" | "lastOfLine" | "copied"> & { readonly trees: readonly Tree[] };
+type Line = Pick<Expanded, "raw" | "lastOfLine" | "copied"> & {
+  readonly trees: readonly Tree[];
+  /** Each round of the line has a total of its own. */
+  readonly summed: boolean;
+};
 
 /**
  * Written rounds of a part as the rounds they stand for: ranges spread out, references replaced by what they
@@ -45,6 +50,8 @@ class Expander {
   private readonly seen = new Map<number, number>();
   private expected: number | undefined;
   private counter = 0;
+  /** The line that stands for every second round from its own on. */
+  private alternate: RawRound | undefined;
   private readonly settled = new Map<readonly Tree[], Candidates>();
   constructor(
     private readonly raw: RawPart,
@@ -67,6 +74,15 @@ class Expander {
     this.seen.set(number, line);
     this.expected = number + 1;
     return gap;
+  }
+
+  /** Rounds without a line of their own that an earlier line stands for: "and all even rounds". */
+  private fillUp(until: number | undefined, at: Span, word: string): void {
+    const { alternate } = this;
+    if (!alternate || until === undefined) return;
+    const { label, trees } = alternate;
+    for (let n = this.counter + 1; n < until && (n - (label?.first ?? n)) % 2 === 0; n = this.counter + 1)
+      this.push({ raw: alternate, trees, lastOfLine: false, summed: false, copied: true }, n, at, word);
   }
 
   private push(line: Line, n: number | undefined, at: Span, word: string): void {
@@ -94,13 +110,14 @@ class Expander {
       this.counter += 1;
       this.numbered(this.counter, line.raw.line, at);
     }
-    const { raw, lastOfLine, copied } = line;
+    const { raw, lastOfLine, copied, summed } = line;
     const { counter } = this;
     this.out.push({
       round: {
         raw,
         candidates,
         lastOfLine,
+        summed: summed || lastOfLine,
         copied,
         number: counter,
         label: `${word} ${counter}`,
@@ -117,7 +134,8 @@ class Expander {
   }
 
   spread(): readonly Spread[] {
-    const { raw, to } = this;
+    const { to } = this;
+    const raw = onlySums(this.raw.rounds) ? { ...this.raw, rounds: this.raw.rounds.map(asSum) } : this.raw;
     for (let index = 0; index < raw.rounds.length; index++) {
       const r = raw.rounds[index];
       if (!r || this.budget.stopped) break;
@@ -125,12 +143,14 @@ class Expander {
       const word = r.label?.word === "row" ? "Row" : "Rnd";
       const [found] = r.found;
       if (found && r.reference) to.report(found, found.detail, found.severity);
+      this.fillUp(r.label?.first, at, word);
+      if (r.label?.alternate) this.alternate = r;
       const numbers = this.numbersOf(r, raw.rounds[index + 1], at);
       if (r.reference) {
         const copied = this.resolve(r, numbers.length);
         copied.forEach((trees, i) =>
           this.push(
-            { raw: r, trees, lastOfLine: i === copied.length - 1, copied: true },
+            { raw: r, trees, lastOfLine: i === copied.length - 1, summed: false, copied: true },
             r.label?.first !== undefined ? r.label.first + i : undefined,
             at,
             word,
@@ -138,9 +158,16 @@ class Expander {
         );
         continue;
       }
+      const sums = eachSummed(r.trees, numbers.length);
       numbers.forEach((n, i) =>
         this.push(
-          { raw: r, trees: r.trees, lastOfLine: i === numbers.length - 1, copied: false },
+          {
+            raw: r,
+            trees: sums?.[i] ?? r.trees,
+            lastOfLine: i === numbers.length - 1,
+            summed: sums !== undefined,
+            copied: false,
+          },
           n,
           at,
           word,
@@ -315,6 +342,18 @@ const MAX_GAP = 60;
 /** A number of rounds, or of times, or of the last of them: "4 rounds", "3 more times", "until rnd 6". */
 const ROUNDS_TOLD =
   /\b(\d{1,3}|[a-z]+)(?: more| further| additional)? (?:rounds?|rnds?|rows?|rds?|times|more)\b|\b(?:until|till|through|thru|to|including)(?: you have| you reach| the end of)? (?:rounds?|rnds?|rows?|rds?|r)?\.? ?(\d{1,3})\b/g;
+
+/** "Rnds 2-4: inc 6 each round (12, 18, 24)": the readings of each round, with the total that is its own. */
+function eachSummed(trees: readonly Tree[], many: number): readonly (readonly Tree[])[] | undefined {
+  const lists = (n: Node): boolean => n.kind === "total" && n.list?.length === many;
+  if (many < 2 || !trees.some((t) => t.nodes.some(lists))) return undefined;
+  return range(0, many - 1).map((i) =>
+    trees.map((t) => ({
+      ...t,
+      nodes: t.nodes.map((n) => (n.kind === "total" && lists(n) ? { ...n, n: n.list?.[i] ?? n.n } : n)),
+    })),
+  );
+}
 
 const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0 });
 

@@ -59,10 +59,10 @@ export function totalsOf(nodes: readonly Node[]): (Node & { kind: "total" })[] {
 /** The total that belongs to this round: in a range that grows, the one behind it belongs to its last. */
 export function writtenOf(
   nodes: readonly Node[],
-  lastOfLine: boolean,
+  summed: boolean,
   totals: readonly { readonly n: number }[] = totalsOf(nodes),
 ): number | undefined {
-  if (!lastOfLine && totals.length > 0) {
+  if (!summed && totals.length > 0) {
     const o = work(nodes, undefined, MAIN_SLOT, false);
     if (o.increases + o.decreases > 0) return undefined;
   }
@@ -127,7 +127,7 @@ function judgeOne(
   counts: ReadonlySet<AlsoCounted>,
 ): Judged {
   const totals = totalsOf(nodes);
-  let written = writtenOf(nodes, e.lastOfLine, totals);
+  let written = writtenOf(nodes, e.summed, totals);
   const outcome = work(nodes, live, slot, first, written);
   const available = heldAgainst(outcome, live, nodes);
   const { used, offers } = outcome;
@@ -203,7 +203,7 @@ function judgeOne(
   } else if (sideWrong) [fault, price] = ["one-side", FAULT.slip];
   else if (writtenWrong) [fault, price] = ["written", FAULT.slip + off(offers - (written ?? 0))];
   else if (outcome.open && written === undefined) [fault, price] = ["open", FAULT.open];
-  else if (said !== undefined && !outcome.open && e.lastOfLine) price -= FAULT.agrees;
+  else if (said !== undefined && !outcome.open && e.summed) price -= FAULT.agrees;
   const count = spans || leftAlong || twigs ? said : outcome.open ? written : offers;
   return { ...base, written, spans, fault, count, cost: cost + price };
 }
@@ -229,14 +229,16 @@ function towards(nodes: readonly Node[], live: number | undefined): readonly Nod
  * stitch. A sum that no such rule reaches says nothing.
  */
 function sumAlone(nodes: readonly Node[], live: number): Node | undefined {
-  const [total] = nodes;
-  if (total?.kind !== "total" || total.each === true || nodes.length > 1) return undefined;
+  const [total, ...rest] = nodes;
+  if (total?.kind !== "total" || total.each === true || !rest.every(isBeside)) return undefined;
   const n = Math.abs(total.n - live);
   if (n < LEAST_EVENLY || Math.min(total.n, live) % n !== 0) return undefined;
   const op = total.n > live ? stitchInto("sc", 2, "next") : stitchTogether("sc", 2);
   const { from, to } = total;
   return { kind: "evenly", op, n, toward: total.n, rest: stitchInto("sc", 1, "next"), from, to };
 }
+/** Done or said beside the stitches. */
+const isBeside = (n: Node): boolean => /^(event|aside|colour|join)$/.test(n.kind);
 const SUM_ALONE = "sum alone";
 /** One or two stitches more are a slip sooner than a rule. */
 const LEAST_EVENLY = 3;
@@ -339,7 +341,8 @@ export function judge(
             ? { ...j, fault: "unread", cost: j.cost + (j.fault === undefined ? FAULT.slip : FAULT.unread) }
             : j,
         );
-        if (j.fault === undefined && !broken) break;
+        // Without a sum only the rounds behind can tell which was meant; what is worked again was read before.
+        if (j.fault === undefined && !broken && (j.written !== undefined || e.copied)) break;
       }
     }
     // Rows of a panel may bite stitches at its side.

@@ -166,7 +166,7 @@ class PartCounter {
     first: boolean,
     habits: ReadonlySet<string>,
   ): readonly Judged[] {
-    const key = `${base.live}|${base.held}|${base.named}|${base.options.join()}|${slot}|${first}|${e.lastOfLine}|${[...habits].join()}`;
+    const key = `${base.live}|${base.held}|${base.named}|${base.options.join()}|${slot}|${first}|${e.summed}|${[...habits].join()}`;
     // Rounds that are worked again ("repeat rounds 3–8") are the same words on the same stitches.
     let known = this.memo.get(e.candidates);
     if (!known) {
@@ -279,7 +279,7 @@ class PartCounter {
 
   /** Stitches taken from other parts, held against what those parts have. */
   private pickedUp(e: Expanded, judged: Judged, round: CheckedRound): void {
-    const written = writtenOf(judged.nodes, e.lastOfLine);
+    const written = writtenOf(judged.nodes, e.summed);
     for (const p of judged.candidate.pickups) {
       const edge = p.part.rounds[p.part.rounds.length - 1]?.count;
       if (edge === undefined || p.used === edge) continue;

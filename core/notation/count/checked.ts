@@ -143,6 +143,8 @@ export interface Expanded {
   readonly number: number | undefined;
   /** Last of its line: a total written behind a range belongs to it. */
   readonly lastOfLine: boolean;
+  /** Its total is its own: it is the last of its line, or each round of the line has one. */
+  readonly summed: boolean;
   readonly copied: boolean;
 }
 /** The likeliest reading. */

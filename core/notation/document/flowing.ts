@@ -9,8 +9,15 @@ export interface Lived {
   /** Takes every stitch that is there, or begins in a ring; a stretch that is done between rounds is none. */
   readonly round: boolean;
 }
-/** Reads words as a round over `live` stitches; undefined where they are none, or leave stitches over. */
-export type Live = (tokens: readonly Token[], live: number | undefined) => Lived | undefined;
+/**
+ * Reads words as a round over `live` stitches; undefined where they are none, or leave stitches over. `strict`: a
+ * written sum alone makes no round, it has to come out.
+ */
+export type Live = (
+  tokens: readonly Token[],
+  live: number | undefined,
+  strict?: boolean,
+) => Lived | undefined;
 
 /** Where a round may end. */
 const ENDS = /^(\.|,|;|\/|-|--|then|and)$/;

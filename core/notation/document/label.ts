@@ -31,9 +31,26 @@ const STITCH = /^(sc|hdc|dc|htr|tr|inc|dec|ch|single|half|double|treble|sl|slst|
 interface Numbers {
   readonly last: number;
   readonly list?: readonly number[];
+  readonly alternate?: true;
   readonly to: number;
   readonly cost: number;
 }
+
+/** "… and all even rounds", "& every following odd-numbered rnd": whether it stands at the cursor. */
+const alternates = (c: Cursor): boolean =>
+  c.attempt(() => {
+    const bracket = c.take("(", "[");
+    if (!c.takeAny(AND) || !c.take("all", "every", "each", "the")) return undefined;
+    c.take("the");
+    c.take("following", "other", "subsequent", "remaining", "next");
+    if (!c.take("even", "odd", "alternate")) return undefined;
+    c.take("-");
+    c.take("numbered", "number");
+    if (!isRoundWord(c.text())) return undefined;
+    c.at++;
+    return !bracket || c.take(")", "]") ? true : undefined;
+  }) ?? false;
+
 
 const isNumber = (c: Cursor): boolean => c.kind() === "number" || c.kind() === "ordinal";
 const take = (c: Cursor): number | undefined =>
@@ -104,6 +121,7 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   });
   if (following !== undefined) out.push({ last: first + following, to: c.at, cost: 0 });
   c.at = start;
+  if (alternates(c)) return [{ last: first, to: c.at, cost: 0, alternate: true }];
   const list = [first];
   for (;;) {
     const next = c.attempt(() => {
@@ -274,6 +292,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
         written: t.written?.n,
         writtenAt: t.written ? { from: t.written.from, to: t.written.to } : undefined,
         list: beyond ? undefined : m.list,
+        ...(m.alternate ? { alternate: true } : {}),
         many: beyond ? 1 : many,
         ...(manyAt ? { manyAt: { from: manyAt.from, to: manyAt.to } } : {}),
         ...(beyond ? { beyond: { from, to: numbersEnd } } : {}),
@@ -306,6 +325,14 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
       const more = numbers(c, n).filter((m) => !framed || /^[)\]]$/.test(c.tokens[m.to]?.text ?? ""));
       finish(wordOf(first.text), first.text.replace(/s$/, ""), n, more, 1, 0);
     }
+    return out;
+  }
+  // "Even rounds: sc around", "All odd rnds: …".
+  const parity = c.is("all", "every") ? 1 : 0;
+  if (/^(even|odd)$/.test(c.text(parity)) && isRoundWord(c.text(parity + 1)) && c.text(parity + 2) === ":") {
+    const n = c.text(parity) === "even" ? 2 : 3;
+    c.at += parity + 2;
+    finish("round", "ordinal", n, [{ last: n, to: c.at, cost: 0, alternate: true }], 1, 0);
     return out;
   }
   // "To start: magic ring".
@@ -385,8 +412,8 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     const at = c.at;
     for (const m of numbers(c, first.value)) {
       c.at = m.to;
-      const closed = CLOSE.has(c.text()) && !(c.is(",") && !bracket);
-      // "(1 sc, inc) around" opens a repeat: the number of a label is closed by something.
+      // "(1 sc, inc) around", "[1, inc] x 6" open a repeat: the number of a label is closed as it was opened.
+      const closed = bracket ? c.is(")", "]") : CLOSE.has(c.text()) && !c.is(",");
       if (!closed) continue;
       if ((c.is(".") && c.kind(1) === "end") || (c.is("-", "--") && c.kind(1) === "end")) continue;
       c.at = at;

@@ -134,7 +134,11 @@ function rangeFrom(tokens: readonly Token[], at: number, before: readonly string
   // "a5) – a6)": the sign that ends a label may stand in front of the range's.
   const sign =
     /^[).\]:]$/.test(tokens[at + 1]?.text ?? "") && FROM_TO.has(tokens[at + 2]?.text ?? "") ? at + 2 : at + 1;
-  if (!FROM_TO.has(tokens[sign]?.text ?? "")) return undefined;
+  // "5, 6", "7 and 8": two rounds one after the other.
+  const [next, n] = [tokens[sign]?.text ?? "", tokens[sign + 1]];
+  if (/^(,|and|&|\+)$/.test(next) && sign === at + 1 && numeral(n) === (numeral(tokens[at]) ?? 0) + 1)
+    return n?.kind === tokens[at]?.kind && isSetOff(tokens, sign + 1) ? sign + 1 : undefined;
+  if (!FROM_TO.has(next)) return undefined;
   let i = sign + 1;
   if (before.length > 0 && before.every((t, k) => tokens[i + k]?.text === t)) i += before.length;
   const last = numeral(tokens[i]);
@@ -144,6 +148,10 @@ function rangeFrom(tokens: readonly Token[], at: number, before: readonly string
   if (last === undefined || tokens[i]?.kind !== tokens[at]?.kind || counted) return undefined;
   return i;
 }
+
+/** Stands a wide gap or a sign behind the number, so that it counts nothing? */
+const isSetOff = (tokens: readonly Token[], i: number): boolean =>
+  tokens[i + 1]?.kind === "mark" || (tokens[i + 1]?.from ?? 0) - (tokens[i]?.to ?? 0) >= COLUMN;
 
 /** Is there a word and a colon, as in "3. Runde:"? */
 const ownWord = (tokens: readonly Token[], i: number): boolean =>

@@ -2,6 +2,7 @@ import { tokensOf } from "../aliases";
 import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
+import { bareLabels } from "./bare-labels";
 import { flowing, type Live } from "./flowing";
 import { bracketedLabels, doingLabel, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
@@ -50,7 +51,7 @@ export function unitsOf(
   let spaced = true;
   let live: number | undefined;
   const written = lines.map((line) => tokensOf(plain, line.from, line.to, aliases));
-  const read = ownLabels(sumsInFront(written, works), works);
+  const read = bareLabels(ownLabels(sumsInFront(written, works), works), lives);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
     const own = bracketedLabels(doingLabel(bareOf(all, works), works));

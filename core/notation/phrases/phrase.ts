@@ -71,6 +71,8 @@ export type PieceBody =
       readonly unit: StitchWord | undefined;
       /** Said before the work, as what it will come to. */
       readonly ahead?: true;
+      /** "(12, 18, 24)": what each round of a range comes to; `n` is the last of them. */
+      readonly list?: readonly number[];
     }
   /** A number with its stitch left out: "(2, inc)". */
   | { readonly kind: "number"; readonly n: number }

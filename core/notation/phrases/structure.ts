@@ -369,7 +369,7 @@ export const even: Phrase = {
     c.take("a");
     const unchanged =
       c.take("unchanged") ||
-      (c.is("no") && /^(shaping|changes?|increases?|decreases?)$/.test(c.text(1)) && ((c.at += 2), true));
+      (c.is("no") && /^(shaping|changes?|inc(s|reases?|reasing)?|dec(s|reases?|reasing)?)$/.test(c.text(1)) && ((c.at += 2), true));
     const alone =
       unchanged ||
       (c.is("plain") && (c.kind(1) === "end" || /^[.,;([=-]$/.test(c.text(1))) && (c.at++, true));
@@ -385,6 +385,7 @@ export const even: Phrase = {
     ["plain round", "even"],
     ["work 1 round even", "even"],
     ["no shaping", "even"],
+    ["no inc", "even"],
   ],
 };
 

@@ -124,7 +124,7 @@ export const totals: Phrase = {
         out.push({
           to: c.at,
           cost: COST.totalListed,
-          piece: { kind: "total", n: each, each: false, unit: undefined },
+          piece: { kind: "total", n: each.at(-1) ?? 0, each: false, unit: undefined, list: each },
         });
         return out;
       }
@@ -295,21 +295,19 @@ function bracketTotal(c: Cursor, x: Context): Counted | undefined {
 }
 
 /** "(5-6-7-8)", "(12, 12, 12)": the sum of each round of a range; the last is what it comes to. */
-function eachOf(c: Cursor): number | undefined {
+function eachOf(c: Cursor): readonly number[] | undefined {
   const close = CLOSER.get(c.text()) ?? ")";
   c.at++;
-  let last: number | undefined;
-  let many = 0;
+  const list: number[] = [];
   while (c.kind() === "number") {
     const n = c.number();
     if (n === undefined || !Number.isInteger(n)) return undefined;
-    last = n;
-    many++;
+    list.push(n);
     if (c.is("st", "sts", "stitches")) c.at++;
     if (!c.take(",", "-", "--", "/", ";")) break;
     c.take("and", "&");
   }
-  return many >= LEAST_EACH && c.take(close) && !times(c) ? last : undefined;
+  return list.length >= LEAST_EACH && c.take(close) && !times(c) ? list : undefined;
 }
 /** "(2, 3)" may be worked; three numbers and no stitch are hardly. */
 const LEAST_EACH = 3;

@@ -1,10 +1,26 @@
+import type { Cursor } from "../cursor";
+import { isRoundWord } from "../labels";
 import { stitchInto, stitchTogether } from "../operations";
 import { isStitchNoun } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, words, type Phrase } from "./phrase";
+import { NONE, words, type Phrase, type Reading } from "./phrase";
 
 const MORE = /^inc/;
 const FEWER = /^(dec|reduc)/;
+
+const into = (more: boolean) => (more ? stitchInto("sc", 2, "next") : stitchTogether("sc", 2));
+const REST = stitchInto("sc", 1, "next");
+
+/** "Increase by 6 each round": so many of them, spread over what is there. */
+function changedBy(c: Cursor, more: boolean, from: number): readonly Reading[] {
+  const n = c.kind() === "number" ? c.number() : undefined;
+  if (n === undefined || !Number.isInteger(n)) return NONE;
+  if (isStitchNoun(c.text())) c.at++;
+  c.take("evenly");
+  if (c.take("each", "every", "per") && isRoundWord(c.text())) c.at++;
+  const node = { kind: "evenly" as const, op: into(more), n, rest: REST, from, to: c.to };
+  return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes: [node] } }];
+}
 
 /**
  * "increase to 18 sts", "dec evenly to 6", "reduce to 12", "keep decreasing until 6 are left": what it comes
@@ -22,6 +38,7 @@ export const toward: Phrase = {
     if (!more && !FEWER.test(c.text())) return NONE;
     c.at++;
     c.take("evenly", "back", "down", "up", "further");
+    if (c.take("by")) return changedBy(c, more, from);
     const until = c.is("until", "till", "til");
     if (!until && !c.is("to")) return NONE;
     c.at++;
@@ -37,19 +54,13 @@ export const toward: Phrase = {
     if (!(noun || left || c.done || c.kind() === "mark" || c.is("evenly"))) return NONE;
     c.take("evenly");
     c.take("spaced", "around");
-    const op = more ? stitchInto("sc", 2, "next") : stitchTogether("sc", 2);
-    const rest = stitchInto("sc", 1, "next");
-    return [
-      {
-        to: c.at,
-        cost: COST.phrase,
-        piece: { kind: "nodes", nodes: [{ kind: "evenly", op, n: 0, toward: n, rest, from, to: c.to }] },
-      },
-    ];
+    const node = { kind: "evenly" as const, op: into(more), n: 0, toward: n, rest: REST, from, to: c.to };
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes: [node] } }];
   },
   examples: [
     ["increase to 18 sts evenly", "evenly to 18"],
     ["dec to 6", "evenly to 6"],
+    ["increase by 6 each round", "6 inc evenly"],
     ["reduce to 12 sts", "evenly to 12"],
     ["keep decreasing until 6 are left", "evenly to 6"],
   ],

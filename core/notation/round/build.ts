@@ -468,7 +468,13 @@ class Builder {
         }
         if (this.i <= this.lastWork) this.cost += COST.totalEarly;
         if ((depth > 0 || starred) && items.some(isWorked)) this.cost += COST.totalInside;
-        items.push({ kind: "total", n: p.n, ...(p.each ? { each: true } : {}), ...span });
+        items.push({
+          kind: "total",
+          n: p.n,
+          ...(p.each ? { each: true } : {}),
+          ...(p.list ? { list: p.list } : {}),
+          ...span,
+        });
         return;
       case "join":
         items.push(

@@ -1,0 +1,87 @@
+import type { Token } from "../tokens";
+import type { Live } from "./flowing";
+
+/** So many lines in a row make it a way of writing. */
+const FEWEST = 3;
+/** … when so many of them come out with the number as a label. */
+const SHARE = 0.7;
+const RANGE = /^(-|--|to)$/;
+const MEASURE = /^(mm|cm|g|oz|x|of|pairs?|eyes?|balls?|strands?|pcs?|pieces?)$/;
+
+/** A line that begins with the number that comes next. */
+interface Led {
+  readonly line: number;
+  readonly last: number;
+  /** Index of the first token behind the number, or behind the range. */
+  readonly to: number;
+  /** Has its sign already. */
+  readonly signed: boolean;
+}
+
+/**
+ * "1 mr 6 [6]", "2 inc [12]", "3 1 sc, inc [18]": labels without a sign. Whether a number in front counts lines or
+ * stitches is told by the stitches: it is a label where the lines come out without it, and fewer do with it. Each
+ * gets the sign that it lacks. Linear in the text.
+ */
+export function bareLabels(
+  lines: readonly (readonly Token[])[],
+  lives: Live,
+): readonly (readonly Token[])[] {
+  const out = [...lines];
+  let run: Led[] = [];
+  const settle = () => {
+    if (run.length >= FEWEST && run.some((r) => !r.signed) && comeOut(lines, run, lives))
+      for (const led of run) if (!led.signed) out[led.line] = signed(lines[led.line] ?? [], led.to);
+    run = [];
+  };
+  lines.forEach((tokens, line) => {
+    const first = tokens[0]?.kind === "number" ? tokens[0].value : undefined;
+    // "Stuff." between two rounds ends nothing.
+    if (first === undefined) return;
+    const led = ledBy(tokens, line);
+    const next = (run.at(-1)?.last ?? 0) + 1;
+    if (led && first === next) run.push(led);
+    else {
+      settle();
+      if (led && first === 1) run.push(led);
+    }
+  });
+  settle();
+  return out;
+}
+
+function ledBy(tokens: readonly Token[], line: number): Led | undefined {
+  const [first, sign, second] = tokens;
+  const ranged = RANGE.test(sign?.text ?? "") && second?.kind === "number";
+  const to = ranged ? 3 : 1;
+  const last = ranged ? second.value : (first?.value ?? NaN);
+  const behind = tokens[to];
+  if (!Number.isInteger(last)) return undefined;
+  if (behind?.text === ":") return { line, last, to: to + 1, signed: true };
+  const work = behind?.kind === "word" ? !MEASURE.test(behind.text) : /^(\d+|[([*])$/.test(behind?.text ?? "");
+  return work ? { line, last, to, signed: false } : undefined;
+}
+
+/** Do more of the lines come out as rounds without the number than with it, and nearly all of them? */
+function comeOut(lines: readonly (readonly Token[])[], run: readonly Led[], lives: Live): boolean {
+  const sound = (from: (led: Led) => number | undefined): number => {
+    let live: number | undefined;
+    let many = 0;
+    for (const led of run) {
+      const words = (lines[led.line] ?? []).slice(from(led) ?? led.to);
+      if (from(led) !== undefined && lives(words, live, true)?.round) many++;
+      live = lives(words, live)?.live ?? live;
+    }
+    return many;
+  };
+  const without = sound((led) => led.to);
+  // "1 6 sc", "2 2 sc": of two numbers in a row the first is a label.
+  const doubled = run.filter((led) => lines[led.line]?.[led.to]?.kind === "number").length >= 2;
+  return without >= SHARE * run.length && without + (doubled ? 1 : 0) > sound((led) => (led.signed ? undefined : 0));
+}
+
+const signed = (tokens: readonly Token[], to: number): readonly Token[] => {
+  const last = tokens[to - 1];
+  const colon: Token = { kind: "mark", text: ":", value: NaN, from: last?.to ?? 0, to: last?.to ?? 0 };
+  return [...tokens.slice(0, to), colon, ...tokens.slice(to)];
+};
