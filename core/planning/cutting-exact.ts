@@ -47,6 +47,48 @@ export function exactCutting(input: ExactInput, fresh: number, effort: Effort): 
   return new Search(input, fresh, effort).run();
 }
 
+/**
+ * The same question asked again and again with the kinds and lots in another order each time, few steps for each
+ * ball that does not come out: a search that begins badly never ends, one that begins anew soon begins well
+ * (Gomes, Selman & Kautz, "Boosting combinatorial search through randomization", AAAI 1998; from memory). It proves
+ * nothing: undefined where no plan was found within the steps.
+ *
+ * @param next numbers from 0 to 1, a fixed sequence
+ */
+export function restartedCutting(
+  input: ExactInput,
+  fresh: number,
+  steps: number,
+  next: () => number,
+): ExactPlan | undefined {
+  let left = steps;
+  while (left > 0) {
+    const effort = { left: Math.min(left, STEPS_A_TRY) };
+    left -= effort.left;
+    const order = shuffled(input.kinds.length, next);
+    const kinds = order.map((i) => input.kinds[i] as ExactKind);
+    const found = new Search({ ...input, kinds }, fresh, effort, next).run();
+    if (typeof found === "string") continue;
+    const back = input.kinds.map((_, i) => order.indexOf(i));
+    return {
+      ...found,
+      lots: found.lots.map((l) => ({ ...l, copies: back.map((i) => l.copies[i] ?? 0) })),
+    };
+  }
+  return undefined;
+}
+const STEPS_A_TRY = 40_000;
+const STEPS_A_LOT = 500;
+
+function shuffled(many: number, next: () => number): number[] {
+  const out = Array.from({ length: many }, (_, i) => i);
+  for (let i = many - 1; i > 0; i--) {
+    const j = Math.floor(next() * (i + 1));
+    [out[i], out[j]] = [out[j] ?? 0, out[i] ?? 0];
+  }
+  return out;
+}
+
 class Search {
   private readonly taken: { copies: number[]; balls: number[][] }[] = [];
   private readonly order: readonly number[];
@@ -57,11 +99,13 @@ class Search {
     private readonly input: ExactInput,
     private readonly fresh: number,
     private readonly effort: Effort,
+    /** With it the search varies its order and gives up early on each lot: it finds, and proves nothing. */
+    private readonly next?: () => number,
   ) {
     // The lots with the least in them have the fewest ways.
-    this.order = input.lots
-      .map((_, i) => i)
-      .sort((a, b) => sum(input.lots[a] ?? []) - sum(input.lots[b] ?? []));
+    this.order = next
+      ? shuffled(input.lots.length, next)
+      : input.lots.map((_, i) => i).sort((a, b) => sum(input.lots[a] ?? []) - sum(input.lots[b] ?? []));
     this.total = input.kinds.map((k) => weight(input.lengths, k.counts));
   }
 
@@ -108,7 +152,7 @@ class Search {
       if (i === take.length) {
         if (free > waste) return false;
         const held = this.lengthsOf(take);
-        const cut = packed(held, balls, this.effort, () => (this.out = true));
+        const cut = this.fitted(held, balls);
         if (!cut) return false;
         this.taken[at] = { copies: [...take], balls: cut };
         done = this.lot(
@@ -135,6 +179,16 @@ class Search {
     choose(0, room);
     if (!done && !this.out) this.dead.add(key);
     return done;
+  }
+
+  /** The lengths of a lot on its balls. Where nothing is to be proved, a lot that resists is soon left. */
+  private fitted(held: Lengths, balls: readonly number[]): number[][] | undefined {
+    if (!this.next) return packed(held, balls, this.effort, () => (this.out = true));
+    const own = { left: Math.min(this.effort.left, STEPS_A_LOT) };
+    const before = own.left;
+    const cut = packed(held, balls, own, () => undefined);
+    this.effort.left -= before - Math.max(0, own.left);
+    return cut;
   }
 
   private lengthsOf(copies: readonly number[]): Lengths {

@@ -1,5 +1,5 @@
 import { boundOf, type Bound } from "./cutting-bound";
-import { exactCutting } from "./cutting-exact";
+import { exactCutting, restartedCutting } from "./cutting-exact";
 import { exactInput } from "./cutting-kinds";
 import { fitInto, type Bin, type Fitted } from "./cutting-fit";
 
@@ -153,8 +153,9 @@ function planPieces(
   };
 }
 
-/** Steps of the exact search for one number of new balls. */
+/** Steps of the exact search for one number of new balls, and before it of the one that begins anew. */
 const EXACT_STEPS = 1_500_000;
+const RESTART_STEPS = 600_000;
 
 /**
  * One ball fewer, and again one fewer, as long as an exact search finds a way within its steps; where it
@@ -170,13 +171,16 @@ function fewest(
   const most = groups.reduce((n, g) => n + g.pieces.length, 0);
   if (best && best.newBalls <= bound.newBalls) return { best, bound };
   const exact = exactInput(input, groups, newBallId);
+  const next = sequence(groups.length * 104_729 + 31);
   for (
     let n = best ? best.newBalls - 1 : bound.newBalls;
     best ? n >= bound.newBalls : n <= most;
     best ? n-- : n++
   ) {
     if (input.goOn && !input.goOn(1, 1)) break;
-    const plan = exactCutting(exact.input, n, { left: EXACT_STEPS });
+    const plan =
+      restartedCutting(exact.input, n, RESTART_STEPS, next) ??
+      exactCutting(exact.input, n, { left: EXACT_STEPS });
     if (plan === "unknown") break;
     if (plan === "none") {
       if (best)
