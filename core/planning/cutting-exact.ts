@@ -77,8 +77,8 @@ export function restartedCutting(
   }
   return undefined;
 }
-const STEPS_A_TRY = 40_000;
-const STEPS_A_LOT = 500;
+const STEPS_A_TRY = 10_000;
+const STEPS_A_LOT = 1_000;
 
 function shuffled(many: number, next: () => number): number[] {
   const out = Array.from({ length: many }, (_, i) => i);

@@ -153,9 +153,9 @@ function planPieces(
   };
 }
 
-/** Steps of the exact search for one number of new balls, and before it of the one that begins anew. */
+/** Steps of the exact search for one number of new balls, and behind it of the one that begins anew. */
 const EXACT_STEPS = 1_500_000;
-const RESTART_STEPS = 600_000;
+const RESTART_STEPS = 5_000_000;
 
 /**
  * One ball fewer, and again one fewer, as long as an exact search finds a way within its steps; where it
@@ -178,9 +178,9 @@ function fewest(
     best ? n-- : n++
   ) {
     if (input.goOn && !input.goOn(1, 1)) break;
+    const tried = exactCutting(exact.input, n, { left: EXACT_STEPS });
     const plan =
-      restartedCutting(exact.input, n, RESTART_STEPS, next) ??
-      exactCutting(exact.input, n, { left: EXACT_STEPS });
+      tried === "unknown" ? (restartedCutting(exact.input, n, RESTART_STEPS, next) ?? tried) : tried;
     if (plan === "unknown") break;
     if (plan === "none") {
       if (best)
