@@ -384,7 +384,7 @@ export function* readings(written: readonly Node[]): Generator<CountReading> {
   const told = countThenHow(nodes);
   if (told) yield { nodes: told };
   const last = nodes.findLast((n) => n.kind === "work");
-  if (last?.kind === "work" && last.times.kind === "around" && last.times.once) {
+  if (last?.kind === "work" && last.times.kind === "around" && (last.times.once || shapedRow(nodes, last))) {
     const each = wholeAsRepeat(nodes);
     if (each) yield { nodes: each };
   }
@@ -597,6 +597,17 @@ function liftedSkip(nodes: readonly Node[]): readonly Node[] | undefined {
     ? undefined
     : nodes.filter((_, i) => i !== skip);
 }
+
+/** "1 sc, inc around": hardly one stitch and then nothing but increases; the row goes around. */
+function shapedRow(nodes: readonly Node[], last: Extract<Node, { kind: "work" }>): boolean {
+  const before = nodes.slice(0, nodes.indexOf(last)).filter(isMade);
+  return (
+    last.op.increases + last.op.decreases > 0 &&
+    before.length > 0 &&
+    before.every((n) => n.kind === "work" && n.op.into === "next" && n.op.uses === 1 && n.op.offers === 1)
+  );
+}
+const isMade = (n: Node): boolean => /^(work|group|evenly|skip|start)$/.test(n.kind);
 
 /** "sc, inc around" may mean "(sc, inc) around". */
 function wholeAsRepeat(nodes: readonly Node[]): readonly Node[] | undefined {

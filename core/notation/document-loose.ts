@@ -29,6 +29,8 @@ export abstract class LooseReader extends HeadingsReader {
     const c = this.cursor(tokens);
     const first = tokens[0];
     if (!first) return "blank";
+    const plain = this.plainAlone(tokens, line);
+    if (plain) return plain;
     c.take("now", "then", "next");
     const colour = readColourChange(c) ?? this.shadeAlone(c);
     if (colour !== undefined && (c.done || c.is(".", ",", ":", "in", "on", "at", "for", ";"))) {
@@ -87,6 +89,23 @@ export abstract class LooseReader extends HeadingsReader {
     }
     if (!this.part && !this.heading && /^[a-z]+$/.test(first.text) && tokens[1]?.text === "=") return "note";
     return this.impliedRound(tokens, line);
+  }
+
+  /**
+   * "20" on a line of its own, below "[4, dec] x 4 = 20": a round of so many, where no round has a label and the one
+   * above says its sum already.
+   */
+  private plainAlone(tokens: readonly Token[], line: Line): LineKind | undefined {
+    const [n] = tokens;
+    const { open, part } = this;
+    if (tokens.length !== 1 || n?.kind !== "number" || !part || !open || open.label || this.heading)
+      return undefined;
+    const alone = open.tokens.length === 1 && open.tokens[0]?.kind === "number";
+    const sum = this.tree(open.tokens).nodes.findLast((x) => x.kind === "total");
+    if (!alone && !(sum?.kind === "total" && sum.n === n.value)) return undefined;
+    this.closeRound();
+    this.open = this.opening([...tokens], undefined, line.number, part);
+    return "round";
   }
 
   /**

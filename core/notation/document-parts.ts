@@ -191,7 +191,7 @@ export abstract class PartsReader extends ReferenceReader {
       said,
     );
     if (more) return { n: 2, from };
-    const told = MANY_BEHIND.exec(said);
+    const told = MANY_BEHIND.exec(said) ?? SO_MANY_OF.exec(said);
     const n = Number(told?.[1] ?? 0) + (told?.[2] ? 1 : 0);
     return n > 1 ? { n, from } : undefined;
   }
@@ -210,6 +210,8 @@ const beforeTheFirst = ({ from }: RawRound): RoundLabel => ({
   many: 1,
 });
 
+/** "Two of these." */
+const SO_MANY_OF = /^(\d{1,2})()? of (?:these|them|those)$/;
 /** "make 4", "make 4 of these", "make 3 more", "make 2 the same". */
 const MANY_BEHIND =
   /^(?:make|crochet) (\d{1,3})( more)?(?: (?:of (?:these|them|those)|in (?:all|total)|alike|the same|altogether|pieces?|times))?$/;

@@ -119,11 +119,7 @@ function framedNumber(tokens: readonly Token[], i: number): boolean {
 }
 
 /** What is live behind some work that takes all of the `live` stitches, or begins where there are none. */
-function wholeRound(
-  nodes: readonly Node[],
-  live: number | undefined,
-  strict: boolean,
-): number | undefined {
+function wholeRound(nodes: readonly Node[], live: number | undefined, strict: boolean): number | undefined {
   // "Slip stitch to join" closes a round, it is none.
   const worked = [...operationsOf(nodes)];
   if (worked.length > 0 && worked.every((n) => /^(slst|ch)$/.test(n.op.stitch ?? ""))) return undefined;
@@ -600,9 +596,11 @@ export class DocumentReader extends LooseReader {
 
   /** "9 rounds of 5 sc", "3 rnds of 12". */
   protected roundsOf(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
-    const [many, word, of, ...rest] = tokens;
+    const [many, word, of, ...more] = tokens;
     const n = many?.kind === "number" ? many.value : 0;
-    if (!many || !isRoundWord(word?.text ?? "") || of?.text !== "of" || !rest[0]) return undefined;
+    // "3 rnds 24": the word between is left out.
+    const rest = of?.kind === "number" && more.length === 0 ? [of] : of?.text === "of" ? more : [];
+    if (!many || !isRoundWord(word?.text ?? "") || !rest[0]) return undefined;
     if (!Number.isInteger(n) || n < 1 || n > 400 || rest.length > LONGEST_EVEN) return undefined;
     // "4 rounds of dc – 30": all around.
     const [stitch] = rest;

@@ -96,7 +96,8 @@ export type Node =
   | (Span & { readonly kind: "turn" })
   | (Span & { readonly kind: "other-side" })
   | (Span & { readonly kind: "leave"; /** How many, where it is said. */ readonly n?: number })
-  | (Span & { readonly kind: "total";
+  | (Span & {
+      readonly kind: "total";
       readonly n: number;
       readonly each?: boolean;
       /** "(12, 18, 24)" behind a range: what each of its rounds comes to. */

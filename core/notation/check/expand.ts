@@ -76,6 +76,17 @@ class Expander {
     return gap;
   }
 
+  /**
+   * "Join: sc around both" and "Rnd 5" below it, behind a part that ends with round 3: the first round has no
+   * number, and the numbers go on over it. The number of the round before this part; 0 where it begins anew.
+   */
+  private goneBefore([first, second]: readonly RawRound[]): number {
+    const end = this.before.at(-1)?.rounds.at(-1)?.number;
+    const then = second?.label?.first;
+    const unnamed = first !== undefined && first.label === undefined && !first.reference;
+    return unnamed && then !== undefined && then > 2 && end === then - 2 ? end : 0;
+  }
+
   /** Rounds without a line of their own that an earlier line stands for: "and all even rounds". */
   private fillUp(until: number | undefined, at: Span, word: string): void {
     const { alternate } = this;
@@ -136,6 +147,7 @@ class Expander {
   spread(): readonly Spread[] {
     const { to } = this;
     const raw = onlySums(this.raw.rounds) ? { ...this.raw, rounds: this.raw.rounds.map(asSum) } : this.raw;
+    this.counter = this.goneBefore(raw.rounds);
     for (let index = 0; index < raw.rounds.length; index++) {
       const r = raw.rounds[index];
       if (!r || this.budget.stopped) break;

@@ -7,7 +7,9 @@ const FEWEST_CHANGES = 2;
 
 type Work = Extract<Node, { kind: "work" }>;
 /** "12 sc", and nothing else that is worked: the stitches and how many. */
-function plainNumber(nodes: readonly Node[]): (Work & { readonly times: { readonly n: number } }) | undefined {
+function plainNumber(
+  nodes: readonly Node[],
+): (Work & { readonly times: { readonly n: number } }) | undefined {
   const worked = nodes.filter((n) => /^(work|group|evenly|skip|unknown)$/.test(n.kind));
   const [only] = worked;
   if (worked.length !== 1 || only?.kind !== "work" || only.times.kind !== "number") return undefined;

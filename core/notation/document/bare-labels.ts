@@ -1,3 +1,4 @@
+import { isRoundWord } from "../labels";
 import type { Token } from "../tokens";
 import type { Live } from "./flowing";
 
@@ -23,10 +24,7 @@ interface Led {
  * stitches is told by the stitches: it is a label where the lines come out without it, and fewer do with it. Each
  * gets the sign that it lacks. Linear in the text.
  */
-export function bareLabels(
-  lines: readonly (readonly Token[])[],
-  lives: Live,
-): readonly (readonly Token[])[] {
+export function bareLabels(lines: readonly (readonly Token[])[], lives: Live): readonly (readonly Token[])[] {
   const out = [...lines];
   let run: Led[] = [];
   const settle = () => {
@@ -58,7 +56,10 @@ function ledBy(tokens: readonly Token[], line: number): Led | undefined {
   const behind = tokens[to];
   if (!Number.isInteger(last)) return undefined;
   if (behind?.text === ":") return { line, last, to: to + 1, signed: true };
-  const work = behind?.kind === "word" ? !MEASURE.test(behind.text) : /^(\d+|[([*])$/.test(behind?.text ?? "");
+  const work =
+    behind?.kind === "word"
+      ? !MEASURE.test(behind.text) && !isRoundWord(behind.text)
+      : /^(\d+|[([*])$/.test(behind?.text ?? "");
   return work ? { line, last, to, signed: false } : undefined;
 }
 
@@ -77,7 +78,10 @@ function comeOut(lines: readonly (readonly Token[])[], run: readonly Led[], live
   const without = sound((led) => led.to);
   // "1 6 sc", "2 2 sc": of two numbers in a row the first is a label.
   const doubled = run.filter((led) => lines[led.line]?.[led.to]?.kind === "number").length >= 2;
-  return without >= SHARE * run.length && without + (doubled ? 1 : 0) > sound((led) => (led.signed ? undefined : 0));
+  return (
+    without >= SHARE * run.length &&
+    without + (doubled ? 1 : 0) > sound((led) => (led.signed ? undefined : 0))
+  );
 }
 
 const signed = (tokens: readonly Token[], to: number): readonly Token[] => {

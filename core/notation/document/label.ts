@@ -51,7 +51,6 @@ const alternates = (c: Cursor): boolean =>
     return !bracket || c.take(")", "]") ? true : undefined;
   }) ?? false;
 
-
 const isNumber = (c: Cursor): boolean => c.kind() === "number" || c.kind() === "ordinal";
 const take = (c: Cursor): number | undefined =>
   isNumber(c) ? (c.at++, c.tokens[c.at - 1]?.value) : undefined;

@@ -158,7 +158,8 @@ export function asRounds(tokens: readonly Token[], rounds: readonly Stretch[]): 
     if (out.length > 0 && out.at(-1)?.text !== ":") out.push(sign(".", "mark"));
     out.push(sign("next", "word"));
     if (on && on.at >= 0) {
-      const label = words.slice(on.at, on.at + 2);
+      const far = on.at + roundsBehind(words, on.at) + 1;
+      const label = [words[on.at] as Token, words[far - 1] as Token];
       const end = label.at(-1)?.to ?? at;
       const behind = (text: string, kind: Token["kind"]): Token => ({
         ...sign(text, kind),
@@ -166,7 +167,7 @@ export function asRounds(tokens: readonly Token[], rounds: readonly Stretch[]): 
         to: end,
       });
       // "8 rounds of 18 sc": what is worked, where it is said.
-      const how = words.slice(on.at + 2).filter((t) => !JOINING.test(t.text));
+      const how = words.slice(far).filter((t) => !JOINING.test(t.text));
       const work = how.some((t) => t.kind === "word") ? how : [behind("even", "word")];
       out.push(...label, behind(":", "mark"), ...work);
       continue;
@@ -217,15 +218,21 @@ export interface Straight {
   readonly at: number;
 }
 
+/** How far behind a number its word of rounds stands: "4 rounds", "4 more rounds"; 0 where there is none. */
+function roundsBehind(words: readonly Token[], i: number): number {
+  const by = /^(more|further|plain|even|straight)$/.test(words[i + 1]?.text ?? "") ? 2 : 1;
+  return isRoundWord(words[i + by]?.text ?? "") ? by : 0;
+}
+
 /** "8 rounds of 18", "work 5 rounds straight", "even for 3 rounds": so many rounds over what is there. */
 export function straight(words: readonly Token[]): Straight | undefined {
   const again = repeated(words);
   if (again.many > 1 && again.rest.every((t) => PLAIN.test(t.text)))
     return { many: again.many, of: undefined, at: -1 };
-  const at = words.findIndex((t, i) => t.kind === "number" && isRoundWord(words[i + 1]?.text ?? ""));
+  const at = words.findIndex((t, i) => t.kind === "number" && roundsBehind(words, i) > 0);
   const many = words[at]?.value ?? 0;
   if (at < 0 || !Number.isInteger(many) || many < 1 || many > 200) return undefined;
-  const rest = [...words.slice(0, at), ...words.slice(at + 2)];
+  const rest = [...words.slice(0, at), ...words.slice(at + roundsBehind(words, at) + 1)];
   const numbers = rest.filter((t) => t.kind === "number");
   const plain = rest.every((t) => t.kind !== "word" || PLAIN.test(t.text));
   return plain && numbers.length <= 1 ? { many, of: numbers[0]?.value, at } : undefined;

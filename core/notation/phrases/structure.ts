@@ -369,7 +369,9 @@ export const even: Phrase = {
     c.take("a");
     const unchanged =
       c.take("unchanged") ||
-      (c.is("no") && /^(shaping|changes?|inc(s|reases?|reasing)?|dec(s|reases?|reasing)?)$/.test(c.text(1)) && ((c.at += 2), true));
+      (c.is("no") &&
+        /^(shaping|changes?|inc(s|reases?|reasing)?|dec(s|reases?|reasing)?)$/.test(c.text(1)) &&
+        ((c.at += 2), true));
     const alone =
       unchanged ||
       (c.is("plain") && (c.kind(1) === "end" || /^[.,;([=-]$/.test(c.text(1))) && (c.at++, true));

@@ -372,7 +372,13 @@ export const numberAlone: Phrase = {
     // Only where stitches may begin, and where nothing else could be counted.
     const shaded = c.at >= 2 && c.tokens[c.at - 2]?.kind === "word" && shadeEnds(c, c.at - 2);
     if (!(shaded || before === "" || MAY_BEGIN.test(before))) return NONE;
-    if (!(ends(c) || c.is("+", ">", "around", "along", "across", "in", "into"))) return NONE;
+    // "inc, 1 x 6": the last of a row that is worked so often.
+    const repeated =
+      before === "," &&
+      c.is("x", "*") &&
+      c.kind(1) === "number" &&
+      (c.kind(2) === "mark" || c.kind(2) === "end");
+    if (!(ends(c) || repeated || c.is("+", ">", "around", "along", "across", "in", "into"))) return NONE;
     return [{ to: c.at, cost: COST.numberAlone, piece: { kind: "number", n } }];
   },
   examples: [["2", "2 alone"]],
