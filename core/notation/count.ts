@@ -388,6 +388,12 @@ export function* readings(written: readonly Node[]): Generator<CountReading> {
     const each = wholeAsRepeat(nodes);
     if (each) yield { nodes: each };
   }
+  // "Ch 1, 6 sc, ss": who lifts a round with a chain joins it with the slip stitch.
+  const closed = trailingSlipAsJoin(nodes);
+  const lifted = closed && nodes.find(isMade);
+  const joins =
+    lifted?.kind === "start" || (lifted?.kind === "work" && lifted.op.stitch === "ch") || endsInChain(nodes);
+  if (closed && joins) yield { nodes: closed, way: "slip stitch joins" };
   yield { nodes };
   let all: (readonly Node[])[] = [nodes];
   for (let i = 0; i < nodes.length && all.length <= 8; i++) {
@@ -409,8 +415,7 @@ export function* readings(written: readonly Node[]): Generator<CountReading> {
   if (grouped) yield { nodes: grouped, way: "whole as repeat" };
   const everything = allAround(nodes);
   if (everything) yield { nodes: everything, way: "all around" };
-  const closed = trailingSlipAsJoin(nodes);
-  if (closed) yield { nodes: closed, way: "slip stitch joins" };
+  if (closed && !joins) yield { nodes: closed, way: "slip stitch joins" };
   if (told) for (const other of withAlternatives(told)) yield { nodes: other };
   if (said) for (const other of withAlternatives(said)) yield { nodes: other };
   const far = farSide(nodes);
@@ -605,6 +610,13 @@ function shapedRow(nodes: readonly Node[], last: Extract<Node, { kind: "work" }>
     last.op.increases + last.op.decreases > 0 &&
     before.length > 0 &&
     before.every((n) => n.kind === "work" && n.op.into === "next" && n.op.uses === 1 && n.op.offers === 1)
+  );
+}
+/** "… slst, ch 1": the chain that lifts the next round. */
+function endsInChain(nodes: readonly Node[]): boolean {
+  const last = nodes.findLast((n) => isMade(n));
+  return (
+    last?.kind === "work" && last.op.stitch === "ch" && last.times.kind === "number" && last.times.n === 1
   );
 }
 const isMade = (n: Node): boolean => /^(work|group|evenly|skip|start)$/.test(n.kind);

@@ -187,6 +187,13 @@ const JOINED = /^(join|sew|stitch|put|lay|place|hold|crochet|sc|dc|stuff|attach)
 /** What may stand behind "make another". */
 const AGAIN = /^(?:one|piece|side|the|same|like|this|way|just|exactly|alike|half)$/;
 
+/** "2 in next", "2 in 1", "every stitch twice": the stitch is left out where there is only one. */
+const inEach = (tokens: readonly Token[], i: number): boolean =>
+  tokens[i]?.kind === "number"
+    ? tokens[i + 1]?.text === "in" && /^(next|each|every|same|1|one)$/.test(tokens[i + 2]?.text ?? "")
+    : /^(each|every|all)$/.test(tokens[i]?.text ?? "") &&
+      tokens.slice(i + 1, i + 4).some((t) => /^(twice|doubled)$/.test(t.text));
+
 /**
  * What reading a pattern rests on: its lines, the names and blocks it has given, and looks at a line that
  * change nothing.
@@ -252,6 +259,7 @@ export abstract class DocumentBase {
     for (let i = 0; i < tokens.length; i++) {
       c.at = i;
       if (tokens[i]?.kind === "word" && readStitch(c, this.terms)) return true;
+      if (inEach(tokens, i)) return true;
     }
     return tokens.some((t) => t.text === "around");
   }
@@ -268,13 +276,7 @@ export abstract class DocumentBase {
       const numberAt = tokens[i + 1]?.kind === "number" ? i + 1 : tokens[i - 1]?.kind === "number" ? i : -1;
       const ends = numberAt >= 0 && (tokens[numberAt + 1]?.kind ?? "mark") === "mark";
       if (kind === "word" && ends && c.colours.has(tokens[i]?.text ?? "")) return true;
-      // "2 in next": the stitch is left out where there is only one.
-      if (
-        kind === "number" &&
-        tokens[i + 1]?.text === "in" &&
-        /^(next|each|every|same)$/.test(tokens[i + 2]?.text ?? "")
-      )
-        return true;
+      if (inEach(tokens, i)) return true;
     }
     return false;
   }

@@ -26,14 +26,23 @@ export abstract class ReferenceReader extends DocumentBase {
     const lead = c.at;
     c.take("work", "worked", "crochet", "make", "do");
     if (c.text(1) === "same") c.take("the", "exactly");
-    const verb = c.is("rep", "repeat", "repeating", "rpt")
-      ? "repeat"
-      : c.is("as", "same", "like", "follow", "identical", "exactly")
-        ? "as"
-        : // "Work rounds 1 to 4 of the shell."
-          c.at > lead && isRoundWord(c.text())
-          ? "of"
-          : undefined;
+    // "Rnd 4: = Rnd 3", of which the label has taken the sign.
+    const equal =
+      label !== undefined &&
+      c.at === 0 &&
+      isRoundWord(c.text()) &&
+      c.kind(1) === "number" &&
+      c.kind(2) === "end";
+    const verb = equal
+      ? "as"
+      : c.is("rep", "repeat", "repeating", "rpt")
+        ? "repeat"
+        : c.is("as", "same", "like", "follow", "identical", "exactly")
+          ? "as"
+          : // "Work rounds 1 to 4 of the shell."
+            c.at > lead && isRoundWord(c.text())
+            ? "of"
+            : undefined;
     if (!verb) return undefined;
     while (
       c.is(

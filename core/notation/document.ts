@@ -10,7 +10,7 @@ import { repeated } from "./document/listed";
 import { plan, type Decision, type Seen } from "./document/plan";
 import { readAliases } from "./aliases";
 import { unwrapped } from "./document/unwrap";
-import { mayCut, unitsOf, type Unit } from "./document/units";
+import { labelsInARow, mayCut, unitsOf, type Unit } from "./document/units";
 import { operationsOf } from "./surroundings";
 import { startsEvent } from "./events";
 import { isRoundWord, type RoundLabel } from "./labels";
@@ -66,6 +66,10 @@ const merges = (t: readonly Token[]): boolean =>
       t.slice(Math.max(0, i - 3), i).some((n) => n.kind === "number") &&
       t.slice(Math.max(0, i - 6), i).some((v) => /^(crochet|work|join|take)$/.test(v.text)),
   );
+/** "MR, 6 sc." begins a round and is no name. */
+const ringFirst = (tokens: readonly Token[]): boolean =>
+  /^(mr|mc|ml)$/.test(tokens[0]?.text ?? "") ||
+  (tokens[0]?.text === "magic" && /^(ring|circle|loop)$/.test(tokens[1]?.text ?? ""));
 const FULL_NAME = /^(single|double|half|treble|increase|decrease|invisible)$/;
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
@@ -197,7 +201,12 @@ export class DocumentReader extends LooseReader {
   /** Places where a new label begins in a run-on line: "… (6). Rnd 2: …". */
   protected cuts(tokens: readonly Token[]): number[] {
     const cuts: number[] = [];
+    const row = labelsInARow(tokens);
     for (let i = 1; i < tokens.length; i++) {
+      if (row.has(i)) {
+        cuts.push(i);
+        continue;
+      }
       if (this.newSentence(tokens, i) || this.evenSentence(tokens, i)) {
         cuts.push(i);
         continue;
@@ -319,6 +328,7 @@ export class DocumentReader extends LooseReader {
       atStart &&
       (tokens.length <= 40 || namesAhead(tokens)) &&
       !this.bracketed(tokens) &&
+      !(ringFirst(tokens) && !unit.marked) &&
       !this.makeLine(tokens)
         ? headingOf(unit, this.cursor(tokens), this.terms, this.source)
         : undefined;
@@ -672,7 +682,7 @@ export class DocumentReader extends LooseReader {
     while (
       end < tokens.length &&
       (isRoundWord(tokens[end]?.text ?? "") ||
-        /^(more|further|even|evenly|straight|plain|of|in|sc|without|shaping|increasing|increases|decreasing|single|crochet|around|each|st|every|stitch|the|same|like|this|way|above)$/.test(
+        /^(more|further|even|evenly|straight|plain|of|in|sc|without|any|shaping|increasing|increases?|decreasing|decreases?|single|crochet|around|each|st|every|stitch|the|same|like|this|way|above)$/.test(
           tokens[end]?.text ?? "",
         ))
     )

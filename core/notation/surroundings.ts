@@ -220,7 +220,7 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
         const across = next?.kind === "work" && next.op.into === "part" && n.times.n > 1;
         if (list[i - 1]?.kind === "skip" || next?.kind === "skip") bridge += n.times.n * times;
         else if (across) loose += n.times.n * times;
-        else if (fabric && next !== undefined && !spur && next.kind !== "turn" && next.kind !== "join")
+        else if (fabric && next !== undefined && !spur && !/^(turn|join|total|event)$/.test(next.kind))
           loose += n.times.n * times;
       } else if (n.kind === "work") fabric = true;
     });

@@ -101,13 +101,20 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
   return tokens;
 }
 
+/** Words that are written short and mean nothing else. */
+const SHORT: ReadonlyMap<string, string> = new Map([
+  ["nxt", "next"],
+  ["cont", "continue"],
+  ["hk", "hook"],
+]);
 function word(text: string, from: number, to: number): Token {
   // "F.O.", "f/o": fasten off; "sl.st", "s.c.": stitches.
   if (/^f[./]o/.test(text)) return { kind: "word", text: "fo", value: NaN, from, to };
   // "mr w/ 5 sc".
   if (text === "w/" || text === "w/o")
     return { kind: "word", text: text === "w/" ? "with" : "without", value: NaN, from, to };
-  if (text === "nxt") return { kind: "word", text: "next", value: NaN, from, to };
+  const short = SHORT.get(text);
+  if (short !== undefined) return { kind: "word", text: short, value: NaN, from, to };
   if (text.includes(".")) {
     const letters = /^s[.l].*t/.test(text) ? "slst" : text.replace(/\./g, "");
     return { kind: "word", text: letters, value: NaN, from, to };

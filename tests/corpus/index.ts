@@ -10,6 +10,7 @@ import { ISLANDERS } from "./islanders";
 import { JOURNEYMEN } from "./journeymen";
 import { LAMPLIGHTERS } from "./lamplighters";
 import { LOOPS } from "./loops";
+import { NEIGHBOURS } from "./neighbours";
 import { PEDLARS } from "./pedlars";
 import { PLAIN } from "./plain";
 import { QUAYSIDE } from "./quayside";
@@ -37,6 +38,7 @@ export const CORPUS: readonly Case[] = [
   ...WAYFARERS,
   ...JOURNEYMEN,
   ...PEDLARS,
+  ...NEIGHBOURS,
   ...HARBOUR,
   ...ISLANDERS,
   ...QUAYSIDE,

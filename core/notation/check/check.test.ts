@@ -79,7 +79,7 @@ function numbersOf(text: string): { at: number; end: number }[] {
       const before = text.slice(Math.max(0, at - 12), at).toLowerCase();
       const after = text.slice(end, end + 14).toLowerCase();
       return (
-        !/^[ -]?(mm|cm|m\b|g\b|gram|%|in\b|inch|oz|yd|yards?|hook|hour|h\b|min|eyes?|strand|ply|x\b|pieces?|needle|beads?|years?)/.test(
+        !/^[ -]?(mm|cm|m\b|g\b|gram|%|in\b|inch|oz|yd|yards?|hook|hour|h\b|min|eyes?|strand|ply|x\b|×|pieces?|needle|beads?|years?)/.test(
           after,
         ) &&
         !/(rounds?|rnds?|rows?|photo|picture|step|page|r|rd|rds|no|nr|size|part|of|number)[ .#]*$/.test(

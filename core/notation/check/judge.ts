@@ -209,8 +209,10 @@ function judgeOne(
 }
 
 /** "Increase to 18", "18 sc evenly": how many of them there are is the difference to the stitches below. */
-function towards(nodes: readonly Node[], live: number | undefined): readonly Node[] {
+function towards(nodes: readonly Node[], live: number | undefined, source: string): readonly Node[] {
   if (live === undefined) return nodes;
+  const changed = changedBy(nodes, live, source);
+  if (changed) return changed;
   const sum = sumAlone(nodes, live);
   if (sum) return [sum, ...nodes];
   return nodes.map((node) => {
@@ -222,6 +224,23 @@ function towards(nodes: readonly Node[], live: number | undefined): readonly Nod
       ? { ...node, op: stitchInto(node.op.stitch, 2, "next", node.op.loops), n: more }
       : node;
   });
+}
+
+/** "+6 = 24", "6 (24)" over 18: a number with no stitch behind it, by which the sum differs from what is there. */
+function changedBy(nodes: readonly Node[], live: number, source: string): readonly Node[] | undefined {
+  const worked = nodes.filter(isWork);
+  const [only] = worked;
+  const total = nodes.find((n) => n.kind === "total");
+  if (worked.length !== 1 || only?.kind !== "work" || only.times.kind !== "number" || total?.kind !== "total")
+    return undefined;
+  const { n } = only.times;
+  const unnamed = /^\d+$/.test(source.slice(only.from, only.to));
+  const most = source[only.from - 1] === "+" ? live : live - 1;
+  if (!unnamed || n < 2 || n > most || Math.abs(total.n - live) !== n || total.n === n) return undefined;
+  const op = total.n > live ? stitchInto("sc", 2, "next") : stitchTogether("sc", 2);
+  const { from, to } = only;
+  const evenly: Node = { kind: "evenly", op, n, rest: stitchInto("sc", 1, "next"), from, to };
+  return nodes.map((x) => (x === only ? evenly : x));
 }
 
 /**
@@ -325,7 +344,7 @@ export function judge(
         continue;
       }
       let k = 0;
-      const meant = towards(c.nodes, live);
+      const meant = towards(c.nodes, live, source);
       // Of one round it is a guess; who writes so writes nearly all rounds so.
       const guessed = meant.length > c.nodes.length;
       const guess = !guessed ? 0 : habits.has(SUM_ALONE) ? FAULT.habit : FAULT.sumAlone;

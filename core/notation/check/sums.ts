@@ -5,12 +5,18 @@ import type { Node } from "../tree";
 /** A part is told by its sums when so many of its rounds change the number of stitches without saying how. */
 const FEWEST_CHANGES = 2;
 
+/** The chain that lifts a round, and the slip stitch that joins it. */
+const lifts = (n: Node): boolean =>
+  n.kind === "work" &&
+  n.times.kind === "number" &&
+  (n.op.stitch === "ch" || (n.op.stitch === "slst" && n.times.n === 1));
+
 type Work = Extract<Node, { kind: "work" }>;
 /** "12 sc", and nothing else that is worked: the stitches and how many. */
 function plainNumber(
   nodes: readonly Node[],
 ): (Work & { readonly times: { readonly n: number } }) | undefined {
-  const worked = nodes.filter((n) => /^(work|group|evenly|skip|unknown)$/.test(n.kind));
+  const worked = nodes.filter((n) => /^(work|group|evenly|skip|unknown)$/.test(n.kind) && !lifts(n));
   const [only] = worked;
   if (worked.length !== 1 || only?.kind !== "work" || only.times.kind !== "number") return undefined;
   const plain = only.op.uses <= 1 && only.op.offers === 1 && only.op.stitch !== "ch";
@@ -46,7 +52,7 @@ export function asSum(r: RawRound): RawRound {
     const only = plainNumber(t.nodes);
     if (!only || only.op.into !== "next" || t.nodes.some((n) => n.kind === "start")) return [t];
     const { from, to, times } = only;
-    const rest = t.nodes.filter((n) => n !== only && n.kind !== "total");
+    const rest = t.nodes.filter((n) => n !== only && n.kind !== "total" && !lifts(n));
     return [t, { ...t, nodes: [{ kind: "total", n: times.n, from, to }, ...rest] }];
   };
   return { ...r, trees: r.trees.flatMap(summed) };

@@ -192,13 +192,15 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   if (!coloured && p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? ""))
     cost += NAME.stopped;
   if (letters.every((t) => COLUMN.test(t.text) || isRoundWord(t.text))) cost += NAME.columns;
-  if (SENTENCE.test(first.text)) cost += letters.length > 1 ? NAME.sentence : NAME.sentenceAlone;
+  // "Join", and no more, names what two limbs become.
+  const joins = first.text === "join" && letters.length === 1;
+  if (SENTENCE.test(first.text) && !joins) cost += letters.length > 1 ? NAME.sentence : NAME.sentenceAlone;
   const at = new Cursor(p.words, c.source, c.names, c.legend);
   const stitch = readStitch(at, terms);
   if (stitch && stitch.kind !== "generic")
     cost += letters.length > 1 && at.at < p.words.length ? NAME.stitchAndMore : NAME.stitch;
   at.at = 0;
-  if (startsEvent(at)) cost += NAME.event;
+  if (startsEvent(at) && !joins) cost += NAME.event;
   at.at = 0;
   if (readColourChange(at) !== undefined) cost += NAME.colourChange;
   at.at = 0;
@@ -323,7 +325,8 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
       p.rest = c.tokens.slice(c.at);
       break;
     }
-    const t = c.peek() as Token;
+    const t = c.peek();
+    if (!t) break;
     if (t.kind === "mark" && !/^[&'"+!?]$/.test(t.text)) return undefined;
     const shade = c.is("in", "with", "using")
       ? c.attempt(() => (c.at++, c.take("colour", "color", ":"), shadeOf(c) ?? namedColour(c, p)))

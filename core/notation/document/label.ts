@@ -125,7 +125,10 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   for (;;) {
     const next = c.attempt(() => {
       // "2) and 3)".
-      if (c.is(")", ".") && /^(and|&|\+)$/.test(c.text(1))) c.at++;
+      // … but "2. +6 = 12" is round 2 and what it adds.
+      if (c.is(")", ".") && /^(and|&|\+)$/.test(c.text(1)))
+        if (c.text(1) !== "+" || /^[).]$/.test(c.text(3))) c.at++;
+        else return undefined;
       if (!c.takeAny(AND)) return undefined;
       c.take("and", "&");
       roundWord(c);

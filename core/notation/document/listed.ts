@@ -10,6 +10,8 @@ const goesOver = (words: readonly Token[]): boolean =>
   /^(even|plain|straight)$/.test(words[0]?.text ?? "") || repeated(words).many > 1;
 const MOST_TOKENS = 400;
 const SIGNS = ["/", ";", "|", ",", "."] as const;
+/** Where each round ends in its sum, a comma parts them, and "sc/inc (18)" is one of them. */
+export const COMMA = [","] as const;
 
 /** A stretch of a line between two signs. */
 export interface Stretch {
@@ -30,11 +32,12 @@ export interface Stretch {
 export function listedRounds(
   tokens: readonly Token[],
   works: (tokens: readonly Token[]) => boolean,
+  signs: readonly string[] = SIGNS,
 ): readonly Token[] {
   // "1. Magic ring; 5 sc; (5)" has its label.
   const labelledAlready = tokens[0]?.kind === "number" && tokens[1]?.kind === "mark";
   if (tokens.length < 6 || tokens.length > MOST_TOKENS || labelledAlready) return tokens;
-  for (const sign of SIGNS) {
+  for (const sign of signs) {
     const rounds = stretches(tokens, sign);
     // "Mr 6. 12. 18. 18.": full stops part rounds where most are sums and no more.
     if (sign === "." && !mostlySums(tokens, rounds)) continue;
@@ -112,10 +115,14 @@ function stretches(tokens: readonly Token[], sign: string): Stretch[] {
 }
 
 /** "1+inc (18)", "even x3", "stuff": with commas between them, each has its total or is plain. */
-const ended = (words: readonly Token[]): boolean =>
-  (/^[)\]]$/.test(words.at(-1)?.text ?? "") && words.at(-2)?.kind === "number") ||
-  goesOver(words) ||
-  STEP.test(words[0]?.text ?? "");
+const ended = (all: readonly Token[]): boolean => {
+  const words = all.at(-1)?.text === "." ? all.slice(0, -1) : all;
+  return (
+    (/^[)\]]$/.test(words.at(-1)?.text ?? "") && words.at(-2)?.kind === "number") ||
+    goesOver(words) ||
+    STEP.test(words[0]?.text ?? "")
+  );
+};
 /** Done between the rounds. */
 const STEP = /^(stuff|fill|close|fo|eyes)$/;
 

@@ -170,6 +170,10 @@ const isBare = (r: LabelReading): boolean => base(r.style) === "bare";
 const isOne = (s: Seen | undefined): boolean =>
   s?.labels.some((l) => l.label.first === 1 && l.work !== "none") ?? false;
 
+const isJoining = (h: HeadingReading): boolean => /^join/i.test(h.name);
+const isWorked = (s: Seen | undefined): boolean =>
+  s?.labels.some((l) => l.work === "full" && !l.sentence) ?? false;
+
 /** What it costs to take for nothing a line that begins like a round. */
 function passedLabel(r: Seen["labels"][number]): number {
   if (r.sentence) return 0;
@@ -191,9 +195,7 @@ function passedName(h: HeadingReading, s: Seen, below: Seen | undefined): number
       : LINE.rightAboveOne;
   // "Joining" above rounds that go on names what the limbs become.
   const joins =
-    h.section === "sewing" && /^join/i.test(h.name) && (below?.labels.some((l) => l.work === "full") ?? false)
-      ? LINE.passedName + LINE.nameAboveOne
-      : 0;
+    h.section === "sewing" && isJoining(h) && isWorked(below) ? LINE.passedName + LINE.nameAboveOne : 0;
   const name = !h.section && h.cost < LINE.likeName && h.rest.length === 0 ? LINE.passedName - h.cost : 0;
   return above + name + joins;
 }
@@ -231,11 +233,13 @@ function* headed(h: HeadingReading, s: Seen, state: State, { ahead, below }: Who
   if (s.begins && alone) cost += LINE.beginsWork;
   if (h.section) {
     const talk = h.section === "talk";
+    // Whole rounds right under "Join" are worked there, and no steps of sewing up.
+    const joining = h.section === "sewing" && isJoining(h) && isWorked(below) ? LINE.nameAboveOne : 0;
     if (alone)
       yield [
         { kind: "section", reading: h },
         { section: h.section, inPart: state.inPart && talk },
-        LINE.section + (talk ? LINE.talkSection : 0),
+        LINE.section + (talk ? LINE.talkSection : 0) + joining,
       ];
     else yield [{ kind: "definition" }, {}, LINE.section];
     // "Notes" is a list, unless its first round stands right below it.

@@ -4,7 +4,7 @@ import type { Line } from "../text";
 import { isRoundWord } from "../labels";
 import { bareLabels } from "./bare-labels";
 import { flowing, type Live } from "./flowing";
-import { bracketedLabels, doingLabel, listedRounds } from "./listed";
+import { bracketedLabels, COMMA, doingLabel, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
 import { sumsInFront } from "./sums-in-front";
 
@@ -55,9 +55,10 @@ export function unitsOf(
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
     const own = bracketedLabels(doingLabel(bareOf(all, works), works));
-    const flows = flowing(own, lives, live);
+    const summed = listedRounds(own, works, COMMA);
+    const flows = summed === own ? flowing(own, lives, live) : undefined;
     live = flows?.live;
-    const bare = flows?.tokens ?? listedRounds(own, works);
+    const bare = summed === own ? (flows?.tokens ?? listedRounds(own, works)) : summed;
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
       const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));
@@ -155,6 +156,32 @@ function bareOf(given: readonly Token[], works: (t: readonly Token[]) => boolean
   while (end > begin && framed && /^(-+|=+|~|\*+|_+)$/.test(tokens[end - 1]?.text ?? "")) end--;
   if (!tokens.slice(begin, end).some(plainWord)) return [];
   return begin === 0 && end === tokens.length ? tokens : tokens.slice(begin, end);
+}
+
+const NO_LABELS: ReadonlySet<number> = new Set();
+/** So many labels that count on in a line are a list of rounds, whatever signs stand between them. */
+const FEWEST_IN_ROW = 3;
+
+/** "BODY – R1 MR 6, R2 6 inc, R3-4 even": the places of labels that count on from the first in one line. */
+export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
+  const found: number[] = [];
+  let last = 0;
+  let worked = true;
+  for (let i = 0; i < tokens.length - 1; i++) {
+    const n = tokens[i + 1];
+    if (!isRoundWord(tokens[i]?.text ?? "") || n?.kind !== "number") {
+      worked ||= tokens[i]?.kind !== "mark";
+      continue;
+    }
+    if (n.value !== last + 1 || !worked) return NO_LABELS;
+    const ranged = /^(-|--|to)$/.test(tokens[i + 2]?.text ?? "");
+    const to = ranged ? (isRoundWord(tokens[i + 3]?.text ?? "") ? i + 4 : i + 3) : i + 1;
+    found.push(i);
+    last = ranged && tokens[to]?.kind === "number" ? (tokens[to]?.value ?? n.value) : n.value;
+    worked = false;
+    i = to;
+  }
+  return found.length >= 2 && last >= FEWEST_IN_ROW ? new Set(found) : NO_LABELS;
 }
 
 /** May a label begin at token `i`, behind something that is finished? */

@@ -4,6 +4,7 @@ import { block } from "./block";
 import { brackets, soMany } from "./brackets";
 import { colour } from "./colour";
 import { changes } from "./changes";
+import { doubled } from "./doubled";
 import { hint } from "./hint";
 import { pairs } from "./pairs";
 import type { Context, Phrase, Reading } from "./phrase";
@@ -73,6 +74,7 @@ export const PHRASES: readonly Phrase[] = [
   again,
   changes,
   toward,
+  doubled,
   placedFirst,
   atPlaces,
   shadeCounts,

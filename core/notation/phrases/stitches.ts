@@ -231,7 +231,7 @@ function said(c: Cursor, x: Context, stars: boolean, own = false): SaidWork | un
   word ??= readStitch(c, x.terms);
   // "12 sc (2 in each)": the stitch is left out where it is plain.
   const where = c.text(1) === "the" ? c.text(2) : c.text(1);
-  if (!word && before !== undefined && c.is("in", "into") && /^(each|every|next|same|one)$/.test(where))
+  if (!word && before !== undefined && c.is("in", "into") && /^(each|every|next|same|one|1)$/.test(where))
     word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
   // "2 single crochet stitches in every stitch": the noun behind a stitch's own name adds nothing.

@@ -376,6 +376,9 @@ export const even: Phrase = {
       unchanged ||
       (c.is("plain") && (c.kind(1) === "end" || /^[.,;([=-]$/.test(c.text(1))) && (c.at++, true));
     if (!alone && !plainRound(c) && !c.take("even", "around", "straight")) return NONE;
+    // "Work around the chain": where the next stitches go, and none themselves.
+    if (/^(the|this|your|both)$/.test(c.text()) && /^(ch|chain|foundation|sides?)$/.test(c.text(1)))
+      return NONE;
     c.take("up");
     c.attempt(() => (c.take("in") && readStitch(c, x.terms)?.kind === "plain" ? true : undefined));
     const t = noTarget();

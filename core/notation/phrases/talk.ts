@@ -98,13 +98,16 @@ export const event: Phrase = {
   examples: [["Stuff lightly", "event stuff"]],
 };
 
+const MEASURE = /^(cm|mm|in|inch|inches)$/;
 /** "until it measures 5 cm", "for 4 inches": a length where a number of rounds is wanted. */
 export const length: Phrase = {
   name: "length",
-  starts: words("until till til for to"),
+  starts: words("until till til for to continue"),
   read(c) {
     const from = c.from;
-    const measured = c.is("for") && c.kind(1) === "number" && /^(cm|mm|in|inch|inches)$/.test(c.text(2));
+    // "Continue until 20 cm", and no number of stitches.
+    if (c.take("continue") && !(c.kind(1) === "number" && MEASURE.test(c.text(2)))) return NONE;
+    const measured = c.is("for") && c.kind(1) === "number" && MEASURE.test(c.text(2));
     if (!measured && !c.is("until", "till", "til")) return NONE;
     while (!c.done && !c.is(".", ";", ",", "\n", ")")) c.at++;
     return [

@@ -34,7 +34,7 @@ const TRAIL = words(
 );
 /** The round is worked to its end: "…, all the way round, 24." */
 const GONE_ROUND =
-  /^(round|around|along|across|end|times|twice|thrice|each|every|stitch|st|sts|stitches|[)\]])$/;
+  /^(round|around|along|across|end|times|twice|thrice|each|every|stitch|st|sts|stitches|together|tog|[)\]])$/;
 const SHORT_UNIT = words("s st sts stitch stitches stiches sti stich");
 const THINGS_STOP = words("x times time more cm mm g m yd oz inch inches rounds rnds rows round rnd row");
 

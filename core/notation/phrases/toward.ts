@@ -37,7 +37,7 @@ export const toward: Phrase = {
     const more = MORE.test(c.text());
     if (!more && !FEWER.test(c.text())) return NONE;
     c.at++;
-    c.take("evenly", "back", "down", "up", "further");
+    while (c.take("evenly", "back", "down", "up", "further", "gradually", "all", "the", "way"));
     if (c.take("by")) return changedBy(c, more, from);
     const until = c.is("until", "till", "til");
     if (!until && !c.is("to")) return NONE;

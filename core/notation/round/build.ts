@@ -4,7 +4,7 @@ import { stitchInto } from "../operations";
 import type { Piece, SaidWork } from "../phrases";
 import { COST } from "../phrases/costs";
 import type { ProblemDetail, Severity } from "../problems";
-import type { Target } from "../target";
+import { noTarget, type Target } from "../target";
 import { ONCE, type Loops, type Node, type Operation, type Span, type Times } from "../tree";
 import { missedChains } from "./missed";
 import { again, chainsIn, isWorked, joining, mixed, placed, type Around } from "./place";
@@ -74,6 +74,7 @@ class Builder {
     let nodes: readonly Node[] = missedChains(this.sequence(undefined, 0));
     nodes = this.hung(nodes, false);
     if (this.ringed && !this.worked) nodes = ringOf(nodes);
+    if (!this.worked && this.loops !== "both") nodes = allInLoops(nodes, this.loops);
     if (this.totalAhead) {
       // Who says the sum behind the work does not say it before as well.
       if (nodes.some((n) => n.kind === "total")) this.cost += COST.totalInside;
@@ -448,6 +449,7 @@ class Builder {
         this.worked = true;
         return;
       case "times":
+        if (p.times.kind !== "number" && this.alongChain(items, span)) return;
         this.timesOfAll(p, items);
         return;
       case "total":
@@ -530,6 +532,15 @@ class Builder {
     }
   }
 
+  /** "Sc in 2nd ch from hook and across": the rest of the chain, one in each, and not that stitch again. */
+  private alongChain(items: Node[], span: Span): boolean {
+    const last = items.findLast((n) => n.kind !== "aside");
+    if (last?.kind !== "work" || last.op.into !== "chain" || last.times.kind !== "number") return false;
+    const target: Target = { ...noTarget(), place: "each" };
+    const more = again(last, target, { items, loops: this.loops, span, outermost: false });
+    if (more) items.push(...more);
+    return more !== undefined;
+  }
   private rest(): readonly Piece[] {
     return this.pieces.slice(this.i, this.i + 3);
   }
@@ -571,6 +582,14 @@ class Builder {
     };
     items.push({ kind: "group", items: all, times, ...span, ...(all.length > 1 ? { other: lastOnly } : {}) });
   }
+}
+
+/** "R5: BLO (24)": which loops, and what it comes to: plain all the way. */
+function allInLoops(nodes: readonly Node[], loops: Loops): readonly Node[] {
+  const [total, ...others] = nodes.filter((n) => n.kind !== "aside");
+  if (total?.kind !== "total" || others.length > 0) return nodes;
+  const { from } = total;
+  return [{ kind: "work", op: stitchInto("sc", 1, "next", loops), times: ALL, from, to: from }, ...nodes];
 }
 
 /** "Magic ring (6)": a ring and its number, and no word of stitches, is so many single crochet. */

@@ -43,8 +43,8 @@ function aroundTwice(nodes: readonly Node[], source: string): boolean {
     next.times.n > 2 &&
     next.op.name === "sc" &&
     next.op.into === "next" &&
-    // Behind a comma it may be what comes next, behind a dash it is what comes of it.
-    SIGN.test(source.slice(around.to, next.from))
+    // Behind a comma it may be what comes next, unless no stitch is named; behind a dash it is what comes of it.
+    (SIGN.test(source.slice(around.to, next.from)) || /^\d+$/.test(source.slice(next.from, next.to)))
   );
 }
 
