@@ -88,12 +88,15 @@ class Expander {
   }
 
   /** Rounds without a line of their own that an earlier line stands for: "and all even rounds". */
-  private fillUp(until: number | undefined, at: Span, word: string): void {
+  private fillUp(next: RawRound, at: Span, word: string): void {
     const { alternate } = this;
+    const until = next.label?.first;
     if (!alternate || until === undefined) return;
     const { label, trees } = alternate;
+    // They stand where the line is that they come before, so that they are printed there.
+    const raw = { ...alternate, line: next.line };
     for (let n = this.counter + 1; n < until && (n - (label?.first ?? n)) % 2 === 0; n = this.counter + 1)
-      this.push({ raw: alternate, trees, lastOfLine: false, summed: false, copied: true }, n, at, word);
+      this.push({ raw, trees, lastOfLine: false, summed: false, copied: true }, n, at, word);
   }
 
   private push(line: Line, n: number | undefined, at: Span, word: string): void {
@@ -155,7 +158,7 @@ class Expander {
       const word = r.label?.word === "row" ? "Row" : "Rnd";
       const [found] = r.found;
       if (found && r.reference) to.report(found, found.detail, found.severity);
-      this.fillUp(r.label?.first, at, word);
+      this.fillUp(r, at, word);
       if (r.label?.alternate) this.alternate = r;
       const numbers = this.numbersOf(r, raw.rounds[index + 1], at);
       if (r.reference) {
