@@ -10,6 +10,7 @@ export default [
     route("items/:id/colourways", "routes/colourways.tsx"),
     route("items/:id/paper", "routes/item-paper.tsx"),
     route("items/:id/kit", "routes/item-kit.tsx"),
+    route("items/:id/revisions", "routes/item-revisions.tsx"),
     route("materials", "routes/materials.tsx"),
     route("materials/stocktake", "routes/stocktake.tsx"),
     route("materials/buy", "routes/buy.tsx"),

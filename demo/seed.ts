@@ -14,7 +14,14 @@ import type { WeightClass } from "../core/fabric";
 import { mm } from "../core/units";
 import { expectedFor, stageWork, tradeAround, tradeExpected } from "../app/features/hand/expected";
 import { listHands, saveTiming, saveWeighIn } from "../db/queries/hands";
-import { createItem, findItem, listItems, type ItemKind, type ItemWithRevision } from "../db/queries/items";
+import {
+  createItem,
+  findItem,
+  listItems,
+  saveItem,
+  type ItemKind,
+  type ItemWithRevision,
+} from "../db/queries/items";
 import { saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
 import { addBalls, type NewBall } from "../db/queries/balls";
 import { saveColourway } from "../db/queries/colourways";
@@ -315,6 +322,28 @@ export const seedDemo = (db: Database, today: string, now: Date): Promise<string
   // In one transaction: cut off in the middle nothing of it is there, and the next start sows it whole.
   db.transaction((tx) => sow(tx as unknown as Database, today, now));
 
+/** How an item was written first, before it was changed. */
+interface Written {
+  readonly daysAgo: number;
+  readonly note: string;
+  readonly change: (pattern: string) => string;
+}
+const SLIMMER_PUFFIN: Written = {
+  daysAgo: 41,
+  note: "first one: too slim, and too little white",
+  change: (pattern) =>
+    pattern
+      .replace(
+        "Rnds 11–14: 7 sc in slate, 10 sc in white, 7 sc in slate (24)",
+        "Rnds 11–12: 8 sc in slate, 8 sc in white, 8 sc in slate (24)",
+      )
+      .replace("Rnd 15:", "Rnd 13:")
+      .replace("Rnd 16:", "Rnd 14:")
+      .replace("Rnd 17:", "Rnd 15:")
+      .replace("Rnds 3–5: 10 sc (10)", "Rnds 3–4: 10 sc (10)")
+      .replace("Rnd 6: (3 sc, dec) × 2 (8)", "Rnd 5: (3 sc, dec) × 2 (8)"),
+};
+
 async function sow(db: Database, today: string, now: Date): Promise<string> {
   const workshopId = await createWorkshop(db, "Harbour stall", {
     locale: "en-IE",
@@ -614,33 +643,41 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     { notionId: bag, quantity: 1 },
     { notionId: fibre, quantity: 1 },
   ];
-  const add = (
+  const add = async (
     name: string,
     kind: ItemKind,
     file: string,
     keys: readonly string[],
     more: readonly { notionId: string; quantity: number }[],
-    extra: { price?: number; channelId?: string; hookUm?: number; hanger?: boolean } = {},
-  ) =>
-    createItem(
-      scope,
-      { name, kind, price: extra.price ?? null, channelId: extra.channelId ?? stall },
-      {
-        pattern: pattern(file),
-        firmness: "medium",
-        hanger: extra.hanger ?? true,
-        note: "",
-        slots: slots(keys, extra.hookUm),
-        notions: [...more, ...pack],
-      },
-    );
+    extra: { price?: number; channelId?: string; hookUm?: number; hanger?: boolean; first?: Written } = {},
+  ): Promise<string> => {
+    const head = { name, kind, price: extra.price ?? null, channelId: extra.channelId ?? stall };
+    const content = {
+      pattern: pattern(file),
+      firmness: "medium" as const,
+      hanger: extra.hanger ?? true,
+      note: "",
+      slots: slots(keys, extra.hookUm),
+      notions: [...more, ...pack],
+    };
+    const { first } = extra;
+    if (!first) return createItem(scope, head, content);
+    const then = { ...scope, now: new Date(now.getTime() - first.daysAgo * 86_400_000) };
+    const id = await createItem(then, head, {
+      ...content,
+      pattern: first.change(content.pattern),
+      note: first.note,
+    });
+    await saveItem(scope, id, 1, head, content);
+    return id;
+  };
   const puffin = await add(
     "Puffin keychain",
     "keychain",
     "puffin",
     ["slate", "white", "orange"],
     [{ notionId: eyes6, quantity: 2 }, ...key],
-    { price: 1650 },
+    { price: 1650, first: SLIMMER_PUFFIN },
   );
   const seal = await add(
     "Seal pup keychain",

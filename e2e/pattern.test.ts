@@ -286,3 +286,41 @@ describe("other ways to look", () => {
     await end();
   });
 });
+
+describe("revisions", () => {
+  it("stand side by side with what they change, and an earlier one can be gone back to", async () => {
+    const { page, end } = await openPage(site);
+    await page.goto(`${site.url}${puffin}/revisions`);
+    const me = new Person(page, "mouse");
+    await me.settle();
+    const figures = await me.text('section[aria-label="What it changes"]');
+    expect(figures).toMatch(/Stitches\s*420\s*488\s*16.% more/);
+    expect(figures).toMatch(/Yarn, orange.*same/s);
+    const words = (tag: string) =>
+      page.$$eval(`section[aria-label="The text"] ${tag}`, (all) => all.map((x) => x.textContent));
+    expect(await words("del")).toEqual(["12", "8", "8", "8", "13", "14", "15", "4", "5"]);
+    expect(await words("ins")).toEqual(["14", "7", "10", "7", "15", "16", "17", "5", "6"]);
+
+    await me.press("main form[method=post] button");
+    await me.waitText("3, ");
+    // What was the newest is one of the list: the way back from going back.
+    expect(await page.$$eval("select[name=after] option", (o) => o.length)).toBe(3);
+    expect(await me.text("main form[method=post] button")).toBe("Go back to revision 2");
+    await me.press("main form[method=post] button");
+    await page.waitForFunction(() => document.querySelectorAll("select[name=after] option").length === 4);
+    await page.select("select[name=before]", "2");
+    await me.waitText("Word for word the same");
+    await end();
+  });
+  it("an item with one says what will be kept here", async () => {
+    const { page, end } = await openPage(site);
+    await page.goto(`${site.url}/items`);
+    const seal = await page.$$eval(
+      "main a",
+      (all) => all.find((a) => a.textContent?.includes("Seal pup"))?.getAttribute("href") ?? "",
+    );
+    await page.goto(`${site.url}${seal}/revisions`);
+    expect(await new Person(page, "mouse").text("main")).toContain("one revision so far");
+    await end();
+  });
+});

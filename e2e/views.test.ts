@@ -58,6 +58,7 @@ const BESIDE = [
   ["Cutting plan", "Run page", "/cutting"],
   ["Paper", "Item page", "/paper"],
   ["Kit", "Item page", "/kit"],
+  ["Revisions", "Item page", "/revisions"],
   ["Colourways", "Item page", "/colourways"],
 ] as const;
 beforeAll(async () => {

@@ -38,6 +38,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   colourways: "work",
   "item-paper": "work",
   "item-kit": "work",
+  "item-revisions": "work",
   materials: "work",
   stocktake: "work",
   buy: "work",

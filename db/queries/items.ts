@@ -2,7 +2,7 @@ import { group } from "d3-array";
 import type { Answer } from "@core/notation";
 import { answersOf, keptAnswers } from "../answers";
 import { mustOwn } from "../change";
-import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
+import { and, asc, desc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { channel, item, itemNotion, itemRevision, itemSlot, notion, yarn } from "../schema";
 import { strandColumns, strandsOf } from "../strands";
 import { changing } from "../pulse";
@@ -118,6 +118,25 @@ export async function findItem(scope: Scope, id: string): Promise<ItemWithRevisi
 
 export async function findRevisions(scope: Scope, ids: readonly string[]): Promise<Map<string, Revision>> {
   return revisionsWhere(scope, ids);
+}
+
+/** A revision without what it holds. */
+export interface RevisionHead {
+  readonly id: string;
+  readonly number: number;
+  readonly note: string;
+  readonly createdAt: Date;
+}
+
+/** The newest revisions of an item, newest first. */
+export async function listRevisions(scope: Scope, itemId: string, most: number): Promise<RevisionHead[]> {
+  const { id, number, note, createdAt } = itemRevision;
+  return scope.db
+    .select({ id, number, note, createdAt })
+    .from(itemRevision)
+    .where(mine(scope, itemRevision, eq(itemRevision.itemId, itemId)))
+    .orderBy(desc(number))
+    .limit(most);
 }
 
 async function insertRevision(

@@ -1,7 +1,7 @@
 import { Package, Palette, Printer, Save, Trash2 } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
-import { useFetcher } from "react-router";
+import { Link, useFetcher } from "react-router";
 import styled from "styled-components";
 import {
   minorDigits,
@@ -350,13 +350,16 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           ))}
         </KindSelect>
         <Small role="status">
-          {saving
-            ? "saving…"
-            : dirty
-              ? "not saved yet"
-              : fetcher.data?.saved
-                ? `saved, revision ${fetcher.data.saved}`
-                : `revision ${data.revision}`}
+          {saving ? (
+            "saving…"
+          ) : dirty ? (
+            "not saved yet"
+          ) : (
+            <>
+              {fetcher.data?.saved ? "saved, " : null}
+              <Link to={`/items/${data.id}/revisions`}>revision {fetcher.data?.saved ?? data.revision}</Link>
+            </>
+          )}
         </Small>
         <ButtonLink to={`/items/${data.id}/kit`}>
           <Package size={17} aria-hidden /> Kit

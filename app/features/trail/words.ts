@@ -7,6 +7,7 @@ const WORDS: Readonly<Record<string, string>> = {
   "item:retry": "had a pattern read again",
   "item-paper:use": "said whom an item is sold for",
   "item-kit:kit": "changed a kit",
+  "item-revisions:back": "went back to an earlier revision",
   colourways: "changed a colourway",
   "colourways:delete": "deleted a colourway",
   "materials:yarn": "saved a yarn",
@@ -104,6 +105,7 @@ export const namesSaying = (words: string): string[] =>
 const PLACES: Readonly<Record<string, (id: string) => string>> = {
   item: (id) => `/items/${id}`,
   "item-kit": (id) => `/items/${id}/kit`,
+  "item-revisions": (id) => `/items/${id}/revisions`,
   "item-paper": (id) => `/items/${id}/paper`,
   colourways: (id) => `/items/${id}/colourways`,
   material: (id) => `/materials/${id}`,
