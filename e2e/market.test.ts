@@ -1,5 +1,7 @@
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { listItems, saveItem } from "../db/queries/items";
+import { workshop } from "../db/schema";
 import { clickText, openPage, Person, startSite, visit, type Site } from "./harness";
 import { pdfText } from "./pdf-text";
 
@@ -195,6 +197,27 @@ it("a run is inspected in two goes, with a second and a reject, and what passed 
   await me.settle();
   expect(await me.text()).toContain("seconds");
   await end();
+});
+
+it("what is looked for at inspection is of the pattern the run was planned with", async () => {
+  const [shop] = await site.db.select().from(workshop).limit(1);
+  const scope = { db: site.db, workshopId: shop?.id ?? "", now: new Date() };
+  const entry = (await listItems(scope)).find((i) => i.item.name === "Puffin keychain");
+  if (!entry) throw new Error("the demo has a puffin");
+  const { item, revision } = entry;
+  const bare = { ...revision, pattern: "Ball\nRnd 1: 6 sc in magic ring (6)" };
+  await saveItem(scope, item.id, item.revision, item, bare);
+  const { page, me, end } = await visit(site, "/runs");
+  await page.goto(site.url + (await linkOf(page, "Second winter market")));
+  await page.goto(`${page.url()}/inspect`);
+  await me.settle();
+  const puffin = await page.$$eval(
+    "main section",
+    (all) => all.find((x) => x.textContent?.includes("Puffin"))?.textContent ?? "",
+  );
+  expect(puffin).toContain("Pull at eyes and nose");
+  await end();
+  await saveItem(scope, item.id, item.revision + 1, item, revision);
 });
 
 it("prices are raised by a look first, saved, undone by an empty field; a wrong one loses nothing", async () => {

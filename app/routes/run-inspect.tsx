@@ -8,11 +8,11 @@ import { inspectionPoints, REJECT_REASONS } from "@core/planning";
 import { yieldOf } from "@core/shelf/yield";
 import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
 import { findRun, finishRun, inspectRun, type Outcome } from "@db/queries/runs";
-import { inColourway, analyseStored, loadSurroundings } from "../features/items/load.server";
+import { analyseStored, loadSurroundings } from "../features/items/load.server";
+import { plannedItems } from "../features/runs/planned.server";
 import { placeId } from "../features/sell/schema";
 import { HOME } from "../features/sell/wares";
 import { allPlaces, lastBatches } from "../features/sell/wares.server";
-import { allColourways, allItems } from "../server/rows.server";
 import { LIST_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
@@ -28,27 +28,21 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [found, places, batches, items, colourways, surroundings, known] = await Promise.all([
+  const [found, places, batches, surroundings, known] = await Promise.all([
     findRun(scope, params.id),
     allPlaces(scope),
     listBatches(scope, { runId: params.id }),
-    allItems(scope),
-    allColourways(scope),
     loadSurroundings(scope, workshop),
     lastBatches(scope),
   ]);
   if (!found) throw data(null, { status: 404 });
+  const planned = await plannedItems(scope, found);
   const lines = await Promise.all(
     found.lines.map(async (l) => {
       const own = batches.filter((b) => b.lineId === l.id);
       const seen = own.reduce((s, b) => s + lookedAt(b), 0);
-      const entry = items.find((i) => i.item.id === l.itemId);
-      const dressed =
-        entry &&
-        inColourway(
-          entry,
-          colourways.find((c) => c.id === l.colourwayId),
-        );
+      // What is looked for is what was made: the pattern that the run was planned with.
+      const dressed = planned.get(l.id);
       const got = dressed && (await analyseStored(dressed, surroundings));
       const a = got?.ok ? got.value : undefined;
       return {
@@ -61,7 +55,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
         ready: Math.max(0, (l.made > seen ? l.made : l.quantity) - seen),
         passes: passesOf(
           known.filter((b) => b.itemId === l.itemId),
-          entry?.item.yieldBp ?? 10_000,
+          dressed?.item.yieldBp ?? 10_000,
         ),
         points: a
           ? inspectionPoints({

@@ -1,9 +1,8 @@
 import { tasksOfPiece, type Task } from "@core/planning/sequence";
-import { findRevisions } from "@db/queries/items";
 import type { RunWithLines } from "@db/queries/runs";
 import type { Scope } from "@db/scope";
-import { analyseStored, inColourway, type Surroundings } from "../items/load.server";
-import { allColourways, allItems } from "../../server/rows.server";
+import { analyseStored, type Surroundings } from "../items/load.server";
+import { plannedItems } from "./planned.server";
 
 /**
  * The tasks of all pieces of a run that are not made yet, by the patterns it was planned with, as the bench has
@@ -15,24 +14,12 @@ export async function tasksOfRun(
   surroundings: Surroundings,
   most: number,
 ): Promise<Task[]> {
-  const [items, colourways, revisions] = await Promise.all([
-    allItems(scope),
-    allColourways(scope),
-    findRevisions(
-      scope,
-      found.lines.map((l) => l.revisionId),
-    ),
-  ]);
+  const planned = await plannedItems(scope, found);
   const shades = new Map(surroundings.yarns.map((y) => [y.id, y]));
   const tasks: Task[] = [];
   for (const l of found.lines) {
-    const current = items.find((i) => i.item.id === l.itemId);
-    const revision = revisions.get(l.revisionId);
-    if (!current || !revision) continue;
-    const dressed = inColourway(
-      { item: current.item, revision },
-      colourways.find((c) => c.id === l.colourwayId),
-    );
+    const dressed = planned.get(l.id);
+    if (!dressed) continue;
     const got = await analyseStored(dressed, surroundings);
     if (!got.ok) continue;
     const slotOf = (slot: string) => {
