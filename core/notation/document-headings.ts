@@ -12,7 +12,11 @@ const startsSetup = (word: string): boolean => /^(join|attach|with|rejoin|in|wor
 
 /** "mr 5": a ring with so many stitches, which are left out. */
 export const ringCounted = (tokens: readonly Token[]): boolean =>
-  /^(mr|mc|ring)$/.test(tokens[0]?.text ?? "") && tokens[1]?.kind === "number";
+  (/^(mr|mc|ring)$/.test(tokens[0]?.text ?? "") && tokens[1]?.kind === "number") ||
+  // "3 in MR."
+  (tokens[0]?.kind === "number" &&
+    /^(in|into)$/.test(tokens[1]?.text ?? "") &&
+    tokens.slice(2, 5).some((t) => /^(mr|mc|ring|circle|loop)$/.test(t.text)));
 
 /** "In the ring" is where a start is worked, also in a pattern with a part called so. */
 const NO_PLACE = /^(main|(ring|loop|circle|chain|round|row|stitch)s?)$/;

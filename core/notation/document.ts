@@ -423,7 +423,8 @@ export class DocumentReader extends LooseReader {
     // "x single crochet; v increase": letters and their meanings, with nothing between.
     const [letter, meaning] = tokens;
     const named = FULL_NAME.test(meaning?.text ?? "") && !tokens.some((t) => t.kind === "number");
-    if (letter && this.legend.has(letter.text) && letter.text.length === 1 && named) return true;
+    const lettered = letter !== undefined && (this.legend.has(letter.text) || /^[xvwmtf]$/.test(letter.text));
+    if (lettered && letter.text.length === 1 && named) return true;
     // "INC . . . 2 sc in one stitch": a row of points leads to the meaning.
     const points = tokens.findIndex(
       (t, i) => t.text === "\u2026" || (t.text === "." && tokens[i + 1]?.text === "."),
@@ -609,11 +610,15 @@ export class DocumentReader extends LooseReader {
     const [many, word, of, ...more] = tokens;
     const n = many?.kind === "number" ? many.value : 0;
     // "3 rnds 24": the word between is left out.
-    const rest = of?.kind === "number" && more.length === 0 ? [of] : of?.text === "of" ? more : [];
+    const rest =
+      of?.kind === "number" && more.length === 0 ? [of] : /^(of|:)$/.test(of?.text ?? "") ? more : [];
     if (!many || !isRoundWord(word?.text ?? "") || !rest[0]) return undefined;
     if (!Number.isInteger(n) || n < 1 || n > 400 || rest.length > LONGEST_EVEN) return undefined;
-    // "4 rounds of dc – 30": all around.
     const [stitch] = rest;
+    // "4 rounds: sc in each st around": the work itself.
+    if (of?.text === ":")
+      return this.hasWork(rest) ? { label: manyRounds(n, many), tokens: rest } : undefined;
+    // "4 rounds of dc – 30": all around.
     if (stitch?.kind === "word") {
       const around: Token = { ...stitch, text: "around", from: stitch.to };
       return this.hasWork(rest.slice(0, 1))

@@ -668,6 +668,7 @@ function readPlace(c: Cursor, t: Target): boolean {
       moved = true;
     } else if (c.take("both")) {
       t.n = 2;
+      t.place ??= "next";
       moved = true;
     } else if (c.kind() === "ordinal") {
       t.nth = c.peek()?.value;

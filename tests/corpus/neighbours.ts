@@ -969,4 +969,113 @@ Rnd 4: (2 dc, 2 dc into next st) to end. (28)
 Rnds 5 to 8: dc to end. (28)`,
     parts: [{ name: "Egg cosy", counts: [7, 14, 21, 28, 28, 28, 28, 28] }],
   },
+  {
+    hand: "of the plain hands, s5: 74. Sun face (make two yello",
+    text: `Sun face (make two yellow circles)
+Rnd 1: Start with 6 single crochet in a magic loop
+Rnd 2: Two single crochet in every stitch = 12
+Rnd 3: *One single crochet, two in the next* to the end = 18
+Rnd 4: *Two single crochet, two in the next* to the end = 24
+Rnd 5: *Three single crochet, two in the next* to the end = 30`,
+    parts: [{ name: "Sun face", make: 2, counts: [6, 12, 18, 24, 30] }],
+  },
+  {
+    hand: "of the plain hands, s5: 75. Cactus in a pot",
+    text: `Cactus in a pot
+body: 6 in MR [6], 6x inc [12], 6x (1, inc) [18], 6x (2, inc) [24], 3 rnds 24 [24], 8x (1, dec) [16], 8x dec [8]
+spikes, 5x: 3 in MR.`,
+    parts: [
+      { name: "body", counts: [6, 12, 18, 24, 24, 24, 24, 16, 8] },
+      { name: "spikes", make: 5, counts: [3] },
+    ],
+  },
+  {
+    hand: "of the plain hands, s5: 76. Dog head (US), beige",
+    text: `Dog head (US), beige
+  r1) 7sc in mr {7}
+  r2) inc {14}
+  r3) sc,inc {21}
+  r4) 2sc,inc {28}
+  r5-7) sc {28}
+  r8) 2sc,dec {21}
+  r9) sc,dec {14}
+Dog ears x2, brown
+  r1) 5sc in mr {5}
+  r2) sc {5}
+  r3) inc,sc,inc,2sc {7}
+  r4) sc {7}`,
+    parts: [
+      { name: "Dog head", counts: [7, 14, 21, 28, 28, 28, 28, 21, 14] },
+      { name: "Dog ears", make: 2, counts: [5, 5, 7, 7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, s5: 77. Koala",
+    text: `Koala
+RND 1 – MR, 6 SC
+RND 2 – 6 INC
+RND 3 – 1 SC, INC – 6 TIMES
+RND 4 – 2 SC, INC – 6 TIMES
+RND 5 – 3 SC, INC – 6 TIMES
+RNDS 6, 7 – 30 SC
+RND 8 – 3 SC, DEC – 6 TIMES`,
+    parts: [{ name: "Koala", counts: [6, 12, 18, 24, 30, 30, 30, 24] }],
+  },
+  {
+    hand: "of the plain hands, s5: 78. Ghost, from the top down",
+    text: `Ghost, from the top down
+6sc in ring, (6)
+2sc in each st, (12)
+[sc, 2sc in next st] around, (18)
+[2sc, 2sc in next st] around, (24)
+4 rounds: sc in each st around, (24)
+finish with: [sl st, ch 2, dc in same st] around`,
+    parts: [{ name: "Piece", counts: [6, 12, 18, 24, 24, 24, 24, 24] }],
+  },
+  {
+    hand: "of the plain hands, s5: 79. ARM (2x)",
+    text: `ARM (2x)
+1: 6 MR
+2 - 5: 6
+6: dec, dec, 2 (4)`,
+    parts: [{ name: "ARM", make: 2, counts: [6, 6, 6, 6, 6, 4] }],
+  },
+  {
+    hand: "of the plain hands, s5: 80. Bee",
+    text: `Bee
+Body, begin with yellow:
+1 6 sc in mr (6)
+2 6 inc (12)
+3 6 (sc, inc) (18)
+change to black
+4–5 18 sc (18)
+change to yellow
+6–7 18 sc (18)
+Wings, white, 2:
+1 6 sc in mr (6)
+2 2 (2 sc, inc) (8)
+3 8 sc (8)`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 18, 18, 18, 18] },
+      { name: "Wings", make: 2, counts: [6, 8, 8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, s5: 81. Bookmark: FSC 10. Rows 2",
+    text: `Bookmark: FSC 10. Rows 2 to 4: ch 1, turn, sc in each st across. (10)`,
+    parts: [{ name: "Bookmark", counts: [10, 10, 10, 10] }],
+  },
+  {
+    hand: "of the plain hands, s5: 82. Juggling ball",
+    text: `Juggling ball
+1 -> 6 sc
+2 -> 6 inc (12)
+3 -> sc inc ×6 (18)
+4 -> 2sc inc ×6 (24)
+5-6 -> 24
+7 -> 2sc dec ×6 (18)
+8 -> sc dec ×6 (12)
+9 -> 6 dec (6)`,
+    parts: [{ name: "Juggling ball", counts: [6, 12, 18, 24, 24, 24, 18, 12, 6] }],
+  },
 ];

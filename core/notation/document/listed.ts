@@ -135,7 +135,10 @@ function areRounds(
   const words = (s: Stretch) => tokens.slice(s.from, s.to);
   if (!first || !words(first).some((t) => RING.test(t.text))) return false;
   // Labels of its own say more than signs.
-  if (tokens.some((t, i) => isRoundWord(t.text) && tokens[i + 1]?.kind === "number")) return false;
+  // … "3 rnds 24" is none.
+  const labelled = (t: Token, i: number) =>
+    isRoundWord(t.text) && tokens[i + 1]?.kind === "number" && tokens[i - 1]?.kind !== "number";
+  if (tokens.some(labelled)) return false;
   const counted = rounds.filter(
     (s) => s === first || works(words(s)) || words(s)[0]?.kind === "number" || goesOver(words(s)),
   );
@@ -232,7 +235,10 @@ function roundsBehind(words: readonly Token[], i: number): number {
 }
 
 /** "8 rounds of 18", "work 5 rounds straight", "even for 3 rounds": so many rounds over what is there. */
-export function straight(words: readonly Token[]): Straight | undefined {
+export function straight(all: readonly Token[]): Straight | undefined {
+  // "3 rnds 24 [24]": the sum once more.
+  const summed = /^[)\]]$/.test(all.at(-1)?.text ?? "") && all.at(-2)?.kind === "number";
+  const words = summed && /^[([]$/.test(all.at(-3)?.text ?? "") ? all.slice(0, -3) : all;
   const again = repeated(words);
   if (again.many > 1 && again.rest.every((t) => PLAIN.test(t.text)))
     return { many: again.many, of: undefined, at: -1 };

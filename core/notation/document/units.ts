@@ -162,20 +162,28 @@ const NO_LABELS: ReadonlySet<number> = new Set();
 /** So many labels that count on in a line are a list of rounds, whatever signs stand between them. */
 const FEWEST_IN_ROW = 3;
 
+/** "/ 2. (1, inc) x 3": a number with its sign, behind what parts rounds. */
+const numbered = (tokens: readonly Token[], i: number): boolean =>
+  tokens[i]?.kind === "number" &&
+  /^[.)]$/.test(tokens[i + 1]?.text ?? "") &&
+  /^[/|;:]$/.test(tokens[i - 1]?.text ?? "");
+
 /** "BODY – R1 MR 6, R2 6 inc, R3-4 even": the places of labels that count on from the first in one line. */
 export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
   const found: number[] = [];
   let last = 0;
   let worked = true;
   for (let i = 0; i < tokens.length - 1; i++) {
-    const n = tokens[i + 1];
-    if (!isRoundWord(tokens[i]?.text ?? "") || n?.kind !== "number") {
+    const worded = isRoundWord(tokens[i]?.text ?? "") && tokens[i + 1]?.kind === "number";
+    const at = worded ? i + 1 : i;
+    const n = tokens[at];
+    if (!n || !(worded || numbered(tokens, i))) {
       worked ||= tokens[i]?.kind !== "mark";
       continue;
     }
     if (n.value !== last + 1 || !worked) return NO_LABELS;
-    const ranged = /^(-|--|to)$/.test(tokens[i + 2]?.text ?? "");
-    const to = ranged ? (isRoundWord(tokens[i + 3]?.text ?? "") ? i + 4 : i + 3) : i + 1;
+    const ranged = /^(-|--|to)$/.test(tokens[at + 1]?.text ?? "");
+    const to = ranged ? (isRoundWord(tokens[at + 2]?.text ?? "") ? at + 3 : at + 2) : at;
     found.push(i);
     last = ranged && tokens[to]?.kind === "number" ? (tokens[to]?.value ?? n.value) : n.value;
     worked = false;
