@@ -20,6 +20,9 @@ function inOrder(words: readonly string[], kinds: readonly RegExp[]): boolean {
   return next === kinds.length;
 }
 
+/** Words of "Begin at the nose of the mouse:". */
+const LONGEST_LEAD = 9;
+
 /** Lines without a label: events, set-ups, steps of sewing up, rounds that are only implied. */
 export abstract class LooseReader extends HeadingsReader {
   /** A line without a label: a colour, an event, a start, a round without a number, or a note. */
@@ -249,6 +252,11 @@ export abstract class LooseReader extends HeadingsReader {
    * name a colour.
    */
   private behindTalk(tokens: readonly Token[]): Token[] | undefined {
+    // "Begin at the nose: ch 2, 4 sc in first ch."
+    const colon = tokens.findIndex((t) => t.text === ":");
+    const begins = /^(begin|start|beginning|starting)$/.test(tokens[0]?.text ?? "");
+    if (begins && colon > 0 && colon < LONGEST_LEAD && !this.hasWork(tokens.slice(0, colon)))
+      return tokens.slice(colon + 1);
     const stop = tokens.findIndex((t) => t.text === ".");
     const rest = tokens.slice(stop + 1);
     if (

@@ -3,6 +3,7 @@ import type { Token } from "../tokens";
 
 /** What a first round begins with. */
 export const RING = /^(mr|mc|ring|circle)$/;
+const isRing = (t: Token): boolean => t.kind === "word" && RING.test(t.text);
 /** A line is a list of rounds only when it has so many. */
 const FEWEST = 3;
 /** … or two, where the second goes over several rounds. */
@@ -37,6 +38,8 @@ export function listedRounds(
   // "1. Magic ring; 5 sc; (5)" has its label.
   const labelledAlready = tokens[0]?.kind === "number" && tokens[1]?.kind === "mark";
   if (tokens.length < 6 || tokens.length > MOST_TOKENS || labelledAlready) return tokens;
+  // A list of rounds begins in a ring: most lines have none, and are told at a glance.
+  if (!tokens.some(isRing)) return tokens;
   for (const sign of signs) {
     const rounds = stretches(tokens, sign);
     // "Mr 6. 12. 18. 18.": full stops part rounds where most are sums and no more.
@@ -133,7 +136,7 @@ function areRounds(
 ): boolean {
   const [first] = rounds;
   const words = (s: Stretch) => tokens.slice(s.from, s.to);
-  if (!first || !words(first).some((t) => RING.test(t.text))) return false;
+  if (!first || !words(first).some(isRing)) return false;
   // Labels of its own say more than signs.
   // … "3 rnds 24" is none.
   const labelled = (t: Token, i: number) =>
