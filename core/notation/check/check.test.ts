@@ -106,6 +106,10 @@ describe("nothing is lost in silence", () => {
       expect(lost.map((n) => `${text.slice(n.at - 20, n.end + 20)}`)).toEqual([]);
     }
   });
+  it("how many to make is a name's, also where the first round stands on its line", () => {
+    const p = checkPattern("Wing x2, yellow. MR 6, inc to 12, 2 rounds of 12.");
+    expect([p.parts[0]?.make, p.uncounted]).toEqual([2, []]);
+  });
   it("talk among the rounds is listed with its line, and a measure is not", () => {
     const p = checkPattern(
       `${BALL}If you have 13 or 15 stitches, go back.\nIt should be 5 cm wide.\nRnd 3: 14 sc (14)`,

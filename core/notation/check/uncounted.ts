@@ -107,7 +107,10 @@ function heldSpans(
     const at = lines[line - 1];
     if (at && WHOLE.has(kind)) add(at);
   }
-  for (const p of raw.parts)
+  for (const p of raw.parts) {
+    // "Wing x 2, yellow. MR 6, …": the name and how many to make stand on the line of the first round.
+    const [start] = p.rounds;
+    if (start?.line === p.line) add({ from: p.from, to: start.from });
     for (const r of p.rounds) {
       if (r.label) add(r.label);
       if (r.label?.manyAt) add(r.label.manyAt);
@@ -115,6 +118,7 @@ function heldSpans(
       if (r.pieces) add(r.pieces);
       tree(r.closing);
     }
+  }
   for (const p of parts) {
     let seen = -1;
     for (const r of p.rounds) {
