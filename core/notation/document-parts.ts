@@ -211,7 +211,7 @@ const beforeTheFirst = ({ from }: RawRound): RoundLabel => ({
 });
 
 /** "Two of these." */
-const SO_MANY_OF = /^(\d{1,2})()? of (?:these|them|those)$/;
+const SO_MANY_OF = /^(\d{1,2}) of (?:these|them|those)$/;
 /** "make 4", "make 4 of these", "make 3 more", "make 2 the same". */
 const MANY_BEHIND =
   /^(?:make|crochet) (\d{1,3})( more)?(?: (?:of (?:these|them|those)|in (?:all|total)|alike|the same|altogether|pieces?|times))?$/;

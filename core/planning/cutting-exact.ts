@@ -1,3 +1,5 @@
+import { shuffle } from "simple-statistics";
+
 /** Lengths to cut and how many there are of each, longest first. */
 interface Lengths {
   readonly mg: readonly number[];
@@ -80,14 +82,12 @@ export function restartedCutting(
 const STEPS_A_TRY = 10_000;
 const STEPS_A_LOT = 1_000;
 
-function shuffled(many: number, next: () => number): number[] {
-  const out = Array.from({ length: many }, (_, i) => i);
-  for (let i = many - 1; i > 0; i--) {
-    const j = Math.floor(next() * (i + 1));
-    [out[i], out[j]] = [out[j] ?? 0, out[i] ?? 0];
-  }
-  return out;
-}
+/** 0 … `many` − 1 in another order. */
+const shuffled = (many: number, next: () => number): number[] =>
+  shuffle(
+    Array.from({ length: many }, (_, i) => i),
+    next,
+  );
 
 class Search {
   private readonly taken: { copies: number[]; balls: number[][] }[] = [];

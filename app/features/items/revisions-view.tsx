@@ -1,5 +1,5 @@
 import styled from "styled-components";
-import { PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
+import { Columns, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { printMeasure, useReading } from "../../ui/reading";
 import type { Silhouette } from "./silhouette";
 import { Silhouettes, type SlotColours } from "./silhouette-view";
@@ -39,7 +39,7 @@ export function TextSheet({ rows, titles }: { rows: readonly DiffRow[]; titles: 
                 r.kind === "skipped" ? (
                   <tr key={i}>
                     <td colSpan={4} className="skipped">
-                      {r.lines === 1 ? "1 line alike" : `${r.lines} lines alike`}
+                      {r.lines === 1 ? "1 line" : `${r.lines} lines`} {r.cut ? "more, not shown" : "alike"}
                     </td>
                   </tr>
                 ) : (
@@ -139,7 +139,7 @@ export function FiguresSheet({
           <Small>{unreckoned.join(" and ")} cannot be reckoned, so its figures are missing.</Small>
         </p>
       ) : null}
-      <Beside>
+      <Columns $parts="auto minmax(0, 1fr)" $narrow={860} style={{ alignItems: "center" }}>
         <Pictures pictures={pictures} titles={titles} />
         <Scroll tabIndex={0} role="region" aria-label="What it changes, table">
           <Figures $tight>
@@ -173,7 +173,7 @@ export function FiguresSheet({
             </tbody>
           </Figures>
         </Scroll>
-      </Beside>
+      </Columns>
     </Sheet>
   );
 }
@@ -240,15 +240,6 @@ const Figures = styled(PlainTable)`
   }
   tr > :last-child {
     padding-right: 14px;
-  }
-`;
-const Beside = styled.div`
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
-  gap: 8px;
-  align-items: center;
-  @media (max-width: 860px) {
-    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Pair = styled.div`

@@ -27,6 +27,15 @@ describe("two texts side by side", () => {
     expect(rows[0]).toEqual({ kind: "skipped", lines: 17 });
     expect(rows.slice(1).map((r) => r.kind)).toEqual(["alike", "alike", "changed"]);
   });
+  it("two texts with nothing in common are shown as far as anybody looks", () => {
+    const texts = ["a", "b"].map((x) => Array.from({ length: 9000 }, (_, i) => `${x} ${i}`).join("\n"));
+    const rows = diffText(texts[0] ?? "", texts[1] ?? "");
+    expect(rows).toHaveLength(1501);
+    expect(rows.at(-1)).toEqual({ kind: "skipped", lines: 7500, cut: true });
+    const own = (r: DiffRow | undefined) => (r?.kind === "changed" ? r.before?.pieces.map((p) => p.own) : []);
+    // The first by their words, those behind so many whole.
+    expect([own(rows[0]), own(rows[1000])]).toEqual([[true, false], [true]]);
+  });
   it("is both texts, whatever they are", () => {
     const lines = fc.array(fc.constantFrom("a", "b", "c d", "", "Rnd 1: 6 sc"), { maxLength: 12 });
     fc.assert(

@@ -12,12 +12,20 @@ export interface Side {
 /** A line as it was and as it is; lines that are alike and far from any change are only counted. */
 export type DiffRow =
   | { readonly kind: "alike" | "changed" | "gone" | "new"; readonly before?: Side; readonly after?: Side }
-  | { readonly kind: "skipped"; readonly lines: number };
+  | {
+      readonly kind: "skipped";
+      readonly lines: number;
+      /** The rest of a comparison that is too long to be looked at. */
+      readonly cut?: true;
+    };
 
 /** Lines that are alike around a change: enough to see where one is. */
 const AROUND = 2;
-/** Longer lines are set beside each other whole. */
+/** Longer lines, and lines behind so many that changed, are set beside each other whole. */
 const LONGEST_WORDED = 2000;
+const MOST_WORDED = 400;
+/** Nobody looks at more rows than this. */
+const MOST_ROWS = 1500;
 /** A text that differs in more lines than this is another text. */
 const MOST_EDITS = 2000;
 
@@ -32,7 +40,7 @@ export function diffText(before: string, after: string): readonly DiffRow[] {
     { value: b, removed: false, added: true },
   ];
   const rows: DiffRow[] = [];
-  let [left, right] = [0, 0];
+  let [left, right, worded] = [0, 0, 0];
   for (let i = 0; i < parts.length; i++) {
     const part = parts[i];
     if (!part) continue;
@@ -48,7 +56,8 @@ export function diffText(before: string, after: string): readonly DiffRow[] {
     const come = part.removed ? paired : value;
     for (let k = 0; k < Math.max(gone.length, come.length); k++) {
       const [was, is] = [gone[k], come[k]];
-      if (was !== undefined && is !== undefined) rows.push(changed(was, ++left, is, ++right));
+      if (was !== undefined && is !== undefined)
+        rows.push(changed(was, ++left, is, ++right, worded++ < MOST_WORDED));
       else if (was !== undefined) rows.push({ kind: "gone", before: whole(was, ++left, true) });
       else if (is !== undefined) rows.push({ kind: "new", after: whole(is, ++right, true) });
     }
@@ -59,8 +68,8 @@ export function diffText(before: string, after: string): readonly DiffRow[] {
 const whole = (text: string, line: number, own = false): Side => ({ line, pieces: [{ text, own }] });
 const both = (kind: "alike" | "changed", before: Side, after: Side): DiffRow => ({ kind, before, after });
 
-function changed(was: string, left: number, is: string, right: number): DiffRow {
-  if (was.length + is.length > LONGEST_WORDED)
+function changed(was: string, left: number, is: string, right: number, byWords: boolean): DiffRow {
+  if (!byWords || was.length + is.length > LONGEST_WORDED)
     return both("changed", whole(was, left, true), whole(is, right, true));
   const words = diffWordsWithSpace(was, is);
   const side = (line: number, other: "added" | "removed"): Side => ({
@@ -82,5 +91,7 @@ function shortened(rows: readonly DiffRow[]): readonly DiffRow[] {
     if (last?.kind === "skipped") out[out.length - 1] = { kind: "skipped", lines: last.lines + 1 };
     else out.push({ kind: "skipped", lines: 1 });
   });
-  return out;
+  return out.length <= MOST_ROWS
+    ? out
+    : [...out.slice(0, MOST_ROWS), { kind: "skipped", lines: out.length - MOST_ROWS, cut: true }];
 }

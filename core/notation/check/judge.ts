@@ -211,7 +211,7 @@ function judgeOne(
 /** "Increase to 18", "18 sc evenly": how many of them there are is the difference to the stitches below. */
 function towards(nodes: readonly Node[], live: number | undefined, source: string): readonly Node[] {
   if (live === undefined) return nodes;
-  const changed = changedBy(nodes, live, source);
+  const changed = sumApart(nodes, live, source);
   if (changed) return changed;
   const sum = sumAlone(nodes, live);
   if (sum) return [sum, ...nodes];
@@ -227,7 +227,7 @@ function towards(nodes: readonly Node[], live: number | undefined, source: strin
 }
 
 /** "+6 = 24", "6 (24)" over 18: a number with no stitch behind it, by which the sum differs from what is there. */
-function changedBy(nodes: readonly Node[], live: number, source: string): readonly Node[] | undefined {
+function sumApart(nodes: readonly Node[], live: number, source: string): readonly Node[] | undefined {
   const worked = nodes.filter(isWork);
   const [only] = worked;
   const total = nodes.find((n) => n.kind === "total");

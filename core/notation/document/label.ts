@@ -124,11 +124,10 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   const list = [first];
   for (;;) {
     const next = c.attempt(() => {
+      // "2. +6 = 12" is round 2 and what it adds.
+      if (c.is(")", ".") && c.text(1) === "+" && !/^[).]$/.test(c.text(3))) return undefined;
       // "2) and 3)".
-      // … but "2. +6 = 12" is round 2 and what it adds.
-      if (c.is(")", ".") && /^(and|&|\+)$/.test(c.text(1)))
-        if (c.text(1) !== "+" || /^[).]$/.test(c.text(3))) c.at++;
-        else return undefined;
+      if (c.is(")", ".") && /^(and|&|\+)$/.test(c.text(1))) c.at++;
       if (!c.takeAny(AND)) return undefined;
       c.take("and", "&");
       roundWord(c);

@@ -1,10 +1,10 @@
 import type { Cursor } from "../cursor";
-import { stitchInto } from "../operations";
-import { ONCE, type Node } from "../tree";
-import { isStitchNoun } from "../vocabulary";
+import { noTarget, type Target } from "../target";
+import { isStitchNoun, type StitchWord } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, words, type Phrase } from "./phrase";
+import { NONE, saidAlone, words, type Phrase } from "./phrase";
 
+const INC: StitchWord = { stitch: "sc", kind: "inc", legs: 2 };
 const TWICE = words("twice double doubled");
 
 /** "every stitch", "each 2nd st", "every other one": how far apart; undefined where nothing of the kind is said. */
@@ -23,31 +23,17 @@ export const doubled: Phrase = {
   name: "doubled",
   starts: words("each every all double doubling work crochet"),
   read(c) {
-    const from = c.from;
     const ahead = c.take("double", "doubling");
     if (!ahead) c.take("work", "crochet");
     c.take("in", "into");
     const every = spacing(c);
     if (every === undefined || every < 1 || every > 99 || !(ahead || c.takeAny(TWICE))) return NONE;
-    const span = { from, to: c.to };
-    const plain: Node[] =
-      every > 1
-        ? [
-            {
-              kind: "work",
-              op: stitchInto("sc", 1, "next"),
-              times: { kind: "number", n: every - 1 },
-              ...span,
-            },
-          ]
-        : [];
-    const items: Node[] = [...plain, { kind: "work", op: stitchInto("sc", 2, "next"), times: ONCE, ...span }];
-    const group: Node = { kind: "group", items, times: { kind: "around" }, ...span };
-    return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes: [group] } }];
+    const target: Target = { ...noTarget(), place: "each", ...(every > 1 ? { every } : {}) };
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "work", said: saidAlone(INC, target) } }];
   },
   examples: [
-    ["every stitch twice", "(1 inc) ×around"],
-    ["double every 2nd stitch", "(1 sc, 1 inc) ×around"],
-    ["every other one doubled", "(1 sc, 1 inc) ×around"],
+    ["every stitch twice", "inc, each"],
+    ["double every 2nd stitch", "inc, each"],
+    ["every other one doubled", "inc, each"],
   ],
 };
