@@ -9,6 +9,7 @@ export * from "./tables/runs";
 export * from "./tables/bench";
 export * from "./tables/shelf";
 export * from "./tables/commissions";
+export * from "./tables/shop";
 export * from "./tables/calendar";
 export * from "./tables/pulse";
 export * from "./tables/accounts";
