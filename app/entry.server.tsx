@@ -5,6 +5,9 @@ import { ServerStyleSheet } from "styled-components";
 import { toldOf } from "./server/log";
 import { NonceContext } from "./ui/nonce";
 
+/** Beside requests: it shares with them what is kept of the workshops. */
+export { keepShops } from "./server/shops";
+
 const TIMEOUT_MS = 10_000;
 
 /** Renders the whole page, then puts the collected styles before </head>: nothing is styled late. */

@@ -7,6 +7,7 @@ import { connect } from "../db/connect";
 import { metricsOf, serveMetrics } from "../app/server/observe";
 import { createApp, type BuildModule } from "../app/server/http";
 import { keepCopies } from "../app/server/daily";
+import type { keepShops } from "../app/server/shops";
 import { holdProcesses, isFirst, processesWanted } from "./processes";
 
 /** Requests under way may take this long once the app is asked to stop. */
@@ -36,6 +37,8 @@ async function main(): Promise<void> {
   const metrics = metricsPort > 0 ? metricsOf(pool) : undefined;
   if (metrics) await serveMetrics(metrics, metricsPort);
   let stopping = false;
+  // Out of the build, where it shares what is kept with the pages.
+  const shops = (build.entry.module as unknown as { keepShops: typeof keepShops }).keepShops(db, log);
   const app = createApp({
     build,
     db,
@@ -56,6 +59,7 @@ async function main(): Promise<void> {
     if (stopping) process.exit(1);
     stopping = true;
     copies?.stop();
+    shops.stop();
     const end = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
     server.close(() => {
       clearTimeout(end);

@@ -5,7 +5,7 @@ import path from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 
 /**
- * Owns the parts of a running Lapka: database, scale, app. Starts them in order, starts again with a growing
+ * Owns the parts of a running Lapka: database, scale, shop, app. Starts them in order, starts again with a growing
  * pause what ends by itself, ends the app when it no longer answers, and stops all of it in order. The lock
  * in the folder is held by whoever started this process.
  */
@@ -105,7 +105,7 @@ async function endLeftOver(): Promise<void> {
   for (const [, pid] of left) {
     // A process number is given again: only what is still one of our commands is ended.
     const command = existsSync(`/proc/${pid}/cmdline`) ? readFileSync(`/proc/${pid}/cmdline`, "utf8") : "";
-    if (!/bin\/(serve|scale)\.ts/.test(command)) continue;
+    if (!/bin\/(serve|scale|shop)\.ts/.test(command)) continue;
     try {
       process.kill(pid, "SIGTERM");
       for (let i = 0; i < 100 && existsSync(`/proc/${pid}`); i++) await sleep(100);
@@ -228,6 +228,31 @@ async function main(): Promise<void> {
   for (let i = 0; i < 100 && scalePort === ""; i++) await sleep(50);
 
   const user = await plainUser([appDir, copies, marks]);
+  const shopKey = randomBytes(24).toString("hex");
+  let shopPort = "";
+  const shop = new Part("shop", () => {
+    const child = spawn(
+      process.execPath,
+      ["--import", "tsx", "bin/shop.ts", shopPort || "0", path.join(appDir, "shop.json")],
+      {
+        stdio: ["ignore", "pipe", "inherit"],
+        ...(user ? { uid: user.uid, gid: user.gid } : {}),
+        env: { ...process.env, LAPKA_SHOP_KEY: shopKey, DATABASE_URL: "" },
+      },
+    );
+    child.stdout.on("data", (c: Buffer) => {
+      shopPort ||= /shop at (\d+)/.exec(c.toString())?.[1] ?? "";
+      shop.ready();
+    });
+    return child;
+  });
+  // The stand-in comes with the demo; a workshop that sells for real is connected to a shop of its own.
+  const ownShop = process.env.LAPKA_SHOP_URL ?? "";
+  if (name === "demo" && ownShop === "") {
+    await shop.start();
+    for (let i = 0; i < 100 && shopPort === ""; i++) await sleep(50);
+  }
+
   let port = process.env.PORT ?? (name === "demo" ? "4173" : "4180");
   let address = "";
   const app = new Part("app", () => {
@@ -241,6 +266,9 @@ async function main(): Promise<void> {
         PORT: port,
         LAPKA_SCALE_PORT: scalePort,
         LAPKA_SCALE_KEY: scaleKey,
+        ...(shopPort === ""
+          ? {}
+          : { LAPKA_SHOP_URL: `http://127.0.0.1:${shopPort}`, LAPKA_SHOP_KEY: shopKey }),
         LAPKA_MARKS: marks,
         LAPKA_COPIES: copies,
         ...(name === "demo" ? { LAPKA_DEMO: "1", LAPKA_OPEN: "1" } : { LAPKA_TOKEN: startToken() }),
@@ -269,6 +297,7 @@ async function main(): Promise<void> {
     rmSync(path.join(dir, "address"), { force: true });
     await app.stop();
     await scale.stop();
+    await shop.stop();
     if (ownDatabase) await stopDatabase();
     rmSync(childrenFile, { force: true });
     process.exit(0);

@@ -7,6 +7,7 @@ import { carryPieces, countPieces, piecesWhere, postPieces } from "../db/queries
 import { openMarket, saveMarket, savePlace, setMarketState, setPrices } from "../db/queries/places";
 import { keepSales, type NewSale } from "../db/queries/sales";
 import type { Scope } from "../db/scope";
+import { sowShop } from "./shop";
 
 /** A piece of the demo, how many a usual day or week asks for where, and what it is sold at. */
 export interface DemoWare {
@@ -181,6 +182,7 @@ export async function sowSales(
   }
   await openToday(scope, wares, { crate, shelf, channel: channels.stall }, today, (w, over) => line(w, over));
   await sowCommissions(scope, wares, channels.shop, today);
+  await sowShop(scope, wares, channels.shop, today);
   const ahead = (days: number) => parseDate(today).add({ days }).toString();
   await setDay(scope, ahead(4), 0, "ferry day");
   await setDay(scope, ahead(6), 240, "long evening");

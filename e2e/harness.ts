@@ -12,6 +12,8 @@ import { freshDatabase } from "../db/testing";
 
 export interface Site {
   readonly url: string;
+  /** The stand-in of a web shop; the workshop's own is at /w/WORKSHOP. */
+  readonly shopUrl: string;
   readonly db: Database;
   readonly databaseUrl: string;
   /** Of the process that serves pages. */
@@ -38,6 +40,14 @@ export async function startSite(name: string, { accounts = false, processes = 1 
   const scalePort = await new Promise<string>((resolve) =>
     scale.stdout.on("data", (c: Buffer) => resolve(/scale at (\d+)/.exec(c.toString())?.[1] ?? "")),
   );
+  const shopKey = "a key for tests only";
+  const shop = spawn(process.execPath, ["--import", "tsx", "bin/shop.ts", "0"], {
+    stdio: ["ignore", "pipe", "inherit"],
+    env: { ...process.env, LAPKA_SHOP_KEY: shopKey },
+  });
+  const shopPort = await new Promise<string>((resolve) =>
+    shop.stdout.on("data", (c: Buffer) => resolve(/shop at (\d+)/.exec(c.toString())?.[1] ?? "")),
+  );
   const copies = mkdtempSync(path.join(tmpdir(), "lapka-copies-"));
   const begin = (port: string) =>
     spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
@@ -47,6 +57,8 @@ export async function startSite(name: string, { accounts = false, processes = 1 
         DATABASE_URL: database.url,
         PORT: port,
         LAPKA_SCALE_PORT: scalePort,
+        LAPKA_SHOP_URL: `http://127.0.0.1:${shopPort}`,
+        LAPKA_SHOP_KEY: shopKey,
         LAPKA_COPIES: copies,
         LAPKA_OPEN: accounts ? "" : "1",
         LAPKA_PROCESSES: String(processes),
@@ -73,6 +85,7 @@ export async function startSite(name: string, { accounts = false, processes = 1 
   });
   return {
     url,
+    shopUrl: `http://127.0.0.1:${shopPort}`,
     db: database.db,
     databaseUrl: database.url,
     get serverPid() {
@@ -98,6 +111,7 @@ export async function startSite(name: string, { accounts = false, processes = 1 
     stop: async () => {
       await browser.close();
       scale.kill("SIGTERM");
+      shop.kill("SIGTERM");
       server.kill("SIGTERM");
       await new Promise((done) => server.once("exit", done));
       await database.close();

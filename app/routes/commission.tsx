@@ -17,7 +17,7 @@ import {
   setCommissionDeleted,
   setCommissionState,
 } from "@db/queries/commissions";
-import { createRun, findRun } from "@db/queries/runs";
+import { findRun } from "@db/queries/runs";
 import { transact } from "@db/scope";
 import { CommissionFields } from "../features/commissions/commission-fields";
 import { openCommission } from "../features/commissions/load.server";
@@ -31,12 +31,11 @@ import {
   sumsOf,
   whoseText,
 } from "../features/commissions/words";
-import { plannedLine } from "../features/runs/line";
+import { planRunFor } from "../features/runs/plan-for.server";
 import { SellNav } from "../features/sell/nav";
 import { shown, WareName } from "../features/sell/ware-name";
 import { wareKey } from "../features/sell/wares";
 import { allPieces, earningIn, promisedByWare } from "../features/sell/wares.server";
-import { loadSurroundings } from "../features/items/load.server";
 import { once, openForm, refused } from "../server/form.server";
 import { dayOf, openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
@@ -169,34 +168,16 @@ async function hand(form: FormData, id: string, opened: Opened) {
 
 /** A run of its own, due when it is promised. Its name says the number and nobody's name. */
 async function makeRun(id: string, opened: Opened) {
-  const { scope, workshop } = opened;
+  const { scope } = opened;
   const found = await openCommission(opened, id);
   if (!found) throw data(null, { status: 404 });
   const { commission: c, ware } = found;
   if (!ware) throw refused("The item is deleted. Bring it back from the bin first.", 409);
-  const { entry, label, analysis } = ware.analysed;
-  const { hand } = await loadSurroundings(scope, workshop);
-  const today = todayOf(scope);
   await transact(scope, async (tx) => {
-    const runId = await createRun(tx, {
+    const runId = await planRunFor(tx, opened, {
       name: numberText(c),
-      startOn: today,
-      dueOn: c.dueOn < today ? today : c.dueOn,
-      plannedWith: {
-        weekMinutes: workshop.weekMinutes,
-        workDays: workshop.workDays,
-        wagePerHour: workshop.wagePerHour,
-        overheadPerHour: workshop.overheadPerHour,
-      },
-      lines: [
-        {
-          itemId: c.itemId,
-          revisionId: entry.revision.id,
-          colourwayId: c.colourwayId || null,
-          quantity: c.quantity,
-          plannedWith: plannedLine(label, entry.revision.number, analysis, c.quantity, hand.batch),
-        },
-      ],
+      dueOn: c.dueOn,
+      pieces: [{ analysed: ware.analysed, quantity: c.quantity }],
     });
     await putIntoRun(tx, id, runId);
   });

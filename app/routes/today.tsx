@@ -16,6 +16,8 @@ import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { InTime, RunState } from "../features/runs/state";
 import { allMarkets, allPieces } from "../features/sell/wares.server";
+import { ordersToSend } from "../features/shop/to-send.server";
+import { ToSendCard } from "../features/shop/to-send-card";
 import { homeOf, mayRole } from "../server/access";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import {
@@ -126,12 +128,16 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     )
     .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
   const named = new Map(analysed.map((x) => [x.entry.item.id, x.entry.item.name]));
-  const promised = await promisedSoon(scope, today, (itemId) => named.get(itemId));
+  const [promised, toSend] = await Promise.all([
+    promisedSoon(scope, today, (itemId) => named.get(itemId)),
+    ordersToSend(scope, (itemId) => named.get(itemId)),
+  ]);
   return {
     today,
     weekday: printDay(today, workshop.locale, true),
     runs: planned,
     promised,
+    toSend,
     market,
     unreckoned,
     mend,
@@ -245,8 +251,13 @@ export default function Today({ loaderData }: Route.ComponentProps) {
           </Empty>
         ) : null}
         {loaderData.market ? <MarketCard market={loaderData.market} today={loaderData.today} /> : null}
-        {loaderData.promised.length > 0 ? (
-          <PromisedCard promised={loaderData.promised} today={loaderData.today} />
+        {loaderData.promised.length > 0 || loaderData.toSend ? (
+          <Side>
+            {loaderData.promised.length > 0 ? (
+              <PromisedCard promised={loaderData.promised} today={loaderData.today} />
+            ) : null}
+            {loaderData.toSend ? <ToSendCard of={loaderData.toSend} /> : null}
+          </Side>
         ) : null}
         {runs.map((run) => (
           <Sheet key={run.id} aria-label={run.name}>
@@ -453,4 +464,11 @@ const Look = styled.ul`
   padding-left: 20px;
   display: grid;
   gap: 4px;
+`;
+
+/** Beside each other where there is room; one alone takes all of it. */
+const Side = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 320px), 1fr));
+  gap: 18px;
 `;

@@ -36,3 +36,21 @@ export const printShortDay = (day: string, locale: string): string =>
 /** "Tue". */
 export const printWeekday = (day: string, locale: string): string =>
   formatterOf(locale, "name").format(new Date(`${day}T00:00:00Z`));
+
+const moments = new Map<string, DateFormatter>();
+/** "14:05", in a zone (that of the computer where none is named); of another day with the day before it. */
+export function printMoment(at: Date, locale: string, zone: string | undefined, today: boolean): string {
+  const key = `${locale} ${zone ?? ""} ${String(today)}`;
+  let made = moments.get(key);
+  if (!made) {
+    if (moments.size > 60) moments.clear();
+    made = new DateFormatter(locale, {
+      ...(today ? {} : { day: "numeric", month: "short" }),
+      hour: "2-digit",
+      minute: "2-digit",
+      ...(zone ? { timeZone: zone } : {}),
+    });
+    moments.set(key, made);
+  }
+  return made.format(at);
+}

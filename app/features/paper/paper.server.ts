@@ -10,7 +10,7 @@ import type { Measures } from "../figure/picture";
 import { slotColours } from "../figure/picture.server";
 import type { ItemAnalysis } from "../items/analyse";
 import { draftOf, type Surroundings } from "../items/load.server";
-import { safetyFacts } from "../safety/facts";
+import { hasHardParts, safetyFacts } from "../safety/facts";
 import type { ItemPaper, PaperTask } from "./input";
 
 /** Sheets are made one after the other: a page never waits for a printer. */
@@ -49,9 +49,6 @@ export function itemPaper(
   const facts = safetyFacts(entry.item.useFor, draft, analysis, measures, s.yarns, s.notions);
   const checks = checksOf(facts);
   const parts = analysis.piece.parts.map((p) => ({ part: p.part, fabric: p.fabric }));
-  const hard = facts.notions.some(
-    (n) => /^(?:bell|bead|ring|jump-ring|hook|pin)$/.test(n.kind) && n.count > 0,
-  );
   return {
     name: label,
     kind: entry.item.kind,
@@ -82,7 +79,7 @@ export function itemPaper(
     use: entry.item.useFor,
     checks,
     cautions: cautionsOf(entry.item.useFor, checks),
-    care: careOf([...new Set(facts.yarns.map((y) => y.fibre))], hard),
+    care: careOf([...new Set(facts.yarns.map((y) => y.fibre))], hasHardParts(facts)),
     size: [measures.height, measures.width, measures.depth],
   };
 }

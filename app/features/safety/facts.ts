@@ -41,3 +41,7 @@ export function safetyFacts(
     text: draft.pattern,
   };
 }
+
+/** Something of it is hard: it does not go into a washing machine. */
+export const hasHardParts = (facts: SafetyFacts): boolean =>
+  facts.notions.some((n) => /^(?:bell|bead|ring|jump-ring|hook|pin)$/.test(n.kind) && n.count > 0);

@@ -12,6 +12,7 @@ import {
   type Place,
 } from "@db/queries/places";
 import { lastSold, listSales, soldAtMarkets, type Sale, type SoldAtMarket } from "@db/queries/sales";
+import { findShop, orderedPieces } from "@db/queries/shop";
 import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import { earningAt, type Earning } from "@core/costing";
@@ -44,10 +45,27 @@ export const lastSales = (scope: Scope, from: string): Promise<readonly Sale[]> 
   keep(scope, "last sales", ["shelf"], () => listSales(scope, { from }), from);
 export const newestSales = (scope: Scope): Promise<ReadonlyMap<string, string>> =>
   keep(scope, "newest sales", ["shelf"], () => lastSold(scope));
-/** Pieces that are promised to somebody, by item and colourway: they are not free to be sold. */
+const byWare = (
+  rows: readonly { readonly itemId: string; readonly colourwayId: string; readonly quantity: number }[],
+): Map<string, number> => new Map(rows.map((r) => [wareKey(r.itemId, r.colourwayId), r.quantity]));
+
+/** Pieces that commissions were promised, by ware: they wait at home. */
+export const commissionedByWare = async (scope: Scope): Promise<ReadonlyMap<string, number>> =>
+  byWare(await keep(scope, "promised", ["shelf"], () => promisedPieces(scope)));
+/** Pieces of the shop's orders that wait to be sent, by ware. */
+export const orderedByWare = async (scope: Scope): Promise<ReadonlyMap<string, number>> =>
+  byWare(await keep(scope, "ordered", ["shelf"], () => orderedPieces(scope)));
+
+/** Pieces at home that are somebody's already, by commission or by order: they are not free to be sold. */
 export async function promisedByWare(scope: Scope): Promise<ReadonlyMap<string, number>> {
-  const rows = await keep(scope, "promised", ["shelf"], () => promisedPieces(scope));
-  return new Map(rows.map((r) => [wareKey(r.itemId, r.colourwayId), r.quantity]));
+  const [commissioned, ordered, from] = await Promise.all([
+    commissionedByWare(scope),
+    orderedByWare(scope),
+    keep(scope, "shop's place", ["shelf"], async () => (await findShop(scope))?.placeId ?? ""),
+  ]);
+  const sum = new Map(commissioned);
+  if (from === "") for (const [key, n] of ordered) sum.set(key, (sum.get(key) ?? 0) + n);
+  return sum;
 }
 export const lastBatches = (scope: Scope) => keep(scope, "batches", ["shelf"], () => listBatches(scope));
 
