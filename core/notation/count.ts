@@ -388,11 +388,8 @@ export function* readings(written: readonly Node[]): Generator<CountReading> {
     const each = wholeAsRepeat(nodes);
     if (each) yield { nodes: each };
   }
-  // "Ch 1, 6 sc, ss": who lifts a round with a chain joins it with the slip stitch.
   const closed = trailingSlipAsJoin(nodes);
-  const lifted = closed && nodes.find(isMade);
-  const joins =
-    lifted?.kind === "start" || (lifted?.kind === "work" && lifted.op.stitch === "ch") || endsInChain(nodes);
+  const joins = surelyJoins(nodes);
   if (closed && joins) yield { nodes: closed, way: "slip stitch joins" };
   yield { nodes };
   let all: (readonly Node[])[] = [nodes];
@@ -418,8 +415,33 @@ export function* readings(written: readonly Node[]): Generator<CountReading> {
   if (closed && !joins) yield { nodes: closed, way: "slip stitch joins" };
   if (told) for (const other of withAlternatives(told)) yield { nodes: other };
   if (said) for (const other of withAlternatives(said)) yield { nodes: other };
+  const between = plainBetween(nodes);
+  if (between) yield { nodes: allAround(between) ?? between, way: "plain between" };
   const far = farSide(nodes);
   if (far) yield { nodes: far };
+}
+
+/**
+ * "*2 inc* 24", "(1 dec) x 6 = 12", "2 inc (24)": the number tells the plain stitches before each shaping, if a sum
+ * bears it out.
+ */
+function plainBetween(nodes: readonly Node[]): readonly Node[] | undefined {
+  if (!nodes.some((n) => n.kind === "total")) return undefined;
+  const alone = nodes.filter(isMade).length === 1;
+  let changed = false;
+  const out = nodes.map((n): Node => {
+    const only = n.kind === "group" && n.items.length === 1 ? n.items[0] : alone ? n : undefined;
+    if (only?.kind !== "work" || only.times.kind !== "number" || !only.times.at) return n;
+    if (only.op.increases + only.op.decreases === 0 || only.op.into !== "next") return n;
+    changed = true;
+    const plain: Node = { ...only, op: stitchInto(only.op.stitch, 1) };
+    const items = [plain, { ...only, times: { kind: "number" as const, n: 1 } }];
+    const { from, to } = n;
+    return n.kind === "group"
+      ? { ...n, items }
+      : { kind: "group", items, times: { kind: "around" }, from, to };
+  });
+  return changed ? out : undefined;
 }
 
 /**
@@ -709,6 +731,26 @@ function countThenHow(nodes: readonly Node[]): readonly Node[] | undefined {
   const { from, to } = times.at;
   return nodes.flatMap((n): readonly Node[] =>
     n === count ? [] : n === how ? [...how.items, { kind: "total", n: times.n, from, to }] : [n],
+  );
+}
+
+/**
+ * "Ch 1, 6 sc, ss": who lifts a round with a chain joins it with the slip stitch. "8 sc in MR, ss", "sc around,
+ * ss": there is nothing left for it to be worked in but the first stitch.
+ */
+function surelyJoins(nodes: readonly Node[]): boolean {
+  const made = nodes.filter(isMade);
+  const [first] = made;
+  const before = made.at(-2);
+  const whole =
+    before !== undefined &&
+    ((before.kind === "work" && before.op.into === "ring") ||
+      ((before.kind === "work" || before.kind === "group") && before.times.kind === "around"));
+  return (
+    whole ||
+    first?.kind === "start" ||
+    (first?.kind === "work" && first.op.stitch === "ch") ||
+    endsInChain(nodes)
   );
 }
 

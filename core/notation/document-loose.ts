@@ -146,7 +146,9 @@ export abstract class LooseReader extends HeadingsReader {
     const joined =
       !spiral && (inOrder(words, [JOINS, EVERY, ROUNDS]) || inOrder(words, [EVERY, ROUNDS, JOINS]));
     if (!spiral && !joined) return false;
-    // "Ch 2, 6 sc in the second. Don't join. (6)" is a round.
+    // "6 sc in a ring, do not join" is a round, and so is "Ch 2, 6 sc in the second. Don't join. (6)".
+    const count = tokens.findIndex((t) => t.kind === "number");
+    if (count >= 0 && this.ringIn(tokens.slice(count)) && this.hasCountedWork(tokens)) return false;
     const summed = /^[)\]}]$/.test(tokens.findLast((t) => t.text !== ".")?.text ?? "");
     if (tokens.some((t) => t.kind === "number") && (this.part || (summed && this.hasCountedWork(tokens))))
       return false;
@@ -209,8 +211,10 @@ export abstract class LooseReader extends HeadingsReader {
     // "MC" is the main colour where the text says so.
     const words = tokens.map((t) => (t.text === "mc" && this.colours.has("mc") ? "" : t.text)).join(" ");
     const ring = /\b(magic|adjustable) (ring|circle|loop)\b|\b(mr|mc)\b/.exec(words);
-    // A line that begins with it may be long; in a longer sentence it is talk.
-    return ring !== null && (tokens.length <= 12 || (ring.index === 0 && tokens.length <= 60));
+    if (!ring) return false;
+    // A line that begins with it, or with how many go into it, may be long; in a longer sentence it is talk.
+    const counted = tokens[0]?.kind === "number" && words.slice(0, ring.index).split(" ").length <= 8;
+    return tokens.length <= 12 || ((ring.index === 0 || counted) && tokens.length <= 60);
   }
 
   /**

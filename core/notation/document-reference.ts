@@ -69,7 +69,15 @@ export abstract class ReferenceReader extends DocumentBase {
     let first: number | undefined;
     let last: number | undefined;
     let back = 0;
-    if (c.is("last", "previous", "prev", "above") || (c.is("this") && isRoundWord(c.text(1)))) {
+    let part: string | undefined;
+    let partAt: Span | undefined;
+    // "Second leg. As the first, but do not cut the yarn.": of a part that has no rounds yet, a part.
+    const other = label === undefined && this.heading !== undefined && c.kind() === "ordinal";
+    if (other && !isRoundWord(c.text(1)) && c.kind(1) !== "word") {
+      partAt = { from: c.from, to: c.peek()?.to ?? c.from };
+      part = c.text();
+      c.at++;
+    } else if (c.is("last", "previous", "prev", "above") || (c.is("this") && isRoundWord(c.text(1)))) {
       c.at++;
       back = c.number() ?? 1;
       if (!isRoundWord(c.text())) return undefined;
@@ -115,9 +123,8 @@ export abstract class ReferenceReader extends DocumentBase {
       c.done
     )
       return undefined;
-    let part: string | undefined;
-    let partAt: Span | undefined;
     c.attempt(() => {
+      if (part !== undefined) return undefined;
       const of = c.take("of", "from", "for", "on");
       c.take("the");
       if (isRoundWord(c.text())) return undefined;

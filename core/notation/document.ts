@@ -1,6 +1,7 @@
 import { FLATTENS } from "./phrases/shut";
 import { readRing } from "./target";
 import { readColourChange, readShade } from "./colours";
+import { namesColours } from "./document/colour-names";
 import { headingOf, type HeadingReading } from "./document/heading";
 import { LINE } from "./document/costs";
 import { labelReadings } from "./document/label";
@@ -8,7 +9,7 @@ import type { Lived } from "./document/flowing";
 import { readings, work } from "./count";
 import { repeated } from "./document/listed";
 import { plan, type Decision, type Seen } from "./document/plan";
-import { readAliases } from "./aliases";
+import { readAliases, tokensOf } from "./aliases";
 import { unwrapped } from "./document/unwrap";
 import { labelsInARow, mayCut, unitsOf, type Unit } from "./document/units";
 import { operationsOf } from "./surroundings";
@@ -46,6 +47,16 @@ const withoutVerb = (tokens: Token[]): Token[] => {
     (t, i) => i >= more && !/^(all|both|just|simply|worked|crocheted)$/.test(t.text),
   );
   return from < 0 ? [] : tokens.slice(from);
+};
+/** Behind a sentence, and no “1.”, a name of a few words and a colon. */
+const NAMED_BEHIND = /(?<=[^\d][.!?] )(?=\p{Lu}[\p{L}'’ -]{1,28}(?:\([^)\n]{1,20}\))? ?:\s)/gu;
+const AS_A_LINE = {
+  atStart: true,
+  bullet: false,
+  indented: false,
+  marked: false,
+  spaced: false,
+  table: false,
 };
 const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
   heading: undefined,
@@ -162,8 +173,9 @@ export class DocumentReader extends LooseReader {
   }
 
   read(): RawPattern {
-    const lines = unwrapped(this.plain, this.source, this.textLines);
+    const whole = unwrapped(this.plain, this.source, this.textLines);
     const aliases = readAliases(this.plain, this.textLines);
+    const lines = whole.flatMap((line) => this.partsApart(line, aliases));
     const units = unitsOf(
       this.plain,
       this.source,
@@ -181,7 +193,7 @@ export class DocumentReader extends LooseReader {
     });
     this.closeRound();
     this.chainPart(this.textLines.at(-1));
-    for (const whole of lines) this.goOn(whole, kinds);
+    for (const line of whole) this.goOn(line, kinds);
     return {
       parts: this.parts.filter((p) => p.rounds.length > 0),
       lines: this.textLines.map((l) => ({ line: l.number, kind: kinds.get(l.number) ?? "blank" })),
@@ -189,6 +201,30 @@ export class DocumentReader extends LooseReader {
       unread: this.unread,
     };
   }
+
+  /** "Close. Tentacles: ch 15, 14 sc. Make 8.": a part that is named behind a sentence is a line of its own. */
+  private partsApart(line: Line, aliases: ReadonlyMap<string, string>): Line[] {
+    const out: Line[] = [];
+    let from = line.from;
+    for (const { index } of this.source.slice(line.from, line.to).matchAll(NAMED_BEHIND)) {
+      const at = line.from + index;
+      const behind = { ...line, from: at };
+      const tokens = tokensOf(this.plain, at, line.to, aliases);
+      if (labelReadings(this.cursor(tokens), true).length > 0) continue;
+      const unit = { ...AS_A_LINE, line: behind, tokens };
+      const named = headingOf(unit, this.cursor(tokens), this.terms, this.source);
+      if (!named || named.section !== undefined || named.cost > LINE.inside) continue;
+      // It begins a piece: what else is named there ("Other side: 5 sc") goes on with what is there.
+      const work = named.rest.slice(0, LONGEST_EVEN);
+      if (!this.hasCountedWork(work) || !(this.beginsPart(work) || this.chainIn(work))) continue;
+      out.push({ ...line, from, to: at });
+      from = at;
+    }
+    return from === line.from ? [line] : [...out, { ...line, from }];
+  }
+
+  private chainIn = (tokens: readonly Token[]): boolean =>
+    tokens.some((t, i) => /^(ch|chain)$/.test(t.text) && tokens[i + 1]?.kind === "number");
 
   /** The lines that a wrapped one was put together of go on with what its first one is. */
   private goOn(whole: Line, kinds: Map<number, LineKind>): void {
@@ -324,8 +360,10 @@ export class DocumentReader extends LooseReader {
     const { atStart } = unit;
     const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
     if (numbered) return { ...NOTHING_SEEN, labels, atStart };
+    const shades = atStart && labels.length === 0 && namesColours(this.cursor(tokens));
     const heading =
       atStart &&
+      !shades &&
       (tokens.length <= 40 || namesAhead(tokens)) &&
       !this.bracketed(tokens) &&
       !(ringFirst(tokens) && !unit.marked) &&
@@ -338,7 +376,7 @@ export class DocumentReader extends LooseReader {
     return {
       labels,
       heading,
-      definition: atStart && alone && this.defines(tokens),
+      definition: shades || (atStart && alone && this.defines(tokens)),
       passing:
         this.passes(tokens) ||
         (alone && !begins && ((heading?.cost ?? 9) > 0.9 || heading?.section !== undefined)),

@@ -49,6 +49,8 @@ export const LINE = {
   talkSection: 0.1,
   listAboveOne: 0.4,
   secondHeading: 0.15,
+  /** The most that a name in the middle of a line may cost. */
+  inside: 1,
   section: 0.2,
 } as const;
 /** How unlikely a label is, by how it is written. */

@@ -26,11 +26,11 @@ const SHUT = String.raw`(?= ?$| [-,;:/|~=()[\]>*.])`;
  */
 const WAYS: readonly RegExp[] = [
   new RegExp(
-    String.raw`\b(?:make|work|crochet|need|knit|do) [:-]? ?${N}\b(?: (?:times|the same|alike|identical))?`,
+    String.raw`\b(?:you(?:'ll| will)? )?(?:make|work|crochet|need|knit|do) [:-]? ?${N}\b(?: (?:times|the same|alike|identical|of (?:these|those|them)|altogether))?`,
   ),
   new RegExp(String.raw`\b(?:qty|quantity|count|pieces|pcs) [:.=]? ?${N}${SHUT}`),
   new RegExp(
-    String.raw`${OPEN}${N} (?:of|off|pcs?|pieces?|details?|identical|alike|copies|x|needed|required)\b`,
+    String.raw`${OPEN}${N} (?:of (?:these|those|them)|of|off|pcs?|pieces?|details?|identical|(?:the same|alike)${SHUT}|copies|x|needed|required)`,
   ),
   new RegExp(String.raw`(?<=^| )(?:x|\*|=) ${N}${SHUT}`),
   new RegExp(String.raw`\b${N} x${SHUT}`),
@@ -52,7 +52,7 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`(?<=[a-z] )1 (?:and|&|\+|\/) (?:[a-z]+ )?2${SHUT}`),
   new RegExp(String.raw`\b(?:1st|first) (?:and|&|\+|\/) (?:2nd|second)\b`),
   new RegExp(String.raw`\b1 ,? ?(?:and )?then (?:another|a second|the other)\b`),
-  new RegExp(String.raw`${OPEN}(?:a |1 )?pair(?: of)?\b`),
+  new RegExp(String.raw`${OPEN}(?:a |1 |an )?(?:identical |matching )?pair(?: of)?\b`),
   new RegExp(String.raw`${OPEN}both\b(?! (?:loops?|sides?|layers?|strands?|yarns?|colou?rs?)\b)`),
   new RegExp(String.raw`\btwice${SHUT}`),
 ];

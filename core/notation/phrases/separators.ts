@@ -18,7 +18,7 @@ export const separators: Phrase = {
 export const fillers: Phrase = {
   name: "fillers",
   starts: words(
-    "the a an so just simply still you your will finally lastly afterwards only now here but this always alternating alternately alternate",
+    "the a an so just simply still you your i we will finally lastly afterwards only now here but this always alternating alternately alternate",
   ),
   read(c) {
     c.at++;

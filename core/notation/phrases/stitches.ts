@@ -15,7 +15,7 @@ const CHANGE = /^(inc|dec|increase|decrease|invdec)$/;
 const CLOSED = /^[)\]}>]$/;
 /** Verbs and articles in front of a stitch add nothing: "work 6 sc", "make an increase". */
 const LEAD = words(
-  "you'll we'll we i'll let's work make crochet do working place put you begin start starting beginning continue a an the by making just only with 1x followed worked one",
+  "you'll we'll we i i'll let's work make crochet do working place put you begin start starting beginning continue a an the by making just only with 1x followed worked one",
 );
 
 /** What begins a place: where, after how many of what, they are worked. */

@@ -180,7 +180,7 @@ export const talk: Phrase = {
     const near = letters
       .slice(0, 3)
       .map((t) => ({ t, near: nearestStitchWord(t.text) }))
-      .find((f) => f.near !== undefined && f.near !== f.t.text);
+      .find((f) => f.near !== undefined && f.near !== f.t.text && !isStitchNoun(f.t.text));
     const counted = said.some((t) => t.kind === "number");
     const from = said[0]?.from ?? 0;
     const to = said[said.length - 1]?.to ?? from;
