@@ -27,6 +27,7 @@ export default [
     route("runs/:id/cutting", "routes/cutting.tsx"),
     route("runs/:id/order", "routes/run-order.tsx"),
     route("runs/:id/inspect", "routes/run-inspect.tsx"),
+    route("runs/:id/went", "routes/run-went.tsx"),
     route("bench", "routes/bench.tsx"),
     route("bench/:line", "routes/bench-line.tsx"),
     route("hand", "routes/hand.tsx"),

@@ -9,7 +9,7 @@ import type { Database } from "../db/connect";
 import { lapFactor } from "../core/calibrate";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { plannedLine } from "../app/features/runs/line";
-import { secondsOfWork, tradePerStitch } from "../core/estimate";
+import { secondsOfWork, STAGES, tradePerStitch, workOfStage, type Stage } from "../core/estimate";
 import type { WeightClass } from "../core/fabric";
 import { mm } from "../core/units";
 import { expectedFor, stageWork, tradeAround, tradeExpected } from "../app/features/hand/expected";
@@ -26,7 +26,7 @@ import { saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
 import { addBalls, type NewBall } from "../db/queries/balls";
 import { saveColourway } from "../db/queries/colourways";
 import { createPurchase } from "../db/queries/purchases";
-import { findBenchLine, keepActs, setMade } from "../db/queries/bench";
+import { benchPrefix, findBenchLine, keepActs, setBenchTimings, setMade } from "../db/queries/bench";
 import { createRun, findRun, finishRun, startRun } from "../db/queries/runs";
 import { postMoves } from "../db/queries/stock";
 import { notePrice, saveSupplier } from "../db/queries/suppliers";
@@ -228,6 +228,47 @@ async function benchEvening(scope: Scope, workshop: Workshop, runId: string): Pr
   );
   const bench = await findBenchLine(scope, line.id);
   if (bench) await setMade(scope, bench, 2);
+}
+
+/** Two pieces of a run's first line as the bench timed them: slower at the sewing than planned. */
+async function timeRun(scope: Scope, workshop: Workshop, runId: string, madeOn: string): Promise<void> {
+  const [line] = (await findRun(scope, runId))?.lines ?? [];
+  const found = line && (await findItem(scope, line.itemId));
+  const [hand] = await listHands(scope);
+  if (!line || !found || !hand) throw new Error("the demo run is missing");
+  const surroundings = await loadSurroundings(scope, workshop);
+  const { piece } = analyseItem(draftOf(found.revision), aroundOf(found, surroundings));
+  const pace = line.plannedWith.seconds / secondsOfWork(piece.work);
+  const slower: Partial<Record<Stage, number>> = { crochet: 1.03, sewing: 1.24, filling: 0.96 };
+  await setBenchTimings(
+    scope,
+    benchPrefix(line.id),
+    [1, 2].flatMap((n) =>
+      STAGES.flatMap((stage) => {
+        const work = workOfStage(piece.work, stage);
+        const seconds = Math.round(
+          pace * secondsOfWork(work) * (slower[stage] ?? 1) * (n === 1 ? 1.02 : 0.98),
+        );
+        if (seconds === 0) return [];
+        return [
+          {
+            handId: hand.id,
+            itemId: line.itemId,
+            revisionId: line.revisionId,
+            part: "",
+            stage,
+            pieces: 1,
+            seconds,
+            laps: [],
+            work,
+            madeOn,
+            note: "bench: Autumn market",
+            idempotencyKey: `${benchPrefix(line.id)}${n}-${stage}`,
+          },
+        ];
+      }),
+    ),
+  );
 }
 
 /** Six months of weighing and timing as that hand would have left them, on a scale of 0.1 g. */
@@ -777,7 +818,28 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     [puffin, 12],
     [buoy, 10],
   ]);
-  await finishRun({ ...scope, now: new Date(now.getTime() - 54 * 86_400_000) }, autumn, ago(54));
+  await timeRun(scope, workshop, autumn, ago(58));
+  const [puffins, buoys] = (await findRun(scope, autumn))?.lines ?? [];
+  const outcome = { mended: 0, seconds: 0, rejected: [], mendingMinutes: 0, note: "" };
+  await finishRun(
+    { ...scope, now: new Date(now.getTime() - 54 * 86_400_000) },
+    autumn,
+    ago(54),
+    new Map([
+      [
+        puffins?.id ?? "",
+        {
+          ...outcome,
+          good: 8,
+          mended: 2,
+          mendingMinutes: 14,
+          seconds: 1,
+          rejected: [{ reason: "eyes not level", pieces: 1 }],
+        },
+      ],
+      [buoys?.id ?? "", { ...outcome, good: 10 }],
+    ]),
+  );
   const refill = await run("Gift shop refill", ago(45), ago(30), [
     [boat, 8],
     [lighthouse, 6],

@@ -42,6 +42,7 @@ const views: Record<string, string> = {
 const LINKED = [
   ["Item page", "/items", "Puffin"],
   ["Run page", "/runs", "Second winter market"],
+  ["Finished run", "/runs", "Autumn market"],
   ["Yarn page", "/materials", "slate"],
   ["Notion page", "/materials", "Black eyes, 6 mm"],
   ["Order", "/materials/buy", "Notions by post"],
@@ -57,6 +58,7 @@ const LINKED = [
 const BESIDE = [
   ["Order of work", "Run page", "/order"],
   ["Inspect", "Run page", "/inspect"],
+  ["How it went", "Finished run", "/went"],
   ["Cutting plan", "Run page", "/cutting"],
   ["Paper", "Item page", "/paper"],
   ["Kit", "Item page", "/kit"],

@@ -191,6 +191,11 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
             <Check size={16} aria-hidden /> {done ? "What passed" : "Inspect and finish"}
           </ButtonLink>
         )}
+        {done ? (
+          <ButtonLink to={`/runs/${run.id}/went`} $primary>
+            How it went
+          </ButtonLink>
+        ) : null}
         <Act intent="delete" quiet label={`Delete ${run.name}`}>
           <Trash2 size={17} aria-hidden />
         </Act>

@@ -55,6 +55,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   cutting: "work",
   "run-order": "work",
   "run-inspect": "work",
+  "run-went": "work",
   bench: "bench",
   "bench-line": "bench",
   "bench-acts": "bench",

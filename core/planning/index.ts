@@ -5,6 +5,7 @@ export * from "./calendar";
 export * from "./order";
 export * from "./bench";
 export * from "./inspection";
+export * from "./actual";
 export {
   planCutting,
   checkCutting,

@@ -141,3 +141,26 @@ export async function setBenchTimings(
   if (changed || gone.length > 0) await beat(scope, "measured");
   if (gone.length > 0) await scope.db.delete(timing).where(mine(scope, timing, inArray(timing.id, gone)));
 }
+
+/** What the keys of a line's timings begin with. */
+export const benchPrefix = (lineId: string): string => `bench-${lineId.slice(-12)}-`;
+
+/** Timings that the bench took of some lines, by line. */
+export async function benchTimings(
+  scope: Scope,
+  lineIds: readonly string[],
+): Promise<Map<string, (typeof timing.$inferSelect)[]>> {
+  const of = lineIds.map(
+    async (id) =>
+      [
+        id,
+        await scope.db
+          .select()
+          .from(timing)
+          .where(
+            mine(scope, timing, like(timing.idempotencyKey, `${benchPrefix(id)}%`), isNull(timing.deletedAt)),
+          ),
+      ] as const,
+  );
+  return new Map(await Promise.all(of));
+}

@@ -5,6 +5,7 @@ import { benchState, benchSteps, timingsOf, type BenchAct, type BenchStep } from
 import {
   findBenchLine,
   listActs,
+  benchPrefix,
   setBenchTimings,
   setMade,
   type BenchLine,
@@ -92,7 +93,7 @@ export async function settleBench(scope: Scope, { work, expected }: Settling): P
   await setMade(scope, work, state.pieces);
   if (!expected) return;
   const handOf = new Map(kept.map((k) => [k.key, k.handId]));
-  const prefix = `bench-${work.line.id.slice(-12)}-`;
+  const prefix = benchPrefix(work.line.id);
   const timings: NewTiming[] = timingsOf(work.steps, work.line.quantity, state).flatMap((t) => {
     const last = t.acts.at(-1);
     const handId = last && handOf.get(last.key);

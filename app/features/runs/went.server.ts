@@ -1,0 +1,161 @@
+import { bridgeOf, type LineActual, type MaterialActual } from "@core/planning";
+import { secondsOfWork, STAGES, type Stage } from "@core/estimate";
+import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
+import { benchTimings } from "@db/queries/bench";
+import type { TimingRow } from "@db/queries/hands";
+import type { RunWithLines } from "@db/queries/runs";
+import { movesOfRun } from "@db/queries/stock";
+import type { Scope } from "@db/scope";
+import { allNotions, allYarns } from "../../server/rows.server";
+import type { Opened } from "../../server/scope.server";
+import { analyseStored, loadSurroundings } from "../items/load.server";
+import { plannedItems } from "./planned.server";
+
+/** Seconds of one kind of work: what was timed, and what the plan had for the same tasks. */
+export interface StageWent {
+  readonly stage: Stage;
+  readonly planned: number;
+  readonly timed: number;
+}
+export interface LineWent extends LineActual {
+  readonly id: string;
+  readonly itemId: string;
+  readonly label: string;
+  readonly good: number;
+  readonly mended: number;
+  readonly reasons: readonly { readonly reason: string; readonly pieces: number }[];
+  readonly stages: readonly StageWent[];
+  /** Pieces of which something was timed. */
+  readonly timedPieces: number;
+}
+export interface MaterialWent extends MaterialActual {
+  readonly id: string;
+  readonly label: string;
+  readonly kind: "yarn" | "filling" | "notion";
+  readonly colour: string | undefined;
+}
+
+/** A run that is finished beside its plan: pieces, hours, material, and from one to the other in money. */
+export async function howItWent(opened: Opened, found: RunWithLines) {
+  const { scope } = opened;
+  const [batches, timings, lines] = await Promise.all([
+    listBatches(scope, { runId: found.run.id }),
+    benchTimings(
+      scope,
+      found.lines.map((l) => l.id),
+    ),
+    tradeSeconds(opened, found),
+  ]);
+  const went = found.lines.map((l) =>
+    lineWent(
+      l,
+      batches.filter((b) => b.lineId === l.id),
+      timings.get(l.id) ?? [],
+      lines.get(l.id),
+    ),
+  );
+  const materials = await materialsWent(scope, found, went);
+  const { wagePerHour, overheadPerHour } = found.run.plannedWith;
+  return { lines: went, materials, bridge: bridgeOf(went, materials, wagePerHour + overheadPerHour) };
+}
+
+/** The trade's seconds of one piece of each line, and what a second of it brings. */
+async function tradeSeconds(
+  { scope, workshop }: Opened,
+  found: RunWithLines,
+): Promise<Map<string, { seconds: number; secondBrings: number }>> {
+  const [planned, surroundings] = await Promise.all([
+    plannedItems(scope, found),
+    loadSurroundings(scope, workshop),
+  ]);
+  const out = new Map<string, { seconds: number; secondBrings: number }>();
+  for (const [id, dressed] of planned) {
+    const got = await analyseStored(dressed, surroundings);
+    const seconds = got.ok ? secondsOfWork(got.value.piece.work) : 0;
+    out.set(id, { seconds, secondBrings: dressed.item.secondBrings });
+  }
+  return out;
+}
+
+function lineWent(
+  l: RunWithLines["lines"][number],
+  batches: readonly Batch[],
+  timings: readonly TimingRow[],
+  known: { readonly seconds: number; readonly secondBrings: number } | undefined,
+): LineWent {
+  const sum = (of: (b: Batch) => number) => batches.reduce((n, b) => n + of(b), 0);
+  // One factor from the trade's seconds to hers: the pace that the line was planned with.
+  const pace = known && known.seconds > 0 ? l.plannedWith.seconds / known.seconds : 0;
+  const stages = STAGES.flatMap((stage): StageWent[] => {
+    const own = timings.filter((t) => t.stage === stage && !t.setAside && pace > 0);
+    if (own.length === 0) return [];
+    return [
+      {
+        stage,
+        timed: own.reduce((n, t) => n + t.seconds, 0),
+        planned: own.reduce((n, t) => n + pace * secondsOfWork(t.work), 0),
+      },
+    ];
+  });
+  const reasons = new Map<string, number>();
+  for (const b of batches)
+    for (const r of b.rejected) reasons.set(r.reason, (reasons.get(r.reason) ?? 0) + r.pieces);
+  return {
+    id: l.id,
+    itemId: l.itemId,
+    label: l.plannedWith.label,
+    planned: l.quantity,
+    worked: sum(lookedAt),
+    good: sum((b) => b.good),
+    mended: sum((b) => b.mended),
+    seconds: sum((b) => b.seconds),
+    rejected: sum(rejectedOf),
+    reasons: [...reasons].map(([reason, pieces]) => ({ reason, pieces })),
+    mendingMinutes: sum((b) => b.mendingMinutes),
+    cost: l.plannedWith.cost,
+    price: l.plannedWith.price,
+    secondBrings: known?.secondBrings ?? 0,
+    timed: stages.reduce((n, s) => n + s.timed, 0),
+    timedPlanned: stages.reduce((n, s) => n + s.planned, 0),
+    stages,
+    timedPieces: new Set(timings.map((t) => /^bench-[^-]*-(\d+)-/.exec(t.idempotencyKey)?.[1])).size,
+  };
+}
+
+async function materialsWent(
+  scope: Scope,
+  found: RunWithLines,
+  went: readonly LineWent[],
+): Promise<MaterialWent[]> {
+  const [yarns, notions, moves] = await Promise.all([
+    allYarns(scope),
+    allNotions(scope),
+    movesOfRun(scope, found.run.id),
+  ]);
+  const worked = new Map(went.map((w) => [w.id, w.worked]));
+  const planned = new Map<string, number>();
+  for (const l of found.lines)
+    for (const n of l.plannedWith.needs)
+      planned.set(n.materialId, (planned.get(n.materialId) ?? 0) + n.each * (worked.get(l.id) ?? 0));
+  const used = new Map<string, number>();
+  for (const m of moves) used.set(m.materialId, (used.get(m.materialId) ?? 0) - m.quantity);
+  return [...new Set([...planned.keys(), ...used.keys()])].flatMap((id): MaterialWent[] => {
+    const yarn = yarns.find((y) => y.id === id);
+    const notion = notions.find((n) => n.id === id);
+    const amounts = { id, planned: planned.get(id) ?? 0, used: used.get(id) ?? 0 };
+    if (yarn)
+      return [
+        {
+          ...amounts,
+          label: `${yarn.shade}, ${yarn.name}`,
+          kind: "yarn",
+          colour: yarn.colour,
+          unitPrice: yarn.ballPrice / yarn.ballMg,
+        },
+      ];
+    if (!notion) return [];
+    const kind = notion.kind === "filling" ? ("filling" as const) : ("notion" as const);
+    const unitPrice = notion.packPrice / notion.packSize;
+    return [{ ...amounts, label: notion.name, kind, colour: undefined, unitPrice }];
+  });
+}
