@@ -375,6 +375,35 @@ export interface CountReading {
  * mostly fits.
  */
 export function* readings(written: readonly Node[]): Generator<CountReading> {
+  const summed = sumBehind(written);
+  // "Inc in all, 12": there is nothing left to put twelve more into.
+  if (summed?.surely) {
+    yield* meanings(summed.nodes);
+    return;
+  }
+  yield* meanings(written);
+  if (summed) yield* meanings(summed.nodes);
+}
+
+/** "Inc in all, 12", "(1, inc) x 6, 18": a number alone at the end that is what the round comes to. */
+function sumBehind(nodes: readonly Node[]): { nodes: readonly Node[]; surely: boolean } | undefined {
+  const made = nodes.filter(isMade);
+  const [before, last] = [made.at(-2), made.at(-1)];
+  if (!before || last?.kind !== "work" || last !== nodes.findLast((n) => n.kind !== "event"))
+    return undefined;
+  const { times } = last;
+  const bare = times.kind === "number" && times.at?.from === last.from && times.at.to === last.to;
+  if (!bare || last.op.into !== "next" || nodes.some((n) => n.kind === "total")) return undefined;
+  const repeated = before.kind === "work" || before.kind === "group" ? before.times : undefined;
+  if (!repeated || !(repeated.kind === "around" || before.kind === "group")) return undefined;
+  const { from, to } = last;
+  return {
+    nodes: nodes.map((n) => (n === last ? { kind: "total" as const, n: times.n, from, to } : n)),
+    surely: repeated.kind === "around",
+  };
+}
+
+function* meanings(written: readonly Node[]): Generator<CountReading> {
   const nodes = liftedSkip(written) ?? written;
   const said = saidTwice(nodes);
   // "sc through both layers, 6 sc": rather the number of these than six more.

@@ -34,8 +34,9 @@ export abstract class HeadingsReader extends PartsReader {
       from: line.from,
     };
     const word = heading.name.toLowerCase().split(" ")[0] ?? "";
-    // "Base: ch 6" sets up; "Base: 8 sc in a ring" is worked, and its stitches are counted.
-    if (rest.length > 0 && SETUP.test(word) && !this.fabricIn(rest)) {
+    // "Base: ch 6" sets up; "Base: 8 sc in a ring" is worked, and "Base - 4 ply, sage" is a name.
+    const named = word === "base" && !this.hasCountedWork(rest);
+    if (rest.length > 0 && SETUP.test(word) && !named && !this.fabricIn(rest)) {
       this.closeRound();
       this.setup.push(...rest);
       this.setupLine = line.number;

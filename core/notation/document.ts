@@ -38,7 +38,10 @@ const BESIDE_NUMBERS = /^(?:sts?|blo|flo|bl|fl|in|the|back|front|loops?|only|aro
 const NOT_WORK =
   /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|has|have|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
 /** … that tell something of it. */
-const TELLS = /^(is|are|was|were|will|should|looks?|has|have)$/;
+const TELLS = /^(is|are|was|were|will|should|looks?|has|have|stays?|remains?)$/;
+/** "Round three is plain", "rounds 4 to 6 stay even": what a round is, told in a sentence. */
+const isPlain = ([verb, how]: readonly Token[]): boolean =>
+  TELLS.test(verb?.text ?? "") && /^(plain|even|straight|unchanged)$/.test(how?.text ?? "");
 /** "Rounds 2 to 5 are all sc": what they are is what is worked. */
 const withoutVerb = (tokens: Token[]): Token[] => {
   if (!TELLS.test(tokens[0]?.text ?? "")) return tokens;
@@ -81,6 +84,24 @@ const merges = (t: readonly Token[]): boolean =>
 const ringFirst = (tokens: readonly Token[]): boolean =>
   /^(mr|mc|ml)$/.test(tokens[0]?.text ?? "") ||
   (tokens[0]?.text === "magic" && /^(ring|circle|loop)$/.test(tokens[1]?.text ?? ""));
+/** Abbreviations, and the word that their full name begins with. */
+const SHORT_FOR: ReadonlyMap<string, string> = new Map([
+  ["sc", "single"],
+  ["dc", "double"],
+  ["hdc", "half"],
+  ["htr", "half"],
+  ["tr", "treble"],
+  ["inc", "increase"],
+  ["dec", "decrease"],
+  ["ch", "chain"],
+  ["slst", "slip"],
+  ["ss", "slip"],
+  ["mr", "magic"],
+  ["mc", "magic"],
+  ["blo", "back"],
+  ["flo", "front"],
+]);
+const numbered = (tokens: readonly Token[]): boolean => tokens.some((t) => t.kind === "number");
 const FULL_NAME = /^(single|double|half|treble|increase|decrease|invisible)$/;
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
@@ -350,7 +371,10 @@ export class DocumentReader extends LooseReader {
         rest.some((t) => /^(mr|mc|ring)$/.test(t.text)) ||
         /^[)\]}]$/.test(rest.findLast((t) => t.text !== ".")?.text ?? "");
       const sentence =
-        !/[^a-z]$/.test(r.style) && NOT_WORK.test(rest[0]?.text ?? "") && !(told && work === "full");
+        !/[^a-z]$/.test(r.style) &&
+        NOT_WORK.test(rest[0]?.text ?? "") &&
+        !(told && work === "full") &&
+        !isPlain(rest);
       return { ...r, work, sentence };
     });
     labels.sort((a, b) => a.cost - b.cost);
@@ -463,6 +487,9 @@ export class DocumentReader extends LooseReader {
     const named = FULL_NAME.test(meaning?.text ?? "") && !tokens.some((t) => t.kind === "number");
     const lettered = letter !== undefined && (this.legend.has(letter.text) || /^[xvwmtf]$/.test(letter.text));
     if (lettered && letter.text.length === 1 && named) return true;
+    // "inc increase", "MR magic ring": an abbreviation and what it is short for, and nothing between.
+    const long = SHORT_FOR.get(letter?.text ?? "");
+    if (long !== undefined && long === meaning?.text && tokens.length <= 8 && !numbered(tokens)) return true;
     // "INC . . . 2 sc in one stitch": a row of points leads to the meaning.
     const points = tokens.findIndex(
       (t, i) => t.text === "\u2026" || (t.text === "." && tokens[i + 1]?.text === "."),
@@ -712,7 +739,11 @@ export class DocumentReader extends LooseReader {
     const at = tokens.findIndex(
       (t, i) =>
         t.kind === "number" &&
-        (isRoundWord(tokens[i + 1]?.text ?? "") ||
+        // "3 even", "4 plain (24)": and no more.
+        ((i === 0 &&
+          /^(even|plain|straight)$/.test(tokens[1]?.text ?? "") &&
+          (tokens[2]?.kind ?? "mark") === "mark") ||
+          isRoundWord(tokens[i + 1]?.text ?? "") ||
           (/^(more|further|plain|even)$/.test(tokens[i + 1]?.text ?? "") &&
             isRoundWord(tokens[i + 2]?.text ?? ""))),
     );

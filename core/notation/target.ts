@@ -706,6 +706,15 @@ function readPlace(c: Cursor, t: Target): boolean {
     if (c.is(".") && c.is("sp")) c.at++;
     moved = true;
     if (t.place === undefined) t.place = "next";
+    // "In same st as join and in each st around": which one it is, said once more.
+    if (t.place === "same")
+      c.attempt(() => {
+        if (!c.take("as")) return undefined;
+        c.take("the", "last", "your");
+        const joined =
+          c.take("join", "joining", "slst", "ss") || (c.take("sl", "slip") && c.take("st", "stitch"));
+        return joined ? true : undefined;
+      });
     if (t.place === "each" && t.chainNoun) t.fromNth ??= readFromNth(c);
     // "In each st and ch": the chains of a gap too.
     if (t.place === "each")

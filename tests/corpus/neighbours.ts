@@ -423,7 +423,18 @@ R6: dec x 6 = 6`,
     ],
   },
   {
-    hand: "of the plain hands, s1: 31. Heart. First make two hu",
+    hand: "of the plain hands, s1: 31. Body",
+    text: `Body
+R1-R3: usual start, increase 6 each round (6, 12, 18)
+R4-R5: sc around (18)
+Spot (make 2): 5 sc in MR`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 18, 18] },
+      { name: "Spot", make: 2, counts: [5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, s1: 32. Heart. First make two hu",
     text: `Heart. First make two humps: Rnd 1: 6 sc in MR (6). Rnd 2: inc around (12). Rnd 3: sc around (12). Fasten off the first; do not fasten off the second.
 Join: sc 12 around the second hump, sc 12 around the first (24)
 Rnd 5: (4 sc, dec) x 4 (20)
@@ -437,7 +448,7 @@ Rnd 9: dec x 4 (4)`,
     ],
   },
   {
-    hand: "of the plain hands, s2: 32. Head (light grey)",
+    hand: "of the plain hands, s2: 33. Head (light grey)",
     text: `Head (light grey)
 Rd 1: 6 sc into MR [6 sts]
 Rd 2: inc in each st [12 sts]
@@ -450,7 +461,7 @@ Rd 9: dec 6 times [6 sts]`,
     parts: [{ name: "Head", counts: [6, 12, 18, 24, 24, 24, 18, 12, 6] }],
   },
   {
-    hand: "of the plain hands, s2: 33. BODY in red - R1 MR 6, R",
+    hand: "of the plain hands, s2: 34. BODY in red - R1 MR 6, R",
     text: `BODY in red - R1 MR 6, R2 6 inc, R3 1/inc x 6, R4 2/inc x 6, R5 even, R6 2/dec x 6.
 ARMS in red (2) - R1 MR 5, R2-4 even.`,
     parts: [
@@ -459,7 +470,7 @@ ARMS in red (2) - R1 MR 5, R2-4 even.`,
     ],
   },
   {
-    hand: "of the plain hands, s2: 34. Ghost",
+    hand: "of the plain hands, s2: 35. Ghost",
     text: `Ghost
 Round 1. Six single crochet in a magic ring. Place marker.
 Round 2. Two single crochet in each stitch (12).
@@ -471,7 +482,7 @@ Round 7. Single crochet in each stitch (24). Finish off.`,
     parts: [{ name: "Ghost", counts: [6, 12, 12, 18, 18, 24, 24] }],
   },
   {
-    hand: "of the plain hands, s2: 35. Turtle",
+    hand: "of the plain hands, s2: 36. Turtle",
     text: `Turtle
 Shell in green: 6sc in mr. inc x6. (sc, inc) x6. (2sc, inc) x6. sc 3 rounds. fasten off.
 Belly in cream: 6sc in mr. inc x6. (sc, inc) x6. (2sc, inc) x6. fasten off.
@@ -485,7 +496,7 @@ Head in green: 6sc in mr. inc x6. sc 2 rounds. (sc, dec) x4. fasten off.`,
     ],
   },
   {
-    hand: "of the plain hands, s2: 36. Ears (make 2 pink, then ",
+    hand: "of the plain hands, s2: 37. Ears (make 2 pink, then ",
     text: `Ears (make 2 pink, then sew flat)
 Rnd 1: 6 sts in magic circle.
 Rnd 2: double each st = 12
@@ -495,7 +506,7 @@ Rnd 6: 2 decreases = 8`,
     parts: [{ name: "Ears", make: 2, counts: [6, 12, 12, 12, 10, 8] }],
   },
   {
-    hand: "of the plain hands, s2: 37. Begin at the bottom.",
+    hand: "of the plain hands, s2: 38. Begin at the bottom.",
     text: `Begin at the bottom.
 1) mc, 6sc
 2) inc ×6 [12]
@@ -504,7 +515,7 @@ Rnd 6: 2 decreases = 8`,
     parts: [{ name: "Piece", counts: [6, 12, 18, 18, 18] }],
   },
   {
-    hand: "of the plain hands, s2: 38. CLOUD: ch 9. 2 sc in 2nd",
+    hand: "of the plain hands, s2: 39. CLOUD: ch 9. 2 sc in 2nd",
     text: `CLOUD: ch 9. 2 sc in 2nd ch from hook, 6 sc, 4 sc in last ch, 6 sc on the other side, 2 sc in the same ch as the first. Join (20).
 RAINDROPS (3): Rnd 1: 5 sc in mr. Rnd 2: 5 sc. Rnd 3: sc, inc, sc, inc, inc (8).`,
     parts: [
@@ -513,7 +524,7 @@ RAINDROPS (3): Rnd 1: 5 sc in mr. Rnd 2: 5 sc. Rnd 3: sc, inc, sc, inc, inc (8).
     ],
   },
   {
-    hand: "of the plain hands, s2: 39. Ball ornament, hook 2,5 ",
+    hand: "of the plain hands, s2: 40. Ball ornament, hook 2,5 ",
     text: `Ball ornament, hook 2,5 mm
 1. round: 6 sc in magic ring
 2. round: 6x inc (12 st)
@@ -526,12 +537,12 @@ RAINDROPS (3): Rnd 1: 5 sc in mr. Rnd 2: 5 sc. Rnd 3: sc, inc, sc, inc, inc (8).
     parts: [{ name: "Ball ornament", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] }],
   },
   {
-    hand: "of the plain hands, s2: 40. Snout, beige. Ch 4, work",
+    hand: "of the plain hands, s2: 41. Snout, beige. Ch 4, work",
     text: `Snout, beige. Ch 4, work around the chain: Rnd 1: 2 sc in 2nd ch, 1 sc, 2 sc in last; other side 2 sc, 1 sc - count 8. Rnd 2: 2 inc, 1 sc, 3 inc, 1 sc, 1 inc = 14. Rnd 3: sc around = 14.`,
     parts: [{ name: "Snout", counts: [8, 14, 14] }],
   },
   {
-    hand: "of the plain hands, s2: 41. Little bee",
+    hand: "of the plain hands, s2: 42. Little bee",
     text: `Little bee
 A = yellow, B = black
 Body
@@ -552,7 +563,7 @@ R3 sc*9 (9)`,
     ],
   },
   {
-    hand: "of the plain hands, s2: 42. FISH BODY. Start at nose",
+    hand: "of the plain hands, s2: 43. FISH BODY. Start at nose",
     text: `FISH BODY. Start at nose. R1: 6sc in MR; R2: [1sc, inc] 3 times (9); R3: [2sc, inc] 3 times (12); R4: [3sc, inc] 3 times (15); R5-R6: sc evenly (15); R7: [3sc, dec] 3 times (12); R8: [2sc, dec] 3 times (9); stuff; R9: [1sc, dec] 3 times (6).
 TAIL FIN, 2 pieces. R1: 4sc in MR; R2: [1sc, inc] 2 times (6); R3: [2sc, inc] 2 times (8).`,
     parts: [
@@ -561,7 +572,7 @@ TAIL FIN, 2 pieces. R1: 4sc in MR; R2: [1sc, inc] 2 times (6); R3: [2sc, inc] 2 
     ],
   },
   {
-    hand: "of the plain hands, s2: 43. Two legs and body.",
+    hand: "of the plain hands, s2: 44. Two legs and body.",
     text: `Two legs and body.
 First leg
 Rnd 1: 6 sc in MR (6)
@@ -582,7 +593,7 @@ Rnd 9: (sc, dec) x 7 (14)`,
     ],
   },
   {
-    hand: "of the plain hands, s2: 44. Witch hat: start from th",
+    hand: "of the plain hands, s2: 45. Witch hat: start from th",
     text: `Witch hat: start from the tip.
 Rnd 1: 6 sc in a MR.
 Rnd 2: (sc, inc) x 3. [9]
@@ -591,7 +602,7 @@ Rnd 4: sc around. [12]`,
     parts: [{ name: "Witch hat", counts: [6, 9, 12, 12] }],
   },
   {
-    hand: "of the plain hands, s2: 45. Ball",
+    hand: "of the plain hands, s2: 46. Ball",
     text: `Ball
 Ch 2, 6 sc in 2nd ch from hook.
 *2 sc in each st. (12)
@@ -604,7 +615,7 @@ Ch 2, 6 sc in 2nd ch from hook.
     parts: [{ name: "Ball", counts: [6, 12, 18, 24, 24, 18, 12, 6] }],
   },
   {
-    hand: "of the plain hands, s2: 46. Heart (small)",
+    hand: "of the plain hands, s2: 47. Heart (small)",
     text: `Heart (small)
 rnd 1: mr, ch 1, 6 sc, ss
 rnd 2: ch 1, 12 sc, ss
@@ -613,12 +624,12 @@ rnd 4: ch 1, 18 sc, ss`,
     parts: [{ name: "Heart", counts: [6, 12, 18, 18] }],
   },
   {
-    hand: "of the plain hands, s2: 47. Antennae (make 2): with ",
+    hand: "of the plain hands, s2: 48. Antennae (make 2): with ",
     text: `Antennae (make 2): with brown, chain 9. Starting in 2nd chain from hook, slip stitch in each chain. (8)`,
     parts: [{ name: "Antennae", make: 2, counts: [8] }],
   },
   {
-    hand: "of the plain hands, s2: 48. Cactus",
+    hand: "of the plain hands, s2: 49. Cactus",
     text: `Cactus
 r1 - 8sc in mr
 r2 - 8inc - 16
@@ -637,12 +648,12 @@ r6-7 - 24`,
     ],
   },
   {
-    hand: "of the plain hands, s2: 49. Beads. Make 2 of these: ",
+    hand: "of the plain hands, s2: 50. Beads. Make 2 of these: ",
     text: `Beads. Make 2 of these: magic ring 6 sc; 12; 12; 12; dec all the way to 6.`,
     parts: [{ name: "Beads", make: 2, counts: [6, 12, 12, 12, 6] }],
   },
   {
-    hand: "of the plain hands, s2: 50. Mitten garland (for one ",
+    hand: "of the plain hands, s2: 51. Mitten garland (for one ",
     text: `Mitten garland (for one mitten, make two)
 Round 1  6 sc in ring
 Round 2  2 sc in each sc (12 sc)
@@ -651,7 +662,7 @@ Round 6  sc in next 3 sc, popcorn in next sc, sc in remaining sc (12 sc)`,
     parts: [{ name: "Mitten garland", make: 2, counts: [6, 12, 12, 12, 12, 12] }],
   },
   {
-    hand: "of the plain hands, s3: 51. Mouse pincushion",
+    hand: "of the plain hands, s3: 52. Mouse pincushion",
     text: `Mouse pincushion
 
 Body, grey yarn, start at the nose and stuff as you go
@@ -679,7 +690,7 @@ Rnd 2 sc in each`,
     ],
   },
   {
-    hand: "of the plain hands, s3: 52. Star base, white, make 2",
+    hand: "of the plain hands, s3: 53. Star base, white, make 2",
     text: `Star base, white, make 2
 R1 5 sc in mr (5)
 R2 inc in every st (10)
@@ -689,7 +700,7 @@ R5 in BLO: sc in every st (20)`,
     parts: [{ name: "Star base", make: 2, counts: [5, 10, 15, 20, 20] }],
   },
   {
-    hand: "of the plain hands, s3: 53. Pumpkin. I work in a spi",
+    hand: "of the plain hands, s3: 54. Pumpkin. I work in a spi",
     text: `Pumpkin. I work in a spiral with 3 mm hook.
 
 mr 6
@@ -713,7 +724,7 @@ mr 5
     ],
   },
   {
-    hand: "of the plain hands, s3: 54. JELLYFISH (UK terms)",
+    hand: "of the plain hands, s3: 55. JELLYFISH (UK terms)",
     text: `JELLYFISH (UK terms)
 1st round: Make a magic loop and work 7 dc into it (7 dc)
 2nd round: 2 dc in each dc around (14 dc)
@@ -726,7 +737,7 @@ mr 5
     parts: [{ name: "JELLYFISH", counts: [7, 14, 21, 28, 28, 28, 28, 28, 21, 14, 7] }],
   },
   {
-    hand: "of the plain hands, s3: 55. Mug",
+    hand: "of the plain hands, s3: 56. Mug",
     text: `Mug
 Rnd 1: Sc 6 in magic ring {6}
 Rnd 2: Inc around {12}
@@ -742,7 +753,7 @@ Handle: Ch 9, sc in second ch from hook and next 7. FO.`,
     ],
   },
   {
-    hand: "of the plain hands, s3: 56. Bear head (brown)",
+    hand: "of the plain hands, s3: 57. Bear head (brown)",
     text: `Bear head (brown)
 6 sc in a magic ring                     [6]
 2 sc in each st                          [12]
@@ -768,7 +779,7 @@ sc all around                            [12]`,
     ],
   },
   {
-    hand: "of the plain hands, s3: 57. Egg",
+    hand: "of the plain hands, s3: 58. Egg",
     text: `Egg
 R1: 6 sc in MR = 6
 R2: 6 inc = 12
@@ -782,7 +793,7 @@ R10: 6 dec = 6`,
     parts: [{ name: "Egg", counts: [6, 12, 15, 18, 18, 18, 18, 15, 12, 6] }],
   },
   {
-    hand: "of the plain hands, s3: 58. Chick. Round 1: make 6 s",
+    hand: "of the plain hands, s3: 59. Chick. Round 1: make 6 s",
     text: `Chick. Round 1: make 6 sc in a ring. Round 2: 2 sc into every stitch, 12. Round 3: 1 sc, then 2 in the next, all the way round, 18. Rounds 4 through 6: one sc into every stitch. Round 7: crochet every two stitches together, 9. Fill before the hole gets small and close.
 Beak: 3 sc in a ring in orange. Close, fold, sew.
 Wings (two): ch 5; sc in second ch, 2 more sc, 4 sc in the last; on the other side 3 sc (10).`,
@@ -793,7 +804,7 @@ Wings (two): ch 5; sc in second ch, 2 more sc, 4 sc in the last; on the other si
     ],
   },
   {
-    hand: "of the plain hands, s3: 59. Bell",
+    hand: "of the plain hands, s3: 60. Bell",
     text: `Bell
 * Ring with 6 sc
 * 6 increases - 12
@@ -803,12 +814,12 @@ Wings (two): ch 5; sc in second ch, 2 more sc, 4 sc in the last; on the other si
     parts: [{ name: "Bell", counts: [6, 12, 18, 18, 18, 18, 24] }],
   },
   {
-    hand: "of the plain hands, s3: 60. Shell. Rnd 1: 4 sc mr. R",
+    hand: "of the plain hands, s3: 61. Shell. Rnd 1: 4 sc mr. R",
     text: `Shell. Rnd 1: 4 sc mr. Rnd 2: inc 1, sc 3 (5). Rnd 3: inc 1, sc 4 (6). Rnd 4: inc 1, sc 5 (7). Rnd 5: inc 1, sc 6 (8).`,
     parts: [{ name: "Shell", counts: [4, 5, 6, 7, 8] }],
   },
   {
-    hand: "of the plain hands, s3: 61. Bunny body, color white",
+    hand: "of the plain hands, s3: 62. Bunny body, color white",
     text: `Bunny body, color white
 Round 1 / MR 6 sc / 6
 Round 2 / 6 inc / 12
@@ -821,7 +832,7 @@ Round 9 / (1 sc, dec)6 / 12`,
     parts: [{ name: "Bunny body", counts: [6, 12, 18, 24, 24, 24, 18, 18, 12] }],
   },
   {
-    hand: "of the plain hands, s3: 62. Whale body",
+    hand: "of the plain hands, s3: 63. Whale body",
     text: `Whale body
 Rnd 1: Using blue, 6 sc in MR. Do not join; place a marker and move it up each round. (6)
 Rnd 2: 2 sc in each st. (12)
@@ -834,7 +845,7 @@ Rnd 9: Work 1 sc in the first 3 sts, then a decrease; continue like this to the 
     parts: [{ name: "Whale body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24] }],
   },
   {
-    hand: "of the plain hands, s3: 63. Little tree",
+    hand: "of the plain hands, s3: 64. Little tree",
     text: `Little tree
 r1 5 in mr
 r2 5
@@ -845,7 +856,7 @@ r6 15`,
     parts: [{ name: "Little tree", counts: [5, 5, 10, 10, 15, 15] }],
   },
   {
-    hand: "of the plain hands, s4: 64. Lighthouse (red and whit",
+    hand: "of the plain hands, s4: 65. Lighthouse (red and whit",
     text: `Lighthouse (red and white, 8 rounds striped)
 Rnd 1 (red): 8 sc in MR
 Rnd 2 (red): inc x8 – 16
@@ -858,7 +869,7 @@ Rnd 10 (white): dec x8 – 8`,
     parts: [{ name: "Lighthouse", counts: [8, 16, 24, 24, 24, 24, 24, 24, 16, 8] }],
   },
   {
-    hand: "of the plain hands, s4: 65. Robin",
+    hand: "of the plain hands, s4: 66. Robin",
     text: `Robin
 | Rnd | Work | Sts |
 |---|---|---|
@@ -870,7 +881,7 @@ Rnd 10 (white): dec x8 – 8`,
     parts: [{ name: "Robin", counts: [6, 12, 18, 18, 18, 12] }],
   },
   {
-    hand: "of the plain hands, s4: 66. Snowman, head and body w",
+    hand: "of the plain hands, s4: 67. Snowman, head and body w",
     text: `Snowman, head and body without cutting the yarn
 Rnd 1: start 6 sc in a magic ring
 Rnd 2: 6 inc
@@ -892,7 +903,7 @@ Rnd 14: 6 dec`,
     ],
   },
   {
-    hand: "of the plain hands, s4: 67. Flower - white",
+    hand: "of the plain hands, s4: 68. Flower - white",
     text: `Flower - white
 1: 5 sc mr
 2: 2 sc in each sc [10]
@@ -904,7 +915,7 @@ Centre - yellow
     ],
   },
   {
-    hand: "of the plain hands, s4: 68. Banana",
+    hand: "of the plain hands, s4: 69. Banana",
     text: `Banana
 5 st in MR
 R2: 5
@@ -915,7 +926,7 @@ R8: dec x5 (5)`,
     parts: [{ name: "Banana", counts: [5, 5, 8, 10, 10, 10, 10, 5] }],
   },
   {
-    hand: "of the plain hands, s4: 69. Octopus",
+    hand: "of the plain hands, s4: 70. Octopus",
     text: `Octopus
 Rnd 1: 6 sc in MR (6 sc)
 Rnd 2: 2 sc in each sc (12 sc)
@@ -930,7 +941,7 @@ Tentacles (8): ch 12, 2 sc in second ch from hook and in each of the next 10 ch.
     ],
   },
   {
-    hand: "of the plain hands, s4: 70. Lucky bag",
+    hand: "of the plain hands, s4: 71. Lucky bag",
     text: `Lucky bag
 R.1  6 sc, MR
 R.2  (inc) 6x  [12]
@@ -940,7 +951,7 @@ R.5  18 sc  [18]`,
     parts: [{ name: "Lucky bag", counts: [6, 12, 18, 18, 18] }],
   },
   {
-    hand: "of the plain hands, s4: 71. Donut",
+    hand: "of the plain hands, s4: 72. Donut",
     text: `Donut
 Chain 24 and join with a slip stitch, careful not to twist.
 1st round: single crochet in each chain (24)
@@ -949,7 +960,7 @@ Fold and sew the edges together, stuffing as you go.`,
     parts: [{ name: "Donut", counts: [24, 24, 24, 24, 24, 24] }],
   },
   {
-    hand: "of the plain hands, s4: 72. Bob the worm segment",
+    hand: "of the plain hands, s4: 73. Bob the worm segment",
     text: `Bob the worm segment
 Rnd 1: 6 sc mr
 Rnd 2: *2 sc in 1 sc* around
@@ -959,7 +970,7 @@ Rnd 5: *2 sc tog* around`,
     parts: [{ name: "Bob the worm segment", counts: [6, 12, 12, 12, 6] }],
   },
   {
-    hand: "of the plain hands, s4: 73. Egg cosy",
+    hand: "of the plain hands, s4: 74. Egg cosy",
     text: `Egg cosy
 Foundation: 4 ch, join with ss to form a ring.
 Rnd 1: 7 dc into the ring.
@@ -970,7 +981,7 @@ Rnds 5 to 8: dc to end. (28)`,
     parts: [{ name: "Egg cosy", counts: [7, 14, 21, 28, 28, 28, 28, 28] }],
   },
   {
-    hand: "of the plain hands, s5: 74. Sun face (make two yello",
+    hand: "of the plain hands, s5: 75. Sun face (make two yello",
     text: `Sun face (make two yellow circles)
 Rnd 1: Start with 6 single crochet in a magic loop
 Rnd 2: Two single crochet in every stitch = 12
@@ -980,7 +991,7 @@ Rnd 5: *Three single crochet, two in the next* to the end = 30`,
     parts: [{ name: "Sun face", make: 2, counts: [6, 12, 18, 24, 30] }],
   },
   {
-    hand: "of the plain hands, s5: 75. Cactus in a pot",
+    hand: "of the plain hands, s5: 76. Cactus in a pot",
     text: `Cactus in a pot
 body: 6 in MR [6], 6x inc [12], 6x (1, inc) [18], 6x (2, inc) [24], 3 rnds 24 [24], 8x (1, dec) [16], 8x dec [8]
 spikes, 5x: 3 in MR.`,
@@ -990,7 +1001,7 @@ spikes, 5x: 3 in MR.`,
     ],
   },
   {
-    hand: "of the plain hands, s5: 76. Dog head (US), beige",
+    hand: "of the plain hands, s5: 77. Dog head (US), beige",
     text: `Dog head (US), beige
   r1) 7sc in mr {7}
   r2) inc {14}
@@ -1010,7 +1021,7 @@ Dog ears x2, brown
     ],
   },
   {
-    hand: "of the plain hands, s5: 77. Koala",
+    hand: "of the plain hands, s5: 78. Koala",
     text: `Koala
 RND 1 – MR, 6 SC
 RND 2 – 6 INC
@@ -1022,7 +1033,18 @@ RND 8 – 3 SC, DEC – 6 TIMES`,
     parts: [{ name: "Koala", counts: [6, 12, 18, 24, 30, 30, 30, 24] }],
   },
   {
-    hand: "of the plain hands, s5: 78. Ghost, from the top down",
+    hand: "of the plain hands, s5: 79. Cat toy mouse",
+    text: `Cat toy mouse
+Begin at nose: ch 2, 4 sc in first ch
+Round 2 - double every stitch (8)
+Round 3 - inc every second stitch (12)
+Round 4 - inc every third stitch (16)
+Round 5 and 6 - straight
+Round 7 - dec every third stitch (12)`,
+    parts: [{ name: "Cat toy mouse", counts: [4, 8, 12, 16, 16, 16, 12] }],
+  },
+  {
+    hand: "of the plain hands, s5: 80. Ghost, from the top down",
     text: `Ghost, from the top down
 6sc in ring, (6)
 2sc in each st, (12)
@@ -1033,7 +1055,7 @@ finish with: [sl st, ch 2, dc in same st] around`,
     parts: [{ name: "Piece", counts: [6, 12, 18, 24, 24, 24, 24, 24] }],
   },
   {
-    hand: "of the plain hands, s5: 79. ARM (2x)",
+    hand: "of the plain hands, s5: 81. ARM (2x)",
     text: `ARM (2x)
 1: 6 MR
 2 - 5: 6
@@ -1041,7 +1063,7 @@ finish with: [sl st, ch 2, dc in same st] around`,
     parts: [{ name: "ARM", make: 2, counts: [6, 6, 6, 6, 6, 4] }],
   },
   {
-    hand: "of the plain hands, s5: 80. Bee",
+    hand: "of the plain hands, s5: 82. Bee",
     text: `Bee
 Body, begin with yellow:
 1 6 sc in mr (6)
@@ -1061,12 +1083,12 @@ Wings, white, 2:
     ],
   },
   {
-    hand: "of the plain hands, s5: 81. Bookmark: FSC 10. Rows 2",
+    hand: "of the plain hands, s5: 83. Bookmark: FSC 10. Rows 2",
     text: `Bookmark: FSC 10. Rows 2 to 4: ch 1, turn, sc in each st across. (10)`,
     parts: [{ name: "Bookmark", counts: [10, 10, 10, 10] }],
   },
   {
-    hand: "of the plain hands, s5: 82. Juggling ball",
+    hand: "of the plain hands, s5: 84. Juggling ball",
     text: `Juggling ball
 1 -> 6 sc
 2 -> 6 inc (12)
@@ -1077,5 +1099,844 @@ Wings, white, 2:
 8 -> sc dec ×6 (12)
 9 -> 6 dec (6)`,
     parts: [{ name: "Juggling ball", counts: [6, 12, 18, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, t1: 85. Bertie Bear",
+    text: `Bertie Bear
+
+Finished size approx. 11 cm. You'll need: DK weight yarn in honey and cream, 3 mm hook, 8 mm safety eyes, toy stuffing, darning needle.
+
+Abbreviations
+MR magic ring
+sc single crochet
+inc increase
+dec decrease (invisible)
+( ) number of stitches at end of round
+
+HEAD
+Using honey.
+1: MR 6
+2: inc x 6 (12)
+3: (1 sc, inc) x 6 (18)
+4: (2 sc, inc) x 6 (24)
+5: (3 sc, inc) x 6 (30)
+6: (4 sc, inc) x 6 (36)
+7 to 11: sc around (36)
+12: (4 sc, dec) x 6 (30)
+Put the eyes in between rounds 9 and 10, 7 stitches apart.
+13: (3 sc, dec) x 6 (24)
+14: (2 sc, dec) x 6 (18)
+Fasten off leaving a long tail. Stuff.
+
+BODY
+Using honey.
+1: MR 6
+2: inc x 6 (12)
+3: (1 sc, inc) x 6 (18)
+4: (2 sc, inc) x 6 (24)
+5: (3 sc, inc) x 6 (30)
+6 to 8: sc around (30)
+9: (3 sc, dec) x 6 (24)
+10: sc around (24)
+11: (2 sc, dec) x 6 (18)
+12: sc around (18)
+Stuff and leave open.
+
+ARMS (make 2)
+Start with cream.
+1: MR 6
+2: (1 sc, inc) x 3 (9)
+Change to honey.
+3 to 6: sc around (9)
+7: (1 sc, dec) x 3 (6)
+Only stuff the paw.
+
+LEGS (make 2)
+Start with cream.
+1: MR 6
+2: inc x 6 (12)
+Change to honey.
+3 to 4: sc around (12)
+5: 4 sc, dec x 2, 4 sc (10)
+6 to 7: sc around (10)
+Stuff lightly.
+
+EARS (make 2)
+1: MR 6
+2: inc x 6 (12)
+3: sc around (12)
+Do not stuff. Flatten.
+
+Sew everything together. Embroider a nose.`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 18] },
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 24, 18, 18] },
+      { name: "ARMS", make: 2, counts: [6, 9, 9, 9, 9, 9, 6] },
+      { name: "LEGS", make: 2, counts: [6, 12, 12, 12, 10, 10, 10] },
+      { name: "EARS", make: 2, counts: [6, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 86. Mini octopus",
+    text: `Mini octopus
+Yarn: worsted, hook 3.5
+
+Start: 6 sc into magic ring
+R2: 2 sc in each (12)
+R3: [sc, 2 sc in next] rep around (18)
+R4: [2 sc, 2 sc in next] rep around (24)
+R5: [3 sc, 2 sc in next] rep around (30)
+R6: [4 sc, 2 sc in next] rep around (36)
+R7-10: 1 sc in each (36)
+R11: [4 sc, sc2tog] rep around (30)
+R12: [3 sc, sc2tog] rep around (24)
+R13: [2 sc, sc2tog] rep around (18)
+Stuff
+R14: [sc, sc2tog] rep around (12)
+Close. Tentacles: attach yarn, ch 15, 3 sc in 2nd ch and in each ch, sl st to base. Make 8.`,
+    parts: [
+      { name: "Mini octopus", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 12] },
+      { name: "Tentacles", make: 8, counts: [42] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 87. Carrot keyring",
+    text: `Carrot keyring
+
+CARROT - orange
+Rnd 1. 6 sc in a magic ring.
+Rnd 2. Sc in each st. (6)
+Rnd 3. *2 sc, inc*, repeat. (8)
+Rnd 4. Sc in each st. (8)
+Rnd 5. *3 sc, inc*, repeat. (10)
+Rnd 6. Sc in each st. (10)
+Rnd 7. *4 sc, inc*, repeat. (12)
+Rnds 8 & 9. Sc in each st. (12)
+Rnd 10. *5 sc, inc*, repeat. (14)
+Rnds 11 & 12. Sc in each st. (14)
+Stuff.
+Rnd 13. Dec all around. (7)
+Cut yarn, weave through the last stitches and pull tight.
+
+LEAVES - green - make 3
+Ch 9, starting from 2nd ch: 8 sl st.`,
+    parts: [
+      { name: "CARROT", counts: [6, 6, 8, 8, 10, 10, 12, 12, 12, 14, 14, 14, 7] },
+      { name: "LEAVES", make: 3, counts: [8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 88. Whale — pattern in US te",
+    text: `Whale — pattern in US terms, worked in a spiral unless told otherwise
+
+Body (blue, change to white for the belly if you like)
+Round 1: Magic ring with 6 single crochet
+Round 2: Increase in every stitch. 12 stitches.
+Round 3: 1 single crochet, increase, repeat around. 18 stitches.
+Round 4: 2 single crochet, increase, repeat around. 24 stitches.
+Round 5: 3 single crochet, increase, repeat around. 30 stitches.
+Round 6: 4 single crochet, increase, repeat around. 36 stitches.
+Round 7: 5 single crochet, increase, repeat around. 42 stitches.
+Rounds 8 through 14: Single crochet in every stitch. 42 stitches.
+Round 15: 5 single crochet, decrease, repeat around. 36 stitches.
+Round 16: 4 single crochet, decrease, repeat around. 30 stitches.
+Round 17: 3 single crochet, decrease, repeat around. 24 stitches.
+Add the safety eyes now. Start stuffing.
+Round 18: 2 single crochet, decrease, repeat around. 18 stitches.
+Round 19: 1 single crochet, decrease, repeat around. 12 stitches.
+Round 20: Decrease around. 6 stitches.
+Finish off and close the hole.
+
+Fins (make two)
+Round 1: Magic ring with 5 single crochet
+Round 2: Increase in every stitch. 10 stitches.
+Rounds 3 through 5: Single crochet in every stitch. 10 stitches.
+
+Tail halves (make two)
+Round 1: Magic ring with 6 single crochet
+Round 2: 1 single crochet, increase, repeat around. 9 stitches.
+Round 3: 2 single crochet, increase, repeat around. 12 stitches.
+Round 4: Single crochet in every stitch. 12 stitches.
+Sew the halves together and then to the body.`,
+    parts: [
+      {
+        name: "Body",
+        counts: [6, 12, 18, 24, 30, 36, 42, 42, 42, 42, 42, 42, 42, 42, 36, 30, 24, 18, 12, 6],
+      },
+      { name: "Fins", make: 2, counts: [5, 10, 10, 10, 10] },
+      { name: "Tail halves", make: 2, counts: [6, 9, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 89. Strawberry",
+    text: `Strawberry
+With RED
+1)6X
+2)3(X,V) 9
+3)3(2X,V) 12
+4)3(3X,V) 15
+5)3(4X,V) 18
+6)3(5X,V) 21
+7)3(6X,V) 24
+8)-9)24X
+10)8(X,A) 16
+11)8A 8
+F.O.
+X = single crochet, V = increase, A = decrease`,
+    parts: [{ name: "Strawberry", counts: [6, 9, 12, 15, 18, 21, 24, 24, 24, 16, 8] }],
+  },
+  {
+    hand: "of the plain hands, t1: 90. CAT",
+    text: `CAT
+Head
+Rnd 1: sc 6 in MR [6 st]
+Rnd 2: sc inc x6 [12 st]
+Rnd 3: (sc 1, sc inc) x6 [18 st]
+Rnd 4: (sc 2, sc inc) x6 [24 st]
+Rnd 5: (sc 3, sc inc) x6 [30 st]
+Rnd 6 – 9: sc 30 [30 st]
+Rnd 10: (sc 3, sc dec) x6 [24 st]
+Rnd 11: (sc 2, sc dec) x6 [18 st]
+Fasten off
+Ear (make 2)
+Rnd 1: sc 4 in MR [4 st]
+Rnd 2: (sc 1, sc inc) x2 [6 st]
+Rnd 3: (sc 2, sc inc) x2 [8 st]
+Rnd 4: (sc 3, sc inc) x2 [10 st]
+Fasten off, leave a tail for sewing
+Tail
+Rnd 1: sc 6 in MR [6 st]
+Rnd 2 – 10: sc 6 [6 st]`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18] },
+      { name: "Ear", make: 2, counts: [4, 6, 8, 10] },
+      { name: "Tail", counts: [6, 6, 6, 6, 6, 6, 6, 6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 91. Bumble bee",
+    text: `Bumble bee
+C1 = yellow, C2 = black
+
+R1 (C1): 6sc in MR
+R2 (C1): inc around - 12
+R3 (C2): (sc, inc) around - 18
+R4 (C2): sc around - 18
+R5-6 (C1): sc around - 18
+R7-8 (C2): sc around - 18
+R9 (C1): (sc, dec) around - 12
+R10 (C1): dec around - 6
+
+Wings x2 (white)
+8 sc in MR, pull closed, sl st. FO.`,
+    parts: [
+      { name: "Bumble bee", counts: [6, 12, 18, 18, 18, 18, 18, 18, 12, 6] },
+      { name: "Wings", make: 2, counts: [8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 92. Little ghost",
+    text: `Little ghost
+MR
+Rnd 1: 6sc (6)
+Rnd 2: 2sc in each st (12)
+Rnd 3: 1sc, 2sc in next x6 (18)
+Rnd 4: 2sc, 2sc in next x6 (24)
+Rnd 5-11: sc around (24)
+Rnd 12: (sc, ch 2, sc) in each st around (48)
+Fasten off.`,
+    parts: [{ name: "Little ghost", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 48] }],
+  },
+  {
+    hand: "of the plain hands, t1: 93. Toadstool",
+    text: `Toadstool
+
+Cap (red)
+R1. 6 sc in mc
+R2. *inc* rep (12)
+R3. *sc 1, inc* rep (18)
+R4. *sc 2, inc* rep (24)
+R5. *sc 3, inc* rep (30)
+R6. *sc 4, inc* rep (36)
+R7–R8. sc (36)
+Sl st, fo.
+
+Stem (cream)
+R1. 6 sc in mc
+R2. *inc* rep (12)
+R3. BLO sc (12)
+R4–R6. sc (12)
+R7. *sc 1, inc* rep (18)
+Sl st, fo leaving long end. Stuff the stem, sew to the cap.`,
+    parts: [
+      { name: "Cap", counts: [6, 12, 18, 24, 30, 36, 36, 36] },
+      { name: "Stem", counts: [6, 12, 12, 12, 12, 12, 18] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 94. Penguin (about 8 cm high",
+    text: `Penguin (about 8 cm high)
+
+*Body* with black
+Row 1: 6 sc in MR
+Row 2: 6 x inc = 12
+Row 3: 6 x (sc, inc) = 18
+Row 4: 6 x (2 sc, inc) = 24
+Row 5: 6 x (3 sc, inc) = 30
+Row 6-10: sc in each = 30
+Row 11: 6 x (3 sc, dec) = 24
+Row 12: sc in each = 24
+Row 13: 6 x (2 sc, dec) = 18. Stuff
+Row 14: 6 x (sc, dec) = 12
+Row 15: 6 x dec = 6
+
+*Belly* with white
+Row 1: 6 sc in MR
+Row 2: 6 x inc = 12
+Row 3: 6 x (sc, inc) = 18
+
+*Wings* with black, 2 pieces
+Row 1: 6 sc in MR
+Row 2-4: sc in each = 6
+
+*Feet* with orange, 2 pieces
+Row 1: 5 sc in MR, close with a sl st
+
+*Beak* with orange
+Row 1: 4 sc in MR
+Row 2: 2 x (sc, inc) = 6`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 24, 18, 12, 6] },
+      { name: "Belly", counts: [6, 12, 18] },
+      { name: "Wings", make: 2, counts: [6, 6, 6, 6] },
+      { name: "Feet", make: 2, counts: [5] },
+      { name: "Beak", counts: [4, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 95. Star ornament, two the s",
+    text: `Star ornament, two the same
+Rnd 1: 5 sc in MR (5)
+Rnd 2: 2 sc in each sc around (10)
+Rnd 3: *1 sc in next sc, 2 sc in next sc* 5 times (15)
+Points: *ch 4, sl st in 2nd ch, sc in next, hdc in last, skip 2, sl st* 5 times.
+Sew both with wrong sides together, stuffing a little.`,
+    parts: [
+      { name: "Star ornament", make: 2, counts: [5, 10, 15] },
+      { name: "Points", counts: [5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t1: 96. Snail",
+    text: `Snail
+Shell:
+6 sc in ring. [6]
+inc every st. [12]
+*sc, inc* x6. [18]
+*2 sc, inc* x6. [24]
+*3 sc, inc* x6. [30]
+2 rounds even. [30]
+*3 sc, dec* x6. [24]
+*2 sc, dec* x6. [18]
+*sc, dec* x6. [12]
+Body:
+6 sc in ring. [6]
+*sc, inc* x3. [9]
+*2 sc, inc* x3. [12]
+8 rounds even. [12]
+*2 sc, dec* x3. [9]
+*sc, dec* x3. [6]
+Close.`,
+    parts: [
+      { name: "Snail", counts: [6, 12, 18, 24, 30, 30, 30, 24, 18, 12] },
+      { name: "Part 2", counts: [6, 9, 12, 12, 12, 12, 12, 12, 12, 12, 12, 9, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 97. Gnome (UK terms), made f",
+    text: `Gnome (UK terms), made from the feet up
+
+First leg, brown
+Rnd 1: 6 dc in magic ring
+Rnd 2: 2 dc in each (12)
+Change to green
+Rnd 3-5: dc around (12)
+Cut the yarn.
+
+Second leg
+As the first, but do not cut the yarn.
+
+Body
+Rnd 6: ch 1, dc around the first leg (12), dc in the ch, dc around the second leg (12), dc in the other side of the ch (26)
+Rnd 7: dc around (26)
+Rnd 8: (3 dc, inc) x 6, 2 dc (32)
+Rnd 9-12: dc around (32)
+Rnd 13: (6 dc, dec) x 4 (28)
+Rnd 14: dc around (28)
+Rnd 15: (5 dc, dec) x 4 (24)
+Rnd 16: (2 dc, dec) x 6 (18)
+Fasten off.
+
+Head, skin
+Rnd 1: 6 dc in magic ring
+Rnd 2: 2 dc in each (12)
+Rnd 3: (dc, inc) x 6 (18)
+Rnd 4: (2 dc, inc) x 6 (24)
+Rnd 5: (3 dc, inc) x 6 (30)
+Rnd 6-8: dc around (30)
+Rnd 9: (3 dc, dec) x 6 (24)
+Rnd 10: (2 dc, dec) x 6 (18)
+Sew to the body.`,
+    parts: [
+      { name: "First leg", counts: [6, 12, 12, 12, 12] },
+      { name: "Second leg", counts: [6, 12, 12, 12, 12] },
+      { name: "Body", counts: [26, 26, 32, 32, 32, 32, 32, 28, 28, 24, 18] },
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 98. Pumpkin",
+    text: `Pumpkin
+
+| Round | What to do | Stitches |
+|---|---|---|
+| 1 | 6 sc in a magic ring | 6 |
+| 2 | inc in every st | 12 |
+| 3 | [sc, inc] x6 | 18 |
+| 4 | [2 sc, inc] x6 | 24 |
+| 5 | [3 sc, inc] x6 | 30 |
+| 6 | [4 sc, inc] x6 | 36 |
+| 7-10 | sc in every st | 36 |
+| 11 | [4 sc, dec] x6 | 30 |
+| 12 | [3 sc, dec] x6 | 24 |
+| 13 | [2 sc, dec] x6 | 18 |
+| 14 | [sc, dec] x6 | 12 |
+| 15 | dec x6 | 6 |
+
+Stem
+
+| Round | What to do | Stitches |
+|---|---|---|
+| 1 | 5 sc in a magic ring | 5 |
+| 2-3 | sc in every st in the back loops only | 5 |
+| 4 | inc in every st | 10 |`,
+    parts: [
+      { name: "Pumpkin", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] },
+      { name: "Stem", counts: [5, 5, 5, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 99. Accessories for a mouse",
+    text: `Accessories for a mouse
+
+Scarf:
+Ch 5. Row 1: sc in 2nd ch from hook and in each ch across (4). Ch 1, turn.
+Rows 2 to 6: sc across (4). Ch 1, turn.
+Add fringes.
+
+Hat:
+Rnd 1: 8 sc in MR. Sl st to first. (8)
+Rnd 2: Ch 1, inc in each st around. Sl st to first. (16)
+Rnd 3: Ch 1, (sc in next st, inc in next st) around. Sl st to first. (24)
+Rnds 4-6: Ch 1, sc in each st around. Sl st to first. (24)
+Rnd 7: Ch 1, FLO (2 sc, inc) around. Sl st to first. (32)`,
+    parts: [
+      { name: "Scarf", counts: [4, 4, 4, 4, 4, 4] },
+      { name: "Hat", counts: [8, 16, 24, 24, 24, 24, 32] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 100. Bunny Pip / colours: w",
+    text: `Bunny "Pip" / colours: white (main), pink (a little)
+
+BODY: start at the bottom with white
+R1: 6 sc mr
+R2: 6 inc 【12】
+R3: (1 sc, 1 inc)×6 【18】
+R4: (2 sc, 1 inc)×6 【24】
+R5: (3 sc, 1 inc)×6 【30】
+R6: (4 sc, 1 inc)×6 【36】
+R7~R12: 36 sc 【36】
+R13: (4 sc, 1 dec)×6 【30】
+R14: (3 sc, 1 dec)×6 【24】
+R15: 24 sc 【24】
+R16: (2 sc, 1 dec)×6 【18】
+R17: (1 sc, 1 dec)×6 【12】
+
+EARS ×2
+R1: 6 sc mr
+R2: 6 inc 【12】
+R3~R5: 12 sc 【12】
+R6: (4 sc, 1 dec)×2 【10】
+R7: (3 sc, 1 dec)×2 【8】
+
+PAWS ×4
+R1: 6 sc mr
+R2: (2 sc, 1 inc)×2 【8】
+R3~R4: 8 sc 【8】
+
+TAIL
+R1: 6 sc mr
+R2: 6 inc 【12】
+R3: 12 sc 【12】
+R4: 6 dec 【6】`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 36, 30, 24, 24, 18, 12] },
+      { name: "EARS", make: 2, counts: [6, 12, 12, 12, 12, 10, 8] },
+      { name: "PAWS", make: 4, counts: [6, 8, 8, 8] },
+      { name: "TAIL", counts: [6, 12, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 101. Tiny mitten ornament",
+    text: `Tiny mitten ornament
+
+With red: 6 sc into adjustable loop, do not join, mark first st.
+Next rnd: *sc in next st, 2 sc in next st; rep from * 3 times: 9 sts.
+Next rnd: *sc in next 2 sts, 2 sc in next st; rep from * 3 times: 12 sts.
+Work 5 rnds even.
+Fasten off.
+Thumb: 4 sc into adjustable loop. Work 2 rnds even. Fasten off. Sew in place.`,
+    parts: [
+      { name: "Tiny mitten ornament", counts: [6, 9, 12, 12, 12, 12, 12, 12] },
+      { name: "Thumb", counts: [4, 4, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 102. Fish",
+    text: `Fish
+Rd.1 MR, 6SC(6)
+Rd.2 6INC(12)
+Rd.3 SC AROUND(12)
+Rd.4 (SC,INC)*6(18)
+Rd.5 SC AROUND(18)
+Rd.6 (2SC,INC)*6(24)
+Rd.7-9 SC AROUND(24)
+Rd.10 SC AROUND(24) change to white
+Rd.11 (2SC,DEC)*6(18)
+Rd.12 SC AROUND(18)
+Rd.13 (SC,DEC)*6(12)
+Rd.14 6DEC(6)
+TAIL FIN
+ch4
+Row.1 from 2nd ch: 3SC(3) turn
+Row.2 3SC(3) turn
+Row.3 INC,SC,INC(5) turn
+Row.4 INC,3SC,INC(7)`,
+    parts: [
+      { name: "Fish", counts: [6, 12, 12, 18, 18, 24, 24, 24, 24, 24, 18, 18, 12, 6] },
+      { name: "TAIL FIN", counts: [3, 3, 5, 7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 103. Dinosaur!",
+    text: `Dinosaur!
+
+Body -- green --
+rnd1 -- 6sc -- 6
+rnd2 -- 6inc -- 12
+rnd3 -- 6x(1sc,inc) -- 18
+rnd4 -- 6x(2sc,inc) -- 24
+rnd5/6 -- 24sc -- 24
+rnd7 -- 6x(3sc,inc) -- 30
+rnd8/9/10 -- 30sc -- 30
+rnd11 -- 6x(3sc,dec) -- 24
+rnd12 -- 6x(2sc,dec) -- 18
+rnd13 -- 6x(1sc,dec) -- 12
+
+Spikes -- orange -- x3
+rnd1 -- 3sc -- 3
+rnd2 -- 2sc,inc -- 4
+rnd3 -- 3sc,inc -- 5
+
+Legs -- green -- x4
+rnd1 -- 6sc -- 6
+rnd2/3 -- 6sc -- 6`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "Spikes", make: 3, counts: [3, 4, 5] },
+      { name: "Legs", make: 4, counts: [6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 104. Sheep – instructions",
+    text: `Sheep – instructions
+
+Body (bobbles optional). Cream.
+1st round: 6sc into ring.
+2nd round: 2sc into each sc. (12sc)
+3rd round: (1sc, 2sc into next sc) 6 times. (18sc)
+4th round: (2sc, 2sc into next sc) 6 times. (24sc)
+5th to 7th rounds: 1sc into each sc. (24sc)
+8th round: (2sc, sc2tog) 6 times. (18sc)
+9th round: (1sc, sc2tog) 6 times. (12sc)
+Stuff firmly, gather last round and fasten off.
+
+Head. Black.
+1st round: 5sc into ring.
+2nd round: 2sc into each sc. (10sc)
+3rd and 4th rounds: 1sc into each sc. (10sc)
+5th round: (sc2tog) 5 times. (5sc)
+
+Legs (make 4). Black.
+1st round: 5sc into ring.
+2nd and 3rd rounds: 1sc into each sc.
+Leave an end for sewing.`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+      { name: "Head", counts: [5, 10, 10, 10, 5] },
+      { name: "Legs", make: 4, counts: [5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t2: 105. Cloud brooch, oval",
+    text: `Cloud brooch, oval
+Ch 10
+R1: 3 sc in 2nd ch from hook, 7 sc, 3 sc in last ch, on other side 7 sc [20]
+R2: inc x3, 7 sc, inc x3, 7 sc [26]
+R3: (sc, inc) x3, 7 sc, (sc, inc) x3, 7 sc [32]
+sl st, fasten off`,
+    parts: [{ name: "Cloud brooch", counts: [20, 26, 32] }],
+  },
+  {
+    hand: "of the plain hands, t3: 106. Lion head keychain",
+    text: `Lion head keychain
+sc = single crochet, inc = 2 sc in one, dec = sc 2 together
+
+Lion head [ochre]
+- R1 : 6 sc in mr
+- R2 : inc*6 (12)
+- R3 : (sc, inc)*6 (18)
+- R4 : (sc2, inc)*6 (24)
+- R5 : (sc3, inc)*6 (30)
+- R6 : (sc4, inc)*6 (36)
+- R7-R10 : sc36 (36)
+- Eyes 8 mm between R8 and R9, 8 st apart
+- R11 : (sc4, dec)*6 (30)
+- R12 : (sc3, dec)*6 (24)
+- R13 : (sc2, dec)*6 (18)
+- R14 : (sc, dec)*6 (12)
+- Fill, close.
+
+Muzzle [white]
+- R1 : 6 sc in mr
+- R2 : inc*6 (12)
+- R3 : sc12 (12)
+
+Lion ears [ochre] 2 pcs
+- R1 : 5 sc in mr
+- R2 : inc*5 (10)
+- R3 : sc10 (10)
+
+Mane: cut 60 threads of 8 cm in brown and knot them around R11.`,
+    parts: [
+      { name: "Lion head", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 12] },
+      { name: "Muzzle", counts: [6, 12, 12] },
+      { name: "Lion ears", make: 2, counts: [5, 10, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t3: 107. Frog (hook 2.5)",
+    text: `Frog (hook 2.5)
+BODY. 6 into MR. Inc all, 12. (1, inc), 18. (2, inc), 24. (3, inc), 30. 3 even. (3, dec), 24. (2, dec), 18. Stuff. (1, dec), 12. Dec all, 6.
+EYES, 2. 6 into MR. Inc all, 12. 1 even. Dec all, 6.
+ARMS, 2. 5 into MR. 3 even.
+LEGS, 2. 5 into MR. 5 even.`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "EYES", make: 2, counts: [6, 12, 12, 6] },
+      { name: "ARMS", make: 2, counts: [5, 5, 5, 5] },
+      { name: "LEGS", make: 2, counts: [5, 5, 5, 5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t3: 108. Christmas bauble",
+    text: `Christmas bauble
+Round 1 (right side): With A, make a magic ring, ch 1, 6 sc in ring, join with sl st in first sc. [6 sc]
+Round 2: Ch 1, 2 sc in same st as join and in each st around, join. [12 sc]
+Round 3: Ch 1, *sc in next st, 2 sc in next st; rep from * around, join. [18 sc]
+Round 4: Ch 1, *sc in next 2 sts, 2 sc in next st; rep from * around, join. [24 sc]
+Round 5: Ch 1, *sc in next 3 sts, 2 sc in next st; rep from * around, join. [30 sc]
+Round 6: Ch 1, *sc in next 4 sts, 2 sc in next st; rep from * around, join. [36 sc]
+Round 7: Ch 1, sc in each st around, join with B. [36 sc]
+Round 8: With B, ch 1, sc in each st around, join. [36 sc]
+Round 9: Rep Round 8, join with A. [36 sc]
+Round 10: With A, ch 1, sc in each st around, join. [36 sc]
+Round 11: Ch 1, *sc in next 4 sts, sc2tog; rep from * around, join. [30 sc]
+Round 12: Ch 1, *sc in next 3 sts, sc2tog; rep from * around, join. [24 sc]
+Round 13: Ch 1, *sc in next 2 sts, sc2tog; rep from * around, join. [18 sc]
+Stuff.
+Round 14: Ch 1, *sc in next st, sc2tog; rep from * around, join. [12 sc]
+Round 15: Ch 1, *sc2tog; rep from * around, join. [6 sc]
+Fasten off. With tail, make a hanging loop.`,
+    parts: [{ name: "Christmas bauble", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, t3: 109. Snake",
+    text: `Snake
+Head:
+1st row – 6 sc in ring (6)
+2nd row – [sc, inc] * 3 (9)
+3rd row – [2 sc, inc] * 3 (12)
+4th–5th row – 12 sc
+6th row – [2 sc, dec] * 3 (9)
+Body, changing colour every three rows:
+7th–19th row – 9 sc
+20th row – [sc, dec] * 3 (6)
+21st row – 3 dec (3)`,
+    parts: [{ name: "Head", counts: [6, 9, 12, 12, 12, 9, 9, 9, 9, 9, 9, 9, 9, 9, 9, 9, 9, 9, 9, 6, 3] }],
+  },
+  {
+    hand: "of the plain hands, t3: 110. Trinket pot",
+    text: `Trinket pot
+
+Base - 4 ply cotton, sage
+Into a magic ring work 6 dc
+Rnd 2 - inc x 6 - 12 sts
+Rnd 3 - (1 dc, inc) x 6 - 18 sts
+Rnd 4 - (2 dc, inc) x 6 - 24 sts
+Rnd 5 - (3 dc, inc) x 6 - 30 sts
+Rnd 6 - dc in the back loop of each st - 30 sts
+Rnds 7 & 8 - dc in each st - 30 sts
+
+Lid
+Into a magic ring work 6 dc
+Rnd 2 - inc x 6 - 12 sts
+Rnd 3 - (1 dc, inc) x 6 - 18 sts
+Rnd 4 - (2 dc, inc) x 6 - 24 sts
+Rnd 5 - (3 dc, inc) x 6 - 30 sts
+Rnd 6 - (4 dc, inc) x 6 - 36 sts
+Rnd 7 - dc in each st - 36 sts
+
+Knob
+Into a magic ring work 6 dc
+Rnd 2 - dc in each st - 6 sts
+UK terms throughout. dc = double crochet.`,
+    parts: [
+      { name: "Base", counts: [6, 12, 18, 24, 30, 30, 30, 30] },
+      { name: "Lid", counts: [6, 12, 18, 24, 30, 36, 36] },
+      { name: "Knob", counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t3: 111. Bath duck",
+    text: `Bath duck
+
+Head and body in one, yellow
+Rnd 1 6 sc mc
+Rnd 2 inc × 6 → 12
+Rnd 3 (sc, inc) × 6 → 18
+Rnd 4 (2 sc, inc) × 6 → 24
+Rnd 5 (3 sc, inc) × 6 → 30
+Rnd 6–8 sc → 30
+Rnd 9 (3 sc, dec) × 6 → 24
+Rnd 10 sc → 24
+Rnd 11 (3 sc, inc) × 6 → 30
+Rnd 12 (4 sc, inc) × 6 → 36
+Rnd 13–14 sc → 36
+Rnd 15 (4 sc, dec) × 6 → 30
+Rnd 16 (3 sc, dec) × 6 → 24
+Rnd 17 dec × 12 → 12
+
+Bill, orange
+Ch 4
+Rnd 1 2nd ch: 1 sc, 1 sc, 3 sc in the last, turn the work around, 1 sc, 2 sc in the last → 8
+Rnd 2 sc → 8
+
+Wings, yellow, twice
+Rnd 1 5 sc mc
+Rnd 2 inc × 5 → 10
+Rnd 3–4 sc → 10`,
+    parts: [
+      {
+        name: "Head and body in one",
+        counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 24, 30, 36, 36, 36, 30, 24, 12],
+      },
+      { name: "Bill", counts: [8, 8] },
+      { name: "Wings", make: 2, counts: [5, 10, 10, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t3: 112. Coffee cup with a face",
+    text: `Coffee cup with a face
+
+Cup
+#1 6sc mr
+#2 inc6 (12)
+#3 sc1 inc1 x6 (18)
+#4 sc2 inc1 x6 (24)
+#5 blo sc24 (24)
+#6-#9 sc24 (24)
+
+Handle
+#1 5sc mr
+#2-#8 sc5 (5)`,
+    parts: [
+      { name: "Cup", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24] },
+      { name: "Handle", counts: [5, 5, 5, 5, 5, 5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t3: 113. Bear face coaster — hdc ",
+    text: `Bear face coaster — hdc throughout unless stated
+rnd 1: 6 hdc in ring. (6)
+rnd 2: 2 hdc in each. (12)
+rnd 3: hdc in next, 2 hdc in next, around. (18)
+rnd 4: hdc in next 2, 2 hdc in next, around. (24)
+Loop: ch 21, sc in 2nd ch and each ch (20).`,
+    parts: [
+      { name: "Bear face coaster", counts: [6, 12, 18, 24] },
+      { name: "Loop", counts: [20] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t3: 114. OWL IN ONE EVENING",
+    text: `OWL IN ONE EVENING
+Body. Grey. Work in spirals.
+Rnd 1 ... 6 sc in magic ring
+Rnd 2 ... inc in each = 12
+Rnd 3 ... inc in every 2nd = 18
+Rnd 4 ... inc in every 3rd = 24
+Rnd 5 ... inc in every 4th = 30
+Rnd 6 to 12 ... no increases = 30
+Stuff. Flatten the top and sew it closed; pull the corners out as ears.
+Eye patches. White. 2 x.
+Rnd 1 ... 6 sc in magic ring
+Rnd 2 ... inc in each = 12
+Wings. Grey. 2 x.
+Rnd 1 ... 6 sc in magic ring
+Rnd 2 ... inc in every 2nd = 9
+Rnd 3 ... inc in every 3rd = 12
+Rnd 4 ... no increases = 12`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 30, 30] },
+      { name: "Eye patches", make: 2, counts: [6, 12] },
+      { name: "Wings", make: 2, counts: [6, 9, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t3: 115. Crab",
+    text: `Crab
+Body (1x): 1. 6 sc MR | 2. 6 inc (12) | 3. (1 sc, 1 inc)x6 (18) | 4. (2 sc, 1 inc)x6 (24) | 5. (3 sc, 1 inc)x6 (30) | 6.-7. 30 sc (30) | 8. (3 sc, 1 dec)x6 (24) | 9. (2 sc, 1 dec)x6 (18) | 10. (1 sc, 1 dec)x6 (12) | 11. 6 dec (6)
+Claws (2x): 1. 5 sc MR | 2. (1 sc, 1 inc)x2, 1 inc (8) | 3. 8 sc (8) | 4. 3 dec, 2 sc (5)
+Legs (6x): ch 5, from the 2nd ch 4 sc`,
+    parts: [
+      { name: "Crab", counts: [6, 12, 18, 24, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Claws", make: 2, counts: [5, 8, 8, 5] },
+      { name: "Legs", make: 6, counts: [4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t3: 116. Easter bunny pom (7s)",
+    text: `Easter bunny pom (7s)
+MR w/ 7 sc (7)
+inc in ea st (14)
+sc, inc; rep (21)
+2 sc, inc; rep (28)
+sc 4 rnds
+2 sc, dec; rep (21)
+sc, dec; rep (14)
+dec ea (7)`,
+    parts: [{ name: "Easter bunny pom", counts: [7, 14, 21, 28, 28, 28, 28, 28, 21, 14, 7] }],
   },
 ];

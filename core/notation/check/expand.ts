@@ -299,7 +299,8 @@ class Expander {
         return [r.trees];
       }
       pool = part.rounds.map((x) => ({ number: x.number, trees: [sure(x.nodes)] }));
-    } else pool = this.out.map((x) => ({ number: x.round.number, trees: x.round.candidates.trees }));
+    } else
+      pool = this.out.map((x) => ({ number: x.round.number, trees: readWhole(x.round.candidates.trees) }));
     const { first: from, last: until = from } = r.label ?? {};
     if (
       ref.part !== undefined &&
@@ -378,6 +379,12 @@ function withoutLastColour(t: Tree): Tree {
   return last >= 0 && behind.some((n) => n.kind === "colour")
     ? { ...t, nodes: [...t.nodes.slice(0, last + 1), ...behind.filter((n) => n.kind !== "colour")] }
     : t;
+}
+
+/** Readings in which every word was read; what was left out of the others would be left out in silence. */
+function readWhole(trees: readonly Tree[]): readonly Tree[] {
+  const whole = trees.filter((t) => t.found.length === 0);
+  return whole.length > 0 ? whole : trees;
 }
 
 /**

@@ -37,12 +37,14 @@ const MOST_TOKENS = 400;
  * @param from live stitches of a line above that flowed, where this goes on with it
  */
 export function flowing(
-  tokens: readonly Token[],
+  given: readonly Token[],
   lives: Live,
   from: number | undefined,
 ): { readonly tokens: readonly Token[]; readonly live: number } | undefined {
-  if (tokens.length < 6 || tokens.length > MOST_TOKENS || labels(tokens)) return undefined;
-  const named = tokens.slice(0, 8).findIndex((t) => t.text === ":") + 1;
+  if (given.length < 6 || given.length > MOST_TOKENS || labels(given)) return undefined;
+  const named = nameEnds(given);
+  // Whatever ends the name, the rest of the reader sees a colon.
+  const tokens = given.map((t, i) => (i === named - 1 ? { ...t, text: ":" } : t));
   const pieces = piecesOf(tokens, named);
   const begins = tokens.slice(named).some((t) => RING.test(t.text) || t.text === "loop");
   if ((!begins && from === undefined) || pieces.length < 2 || pieces.length > MOST_STRETCHES)
@@ -54,6 +56,16 @@ export function flowing(
   const fewest = best.live === best.begun && !goesOver ? FEWEST : FEWEST - 1;
   if (made(best.rounds) < fewest) return undefined;
   return { tokens: asRounds(tokens, best.rounds), live: best.live };
+}
+
+/** "Body:", "EYES, 2.": where a name in front of the rounds ends. */
+function nameEnds(tokens: readonly Token[]): number {
+  const colon = tokens.slice(0, 8).findIndex((t) => t.text === ":");
+  if (colon >= 0) return colon + 1;
+  const [name, sign, make, stop] = tokens;
+  if (name?.kind !== "word" || /^(mr|mc|start|begin|then)$/.test(name.text)) return 0;
+  if (sign?.text === ".") return 2;
+  return sign?.text === "," && make?.kind === "number" && stop?.text === "." ? 4 : 0;
 }
 
 /** Labels of its own say more than signs: "Rnd 4", "1st rnd", "Next round:". */
@@ -87,6 +99,8 @@ function piecesOf(tokens: readonly Token[], start: number): Stretch[] {
 
 interface Cut {
   readonly rounds: readonly Stretch[];
+  /** Rounds that would begin with a number alone. */
+  readonly inFront: number;
   /** Live stitches of the first round. */
   readonly begun: number | undefined;
   readonly live: number | undefined;
@@ -99,7 +113,7 @@ function bestCut(
   lives: Live,
   from: number | undefined,
 ): (Cut & { live: number }) | undefined {
-  const best: (Cut | undefined)[] = [{ rounds: [], begun: from, live: from }];
+  const best: (Cut | undefined)[] = [{ rounds: [], inFront: 0, begun: from, live: from }];
   for (let i = 1; i <= pieces.length; i++)
     for (let j = Math.max(0, i - MOST_IN_ROUND); j < i; j++) {
       const before = best[j];
@@ -115,16 +129,25 @@ function bestCut(
       )
         continue;
       const rounds = [...before.rounds, { from: begin, to: end, between: !got.round }];
+      // "(1, inc), 18. (2, inc), 24": a sum ends a round and begins none.
+      const summed = j < i - 1 && isSum(tokens, pieces[j]);
+      // "… 18. Stuff.": no round of eighteen.
+      const [behind] = pieces.slice(j + 1);
+      if (summed && behind && !livesOn(tokens.slice(behind.from, end), before.live, lives)?.round) continue;
+      const inFront = before.inFront + (summed ? 1 : 0);
       const kept = best[i];
-      if (!kept || worth(rounds) > worth(kept.rounds))
-        best[i] = { rounds, begun: before.begun ?? got.live, live: got.live };
+      if (!kept || worth(rounds, inFront) > worth(kept.rounds, kept.inFront))
+        best[i] = { rounds, inFront, begun: before.begun ?? got.live, live: got.live };
     }
   const all = best[pieces.length];
   return all?.live === undefined ? undefined : { ...all, live: all.live };
 }
 
-/** The most rounds, and of those the cut that joins no talk to them. */
-const worth = (rounds: readonly Stretch[]): number => made(rounds) + rounds.length / (2 * MOST_STRETCHES);
+const isSum = (tokens: readonly Token[], s: Stretch | undefined): boolean =>
+  s !== undefined && s.to - s.from === 1 && tokens[s.from]?.kind === "number";
+/** The most rounds, and of those the cut that joins no talk to them and puts sums where they belong. */
+const worth = (rounds: readonly Stretch[], inFront: number): number =>
+  made(rounds) + (rounds.length - inFront / MOST_STRETCHES) / (2 * MOST_STRETCHES);
 const made = (rounds: readonly Stretch[]): number => rounds.filter((r) => !r.between).length;
 
 /** A round that is said plainly, or again and again, or by its stitches. */

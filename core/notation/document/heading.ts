@@ -99,6 +99,8 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   // "Red: ch 31. Row 1: …" changes the colour of what stands behind it.
   const shade = new Cursor(p.words, c.source, c.names, c.legend, c.colours);
   if (p.rest.length > 0 && readShade(shade) !== undefined && shade.done) return undefined;
+  // "Coaster — hdc throughout": of what it is worked, and no work yet.
+  if (p.rest.some((t) => t.text === "throughout")) p.rest = [];
   const cost = costOf(unit, p, c, terms, source);
   // "Orange part", "Belly, white": a shade in the name is its colour until another is named.
   if (p.slot === undefined && p.words.length > 1) {

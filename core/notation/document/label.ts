@@ -60,6 +60,12 @@ function roundWord(c: Cursor): void {
   c.take(".", "#", ":", "-");
 }
 
+/** "3-9": two numbers right behind the cursor with nothing around their dash. */
+const closedUp = (c: Cursor): boolean => {
+  const [first, dash, last] = c.tokens.slice(Math.max(0, c.at - 3), c.at);
+  return first !== undefined && first.to === dash?.from && dash.to === last?.from;
+};
+
 /** "3-9", "3)–6)", "1.-3.", "4 and 5", "5, 6 and 7", or the first number alone: every reading. */
 function numbers(c: Cursor, first: number): readonly Numbers[] {
   const start = c.at;
@@ -99,7 +105,12 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
       /^(around|each|every|all|even|evenly)$/.test(c.text(1)) ||
       (/^(in|into)$/.test(c.text(1)) && /^(each|every|all)$/.test(c.text(2))) ||
       // "7-9 sc (36)": what it comes to is another number.
-      (/^[([{<]$/.test(c.text(1)) && c.kind(2) === "number" && c.peek(2)?.value !== range);
+      (/^[([{<]$/.test(c.text(1)) && c.kind(2) === "number" && c.peek(2)?.value !== range) ||
+      // "3-4 sc → 10" too, where nothing stands between the numbers and their dash.
+      (closedUp(c) &&
+        /^(?:[=>:-]|--)$/.test(c.text(1)) &&
+        c.kind(2) === "number" &&
+        c.peek(2)?.value !== range);
     const worked =
       c.tokens[c.at - 2]?.text === "-" && STITCH.test(c.text()) && c.kind(1) !== "number" && !everywhere;
     out.push({
@@ -314,6 +325,15 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     }
     c.at = start;
   };
+  // "#4 sc 12", "#6-#9 sc 24".
+  if (first.text === "#" && c.kind(1) === "number") {
+    c.at++;
+    const n = take(c);
+    // "#1 Head" counts parts.
+    const works = c.tokens.slice(c.at).some((t) => t.kind === "number" || STITCH.test(t.text));
+    if (n !== undefined && Number.isInteger(n) && works) finish("round", "bare#", n, numbers(c, n), 1, 0);
+    return out;
+  }
   if (isRoundWord(first.text) && first.kind === "word") {
     c.at++;
     c.take(".", "#", "-", ":", "/");

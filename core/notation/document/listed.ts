@@ -191,7 +191,9 @@ export function asRounds(tokens: readonly Token[], rounds: readonly Stretch[]): 
   return out;
 }
 
-/** "18 sc x5 rnds", "sc 12 for 2 rounds": how many rounds it stands for, and what each is. */
+const EVEN = /^(even|evenly|plain|straight)$/;
+
+/** "18 sc x5 rnds", "sc 12 for 2 rounds", "3 even": how many rounds it stands for, and what each is. */
 export function repeated(words: readonly Token[]): {
   many: number;
   rest: readonly Token[];
@@ -210,13 +212,12 @@ export function repeated(words: readonly Token[]): {
   if (at < 0 && whole && /^(x|\*)$/.test(sign?.text ?? "") && n?.kind === "number")
     return { many: Math.min(200, n.value), rest: words.slice(0, -2), said: n };
   // "even x3": of something plain, so many rounds.
-  if (
-    at < 0 &&
-    words.length === 3 &&
-    /^(even|plain|straight)$/.test(words[0]?.text ?? "") &&
-    words[1]?.text === "x"
-  )
+  if (at < 0 && words.length === 3 && EVEN.test(words[0]?.text ?? "") && words[1]?.text === "x")
     return { many: Math.min(200, words[2]?.value ?? 1), rest: words.slice(0, 1), said: words[2] };
+  // "3 even".
+  const [count, even] = words;
+  if (at < 0 && words.length === 2 && count?.kind === "number" && EVEN.test(even?.text ?? ""))
+    return { many: Math.min(200, count.value), rest: words.slice(1), said: count };
   const many = words[at]?.value ?? 0;
   if (at < 2 || !Number.isInteger(many) || many < 1 || many > 200) return { many: 1, rest: words };
   return { many, rest: [...words.slice(0, at - 1), ...words.slice(at + 2)], said: words[at] };

@@ -35,7 +35,7 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`(?<=^| )(?:x|\*|=) ${N}${SHUT}`),
   new RegExp(String.raw`\b${N} x${SHUT}`),
   // "Ears (2 grey)", "2 ears, grey": things and no measure.
-  new RegExp(String.raw`(?<=[([] )${N}(?= (?!${MEASURE})[a-z]+(?: [a-z]+)? [)\]])`),
+  new RegExp(String.raw`(?<=[([] )${N}(?= (?!${MEASURE})[a-z]{2,}(?: [a-z]+)? [)\]])`),
   // "Front and back (2 squares, brown)".
   new RegExp(String.raw`(?<=[([] )${N}(?= (?!${MEASURE})[a-z]+[^s\W]s ,)`),
   new RegExp(String.raw`^${N}(?= (?!${MEASURE})(?:[a-z]+ )?[a-z]+[^s\W]s\b)`),

@@ -102,6 +102,10 @@ export function unitsOf(
 const joined = (all: readonly Token[], i: number): boolean =>
   all[i] !== undefined && all[i].to === all[i + 1]?.from;
 
+/** "#4": a sign that counts. */
+const numberSign = (all: readonly Token[], i: number): boolean =>
+  all[i]?.text === "#" && all[i + 1]?.kind === "number" && joined(all, i);
+
 /**
  * "* EAR * x2", "== Ears == (make 2)": signs around a name and something behind it, where nothing is worked.
  */
@@ -134,11 +138,12 @@ function bareOf(given: readonly Token[], works: (t: readonly Token[]) => boolean
   const smile = (t: Token, i: number) =>
     (t.text === ":" && /^[)(]$/.test(all[i + 1]?.text ?? "") && joined(all, i) && !joined(all, i - 1)) ||
     (/^[)(]$/.test(t.text) && all[i - 1]?.text === ":" && joined(all, i - 1) && !joined(all, i - 2));
-  const tokens = all.some((t, i) => noise(t) || smile(t, i))
-    ? all.filter((t, i) => !noise(t) && !smile(t, i))
+  const decorates = (t: Token, i: number) => noise(t) && !numberSign(all, i);
+  const tokens = all.some((t, i) => decorates(t, i) || smile(t, i))
+    ? all.filter((t, i) => !decorates(t, i) && !smile(t, i))
     : all;
   let begin = 0;
-  while (begin < tokens.length && DECORATION.test(tokens[begin]?.text ?? "")) {
+  while (begin < tokens.length && DECORATION.test(tokens[begin]?.text ?? "") && !numberSign(tokens, begin)) {
     // "*sc, inc* x 6": a star in front of work is no bullet when another star follows.
     if (
       tokens[begin]?.text === "*" &&
@@ -182,14 +187,18 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
       continue;
     }
     if (n.value !== last + 1 || !worked) return NO_LABELS;
-    const ranged = /^(-|--|to)$/.test(tokens[at + 1]?.text ?? "");
-    const to = ranged ? (isRoundWord(tokens[at + 2]?.text ?? "") ? at + 3 : at + 2) : at;
+    // "6-7", "R6 to R7", "6.-7.".
+    const sign = tokens[at + 1]?.text === "." ? at + 2 : at + 1;
+    const ranged = /^(-|--|to)$/.test(tokens[sign]?.text ?? "");
+    const to = ranged ? (isRoundWord(tokens[sign + 1]?.text ?? "") ? sign + 2 : sign + 1) : at;
     found.push(i);
     last = ranged && tokens[to]?.kind === "number" ? (tokens[to]?.value ?? n.value) : n.value;
     worked = false;
     i = to;
   }
-  return found.length >= 2 && last >= FEWEST_IN_ROW ? new Set(found) : NO_LABELS;
+  // "1. 5 sc MR | 2. inc (10)": parted by a stroke, two are enough.
+  const stroked = tokens[(found[1] ?? 0) - 1]?.text === "|";
+  return found.length >= 2 && (last >= FEWEST_IN_ROW || stroked) ? new Set(found) : NO_LABELS;
 }
 
 /** May a label begin at token `i`, behind something that is finished? */

@@ -359,19 +359,27 @@ function plainRound(c: Cursor): boolean {
   );
 }
 
+const SHAPING = /^(shaping|changes?|changing|inc(s|reases?|reasing)?|dec(s|reases?|reasing)?)$/;
+
 /** "work even", "sc around" without its stitch, "a plain round": plain all the way. */
 export const even: Phrase = {
   name: "even",
-  starts: words("even around evenly work crochet continue straight plain knit do just number a no unchanged"),
+  starts: words(
+    "even around evenly work crochet continue straight plain knit do just number a no without unchanged",
+  ),
   read(c, x) {
     if (c.kind() === "number" && c.peek()?.value !== 1) return NONE;
     c.take("work", "crochet", "continue", "knit", "do", "just");
     c.take("a");
     const unchanged =
       c.take("unchanged") ||
-      (c.is("no") &&
-        /^(shaping|changes?|inc(s|reases?|reasing)?|dec(s|reases?|reasing)?)$/.test(c.text(1)) &&
-        ((c.at += 2), true));
+      (c.is("no", "without") &&
+        SHAPING.test(c.text(c.text(1) === "any" ? 2 : 1)) &&
+        ((c.at += c.text(1) === "any" ? 3 : 2),
+        c.attempt(() =>
+          c.take("or", "and", "/", "nor") && SHAPING.test(c.text()) ? (c.at++, true) : undefined,
+        ),
+        true));
     const alone =
       unchanged ||
       (c.is("plain") && (c.kind(1) === "end" || /^[.,;([=-]$/.test(c.text(1))) && (c.at++, true));
@@ -391,6 +399,7 @@ export const even: Phrase = {
     ["work 1 round even", "even"],
     ["no shaping", "even"],
     ["no inc", "even"],
+    ["without any increases or decreases", "even"],
   ],
 };
 
