@@ -36,11 +36,11 @@ describe("a commission", () => {
     expect((await fetch(`${site.url}${here}/receipt.pdf`)).status).toBe(409);
 
     await clickText(page, "main button", "It is agreed");
-    await me.waitText("Plan a run for it");
+    await me.waitText("Plan it");
     await me.fill('input[name="paid"]', "12.50");
     await clickText(page, "main button", "Write the deposit down");
     await me.waitText("paid on");
-    await clickText(page, "main button", "Plan a run for it");
+    await clickText(page, "main button", "Plan it");
     await me.waitText("Made in the run");
     await clickText(page, "main button", "It is ready");
     await me.waitText("Hand it over");

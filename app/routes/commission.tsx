@@ -31,7 +31,8 @@ import {
   sumsOf,
   whoseText,
 } from "../features/commissions/words";
-import { planRunFor } from "../features/runs/plan-for.server";
+import { intoRun, openRunChoices, planRunFor } from "../features/runs/plan-for.server";
+import { RunChoice } from "../features/runs/run-choice";
 import { SellNav } from "../features/sell/nav";
 import { shown, WareName } from "../features/sell/ware-name";
 import { wareKey } from "../features/sell/wares";
@@ -95,6 +96,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     free: Math.max(0, home - Math.max(0, (promised.get(key) ?? 0) - own)),
     home,
     run: run ? { id: run.run.id, name: run.run.name, state: run.run.state } : undefined,
+    runs: run ? [] : await openRunChoices(scope, opened.workshop.locale),
     perHour: earning?.perHour,
     wares: found.options,
     ways: found.ways,
@@ -137,7 +139,7 @@ async function change(form: FormData, id: string, opened: Opened) {
     case "hand":
       return hand(form, id, opened);
     case "run":
-      return makeRun(id, opened);
+      return makeRun(form, id, opened);
     case "forget":
       await forgetCustomer(scope, id);
       return redirect(here);
@@ -166,8 +168,9 @@ async function hand(form: FormData, id: string, opened: Opened) {
   return redirect(`/sell/commissions/${id}`);
 }
 
-/** A run of its own, due when it is promised. Its name says the number and nobody's name. */
-async function makeRun(id: string, opened: Opened) {
+/** A run of its own, due when it is promised, or with the pieces of an open one. Its name says the number and nobody's name. */
+async function makeRun(form: FormData, id: string, opened: Opened) {
+  const into = intoRun(form);
   const { scope } = opened;
   const found = await openCommission(opened, id);
   if (!found) throw data(null, { status: 404 });
@@ -178,6 +181,7 @@ async function makeRun(id: string, opened: Opened) {
       name: numberText(c),
       dueOn: c.dueOn,
       pieces: [{ analysed: ware.analysed, quantity: c.quantity }],
+      into,
     });
     await putIntoRun(tx, id, runId);
   });
@@ -267,7 +271,7 @@ function Asked({ d: { c, ware, today, askedOn, channel } }: { d: Data }) {
 }
 
 /** Where the work stands, and the next step. */
-function Work({ d: { c, sums, run, free, home, today }, answered }: { d: Data; answered: Answered }) {
+function Work({ d: { c, sums, run, runs, free, home, today }, answered }: { d: Data; answered: Answered }) {
   const r = useReading();
   const steps = STEPS[c.state];
   const enough = free >= c.quantity;
@@ -302,9 +306,12 @@ function Work({ d: { c, sums, run, free, home, today }, answered }: { d: Data; a
             {run || c.state === "asked" ? null : (
               <WorkForm>
                 <input type="hidden" name="intent" value="run" />
-                <Button type="submit" $primary={!enough}>
-                  Plan a run for it
-                </Button>
+                <Row style={{ alignItems: "end" }}>
+                  <RunChoice runs={runs} />
+                  <Button type="submit" $primary={!enough}>
+                    Plan it
+                  </Button>
+                </Row>
               </WorkForm>
             )}
           </>

@@ -10,7 +10,7 @@ import {
   setPacked,
 } from "@db/queries/shop";
 import { parseDate } from "@internationalized/date";
-import { planRunFor } from "../features/runs/plan-for.server";
+import { intoRun, openRunChoices, planRunFor } from "../features/runs/plan-for.server";
 import { SellNav } from "../features/sell/nav";
 import { shown } from "../features/sell/ware-name";
 import { wareKey } from "../features/sell/wares";
@@ -60,6 +60,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       short,
       unknown: lines.some((l) => !l.offered),
     },
+    runs: short > 0 ? await openRunChoices(o.scope, o.workshop.locale) : [],
     foreign: order.currency !== o.workshop.currency,
     channel: channel?.name ?? "—",
     lines: lines.map((l) => ({
@@ -101,7 +102,7 @@ async function change(form: FormData, id: string, o: Opened) {
       await forgetParcel(scope, id);
       break;
     case "run":
-      return redirect(`/runs/${await runFor(id, o)}`);
+      return redirect(`/runs/${await runFor(id, intoRun(form), o)}`);
     case "is": {
       const got = wareSchema.safeParse(form.get("ware"));
       const position = Number(form.get("position"));
@@ -133,7 +134,7 @@ async function send(id: string, o: Opened): Promise<void> {
 }
 
 /** A run for the pieces that the order lacks. Its name says the number and nobody's name. */
-async function runFor(id: string, o: Opened): Promise<string> {
+async function runFor(id: string, into: string, o: Opened): Promise<string> {
   const { order, lines } = await opened(o, id);
   const lacking = new Map<
     string,
@@ -152,6 +153,7 @@ async function runFor(id: string, o: Opened): Promise<string> {
     name: orderText(order),
     dueOn: parseDate(todayOf(o.scope)).add({ days: SOON_DAYS }).toString(),
     pieces: [...lacking.values()],
+    into,
   });
 }
 
@@ -170,7 +172,7 @@ export default function ShopOrder({ loaderData: d }: Route.ComponentProps) {
       <Columns $parts="minmax(0, 3fr) minmax(0, 2fr)">
         <Stack $gap={18}>
           <OrderLines lines={d.lines} order={d.order} wares={d.wares} />
-          <OrderWork order={d.order} lines={d.lines} foreign={d.foreign} />
+          <OrderWork order={d.order} lines={d.lines} foreign={d.foreign} runs={d.runs} />
         </Stack>
         <OrderPerson order={d.order} channel={d.channel} />
       </Columns>

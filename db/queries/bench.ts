@@ -127,14 +127,16 @@ export async function setBenchTimings(
     if (same)
       await scope.db
         .update(timing)
-        .set({ seconds: t.seconds, work: t.work })
+        .set({ seconds: t.seconds, work: t.work, pieces: t.pieces, laps: t.laps })
         .where(mine(scope, timing, eq(timing.id, same.id)));
     else
       await scope.db
         .insert(timing)
         .values({ ...t, id: newId(), workshopId: scope.workshopId, createdAt: scope.now })
         // Another device settles the same line at the same moment.
-        .onDuplicateKeyUpdate({ set: { seconds: t.seconds, work: t.work } });
+        .onDuplicateKeyUpdate({
+          set: { seconds: t.seconds, work: t.work, pieces: t.pieces, laps: t.laps },
+        });
   }
   const stay = new Set(timings.map((t) => t.idempotencyKey));
   const gone = there.filter((t) => !stay.has(t.key)).map((t) => t.id);

@@ -11,7 +11,7 @@ import {
 } from "../schema";
 import { mustOwn } from "../change";
 import { beat, changing } from "../pulse";
-import { mine, newId, transact, type Scope } from "../scope";
+import { mine, newId, transact, type Scope, NotThere } from "../scope";
 import { listBalls } from "./balls";
 import { keepBatch, listBatches, lookedAt, type NewBatch } from "./batches";
 import { findCutting } from "./cutting";
@@ -121,20 +121,44 @@ export async function createRun(scope: Scope, r: NewRun): Promise<string> {
       plannedWith: r.plannedWith,
       createdAt: tx.now,
     });
-    await tx.db.insert(runLine).values(
-      r.lines.map((l, i) => ({
-        id: newId(),
-        workshopId: tx.workshopId,
-        runId: id,
-        itemId: l.itemId,
-        revisionId: l.revisionId,
-        colourwayId: l.colourwayId ?? null,
-        quantity: l.quantity,
-        plannedWith: l.plannedWith,
-        sort: i,
-      })),
-    );
+    await tx.db.insert(runLine).values(r.lines.map((l, i) => lineRow(tx, id, l, i)));
     return id;
+  });
+}
+
+const lineRow = (
+  { workshopId }: Scope,
+  runId: string,
+  l: NewRun["lines"][number],
+  sort: number,
+): typeof runLine.$inferInsert => ({
+  id: newId(),
+  workshopId,
+  runId,
+  itemId: l.itemId,
+  revisionId: l.revisionId,
+  colourwayId: l.colourwayId ?? null,
+  quantity: l.quantity,
+  plannedWith: l.plannedWith,
+  sort,
+});
+
+/**
+ * Puts more lines into a run that is not finished. The cutting plan knows nothing of them, so the balls are given
+ * back. @throws NotThere when the run is finished or gone
+ */
+export async function addLines(scope: Scope, id: string, lines: NewRun["lines"]): Promise<void> {
+  await transact(scope, async (tx) => {
+    const [row] = await tx.db
+      .select()
+      .from(run)
+      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
+      .for("update");
+    if (!row || row.state === "finished") throw new NotThere("The run");
+    const [found] = await withLines(tx, [row]);
+    const next = Math.max(-1, ...(found?.lines ?? []).map((l) => l.sort)) + 1;
+    await tx.db.insert(runLine).values(lines.map((l, i) => lineRow(tx, id, l, next + i)));
+    await forgetCutting(tx, id);
   });
 }
 

@@ -1,7 +1,14 @@
 import { createHash } from "node:crypto";
-import { secondsOfWork } from "@core/estimate";
+import { addWork, secondsOfWork } from "@core/estimate";
 import { PLAIN_STYLE } from "@core/notation";
-import { benchState, benchSteps, timingsOf, type BenchAct, type BenchStep } from "@core/planning";
+import {
+  benchState,
+  benchSteps,
+  timingsOf,
+  type BenchAct,
+  type BenchStep,
+  type BenchTiming,
+} from "@core/planning";
 import {
   findBenchLine,
   listActs,
@@ -86,7 +93,13 @@ export async function prepareSettling(work: BenchWork): Promise<Settling> {
   return { work, expected: trade.ok ? tradeExpected(draftOf(work.entry.revision), trade.value) : undefined };
 }
 
-/** Carries what the acts come to into the run and the hand: pieces made, and timings of what is whole. */
+const endOf = (t: BenchTiming): number => t.acts.at(-1)?.at ?? 0;
+
+/**
+ * Carries what the acts come to into the run and the hand: pieces made, and timings of what is whole. The pieces of
+ * a day are one sitting with a lap a piece: one by one they would pass for short sittings, which are slow ones, and
+ * the hand for a quicker one than it is.
+ */
 export async function settleBench(scope: Scope, { work, expected }: Settling): Promise<void> {
   const { kept, acts } = await actsOf(scope, work.line.id);
   const state = benchState(work.steps, work.line.quantity, acts);
@@ -94,29 +107,35 @@ export async function settleBench(scope: Scope, { work, expected }: Settling): P
   if (!expected) return;
   const handOf = new Map(kept.map((k) => [k.key, k.handId]));
   const prefix = benchPrefix(work.line.id);
-  const timings: NewTiming[] = timingsOf(work.steps, work.line.quantity, state).flatMap((t) => {
+  const sittings = new Map<string, NewTiming>();
+  for (const t of timingsOf(work.steps, work.line.quantity, state).sort((x, y) => endOf(x) - endOf(y))) {
     const last = t.acts.at(-1);
     const handId = last && handOf.get(last.key);
     const one = stageWork(expected, t.part, t.stage);
-    if (!last || !handId || secondsOfWork(one) <= 0) return [];
-    const name = createHash("sha256").update(`${t.part}\u0000${t.stage}`).digest("hex").slice(0, 12);
-    return [
-      {
-        handId,
-        itemId: work.entry.item.id,
-        revisionId: work.entry.revision.id,
-        part: t.part,
-        stage: t.stage,
-        pieces: 1,
-        seconds: t.seconds,
-        // A lap of a timing is a piece; the rounds' own times stay with the acts.
-        laps: [],
-        work: one,
-        madeOn: dayOf(new Date(last.at), scope.zone),
-        note: `bench: ${work.run.name}`.slice(0, 200),
-        idempotencyKey: `${prefix}${t.piece}-${name}`,
-      },
-    ];
-  });
+    if (!last || !handId || secondsOfWork(one) <= 0) continue;
+    const madeOn = dayOf(new Date(last.at), scope.zone);
+    const name = createHash("sha256")
+      .update(`${t.part}\u0000${t.stage}\u0000${handId}`)
+      .digest("hex")
+      .slice(0, 12);
+    const key = `${prefix}${madeOn}-${name}`;
+    const before = sittings.get(key);
+    sittings.set(key, {
+      handId,
+      itemId: work.entry.item.id,
+      revisionId: work.entry.revision.id,
+      part: t.part,
+      stage: t.stage,
+      pieces: (before?.pieces ?? 0) + 1,
+      seconds: (before?.seconds ?? 0) + t.seconds,
+      // A lap is a piece; the rounds' own times stay with the acts.
+      laps: [...(before?.laps ?? []), t.seconds],
+      work: addWork(before?.work ?? {}, one),
+      madeOn,
+      note: `bench: ${work.run.name}`.slice(0, 200),
+      idempotencyKey: key,
+    });
+  }
+  const timings = [...sittings.values()];
   await setBenchTimings(scope, prefix, timings);
 }

@@ -1,3 +1,4 @@
+import { batchFactor } from "@core/calibrate";
 import { bridgeOf, type LineActual, type MaterialActual } from "@core/planning";
 import { secondsOfWork, STAGES, type Stage } from "@core/estimate";
 import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
@@ -38,6 +39,7 @@ export interface MaterialWent extends MaterialActual {
 /** A run that is finished beside its plan: pieces, hours, material, and from one to the other in money. */
 export async function howItWent(opened: Opened, found: RunWithLines) {
   const { scope } = opened;
+  const { hand } = await loadSurroundings(scope, opened.workshop);
   const [batches, timings, lines] = await Promise.all([
     listBatches(scope, { runId: found.run.id }),
     benchTimings(
@@ -52,6 +54,7 @@ export async function howItWent(opened: Opened, found: RunWithLines) {
       batches.filter((b) => b.lineId === l.id),
       timings.get(l.id) ?? [],
       lines.get(l.id),
+      (pieces) => batchFactor(hand.batch, Math.max(1, pieces)).factor,
     ),
   );
   const materials = await materialsWent(scope, found, went);
@@ -82,6 +85,7 @@ function lineWent(
   batches: readonly Batch[],
   timings: readonly TimingRow[],
   known: { readonly seconds: number; readonly secondBrings: number } | undefined,
+  inGo: (pieces: number) => number,
 ): LineWent {
   const sum = (of: (b: Batch) => number) => batches.reduce((n, b) => n + of(b), 0);
   // One factor from the trade's seconds to hers: the pace that the line was planned with.
@@ -93,7 +97,11 @@ function lineWent(
       {
         stage,
         timed: own.reduce((n, t) => n + t.seconds, 0),
-        planned: own.reduce((n, t) => n + pace * secondsOfWork(t.work), 0),
+        // One of a short sitting is slower than one of the run: the plan for as many as were timed in a go.
+        planned: own.reduce(
+          (n, t) => n + pace * secondsOfWork(t.work) * (inGo(t.pieces) / inGo(l.quantity)),
+          0,
+        ),
       },
     ];
   });
@@ -118,8 +126,18 @@ function lineWent(
     timed: stages.reduce((n, s) => n + s.timed, 0),
     timedPlanned: stages.reduce((n, s) => n + s.planned, 0),
     stages,
-    timedPieces: new Set(timings.map((t) => /^bench-[^-]*-(\d+)-/.exec(t.idempotencyKey)?.[1])).size,
+    timedPieces: mostPieces(timings),
   };
+}
+
+/** Pieces of which some task was timed. */
+function mostPieces(timings: readonly TimingRow[]): number {
+  const of = new Map<string, number>();
+  for (const t of timings) {
+    const task = `${t.part} ${t.stage}`;
+    of.set(task, (of.get(task) ?? 0) + t.pieces);
+  }
+  return Math.max(0, ...of.values());
 }
 
 async function materialsWent(

@@ -7,6 +7,7 @@ import { printDay } from "../../ui/days";
 import { Field, Select } from "../../ui/field";
 import { WorkForm } from "../../ui/form";
 import { useReading } from "../../ui/reading";
+import { RunChoice } from "../runs/run-choice";
 import { WareName, type WareShown } from "../sell/ware-name";
 import type { OrderRow } from "./order-table";
 
@@ -142,10 +143,12 @@ export function OrderWork({
   order: o,
   lines,
   foreign,
+  runs,
 }: {
   order: OrderHead;
   lines: readonly LineShown[];
   foreign: boolean;
+  runs: readonly { readonly value: string; readonly label: string }[];
 }) {
   const ready = o.short === 0 && !o.unknown;
   return (
@@ -155,16 +158,20 @@ export function OrderWork({
       </SheetHead>
       <Stack $gap={12}>
         <Told o={o} foreign={foreign} lines={lines} />
+        {waits(o) && o.short > 0 ? (
+          <WorkForm>
+            <input type="hidden" name="intent" value="run" />
+            <Row style={{ alignItems: "end" }}>
+              <RunChoice runs={runs} />
+              <Button type="submit" $primary>
+                Plan {o.short === 1 ? "the one" : `the ${o.short}`} it lacks
+              </Button>
+            </Row>
+          </WorkForm>
+        ) : null}
         <Row>
           {waits(o) ? (
             <>
-              {o.short > 0 ? (
-                <Step
-                  intent="run"
-                  label={`Plan a run for ${o.short === 1 ? "the one" : `the ${o.short}`} it lacks`}
-                  primary
-                />
-              ) : null}
               {o.state === "placed" ? <Step intent="packed" label="It is packed" primary={ready} /> : null}
               <Step intent="sent" label="It is sent" primary={o.state === "packed" && ready} />
               {o.state === "packed" ? <Step intent="unpacked" label="Not packed after all" /> : null}
