@@ -143,17 +143,23 @@ const lineRow = (
   sort,
 });
 
+/** A run that is not deleted; whoever changes it meanwhile waits. */
+async function lockRun(tx: Scope, id: string): Promise<Run | undefined> {
+  const [row] = await tx.db
+    .select()
+    .from(run)
+    .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
+    .for("update");
+  return row;
+}
+
 /**
  * Puts more lines into a run that is not finished. The cutting plan knows nothing of them, so the balls are given
  * back. @throws NotThere when the run is finished or gone
  */
 export async function addLines(scope: Scope, id: string, lines: NewRun["lines"]): Promise<void> {
   await transact(scope, async (tx) => {
-    const [row] = await tx.db
-      .select()
-      .from(run)
-      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
-      .for("update");
+    const row = await lockRun(tx, id);
     if (!row || row.state === "finished") throw new NotThere("The run");
     const [found] = await withLines(tx, [row]);
     const next = Math.max(-1, ...(found?.lines ?? []).map((l) => l.sort)) + 1;
@@ -172,11 +178,7 @@ export async function replanRun(
   lines: ReadonlyMap<string, { readonly revisionId: string; readonly plannedWith: LinePlannedWith }>,
 ): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [row] = await tx.db
-      .select()
-      .from(run)
-      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
-      .for("update");
+    const row = await lockRun(tx, id);
     if (!row || row.state === "finished") return false;
     const [found] = await withLines(tx, [row]);
     for (const l of found?.lines ?? []) {
@@ -199,11 +201,7 @@ export async function replanRun(
 /** Back to what the lines were planned with before. */
 export async function unplanRun(scope: Scope, id: string): Promise<void> {
   await transact(scope, async (tx) => {
-    const [row] = await tx.db
-      .select()
-      .from(run)
-      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
-      .for("update");
+    const row = await lockRun(tx, id);
     if (!row || row.state === "finished") return;
     const [found] = await withLines(tx, [row]);
     for (const l of found?.lines ?? [])
@@ -306,11 +304,7 @@ export async function inspectRun(
   outcomes: ReadonlyMap<string, Outcome>,
 ): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [row] = await tx.db
-      .select()
-      .from(run)
-      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
-      .for("update");
+    const row = await lockRun(tx, id);
     if (!row || row.state === "finished") return false;
     const [found] = await withLines(tx, [row]);
     const before = await inspected(tx, id);
@@ -348,11 +342,7 @@ export async function finishRun(
   outcomes?: ReadonlyMap<string, Outcome>,
 ): Promise<boolean> {
   return transact(scope, async (tx) => {
-    const [row] = await tx.db
-      .select()
-      .from(run)
-      .where(mine(tx, run, eq(run.id, id), isNull(run.deletedAt)))
-      .for("update");
+    const row = await lockRun(tx, id);
     if (!row || row.state === "finished") return false;
     const [found] = await withLines(tx, [row]);
     const before = await inspected(tx, id);

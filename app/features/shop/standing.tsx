@@ -4,7 +4,7 @@ import { Badge, Button, Row, Sheet, Small } from "../../ui/basics";
 import { WorkForm } from "../../ui/form";
 import type { Round } from "./round.server";
 import type { ShopTrouble } from "./shop.server";
-import { TROUBLE_WORDS } from "./words";
+import { TROUBLE_BADGES, TROUBLE_WORDS } from "./words";
 
 interface Standing {
   readonly open: boolean;
@@ -36,7 +36,7 @@ export function ShopStanding({
         ) : !reachable ? (
           <Badge $tone="warn">not connected</Badge>
         ) : shop.trouble ? (
-          <Badge $tone="bad">does not answer</Badge>
+          <Badge $tone="bad">{TROUBLE_BADGES[shop.trouble]}</Badge>
         ) : shop.answeredAt ? (
           <Badge $tone="good">answers</Badge>
         ) : (

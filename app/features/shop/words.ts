@@ -19,6 +19,13 @@ export const TROUBLE_WORDS: Readonly<Record<ShopTrouble, string>> = {
   unreadable: "The shop’s answer could not be read. Nothing of it was taken in.",
 };
 
+export const TROUBLE_BADGES: Readonly<Record<ShopTrouble, string>> = {
+  away: "does not answer",
+  refused: "refuses",
+  unsigned: "not the shop",
+  unreadable: "cannot be read",
+};
+
 export const orderText = (o: { readonly number: string }): string => `Order ${o.number}`;
 /** Who it is for, also when they were forgotten. */
 export const forText = (o: { readonly customer: string }): string =>
