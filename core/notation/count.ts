@@ -775,13 +775,11 @@ function surelyJoins(nodes: readonly Node[]): boolean {
     before !== undefined &&
     ((before.kind === "work" && before.op.into === "ring") ||
       ((before.kind === "work" || before.kind === "group") && before.times.kind === "around"));
-  return (
-    whole ||
-    first?.kind === "start" ||
-    (first?.kind === "work" && first.op.stitch === "ch") ||
-    endsInChain(nodes)
-  );
+  return whole || first?.kind === "start" || lifts(first) || endsInChain(nodes);
 }
+/** A chain as high as a stitch; a longer one is what is worked along. */
+const lifts = (n: Node | undefined): boolean =>
+  n?.kind === "work" && n.op.stitch === "ch" && n.times.kind === "number" && n.times.n <= 4;
 
 /** A single slip stitch at the end joins the round, also when nobody says so. */
 function trailingSlipAsJoin(nodes: readonly Node[]): readonly Node[] | undefined {

@@ -247,7 +247,7 @@ function eyes(words: readonly { text: string; kind: string; value: number }[]): 
     const next = words[i + 1]?.text ?? "";
     const after = words[i + 2];
     if (next === "mm" || (next === "-" && words[i + 2]?.text === "mm")) sizeMm = word.value;
-    else if (/^(st|sts|stitch|stitches)$/.test(next)) apart = word.value;
+    else if (/^(st|sts|stitch|stitches|sc|dc|hdc)$/.test(next)) apart = word.value;
     else if (
       /^(and|&|-|to)$/.test(next) &&
       (after?.kind === "number" || isRoundWord(after?.text ?? "") || after?.kind === "ordinal")

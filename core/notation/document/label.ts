@@ -162,6 +162,10 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
       ...(run ? {} : { list }),
     });
   }
+  // "6 7 8 9 sc": numbers that count on, with nothing between them.
+  let next = start;
+  while (c.tokens[next]?.kind === "number" && c.tokens[next]?.value === first + 1 + next - start) next++;
+  if (next - start >= 2) out.push({ last: first + next - start, to: next, cost: 0 });
   out.push({ last: first, to: start, cost: out.length > 0 ? LABEL.cutShort : 0 });
   return out;
 }

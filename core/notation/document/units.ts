@@ -113,9 +113,12 @@ function unframed(all: readonly Token[], works: (t: readonly Token[]) => boolean
   const sign = all[0]?.text ?? "";
   if (!/^(\*+|=+|~+|-{2,}|_+)$/.test(sign) || all.length > MOST_FRAMED) return all;
   const shut = all.findIndex((t, i) => i > 1 && t.text === sign);
-  if (shut < 0 || shut === all.length - 1 || works(all)) return all;
+  const counts = all.some((t) => t.kind === "number");
+  if (shut < 0 || (shut === all.length - 1 && !counts) || works(all)) return all;
   const inside = all.slice(1, shut);
-  return inside.every((t) => t.kind === "word") ? [...inside, ...all.slice(shut + 1)] : all;
+  // "* Long ears x2 *": how many, too.
+  const named = inside.every((t, k) => t.kind === "word" || (k > 0 && t.kind === "number"));
+  return named && inside[0]?.kind === "word" ? [...inside, ...all.slice(shut + 1)] : all;
 }
 /** "*Rnd 3:* (sc, inc) x 6": stars that only set off the label. */
 function unstarred(all: readonly Token[]): readonly Token[] {

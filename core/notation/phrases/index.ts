@@ -29,7 +29,7 @@ import {
   starting,
   turn,
 } from "./structure";
-import { again, endingWith, event, length, numberAlone, remark, talk, without } from "./talk";
+import { again, distance, endingWith, event, length, numberAlone, remark, talk, without } from "./talk";
 import { times } from "./times";
 import { toward } from "./toward";
 import { tools } from "./tools";
@@ -80,6 +80,7 @@ export const PHRASES: readonly Phrase[] = [
   shadeCounts,
   hint,
   remark,
+  distance,
   separators,
   fillers,
 ];

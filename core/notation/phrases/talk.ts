@@ -264,6 +264,29 @@ export const remark: Phrase = {
   examples: [["(that's 6 increases)", "aside"]],
 };
 
+/** "6 sc apart", "with 8 sc between them": how far two things are from each other. */
+export const distance: Phrase = {
+  name: "distance",
+  starts: words("number with"),
+  read(c, x) {
+    c.take("with", "about");
+    if (c.kind() !== "number") return NONE;
+    c.at++;
+    // "6 stitches apart" counts nothing anyway.
+    const stitch = readStitch(c, x.terms);
+    if (!stitch || stitch.kind === "generic") return NONE;
+    c.take("in");
+    if (!c.take("apart", "between")) return NONE;
+    c.take("them", "the");
+    c.take("eyes", "eye");
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }];
+  },
+  examples: [
+    ["6 sc apart", "aside"],
+    ["with 8 sc between them", "aside"],
+  ],
+};
+
 /** "no increases", "without shaping": says what is not done. */
 export const without: Phrase = {
   name: "without",

@@ -9,8 +9,18 @@ export interface SaidTimes {
   /** "5 more times": the first time is not among them. */
   readonly more: boolean;
 }
+/** What may stand behind a number of times. */
+const COUNTED = /^(times|time|x|xs|more|additional|further|in|total|altogether|around|and|then|to)$/;
 const number = (n: number, at?: { from: number; to: number }): Times =>
   at ? { kind: "number", n, at: { from: at.from, to: at.to } } : { kind: "number", n };
+
+/** "(24) *2 sc, inc* around": a star before a number that opens a repeat and is no sign of times. */
+export const opensRepeat = (c: Cursor): boolean =>
+  c.is("*") &&
+  c.kind(1) === "number" &&
+  c.kind(2) === "word" &&
+  !COUNTED.test(c.text(2)) &&
+  c.tokens.slice(c.at + 3).some((t) => t.text === "*");
 
 /**
  * "x 6", "* 6", "6 times", "6x", "twice", "5 more times", "a total of 6 times", "around", "to last 2 sts".
@@ -24,6 +34,7 @@ export function readTimes(c: Cursor): SaidTimes | undefined {
     if (c.take("twice")) return { times: number(2), more: c.take("more") };
     if (c.take("thrice")) return { times: number(3), more: c.take("more") };
     if (c.take("once")) return { times: number(1), more: c.take("more") };
+    if (opensRepeat(c)) return undefined;
     const sign = c.take("x", "*", "times");
     const another = again || c.take("another");
     const token = c.peek();

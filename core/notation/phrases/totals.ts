@@ -4,7 +4,7 @@ import { readStitch, type StitchWord } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, words, type Context, type Phrase, type PieceBody, type Reading } from "./phrase";
 import { stitchAhead } from "./stitches";
-import { readTimes } from "./times";
+import { opensRepeat, readTimes } from "./times";
 
 const CLOSER: ReadonlyMap<string, string> = new Map(
   Object.entries({
@@ -290,7 +290,7 @@ function bracketTotal(c: Cursor, x: Context): Counted | undefined {
   }
   // "(6 sc) x 3" and "(6 sts) 3 times" are repeats.
   if ((t.unit || t.named) && times(c)) return undefined;
-  if (c.is("x", "*") && c.kind(1) === "number") return undefined;
+  if (c.is("x", "*") && c.kind(1) === "number" && !opensRepeat(c)) return undefined;
   return t;
 }
 
