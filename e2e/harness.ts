@@ -12,7 +12,7 @@ import { freshDatabase } from "../db/testing";
 
 export interface Site {
   readonly url: string;
-  /** The stand-in of a web shop; the workshop's own is at /w/WORKSHOP. */
+  /** The stand-in of a web shop, where it was asked for; the workshop's own is at /w/WORKSHOP. */
   readonly shopUrl: string;
   readonly db: Database;
   readonly databaseUrl: string;
@@ -28,9 +28,12 @@ export interface Site {
 
 /**
  * The production build on a database of its own with the demo stall in it, and a browser. Without `accounts`
- * nobody signs in, as in the demo.
+ * nobody signs in, as in the demo; `withShop` starts the web shop's stand-in beside it.
  */
-export async function startSite(name: string, { accounts = false, processes = 1 } = {}): Promise<Site> {
+export async function startSite(
+  name: string,
+  { accounts = false, processes = 1, withShop = false } = {},
+): Promise<Site> {
   const database = await freshDatabase(name);
   const now = new Date();
   await seedDemo(database.db, todayOf(now), now);
@@ -41,13 +44,7 @@ export async function startSite(name: string, { accounts = false, processes = 1 
     scale.stdout.on("data", (c: Buffer) => resolve(/scale at (\d+)/.exec(c.toString())?.[1] ?? "")),
   );
   const shopKey = "a key for tests only";
-  const shop = spawn(process.execPath, ["--import", "tsx", "bin/shop.ts", "0"], {
-    stdio: ["ignore", "pipe", "inherit"],
-    env: { ...process.env, LAPKA_SHOP_KEY: shopKey },
-  });
-  const shopPort = await new Promise<string>((resolve) =>
-    shop.stdout.on("data", (c: Buffer) => resolve(/shop at (\d+)/.exec(c.toString())?.[1] ?? "")),
-  );
+  const shop = withShop ? await startShop(shopKey) : undefined;
   const copies = mkdtempSync(path.join(tmpdir(), "lapka-copies-"));
   const begin = (port: string) =>
     spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
@@ -57,8 +54,7 @@ export async function startSite(name: string, { accounts = false, processes = 1 
         DATABASE_URL: database.url,
         PORT: port,
         LAPKA_SCALE_PORT: scalePort,
-        LAPKA_SHOP_URL: `http://127.0.0.1:${shopPort}`,
-        LAPKA_SHOP_KEY: shopKey,
+        ...(shop ? { LAPKA_SHOP_URL: shop.url, LAPKA_SHOP_KEY: shopKey } : {}),
         LAPKA_COPIES: copies,
         LAPKA_OPEN: accounts ? "" : "1",
         LAPKA_PROCESSES: String(processes),
@@ -85,7 +81,7 @@ export async function startSite(name: string, { accounts = false, processes = 1 
   });
   return {
     url,
-    shopUrl: `http://127.0.0.1:${shopPort}`,
+    shopUrl: shop?.url ?? "",
     db: database.db,
     databaseUrl: database.url,
     get serverPid() {
@@ -111,7 +107,7 @@ export async function startSite(name: string, { accounts = false, processes = 1 
     stop: async () => {
       await browser.close();
       scale.kill("SIGTERM");
-      shop.kill("SIGTERM");
+      shop?.process.kill("SIGTERM");
       server.kill("SIGTERM");
       await new Promise((done) => server.once("exit", done));
       await database.close();
@@ -119,6 +115,18 @@ export async function startSite(name: string, { accounts = false, processes = 1 
       rmSync(copies, { recursive: true, force: true });
     },
   };
+}
+
+/** The stand-in of a web shop, for tests that sell in it: a shop that is asked takes time from all others. */
+async function startShop(key: string): Promise<{ url: string; process: ChildProcess }> {
+  const child = spawn(process.execPath, ["--import", "tsx", "bin/shop.ts", "0"], {
+    stdio: ["ignore", "pipe", "inherit"],
+    env: { ...process.env, LAPKA_SHOP_KEY: key },
+  });
+  const port = await new Promise<string>((resolve) =>
+    child.stdout.on("data", (c: Buffer) => resolve(/shop at (\d+)/.exec(c.toString())?.[1] ?? "")),
+  );
+  return { url: `http://127.0.0.1:${port}`, process: child };
 }
 
 function addressOf(server: ChildProcess): Promise<string> {

@@ -11,7 +11,7 @@ import { startSite } from "./harness";
 /** One current picture of each main view, from the demo: `npm run screenshots`. */
 const out = path.resolve("docs/screenshots");
 mkdirSync(out, { recursive: true });
-const site = await startSite("screenshots");
+const site = await startSite("screenshots", { withShop: true });
 const find = async (page: Page, list: string, name: string): Promise<string> => {
   await page.goto(site.url + list, { waitUntil: "networkidle0" });
   return page.$$eval("main a", (links, n) => links.find((a) => a.textContent?.includes(n))?.href ?? "", name);

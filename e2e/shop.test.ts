@@ -7,7 +7,7 @@ import { pdfText } from "./pdf-text";
 let site: Site;
 let shopPage: string;
 beforeAll(async () => {
-  site = await startSite("shop");
+  site = await startSite("shop", { withShop: true });
   const { page, me, end } = await visit(site, "/sell/shop");
   shopPage = await page.$eval(`a[href^="${site.shopUrl}"]`, (a) => (a as HTMLAnchorElement).href);
   await clickText(page, "button", "Ask now");

@@ -18,7 +18,7 @@ import { ShopFailed, type ShopFeed } from "./shop.server";
 
 /** Pages of orders in one round, and pictures: a round ends before the next begins. */
 const MOST_PAGES = 20;
-const MOST_PICTURES = 12;
+const MOST_PICTURES = 2;
 
 export type Round =
   | { readonly kind: "asked"; readonly orders: number }
