@@ -206,7 +206,7 @@ export function LineTable({ lines, noted }: { lines: readonly LineWent[]; noted:
                     <WorkForm>
                       <input type="hidden" name="intent" value="note" />
                       <input type="hidden" name="line" value={l.id} />
-                      <Button type="submit" aria-label={`Write it into the note of ${l.label}`}>
+                      <Button type="submit" aria-label={`Into its note: ${l.label}`}>
                         <NotebookPen size={16} aria-hidden /> Into its note
                       </Button>
                     </WorkForm>
