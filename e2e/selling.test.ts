@@ -44,7 +44,7 @@ it("a way of selling with two shares, a stall and tax is written down, changed, 
   await me.fill('[name="secondBrings"]', "5");
   // Of 24.00: a sixth is tax; 10 % and 1.50 are fees.
   await me.waitText("tax €4.00");
-  await me.waitText("fees €3.89");
+  await me.waitText("fees €3.90");
   await me.waitText("pieces that fail");
   const fold = await page.$('section[aria-labelledby="price-title"] summary');
   await fold?.focus();

@@ -134,6 +134,30 @@ describe("price", () => {
       { seed: 22 },
     );
   });
+  it("shows fees and tax that come to whole cents as they are, whatever a piece costs", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 900 }),
+        fc.integer({ min: 60, max: 9000 }),
+        fc.constantFrom(0.8, 0.87, 0.93),
+        (material, seconds, passes) => {
+          const made = costOf(
+            [line(material + 0.37)],
+            { seconds, wagePerHour: minor(1130), overheadPerHour: minor(250) },
+            words,
+          );
+          // Of 24.00: a sixth is tax; 1.5 % and 8.5 % of it and 60.00 shared by 40 pieces are fees.
+          const tax = { rate: 0.2, included: true };
+          const stall = { percentFees: [0.015, 0.085], stallFee: 6000, expectedPieces: 40, tax };
+          const s = sold(stall, { yield: passes, secondBrings: 500 });
+          const e = earningAt(minor(2400), made, { seconds }, s);
+          expect([e.fees, e.tax]).toEqual([390, 400]);
+          expect(e.fees + e.tax + e.failed + made.material + made.overhead + e.forTime).toBe(2400);
+        },
+      ),
+      { seed: 15 },
+    );
+  });
   it("pays everything it promises, at any fees and margin", () => {
     fc.assert(
       fc.property(

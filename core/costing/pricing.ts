@@ -133,7 +133,7 @@ export function earningAt(
   const profit = minor(sale.left);
   const forTime = minor(profit + wage);
   const failedExact = costPerSold(making) - cost.total - (cost.wage / s.yield - cost.wage);
-  // Each rounded by itself they may miss the sum by a cent or two: the first that is not nothing takes it.
+  // Each rounded by itself they may miss the sum by a cent or two.
   const [fees, tax, failed] = sharesOf(customerPays - cost.material - cost.overhead - forTime, [
     sale.fees,
     sale.tax,
@@ -153,14 +153,22 @@ export function earningAt(
   };
 }
 
-/** Whole amounts near the exact ones that add up to `total`. */
+/**
+ * Whole amounts near the exact ones that add up to `total`. A cent too many or too few falls on one that does not come
+ * to whole cents by itself, and of these on the one that rounding moved most the other way: "10 % and 1.50 of 24.00"
+ * is 3.90 whatever the rest comes to. Nothing stays nothing.
+ */
 function sharesOf(total: number, exact: readonly [number, number, number]): [Minor, Minor, Minor] {
   const whole: [Minor, Minor, Minor] = [minor(exact[0]), minor(exact[1]), minor(exact[2])];
-  const takes = Math.max(
-    0,
-    exact.findIndex((x) => x !== 0),
-  ) as 0 | 1 | 2;
-  whole[takes] = minor(whole[takes] + total - whole[0] - whole[1] - whole[2]);
+  const some = ([0, 1, 2] as const).filter((i) => exact[i] !== 0);
+  const broken = some.filter((i) => Math.abs(exact[i] - whole[i]) > 1e-6);
+  const [first = 0, ...more] = broken.length > 0 ? broken : some.slice(-1);
+  for (let missing = total - whole[0] - whole[1] - whole[2]; missing !== 0; missing -= Math.sign(missing)) {
+    const sign = Math.sign(missing);
+    const moved = (i: 0 | 1 | 2) => sign * (exact[i] - whole[i]);
+    const takes = more.reduce((best, i) => (moved(i) > moved(best) ? i : best), first);
+    whole[takes] = minor(whole[takes] + sign);
+  }
   return whole;
 }
 
