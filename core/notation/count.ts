@@ -371,7 +371,8 @@ export interface CountReading {
 }
 
 /**
- * The ways to read the same words, the plainest first. Bounded: at most 18; made one by one, since the first
+ * The ways to read the same words, the plainest first. Bounded: at most 18, and as many with a sum in place of
+ * a number at the end; made one by one, since the first
  * mostly fits.
  */
 export function* readings(written: readonly Node[]): Generator<CountReading> {
@@ -418,8 +419,8 @@ function* meanings(written: readonly Node[]): Generator<CountReading> {
     if (each) yield { nodes: each };
   }
   const closed = trailingSlipAsJoin(nodes);
-  const joins = surelyJoins(nodes);
-  if (closed && joins) yield { nodes: closed, way: "slip stitch joins" };
+  const joins = closed !== undefined && surelyJoins(nodes);
+  if (joins) yield { nodes: closed, way: "slip stitch joins" };
   yield { nodes };
   let all: (readonly Node[])[] = [nodes];
   for (let i = 0; i < nodes.length && all.length <= 8; i++) {

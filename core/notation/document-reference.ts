@@ -4,6 +4,7 @@ import { isRoundWord, type RoundLabel } from "./labels";
 import { readPartNamed } from "./pickups";
 import type { Token } from "./tokens";
 import type { Span } from "./tree";
+import { readStitch } from "./vocabulary";
 import { DocumentBase, type Reference } from "./document-base";
 
 /** Is a bare number that ends the words that of a round before this one? */
@@ -223,18 +224,19 @@ export abstract class ReferenceReader extends DocumentBase {
         return until === undefined ? undefined : true;
       });
     if (verb === "repeat" && times === undefined && until === undefined && label === undefined) times = 1;
-    const rest = sumAlone(tokens.slice(c.at));
+    const rest = this.sumOnly(tokens.slice(c.at));
     return { reference: { part, partAt, first, last, back, times, until }, rest };
   }
-}
 
-/** "Rep rnd 8 [36 sc]": nothing is worked behind it, so the stitches in brackets are what it comes to. */
-function sumAlone(rest: Token[]): Token[] {
-  const shut = rest.findLastIndex((t) => /^[)\]}]$/.test(t.text));
-  const [open, n, word] = rest.slice(Math.max(0, shut - 3), shut);
-  return /^[([{]$/.test(open?.text ?? "") && n?.kind === "number" && word?.kind === "word"
-    ? rest.filter((t) => t !== word)
-    : rest;
+  /** "Rep rnd 8 [36 sc]": nothing is worked behind it, so the stitches in brackets are what it comes to. */
+  private sumOnly(rest: Token[]): Token[] {
+    const shut = rest.findLastIndex((t) => /^[)\]}]$/.test(t.text));
+    const [open, n, word] = rest.slice(Math.max(0, shut - 3), shut);
+    const summed = /^[([{]$/.test(open?.text ?? "") && n?.kind === "number";
+    return summed && word?.kind === "word" && readStitch(this.cursor([word]), this.terms)
+      ? rest.filter((t) => t !== word)
+      : rest;
+  }
 }
 
 /** "Rnds 4-6: same", "ditto", "see above": the round before it. */

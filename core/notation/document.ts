@@ -84,24 +84,6 @@ const merges = (t: readonly Token[]): boolean =>
 const ringFirst = (tokens: readonly Token[]): boolean =>
   /^(mr|mc|ml)$/.test(tokens[0]?.text ?? "") ||
   (tokens[0]?.text === "magic" && /^(ring|circle|loop)$/.test(tokens[1]?.text ?? ""));
-/** Abbreviations, and the word that their full name begins with. */
-const SHORT_FOR: ReadonlyMap<string, string> = new Map([
-  ["sc", "single"],
-  ["dc", "double"],
-  ["hdc", "half"],
-  ["htr", "half"],
-  ["tr", "treble"],
-  ["inc", "increase"],
-  ["dec", "decrease"],
-  ["ch", "chain"],
-  ["slst", "slip"],
-  ["ss", "slip"],
-  ["mr", "magic"],
-  ["mc", "magic"],
-  ["blo", "back"],
-  ["flo", "front"],
-]);
-const numbered = (tokens: readonly Token[]): boolean => tokens.some((t) => t.kind === "number");
 const FULL_NAME = /^(single|double|half|treble|increase|decrease|invisible)$/;
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
@@ -420,16 +402,7 @@ export class DocumentReader extends LooseReader {
   /** She said that this line names a part: it does, whatever its words. */
   protected namedByAnswer({ tokens, line }: Unit): HeadingReading {
     const found = headingOf(
-      {
-        line,
-        tokens,
-        atStart: true,
-        bullet: false,
-        indented: false,
-        marked: true,
-        spaced: true,
-        table: false,
-      },
+      { ...AS_A_LINE, line, tokens, marked: true, spaced: true },
       this.cursor(tokens),
       this.terms,
       this.source,
@@ -487,9 +460,7 @@ export class DocumentReader extends LooseReader {
     const named = FULL_NAME.test(meaning?.text ?? "") && !tokens.some((t) => t.kind === "number");
     const lettered = letter !== undefined && (this.legend.has(letter.text) || /^[xvwmtf]$/.test(letter.text));
     if (lettered && letter.text.length === 1 && named) return true;
-    // "inc increase", "MR magic ring": an abbreviation and what it is short for, and nothing between.
-    const long = SHORT_FOR.get(letter?.text ?? "");
-    if (long !== undefined && long === meaning?.text && tokens.length <= 8 && !numbered(tokens)) return true;
+    if (this.namedTwice(tokens)) return true;
     // "INC . . . 2 sc in one stitch": a row of points leads to the meaning.
     const points = tokens.findIndex(
       (t, i) => t.text === "\u2026" || (t.text === "." && tokens[i + 1]?.text === "."),
@@ -530,6 +501,21 @@ export class DocumentReader extends LooseReader {
       (rest.filter((t) => t.kind === "word").length >= 1 && !rest.some((t) => t.text === "(")) ||
       rest.some((t) => /^(crochet|stitch|increase|decrease|chain|ring|round|repeat|together)$/.test(t.text))
     );
+  }
+
+  /** "sc single crochet", "inc increase", "MR magic ring": what is worked, by letters and by name. */
+  private namedTwice([letters, ...name]: readonly Token[]): boolean {
+    if (!letters || letters.text === name[0]?.text) return false;
+    if (ringFirst([letters])) return name.length === 2 && ringFirst(name);
+    // In whichever terms: a legend may stand in front of what shows them.
+    return (["us", "uk"] as const).some((terms) => {
+      const short = readStitch(this.cursor([letters]), terms);
+      const c = this.cursor(name);
+      const long = readStitch(c, terms);
+      if (!short || !long) return false;
+      const same = short.kind === long.kind && short.stitch === long.stitch && short.legs === long.legs;
+      return same && (c.done || c.is("(", ",", ";", "."));
+    });
   }
 
   /** "Make 2.", "With white", "(see picture)": stands between a name and its first round. */
