@@ -3,6 +3,7 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { PLAIN_STYLE } from "../core/notation";
 import { benchSteps } from "../core/planning";
+import { paceUsed } from "../app/features/hand/learning";
 import { analyseItem } from "../app/features/items/analyse";
 import { aroundOf, draftOf, loadSurroundings, type Surroundings } from "../app/features/items/load.server";
 import type { Database } from "../db/connect";
@@ -10,7 +11,15 @@ import { lapFactor } from "../core/calibrate";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { plannedLine } from "../app/features/runs/line";
 import { batchFactor } from "../core/calibrate";
-import { addWork, secondsOfWork, STAGES, tradePerStitch, workOfStage, type Stage } from "../core/estimate";
+import {
+  addWork,
+  secondsAt,
+  secondsOfWork,
+  STAGES,
+  tradePerStitch,
+  workOfStage,
+  type Stage,
+} from "../core/estimate";
 import type { WeightClass } from "../core/fabric";
 import { mm } from "../core/units";
 import { expectedFor, stageWork, tradeAround, tradeExpected } from "../app/features/hand/expected";
@@ -239,7 +248,8 @@ async function timeRun(scope: Scope, workshop: Workshop, runId: string, madeOn: 
   if (!line || !found || !hand) throw new Error("the demo run is missing");
   const surroundings = await loadSurroundings(scope, workshop);
   const { piece } = analyseItem(draftOf(found.revision), aroundOf(found, surroundings));
-  const pace = line.plannedWith.seconds / secondsOfWork(piece.work);
+  const hers = paceUsed(surroundings.hand.pace);
+  const pace = line.plannedWith.seconds / secondsAt(piece.work, hers);
   const slower: Partial<Record<Stage, number>> = { crochet: 1.03, sewing: 1.24, filling: 0.96 };
   // Two in a go are slower than two of twelve.
   const { batch } = surroundings.hand;
@@ -249,7 +259,7 @@ async function timeRun(scope: Scope, workshop: Workshop, runId: string, madeOn: 
     benchPrefix(line.id),
     STAGES.flatMap((stage) => {
       const work = workOfStage(piece.work, stage);
-      const each = pace * short * secondsOfWork(work) * (slower[stage] ?? 1);
+      const each = pace * short * secondsAt(work, hers) * (slower[stage] ?? 1);
       const laps = [1.02, 0.98].map((x) => Math.round(each * x));
       if (laps.some((x) => x === 0)) return [];
       return [

@@ -73,8 +73,10 @@ async function carry(form: FormData, id: string, opened: Opened) {
   const note = [revision.note.trim(), said].filter((x) => x !== "").join("\n");
   if (note.length > 4000)
     throw refused("The item’s note is full: it may have 4,000 letters. Shorten it first.", 409);
-  if (!revision.note.includes(said))
-    await saveItem(scope, item.id, item.revision, item, { ...revision, note });
+  if (!revision.note.includes(said)) {
+    const { name, kind, price, channelId } = item;
+    await saveItem(scope, item.id, item.revision, { name, kind, price, channelId }, { ...revision, note });
+  }
   return redirect(`/runs/${id}/went?noted=${line.id}`);
 }
 

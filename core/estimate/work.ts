@@ -64,6 +64,10 @@ export const workOfStage = (work: Work, stage: Stage): Work =>
   Object.fromEntries(Object.entries(work).filter(([k]) => STAGE_OF[k as PaceKind] === stage));
 export const secondsOfWork = (work: Work): number => Object.values(work).reduce((s, v) => s + v, 0);
 
+/** Seconds of some work at a pace; at the trade's where there is none. */
+export const secondsAt = (work: Work, pace: Pick<PaceUsed, "factor"> | undefined): number =>
+  PACE_KINDS.reduce((s, k) => s + (work[k] ?? 0) * (pace?.factor(k) ?? 1), 0);
+
 /** Whose pace an estimate is made with. */
 export interface PaceUsed {
   readonly factor: (kind: PaceKind) => number;

@@ -1,6 +1,6 @@
 import { batchFactor } from "@core/calibrate";
 import { bridgeOf, type LineActual, type MaterialActual } from "@core/planning";
-import { secondsOfWork, STAGES, type Stage } from "@core/estimate";
+import { secondsAt, STAGES, type Stage, type Work } from "@core/estimate";
 import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
 import { benchTimings } from "@db/queries/bench";
 import type { TimingRow } from "@db/queries/hands";
@@ -9,6 +9,7 @@ import { movesOfRun } from "@db/queries/stock";
 import type { Scope } from "@db/scope";
 import { allNotions, allYarns } from "../../server/rows.server";
 import type { Opened } from "../../server/scope.server";
+import { paceUsed } from "../hand/learning";
 import { analyseStored, loadSurroundings } from "../items/load.server";
 import { plannedItems } from "./planned.server";
 
@@ -40,13 +41,18 @@ export interface MaterialWent extends MaterialActual {
 export async function howItWent(opened: Opened, found: RunWithLines) {
   const { scope } = opened;
   const { hand } = await loadSurroundings(scope, opened.workshop);
+  const pace = paceUsed(hand.pace);
+  const known: Known = {
+    at: (work) => secondsAt(work, pace),
+    inGo: (pieces) => batchFactor(hand.batch, Math.max(1, pieces)).factor,
+  };
   const [batches, timings, lines] = await Promise.all([
     listBatches(scope, { runId: found.run.id }),
     benchTimings(
       scope,
       found.lines.map((l) => l.id),
     ),
-    tradeSeconds(opened, found),
+    plannedWork(opened, found),
   ]);
   const went = found.lines.map((l) =>
     lineWent(
@@ -54,7 +60,7 @@ export async function howItWent(opened: Opened, found: RunWithLines) {
       batches.filter((b) => b.lineId === l.id),
       timings.get(l.id) ?? [],
       lines.get(l.id),
-      (pieces) => batchFactor(hand.batch, Math.max(1, pieces)).factor,
+      known,
     ),
   );
   const materials = await materialsWent(scope, found, went);
@@ -62,20 +68,25 @@ export async function howItWent(opened: Opened, found: RunWithLines) {
   return { lines: went, materials, bridge: bridgeOf(went, materials, wagePerHour + overheadPerHour) };
 }
 
-/** The trade's seconds of one piece of each line, and what a second of it brings. */
-async function tradeSeconds(
+/** Her hand as it is known now: seconds of some work, and how a number of pieces in a go goes quicker. */
+interface Known {
+  readonly at: (work: Work) => number;
+  readonly inGo: (pieces: number) => number;
+}
+
+/** The work of one piece of each line, and what a second of it brings. */
+async function plannedWork(
   { scope, workshop }: Opened,
   found: RunWithLines,
-): Promise<Map<string, { seconds: number; secondBrings: number }>> {
+): Promise<Map<string, { work: Work; secondBrings: number }>> {
   const [planned, surroundings] = await Promise.all([
     plannedItems(scope, found),
     loadSurroundings(scope, workshop),
   ]);
-  const out = new Map<string, { seconds: number; secondBrings: number }>();
+  const out = new Map<string, { work: Work; secondBrings: number }>();
   for (const [id, dressed] of planned) {
     const got = await analyseStored(dressed, surroundings);
-    const seconds = got.ok ? secondsOfWork(got.value.piece.work) : 0;
-    out.set(id, { seconds, secondBrings: dressed.item.secondBrings });
+    out.set(id, { work: got.ok ? got.value.piece.work : {}, secondBrings: dressed.item.secondBrings });
   }
   return out;
 }
@@ -84,12 +95,16 @@ function lineWent(
   l: RunWithLines["lines"][number],
   batches: readonly Batch[],
   timings: readonly TimingRow[],
-  known: { readonly seconds: number; readonly secondBrings: number } | undefined,
-  inGo: (pieces: number) => number,
+  piece: { readonly work: Work; readonly secondBrings: number } | undefined,
+  { at, inGo }: Known,
 ): LineWent {
   const sum = (of: (b: Batch) => number) => batches.reduce((n, b) => n + of(b), 0);
-  // One factor from the trade's seconds to hers: the pace that the line was planned with.
-  const pace = known && known.seconds > 0 ? l.plannedWith.seconds / known.seconds : 0;
+  // The plan kept one figure for all of a piece. It is shared out by her pace in each kind of work: by the trade's,
+  // work that she is always slow at would seem to have gone badly.
+  const hers = at(piece?.work ?? {});
+  const pace = hers > 0 ? l.plannedWith.seconds / hers : 0;
+  // One of a short sitting is slower than one of the run: the plan for as many as were timed in a go.
+  const planned = (t: TimingRow) => (pace * at(t.work) * inGo(t.pieces)) / inGo(l.quantity);
   const stages = STAGES.flatMap((stage): StageWent[] => {
     const own = timings.filter((t) => t.stage === stage && !t.setAside && pace > 0);
     if (own.length === 0) return [];
@@ -97,11 +112,7 @@ function lineWent(
       {
         stage,
         timed: own.reduce((n, t) => n + t.seconds, 0),
-        // One of a short sitting is slower than one of the run: the plan for as many as were timed in a go.
-        planned: own.reduce(
-          (n, t) => n + pace * secondsOfWork(t.work) * (inGo(t.pieces) / inGo(l.quantity)),
-          0,
-        ),
+        planned: own.reduce((n, t) => n + planned(t), 0),
       },
     ];
   });
@@ -122,7 +133,7 @@ function lineWent(
     mendingMinutes: sum((b) => b.mendingMinutes),
     cost: l.plannedWith.cost,
     price: l.plannedWith.price,
-    secondBrings: known?.secondBrings ?? 0,
+    secondBrings: piece?.secondBrings ?? 0,
     timed: stages.reduce((n, s) => n + s.timed, 0),
     timedPlanned: stages.reduce((n, s) => n + s.planned, 0),
     stages,
