@@ -20,6 +20,7 @@ import {
   type NewYarn,
 } from "./queries/materials";
 import {
+  addLines,
   createRun,
   findRun,
   finishRun,
@@ -351,6 +352,22 @@ describe("runs", () => {
     expect((await findRun(scope, id))?.lines[0]?.plannedWith.before).toBeUndefined();
     await finishRun(scope, id, "2026-12-04");
     expect(await replanRun(scope, id, next)).toBe(false);
+  });
+  it("take more lines while they are not finished, and those of another workshop none", async () => {
+    const { id, itemId, revisionId } = await make();
+    const [line] = (await findRun(scope, id))?.lines ?? [];
+    if (!line) throw new Error("no line");
+    const more = [{ itemId, revisionId, quantity: 3, plannedWith: line.plannedWith }];
+    await addLines(scope, id, more);
+    await addLines(scope, id, more);
+    expect((await findRun(scope, id))?.lines.map((l) => [l.sort, l.quantity])).toEqual([
+      [0, 10],
+      [1, 3],
+      [2, 3],
+    ]);
+    await expect(addLines(other, id, more)).rejects.toThrow(NotThere);
+    await finishRun(scope, id, "2026-12-04");
+    await expect(addLines(scope, id, more)).rejects.toThrow(NotThere);
   });
   it("reserve while they are open, use and make once when they are done", async () => {
     const { id, yarnId, itemId } = await make();

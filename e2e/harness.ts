@@ -273,10 +273,10 @@ export class Person {
     return (await this.page.$eval(selector, (el) => (el as HTMLElement).innerText)).replace(/\u00a0/g, " ");
   }
 
-  async waitText(text: string): Promise<void> {
+  async waitText(text: string, timeout = 10_000): Promise<void> {
     await this.page.waitForFunction(
       (t) => document.body.innerText.replace(/\u00a0/g, " ").includes(t),
-      { timeout: 10_000 },
+      { timeout },
       text,
     );
   }

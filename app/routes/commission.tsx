@@ -168,7 +168,10 @@ async function hand(form: FormData, id: string, opened: Opened) {
   return redirect(`/sell/commissions/${id}`);
 }
 
-/** A run of its own, due when it is promised, or with the pieces of an open one. Its name says the number and nobody's name. */
+/**
+ * A run of its own, due when it is promised, or with the pieces of an open one. Its name says the number and
+ * nobody's name.
+ */
 async function makeRun(form: FormData, id: string, opened: Opened) {
   const into = intoRun(form);
   const { scope } = opened;

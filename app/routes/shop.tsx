@@ -1,3 +1,4 @@
+import { setTimeout } from "node:timers/promises";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect } from "react-router";
 import type { Route } from "./+types/shop";
@@ -7,17 +8,16 @@ import { SellNav } from "../features/sell/nav";
 import { shown } from "../features/sell/ware-name";
 import { HOME } from "../features/sell/wares";
 import { allPlaces } from "../features/sell/wares.server";
-import { openShop, standingOf } from "../features/shop/load.server";
+import { openShop, orderRow, standingOf } from "../features/shop/load.server";
 import { OfferSheet } from "../features/shop/offer-sheet";
 import { OpenShop } from "../features/shop/open-shop";
-import { OrderTable, type OrderRow } from "../features/shop/order-table";
+import { OrderTable } from "../features/shop/order-table";
 import { shopRound } from "../features/shop/round.server";
 import { offerSchema, shopSchema } from "../features/shop/schema";
 import { ownShop, shopFeed } from "../features/shop/shop.server";
 import { ShopStanding } from "../features/shop/standing";
-import type { OrderShown } from "../features/shop/load.server";
 import { LIST_FORM, once, openForm, refused } from "../server/form.server";
-import { dayOf, openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
 import { Empty, Page, PageHead, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 
@@ -35,22 +35,6 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     allPlaces(scope),
     listChannels(scope),
   ]);
-  const rowOf = ({ order: o, lines, short }: OrderShown): OrderRow => ({
-    id: o.id,
-    number: o.number,
-    state: o.state,
-    cancelled: o.cancelled,
-    customer: o.customer,
-    placedOn: dayOf(o.placedAt, scope.zone),
-    what: lines
-      .map((l) => `${l.quantity} × ${l.offered?.ware.label ?? `${l.sku}, not known here`}`)
-      .join(", "),
-    total: o.total,
-    currency: o.currency,
-    short,
-    unknown: lines.some((l) => !l.offered),
-    untold: o.tell !== null,
-  });
   return {
     /** A shop is there to be asked. */
     reachable: at !== undefined,
@@ -62,8 +46,8 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     shop: found
       ? {
           ...standingOf(found.own, opened),
-          waiting: found.waiting.map(rowOf),
-          over: found.over.map(rowOf),
+          waiting: found.waiting.map((o) => orderRow(o, scope.zone)),
+          over: found.over.map((o) => orderRow(o, scope.zone)),
           offers: found.offers.map((o) => ({
             ware: shown(o.ware),
             itemId: o.ware.itemId,
@@ -90,11 +74,19 @@ export async function action(args: Route.ActionArgs) {
   return once(opened, form, (o) => write(form, o));
 }
 
+const WAIT_MS = 500;
+const MOST_WAIT_MS = 20_000;
 async function ask({ scope, workshop }: Opened) {
   const at = ownShop();
   if (!at) throw refused("No shop is connected to this Lapka.", 409);
   const { doing: _doing, ...quiet } = scope;
-  const round = await shopRound(quiet, workshop, shopFeed(at, scope.workshopId));
+  const feed = shopFeed(at, scope.workshopId);
+  let round = await shopRound(quiet, workshop, feed);
+  // Who asks while the shop is asked anyway waits for that round's end: the page shows what stands then.
+  for (let waited = 0; round.kind === "busy" && waited < MOST_WAIT_MS; waited += WAIT_MS) {
+    await setTimeout(WAIT_MS);
+    round = await shopRound({ ...quiet, now: new Date() }, workshop, feed);
+  }
   return { asked: round };
 }
 

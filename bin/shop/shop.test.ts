@@ -64,7 +64,7 @@ describe("the stand-in of a web shop", () => {
     expect(await feed.picture("P-0001", { mark: "m1", png: "iVBORw0KGgo=" })).toBe(true);
     expect(await feed.picture("P-0009", { mark: "m1", png: "iVBORw0KGgo=" })).toBe(false);
     const page = await (await fetch(`${url}/w/${ID}`)).text();
-    expect(page).toContain("Buoy &#60;b&#62;");
+    expect(page).toContain("Buoy &lt;b&gt;");
     expect(page).toContain("Not a toy.");
     await form(url, { what: "order", sku: "P-0001", quantity: "1" });
     // Sold out: only a shop that oversells takes another order.

@@ -82,7 +82,8 @@ export async function noteStockTold(
   stock: readonly { readonly sku: string; readonly quantity: number }[],
 ): Promise<void> {
   await changing(scope, "shelf", async (tx) => {
-    for (const s of stock)
+    const known = new Map((await listShopProducts(tx)).map((p) => [p.sku, p.told]));
+    for (const s of stock.filter((x) => known.get(x.sku) !== x.quantity))
       await tx.db
         .update(shopProduct)
         .set({ told: s.quantity })

@@ -1,6 +1,5 @@
 import path from "node:path";
 import { LRUCache } from "lru-cache";
-import { careOf, cautionsOf, checksOf } from "@core/safety";
 import { MAIN_SLOT } from "@core/notation";
 import type { ItemWithRevision } from "@db/queries/items";
 import type { Workshop } from "@db/queries/workshops";
@@ -10,7 +9,7 @@ import type { Measures } from "../figure/picture";
 import { slotColours } from "../figure/picture.server";
 import type { ItemAnalysis } from "../items/analyse";
 import { draftOf, type Surroundings } from "../items/load.server";
-import { hasHardParts, safetyFacts } from "../safety/facts";
+import { besideOf, safetyFacts } from "../safety/facts";
 import type { ItemPaper, PaperTask } from "./input";
 
 /** Sheets are made one after the other: a page never waits for a printer. */
@@ -47,7 +46,6 @@ export function itemPaper(
   const yarns = new Map(s.yarns.map((y) => [y.id, y]));
   const slots = new Map(draft.slots.map((x) => [x.slot, x]));
   const facts = safetyFacts(entry.item.useFor, draft, analysis, measures, s.yarns, s.notions);
-  const checks = checksOf(facts);
   const parts = analysis.piece.parts.map((p) => ({ part: p.part, fabric: p.fabric }));
   return {
     name: label,
@@ -77,9 +75,7 @@ export function itemPaper(
     steps: analysis.order.steps.map((x) => x.label),
     price: analysis.price,
     use: entry.item.useFor,
-    checks,
-    cautions: cautionsOf(entry.item.useFor, checks),
-    care: careOf([...new Set(facts.yarns.map((y) => y.fibre))], hasHardParts(facts)),
+    ...besideOf(entry.item.useFor, facts),
     size: [measures.height, measures.width, measures.depth],
   };
 }

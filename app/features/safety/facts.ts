@@ -1,4 +1,4 @@
-import type { SafetyFacts, Use } from "@core/safety";
+import { careOf, cautionsOf, checksOf, type SafetyFacts, type Use } from "@core/safety";
 import type { Measures } from "../figure/picture";
 import type { ItemAnalysis, ItemDraft, NotionView, YarnView } from "../items/analyse";
 
@@ -43,5 +43,15 @@ export function safetyFacts(
 }
 
 /** Something of it is hard: it does not go into a washing machine. */
-export const hasHardParts = (facts: SafetyFacts): boolean =>
+const hasHardParts = (facts: SafetyFacts): boolean =>
   facts.notions.some((n) => /^(?:bell|bead|ring|jump-ring|hook|pin)$/.test(n.kind) && n.count > 0);
+
+/** What belongs beside a piece wherever it goes: what was looked at, cautions by whom it is for, and care. */
+export function besideOf(use: Use, facts: SafetyFacts) {
+  const checks = checksOf(facts);
+  return {
+    checks,
+    cautions: cautionsOf(use, checks),
+    care: careOf([...new Set(facts.yarns.map((y) => y.fibre))], hasHardParts(facts)),
+  };
+}

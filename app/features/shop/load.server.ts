@@ -1,8 +1,9 @@
-import { lacking } from "@core/shelf/shop";
 import { endedOrders, findShop, waitingOrders, type OrderWithLines, type Shop } from "@db/queries/shop";
 import { dayOf, todayOf, type Opened } from "../../server/scope.server";
 import { printMoment } from "../../ui/days";
 import { wareKey } from "../sell/wares";
+import { lacksOf } from "./lacks";
+import type { OrderRow } from "./order-table";
 import { loadOffer, type Offered } from "./offer.server";
 
 export interface OrderLineShown {
@@ -31,25 +32,15 @@ export async function openShop({ scope, workshop }: Opened, ended = 0) {
     waitingOrders(scope),
     ended > 0 ? endedOrders(scope, ended) : [],
   ]);
-  const show = shownWith(offer.offers, waiting);
+  const show = shownWith(offer.offers, lacksOf(waiting, offer.atPlace, offer.commissioned, own.placeId));
   return { own, ...offer, waiting: waiting.map(show), over: over.map(show), show };
 }
 
 function shownWith(
   offers: readonly Offered[],
-  waiting: readonly OrderWithLines[],
+  short: ReturnType<typeof lacksOf>,
 ): (order: OrderWithLines) => OrderShown {
   const of = new Map(offers.map((o) => [o.ware.key, o]));
-  const short = lacking(
-    new Map(offers.map((o) => [o.ware.key, o.there - o.promised])),
-    waiting.flatMap((o) =>
-      o.lines.flatMap((l) =>
-        l.itemId === null
-          ? []
-          : [{ orderId: o.id, key: wareKey(l.itemId, l.colourwayId), quantity: l.quantity }],
-      ),
-    ),
-  );
   return (order) => {
     const left = new Map(short.get(order.id));
     const lines = order.lines.map((l): OrderLineShown => {
@@ -69,6 +60,22 @@ function shownWith(
     return { order, lines, short: lines.reduce((n, l) => n + l.short, 0) };
   };
 }
+
+/** An order as a list shows it. */
+export const orderRow = ({ order: o, lines, short }: OrderShown, zone: string | undefined): OrderRow => ({
+  id: o.id,
+  number: o.number,
+  state: o.state,
+  cancelled: o.cancelled,
+  customer: o.customer,
+  placedOn: dayOf(o.placedAt, zone),
+  what: lines.map((l) => `${l.quantity} × ${l.offered?.ware.label ?? `${l.sku}, not known here`}`).join(", "),
+  total: o.total,
+  currency: o.currency,
+  short,
+  unknown: lines.some((l) => !l.offered),
+  untold: o.tell !== null,
+});
 
 /** How a shop stands, in words that a page can show: moments as the workshop's clock has them. */
 export function standingOf(s: Shop, { scope, workshop }: Opened) {

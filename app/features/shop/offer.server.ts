@@ -1,5 +1,4 @@
 import type { z } from "zod";
-import { careOf, cautionsOf, checksOf } from "@core/safety";
 import { commissionSums } from "@core/shelf/commission";
 import { offered } from "@core/shelf/shop";
 import { listShopProducts, type Shop, type ShopProduct } from "@db/queries/shop";
@@ -7,8 +6,8 @@ import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import { keep } from "../../server/kept";
 import { measuresOf, pictureOf, slotColours } from "../figure/picture.server";
-import { draftOf, loadSurroundings, type Surroundings } from "../items/load.server";
-import { hasHardParts, safetyFacts } from "../safety/facts";
+import { draftOf, loadSurroundings, restsOn, type Surroundings } from "../items/load.server";
+import { besideOf, safetyFacts } from "../safety/facts";
 import { wareKey } from "../sell/wares";
 import {
   allPieces,
@@ -19,6 +18,7 @@ import {
   orderedByWare,
   type Ware,
 } from "../sell/wares.server";
+import { thereAt } from "./lacks";
 import type { Beside } from "./packing-slip";
 import { digestOf, type CatalogueWord, type catalogueWord, type StockWord } from "./feed";
 
@@ -54,15 +54,10 @@ export async function loadOffer(scope: Scope, workshop: Workshop, own: Shop) {
   const channel = channels.find((c) => c.id === own.channelId);
   const listed = priceListOf(prices);
   const of = new Map(products.map((p) => [wareKey(p.itemId, p.colourwayId), p]));
-  const at = (w: Ware) =>
-    pieces
-      .filter(
-        (p) => p.placeId === own.placeId && p.grade === "good" && wareKey(p.itemId, p.colourwayId) === w.key,
-      )
-      .reduce((n, p) => n + p.quantity, 0);
+  const atPlace = thereAt(pieces, own.placeId);
   const offers = wares.map((ware): Offered => {
     const product = of.get(ware.key);
-    const there = at(ware);
+    const there = atPlace.get(ware.key) ?? 0;
     // What is promised to somebody waits at home.
     const kept = own.placeId === "" ? (promised.get(ware.key) ?? 0) : 0;
     const waits = ordered.get(ware.key) ?? 0;
@@ -76,7 +71,7 @@ export async function loadOffer(scope: Scope, workshop: Workshop, own: Shop) {
       free: offered({ there, promised: kept, ordered: waits, keepBack: product?.keepBack ?? 0 }),
     };
   });
-  return { offers, wares, channel, channels, listed };
+  return { offers, channel, listed, atPlace, commissioned: promised };
 }
 
 /** What a customer pays for a piece that is listed at a price: tax may come on top. */
@@ -92,17 +87,17 @@ export const bookedOf = (paid: number, channel: Channel | undefined): number =>
   channel && !channel.taxIncluded ? Math.round((paid * 10_000) / (10_000 + channel.taxBp)) : paid;
 
 /** The stock that the shop is told, with a digest by which it says what it was told last. */
-export function stockOf(offers: readonly Offered[], at: Date): StockWord {
+function stockOf(offers: readonly Offered[]): Omit<StockWord, "at"> {
   const stock = offers
     .flatMap(({ product, free }) =>
       product?.offered ? [{ sku: product.sku, quantity: Math.min(free, 100_000) }] : [],
     )
     .sort((a, b) => (a.sku < b.sku ? -1 : 1));
-  return { digest: digestOf(stock), at: at.getTime(), stock };
+  return { digest: digestOf(stock), stock };
 }
 
 /** What the shop shows: names, prices, and whom a piece is for with its cautions. */
-export async function catalogueOf(
+async function catalogueOf(
   scope: Scope,
   workshop: Workshop,
   offers: readonly Offered[],
@@ -116,17 +111,13 @@ export async function catalogueOf(
   return { digest: digestOf(said), ...said };
 }
 
-/** What belongs beside a piece wherever it is sold: whom it is for, cautions, care. */
-async function besideOf(ware: Ware, s: Surroundings): Promise<Beside> {
+async function wareBeside(ware: Ware, s: Surroundings): Promise<Beside> {
   const { entry, analysis } = ware.analysed;
   const use = entry.item.useFor;
   const measures = await measuresOf(entry, analysis);
   const facts = safetyFacts(use, draftOf(entry.revision), analysis, measures, s.yarns, s.notions);
-  return {
-    label: ware.label,
-    cautions: cautionsOf(use, checksOf(facts)),
-    care: careOf([...new Set(facts.yarns.map((y) => y.fibre))], hasHardParts(facts)).words,
-  };
+  const { cautions, care } = besideOf(use, facts);
+  return { label: ware.label, cautions, care: care.words };
 }
 
 /** For each ware once. */
@@ -136,11 +127,11 @@ export async function cautionsByWare(
   wares: readonly Ware[],
 ): Promise<Beside[]> {
   const s = await loadSurroundings(scope, workshop);
-  return Promise.all([...new Map(wares.map((w) => [w.key, w])).values()].map((w) => besideOf(w, s)));
+  return Promise.all([...new Map(wares.map((w) => [w.key, w])).values()].map((w) => wareBeside(w, s)));
 }
 
 async function productOf({ ware, price }: Offered, sku: string, s: Surroundings): Promise<Product> {
-  const { label, cautions, care } = await besideOf(ware, s);
+  const { label, cautions, care } = await wareBeside(ware, s);
   return {
     sku,
     name: label.slice(0, 160),
@@ -150,6 +141,26 @@ async function productOf({ ware, price }: Offered, sku: string, s: Surroundings)
     picture: ware.picture?.mark ?? "",
   };
 }
+
+/**
+ * What a shop has to be told, and its wares by short name: reckoned when something of it has changed, not at each
+ * round.
+ */
+export const toldOffer = (scope: Scope, workshop: Workshop, own: Shop) =>
+  keep(
+    scope,
+    "shop's offer",
+    ["materials", "measured", "items", "shelf"],
+    async () => {
+      const { offers } = await loadOffer(scope, workshop, own);
+      return {
+        catalogue: await catalogueOf(scope, workshop, offers),
+        stock: stockOf(offers),
+        wares: new Map(offers.flatMap((o) => (o.product ? [[o.product.sku, o.ware] as const] : []))),
+      };
+    },
+    restsOn(scope, workshop),
+  );
 
 const SIDE = 240;
 /** The picture that the shop shows of a ware; undefined where nothing of it could be drawn. */

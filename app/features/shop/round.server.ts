@@ -13,7 +13,7 @@ import {
 import type { Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import type { OrdersAnswer, OrderWord } from "./feed";
-import { catalogueOf, loadOffer, shopPicture, stockOf } from "./offer.server";
+import { shopPicture, toldOffer } from "./offer.server";
 import { ShopFailed, type ShopFeed } from "./shop.server";
 
 /** Pages of orders in one round, and pictures: a round ends before the next begins. */
@@ -102,18 +102,16 @@ async function tellOffer(
   feed: ShopFeed,
   last: OrdersAnswer,
 ): Promise<void> {
-  const { offers } = await loadOffer(scope, workshop, own);
-  const catalogue = await catalogueOf(scope, workshop, offers);
+  const { catalogue, stock, wares } = await toldOffer(scope, workshop, own);
   if (catalogue.digest !== last.catalogue) await feed.catalogue(catalogue);
-  const stock = stockOf(offers, new Date());
   if (stock.digest !== last.stock) {
-    await feed.stock(stock);
+    await feed.stock({ ...stock, at: Date.now() });
     await noteStockTold(scope, stock.stock);
   }
   for (const sku of last.wanted.slice(0, MOST_PICTURES)) {
-    const found = offers.find((o) => o.product?.sku === sku);
-    const mark = found?.ware.picture?.mark;
-    const png = found && mark ? await shopPicture(scope, workshop, found.ware) : undefined;
+    const ware = wares.get(sku);
+    const mark = ware?.picture?.mark;
+    const png = ware && mark ? await shopPicture(scope, workshop, ware) : undefined;
     if (mark && png) await feed.picture(sku, { mark, png });
   }
 }

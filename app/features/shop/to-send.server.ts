@@ -1,9 +1,8 @@
-import { lacking } from "@core/shelf/shop";
 import { findShop, waitingOrders } from "@db/queries/shop";
 import type { Scope } from "@db/scope";
 import { keep } from "../../server/kept";
-import { wareKey } from "../sell/wares";
 import { allPieces, commissionedByWare } from "../sell/wares.server";
+import { lacksOf, thereAt } from "./lacks";
 
 /** Orders that Today speaks of. */
 const SHOWN = 5;
@@ -16,21 +15,7 @@ export async function ordersToSend(scope: Scope, nameOf: (itemId: string) => str
   }));
   if (waiting.orders.length === 0) return undefined;
   const [pieces, commissioned] = await Promise.all([allPieces(scope), commissionedByWare(scope)]);
-  const free = new Map<string, number>();
-  for (const p of pieces)
-    if (p.placeId === waiting.from && p.grade === "good") {
-      const key = wareKey(p.itemId, p.colourwayId);
-      free.set(key, (free.get(key) ?? 0) + p.quantity);
-    }
-  if (waiting.from === "") for (const [key, n] of commissioned) free.set(key, (free.get(key) ?? 0) - n);
-  const short = lacking(
-    free,
-    waiting.orders.flatMap((o) =>
-      o.lines.flatMap((l) =>
-        l.itemId ? [{ orderId: o.id, key: wareKey(l.itemId, l.colourwayId), quantity: l.quantity }] : [],
-      ),
-    ),
-  );
+  const short = lacksOf(waiting.orders, thereAt(pieces, waiting.from), commissioned, waiting.from);
   return {
     more: Math.max(0, waiting.orders.length - SHOWN),
     orders: waiting.orders.slice(0, SHOWN).map((o) => ({
