@@ -15,7 +15,7 @@ import {
   MOST_BALLS_A_FILE,
 } from "../features/materials/import";
 import { MaterialsNav } from "../features/materials/nav";
-import { NOTION_LABELS } from "../features/materials/schema";
+import { NOTION_LABELS } from "../features/materials/kinds";
 import { FILE_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";

@@ -1,3 +1,4 @@
+import { lazy, Suspense } from "react";
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect, useNavigation } from "react-router";
@@ -5,12 +6,12 @@ import { z } from "zod";
 import type { Route } from "./+types/item-new";
 import { createItem } from "@db/queries/items";
 import { MAIN_SLOT } from "@core/notation";
-import { BringPattern } from "../features/items/bring/bring-pattern";
 import { nameFromFile, putText } from "../features/items/bring/put-text";
 import { sellingFrom, loadSurroundings } from "../features/items/load.server";
 import { reckon } from "../features/items/reckon.server";
 import { proposedFrom, slotsOf } from "../features/items/from-head";
-import { ITEM_KINDS, MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
+import { ITEM_KINDS } from "../features/items/kinds";
+import { MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
 import { unreckonedText } from "../features/items/unreckoned";
 import { smallHook } from "../features/items/materials-panel";
 import { once, openForm, PATTERN_FORM } from "../server/form.server";
@@ -20,6 +21,10 @@ import { WorkForm } from "../ui/form";
 import { Button, Page, PageHead, Sheet, Small, Stack } from "../ui/basics";
 import { Field, SelectField, Textarea, TextField } from "../ui/field";
 import { liveNotions, liveYarns } from "../server/rows.server";
+
+const BringPattern = lazy(async () => ({
+  default: (await import("../features/items/bring/bring-pattern")).BringPattern,
+}));
 
 export const meta: Route.MetaFunction = () => [{ title: "New item · Lapka" }];
 
@@ -119,16 +124,18 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
               autoFocus
             />
             <SelectField field={fields.kind} label="Kind" options={ITEM_KINDS} />
-            <BringPattern
-              hasText={() => areaOf(fields.pattern.id)?.value.trim() !== ""}
-              onText={(text, how, file) => {
-                const name = document.getElementById(fields.name.id);
-                if (name instanceof HTMLInputElement && name.value.trim() === "")
-                  putText(name, nameFromFile(file), "replace");
-                const area = areaOf(fields.pattern.id);
-                if (area) putText(area, text, how);
-              }}
-            />
+            <Suspense>
+              <BringPattern
+                hasText={() => areaOf(fields.pattern.id)?.value.trim() !== ""}
+                onText={(text, how, file) => {
+                  const name = document.getElementById(fields.name.id);
+                  if (name instanceof HTMLInputElement && name.value.trim() === "")
+                    putText(name, nameFromFile(file), "replace");
+                  const area = areaOf(fields.pattern.id);
+                  if (area) putText(area, text, how);
+                }}
+              />
+            </Suspense>
             <Field
               label="Written pattern"
               name={fields.pattern.name}

@@ -1,5 +1,5 @@
 import { Plus, Replace, Scale, SquarePen, Trash2 } from "lucide-react";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { data, Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/material";
@@ -43,13 +43,13 @@ import {
   NotionForm,
   PostForm,
   SwatchForm,
+  useForms,
   YarnForm,
-  type Counted,
-} from "../features/materials/forms";
+} from "../features/materials/forms-later";
+import type { Counted } from "../features/materials/forms";
 import { ballView, loadCupboard, type BallView } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
-import { PriceLine } from "../features/materials/price-line";
-import { NOTION_LABELS } from "../features/materials/schema";
+import { NOTION_LABELS } from "../features/materials/kinds";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { WorkForm } from "../ui/form";
 import {
@@ -72,6 +72,10 @@ import { Modal } from "../ui/modal";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
 import { allItems, allSwatches, liveColourways } from "../server/rows.server";
+
+const PriceLine = lazy(async () => ({
+  default: (await import("../features/materials/price-line")).PriceLine,
+}));
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData?.title ?? "Material"} · Lapka` },
@@ -239,6 +243,7 @@ type Open =
   | { form: "count" | "post"; of: Counted; name: string };
 
 export default function Material({ loaderData: d }: Route.ComponentProps) {
+  useForms();
   const r = useReading();
   const [open, setOpen] = useState<Open>();
   const close = () => setOpen(undefined);
@@ -647,7 +652,9 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                 <SheetHead>
                   <h2 id="prices-title">What it cost</h2>
                 </SheetHead>
-                <PriceLine prices={d.prices} today={d.today} />
+                <Suspense>
+                  <PriceLine prices={d.prices} today={d.today} />
+                </Suspense>
                 <List>
                   {[...d.prices]
                     .reverse()

@@ -27,12 +27,13 @@ import {
   FillingForm,
   NotionForm,
   SwatchForm,
+  useForms,
   YarnForm,
-  type Counted,
-} from "../features/materials/forms";
+} from "../features/materials/forms-later";
+import type { Counted } from "../features/materials/forms";
 import { ballsByYarn, loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
-import { NOTION_LABELS } from "../features/materials/schema";
+import { NOTION_LABELS } from "../features/materials/kinds";
 import { FILE_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { keepPage } from "../ui/away";
@@ -110,6 +111,7 @@ export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 export { unlessAway as shouldRevalidate } from "../ui/away";
 
 export default function Materials({ loaderData }: Route.ComponentProps) {
+  useForms();
   const r = useReading();
   const [open, setOpen] = useState<Open>();
   const close = () => setOpen(undefined);

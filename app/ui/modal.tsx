@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import type { ReactNode } from "react";
+import { Suspense, type ReactNode } from "react";
 import { Dialog, Heading, Modal as AriaModal, ModalOverlay } from "react-aria-components";
 import styled from "styled-components";
 import { Button } from "./basics";
@@ -29,7 +29,8 @@ export function Modal({
               <X size={18} aria-hidden />
             </Button>
           </Head>
-          {children}
+          {/* What stands in a dialog may be fetched when it is opened. */}
+          <Suspense fallback={<p role="status">Opening …</p>}>{children}</Suspense>
         </Box>
       </AriaModal>
     </Overlay>

@@ -20,6 +20,7 @@ export {
 export * from "./enough";
 export * from "./take";
 export * from "./capacity";
+export * from "./shade-words";
 export * from "./substitute";
 export * from "./colourway";
 export * from "./buying";

@@ -11,14 +11,6 @@ export function shadeDistance(a: string, b: string): number | undefined {
   return x && y ? ciede2000(x, y) : undefined;
 }
 
-/** In words (thresholds from memory): what a buyer would see. */
-export function distanceInWords(distance: number): string {
-  if (distance < 2) return "hardly to be told apart";
-  if (distance < 5) return "close";
-  if (distance < 16) return "the same colour family";
-  return "another colour";
-}
-
 export interface Shade {
   readonly id: string;
   readonly colour: string;

@@ -1,6 +1,5 @@
 import { Package, Palette, Printer, Save, Trash2 } from "lucide-react";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useFetcher } from "react-router";
 import styled from "styled-components";
 import {
@@ -13,29 +12,28 @@ import {
   type Mm,
   type Reading,
 } from "@core/units";
-import { answersTo, MAIN_SLOT, RoundMemory, type Answer, type CheckedPattern } from "@core/notation";
+import { MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
 import { useWorkshopId, WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Small, Stack, Columns } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
-import { FigurePanel } from "../figure/figure-panel";
 import { FigurePicture } from "../figure/figure-picture";
-import { ComparePanel } from "./compare-panel";
+import { ITEM_KINDS } from "./kinds";
 import { forget, keep, otherDraft, ownDraft, windowName, type Kept } from "./kept-drafts";
 import { MaterialsPanel, type SlotDraft } from "./materials-panel";
 import { NeedsPanel } from "./needs-panel";
-import { OrderPanel } from "./order-panel";
 import { PatternEditor } from "./pattern-editor";
 import { PricePanel } from "./price-panel";
-import { errorsByField, ITEM_KINDS, itemSchema, type ItemForm } from "./schema";
-import { readSafely } from "./read-safely";
+import type { ItemForm } from "./schema";
 import { silhouetteOf } from "./silhouette";
 import { Silhouettes, type SlotColours } from "./silhouette-view";
 import { ALL_PASS, sellingOf, type ChannelView, type Passes } from "./selling";
-import { ShapePanel } from "./shape-panel";
 import { useAnalysis } from "./use-analysis";
-import { WrittenPanel } from "./written-panel";
+import { useReader } from "./use-reader";
+
+// Below the answer, and large: the page stands without it.
+const ItemLooks = lazy(async () => ({ default: (await import("./item-looks")).ItemLooks }));
 
 export interface ItemPageData {
   readonly id: string;
@@ -116,11 +114,21 @@ function theirs(saved: NonNullable<SaveResult["conflict"]>, typed: Typed) {
   return saved.filter((s) => mine.get(s.label) !== s.text);
 }
 
+const rules = () => import("./schema");
+/** What the form's rules say of it; nothing where they could not be fetched: the server holds it against them too. */
+async function ownErrorsOf(form: ItemForm, r: Reading): Promise<Readonly<Record<string, string>>> {
+  try {
+    const { errorsByField, itemSchema } = await rules();
+    const read = itemSchema(r.currency, r.locale).safeParse(form);
+    return read.success ? {} : errorsByField(read.error);
+  } catch {
+    return {};
+  }
+}
+
 /** A draft that was kept by an older page has none. */
 const NO_ANSWERS: readonly Answer[] = [];
 const answersIn = (t: Typed): readonly Answer[] => (t.answers as readonly Answer[] | undefined) ?? NO_ANSWERS;
-const sameAnswers = (a: readonly Answer[], b: readonly Answer[] | undefined): boolean =>
-  JSON.stringify(a) === JSON.stringify(b ?? []);
 
 type Change = (part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => void;
 /**
@@ -223,14 +231,14 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   }, [typed, dirty, data.id, data.revision]);
 
   const answers = answersIn(typed);
-  const [memory] = useState(() => ({ us: new RoundMemory(), uk: new RoundMemory() }));
-  // What is stored was read by the server's thread and came along.
-  const read = useMemo(
-    () =>
-      typed.pattern === data.draft.pattern && sameAnswers(answers, data.draft.answers)
-        ? { pattern: data.analysis.checked, failed: false }
-        : readSafely(typed.pattern, { otherwise: data.terms, memory, answers }),
-    [typed.pattern, answers, data.draft, data.analysis.checked, data.terms, memory],
+  const read = useReader(
+    { pattern: typed.pattern, answers },
+    {
+      pattern: data.draft.pattern,
+      answers: data.draft.answers ?? NO_ANSWERS,
+      checked: data.analysis.checked,
+    },
+    data.terms,
   );
   const checked = read.pattern;
   // The panels beside the text only care which slots there are: their names as one string keep them still
@@ -259,7 +267,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   );
   const { analysis, pending, lost } = useAnalysis(
     draft,
-    read.failed ? undefined : checked,
+    read.failed || read.waiting ? undefined : checked,
     around,
     data.analysis,
   );
@@ -285,7 +293,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   const shapes = useMemo(() => analysis.piece.parts.map((p) => silhouetteOf(p)), [analysis]);
 
   const errors = { ...(fetcher.data?.errors ?? {}), ...ownErrors };
-  const save = useCallback(() => {
+  const save = useCallback(async () => {
     const form: ItemForm = {
       basedOn: data.revision,
       seen: data.version,
@@ -310,15 +318,17 @@ export function ItemPage({ data }: { data: ItemPageData }) {
       passes: typed.passes,
       secondBrings: typed.secondBrings,
     };
-    const read = itemSchema(r.currency, r.locale).safeParse(form);
-    setOwnErrors(read.success ? {} : errorsByField(read.error));
-    if (read.success)
+    const errors = await ownErrorsOf(form, r);
+    setOwnErrors(errors);
+    if (Object.keys(errors).length === 0)
       void fetcher.submit(JSON.stringify({ ...form, workshop }), {
         method: "post",
         encType: "application/json",
       });
   }, [data.revision, data.version, data.note, typed, slotsShown, r, fetcher, workshop]);
-  useSaveKey(save);
+  // The rules are there before she saves.
+  useEffect(() => void rules().catch(() => undefined), []);
+  useSaveKey(() => void save());
 
   const saving = fetcher.state !== "idle";
   const conflict = fetcher.state === "idle" ? fetcher.data?.conflict : undefined;
@@ -370,7 +380,13 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         <ButtonLink to={`/items/${data.id}/colourways`}>
           <Palette size={17} aria-hidden /> Colourways
         </ButtonLink>
-        <Button type="button" $primary onClick={save} disabled={saving} aria-keyshortcuts="Control+S">
+        <Button
+          type="button"
+          $primary
+          onClick={() => void save()}
+          disabled={saving}
+          aria-keyshortcuts="Control+S"
+        >
           <Save size={17} aria-hidden /> Save <Keys>ctrl S</Keys>
         </Button>
         <WorkForm>
@@ -485,13 +501,14 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         <PatternEditor
           text={typed.pattern}
           pattern={checked}
+          ready={read.reader !== undefined}
           colours={colours}
           onText={on.text}
           asked={{
             answers,
             onAnswer: on.answer,
             onTakeBack: on.takeBack,
-            ask: (p) => answersTo(typed.pattern, checked, p, { otherwise: data.terms, memory, answers }),
+            ask: (p) => read.reader?.ask(typed.pattern, checked, p, answers) ?? [],
           }}
           lit={lit}
           onLight={setLit}
@@ -545,44 +562,21 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           </Caution>
         </Stack>
       </Columns>
-      <Looks>
-        <TabList aria-label="Ways to look at the item">
-          <Tab id="figure">Put together</Tab>
-          <Tab id="shape">Part by part</Tab>
-          <Tab id="compare">Other yarn and hook</Tab>
-          <Tab id="order">Order of work</Tab>
-          <Tab id="written">Written out</Tab>
-        </TabList>
-        <TabPanel id="figure">
-          <FigurePanel
-            analysis={analysis}
-            text={typed.pattern}
-            colours={colours}
-            yarns={data.yarns}
-            picture={dirty ? undefined : { itemId: data.id, mark: data.pictureMark }}
-            onText={on.text}
-          />
-        </TabPanel>
-        <TabPanel id="shape">
-          <ShapePanel
-            analysis={analysis}
-            colours={colours}
-            firmness={typed.firmness}
-            onFirmness={on.firmness}
-            lit={lit}
-            onLight={setLit}
-          />
-        </TabPanel>
-        <TabPanel id="compare">
-          <ComparePanel draft={draft} yarns={data.yarns} around={around} />
-        </TabPanel>
-        <TabPanel id="order">
-          <OrderPanel order={analysis.order} />
-        </TabPanel>
-        <TabPanel id="written">
-          <WrittenPanel pattern={checked} text={typed.pattern} name={typed.name} terms={data.terms} />
-        </TabPanel>
-      </Looks>
+      <Suspense fallback={<LooksPlace />}>
+        <ItemLooks
+          data={data}
+          analysis={analysis}
+          typed={typed}
+          checked={checked}
+          draft={draft}
+          around={around}
+          colours={colours}
+          dirty={dirty}
+          lit={lit}
+          onLight={setLit}
+          on={on}
+        />
+      </Suspense>
     </>
   );
 }
@@ -693,6 +687,10 @@ const Banner = styled.div`
     border-color: var(--bad);
   }
 `;
+/** Where the ways to look at it will stand: nothing below jumps when they come. */
+const LooksPlace = styled.div`
+  min-height: 640px;
+`;
 const ShapeStrip = styled.section`
   display: flex;
   flex-wrap: wrap;
@@ -705,42 +703,6 @@ const ShapeStrip = styled.section`
     padding: 0;
     display: grid;
     gap: 2px;
-  }
-`;
-const Looks = styled(Tabs)`
-  margin-top: 18px;
-  background: var(--sheet);
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  padding: 0 18px 18px;
-  .react-aria-TabList {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 20px;
-    border-bottom: 1px solid var(--line);
-    margin-bottom: 16px;
-  }
-  .react-aria-Tab {
-    padding: 12px 2px 9px;
-    cursor: pointer;
-    color: var(--soft);
-    border-bottom: 3px solid transparent;
-    margin-bottom: -1px;
-    font-weight: 560;
-    outline-offset: 3px;
-  }
-  .react-aria-Tab[data-selected] {
-    color: var(--ink);
-    border-color: var(--act);
-  }
-  .react-aria-Tab[data-focus-visible] {
-    outline: 3px solid var(--focus);
-    border-radius: 3px;
-  }
-  .react-aria-TabPanel:focus-visible {
-    outline: 3px solid var(--focus);
-    outline-offset: 6px;
-    border-radius: 3px;
   }
 `;
 const Caution = styled.p`

@@ -14,12 +14,14 @@ const watchNarrow = (onChange: () => void) => {
   return () => media.removeEventListener("change", onChange);
 };
 
-const CodeEditor = lazy(() => import("./code-editor"));
+const codeEditor = () => import("./code-editor");
+const CodeEditor = lazy(codeEditor);
 
 /** The pattern's text with the round ladder beside it, line by line, and its problems below. */
 export function PatternEditor({
   text,
   pattern,
+  ready,
   colours,
   onText,
   asked,
@@ -28,6 +30,11 @@ export function PatternEditor({
 }: {
   text: string;
   pattern: CheckedPattern;
+  /**
+   * Is what reads the text there? The editor is large, needs a browser and shows what was read: the page is
+   * complete without it, and it comes when it comes.
+   */
+  ready: boolean;
   colours: SlotColours;
   onText: (text: string) => void;
   asked: Asked;
@@ -37,11 +44,9 @@ export function PatternEditor({
   const nonce = useNonce();
   const narrow = useSyncExternalStore(watchNarrow, isNarrow, () => false);
   const label = useId();
-  const [ready, setReady] = useState(false);
   const [measured, setMeasured] = useState<{ places: LinePlace[]; height: number }>();
-  // The editor is large and needs a browser: the page is complete without it, and it comes when it comes.
-  // eslint-disable-next-line react-hooks/set-state-in-effect
-  useEffect(() => setReady(true), []);
+  // Fetched beside the reader, not behind it.
+  useEffect(() => void codeEditor(), []);
   const lineOf = lit === undefined ? undefined : pattern.parts[lit.part]?.rounds[lit.round]?.line;
   const onLine = useCallback(
     (line: number | undefined) => onLight(line === undefined ? undefined : roundAt(pattern, line)),

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { scaleLinear } from "d3-scale";
+import { ticks } from "d3-array";
 import styled from "styled-components";
 import { paysHour, type Selling } from "@core/costing";
 import { printMoney, type Minor } from "@core/units";
@@ -214,7 +214,7 @@ function CostStack({ analysis }: { analysis: ItemAnalysis }) {
     parts.reduce((s, p) => s + p.value, 0),
     1,
   );
-  const x = scaleLinear().domain([0, total]).range([0, 100]);
+  const x = (money: number): number => (100 * money) / total;
   let at = 0;
   return (
     <Stack
@@ -238,7 +238,7 @@ function CostStack({ analysis }: { analysis: ItemAnalysis }) {
             />
           );
         })}
-        {x.ticks(6).map((t) => (
+        {ticks(0, total, 6).map((t) => (
           <line key={t} x1={`${x(t)}%`} x2={`${x(t)}%`} y1="22" y2="29" stroke="var(--edge)" />
         ))}
         {earning.customerPays < total ? (

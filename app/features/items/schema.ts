@@ -6,14 +6,6 @@ import { parseMoney, parseNumber, quantityProblemText } from "@core/units";
 export const MAX_PATTERN = 64 * 1024;
 export const PATTERN_TOO_LONG = `A pattern may have ${MAX_PATTERN / 1024} thousand characters at most. Keep each item’s pattern by itself.`;
 
-export const ITEM_KINDS = [
-  { value: "keychain", label: "Keychain" },
-  { value: "ornament", label: "Ornament" },
-  { value: "figure", label: "Figure" },
-  { value: "kit", label: "Kit" },
-  { value: "other", label: "Other" },
-] as const;
-
 const once = (names: readonly string[]): boolean => new Set(names).size === names.length;
 const uuid = z.string().regex(/^[0-9a-f-]{36}$/, { error: "Choose one from the list." });
 

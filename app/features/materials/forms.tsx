@@ -14,7 +14,8 @@ import { FormFoot } from "../../ui/modal";
 import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { shrinkPhoto } from "./photo";
-import { COUNTED_KINDS, materialSchemas, NOTION_LABELS } from "./schema";
+import { COUNTED_KINDS, NOTION_LABELS } from "./kinds";
+import { materialSchemas } from "./schema";
 
 export interface FormReply {
   readonly reply?: SubmissionResult<string[]>;

@@ -17,7 +17,7 @@ import {
   type ImportProblem,
   type Table,
 } from "../import/table";
-import { NOTION_LABELS } from "./schema";
+import { NOTION_LABELS } from "./kinds";
 
 /** What a column of a file can hold. */
 export const IMPORT_FIELDS = {

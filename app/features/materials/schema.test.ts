@@ -10,7 +10,8 @@ import {
   yarnDefaults,
   type YarnValues,
 } from "./defaults";
-import { materialSchemas, NOTION_LABELS, COUNTED_KINDS } from "./schema";
+import { NOTION_LABELS, COUNTED_KINDS } from "./kinds";
+import { materialSchemas } from "./schema";
 
 const EN: Reading = { locale: "en-IE", system: "metric", currency: "EUR" };
 const US: Reading = { locale: "en-US", system: "imperial", currency: "USD" };
