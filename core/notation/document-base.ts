@@ -183,6 +183,7 @@ export function append(open: OpenRound, tokens: readonly Token[]): void {
 }
 
 /** What is done with both once there are two. */
+const TOLD_TO = new Set(["you", "will", "you'll", "need", "to", "have"]);
 const JOINED = /^(join|sew|stitch|put|lay|place|hold|crochet|sc|dc|stuff|attach)$/;
 /** What may stand behind "make another". */
 const AGAIN = /^(?:one|piece|side|the|same|like|this|way|just|exactly|alike|half)$/;
@@ -343,6 +344,8 @@ export abstract class DocumentBase {
     if (tokens.length > 12) return undefined;
     const c = this.cursor(tokens);
     c.take("(", "[");
+    // "You need to make 2."
+    if (tokens.length > 4) c.takeAll(TOLD_TO);
     if (!c.is("make", "work", "crochet")) {
       const all = makesIn(tokens);
       const alone = tokens.every((t, i) => t.kind === "mark" || (all && i >= all.from && i < all.to));

@@ -4,6 +4,7 @@ import { readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
 import type { Line } from "./text";
 import { hangSpurs } from "./hanging";
+import { shutByPairs } from "./shut";
 import { operationsOf } from "./surroundings";
 import type { Token } from "./tokens";
 import type { Node } from "./tree";
@@ -50,7 +51,8 @@ export abstract class LooseReader extends HeadingsReader {
         return "colour";
       }
       this.slot = colour;
-      return this.loose(rest, line) === "note" ? "colour" : "setup";
+      const kind = this.loose(rest, line);
+      return kind === "note" ? "colour" : kind === "continuation" ? kind : "setup";
     }
     if (
       /^(join|attach|rejoin|with|insert|working|work|using|tie)$/.test(first.text) &&
@@ -234,8 +236,11 @@ export abstract class LooseReader extends HeadingsReader {
       work.every((n) => n.times.kind === "number");
     // "Sl st in next st, fasten off (6)": the sum is what it was.
     const ends = slips && nodes.some((n) => n.kind === "event" && n.event.kind === "fasten-off");
+    // "(10). Flatten, sc through both layers": of no number of its own, it shuts what is there.
+    const summedAbove = /^[)\]}]$/.test(this.open?.tokens.at(-1)?.text ?? "");
+    const shuts = summedAbove && shutByPairs(nodes) !== undefined;
     if (
-      !(slips || grown) ||
+      !(slips || grown || shuts) ||
       nodes.some((n) => (n.kind === "total" && !ends) || n.kind === "unknown" || n.kind === "start")
     )
       return false;
@@ -243,7 +248,11 @@ export abstract class LooseReader extends HeadingsReader {
     this.closeRound();
     const last = part.rounds[part.rounds.length - 1];
     if (!last) return false;
-    const grownOn = hangSpurs(nodes, true).nodes.filter((n) => n.kind !== "event");
+    const onIt = hangSpurs(nodes, true).nodes.filter((n) => n.kind !== "event");
+    // "Change to green: (ch 8, 7 sl st) 3 times."
+    const slot = this.takeSlot();
+    const { from, to } = tokens[0] ?? line;
+    const grownOn = slot === undefined ? onIt : [{ kind: "colour" as const, slot, from, to }, ...onIt];
     part.rounds[part.rounds.length - 1] = { ...last, closing: [...last.closing, ...grownOn] };
     for (const n of nodes)
       if (n.kind === "event")

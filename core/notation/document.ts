@@ -5,6 +5,7 @@ import { namesColours } from "./document/colour-names";
 import { headingOf, type HeadingReading } from "./document/heading";
 import { LINE } from "./document/costs";
 import { labelReadings } from "./document/label";
+import { explains } from "./document/explains";
 import type { Lived } from "./document/flowing";
 import { readings, work } from "./count";
 import { repeated } from "./document/listed";
@@ -112,6 +113,15 @@ const PLAINLY = new Set(
 const namesAhead = (tokens: readonly Token[]): boolean =>
   tokens.length <= 200 && tokens.slice(1, 5).some((t) => t.text === ":");
 /** Words of a sentence that stands for plain rounds: a longer one says something else. */
+/** "R7-R11 - 30 sc (5 rounds)": how many rounds the label has already said. */
+function withoutSpan(tokens: Token[], { first, last }: RoundLabel): Token[] {
+  if (first === undefined || last === undefined || last === first) return tokens;
+  const at = tokens.findIndex(
+    (t, i) => t.value === last - first + 1 && isRoundWord(tokens[i + 1]?.text ?? ""),
+  );
+  const framed = /^[([]$/.test(tokens[at - 1]?.text ?? "") && /^[)\]]$/.test(tokens[at + 2]?.text ?? "");
+  return at > 1 && framed ? [...tokens.slice(0, at - 1), ...tokens.slice(at + 3)] : tokens;
+}
 /** Words of a shade: "dark sea green". */
 const LONGEST_SHADE = 3;
 const LONGEST_EVEN = 30;
@@ -276,11 +286,19 @@ export class DocumentReader extends LooseReader {
   /** "Red     R1  6 sc", "B 8-9: sc around": a colour, by its name or her letter for it, before the label. */
   protected behindShade(tokens: readonly Token[], i: number): boolean {
     if (i > LONGEST_SHADE) return false;
+    const c = this.cursor(tokens);
+    const letter = c.kind() === "word" && c.colours.has(c.text());
+    // "A: 9-10. sc around": a sign behind the letter, and any label.
+    if (
+      letter &&
+      i === 2 &&
+      tokens[1]?.text === ":" &&
+      labelReadings(this.cursor(tokens.slice(2)), true).length > 0
+    )
+      return true;
     const worded = isRoundWord(tokens[i]?.text ?? "") && tokens[i + 1]?.kind === "number";
     if (!worded && !framedNumber(tokens, i)) return false;
-    const c = this.cursor(tokens);
-    const lettered = i === 1 && c.kind() === "word" && c.colours.has(c.text());
-    if (lettered) return true;
+    if (letter && i === 1) return true;
     // "Red: 13-16: 20 (20)".
     return readShade(c) !== undefined && (c.at === i || (c.is(":", "-", "--") && c.at === i - 1));
   }
@@ -364,12 +382,20 @@ export class DocumentReader extends LooseReader {
     if (labels.some((r) => r.sentence && TELLS.test(tokens[r.to]?.text ?? "")))
       for (const r of labels) r.sentence = true;
     const { atStart } = unit;
+    if (atStart && labels.length === 0 && explains(tokens))
+      return { ...NOTHING_SEEN, labels, definition: true, atStart };
     const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
     if (numbered) return { ...NOTHING_SEEN, labels, atStart };
     const shades = atStart && labels.length === 0 && namesColours(this.cursor(tokens));
+    // "A:": her letter for a colour names no part.
+    const lettered =
+      !unit.marked &&
+      this.colours.has(tokens[0]?.text ?? "") &&
+      this.shadeAlone(this.cursor(tokens)) !== undefined;
     const heading =
       atStart &&
       !shades &&
+      !lettered &&
       (tokens.length <= 40 || namesAhead(tokens)) &&
       !this.bracketed(tokens) &&
       !(ringFirst(tokens) && !unit.marked) &&
@@ -557,7 +583,7 @@ export class DocumentReader extends LooseReader {
         return this.keepSetup(tokens.slice(to), line);
       this.closeRound();
       this.ensurePart(line, label.first);
-      const said = withoutVerb(tokens.slice(to));
+      const said = withoutSpan(withoutVerb(tokens.slice(to)), label);
       if (this.part) this.open = this.opening(said, label, line.number, this.part);
       this.flushSetup();
       return "round";
@@ -605,8 +631,9 @@ export class DocumentReader extends LooseReader {
     const made = this.makeLine(tokens) ?? (stop > 0 ? this.makeLine(tokens.slice(0, stop)) : undefined);
     // "Fasten off. Make a second one. Join …": said behind what ends the piece.
     const later = stop > 0 && !made ? this.makeLater(tokens, stop) : undefined;
-    if (later && this.part && !this.heading && decision.kind === "other") {
-      this.part.make = later.make;
+    const open = this.heading ?? this.part;
+    if (later && open && decision.kind === "other") {
+      open.make = later.make;
       this.loose([...tokens.slice(0, later.from), ...tokens.slice(later.to)], line);
       return "event";
     }
@@ -681,14 +708,16 @@ export class DocumentReader extends LooseReader {
     return { label: manyRounds(n, many), tokens: rest };
   }
 
-  /** "24 sc x3 rounds", "(sc, inc) x 3, for 2 rounds": so many rounds of it. */
+  /** "24 sc x3 rounds", "(sc, inc) x 3, for 2 rounds", "sc around x4 (24)": so many rounds of it. */
   protected overRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
     const [first] = tokens;
-    if (!first || (first.kind !== "number" && !/^[([]$/.test(first.text)) || tokens[1]?.kind === "mark")
-      return undefined;
-    const { many, rest } = repeated(tokens);
-    if (many < 2 || rest.length > LONGEST_EVEN || !this.hasCountedWork(rest)) return undefined;
-    return { label: manyRounds(many, first), tokens: [...rest] };
+    const begins = first?.kind === "number" || /^[([]$/.test(first?.text ?? "");
+    if (!first || (!begins && !this.hasWork([first])) || tokens[1]?.kind === "mark") return undefined;
+    const summed = /^[)\]]$/.test(tokens.at(-1)?.text ?? "") && tokens.at(-2)?.kind === "number";
+    const end = summed && /^[([]$/.test(tokens.at(-3)?.text ?? "") ? tokens.length - 3 : tokens.length;
+    const { many, rest } = repeated(tokens.slice(0, end));
+    if (many < 2 || rest.length > LONGEST_EVEN || !this.hasWork(rest)) return undefined;
+    return { label: manyRounds(many, first), tokens: [...rest, ...tokens.slice(end)] };
   }
 
   /** "Work even until rnd 6", "sc around through round 12": plain rounds up to a number. */

@@ -7,7 +7,7 @@ import { MM_PER_INCH } from "../units";
 const STUFF = /^(stuff|stuffing|fill|filling|restuff|overstuff|stuffed|filled)$/;
 const CLOSE = /^(close|closing|pull|draw|cinch|gather|thread|weave|tighten)$/;
 const SEW = /^(sew|sewing|attach|stitch|whipstitch|pin)$/;
-const PLACE = /^(insert|attach|place|add|put|fix|position|fit|push|install|press)$/;
+const PLACE = /^(pop|insert|attach|place|add|put|fix|position|fit|push|install|press)$/;
 
 /** The words that begin an event; a chunk that starts with one is never read as stitches. */
 export function startsEvent(c: Cursor): boolean {

@@ -165,7 +165,6 @@ ch 7, sl st in 2nd ch from hook and the next 5 --> 6`,
       { name: "Claw", make: 2, counts: [5, 10, 10, 5, 5, 5] },
       { name: "Legs", make: 6, counts: [6] },
     ],
-    reports: ["note not-understood 12"],
   },
   {
     hand: "sleepy bee",

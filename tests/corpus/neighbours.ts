@@ -558,7 +558,7 @@ R1 6sc MR (6)
 R2 (sc, inc)*3 (9)
 R3 sc*9 (9)`,
     parts: [
-      { name: "A", counts: [6, 12, 18, 18, 18, 18, 12] },
+      { name: "Body", counts: [6, 12, 18, 18, 18, 18, 12] },
       { name: "Wings", make: 2, counts: [6, 9, 9] },
     ],
   },
@@ -1938,5 +1938,1428 @@ sc 4 rnds
 sc, dec; rep (14)
 dec ea (7)`,
     parts: [{ name: "Easter bunny pom", counts: [7, 14, 21, 28, 28, 28, 28, 28, 21, 14, 7] }],
+  },
+  {
+    hand: "of the plain hands, t4: 117. Potted cactus, UK terms",
+    text: `Potted cactus, UK terms
+
+CACTUS (green)
+R1: MR, 8dc [8]
+R2: 8 x inc [16]
+R3: 8 x (1dc, inc) [24]
+R4–R8: 24dc in BLO [24]
+R9: 8 x (1dc, dec) [16]
+R10: 8 x dec [8]
+
+ARMS (x2)
+R1: MR, 6dc [6]
+R2–R4: 6dc [6]
+
+POT (terracotta)
+R1: MR, 6dc [6]
+R2: 6 x inc [12]
+R3: 6 x (1dc, inc) [18]
+R4: 6 x (2dc, inc) [24]
+R5: 24dc in BLO [24]
+R6–R8: 24dc [24]
+R9: 3 x (7dc, inc) in FLO [27]
+Sl st, finish. Cardboard circle in the bottom.`,
+    parts: [
+      { name: "CACTUS", counts: [8, 16, 24, 24, 24, 24, 24, 24, 16, 8] },
+      { name: "ARMS", make: 2, counts: [6, 6, 6, 6] },
+      { name: "POT", counts: [6, 12, 18, 24, 24, 24, 24, 24, 27] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t4: 118. Bunny keychain",
+    text: `Bunny keychain
+* Rabbit Head *
+1. 6 sc MR
+2. inc x6 - 12
+3. sc, inc x6 - 18
+4. 2 sc, inc x6 - 24
+5-7. sc - 24
+8. 2 sc, dec x6 - 18
+9. sc, dec x6 - 12
+* Long ears x2 *
+1. 6 sc MR
+2. sc - 6
+3. 2 sc, inc x2 - 8
+4-8. sc - 8
+9. 2 sc, dec x2 - 6`,
+    parts: [
+      { name: "Rabbit Head", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+      { name: "Long ears", make: 2, counts: [6, 6, 8, 8, 8, 8, 8, 8, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t4: 119. Apple (red)",
+    text: `Apple (red)
+magic loop 6
+increase all the way round, 12
+1 sc and 1 inc all the way round, 18
+2 sc and 1 inc all the way round, 24
+3 sc and 1 inc all the way round, 30
+4 sc and 1 inc all the way round, 36
+5 rounds of sc, 36
+4 sc and 1 dec all the way round, 30
+3 sc and 1 dec all the way round, 24
+2 sc and 1 dec all the way round, 18
+stuff it
+1 sc and 1 dec all the way round, 12
+dec all the way round, 6
+Leaf (green): ch 7, sl st in 2nd ch, sc, hdc, hdc, sc, sl st, turn and work the other side: sl st, sc, hdc, hdc, sc, sl st`,
+    parts: [
+      { name: "Apple", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] },
+      { name: "Leaf", counts: [12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t4: 120. Muffin",
+    text: `Muffin
+Base:
+Rnd 1 (6) 6 sc in MR
+Rnd 2 (12) inc around
+Rnd 3 (18) *sc, inc* around
+Rnd 4 (24) *2 sc, inc* around
+Rnd 5 (30) *3 sc, inc* around
+Top:
+Rnd 1 (6) 6 sc in MR
+Rnd 2 (12) inc around
+Rnd 3 (18) *sc, inc* around
+Rnd 4 (24) *2 sc, inc* around
+Rnd 5 (30) *3 sc, inc* around
+Rnds 6-8 (30) sc around
+Sew base and top together.`,
+    parts: [
+      { name: "Base", counts: [6, 12, 18, 24, 30] },
+      { name: "Top", counts: [6, 12, 18, 24, 30, 30, 30, 30] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t4: 121. Unicorn parts",
+    text: `Unicorn parts
+Horn, gold
+rnd 1 4 sc in mr (4)
+rnd 2 sc (4)
+rnd 3 3 sc, inc (5)
+rnd 4 sc (5)
+rnd 5 4 sc, inc (6)
+rnd 6 sc (6)
+Ears, white, make two
+rnd 1 5 sc in mr (5)
+rnd 2 inc all (10)
+rnd 3 sc (10)
+Head, white
+rnd 1 7 sc in mr (7)
+rnd 2 inc all (14)
+rnd 3 (sc, inc) 7x (21)
+rnd 4 (2 sc, inc) 7x (28)
+rnd 5 (3 sc, inc) 7x (35)
+rnd 6 7 8 9 sc (35)
+rnd 10 (3 sc, dec) 7x (28)
+rnd 11 (2 sc, dec) 7x (21)`,
+    parts: [
+      { name: "Horn", counts: [4, 4, 5, 5, 6, 6] },
+      { name: "Ears", make: 2, counts: [5, 10, 10] },
+      { name: "Head", counts: [7, 14, 21, 28, 35, 35, 35, 35, 35, 28, 21] },
+    ],
+  },
+  {
+    hand: "of the plain hands, t4: 122. Hedgehog (face first, th",
+    text: `Hedgehog (face first, then back)
+Face colour
+R1 5sc in MC
+R2 sc each - 5
+R3 inc each - 10
+R4 sc each - 10
+R5 (sc, inc)x5 - 15
+Back colour (loop stitch if you like)
+R6 (2sc, inc)x5 - 20
+R7 (3sc, inc)x5 - 25
+R8 (4sc, inc)x5 - 30
+R9-R11 sc each - 30
+R12 (4sc, dec)x5 - 25
+R13 (3sc, dec)x5 - 20
+R14 (2sc, dec)x5 - 15
+R15 (sc, dec)x5 - 10
+R16 dec x5 - 5`,
+    parts: [{ name: "Face colour", counts: [5, 5, 10, 10, 15, 20, 25, 30, 30, 30, 30, 25, 20, 15, 10, 5] }],
+  },
+  {
+    hand: "of the plain hands, u1: 123. Little owl",
+    text: `Little owl
+
+Materials
+Sport weight cotton in brown (25 g), cream (10 g), yellow (5 g)
+Hook 2.5 mm
+Safety eyes 8 mm, 2 pcs
+Fibre fill
+
+Worked in continuous rounds unless stated otherwise.
+
+HEAD — brown
+Round 1. 8sc into magic ring [8]
+Round 2. inc in each st [16]
+Round 3. *1sc, inc* x8 [24]
+Round 4. *2sc, inc* x8 [32]
+Round 5. *3sc, inc* x8 [40]
+Rounds 6 to 10. 1sc in each st [40]
+Insert eyes between rounds 7 and 8, leaving 8 sts between.
+Round 11. *3sc, dec* x8 [32]
+Round 12. *2sc, dec* x8 [24]
+Begin stuffing and carry on as you go.
+Round 13. *1sc, dec* x8 [16]
+Fasten off, leaving a tail for sewing.
+
+BODY — brown
+Round 1. 8sc into magic ring [8]
+Round 2. inc in each st [16]
+Round 3. *1sc, inc* x8 [24]
+Rounds 4 to 6. 1sc in each st [24]
+Round 7. *4sc, dec* x4 [20]
+Round 8. 1sc in each st [20]
+Round 9. *3sc, dec* x4 [16]
+Fasten off.
+
+FEET — yellow, make two
+Round 1. 6sc into magic ring [6]
+Round 2. inc in each st [12]
+Round 3. 1sc in each st [12]
+Round 4. *2sc, dec* x3 [9]
+Flatten, do not stuff.
+
+WINGS — brown, make two
+Round 1. 5sc into magic ring [5]
+Round 2. inc in each st [10]
+Rounds 3 and 4. 1sc in each st [10]
+Flatten and close with a row of sc through both layers.
+
+BEAK — yellow
+Round 1. 4sc into magic ring [4]
+Round 2. *1sc, inc* x2 [6]
+Sl st, fasten off.
+
+ASSEMBLY
+Sew the head to the body. Sew the wings at each side below the head.`,
+    parts: [
+      { name: "HEAD", counts: [8, 16, 24, 32, 40, 40, 40, 40, 40, 40, 32, 24, 16] },
+      { name: "BODY", counts: [8, 16, 24, 24, 24, 24, 20, 20, 16] },
+      { name: "FEET", make: 2, counts: [6, 12, 12, 9] },
+      { name: "WINGS", make: 2, counts: [5, 10, 10, 10] },
+      { name: "BEAK", counts: [4, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 124. Tadpole the whale",
+    text: `Tadpole the whale
+
+UK terminology. dc = double crochet, inc = 2 dc in one stitch, dec = decrease, ss = slip stitch, ch = chain, st(s) = stitch(es)
+
+Body
+Foundation: 7 ch
+R1: Starting in the 2nd ch from the hook, dc 5, 3 dc in the last ch. Working along the other side of the chain: dc 4, 2 dc in the next ch (14)
+R2: inc, dc 4, inc x 3, dc 4, inc x 2 (20)
+R3: (dc 9, inc) x 2 (22)
+R4-8: dc in each st (22)
+R9: (dc 9, dec) x 2 (20)
+Attach the eyes between R6 and R7 on either side.
+R10: (dc 3, dec) x 4 (16)
+Stuff.
+R11: (dc 2, dec) x 4 (12)
+R12: dec x 6 (6)
+Break yarn, thread through and pull tight.
+
+Fin (make 2)
+R1: 4 dc in a magic ring (4)
+R2: (dc 1, inc) x 2 (6)
+R3: (dc 2, inc) x 2 (8)
+R4: dc in each st (8)
+Press flat.
+
+Tail (make 2)
+Worked in rows.
+Row 1: 5 ch, 1 dc in 2nd ch from hook, dc to end, turn (4)
+Row 2: 1 ch, dc across, turn (4)
+Row 3: 1 ch, inc, dc 2, inc, turn (6)
+Row 4: 1 ch, dec, dc 2, dec (4)
+Sew both to the end of the body.`,
+    parts: [
+      { name: "Body", counts: [14, 20, 22, 22, 22, 22, 22, 22, 20, 16, 12, 6] },
+      { name: "Fin", make: 2, counts: [4, 6, 8, 8] },
+      { name: "Tail", make: 2, counts: [4, 4, 6, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 125. Pincushion in a pot",
+    text: `Pincushion in a pot
+You need a 3.5mm hook, worsted yarn in terracotta, brown & green, polyfill.
+
+-POT-
+Terracotta
+1. 6 sc in magic circle - 6 sts
+2. 2 sc in each st - 12 sts
+3. 1 sc, 2 sc in next - repeat 6x - 18 sts
+4. 2 sc, 2 sc in next - repeat 6x - 24 sts
+5. 3 sc, 2 sc in next - repeat 6x - 30 sts
+6. BLO 1 sc in each st - 30 sts
+7.-8. 1 sc in each st - 30 sts
+Sl st and fasten off.
+
+-SOIL-
+Brown
+1.-5. Work as the pot. - 30 sts
+Fasten off, leave a long tail to sew it into the pot.
+
+-CACTUS-
+Green
+1. 6 sc in magic circle - 6 sts
+2. 2 sc in each st - 12 sts
+3. 1 sc, 2 sc in next - repeat 6x - 18 sts
+4.-7. 1 sc in each st - 18 sts
+8. 1 sc, dec - repeat 6x - 12 sts
+Stuff and sew to the soil.`,
+    parts: [
+      { name: "POT", counts: [6, 12, 18, 24, 30, 30, 30, 30] },
+      { name: "SOIL", counts: [6, 12, 18, 24, 30] },
+      { name: "CACTUS", counts: [6, 12, 18, 18, 18, 18, 18, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 126. FRED THE FOX",
+    text: `FRED THE FOX
+by our kitchen table
+
+What you'll need:
+- Orange, white and dark brown 8 ply cotton
+- 3mm crochet hook
+- 9mm safety eyes
+- Hobbyfill
+- Tapestry needle
+
+Head (start at the top, orange)
+Rd 1: 6 sc in MR
+Rd 2: 6 inc =12
+Rd 3: (1 sc, inc)x6 =18
+Rd 4: (2 sc, inc)x6 =24
+Rd 5: (3 sc, inc)x6 =30
+Rd 6: (4 sc, inc)x6 =36
+Rd 7-10: 36 sc
+switch to white
+Rd 11: (4 sc, dec)x6 =30
+Rd 12: (3 sc, dec)x6 =24
+place eyes between rd 8 & 9
+Rd 13: (2 sc, dec)x6 =18
+stuff, FO
+
+Snout (white)
+Rd 1: 6 sc in MR
+Rd 2: (1 sc, inc)x3 =9
+Rd 3: (2 sc, inc)x3 =12
+Rd 4: 12 sc
+FO, leave tail
+
+Ears (x2, orange)
+Rd 1: 6 sc in MR
+Rd 2: (1 sc, inc)x3 =9
+Rd 3-4: 9 sc
+FO
+
+Body (orange)
+Rd 1: 6 sc in MR
+Rd 2: 6 inc =12
+Rd 3: (1 sc, inc)x6 =18
+Rd 4: (2 sc, inc)x6 =24
+Rd 5: (3 sc, inc)x6 =30
+Rd 6-7: 30 sc
+Rd 8: (8 sc, dec)x3 =27
+Rd 9: 27 sc
+Rd 10: (7 sc, dec)x3 =24
+Rd 11: 24 sc
+Rd 12: (6 sc, dec)x3 =21
+Rd 13: (5 sc, dec)x3 =18
+FO
+
+Legs (x2, begin with brown)
+Rd 1: 6 sc in MR
+Rd 2: 6 inc =12
+Rd 3: (3 sc, inc)x3 =15
+Rd 4-5: 15 sc
+switch to orange
+Rd 6: (3 sc, dec)x3 =12
+Rd 7-9: 12 sc
+FO
+
+Arms (x2, begin with brown)
+Rd 1: 6 sc in MR
+Rd 2: (1 sc, inc)x3 =9
+Rd 3: 9 sc
+switch to orange
+Rd 4-7: 9 sc
+FO
+
+Tail (begin with white)
+Rd 1: 5 sc in MR
+Rd 2: 5 inc =10
+Rd 3: (1 sc, inc)x5 =15
+Rd 4: 15 sc
+switch to orange
+Rd 5: 15 sc
+Rd 6: (3 sc, dec)x3 =12
+Rd 7: 12 sc
+Rd 8: (2 sc, dec)x3 =9
+Rd 9: (1 sc, dec)x3 =6
+FO, sew everything on`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18] },
+      { name: "Snout", counts: [6, 9, 12, 12] },
+      { name: "Ears", make: 2, counts: [6, 9, 9, 9] },
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 27, 27, 24, 24, 21, 18] },
+      { name: "Legs", make: 2, counts: [6, 12, 15, 15, 15, 12, 12, 12, 12] },
+      { name: "Arms", make: 2, counts: [6, 9, 9, 9, 9, 9, 9] },
+      { name: "Tail", counts: [5, 10, 15, 15, 15, 12, 12, 9, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 127. AVOCADO & STONE (UK)",
+    text: `AVOCADO & STONE (UK)
+Tension is not important.
+
+Avocado
+Work in a spiral in dark green.
+Rnd 1: 2ch, 8dc in 2nd ch from hook. 8 sts
+Rnd 2: 2dc in each dc to end. 16 sts
+Rnd 3: (1dc, 2dc in next dc) to end. 24 sts
+Rnd 4: (2dc, 2dc in next dc) 8 times. 32 sts
+Rnds 5–7: 1dc in each dc. 32 sts
+Rnd 8: (6dc, dc2tog) 4 times. 28 sts
+Rnd 9: 1dc in each dc. 28 sts
+Rnd 10: (5dc, dc2tog) 4 times. 24 sts
+Rnd 11: 1dc in each dc. 24 sts
+Rnd 12: (4dc, dc2tog) 4 times. 20 sts
+Rnd 13: (3dc, dc2tog) 4 times. 16 sts
+Stuff.
+Rnd 14: (dc2tog) 8 times. 8 sts
+Fasten off and gather the last rnd.
+
+Stone
+Rnd 1: 2ch, 6dc in 2nd ch from hook. 6 sts
+Rnd 2: 2dc in each dc. 12 sts
+Rnd 3: (1dc, 2dc in next dc) 6 times. 18 sts
+Rnd 4: 1dc in each dc. 18 sts
+Rnd 5: (1dc, dc2tog) 6 times. 12 sts
+Rnd 6: (dc2tog) 6 times. 6 sts
+Fasten off.`,
+    parts: [
+      { name: "Avocado", counts: [8, 16, 24, 32, 32, 32, 32, 28, 28, 24, 24, 20, 16, 8] },
+      { name: "Part 2", counts: [6, 12, 18, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 128. Winter gnome",
+    text: `Winter gnome
+
+BODY
+(grey)
+1 – 7 sc in MC (7)
+2 – 7 inc (14)
+3 – 7 x [1 sc, 1 inc] (21)
+4 – 7 x [2 sc, 1 inc] (28)
+5-9 – 28 sc (28)
+10 – BLO: 28 sc (28)
+11 – 4 x [5 sc, 1 dec] (24)
+12 – 24 sc (24)
+13 – 4 x [4 sc, 1 dec] (20)
+14 – 4 x [3 sc, 1 dec] (16)
+15 – 4 x [2 sc, 1 dec] (12)
+Fasten off.
+
+NOSE
+(skin)
+1 – 6 sc in MC (6)
+2 – 6 sc (6)
+Fasten off.
+
+HAT
+(red)
+1 – 4 sc in MC (4)
+2 – 4 sc (4)
+3 – 4 inc (8)
+4 – 8 sc (8)
+5 – 4 x [1 sc, 1 inc] (12)
+6 – 12 sc (12)
+7 – 4 x [2 sc, 1 inc] (16)
+8 – 16 sc (16)
+9 – 4 x [3 sc, 1 inc] (20)
+10 – 20 sc (20)
+11 – 4 x [4 sc, 1 inc] (24)
+12 – 4 x [5 sc, 1 inc] (28)
+Fasten off.
+
+BEARD
+Cut 20 strands of cream, 12 cm each, and knot them into the loops of round 10.`,
+    parts: [
+      { name: "BODY", counts: [7, 14, 21, 28, 28, 28, 28, 28, 28, 28, 24, 24, 20, 16, 12] },
+      { name: "skin", counts: [6, 6] },
+      { name: "HAT", counts: [4, 4, 8, 8, 12, 12, 16, 16, 20, 20, 24, 28] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 129. Sea turtle keyring",
+    text: `Sea turtle keyring
+
+Yarn A: teal. Yarn B: sand.
+
+Shell (A)
+R1 6sc in mc (6)
+R2 inc all (12)
+R3 (sc,inc) all (18)
+R4 (2sc,inc) all (24)
+R5 (3sc,inc) all (30)
+R6 (4sc,inc) all (36)
+R7-R9 sc all (36)
+f/o
+
+Belly (B)
+R1-R6 as shell
+do not f/o, put belly on shell and sc together through both layers, stuffing before closing
+
+Head (B)
+R1 6sc in mc (6)
+R2 inc all (12)
+R3 (3sc,inc) all (15)
+R4-5 sc all (15)
+R6 (3sc,dec) all (12)
+f/o, stuff
+
+Leg x4 (B)
+R1 6sc in mc (6)
+R2 (sc,inc) all (9)
+R3-R4 sc all (9)
+f/o, no stuffing
+
+Tail (B)
+R1 4sc in mc (4)
+R2 (sc,inc) all (6)
+f/o`,
+    parts: [
+      { name: "Shell", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36] },
+      { name: "Belly", counts: [6, 12, 18, 24, 30, 36] },
+      { name: "Head", counts: [6, 12, 15, 15, 15, 12] },
+      { name: "Leg", make: 4, counts: [6, 9, 9, 9] },
+      { name: "Tail", counts: [4, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 130. MUSHROOM",
+    text: `MUSHROOM
+
+Size: approx. 7 cm
+Gauge: 5 sts and 6 rounds = 2.5 cm
+
+Cap, in red
+Round 1: Make a magic ring, 6 sc into the ring. (6)
+Round 2: 2 sc into every stitch. (12)
+Round 3: (1 sc, 2 sc into the next stitch) around. (18)
+Round 4: (2 sc, 2 sc into the next stitch) around. (24)
+Round 5: (3 sc, 2 sc into the next stitch) around. (30)
+Round 6: (4 sc, 2 sc into the next stitch) around. (36)
+Round 7: (5 sc, 2 sc into the next stitch) around. (42)
+Round 8 – Round 10: sc around. (42)
+Fasten off with a slip stitch.
+
+Gills, in white
+Round 1: Make a magic ring, 6 sc into the ring. (6)
+Round 2: 2 sc into every stitch. (12)
+Round 3: (1 sc, 2 sc into the next stitch) around. (18)
+Round 4: (2 sc, 2 sc into the next stitch) around. (24)
+Round 5: (3 sc, 2 sc into the next stitch) around. (30)
+Round 6: (4 sc, 2 sc into the next stitch) around. (36)
+Round 7: (5 sc, 2 sc into the next stitch) around. (42)
+Hold the gills against the cap and slip stitch them together, stuffing as you go.
+
+Stem, in white
+Round 1: Make a magic ring, 6 sc into the ring. (6)
+Round 2: 2 sc into every stitch. (12)
+Round 3: (1 sc, 2 sc into the next stitch) around. (18)
+Round 4: In back loops, sc around. (18)
+Round 5: (4 sc, sc2tog) around. (15)
+Round 6: sc around. (15)
+Round 7: (3 sc, sc2tog) around. (12)
+Round 8 – Round 9: sc around. (12)
+Round 10: (3 sc, 2 sc into the next stitch) around. (15)
+Fasten off and leave a long end.
+
+Spots, in white, make 5
+Round 1: Make a magic ring, 6 sc into the ring. (6)
+Pull the ring shut, slip stitch, fasten off.
+
+Sew the spots onto the cap and the stem onto the gills.`,
+    parts: [
+      { name: "Cap", counts: [6, 12, 18, 24, 30, 36, 42, 42, 42, 42] },
+      { name: "Gills", counts: [6, 12, 18, 24, 30, 36, 42] },
+      { name: "Stem", counts: [6, 12, 18, 18, 15, 15, 12, 12, 12, 15] },
+      { name: "Spots", make: 5, counts: [6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 131. Reef fish",
+    text: `Reef fish
+Notes: Do not join rounds; use a marker. Colours: A coral, B white.
+
+Fish (start at nose)
+A: 1. 5 sc in ring. 5
+2. inc x5. 10
+3. (sc, inc) x5. 15
+4. (2 sc, inc) x5. 20
+B: 5. sc x20. 20
+A: 6. (3 sc, inc) x5. 25
+7. sc x25. 25
+B: 8. sc x25. 25
+A: 9-10. sc x25. 25
+Eyes between 4 and 5.
+B: 11. (3 sc, dec) x5. 20
+A: 12. sc x20. 20
+13. (2 sc, dec) x5. 15
+14. sc x15. 15
+Stuff.
+15. (sc, dec) x5. 10
+16. dec x5. 5
+End.
+
+Tail fin
+A: 1. 5 sc in ring. 5
+2. sc x5. 5
+3. inc x5. 10
+B: 4. sc x10. 10
+Flatten and sew.
+
+Side fins, 2 pcs
+B: 1. 5 sc in ring. 5
+2-3. sc x5. 5`,
+    parts: [
+      { name: "Fish", counts: [5, 10, 15, 20, 20, 25, 25, 25, 25, 25, 20, 20, 15, 15, 10, 5] },
+      { name: "Tail fin", counts: [5, 5, 10, 10] },
+      { name: "Side fins", make: 2, counts: [5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u1: 132. Strawberry",
+    text: `Strawberry
+
+*Berry* in red
+
+Rnd 1 (RS): Ch 2, work 6 sc in second ch from hook; join with sl st in first sc — 6 sc.
+Rnd 2: Ch 1, 2 sc in each sc around; join — 12 sc.
+Rnd 3: Ch 1, [sc in next sc, 2 sc in next sc] 6 times; join — 18 sc.
+Rnd 4: Ch 1, [sc in next 2 sc, 2 sc in next sc] 6 times; join — 24 sc.
+Rnd 5: Ch 1, [sc in next 3 sc, 2 sc in next sc] 6 times; join — 30 sc.
+Rnds 6-7: Ch 1, sc in each sc around; join — 30 sc.
+Rnd 8: Ch 1, [sc in next 3 sc, sc2tog] 6 times; join — 24 sc.
+Rnd 9: Ch 1, sc in each sc around; join — 24 sc.
+Rnd 10: Ch 1, [sc in next 2 sc, sc2tog] 6 times; join — 18 sc.
+Rnd 11: Ch 1, sc in each sc around; join — 18 sc.
+Stuff berry.
+Rnd 12: Ch 1, [sc in next sc, sc2tog] 6 times; join — 12 sc.
+Rnd 13: Ch 1, [sc2tog] 6 times; join — 6 sc. Fasten off.
+
+With a length of yellow, make small straight stitches all over for the seeds.`,
+    parts: [{ name: "Berry", counts: [6, 12, 18, 24, 30, 30, 30, 24, 24, 18, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, u2: 133. Tiny dancer",
+    text: `Tiny dancer
+
+Yarn: pink, skin, brown
+
+BODY AND HEAD (in one piece, from the head down, begin with skin)
+Rnd 1: 6 sc in mr
+Rnd 2: inc around (12)
+Rnd 3: [sc, inc] around (18)
+Rnd 4: [2 sc, inc] around (24)
+Rnd 5: [3 sc, inc] around (30)
+Rnd 6: [4 sc, inc] around (36)
+Rnd 7-10: sc around (36)
+Rnd 11: [4 sc, dec] around (30)
+Change to pink.
+Rnd 12: sc around in BLO (30)
+Rnd 13: [3 sc, dec] around (24)
+Rnd 14: sc around (24)
+Rnd 15: [2 sc, dec] around (18)
+Stuff now.
+Rnd 16: [sc, dec] around (12)
+Rnd 17: dec around (6)
+
+SKIRT
+Join pink in any free front loop of Rnd 11.
+Rnd 1: 30 sc in the front loops (30)
+Rnd 2: 2 hdc in each st (60)
+Rnd 3: 2 dc in each st, sl st to first dc (120)
+Fasten off.
+
+ARMS (make 2, skin)
+Rnd 1: 5 sc in mr
+Rnd 2-6: sc around (5)`,
+    parts: [
+      { name: "BODY AND HEAD", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 30, 24, 24, 18, 12, 6] },
+      { name: "SKIRT", counts: [30, 60, 120] },
+      { name: "ARMS", make: 2, counts: [5, 5, 5, 5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u2: 134. Twinkle star",
+    text: `Twinkle star
+Worked flat in joined rounds. Make 2 and sew together.
+
+Rnd 1: 5 sc in magic ring, join. (5)
+Rnd 2: ch 1, 2 sc in each st, join. (10)
+Rnd 3: ch 1, (sc, 2 sc in next) 5 times, join. (15)
+Fasten off the first, keep the second on the hook, hold together and sc through both layers all round, stuffing before you close.`,
+    parts: [{ name: "Twinkle star", make: 2, counts: [5, 10, 15] }],
+  },
+  {
+    hand: "of the plain hands, u2: 135. Carrot for the rabbit",
+    text: `Carrot for the rabbit
+
+Orange:
+1.) 4 sc into magic ring (4)
+2.) 4 x inc (8)
+3.) 8 sc (8)
+4.) 4 x (1 sc, inc) (12)
+5.) 12 sc (12)
+6.) 4 x (2 sc, inc) (16)
+7.)-11.) 16 sc (16)
+12.) 4 x (2 sc, dec) (12)
+fill
+13.) 6 x dec (6)
+Change to green: (ch 8, sl st in second ch from hook and next 6, sl st in next st) 3 times. Fasten off.`,
+    parts: [{ name: "Carrot for the rabbit", counts: [4, 8, 8, 12, 12, 16, 16, 16, 16, 16, 16, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, u2: 136. Doll's boots",
+    text: `Doll's boots
+
+UK terms throughout.
+
+Boot (make two alike)
+Using navy, ch 5.
+Rnd 1: 1 dc in 2nd ch from hook, 1 dc in each of next 2 ch, 4 dc in last ch, working on the other side of the foundation 1 dc in each of next 2 ch, 3 dc in the first ch. (12)
+Rnd 2: [1 dc, 2 dc in next st] 6 times. (18)
+Rnd 3: [2 dc, 2 dc in next st] 6 times. (24)
+Rnd 4: Working in back loops only, 1 dc in each st. (24)
+Rnd 5: 1 dc in each st. (24)
+Rnd 6: 7 dc, [dc2tog] 5 times, 7 dc. (19)
+Rnd 7: 4 dc, [dc2tog] 5 times, 5 dc. (14)
+Rnds 8 and 9: 1 dc in each st. (14)
+Fasten off. Turn down the cuff.`,
+    parts: [{ name: "Boot", make: 2, counts: [12, 18, 24, 24, 24, 19, 14, 14, 14] }],
+  },
+  {
+    hand: "of the plain hands, u2: 137. ELLA ELEPHANT",
+    text: `ELLA ELEPHANT
+
+Skill level: confident beginner
+Finished height: 10 cm
+
+Elephant head and trunk
+R 1: 6 sc in MR = 6 sts
+R 2: 6 inc = 12 sts
+R 3: (1 sc, 1 inc) 6x = 18 sts
+R 4: (2 sc, 1 inc) 6x = 24 sts
+R 5: (3 sc, 1 inc) 6x = 30 sts
+R 6: (4 sc, 1 inc) 6x = 36 sts
+R 7 - R 12: 1 sc in every st = 36 sts
+R 13: (4 sc, 1 dec) 6x = 30 sts
+R 14: (3 sc, 1 dec) 6x = 24 sts
+Attach eyes between R 10 and R 11, 9 sts apart.
+R 15: (2 sc, 1 dec) 6x = 18 sts
+R 16: (1 sc, 1 dec) 6x = 12 sts
+Stuff the head.
+R 17: 1 sc in every st = 12 sts
+R 18: (4 sc, 1 dec) 2x = 10 sts
+R 19 - R 20: 1 sc in every st = 10 sts
+R 21: (3 sc, 1 dec) 2x = 8 sts
+R 22 - R 25: 1 sc in every st = 8 sts
+Stuff the trunk lightly, sl st, cut.
+
+Ears (2x)
+R 1: 7 sc in MR = 7 sts
+R 2: 7 inc = 14 sts
+R 3: (1 sc, 1 inc) 7x = 21 sts
+R 4: (2 sc, 1 inc) 7x = 28 sts
+Sl st, cut, fold in half.
+
+Body
+R 1: 6 sc in MR = 6 sts
+R 2: 6 inc = 12 sts
+R 3: (1 sc, 1 inc) 6x = 18 sts
+R 4: (2 sc, 1 inc) 6x = 24 sts
+R 5: (3 sc, 1 inc) 6x = 30 sts
+R 6 - R 9: 1 sc in every st = 30 sts
+R 10: (3 sc, 1 dec) 6x = 24 sts
+R 11: 1 sc in every st = 24 sts
+R 12: (2 sc, 1 dec) 6x = 18 sts
+Sl st, cut.
+
+Legs (4x)
+R 1: 6 sc in MR = 6 sts
+R 2: 6 inc = 12 sts
+R 3: BLO 1 sc in every st = 12 sts
+R 4 - R 5: 1 sc in every st = 12 sts
+Stuff, sl st, cut.
+
+Tail
+R 1: 4 sc in MR = 4 sts
+R 2 - R 5: 1 sc in every st = 4 sts`,
+    parts: [
+      {
+        name: "Elephant head and trunk",
+        counts: [
+          6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 36, 30, 24, 18, 12, 12, 10, 10, 10, 8, 8, 8, 8, 8,
+        ],
+      },
+      { name: "Ears", make: 2, counts: [7, 14, 21, 28] },
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 24, 18] },
+      { name: "Legs", make: 4, counts: [6, 12, 12, 12, 12] },
+      { name: "Tail", counts: [4, 4, 4, 4, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u2: 138. Otto octopus",
+    text: `Otto octopus
+
+Stitches: single crochet (sc), increase (inc), decrease (dec), half double crochet (hdc), chain (ch)
+
+MAIN BODY
+Row 1: 7 sc into a magic ring (7)
+Row 2: inc in every stitch around (14)
+Row 3: (sc in next stitch, inc) x 7 (21)
+Row 4: (sc in next 2 stitches, inc) x 7 (28)
+Row 5: (sc in next 3 stitches, inc) x 7 (35)
+Rows 6 - 10: sc in every stitch around (35)
+Row 11: (sc in next 3 stitches, dec) x 7 (28)
+Row 12: sc in every stitch around (28)
+Row 13: (sc in next 2 stitches, dec) x 7 (21)
+Add eyes between rows 8 and 9 with 6 stitches between them and embroider a smile.
+Row 14: (sc in next stitch, dec) x 7 (14)
+Stuff firmly
+Row 15: dec x 7 (7)
+Fasten off and weave in the tail.`,
+    parts: [{ name: "MAIN BODY", counts: [7, 14, 21, 28, 35, 35, 35, 35, 35, 35, 28, 28, 21, 14, 7] }],
+  },
+  {
+    hand: "of the plain hands, u2: 139. Balloon charm ~ 6 cm",
+    text: `Balloon charm ~ 6 cm
+
+~ Balloon ~
+Start with YELLOW
+1. 6 sc in magic ring - 6
+2. (inc) * 6 - 12
+3. (1, inc) * 6 - 18
+4. (2, inc) * 6 - 24
+Change to WHITE
+5. (3, inc) * 6 - 30
+6. (4, inc) * 6 - 36
+Change to BLUE
+7-9. 36 - 36
+10. (4, dec) * 6 - 30
+11. (3, dec) * 6 - 24
+Fill.
+12. (2, dec) * 6 - 18
+13. (1, dec) * 6 - 12
+Fasten off.
+
+~ Basket ~
+BROWN
+1. 6 sc in magic ring - 6
+2. (inc) * 6 - 12
+3. BLO 12 - 12
+4-5. 12 - 12
+Fasten off. Four cords of 3 cm join basket and balloon.`,
+    parts: [
+      { name: "Balloon", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 30, 24, 18, 12] },
+      { name: "Basket", counts: [6, 12, 12, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u2: 140. Croissant",
+    text: `Croissant
+
+Using light brown, make a magic ring.
+1st round: 3 sc in ring.
+2nd round: 2 sc in each sc (6 sc).
+3rd round: (1 sc in next sc, 2 sc in next sc) 3 times (9 sc).
+4th round: (1 sc in each of next 2 sc, 2 sc in next sc) 3 times (12 sc).
+5th round: (1 sc in each of next 3 sc, 2 sc in next sc) 3 times (15 sc).
+6th round: (1 sc in each of next 4 sc, 2 sc in next sc) 3 times (18 sc).
+7th-9th rounds: 1 sc in each sc (18 sc).
+10th round: (1 sc in each of next 4 sc, sc2tog) 3 times (15 sc).
+11th round: (1 sc in each of next 3 sc, sc2tog) 3 times (12 sc).
+12th round: (1 sc in each of next 2 sc, sc2tog) 3 times (9 sc).
+Stuff.
+13th round: (1 sc in next sc, sc2tog) 3 times (6 sc).
+14th round: (sc2tog) 3 times (3 sc).
+Fasten off.`,
+    parts: [{ name: "Croissant", counts: [3, 6, 9, 12, 15, 18, 18, 18, 18, 15, 12, 9, 6, 3] }],
+  },
+  {
+    hand: "of the plain hands, u2: 141. Pocket bunny (head and b",
+    text: `Pocket bunny (head and body in one)
+
+Colours: oatmeal, a bit of pink
+
+No. of round / what to do / stitches
+1 / magic ring, 6 sc / 6
+2 / 6 inc / 12
+3 / 1 sc, inc - 6 times / 18
+4 / 2 sc, inc - 6 times / 24
+5-7 / 24 sc / 24
+8 / 2 sc, dec - 6 times / 18
+9 / 1 sc, dec - 6 times / 12
+10 / 12 sc / 12
+11 / 1 sc, inc - 6 times / 18
+12 / 2 sc, inc - 6 times / 24
+13 / 3 sc, inc - 6 times / 30
+14-16 / 30 sc / 30
+17 / 3 sc, dec - 6 times / 24
+18 / 2 sc, dec - 6 times / 18
+fill
+19 / 1 sc, dec - 6 times / 12
+20 / 6 dec / 6
+
+Ear - 2 pieces
+1 / magic ring, 6 sc / 6
+2 / 6 sc / 6
+3 / 2 sc, inc - 2 times / 8
+4-5 / 8 sc / 8
+6 / 2 sc, dec - 2 times / 6
+
+Arm - 2 pieces
+1 / magic ring, 5 sc / 5
+2-3 / 5 sc / 5
+
+Tail
+1 / magic ring, 6 sc / 6
+2 / 6 sc / 6`,
+    parts: [
+      {
+        name: "Pocket bunny",
+        counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6],
+      },
+      { name: "Ear", make: 2, counts: [6, 6, 8, 8, 8, 6] },
+      { name: "Arm", make: 2, counts: [5, 5, 5] },
+      { name: "Tail", counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u3: 142. Snowy the polar bear",
+    text: `Snowy the polar bear
+
+Rnds are worked in a continuous spiral. Mark the first st of each rnd.
+
+HEAD
+Using white, make a magic ring.
+Rnd 1: 6 sc (6 sts)
+Rnd 2: inc in each st around (12 sts)
+Rnd 3: (sc in next st, inc in next st) repeat 6 times (18 sts)
+Rnd 4: sc in next st, inc in next st, (sc in next 2 sts, inc in next st) repeat 5 times, sc in next st (24 sts)
+Rnd 5: (sc in next 3 sts, inc in next st) repeat 6 times (30 sts)
+Rnd 6: sc in next 2 sts, inc in next st, (sc in next 4 sts, inc in next st) repeat 5 times, sc in next 2 sts (36 sts)
+Rnd 7: sc in each st around (36 sts)
+Rnd 8: (sc in next 5 sts, inc in next st) repeat 6 times (42 sts)
+Rnds 9 – 12: sc in each st around (42 sts)
+Rnd 13: (sc in next 5 sts, dec) repeat 6 times (36 sts)
+Rnd 14: sc in next 2 sts, dec, (sc in next 4 sts, dec) repeat 5 times, sc in next 2 sts (30 sts)
+Rnd 15: (sc in next 3 sts, dec) repeat 6 times (24 sts)
+Rnd 16: sc in next st, dec, (sc in next 2 sts, dec) repeat 5 times, sc in next st (18 sts)
+Insert safety eyes between Rnds 10 and 11, with 7 sts in between. Fasten off, leaving a long end.
+
+BODY
+Using white, make a magic ring.
+Rnd 1: 6 sc (6 sts)
+Rnd 2: inc in each st around (12 sts)
+Rnd 3: (sc in next st, inc in next st) repeat 6 times (18 sts)
+Rnd 4: (sc in next 2 sts, inc in next st) repeat 6 times (24 sts)
+Rnd 5: (sc in next 3 sts, inc in next st) repeat 6 times (30 sts)
+Rnds 6 – 8: sc in each st around (30 sts)
+Rnd 9: (sc in next 8 sts, dec) repeat 3 times (27 sts)
+Rnd 10: sc in each st around (27 sts)
+Rnd 11: (sc in next 7 sts, dec) repeat 3 times (24 sts)
+Rnd 12: sc in each st around (24 sts)
+Rnd 13: (sc in next 6 sts, dec) repeat 3 times (21 sts)
+Rnd 14: sc in each st around (21 sts)
+Rnd 15: (sc in next 5 sts, dec) repeat 3 times (18 sts)
+Fasten off. Stuff head and body and sew together.
+
+ARMS (make 2)
+Using white, make a magic ring.
+Rnd 1: 6 sc (6 sts)
+Rnd 2: (sc in next st, inc in next st) repeat 3 times (9 sts)
+Rnds 3 – 4: sc in each st around (9 sts)
+Rnd 5: (sc in next st, dec) repeat 3 times (6 sts)
+Rnds 6 – 9: sc in each st around (6 sts)
+Fasten off.
+
+LEGS (make 2)
+Using white, make a magic ring.
+Rnd 1: 6 sc (6 sts)
+Rnd 2: inc in each st around (12 sts)
+Rnd 3: (sc in next 3 sts, inc in next st) repeat 3 times (15 sts)
+Rnd 4: sc in each st around (15 sts)
+Rnd 5: (sc in next 3 sts, dec) repeat 3 times (12 sts)
+Rnd 6: (sc in next 2 sts, dec) repeat 3 times (9 sts)
+Rnds 7 – 10: sc in each st around (9 sts)
+Fasten off. Stuff lightly.
+
+EARS (make 2)
+Using white, make a magic ring.
+Rnd 1: 6 sc (6 sts)
+Rnd 2: inc in each st around (12 sts)
+Rnd 3: (sc in next st, inc in next st) repeat 6 times (18 sts)
+Fold in half and sew to head.`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 36, 36, 42, 42, 42, 42, 42, 36, 30, 24, 18] },
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 30, 30, 30, 27, 27, 24, 24, 21, 21, 18] },
+      { name: "ARMS", make: 2, counts: [6, 9, 9, 9, 6, 6, 6, 6, 6] },
+      { name: "LEGS", make: 2, counts: [6, 12, 15, 15, 12, 9, 9, 9, 9, 9] },
+      { name: "EARS", make: 2, counts: [6, 12, 18] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u3: 143. Pear",
+    text: `Pear
+
+r1: mr6 (6)
+r2: 6inc (12)
+r3: 6(1sc, 1inc) (18)
+r4: 6(2sc, 1inc) (24)
+r5: 6(3sc, 1inc) (30)
+r6: 6(4sc, 1inc) (36)
+r7-10: 36sc (36)
+r11: 6(4sc, 1dec) (30)
+r12: 30sc (30)
+r13: 6(3sc, 1dec) (24)
+r14: 24sc (24)
+r15: 6(2sc, 1dec) (18)
+r16: 18sc (18)
+stuff!
+r17: 6(1sc, 1dec) (12)
+r18: 6dec (6)
+cut & close`,
+    parts: [{ name: "Pear", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 30, 24, 24, 18, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, u3: 144. Chick",
+    text: `Chick
+
+Body and head are made in one.
+Rnd 1 (yellow): 6 sc in a magic ring = 6
+Rnd 2: *2 sc in next sc; rep from * around = 12
+Rnd 3: *1 sc, 2 sc in next sc; rep from * around = 18
+Rnd 4: *2 sc, 2 sc in next sc; rep from * around = 24
+Rnd 5-8: sc in each sc = 24
+Rnd 9: *2 sc, sc2tog; rep from * around = 18
+Rnd 10: *1 sc, sc2tog; rep from * around = 12
+Stuff and finish with
+Rnd 11: *sc2tog; rep from * around = 6
+
+Wings, make 2: ch 9, turn.
+Row 1: sc in 2nd ch from hook and in each ch across (8). Turn.
+Row 2: ch 1, sc across (8). Turn.
+Row 3: ch 1, sc2tog, 4 sc, sc2tog (6). Turn.
+Row 4: ch 1, sc2tog, 2 sc, sc2tog (4). Turn.
+Row 5: ch 1, sc2tog twice (2). Fasten off.`,
+    parts: [
+      { name: "Chick", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Wings", make: 2, counts: [8, 8, 6, 4, 2] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u3: 145. Pumpkin",
+    text: `Pumpkin
+
+Abbr.: SC – single crochet; INC – two SC in one stitch; DEC – two SC together; SLST – slip stitch; MR – magic ring.
+
+1) 8 SC in MR [8]
+2) 8 INC [16]
+3) (SC, INC) – 8 times [24]
+4) (2 SC, INC) – 8 times [32]
+5) (3 SC, INC) – 8 times [40]
+6) (4 SC, INC) – 8 times [48]
+7–11) 48 SC [48]
+12) (4 SC, DEC) – 8 times [40]
+13) (3 SC, DEC) – 8 times [32]
+14) (2 SC, DEC) – 8 times [24]
+Stuff loosely.
+15) (SC, DEC) – 8 times [16]
+16) 8 DEC [8]
+Leave a long tail. Pass it through the middle and around the outside six times, pulling each wrap tight.
+
+Stem
+1) 5 SC in MR [5]
+2) BLO: 5 SC [5]
+3–4) 5 SC [5]
+5) 5 INC [10]
+Sew on top.`,
+    parts: [
+      { name: "Pumpkin", counts: [8, 16, 24, 32, 40, 48, 48, 48, 48, 48, 48, 40, 32, 24, 16, 8] },
+      { name: "Stem", counts: [5, 5, 5, 5, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u3: 146. Coffee cup (play food)",
+    text: `Coffee cup (play food)
+
+Gauge is not critical but make your stitches tight so the filling does not show.
+
+Cup - off white
+Rd 1: magic ring, 7 dc in ring. 7
+Rd 2: inc all around. 14
+Rd 3: *dc, inc* around. 21
+Rd 4: *2 dc, inc* around. 28
+Rd 5: back loops: dc around. 28
+Rd 6-9: dc around. 28
+Finish with ss.
+
+Handle - off white
+Row 1: chain 4, dc in 2nd chain from hook, dc in next 2 chains, turn. 3
+Row 2-8: chain 1, dc in each st, turn. 3
+Finish, sew to cup.
+
+Coffee - brown
+Rd 1: magic ring, 7 dc in ring. 7
+Rd 2: inc all around. 14
+Rd 3: *dc, inc* around. 21
+Rd 4: *2 dc, inc* around. 28
+Sew in.
+
+Saucer - off white
+Rd 1-4: as coffee. 28
+Rd 5: *3 dc, inc* around. 35
+Rd 6: *4 dc, inc* around. 42
+Rd 7: *5 dc, inc* around. 49
+Finish with ss.
+UK terms used.`,
+    parts: [
+      { name: "Cup", counts: [7, 14, 21, 28, 28, 28, 28, 28, 28] },
+      { name: "Handle", counts: [3, 3, 3, 3, 3, 3, 3, 3] },
+      { name: "Coffee", counts: [7, 14, 21, 28] },
+      { name: "Saucer", counts: [7, 14, 21, 28, 35, 42, 49] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u3: 147. Dino",
+    text: `Dino
+
+|Rnd|What to do|Sts|
+|---|---|---|
+|1|6 sc in magic ring|6|
+|2|inc x 6|12|
+|3|(sc, inc) x 6|18|
+|4|(2 sc, inc) x 6|24|
+|5|(3 sc, inc) x 6|30|
+|6|(4 sc, inc) x 6|36|
+|7-11|sc around|36|
+|12|(4 sc, dec) x 6|30|
+|13|sc around|30|
+|14|(3 sc, dec) x 6|24|
+|15|sc around|24|
+|16|(2 sc, dec) x 6|18|
+|17|sc around|18|
+|18|(sc, dec) x 6|12|
+|19|sc around|12|
+|20|(2 sc, dec) x 3|9|
+|21|sc around|9|
+|22|(sc, dec) x 3|6|
+|23|sc around|6|
+
+**Spikes (5)**
+
+|Rnd|What to do|Sts|
+|---|---|---|
+|1|3 sc in magic ring|3|
+|2|2 sc, inc|4|
+|3|3 sc, inc|5|
+|4|4 sc, inc|6|
+
+**Leg (4)**
+
+|Rnd|What to do|Sts|
+|---|---|---|
+|1|6 sc in magic ring|6|
+|2|inc x 6|12|
+|3-5|sc around|12|`,
+    parts: [
+      {
+        name: "Dino",
+        counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 30, 24, 24, 18, 18, 12, 12, 9, 9, 6, 6],
+      },
+      { name: "Spikes", make: 5, counts: [3, 4, 5, 6] },
+      { name: "Leg", make: 4, counts: [6, 12, 12, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u3: 148. Blue whale with bobble b",
+    text: `Blue whale with bobble barnacles
+
+Whale (blue, belly cream)
+Rnd 1: 6 sc in MR (6)
+Rnd 2: inc x6 (12)
+Rnd 3: (1 sc, inc) x6 (18)
+Rnd 4: (2 sc, inc) x6 (24)
+Rnd 5: (3 sc, inc) x6 (30)
+Rnd 6: (4 sc, inc) x6 (36)
+Rnd 7: (5 sc, inc) x6 (42)
+Rnd 8: blue 28, cream 14 (42)
+Rnd 9: blue 28, cream 14 (42)
+Rnd 10: 6 sc, bobble, 15 sc, bobble, 19 sc (42)
+Rnds 11-12: 42 sc (42)
+Rnd 13: (5 sc, dec) x6 (36)
+Rnd 14: (4 sc, dec) x6 (30)
+Rnd 15: (3 sc, dec) x6 (24)
+Rnd 16: (2 sc, dec) x6 (18)
+Stuff.
+Rnd 17: (1 sc, dec) x6 (12)
+Rnd 18: (2 sc, dec) x3 (9)
+Rnd 19: 9 sc (9)
+Rnd 20: (1 sc, dec) x3 (6)
+FO.
+
+Fin (x2)
+Rnd 1: 5 sc in MR (5)
+Rnd 2: inc, 3 sc, inc (7)
+Rnd 3: inc, 5 sc, inc (9)
+Rnd 4: 9 sc (9)
+FO.
+
+Fluke (x2)
+Rnd 1: 5 sc in MR (5)
+Rnd 2: 5 sc (5)
+Rnd 3: inc, 3 sc, inc (7)
+Rnd 4: inc, 5 sc, inc (9)
+FO and sew to the end.`,
+    parts: [
+      { name: "Whale", counts: [6, 12, 18, 24, 30, 36, 42, 42, 42, 42, 42, 42, 36, 30, 24, 18, 12, 9, 9, 6] },
+      { name: "Fin", make: 2, counts: [5, 7, 9, 9] },
+      { name: "Fluke", make: 2, counts: [5, 5, 7, 9] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u4: 149. Pebble the cat, designed",
+    text: `Pebble the cat, designed at our kitchen table. For personal use; you may sell what you make.
+
+SUPPLIES: grey DK yarn, pink floss, 7mm eyes, hook 3mm (US C/2).
+SIZE: about 6 cm high
+SPECIAL STITCHES: invisible decrease - insert hook in front loops of next 2 sts, yarn over and pull through, yarn over and pull through both loops.
+
+BODY & HEAD
+Make a magic ring and work 8 sc into it. (8)
+2nd round - 2 sc in every st. (16)
+3rd round - *sc, 2 sc in next st* all around. (24)
+4th round - *2 sc, 2 sc in next st* all around. (32)
+5th to 8th round - sc all around. (32)
+Place the eyes between the 5th and 6th round, 6 sts apart. Embroider nose and whiskers.
+9th round - *2 sc, inv dec* all around. (24)
+10th round - sc all around. (24)
+11th round - *sc, inv dec* all around. (16)
+Stuff.
+12th round - inv dec all around. (8)
+Cut yarn and close.
+
+EAR, make 2
+Make a magic ring and work 6 sc into it. (6)
+2nd round - *sc, 2 sc in next st* all around. (9)
+3rd round - *2 sc, 2 sc in next st* all around. (12)
+4th round - sc all around. (12)
+
+TAIL
+Make a magic ring and work 7 sc into it. (7)
+2nd to 6th round - sc all around. (7)
+Do not stuff.`,
+    parts: [
+      { name: "BODY & HEAD", counts: [8, 16, 24, 32, 32, 32, 32, 32, 24, 24, 16, 8] },
+      { name: "EAR", make: 2, counts: [6, 9, 12, 12] },
+      { name: "TAIL", counts: [7, 7, 7, 7, 7, 7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u4: 150. Christmas bell",
+    text: `Christmas bell
+
+Round 1 : 6 SC in a Magic Circle
+Round 2 : INC in each stitch = 12
+Round 3 : ( 1 SC, INC ) x 6 = 18
+Round 4 : ( 2 SC, INC ) x 6 = 24
+Round 5 : Back loops only - SC around = 24
+Round 6 - 7 : SC around = 24
+Round 8 : ( 3 SC, INC ) x 6 = 30
+Round 9 : ( 4 SC, INC ) x 6 = 36
+Slip stitch and cut the yarn.
+
+Clapper
+Round 1 : 5 SC in a Magic Circle
+Round 2 : SC around = 5`,
+    parts: [
+      { name: "Christmas bell", counts: [6, 12, 18, 24, 24, 24, 24, 30, 36] },
+      { name: "Clapper", counts: [5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u4: 151. Lemon slice set — whole ",
+    text: `Lemon slice set — whole lemon
+
+with yellow yarn
+R1 - 6 x into ring
+R2 - 6 x
+R3 - 6 v (12)
+R4 - (x, v)*6 (18)
+R5 - (2x, v)*6 (24)
+R6 - (3x, v)*6 (30)
+R7-R11 - 30 x (5 rounds)
+R12 - (3x, a)*6 (24)
+R13 - (2x, a)*6 (18)
+R14 - (x, a)*6 (12)
+R15 - 6 a (6)
+R16 - 6 x
+x = single crochet, v = increase, a = decrease`,
+    parts: [
+      { name: "Lemon slice set", counts: [6, 6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u4: 152. Heart keyring",
+    text: `Heart keyring
+
+Lobes (make 2)
+Rnd 1: 6 sc in a magic ring
+Rnd 2: 6 inc (12)
+Rnd 3: (1 sc, inc) x 6 (18)
+Rnds 4-5: 18 sc (18)
+Fasten off the first lobe; do not fasten off the second.
+
+Join
+Rnd 6: 18 sc around the first lobe, 18 sc around the second lobe (36)
+Rnd 7: 36 sc (36)
+Rnd 8: (4 sc, dec) x 6 (30)
+Rnd 9: (3 sc, dec) x 6 (24)
+Stuff
+Rnd 10: (2 sc, dec) x 6 (18)
+Rnd 11: (1 sc, dec) x 6 (12)
+Rnd 12: 6 dec (6)
+Fasten off`,
+    parts: [
+      { name: "Lobes", make: 2, counts: [6, 12, 18, 18, 18] },
+      { name: "Join", counts: [36, 36, 30, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u4: 153. Bumble bee",
+    text: `Bumble bee
+
+Yellow (Y), black (B)
+(Y) Rnd 1: 6 sc in MR {6}
+(Y) Rnd 2: 2 sc in each {12}
+(Y) Rnd 3: [sc 1, inc] 6x {18}
+(B) Rnd 4 + 5: sc around {18}
+(Y) Rnd 6 + 7: sc around {18}
+(B) Rnd 8: sc around {18}
+Stuff
+(B) Rnd 9: [sc 1, dec] 6x {12}
+(B) Rnd 10: dec 6x {6}
+
+Wing (white, 2x)
+Rnd 1: 6 sc in MR {6}
+Rnd 2: 2 sc in each {12}`,
+    parts: [
+      { name: "Yellow", counts: [6, 12, 18, 18, 18, 18, 18, 18, 12, 6] },
+      { name: "Wing", make: 2, counts: [6, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u4: 154. Dragon (no sew head and ",
+    text: `Dragon (no sew head and body)
+
+Head
+Start at the nose. MC 6 (6)
+inc*6 (12)
+(1sc,inc)*6 (18)
+(2sc,inc)*6 (24)
+(3sc,inc)*6 (30)
+(4sc,inc)*6 (36)
+sc36 *4 rounds (36)
+(4sc,dec)*6 (30)
+(3sc,dec)*6 (24)
+(2sc,dec)*6 (18)
+Fasten off, stuff.
+
+Horns, two of them
+Start at the tip. MC 3 (3)
+2sc,inc (4)
+3sc,inc (5)
+4sc,inc (6)
+Fasten off.`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18] },
+      { name: "Horns", make: 2, counts: [3, 4, 5, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u4: 155. Fir tree (UK)",
+    text: `Fir tree (UK)
+
+Tree
+With green, make a magic ring.
+1 4dc
+2 (1dc, 2dc in next) x2 - 6
+3 (2dc, 2dc in next) x2 - 8
+4 8dc
+5 (1dc, 2dc in next) x4 - 12
+6 12dc
+7 (2dc, 2dc in next) x4 - 16
+8 (3dc, 2dc in next) x4 - 20
+9 20dc
+10 (4dc, 2dc in next) x4 - 24
+11 (5dc, 2dc in next) x4 - 28
+12 28dc
+13 (6dc, 2dc in next) x4 - 32
+Fasten off.
+
+Base
+With green, make a magic ring.
+1 7dc
+2 2dc in each st - 14
+3 (1dc, 2dc in next) x7 - 21
+4 (2dc, 2dc in next) x7 - 28
+5 (6dc, 2dc in next) x4 - 32
+Sew to the tree, stuffing.
+
+Trunk
+With brown, make a magic ring.
+1 6dc
+2 2dc in each st - 12
+3 in back loops, 12dc
+4 12dc`,
+    parts: [
+      { name: "Tree", counts: [4, 6, 8, 8, 12, 12, 16, 20, 20, 24, 28, 28, 32] },
+      { name: "Base", counts: [7, 14, 21, 28, 32] },
+      { name: "Trunk", counts: [6, 12, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u4: 156. Penguin, simple, 8 cm.",
+    text: `Penguin, simple, 8 cm.
+
+Use black for the body, white for eyes, orange for the beak.
+
+Body. MR, 6 sc (6). Inc around (12). *Sc 1, inc* around (18). *Sc 2, inc* around (24). *Sc 3, inc* around (30). *Sc 4, inc* around (36). Sc around for 6 rounds (36). *Sc 4, dec* around (30). *Sc 3, dec* around (24). Stuff. *Sc 2, dec* around (18). *Sc 1, dec* around (12). Dec around (6). Close.
+
+Eyes. Make 2. MR, 6 sc (6). Inc around (12). Slip stitch, fasten off. Glue or sew a black bead on each.
+
+Beak. MR, 3 sc (3). Inc around (6). Fasten off.`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] },
+      { name: "Eyes", make: 2, counts: [6, 12] },
+      { name: "Beak", counts: [3, 6] },
+    ],
   },
 ];

@@ -13,6 +13,7 @@ import {
 } from "../count/checked";
 import type { RawPart } from "../document";
 import { MAX_MAKE } from "../limits";
+import { shutByPairs } from "../shut";
 import { addTally, type Tally } from "../stitches";
 import { addLoops, freeLoopsIn, operationsOf, partNamed, type LoopsBeingWorked } from "../surroundings";
 import type { Node } from "../tree";
@@ -262,7 +263,8 @@ class PartCounter {
 
   /** What is worked once behind the round is tallied with it, and changes nothing that is live. */
   private closing(e: Expanded, round: CheckedRound, slot: string): CheckedRound {
-    const o = work(e.raw.closing, undefined, slot, false);
+    const shut = shutByPairs(e.raw.closing);
+    const o = work(shut ?? e.raw.closing, shut && round.count, slot, false);
     const slots = new Map<string, SlotTally>(round.bySlot.map((b) => [b.slot, b]));
     let { made } = round;
     for (const [name, tally] of o.bySlot) {

@@ -25,27 +25,35 @@ interface Led {
  * gets the sign that it lacks. Linear in the text.
  */
 export function bareLabels(lines: readonly (readonly Token[])[], lives: Live): readonly (readonly Token[])[] {
+  const runs = runsIn(lines).filter((run) => run.length >= FEWEST);
+  const bare = runs.filter((run) => run.some((r) => !r.signed));
+  const sound = new Set(bare.filter((run) => comeOut(lines, run, lives, SHARE)));
+  // Where one part is written so, a part with a slip in it is too.
+  const written = sound.size > 0 || bare.length < runs.length;
   const out = [...lines];
-  let run: Led[] = [];
-  const settle = () => {
-    if (run.length >= FEWEST && run.some((r) => !r.signed) && comeOut(lines, run, lives))
-      for (const led of run) if (!led.signed) out[led.line] = signed(lines[led.line] ?? [], led.to);
-    run = [];
-  };
+  for (const run of bare) {
+    if (!sound.has(run) && !(written && comeOut(lines, run, lives, 0))) continue;
+    for (const led of run) if (!led.signed) out[led.line] = signed(lines[led.line] ?? [], led.to);
+  }
+  return out;
+}
+
+/** Lines in a row, each of which begins with the number that comes next. */
+function runsIn(lines: readonly (readonly Token[])[]): readonly (readonly Led[])[] {
+  const runs: Led[][] = [];
+  let run: Led[] | undefined;
   lines.forEach((tokens, line) => {
     const first = tokens[0]?.kind === "number" ? tokens[0].value : undefined;
     // "Stuff." between two rounds ends nothing.
     if (first === undefined) return;
     const led = ledBy(tokens, line);
-    const next = (run.at(-1)?.last ?? 0) + 1;
-    if (led && first === next) run.push(led);
+    if (led && run && first === (run.at(-1)?.last ?? 0) + 1) run.push(led);
     else {
-      settle();
-      if (led && first === 1) run.push(led);
+      run = led && first === 1 ? [led] : undefined;
+      if (run) runs.push(run);
     }
   });
-  settle();
-  return out;
+  return runs;
 }
 
 function ledBy(tokens: readonly Token[], line: number): Led | undefined {
@@ -63,8 +71,13 @@ function ledBy(tokens: readonly Token[], line: number): Led | undefined {
   return work ? { line, last, to, signed: false } : undefined;
 }
 
-/** Do more of the lines come out as rounds without the number than with it, and nearly all of them? */
-function comeOut(lines: readonly (readonly Token[])[], run: readonly Led[], lives: Live): boolean {
+/** Do more of the lines come out as rounds without the number than with it, and so large a share of them? */
+function comeOut(
+  lines: readonly (readonly Token[])[],
+  run: readonly Led[],
+  lives: Live,
+  share: number,
+): boolean {
   const sound = (from: (led: Led) => number | undefined): number => {
     let live: number | undefined;
     let many = 0;
@@ -79,7 +92,7 @@ function comeOut(lines: readonly (readonly Token[])[], run: readonly Led[], live
   // "1 6 sc", "2 2 sc": of two numbers in a row the first is a label.
   const doubled = run.filter((led) => lines[led.line]?.[led.to]?.kind === "number").length >= 2;
   return (
-    without >= SHARE * run.length &&
+    without >= share * run.length &&
     without + (doubled ? 1 : 0) > sound((led) => (led.signed ? undefined : 0))
   );
 }

@@ -9,7 +9,8 @@ const NOT_A_NAME =
 /** A round's line names no colours; any other line may, where a short word stands beside a sign. */
 const LABELLED = /^\W*(?:rnd|round|row|rd|r)s?\.? ?\d/;
 const NAMES =
-  /\([a-z]{1,3}\)|(?:^|[^a-z])[a-z]{1,3}\d? ?(?:[=:-]|\()|(?:colou?r|col|yarn|shade) \w ?[=:-]|= ?[a-z]{1,2}\d?\W*$/;
+  /(?:colou?rs|yarns?|shades):|\([a-z]{1,3}\)|(?:^|[^a-z])[a-z]{1,3}\d? ?(?:[=:-]|\()|(?:colou?r|col|yarn|shade) \w ?[=:-]|= ?[a-z]{1,2}\d?\W*$/;
+const LIST = /^(colou?rs|yarns?|shades)$/;
 const CARRIER = /^(colou?r|col|yarn|shade)$/;
 
 /**
@@ -57,6 +58,11 @@ export function readColourNames(
         if (!names.has(name)) names.set(name, shade);
     if (!NAMES.test(text)) continue;
     const tokens = tokenize(plain, line.from, line.to);
+    // "Work in a spiral. Colours: A coral, B white."
+    const listed = tokens.findIndex((t, i) => LIST.test(t.text) && tokens[i + 1]?.text === ":");
+    if (listed >= 0)
+      for (const [name, shade] of pairsOf(tokens.slice(listed + 2), source))
+        if (!names.has(name)) names.set(name, shade);
     for (let i = 0; i < tokens.length; i++)
       for (const [name, shade] of saidAt(tokens, i, source)) if (!names.has(name)) names.set(name, shade);
   }

@@ -43,8 +43,9 @@ export function flowing(
 ): { readonly tokens: readonly Token[]; readonly live: number } | undefined {
   if (given.length < 6 || given.length > MOST_TOKENS || labels(given)) return undefined;
   const named = nameEnds(given);
-  // Whatever ends the name, the rest of the reader sees a colon.
-  const tokens = given.map((t, i) => (i === named - 1 ? { ...t, text: ":" } : t));
+  // Whatever ends the name, the rest of the reader sees a colon; and a comma before how many there are.
+  const seen = (t: Token, i: number) => (i === named - 1 ? ":" : i < named && t.text === "." ? "," : t.text);
+  const tokens = given.map((t, i) => ({ ...t, text: seen(t, i) }));
   const pieces = piecesOf(tokens, named);
   const begins = tokens.slice(named).some((t) => RING.test(t.text) || t.text === "loop");
   if ((!begins && from === undefined) || pieces.length < 2 || pieces.length > MOST_STRETCHES)
@@ -62,11 +63,22 @@ export function flowing(
 function nameEnds(tokens: readonly Token[]): number {
   const colon = tokens.slice(0, 8).findIndex((t) => t.text === ":");
   if (colon >= 0) return colon + 1;
-  const [name, sign, make, stop] = tokens;
-  if (name?.kind !== "word" || /^(mr|mc|start|begin|then)$/.test(name.text)) return 0;
-  if (sign?.text === ".") return 2;
-  return sign?.text === "," && make?.kind === "number" && stop?.text === "." ? 4 : 0;
+  if (tokens[0]?.kind !== "word" || /^(mr|mc|start|begin|then)$/.test(tokens[0].text)) return 0;
+  if (tokens[1]?.text === "." && !SAYS_MAKE.test(tokens[2]?.text ?? "")) return 2;
+  // "Eyes. Make 2.", "EYES, 2.", "Back paws (make two).": how many, and no more, up to the full stop.
+  const words = tokens.slice(1, 4).findIndex((t) => t.kind !== "word" || t.text === "x");
+  const stop = tokens.findIndex((t, i) => i > words + 2 && t.text === ".");
+  const between = words < 0 ? [] : tokens.slice(words + 1, stop);
+  const many = between.some((t) => t.kind === "number") && between.every(saysMany);
+  return many && stop <= MOST_NAME ? stop + 1 : 0;
 }
+
+const MOST_NAME = 10;
+const SAYS_MAKE = /^(make|work|crochet|need)$/;
+const saysMany = (t: Token): boolean =>
+  t.kind !== "word" ||
+  SAYS_MAKE.test(t.text) ||
+  /^(x|of|these|them|pieces|pcs|in|all|total|needed)$/.test(t.text);
 
 /** Labels of its own say more than signs: "Rnd 4", "1st rnd", "Next round:". */
 const labels = (tokens: readonly Token[]): boolean =>

@@ -26,14 +26,14 @@ export interface HeadingReading {
 
 /** Words that head lists and chapters. */
 const LIST =
-  /^(materials?|abbreviations?|abbreviation|supplies|tools|gauge|tension|hooks?|yarns?|legend|key|sizes?|finished|terms|equipment|needed|need|requirements|glossary|stitches|colou?rs?|what|skills?|level|difficulty|takes|uses|time|measurements?|dimensions?)$/;
+  /^(materials?|abbreviations?|abbrev|abbrevs|abbr|abbrs|supplies|tools|gauge|tension|hooks?|yarns?|legend|key|sizes?|finished|terms|equipment|needed|need|requirements|glossary|stitches|colou?rs?|what|skills?|level|difficulty|takes|uses|time|measurements?|dimensions?)$/;
 const CHAPTER =
   /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note|how|variations?|hints?|explanations?)$/;
 const SEWING =
   /^(assembly|assembling|assemble|finishing|finish|making|sewing|joining|putting|together|embroidery|details?)$/;
 /** Sentences, not names: a name hardly ever begins with these. */
 const SENTENCE =
-  /^(let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|yarn|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
+  /^(let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|pop|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|yarn|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
 const MAKE = /^(make|makes|work|crochet|cut|need|knit)$/;
 const PIECES =
   /^(x|times|of|off|pieces?|pcs|details?|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;

@@ -71,7 +71,11 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   const start = c.at;
   const out: Numbers[] = [];
   const range = c.attempt(() => {
-    c.attempt(() => (c.take(".", ")", "]", ":") && TO.has(c.text()) ? true : undefined));
+    // "7.)-11.)" too.
+    c.attempt(() => {
+      while (c.take(".", ")", "]", ":"));
+      return TO.has(c.text()) ? true : undefined;
+    });
     // "r6..r11".
     const dots = c.is(".") && c.text(1) === "." && isRoundWord(c.text(2)) && ((c.at += 2), true);
     // "4...6".

@@ -3,6 +3,7 @@ import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
 import { bareLabels } from "./bare-labels";
+import { explains } from "./explains";
 import { flowing, type Live } from "./flowing";
 import { bracketedLabels, COMMA, doingLabel, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
@@ -55,10 +56,11 @@ export function unitsOf(
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
     const own = bracketedLabels(doingLabel(bareOf(all, works), works));
-    const summed = listedRounds(own, works, COMMA);
-    const flows = summed === own ? flowing(own, lives, live) : undefined;
+    const meanings = explains(own);
+    const summed = meanings ? own : listedRounds(own, works, COMMA);
+    const flows = summed === own && !meanings ? flowing(own, lives, live) : undefined;
     live = flows?.live;
-    const bare = summed === own ? (flows?.tokens ?? listedRounds(own, works)) : summed;
+    const bare = meanings ? own : summed === own ? (flows?.tokens ?? listedRounds(own, works)) : summed;
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
       const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));

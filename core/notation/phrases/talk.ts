@@ -59,7 +59,7 @@ function talkEnd(c: Cursor, x: Context, soft: boolean): number {
 export const event: Phrase = {
   name: "event",
   starts: words(
-    "number begin start finish continue lightly firmly keep add stuff stuffing fill filling restuff overstuff stuffed filled close closing pull draw cinch gather thread weave tighten sew sewing attach stitch whipstitch pin insert place put fix position fit push install press fasten fo cut break bind embroider safety secure hide eyes leave leaving do",
+    "number begin start finish continue lightly firmly keep add stuff stuffing fill filling restuff overstuff stuffed filled close closing pull draw cinch gather thread weave tighten sew sewing attach stitch whipstitch pin insert pop place put fix position fit push install press fasten fo cut break bind embroider safety secure hide eyes leave leaving do",
   ),
   read(c, x) {
     if (!startsEvent(c)) return NONE;

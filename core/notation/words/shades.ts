@@ -69,6 +69,32 @@ lilac #b79fce
 lavender #b5a5d4
 violet #7a57a8
 plum #6b3555
+terracotta #b5573c
+sienna #a0522d
+cinnamon #a45a2a
+russet #80461b
+umber #6b4a2f
+toffee #a9743f
+mocha #7b5a45
+fawn #c8a27a
+camel #c19a6b
+taupe #8b7d6b
+khaki #a39a6b
+ebony #3a332f
+vanilla #f3e5ab
+champagne #f1ddb8
+saffron #e9a92f
+bronze #a97142
+magenta #c2307f
+mauve #a98aa6
+blush #e6b0aa
+cyan #37b6c9
+azure #3d8fd6
+cobalt #1f4fa3
+petrol #1f5f6b
+jade #2f9e77
+emerald #2a8f5b
+pistachio #a9c67d
 `;
 
 /** Shade word → "#rrggbb". */
