@@ -84,6 +84,7 @@ export default [
   route("materials.csv", "routes/materials-csv.ts"),
   route("runs/:id/list.csv", "routes/run-csv.ts"),
   route("runs/:id/sheet.pdf", "routes/run-paper.ts"),
+  route("runs/:id/batches/:batch/record.pdf", "routes/batch-record.ts"),
   route("bench/:line/acts", "routes/bench-acts.ts"),
   route("stall/:id/acts", "routes/stall-acts.ts"),
   route("sell/commissions/:id/quote.pdf", "routes/commission-note.ts", { id: "note-quote" }),

@@ -193,6 +193,16 @@ it("a run is inspected in two goes, with a second and a reject, and what passed 
   await me.waitText("Material used");
   await clickText(page, "main a", "What passed");
   await me.waitText("Sardine keychain: 9 passed, 1 second, 2 rejected (seam came open)");
+  // What is known of the batch, to show when somebody asks.
+  const records = await page.$$eval('a[href$="record.pdf"]', (as) =>
+    as.map((a) => [a.textContent, a.getAttribute("href") ?? ""] as const),
+  );
+  const record = records.find(([name]) => name?.includes("Sardine keychain"))?.[1] ?? "";
+  const paper = await pdfText(site, record, (r) => {
+    expect(r.headers.get("content-disposition")).toMatch(/batch%20[0-9A-F]{8}%20Sardine/);
+  });
+  for (const words of ["First winter market", "rejected: seam came open", "Yarn by lot", "qualified lab"])
+    expect(paper).toContain(words);
   await page.goto(`${site.url}/sell`);
   await me.settle();
   expect(await me.text()).toContain("seconds");

@@ -4,12 +4,13 @@ import { data, redirect } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/run-inspect";
-import { inspectionPoints, REJECT_REASONS } from "@core/planning";
+import { REJECT_REASONS } from "@core/planning";
 import { yieldOf } from "@core/shelf/yield";
 import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
 import { findRun, finishRun, inspectRun, type Outcome } from "@db/queries/runs";
 import { analyseStored, loadSurroundings } from "../features/items/load.server";
 import { plannedItems } from "../features/runs/planned.server";
+import { pointsOf } from "../features/runs/points";
 import { placeId } from "../features/sell/schema";
 import { HOME } from "../features/sell/wares";
 import { allPlaces, lastBatches } from "../features/sell/wares.server";
@@ -57,25 +58,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
           known.filter((b) => b.itemId === l.itemId),
           dressed?.item.yieldBp ?? 10_000,
         ),
-        points: a
-          ? inspectionPoints({
-              parts: a.piece.parts.map((p) => ({
-                name: p.part.name,
-                make: p.part.make,
-                filled: p.fabric.form === "filled",
-                counted: p.part.rounds.some((r) => r.count !== undefined),
-              })),
-              faces: a.faces.map((f) => ({
-                part: a.faces.length > 1 || a.piece.parts.length > 1 ? f.part : "",
-                what: f.face.what,
-                count: f.face.count,
-                rounds: f.face.rounds,
-                apart: f.face.apart,
-              })),
-              sewn: a.order.steps.some((s) => s.kind === "sew"),
-              hangs: dressed?.revision.hanger ?? false,
-            })
-          : [],
+        points: a ? pointsOf(a, dressed?.revision.hanger ?? false) : [],
       };
     }),
   );
@@ -253,7 +236,14 @@ export default function Inspect({ loaderData, actionData: answered }: Route.Comp
                 {printDay(b.on, r.locale)}, {b.label}: {b.good + b.mended} passed
                 {b.mended > 0 ? `, ${b.mended} of them mended` : ""}
                 {b.seconds > 0 ? `, ${b.seconds} ${b.seconds === 1 ? "second" : "seconds"}` : ""}
-                {b.rejected > 0 ? `, ${b.rejected} rejected (${b.reasons})` : ""}
+                {b.rejected > 0 ? `, ${b.rejected} rejected (${b.reasons})` : ""}.{" "}
+                <a href={`/runs/${run.id}/batches/${b.id}/record.pdf`} target="_blank" rel="noreferrer">
+                  Record (PDF)
+                  <span className="sr">
+                    {" "}
+                    of {b.label}, {printDay(b.on, r.locale)}
+                  </span>
+                </a>
               </li>
             ))}
           </Past>

@@ -110,6 +110,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   "buy-csv": "work",
   "buy-paper": "work",
   "run-paper": "work",
+  "batch-record": "work",
   "sell-signs": "work",
   "sell-list": "work",
   "sell-note": "work",
