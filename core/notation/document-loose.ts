@@ -236,9 +236,8 @@ export abstract class LooseReader extends HeadingsReader {
       work.every((n) => n.times.kind === "number");
     // "Sl st in next st, fasten off (6)": the sum is what it was.
     const ends = slips && nodes.some((n) => n.kind === "event" && n.event.kind === "fasten-off");
-    // "(10). Flatten, sc through both layers": of no number of its own, it shuts what is there.
-    const summedAbove = /^[)\]}]$/.test(this.open?.tokens.at(-1)?.text ?? "");
-    const shuts = summedAbove && shutByPairs(nodes) !== undefined;
+    // "Flatten, sc through both layers": of no number of its own, it shuts what is there.
+    const shuts = this.open !== undefined && shutByPairs(nodes) !== undefined;
     if (
       !(slips || grown || shuts) ||
       nodes.some((n) => (n.kind === "total" && !ends) || n.kind === "unknown" || n.kind === "start")

@@ -49,6 +49,16 @@ describe("printing back", () => {
       "Seal\n\nUS terms. Worked in a spiral: do not join the rounds.\n\nBody\nRnd 1: 6 sc in magic ring (6)\nRnd 2: 6 inc (12)\nRnds 3–5: 12 sc (12)\nPut in the eyes between rounds 3 and 4.\nRnd 6: (sc, dec) × 4 (8)\nStuff.\n",
     );
   });
+  it("leaves out what words mean where it is written in other terms", () => {
+    const meanings =
+      "sc single crochet\nhdc: half double crochet\nSC – single crochet; INC – two SC in one stitch";
+    const text = `Seal\n${meanings}\nFor a cold day.\nBody\nR1. 6 sc in MR\nR2. inc x6`;
+    const inTerms = (terms: "us" | "uk") => printPattern(checkPattern(text), text, { ...PLAIN_STYLE, terms });
+    expect(inTerms("uk")).not.toMatch(/single crochet/i);
+    expect(inTerms("uk")).toContain("For a cold day.");
+    expect(inTerms("us").match(/single crochet/gi)).toHaveLength(2);
+    expect(inTerms("us")).toContain("half double crochet");
+  });
   it("writes UK Markdown", () => {
     expect(
       printPattern(checkPattern(TEXT), TEXT, {

@@ -1,3 +1,5 @@
+import { explains } from "./document/explains";
+import { tokenize } from "./tokens";
 import type { CheckedPart, CheckedPattern, CheckedRound } from "./check";
 import { stitchWord, tallySize, type StitchName, type Terms } from "./stitches";
 import type { Node, Operation, Times } from "./tree";
@@ -41,6 +43,10 @@ const STATES_TERMS =
 const STATES_JOINING =
   /\b(spiral|continuous(ly)? rounds|do(?:n't| not) join|join(ed)? (?:each|every|all) (?:rnd|round)s?)\b/i;
 const LEGEND = /^\W*(abbreviations?|legend|key)\b|\b[a-z]{1,6}\d?\s*=\s*\w/i;
+const NAMED = /^\W*(sc|dc|hdc|htr|tr|dtr)\b\W*(single|double|half|treble|triple)\b/i;
+/** A line that says what words mean, in the terms of the text: in others it would say the wrong thing. */
+const inOwnTerms = (typed: string): boolean =>
+  LEGEND.test(typed) || NAMED.test(typed) || explains(tokenize(typed.toLowerCase(), 0, typed.length));
 
 class Printer {
   private readonly out: string[] = [];
@@ -100,7 +106,7 @@ class Printer {
         kind !== "round" &&
         !STATES_TERMS.test(typed) &&
         !(style.saysSpiral && STATES_JOINING.test(typed)) &&
-        !(LEGEND.test(typed) && pattern.terms !== style.terms)
+        !(pattern.terms !== style.terms && inOwnTerms(typed))
       )
         this.say(this.plain(typed));
     }

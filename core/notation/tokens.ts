@@ -58,7 +58,10 @@ const ORDINAL_WORDS: ReadonlyMap<string, number> = new Map<string, number>([
 ]);
 
 const SHAPE =
-  /(\d*1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|(f[./]o(?![a-z])\.?|w\/o?(?![a-z])|(?:(?:twen|thir|for|fif|six|seven|eigh|nine)ty[ -](?:one|two|three|four|five|six|seven|eight|nine|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth)(?![a-z-]))|s\.c\.|d\.c\.|h\.d\.c\.|sl?\. ?sts?(?![a-z])|(?:sc|hdc|dc|tr|htr|dtr|inv)\d+(?:tog|inc)(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|(?:two|three|four|five|six|seven|eight|nine|ten|twelve)-(?!sts?|stitch|single|double|half|treble|hdc|inc|dec|times|rounds?|rnds?|rows?)[a-z]{3,}|(?:blo?|flo?)(?=(?:sc|hdc|dc|tr)(?![a-z]))|(?:sc|hdc|dc|tr)(?=(?:blo|flo|mr|mc)(?![a-z]))|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
+  /((?:\d*[02-9])?1st|\d*2nd|\d*3rd|\d+th)(?![a-z])|(\d+(?:\.\d+)?)|(f[./]o(?![a-z])\.?|w\/o?(?![a-z])|(?:(?:twen|thir|for|fif|six|seven|eigh|nine)ty[ -](?:one|two|three|four|five|six|seven|eight|nine|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth)(?![a-z-]))|s\.c\.|d\.c\.|h\.d\.c\.|sl?\. ?sts?(?![a-z])|(?:sc|hdc|dc|tr|htr|dtr|inv)\d+(?:tog|inc)(?![a-z])|(?:inc|dec|invdec|sc|hdc|dc|tr|htr|ch)(?=x ?\d)|(?:two|three|four|five|six|seven|eight|nine|ten|twelve)-(?!sts?|stitch|single|double|half|treble|hdc|inc|dec|times|rounds?|rnds?|rows?)[a-z]{3,}|(?:blo?|flo?)(?=(?:sc|hdc|dc|tr)(?![a-z]))|(?:sc|hdc|dc|tr)(?=(?:blo|flo|mr|mc)(?![a-z]))|[a-zà-ÿß]+(?:'[a-z]+)?|[^\x00-\x7f]+)|(\*\*+|__+|--+|==+|[^\s])/y;
+
+const FRAMED = /^[([{<]$/;
+const SHUT = /^ ?[)\]}>]/;
 
 /** Emoji, arrows and other signs are marks, not words. */
 const LETTER = /\p{L}/u;
@@ -83,7 +86,14 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
     }
     const end = Math.min(to, at + match[0].length);
     const text = plain.slice(at, end);
-    if (match[1] !== undefined)
+    const framed = match[1] !== undefined && FRAMED.test(tokens.at(-1)?.text ?? "");
+    if (framed && text.length > 3 && text.endsWith("1st") && SHUT.test(plain.slice(end, end + 2))) {
+      // "[31st]": stitches, whatever it looks like.
+      const cut = end - 2;
+      const n = Math.min(MAX_NUMBER, parseInt(text, 10));
+      tokens.push({ kind: "number", text: text.slice(0, -2), value: n, from: at, to: cut });
+      tokens.push({ kind: "word", text: "st", value: NaN, from: cut, to: end });
+    } else if (match[1] !== undefined)
       tokens.push({
         kind: "ordinal",
         text,

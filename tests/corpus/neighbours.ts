@@ -3362,4 +3362,375 @@ Beak. MR, 3 sc (3). Inc around (6). Fasten off.`,
       { name: "Beak", counts: [3, 6] },
     ],
   },
+  {
+    hand: "of the plain hands, u5: 157. Robot Bolt",
+    text: `Robot Bolt
+
+Colours: steel (main), red, black
+Hook: 2.5
+Abbreviations used: sc, inc, dec, hdc, ch, BLO
+
+Body: in steel
+Rnd 1 (6): 6 sc into a ring
+Rnd 2 (12): inc around
+Rnd 3 (18): [sc, inc] around
+Rnd 4 (24): [2 sc, inc] around
+Rnd 5 (30): [3 sc, inc] around
+Rnd 6 (30): BLO, sc around
+Rnds 7-8 (30): sc around
+Rnd 9 (24): [3 sc, dec] around
+Rnd 10 (24): sc around
+Rnd 11 (18): [2 sc, dec] around
+Rnd 12 (18): sc around
+Rnd 13 (12): [sc, dec] around
+Leave open, fill.
+
+Head: in steel
+Rnd 1 (7): 7 sc into a ring
+Rnd 2 (14): inc around
+Rnd 3 (21): [sc, inc] around
+Rnd 4 (28): [2 sc, inc] around
+Rnd 5 (35): [3 sc, inc] around
+Rnds 6-9 (35): sc around
+Eyes at Rnd 7.
+Rnd 10 (28): [3 sc, dec] around
+Rnd 11 (21): [2 sc, dec] around
+Rnd 12 (14): [sc, dec] around
+
+Arms, two: in red
+Rnd 1 (6): 6 sc into a ring
+Rnd 2 (8): [2 sc, inc] x 2
+Rnds 3-6 (8): sc around
+
+Feet, two: in black
+ch 4
+Rnd 1 (9): sc in 2nd ch from hook, sc in next ch, 4 sc in last ch, other side: sc in next ch, 2 sc in last ch
+Rnd 2 (14): sc, inc, sc, inc x 2, sc, sc, inc x 2
+Rnds 3-4 (14): sc around`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 24, 18, 18, 12] },
+      { name: "Head", counts: [7, 14, 21, 28, 35, 35, 35, 35, 35, 28, 21, 14] },
+      { name: "Arms", make: 2, counts: [6, 8, 8, 8, 8, 8] },
+      { name: "Feet", make: 2, counts: [9, 14, 14, 14] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u5: 158. Turnip",
+    text: `Turnip
+
+With white
+Rnd. 1: work 5 sc into magic ring — 5 sc
+Rnd. 2: work 2 sc into each sc — 10 sc
+Rnd. 3: (sc into next sc, 2 sc into next sc) five times — 15 sc
+Rnd. 4: (sc into next 2 sc, 2 sc into next sc) five times — 20 sc
+Rnd. 5: (sc into next 3 sc, 2 sc into next sc) five times — 25 sc
+Change to purple
+Rnd. 6: (sc into next 4 sc, 2 sc into next sc) five times — 30 sc
+Rnd. 7 to Rnd. 9: sc into each sc — 30 sc
+Rnd. 10: (sc into next 4 sc, sc next 2 sc together) five times — 25 sc
+Rnd. 11: (sc into next 3 sc, sc next 2 sc together) five times — 20 sc
+Stuff
+Rnd. 12: (sc into next 2 sc, sc next 2 sc together) five times — 15 sc
+Rnd. 13: (sc into next sc, sc next 2 sc together) five times — 10 sc
+Rnd. 14: (sc next 2 sc together) five times — 5 sc
+Fasten off`,
+    parts: [{ name: "Turnip", counts: [5, 10, 15, 20, 25, 30, 30, 30, 30, 25, 20, 15, 10, 5] }],
+  },
+  {
+    hand: "of the plain hands, u5: 159. Jellyfish — 1 hour make",
+    text: `Jellyfish — 1 hour make
+
+Magic loop, ch 1
+1 – sc x 8 in loop [8]
+2 – inc x 8 [16]
+3 – (sc, inc) x 8 [24]
+4 – (sc x 2, inc) x 8 [32]
+5 – (sc x 3, inc) x 8 [40]
+6–12 – sc x 40 [40]
+Insert eyes b/w rounds 9 and 10
+13 – (sc x 3, dec) x 8 [32]
+14 – (sc x 2, dec) x 8 [24]
+Stuff!
+15 – (sc, dec) x 8 [16]
+16 – dec x 8 [8]
+FO`,
+    parts: [{ name: "Jellyfish", counts: [8, 16, 24, 32, 40, 40, 40, 40, 40, 40, 40, 40, 32, 24, 16, 8] }],
+  },
+  {
+    hand: "of the plain hands, u5: 160. Trinket pot (UK terms)",
+    text: `Trinket pot (UK terms)
+
+BASE
+Rnd 1: 8 htr in a magic ring, ss to first htr. (8 htr)
+Rnd 2: 2 ch (does not count as a stitch), 2 htr in each st around, ss to join. (16 htr)
+Rnd 3: 2 ch, *1 htr, 2 htr in next st; repeat from * around, ss to join. (24 htr)
+Rnd 4: 2 ch, *2 htr, 2 htr in next st; repeat from * around, ss to join. (32 htr)
+SIDES
+Rnd 5: 1 ch, dc in back loop of each st around, ss to join. (32 dc)
+Rnds 6-10: 1 ch, dc in each st around, ss to join. (32 dc)
+Fasten off.
+LID
+Rnd 1: 8 htr in a magic ring, ss to first htr. (8 htr)
+Rnd 2: 2 ch, 2 htr in each st around, ss to join. (16 htr)
+Rnd 3: 2 ch, *1 htr, 2 htr in next st; repeat from * around, ss to join. (24 htr)
+Rnd 4: 2 ch, *2 htr, 2 htr in next st; repeat from * around, ss to join. (32 htr)
+Rnd 5: 2 ch, *3 htr, 2 htr in next st; repeat from * around, ss to join. (40 htr)
+Rnd 6: 1 ch, dc in back loop of each st around, ss to join. (40 dc)
+Fasten off.`,
+    parts: [
+      { name: "BASE", counts: [8, 16, 24, 32] },
+      { name: "SIDES", counts: [32, 32, 32, 32, 32, 32] },
+      { name: "LID", counts: [8, 16, 24, 32, 40, 40] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u5: 161. Snail mail",
+    text: `Snail mail
+~ body (sand) ~
+r1 6 sc mr
+r2 sc 6
+r3 *sc 2, inc* 2x (8)
+r4-r11 sc 8
+r12 *sc 2, dec* 2x (6)
+stuff only the first half
+~ shell (rust) ~
+r1 6 sc mr
+r2 inc 6 (12)
+r3 *sc, inc* 6x (18)
+r4 *sc 2, inc* 6x (24)
+r5-r7 sc 24
+r8 *sc 2, dec* 6x (18)
+stuff
+r9 *sc, dec* 6x (12)
+r10 dec 6 (6)`,
+    parts: [
+      { name: "body", counts: [6, 6, 8, 8, 8, 8, 8, 8, 8, 8, 8, 6] },
+      { name: "shell", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u5: 162. Sleepy cat loaf. Finishe",
+    text: `Sleepy cat loaf. Finished size about 7 cm long.
+
+Cat
+Using the tabby yarn:
+Round 1: 6sc in magic ring. [6st]
+Round 2: 6inc. [12st]
+Round 3: (1sc, 1inc) x 6. [18st]
+Round 4: (2sc, 1inc) x 6. [24st]
+Round 5: (3sc, 1inc) x 6. [30st]
+Round 6: (4sc, 1inc) x 6. [36st]
+Round 7–11: 36sc. [36st]
+Round 12: (4sc, 1dec) x 6. [30st]
+Round 13: (3sc, 1dec) x 6. [24st]
+Round 14–17: 24sc. [24st]
+Embroider closed eyes on Round 8.
+Round 18: (2sc, 1dec) x 6. [18st]
+Stuff.
+Round 19: (1sc, 1dec) x 6. [12st]
+Round 20: 6dec. [6st]
+Fasten off.
+
+Ears (x2)
+Round 1: 4sc in magic ring. [4st]
+Round 2: (1sc, 1inc) x 2. [6st]
+Round 3: (2sc, 1inc) x 2. [8st]
+Fasten off.
+
+Paw (x4)
+Round 1: 5sc in magic ring. [5st]
+Round 2: 5sc. [5st]
+Fasten off.`,
+    parts: [
+      { name: "Cat", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Ears", make: 2, counts: [4, 6, 8] },
+      { name: "Paw", make: 4, counts: [5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u5: 163. Pig money charm. (A 9-st",
+    text: `Pig money charm. (A 9-stitch gauge over 2 cm is fine.)
+
+PIG: R1. MR6sc(6). R2. 6inc(12). R3. [1sc,1inc]6(18). R4. [2sc,1inc]6(24). R5. [3sc,1inc]6(30). R6. [4sc,1inc]6(36). R7-12. 36sc(36). R13. [4sc,1dec]6(30). R14. [3sc,1dec]6(24). Stuff. R15. [2sc,1dec]6(18). R16. [1sc,1dec]6(12). R17. 6dec(6). Close.
+SNOUT: R1. MR8sc(8). R2. BLO 8sc(8). Sl st.
+EAR, make 2: R1. MR3sc(3). R2. 1sc,2inc(5). R3. 3sc,2inc(7). Sl st.
+TROTTER, make 4: R1. MR6sc(6). R2. BLO 6sc(6). Sl st.`,
+    parts: [
+      { name: "PIG", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] },
+      { name: "SNOUT", counts: [8, 8] },
+      { name: "EAR", make: 2, counts: [3, 5, 7] },
+      { name: "TROTTER", make: 4, counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u6: 164. Rosie rabbit with dress",
+    text: `Rosie rabbit with dress
+
+HEAD (cream)
+Rnd 1: 6 sc in MR (6)
+Rnd 2: (inc)*6 (12)
+Rnd 3: (sc 1, inc)*6 (18)
+Rnd 4: (sc 2, inc)*6 (24)
+Rnd 5: (sc 3, inc)*6 (30)
+Rnd 6: (sc 4, inc)*6 (36)
+Rnd 7: (sc 5, inc)*6 (42)
+Rnd 8-12: sc 42 (42)
+Rnd 13: (sc 5, dec)*6 (36)
+Rnd 14: (sc 4, dec)*6 (30)
+Rnd 15: (sc 3, dec)*6 (24)
+Rnd 16: (sc 2, dec)*6 (18)
+Place eyes. Stuff. Change to rose; the body goes on from here.
+
+BODY (rose)
+Rnd 17: FLO sc 18 (18)
+Rnd 18: (sc 2, inc)*6 (24)
+Rnd 19: (sc 3, inc)*6 (30)
+Rnd 20-22: sc 30 (30)
+Rnd 23: (sc 3, dec)*6 (24)
+Rnd 24: sc 24 (24)
+Rnd 25: (sc 2, dec)*6 (18)
+Stuff.
+Rnd 26: (sc 1, dec)*6 (12)
+Rnd 27: (dec)*6 (6)
+Fasten off and close.
+
+EARS (cream, make 2)
+Rnd 1: 6 sc in MR (6)
+Rnd 2: sc 6 (6)
+Rnd 3: (sc 1, inc)*3 (9)
+Rnd 4: sc 9 (9)
+Rnd 5: (sc 2, inc)*3 (12)
+Rnd 6-7: sc 12 (12)
+Rnd 8: (sc 2, dec)*3 (9)
+Fasten off. Pinch the end together.
+
+ARMS (cream, make 2)
+Rnd 1: 5 sc in MR (5)
+Rnd 2: sc 1, inc, sc 1, inc, sc 1 (7)
+Rnd 3-6: sc 7 (7)`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 36, 42, 42, 42, 42, 42, 42, 36, 30, 24, 18] },
+      { name: "BODY", counts: [18, 24, 30, 30, 30, 30, 24, 24, 18, 12, 6] },
+      { name: "EARS", make: 2, counts: [6, 6, 9, 9, 12, 12, 12, 9] },
+      { name: "ARMS", make: 2, counts: [5, 7, 7, 7, 7, 7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u6: 165. Sun brooch",
+    text: `Sun brooch
+
+Front, yellow
+6 sc in a ring. Next round: 2 sc in each. Next round: 1 sc, 2 sc in next, six times. Next round: 2 sc, 2 sc in next, six times. Next round: 3 sc, 2 sc in next, six times. Next round: 4 sc, 2 sc in next, six times. (36)
+
+Back, orange
+As the front.`,
+    parts: [
+      { name: "Front", counts: [6, 12, 18, 24, 30, 36] },
+      { name: "Back", counts: [6, 12, 18, 24, 30, 36] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u6: 166. Acorn baby",
+    text: `Acorn baby
+
+(6 mm eyes, worsted wool, hook 3.5)
+
+Nut
+1: MR, 6sc
+2: inc ×6 (12)
+3: (1sc, inc) ×6 (18)
+4: (2sc, inc) ×6 (24)
+5–7: 24sc
+Face: eyes between 5 and 6, four apart.
+8: (2sc, dec) ×6 (18)
+9: (1sc, dec) ×6 (12)
+stuffing
+10: dec ×6 (6)
+
+Cap
+1: MR, 6sc
+2: inc ×6 (12)
+3: (1sc, inc) ×6 (18)
+4: (2sc, inc) ×6 (24)
+5: (3sc, inc) ×6 (30)
+6: 30sc
+sl st, tail
+
+Twig
+1: MR, 4sc
+2–3: 4sc`,
+    parts: [
+      { name: "Nut", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Cap", counts: [6, 12, 18, 24, 30, 30] },
+      { name: "Twig", counts: [4, 4, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u6: 167. Frog prince",
+    text: `Frog prince
+
+Worked in one piece from the bottom of the body. sc throughout.
+
+Foundation rnd: 6 sc in magic ring.
+Rnd 1: 2 sc in every st. 12 sts.
+Rnd 2: *1 sc, 2 sc in next st. Repeat from * to end. 18 sts.
+Rnd 3: *2 sc, 2 sc in next st. Repeat from * to end. 24 sts.
+Rnd 4: *3 sc, 2 sc in next st. Repeat from * to end. 30 sts.
+Rnds 5-8: 1 sc in every st. 30 sts.
+Rnd 9: *3 sc, dec. Repeat from * to end. 24 sts.
+Rnd 10: 1 sc in every st. 24 sts.
+Rnd 11: *2 sc, dec. Repeat from * to end. 18 sts.
+Stuff the body.
+Rnd 12: *1 sc, dec. Repeat from * to end. 12 sts.
+Rnd 13: *1 sc, 2 sc in next st. Repeat from * to end. 18 sts.
+Rnd 14: *2 sc, 2 sc in next st. Repeat from * to end. 24 sts.
+Rnds 15-17: 1 sc in every st. 24 sts.
+Rnd 18: *2 sc, dec. Repeat from * to end. 18 sts.
+Rnd 19: *1 sc, dec. Repeat from * to end. 12 sts.
+Stuff the head.
+Rnd 20: dec 6 times. 6 sts.
+Fasten off.
+
+Eye bumps, 2
+Rnd 1: 5 sc in magic ring.
+Rnd 2: 1 sc in every st. 5 sts.
+Sew on top.`,
+    parts: [
+      {
+        name: "Frog prince",
+        counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 24, 18, 12, 18, 24, 24, 24, 24, 18, 12, 6],
+      },
+      { name: "Eye bumps", make: 2, counts: [5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, u6: 168. Ringed planet",
+    text: `Ringed planet
+
+Planet (plum)
+R1: 6sc in mr =6
+R2: 6inc =12
+R3: [1sc, 1inc] 6x =18
+R4: [2sc, 1inc] 6x =24
+R5: [3sc, 1inc] 6x =30
+R6: [4sc, 1inc] 6x =36
+R7-R11: 36sc =36
+R12: [4sc, 1dec] 6x =30
+R13: [3sc, 1dec] 6x =24
+R14: [2sc, 1dec] 6x =18
+Stuff
+R15: [1sc, 1dec] 6x =12
+R16: 6dec =6
+
+Ring (sand)
+Ch 48, join with sl st to form a ring, do not twist.
+R1: 48sc =48
+R2: [5sc, 1inc] 8x =56
+R3: [6sc, 1inc] 8x =64
+Fasten off, slip over the planet and tack down.`,
+    parts: [
+      { name: "Planet", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] },
+      { name: "Ring", counts: [48, 56, 64] },
+    ],
+  },
 ];

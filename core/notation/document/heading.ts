@@ -65,7 +65,7 @@ export function readMake(c: Cursor, alone: boolean): number | undefined {
     if (
       !said &&
       !cross &&
-      !(alone && (c.done || (c.is(":") && c.kind(1) === "end"))) &&
+      !(alone && (c.done || (c.is(":") && (c.kind(1) === "end" || /^(in|with|using)$/.test(c.text(1)))))) &&
       !/^(x|pieces?|pcs|details?|halves|in|total|off|of|alike|identical|times|parts?|needed|altogether)$/.test(
         c.text(),
       )

@@ -102,9 +102,15 @@ export const turn: Phrase = {
   read(c) {
     const from = c.from;
     c.at++;
-    c.attempt(() => (c.take("the", "your") && c.take("work", "piece") ? true : undefined));
-    c.take("work");
-    return [{ to: c.at, cost: COST.phrase, piece: node({ kind: "turn", from, to: c.to }) }];
+    const work = c.attempt(() => (c.take("the", "your") && c.take("work", "piece") ? true : undefined));
+    const round = (c.take("work") || work) && c.is("around") && (c.kind(1) === "mark" || c.kind(1) === "end");
+    if (round) c.at++;
+    const span = { from, to: c.to };
+    const turned = { to: c.at, cost: COST.phrase, piece: node({ kind: "turn", ...span }) };
+    // "…, 3 sc in the last ch, turn the work around, …": which way, not how often; or to the far side of a chain.
+    return round
+      ? [turned, { to: c.at, cost: COST.phrase + COST.aside, piece: node({ kind: "other-side", ...span }) }]
+      : [turned];
   },
   examples: [["turn", "turn"]],
 };
