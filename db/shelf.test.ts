@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { Database } from "./connect";
-import { keepBatch, listBatches, lotsUsed } from "./queries/batches";
+import { batchNumber, findBatchByNumber, keepBatch, listBatches, lotsUsed } from "./queries/batches";
 import { addBalls } from "./queries/balls";
 import { createItem } from "./queries/items";
 import { saveYarn } from "./queries/materials";
@@ -303,6 +303,13 @@ describe("inspection", () => {
     expect(await lotsUsed(other, { lot: "31" })).toEqual([]);
     const batches = await listBatches(scope, { runId });
     expect(batches.map((b) => b.good + b.mended + b.seconds).sort()).toEqual([4, 5]);
+    // What a tag says leads back to its batch, in this workshop alone.
+    const [first] = batches;
+    const number = first ? batchNumber(first) : "";
+    expect(number).toMatch(/^[0-9A-F]{8}$/);
+    expect((await findBatchByNumber(scope, number.toLowerCase()))?.id).toBe(first?.id);
+    expect(await findBatchByNumber(other, number)).toBeUndefined();
+    expect(await findBatchByNumber(scope, "%")).toBeUndefined();
     await keepBatch(scope, {
       itemId: buoy,
       colourwayId: "",

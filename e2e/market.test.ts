@@ -203,6 +203,13 @@ it("a run is inspected in two goes, with a second and a reject, and what passed 
   });
   for (const words of ["First winter market", "rejected: seam came open", "Yarn by lot", "qualified lab"])
     expect(paper).toContain(words);
+  // The number on a tag leads back to it.
+  await page.goto(`${site.url}/sell/lots`);
+  await me.settle();
+  await me.fill("#lot", /Batch ([0-9A-F]{8})/.exec(paper)?.[1] ?? "");
+  await clickText(page, "main button", "Look");
+  await me.waitText("Sardine keychain");
+  expect(await me.text()).toContain("First winter market");
   await page.goto(`${site.url}/sell`);
   await me.settle();
   expect(await me.text()).toContain("seconds");

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from "react";
 import { data, Link, useFetcher } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-paper";
+import { batchNumber, listBatches } from "@db/queries/batches";
 import { findItem, setItemUse } from "@db/queries/items";
 import { BY_COUNTRY, checksOf, USES, USE_WORDS } from "@core/safety";
 import { measuresOf } from "../features/figure/picture.server";
@@ -41,6 +42,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   if (!opened) throw data(null, { status: 404 });
   const { entry, got, surroundings: s } = opened;
   const draft = draftOf(entry.revision);
+  const [newest] = await listBatches(scope, { itemId: entry.item.id, limit: 1 });
   const counted = got.ok && got.value.piece.parts.length > 0;
   return {
     id: entry.item.id,
@@ -62,6 +64,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       : [],
     terms: workshop.terms,
     licence: workshop.licence !== "",
+    batch: newest ? batchNumber(newest) : "",
   };
 }
 
@@ -105,7 +108,7 @@ type SheetName = (typeof SHEETS)[number][0];
 export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) {
   const [sheet, setSheet] = useState<SheetName>("pattern");
   const [wish, setWish] = useState<Record<string, string>>({ terms: d.terms });
-  const [tag, setTag] = useState<Record<string, string>>({ count: "9" });
+  const [tag, setTag] = useState<Record<string, string>>({ count: "9", batch: d.batch });
   const [pages, setPages] = useState<number>();
   const asked = sheet === "tags" ? tag : wish;
   const wrong = sheet === "tags" ? tagErrors(tag) : new Map<string, string>();
@@ -300,7 +303,7 @@ function TagFields({
         <option value="LETTER">Letter</option>
         <option value="ROLL">Label roll, 52 × 88 mm</option>
       </Choice>
-      {text("Batch", "batch", "Finds the lots again.")}
+      {text("Batch", "batch", "The newest that was looked at; finds its lots again.")}
       <Choice label="Code" name="code" value={value} onChange={onChange}>
         <option value="">QR</option>
         <option value="ean">EAN-13</option>

@@ -1,7 +1,15 @@
 import { Link, useSearchParams } from "react-router";
 import type { Route } from "./+types/lots";
 import { printMass, type Grams } from "@core/units";
-import { listBatches, lookedAt, lotsUsed, rejectedOf } from "@db/queries/batches";
+import {
+  batchNumber,
+  findBatchByNumber,
+  listBatches,
+  lookedAt,
+  lotsUsed,
+  rejectedOf,
+  type Batch,
+} from "@db/queries/batches";
 import { SellNav } from "../features/sell/nav";
 import { HOME, wareKey } from "../features/sell/wares";
 import { allPieces, allPlaces, loadWares } from "../features/sell/wares.server";
@@ -28,22 +36,28 @@ export const meta: Route.MetaFunction = () => [{ title: "Where a lot went · Lap
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const lot = (new URL(request.url).searchParams.get("lot") ?? "").trim().slice(0, 60);
-  if (lot === "") return { lot, uses: [], batches: [], places: [] };
+  if (lot === "") return { lot, uses: [], batches: [], places: [], ofTag: false };
+  // A tag names its batch: from a piece back to the lots that its run used.
+  const tagged = await findBatchByNumber(scope, lot);
   const [uses, { wares }, places, pieces] = await Promise.all([
-    lotsUsed(scope, { lot }),
+    lotsUsed(scope, tagged?.runId ? { runId: tagged.runId } : { lot }),
     loadWares(scope, workshop),
     allPlaces(scope),
     allPieces(scope),
   ]);
   const runs = [...new Set(uses.map((u) => u.runId))];
-  const batches = (await Promise.all(runs.map((runId) => listBatches(scope, { runId })))).flat();
+  const batches: Batch[] = tagged
+    ? [tagged]
+    : (await Promise.all(runs.map((runId) => listBatches(scope, { runId })))).flat();
   const label = new Map(wares.map((w) => [w.key, w.label]));
   const made = new Set(batches.map((b) => wareKey(b.itemId, b.colourwayId)));
   return {
     lot,
+    ofTag: tagged !== undefined,
     uses: uses.map((u) => ({ ...u, yarn: `${u.shade}, ${u.yarn}` })),
     batches: batches.map((b) => ({
       id: b.id,
+      number: batchNumber(b),
       on: b.inspectedOn,
       label: label.get(wareKey(b.itemId, b.colourwayId)) ?? "something deleted",
       pieces: lookedAt(b),
@@ -75,7 +89,7 @@ export default function Lots({ loaderData: d }: Route.ComponentProps) {
       <Stack $gap={18}>
         <form method="get" key={params.toString()}>
           <Row>
-            <label htmlFor="lot">Lot on the band</label>
+            <label htmlFor="lot">Lot on the band, or batch on a tag</label>
             <Input
               id="lot"
               name="lot"
@@ -91,23 +105,25 @@ export default function Lots({ loaderData: d }: Route.ComponentProps) {
         </form>
         {d.lot === "" ? (
           <p>
-            A yarn was faulty, or a shop asks what a piece was made of: write the lot, and you see the runs
-            that took from it, what was made there and where such pieces stand.
+            A yarn was faulty, or a shop asks what a piece was made of: write the lot of the yarn, or the
+            batch from a piece’s tag, and you see the lots and runs, what was made and where such pieces
+            stand.
           </p>
-        ) : d.uses.length === 0 ? (
+        ) : d.uses.length === 0 && !d.ofTag ? (
           <p role="status">No finished run took yarn of lot {d.lot} from a ball.</p>
         ) : (
           <>
             <Sheet $pad={false} aria-labelledby="uses-title">
               <SheetHead style={{ padding: "12px 14px 0" }}>
-                <h2 id="uses-title">Runs that used it</h2>
+                <h2 id="uses-title">{d.ofTag ? "Lots that its run used" : "Runs that used it"}</h2>
               </SheetHead>
-              <Scroll tabIndex={0} role="region" aria-label="Runs that used it, table">
+              <Scroll tabIndex={0} role="region" aria-label="Runs and yarn, table">
                 <PlainTable>
                   <thead>
                     <tr>
                       <th scope="col">Run</th>
                       <th scope="col">Yarn</th>
+                      <th scope="col">Lot</th>
                       <th scope="col" className="num">
                         Used
                       </th>
@@ -115,11 +131,12 @@ export default function Lots({ loaderData: d }: Route.ComponentProps) {
                   </thead>
                   <tbody>
                     {d.uses.map((u) => (
-                      <tr key={u.runId + u.yarnId}>
+                      <tr key={u.runId + u.yarnId + u.lot}>
                         <td>
                           <Link to={`/runs/${u.runId}`}>{u.run}</Link>
                         </td>
                         <td>{u.yarn}</td>
+                        <td>{u.lot === "" ? "no lot" : u.lot}</td>
                         <td className="num">{printMass((u.used / 1000) as Grams, r)}</td>
                       </tr>
                     ))}
@@ -130,7 +147,7 @@ export default function Lots({ loaderData: d }: Route.ComponentProps) {
             <Sheet $pad={false} aria-labelledby="made-title">
               <SheetHead style={{ padding: "12px 14px 0" }}>
                 <h2 id="made-title">What was made there</h2>
-                <Small>every piece of these batches may hold it</Small>
+                {d.ofTag ? null : <Small>every piece of these batches may hold it</Small>}
               </SheetHead>
               <Scroll tabIndex={0} role="region" aria-label="What was made there, table">
                 <PlainTable>
@@ -154,7 +171,16 @@ export default function Lots({ loaderData: d }: Route.ComponentProps) {
                       <tr key={b.id}>
                         <td>{printDay(b.on, r.locale)}</td>
                         <td>
-                          {b.label} <Small>{b.run}</Small>
+                          {b.label} <Small>{b.run}</Small>{" "}
+                          {b.runId ? (
+                            <a
+                              href={`/runs/${b.runId}/batches/${b.id}/record.pdf`}
+                              target="_blank"
+                              rel="noreferrer"
+                            >
+                              batch {b.number} (PDF)
+                            </a>
+                          ) : null}
                         </td>
                         <td className="num">{b.passed}</td>
                         <td className="num">{b.seconds}</td>

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
+import { and, asc, desc, eq, isNull, like, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { beat } from "../pulse";
 import { ball, batch, hand, run, stockMove, yarn, type Rejected } from "../schema";
@@ -93,6 +93,21 @@ export async function listBatches(
     )
     .orderBy(desc(batch.inspectedOn), desc(batch.id))
     .limit(of.limit ?? 500);
+}
+
+/** What stands on tags and records: the end of its id, eight letters and figures. */
+export const batchNumber = (b: Pick<Batch, "id">): string => b.id.replaceAll("-", "").slice(-8).toUpperCase();
+
+/** The batch of a number as a tag has it; undefined where there is none, or where it is no such number. */
+export async function findBatchByNumber(scope: Scope, number: string): Promise<Batch | undefined> {
+  if (!/^[0-9a-f]{8}$/i.test(number)) return undefined;
+  const [found] = await scope.db
+    .select()
+    .from(batch)
+    .where(mine(scope, batch, like(batch.id, `%${number.toLowerCase()}`)))
+    .orderBy(desc(batch.inspectedOn))
+    .limit(1);
+  return found;
 }
 
 export interface LotUsed {

@@ -1,4 +1,4 @@
-import { listBatches, lotsUsed, type Batch } from "@db/queries/batches";
+import { batchNumber, listBatches, lotsUsed } from "@db/queries/batches";
 import { listHands } from "@db/queries/hands";
 import { findRun } from "@db/queries/runs";
 import type { Workshop } from "@db/queries/workshops";
@@ -32,7 +32,7 @@ export async function loadBatchFacts(
   const item = line && (await aboutItem(scope, workshop, found, line.id, cupboard));
   const yarns = new Map(cupboard.yarns.map((y) => [y.id, y]));
   return {
-    number: numberOf(batch),
+    number: batchNumber(batch),
     label: line?.plannedWith.label ?? "something deleted",
     maker: workshop.name,
     paper: of.paper,
@@ -63,9 +63,6 @@ export async function loadBatchFacts(
     }),
   };
 }
-
-/** The end of its id: what one writes on a tag. */
-const numberOf = (b: Pick<Batch, "id">): string => b.id.replaceAll("-", "").slice(-8).toUpperCase();
 
 const supplierOf = (c: Cupboard, id: string | null | undefined): string =>
   c.suppliers.find((s) => s.id === id)?.name ?? "";
