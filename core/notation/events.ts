@@ -7,7 +7,7 @@ import { MM_PER_INCH } from "../units";
 const STUFF = /^(stuff|stuffing|fill|filling|restuff|overstuff|stuffed|filled)$/;
 const CLOSE = /^(close|closing|pull|draw|cinch|gather|thread|weave|tighten)$/;
 const SEW = /^(sew|sewing|attach|stitch|whipstitch|pin)$/;
-const PLACE = /^(pop|insert|attach|place|add|put|fix|position|fit|push|install|press)$/;
+const PLACE = /^(insert|attach|place|add|put|fix|position|fit|push|install|press)$/;
 
 /** The words that begin an event; a chunk that starts with one is never read as stitches. */
 export function startsEvent(c: Cursor): boolean {
@@ -29,6 +29,8 @@ export function startsEvent(c: Cursor): boolean {
       : STUFF.test(c.text(1)) ||
           (word === "add" && eyeAhead(c)) ||
           (word === "finish" && c.text(1) === "off");
+  // "Pop the eyes in"; alone it is a stitch of somebody's.
+  if (word === "pop" && /^(the|your|both|in|on|eyes?|safety)$/.test(c.text(1)) && eyeAhead(c)) return true;
   if (STUFF.test(word) || PLACE.test(word) || SEW.test(word) || CLOSE.test(word)) return true;
   return (
     /^(fasten|fo|cut|break|bind|embroider|finish|safety|secure|hide|eyes|leave|leaving|do)$/.test(word) &&
@@ -78,6 +80,7 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
     has(/^(eye|eyes|nose|noses)$/) &&
     !has(/^(embroider|sew|embroidered|patch|patches|white|whites)$/) &&
     (PLACE.test(first) ||
+      first === "pop" ||
       first === "safety" ||
       first === "eyes" ||
       words[0]?.kind === "number" ||

@@ -11,7 +11,10 @@ export interface TermsReading {
  * (Craft Yarn Council, turning chains, from memory).
  */
 const THREE_CHAINS =
-  /\b(?:ch|chain) ?3\b[^\n]{0,24}\bcounts? as[^\n]{0,16}\b(?:dc|double)|\bdc in (?:the )?4th (?:ch|chain)|\b[fb]pdc\b/;
+  /\b(?:ch|chain) ?3\b[^\n]{0,24}\b(?:counts?|stands|standing|acts) (?:as|for)[^\n]{0,16}\b(?:dc|double)|\bdc in (?:the )?4th (?:ch|chain)|\b[fb]pdc\b/;
+/** "Rnd 2: ch 3, dc in same st": a round of them is begun with three. */
+const BEGINS_WITH_THREE =
+  /(?:^|\n)\W{0,3}(?:rnd|round|row|rd|r)s?\.? ?\d+[ :.)\]-]{1,4}(?:ch|chain) ?3,? (?:\d+ ?)?dc\b/;
 /**
  * About twelve of the tall stitch close a ring that lies flat, six to eight of the short one (common
  * practice, no source).
@@ -48,7 +51,7 @@ export function recogniseTerms(plain: string, otherwise: Terms = "us"): TermsRea
     return { terms: "us", reason: "the text says US terms" };
   const count = (re: RegExp) => (plain.match(re) ?? []).length;
   const us = count(/(?<![a-z])(sc|scs|sc\d+tog|hdc|hdcs|single crochets?|half double crochets?)(?![a-z])/g);
-  const tall = THREE_CHAINS.test(plain);
+  const tall = THREE_CHAINS.test(plain) || BEGINS_WITH_THREE.test(plain);
   if (us > 0 && !tall && !TALL_RING.test(plain) && count(BETWEEN_DC) > 1 && count(BETWEEN_SC) === 0)
     return { terms: "uk", reason: "“dc” stands between the increases and decreases, and “sc” never does" };
   if (us > 0) return { terms: "us", reason: "“sc” or “hdc” is only used in US terms" };

@@ -131,6 +131,9 @@ describe("US or UK", () => {
     ["12 dc in mr\n(1 dc, inc) x 12\n(2 dc, inc) x 12\nsc around", "us"],
     ["6 sc in mr\n(1 sc, inc) x 6\nsc around\nskirt: (1 dc, inc) x 6\n(2 dc, inc) x 6", "us"],
     ["ear: ch 3 (counts as dc), 5 dc in mr\n1 dc, inc\n2 dc, inc\nsc around", "us"],
+    ["rnd 1: ch 3 (stands for 1 dc), 11 dc in ring", "us"],
+    ["rnd 1: 12 dc in mr\nrnd 2: ch 3, dc in same st, 2 dc in each st around", "us"],
+    ["rnd 1: 6 dc in mr\nrnd 2: (dc, ch 3, dc in same st) x 6", "uk"],
   ] as const)("%s → %s", (text, terms) => {
     const r = recogniseTerms(regular(text));
     expect(r.terms).toBe(terms);

@@ -8,7 +8,7 @@ const NAME = /^(single|double|half|treble|triple|increase|decrease|slip|magic|ad
 const MEANT =
   /^(single|double|half|treble|triple|increase|decrease|slip|magic|adjustable|invisible|fasten|chain|stitch|stitches|round|rounds|repeat|back|front|skip|crochet|loop|together|work|space|place|right|wrong|beginning|yarn)$/;
 const SIGN = /^(=|:|-|--|\(|means?|is|for)$/;
-const TELLS = /^(means?|says?|stands?)$/;
+const TELLS = /^(means?|says?)$/;
 const ONE = /^(same|one|a|together|tog)$/;
 
 /** A line of more is a text. */

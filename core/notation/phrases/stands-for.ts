@@ -2,7 +2,7 @@ import type { Cursor } from "../cursor";
 import type { StitchName, Terms } from "../stitches";
 import { readStitch } from "../vocabulary";
 
-/** "(counts as a dc)", "counts as first st" behind a chain; "(does not count)" is taken and means nothing. */
+/** "(counts as a dc)", "counts as first st", "stands for 1 dc" behind a chain; "(does not count)" is taken and means nothing. */
 export function readStandsFor(c: Cursor, terms: Terms): StitchName | undefined {
   const start = c.at;
   const bracket = c.take("(", "[");
@@ -14,7 +14,8 @@ export function readStandsFor(c: Cursor, terms: Terms): StitchName | undefined {
     if (bracket && !c.take(")", "]")) c.at = start;
     return undefined;
   }
-  if (!c.take("counts", "count", "counting", "counted")) return ((c.at = start), undefined);
+  if (!c.take("counts", "count", "counting", "counted", "stands", "standing", "acts"))
+    return ((c.at = start), undefined);
   c.take("as", "for");
   c.take("a", "the", "one", "1", "your", "first");
   c.take("first", "1st");

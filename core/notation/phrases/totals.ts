@@ -162,6 +162,10 @@ export const totals: Phrase = {
       if (!leadWords(c)) return out;
       c.take("=", ":", "-");
       const t = counted(c, x);
+      // "…, ending with 1 dc. (30)": the sum is still to come.
+      const stop = c.is(".", ";", ",") ? 1 : 0;
+      const summed = /^[([{=]$/.test(c.text(stop)) && c.kind(stop + 1) === "number";
+      if (summed && /^end/.test(c.tokens[start]?.text ?? "")) return out;
       // "That is one single crochet in each": work, said again.
       const placed = c.tokens
         .slice(start, c.at + 2)
