@@ -245,6 +245,7 @@ describe("other ways to look", () => {
   it("lists the order of work with its reasons", async () => {
     const { page, end } = await openItem();
     await tab(page, "Order of work");
+    await page.waitForSelector('[role="tabpanel"] ol > li');
     const steps = await page.$$eval('[role="tabpanel"] ol > li', (l) =>
       l.map((x) => (x as HTMLElement).innerText),
     );
@@ -258,6 +259,7 @@ describe("other ways to look", () => {
   it("writes the pattern out in UK terms and Markdown", async () => {
     const { page, me, end } = await openItem();
     await tab(page, "Written out");
+    await page.waitForSelector('[role="tabpanel"] pre');
     await me.choose('select[aria-label="Terms"]', "UK terms");
     await me.choose('select[aria-label="Format"]', "Markdown");
     expect(await page.$eval('[role="tabpanel"] pre', (p) => p.textContent)).toContain(
