@@ -1,4 +1,3 @@
-import { setTimeout } from "node:timers/promises";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect } from "react-router";
 import type { Route } from "./+types/shop";
@@ -12,7 +11,7 @@ import { openShop, orderRow, standingOf } from "../features/shop/load.server";
 import { OfferSheet } from "../features/shop/offer-sheet";
 import { OpenShop } from "../features/shop/open-shop";
 import { OrderTable } from "../features/shop/order-table";
-import { shopRound } from "../features/shop/round.server";
+import { shopRoundNow } from "../features/shop/round.server";
 import { offerSchema, shopSchema } from "../features/shop/schema";
 import { ownShop, shopFeed } from "../features/shop/shop.server";
 import { ShopStanding } from "../features/shop/standing";
@@ -74,20 +73,11 @@ export async function action(args: Route.ActionArgs) {
   return once(opened, form, (o) => write(form, o));
 }
 
-const WAIT_MS = 500;
-const MOST_WAIT_MS = 20_000;
 async function ask({ scope, workshop }: Opened) {
   const at = ownShop();
   if (!at) throw refused("No shop is connected to this Lapka.", 409);
   const { doing: _doing, ...quiet } = scope;
-  const feed = shopFeed(at, scope.workshopId);
-  let round = await shopRound(quiet, workshop, feed);
-  // Who asks while the shop is asked anyway waits for that round's end: the page shows what stands then.
-  for (let waited = 0; round.kind === "busy" && waited < MOST_WAIT_MS; waited += WAIT_MS) {
-    await setTimeout(WAIT_MS);
-    round = await shopRound({ ...quiet, now: new Date() }, workshop, feed);
-  }
-  return { asked: round };
+  return { asked: await shopRoundNow(quiet, workshop, shopFeed(at, scope.workshopId)) };
 }
 
 async function write(form: FormData, { scope, workshop }: Opened) {

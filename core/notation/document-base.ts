@@ -182,8 +182,8 @@ export function append(open: OpenRound, tokens: readonly Token[]): void {
   if (open.tokens.length <= MAX_ROUND_TOKENS) open.tokens.push(...tokens);
 }
 
-/** What is done with both once there are two. */
 const TOLD_TO = new Set(["you", "will", "you'll", "need", "to", "have"]);
+/** What is done with both once there are two. */
 const JOINED = /^(join|sew|stitch|put|lay|place|hold|crochet|sc|dc|stuff|attach)$/;
 /** What may stand behind "make another". */
 const AGAIN = /^(?:one|piece|side|the|same|like|this|way|just|exactly|alike|half)$/;

@@ -112,7 +112,6 @@ const PLAINLY = new Set(
 /** "Leaf: with C ch 7, …": a long line that begins with a name and a colon is a part on one line. */
 const namesAhead = (tokens: readonly Token[]): boolean =>
   tokens.length <= 200 && tokens.slice(1, 5).some((t) => t.text === ":");
-/** Words of a sentence that stands for plain rounds: a longer one says something else. */
 /** "R7-R11 - 30 sc (5 rounds)": how many rounds the label has already said. */
 function withoutSpan(tokens: Token[], { first, last }: RoundLabel): Token[] {
   if (first === undefined || last === undefined || last === first) return tokens;
@@ -124,6 +123,7 @@ function withoutSpan(tokens: Token[], { first, last }: RoundLabel): Token[] {
 }
 /** Words of a shade: "dark sea green". */
 const LONGEST_SHADE = 3;
+/** Words of a sentence that stands for plain rounds: a longer one says something else. */
 const LONGEST_EVEN = 30;
 
 /** A label that says only how many rounds there are. */

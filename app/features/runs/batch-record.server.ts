@@ -1,4 +1,4 @@
-import { batchNumber, listBatches, lotsUsed } from "@db/queries/batches";
+import { batchNumber, listBatches, lookedAt, lotsUsed } from "@db/queries/batches";
 import { listHands } from "@db/queries/hands";
 import { findRun } from "@db/queries/runs";
 import type { Workshop } from "@db/queries/workshops";
@@ -40,6 +40,7 @@ export async function loadBatchFacts(
     run: found.run.name,
     inspectedOn: batch.inspectedOn,
     hand: hands.find((h) => h.id === batch.handId)?.name,
+    looked: lookedAt(batch),
     passed: batch.good,
     mended: batch.mended,
     seconds: batch.seconds,

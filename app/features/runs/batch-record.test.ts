@@ -11,6 +11,7 @@ const FACTS: BatchFacts = {
   inspectedOn: "2026-11-28",
   hand: "Mara",
   revision: 2,
+  looked: 11,
   passed: 7,
   mended: 1,
   seconds: 1,

@@ -15,6 +15,8 @@ export interface BatchFacts {
   readonly inspectedOn: string;
   readonly hand: string | undefined;
   readonly revision: number | undefined;
+  /** All that were looked at, and what became of them. */
+  readonly looked: number;
   readonly passed: number;
   readonly mended: number;
   readonly seconds: number;
@@ -55,7 +57,6 @@ const COUNTRY_NOTE =
  * whom and when. It says what was done, and nowhere that a piece is safe or conforms.
  */
 export function batchRecord(b: BatchFacts): ListPaper {
-  const made = b.passed + b.mended + b.seconds + b.rejected.reduce((n, r) => n + r.pieces, 0);
   return {
     title: `Batch ${b.number}`,
     sub: b.label,
@@ -68,7 +69,7 @@ export function batchRecord(b: BatchFacts): ListPaper {
       ["Pattern", b.revision === undefined ? "deleted since" : `revision ${b.revision}`],
       ["For", b.use === undefined ? "not known" : USE_WORDS[b.use]],
     ],
-    tables: [pieces(b, made), ...materials(b), ...looked(b), ...rules(b)],
+    tables: [pieces(b), ...materials(b), ...looked(b), ...rules(b)],
     notes: [
       ...(b.note.trim() === "" ? [] : [`Noted: ${b.note}`]),
       ...(b.cautions.length > 0 ? [`Cautions on the tag: ${b.cautions.join(" ")}`] : []),
@@ -81,7 +82,7 @@ export function batchRecord(b: BatchFacts): ListPaper {
   };
 }
 
-const pieces = (b: BatchFacts, made: number): ListTable => ({
+const pieces = (b: BatchFacts): ListTable => ({
   head: "Pieces",
   tick: false,
   columns: [
@@ -89,7 +90,7 @@ const pieces = (b: BatchFacts, made: number): ListTable => ({
     { head: "Pieces", right: true },
   ],
   rows: [
-    ["looked at", String(made)],
+    ["looked at", String(b.looked)],
     ["passed at once", String(b.passed)],
     ...(b.mended > 0 ? [["passed after mending", String(b.mended)]] : []),
     ...(b.seconds > 0 ? [["seconds, sold as such", String(b.seconds)]] : []),

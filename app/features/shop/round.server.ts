@@ -1,3 +1,4 @@
+import { setTimeout } from "node:timers/promises";
 import { pauseAfter } from "@core/shelf/shop";
 import {
   beginRound,
@@ -55,6 +56,18 @@ export async function shopRound(scope: Scope, workshop: Workshop, feed: ShopFeed
     });
     if (!why) throw error;
     return { kind: "failed", why };
+  }
+}
+
+const WAIT_MS = 500;
+const MOST_WAIT_MS = 20_000;
+
+/** A round at once. Where the shop is asked anyway it comes behind that round: the page shows what stands then. */
+export async function shopRoundNow(scope: Scope, workshop: Workshop, feed: ShopFeed): Promise<Round> {
+  for (let waited = 0; ; waited += WAIT_MS) {
+    const round = await shopRound({ ...scope, now: new Date() }, workshop, feed);
+    if (round.kind !== "busy" || waited >= MOST_WAIT_MS) return round;
+    await setTimeout(WAIT_MS);
   }
 }
 

@@ -2,11 +2,9 @@ import type { Token } from "../tokens";
 
 const LETTERS =
   /^(sc|dc|hdc|htr|tr|dtr|inc|dec|invdec|inv|sl|ss|slst|ch|chs|mr|mc|ml|amr|st|sts|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|sp|pm|fo|sc2tog|dc2tog)$/;
-/** What letters are short for, at a glance. */
-const NAME = /^(single|double|half|treble|triple|increase|decrease|slip|magic|adjustable|invisible|fasten)$/;
-/** Words that a meaning may begin with where a sign leads to it. */
-const MEANT =
-  /^(single|double|half|treble|triple|increase|decrease|slip|magic|adjustable|invisible|fasten|chain|stitch|stitches|round|rounds|repeat|back|front|skip|crochet|loop|together|work|space|place|right|wrong|beginning|yarn)$/;
+/** Words that letters are short for; each begins with the letter that its short form begins with. */
+const NAME =
+  /^(single|double|half|treble|triple|increase|decrease|slip|magic|adjustable|invisible|fasten|chain|stitch|stitches|round|rounds|repeat|back|front|skip|together|space|place|right|wrong|beginning|yarn)$/;
 const SIGN = /^(=|:|-|--|\(|means?|is|for)$/;
 const TELLS = /^(means?|says?)$/;
 const ONE = /^(same|one|a|together|tog)$/;
@@ -29,21 +27,23 @@ export function explains(tokens: readonly Token[]): boolean {
     entries++;
     i = to;
   }
-  const told = tokens.some((t) => TELLS.test(t.text)) && tokens.some((t) => LETTERS.test(t.text));
+  const letters = (i: number) => LETTERS.test(tokens[i]?.text ?? "");
+  const told = tokens.some((t, i) => TELLS.test(t.text) && (letters(i - 1) || letters(i + 1)));
   return entries >= FEWEST || told;
 }
 
 /** The end of an entry that begins at `i`: letters, a sign or none, and what they mean. */
 function entryAt(tokens: readonly Token[], i: number): number | undefined {
-  if (!LETTERS.test(tokens[i]?.text ?? "")) return undefined;
+  const short = tokens[i]?.text ?? "";
+  if (!LETTERS.test(short)) return undefined;
   let at = i + 1;
   // "st(s)".
   if (tokens[at]?.text === "(" && tokens[at + 1]?.text === "s") at += 3;
-  const signed = SIGN.test(tokens[at]?.text ?? "");
-  if (signed) at++;
+  if (SIGN.test(tokens[at]?.text ?? "")) at++;
   if (tokens[at]?.text === "for") at++;
   const word = tokens[at]?.text ?? "";
-  if ((signed ? MEANT : NAME).test(word)) return at;
+  // "inc - repeat" is work: letters stand for a word that begins as they do.
+  if (NAME.test(word) && word[0] === short[0] && word !== short) return at;
   // "inc: 2 sc in the same stitch", "dec two sc together".
   const worked = tokens[at]?.kind === "number" && LETTERS.test(tokens[at + 1]?.text ?? "");
   return worked && tokens.slice(at + 2, at + 6).some((t) => ONE.test(t.text)) ? at + 1 : undefined;

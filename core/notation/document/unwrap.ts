@@ -7,7 +7,7 @@ const UNFINISHED = /[a-z,*&+]\s*$/;
 const TOTALLED = /(?:\b(?:in all|total|altogether)|\d ?(?:sts?|sc|dc|stitches))\s*$/;
 /** Begins like a round, a step, an event or a name rather than in the middle of a sentence. */
 const BEGINS =
-  /^\s*(?:(?:r|rnd|round|rd|row|rw)s?[ .:#-]*\d|\d+ ?[.):-]|next (?:\d+ |[a-z]+ )?(?:round|rnd|row)|(?:stuff|fill|fasten|change|switch|join|attach|insert|pop|place|sew|embroider|leave|cut|close|make|with|using|fo|sl|ss|slst|slip)\b)/;
+  /^\s*(?:(?:r|rnd|round|rd|row|rw)s?[ .:#-]*\d|\d+ ?[.):-]|next (?:\d+ |[a-z]+ )?(?:round|rnd|row)|(?:stuff|fill|fasten|change|switch|join|attach|insert|pop (?:the|your|both)|place|sew|embroider|leave|cut|close|make|with|using|fo|sl|ss|slst|slip)\b)/;
 const LABEL = /^\s*(?:(?:r|rnd|round|rd|row|rw)s?[ .:#-]*\d|\d+ ?[.):-])/;
 /** A total alone on its line belongs to what stands above it. */
 const TOTAL_ALONE = /^\s*[([{]\s*\d+[^)\]}]{0,14}[)\]}]\s*\.?\s*$/;

@@ -2,7 +2,10 @@ import type { Cursor } from "../cursor";
 import type { StitchName, Terms } from "../stitches";
 import { readStitch } from "../vocabulary";
 
-/** "(counts as a dc)", "counts as first st", "stands for 1 dc" behind a chain; "(does not count)" is taken and means nothing. */
+/**
+ * "(counts as a dc)", "counts as first st", "stands for 1 dc" behind a chain; "(does not count)" is taken and means
+ * nothing.
+ */
 export function readStandsFor(c: Cursor, terms: Terms): StitchName | undefined {
   const start = c.at;
   const bracket = c.take("(", "[");
