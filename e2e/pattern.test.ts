@@ -289,6 +289,38 @@ describe("other ways to look", () => {
   });
 });
 
+describe("what is fetched behind the page, and cannot be", () => {
+  it("leaves the page standing: the text can be typed and saved, and what is lost says so", async () => {
+    // Not `openPage`: what cannot be fetched is told on the console, and is what this looks at.
+    const context = await site.browser.createBrowserContext();
+    const page = await context.newPage();
+    await page.setRequestInterception(true);
+    page.on(
+      "request",
+      (r) =>
+        void (/assets\/(reader|code-editor|item-looks)-/.test(r.url()) ? r.abort("failed") : r.continue()),
+    );
+    await page.goto(site.url + buoy);
+    await page.waitForFunction(() => document.body.innerText.includes("This part could not be fetched"));
+    await page.waitForFunction(() =>
+      document.body.innerText.includes("What reads a pattern could not be fetched"),
+    );
+    const area = 'textarea[name="pattern"]';
+    const before = await page.$eval(area, (t) => (t as HTMLTextAreaElement).value);
+    await page.focus(area);
+    await chord(page, "Control", "End");
+    await page.keyboard.type("\nFor a friend.");
+    // Nothing has counted these words: nothing is said of them.
+    await page.waitForFunction(() => !document.body.innerText.includes("every round adds up"));
+    await chord(page, "Control", "s");
+    await page.waitForFunction(() => document.body.innerText.includes("saved, revision"));
+    await page.reload();
+    await page.waitForSelector(area);
+    expect(await page.$eval(area, (t) => (t as HTMLTextAreaElement).value)).toBe(`${before}\nFor a friend.`);
+    await context.close();
+  });
+});
+
 describe("revisions", () => {
   it("stand side by side with what they change, and an earlier one can be gone back to", async () => {
     const { page, end } = await openPage(site);

@@ -1,4 +1,4 @@
-import { lazy, Suspense } from "react";
+import { lazy } from "react";
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect, useNavigation } from "react-router";
@@ -20,6 +20,7 @@ import { keepPage, taken } from "../ui/away";
 import { WorkForm } from "../ui/form";
 import { Button, Page, PageHead, Sheet, Small, Stack } from "../ui/basics";
 import { Field, SelectField, Textarea, TextField } from "../ui/field";
+import { Late } from "../ui/late";
 import { liveNotions, liveYarns } from "../server/rows.server";
 
 const BringPattern = lazy(async () => ({
@@ -124,7 +125,7 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
               autoFocus
             />
             <SelectField field={fields.kind} label="Kind" options={ITEM_KINDS} />
-            <Suspense>
+            <Late>
               <BringPattern
                 hasText={() => areaOf(fields.pattern.id)?.value.trim() !== ""}
                 onText={(text, how, file) => {
@@ -135,7 +136,7 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
                   if (area) putText(area, text, how);
                 }}
               />
-            </Suspense>
+            </Late>
             <Field
               label="Written pattern"
               name={fields.pattern.name}

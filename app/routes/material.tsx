@@ -1,5 +1,5 @@
 import { Plus, Replace, Scale, SquarePen, Trash2 } from "lucide-react";
-import { lazy, Suspense, useState } from "react";
+import { lazy, useState } from "react";
 import { data, Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/material";
@@ -71,6 +71,7 @@ import { ReasonFigure, ListFigure } from "../ui/figure";
 import { Modal } from "../ui/modal";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
+import { Late } from "../ui/late";
 import { allItems, allSwatches, liveColourways } from "../server/rows.server";
 
 const PriceLine = lazy(async () => ({
@@ -652,9 +653,9 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                 <SheetHead>
                   <h2 id="prices-title">What it cost</h2>
                 </SheetHead>
-                <Suspense>
+                <Late>
                   <PriceLine prices={d.prices} today={d.today} />
-                </Suspense>
+                </Late>
                 <List>
                   {[...d.prices]
                     .reverse()

@@ -1,8 +1,9 @@
 import { X } from "lucide-react";
-import { Suspense, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import { Dialog, Heading, Modal as AriaModal, ModalOverlay } from "react-aria-components";
 import styled from "styled-components";
 import { Button } from "./basics";
+import { Late } from "./late";
 
 /** A form on top of the page: focus goes in, Escape leaves, focus comes back. */
 export function Modal({
@@ -30,7 +31,7 @@ export function Modal({
             </Button>
           </Head>
           {/* What stands in a dialog may be fetched when it is opened. */}
-          <Suspense fallback={<p role="status">Opening …</p>}>{children}</Suspense>
+          <Late waits={<p role="status">Opening …</p>}>{children}</Late>
         </Box>
       </AriaModal>
     </Overlay>

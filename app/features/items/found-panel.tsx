@@ -30,11 +30,14 @@ export function FoundPanel({
   onFix,
   asked,
   empty,
+  waiting,
 }: {
   pattern: CheckedPattern;
   onFix: (p: Problem) => void;
   asked: Asked;
   empty: boolean;
+  /** These words were not read yet: nothing can be said of them. */
+  waiting: boolean;
 }) {
   const { problems } = pattern;
   if (empty)
@@ -44,6 +47,7 @@ export function FoundPanel({
         (6)” and so on. It is counted as you type.
       </Note>
     );
+  if (waiting) return <Note role="status">These words are not counted yet.</Note>;
   const errors = problems.filter((p) => p.severity === "error").length;
   const unread = problems.filter(couldNotRead).length;
   return (

@@ -1,7 +1,8 @@
-import { lazy, Suspense } from "react";
+import { lazy } from "react";
 import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
 import styled from "styled-components";
 import type { CheckedPattern } from "@core/notation";
+import { Late } from "../../ui/late";
 import { FigurePanel } from "../figure/figure-panel";
 import type { Around, ItemAnalysis, ItemDraft, YarnView } from "./analyse";
 import type { SlotColours } from "./silhouette-view";
@@ -75,19 +76,19 @@ export function ItemLooks({
         />
       </TabPanel>
       <TabPanel id="compare">
-        <Suspense>
+        <Late>
           <ComparePanel draft={draft} yarns={data.yarns} around={around} />
-        </Suspense>
+        </Late>
       </TabPanel>
       <TabPanel id="order">
-        <Suspense>
+        <Late>
           <OrderPanel order={analysis.order} />
-        </Suspense>
+        </Late>
       </TabPanel>
       <TabPanel id="written">
-        <Suspense>
+        <Late>
           <WrittenPanel pattern={checked} text={typed.pattern} name={typed.name} terms={data.terms} />
-        </Suspense>
+        </Late>
       </TabPanel>
     </Looks>
   );

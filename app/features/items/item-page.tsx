@@ -1,5 +1,5 @@
 import { Package, Palette, Printer, Save, Trash2 } from "lucide-react";
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { lazy, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useFetcher } from "react-router";
 import styled from "styled-components";
 import {
@@ -16,6 +16,7 @@ import { MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
 import { useWorkshopId, WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Small, Stack, Columns } from "../../ui/basics";
 import { Input, Select } from "../../ui/field";
+import { Late } from "../../ui/late";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
 import { FigurePicture } from "../figure/figure-picture";
@@ -463,6 +464,12 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           lost: take out what you added last.
         </Banner>
       ) : null}
+      {read.lost ? (
+        <Banner role="alert" data-tone="bad">
+          What reads a pattern could not be fetched, so its slips are not shown while you type. What you type
+          is kept; load the page anew when the net is back.
+        </Banner>
+      ) : null}
       {Object.keys(errors).length > 0 ? (
         <Banner role="alert" data-tone="bad">
           Not saved: {Object.values(errors)[0]}
@@ -502,6 +509,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           text={typed.pattern}
           pattern={checked}
           ready={read.reader !== undefined}
+          waiting={read.waiting}
           colours={colours}
           onText={on.text}
           asked={{
@@ -562,7 +570,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           </Caution>
         </Stack>
       </Columns>
-      <Suspense fallback={<LooksPlace />}>
+      <Late waits={<LooksPlace />}>
         <ItemLooks
           data={data}
           analysis={analysis}
@@ -576,7 +584,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           onLight={setLit}
           on={on}
         />
-      </Suspense>
+      </Late>
     </>
   );
 }

@@ -1,6 +1,7 @@
-import { lazy, Suspense, useCallback, useEffect, useId, useState, useSyncExternalStore } from "react";
+import { lazy, useCallback, useEffect, useId, useState, useSyncExternalStore } from "react";
 import styled from "styled-components";
 import type { CheckedPattern } from "@core/notation";
+import { Late } from "../../ui/late";
 import { useNonce } from "../../ui/nonce";
 import { FoundPanel, type Asked } from "./found-panel";
 import { Ladder, LINE_PX, plainPlaces, type LinePlace } from "./ladder";
@@ -22,6 +23,7 @@ export function PatternEditor({
   text,
   pattern,
   ready,
+  waiting,
   colours,
   onText,
   asked,
@@ -35,6 +37,8 @@ export function PatternEditor({
    * complete without it, and it comes when it comes.
    */
   ready: boolean;
+  /** Is `pattern` what was read of other words? */
+  waiting: boolean;
   colours: SlotColours;
   onText: (text: string) => void;
   asked: Asked;
@@ -72,7 +76,7 @@ export function PatternEditor({
       <Bench>
         <Text>
           {ready ? (
-            <Suspense fallback={plain}>
+            <Late waits={plain} lost={plain}>
               <CodeEditor
                 text={text}
                 nonce={nonce}
@@ -83,7 +87,7 @@ export function PatternEditor({
                 litLine={lineOf}
                 onLine={onLine}
               />
-            </Suspense>
+            </Late>
           ) : (
             plain
           )}
@@ -109,6 +113,7 @@ export function PatternEditor({
         onFix={(p) => p.fix && onText(text.slice(0, p.fix.from) + p.fix.text + text.slice(p.fix.to))}
         asked={asked}
         empty={text.trim() === ""}
+        waiting={waiting}
       />
     </div>
   );

@@ -1,13 +1,4 @@
-import {
-  Component,
-  lazy,
-  memo,
-  Suspense,
-  useMemo,
-  useState,
-  useSyncExternalStore,
-  type ReactNode,
-} from "react";
+import { lazy, memo, useMemo, useState, useSyncExternalStore } from "react";
 import {
   Label,
   Slider,
@@ -21,6 +12,7 @@ import styled from "styled-components";
 import { layoutOf } from "@core/notation";
 import { printLength, type Mm } from "@core/units";
 import { Small } from "../../ui/basics";
+import { Late } from "../../ui/late";
 import { useReading } from "../../ui/reading";
 import type { ItemAnalysis } from "./analyse";
 import { FaceNotes } from "./face-notes";
@@ -96,24 +88,22 @@ export const ShapePanel = memo(function ShapePanel({
       <Stage>
         <View $drawn={!mesh || flat}>
           {mesh && !flat ? (
-            <Missing fallback={drawing}>
-              <Suspense fallback={drawing}>
-                <ShapeGl
-                  mesh={mesh}
-                  colours={colours}
-                  turn={turn}
-                  tilt={tilt}
-                  lit={lit?.part === index ? lit.round : undefined}
-                  label={`${part.part.name}, filled: ${size}. Arrow keys turn it.`}
-                  onTurn={(a, b) => {
-                    setTurn(a);
-                    setTilt(b);
-                  }}
-                  onRound={(round) => onLight(round === undefined ? undefined : { part: index, round })}
-                  onMissing={() => setLost(true)}
-                />
-              </Suspense>
-            </Missing>
+            <Late waits={drawing} lost={drawing}>
+              <ShapeGl
+                mesh={mesh}
+                colours={colours}
+                turn={turn}
+                tilt={tilt}
+                lit={lit?.part === index ? lit.round : undefined}
+                label={`${part.part.name}, filled: ${size}. Arrow keys turn it.`}
+                onTurn={(a, b) => {
+                  setTurn(a);
+                  setTilt(b);
+                }}
+                onRound={(round) => onLight(round === undefined ? undefined : { part: index, round })}
+                onMissing={() => setLost(true)}
+              />
+            </Late>
           ) : (
             drawing
           )}
@@ -246,17 +236,6 @@ function Rule({ width, radius }: { width: number; radius: number | undefined }) 
       </g>
     </svg>
   );
-}
-
-/** The drawing stands in when the large view cannot be loaded, as on a train without a signal. */
-class Missing extends Component<{ fallback: ReactNode; children: ReactNode }, { failed: boolean }> {
-  override state = { failed: false };
-  static getDerivedStateFromError() {
-    return { failed: true };
-  }
-  override render() {
-    return this.state.failed ? this.props.fallback : this.props.children;
-  }
 }
 
 const Layout = styled.div`

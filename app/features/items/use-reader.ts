@@ -11,19 +11,26 @@ interface Stored {
 
 /**
  * The count of what is typed, read in the page at every key. The reader is large and comes when the page stands:
- * what is stored was read by the server, and until the reader is there other words have no count (`waiting`).
+ * what is stored was read by the server, and until the reader is there other words have no count (`waiting`); `lost` where it
+ * could not be fetched.
  */
 export function useReader(
   typed: { readonly pattern: string; readonly answers: readonly Answer[] },
   stored: Stored,
   terms: "us" | "uk",
-): Read & { readonly reader: Reader | undefined; readonly waiting: boolean } {
+): Read & { readonly reader: Reader | undefined; readonly waiting: boolean; readonly lost: boolean } {
   const [reader, setReader] = useState<Reader>();
+  const [lost, setLost] = useState(false);
   useEffect(() => {
     let gone = false;
-    void import("./reader").then(({ readerOf }) => {
-      if (!gone) setReader(readerOf(terms));
-    });
+    import("./reader").then(
+      ({ readerOf }) => {
+        if (!gone) setReader(readerOf(terms));
+      },
+      () => {
+        if (!gone) setLost(true);
+      },
+    );
     return () => {
       gone = true;
     };
@@ -31,10 +38,10 @@ export function useReader(
   const { pattern, answers } = typed;
   return useMemo(() => {
     if (pattern === stored.pattern && sameAnswers(answers, stored.answers))
-      return { pattern: stored.checked, failed: false, waiting: false, reader };
-    if (reader) return { ...reader.read(pattern, answers), waiting: false, reader };
-    return { pattern: { ...stored.checked, problems: [] }, failed: false, waiting: true, reader };
-  }, [pattern, answers, stored.pattern, stored.answers, stored.checked, reader]);
+      return { pattern: stored.checked, failed: false, waiting: false, reader, lost };
+    if (reader) return { ...reader.read(pattern, answers), waiting: false, reader, lost };
+    return { pattern: { ...stored.checked, problems: [] }, failed: false, waiting: true, reader, lost };
+  }, [pattern, answers, stored.pattern, stored.answers, stored.checked, reader, lost]);
 }
 
 const sameAnswers = (a: readonly Answer[], b: readonly Answer[]): boolean =>
