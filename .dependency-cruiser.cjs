@@ -31,12 +31,12 @@ module.exports = {
     },
     {
       name: "core-packages",
-      comment: "only pure packages: dates, colour distance, statistics",
+      comment: "only pure packages: dates, colour distance, statistics, seeded numbers",
       severity: "error",
       from: { path: "^core/", pathNot: "\\.test\\.ts$" },
       to: {
         dependencyTypes: ["npm", "npm-dev"],
-        pathNot: "^node_modules/(@internationalized/date|culori|@types/culori|simple-statistics)",
+        pathNot: "^node_modules/(@internationalized/date|culori|@types/culori|simple-statistics|pure-rand)",
       },
     },
     {

@@ -6,6 +6,7 @@ import {
   parseMoney,
   parseNumber,
   parseYarnLength,
+  printTrimmed,
   quantityProblemText,
   type Parsed,
 } from "@core/units";
@@ -109,11 +110,11 @@ export const fields = (locale: string, currency: string, system: "metric" | "imp
       need,
       within(0, high, `Write a percentage from 0 to ${high}.`),
     ).transform((n) => Math.round(n * 100)),
-  hoursAsMinutes: (need: string) =>
+  hoursAsMinutes: (need: string, least = 0.25) =>
     quantity(
       (t) => parseNumber(t.replace(/h(ours?)?$/i, ""), locale),
       need,
-      within(0.25, 112, "Write hours between 0.25 and 112 a week."),
+      within(least, 112, `Write hours between ${printTrimmed(least, 2, locale)} and 112 a week.`),
     ).transform((n) => Math.round(n * 60)),
 });
 

@@ -17,7 +17,9 @@ import {
 } from "./queries/hands";
 import { listImports } from "./queries/imports";
 import { findSwatchPhoto, listSwatchPhotos, listYarns, saveSwatch, saveYarn } from "./queries/materials";
-import { newId, type Scope } from "./scope";
+import { listDays, setDay } from "./queries/days";
+import { createRun, findRun, shareRun } from "./queries/runs";
+import { newId, NotThere, type Scope } from "./scope";
 import { freshDatabase, scopeOf } from "./testing";
 
 let db: Database;
@@ -234,5 +236,79 @@ describe("the demo's six months of measurements", () => {
     const points = narrowings(data, [groupOf(slate, 3)], 0, TODAY).get(groupOf(slate, 3)) ?? [];
     const width = (p: { low: number; high: number } | undefined) => Math.log((p?.high ?? 1) / (p?.low ?? 1));
     expect(width(points.at(-1))).toBeLessThan(0.3 * width(points[0]));
+  });
+});
+
+describe("several hands", () => {
+  it("a day of a helper's is not the maker's, and another workshop's hand has none", async () => {
+    const [scope, other] = [await scopeOf(db, "Two hands"), await scopeOf(db, "Elsewhere")];
+    await listHands(scope);
+    const nell = await saveHand(scope, {
+      name: "Nell",
+      loops: "over",
+      weekMinutes: 180,
+      workDays: "0010010",
+    });
+    await setDay(scope, "2026-12-02", 0, "ferry");
+    await setDay(scope, "2026-12-02", 240, "", nell);
+    const days = async () => (await listDays(scope, TODAY)).map((d) => [d.handId, d.minutes]);
+    expect(await days()).toEqual(
+      expect.arrayContaining([
+        ["", 0],
+        [nell, 240],
+      ]),
+    );
+    await setDay(scope, "2026-12-02", undefined, "", nell);
+    expect(await days()).toEqual([["", 0]]);
+    await expect(setDay(other, "2026-12-02", 60, "", nell)).rejects.toThrow(NotThere);
+  });
+  it("shares of a run are kept and given back, only of one's own lines and hands", async () => {
+    const [scope, other] = [await scopeOf(db, "Shared work"), await scopeOf(db, "Elsewhere too")];
+    await listHands(scope);
+    const nell = await saveHand(scope, { name: "Nell", loops: "over", weekMinutes: 180 });
+    const plannedWith = {
+      label: "Buoy",
+      revision: 1,
+      seconds: 900,
+      secondsLow: 800,
+      secondsHigh: 1000,
+      cost: 1,
+      price: 2,
+      needs: [],
+    };
+    const run = await createRun(scope, {
+      name: "Market",
+      startOn: TODAY,
+      dueOn: "2026-12-12",
+      plannedWith: { weekMinutes: 600, workDays: "1111100", wagePerHour: 1, overheadPerHour: 0 },
+      lines: [{ itemId: newId(), revisionId: newId(), quantity: 3, plannedWith }],
+    });
+    const line = (await findRun(scope, run))?.lines[0]?.id ?? "";
+    const shares = (handId: string) =>
+      new Map([
+        [
+          line,
+          {
+            own: [600, 100, 50] as const,
+            given: [
+              {
+                work: "part:Float",
+                handId,
+                phase: 0 as const,
+                seconds: 170,
+                low: 150,
+                high: 200,
+                instead: 150,
+              },
+            ],
+          },
+        ],
+      ]);
+    await shareRun(scope, run, shares(nell));
+    expect((await findRun(scope, run))?.lines[0]?.shares).toEqual(shares(nell).get(line));
+    await expect(shareRun(scope, run, shares(newId()))).rejects.toThrow(NotThere);
+    await expect(shareRun(other, run, shares(nell))).rejects.toThrow(NotThere);
+    await shareRun(scope, run, new Map([[line, null]]));
+    expect((await findRun(scope, run))?.lines[0]?.shares).toBeNull();
   });
 });

@@ -23,7 +23,8 @@ import {
 import type { WeightClass } from "../core/fabric";
 import { mm } from "../core/units";
 import { expectedFor, stageWork, tradeAround, tradeExpected } from "../app/features/hand/expected";
-import { listHands, saveTiming, saveWeighIn } from "../db/queries/hands";
+import { givable, sharesOf } from "../app/features/runs/shares";
+import { listHands, saveHand, saveTiming, saveWeighIn } from "../db/queries/hands";
 import {
   createItem,
   findItem,
@@ -37,7 +38,7 @@ import { addBalls, type NewBall } from "../db/queries/balls";
 import { saveColourway } from "../db/queries/colourways";
 import { createPurchase } from "../db/queries/purchases";
 import { benchPrefix, findBenchLine, keepActs, setBenchTimings, setMade } from "../db/queries/bench";
-import { createRun, findRun, finishRun, startRun } from "../db/queries/runs";
+import { createRun, findRun, finishRun, shareRun, startRun } from "../db/queries/runs";
 import { postMoves } from "../db/queries/stock";
 import { notePrice, saveSupplier } from "../db/queries/suppliers";
 import {
@@ -280,6 +281,57 @@ async function timeRun(scope: Scope, workshop: Workshop, runId: string, madeOn: 
       ];
     }),
   );
+}
+
+/** A helper with three hours a week, timed twice, who makes the small parts of a run. */
+async function shareWithHelper(
+  scope: Scope,
+  workshop: Workshop,
+  runId: string,
+  today: string,
+): Promise<void> {
+  const helper = await saveHand(scope, {
+    name: "Nell",
+    loops: "over",
+    weekMinutes: 180,
+    workDays: "0010010",
+    does: ["parts", "finishing"],
+  });
+  const lines = (await findRun(scope, runId))?.lines ?? [];
+  const surroundings = await loadSurroundings(scope, workshop);
+  const entries = await Promise.all(lines.map((l) => findItem(scope, l.itemId)));
+  for (const [i, entry] of entries.slice(0, 2).entries()) {
+    if (!entry) continue;
+    const one = stageWork(tradeOf(entry, surroundings), "", "crochet");
+    const laps = [1.16, 1.09, 1.12].map((x) => Math.round(secondsOfWork(one) * x));
+    await saveTiming(scope, {
+      handId: helper,
+      itemId: entry.item.id,
+      revisionId: entry.revision.id,
+      part: "",
+      stage: "crochet",
+      pieces: laps.length,
+      seconds: laps.reduce((a, b) => a + b, 0),
+      laps,
+      work: Object.fromEntries(Object.entries(one).map(([k, v]) => [k, v * laps.length])),
+      madeOn: parseDate(today)
+        .subtract({ days: 24 - 3 * i })
+        .toString(),
+      note: "",
+      idempotencyKey: `demo-helper-${i}`,
+    });
+  }
+  const hers = await loadSurroundings(scope, workshop, helper);
+  const small = /wing|claw|eye|flag|tail/i;
+  const shares = lines.flatMap((l, i) => {
+    const entry = entries[i];
+    if (!entry) return [];
+    const at = (s: Surroundings) => givable(analyseItem(draftOf(entry.revision), aroundOf(entry, s)).piece);
+    const mine = at(surroundings);
+    const given = new Map(mine.filter((g) => small.test(g.part)).map((g) => [g.work, helper] as const));
+    return [[l.id, sharesOf(l.plannedWith.seconds, mine, given, new Map([[helper, at(hers)]]))] as const];
+  });
+  await shareRun(scope, runId, new Map(shares));
 }
 
 /** Six months of weighing and timing as that hand would have left them, on a scale of 0.1 g. */
@@ -869,12 +921,13 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     expectedOn: ahead(3),
     lines: [{ materialKind: "notion", materialId: ring, packs: 1, packSize: 20, packPrice: 560 }],
   });
-  await run("Second winter market", ahead(13), ahead(33), [
+  const second = await run("Second winter market", ahead(13), ahead(33), [
     [puffin, 16],
     [buoy, 14],
     [crab, 10],
     [lighthouse, 8],
   ]);
+  await shareWithHelper(scope, workshop, second, today);
   /** Pieces that a usual market day, a week of the web shop and one of the gift shop ask for. */
   const ware = async (
     itemId: string,

@@ -57,6 +57,7 @@ const LINKED = [
 /** Beside another view. */
 const BESIDE = [
   ["Order of work", "Run page", "/order"],
+  ["Who makes what", "Run page", "/hands"],
   ["Inspect", "Run page", "/inspect"],
   ["How it went", "Finished run", "/went"],
   ["Cutting plan", "Run page", "/cutting"],

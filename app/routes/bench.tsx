@@ -2,6 +2,8 @@ import { Play } from "lucide-react";
 import styled from "styled-components";
 import type { Route } from "./+types/bench";
 import { listBenchLines } from "@db/queries/bench";
+import type { LineShares } from "@db/schema";
+import { loadMeasured } from "../features/hand/load.server";
 import { openWorkshop } from "../server/scope.server";
 import { ButtonLink, Empty, Page, PageHead, Sheet, Small } from "../ui/basics";
 import { printDay } from "../ui/days";
@@ -10,8 +12,9 @@ import { useReading } from "../ui/reading";
 export const meta: Route.MetaFunction = () => [{ title: "Bench · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const { scope } = await openWorkshop(request, context);
-  const lines = await listBenchLines(scope);
+  const { scope, ownHand } = await openWorkshop(request, context);
+  const [lines, { hands }] = await Promise.all([listBenchLines(scope), loadMeasured(scope)]);
+  const me = ownHand ?? hands[0]?.id;
   return {
     lines: lines.map(({ run, line }) => ({
       id: line.id,
@@ -21,8 +24,26 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       label: line.plannedWith.label,
       made: line.made,
       quantity: line.quantity,
+      given: givenOf(line.shares, hands, me),
     })),
   };
+}
+
+/** Who has what of a line that is shared: "you: wings". What nobody was given is the maker's. */
+function givenOf(
+  shares: LineShares | null,
+  hands: readonly { readonly id: string; readonly name: string }[],
+  me: string | undefined,
+): string[] {
+  const works = new Map<string, string[]>();
+  for (const g of shares?.given ?? [])
+    works.set(g.handId, [...(works.get(g.handId) ?? []), g.work.replace(/^part:/, "").toLowerCase()]);
+  return [...works]
+    .sort(([a], [b]) => Number(b === me) - Number(a === me))
+    .map(([hand, of]) => {
+      const name = hand === me ? "You" : (hands.find((h) => h.id === hand)?.name ?? "Somebody");
+      return `${name}: ${of.join(", ")}`;
+    });
 }
 
 /** What there is to work on, by the day it is due: one press, and the table view opens. */
@@ -61,6 +82,7 @@ export default function Bench({ loaderData: { lines } }: Route.ComponentProps) {
                     <Small>
                       {l.made} of {l.quantity} made
                     </Small>
+                    {l.given.length > 0 ? <Small as="div">{l.given.join("; ")}</Small> : null}
                   </div>
                   <ButtonLink
                     to={`/bench/${l.id}`}

@@ -9,20 +9,24 @@ import {
   Scissors,
   ShoppingBasket,
   Trash2,
+  Users,
 } from "lucide-react";
 import { useState } from "react";
 import { data, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/run";
-import { findRun, finishRun, replanRun, startRun, unplanRun } from "@db/queries/runs";
+import { findRun, finishRun, replanRun, startRun, shareRun, unplanRun } from "@db/queries/runs";
 import { setRunDeleted } from "@db/queries/cutting";
-import { printDuration, printMoney, printTrimmed, type Minor, type Seconds } from "@core/units";
+import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { findCutting } from "@db/queries/cutting";
 import { finishNow, hasMoved, linesNow, plannedNow } from "../features/runs/known-now.server";
+import { calendarSent, leversOf } from "../features/runs/levers.server";
 import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
+import { chosenIn, sharesFor } from "../features/runs/shares.server";
 import { usedWorth } from "../features/runs/used-worth.server";
 import { buyText, freeReason, needReason, placeText } from "../features/runs/reasons";
-import { InTime, RunState } from "../features/runs/state";
+import { RunState } from "../features/runs/state";
+import { Timeline } from "../features/runs/timeline";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage } from "../ui/away";
@@ -40,7 +44,6 @@ import {
   SheetHead,
   Small,
   Stack,
-  tapeTicks,
 } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { Range, ReasonFigure } from "../ui/figure";
@@ -98,6 +101,15 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     })),
     finishNow: drift.length > 0 ? finishNow(r, lines, shelves, runs, today) : undefined,
     plan,
+    shares: shelves.helpers.flatMap((h) => {
+      const days = plan.days.filter((d) => d.hand === h.id);
+      const finish = days.at(-1)?.on;
+      return finish === undefined
+        ? []
+        : [{ name: h.name, hours: days.reduce((sum, d) => sum + d.hours, 0), finish }];
+    }),
+    calendar: r.run.state === "finished" ? undefined : calendarSent(shelves, runs, today),
+    levers: r.run.state === "finished" ? [] : await leversOf(r, shelves, runs, opened),
     seconds: secondsOf(r),
     today,
     cut: cutting !== undefined,
@@ -127,9 +139,11 @@ async function change(form: FormData, runId: string, opened: Opened) {
   switch (form.get("intent")) {
     case "replan":
       await replanRun(scope, runId, await plannedNow(r, opened));
+      await shareAnew(runId, opened);
       return redirect(`/runs/${runId}`);
     case "unplan":
       await unplanRun(scope, runId);
+      await shareAnew(runId, opened);
       return redirect(`/runs/${runId}`);
     case "start":
       await startRun(scope, runId);
@@ -143,6 +157,13 @@ async function change(form: FormData, runId: string, opened: Opened) {
     default:
       throw data(null, { status: 400 });
   }
+}
+
+/** What helpers have of a run, reckoned anew with what it is planned with now. */
+async function shareAnew(runId: string, opened: Opened): Promise<void> {
+  const r = await findRun(opened.scope, runId);
+  if (r?.lines.some((l) => l.shares !== null))
+    await shareRun(opened.scope, runId, await sharesFor(r, chosenIn(r), opened));
 }
 
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
@@ -201,7 +222,22 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
         </Act>
       </PageHead>
       <Stack $gap={18}>
-        <Timeline run={run} plan={plan} today={loaderData.today} seconds={loaderData.seconds} />
+        {loaderData.calendar ? (
+          <Timeline
+            run={run}
+            plan={plan}
+            shares={loaderData.shares}
+            today={loaderData.today}
+            seconds={loaderData.seconds}
+            calendar={loaderData.calendar}
+            levers={loaderData.levers}
+          />
+        ) : (
+          <Quiet>
+            Made by {run.finishedOn ? printDay(run.finishedOn, r.locale, true) : "its day"}; the stock book
+            holds what it used and what it made.
+          </Quiet>
+        )}
         {loaderData.drift.length > 0 ? (
           <KnownNow drift={loaderData.drift} finish={plan.finish} finishNow={loaderData.finishNow}>
             <Act intent="replan">Plan it anew with what is known now</Act>
@@ -243,9 +279,14 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
             <Head>
               <h2 id="what-title">What is made</h2>
               {done ? null : (
-                <ButtonLink to={`/runs/${run.id}/sheet.pdf`} target="_blank" reloadDocument>
-                  <Printer size={16} aria-hidden /> Run sheet
-                </ButtonLink>
+                <Row>
+                  <ButtonLink to={`/runs/${run.id}/hands`}>
+                    <Users size={16} aria-hidden /> Who makes what
+                  </ButtonLink>
+                  <ButtonLink to={`/runs/${run.id}/sheet.pdf`} target="_blank" reloadDocument>
+                    <Printer size={16} aria-hidden /> Run sheet
+                  </ButtonLink>
+                </Row>
               )}
             </Head>
             <Scroll tabIndex={0} role="region" aria-label="What is made, table">
@@ -515,120 +556,6 @@ function Copy({ text }: { text: string }) {
   );
 }
 
-/** The run as a length of tape: from its first day to its last, the due day and the finish marked. */
-function Timeline({
-  run,
-  plan,
-  today,
-  seconds,
-}: {
-  run: {
-    startOn: string;
-    dueOn: string;
-    state: "planned" | "underway" | "finished";
-    finishedOn: string | null;
-    weekMinutes: number;
-  };
-  plan: {
-    finish: string | undefined;
-    finishLow: string | undefined;
-    finishHigh: string | undefined;
-    chance: number | undefined;
-    inTime: "sure" | "likely" | "late" | "unknown";
-    hoursThere: number;
-    seconds: { low: number; high: number };
-  };
-  today: string;
-  seconds: number;
-}) {
-  const r = useReading();
-  if (run.state === "finished")
-    return (
-      <Quiet>
-        Made by {run.finishedOn ? printDay(run.finishedOn, r.locale, true) : "its day"}; the stock book holds
-        what it used and what it made.
-      </Quiet>
-    );
-  const at = (day: string) => Date.parse(`${day}T00:00:00Z`) / 86_400_000;
-  const start = Math.min(at(run.startOn), at(today));
-  const end =
-    Math.max(
-      at(run.dueOn),
-      plan.finishHigh ? Math.min(at(plan.finishHigh), at(run.dueOn) + 60) : at(run.dueOn),
-    ) + 1;
-  const x = (day: string) =>
-    `${Math.min(100, Math.max(0, (100 * (at(day) - start)) / Math.max(1, end - start)))}%`;
-  return (
-    <Sheet aria-label="When it will be done">
-      <SheetHead>
-        <h2>When it will be done</h2>
-        <InTime plan={plan} due={run.dueOn} locale={r.locale} />
-      </SheetHead>
-      <Facts>
-        <div>
-          <dt>Work</dt>
-          <dd>
-            <ReasonFigure
-              reason={{
-                label: "Work of this run",
-                measure: "seconds",
-                value: seconds,
-                low: plan.seconds.low,
-                high: plan.seconds.high,
-              }}
-              strong
-            />{" "}
-            <Range low={plan.seconds.low} high={plan.seconds.high} measure="seconds" />
-          </dd>
-        </div>
-        <div>
-          <dt>Hours until the due day</dt>
-          <dd>
-            <ReasonFigure
-              reason={{
-                label: "Hours until the due day",
-                measure: "seconds",
-                value: plan.hoursThere * 3600,
-                how: `${printTrimmed(run.weekMinutes / 60, 1, r.locale)} h a week on your working days, from today or the first day`,
-              }}
-              strong
-            />
-          </dd>
-        </div>
-        <div>
-          <dt>Finish</dt>
-          <dd>
-            {plan.finish ? printDay(plan.finish, r.locale, true) : "never at these hours"}
-            {plan.finishLow && plan.finishHigh && plan.finishLow !== plan.finishHigh ? (
-              <span className="range">
-                {" "}
-                {printDay(plan.finishLow, r.locale)} to {printDay(plan.finishHigh, r.locale)}
-              </span>
-            ) : null}
-          </dd>
-        </div>
-        <div>
-          <dt>Due</dt>
-          <dd>{printDay(run.dueOn, r.locale, true)}</dd>
-        </div>
-      </Facts>
-      <TapeBox aria-hidden>
-        {plan.finishLow && plan.finishHigh ? (
-          <Span style={{ left: x(plan.finishLow), right: `calc(100% - ${x(plan.finishHigh)})` }} />
-        ) : null}
-        {plan.finish ? (
-          <Mark style={{ left: x(plan.finish) }} data-late={plan.inTime === "late" || undefined}>
-            <span>done</span>
-          </Mark>
-        ) : null}
-        <Mark style={{ left: x(run.dueOn) }} data-due>
-          <span>due</span>
-        </Mark>
-      </TapeBox>
-    </Sheet>
-  );
-}
-
 /** What this run would be with what is known today, beside what it was planned with. */
 function KnownNow({
   drift,
@@ -742,64 +669,5 @@ const Note = styled.div`
   border-radius: 0 4px 4px 0;
   h2 {
     font-size: 16px;
-  }
-`;
-const Facts = styled.dl`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 30px;
-  margin: 0 0 14px;
-  dt {
-    font-size: 13px;
-    color: var(--soft);
-  }
-  dd {
-    margin: 0;
-    font-size: 18px;
-    font-weight: 600;
-  }
-`;
-const TapeBox = styled.div`
-  position: relative;
-  height: 46px;
-  margin: 0 22px;
-  background-color: var(--tape);
-  border-radius: 2px;
-  ${tapeTicks("bottom", "var(--tape-ink)")}
-`;
-const Span = styled.i`
-  position: absolute;
-  top: 4px;
-  height: 16px;
-  background: var(--act);
-  opacity: 0.35;
-  border-radius: 2px;
-`;
-const Mark = styled.i`
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  width: 2px;
-  margin-left: -1px;
-  background: var(--act);
-  font-style: normal;
-  span {
-    position: absolute;
-    top: 4px;
-    left: 6px;
-    font-size: 13px;
-    font-weight: 640;
-    color: var(--tape-ink);
-  }
-  &[data-due] {
-    background: var(--tape-ink);
-    span {
-      left: auto;
-      right: 6px;
-      top: 18px;
-    }
-  }
-  &[data-late] {
-    background: var(--bad);
   }
 `;

@@ -3,10 +3,10 @@ import { parseDate } from "@internationalized/date";
 import { data, redirect, useSearchParams } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/runs-calendar";
-import { hoursOn } from "@core/planning";
+import { hoursOn, type DayHours, type WeekHours } from "@core/planning";
 import { parseNumber, printTrimmed } from "@core/units";
 import { listCommissions, PROMISED } from "@db/queries/commissions";
-import { setDay } from "@db/queries/days";
+import { setDay, type SpecialDay } from "@db/queries/days";
 import { listMarkets } from "@db/queries/places";
 import { listPurchases } from "@db/queries/purchases";
 import { orderRuns } from "@db/queries/runs";
@@ -33,6 +33,7 @@ import {
   Stack,
 } from "../ui/basics";
 import { printDay } from "../ui/days";
+import { Choice } from "../ui/drawers";
 import { Field, FieldGrid, Input } from "../ui/field";
 import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
@@ -52,6 +53,8 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const runs = await loadRuns(scope);
   const shelves = await loadShelves(scope, runs);
   const plans = plansOf(shelves, runs, today);
+  const whose = id.safeParse(url.searchParams.get("hand") ?? undefined);
+  const hand = shelves.helpers.find((h) => whose.success && h.id === whose.data);
   const [markets, commissions, purchases, changed] = await Promise.all([
     listMarkets(scope),
     listCommissions(scope),
@@ -98,20 +101,43 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       locale: workshop.locale,
       week,
       special: shelves.days,
-      notes: new Map(changed.map((d) => [d.onDay, d.note])),
+      notes: new Map(changed.filter((d) => d.handId === "").map((d) => [d.onDay, d.note])),
       stretches: ordered.map(({ r, letter, plan }) => ({ id: r.run.id, letter, days: plan?.days ?? [] })),
       marks,
     }),
+    hands: shelves.helpers.map((h) => ({ id: h.id, name: h.name })),
     day: day.success
-      ? {
+      ? dayOf({
           on: day.data,
-          usual: hoursOn(parseDate(day.data), week),
-          hours: hoursOn(parseDate(day.data), week, shelves.days),
-          changed: changed.some((d) => d.onDay === day.data),
-          note: changed.find((d) => d.onDay === day.data)?.note ?? "",
+          hand: hand?.id ?? "",
+          week: hand?.week ?? week,
+          special: shelves.daysByHand.get(hand?.id ?? ""),
+          changed,
           market: markets.some((m) => m.onDay === day.data && m.state !== "closed"),
-        }
+        })
       : undefined,
+  };
+}
+
+/** A hand's hours of one day, and what they are as a rule. A market is the maker's only. */
+function dayOf(of: {
+  on: string;
+  hand: string;
+  week: WeekHours;
+  special: DayHours | undefined;
+  changed: readonly SpecialDay[];
+  market: boolean;
+}) {
+  const on = parseDate(of.on);
+  const own = of.changed.find((d) => d.onDay === of.on && d.handId === of.hand);
+  return {
+    on: of.on,
+    hand: of.hand,
+    usual: hoursOn(on, of.week),
+    hours: hoursOn(on, of.week, of.special),
+    changed: own !== undefined,
+    note: own?.note ?? "",
+    market: of.hand === "" && of.market,
   };
 }
 
@@ -123,6 +149,7 @@ const MOST_HOURS = 16;
 const daySchema = (locale: string) =>
   z.object({
     on: isoDay("Choose the day."),
+    hand: id.optional().transform((x) => x ?? ""),
     note: z
       .string()
       .trim()
@@ -136,6 +163,8 @@ const daySchema = (locale: string) =>
       return z.NEVER;
     }),
   });
+
+const usualSchema = z.object({ on: isoDay(""), hand: z.union([z.literal(""), id]) });
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args);
@@ -152,15 +181,15 @@ async function change(form: FormData, { scope, workshop }: Opened, search: strin
       return redirect(back);
     }
     case "usual": {
-      const got = isoDay("").safeParse(form.get("on"));
+      const got = usualSchema.safeParse({ on: form.get("on"), hand: form.get("hand") ?? "" });
       if (!got.success) throw data(null, { status: 400 });
-      await setDay(scope, got.data, undefined, "");
+      await setDay(scope, got.data.on, undefined, "", got.data.hand);
       return redirect(back);
     }
     case "day": {
       const got = parseWithZod(form, { schema: daySchema(workshop.locale) });
       if (got.status !== "success") return data(got.reply(), { status: 400 });
-      await setDay(scope, got.value.on, got.value.hours, got.value.note);
+      await setDay(scope, got.value.on, got.value.hours, got.value.note, got.value.hand);
       return redirect(back);
     }
     default:
@@ -203,16 +232,24 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
       </Row>
       <Columns $parts="minmax(0, 5fr) minmax(300px, 2fr)">
         <Sheet aria-label="What is on each day">
-          <WeekTape weeks={d.weeks} chosen={d.day?.on} hrefOf={hrefOf} />
+          <WeekTape weeks={d.weeks} hands={d.hands} chosen={d.day?.on} hrefOf={hrefOf} />
           <p style={{ marginTop: 8 }}>
             <Small>
-              Letters are runs, with the hours they take at your expected pace. A star marks hours that are
+              Letters are runs, with the hours they take at the expected pace
+              {d.hands.length > 0 ? "; a helper’s stand under her name" : ""}. A star marks hours that are
               others than usual. Choose a day to change them; a market day has none unless you say so.
             </Small>
           </p>
         </Sheet>
         <Stack $gap={18}>
-          {d.day ? <DayPanel key={d.day.on} day={d.day} wrong={taken(actionData)?.error} /> : null}
+          {d.day ? (
+            <DayPanel
+              key={`${d.day.on} ${d.day.hand}`}
+              day={d.day}
+              hands={d.hands}
+              wrong={taken(actionData)?.error}
+            />
+          ) : null}
           <Sheet aria-labelledby="order-title">
             <SheetHead>
               <h2 id="order-title">Who gets the hours first</h2>
@@ -229,23 +266,48 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
   );
 }
 
+function whoseHours(search: URLSearchParams, hand: string): string {
+  const next = new URLSearchParams(search);
+  if (hand === "") next.delete("hand");
+  else next.set("hand", hand);
+  return next.toString();
+}
+
 function DayPanel({
   day,
+  hands,
   wrong,
 }: {
   day: NonNullable<Data["day"]>;
+  hands: Data["hands"];
   wrong: Record<string, string[] | null> | null | undefined;
 }) {
   const r = useReading();
+  const [search] = useSearchParams();
   const hours = (n: number) => printTrimmed(n, 2, r.locale);
   return (
     <Sheet id="day" aria-labelledby="day-title">
       <SheetHead>
         <h2 id="day-title">{printDay(day.on, r.locale, true)}</h2>
       </SheetHead>
+      {hands.length === 0 ? null : (
+        <Row $gap={6} role="group" aria-label="Whose hours" style={{ marginBottom: 10 }}>
+          {[{ id: "", name: "You" }, ...hands].map((h) => (
+            <Choice
+              key={h.id}
+              to={`?${whoseHours(search, h.id)}#day`}
+              preventScrollReset
+              aria-current={h.id === day.hand ? "true" : undefined}
+            >
+              {h.name}
+            </Choice>
+          ))}
+        </Row>
+      )}
       <WorkForm>
         <input type="hidden" name="intent" value="day" />
         <input type="hidden" name="on" value={day.on} />
+        <input type="hidden" name="hand" value={day.hand} />
         <FieldGrid $min={120}>
           <Field
             label="Hours at the hook"
@@ -282,6 +344,7 @@ function DayPanel({
         <WorkForm>
           <input type="hidden" name="intent" value="usual" />
           <input type="hidden" name="on" value={day.on} />
+          <input type="hidden" name="hand" value={day.hand} />
           <Button type="submit" $quiet>
             As usual again
           </Button>

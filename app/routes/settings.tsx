@@ -35,6 +35,7 @@ import { WorkForm } from "../ui/form";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { FieldGrid, Input, Select, SelectField, TextField } from "../ui/field";
 import { useReading } from "../ui/reading";
+import { Legend, WeekDays, weekDays, workDaysOf } from "../ui/week-days";
 import { allChannels } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Settings · Lapka" }];
@@ -79,8 +80,6 @@ const SETTING_WORDS: ReadonlyMap<string, string> = new Map([
   ["timeZone", "Your days begin in"],
   ["licence", "Line under your patterns"],
 ]);
-const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
-
 /** What work and material cost, and what is asked for them: the owner's to set. */
 const MONEY_FIELDS = {
   currency: true,
@@ -102,9 +101,7 @@ function settingsSchema(locale: string, currency: string) {
     units: z.enum(["metric", "imperial"]),
     terms: z.enum(["us", "uk"]),
     weekMinutes: f.hoursAsMinutes("Write how many hours a week you make things."),
-    days: z
-      .array(z.enum(["0", "1", "2", "3", "4", "5", "6"]), { error: "Choose at least one day." })
-      .min(1, { error: "Choose at least one day." }),
+    days: weekDays,
     wagePerHour: f.money("Write what an hour of yours should earn."),
     overheadPerHour: f.money("Write what rent, light and tools cost for an hour of making; 0 if nothing."),
     marginBp: f.percentBp("Write the margin you want on the price; 0 if none.", 80),
@@ -215,9 +212,8 @@ async function change(form: FormData, { scope, workshop, role }: Opened) {
     const got = parseWithZod(form, { schema: schema as typeof whole });
     if (got.status !== "success") return data({ settings: got.reply() }, { status: 400 });
     const { intent: _intent, days, seen: version, ...rest } = got.value;
-    const workDays = [0, 1, 2, 3, 4, 5, 6].map((d) => (days.includes(String(d) as "0") ? "1" : "0")).join("");
     try {
-      await updateWorkshop(scope, { ...rest, workDays }, version);
+      await updateWorkshop(scope, { ...rest, workDays: workDaysOf(days) }, version);
     } catch (error) {
       if (!(error instanceof ChangedMeanwhile)) throw error;
       const now = await findWorkshop(scope.db, scope.workshopId);
@@ -309,23 +305,7 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   inputMode="decimal"
                   hint="Run finish days come from this."
                 />
-                <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
-                  <Legend>On these days</Legend>
-                  <Row $gap={4}>
-                    {DAYS.map((d, i) => (
-                      <Day key={d}>
-                        <input
-                          type="checkbox"
-                          name={fields.days.name}
-                          value={i}
-                          defaultChecked={w.workDays[i] === "1"}
-                        />{" "}
-                        {d}
-                      </Day>
-                    ))}
-                  </Row>
-                  {dayErrors ? <Wrong>{dayErrors.join(" ")}</Wrong> : null}
-                </fieldset>
+                <WeekDays name={fields.days.name} workDays={w.workDays} errors={dayErrors} />
                 {owns ? (
                   <>
                     <TextField
@@ -502,20 +482,6 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
   );
 }
 
-const Legend = styled.legend`
-  display: block;
-  padding: 0;
-  font-size: 13px;
-  font-weight: 560;
-  margin-bottom: 3px;
-`;
-const Day = styled.label`
-  display: inline-flex;
-  align-items: center;
-  gap: 4px;
-  min-height: 36px;
-  padding-right: 6px;
-`;
 const Wrong = styled.div`
   color: var(--bad);
   font-size: 13px;

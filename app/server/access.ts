@@ -54,6 +54,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   run: "work",
   cutting: "work",
   "run-order": "work",
+  "run-hands": "work",
   "run-inspect": "work",
   "run-went": "work",
   bench: "bench",

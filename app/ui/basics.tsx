@@ -75,7 +75,7 @@ export const PageHead = styled.header`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 10px 14px;
+  gap: 10px;
   margin-bottom: 18px;
   & > h1 {
     margin-right: auto;

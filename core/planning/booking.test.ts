@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { randomFrom } from "../calibrate/simulated-makers";
-import { layRuns, type Booked } from "./booking";
+import { layRuns } from "./booking";
 import type { WeekHours } from "./calendar";
+import type { Booked, Job } from "./day-book";
 
 const WEEKDAYS: WeekHours = [2, 2, 2, 2, 2, 0, 0];
 const hours = (value: number, low = value, high = value) => ({
@@ -10,13 +11,16 @@ const hours = (value: number, low = value, high = value) => ({
   low: low * 3600,
   high: high * 3600,
 });
-const run = (id: string, startOn: string, h: Booked["seconds"], over: Partial<Booked> = {}): Booked => ({
+const run = (
+  id: string,
+  startOn: string,
+  h: Job["seconds"],
+  over: { dueOn?: string; week?: WeekHours } = {},
+): Booked => ({
   id,
   startOn,
-  dueOn: "2026-12-31",
-  seconds: h,
-  week: WEEKDAYS,
-  ...over,
+  dueOn: over.dueOn ?? "2026-12-31",
+  jobs: [{ hand: "", phase: 0, seconds: h, week: over.week ?? WEEKDAYS }],
 });
 
 describe("one calendar over all runs", () => {
@@ -34,10 +38,10 @@ describe("one calendar over all runs", () => {
     expect(layRuns(runs, "2026-11-02")).toEqual(layRuns(runs, "2026-10-01"));
   });
   it("the second of two carries the range of the first: it is the same hand", () => {
-    const twenty = hours(20, 16, 24);
+    const twenty = hours(20, 16.2, 23.8);
     const laid = layRuns([run("a", "2026-11-02", twenty), run("b", "2026-11-02", twenty)], "2026-11-02");
-    // 32 to 48 hours: 24 Nov to 3 Dec.
-    expect([laid.get("b")?.finishLow, laid.get("b")?.finishHigh]).toEqual(["2026-11-23", "2026-12-03"]);
+    // 32.4 to 47.6 hours: seventeen to twenty-four working days.
+    expect([laid.get("b")?.finishLow, laid.get("b")?.finishHigh]).toEqual(["2026-11-24", "2026-12-03"]);
   });
   it("a run that is due first but begins later leaves the days before it to others", () => {
     const laid = layRuns(
@@ -77,8 +81,11 @@ describe("one calendar over all runs", () => {
     for (let i = 0; i < draws; i++) {
       const z = normal();
       const total = runs.reduce(
-        (s, r) =>
-          s + r.seconds.value * Math.exp((z * Math.log(r.seconds.high / r.seconds.value)) / 1.6448536),
+        (s, { jobs: [job] }) =>
+          job === undefined
+            ? s
+            : s +
+              job.seconds.value * Math.exp((z * Math.log(job.seconds.high / job.seconds.value)) / 1.6448536),
         0,
       );
       // Working days from 2 to 24 November: 17 of two hours.
@@ -122,13 +129,13 @@ describe("days that are others than their weekday", () => {
   ]);
   it("a day off is passed by, a long Saturday is worked: by hand", () => {
     // Two hours on Monday, none on Tuesday, two each on Wednesday to Friday, five on Saturday.
-    const a = layRuns([run("a", "2026-11-02", hours(12))], "2026-11-02", off).get("a");
+    const a = layRuns([run("a", "2026-11-02", hours(12))], "2026-11-02", new Map([["", off]])).get("a");
     expect(a?.days).toEqual([
-      { on: "2026-11-02", hours: 2 },
-      { on: "2026-11-04", hours: 2 },
-      { on: "2026-11-05", hours: 2 },
-      { on: "2026-11-06", hours: 2 },
-      { on: "2026-11-07", hours: 4 },
+      { on: "2026-11-02", hours: 2, hand: "" },
+      { on: "2026-11-04", hours: 2, hand: "" },
+      { on: "2026-11-05", hours: 2, hand: "" },
+      { on: "2026-11-06", hours: 2, hand: "" },
+      { on: "2026-11-07", hours: 4, hand: "" },
     ]);
     expect(a?.finish).toBe("2026-11-07");
   });
@@ -146,7 +153,7 @@ describe("days that are others than their weekday", () => {
           const laid = layRuns(
             work.map((h, i) => run(String(i), "2026-11-01", hours(h))),
             "2026-11-01",
-            special,
+            new Map([["", special]]),
           );
           const taken = new Map<string, number>();
           for (const [i, h] of work.entries()) {
@@ -161,6 +168,117 @@ describe("days that are others than their weekday", () => {
           }
         },
       ),
+    );
+  });
+});
+
+describe("several hands", () => {
+  const job = (hand: string, phase: number, h: Job["seconds"], week: WeekHours = WEEKDAYS): Job => ({
+    hand,
+    phase,
+    seconds: h,
+    week,
+  });
+  const shared = (...jobs: Job[]): Booked => ({ id: "a", startOn: "2026-11-02", dueOn: "2026-12-31", jobs });
+  it("two hands work side by side, each in her own hours: by hand", () => {
+    // Ten hours of parts each; the helper has one hour on each day of the week.
+    const laid = layRuns(
+      [shared(job("", 0, hours(10)), job("nell", 0, hours(10), [1, 1, 1, 1, 1, 1, 1]))],
+      "2026-11-02",
+    ).get("a");
+    expect(laid?.finish).toBe("2026-11-11");
+    expect(laid?.days.filter((d) => d.hand === "nell")).toHaveLength(10);
+    expect(laid?.days.filter((d) => d.hand === "")).toHaveLength(5);
+  });
+  it("what is sewn waits for the parts of others, as they come: by hand", () => {
+    // Her parts take Monday. Of four hours of sewing no more than half can be done on the evening on which
+    // half of the helper's eight hours were done, one day later: Tuesday 0, then an hour a day until Friday
+    // (2/8, 4/8 and 6/8 of four hours by Thursday's start), the rest on Monday.
+    const laid = layRuns(
+      [shared(job("", 0, hours(2)), job("nell", 0, hours(8)), job("", 1, hours(4)))],
+      "2026-11-02",
+    ).get("a");
+    expect(laid?.days.filter((d) => d.hand === "").map((d) => [d.on.slice(8), d.hours])).toEqual([
+      ["02", 2],
+      ["03", 1],
+      ["04", 1],
+      ["05", 1],
+      ["06", 1],
+    ]);
+    expect(laid?.finish).toBe("2026-11-06");
+  });
+  it("while she waits for parts the next run gets her hours", () => {
+    const first = shared(job("nell", 0, hours(10), [0, 0, 0, 0, 0, 5, 5]), job("", 1, hours(2)));
+    const laid = layRuns([first, run("b", "2026-11-02", hours(10))], "2026-11-02");
+    expect(laid.get("b")?.finish).toBe("2026-11-06");
+    expect(laid.get("a")?.finish).toBe("2026-11-09");
+  });
+  it("a hair of a part that is left by rounding does not hold the sewing up for ever", () => {
+    // Two hours and half of a billionth, of which the calendar takes two.
+    const laid = layRuns([shared(job("nell", 0, hours(2 + 5e-10)), job("", 1, hours(12)))], "2026-11-02").get(
+      "a",
+    );
+    expect(laid?.finish).toBe("2026-11-10");
+  });
+  it("a hand without hours never ends, and a day off of one is not the other's", () => {
+    const never = layRuns(
+      [shared(job("", 0, hours(2)), job("nell", 0, hours(1), [0, 0, 0, 0, 0, 0, 0]))],
+      "2026-11-02",
+    ).get("a");
+    expect(never).toMatchObject({ finish: undefined, chance: undefined, days: [] });
+    const off = layRuns(
+      [shared(job("", 0, hours(2)), job("nell", 0, hours(2)))],
+      "2026-11-02",
+      new Map([["nell", new Map([["2026-11-02", 0]])]]),
+    ).get("a");
+    expect(off?.days).toEqual([
+      { on: "2026-11-02", hours: 2, hand: "" },
+      { on: "2026-11-03", hours: 2, hand: "nell" },
+    ]);
+  });
+  it("books no hand's hour twice, all the work there is, and no sewing ahead of its parts", () => {
+    const hand = fc.constantFrom("", "nell", "ada");
+    const drawn = fc.array(
+      fc.record({
+        day: fc.integer({ min: 1, max: 28 }),
+        jobs: fc.array(
+          fc.record({
+            hand,
+            phase: fc.integer({ min: 0, max: 2 }),
+            h: fc.double({ min: 0, max: 12, noNaN: true }),
+          }),
+          {
+            minLength: 1,
+            maxLength: 5,
+          },
+        ),
+      }),
+      { minLength: 1, maxLength: 5 },
+    );
+    fc.assert(
+      fc.property(drawn, (list) => {
+        const runs = list.map((x, i): Booked => ({
+          id: String(i),
+          startOn: `2026-11-${String(x.day).padStart(2, "0")}`,
+          dueOn: "2026-12-31",
+          jobs: x.jobs.map((j) => job(j.hand, j.phase, hours(j.h))),
+        }));
+        const laid = layRuns(runs, "2026-11-01");
+        const taken = new Map<string, number>();
+        for (const r of runs) {
+          const days = laid.get(r.id)?.days ?? [];
+          for (const d of days)
+            taken.set(`${d.on} ${d.hand}`, (taken.get(`${d.on} ${d.hand}`) ?? 0) + d.hours);
+          const work = r.jobs.reduce((s, j) => s + j.seconds.value / 3600, 0);
+          expect(days.reduce((s, d) => s + d.hours, 0)).toBeCloseTo(work, 6);
+          expect(days.every((d) => d.on >= r.startOn)).toBe(true);
+          const finish = laid.get(r.id)?.finish ?? "";
+          expect(finish).not.toBe("");
+          expect(days.every((d) => d.on <= finish)).toBe(true);
+        }
+        for (const used of taken.values()) expect(used).toBeLessThanOrEqual(2 + 1e-9);
+      }),
+      { numRuns: 60, seed: 5 },
     );
   });
 });

@@ -1,22 +1,11 @@
-import { parseDate, type CalendarDate } from "@internationalized/date";
-import { normalBelow } from "../calibrate";
-import { Z90 } from "../estimate";
-import { hoursOfWeek, hoursOn, type DayHours, type WeekHours } from "./calendar";
+import { DayBook, type Booked, type SpecialDays } from "./day-book";
+import { chanceBy, dayOf, drawFinishes } from "./draws";
 
-/** A run as work on one calendar. */
-export interface Booked {
-  readonly id: string;
-  /** Not before this day. */
-  readonly startOn: string;
-  readonly dueOn: string;
-  /** Seconds that are left, with their 90 % range. */
-  readonly seconds: { readonly low: number; readonly value: number; readonly high: number };
-  readonly week: WeekHours;
-}
 export interface Laid {
   /** First and last day on which it is worked; undefined when the hours never come. */
   readonly begin: string | undefined;
   readonly finish: string | undefined;
+  /** The day by which it is done in 5 and in 95 of 100. */
   readonly finishLow: string | undefined;
   readonly finishHigh: string | undefined;
   /** That it is done on its due day; undefined without hours. */
@@ -27,113 +16,54 @@ export interface Laid {
 export interface BookedDay {
   readonly on: string;
   readonly hours: number;
-}
-interface Taken {
-  readonly begin: string;
-  readonly finish: string;
-  readonly days: readonly BookedDay[];
+  /** Whose hours: "" for the maker's own. */
+  readonly hand: string;
 }
 
-const MAX_DAYS = 3660;
-const STEPS = 24;
-
-/** Hours that are taken already, by day. */
-class Book {
-  private readonly used = new Map<string, number>();
-  constructor(private readonly special: DayHours) {}
-
-  /** Takes the free hours from a day on. */
-  take(from: CalendarDate, seconds: number, week: WeekHours): Taken | undefined {
-    if (hoursOfWeek(week) <= 0) return undefined;
-    const days: BookedDay[] = [];
-    let left = seconds / 3600;
-    let day = from;
-    let begin: string | undefined;
-    for (let i = 0; i < MAX_DAYS; i++) {
-      const key = day.toString();
-      const used = this.used.get(key) ?? 0;
-      const free = Math.max(0, hoursOn(day, week, this.special) - used);
-      const taken = Math.min(free, left);
-      if (taken > 0) {
-        begin ??= key;
-        this.used.set(key, used + taken);
-        days.push({ on: key, hours: taken });
-        left -= taken;
-      }
-      if (left <= 1e-9) return { begin: begin ?? key, finish: key, days };
-      day = day.add({ days: 1 });
-    }
-    return undefined;
-  }
-}
-
-const later = (a: string, b: string): string => (a > b ? a : b);
-
-/** Every run's days when its work takes so many seconds: each takes what is free, in the order given. */
-function days(
-  runs: readonly Booked[],
-  today: string,
-  special: DayHours,
-  seconds: (r: Booked) => number,
-): Map<string, Taken | undefined> {
-  const book = new Book(special);
-  return new Map(
-    runs.map((r) => [r.id, book.take(parseDate(later(r.startOn, today)), seconds(r), r.week)] as const),
-  );
-}
+/** Draws behind a page: evenly spread, so many tell a chance within about one of a hundred. */
+const DRAWS = 1000;
+const [LOW, HIGH] = [0.05, 0.95];
 
 /**
- * One calendar over all open runs, the first served first: each takes the hours that are free from its first
- * day on, so no hour is promised twice, and a run that begins later leaves the days before it to others. It
- * is the same hand that makes them all: the ends of the range are those of all runs together, and the chance
- * of a due day is that of the pace at which the run is done on it.
- * @param special hours of single days, such as none on a day off
+ * One calendar over all open runs and hands, the first served first: each run takes the hours that are free
+ * from its first day on, so no hour is promised twice, and a run that begins later leaves the days before it
+ * to others. Ends and chances are those of drawn paces, one for each hand and all of its runs.
+ * @param special hours of single days by hand, such as none on a day off
  */
 export function layRuns(
   runs: readonly Booked[],
   today: string,
-  special: DayHours = new Map(),
+  special: SpecialDays = new Map(),
 ): Map<string, Laid> {
-  const [value, low, high] = [
-    days(runs, today, special, (r) => r.seconds.value),
-    days(runs, today, special, (r) => r.seconds.low),
-    days(runs, today, special, (r) => r.seconds.high),
-  ];
-  return new Map(
-    runs.map((r, i) => [
-      r.id,
-      {
-        begin: value.get(r.id)?.begin,
-        finish: value.get(r.id)?.finish,
-        finishLow: low.get(r.id)?.finish,
-        finishHigh: high.get(r.id)?.finish,
-        chance: value.get(r.id) ? chanceOf(runs.slice(0, i + 1), today, special) : undefined,
-        days: value.get(r.id)?.days ?? [],
-      },
-    ]),
+  const book = new DayBook(runs, today, special);
+  const days = runs.map(() => new Map<string, { day: number; hand: string; hours: number }>());
+  const finish = book.lay(
+    (i) => book.lines[i]?.job.seconds.value ?? 0,
+    (run, hand, day, hours) => {
+      const key = `${day} ${hand}`;
+      const there = days[run]?.get(key);
+      days[run]?.set(key, { day, hand, hours: (there?.hours ?? 0) + hours });
+    },
   );
-}
-
-/** The chance that the last of these is done on its due day: the slowest pace at which it is, by halving. */
-function chanceOf(runs: readonly Booked[], today: string, special: DayHours): number {
-  const last = runs[runs.length - 1];
-  if (!last) return 1;
-  // Standard deviation of each run's work, of the logarithm; all of it is one hand's.
-  const at = (z: number) => (r: Booked) =>
-    r.seconds.value > 0
-      ? r.seconds.value * Math.exp((z * Math.log(r.seconds.high / r.seconds.value)) / Z90)
-      : 0;
-  const inTime = (z: number) => {
-    const finish = days(runs, today, special, at(z)).get(last.id)?.finish;
-    return finish !== undefined && finish <= last.dueOn;
-  };
-  let [slow, quick] = [4, -4];
-  if (inTime(slow)) return 1;
-  if (!inTime(quick)) return 0;
-  for (let i = 0; i < STEPS; i++) {
-    const z = (slow + quick) / 2;
-    if (inTime(z)) quick = z;
-    else slow = z;
-  }
-  return normalBelow(quick);
+  const drawn = drawFinishes(book, DRAWS);
+  const dayAt = (offset: number | undefined) =>
+    offset === undefined || offset < 0 ? undefined : book.dayAt(offset);
+  return new Map(
+    runs.map((r, i): [string, Laid] => {
+      const own = drawn[i] ?? new Int32Array();
+      const worked = [...(days[i]?.values() ?? [])];
+      const done = finish[i] ?? -1;
+      return [
+        r.id,
+        {
+          begin: done < 0 ? undefined : dayAt(Math.min(done, ...worked.map((d) => d.day))),
+          finish: dayAt(done),
+          finishLow: dayAt(dayOf(own, LOW)),
+          finishHigh: dayAt(dayOf(own, HIGH)),
+          chance: done < 0 ? undefined : chanceBy(own, book.offset(r.dueOn)),
+          days: done < 0 ? [] : worked.map((d) => ({ on: book.dayAt(d.day), hours: d.hours, hand: d.hand })),
+        },
+      ];
+    }),
+  );
 }

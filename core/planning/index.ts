@@ -1,6 +1,10 @@
 export * from "./needs";
 export * from "./netting";
 export * from "./booking";
+export { DayBook, type Booked, type Job, type SpecialDays } from "./day-book";
+export * from "./draws";
+export * from "./outlook";
+export * from "./given-work";
 export * from "./calendar";
 export * from "./order";
 export * from "./bench";

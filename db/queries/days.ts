@@ -1,6 +1,7 @@
 import { asc, eq, gte } from "drizzle-orm";
 import { changing } from "../pulse";
-import { dayHours } from "../schema";
+import { mustOwn } from "../change";
+import { dayHours, hand } from "../schema";
 import { mine, type Scope } from "../scope";
 
 export type SpecialDay = Omit<typeof dayHours.$inferSelect, "workshopId">;
@@ -8,25 +9,37 @@ export type SpecialDay = Omit<typeof dayHours.$inferSelect, "workshopId">;
 /** Days from one on whose hours are others than their weekday's. */
 export const listDays = (scope: Scope, from: string): Promise<SpecialDay[]> =>
   scope.db
-    .select({ onDay: dayHours.onDay, minutes: dayHours.minutes, note: dayHours.note })
+    .select({
+      handId: dayHours.handId,
+      onDay: dayHours.onDay,
+      minutes: dayHours.minutes,
+      note: dayHours.note,
+    })
     .from(dayHours)
     .where(mine(scope, dayHours, gte(dayHours.onDay, from)))
     .orderBy(asc(dayHours.onDay));
 
-/** So many minutes on this day; `undefined` gives it its weekday's again. */
+/**
+ * So many minutes on this day; `undefined` gives it its weekday's again.
+ * @param handId whose day: "" for the maker's own. @throws NotThere where the workshop has no such hand
+ */
 export async function setDay(
   scope: Scope,
   onDay: string,
   minutes: number | undefined,
   note: string,
+  handId = "",
 ): Promise<void> {
   await changing(scope, "shelf", async (tx) => {
+    if (handId !== "") await mustOwn(tx, hand, handId, "The hand");
     if (minutes === undefined)
-      await tx.db.delete(dayHours).where(mine(tx, dayHours, eq(dayHours.onDay, onDay)));
+      await tx.db
+        .delete(dayHours)
+        .where(mine(tx, dayHours, eq(dayHours.handId, handId), eq(dayHours.onDay, onDay)));
     else
       await tx.db
         .insert(dayHours)
-        .values({ workshopId: tx.workshopId, onDay, minutes, note })
+        .values({ workshopId: tx.workshopId, handId, onDay, minutes, note })
         .onDuplicateKeyUpdate({ set: { minutes, note } });
   });
 }

@@ -40,7 +40,7 @@ export async function listHands(scope: Scope): Promise<Hand[]> {
 
 export async function saveHand(
   scope: Scope,
-  values: { name: string; loops: Hand["loops"] },
+  values: Pick<Hand, "name" | "loops"> & Partial<Pick<Hand, "weekMinutes" | "workDays" | "does">>,
   id?: string,
   seen?: number,
 ): Promise<string> {

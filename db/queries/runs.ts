@@ -3,9 +3,11 @@ import { shareExactly, takeFrom } from "../../core/planning/take";
 import {
   ballReservation,
   cuttingPlan,
+  hand,
   run,
   runLine,
   type LinePlannedWith,
+  type LineShares,
   type RunPlannedWith,
   RUN_STATES,
 } from "../schema";
@@ -211,6 +213,30 @@ export async function unplanRun(scope: Scope, id: string): Promise<void> {
           .set({ revisionId: l.plannedWith.before.revisionId, plannedWith: l.plannedWith.before.plannedWith })
           .where(mine(tx, runLine, eq(runLine.id, l.id)));
     await forgetCutting(tx, id);
+  });
+}
+
+/**
+ * Who does what of a run's lines; null gives all of it back to the maker. Lines that are not named stay as
+ * they are. @throws NotThere for a line or a hand that is not the workshop's
+ */
+export async function shareRun(
+  scope: Scope,
+  id: string,
+  shares: ReadonlyMap<string, LineShares | null>,
+): Promise<void> {
+  await changing(scope, "shelf", async (tx) => {
+    const row = await lockRun(tx, id);
+    if (!row) throw new NotThere("The run");
+    const hands = new Set([...shares.values()].flatMap((s) => s?.given.map((g) => g.handId) ?? []));
+    for (const h of hands) await mustOwn(tx, hand, h, "The hand");
+    for (const [lineId, own] of shares) {
+      await mustOwn(tx, runLine, lineId, "The line");
+      await tx.db
+        .update(runLine)
+        .set({ shares: own })
+        .where(mine(tx, runLine, eq(runLine.id, lineId), eq(runLine.runId, id)));
+    }
   });
 }
 

@@ -20,9 +20,11 @@ export const dayHours = mysqlTable(
   "day_hours",
   {
     workshopId: workshopId(),
+    /** Whose day: "" for the maker's own. */
+    handId: varchar({ length: 36 }).notNull().default(""),
     onDay: date({ mode: "string" }).notNull(),
     minutes: int().notNull(),
     note: varchar({ length: 80 }).notNull().default(""),
   },
-  (t) => [primaryKey({ columns: [t.workshopId, t.onDay] })],
+  (t) => [primaryKey({ columns: [t.workshopId, t.handId, t.onDay] })],
 );

@@ -10,6 +10,7 @@ import {
   varchar,
   date,
 } from "drizzle-orm/mysql-core";
+import type { GivenWork } from "../../core/planning/given-work";
 import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
 import { yarn } from "./materials";
 
@@ -22,6 +23,12 @@ export const hand = mysqlTable(
     name: varchar({ length: 80 }).notNull(),
     /** How this hand takes up the yarn: measurements made the other way are kept apart. */
     loops: mysqlEnum(["over", "under"]).notNull().default("over"),
+    /** Minutes a week that a helper gives, spread over her days; the maker's own stand with the workshop. */
+    weekMinutes: int().notNull().default(0),
+    /** Seven letters, Monday first: "1" works, "0" does not. */
+    workDays: varchar({ length: 7 }).notNull().default("1111100"),
+    /** What a helper can be given; null for anything. */
+    does: json().$type<readonly GivenWork[]>(),
     version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),

@@ -51,6 +51,8 @@ export const runLine = mysqlTable(
     made: int().notNull().default(0),
     /** What one piece took when the run was planned. */
     plannedWith: json().$type<LinePlannedWith>().notNull(),
+    /** What of its work helpers do; null where the maker does all of it. */
+    shares: json().$type<LineShares>(),
     sort: int().notNull(),
   },
   (t) => [index("line_run").on(t.workshopId, t.runId, t.sort)],
@@ -125,4 +127,22 @@ export interface LinePlannedWith {
     readonly sigma: number;
     readonly filled: boolean;
   }[];
+}
+/** Who does what of a line's pieces. Seconds are of one piece. */
+export interface LineShares {
+  /** What is left to the maker, by phase: parts, sewing, what comes last. */
+  readonly own: readonly [number, number, number];
+  readonly given: readonly LineShare[];
+}
+export interface LineShare {
+  /** "part:Ears", "sewing" or "finishing". */
+  readonly work: string;
+  readonly handId: string;
+  readonly phase: 0 | 1 | 2;
+  /** At the helper's pace, with its 90 % range. */
+  readonly seconds: number;
+  readonly low: number;
+  readonly high: number;
+  /** What the maker would have taken for it. */
+  readonly instead: number;
 }

@@ -63,7 +63,7 @@ export function RunOrderList({ runs, own }: { runs: readonly OrderedRun[]; own: 
                 <Small>
                   {run.finish ? `done ${printDay(run.finish, r.locale)}` : "no hours for it"}, due{" "}
                   {printDay(run.dueOn, r.locale)}
-                  {run.chance === undefined ? "" : `: ${Math.round(run.chance * 100)} of 100`}
+                  {run.chance === undefined ? "" : `: ${Math.min(99, Math.round(run.chance * 100))} of 100`}
                 </Small>
               </span>
               <span className="arrows">

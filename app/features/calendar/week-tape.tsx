@@ -4,7 +4,7 @@ import styled from "styled-components";
 import { printTrimmed } from "@core/units";
 import { printDay, printShortDay, printWeekday } from "../../ui/days";
 import { useReading } from "../../ui/reading";
-import type { DayCell, Mark } from "./weeks";
+import type { BookedHere, DayCell, Mark } from "./weeks";
 
 const ICONS = { due: Flag, market: Store, promised: Gift, delivery: Truck } as const;
 const KINDS: Readonly<Record<Mark["kind"], string>> = {
@@ -17,10 +17,13 @@ const KINDS: Readonly<Record<Mark["kind"], string>> = {
 /** Weeks as a tape: each day with its hours, the runs that take them and what stands on it. */
 export function WeekTape({
   weeks,
+  hands,
   chosen,
   hrefOf,
 }: {
   weeks: readonly (readonly DayCell[])[];
+  /** Those who work beside the maker; each has a lane of her own in every day that she works on. */
+  hands: readonly { readonly id: string; readonly name: string }[];
   chosen: string | undefined;
   hrefOf: (day: string) => string;
 }) {
@@ -39,7 +42,8 @@ export function WeekTape({
       {weeks.map((week) => (
         <div role="row" key={week[0]?.on} className="week">
           {week.map((c) => {
-            const taken = c.booked.reduce((s, b) => s + b.hours, 0);
+            const own = c.booked.filter((b) => b.hand === "");
+            const taken = own.reduce((s, b) => s + b.hours, 0);
             return (
               <Cell
                 role="cell"
@@ -69,11 +73,16 @@ export function WeekTape({
                         : `${hours(c.hours)}${c.changed ? "*" : ""}`}
                   </small>
                 </Link>
-                {c.booked.map((b) => (
-                  <Band key={b.id} data-run={b.letter} title={`${b.letter}: ${hours(b.hours)}`}>
-                    <b>{b.letter}</b> <span>{hours(b.hours)}</span>
-                  </Band>
-                ))}
+                <Bands booked={own} />
+                {hands.map((h) => {
+                  const hers = c.booked.filter((b) => b.hand === h.id);
+                  return hers.length === 0 ? null : (
+                    <Lane key={h.id} role="group" aria-label={h.name}>
+                      <small>{h.name}</small>
+                      <Bands booked={hers} />
+                    </Lane>
+                  );
+                })}
                 {c.marks.map((m) => {
                   const Icon = ICONS[m.kind];
                   return (
@@ -96,6 +105,16 @@ export function WeekTape({
       ))}
     </Tape>
   );
+}
+
+function Bands({ booked }: { booked: readonly BookedHere[] }) {
+  const r = useReading();
+  const hours = (n: number) => `${printTrimmed(n, 1, r.locale)} h`;
+  return booked.map((b) => (
+    <Band key={b.id} data-run={b.letter} title={`${b.letter}: ${hours(b.hours)}`}>
+      <b>{b.letter}</b> <span>{hours(b.hours)}</span>
+    </Band>
+  ));
 }
 
 const Tape = styled.div`
@@ -196,6 +215,25 @@ const Cell = styled.div`
       overflow: hidden;
       clip-path: inset(50%);
     }
+  }
+`;
+/** Another hand's hours of a day. */
+const Lane = styled.div`
+  display: grid;
+  gap: 2px;
+  margin-left: 8px;
+  padding-left: 3px;
+  border-left: 1px dashed var(--edge);
+  small {
+    color: var(--soft);
+    font-size: 12px;
+    line-height: 1.2;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  @media (max-width: 720px) {
+    margin-left: 0;
   }
 `;
 /** A run's hours of a day. Letter and place tell runs apart; the tone only helps. */

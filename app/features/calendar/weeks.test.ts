@@ -13,19 +13,17 @@ const laid = layRuns(
       id: "a",
       startOn: "2026-12-01",
       dueOn: "2026-12-31",
-      week,
-      seconds: { low: 14400, value: 14400, high: 14400 },
+      jobs: [{ hand: "", phase: 0, week, seconds: { low: 14400, value: 14400, high: 14400 } }],
     },
     {
       id: "b",
       startOn: "2026-12-01",
       dueOn: "2026-12-31",
-      week,
-      seconds: { low: 28800, value: 28800, high: 28800 },
+      jobs: [{ hand: "", phase: 0, week, seconds: { low: 28800, value: 28800, high: 28800 } }],
     },
   ],
   "2026-12-01",
-  special,
+  new Map([["", special]]),
 );
 const weeks = weeksOf({
   from: "2026-12-01",

@@ -13,7 +13,15 @@ export interface Mark {
 export interface Stretch {
   readonly id: string;
   readonly letter: string;
-  readonly days: readonly { readonly on: string; readonly hours: number }[];
+  /** `hand` is "" for the maker's own. */
+  readonly days: readonly { readonly on: string; readonly hours: number; readonly hand: string }[];
+}
+/** What a run takes of a hand's day. */
+export interface BookedHere {
+  readonly id: string;
+  readonly letter: string;
+  readonly hours: number;
+  readonly hand: string;
 }
 export interface DayCell {
   readonly on: string;
@@ -23,7 +31,7 @@ export interface DayCell {
   readonly hours: number;
   readonly changed: boolean;
   readonly note: string;
-  readonly booked: readonly { readonly id: string; readonly letter: string; readonly hours: number }[];
+  readonly booked: readonly BookedHere[];
   readonly marks: readonly Mark[];
 }
 
@@ -43,11 +51,11 @@ export function weeksOf(input: {
   readonly marks: ReadonlyMap<string, readonly Mark[]>;
 }): readonly (readonly DayCell[])[] {
   const first = startOfWeek(parseDate(input.from), input.locale);
-  const booked = new Map<string, { id: string; letter: string; hours: number }[]>();
+  const booked = new Map<string, BookedHere[]>();
   for (const s of input.stretches)
     for (const d of s.days) {
       const there = booked.get(d.on) ?? [];
-      there.push({ id: s.id, letter: s.letter, hours: d.hours });
+      there.push({ id: s.id, letter: s.letter, hours: d.hours, hand: d.hand });
       booked.set(d.on, there);
     }
   const cell = (day: CalendarDate): DayCell => {

@@ -15,6 +15,8 @@ import { unreckonedText } from "../items/unreckoned";
 import { expectedFor, stageWork, tradeExpected } from "./expected";
 import { gramsOf, groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "./learning";
 import { handDataOf, handsSeen, loadMeasured } from "./load.server";
+import { GIVEN_WORK, type GivenWork } from "@core/planning/given-work";
+import { workDaysOf } from "../../ui/week-days";
 import { handSchemas, lapsOf } from "./schema";
 
 export interface HandReply {
@@ -156,7 +158,11 @@ export async function handAction(form: FormData, opened: Opened) {
       return data<HandReply>({
         done: await saveHand(
           scope,
-          { name: got.value.name, loops: got.value.loops },
+          {
+            name: got.value.name,
+            loops: got.value.loops,
+            ...(got.value.helper ? hoursOf(got.value) : {}),
+          },
           got.value.id,
           got.value.seen,
         ),
@@ -176,6 +182,17 @@ export async function handAction(form: FormData, opened: Opened) {
       throw data(null, { status: 400 });
   }
 }
+
+/** What a helper gives: no days chosen are no hours, and all kinds of work are kept as "anything". */
+const hoursOf = (v: {
+  readonly weekMinutes: number;
+  readonly days?: readonly string[] | undefined;
+  readonly does?: readonly GivenWork[] | undefined;
+}) => ({
+  weekMinutes: v.weekMinutes,
+  workDays: workDaysOf(v.days ?? []),
+  does: (v.does?.length ?? 0) < GIVEN_WORK.length ? (v.does ?? []) : null,
+});
 
 /** Is it a measurement of this hand? */
 async function isOf(

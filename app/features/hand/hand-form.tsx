@@ -1,19 +1,30 @@
 import { useState } from "react";
-import { useFetcher } from "react-router";
+import { Link, useFetcher } from "react-router";
+import { printTrimmed } from "@core/units";
+import { GIVEN_WORK, type GivenWork } from "@core/planning/given-work";
 import { Carried, Refusal } from "../../ui/form";
-import { Button, Stack } from "../../ui/basics";
-import { Field, Input, Select } from "../../ui/field";
+import { Button, Small, Stack } from "../../ui/basics";
+import { Field, Input, Select, Wrong } from "../../ui/field";
 import { FormFoot } from "../../ui/modal";
+import { useReading } from "../../ui/reading";
+import { Legend, WeekDays } from "../../ui/week-days";
 import type { HandReply } from "./actions.server";
+import { GIVEN_WORDS } from "./words";
+
+export interface HandShown {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly loops: "over" | "under";
+  /** Not the maker's own: with hours of her own and work that is given to her. */
+  readonly helper: boolean;
+  readonly weekMinutes: number;
+  readonly workDays: string;
+  readonly does: readonly GivenWork[] | null;
+}
 
 /** A helper's hand added, or a hand renamed and told how it takes up the yarn. */
-export function HandForm({
-  hand,
-  onDone,
-}: {
-  hand: { id: string; version: number; name: string; loops: "over" | "under" } | undefined;
-  onDone: () => void;
-}) {
+export function HandForm({ hand, onDone }: { hand: HandShown | undefined; onDone: () => void }) {
   const fetcher = useFetcher<HandReply>();
   const [sent, setSent] = useState<string>();
   const done = fetcher.data?.done;
@@ -44,6 +55,15 @@ export function HandForm({
             </Select>
           )}
         </Field>
+        {hand === undefined || hand.helper ? (
+          <HelperHours hand={hand} wrong={fetcher.data?.reply?.error} />
+        ) : (
+          <p>
+            <Small>
+              Your own hours stand in <Link to="/settings">Settings</Link>.
+            </Small>
+          </p>
+        )}
       </Stack>
       <FormFoot>
         <Button type="button" onClick={onDone}>
@@ -55,5 +75,54 @@ export function HandForm({
       </FormFoot>
       <Refusal of={fetcher.data} />
     </fetcher.Form>
+  );
+}
+
+/** When a helper works and at what: runs can give her that, and the calendar counts on it. */
+function HelperHours({
+  hand,
+  wrong,
+}: {
+  hand: HandShown | undefined;
+  wrong: Readonly<Record<string, string[] | null>> | null | undefined;
+}) {
+  const { locale } = useReading();
+  return (
+    <>
+      <input type="hidden" name="helper" value="on" />
+      <Field
+        label="Hours a week"
+        name="weekMinutes"
+        hint="Runs can give her work in them; 0 for none."
+        errors={wrong?.weekMinutes ?? undefined}
+      >
+        {(b) => (
+          <Input
+            {...b}
+            inputMode="decimal"
+            autoComplete="off"
+            defaultValue={printTrimmed((hand?.weekMinutes ?? 0) / 60, 2, locale)}
+          />
+        )}
+      </Field>
+      <WeekDays name="days" workDays={hand?.workDays ?? "1111100"} errors={wrong?.days ?? undefined} />
+      <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
+        <Legend>What she does</Legend>
+        {GIVEN_WORK.map((w) => (
+          <label key={w} style={{ display: "flex", gap: 6, minHeight: 30, alignItems: "baseline" }}>
+            <input
+              type="checkbox"
+              name="does"
+              value={w}
+              defaultChecked={hand?.does ? hand.does.includes(w) : true}
+            />
+            <span>
+              {GIVEN_WORDS[w].name} <Small>{GIVEN_WORDS[w].what}</Small>
+            </span>
+          </label>
+        ))}
+        {wrong?.does ? <Wrong>{wrong.does.join(" ")}</Wrong> : null}
+      </fieldset>
+    </>
   );
 }

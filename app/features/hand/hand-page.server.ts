@@ -131,7 +131,19 @@ export async function loadHandPage(
     .filter((t) => !t.setAside && t.laps.length >= 3)
     .sort((a, b) => (a.madeOn < b.madeOn ? 1 : -1));
   return {
-    hand: hand ? { id: hand.id, version: hand.version, name: hand.name, loops: hand.loops } : undefined,
+    hand: hand
+      ? {
+          id: hand.id,
+          version: hand.version,
+          name: hand.name,
+          loops: hand.loops,
+          // The first is the maker's own, whose hours stand in the settings.
+          helper: hand.id !== measured.hands[0]?.id,
+          weekMinutes: hand.weekMinutes,
+          workDays: hand.workDays,
+          does: hand.does,
+        }
+      : undefined,
     hands: hands.map((h) => ({ id: h.id, name: h.name })),
     own: ownHand !== undefined,
     today,

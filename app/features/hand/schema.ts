@@ -1,7 +1,9 @@
 import { z } from "zod";
 import { STAGES } from "@core/estimate";
 import { parseDuration, quantityProblemText } from "@core/units";
+import { GIVEN_WORK } from "@core/planning/given-work";
 import { fields, id, isoDay, seen } from "../../forms";
+import { weekDays } from "../../ui/week-days";
 
 /** Forms of the hand: the same in the browser and on the server. */
 export function handSchemas(locale: string, currency: string, system: "metric" | "imperial") {
@@ -69,6 +71,17 @@ export function handSchemas(locale: string, currency: string, system: "metric" |
       seen,
       name: z.string({ error: "Name the hand." }).trim().min(1, { error: "Name the hand." }).max(80),
       loops: z.enum(["over", "under"]),
+      // A helper's hours and what she does; the maker's own stand in the settings.
+      helper: z.literal("on").optional(),
+      weekMinutes: f
+        .hoursAsMinutes("Write her hours a week; 0 for none.", 0)
+        .optional()
+        .transform((x) => x ?? 0),
+      days: weekDays.optional(),
+      does: z
+        .array(z.enum(GIVEN_WORK), { error: "Choose what she does." })
+        .min(1, { error: "Choose at least one kind of work." })
+        .optional(),
     }),
     aside: z.object({
       intent: z.literal("aside"),

@@ -1,3 +1,4 @@
+import type { GivenWork } from "@core/planning/given-work";
 import type { PaceKind, Stage } from "@core/estimate";
 
 /** Stages as the screens name them. */
@@ -28,4 +29,11 @@ export const KIND_WORDS: Readonly<Record<PaceKind, string>> = {
   hanger: "hanger or ring",
   inspection: "inspection",
   packing: "tag and pack",
+};
+
+/** What of a piece can be given to a helper, as she reads it. */
+export const GIVEN_WORDS: Readonly<Record<GivenWork, { readonly name: string; readonly what: string }>> = {
+  parts: { name: "Parts", what: "crocheted, with face and filling" },
+  sewing: { name: "Sewing", what: "parts put on" },
+  finishing: { name: "Finishing", what: "ends, hanger, last looks, packing" },
 };

@@ -190,8 +190,9 @@ export const restsOn = (scope: Scope, workshop: Workshop): string =>
 
 /**
  * Reckoned once until yarns, notions, swatches, measurements, ways of selling, settings or the day change.
+ * @param handId whose hand the figures are for: the maker's own unless given
  */
-export function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surroundings> {
+export function loadSurroundings(scope: Scope, workshop: Workshop, handId = ""): Promise<Surroundings> {
   const load = async (): Promise<Surroundings> => {
     const reading = readingOf(workshop);
     const [yarns, swatches, notions, channels, measured] = await Promise.all([
@@ -202,7 +203,7 @@ export function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surr
       loadMeasured(scope),
     ]);
     const hand = handView(
-      handDataOf(measured, yarns, measured.hands[0]),
+      handDataOf(measured, yarns, measured.hands.find((h) => h.id === handId) ?? measured.hands[0]),
       todayOf(scope),
       workshop.halfLifeDays,
       (day) => printShortDay(day, reading.locale),
@@ -217,7 +218,13 @@ export function loadSurroundings(scope: Scope, workshop: Workshop): Promise<Surr
       terms: workshop.terms,
     };
   };
-  return keep(scope, "surroundings", ["materials", "measured", "items"], load, restsOn(scope, workshop));
+  return keep(
+    scope,
+    `surroundings${handId}`,
+    ["materials", "measured", "items"],
+    load,
+    restsOn(scope, workshop),
+  );
 }
 
 /** An item in another colourway: its slots where the colourway fills them, its price where it has one. */

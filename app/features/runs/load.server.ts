@@ -1,15 +1,25 @@
+import { LRUCache } from "lru-cache";
 import { listCuttings } from "@db/queries/cutting";
 import type { RunWithLines } from "@db/queries/runs";
 import { onOrder } from "@db/queries/purchases";
 import type { Scope } from "@db/scope";
 import { readOnce } from "../../server/kept";
 import { allBalls, allNotions, allYarns, openRuns, stockOnHand } from "../../server/rows.server";
-import { layRuns, type Booked, type DayHours, type Netted } from "@core/planning";
-import { specialDays } from "./days.server";
-import { linesLeft, linesOf } from "./lines";
+import {
+  layRuns,
+  type Booked,
+  type DayHours,
+  type Laid,
+  type Netted,
+  type SpecialDays,
+  type WeekHours,
+} from "@core/planning";
+import { helpersOf, specialByHand, type Helper } from "./hands.server";
+import { linesOf } from "./lines";
 import type { CupboardRows } from "./net";
 import { netKnown } from "./net.server";
-import { planRun, secondsIn, weekOf, type Plan } from "./plan";
+import { planRun, weekOf, type Plan } from "./plan";
+import { jobsOf } from "./shares";
 
 export const secondsOf = (r: RunWithLines): number =>
   r.lines.reduce((s, l) => s + l.plannedWith.seconds * l.quantity, 0);
@@ -49,36 +59,67 @@ export function runsBefore(
  * are looked at.
  */
 export interface Shelves extends CupboardRows {
-  /** Hours of single days that differ from the week's. */
+  /** Hours of the maker's single days that differ from the week's. */
   readonly days: DayHours;
+  readonly daysByHand: SpecialDays;
+  readonly helpers: readonly Helper[];
   readonly netted: ReadonlyMap<string, readonly Netted[]>;
 }
 export async function loadShelves(scope: Scope, runs: readonly RunWithLines[]): Promise<Shelves> {
-  const [yarns, notions, onHand, ordered, balls, cuttings, days] = await Promise.all([
+  const [yarns, notions, onHand, ordered, balls, cuttings, daysByHand, helpers] = await Promise.all([
     allYarns(scope),
     allNotions(scope),
     stockOnHand(scope),
     readOnce(scope, "on order", () => onOrder(scope)),
     allBalls(scope),
     readOnce(scope, "cuttings", () => listCuttings(scope)),
-    specialDays(scope),
+    specialByHand(scope),
+    helpersOf(scope),
   ]);
+  const days: DayHours = daysByHand.get("") ?? new Map();
   const rows = { yarns, notions, onHand, onOrder: ordered, balls, cuttings };
-  return { ...rows, days, netted: netKnown(runOrder(runs), rows).netted };
+  return { ...rows, days, daysByHand, helpers, netted: netKnown(runOrder(runs), rows).netted };
 }
 
-const bookedOf = (r: RunWithLines): Booked => ({
+const NO_HOURS: WeekHours = [0, 0, 0, 0, 0, 0, 0];
+
+/** Hours of each hand for a run: the maker's as it was planned with, helpers' as they are. */
+export function weekOfHand(r: RunWithLines, helpers: readonly Helper[]): (hand: string) => WeekHours {
+  const own = weekOf(r.run.plannedWith);
+  const weeks = new Map(helpers.map((h) => [h.id, h.week]));
+  return (hand) => (hand === "" ? own : (weeks.get(hand) ?? NO_HOURS));
+}
+
+/** A run as work on the calendar: what is left of it, by hand. */
+export const bookedOf = (r: RunWithLines, helpers: readonly Helper[]): Booked => ({
   id: r.run.id,
   startOn: r.run.startOn,
   dueOn: r.run.dueOn,
-  seconds: secondsIn(linesLeft(r)),
-  week: weekOf(r.run.plannedWith),
+  jobs: jobsOf(
+    r.lines.map((l) => ({ ...l, left: Math.max(0, l.quantity - l.made) })),
+    weekOfHand(r, helpers),
+  ),
 });
+
+/** What calendars came to: nothing but what they are made of decides it, whichever workshop's they are. */
+const laidBefore = new LRUCache<string, ReadonlyMap<string, Laid>>({ max: 200 });
+
+/** The one calendar, drawn once for each state of it: pages ask for it again and again. */
+function layOnce(booked: readonly Booked[], today: string, special: SpecialDays) {
+  const key = JSON.stringify([booked, today, [...special].map(([hand, days]) => [hand, [...days]])]);
+  const laid = laidBefore.get(key) ?? layRuns(booked, today, special);
+  laidBefore.set(key, laid);
+  return laid;
+}
 
 /** The plans of all open runs as of today, on one calendar and one cupboard, by run. */
 export function plansOf(shelves: Shelves, runs: readonly RunWithLines[], today: string): Map<string, Plan> {
   const open = runOrder(runs);
-  const laid = layRuns(open.map(bookedOf), today, shelves.days);
+  const laid = layOnce(
+    open.map((r) => bookedOf(r, shelves.helpers)),
+    today,
+    shelves.daysByHand,
+  );
   return new Map(
     open.flatMap((r) => {
       const days = laid.get(r.run.id);

@@ -37,8 +37,8 @@ function planned(over: Partial<Pick<PlanInput, "startOn" | "dueOn" | "week">> = 
   const work = (value: number) => ({ value, low: value, high: value });
   const laid = layRuns(
     [
-      { id: "first", startOn, dueOn, week, seconds: work(before) },
-      { id: "r", startOn, dueOn, week, seconds: secondsIn([line]) },
+      { id: "first", startOn, dueOn, jobs: [{ hand: "", phase: 0, week, seconds: work(before) }] },
+      { id: "r", startOn, dueOn, jobs: [{ hand: "", phase: 0, week, seconds: secondsIn([line]) }] },
     ],
     startOn,
   ).get("r");

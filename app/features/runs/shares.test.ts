@@ -1,0 +1,148 @@
+import { describe, expect, it } from "vitest";
+import { secondsOfWork } from "@core/estimate";
+import type { WeekHours } from "@core/planning";
+import { BARE_SALE } from "@core/costing";
+import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
+import { givable, jobsOf, sharesOf, type Givable } from "./shares";
+
+const DRAFT: ItemDraft = {
+  pattern: [
+    "Body",
+    "Rnd 1: 6 sc in mr (6)",
+    "Rnd 2: inc x 6 (12)",
+    "Rnds 3-5: 12 sc (12)",
+    "Stuff firmly.",
+    "Rnd 6: dec x 6 (6)",
+    "Fasten off and close the hole.",
+    "",
+    "Ears (make 2)",
+    "Rnd 1: 5 sc in mr (5)",
+    "Rnd 2: 5 sc (5)",
+    "Fasten off, leaving a tail for sewing.",
+    "",
+    "Sew the ears to the body between rounds 2 and 3.",
+  ].join("\n"),
+  firmness: "medium",
+  hanger: true,
+  slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }],
+  notions: [],
+};
+const AROUND: Around = {
+  yarns: [
+    {
+      id: "y",
+      name: "DK cotton",
+      shade: "slate",
+      colour: "#3d4c57",
+      fibre: "cotton",
+      weightClass: 3,
+      hookMm: 4,
+      metresPer100g: 230,
+      ballMg: 50_000,
+      ballPrice: 290,
+      deleted: false,
+    },
+  ],
+  notions: [],
+  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] },
+  selling: BARE_SALE,
+  price: undefined,
+  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
+  terms: "us",
+};
+const analysis = analyseItem(DRAFT, AROUND);
+const whole = givable(analysis.piece);
+
+const g = (work: string, phase: 0 | 1 | 2, seconds: number): Givable => ({
+  work,
+  kind: phase === 0 ? "parts" : phase === 1 ? "sewing" : "finishing",
+  part: work.replace(/^part:/, ""),
+  phase,
+  seconds,
+  low: seconds * 0.8,
+  high: seconds * 1.25,
+});
+
+describe("what of a piece can be given", () => {
+  it("is the whole piece, each second once", () => {
+    const sum = whole.reduce((s, x) => s + x.seconds, 0);
+    expect(secondsOfWork(analysis.piece.work)).toBeGreaterThan(0);
+    expect(sum).toBeCloseTo(analysis.piece.seconds.value, 3);
+    expect(new Set(whole.map((x) => x.work)).size).toBe(whole.length);
+  });
+  it("names parts, sewing and what comes last, in the order of the hand", () => {
+    expect(whole.map((x) => x.phase)).toEqual([...whole.map((x) => x.phase)].sort((a, b) => a - b));
+    expect(whole.map((x) => x.work)).toEqual(["part:Body", "part:Ears", "sewing", "finishing"]);
+  });
+});
+
+describe("shares of a line", () => {
+  const mine = [g("part:Body", 0, 600), g("part:Ears", 0, 200), g("sewing", 1, 150), g("finishing", 2, 50)];
+  const hers = mine.map((x) => ({ ...x, seconds: x.seconds * 1.2, low: x.low * 1.2, high: x.high * 1.2 }));
+  const theirs = new Map([["nell", hers]]);
+  it("by hand: ears to a helper who is a fifth slower, in a batch that goes a tenth quicker", () => {
+    const got = sharesOf(900, mine, new Map([["part:Ears", "nell"]]), theirs);
+    expect(got?.own.map((x) => Math.round(x * 1e6) / 1e6)).toEqual([540, 135, 45]);
+    expect(got?.given).toHaveLength(1);
+    expect(got?.given[0]).toMatchObject({ work: "part:Ears", handId: "nell", phase: 0 });
+    expect(got?.given[0]?.seconds).toBeCloseTo(216, 9);
+    expect(got?.given[0]?.instead).toBeCloseTo(180, 9);
+  });
+  it("nothing given is no share at all, and what a hand cannot do stays the maker's", () => {
+    expect(sharesOf(900, mine, new Map(), theirs)).toBeNull();
+    expect(sharesOf(900, mine, new Map([["part:Tail", "nell"]]), theirs)).toBeNull();
+    expect(sharesOf(900, mine, new Map([["part:Ears", "ada"]]), theirs)).toBeNull();
+  });
+  it("the work of all hands is what was planned, when they are as quick", () => {
+    const same = new Map([["nell", mine]]);
+    const got = sharesOf(
+      900,
+      mine,
+      new Map([
+        ["part:Ears", "nell"],
+        ["sewing", "nell"],
+      ]),
+      same,
+    );
+    const sum =
+      (got?.own ?? []).reduce((a, b) => a + b, 0) + (got?.given ?? []).reduce((s, x) => s + x.seconds, 0);
+    expect(sum).toBeCloseTo(900, 9);
+  });
+});
+
+describe("lines as jobs", () => {
+  const week = (): WeekHours => [1, 1, 1, 1, 1, 0, 0];
+  const line = (left: number, shares: Parameters<typeof jobsOf>[0][number]["shares"] = null) => ({
+    left,
+    shares,
+    plannedWith: { seconds: 900, secondsLow: 720, secondsHigh: 1125 },
+  });
+  it("a line that is not shared is one job of the maker, with its range", () => {
+    const [job, ...more] = jobsOf([line(4)], week);
+    expect(more).toEqual([]);
+    expect(job).toMatchObject({ hand: "", phase: 0, seconds: { low: 2880, value: 3600, high: 4500 } });
+    // The item's own part of the range is no more than 9 %, nor the greater part of a narrow one.
+    expect(job?.own).toBeLessThanOrEqual(0.09);
+  });
+  it("lines of one hand and phase go together, each for the pieces that are left", () => {
+    const shares = {
+      own: [540, 135, 45] as const,
+      given: [
+        {
+          work: "part:Ears",
+          handId: "nell",
+          phase: 0 as const,
+          seconds: 216,
+          low: 173,
+          high: 270,
+          instead: 180,
+        },
+      ],
+    };
+    const jobs = jobsOf([line(4, shares), line(2)], week);
+    const of = (hand: string, phase: number) =>
+      jobs.find((j) => j.hand === hand && j.phase === phase)?.seconds.value;
+    expect([of("", 0), of("", 1), of("", 2), of("nell", 0)]).toEqual([540 * 4 + 1800, 540, 180, 864]);
+    expect(jobs).toHaveLength(4);
+  });
+});

@@ -1,0 +1,130 @@
+import { secondsOfWork, workOfStage, type PieceEstimate, type Stage } from "@core/estimate";
+import type { Job, WeekHours } from "@core/planning";
+import type { GivenWork } from "@core/planning/given-work";
+import type { LinePlannedWith, LineShares } from "@db/schema";
+
+/** Work of a piece that can be given to somebody, at one hand's pace. Seconds are of one piece. */
+export interface Givable {
+  /** "part:Ears", "sewing" or "finishing". */
+  readonly work: string;
+  readonly kind: GivenWork;
+  /** The part's name; empty for the others. */
+  readonly part: string;
+  readonly phase: 0 | 1 | 2;
+  readonly seconds: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+const MAKING: readonly Stage[] = ["crochet", "face", "filling"];
+const LAST: readonly Stage[] = ["ends", "hanger", "inspection", "packing"];
+
+/**
+ * What of a piece can be given: each part with its face and filling, sewing them on, and what comes last.
+ * Together they are the whole piece; parts of one name go together.
+ */
+export function givable(piece: PieceEstimate): Givable[] {
+  const all = secondsOfWork(piece.work);
+  const { value, low, high } = piece.seconds;
+  if (all <= 0 || value <= 0) return [];
+  const at = (trade: number) => {
+    const seconds = (trade / all) * value;
+    return { seconds, low: seconds * (low / value), high: seconds * (high / value) };
+  };
+  const parts = new Map<string, number>();
+  for (const { part, work } of piece.parts) {
+    const seconds = MAKING.reduce((s, stage) => s + secondsOfWork(workOfStage(work, stage)), 0) * part.make;
+    parts.set(part.name, (parts.get(part.name) ?? 0) + seconds);
+  }
+  const sewing = secondsOfWork(workOfStage(piece.work, "sewing"));
+  const last = LAST.reduce((s, stage) => s + secondsOfWork(workOfStage(piece.work, stage)), 0);
+  return [
+    ...[...parts].map(([part, trade]): Givable => ({
+      work: `part:${part}`,
+      kind: "parts",
+      part,
+      phase: 0,
+      ...at(trade),
+    })),
+    { work: "sewing", kind: "sewing" as const, part: "", phase: 1 as const, ...at(sewing) },
+    { work: "finishing", kind: "finishing" as const, part: "", phase: 2 as const, ...at(last) },
+  ].filter((g) => g.seconds > 0);
+}
+
+/**
+ * Who does what of a line, with what each takes. What is given to nobody, or cannot be, is the maker's.
+ * @param planned seconds of one piece as the run is planned: they know of the batch, `mine` does not
+ * @param chosen hands by work
+ * @param theirs what helpers would take, by hand
+ */
+export function sharesOf(
+  planned: number,
+  mine: readonly Givable[],
+  chosen: ReadonlyMap<string, string>,
+  theirs: ReadonlyMap<string, readonly Givable[]>,
+): LineShares | null {
+  const all = mine.reduce((s, g) => s + g.seconds, 0);
+  const batch = all > 0 ? planned / all : 1;
+  const own: [number, number, number] = [0, 0, 0];
+  const given: LineShares["given"][number][] = [];
+  for (const g of mine) {
+    const handId = chosen.get(g.work);
+    const hers = handId === undefined ? undefined : theirs.get(handId)?.find((t) => t.work === g.work);
+    if (handId === undefined || hers === undefined) own[g.phase] += g.seconds * batch;
+    else
+      given.push({
+        work: g.work,
+        handId,
+        phase: g.phase,
+        seconds: hers.seconds * batch,
+        low: hers.low * batch,
+        high: hers.high * batch,
+        instead: g.seconds * batch,
+      });
+  }
+  return given.length > 0 ? { own, given } : null;
+}
+
+/** Items differ from their reckoning by about so much, whoever makes them (from memory, decision 0018). */
+const ITEMS_DIFFER = 0.09;
+/** Of a range that is narrower than that, no more than this is the item's. */
+const MOST_OWN = 0.7;
+
+export interface SharedLine {
+  readonly left: number;
+  readonly plannedWith: Pick<LinePlannedWith, "seconds" | "secondsLow" | "secondsHigh">;
+  readonly shares: LineShares | null;
+}
+
+/** A run's lines as work by hand and phase. @param weekOf hours of a helper; "" is the maker */
+export function jobsOf(lines: readonly SharedLine[], weekOf: (hand: string) => WeekHours): Job[] {
+  const jobs = new Map<string, { hand: string; phase: number; low: number; value: number; high: number }>();
+  const add = (hand: string, phase: number, low: number, value: number, high: number) => {
+    const key = `${phase} ${hand}`;
+    const there = jobs.get(key) ?? { hand, phase, low: 0, value: 0, high: 0 };
+    jobs.set(key, {
+      hand,
+      phase,
+      low: there.low + low,
+      value: there.value + value,
+      high: there.high + high,
+    });
+  };
+  for (const { left, plannedWith: p, shares } of lines) {
+    const own = shares?.own ?? [p.seconds, 0, 0];
+    const ends = p.seconds > 0 ? [p.secondsLow / p.seconds, p.secondsHigh / p.seconds] : [1, 1];
+    own.forEach((seconds, phase) => {
+      if (phase === 0 || seconds > 0)
+        add("", phase, seconds * left * (ends[0] ?? 1), seconds * left, seconds * left * (ends[1] ?? 1));
+    });
+    for (const g of shares?.given ?? [])
+      add(g.handId, g.phase, g.low * left, g.seconds * left, g.high * left);
+  }
+  return [...jobs.values()].map(({ hand, phase, low, value, high }) => ({
+    hand,
+    phase,
+    seconds: { low, value, high },
+    week: weekOf(hand),
+    own: Math.min(ITEMS_DIFFER, value > 0 ? (MOST_OWN * Math.log(Math.max(1, high / value))) / 1.645 : 0),
+  }));
+}
