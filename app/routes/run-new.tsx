@@ -13,6 +13,9 @@ import { loadAnalysedColourways } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadCupboard } from "../features/materials/load.server";
 import { plannedLine } from "../features/runs/line";
+import { Passes } from "../features/runs/passes";
+import { NONE_SEEN } from "@core/shelf/yield";
+import { seenByItem } from "../features/sell/wares.server";
 import { FigurePicture } from "../features/figure/figure-picture";
 import { pictureMark, slotColours } from "../features/figure/picture.server";
 import { LIST_FORM, once, openForm } from "../server/form.server";
@@ -40,9 +43,10 @@ export const meta: Route.MetaFunction = () => [{ title: "New run · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [{ all, unreckoned, surroundings }, cupboard] = await Promise.all([
+  const [{ all, unreckoned, surroundings }, cupboard, seen] = await Promise.all([
     loadAnalysedColourways(scope, workshop),
     loadCupboard(scope),
+    seenByItem(scope),
   ]);
   const free = new Map(
     [...cupboard.onHand].map(([m, q]) => [m, Math.max(0, q - (cupboard.reserved.get(m) ?? 0))]),
@@ -72,6 +76,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       secondsLow: a.piece.seconds.low,
       secondsHigh: a.piece.seconds.high,
       price: a.price,
+      seen: seen.get(entry.item.id) ?? NONE_SEEN,
       ready: a.checked.sure && a.open.length === 0,
       picture:
         a.piece.parts.length === 0
@@ -249,7 +254,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                       Stock is enough for
                     </th>
                     <th scope="col" className="num">
-                      How many
+                      Make
                     </th>
                   </tr>
                 </thead>
@@ -315,6 +320,9 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                             aria-invalid={f.quantity.errors ? true : undefined}
                             aria-describedby={f.quantity.errors ? `${f.quantity.id}-error` : undefined}
                           />
+                          <div style={{ fontSize: 13, minHeight: 20 }}>
+                            <Passes pieces={mix[i] ?? 0} seen={item.seen} label={item.name} />
+                          </div>
                           {f.quantity.errors ? (
                             <Wrong id={`${f.quantity.id}-error`}>{f.quantity.errors.join(" ")}</Wrong>
                           ) : null}

@@ -23,6 +23,9 @@ import { finishNow, hasMoved, linesNow, plannedNow } from "../features/runs/know
 import { calendarSent, leversOf } from "../features/runs/levers.server";
 import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
 import { chosenIn, sharesFor } from "../features/runs/shares.server";
+import { Passes } from "../features/runs/passes";
+import { NONE_SEEN } from "@core/shelf/yield";
+import { seenByItem } from "../features/sell/wares.server";
 import { usedWorth } from "../features/runs/used-worth.server";
 import { buyText, freeReason, needReason, placeText } from "../features/runs/reasons";
 import { RunState } from "../features/runs/state";
@@ -62,9 +65,10 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const today = todayOf(scope);
   const shelves = await loadShelves(scope, runs);
   const plan = planOf(shelves, r, runs, today);
-  const [{ lines, surroundings: s }, cutting] = await Promise.all([
+  const [{ lines, surroundings: s }, cutting, seen] = await Promise.all([
     linesNow(r, opened),
     findCutting(scope, params.id),
+    seenByItem(scope),
   ]);
   const drift = r.run.state === "finished" ? [] : lines.filter(hasMoved);
   return {
@@ -89,6 +93,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       costLow: l.planned.costLow,
       costHigh: l.planned.costHigh,
       price: l.planned.price,
+      pieces: seen.get(l.itemId) ?? NONE_SEEN,
     })),
     drift: drift.map((l) => ({
       id: l.id,
@@ -314,7 +319,14 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                       <td>
                         <b>{l.label}</b> <Small>revision {l.revision}</Small>
                       </td>
-                      <td className="num">{l.quantity}</td>
+                      <td className="num">
+                        {l.quantity}
+                        {done ? null : (
+                          <Small as="div">
+                            <Passes pieces={l.quantity} seen={l.pieces} label={l.label} />
+                          </Small>
+                        )}
+                      </td>
                       <td className="num">
                         <ReasonFigure
                           reason={{

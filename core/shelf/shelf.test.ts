@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { randomFrom } from "../calibrate/simulated-makers";
 import { saleAt } from "../costing";
 import { adviseDay, overHorizon, worthOfMaking, type Sellable } from "./advice";
 import { countChances } from "./demand/counts";
@@ -8,7 +9,7 @@ import { bundled, stallState, type StallAct } from "./stall";
 import { advised, clairvoyant, earnedBy, equalShares, stallWorld, whatSoldOut } from "./stall-worlds";
 import { takingsByLine, takingsOf, type Sold } from "./takings";
 import { AS_IT_IS, levers, whatIf, type Base } from "./what-if";
-import { betaQuantile, yieldOf } from "./yield";
+import { betaQuantile, passOf, yieldOf } from "./yield";
 
 const sold = (over: Partial<Sold> = {}): Sold => ({
   customer: "a",
@@ -81,6 +82,25 @@ describe("the share that passes", () => {
     expect(much.low).toBeLessThan(0.8);
     expect(much.high).toBeGreaterThan(0.83);
     expect(yieldOf([]).high - yieldOf([]).low).toBeGreaterThan(much.high - much.low);
+  });
+
+  it("so many of a run pass at least: by hand, in the binomial's limit, and against drawn shares", () => {
+    // One piece, trade's prior: it passes in 19 of 20.
+    expect(passOf(1, { passed: 0, failed: 0 })).toEqual({ expected: 0.95, atLeast: 1 });
+    expect(passOf(1, { passed: 0, failed: 0 }, 0.96).atLeast).toBe(0);
+    // Two: both in 19·20/(20·21) = 0.905.
+    expect(passOf(2, { passed: 0, failed: 0 }, 0.904).atLeast).toBe(2);
+    expect(passOf(2, { passed: 0, failed: 0 }, 0.906).atLeast).toBe(1);
+    // Ever so many pieces seen: the binomial. P(X ≥ 9 of 10) at 0.95 is 0.914, of 10 it is 0.599.
+    expect(passOf(10, { passed: 950_000, failed: 50_000 }).atLeast).toBe(9);
+    const { next } = randomFrom(8);
+    const drawn = Array.from({ length: 4000 }, () => {
+      // A share from the Beta by its quantiles, then twelve pieces.
+      const share = betaQuantile(Math.min(0.9999, next()), 30, 4);
+      return Array.from({ length: 12 }, () => Number(next() < share)).reduce((x, y) => x + y, 0);
+    }).sort((x, y) => x - y);
+    expect(passOf(12, { passed: 11, failed: 3 }).atLeast).toBe(drawn[400]);
+    expect(passOf(12, { passed: 11, failed: 3 }).expected).toBeCloseTo((12 * 30) / 34, 9);
   });
 
   it("has the Beta distribution's own quantiles where these are known in closed form", () => {

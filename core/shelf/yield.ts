@@ -1,3 +1,5 @@
+import { gammaln } from "simple-statistics";
+
 /** What became of pieces that were looked at. */
 export interface Inspected {
   /** Passed, mended ones among them. */
@@ -5,6 +7,12 @@ export interface Inspected {
   readonly seconds: number;
   readonly rejected: number;
 }
+/** What was ever looked at of an item, in pieces. */
+export interface Seen {
+  readonly passed: number;
+  readonly failed: number;
+}
+export const NONE_SEEN: Seen = { passed: 0, failed: 0 };
 /** Share that may be sold as first quality, with its 90 % range. */
 export interface Yield {
   readonly share: number;
@@ -24,8 +32,7 @@ export const TRADE_YIELD = { passed: 19, failed: 1 } as const;
  * the share itself, read from the Beta distribution's sums on a fine grid.
  */
 export function yieldOf(seen: readonly Inspected[], prior = TRADE_YIELD): Yield {
-  const passed = seen.reduce((s, b) => s + b.passed, 0);
-  const failed = seen.reduce((s, b) => s + b.seconds + b.rejected, 0);
+  const { passed, failed } = seenOf(seen);
   const [a, b] = [prior.passed + passed, prior.failed + failed];
   return {
     share: a / (a + b),
@@ -34,6 +41,36 @@ export function yieldOf(seen: readonly Inspected[], prior = TRADE_YIELD): Yield 
     pieces: passed + failed,
   };
 }
+
+/** Pieces that passed and that did not. */
+export const seenOf = (seen: readonly Inspected[]): Seen => ({
+  passed: seen.reduce((s, b) => s + b.passed, 0),
+  failed: seen.reduce((s, b) => s + b.seconds + b.rejected, 0),
+});
+
+/**
+ * So many pieces pass at least, in `chance` of all cases, and so many on average: Beta-binomial, so that few
+ * pieces seen say less. Exact sums.
+ * @param pieces that are made, whole
+ */
+export function passOf(
+  pieces: number,
+  seen: Seen,
+  chance = 0.9,
+  prior = TRADE_YIELD,
+): { readonly expected: number; readonly atLeast: number } {
+  const [a, b] = [prior.passed + seen.passed, prior.failed + seen.failed];
+  const expected = (pieces * a) / (a + b);
+  // From all of them downwards until so many cases are covered.
+  let covered = 0;
+  for (let k = pieces; k > 0; k--) {
+    covered += Math.exp(logChoose(pieces, k) + logBeta(k + a, pieces - k + b) - logBeta(a, b));
+    if (covered >= chance - 1e-12) return { expected, atLeast: k };
+  }
+  return { expected, atLeast: 0 };
+}
+const logChoose = (n: number, k: number): number => gammaln(n + 1) - gammaln(k + 1) - gammaln(n - k + 1);
+const logBeta = (a: number, b: number): number => gammaln(a) + gammaln(b) - gammaln(a + b);
 
 const GRID = 4000;
 /** Quantile of a Beta distribution by summing its density: good to a few ten-thousandths. */

@@ -1,5 +1,5 @@
 import { promisedPieces } from "@db/queries/commissions";
-import { listBatches } from "@db/queries/batches";
+import { listBatches, rejectedOf } from "@db/queries/batches";
 import { piecesWhere, type PieceBalance } from "@db/queries/pieces";
 import {
   listBrought,
@@ -16,6 +16,7 @@ import { findShop, orderedPieces } from "@db/queries/shop";
 import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import { earningAt, type Earning } from "@core/costing";
+import { seenOf, type Inspected, type Seen } from "@core/shelf/yield";
 import type { Minor } from "@core/units";
 import { loadAnalysedColourways, sellingFrom, type AnalysedColourway } from "../items/load.server";
 import type { PictureOf } from "../figure/figure-picture";
@@ -68,6 +69,17 @@ export async function promisedByWare(scope: Scope): Promise<ReadonlyMap<string, 
   return sum;
 }
 export const lastBatches = (scope: Scope) => keep(scope, "batches", ["shelf"], () => listBatches(scope));
+
+/** What was ever looked at of each item, in pieces. */
+export async function seenByItem(scope: Scope): Promise<ReadonlyMap<string, Seen>> {
+  const byItem = new Map<string, Inspected[]>();
+  for (const b of await lastBatches(scope)) {
+    const own = byItem.get(b.itemId) ?? [];
+    own.push({ passed: b.good + b.mended, seconds: b.seconds, rejected: rejectedOf(b) });
+    byItem.set(b.itemId, own);
+  }
+  return new Map([...byItem].map(([item, seen]) => [item, seenOf(seen)]));
+}
 
 /** Something that is sold: an item in its own colours or in a colourway. */
 export interface Ware {

@@ -1,0 +1,16 @@
+import { openPage, startSite } from "./harness";
+const site = await startSite("zz");
+const page = await openPage(site);
+const go = async (path: string) => page.page.goto(site.url + path, { waitUntil: "networkidle0" });
+await go("/runs/new");
+await page.page.type('input[name="lines[0].quantity"]', "12");
+await page.page.type('input[name="lines[2].quantity"]', "20");
+await page.page.screenshot({ path: "/tmp/s1.png" });
+await go("/runs");
+const runs = await page.page.$$eval('a[href^="/runs/"]', (as) => as.map((a) => [a.textContent ?? "", a.getAttribute("href") ?? ""]));
+const of = (name: string) => runs.find(([t, h]) => t?.includes(name) && /[0-9a-f-]{36}$/.test(h ?? ""))?.[1] ?? "";
+await go(of("Second"));
+await new Promise((r) => setTimeout(r, 3000));
+await page.page.screenshot({ path: "/tmp/s2.png" });
+await site.stop();
+process.exit(0);
