@@ -231,6 +231,17 @@ export class Person {
     await this.page.keyboard.sendCharacter(text);
   }
 
+  /** Writes a day into its segments, in the order of the demo's locale: day, month, year. */
+  async day(name: string, digits: string): Promise<void> {
+    const label = await this.page.waitForSelector(`label[for="${await this.idOf(`[name="${name}"]`)}"]`);
+    await this.page.waitForSelector(`[name="${name}"] ~ div [role="spinbutton"]`);
+    await label?.click();
+    await this.page.keyboard.type(digits);
+  }
+  private idOf(selector: string): Promise<string> {
+    return this.page.$eval(selector, (el) => el.id);
+  }
+
   async press(selector: string): Promise<void> {
     await this.reach(selector);
     if (this.hand === "keyboard") await this.page.keyboard.press("Enter");

@@ -55,6 +55,7 @@ import {
 } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
+import { DayInput } from "../ui/day-input";
 import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
 
@@ -356,7 +357,7 @@ function HandOver({
       <Ruled>
         <FieldGrid $min={150}>
           <Field label="Handed over on" name="on" errors={wrong?.on ?? undefined}>
-            {(bind) => <Input {...bind} type="date" defaultValue={today} required />}
+            {(bind) => <DayInput bind={bind} defaultValue={today} required />}
           </Field>
           <Field label={`${printMoney(rest as Minor, r)} paid by`} name="paid">
             {(bind) => (
@@ -451,7 +452,7 @@ function Money({ d: { c, sums, perHour, today }, answered }: { d: Data; answered
                 )}
               </Field>
               <Field label="On" name="on" errors={wrong?.on ?? undefined}>
-                {(bind) => <Input {...bind} type="date" defaultValue={c.depositOn ?? today} />}
+                {(bind) => <DayInput bind={bind} defaultValue={c.depositOn ?? today} />}
               </Field>
             </FieldGrid>
             <p style={{ marginTop: 10 }}>

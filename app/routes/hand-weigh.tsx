@@ -31,6 +31,7 @@ import {
   Stack,
 } from "../ui/basics";
 import { FieldGrid, SelectField, TextField } from "../ui/field";
+import { DayField } from "../ui/day-input";
 import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = () => [{ title: "Weigh · Lapka" }];
@@ -195,7 +196,7 @@ export default function Weigh({ loaderData: d, actionData: answered }: Route.Com
                     options={d.hands.map((h) => ({ value: h.id, label: h.name }))}
                   />
                 ) : null}
-                <TextField field={fields.madeOn} label="Day" type="date" />
+                <DayField field={fields.madeOn} label="Day" />
               </FieldGrid>
               {kind === "yarn" && how === "alone" ? (
                 <Check>

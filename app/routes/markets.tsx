@@ -30,6 +30,7 @@ import {
 } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { FieldGrid, SelectField, TextField } from "../ui/field";
+import { DayField } from "../ui/day-input";
 import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
 
@@ -171,7 +172,7 @@ export default function Markets({ loaderData, actionData }: Route.ComponentProps
               <input type="hidden" name="intent" value="market" />
               <FieldGrid>
                 <TextField field={fields.name} label="Name" hint="Such as “Quay market”." />
-                <TextField field={fields.onDay} label="Day" type="date" />
+                <DayField field={fields.onDay} label="Day" />
                 <SelectField
                   field={fields.channelId}
                   label="Sells through"

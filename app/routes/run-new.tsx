@@ -36,6 +36,7 @@ import {
   Stack,
 } from "../ui/basics";
 import { FieldGrid, Input, TextField } from "../ui/field";
+import { DayField } from "../ui/day-input";
 import { Range, ReasonFigure } from "../ui/figure";
 import { useReading } from "../ui/reading";
 
@@ -234,8 +235,8 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
           <Sheet>
             <FieldGrid>
               <TextField field={fields.name} label="Name" hint="Such as “December market”." autoFocus />
-              <TextField field={fields.startOn} label="Begin on" type="date" />
-              <TextField field={fields.dueOn} label="Done by" type="date" />
+              <DayField field={fields.startOn} label="Begin on" />
+              <DayField field={fields.dueOn} label="Done by" />
             </FieldGrid>
           </Sheet>
           <Sheet $pad={false} aria-label="How many of each">

@@ -39,6 +39,7 @@ import {
 import { printDay } from "../ui/days";
 import { Choice } from "../ui/drawers";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
+import { DayInput } from "../ui/day-input";
 import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
 import { TakeBack } from "../ui/take-back";
@@ -358,7 +359,7 @@ function WriteDown({ d, error }: { d: Data; error: string | undefined }) {
             )}
           </Field>
           <Field label="Day" name="soldOn">
-            {(bind) => <Input {...bind} type="date" defaultValue={d.today} max={d.today} />}
+            {(bind) => <DayInput bind={bind} defaultValue={d.today} max={d.today} />}
           </Field>
           <Field label="How many" name="quantity">
             {(bind) => <Input {...bind} inputMode="numeric" autoComplete="off" defaultValue="1" />}

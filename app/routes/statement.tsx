@@ -1,6 +1,5 @@
 import { Printer } from "lucide-react";
 import { data } from "react-router";
-import styled from "styled-components";
 import { rollup, sum } from "d3-array";
 import { getLocalTimeZone, parseDate, type CalendarDate } from "@internationalized/date";
 import type { Route } from "./+types/statement";
@@ -15,7 +14,8 @@ import { isoDay } from "../forms";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Button, Page, PageHead, PlainTable, Row, Scroll, Sheet, Small } from "../ui/basics";
 import { printDay } from "../ui/days";
-import { Input } from "../ui/field";
+import { DayInput } from "../ui/day-input";
+import { Field } from "../ui/field";
 import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -97,14 +97,12 @@ export default function Statement({ loaderData: d }: Route.ComponentProps) {
         <SellNav />
         <form method="get" style={{ marginBottom: 14 }}>
           <Row style={{ alignItems: "end" }}>
-            <Label>
-              From
-              <Input type="date" name="from" defaultValue={d.from} />
-            </Label>
-            <Label>
-              to
-              <Input type="date" name="to" defaultValue={d.to} />
-            </Label>
+            <Field label="From" name="from">
+              {(bind) => <DayInput bind={bind} defaultValue={d.from} />}
+            </Field>
+            <Field label="To" name="to">
+              {(bind) => <DayInput bind={bind} defaultValue={d.to} />}
+            </Field>
             <Button type="submit">Show</Button>
           </Row>
         </form>
@@ -181,10 +179,3 @@ function Sum({ label, value, strong }: { label: string; value: string; strong?: 
     </tr>
   );
 }
-
-const Label = styled.label`
-  display: grid;
-  gap: 3px;
-  font-size: 13px;
-  color: var(--soft);
-`;

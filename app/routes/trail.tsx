@@ -20,6 +20,7 @@ import {
   Small,
 } from "../ui/basics";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
+import { DayInput } from "../ui/day-input";
 import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = () => [{ title: "Trail · Lapka" }];
@@ -103,10 +104,10 @@ export default function Trail({ loaderData: d }: Route.ComponentProps) {
             )}
           </Field>
           <Field label="From" name="from">
-            {(bind) => <Input {...bind} type="date" defaultValue={d.ask.from} />}
+            {(bind) => <DayInput bind={bind} defaultValue={d.ask.from} />}
           </Field>
           <Field label="To" name="to">
-            {(bind) => <Input {...bind} type="date" defaultValue={d.ask.to} />}
+            {(bind) => <DayInput bind={bind} defaultValue={d.ask.to} />}
           </Field>
           <Row style={{ alignSelf: "end" }}>
             <Button type="submit">Look</Button>

@@ -7,9 +7,6 @@ const boxed = css`
   min-width: 0;
   min-height: 36px;
   padding: 6px 10px;
-  &[type="date"] {
-    padding-inline: 7px 5px;
-  }
   border: 1px solid var(--edge);
   border-radius: 4px;
   background: var(--ground);
@@ -86,7 +83,9 @@ export function Field({
   const described = [hint ? `${own}-hint` : "", wrong ? `${own}-error` : ""].filter(Boolean).join(" ");
   return (
     <Wrap style={wide ? { gridColumn: "1 / -1" } : undefined}>
-      <Label htmlFor={own}>{label}</Label>
+      <Label id={`${own}-label`} htmlFor={own}>
+        {label}
+      </Label>
       {children({
         id: own,
         name,
@@ -113,7 +112,7 @@ export function TextField({
   field: FieldMetadata<string>;
   label: string;
   hint?: ReactNode;
-  type?: "text" | "date" | "color" | "search";
+  type?: "text" | "color" | "search";
   inputMode?: "decimal" | "numeric" | "text";
   suffix?: string;
   wide?: boolean;

@@ -1,5 +1,6 @@
 import type { FieldMetadata } from "@conform-to/react";
 import { Field, FieldGrid, SelectField, Textarea, TextField } from "../../ui/field";
+import { DayField } from "../../ui/day-input";
 
 type Fields = Readonly<
   Record<
@@ -48,7 +49,7 @@ export function CommissionFields({
       </Field>
       <TextField field={fields.price} label="Price in all" inputMode="decimal" hint={priceHint} />
       <TextField field={fields.depositAsked} label="Deposit asked for" inputMode="decimal" />
-      <TextField field={fields.dueOn} label="Promised for" type="date" />
+      <DayField field={fields.dueOn} label="Promised for" />
       <SelectField field={fields.channelId} label="Sells through" options={channels} />
     </FieldGrid>
   );

@@ -9,6 +9,7 @@ import type { Changed } from "../../changed";
 import { Meanwhile } from "../../ui/meanwhile";
 import { Carried, DraftOf, Refusal, useForgetDraft } from "../../ui/form";
 import { Button, Small, Stack } from "../../ui/basics";
+import { DayField } from "../../ui/day-input";
 import { Field, FieldGrid, Input, SelectField, TextField } from "../../ui/field";
 import { FormFoot } from "../../ui/modal";
 import { useReading } from "../../ui/reading";
@@ -119,6 +120,8 @@ function MaterialForm({
           <label htmlFor={f.id}>{spec.label}</label>
         </Check>
       );
+    if (spec.type === "date")
+      return <DayField key={spec.name} field={f} label={spec.label} hint={spec.hint} />;
     return (
       <TextField
         key={spec.name}
@@ -127,7 +130,6 @@ function MaterialForm({
         hint={spec.hint}
         suffix={spec.suffix}
         inputMode={spec.mode}
-        type={spec.type}
         autoFocus={spec.focus}
       />
     );
