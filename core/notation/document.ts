@@ -1,4 +1,5 @@
 import { FLATTENS } from "./phrases/shut";
+import { unchanged } from "./phrases/structure";
 import { readRing } from "./target";
 import { readColourChange, readShade } from "./colours";
 import { namesColours } from "./document/colour-names";
@@ -357,6 +358,7 @@ export class DocumentReader extends LooseReader {
       const work =
         this.hasCountedWork(rest) ||
         rest.some((t) => WORKING.test(t.text)) ||
+        unchanged(this.cursor(rest)) ||
         merges(rest) ||
         this.shadesCounted(rest)
           ? ("full" as const)

@@ -146,6 +146,22 @@ const WAYS: readonly [string, string, readonly number[]][] = [
     "A = navy B = cream\n1: 4 sc in MR. [4]\n2: (sc, inc) x 2. [6]\nB 3: (sc 2, inc) x 2. [8]\nA 4-5: sc around. [8]",
     [4, 6, 8, 8, 8],
   ],
+  [
+    "the word behind the number, and rounds without a change",
+    "1 row: 5 sc in ring (5)\n2 row: without changes (5)\n3 row: inc x 5 (10)\n4-5 rows: unchanged (10)",
+    [5, 5, 10, 10, 10],
+  ],
+  [
+    "a ring begun by making it",
+    "Start by making a magic ring and work six single crochet into it. Pull it closed. 6 stitches.\nRound 2: inc in each (12)",
+    [6, 12],
+  ],
+  ["each without its stitch", `${HEAD}R3: 2ea (24)\nR4: 1 each (24)`, [6, 12, 24, 24]],
+  [
+    "singles",
+    "Round 1 – 6 singles in the ring.\nRound 2 – two singles in each of the 6. [12]\nRound 3 – a single in each of two, then two in the next; four times. [16]",
+    [6, 12, 16],
+  ],
   ["two labels with a sign each", "1) 5 sc in mr (5)\n2) and 3) 5 sc (5)\n4) 5 sc (5)", [5, 5, 5, 5]],
   ["together, by itself", `${HEAD}Rnd 3: (1, tog) x 4 (8)`, [6, 12, 8]],
   ["so many rounds of so many", "mr 5\n3 rounds of 5 sc", [5, 5, 5, 5]],

@@ -118,10 +118,15 @@ function usName(word: string, terms: Terms): StitchName | undefined {
   return BASE.get(word) ?? BASE.get(bare);
 }
 
+/** What may stand behind the name of a stitch without its noun. */
+const ALONE = /^(?:$|[,;.)\](]|in|into|around)$/;
+
 /** Reads "single crochet", "half treble" and the like. */
 function longhand(c: Cursor, terms: Terms): StitchName | undefined {
   const name = (us: StitchName, uk: StitchName) => (terms === "uk" ? uk : us);
   if (c.is("single") && CROCHET.has(c.text(1))) return ((c.at += 2), "sc");
+  // "Two singles in each", "a single, then …": the noun is left out.
+  if (c.is("singles") || (c.is("single") && ALONE.test(c.text(1)))) return (c.at++, "sc");
   if (c.is("half") && c.text(1) === "-") c.at++;
   if (c.is("half") && /^doubles?$/.test(c.text(1))) return ((c.at += CROCHET.has(c.text(2)) ? 3 : 2), "hdc");
   // "Half double, double, half double": the noun is left out.

@@ -3733,4 +3733,586 @@ Fasten off, slip over the planet and tack down.`,
       { name: "Ring", counts: [48, 56, 64] },
     ],
   },
+  {
+    hand: "of the plain hands, v1: 169. Whale by the pier (uk te",
+    text: `Whale by the pier (uk terms)
+
+You will need: DK cotton in denim and ecru, 3 mm hook, 7 mm safety eyes, toy filling.
+ss = slip stitch, dc = double crochet, dc2tog = two dc together, tch = turning chain.
+
+BODY
+Begin at the nose with denim.
+Round 1: 6 dc into a magic ring. [6 sts]
+Round 2: 2 dc in each st. [12 sts]
+Round 3: *1 dc, 2 dc in next st; rep from * to end. [18 sts]
+Round 4: *2 dc, 2 dc in next st; rep from * to end. [24 sts]
+Round 5: *3 dc, 2 dc in next st; rep from * to end. [30 sts]
+Round 6: *4 dc, 2 dc in next st; rep from * to end. [36 sts]
+Rounds 7 to 10: 1 dc in each st. [36 sts]
+Change to ecru at the end of the last round.
+Round 11: *4 dc, dc2tog; rep from * to end. [30 sts]
+Fit the eyes between rounds 7 and 8, 12 sts between them. Start to fill.
+Round 12: *3 dc, dc2tog; rep from * to end. [24 sts]
+Round 13: *2 dc, dc2tog; rep from * to end. [18 sts]
+Round 14: *1 dc, dc2tog; rep from * to end. [12 sts]
+Top up the filling.
+Round 15: (dc2tog) 6 times. [6 sts]
+Fasten off, weave the tail through the last 6 sts and pull tight.
+
+FIN (make two)
+Round 1: 5 dc into a magic ring. [5 sts]
+Round 2: 3 dc in first st, 1 dc, 2 dc in next st, 2 dc. [8 sts]
+Round 3: 2 dc in next st, 3 dc, 2 dc in next st, 3 dc. [10 sts]
+Round 4: 2 dc in next st, 4 dc, 2 dc in next st, 4 dc. [12 sts]
+Round 5: 1 dc in each st. [12 sts]
+Do not fill. Fasten off with a long end.
+
+TAIL FLUKE (make two)
+Round 1: 6 dc into a magic ring. [6 sts]
+Round 2: 1 dc in each st. [6 sts]
+Round 3: *1 dc, 2 dc in next st; rep from * to end. [9 sts]
+Round 4: *2 dc, 2 dc in next st; rep from * to end. [12 sts]
+Round 5: 1 dc in each st. [12 sts]`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] },
+      { name: "FIN", make: 2, counts: [5, 8, 10, 12, 12] },
+      { name: "TAIL FLUKE", make: 2, counts: [6, 6, 9, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 170. Mini bear",
+    text: `Mini bear
+
+X = sc, V = inc, A = dec
+
+Head
+R1: 6X in ring (6)
+R2: 6V (12)
+R3: (X, V)*6 (18)
+R4: (2X, V)*6 (24)
+R5-R7: 24X (24)
+R8: 24X (24)
+R9: (2X, A)*6 (18)
+R10: (X, A)*6 (12)
+Stuff and leave it open.
+
+Body
+R1: 12X in the open edge of the head (12)
+R2: (X, V)*6 (18)
+R3-R4: 18X (18)
+R5: (X, A)*6 (12)
+R6: 6A (6)
+Close.`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "Body", counts: [12, 18, 18, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 171. R1: 6X",
+    text: `R1: 6X
+R2: 6V (12)
+R3: 6(X, V) (18)
+R4: 6(2X, V) (24)
+R5-R7: 24X
+R8: 24X
+R9: 6(2X, A) (18)
+R10: 6(X, A) (12)
+R11: 6A (6)`,
+    parts: [{ name: "Piece", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, v1: 172. Little hen, written out ",
+    text: `Little hen, written out in full
+
+The hen
+Start by making a magic ring and work six single crochet into it. Pull the ring closed. 6 stitches.
+Round two: increase in every stitch around. 12 stitches.
+Round three: one single crochet in the next stitch, increase in the following one; repeat this all the way round. 18 stitches.
+Round four: two single crochet, then an increase; repeat all the way round. 24 stitches.
+Round five: three single crochet, then an increase; repeat all the way round. 30 stitches.
+Rounds six to eight: single crochet in every stitch. 30 stitches.
+Round nine: three single crochet, then a decrease; repeat all the way round. 24 stitches.
+Put the safety eyes in now, between rounds six and seven.
+Round ten: two single crochet, then a decrease; repeat all the way round. 18 stitches.
+Stuff the hen.
+Round eleven: one single crochet, then a decrease; repeat all the way round. 12 stitches.
+Round twelve: decrease all the way round. 6 stitches.
+Cut the yarn and close the hole.
+
+The wings (you need two)
+Round one: six single crochet in a magic ring. 6 stitches.
+Round two: one single crochet, then an increase; repeat all the way round. 9 stitches.
+Round three: two single crochet, then an increase; repeat all the way round. 12 stitches.
+Round four: single crochet in every stitch. 12 stitches.`,
+    parts: [
+      { name: "hen", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "wings", make: 2, counts: [6, 9, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 173. Body.",
+    text: `Body.
+1 row: 6 sc in amigurumi ring (6)
+2 row: 6 inc (12)
+3 row: (1 sc, inc) x 6 (18)
+4 row: (2 sc, inc) x 6 (24)
+5-8 rows: without changes 24 sc (4 rows)
+Insert the eyes between 6 and 7 rows.
+9 row: (2 sc, dec) x 6 (18)
+10 row: (1 sc, dec) x 6 (12)
+Fill tightly.
+11 row: 6 dec (6)
+Close the hole, hide the thread.
+
+Ears, 2 details.
+1 row: 6 sc in amigurumi ring (6)
+2 row: without changes (6)
+3 row: (1 sc, inc) x 3 (9)
+4-5 rows: without changes (9)
+Do not fill. Leave a thread for sewing.`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Ears", make: 2, counts: [6, 6, 9, 9, 9] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 174. | Rnd | Work | Sts |",
+    text: `| Rnd | Work | Sts |
+|---|---|---|
+| POT | terracotta | |
+| 1 | MR, 6 sc | 6 |
+| 2 | inc x6 | 12 |
+| 3 | (sc, inc) x6 | 18 |
+| 4 | (2 sc, inc) x6 | 24 |
+| 5 | BLO sc around | 24 |
+| 6-8 | sc around | 24 |
+| 9 | sc around | 24 |
+| 10 | (5 sc, inc) x4 | 28 |
+| CACTUS | green | |
+| 1 | MR, 6 sc | 6 |
+| 2 | inc x6 | 12 |
+| 3 | (sc, inc) x6 | 18 |
+| 4-7 | sc around | 18 |
+| FLOWER | pink | |
+| 1 | MR, 5 sc | 5 |
+| 2 | inc x5 | 10 |`,
+    parts: [
+      { name: "POT", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 28] },
+      { name: "CACTUS", counts: [6, 12, 18, 18, 18, 18, 18] },
+      { name: "FLOWER", counts: [5, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 175. BEE KEYCHAIN",
+    text: `BEE KEYCHAIN
+
+Colours: Y yellow, B black, W white
+
+Bee
+Rnd 1 (Y): 6 sc in MR (6)
+Rnd 2 (Y): inc around (12)
+Rnd 3 (Y): *sc, inc* x6 (18)
+Rnd 4 (B): *sc 2, inc* x6 (24)
+Rnd 5 (B): sc around (24)
+Rnds 6–7 (Y): sc around (24)
+Rnds 8–9 (B): sc around (24)
+eyes between rnd 4 and 5
+Rnd 10 (Y): *sc 2, dec* x6 (18)
+start stuffing
+Rnd 11 (Y): *sc, dec* x6 (12)
+Rnd 12 (B): dec around (6)
+fo, leave a tail of 15 cm, close up
+
+Wing, W, x2
+Rnd 1: 6 sc in MR (6)
+Rnd 2: inc around (12)
+Rnd 3: sc around (12)
+fo
+
+Sew the wings side by side on the back, at rnd 6.`,
+    parts: [
+      { name: "Bee", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Wing", make: 2, counts: [6, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 176. - MONKEY -",
+    text: `- MONKEY -
+
+Leg (2)
+- Round 1: start 6 sc in a magic ring [6]
+- Round 2: inc in all 6 st [12]
+- Round 3 - 6: sc in all 12 st [12]
+Cut the yarn on the first leg. On the second leg, don't: we continue with the body.
+
+Body
+- Round 7: ch 3, join the first leg with a sc, sc in the next 11 st of the leg, sc in the 3 ch, sc in the 12 st of the second leg, sc in the other side of the 3 ch [30]
+- Round 8 - 10: sc in all 30 st [30]
+- Round 11: (sc in next 3 st, dec) repeat 6 times [24]
+- Round 12: sc in all 24 st [24]
+- Round 13: (sc in next 2 st, dec) repeat 6 times [18]
+- Round 14: (sc in next st, dec) repeat 6 times [12]
+Fasten off, leaving a long tail.`,
+    parts: [
+      { name: "Leg", make: 2, counts: [6, 12, 12, 12, 12, 12] },
+      { name: "Body", counts: [30, 30, 30, 30, 24, 24, 18, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 177. Pouch for the boat kit",
+    text: `Pouch for the boat kit
+
+Row 1: ch 15, sc in 2nd ch from hook, sc in next 13 ch, turn. (14)
+Rows 2 - 6: ch 1, sc in each st across, turn. (14)
+Fold and sew the sides.
+
+Strap
+ch 41, sc in 2nd ch from hook and in each ch across. (40)`,
+    parts: [
+      { name: "Pouch for the boat kit", counts: [14, 14, 14, 14, 14, 14] },
+      { name: "Strap", counts: [40] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 178. Mushroom",
+    text: `Mushroom
+
+Abbreviations: SC (single crochet), INC (2 SC in one stitch), BLO (back loop only), MR (magic ring), SL ST (slip stitch)
+
+Cap - red yarn
+RND 1: 6 SC in MR...6
+RND 2: INC in each...12
+RND 3: [SC 1, INC] around...18
+RND 4: [SC 2, INC] around...24
+RND 5: [SC 3, INC] around...30
+RND 6: [SC 4, INC] around...36
+RND 7 thru 9: SC around...36
+SL ST, fasten off.
+
+Stem - off-white yarn
+RND 1: 6 SC in MR...6
+RND 2: INC in each...12
+RND 3: [SC 1, INC] around...18
+RND 4: in BLO, SC around...18
+RND 5 thru 6: SC around...18
+RND 7: [SC 2, INC] around...24
+RND 8: [SC 3, INC] around...30
+RND 9: [SC 4, INC] around...36
+SL ST, fasten off leaving a long tail. Sew the stem under the cap, stuffing as you go.`,
+    parts: [
+      { name: "Cap", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36] },
+      { name: "Stem", counts: [6, 12, 18, 18, 18, 18, 24, 30, 36] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v1: 179. Egg hanger in hdc",
+    text: `Egg hanger in hdc
+
+hdc throughout, in a spiral.
+1. 8 hdc in ring (8)
+2. 2 hdc in ea (16)
+3. (1, 2 in next) 8x (24)
+4. (1, 1, 2 in next) 8x (32)
+5.-9. hdc in ea (32)
+10. (2, hdc2tog) 8x (24)
+11. hdc in ea (24)
+stuff
+12. (1, hdc2tog) 8x (16)
+13. hdc2tog 8x (8)
+close, make a hanging loop of ch 25.`,
+    parts: [{ name: "Egg hanger in hdc", counts: [8, 16, 24, 32, 32, 32, 32, 32, 32, 24, 24, 16, 8] }],
+  },
+  {
+    hand: "of the plain hands, v2: 180. Mouse in a scarf",
+    text: `Mouse in a scarf
+
+Finished size: about 11 cm. Yarn: worsted in dove grey, blush and cherry. Hook: 3.25 mm. Eyes: 8 mm.
+
+HEAD & BODY (worked in one piece, grey)
+R1. MR, sc x6 (6)
+R2. inc x6 (12)
+R3. [sc, inc] x6 (18)
+R4. [sc 2, inc] x6 (24)
+R5. [sc 3, inc] x6 (30)
+R6. [sc 4, inc] x6 (36)
+R7-R11. sc around (36)
+Eyes go between R9 and R10, 7 sts apart.
+R12. [sc 4, dec] x6 (30)
+R13. [sc 3, dec] x6 (24)
+R14. [sc 2, dec] x6 (18)
+Stuff the head. You are now at the neck.
+R15. [sc 2, inc] x6 (24)
+R16. [sc 3, inc] x6 (30)
+R17-R20. sc around (30)
+R21. sc around (30)
+R22. [sc 3, dec] x6 (24)
+R23. [sc 2, dec] x6 (18)
+Stuff.
+R24. [sc, dec] x6 (12)
+R25. dec x6 (6)
+FO.
+
+EARS - make 2 in grey
+R1. MR, sc x4 (4)
+R2. inc x4 (8)
+R3. sc around (8)
+R4. [sc, inc] x4 (12)
+R5. sc around (12)
+R6. [sc, dec] x4 (8)
+FO and leave a tail.
+
+ARMS - make 2 in grey
+R1. MR, sc x6 (6)
+R2. sc 2, inc, sc 2, inc (8)
+R3-R6. sc around (8)
+R7. sc 3, dec, sc 1, dec (6)
+Lightly stuff the hands only.
+
+LEGS - make 2 in grey
+R1. MR, sc x8 (8)
+R2. [sc, inc] x4 (12)
+R3-R5. sc around (12)
+FO.
+
+SCARF - cherry
+Ch 46, hdc in 3rd ch from hook and in each ch to the end. Cut and knot a fringe of 3 strands in each end.`,
+    parts: [
+      {
+        name: "HEAD & BODY",
+        counts: [
+          6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6,
+        ],
+      },
+      { name: "EARS", make: 2, counts: [4, 8, 8, 12, 12, 8] },
+      { name: "ARMS", make: 2, counts: [6, 8, 8, 8, 8, 8, 6] },
+      { name: "LEGS", make: 2, counts: [8, 12, 12, 12, 12] },
+      { name: "SCARF", counts: [44] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v2: 181. Octopus charm",
+    text: `Octopus charm
+With coral:
+Rnd 1 - 8 sc into MR. (8 sc)
+Rnd 2 - 2 sc into each sc. (16 sc)
+Rnd 3 - [1 sc, 2 sc in next] eight times. (24 sc)
+Rnd 4 - [2 sc, 2 sc in next] eight times. (32 sc)
+Rnd 5 to Rnd 11 - sc in each sc. (32 sc)
+Attach eyes on Rnd 8.
+Rnd 12 - [2 sc, sc2tog] eight times. (24 sc)
+Rnd 13 - [1 sc, sc2tog] eight times. (16 sc)
+Stuff.
+Rnd 14 - [ch 16, 2 sc in 2nd ch from hook and in each ch along, sl st in next 2 sc] eight times for the tentacles.
+Fasten off. Sew a circle of felt over the hole.`,
+    parts: [{ name: "Octopus charm", counts: [8, 16, 24, 32, 32, 32, 32, 32, 32, 32, 32, 24, 16, 16] }],
+  },
+  {
+    hand: "of the plain hands, v2: 182. Apple (kids' kitchen)",
+    text: `Apple (kids' kitchen)
+
+Row 1: 6sc in magic ring (6sc)
+Row 2: 2sc in each sc around (12sc)
+Row 3: *sc in next sc, 2sc in next sc* repeat around (18sc)
+Row 4: *sc in next 2sc, 2sc in next sc* repeat around (24sc)
+Row 5: *sc in next 3sc, 2sc in next sc* repeat around (30sc)
+Row 6-10: sc in each sc around (30sc)
+Row 11: *sc in next 3sc, sc2tog* repeat around (24sc)
+Row 12: *sc in next 2sc, sc2tog* repeat around (18sc)
+Stuff firmly.
+Row 13: *sc in next sc, sc2tog* repeat around (12sc)
+Finish off, sew the hole closed, pull the needle up and down through the middle to dent top and bottom.
+
+Leaf: ch 7. Sl st in 2nd ch from hook, sc in next ch, hdc in next 2 ch, sc in next ch, sl st in last ch. Do not turn, work along the other side: sl st, sc, 2 hdc, sc, sl st. Finish off. (12)
+
+Stem: ch 6, sl st in 2nd ch from hook and in next 4 ch. Finish off.`,
+    parts: [
+      { name: "Apple", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "Leaf", counts: [12] },
+      { name: "Stem", counts: [5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v2: 183. Sheep with a bobbly coat",
+    text: `Sheep with a bobbly coat
+
+bo = bobble: 4 dc together in one stitch, pushed to the front.
+
+Body, cream
+1. 6 sc in a magic ring
+2. inc in each (12)
+3. (sc, inc) 6 times (18)
+4. (bo, sc, inc) 6 times (24)
+5. (3 sc, inc) 6 times (30)
+6. (bo, 2 sc) 10 times (30)
+7. sc around (30)
+8. (sc, bo, sc) 10 times (30)
+9. sc around (30)
+10. (bo, 2 sc) 10 times (30)
+11. (3 sc, dec) 6 times (24)
+12. (2 sc, dec) 6 times (18)
+Stuff it.
+13. (sc, dec) 6 times (12)
+14. dec 6 times (6)
+Close.
+
+Face, black
+1. 6 sc in a magic ring
+2. (sc, inc) 3 times (9)
+3. (2 sc, inc) 3 times (12)
+4. sc around (12)
+
+Legs, black, four of them
+1. 6 sc in a magic ring
+2. - 3. sc around (6)`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Face", counts: [6, 9, 12, 12] },
+      { name: "Legs", make: 4, counts: [6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v2: 184. Puffed heart",
+    text: `Puffed heart
+
+First bump: R1 - 6 in mr (6); R2 - inc x 6 (12); R3 - sc (12). Fasten off.
+Second bump: R1 - 6 in mr (6); R2 - inc x 6 (12); R3 - sc (12). Don't fasten off.
+Join: R4 - sc in all 12 st of the second bump, then all 12 st of the first (24); R5 - (sc 2, dec) x 6 (18); R6 - (sc, dec) x 6 (12); stuff; R7 - dec x 6 (6). Close.`,
+    parts: [
+      { name: "First bump", counts: [6, 12, 12] },
+      { name: "Second bump", counts: [6, 12, 12] },
+      { name: "Join", counts: [24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v2: 185. Little fir tree, worked ",
+    text: `Little fir tree, worked from the top
+In bottle green make a magic ring.
+Rnd 1. 5 dc in ring. (5 dc)
+Rnd 2. 1 dc in each dc. (5 dc)
+Rnd 3. 2 dc in each dc. (10 dc)
+Rnd 4. 1 dc in each dc. (10 dc)
+Rnd 5. (1 dc in next dc, 2 dc in next dc) 5 times. (15 dc)
+Rnd 6. 1 dc in each dc. (15 dc)
+Rnd 7. (1 dc in each of next 2 dc, 2 dc in next dc) 5 times. (20 dc)
+Rnd 8. 1 dc in each dc. (20 dc)
+Rnd 9. (1 dc in each of next 3 dc, 2 dc in next dc) 5 times. (25 dc)
+Rnd 10. 1 dc in each dc. (25 dc)
+Slst and fasten off.`,
+    parts: [{ name: "Little fir tree", counts: [5, 5, 10, 10, 15, 15, 20, 20, 25, 25] }],
+  },
+  {
+    hand: "of the plain hands, v2: 186. Snail",
+    text: `Snail
+
+Shell:
+Rd 1: 6 sc in MC
+Rd 2: 6x inc (12)
+Rd 3: 6x (sc, inc) (18)
+Rd 4: 6x (2 sc, inc) (24)
+Rd 5+6: 24 sc
+Rd 7: 6x (2 sc, dec) (18)
+Rd 8: 6x (sc, dec) (12)
+
+Body:
+Rd 1: 5 sc in MC
+Rd 2: inc, sc, inc, sc, inc (8)
+Rd 3-10: 8 sc`,
+    parts: [
+      { name: "Shell", counts: [6, 12, 18, 24, 24, 24, 18, 12] },
+      { name: "Body", counts: [5, 8, 8, 8, 8, 8, 8, 8, 8, 8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v2: 187. Coaster, garter look",
+    text: `Coaster, garter look
+
+ch 17
+Row 1 (RS): Sc in 2nd ch from hook and in each ch across, turn. 16 sts.
+Row 2: Ch 1, sc in BLO of each st across, turn. 16 sts.
+Rows 3-6: Rep Row 2.`,
+    parts: [{ name: "Coaster", counts: [16, 16, 16, 16, 16, 16] }],
+  },
+  {
+    hand: "of the plain hands, v2: 188. Advent candle in two col",
+    text: `Advent candle in two colours
+
+Candle (red): R1 6 sc mr, R2 inc x6 (12), R3 (1 sc, inc) x6 (18), R4 blo sc (18), R5-9 sc (18). Stuff. Change to white for the flame... no, cut the yarn.
+Flame (gold): R1 6 sc mr, R2 sc (6), R3 (1 sc, inc) x3 (9), R4 (1 sc, dec) x3 (6).`,
+    parts: [
+      { name: "Candle", counts: [6, 12, 18, 18, 18, 18, 18, 18, 18] },
+      { name: "Flame", counts: [6, 6, 9, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v3: 189. Pom ball",
+    text: `Pom ball
+Round 1 – 6 singles in the ring.
+Round 2 – two singles in each of the 6. [12]
+Round 3 – one single, then two in the next; six times. [18]
+Round 4 – a single in each of two, then two in the next; six times. [24]
+Rounds 5, 6 and 7 – one in each. [24]
+Round 8 – a single in each of two, then work two together; six times. [18]
+Round 9 – one single, then work two together; six times. [12]
+Round 10 – work two together six times. [6]`,
+    parts: [{ name: "Pom ball", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, v3: 190. Cat head.",
+    text: `Cat head.
+Ear (x 2)
+rnd 1. 6sc [6]; rnd 2. 6inc [12]; rnds 3, 4: 12sc [12].
+Head
+rnd 1. 6sc [6]; rnd 2. 6inc [12]; rnd 3. 6(1sc, 1inc) [18]; rnd 4. 6(2sc, 1inc) [24]; rnds 5, 6: 24sc [24].`,
+    parts: [
+      { name: "Ear", make: 2, counts: [6, 12, 12, 12] },
+      { name: "Head", counts: [6, 12, 18, 24, 24, 24] },
+    ],
+  },
+  {
+    hand: "of the plain hands, v3: 191. Star base",
+    text: `Star base
+Rnd 1 (RS): 5 sc in MR; join with sl st in first sc; ch 1. -5 sts-
+Rnd 2: 2 sc in each sc; join; ch 1. -10 sts-
+Rnd 3: *1 sc in next sc, 2 sc in next sc; rep from * 4 more times; join; ch 1. -15 sts-
+Rnd 4: *1 sc in each of next 2 sc, 2 sc in next sc; rep from * 4 more times; join; ch 1. -20 sts-
+Rnd 5: *1 sc in each of next 3 sc, 2 sc in next sc; rep from * 4 more times; join. -25 sts-`,
+    parts: [{ name: "Star base", counts: [5, 10, 15, 20, 25] }],
+  },
+  {
+    hand: "of the plain hands, v3: 192. Fish",
+    text: `Fish
+(Rnd 1) 4sc in MR /4/
+(Rnd 2) inc*4 /8/
+(Rnd 3) (sc, inc)*4 /12/
+(Rnd 4) (2sc, inc)*4 /16/
+(Rnds 5-7) sc /16/
+(Rnd 8) (2sc, dec)*4 /12/
+(Rnd 9) (sc, dec)*4 /8/
+(Rnd 10) dec*4 /4/`,
+    parts: [{ name: "Fish", counts: [4, 8, 12, 16, 16, 16, 16, 12, 8, 4] }],
+  },
+  {
+    hand: "of the plain hands, v3: 193. Ghost",
+    text: `Ghost
+R1 = 6 sc in mr = 6
+R2 = 6 inc = 12
+R3 = 6 x (1 sc + 1 inc) = 18
+R4 = 6 x (2 sc + 1 inc) = 24
+R5 to R9 = 24 sc = 24
+R10 = 24 sc = 24
+R11 = 12 x (1 sc + 1 inc) = 36`,
+    parts: [{ name: "Ghost", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 36] }],
+  },
+  {
+    hand: "of the plain hands, v3: 194. Bobble hat for the seal",
+    text: `Bobble hat for the seal
+With rib side inside.
+Rnd 1: 10 hdc in MR, sl st to first hdc. (10)
+Rnd 2: ch 1 (does not count), 2 hdc in each st, sl st to first hdc. (20)
+Rnd 3: ch 1, *hdc in next st, 2 hdc in next*; rep around, sl st to first hdc. (30)
+Rnd 4-6: ch 1, hdc in each st around, sl st to first hdc. (30)
+Make a pompom of 3 cm and sew it on.`,
+    parts: [{ name: "Piece", counts: [10, 20, 30, 30, 30, 30] }],
+  },
 ];

@@ -425,6 +425,18 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   }
   if (bare && first.kind === "number" && Number.isInteger(first.value) && first.value > 0) {
     c.at++;
+    const behind = c.at;
+    // "2 row: …", "5-8 rows: …": the word behind the number; "2 rounds: sc around" is two of them.
+    for (const m of numbers(c, first.value)) {
+      c.at = m.to;
+      const several = m.last !== first.value;
+      const word = c.text();
+      if (!isRoundWord(word) || PLURAL.test(word) !== several || c.text(1) !== ":") continue;
+      c.at = behind;
+      finish(wordOf(word), "ordinal", first.value, [m], 1, LABEL.bare);
+      return out;
+    }
+    c.at = behind;
     // "1r:", "5r-8r:": the word stands behind the number.
     if (isRoundWord(c.text()) && c.peek()?.from === first.to) {
       const word = wordOf(c.text());

@@ -5,7 +5,9 @@ import { readStitch } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, words, type Phrase } from "./phrase";
 
-const LEAD = words("make create start begin form with a an using into in inside to work working");
+const LEAD = words(
+  "make making create creating start begin form forming by with a an using into in inside to work working",
+);
 
 /** "Magic ring", "make an adjustable loop", "MR 6", "into a magic ring:". */
 export const ring: Phrase = {

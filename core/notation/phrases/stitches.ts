@@ -233,6 +233,9 @@ function said(c: Cursor, x: Context, stars: boolean, own = false): SaidWork | un
   const where = c.text(1) === "the" ? c.text(2) : c.text(1);
   if (!word && before !== undefined && c.is("in", "into") && /^(each|every|next|same|one|1)$/.test(where))
     word = { stitch: "sc", kind: "plain", legs: 1 };
+  // "2 each (12)", "1 ea": so many in each.
+  if (!word && before !== undefined && c.is("each", "ea") && (c.kind(1) === "end" || c.kind(1) === "mark"))
+    word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
   // "2 single crochet stitches in every stitch": the noun behind a stitch's own name adds nothing.
   if (word.kind !== "generic" && isStitchNoun(c.text()) && PLACED.test(c.text(1))) c.at++;

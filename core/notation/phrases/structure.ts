@@ -367,6 +367,16 @@ function plainRound(c: Cursor): boolean {
 
 const SHAPING = /^(shaping|changes?|changing|inc(s|reases?|reasing)?|dec(s|reases?|reasing)?)$/;
 
+/** "unchanged", "without any increases or decreases": no shaping, whatever is named. */
+export const unchanged = (c: Cursor): boolean => {
+  if (c.take("unchanged")) return true;
+  const at = c.text(1) === "any" ? 2 : 1;
+  if (!c.is("no", "without") || !SHAPING.test(c.text(at))) return false;
+  c.at += at + 1;
+  c.attempt(() => (c.take("or", "and", "/", "nor") && SHAPING.test(c.text()) ? (c.at++, true) : undefined));
+  return true;
+};
+
 /** "work even", "sc around" without its stitch, "a plain round": plain all the way. */
 export const even: Phrase = {
   name: "even",
@@ -377,17 +387,8 @@ export const even: Phrase = {
     if (c.kind() === "number" && c.peek()?.value !== 1) return NONE;
     c.take("work", "crochet", "continue", "knit", "do", "just");
     c.take("a");
-    const unchanged =
-      c.take("unchanged") ||
-      (c.is("no", "without") &&
-        SHAPING.test(c.text(c.text(1) === "any" ? 2 : 1)) &&
-        ((c.at += c.text(1) === "any" ? 3 : 2),
-        c.attempt(() =>
-          c.take("or", "and", "/", "nor") && SHAPING.test(c.text()) ? (c.at++, true) : undefined,
-        ),
-        true));
     const alone =
-      unchanged ||
+      unchanged(c) ||
       (c.is("plain") && (c.kind(1) === "end" || /^[.,;([=-]$/.test(c.text(1))) && (c.at++, true));
     if (!alone && !plainRound(c) && !c.take("even", "around", "straight")) return NONE;
     // "Work around the chain": where the next stitches go, and none themselves.
