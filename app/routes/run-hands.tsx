@@ -41,6 +41,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     lines: found.lines.map((l): HandsLine => {
       const own = works.find((w) => w.lineId === l.id);
       const given = new Map((l.shares?.given ?? []).map((g) => [g.work, g.handId]));
+      // One of so many made in a go, as the run is planned.
+      const alone = (own?.mine ?? []).reduce((sum, g) => sum + g.seconds, 0);
+      const batch = alone > 0 ? l.plannedWith.seconds / alone : 1;
       return {
         id: l.id,
         label: l.plannedWith.label,
@@ -50,11 +53,11 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
           label: g.kind === "parts" ? g.part || "Body" : GIVEN_WORDS[g.kind].name,
           hand: given.get(g.work) ?? "",
           seconds: Object.fromEntries([
-            ["", g.seconds],
+            ["", g.seconds * batch],
             ...helpers.flatMap((h) => {
               const hers = own?.theirs.get(h.id)?.find((t) => t.work === g.work);
               const may = h.does === null || h.does.includes(g.kind) || given.get(g.work) === h.id;
-              return hers && may ? [[h.id, hers.seconds] as const] : [];
+              return hers && may ? [[h.id, hers.seconds * batch] as const] : [];
             }),
           ]),
         })),

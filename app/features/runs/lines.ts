@@ -16,3 +16,10 @@ export const linesOf = (r: RunWithLines): RunLine[] =>
 /** What of a run is still to be worked: pieces that are made are done with. */
 export const linesLeft = (r: RunWithLines): RunLine[] =>
   linesOf({ ...r, lines: r.lines.map((l) => ({ ...l, quantity: Math.max(0, l.quantity - l.made) })) });
+
+/** Seconds of a run that are left to the maker's own hands: what helpers have of it is theirs. */
+export const ownSecondsLeft = ({ lines }: Pick<RunWithLines, "lines">): number =>
+  lines.reduce((sum, l) => {
+    const own = l.shares ? l.shares.own.reduce((a, b) => a + b, 0) : l.plannedWith.seconds;
+    return sum + own * Math.max(0, l.quantity - l.made);
+  }, 0);

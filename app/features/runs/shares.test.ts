@@ -3,6 +3,8 @@ import { secondsOfWork } from "@core/estimate";
 import type { WeekHours } from "@core/planning";
 import { BARE_SALE } from "@core/costing";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
+import type { RunLineRow } from "@db/queries/runs";
+import { ownSecondsLeft } from "./lines";
 import { givable, jobsOf, sharesOf, type Givable } from "./shares";
 
 const DRAFT: ItemDraft = {
@@ -107,6 +109,20 @@ describe("shares of a line", () => {
     const sum =
       (got?.own ?? []).reduce((a, b) => a + b, 0) + (got?.given ?? []).reduce((s, x) => s + x.seconds, 0);
     expect(sum).toBeCloseTo(900, 9);
+  });
+});
+
+describe("what is left to the maker", () => {
+  const line = (quantity: number, made: number, own?: readonly [number, number, number]) =>
+    ({
+      quantity,
+      made,
+      plannedWith: { seconds: 900 },
+      shares: own ? { own, given: [] } : null,
+    }) as unknown as RunLineRow;
+  it("is all of a line that is not shared, and of a shared one what is not given; pieces made are done", () => {
+    expect(ownSecondsLeft({ lines: [line(4, 1), line(2, 0, [500, 100, 50])] })).toBe(3 * 900 + 2 * 650);
+    expect(ownSecondsLeft({ lines: [line(4, 6)] })).toBe(0);
   });
 });
 

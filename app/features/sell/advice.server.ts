@@ -10,9 +10,9 @@ import { keep } from "../../server/kept";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { loadCupboard } from "../materials/load.server";
 import { specialDays } from "../runs/days.server";
-import { linesLeft } from "../runs/lines";
+import { ownSecondsLeft } from "../runs/lines";
 import { loadRuns } from "../runs/load.server";
-import { secondsIn, weekOf } from "../runs/plan";
+import { weekOf } from "../runs/plan";
 import { marketSeries } from "./history";
 import { wareKey } from "./wares";
 import {
@@ -71,7 +71,8 @@ export async function demandAt(
 const monthOf = (day: string): number => Number(day.slice(5, 7)) - 1;
 
 /**
- * Pieces of open runs that are due by a day and not on the shelf yet, and the hours that are still in them.
+ * Pieces of open runs that are due by a day and not on the shelf yet, and the maker's hours that are still in
+ * them.
  */
 async function underWay(scope: Scope, day: string): Promise<{ pieces: Map<string, number>; hours: number }> {
   const [runs, batches] = await Promise.all([loadRuns(scope), lastBatches(scope)]);
@@ -81,7 +82,7 @@ async function underWay(scope: Scope, day: string): Promise<{ pieces: Map<string
   let hours = 0;
   for (const r of runs) {
     if (r.run.dueOn > day) continue;
-    hours += secondsIn(linesLeft(r)).value / 3600;
+    hours += ownSecondsLeft(r) / 3600;
     for (const l of r.lines) {
       const key = wareKey(l.itemId, l.colourwayId ?? "");
       pieces.set(key, (pieces.get(key) ?? 0) + Math.max(0, l.quantity - (there.get(l.id) ?? 0)));
