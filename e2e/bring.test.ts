@@ -102,6 +102,47 @@ describe("a pattern from a file", () => {
     await end();
   });
 
+  it("an item handed on as ZIP becomes an item here: pattern, yarns, hooks and notions of the same names", async () => {
+    const { page, me, end } = await newItem();
+    await page.goto(`${site.url}/items`);
+    const puffin = await page.$$eval(
+      'main a[href^="/items/"]',
+      (as) => as.find((a) => a.textContent?.includes("Puffin keychain"))?.getAttribute("href") ?? "",
+    );
+    const handedOn = async (item: string) => {
+      const bytes = Buffer.from(await (await fetch(`${site.url}${item}/all.zip`)).arrayBuffer());
+      const json = await (await JSZip.loadAsync(bytes)).file("item.json")?.async("string");
+      return { bytes, item: JSON.parse(json ?? "{}") as Record<string, unknown> };
+    };
+    const from = await handedOn(puffin);
+    const file = path.join(folder, "puffin.zip");
+    writeFileSync(file, from.bytes);
+    await page.goto(`${site.url}/items/new`);
+    await me.settle();
+    await choose(page, file);
+    expect(await readText(page)).toContain("Rnd 1");
+    const said = await page.$eval('[role="dialog"]', (el) => (el as HTMLElement).innerText);
+    expect(said).toContain("with its yarns, hooks and notions");
+    await pressText(page, "Use this text");
+    await page.waitForSelector('[role="dialog"]', { hidden: true });
+    expect(await page.$eval('[name="name"]', (el) => (el as HTMLInputElement).value)).toBe("Puffin keychain");
+    await me.press('main form button[type="submit"]');
+    await page.waitForFunction(() => /\/items\/[0-9a-f-]{36}$/.test(location.pathname));
+    const here = await handedOn(new URL(page.url()).pathname);
+    for (const what of [
+      "name",
+      "kind",
+      "pattern",
+      "parts",
+      "yarns",
+      "notions",
+      "fillingGrams",
+      "orderOfWork",
+    ])
+      expect(here.item[what], what).toEqual(from.item[what]);
+    await end();
+  });
+
   it("a photo is recognised here, its doubtful words are gone through and put right", async () => {
     const { page, end } = await newItem();
     await choose(page, await made("IMG_1.png", leaflet("Sew the flippers on."), "photo"));

@@ -1,4 +1,4 @@
-import { lazy } from "react";
+import { lazy, useState } from "react";
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect, useNavigation } from "react-router";
@@ -9,7 +9,8 @@ import { MAIN_SLOT } from "@core/notation";
 import { nameFromFile, putText } from "../features/items/bring/put-text";
 import { sellingFrom, loadSurroundings } from "../features/items/load.server";
 import { reckon } from "../features/items/reckon.server";
-import { proposedFrom, slotsOf } from "../features/items/from-head";
+import { handedSchema, type Handed } from "../features/items/bring/handed-schema";
+import { proposedBy, proposedFrom, slotsOf } from "../features/items/from-head";
 import { ITEM_KINDS } from "../features/items/kinds";
 import { MAX_PATTERN, PATTERN_TOO_LONG } from "../features/items/schema";
 import { unreckonedText } from "../features/items/unreckoned";
@@ -36,7 +37,25 @@ const schema = z.object({
     .max(120, { error: "A name may have 120 letters at most." }),
   kind: z.enum(["keychain", "ornament", "figure", "kit", "other"]),
   pattern: z.string().max(MAX_PATTERN, { error: PATTERN_TOO_LONG }).optional(),
+  handed: z
+    .string()
+    .max(60_000)
+    .optional()
+    .transform((text, ctx) => {
+      const read = text ? handedSchema.safeParse(jsonOf(text)) : undefined;
+      if (read?.success) return read.data;
+      if (read) ctx.addIssue({ code: "custom", message: "What came with the file cannot be read." });
+      return undefined;
+    }),
 });
+
+function jsonOf(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args, PATTERN_FORM);
@@ -46,7 +65,7 @@ export async function action(args: Route.ActionArgs) {
 async function make(form: FormData, { scope, workshop }: Opened) {
   const submission = parseWithZod(form, { schema });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
-  const { name, kind, pattern = "" } = submission.value;
+  const { name, kind, pattern = "", handed } = submission.value;
   const hanger = kind === "keychain" || kind === "ornament";
   // Sensible beginnings: what stands above the rounds, the one yarn there is, the filling there is.
   const [yarns, notions, s] = await Promise.all([
@@ -74,13 +93,14 @@ async function make(form: FormData, { scope, workshop }: Opened) {
       },
     );
   const found = slotsOf(read.value.checked);
-  const proposed = proposedFrom(
+  const said = proposedFrom(
     read.value.checked.head,
     found.length > 0 ? found : [MAIN_SLOT],
     yarns,
     notions,
     (y) => smallHook({ hookMm: y.hookUm / 1000 }) * 1000,
   );
+  const proposed = handed ? proposedBy(handed, said, yarns, notions) : said;
   const id = await createItem(
     scope,
     { name, kind },
@@ -101,6 +121,7 @@ export { unlessAway as shouldRevalidate } from "../ui/away";
 
 export default function NewItem({ actionData }: Route.ComponentProps) {
   const navigation = useNavigation();
+  const [handed, setHanded] = useState<Handed>();
   const [form, fields] = useForm({
     lastResult: taken(actionData),
     onValidate: ({ formData }) => parseWithZod(formData, { schema }),
@@ -125,13 +146,18 @@ export default function NewItem({ actionData }: Route.ComponentProps) {
               autoFocus
             />
             <SelectField field={fields.kind} label="Kind" options={ITEM_KINDS} />
+            {handed ? <input type="hidden" name="handed" value={JSON.stringify(handed)} /> : null}
             <Late>
               <BringPattern
                 hasText={() => areaOf(fields.pattern.id)?.value.trim() !== ""}
-                onText={(text, how, file) => {
+                onText={(text, how, { name: file, handed: own }) => {
+                  setHanded(own);
                   const name = document.getElementById(fields.name.id);
                   if (name instanceof HTMLInputElement && name.value.trim() === "")
-                    putText(name, nameFromFile(file), "replace");
+                    putText(name, own?.name ?? nameFromFile(file), "replace");
+                  const kind = document.getElementById(fields.kind.id);
+                  if (kind instanceof HTMLSelectElement && ITEM_KINDS.some((k) => k.value === own?.kind))
+                    kind.value = own?.kind ?? kind.value;
                   const area = areaOf(fields.pattern.id);
                   if (area) putText(area, text, how);
                 }}

@@ -1,15 +1,23 @@
 import { expose } from "comlink";
 import { NotReadable, type FileKind } from "../features/items/bring/kinds";
+import type { Handed } from "../features/items/bring/handed-schema";
 import { textOfMarkdown } from "../features/items/bring/markdown";
 import { decodeText } from "../features/items/bring/plain";
+
+/** What is read without pages. */
+export type PlainKind = Extract<FileKind, "text" | "markdown" | "word" | "handed">;
 
 /** Files are read away from the page: a file made to hurt takes its worker with it, not what she typed. */
 const api = {
   text: async (
-    kind: Extract<FileKind, "text" | "markdown" | "word">,
+    kind: PlainKind,
     bytes: ArrayBuffer,
-  ): Promise<{ ok: true; text: string } | { ok: false; why: string }> => {
+  ): Promise<{ ok: true; text: string; handed?: Handed } | { ok: false; why: string }> => {
     try {
+      if (kind === "handed") {
+        const { itemOfZip } = await import("../features/items/bring/handed");
+        return { ok: true, ...itemOfZip(new Uint8Array(bytes)) };
+      }
       if (kind === "word") {
         const { textOfWord } = await import("../features/items/bring/word");
         return { ok: true, text: await textOfWord(bytes) };

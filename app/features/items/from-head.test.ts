@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { checkPattern } from "@core/notation";
-import { proposedFrom, slotsOf } from "./from-head";
+import { proposedBy, proposedFrom, slotsOf } from "./from-head";
 
 const yarn = (id: string, shade: string, weightClass = 3) => ({
   id,
@@ -48,5 +48,34 @@ describe("a new item, from what stands above its rounds", () => {
       slots: [],
       notions: [{ notionId: "fibre", quantity: 1 }],
     });
+  });
+});
+
+describe("an item that was handed on", () => {
+  const text = "Body (white)\nRnd 1: 6 sc in MR (6)\nRnd 2: change to black, inc x 6 (12)";
+  const handed = {
+    name: "Tern",
+    kind: "keychain",
+    yarns: [
+      { slot: "white", label: "cotton, Chalk White", hookMm: 2.25 },
+      { slot: "black", label: "Merino, night", hookMm: 2.25 },
+    ],
+    notions: [
+      { name: "eyes8", quantity: 2 },
+      { name: "fibre", quantity: 4 },
+      { name: "a bell", quantity: 1 },
+    ],
+  };
+  it("takes what the cupboard has by the same name, its hooks, and of the rest what the text says", () => {
+    const got = proposedBy(handed, read(text), YARNS, NOTIONS);
+    // White is either of two by the text alone; the black yarn is another, of which only the hook is known.
+    expect(got.slots).toEqual([
+      { slot: "black", yarnId: "b", hookUm: 2250, strands: 1 },
+      { slot: "white", yarnId: "w", hookUm: 2250, strands: 1 },
+    ]);
+    expect(got.notions).toEqual([
+      { notionId: "eyes8", quantity: 2 },
+      { notionId: "fibre", quantity: 1 },
+    ]);
   });
 });

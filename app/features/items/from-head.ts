@@ -1,4 +1,5 @@
 import type { CheckedPattern, NotionWord, PatternHead } from "@core/notation";
+import type { Handed } from "./bring/handed-schema";
 
 interface Yarn {
   readonly id: string;
@@ -27,6 +28,8 @@ const KIND: Readonly<Record<NotionWord, string>> = {
   wire: "other",
 };
 
+const MOST_SLOTS = 24;
+
 /** Slots of a pattern, in the order of the text. */
 export const slotsOf = (p: CheckedPattern): string[] => [
   ...new Set(p.parts.flatMap((part) => part.bySlot.map((x) => x.slot))),
@@ -46,7 +49,7 @@ export function proposedFrom(
 ): Proposed {
   const hook = head.hooksMm.length === 1 ? Math.round((head.hooksMm[0] ?? 0) * 1000) : undefined;
   const only = yarns.length === 1 ? yarns[0] : undefined;
-  const chosen = slots.slice(0, 24).flatMap((slot) => {
+  const chosen = slots.slice(0, MOST_SLOTS).flatMap((slot) => {
     const yarn = only ?? yarnFor(slot, head.weightClass, yarns);
     return yarn ? [{ slot, yarnId: yarn.id, hookUm: hook ?? hookUmOf(yarn), strands: 1 }] : [];
   });
@@ -71,6 +74,33 @@ export function proposedFrom(
       1,
     );
   return { slots: chosen, notions: list };
+}
+
+/**
+ * … and where the item was handed on by another workshop, what the cupboard has by the same name: it knows
+ * better than the words of the text.
+ */
+export function proposedBy(
+  handed: Handed,
+  from: Proposed,
+  yarns: readonly Yarn[],
+  notions: readonly Notion[],
+): Proposed {
+  const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+  const slots = new Map(from.slots.map((s) => [s.slot, s]));
+  for (const h of handed.yarns) {
+    const yarn = yarns.find((y) => same(`${y.name}, ${y.shade}`, h.label));
+    const hookUm = Math.round(h.hookMm * 1000);
+    const there = slots.get(h.slot);
+    if (yarn) slots.set(h.slot, { slot: h.slot, yarnId: yarn.id, hookUm, strands: there?.strands ?? 1 });
+    else if (there) slots.set(h.slot, { ...there, hookUm });
+  }
+  const named = handed.notions.flatMap((h) => {
+    const notion = notions.find((n) => same(n.name, h.name));
+    return notion ? [{ notionId: notion.id, quantity: notion.kind === "filling" ? 1 : h.quantity }] : [];
+  });
+  const more = from.notions.filter((n) => !named.some((x) => x.notionId === n.notionId));
+  return { slots: [...slots.values()].slice(0, MOST_SLOTS), notions: [...named, ...more] };
 }
 
 /** The one yarn that a shade word speaks of; undefined where none or several do. */

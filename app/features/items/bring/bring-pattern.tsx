@@ -4,6 +4,7 @@ import { DropZone, FileTrigger, Button as AriaButton, isFileDropItem } from "rea
 import styled from "styled-components";
 import { Button, pressed, Row, Small } from "../../../ui/basics";
 import { ACCEPT } from "./kinds";
+import type { Brought } from "./read-file";
 import { Review } from "./review";
 import { useBring } from "./use-bring";
 
@@ -17,7 +18,7 @@ export function BringPattern({
 }: {
   /** Whether there is a text already. */
   hasText: () => boolean;
-  onText: (text: string, how: "replace" | "below", name: string) => void;
+  onText: (text: string, how: "replace" | "below", from: Brought) => void;
 }) {
   const { busy, wrong, brought, read, cancel, columns } = useBring();
   const [open, setOpen] = useState(false);
@@ -53,7 +54,10 @@ export function BringPattern({
                 <FileUp size={17} aria-hidden /> Bring in a file
               </Choose>
             </FileTrigger>
-            <Small>Text, Word, PDF or photos of the pages. Drop it here, or paste a picture.</Small>
+            <Small>
+              Text, Word, PDF, photos of the pages, or an item handed on as ZIP. Drop it here, or paste a
+              picture.
+            </Small>
             {brought ? (
               <Button type="button" onClick={() => setOpen(true)}>
                 Look again at {brought.name}
@@ -81,7 +85,7 @@ export function BringPattern({
           onClose={() => setOpen(false)}
           onUse={(text, how) => {
             setOpen(false);
-            onText(text, how, brought.name);
+            onText(text, how, brought);
           }}
         />
       ) : null}

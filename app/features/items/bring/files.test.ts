@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { docx, paragraph } from "../../../../tests/docx";
+import { strToU8, zipSync } from "fflate";
+import { itemOfZip } from "./handed";
 import { kindOf, NotReadable, withinLimits } from "./kinds";
 import { textOfMarkdown } from "./markdown";
 import { decodeText } from "./plain";
@@ -17,6 +19,7 @@ describe("kind of a file", () => {
       "picture",
     );
     expect(kindOf("seal.docx", "", bytes(0x50, 0x4b, 3, 4))).toBe("word");
+    expect(kindOf("seal.zip", "", bytes(0x50, 0x4b, 3, 4))).toBe("handed");
     expect(kindOf("seal.MD", "", letters("# Seal"))).toBe("markdown");
     expect(kindOf("seal", "", letters("Rnd 1: 6 sc"))).toBe("text");
   });
@@ -28,7 +31,7 @@ describe("kind of a file", () => {
         return e instanceof NotReadable ? e.why : e;
       }
     };
-    expect(why("a.zip", "", bytes(0x50, 0x4b, 3, 4))).toContain("unpack it");
+    expect(why("a.odt", "", bytes(0x50, 0x4b, 3, 4))).toContain("unpack it");
     expect(why("a.doc", "", bytes(0xd0, 0xcf, 0x11, 0xe0))).toContain(".docx");
     expect(why("a.heic", "image/heic", bytes(0, 0, 0, 0x18))).toContain("JPEG");
     expect(why("a.rtf", "", letters("{\\rtf1"))).toContain("plain text");
@@ -107,5 +110,68 @@ describe("name from a file", () => {
     expect(nameFromFile("harbour_seal-v2.pdf")).toBe("Harbour seal v2");
     for (const f of ["IMG_2041.jpg", "20261103_1201.jpg", "3 photos", "scan.pdf", "Screenshot 2026.png"])
       expect(nameFromFile(f)).toBe("");
+  });
+});
+
+describe("an item that was handed on", () => {
+  const item = {
+    format: "lapka-item",
+    version: 1,
+    name: "Puffin keychain",
+    kind: "keychain",
+    soldAs: "decoration",
+    currency: "EUR",
+    price: 1650,
+    pattern: "Body\nRnd 1: 6 sc in magic ring (6)",
+    sizeMm: { height: 60, width: 40, depth: 40 },
+    yarns: [
+      {
+        slot: "slate",
+        label: "DK cotton, slate",
+        colour: "#3d4c57",
+        fibre: "cotton",
+        hookMm: 3,
+        metres: 4,
+        grams: 2,
+      },
+    ],
+    fillingGrams: 3,
+    notions: [{ name: "Eyes, 6 mm", quantity: 2 }],
+    parts: [],
+    orderOfWork: [],
+    cautions: [],
+  };
+  const zip = (files: Record<string, string>) =>
+    zipSync(Object.fromEntries(Object.entries(files).map(([n, t]) => [n, strToU8(t)])));
+  const why = (bytes: Uint8Array): unknown => {
+    try {
+      return itemOfZip(bytes);
+    } catch (e) {
+      return e instanceof NotReadable ? e.why : e;
+    }
+  };
+  it("gives its pattern, and its yarns, hooks and notions by name", () => {
+    const { text, handed } = itemOfZip(zip({ "pattern.txt": "x", "item.json": JSON.stringify(item) }));
+    expect(text).toBe(item.pattern);
+    expect(handed).toEqual({
+      name: "Puffin keychain",
+      kind: "keychain",
+      yarns: [{ slot: "slate", label: "DK cotton, slate", hookMm: 3 }],
+      notions: [{ name: "Eyes, 6 mm", quantity: 2 }],
+    });
+  });
+  it("is refused with what to do where there is none, or it is broken, newer or made to hurt", () => {
+    expect(why(zip({ "pattern.txt": "x" }))).toContain("holds no item");
+    expect(why(zip({ "item.json": "{" }))).toContain("cannot be read");
+    expect(why(zip({ "item.json": JSON.stringify({ ...item, version: 2 }) }))).toContain("newer");
+    expect(why(new Uint8Array([0x50, 0x4b, 3, 4, 1, 2, 3]))).toContain("damaged");
+    const many = Array.from({ length: 101 }, () => item.yarns[0]);
+    expect(why(zip({ "item.json": JSON.stringify({ ...item, yarns: many }) }))).toContain("more in it");
+    expect(why(zip({ "item.json": " ".repeat(4_000_001) }))).toContain("holds no item");
+    // A header that lies of what is inside unpacks no more than it says.
+    const lies = zip({ "item.json": " ".repeat(3_000_000) });
+    const at = lies.findLastIndex((b, i) => b === 0x50 && lies[i + 1] === 0x4b && lies[i + 2] === 1);
+    new DataView(lies.buffer, lies.byteOffset).setUint32(at + 24, 10, true);
+    expect(typeof why(lies)).toBe("string");
   });
 });

@@ -1,11 +1,12 @@
 /** What a file of a pattern is, by what it begins with and how it is called. */
-export type FileKind = "text" | "markdown" | "word" | "pdf" | "picture";
+export type FileKind = "text" | "markdown" | "word" | "handed" | "pdf" | "picture";
 
 /** Largest file of each kind, in bytes: a page photographed by a telephone, a leaflet of a few sheets. */
 const LARGEST: Readonly<Record<FileKind, number>> = {
   text: 1_000_000,
   markdown: 1_000_000,
   word: 10_000_000,
+  handed: 25_000_000,
   pdf: 25_000_000,
   picture: 25_000_000,
 };
@@ -14,7 +15,7 @@ export const MOST_PAGES = 30;
 export const MOST_PICTURES = 12;
 
 export const ACCEPT =
-  ".txt,.md,.markdown,.text,.docx,.pdf,.jpg,.jpeg,.png,.webp,.gif,.bmp,image/*,text/plain,application/pdf";
+  ".txt,.md,.markdown,.text,.docx,.zip,.pdf,.jpg,.jpeg,.png,.webp,.gif,.bmp,image/*,text/plain,application/pdf";
 
 /** Why a file is not read: said to her as it is. */
 export class NotReadable extends Error {
@@ -40,6 +41,8 @@ export function kindOf(name: string, type: string, first: Uint8Array): FileKind 
   if (begins(first, 0x25, 0x50, 0x44, 0x46)) return "pdf";
   if (begins(first, 0x50, 0x4b, 0x03, 0x04)) {
     if (named(name, ".docx")) return "word";
+    // An item that another workshop handed on, or something that holds none: that is told from its inside.
+    if (named(name, ".zip")) return "handed";
     throw new NotReadable(
       "This is a packed file. Bring in a Word file (.docx), or unpack it and bring in what is inside.",
     );

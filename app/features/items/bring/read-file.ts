@@ -1,6 +1,7 @@
 import { textOfPages, type ColumnWay, type Page, type PageText } from "@core/page";
 import { wrap } from "comlink";
-import type { BringApi } from "../../../workers/bring.worker";
+import type { BringApi, PlainKind } from "../../../workers/bring.worker";
+import type { Handed } from "./handed-schema";
 import { kindOf, MOST_PICTURES, NotReadable, withinLimits, type FileKind } from "./kinds";
 import { releasePictures, type Progress, type SourcePicture } from "./source";
 
@@ -14,6 +15,8 @@ export interface Brought {
   readonly read: PageText;
   /** What she should know about how it was read. */
   readonly notes: readonly string[];
+  /** What an item that was handed on says of itself. */
+  readonly handed?: Handed | undefined;
 }
 
 /** Longest that a text file or a Word file may take. */
@@ -46,8 +49,13 @@ export async function readFiles(
   if (kind === "picture" || asPictures) return fromPictures(name, kind, files, progress, signal, asPictures);
   const bytes = await first.arrayBuffer();
   if (kind !== "pdf") {
-    const text = await inWorker(kind, bytes, signal);
-    return { name, kind, pages: [], pictures: [], read: { text, places: [], leftOut: [] }, notes: [] };
+    const { text, handed } = await inWorker(kind, bytes, signal);
+    const notes = handed
+      ? [
+          `${handed.name}, with its yarns, hooks and notions: what your cupboard has by the same name is chosen.`,
+        ]
+      : [];
+    return { name, kind, pages: [], pictures: [], read: { text, places: [], leftOut: [] }, notes, handed };
   }
   const { readPdf } = await import("./pdf");
   const { pages, pictures, of } = await readPdf(bytes, progress, signal);
@@ -81,10 +89,10 @@ async function kindOfFile(file: File): Promise<FileKind> {
  * A text made by a worker of its own, which ends with it, with the time it may take, or with her patience.
  */
 async function inWorker(
-  kind: Extract<FileKind, "text" | "markdown" | "word">,
+  kind: PlainKind,
   bytes: ArrayBuffer,
   signal: AbortSignal,
-): Promise<string> {
+): Promise<{ readonly text: string; readonly handed?: Handed | undefined }> {
   const worker = new Worker(new URL("../../../workers/bring.worker.ts", import.meta.url), { type: "module" });
   let patience: ReturnType<typeof setTimeout> | undefined;
   const ended = new Promise<never>((_, fail) => {
@@ -96,7 +104,7 @@ async function inWorker(
   try {
     const answer = await Promise.race([wrap<BringApi>(worker).text(kind, bytes), ended]);
     if (!answer.ok) throw new NotReadable(answer.why);
-    return answer.text;
+    return answer;
   } finally {
     clearTimeout(patience);
     worker.terminate();
