@@ -141,7 +141,7 @@ describe("a pattern from a file", () => {
     ])
       expect(here.item[what], what).toEqual(from.item[what]);
     await end();
-  });
+  }, 120_000);
 
   it("a photo is recognised here, its doubtful words are gone through and put right", async () => {
     const { page, end } = await newItem();
