@@ -215,7 +215,7 @@ describe("the trail", () => {
     await go(page, "/trail?words=taken%20out%20nothing");
     expect(await text(page)).toContain("Nothing of that kind was done");
     await type(page, { words: "took somebody out" });
-    await submit(page, 'form[role="search"] button');
+    await submit(page, 'form[role="search"] button[type="submit"]');
     expect(await page.$$eval("tbody tr", (all) => all.length)).toBe(1);
     const csv = await page.evaluate(async () => (await fetch("/trail.csv")).text());
     expect(csv.split("\n")[0]).toContain("hash");

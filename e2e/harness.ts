@@ -231,17 +231,6 @@ export class Person {
     await this.page.keyboard.sendCharacter(text);
   }
 
-  /** Writes a day into its segments, in the order of the demo's locale: day, month, year. */
-  async day(name: string, digits: string): Promise<void> {
-    const label = await this.page.waitForSelector(`label[for="${await this.idOf(`[name="${name}"]`)}"]`);
-    await this.page.waitForSelector(`[name="${name}"] ~ div [role="spinbutton"]`);
-    await label?.click();
-    await this.page.keyboard.type(digits);
-  }
-  private idOf(selector: string): Promise<string> {
-    return this.page.$eval(selector, (el) => el.id);
-  }
-
   async press(selector: string): Promise<void> {
     await this.reach(selector);
     if (this.hand === "keyboard") await this.page.keyboard.press("Enter");
@@ -269,14 +258,11 @@ export class Person {
     expect(await this.page.$eval(selector, (el) => (el as HTMLSelectElement).value)).toBe(value);
   }
 
-  /** A date field's parts are typed in the order of the browser's locale (month, day, year here). */
+  /** A day's parts are typed in the order of the demo's locale: day, month, year. */
   async date(selector: string, iso: string): Promise<void> {
-    if (this.hand === "mouse") await this.page.locator(selector).fill(iso);
-    else {
-      await this.reach(selector);
-      const [year = "", month = "", day = ""] = iso.split("-");
-      await this.page.keyboard.type(`${month}${day}${year}`);
-    }
+    await this.reach(`${selector} ~ div [role="spinbutton"]`);
+    const [year = "", month = "", day = ""] = iso.split("-");
+    await this.page.keyboard.type(`${day}${month}${year}`);
     expect(await this.page.$eval(selector, (el) => (el as HTMLInputElement).value)).toBe(iso);
   }
 

@@ -107,7 +107,7 @@ describe("a market day by taps", () => {
   it("another price by holding, and one price for all that a customer takes", async () => {
     const { page, me, end } = await visit(site, "/sell/markets");
     await me.fill('[name="name"]', "Pier fair");
-    await me.day("onDay", "04052031");
+    await me.date('[name="onDay"]', "2031-05-04");
     await clickText(page, "main button", "Add the day");
     await me.waitText("Open the stall");
     await clickText(page, "main button", "Open the stall");

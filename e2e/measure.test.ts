@@ -287,7 +287,7 @@ describe("a run planned before", () => {
     await page.reload();
     await me.settle();
     await me.waitText("With what you know now it would be different");
-    expect(await me.text('[role="status"]')).toContain("Puffin keychain");
+    expect(await me.text('main div[role="status"]')).toContain("Puffin keychain");
     await clickText(page, "main button", "Plan it anew");
     await me.waitText("Planned anew with what is known now");
     const now = (await findRun(scope, id))?.lines.find((l) => l.id === line?.id)?.plannedWith;
