@@ -141,3 +141,12 @@ export const seen = z
   .transform((t) => (t === "" ? undefined : Number(t)))
   .optional();
 export const id = z.string().regex(/^[0-9a-f-]{36}$/, { error: "Choose one from the list." });
+
+/** Ticked weekdays as they come from a form: their numbers, Monday 0. */
+export const weekDays = z
+  .array(z.enum(["0", "1", "2", "3", "4", "5", "6"]), { error: "Choose at least one day." })
+  .min(1, { error: "Choose at least one day." });
+
+/** Seven letters, Monday first, as they are kept: "1" works, "0" does not. */
+export const workDaysOf = (days: readonly string[]): string =>
+  [0, 1, 2, 3, 4, 5, 6].map((i) => (days.includes(String(i)) ? "1" : "0")).join("");

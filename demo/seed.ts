@@ -322,13 +322,14 @@ async function shareWithHelper(
     });
   }
   const hers = await loadSurroundings(scope, workshop, helper);
-  const small = /wing|claw|eye|flag|tail/i;
+  const small = /^part:.*(wing|claw|eye|flag|tail)/i;
   const shares = lines.flatMap((l, i) => {
     const entry = entries[i];
     if (!entry) return [];
-    const at = (s: Surroundings) => givable(analyseItem(draftOf(entry.revision), aroundOf(entry, s)).piece);
+    const at = (s: Surroundings) =>
+      givable(analyseItem(draftOf(entry.revision), aroundOf(entry, s)).piece, paceUsed(s.hand.pace));
     const mine = at(surroundings);
-    const given = new Map(mine.filter((g) => small.test(g.part)).map((g) => [g.work, helper] as const));
+    const given = new Map(mine.filter((g) => small.test(g.work)).map((g) => [g.work, helper] as const));
     return [[l.id, sharesOf(l.plannedWith.seconds, mine, given, new Map([[helper, at(hers)]]))] as const];
   });
   await shareRun(scope, runId, new Map(shares));

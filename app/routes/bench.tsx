@@ -2,7 +2,7 @@ import { Play } from "lucide-react";
 import styled from "styled-components";
 import type { Route } from "./+types/bench";
 import { listBenchLines } from "@db/queries/bench";
-import type { LineShares } from "@db/schema";
+import { givenTexts } from "../features/runs/shares";
 import { loadMeasured } from "../features/hand/load.server";
 import { openWorkshop } from "../server/scope.server";
 import { ButtonLink, Empty, Page, PageHead, Sheet, Small } from "../ui/basics";
@@ -24,26 +24,11 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       label: line.plannedWith.label,
       made: line.made,
       quantity: line.quantity,
-      given: givenOf(line.shares, hands, me),
+      given: givenTexts(line.shares, (hand) =>
+        hand === me ? "You" : (hands.find((h) => h.id === hand)?.name ?? "Somebody"),
+      ),
     })),
   };
-}
-
-/** Who has what of a line that is shared: "you: wings". What nobody was given is the maker's. */
-function givenOf(
-  shares: LineShares | null,
-  hands: readonly { readonly id: string; readonly name: string }[],
-  me: string | undefined,
-): string[] {
-  const works = new Map<string, string[]>();
-  for (const g of shares?.given ?? [])
-    works.set(g.handId, [...(works.get(g.handId) ?? []), g.work.replace(/^part:/, "").toLowerCase()]);
-  return [...works]
-    .sort(([a], [b]) => Number(b === me) - Number(a === me))
-    .map(([hand, of]) => {
-      const name = hand === me ? "You" : (hands.find((h) => h.id === hand)?.name ?? "Somebody");
-      return `${name}: ${of.join(", ")}`;
-    });
 }
 
 /** What there is to work on, by the day it is due: one press, and the table view opens. */

@@ -39,6 +39,7 @@ import {
   SheetHead,
   Small,
   Stack,
+  Facts,
 } from "../ui/basics";
 import { Field, Select } from "../ui/field";
 import { ReasonFigure } from "../ui/figure";
@@ -612,24 +613,6 @@ const Choices = styled.div`
     gap: 8px;
     align-items: center;
     min-height: 36px;
-  }
-`;
-const Facts = styled.dl`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 32px;
-  margin: 0;
-  dt {
-    font-size: 13px;
-    color: var(--soft);
-  }
-  dd {
-    margin: 0;
-    font-size: 18px;
-    font-weight: 600;
-    span {
-      font-weight: 400;
-    }
   }
 `;
 const Head = styled(SheetHead)`

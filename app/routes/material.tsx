@@ -65,6 +65,7 @@ import {
   SheetHead,
   Small,
   Stack,
+  Facts,
 } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { ReasonFigure, ListFigure } from "../ui/figure";
@@ -909,25 +910,6 @@ const Head = styled(SheetHead)`
 const Quiet = styled.p`
   padding: 12px;
   color: var(--soft);
-`;
-const Facts = styled.dl`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 32px;
-  margin: 0;
-  dt {
-    font-size: 13px;
-    color: var(--soft);
-  }
-  dd {
-    margin: 0;
-    font-size: 18px;
-    font-weight: 600;
-    small,
-    span {
-      font-weight: 400;
-    }
-  }
 `;
 const About = styled.dl`
   display: grid;

@@ -2,10 +2,11 @@ import { data, redirect } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/run-hands";
 import { findRun, shareRun } from "@db/queries/runs";
-import { GIVEN_WORDS } from "../features/hand/words";
 import { HandsTable, type HandsLine } from "../features/runs/hands-table";
 import { loadRuns, loadShelves, planOf } from "../features/runs/load.server";
 import { timesOf100 } from "../features/runs/state";
+import { leftOf } from "../features/runs/lines";
+import { workName } from "../features/runs/shares";
 import { shareable, sharesFor } from "../features/runs/shares.server";
 import { id } from "../forms";
 import { LIST_FORM, once, openForm } from "../server/form.server";
@@ -47,10 +48,10 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       return {
         id: l.id,
         label: l.plannedWith.label,
-        left: Math.max(0, l.quantity - l.made),
+        left: leftOf(l),
         rows: (own?.mine ?? []).map((g) => ({
           work: g.work,
-          label: g.kind === "parts" ? g.part || "Body" : GIVEN_WORDS[g.kind].name,
+          label: workName(g.work),
           hand: given.get(g.work) ?? "",
           seconds: Object.fromEntries([
             ["", g.seconds * batch],

@@ -26,7 +26,7 @@ import {
   type Workshop,
 } from "@db/queries/workshops";
 import { minorDigits, printNumber, printTrimmed } from "@core/units";
-import { fields as quantityFields, id, name, seen } from "../forms";
+import { fields as quantityFields, id, name, seen, weekDays, workDaysOf } from "../forms";
 import { once, openForm } from "../server/form.server";
 import { dayOf, openWorkshop, type Opened } from "../server/scope.server";
 import { calendarAddressOf, newCalendarAddress, revokeCalendarAddress } from "@db/queries/calendar";
@@ -35,7 +35,7 @@ import { WorkForm } from "../ui/form";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { FieldGrid, Input, Select, SelectField, TextField } from "../ui/field";
 import { useReading } from "../ui/reading";
-import { Legend, WeekDays, weekDays, workDaysOf } from "../ui/week-days";
+import { Legend, WeekDays } from "../ui/week-days";
 import { allChannels } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Settings · Lapka" }];

@@ -232,3 +232,24 @@ export const Empty = styled.div`
   background: var(--sheet);
   max-width: 62ch;
 `;
+
+/** A few figures in a row, each under its name. */
+export const Facts = styled.dl`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 30px;
+  margin: 0 0 10px;
+  dt {
+    font-size: 13px;
+    color: var(--soft);
+  }
+  dd {
+    margin: 0;
+    font-size: 18px;
+    font-weight: 600;
+    small,
+    span {
+      font-weight: 400;
+    }
+  }
+`;

@@ -1,18 +1,8 @@
 import styled from "styled-components";
-import { z } from "zod";
 import { Row } from "./basics";
 import { Wrong } from "./field";
 
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
-
-/** Ticked weekdays as they come from a form: their numbers, Monday 0. */
-export const weekDays = z
-  .array(z.enum(["0", "1", "2", "3", "4", "5", "6"]), { error: "Choose at least one day." })
-  .min(1, { error: "Choose at least one day." });
-
-/** Seven letters, Monday first, as they are kept: "1" works, "0" does not. */
-export const workDaysOf = (days: readonly string[]): string =>
-  DAYS.map((_, i) => (days.includes(String(i)) ? "1" : "0")).join("");
 
 /** On which days of the week somebody works. @param workDays seven letters, Monday first */
 export function WeekDays({

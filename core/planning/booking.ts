@@ -1,5 +1,5 @@
 import { DayBook, type Booked, type SpecialDays } from "./day-book";
-import { chanceBy, dayOf, drawFinishes } from "./draws";
+import { chanceBy, dayBy, drawFinishes } from "./draws";
 
 export interface Laid {
   /** First and last day on which it is worked; undefined when the hours never come. */
@@ -58,8 +58,8 @@ export function layRuns(
         {
           begin: done < 0 ? undefined : dayAt(Math.min(done, ...worked.map((d) => d.day))),
           finish: dayAt(done),
-          finishLow: dayAt(dayOf(own, LOW)),
-          finishHigh: dayAt(dayOf(own, HIGH)),
+          finishLow: dayAt(dayBy(own, LOW)),
+          finishHigh: dayAt(dayBy(own, HIGH)),
           chance: done < 0 ? undefined : chanceBy(own, book.offset(r.dueOn)),
           days: done < 0 ? [] : worked.map((d) => ({ on: book.dayAt(d.day), hours: d.hours, hand: d.hand })),
         },

@@ -111,9 +111,7 @@ export class DayBook {
 
   /** Days from today to a day. */
   offset(day: string): number {
-    return Math.round(
-      (Date.parse(`${day}T00:00:00Z`) - Date.parse(`${this.today.toString()}T00:00:00Z`)) / 864e5,
-    );
+    return parseDate(day).compare(this.today);
   }
   dayAt(offset: number): string {
     return this.today.add({ days: offset }).toString();

@@ -3,7 +3,7 @@ import { normalBelow } from "../calibrate";
 import { randomFrom } from "../calibrate/simulated-makers";
 import type { WeekHours } from "./calendar";
 import { DayBook, type Booked, type Job } from "./day-book";
-import { chanceBy, dayOf, drawFinishes } from "./draws";
+import { chanceBy, dayBy, drawFinishes } from "./draws";
 
 const TWO: WeekHours = [2, 2, 2, 2, 2, 2, 2];
 const Z90 = 1.6448536269514722;
@@ -35,7 +35,7 @@ describe("paces drawn", () => {
         3,
       );
     // 90 of 100 within 20 · e^(1.2816 · 0.2) = 25.8 h: the thirteenth day.
-    expect(dayOf(finishes ?? new Int32Array(), 0.9)).toBe(12);
+    expect(dayBy(finishes ?? new Int32Array(), 0.9)).toBe(12);
   });
   it("what runs share does not even out, what is their own does", () => {
     const two = (own: number) =>
@@ -48,7 +48,7 @@ describe("paces drawn", () => {
         ),
         4000,
       )[3] ?? new Int32Array();
-    const width = (f: Int32Array) => (dayOf(f, 0.95) ?? 0) - (dayOf(f, 0.05) ?? 0);
+    const width = (f: Int32Array) => (dayBy(f, 0.95) ?? 0) - (dayBy(f, 0.05) ?? 0);
     // 80 h with σ 0.2 together, or with σ 0.2 / √4 where each run has its own.
     expect(width(two(0))).toBeGreaterThan(24);
     expect(width(two(0.2))).toBeLessThan(15);
@@ -97,13 +97,28 @@ describe("paces drawn", () => {
     expect(one).toEqual(other);
     expect(drawFinishes(book, 50, 8)).not.toEqual(one);
     expect(chanceBy(one[1] ?? new Int32Array(), 4000)).toBe(0);
-    expect(dayOf(one[1] ?? new Int32Array(), 0.05)).toBeUndefined();
+    expect(dayBy(one[1] ?? new Int32Array(), 0.05)).toBeUndefined();
+  });
+  it("another order, another run's helper, other work: what is not touched is drawn as before", () => {
+    const mine = run("a", "2026-11-12", [{ hand: "", phase: 0, seconds: hours(20, 0.2), own: 0.1 }]);
+    const theirs = run("b", "2026-11-20", [{ hand: "ada", phase: 0, seconds: hours(9, 0.2), own: 0.1 }]);
+    const shared = {
+      ...theirs,
+      jobs: [...theirs.jobs, { hand: "zoe", phase: 1, seconds: hours(3, 0.3), own: 0.1, week: TWO }],
+    };
+    const alone = drawFinishes(new DayBook([mine, theirs], "2026-11-01"), 300);
+    const turned = drawFinishes(new DayBook([theirs, mine], "2026-11-01"), 300);
+    const helped = drawFinishes(new DayBook([mine, shared], "2026-11-01"), 300);
+    expect([turned[1], turned[0]]).toEqual([alone[0], alone[1]]);
+    expect(helped[0]).toEqual(alone[0]);
+    // Her own part is done no later than the whole.
+    helped[1]?.forEach((f, k) => expect(f).toBeGreaterThanOrEqual(alone[1]?.[k] ?? 0));
   });
   it("days and chances of a few draws by hand", () => {
     const f = Int32Array.from([3, -1, 1, 2]);
     expect(chanceBy(f, 2)).toBe(0.5);
-    expect(dayOf(f, 0.25)).toBe(1);
-    expect(dayOf(f, 0.75)).toBe(3);
-    expect(dayOf(f, 0.8)).toBeUndefined();
+    expect(dayBy(f, 0.25)).toBe(1);
+    expect(dayBy(f, 0.75)).toBe(3);
+    expect(dayBy(f, 0.8)).toBeUndefined();
   });
 });

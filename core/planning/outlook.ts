@@ -1,5 +1,5 @@
 import { DayBook, type Booked, type Job, type SpecialDays } from "./day-book";
-import { chanceBy, dayOf, drawFinishes } from "./draws";
+import { chanceBy, dayBy, drawFinishes } from "./draws";
 
 /** How sure "done by then" is meant to be. */
 export const SURE = 0.9;
@@ -30,7 +30,7 @@ export function outlookOf(id: string, { runs, today, special }: Calendar): Outlo
   const at = runs.findIndex((r) => r.id === id);
   const run = runs[at];
   const finishes = drawFinishes(book, DRAWS)[at] ?? new Int32Array();
-  const sure = dayOf(finishes, SURE);
+  const sure = dayBy(finishes, SURE);
   const counts = new Map<number, number>();
   for (const f of finishes) if (f >= 0) counts.set(f, (counts.get(f) ?? 0) + 1);
   return {

@@ -16,7 +16,7 @@ import { expectedFor, stageWork, tradeExpected } from "./expected";
 import { gramsOf, groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "./learning";
 import { handDataOf, handsSeen, loadMeasured } from "./load.server";
 import { GIVEN_WORK, type GivenWork } from "@core/planning/given-work";
-import { workDaysOf } from "../../ui/week-days";
+import { workDaysOf } from "../../forms";
 import { handSchemas, lapsOf } from "./schema";
 
 export interface HandReply {

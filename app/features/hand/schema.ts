@@ -2,8 +2,7 @@ import { z } from "zod";
 import { STAGES } from "@core/estimate";
 import { parseDuration, quantityProblemText } from "@core/units";
 import { GIVEN_WORK } from "@core/planning/given-work";
-import { fields, id, isoDay, seen } from "../../forms";
-import { weekDays } from "../../ui/week-days";
+import { fields, id, isoDay, seen, weekDays } from "../../forms";
 
 /** Forms of the hand: the same in the browser and on the server. */
 export function handSchemas(locale: string, currency: string, system: "metric" | "imperial") {

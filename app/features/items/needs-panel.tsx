@@ -2,7 +2,7 @@ import { memo } from "react";
 import styled from "styled-components";
 import { MAIN_SLOT } from "@core/notation";
 import { printLength, type Mm } from "@core/units";
-import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
+import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small, Facts } from "../../ui/basics";
 import { Figure, RangedFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
 import { colourOf } from "./silhouette-view";
@@ -210,21 +210,6 @@ export const NeedsPanel = memo(function NeedsPanel({
   );
 });
 
-const Facts = styled.dl`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 26px;
-  margin: 0 0 10px;
-  dt {
-    font-size: 13px;
-    color: var(--soft);
-  }
-  dd {
-    margin: 0;
-    font-size: 18px;
-    font-weight: 600;
-  }
-`;
 const From = styled.span`
   display: block;
   font-size: 13px;

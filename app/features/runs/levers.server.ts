@@ -1,13 +1,17 @@
 import type { RunWithLines } from "@db/queries/runs";
 import type { Opened } from "../../server/scope.server";
-import { GIVEN_WORDS } from "../hand/words";
 import { bookedOf, runOrder, weekOfHand, type Shelves } from "./load.server";
-import { fewer, someFewer, type Lever, type LineLeft, type SentCalendar } from "./outlook";
+import { leftOf } from "./lines";
+import type { Lever, SentCalendar } from "./outlook";
 import { chosenIn, shareable } from "./shares.server";
-import { jobsOf, sharesOf } from "./shares";
+import { jobsOf, sharesOf, workName, type SharedLine } from "./shares";
 
 /** The largest works that are not given yet are tried with each helper. */
 const TRIED = 3;
+/** A tenth of the pieces, at least one; none where that would be all of them. */
+const someFewer = (left: number): number => (left < 2 ? 0 : Math.max(1, Math.round(left / 10)));
+
+type LineLeft = RunWithLines["lines"][number] & SharedLine;
 
 export const calendarSent = (
   shelves: Shelves,
@@ -27,7 +31,7 @@ export async function leversOf(
   opened: Opened,
 ): Promise<Lever[]> {
   const week = weekOfHand(r, shelves.helpers);
-  const lines: LineLeft[] = r.lines.map((l) => ({ ...l, left: Math.max(0, l.quantity - l.made) }));
+  const lines: LineLeft[] = r.lines.map((l) => ({ ...l, left: leftOf(l) }));
   return [
     { kind: "hour" },
     ...(runOrder(runs)[0]?.run.id === r.run.id ? [] : [{ kind: "first" } as const]),
@@ -36,11 +40,21 @@ export async function leversOf(
       const { label } = l.plannedWith;
       return pieces === 0
         ? []
-        : [{ kind: "fewer", label, pieces, jobs: jobsOf(fewer(lines, l.id, pieces), week) }];
+        : [
+            {
+              kind: "fewer",
+              label,
+              pieces,
+              jobs: jobsOf(instead(lines, { ...l, left: l.left - pieces }), week),
+            },
+          ];
     }),
     ...(await helped(r, lines, shelves, opened)),
   ];
 }
+
+const instead = (lines: readonly LineLeft[], one: LineLeft): LineLeft[] =>
+  lines.map((l) => (l.id === one.id ? one : l));
 
 async function helped(
   r: RunWithLines,
@@ -48,16 +62,17 @@ async function helped(
   shelves: Shelves,
   opened: Opened,
 ): Promise<Lever[]> {
-  const helpers = shelves.helpers.filter((h) => h.week.some((x) => x > 0));
-  if (helpers.length === 0) return [];
+  const free = shelves.helpers.filter((h) => h.week.some((x) => x > 0));
+  if (free.length === 0) return [];
   const week = weekOfHand(r, shelves.helpers);
   const works = await shareable(
     r,
-    helpers.map((h) => h.id),
+    // Also those without hours: what they have already stays theirs.
+    shelves.helpers.map((h) => h.id),
     opened,
   );
   const chosen = chosenIn(r);
-  return helpers.flatMap((h) =>
+  return free.flatMap((h) =>
     lines
       .flatMap((l) => {
         const own = works.find((w) => w.lineId === l.id);
@@ -71,17 +86,13 @@ async function helped(
       .slice(0, TRIED)
       .map(({ l, own, g }): Lever => {
         const wanted = new Map([...(chosen.get(l.id) ?? []), [g.work, h.id] as const]);
-        // What others have already stays with them as it was reckoned.
         const shares = sharesOf(l.plannedWith.seconds, own?.mine ?? [], wanted, own?.theirs ?? new Map());
         return {
           kind: "helper",
           name: h.name,
-          work: g.kind === "parts" ? g.part || "the body" : GIVEN_WORDS[g.kind].name.toLowerCase(),
+          work: workName(g.work),
           label: l.plannedWith.label,
-          jobs: jobsOf(
-            lines.map((x) => (x.id === l.id ? { ...x, shares } : x)),
-            week,
-          ),
+          jobs: jobsOf(instead(lines, { ...l, shares }), week),
         };
       }),
   );

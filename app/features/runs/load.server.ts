@@ -15,7 +15,7 @@ import {
   type WeekHours,
 } from "@core/planning";
 import { helpersOf, specialByHand, type Helper } from "./hands.server";
-import { linesOf } from "./lines";
+import { leftOf, linesOf } from "./lines";
 import type { CupboardRows } from "./net";
 import { netKnown } from "./net.server";
 import { planRun, weekOf, type Plan } from "./plan";
@@ -96,7 +96,7 @@ export const bookedOf = (r: RunWithLines, helpers: readonly Helper[]): Booked =>
   startOn: r.run.startOn,
   dueOn: r.run.dueOn,
   jobs: jobsOf(
-    r.lines.map((l) => ({ ...l, left: Math.max(0, l.quantity - l.made) })),
+    r.lines.map((l) => ({ ...l, left: leftOf(l) })),
     weekOfHand(r, helpers),
   ),
 });

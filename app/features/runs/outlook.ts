@@ -1,5 +1,4 @@
 import type { Booked, Calendar, Job } from "@core/planning";
-import type { LineShares, LinePlannedWith } from "@db/schema";
 import { withFirst, withJobs, withMoreHours } from "@core/planning/outlook";
 
 /** Something that would raise the chance of being in time. */
@@ -39,21 +38,4 @@ export function pulled(c: Calendar, run: string, lever: Lever): Calendar {
     case "helper":
       return withJobs(c, run, lever.jobs);
   }
-}
-
-/** A tenth of the pieces, at least one; none where that would be all of them. */
-export const someFewer = (left: number): number => (left < 2 ? 0 : Math.max(1, Math.round(left / 10)));
-
-/** A line whose pieces are so many fewer. */
-export const fewer = <T extends { readonly id: string; readonly left: number }>(
-  lines: readonly T[],
-  id: string,
-  pieces: number,
-): T[] => lines.map((l) => (l.id === id ? { ...l, left: l.left - pieces } : l));
-
-export interface LineLeft {
-  readonly id: string;
-  readonly left: number;
-  readonly plannedWith: LinePlannedWith;
-  readonly shares: LineShares | null;
 }

@@ -1,5 +1,6 @@
 import type { RunWithLines } from "@db/queries/runs";
 import type { LineShares } from "@db/schema";
+import { paceUsed } from "../hand/learning";
 import { analyseStored, loadSurroundings } from "../items/load.server";
 import type { Opened } from "../../server/scope.server";
 import { plannedItems } from "./planned.server";
@@ -26,7 +27,7 @@ export async function shareable(
       const works = await Promise.all(
         around.map(async (s) => {
           const got = dressed && (await analyseStored(dressed, s));
-          return got?.ok ? givable(got.value.piece) : [];
+          return got?.ok ? givable(got.value.piece, paceUsed(s.hand.pace)) : [];
         }),
       );
       return {

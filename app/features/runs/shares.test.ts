@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { secondsOfWork } from "@core/estimate";
+import { secondsOfWork, STAGE_OF, type PaceKind } from "@core/estimate";
 import type { WeekHours } from "@core/planning";
 import { BARE_SALE } from "@core/costing";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 import type { RunLineRow } from "@db/queries/runs";
 import { ownSecondsLeft } from "./lines";
-import { givable, jobsOf, sharesOf, type Givable } from "./shares";
+import { givable, givenTexts, jobsOf, sharesOf, workName, type Givable } from "./shares";
 
 const DRAFT: ItemDraft = {
   pattern: [
@@ -53,12 +53,11 @@ const AROUND: Around = {
   terms: "us",
 };
 const analysis = analyseItem(DRAFT, AROUND);
-const whole = givable(analysis.piece);
+const whole = givable(analysis.piece, undefined);
 
 const g = (work: string, phase: 0 | 1 | 2, seconds: number): Givable => ({
   work,
   kind: phase === 0 ? "parts" : phase === 1 ? "sewing" : "finishing",
-  part: work.replace(/^part:/, ""),
   phase,
   seconds,
   low: seconds * 0.8,
@@ -75,6 +74,44 @@ describe("what of a piece can be given", () => {
   it("names parts, sewing and what comes last, in the order of the hand", () => {
     expect(whole.map((x) => x.phase)).toEqual([...whole.map((x) => x.phase)].sort((a, b) => a - b));
     expect(whole.map((x) => x.work)).toEqual(["part:Body", "part:Ears", "sewing", "finishing"]);
+  });
+});
+
+describe("a hand with a pace of her own for each kind of work", () => {
+  it("slow at the needle is slow at the sewing, and at nothing else", () => {
+    // Half as quick at all needle work: the sewing takes twice the trade's, the crochet what it took.
+    const pace = {
+      factor: (k: PaceKind) => (STAGE_OF[k] === "sewing" ? 2 : 1),
+      sd: () => 0,
+      from: "by hand",
+    };
+    const hers = givable(analysis.piece, pace);
+    for (const x of whole)
+      expect(hers.find((y) => y.work === x.work)?.seconds, x.work).toBeCloseTo(
+        x.seconds * (x.work === "sewing" ? 2 : 1),
+        6,
+      );
+  });
+});
+
+describe("how it is said", () => {
+  it("names parts as the pattern does, one without a name, and who has what", () => {
+    expect(["part:Ears", "part:", "sewing", "finishing"].map(workName)).toEqual([
+      "Ears",
+      "Body",
+      "Sewing",
+      "Finishing",
+    ]);
+    const one = { handId: "nell", phase: 0 as const, seconds: 1, low: 1, high: 1, instead: 1 };
+    const shares = {
+      own: [0, 0, 0] as const,
+      given: [
+        { ...one, work: "part:Ears" },
+        { ...one, work: "sewing" },
+      ],
+    };
+    expect(givenTexts(shares, () => "Nell")).toEqual(["Nell: ears, sewing"]);
+    expect(givenTexts(null, () => "Nell")).toEqual([]);
   });
 });
 

@@ -1,15 +1,23 @@
-import { secondsOfWork, workOfStage, type PieceEstimate, type Stage } from "@core/estimate";
+import {
+  secondsAt,
+  STAGES,
+  workOfStage,
+  Z90,
+  type PaceUsed,
+  type PieceEstimate,
+  type Stage,
+  type Work,
+} from "@core/estimate";
 import type { Job, WeekHours } from "@core/planning";
 import type { GivenWork } from "@core/planning/given-work";
 import type { LinePlannedWith, LineShares } from "@db/schema";
+import { GIVEN_WORDS } from "../hand/words";
 
 /** Work of a piece that can be given to somebody, at one hand's pace. Seconds are of one piece. */
 export interface Givable {
   /** "part:Ears", "sewing" or "finishing". */
   readonly work: string;
   readonly kind: GivenWork;
-  /** The part's name; empty for the others. */
-  readonly part: string;
   readonly phase: 0 | 1 | 2;
   readonly seconds: number;
   readonly low: number;
@@ -17,37 +25,43 @@ export interface Givable {
 }
 
 const MAKING: readonly Stage[] = ["crochet", "face", "filling"];
-const LAST: readonly Stage[] = ["ends", "hanger", "inspection", "packing"];
+const LAST = STAGES.filter((s) => s !== "sewing" && !MAKING.includes(s));
+
+/** What is given, as she reads it. */
+export const workName = (work: string): string => {
+  const part = /^part:(.*)$/.exec(work);
+  if (part) return part[1] || "Body";
+  return GIVEN_WORDS[work === "sewing" ? "sewing" : "finishing"].name;
+};
 
 /**
  * What of a piece can be given: each part with its face and filling, sewing them on, and what comes last.
  * Together they are the whole piece; parts of one name go together.
+ * @param pace the hand's that the piece was reckoned for: a stage has its own
  */
-export function givable(piece: PieceEstimate): Givable[] {
-  const all = secondsOfWork(piece.work);
+export function givable(piece: PieceEstimate, pace: PaceUsed | undefined): Givable[] {
   const { value, low, high } = piece.seconds;
-  if (all <= 0 || value <= 0) return [];
-  const at = (trade: number) => {
-    const seconds = (trade / all) * value;
-    return { seconds, low: seconds * (low / value), high: seconds * (high / value) };
-  };
+  if (value <= 0) return [];
+  const of = (work: Work, stages: readonly Stage[]) =>
+    stages.reduce((s, stage) => s + secondsAt(workOfStage(work, stage), pace), 0);
+  const at = (seconds: number) => ({
+    seconds,
+    low: seconds * (low / value),
+    high: seconds * (high / value),
+  });
   const parts = new Map<string, number>();
   for (const { part, work } of piece.parts) {
-    const seconds = MAKING.reduce((s, stage) => s + secondsOfWork(workOfStage(work, stage)), 0) * part.make;
-    parts.set(part.name, (parts.get(part.name) ?? 0) + seconds);
+    parts.set(part.name, (parts.get(part.name) ?? 0) + of(work, MAKING) * part.make);
   }
-  const sewing = secondsOfWork(workOfStage(piece.work, "sewing"));
-  const last = LAST.reduce((s, stage) => s + secondsOfWork(workOfStage(piece.work, stage)), 0);
   return [
-    ...[...parts].map(([part, trade]): Givable => ({
+    ...[...parts].map(([part, seconds]): Givable => ({
       work: `part:${part}`,
       kind: "parts",
-      part,
       phase: 0,
-      ...at(trade),
+      ...at(seconds),
     })),
-    { work: "sewing", kind: "sewing" as const, part: "", phase: 1 as const, ...at(sewing) },
-    { work: "finishing", kind: "finishing" as const, part: "", phase: 2 as const, ...at(last) },
+    { work: "sewing", kind: "sewing" as const, phase: 1 as const, ...at(of(piece.work, ["sewing"])) },
+    { work: "finishing", kind: "finishing" as const, phase: 2 as const, ...at(of(piece.work, LAST)) },
   ].filter((g) => g.seconds > 0);
 }
 
@@ -125,6 +139,14 @@ export function jobsOf(lines: readonly SharedLine[], weekOf: (hand: string) => W
     phase,
     seconds: { low, value, high },
     week: weekOf(hand),
-    own: Math.min(ITEMS_DIFFER, value > 0 ? (MOST_OWN * Math.log(Math.max(1, high / value))) / 1.645 : 0),
+    own: Math.min(ITEMS_DIFFER, value > 0 ? (MOST_OWN * Math.log(Math.max(1, high / value))) / Z90 : 0),
   }));
+}
+
+/** Who has what of a line that is shared, such as "Nell: ears, sewing"; what nobody was given is the maker's. */
+export function givenTexts(shares: LineShares | null, nameOf: (hand: string) => string): string[] {
+  const works = new Map<string, string[]>();
+  for (const g of shares?.given ?? [])
+    works.set(g.handId, [...(works.get(g.handId) ?? []), workName(g.work).toLowerCase()]);
+  return [...works].map(([hand, of]) => `${nameOf(hand)}: ${of.join(", ")}`);
 }

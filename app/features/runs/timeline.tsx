@@ -3,7 +3,7 @@ import { scaleLinear } from "d3-scale";
 import { Link } from "react-router";
 import styled from "styled-components";
 import { printTrimmed } from "@core/units";
-import { PlainTable, Sheet, SheetHead, Small, tapeTicks } from "../../ui/basics";
+import { PlainTable, Sheet, SheetHead, Small, tapeTicks, Facts } from "../../ui/basics";
 import { printDay, printShortDay } from "../../ui/days";
 import { Range, ReasonFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
@@ -243,7 +243,7 @@ function wordsOf(l: Lever): string {
     case "fewer":
       return `${l.pieces} fewer of ${l.label}`;
     case "helper":
-      return `${l.work[0]?.toUpperCase() ?? ""}${l.work.slice(1)} of ${l.label} to ${l.name}`;
+      return `${l.work} of ${l.label} to ${l.name}`;
   }
 }
 function linkOf(l: Lever, run: RunShown) {
@@ -257,22 +257,6 @@ function linkOf(l: Lever, run: RunShown) {
       return null;
   }
 }
-
-const Facts = styled.dl`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 30px;
-  margin: 0 0 8px;
-  dt {
-    font-size: 13px;
-    color: var(--soft);
-  }
-  dd {
-    margin: 0;
-    font-size: 18px;
-    font-weight: 600;
-  }
-`;
 
 const TapeBox = styled.div`
   position: relative;
