@@ -64,3 +64,23 @@ describe("the stopwatch's form", () => {
     for (const bad of [undefined, "", "[", '["a"]', "[-1]", "{}", "[1e9]"]) expect(lapsOf(bad)).toEqual([]);
   });
 });
+
+describe("a helper's hand", () => {
+  const hand = (over: Record<string, unknown>) =>
+    s.hand.safeParse({ intent: "hand", name: "Nell", loops: "over", helper: "on", ...over });
+  it("with hours has days and kinds of work; without them neither matters", () => {
+    expect(why(hand({ weekMinutes: "3" }))).toEqual([
+      "days: Choose at least one day, or write 0 hours.",
+      "does: Choose at least one kind of work, or write 0 hours.",
+    ]);
+    expect(hand({ weekMinutes: "3", days: ["2"], does: ["parts"] }).data).toMatchObject({ weekMinutes: 180 });
+    expect(hand({ weekMinutes: "0" }).success).toBe(true);
+    expect(why(hand({ weekMinutes: "200", days: ["2"], does: ["parts"] }))?.[0]).toContain(
+      "between 0 and 112",
+    );
+  });
+  it("the maker's own has none of it", () =>
+    expect(s.hand.safeParse({ intent: "hand", name: "Me", loops: "over" }).data).toMatchObject({
+      weekMinutes: 0,
+    }));
+});

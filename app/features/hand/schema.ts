@@ -64,24 +64,30 @@ export function handSchemas(locale: string, currency: string, system: "metric" |
       laps: z.string().max(20_000).optional(),
       sure: z.literal("on").optional(),
     }),
-    hand: z.object({
-      intent: z.literal("hand"),
-      id: id.optional(),
-      seen,
-      name: z.string({ error: "Name the hand." }).trim().min(1, { error: "Name the hand." }).max(80),
-      loops: z.enum(["over", "under"]),
-      // A helper's hours and what she does; the maker's own stand in the settings.
-      helper: z.literal("on").optional(),
-      weekMinutes: f
-        .hoursAsMinutes("Write her hours a week; 0 for none.", 0)
-        .optional()
-        .transform((x) => x ?? 0),
-      days: weekDays.optional(),
-      does: z
-        .array(z.enum(GIVEN_WORK), { error: "Choose what she does." })
-        .min(1, { error: "Choose at least one kind of work." })
-        .optional(),
-    }),
+    hand: z
+      .object({
+        intent: z.literal("hand"),
+        id: id.optional(),
+        seen,
+        name: z.string({ error: "Name the hand." }).trim().min(1, { error: "Name the hand." }).max(80),
+        loops: z.enum(["over", "under"]),
+        // A helper's hours and what she does; the maker's own stand in the settings.
+        helper: z.literal("on").optional(),
+        weekMinutes: f
+          .hoursAsMinutes("Write her hours a week; 0 for none.", 0)
+          .optional()
+          .transform((x) => x ?? 0),
+        days: weekDays.optional(),
+        does: z.array(z.enum(GIVEN_WORK), { error: "Choose what she does." }).optional(),
+      })
+      // What is not ticked does not come at all. Without hours neither matters.
+      .superRefine((v, ctx) => {
+        if (!v.helper || v.weekMinutes === 0) return;
+        const missing = (path: string, message: string) =>
+          ctx.addIssue({ code: "custom", path: [path], message });
+        if (!v.days) missing("days", "Choose at least one day, or write 0 hours.");
+        if (!v.does) missing("does", "Choose at least one kind of work, or write 0 hours.");
+      }),
     aside: z.object({
       intent: z.literal("aside"),
       kind: z.enum(["weighIn", "timing", "swatch"]),

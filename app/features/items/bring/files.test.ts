@@ -172,6 +172,6 @@ describe("an item that was handed on", () => {
     const lies = zip({ "item.json": " ".repeat(3_000_000) });
     const at = lies.findLastIndex((b, i) => b === 0x50 && lies[i + 1] === 0x4b && lies[i + 2] === 1);
     new DataView(lies.buffer, lies.byteOffset).setUint32(at + 24, 10, true);
-    expect(typeof why(lies)).toBe("string");
+    expect(why(lies)).toMatch(/damaged|cannot be read/);
   });
 });
