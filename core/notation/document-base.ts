@@ -6,6 +6,9 @@ import { readColourNames } from "./document/colour-names";
 import { makesIn } from "./document/makes";
 import { readMake } from "./document/heading";
 import { listedMakes } from "./document/parts-list";
+import { doubled } from "./phrases/doubled";
+import { pairs } from "./phrases/pairs";
+import type { Context } from "./phrases/phrase";
 import { readLegend, type Legend } from "./legend";
 import { readRound, type Found, type Tree } from "./round/read";
 import type { Terms } from "./stitches";
@@ -108,6 +111,8 @@ export interface OpenRound {
   line: number;
   slot: string | undefined;
   part: OpenPart;
+  /** So many of its tokens stood on a line of their own before its label: "Make a magic ring." */
+  setup?: number;
 }
 
 /**
@@ -188,12 +193,20 @@ const JOINED = /^(join|sew|stitch|put|lay|place|hold|crochet|sc|dc|stuff|attach)
 /** What may stand behind "make another". */
 const AGAIN = /^(?:one|piece|side|the|same|like|this|way|just|exactly|alike|half)$/;
 
-/** "2 in next", "2 in 1", "every stitch twice": the stitch is left out where there is only one. */
+/** "2 in next", "2 in 1": the stitch is left out where there is only one. */
 const inEach = (tokens: readonly Token[], i: number): boolean =>
-  tokens[i]?.kind === "number"
-    ? tokens[i + 1]?.text === "in" && /^(next|each|every|same|1|one)$/.test(tokens[i + 2]?.text ?? "")
-    : /^(each|every|all)$/.test(tokens[i]?.text ?? "") &&
-      tokens.slice(i + 1, i + 4).some((t) => /^(twice|doubled)$/.test(t.text));
+  tokens[i]?.kind === "number" &&
+  tokens[i + 1]?.text === "in" &&
+  /^(next|each|every|same|1|one)$/.test(tokens[i + 2]?.text ?? "");
+
+/** "Every stitch twice", "all together by twos": work that is told by its places, without a stitch's name. */
+const UNNAMED = [doubled, pairs];
+function worksUnnamed(c: Cursor, x: Context): boolean {
+  const { at } = c;
+  const reads = UNNAMED.some((p) => ((c.at = at), p.starts.has(c.text()) && p.read(c, x).length > 0));
+  c.at = at;
+  return reads;
+}
 
 /**
  * What reading a pattern rests on: its lines, the names and blocks it has given, and looks at a line that
@@ -255,12 +268,17 @@ export abstract class DocumentBase {
     return new Cursor(tokens, this.source, this.names, this.legend, this.colours);
   }
 
+  private get context(): Context {
+    return { terms: this.terms, blocks: this.blocks };
+  }
+
   protected hasWork(tokens: readonly Token[]): boolean {
     const c = this.cursor(tokens);
     for (let i = 0; i < tokens.length; i++) {
       c.at = i;
       if (tokens[i]?.kind === "word" && readStitch(c, this.terms)) return true;
-      if (inEach(tokens, i)) return true;
+      c.at = i;
+      if (inEach(tokens, i) || worksUnnamed(c, this.context)) return true;
     }
     return tokens.some((t) => t.text === "around");
   }
@@ -277,15 +295,15 @@ export abstract class DocumentBase {
       const numberAt = tokens[i + 1]?.kind === "number" ? i + 1 : tokens[i - 1]?.kind === "number" ? i : -1;
       const ends = numberAt >= 0 && (tokens[numberAt + 1]?.kind ?? "mark") === "mark";
       if (kind === "word" && ends && c.colours.has(tokens[i]?.text ?? "")) return true;
-      if (inEach(tokens, i)) return true;
+      c.at = i;
+      if (inEach(tokens, i) || worksUnnamed(c, this.context)) return true;
     }
     return false;
   }
 
   protected trees(tokens: readonly Token[]): readonly Tree[] {
     const from = tokens[0]?.from ?? 0;
-    if (tokens.length === 0)
-      return readRound(this.cursor(tokens), { terms: this.terms, blocks: this.blocks });
+    if (tokens.length === 0) return readRound(this.cursor(tokens), this.context);
     // Words that the text does not have, put in for what it says otherwise, are part of what is remembered.
     const put = tokens.filter((t) => t.to === t.from).map((t) => t.text);
     const key =
@@ -294,7 +312,7 @@ export abstract class DocumentBase {
       (this.speaksOfParts(tokens) ? this.known : this.letters);
     const known = this.memory.get(key);
     if (known) return moved(known, from);
-    const trees = readRound(this.cursor(tokens), { terms: this.terms, blocks: this.blocks });
+    const trees = readRound(this.cursor(tokens), this.context);
     this.memory.set(key, { from, trees });
     return trees;
   }

@@ -62,20 +62,21 @@ export abstract class HeadingsReader extends PartsReader {
     const defines = rest.some(
       (t, i) => t.text === "=" && rest[i - 1]?.kind === "word" && rest[i + 2] !== undefined,
     );
+    // "Second leg: as the first": read while the name waits for its part.
+    const ref = this.reference(rest);
     const worked =
       (this.hasWork(rest) && !defines) ||
       // "Nose: mr 5 (5)": the stitch is left out.
       ringCounted(rest) ||
       startsSetup(rest[0]?.text ?? "") ||
-      this.reference(rest) !== undefined;
+      ref !== undefined;
     if (rest.length === 0 || !worked) return "heading";
-    if (!this.fabricIn(rest) && this.reference(rest) === undefined) {
+    if (!this.fabricIn(rest) && ref === undefined) {
       this.setup.push(...rest);
       this.setupLine = line.number;
       return "heading";
     }
     this.ensurePart(line, undefined);
-    const ref = this.reference(rest);
     if (ref && this.part) {
       this.part.rounds.push({
         line: line.number,

@@ -14,6 +14,8 @@ import { HeadingsReader } from "./document-headings";
 const JOINS = /^join(ed)?$/;
 const EVERY = /^(each|every|all|end)$/;
 const ROUNDS = /^(round|rnd)s?$/;
+const INTO = /^(in|into)$/;
+const RING = /^(ring|circle|loop)$/;
 /** Do words of these kinds stand in this order, with anything between them? Looks at each word once. */
 function inOrder(words: readonly string[], kinds: readonly RegExp[]): boolean {
   let next = 0;
@@ -150,7 +152,8 @@ export abstract class LooseReader extends HeadingsReader {
     if (!spiral && !joined) return false;
     // "6 sc in a ring, do not join" is a round, and so is "Ch 2, 6 sc in the second. Don't join. (6)".
     const count = tokens.findIndex((t) => t.kind === "number");
-    if (count >= 0 && this.ringIn(tokens.slice(count)) && this.hasCountedWork(tokens)) return false;
+    const ring = this.ringIn(tokens.slice(count)) || inOrder(words, [INTO, RING]);
+    if (count >= 0 && ring && this.hasCountedWork(tokens)) return false;
     const summed = /^[)\]}]$/.test(tokens.findLast((t) => t.text !== ".")?.text ?? "");
     if (tokens.some((t) => t.kind === "number") && (this.part || (summed && this.hasCountedWork(tokens))))
       return false;

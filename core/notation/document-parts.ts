@@ -34,7 +34,7 @@ export abstract class PartsReader extends ReferenceReader {
     if (made && open.part.make === 1) open.part.make = made.n;
     const { label } = on ?? open;
     const tokens = made ? (on ?? open).tokens.slice(0, made.from) : (on ?? open).tokens;
-    const ref = this.reference(tokens, label);
+    const ref = this.reference(tokens, label) ?? this.referenceBehind(tokens, label, open.setup ?? 0);
     const tree = this.tree(ref ? ref.rest : tokens);
     const { found } = tree;
     const said = open.label?.total;
@@ -66,6 +66,16 @@ export abstract class PartsReader extends ReferenceReader {
     for (const n of nodes)
       if (n.kind === "event")
         open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
+  }
+
+  /** "Make a magic ring." and "Rounds 1 and 2: as for the cap." under it: the ring is the cap's, too. */
+  private referenceBehind(
+    tokens: readonly Token[],
+    label: RoundLabel | undefined,
+    setup: number,
+  ): ReturnType<ReferenceReader["reference"]> {
+    const ref = setup > 0 ? this.reference(tokens.slice(setup), label) : undefined;
+    return ref && { reference: ref.reference, rest: [...tokens.slice(0, setup), ...ref.rest] };
   }
 
   /**
@@ -152,14 +162,11 @@ export abstract class PartsReader extends ReferenceReader {
   }
 
   protected flushSetup(): void {
-    if (this.open && this.setup.length > 0)
-      this.open.tokens.unshift(...this.setup, {
-        kind: "mark",
-        text: ".",
-        value: NaN,
-        from: this.setup[this.setup.length - 1]?.to ?? 0,
-        to: this.setup[this.setup.length - 1]?.to ?? 0,
-      });
+    if (this.open && this.setup.length > 0) {
+      const end = this.setup[this.setup.length - 1]?.to ?? 0;
+      this.open.setup = this.setup.length + 1;
+      this.open.tokens.unshift(...this.setup, { kind: "mark", text: ".", value: NaN, from: end, to: end });
+    }
     this.setup = [];
   }
 
@@ -181,7 +188,7 @@ export abstract class PartsReader extends ReferenceReader {
    */
   protected makeBehind(tokens: readonly Token[]): { n: number; from: number } | undefined {
     const end = tokens.findLastIndex((t) => !/^[.!)]$/.test(t.text));
-    const from = tokens.findLastIndex((t, i) => i <= end && /^[.;,(]$/.test(t.text)) + 1;
+    const from = tokens.findLastIndex((t, i) => i <= end && /^[.;,()\]]$/.test(t.text)) + 1;
     if (from < 1 || end - from > 7) return undefined;
     const said = tokens
       .slice(from, end + 1)

@@ -20,6 +20,8 @@ export abstract class ReferenceReader extends DocumentBase {
   protected reference(
     tokens: readonly Token[],
     label?: RoundLabel,
+    /** It stands behind or under a name that has no rounds yet. */
+    named = this.heading !== undefined,
   ): { reference: Reference; rest: Token[] } | undefined {
     const c = this.cursor(tokens);
     const again = label && sameAgain(c);
@@ -66,14 +68,14 @@ export abstract class ReferenceReader extends DocumentBase {
       )
     )
       c.at++;
-    const named = c.at;
+    const from = c.at;
     let first: number | undefined;
     let last: number | undefined;
     let back = 0;
     let part: string | undefined;
     let partAt: Span | undefined;
     // "Second leg. As the first, but do not cut the yarn.": of a part that has no rounds yet, a part.
-    const other = label === undefined && this.heading !== undefined && c.kind() === "ordinal";
+    const other = label === undefined && named && c.kind() === "ordinal";
     if (other && !isRoundWord(c.text(1)) && c.kind(1) !== "word") {
       partAt = { from: c.from, to: c.peek()?.to ?? c.from };
       part = c.text();
@@ -111,7 +113,7 @@ export abstract class ReferenceReader extends DocumentBase {
           !c.is("of", "from", "for", "on")
         ) {
           last = first;
-          while (c.at > named && c.tokens[c.at - 1]?.value !== first) c.at--;
+          while (c.at > from && c.tokens[c.at - 1]?.value !== first) c.at--;
         }
       }
     } else if (label && roundBefore(c, label)) {
@@ -119,7 +121,7 @@ export abstract class ReferenceReader extends DocumentBase {
       first = last = c.number();
     } else if (
       (verb === "repeat" &&
-        !(label && c.attempt(() => readPartNamed(c)) !== undefined && ((c.at = named), true))) ||
+        !(label && c.attempt(() => readPartNamed(c)) !== undefined && ((c.at = from), true))) ||
       !(label || lead === 0) ||
       c.done
     )
@@ -130,7 +132,7 @@ export abstract class ReferenceReader extends DocumentBase {
       c.take("the");
       if (isRoundWord(c.text())) return undefined;
       if (!(c.kind() === "word" || c.kind() === "ordinal") || (!of && first !== undefined)) return undefined;
-      const from = c.from;
+      const begins = c.from;
       let n = 0;
       while (
         n < 4 &&
@@ -141,8 +143,8 @@ export abstract class ReferenceReader extends DocumentBase {
         n++;
       }
       if (n === 0) return undefined;
-      part = this.source.slice(from, c.to);
-      partAt = { from, to: c.to };
+      part = this.source.slice(begins, c.to);
+      partAt = { from: begins, to: c.to };
       return true;
     });
     // "As front, rounds 1-5": which of its rounds, said behind its name.

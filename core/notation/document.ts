@@ -113,6 +113,17 @@ const PLAINLY = new Set(
 /** "Leaf: with C ch 7, …": a long line that begins with a name and a colon is a part on one line. */
 const namesAhead = (tokens: readonly Token[]): boolean =>
   tokens.length <= 200 && tokens.slice(1, 5).some((t) => t.text === ":");
+/** "sc (30) x4": plain rounds whose sum stands before how many there are. */
+function summedRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+  const [open, sum, shut, cross, many] = tokens.slice(-5);
+  const work = tokens.slice(0, -5);
+  const summed =
+    /^[([]$/.test(open?.text ?? "") && sum?.kind === "number" && /^[)\]]$/.test(shut?.text ?? "");
+  if (!summed || !/^[x*]$/.test(cross?.text ?? "") || many?.kind !== "number") return undefined;
+  if (!Number.isInteger(many.value) || many.value < 2 || many.value > 400) return undefined;
+  const plain = work.length > 0 && work.every((t) => PLAINLY.has(t.text) || /^(hdc|blo|flo)$/.test(t.text));
+  return plain ? { label: manyRounds(many.value, many), tokens: tokens.slice(0, -2) } : undefined;
+}
 /** "R7-R11 - 30 sc (5 rounds)": how many rounds the label has already said. */
 function withoutSpan(tokens: Token[], { first, last }: RoundLabel): Token[] {
   if (first === undefined || last === undefined || last === first) return tokens;
@@ -422,7 +433,9 @@ export class DocumentReader extends LooseReader {
       worked:
         heading !== undefined &&
         heading.rest.length > 0 &&
-        (this.hasCountedWork(heading.rest) || ringCounted(heading.rest)),
+        (this.hasCountedWork(heading.rest) ||
+          ringCounted(heading.rest) ||
+          this.reference(heading.rest, undefined, true) !== undefined),
       atStart,
     };
   }
@@ -712,6 +725,8 @@ export class DocumentReader extends LooseReader {
 
   /** "24 sc x3 rounds", "(sc, inc) x 3, for 2 rounds", "sc around x4 (24)": so many rounds of it. */
   protected overRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+    const told = summedRounds(tokens);
+    if (told) return told;
     const [first] = tokens;
     const begins = first?.kind === "number" || /^[([]$/.test(first?.text ?? "");
     if (!first || (!begins && !this.hasWork([first])) || tokens[1]?.kind === "mark") return undefined;
@@ -773,7 +788,7 @@ export class DocumentReader extends LooseReader {
     while (
       end < tokens.length &&
       (isRoundWord(tokens[end]?.text ?? "") ||
-        /^(more|further|even|evenly|straight|plain|of|in|sc|without|any|shaping|increasing|increases?|decreasing|decreases?|single|crochet|around|each|st|every|stitch|the|same|like|this|way|above)$/.test(
+        /^(more|further|just|only|even|evenly|straight|plain|of|in|sc|without|any|shaping|increasing|increases?|decreasing|decreases?|single|crochet|around|along|across|each|st|every|stitch|the|same|like|this|way|above)$/.test(
           tokens[end]?.text ?? "",
         ))
     )
@@ -781,7 +796,7 @@ export class DocumentReader extends LooseReader {
     const said = [...before, ...tokens.slice(at, end).map((t) => t.text)];
     if (
       !before.every((t) =>
-        /^(work|working|crochet|continue|continuing|make|do|sc|dc|x|all|even|evenly|straight|for|the|next|another|around|single|then|now|in|into|plain|each|every|st|stitch|with|to|,|and|on|keep|go)$/.test(
+        /^(work|working|crochet|continue|continuing|make|do|sc|dc|x|all|even|evenly|straight|for|the|next|another|around|along|across|over|single|then|now|in|into|plain|each|every|st|stitch|with|to|,|and|on|keep|go)$/.test(
           t,
         ),
       )

@@ -112,6 +112,10 @@ const NOUN = new Set([
   "inc",
   "dec",
 ]);
+/** What stands behind "every 2nd" and "every other": a stitch, by its noun or by its name. */
+const isPlaceNoun = (text: string): boolean =>
+  isStitchNoun(text) || (NOUN.has(text) && text !== "inc" && text !== "dec") || NAMED.has(text);
+const NAMED = new Set(["single", "half", "double", "treble"]);
 const END = new Set(["end", "ends"]);
 const FILL = new Set([
   "any",
@@ -634,7 +638,7 @@ function readPlace(c: Cursor, t: Target): boolean {
       moved = true;
       if (
         c.kind() === "ordinal" &&
-        (isStitchNoun(c.text(1)) || c.kind(1) === "mark" || c.kind(1) === "end") &&
+        (isPlaceNoun(c.text(1)) || c.kind(1) === "mark" || c.kind(1) === "end") &&
         !(/^[&+]$/.test(c.text(1)) && c.kind(2) === "ordinal")
       ) {
         t.every = c.peek()?.value;
@@ -649,7 +653,7 @@ function readPlace(c: Cursor, t: Target): boolean {
         c.at += 3;
       } else if (
         c.is("other") &&
-        (isStitchNoun(c.text(1)) || c.kind(1) === "mark" || c.kind(1) === "end" || c.text(1) === "one")
+        (isPlaceNoun(c.text(1)) || c.kind(1) === "mark" || c.kind(1) === "end" || c.text(1) === "one")
       ) {
         t.every = 2;
         c.at++;

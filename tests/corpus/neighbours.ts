@@ -4245,7 +4245,13 @@ Flame (gold): R1 6 sc mr, R2 sc (6), R3 (1 sc, inc) x3 (9), R4 (1 sc, dec) x3 (6
     ],
   },
   {
-    hand: "of the plain hands, v3: 189. Pom ball",
+    hand: "of the plain hands, v3: 189. Gran's chick",
+    text: `Gran's chick
+Magic ring, 6 sts. Then twice in every stitch, 12. Then every second stitch twice, 18. Then every third stitch twice, 24. Two rounds plain. Then every third and fourth together, 18. Stuff. Every second and third together, 12. All together by twos, 6. Close.`,
+    parts: [{ name: "Gran's chick", counts: [6, 12, 18, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, v3: 190. Pom ball",
     text: `Pom ball
 Round 1 – 6 singles in the ring.
 Round 2 – two singles in each of the 6. [12]
@@ -4258,7 +4264,18 @@ Round 10 – work two together six times. [6]`,
     parts: [{ name: "Pom ball", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] }],
   },
   {
-    hand: "of the plain hands, v3: 190. Cat head.",
+    hand: "of the plain hands, v3: 191. Egg - US",
+    text: `Egg - US
+R1: mr6
+R2: 2ea (12)
+R3: 1,2 x6 (18)
+R4-5: 1ea (18)
+R6: 1,tog x6 (12)
+R7: tog x6 (6)`,
+    parts: [{ name: "Egg", counts: [6, 12, 18, 18, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, v3: 192. Cat head.",
     text: `Cat head.
 Ear (x 2)
 rnd 1. 6sc [6]; rnd 2. 6inc [12]; rnds 3, 4: 12sc [12].
@@ -4270,7 +4287,7 @@ rnd 1. 6sc [6]; rnd 2. 6inc [12]; rnd 3. 6(1sc, 1inc) [18]; rnd 4. 6(2sc, 1inc) 
     ],
   },
   {
-    hand: "of the plain hands, v3: 191. Star base",
+    hand: "of the plain hands, v3: 193. Star base",
     text: `Star base
 Rnd 1 (RS): 5 sc in MR; join with sl st in first sc; ch 1. -5 sts-
 Rnd 2: 2 sc in each sc; join; ch 1. -10 sts-
@@ -4280,7 +4297,7 @@ Rnd 5: *1 sc in each of next 3 sc, 2 sc in next sc; rep from * 4 more times; joi
     parts: [{ name: "Star base", counts: [5, 10, 15, 20, 25] }],
   },
   {
-    hand: "of the plain hands, v3: 192. Fish",
+    hand: "of the plain hands, v3: 194. Fish",
     text: `Fish
 (Rnd 1) 4sc in MR /4/
 (Rnd 2) inc*4 /8/
@@ -4293,7 +4310,7 @@ Rnd 5: *1 sc in each of next 3 sc, 2 sc in next sc; rep from * 4 more times; joi
     parts: [{ name: "Fish", counts: [4, 8, 12, 16, 16, 16, 16, 12, 8, 4] }],
   },
   {
-    hand: "of the plain hands, v3: 193. Ghost",
+    hand: "of the plain hands, v3: 195. Ghost",
     text: `Ghost
 R1 = 6 sc in mr = 6
 R2 = 6 inc = 12
@@ -4305,7 +4322,7 @@ R11 = 12 x (1 sc + 1 inc) = 36`,
     parts: [{ name: "Ghost", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 36] }],
   },
   {
-    hand: "of the plain hands, v3: 194. Bobble hat for the seal",
+    hand: "of the plain hands, v3: 196. Bobble hat for the seal",
     text: `Bobble hat for the seal
 With rib side inside.
 Rnd 1: 10 hdc in MR, sl st to first hdc. (10)
@@ -4314,5 +4331,1259 @@ Rnd 3: ch 1, *hdc in next st, 2 hdc in next*; rep around, sl st to first hdc. (3
 Rnd 4-6: ch 1, hdc in each st around, sl st to first hdc. (30)
 Make a pompom of 3 cm and sew it on.`,
     parts: [{ name: "Piece", counts: [10, 20, 30, 30, 30, 30] }],
+  },
+  {
+    hand: "of the plain hands, w1: 197. Pocket Bear",
+    text: `Pocket Bear
+by the stall
+
+You'll need
+– light worsted cotton, caramel (about 18 g) and cream (2 g)
+– 2.75 mm hook
+– 2 safety eyes, 7 mm
+– fibrefill, darning needle
+
+Work in a spiral, do not join. Tension matters less than tightness.
+
+Head (caramel)
+Rd 1: Start with 6 sc into a magic loop (6)
+Rd 2: inc into every st (12)
+Rd 3: *1 sc, inc* around (18)
+Rd 4: *2 sc, inc* around (24)
+Rd 5: *3 sc, inc* around (30)
+Rds 6 – 8: sc in every st (30)
+Rd 9: *3 sc, dec* around (24)
+Place the eyes between Rds 6 and 7, about 6 sts apart.
+Rd 10: *2 sc, dec* around (18)
+Start filling.
+Rd 11: *1 sc, dec* around (12)
+Fasten off, leave the opening; the head is sewn onto the body.
+
+Body (caramel)
+Rds 1–4: as Head. (24)
+Rds 5–6: sc in every st (24)
+Rd 7: *10 sc, dec* twice (22)
+Rd 8: *9 sc, dec* twice (20)
+Rd 9: *8 sc, dec* twice (18)
+Fasten off with a long tail. Fill firmly.
+
+Arms (caramel, 2 pieces)
+Rd 1: 5 sc into a magic loop (5)
+Rd 2: *1 sc, inc* twice, inc (8)
+Rds 3 – 6: sc in every st (8)
+Fill only the paw. Flatten and close with 4 sc through both layers. Fasten off.
+
+Ears (caramel, 2 pieces)
+Rd 1: 4 sc into a magic loop (4)
+Rd 2: inc into every st (8)
+Rd 3: sc in every st (8)
+Do not fill.
+
+Snout (cream)
+Rd 1: 6 sc into a magic loop (6)
+Rd 2: inc into every st (12)
+Rd 3: sc in every st (12)
+Embroider the nose in black before you sew the snout on.`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 22, 20, 18] },
+      { name: "Arms", make: 2, counts: [5, 8, 8, 8, 8, 8, 4] },
+      { name: "Ears", make: 2, counts: [4, 8, 8] },
+      { name: "Snout", counts: [6, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w1: 198. Toadstool (UK terms)",
+    text: `Toadstool (UK terms)
+Materials: DK cotton in red, white. 3 mm hook. Stuffing.
+Abbreviations: dc = double crochet; inc = 2dc into same st; st(s) = stitch(es); ss = slip stitch; BLO = back loop only
+
+CAP
+With red yarn make a magic ring.
+Round 1: 6dc into ring. [6 sts]
+Round 2: 2dc into each st. [12 sts]
+Round 3: (1dc, 2dc into next st) six times. [18 sts]
+Round 4: (2dc into next st, 1dc into next 2 sts) six times. [24 sts]
+Round 5: (1dc into next 3 sts, 2dc into next st) six times. [30 sts]
+Round 6: (2dc into next st, 1dc into next 4 sts) six times. [36 sts]
+Rounds 7 to 9: 1dc into each st. [36 sts]
+Ss into next st and fasten off, leaving a long end.
+
+STEM
+With white yarn make a magic ring.
+Rounds 1 and 2: As for cap. [12 sts]
+Round 3: Working into back loop only, 1dc into each st. [12 sts]
+Rounds 4 to 6: 1dc into each st. [12 sts]
+Round 7: (1dc, 2dc into next st) six times. [18 sts]
+Ss into next st and fasten off.
+
+BASE OF CAP
+With white yarn make a magic ring.
+Rounds 1 to 3: As for cap. [18 sts]
+Fasten off.
+
+MAKING UP
+Sew base to stem, stuff, then sew to the cap 2 rounds from the edge. Embroider 7 spots with white.`,
+    parts: [
+      { name: "CAP", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36] },
+      { name: "STEM", counts: [6, 12, 12, 12, 12, 12, 18] },
+      { name: "BASE OF CAP", counts: [6, 12, 18] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w1: 199. Octo",
+    text: `Octo
+Yarn: any. Hook: one that gives you tight fabric.
+You start with the head:
+1.) 8 sc in MR
+2.) 8x inc (16)
+3.) 8x (sc, inc) (24)
+4.) 8x (2 sc, inc) (32)
+5.) 8x (3 sc, inc) (40)
+6.) - 10.) 40 sc
+11.) 8x (3 sc, dec) (32)
+12.) 8x (2 sc, dec) (24)
+eyes, stuff
+13.) 8x (sc, dec) (16)
+14.) 8x dec (8)
+close the hole with the tail
+
+Feelers (8x)
+ch 21, sc in 2nd ch from hook and in each ch to the end (20)
+leave tail for sewing`,
+    parts: [
+      { name: "Octo", counts: [8, 16, 24, 32, 40, 40, 40, 40, 40, 40, 32, 24, 16, 8] },
+      { name: "Feelers", make: 8, counts: [20] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w1: 200. Robin ornament - quick",
+    text: `Robin ornament - quick
+(brown)
+mr 6 - 6
+inc x6 - 12
+[sc, inc] x6 - 18
+(switch to rust)
+sc x18 for 3 rows - 18
+(switch to brown)
+sc x18 - 18
+eyes
+[sc, dec] x6 - 12
+stuff
+dec x6 - 6
+close
+
+wing x2 (brown)
+mr 5 - 5
+inc x5 - 10
+
+beak (yellow)
+mr 4 - 4
+sc x4 - 4`,
+    parts: [
+      { name: "Robin ornament", counts: [6, 12, 18, 18, 18, 18, 18, 12, 6] },
+      { name: "wing", make: 2, counts: [5, 10] },
+      { name: "beak", counts: [4, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w1: 201. Little boat",
+    text: `Little boat
+Hull in navy
+Ch 7.
+R1: 2 sc in 2nd ch from hook, sc in next 4 ch, 4 sc in last ch. Continue along the other side of the chain: sc in next 4 ch. (14)
+R2: 2 sc in each of next 2 sts, sc in next 4, 2 sc in each of next 4 sts, sc in next 4. (20)
+R3: (1 sc, inc) 2 times, sc in next 4, (1 sc, inc) 4 times, sc in next 4. (26)
+R4: BLO sc in each st around. (26)
+R5-R7: sc in each st around. (26)
+Sl st, fasten off and weave in.
+
+Sail in white
+Ch 11.
+Row 1: sc in 2nd ch from hook and in each ch across, ch 1, turn. (10)
+Row 2: sc2tog, sc in each st across, ch 1, turn. (9)
+Rows 3-9: Repeat row 2. At the end of row 9 there are 2 sts.
+Row 10: sc2tog. (1)
+Fasten off.`,
+    parts: [
+      { name: "Hull", counts: [14, 20, 26, 26, 26, 26, 26] },
+      { name: "Sail", counts: [10, 9, 8, 7, 6, 5, 4, 3, 2, 1] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w1: 202. Whale, written as it is ",
+    text: `Whale, written as it is told
+For the body, you'll start off with 6 single crochet in a magic circle. Round two is 2 single crochet in every stitch, so 12. On round three you do a single crochet then an increase, all the way round, for 18 stitches. Round four: two single crochet and an increase, all the way round, 24 stitches. Rounds five to nine are just single crochet, 24 stitches each. Then round ten is two single crochet and a decrease, all round (18). Round eleven is one single crochet and a decrease, all round (12). Stuff it, then round twelve, decrease all the way round (6). Done.
+
+Fins, make two. Five single crochet in a magic circle. Round 2, single crochet around (5). Round 3, increase around (10).`,
+    parts: [
+      { name: "body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Fins", make: 2, counts: [5, 5, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w1: 203. Coaster keyring",
+    text: `Coaster keyring
+Rnd 1: ch 3 (counts as 1 dc), 11 dc in magic ring, sl st in top of ch 3. [12 dc]
+Rnd 2: ch 3 (counts as 1 dc), dc in same st, 2 dc in each st around, sl st to top of ch 3. [24 dc]
+Rnd 3: ch 3 (counts as 1 dc), 2 dc in next st, *dc in next st, 2 dc in next st; rep from * around, sl st to top of ch 3. [36 dc]
+
+Centre button
+Rnd 1: 6 sc in MR, join. Fasten off.`,
+    parts: [
+      { name: "Coaster keyring", counts: [12, 24, 36] },
+      { name: "Centre button", counts: [6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w1: 204. HEAD",
+    text: `HEAD
+❤ MR 7sc (7)
+❤ 7inc (14)
+❤ (1sc,1inc)*7 (21)
+❤ (2sc,1inc)*7 (28)
+❤ 3 rounds of 28sc (28)
+❤ (28)
+❤ (2sc,1dec)*7 (21)
+❤ (1sc,1dec)*7 (14)
+❤ 7dec (7)
+ARM 2 pcs
+❤ MR 6sc (6)
+❤ 2sc,1inc,2sc,1inc (8)
+❤ 5 rounds of 8sc (8)`,
+    parts: [
+      { name: "HEAD", counts: [7, 14, 21, 28, 28, 28, 28, 21, 14, 7] },
+      { name: "ARM", make: 2, counts: [6, 8, 8, 8, 8, 8, 8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w1: 205. CARROT",
+    text: `CARROT
+Using orange, 3 sc in magic ring.
+Round 2: 2 sc in each st. (6 sts)
+Round 3: sc around.
+Round 4: *sc 1, 2 sc in next st* 3 times. (9 sts)
+Round 5: sc around.
+Round 6: *sc 2, 2 sc in next st* 3 times. (12 sts)
+Round 7: sc around.
+Round 8: *sc 3, 2 sc in next st* 3 times. (15 sts)
+Rounds 9 & 10: sc around.
+Round 11: *sc 1, sc2tog* 5 times. (10 sts) Stuff carrot.
+Round 12: *sc2tog* 5 times. (5 sts) Fasten off and close hole.
+
+LEAVES (make 3)
+Using green, ch 9. Sl st in 2nd ch from hook and in next 7 chs. Fasten off.`,
+    parts: [
+      { name: "CARROT", counts: [3, 6, 6, 9, 9, 12, 12, 15, 15, 15, 10, 5] },
+      { name: "LEAVES", make: 3, counts: [8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w2: 206. PENGUIN KEYCHAIN",
+    text: `PENGUIN KEYCHAIN
+
+MATERIALS
+Yarn A: charcoal
+Yarn B: white
+Yarn C: mustard
+2.5mm hook, 6mm safety eyes (2), keyring
+
+BODY (yarn A)
+R1    6 sc in MR                6
+R2    inc x 6                   12
+R3    (sc, inc) x 6             18
+R4    (2 sc, inc) x 6           24
+R5    (3 sc, inc) x 6           30
+R6    (4 sc, inc) x 6           36
+R7-8  sc in each st             36
+R9    A: 12 sc, B: 12 sc, A: 12 sc    36
+R10   A: 10 sc, B: 16 sc, A: 10 sc    36
+R11   A: 9 sc, B: 18 sc, A: 9 sc      36
+R12   (4 sc, dec) x 6  in A     30
+R13   (3 sc, dec) x 6           24
+--- eyes between R9 and R10 ---
+R14   (2 sc, dec) x 6           18
+R15   (sc, dec) x 6             12
+R16   dec x 6                   6
+FO
+
+WING (yarn A) - make 2
+R1    6 sc in MR                6
+R2    (sc, inc) x 3             9
+R3    (2 sc, inc) x 3           12
+R4-5  sc in each st             12
+FO, press flat, leave tail
+
+FOOT (yarn C) - make 2
+R1    5 sc in MR                5
+R2    inc x 5                   10
+FO
+
+BEAK (yarn C)
+R1    6 sc in MR                6
+R2    sc in each st             6
+FO`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] },
+      { name: "WING", make: 2, counts: [6, 9, 12, 12, 12] },
+      { name: "FOOT", make: 2, counts: [5, 10] },
+      { name: "BEAK", counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w2: 207. Mouse",
+    text: `Mouse
+Body, starting at the nose:
+1: magic ring with 6 sc {6}
+2: *sc 1, inc 1* x3 {9}
+3: *sc 2, inc 1* x3 {12}
+4: *sc 3, inc 1* x3 {15}
+5: *sc 4, inc 1* x3 {18}
+6: *sc 5, inc 1* x3 {21}
+7: *sc 6, inc 1* x3 {24}
+8, 9: sc 24 {24}
+Add eyes on row 5, 7 stitches between
+10: *sc 1, dec 1* x8 {16}
+Stuff well
+11: dec 8 {8}
+Close with the tail of yarn.
+
+Ear (2x):
+1: magic ring with 6 sc {6}
+2: inc 6 {12}
+Slip stitch, tail.
+
+Tail:
+Chain 21, slip stitch back along the chain from the second chain {20}`,
+    parts: [
+      { name: "Body", counts: [6, 9, 12, 15, 18, 21, 24, 24, 24, 16, 8] },
+      { name: "Ear", make: 2, counts: [6, 12] },
+      { name: "Tail", counts: [20] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w2: 208. PUMPKIN. Orange. Rnd 1: ",
+    text: `PUMPKIN. Orange. Rnd 1: 6 sc in magic ring (6). Rnd 2: inc around (12). Rnd 3: (1 sc, inc) around (18). Rnd 4: (2 sc, inc) around (24). Rnd 5: (3 sc, inc) around (30). Rnds 6–9: sc around (30). Rnd 10: (3 sc, dec) around (24). Rnd 11: (2 sc, dec) around (18). Stuff. Rnd 12: (1 sc, dec) around (12). Rnd 13: dec around (6). Fasten off, and with the tail wrap six sections.
+STALK. Brown. Rnd 1: 5 sc in magic ring (5). Rnds 2–3: sc around (5). Fasten off. Sew to the top.`,
+    parts: [
+      { name: "PUMPKIN", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "STALK", counts: [5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w2: 209. Puffy heart",
+    text: `Puffy heart
+First lobe
+R1: 6sc MR
+R2: inc*6 (12)
+R3: (sc, inc)*6 (18)
+R4-5: sc (18)
+Cut yarn.
+Second lobe
+R1-5: same as first lobe. Don't cut yarn.
+Joining
+R6: sc 18 round the second lobe, sc 18 round the first lobe (36)
+R7: (4sc, dec)*6 (30)
+R8: (3sc, dec)*6 (24)
+R9: (2sc, dec)*6 (18)
+R10: (sc, dec)*6 (12)
+stuff
+R11: dec*6 (6)`,
+    parts: [
+      { name: "First lobe", counts: [6, 12, 18, 18, 18] },
+      { name: "Second lobe", counts: [6, 12, 18, 18, 18] },
+      { name: "Joining", counts: [36, 30, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w2: 210. Dolly with joined legs",
+    text: `Dolly with joined legs
+
+Leg 1
+r1. 6 sc in mr (6)
+r2. inc ×6 (12)
+r3–4. sc 12 (12)
+Fasten off.
+
+Leg 2 and body
+r1–r4. same as leg 1, do not fasten off.
+r5. ch 2, sc 12 around leg 1, sc 2 along the chain, sc 12 around leg 2, sc 2 along the other side of the chain (28)
+r6–8. sc 28 (28)
+r9. (5 sc, dec) ×4 (24)
+r10. (2 sc, dec) ×6 (18)
+Stuff legs and body.
+r11. (1 sc, dec) ×6 (12)
+r12. dec ×6 (6)`,
+    parts: [
+      { name: "Leg 1", counts: [6, 12, 12, 12] },
+      { name: "Leg 2 and body", counts: [6, 12, 12, 12, 28, 28, 28, 28, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w2: 211. Tiny tote",
+    text: `Tiny tote
+Strap: ch 31, turn, sc in second ch from hook and each ch along (30), ch 1, turn. Sc along two more rows (30). Fasten off.
+Bag front (and back the same): ch 13, turn; row 1 sc in second ch from hook and each ch along (12); rows 2 to 6 ch 1, turn, sc along (12).`,
+    parts: [
+      { name: "Strap", counts: [30, 30, 30] },
+      { name: "Bag front", counts: [12, 12, 12, 12, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w2: 212. TURTLE (US TERMS)",
+    text: `TURTLE (US TERMS)
+Shell -- green
+Round 1) Make 6 sc into a magic circle – 6 stitches
+Round 2) Make 2 sc into each stitch – 12 stitches
+Round 3) Make 1 sc, then 2 sc into the next. Repeat to end – 18 stitches
+Round 4) Make 2 sc, then 2 sc into the next. Repeat to end – 24 stitches
+Round 5) Make 3 sc, then 2 sc into the next. Repeat to end – 30 stitches
+Round 6) - Round 7) Make 1 sc into each stitch – 30 stitches
+Belly -- tan
+Repeat Rounds 1 to 5 of the shell.
+Head -- tan
+Round 1) Make 6 sc into a magic circle – 6 stitches
+Round 2) Make 2 sc into each stitch – 12 stitches
+Rounds 3 to 5) Make 1 sc into each stitch – 12 stitches
+Legs (4) -- tan
+Round 1) Make 5 sc into a magic circle – 5 stitches
+Round 2) Make 2 sc into the next stitch, 1 sc, 2 sc into the next, 2 sc – 7 stitches
+Round 3) Make 1 sc into each stitch – 7 stitches
+Tail -- tan
+Round 1) Make 3 sc into a magic circle – 3 stitches
+Round 2) Make 2 sc into each of the first two stitches, 1 sc – 5 stitches`,
+    parts: [
+      { name: "Shell", counts: [6, 12, 18, 24, 30, 30, 30] },
+      { name: "Belly", counts: [6, 12, 18, 24, 30] },
+      { name: "Head", counts: [6, 12, 12, 12, 12] },
+      { name: "Legs", make: 4, counts: [5, 7, 7] },
+      { name: "Tail", counts: [3, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w3: 213. Hedgehog pin cushion",
+    text: `Hedgehog pin cushion
+Materials
+* fingering yarn in beige and dark brown
+* hook 2.25 mm
+Stitches used: sc, inc, invdec, loop stitch (lp)
+
+Body
+Begin in beige
+Rnd 1. 6 sc in mr
+Rnd 2. inc in all (12)
+Rnd 3. sc, inc in all (18)
+Change to brown
+Rnd 4. 2 lp, inc in all (24)
+Rnd 5. 3 lp, inc in all (30)
+Rnd 6-9. lp in all (30)
+Rnd 10. 3 sc, invdec in all (24)
+Rnd 11. 2 sc, invdec in all (18)
+Fill.
+Rnd 12. sc, invdec in all (12)
+Rnd 13. invdec x6 (6)`,
+    parts: [{ name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, w3: 214. Little bell for the tree",
+    text: `Little bell for the tree
+* sc = single crochet *
+Round 1: 6 sc in a ring - (6 stitches)
+Round 2: 2 sc in each (12 stitches)
+Round 3: (1 sc in the first, 2 sc in the second) repeat 6 times (18 stitches)
+Rounds 4, 5, 6: sc all around (18 stitches)
+Round 7: (1 sc in each of the first two, 2 sc in the third) repeat 6 times (24 stitches)
+Round 8: reverse sc all around (24 stitches)
+Clapper: 6 sc in a ring (6 stitches), then sc all around (6 stitches). Gather.`,
+    parts: [
+      { name: "Little bell for the tree", counts: [6, 12, 18, 18, 18, 18, 24, 24] },
+      { name: "Clapper", counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w3: 215. Pear (green) w/ leaf",
+    text: `Pear (green) w/ leaf
+RND 1: MR, 5 SC (5 SC)
+RND 2: 5 INC (10 SC)
+RND 3: 5 x [1 SC, 1 INC] (15 SC)
+RND 4: 5 x [2 SC, 1 INC] (20 SC)
+RND 5: 5 x [3 SC, 1 INC] (25 SC)
+RND 6: 5 x [4 SC, 1 INC] (30 SC)
+RND 7 TO RND 9: 30 SC (30 SC)
+RND 10: 6 x [3 SC, 1 DEC] (24 SC)
+RND 11: 24 SC (24 SC)
+RND 12: 6 x [2 SC, 1 DEC] (18 SC)
+RND 13: 18 SC (18 SC)
+RND 14: 6 x [1 SC, 1 DEC] (12 SC)
+RND 15: 12 SC (12 SC)
+STUFF
+RND 16: 6 DEC (6 SC)
+FO
+
+LEAF
+CH 8, FROM THE 2ND CH FROM HOOK: SL ST, SC, HDC, DC, HDC, SC, SL ST. ROTATE AND WORK BACK ON OTHER SIDE: SL ST, SC, HDC, DC, HDC, SC, SL ST (14)
+FO`,
+    parts: [
+      { name: "Pear", counts: [5, 10, 15, 20, 25, 30, 30, 30, 30, 24, 24, 18, 18, 12, 12, 6] },
+      { name: "LEAF", counts: [14] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w3: 216. Starfish",
+    text: `Starfish
+Arm, make 5
+ch 2
+1: 4 sc in 2nd ch from hook (4)
+2: [inc, sc] twice (6)
+3: [inc, 2 sc] twice (8)
+4: [inc, 3 sc] twice (10)
+5: sc in each (10)
+Body
+ch 2
+1: 6 sc in 2nd ch from hook (6)
+2: inc in each (12)
+3: [inc, sc] 6 times (18)
+4: [inc, 2 sc] 6 times (24)
+5: [inc, 3 sc] 6 times (30)
+Sew on.`,
+    parts: [
+      { name: "Arm", make: 5, counts: [4, 6, 8, 10, 10] },
+      { name: "Body", counts: [6, 12, 18, 24, 30] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w3: 217. MINI MITTENS (pair)",
+    text: `MINI MITTENS (pair)
+Mitten (make two): Magic ring.
+Rnd 1 5 sc into ring 5 sts
+Rnd 2 2 sc into each st around 10 sts
+Rnd 3 *sc, 2 sc into next; rep from * around 15 sts
+Rnd 4-7 sc around 15 sts
+Thumb (make two): Magic ring.
+Rnd 1 5 sc into ring 5 sts
+Rnd 2-3 sc around 5 sts`,
+    parts: [
+      { name: "Mitten", make: 2, counts: [5, 10, 15, 15, 15, 15, 15] },
+      { name: "Thumb", make: 2, counts: [5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w3: 218. Jellyfish",
+    text: `Jellyfish
+What you need: 15 g of cotton yarn; hook size 3; a pair of black eyes of 8 mm
+Bell (work in rounds; the number in brackets = stitches at the end)
+1st rnd: 6 sc in magic ring (6)
+2nd rnd: 2 sc in every sc (12)
+3rd rnd: 2 sc in every 2nd sc (18)
+4th rnd: 2 sc in every 3rd sc (24)
+5th rnd: 2 sc in every 4th sc (30)
+6th rnd: 2 sc in every 5th sc (36)
+7th-9th rnd: sc (36)
+Insert the eyes between 7th and 8th rnd.
+Long tentacles, 4 pcs: ch 31. Sl st in 2nd ch from hook and in each ch (30).
+Curly tentacles, 3 pcs: ch 21. 2 sc in 2nd ch from hook, 2 sc in each ch (40).`,
+    parts: [
+      { name: "Bell", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36] },
+      { name: "Long tentacles", make: 4, counts: [30] },
+      { name: "Curly tentacles", make: 3, counts: [40] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w3: 219. Dice (6 squares)",
+    text: `Dice (6 squares)
+SQUARE (make 6)
+Foundation: Ch 9.
+Row 1 (RS): Sc in second ch from hook and in each ch across; turn — 8 sc.
+Rows 2–9: Ch 1, sc in each sc across; turn — 8 sc.
+Fasten off, leaving a tail of 20 cm. Embroider dots with black. Sew the edges, fill before closing the last one.`,
+    parts: [{ name: "SQUARE", make: 6, counts: [8, 8, 8, 8, 8, 8, 8, 8, 8] }],
+  },
+  {
+    hand: "of the plain hands, w3: 220. Snowman",
+    text: `Snowman
+Snowman is worked from the bottom up in white:
+R1: 6 sc in MR (6)
+R2: inc in each st (12)
+R3: (sc, inc) x6 (18)
+R4: (sc, inc, sc) x6 (24)
+R5: (3 sc, inc) x6 (30)
+R6: (2 sc, inc, 2 sc) x6 (36)
+R7-R11: sc in each st (36)
+R12: (2 sc, dec, 2 sc) x6 (30)
+R13: (3 sc, dec) x6 (24)
+R14: (sc, dec, sc) x6 (18)
+Stuff the bottom ball firmly.
+R15: (sc, inc, sc) x6 (24)
+R16: (3 sc, inc) x6 (30)
+R17-R19: sc in each st (30)
+R20: (3 sc, dec) x6 (24)
+R21: (sc, dec, sc) x6 (18)
+Add eyes at R18, stuff the head.
+R22: (sc, dec) x6 (12)
+R23: dec x6 (6)
+Carrot nose (orange): R1: 4 sc in MR (4). R2: sc in each st (4). R3: (sc, inc) x2 (6). FO with tail.
+Top hat (black): R1: 6 sc in MR (6). R2: inc in each st (12). R3: (sc, inc) x6 (18). R4: BLO sc in each st (18). R5-R6: sc in each st (18). R7: FLO (sc, inc) x9 (27). R8: (2 sc, inc) x9 (36). Sl st, FO.
+Scarf (red): Ch 41. Row 1: sc in 2nd ch and across (40). Row 2: ch 1, turn, sc across (40). FO.`,
+    parts: [
+      {
+        name: "Snowman",
+        counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6],
+      },
+      { name: "Carrot nose", counts: [4, 4, 6] },
+      { name: "Top hat", counts: [6, 12, 18, 18, 18, 18, 27, 36] },
+      { name: "Scarf", counts: [40, 40] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w4: 221. Yarn ball cat toy",
+    text: `Yarn ball cat toy
+Crochet 6 sc in ring. Crochet two sc into each sc. Now 12.
+Next round one sc, two sc into next sc, repeat. Now 18.
+Next round two sc, two sc into next sc, repeat. Now 24.
+Two rounds just sc.
+Next round two sc, sc two together, repeat. Now 18.
+Next round one sc, sc two together, repeat. Now 12.
+Fill. Next round sc two together to the end. Now 6. Sew closed.`,
+    parts: [{ name: "Piece", counts: [6, 12, 18, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, w4: 222. Bauble in stripes (UK)",
+    text: `Bauble in stripes (UK)
+MC red, CC white. Change at the end of the round.
+MC
+1 8dc in mr
+2 (2dc) x8 [16]
+CC
+3 (1dc, 2dc in next) x8 [24]
+MC
+4 (2dc, 2dc in next) x8 [32]
+5-8 dc [32]
+CC
+9 dc [32]
+MC
+10 (2dc, dc2tog) x8 [24]
+11 (1dc, dc2tog) x8 [16]
+12 dc2tog x8 [8]
+Cap in gold: 6dc in mr, then 2 rounds of 6dc.`,
+    parts: [
+      { name: "Bauble in stripes", counts: [8, 16, 24, 32, 32, 32, 32, 32, 32, 24, 16, 8] },
+      { name: "Cap", counts: [6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w4: 223. FROG",
+    text: `FROG
+All in green. Hook C.
+Body
+rnd1 6sc in mr.............6
+rnd2 inc x6...............12
+rnd3 (sc,inc) x6..........18
+rnd4 (2sc,inc) x6.........24
+rnd5 (3sc,inc) x6.........30
+rnd6-9 sc.................30
+rnd10 (3sc,dec) x6........24
+rnd11 (2sc,dec) x6........18
+rnd12 (sc,dec) x6.........12
+rnd13 dec x6...............6
+Eyes x2
+rnd1 6sc in mr.............6
+rnd2 sc....................6
+Feet x4
+rnd1 3sc in mr.............3
+rnd2 inc x3................6`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Eyes", make: 2, counts: [6, 6] },
+      { name: "Feet", make: 4, counts: [3, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w4: 224. Leaf pendant",
+    text: `Leaf pendant
+Row 1: ch 10, sc in 2nd ch from hook, hdc in next, dc in next 2, tr in next, dc in next 2, hdc in next, sc in last. (9)`,
+    parts: [{ name: "Leaf pendant", counts: [9] }],
+  },
+  {
+    hand: "of the plain hands, w4: 225. Drawstring pouch for dic",
+    text: `Drawstring pouch for dice
+Ch 24, join with sl st to first ch to form a ring, being careful not to twist.
+Rnd 1: Ch 1, sc in each ch around, join. (24 sc)
+Rnds 2-7: Ch 1, sc in each sc around, join. (24 sc)
+Fasten off. Sew the bottom closed.`,
+    parts: [{ name: "Drawstring pouch for dice", counts: [24, 24, 24, 24, 24, 24, 24] }],
+  },
+  {
+    hand: "of the plain hands, w4: 226. GNOME (about 9 cm)",
+    text: `GNOME (about 9 cm)
+Work body in grey, hat in red, nose in skin.
+**Body**
+- Round 1: 6 sc into magic ring
+- Round 2: inc ×6 → 12
+- Round 3: [1 sc, inc] ×6 → 18
+- Round 4: [2 sc, inc] ×6 → 24
+- Rounds 5–10: sc → 24
+**Hat**
+- Round 1: 4 sc into magic ring
+- Round 2: sc → 4
+- Round 3: [1 sc, inc] ×2 → 6
+- Round 4: sc → 6
+- Round 5: [1 sc, inc] ×3 → 9
+- Round 6: sc → 9
+- Round 7: [2 sc, inc] ×3 → 12
+- Round 8: sc → 12
+- Round 9: [3 sc, inc] ×3 → 15
+- Round 10: sc → 15
+- Round 11: [4 sc, inc] ×3 → 18
+- Round 12: sc → 18
+- Round 13: [2 sc, inc] ×6 → 24
+- Round 14: sc → 24
+**Nose**
+- Round 1: 5 sc into magic ring
+- Round 2: sc → 5`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24] },
+      { name: "Hat", counts: [4, 4, 6, 6, 9, 9, 12, 12, 15, 15, 18, 18, 24, 24] },
+      { name: "Nose", counts: [5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w5: 227. Bumble (by request)",
+    text: `Bumble (by request)
+Yarn: A = amber, B = black. Changing colours every two rounds, carry the other one up inside.
+Body:
+1. A: 6sc in ring. (6)
+2. A: inc*6 (12)
+3. B: (1sc,inc)*6 (18)
+4. B: (2sc,inc)*6 (24)
+5. A: sc*24 (24)
+6. A: sc*24 (24)
+7. B: (2sc,dec)*6 (18)
+8. B: (1sc,dec)*6 (12)
+9. A: dec*6 (6)
+Wings: in white, two of them. 1. 4sc in ring. (4) 2. inc*4 (8)`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 18, 12, 6] },
+      { name: "Wings", make: 2, counts: [4, 8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w5: 228. Strawberry",
+    text: `Strawberry
+I start mine at the tip.
+Rnd 1: MR, 4 sc. [4]
+Rnd 2: 2 sc in each. [8]
+Rnd 3: *1 sc, 2 sc in next* x 4. [12]
+Rnd 4: *2 sc, 2 sc in next* x 4. [16]
+Rnd 5: *3 sc, 2 sc in next* x 4. [20]
+Rnd 6: *4 sc, 2 sc in next* x 4. [24]
+Rnd 7 + 8: sc. [24]
+Rnd 9: sc2tog around. [12] Stuff, draw thread through the last 12 sts and pull.
+Cap, green
+Rnd 1: MR, 5 sc. [5]
+Rnd 2: *ch 4, sl st in 2nd ch, sc, hdc, sl st in next sc* x 5.`,
+    parts: [
+      { name: "Strawberry", counts: [4, 8, 12, 16, 20, 24, 24, 24, 12] },
+      { name: "Cap", counts: [5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w5: 229. Panda",
+    text: `Panda
+Head (white)
+R1 6sc MR (6)
+R2 6inc (12)
+R3 1sc 1inc (18)
+R4 2sc 1inc (24)
+R5 3sc 1inc (30)
+R6–R9 30sc (30)
+R10 3sc 1dec (24)
+R11 2sc 1dec (18)
+stuff
+R12 1sc 1dec (12)
+R13 6dec (6)
+Ear (black) ×2
+R1 6sc MR (6)
+R2 6inc (12)
+R3 12sc (12)
+Eye patch (black) ×2
+R1 6sc MR (6)
+R2 6inc (12)`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Ear", make: 2, counts: [6, 12, 12] },
+      { name: "Eye patch", make: 2, counts: [6, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w5: 230. Snail",
+    text: `Snail
+Shell (worked as a long tube, later rolled up)
+Round 1: 6 sc in mc
+Round 2: sc in each around
+Round 3: inc, 2 sc, inc, 2 sc (8)
+Round 4: sc in each around
+Round 5: inc, 3 sc, inc, 3 sc (10)
+Round 6: sc in each around
+Round 7: inc, 4 sc, inc, 4 sc (12)
+Round 8: sc in each around
+Body
+Round 1: 5 sc in mc
+Round 2: inc in each (10)
+Rounds 3 through 7: sc in each around
+Roll up the shell and sew it on the body.`,
+    parts: [
+      { name: "Shell", counts: [6, 6, 8, 8, 10, 10, 12, 12] },
+      { name: "Body", counts: [5, 10, 10, 10, 10, 10, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w5: 231. Hair bow",
+    text: `Hair bow
+Bow: Ch 21. R1: hdc in 2nd ch from hook, hdc across (20). R2-5: ch 1, turn, hdc across (20). FO.
+Middle: Ch 5. R1: sc in 2nd ch from hook, sc across (4). R2-6: ch 1, turn, sc across (4). FO, wrap around the bow and sew.`,
+    parts: [
+      { name: "Bow", counts: [20, 20, 20, 20, 20] },
+      { name: "Middle", counts: [4, 4, 4, 4, 4, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w5: 232. Little fir",
+    text: `Little fir
+Rnd   Work                            Sts
+1     6 sc in ring                    6
+2     (sc 1, inc) 3x                  9
+3     (sc 2, inc) 3x                  12
+4     (sc 3, inc) 3x                  15
+5     (sc 4, inc) 3x                  18
+6     (sc 5, inc) 3x                  21
+7     (sc 6, inc) 3x                  24
+8     (sc 7, inc) 3x                  27
+9     (sc 8, inc) 3x                  30
+Trunk
+Rnd   Work                            Sts
+1     6 sc in ring                    6
+2     inc 6x                          12
+3-4   sc around                       12`,
+    parts: [
+      { name: "Little fir", counts: [6, 9, 12, 15, 18, 21, 24, 27, 30] },
+      { name: "Trunk", counts: [6, 12, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w5: 233. SHEEP — loop yarn in cre",
+    text: `SHEEP — loop yarn in cream, the rest grey
+BODY
+Magic ring with cream.
+Rnd 1. 6 sc. (6)
+Rnd 2. 6 inc. (12)
+Rnd 3. (sc, inc) × 6. (18)
+Rnd 4. (2 sc, inc) × 6. (24)
+Rnd 5-11. 24 sc. (24)
+Rnd 12. (2 sc, dec) × 6. (18)
+Rnd 13. (sc, dec) × 6. (12)
+LEGS. Make four.
+Magic ring with grey.
+Rnd 1. 6 sc. (6)
+Rnd 2-5. 6 sc. (6)
+HEAD
+Magic ring with grey.
+Rnd 1. 6 sc. (6)
+Rnd 2. 6 inc. (12)
+Rnd 3. (sc, inc) × 6. (18)
+Rnd 4-6. 18 sc. (18)
+Rnd 7. (sc, dec) × 6. (12)
+Rnd 8. 6 dec. (6)`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "LEGS", make: 4, counts: [6, 6, 6, 6, 6] },
+      { name: "HEAD", counts: [6, 12, 18, 18, 18, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w6: 234. Unicorn - mini",
+    text: `Unicorn - mini
+
+Head and snout [white]
+Rnd 1 | 6 sc in magic ring | 6
+Rnd 2 | 6 x inc | 12
+Rnd 3 | 6 x (sc, inc) | 18
+Rnd 4 | 6 x (2 sc, inc) | 24
+Rnd 5 | 6 x (3 sc, inc) | 30
+Rnd 6-8 | 30 sc | 30
+Rnd 9 | 6 x (3 sc, dec) | 24
+Rnd 10 | 6 x (2 sc, dec) | 18
+Rnd 11 | 6 x (sc, dec) | 12
+Rnd 12 | 6 x dec | 6
+
+Body [white]
+Rnd 1 | 5 sc in magic ring | 5
+Rnd 2 | 5 x inc | 10
+Rnd 3 | 5 x (sc, inc) | 15
+Rnd 4 | 5 x (2 sc, inc) | 20
+Rnd 5-7 | 20 sc | 20
+Rnd 8 | 5 x (2 sc, dec) | 15
+
+Horn [gold]
+Rnd 1 | 3 sc in magic ring | 3
+Rnd 2 | 3 sc | 3
+Rnd 3 | 3 x inc | 6
+
+Legs [white, 4 times]
+Rnd 1 | 6 sc in magic ring | 6
+Rnd 2-4 | 6 sc | 6
+
+Mane: cut 20 strands of 10 cm and knot them in.`,
+    parts: [
+      { name: "Head and snout", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Body", counts: [5, 10, 15, 20, 20, 20, 20, 15] },
+      { name: "Horn", counts: [3, 3, 6] },
+      { name: "Legs", make: 4, counts: [6, 6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w6: 235. Nest with eggs (UK)",
+    text: `Nest with eggs (UK)
+Nest: using brown, 4 ch, ss to form ring.
+1st round: 8 dc in ring, ss to first dc.
+2nd round: 1 ch, 2 dc in each dc, ss to first dc. 16 dc.
+3rd round: 1 ch, *1 dc in next dc, 2 dc in next dc; rep from * to end, ss to first dc. 24 dc.
+4th to 6th rounds: 1 ch, 1 dc in each dc, ss to first dc. 24 dc.
+Fasten off.`,
+    parts: [{ name: "Nest", counts: [8, 16, 24, 24, 24, 24] }],
+  },
+  {
+    hand: "of the plain hands, w6: 236. Speckled eggs, three",
+    text: `Speckled eggs, three
+With pale blue.
+r 1: 5 in ring.
+r 2: 2 in every st - 10.
+r 3, 4, 5: 1 in every st - 10.
+Fill.
+r 6: sc2tog 5 times - 5.
+Thread the end through and pull.`,
+    parts: [{ name: "Speckled eggs", make: 3, counts: [5, 10, 10, 10, 10, 5] }],
+  },
+  {
+    hand: "of the plain hands, w6: 237. Pizza slice x2",
+    text: `Pizza slice x2
+Row 1: Ch 2, 1 sc in 2nd ch from hook (1)
+Row 2: Ch 1, turn, inc (2)
+Row 3: Ch 1, turn, sc, inc (3)
+Row 4: Ch 1, turn, 2 sc, inc (4)
+Row 5: Ch 1, turn, 3 sc, inc (5)
+Row 6: Ch 1, turn, 4 sc, inc (6)
+Row 7: Ch 1, turn, 5 sc, inc (7)
+Row 8: Ch 1, turn, 6 sc, inc (8)
+Row 9: Ch 1, turn, 7 sc, inc (9)
+Row 10: Ch 1, turn, 8 sc, inc (10)`,
+    parts: [{ name: "Pizza slice", make: 2, counts: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] }],
+  },
+  {
+    hand: "of the plain hands, w6: 238. Doughnut",
+    text: `Doughnut
+Dough: ch 10, sl st into first ch to make a ring.
+Rnd 1: sc in each ch (10)
+Rnd 2: inc in each st (20)
+Rnd 3: (sc, inc) 10 times (30)
+Rnds 4-7: sc in each st (30)
+Rnd 8: (sc, dec) 10 times (20)
+Rnd 9: dec 10 times (10)
+Fold the ends together, stuff as you sew the inner edge shut.
+Icing (pink): ch 10, sl st into first ch to make a ring.
+Rnd 1: sc in each ch (10)
+Rnd 2: inc in each st (20)
+Rnd 3: (sc, inc) 10 times (30)
+Rnd 4: sc in each st (30)
+Rnd 5: *sl st, hdc 2 in next, sl st* repeat (40)`,
+    parts: [
+      { name: "Dough", counts: [10, 20, 30, 30, 30, 30, 30, 20, 10] },
+      { name: "Icing", counts: [10, 20, 30, 30, 40] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w6: 239. BUNNY (fits in a hand)",
+    text: `BUNNY (fits in a hand)
+*Head*
+Round 1: 6 sc in mr. Round count: 6.
+Round 2: inc each. Round count: 12.
+Round 3: 1 sc, inc. Round count: 18.
+Round 4: 2 sc, inc. Round count: 24.
+Rounds 5 to 8: 1 sc each. Round count: 24.
+Round 9: 2 sc, dec. Round count: 18.
+Round 10: 1 sc, dec. Round count: 12.
+Fill, gather with the tail.
+*Ears, two alike*
+Round 1: 4 sc in mr. Round count: 4.
+Round 2: inc each. Round count: 8.
+Rounds 3 to 6: 1 sc each. Round count: 8.
+Round 7: dec each. Round count: 4.`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "Ears", make: 2, counts: [4, 8, 8, 8, 8, 8, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w7: 240. Ballerina mouse",
+    text: `Ballerina mouse
+BODY - start in white at the bottom
+R1: 6sc in MR [6]
+R2: 6inc [12]
+R3: (1sc, 1inc)*6 [18]
+R4: (2sc, 1inc)*6 [24]
+R5-6: 24sc [24]
+R7: BLO 24sc [24]
+change to grey
+R8-9: 24sc [24]
+R10: (2sc, 1dec)*6 [18]
+R11: (1sc, 1dec)*6 [12]
+Stuff, leave open for the head.
+SKIRT - join pink in a front loop of R7
+R1: 24inc in the front loops [48]
+R2: 48 hdc [48]
+Fasten off and weave in.`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "SKIRT", counts: [48, 48] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w7: 241. Tiny man",
+    text: `Tiny man
+First leg: mr 6sc. (6) Round 2: (sc, inc) x3. (9) Round 3-4: sc. (9) Cut the yarn.
+Second leg: as the first, keep the yarn.
+Body: 
+Round 5: ch 3, sc 9 around the first leg, sc 3 on the chain, sc 9 around the second leg, sc 3 on the other side of the chain. (24)
+Round 6-8: sc. (24)
+Round 9: (2sc, dec) x6. (18)
+Round 10: (sc, dec) x6. (12)
+Round 11: dec x6. (6)`,
+    parts: [
+      { name: "First leg", counts: [6, 9, 9, 9] },
+      { name: "Second leg", counts: [6, 9, 9, 9] },
+      { name: "Body", counts: [24, 24, 24, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w7: 242. Bobble lamb",
+    text: `Bobble lamb
+bob = bobble: 4 dc together in one st
+R1. 6 sc in mr [6]
+R2. inc x 6 [12]
+R3. (bob, inc) x 6 [18]
+R4. (2 sc, inc) x 6 [24]
+R5. (bob, sc) x 12 [24]
+R6. sc around [24]
+R7. (bob, sc) x 12 [24]
+R8. (2 sc, dec) x 6 [18]
+R9. (bob, dec) x 6 [12]
+R10. dec x 6 [6]`,
+    parts: [{ name: "Bobble lamb", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, w7: 243. Crown",
+    text: `Crown
+Ch 24, join into a ring with a sl st.
+Rnd 1: ch 1, sc in each ch (24). Join.
+Rnd 2: ch 1, sc in each st (24). Join.
+Rnd 3: *sl st in next st, (hdc, dc, ch 2, sl st in 2nd ch from hook, dc, hdc) in next st, sl st in next st; rep from * to end. 8 points.`,
+    parts: [{ name: "Crown", counts: [24, 24, 48] }],
+  },
+  {
+    hand: "of the plain hands, w7: 244. Lighthouse keyring",
+    text: `Lighthouse keyring
+Tower: white, with red stripes
+1) 6 sc in MR (6)
+2) inc x6 (12)
+3) (sc, inc) x6 (18)
+4) (2 sc, inc) x6 (24)
+5) BLO sc (24)
+6-8) sc (24) red
+9) sc (24) white
+10) (10 sc, dec) x2 (22)
+11-12) sc (22)
+13) (9 sc, dec) x2 (20) red
+14-15) sc (20)
+Lamp: yellow
+1) 6 sc in MR (6)
+2) inc x6 (12)
+3-4) sc (12)
+Cap: red
+1) 4 sc in MR (4)
+2) inc x4 (8)
+3) (sc, inc) x4 (12)
+4) (2 sc, inc) x4 (16)`,
+    parts: [
+      { name: "Tower", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 22, 22, 22, 20, 20, 20] },
+      { name: "Lamp", counts: [6, 12, 12, 12] },
+      { name: "Cap", counts: [4, 8, 12, 16] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w7: 245. Seahorse, from the tail ",
+    text: `Seahorse, from the tail up
+1. Mr with 5.
+2. 5 sc.
+3. Inc 2 evenly (7).
+4. 7 sc.
+5. Inc 2 evenly (9).
+6. 9 sc.
+7. Inc 3 evenly (12).
+8. 12 sc.
+9. Inc 3 evenly (15).
+10. Inc 3 evenly (18).
+11 - 13. 18 sc.
+14. Dec 4 evenly (14).
+15. Dec 4 evenly (10).
+16 - 17. 10 sc.
+18. Inc 2 evenly (12).
+19. Inc 3 evenly (15).
+20 - 21. 15 sc.
+22. Dec 5 (10).
+23. Dec 5 (5).`,
+    parts: [
+      {
+        name: "Seahorse",
+        counts: [5, 5, 7, 7, 9, 9, 12, 12, 15, 18, 18, 18, 18, 14, 10, 10, 10, 12, 15, 15, 15, 10, 5],
+      },
+    ],
+  },
+  {
+    hand: "of the plain hands, w8: 246. Chick for the egg cup",
+    text: `Chick for the egg cup
+UK terms
+Row 1 – 6 dc into an adjustable ring.
+Row 2 – 2 dc in each st. (12)
+Row 3 – 1 dc, 2 dc in next. (18)
+Row 4 – 2 dc, 2 dc in next. (24)
+Row 5 – 3 dc, 2 dc in next. (30)
+Rows 6–9 – dc. (30)
+Row 10 – 3 dc, dc2tog. (24)
+Row 11 – 2 dc, dc2tog. (18)
+Row 12 – 1 dc, dc2tog. (12)
+Row 13 – dc2tog. (6)
+
+Beak: orange. Row 1 – 4 dc into an adjustable ring. Row 2 – 1 dc, 2 dc in next. (6)
+Wings: Row 1 – 4 dc into an adjustable ring. Row 2 – 2 dc in each st. (8) Row 3 – dc. (8) Make two.`,
+    parts: [
+      { name: "Chick for the egg cup", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Beak", counts: [4, 6] },
+      { name: "Wings", make: 2, counts: [4, 8, 8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w8: 247. Piglet head",
+    text: `Piglet head
+-- snout --
+mr (6)
+inc (12)
+blo sc (12)
+fo
+
+-- head --
+mr (6)
+inc (12)
+1, inc (18)
+2, inc (24)
+3, inc (30)
+sc (30) x4
+3, dec (24)
+2, dec (18)
+stuff
+1, dec (12)`,
+    parts: [
+      { name: "snout", counts: [6, 12, 12] },
+      { name: "head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w8: 248. Turnip",
+    text: `Turnip
+In purple 6 sc into ring. Join with slip stitch and ch 1 at the end of this and every round.
+2nd: 2 sc each. 12
+3rd: *1, 2 in next* 18
+4th: *2, 2 in next* 24
+5th: *3, 2 in next* 30
+6th: *4, 2 in next* 36
+7th–10th: even. 36
+11th: *4, sc2tog* 30
+12th: *3, sc2tog* 24
+13th: *2, sc2tog* 18
+In white
+14th: *1, sc2tog* 12
+15th: sc2tog. 6`,
+    parts: [{ name: "Turnip", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, w8: 249. A bear for your bag",
+    text: `A bear for your bag
+(R = round, s = single crochet, i = increase, d = decrease)
+Head
+R1. 6s in magic ring
+R2. 6i - 12
+R3. (1s, 1i) 6 times - 18
+R4. (2s, 1i) 6 times - 24
+R5. (3s, 1i) 6 times - 30
+R6-9. 30s - 30
+R10. (3s, 1d) 6 times - 24
+R11. (2s, 1d) 6 times - 18
+R12. (1s, 1d) 6 times - 12
+R13. 6d - 6
+Ear (make 2)
+R1. 6s in magic ring
+R2. 6i - 12
+R3. 12s - 12`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Ear", make: 2, counts: [6, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w8: 250. Fish mobile",
+    text: `Fish mobile
+Body from the mouth: 
+Round 1: Chain 2; 6 single crochet in the second chain from the hook. [6]
+Round 2: 2 single crochet in each stitch around. [12]
+Round 3: 1 single crochet in next stitch, 2 single crochet in next stitch, around. [18]
+Round 4: 1 single crochet in next 2 stitches, 2 single crochet in next stitch, around. [24]
+Rounds 5 and 6: Single crochet around. [24]
+Round 7: Single crochet in next 4 stitches, single crochet 2 together, around. [20]
+Round 8: Single crochet in next 3 stitches, single crochet 2 together, around. [16]
+Round 9: Single crochet in next 2 stitches, single crochet 2 together, around. [12]
+Round 10: Single crochet in next stitch, single crochet 2 together, around. [8]
+Round 11: Single crochet 2 together around. [4]
+Tail
+Round 12: 3 single crochet in each stitch around. [12]
+Fasten off.`,
+    parts: [
+      { name: "Body from the mouth", counts: [6, 12, 18, 24, 24, 24, 20, 16, 12, 8, 4] },
+      { name: "Tail", counts: [12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, w8: 251. Booties (tiny, for the t",
+    text: `Booties (tiny, for the tree)
+With cream, ch 6
+R1 2sc in 2nd ch, 3sc, 4sc in last ch, 3sc back, 2sc in last [14]
+R2 2inc, 3sc, 4inc, 3sc, 2inc [22]
+R3 BLO 22sc [22]
+R4 6sc, 5dec, 6sc [17]
+R5-6 17sc [17]
+FO. Make two.`,
+    parts: [{ name: "Booties", make: 2, counts: [14, 22, 22, 17, 17, 17] }],
+  },
+  {
+    hand: "of the plain hands, w8: 252. Christmas bauble — joine",
+    text: `Christmas bauble — joined rounds, change colour every round
+R1 (red): 6 sc in MR, sl st to join. (6)
+R2 (white): ch 1, inc in each st, sl st to join. (12)
+R3 (red): ch 1, (1 sc, inc) around, sl st to join. (18)
+R4 (white): ch 1, (2 sc, inc) around, sl st to join. (24)
+R5 (red): ch 1, (3 sc, inc) around, sl st to join. (30)
+R6 (white), R7 (red), R8 (white): ch 1, sc around, sl st to join. (30)
+R9 (red): ch 1, (3 sc, dec) around, sl st to join. (24)
+R10 (white): ch 1, (2 sc, dec) around, sl st to join. (18)
+R11 (red): ch 1, (1 sc, dec) around, sl st to join. (12)
+Fill, cut, gather.`,
+    parts: [{ name: "Christmas bauble", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12] }],
   },
 ];

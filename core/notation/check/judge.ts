@@ -44,7 +44,7 @@ export function totalsOf(nodes: readonly Node[]): (Node & { kind: "total" })[] {
   const found: (Node & { kind: "total" })[] = [];
   // A number in brackets with more work behind it tells how far one has come, not what the round makes.
   for (const n of nodes) {
-    if (n.kind === "total" && !n.each) found.push(n);
+    if (n.kind === "total") found.push(n);
     else if (
       found.length > 0 &&
       (n.kind === "group" ||

@@ -83,7 +83,8 @@ export function namesColours(c: Cursor): boolean {
     });
     const turned = () =>
       readShade(c) !== undefined && c.take("=") && readColourName(c) !== undefined ? true : undefined;
-    if (!entry && !c.attempt(turned)) return false;
+    // "MC red, CC white. Change at the end of the round."
+    if (!entry && !c.attempt(turned)) return entries > 1 && behindStop(c);
     signed ||= entry?.sign ?? true;
     entries++;
     if (!c.done && !c.take(",", ";", ".", "and", "&", "/")) return false;
@@ -92,6 +93,8 @@ export function namesColours(c: Cursor): boolean {
   // "MC grey" alone is where it begins; two of them are a list.
   return entries > (signed ? 0 : 1);
 }
+
+const behindStop = (c: Cursor): boolean => c.tokens[c.at - 1]?.text === ".";
 
 /** A name and its shade, said at one place of a line. */
 function saidAt(
@@ -138,7 +141,7 @@ function shadeFor(
   return shade === undefined ? [] : [[name, shade]];
 }
 
-/** "MC grey, CC red": letters and their shades in turn, and nothing else on the line. */
+/** "MC grey, CC red": letters and their shades in turn, and nothing else on the line or in the sentence. */
 function pairsOf(tokens: Cursor["tokens"], source: string): readonly (readonly [string, string])[] {
   const c = new Cursor(tokens, source);
   const pairs: (readonly [string, string])[] = [];
@@ -146,11 +149,12 @@ function pairsOf(tokens: Cursor["tokens"], source: string): readonly (readonly [
     const t = c.peek();
     const capital = t ? source.slice(t.from, t.to) === source.slice(t.from, t.to).toUpperCase() : false;
     const from = c.at;
+    const ended = pairs.length >= 2 && behindStop(c);
     const name = readColourName(c);
-    if (!t || name === undefined || (c.at - from === 1 && !capital)) return [];
+    if (!t || name === undefined || (c.at - from === 1 && !capital)) return ended ? pairs : [];
     c.take("is", "=", ":", "-");
     const shade = readShade(c);
-    if (shade === undefined || shade.length < 3) return [];
+    if (shade === undefined || shade.length < 3) return ended ? pairs : [];
     pairs.push([name, shade]);
     if (!c.done && !c.take(",", ";", ".", "and", "&", "/")) return [];
   }

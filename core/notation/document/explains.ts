@@ -32,6 +32,10 @@ export function explains(tokens: readonly Token[]): boolean {
   return entries >= FEWEST || told;
 }
 
+/** "sc = single crochet": one entry, and its sign is no other's. */
+export const equates = (tokens: readonly Token[]): boolean =>
+  tokens[1]?.text === "=" && entryAt(tokens, 0) !== undefined;
+
 /** The end of an entry that begins at `i`: letters, a sign or none, and what they mean. */
 function entryAt(tokens: readonly Token[], i: number): number | undefined {
   const short = tokens[i]?.text ?? "";

@@ -54,10 +54,17 @@ export function flowing(
   const best = bestCut(tokens, pieces, lives, begins ? undefined : from);
   if (!best) return undefined;
   const goesOver = best.rounds.some((s) => straight(tokens.slice(s.from, s.to)) !== undefined);
-  const fewest = best.live === best.begun && !goesOver ? FEWEST : FEWEST - 1;
+  // "6 sc in a ring (6), then sc all around (6)": two sums are two rounds.
+  const summed = best.rounds.filter((s) => tokens[s.to - 1]?.text === ")" && closesSum(tokens, s.to - 1));
+  const apart = best.live !== best.begun || goesOver || summed.length > 1;
+  const fewest = apart ? FEWEST - 1 : FEWEST;
   if (made(best.rounds) < fewest) return undefined;
   return { tokens: asRounds(tokens, best.rounds), live: best.live };
 }
+
+/** "(6)", "(6 stitches)": the bracket that closes at token `i` holds what a round comes to. */
+const closesSum = (tokens: readonly Token[], i: number): boolean =>
+  tokens.slice(Math.max(0, i - 3), i).some((t, k, all) => t.text === "(" && all[k + 1]?.kind === "number");
 
 /** "Body:", "EYES, 2.": where a name in front of the rounds ends. */
 function nameEnds(tokens: readonly Token[]): number {

@@ -96,6 +96,8 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   if (!p || !first || p.words.length > 7) return undefined;
   const letters = p.words.filter((t) => t.kind === "word");
   if (letters.length === 0) return undefined;
+  // "With yellow, mr, 6 sc": the work begins.
+  if (letters.length === 1 && /^(mr|mc)$/.test(first.text) && p.rest.length > 0) return undefined;
   // "Red: ch 31. Row 1: …" changes the colour of what stands behind it.
   const shade = new Cursor(p.words, c.source, c.names, c.legend, c.colours);
   if (p.rest.length > 0 && readShade(shade) !== undefined && shade.done) return undefined;
@@ -182,7 +184,6 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   if (isUpper(source.slice(first.from, c.tokens[c.tokens.length - 1]?.to))) cost += NAME.upper;
   if (unit.spaced) cost += NAME.spaced;
   if (unit.bullet && !unit.marked) cost += NAME.bullet;
-  if (p.make > 1) cost += NAME.make;
   if (/^\p{Lu}/u.test(source.slice(first.from, first.from + 1))) cost += NAME.capital;
   const sets = /^(join|attach|with|using|rejoin)$/.test(p.rest[0]?.text ?? "");
   // "Tier 2: join in the back loops of round 4": where the part begins.
@@ -199,8 +200,12 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   if (SENTENCE.test(first.text) && !joins) cost += letters.length > 1 ? NAME.sentence : NAME.sentenceAlone;
   const at = new Cursor(p.words, c.source, c.names, c.legend);
   const stitch = readStitch(at, terms);
-  if (stitch && stitch.kind !== "generic")
-    cost += letters.length > 1 && at.at < p.words.length ? NAME.stitchAndMore : NAME.stitch;
+  const named = stitch !== undefined && stitch.kind !== "generic";
+  if (named && p.make > 1 && letters.length > 1 && at.at < p.words.length) cost += NAME.make;
+  if (named) cost += letters.length > 1 && at.at < p.words.length ? NAME.stitchAndMore : NAME.stitch;
+  else if (onlyStitches(at, terms)) cost += NAME.stitch;
+  // "inc (12)": what a round comes to, and not how many there are of it.
+  else if (p.make > 1) cost += NAME.make;
   at.at = 0;
   if (startsEvent(at) && !joins) cost += NAME.event;
   at.at = 0;
@@ -219,6 +224,23 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
       cost += NAME.talkWord;
   }
   return cost;
+}
+
+/** "blo sc", "2, inc": loops, numbers and stitches, and nothing that names a thing. */
+function onlyStitches(at: Cursor, terms: Terms): boolean {
+  let stitches = 0;
+  at.at = 0;
+  while (!at.done) {
+    if (at.kind() !== "word") {
+      at.at++;
+      continue;
+    }
+    if (at.take("blo", "flo", "bl", "fl")) continue;
+    const word = readStitch(at, terms);
+    if (!word || word.kind === "generic") return false;
+    stitches++;
+  }
+  return stitches > 0;
 }
 
 function parse(c: Cursor, terms: Terms): Parsed | undefined {
@@ -247,6 +269,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
       ? shade
       : undefined;
   });
+  c.attempt(() => forThe(c));
   const many = readMake(c, false);
   if (many !== undefined) {
     p.make = many;
@@ -347,6 +370,20 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
   return p.words.length > 0 ? p : undefined;
 }
 
+/** "For the body, start with …", "For the ears (make 2):": a part is named, and then told. */
+function forThe(c: Cursor): true | undefined {
+  if (!c.take("for") || !c.take("the", "each", "both")) return undefined;
+  const end = c.tokens.findIndex((t, i) => i >= c.at && /^[,:([]$/.test(t.text));
+  const name = c.tokens.slice(c.at, end < 0 ? undefined : end);
+  const named = name.every((t) => t.kind === "word" && !isRoundWord(t.text) && !LIST.test(t.text));
+  // "For the frill, work in the front loops of round 9" goes on with what is there.
+  const begins = c.tokens.slice(end, end + FOR_WITHIN).some((t) => BEGINS.test(t.text));
+  return named && begins && end > c.at && name.length <= MOST_FOR ? true : undefined;
+}
+const BEGINS = /^(mr|mc|ring|circle|ch|chain)$/;
+const FOR_WITHIN = 16;
+const MOST_FOR = 3;
+
 /**
  * "Head - make 1 in fawn": a word behind "in" that ends the name is a colour, also one that nobody listed.
  */
@@ -432,6 +469,8 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   // "Body – start at the beak end, using brown", "Panda face: white (W) and black (B)": talk, with a colour
   // in it.
   const rest = c.tokens.slice(c.at);
+  // "Second leg: as the first, keep the yarn": what it is made like.
+  if (AS.test(rest[0]?.text ?? "") && rest.slice(1, 5).some((t) => t.kind === "ordinal")) return false;
   const worked = rest.some((_, i) => {
     const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);
     at.at = i;
@@ -449,6 +488,8 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   }
   return false;
 }
+
+const AS = /^(as|same|like)$/;
 
 /** Is all that is left a shade, perhaps with a sign behind it? */
 function shadeEnds(c: Cursor, sign?: string): boolean {

@@ -191,6 +191,13 @@ function sumFirst(c: Cursor): Tail["total"] {
   return c.take(":") && works() ? { n, from: at, to } : undefined;
 }
 
+/** "Rounds 5 to 9 are just single crochet": what a round is, told by a verb; only in front of work. */
+function copula(c: Cursor): true | undefined {
+  if (!c.take("is", "are", "was", "were", "will")) return undefined;
+  while (c.take("be", "just", "simply", "only", "all", "both", "each", "worked", "as", "in"));
+  return c.kind() === "number" || STITCH.test(c.text()) || c.is("(", "[", "*") ? true : undefined;
+}
+
 /** "(5 rounds)", "(RS)", "(18)" behind the numbers, and the sign that ends the label. */
 function tail(c: Cursor): Tail {
   let written: Tail["written"];
@@ -229,6 +236,7 @@ function tail(c: Cursor): Tail {
     c.take("of") && c.kind() === "number" && (c.at++, CLOSE.has(c.text())) ? true : undefined,
   );
   const from = c.at;
+  c.attempt(() => copula(c));
   // "- x3" may be work where she says that "-" is a decrease.
   while (CLOSE.has(c.text()) && !(c.at > from && c.legend.has(c.text()))) c.at++;
   // "Rnd 2: 12: inc in all": the sum before the work.
@@ -278,6 +286,8 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   const from = c.from;
   const out: LabelReading[] = [];
   const lead = totalFirst(c);
+  // "Then round ten is …".
+  if (c.is("then", "now") && (isRoundWord(c.text(1)) || c.is("for", "in", "on"))) c.at++;
   c.take("for", "in", "on", "from");
   // "Work rounds five, six and seven even".
   if (c.is("work", "crochet") && isRoundWord(c.text(1)) && c.kind(2) === "number") c.at++;

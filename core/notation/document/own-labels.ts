@@ -60,7 +60,9 @@ function ownWays(
     const run = runs.get(frame.key);
     const goesOn = frame.first === 1 || run?.last === frame.first - 1;
     const behind = lines[i]?.slice(frame.end) ?? [];
-    if (!goesOn || !(works(behind) || (frame.first === 1 && begins(behind)))) {
+    // "1, inc", "2, inc", "3, inc": one stitch, two, three; a label only where the first of them begins a piece.
+    const counts = frame.first === 1 && lines[i]?.[frame.end - 1]?.text === "," && !begins(behind);
+    if (counts || !goesOn || !(works(behind) || (frame.first === 1 && begins(behind)))) {
       if (frame.first !== 1) runs.delete(frame.key);
       continue;
     }
@@ -73,7 +75,8 @@ function ownWays(
 
 /** "mc6", "ring of 6": a first round need not name its stitch. */
 const begins = (tokens: readonly Token[]): boolean =>
-  tokens.some((t) => RING.test(t.text)) && tokens.some((t) => t.kind === "number");
+  tokens.some((t) => RING.test(t.text) || /^(loop|ch|chain)$/.test(t.text)) &&
+  tokens.some((t) => t.kind === "number");
 
 function frameOf(tokens: readonly Token[]): Frame | undefined {
   for (let at = 0; at < REACH && at < tokens.length; at++) {

@@ -3,7 +3,7 @@ import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
 import { bareLabels } from "./bare-labels";
-import { explains } from "./explains";
+import { equates, explains } from "./explains";
 import { flowing, type Live } from "./flowing";
 import { bracketedLabels, COMMA, doingLabel, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
@@ -75,12 +75,14 @@ export function unitsOf(
       bullet: /^(-|--|>)$/.test(first) && !/^-+$/.test(all[all.length - 1]?.text ?? ""),
       indented: /^[ \t]/.test(source.slice(line.from, line.from + 1)),
       marked:
-        first === "#" ||
-        first === "~" ||
-        (/^(-+|=+|\*+)$/.test(first) &&
-          /^(-+|=+|\*+)$/.test(all[all.length - 1]?.text ?? "") &&
-          bare.length <= 6) ||
-        (first === "**" && /^(\*\*|:)$/.test(all[all.length - 1]?.text ?? "")),
+        !meanings &&
+        !equates(own) &&
+        (first === "#" ||
+          first === "~" ||
+          (/^(-+|=+|\*+)$/.test(first) &&
+            /^(-+|=+|\*+)$/.test(all[all.length - 1]?.text ?? "") &&
+            bare.length <= 6) ||
+          (first === "**" && /^(\*\*|:)$/.test(all[all.length - 1]?.text ?? ""))),
       table: all.filter((t) => t.text === "|").length >= 2,
     };
     const cuts = cut(bare);
@@ -115,11 +117,14 @@ function unframed(all: readonly Token[], works: (t: readonly Token[]) => boolean
   const sign = all[0]?.text ?? "";
   if (!/^(\*+|=+|~+|-{2,}|_+)$/.test(sign) || all.length > MOST_FRAMED) return all;
   const shut = all.findIndex((t, i) => i > 1 && t.text === sign);
+  // "* sc = single crochet *".
+  if (shut === all.length - 1 && equates(all.slice(1, shut))) return all.slice(1, shut);
   const counts = all.some((t) => t.kind === "number");
   if (shut < 0 || (shut === all.length - 1 && !counts) || works(all)) return all;
   const inside = all.slice(1, shut);
-  // "* Long ears x2 *": how many, too.
-  const named = inside.every((t, k) => t.kind === "word" || (k > 0 && t.kind === "number"));
+  // "* Long ears x2 *", "* Ears, two alike *", "* Ears (two) *": how many, too.
+  const counted = (t: Token) => t.kind === "number" || /^[,()]$/.test(t.text);
+  const named = inside.every((t, k) => t.kind === "word" || (k > 0 && counted(t)));
   return named && inside[0]?.kind === "word" ? [...inside, ...all.slice(shut + 1)] : all;
 }
 /** "*Rnd 3:* (sc, inc) x 6": stars that only set off the label. */
@@ -172,11 +177,15 @@ const NO_LABELS: ReadonlySet<number> = new Set();
 /** So many labels that count on in a line are a list of rounds, whatever signs stand between them. */
 const FEWEST_IN_ROW = 3;
 
-/** "/ 2. (1, inc) x 3": a number with its sign, behind what parts rounds. */
-const numbered = (tokens: readonly Token[], i: number): boolean =>
+/** "/ 2. (1, inc) x 3", "(4) 2. inc": a number with its sign, behind what parts rounds, or behind a sum. */
+const numbered = (tokens: readonly Token[], i: number, next: number): boolean =>
   tokens[i]?.kind === "number" &&
   /^[.)]$/.test(tokens[i + 1]?.text ?? "") &&
-  /^[/|;:]$/.test(tokens[i - 1]?.text ?? "");
+  (/^[/|;:]$/.test(tokens[i - 1]?.text ?? "") ||
+    (tokens[i]?.value === next && (i === 0 || behindSum(tokens, i))));
+
+const behindSum = (tokens: readonly Token[], i: number): boolean =>
+  i > 1 && /^[)\]]$/.test(tokens[i - 1]?.text ?? "") && tokens[i - 2]?.kind === "number";
 
 /** "BODY – R1 MR 6, R2 6 inc, R3-4 even": the places of labels that count on from the first in one line. */
 export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
@@ -187,7 +196,7 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
     const worded = isRoundWord(tokens[i]?.text ?? "") && tokens[i + 1]?.kind === "number";
     const at = worded ? i + 1 : i;
     const n = tokens[at];
-    if (!n || !(worded || numbered(tokens, i))) {
+    if (!n || !(worded || numbered(tokens, i, last + 1))) {
       worked ||= tokens[i]?.kind !== "mark";
       continue;
     }
@@ -201,8 +210,9 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
     worked = false;
     i = to;
   }
-  // "1. 5 sc MR | 2. inc (10)": parted by a stroke, two are enough.
-  const stroked = tokens[(found[1] ?? 0) - 1]?.text === "|";
+  // "1. 5 sc MR | 2. inc (10)", "1. 4 sc (4) 2. inc (8)": parted by a stroke or a sum, two are enough.
+  const second = found[1] ?? 0;
+  const stroked = tokens[second - 1]?.text === "|" || behindSum(tokens, second);
   return found.length >= 2 && (last >= FEWEST_IN_ROW || stroked) ? new Set(found) : NO_LABELS;
 }
 

@@ -21,9 +21,10 @@ function spacing(c: Cursor): number | undefined {
 /** "Every stitch twice", "double every 2nd stitch", "every other one doubled": an increase in each of them. */
 export const doubled: Phrase = {
   name: "doubled",
-  starts: words("each every all double doubling work crochet"),
+  starts: words("each every all double doubling twice work crochet"),
   read(c) {
-    const ahead = c.take("double", "doubling");
+    const twice = c.is("twice") && /^(in|into)$/.test(c.text(1)) && (c.at++, true);
+    const ahead = twice || c.take("double", "doubling");
     if (!ahead) c.take("work", "crochet");
     c.take("in", "into");
     const every = spacing(c);
@@ -33,6 +34,7 @@ export const doubled: Phrase = {
   },
   examples: [
     ["every stitch twice", "inc, each"],
+    ["twice in every stitch", "inc, each"],
     ["double every 2nd stitch", "inc, each"],
     ["every other one doubled", "inc, each"],
   ],

@@ -6,6 +6,7 @@ import { colour } from "./colour";
 import { changes } from "./changes";
 import { doubled } from "./doubled";
 import { hint } from "./hint";
+import { legsTimes } from "./legs-times";
 import { pairs } from "./pairs";
 import type { Context, Phrase, Reading } from "./phrase";
 import { placedFirst } from "./placed-first";
@@ -46,6 +47,7 @@ export const PHRASES: readonly Phrase[] = [
   times,
   repeat,
   numberAlone,
+  legsTimes,
   ring,
   pickUp,
   drawUp,

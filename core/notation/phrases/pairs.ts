@@ -30,16 +30,18 @@ function gathered(c: Cursor): number | undefined {
   let together = c.takeAny(TOGETHER);
   if (!verb && !together && !EVERY.has(c.text())) return undefined;
   if (!EVERY.has(c.text()) && !together && c.kind() !== "ordinal") return undefined;
-  c.takeAll(EVERY);
+  // Twice at most: a line of nothing but "all" is looked at once for each of them.
+  if (c.takeAny(EVERY)) c.takeAny(EVERY);
   c.take("the", "of");
   const places = lastTwo(c);
   const two = c.take("two", "2");
   const noun = isStitchNoun(c.text());
   if (noun) c.at++;
   together = c.takeAny(TOGETHER) || together;
-  const byTwo = (c.is("in") && TWO.has(c.text(1)) && ((c.at += 2), true)) || byTwos(c);
+  const byTwo = (c.is("in", "by") && TWO.has(c.text(1)) && ((c.at += 2), true)) || byTwos(c);
   together = c.takeAny(TOGETHER) || together;
-  if (!together || !(noun || places !== undefined)) return undefined;
+  // "All together by twos": of what is there, if no noun says so.
+  if (!together || !(noun || byTwo || places !== undefined)) return undefined;
   return places ?? (two || byTwo ? 2 : undefined);
 }
 
@@ -58,7 +60,7 @@ function byTwos(c: Cursor): boolean {
  */
 export const pairs: Phrase = {
   name: "pairs",
-  starts: new Set([...VERB, ...TOGETHER, "every"]),
+  starts: new Set([...VERB, ...TOGETHER, "every", "all"]),
   read(c) {
     const from = c.from;
     const every = gathered(c);
@@ -89,6 +91,7 @@ export const pairs: Phrase = {
     ["work all sts together in pairs", "(1 dec) ×around"],
     ["crochet together every 2nd and 3rd stitch", "(1 sc, 1 dec) ×around"],
     ["work every two sts together", "(1 dec) ×around"],
+    ["all together by twos", "(1 dec) ×around"],
     ["crochet all stitches together two by two", "(1 dec) ×around"],
   ],
 };

@@ -15,7 +15,7 @@ const CHANGE = /^(inc|dec|increase|decrease|invdec)$/;
 const CLOSED = /^[)\]}>]$/;
 /** Verbs and articles in front of a stitch add nothing: "work 6 sc", "make an increase". */
 const LEAD = words(
-  "you'll we'll we i i'll let's work make crochet do working place put you begin start starting beginning continue a an the by making just only with 1x followed worked one",
+  "you'll we'll we i i'll let's work make crochet do working place put you begin start starting off beginning continue a an the by making just only with 1x followed worked one",
 );
 
 /** What begins a place: where, after how many of what, they are worked. */
@@ -184,6 +184,9 @@ function nounCost(c: Cursor, s: SaidWork, start: number): number {
   // "21 stitches in all", which is no place.
   const inAll = /^(all|total)$/.test(last) || c.is("total", "altogether", "overall");
   if (inAll && c.tokens[c.at - 2]?.text !== "of") return COST.nounAlone;
+  // "12 stitches each" behind the work of several rounds: "in" says where, "each" alone does not.
+  const apiece = /^(each|ea)$/.test(last) && !/^(in|into)$/.test(c.tokens[c.at - 2]?.text ?? "");
+  if (apiece && c.tokens[start - 1]?.text === ",") return COST.nounAlone;
   if (s.target.place !== undefined || s.target.reach !== undefined) return 0;
   const before = c.tokens[start - 1]?.text ?? "";
   const alone = /^(--?|[.;=!\n])$/.test(before) || (/^[([{]$/.test(before) && /^[)\]}]$/.test(c.text()));

@@ -26,7 +26,7 @@ const LEAD = words(
   "so total totals count stitch stitches st sts you should will now have be are there is giving making makes gives this a of leaving to make get with end ends ending up for gets leaves left have: altogether in all = : that's that it its round rnd row which",
 );
 const LEAD_START = words(
-  "so total totals count stitch stitches st sts you there ends ending giving making makes gives leaving leaves for this to now in that's that which",
+  "so total totals count stitch stitches st sts you there ends ending giving making makes gives leaving leaves for this to now in that's that which round rnd row",
 );
 /** Words that may stand behind the number and say no more. */
 const TRAIL = words(
@@ -161,7 +161,7 @@ export const totals: Phrase = {
     if (c.kind() === "word") {
       if (!leadWords(c)) return out;
       c.take("=", ":", "-");
-      const t = counted(c, x);
+      const t = counted(c, x, true);
       // "…, ending with 1 dc. (30)": the sum is still to come.
       const stop = c.is(".", ";", ",") ? 1 : 0;
       const summed = /^[([{=]$/.test(c.text(stop)) && c.kind(stop + 1) === "number";
@@ -262,6 +262,8 @@ const stopped = (c: Cursor): boolean => c.is(".", ";") && c.kind(1) === "end";
 /** Moves past words that introduce a total; false when nothing of the kind stands there. */
 function leadWords(c: Cursor): boolean {
   if (!LEAD_START.has(c.text())) return false;
+  // "Round count: 12", and not "round 12".
+  if (isRoundWord(c.text()) && !/^(count|total|totals|stitch|stitches|sts)$/.test(c.text(1))) return false;
   const from = c.at;
   while (c.at - from < 8 && c.kind() !== "number" && LEAD.has(c.text())) c.at++;
   if (c.kind() === "number" || c.kind() === "ordinal") return true;
