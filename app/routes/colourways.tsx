@@ -49,7 +49,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const [entry, s, colourways, cupboard, made] = await Promise.all([
     findItem(scope, params.id),
     loadSurroundings(scope, workshop),
-    listColourways(scope, { itemId: params.id }),
+    listColourways(scope, { itemId: params.id }).then((all) => all.filter((c) => !c.asKit)),
     loadCupboard(scope),
     madeStock(scope),
   ]);

@@ -1,6 +1,7 @@
 import { data, Link } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-kit";
+import { listColourways } from "@db/queries/colourways";
 import { findItem } from "@db/queries/items";
 import { findKit, saveKit } from "@db/queries/kits";
 import { printMoney, type Minor } from "@core/units";
@@ -8,6 +9,8 @@ import { analyseStored, loadSurroundings } from "../features/items/load.server";
 import { errorsByField } from "../features/items/schema";
 import { ContentsSheet } from "../features/kit/contents-sheet";
 import { kitOf, windingList } from "../features/kit/kit.server";
+import { OfferedSheet } from "../features/kit/offered-sheet";
+import { offeredKits, offerKit, withdrawKit } from "../features/kit/offered.server";
 import { KitSettings } from "../features/kit/kit-settings";
 import { ReserveSheet } from "../features/kit/reserve-sheet";
 import { ScaleSheet } from "../features/kit/scale-sheet";
@@ -30,11 +33,12 @@ const USUAL_KITS = 12;
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
-  const [entry, s, kit, balls] = await Promise.all([
+  const [entry, s, kit, balls, colourways] = await Promise.all([
     findItem(scope, params.id),
     loadSurroundings(scope, workshop),
     findKit(scope, params.id),
     allBalls(scope),
+    listColourways(scope, { itemId: params.id }),
   ]);
   if (!entry) throw data(null, { status: 404 });
   const asked = z
@@ -45,8 +49,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     .safeParse(new URL(request.url).searchParams.get("n"));
   const n = asked.success ? asked.data : USUAL_KITS;
   const got = await analyseStored(entry, s);
-  const view =
-    got.ok && got.value.piece.yarn.length > 0 ? kitOf(entry, got.value, s, workshop, kit) : undefined;
+  const view = got.ok && got.value.piece.yarn.length > 0 ? kitOf(entry, got.value, s, kit) : undefined;
   return {
     id: entry.item.id,
     name: entry.item.name,
@@ -60,6 +63,8 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       version: kit.version,
     },
     view,
+    offered: view ? await offeredKits(scope, entry, colourways, s) : [],
+    colours: colourways.filter((c) => !c.asKit).map((c) => ({ id: c.id, name: c.name })),
     winding: view ? windingList(view, n, balls) : [],
     scale: ownScale() !== undefined,
   };
@@ -84,6 +89,13 @@ export async function action(args: Route.ActionArgs) {
   return once(opened, form, async (o) => {
     const entry = await findItem(o.scope, args.params.id);
     if (!entry) throw data(null, { status: 404 });
+    const intent = form.get("intent");
+    if (intent === "offer" || intent === "withdraw") {
+      const colourways = await listColourways(o.scope, { itemId: entry.item.id });
+      return intent === "offer"
+        ? offerKit(o, entry, colourways, form)
+        : withdrawKit(o, entry.item.id, colourways, form);
+    }
     const read = kitSchema.safeParse(Object.fromEntries(form));
     if (!read.success) return data({ errors: errorsByField(read.error) }, { status: 400 });
     const k = read.data;
@@ -102,6 +114,7 @@ export async function action(args: Route.ActionArgs) {
     return { ok: true };
   });
 }
+export { unlessAway as shouldRevalidate } from "../ui/away";
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 
 export default function ItemKit({ loaderData: d }: Route.ComponentProps) {
@@ -121,6 +134,7 @@ export default function ItemKit({ loaderData: d }: Route.ComponentProps) {
         <Columns>
           <Stack>
             <ContentsSheet view={d.view} />
+            <OfferedSheet itemId={d.id} kits={d.offered} colours={d.colours} />
             <WindingSheet rows={d.winding} n={d.n} id={d.id} />
           </Stack>
           <Stack>

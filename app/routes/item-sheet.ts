@@ -31,7 +31,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     throw data("Nothing of this pattern is counted yet.", { status: 409 });
   const item = itemPaper(entry, got.value, s, workshop, await measuresOf(entry, got.value), name);
   const kit = sheet === "kit" ? await findKit(scope, entry.item.id) : undefined;
-  const inKit = kit && kitPaper(kitOf(entry, got.value, s, workshop, kit), got.value, kit, s);
+  const inKit = kit && kitPaper(kitOf(entry, got.value, s, kit), got.value, kit, s);
   const task = taskOf(sheet, item, wished, workshop.terms, inKit);
   if (!task.ok) throw data(task.why, { status: 400 });
   const pdf = await paperOf(task.task);

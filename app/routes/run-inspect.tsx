@@ -13,7 +13,7 @@ import { plannedItems } from "../features/runs/planned.server";
 import { pointsOf } from "../features/runs/points";
 import { placeId } from "../features/sell/schema";
 import { HOME } from "../features/sell/wares";
-import { allPlaces, lastBatches } from "../features/sell/wares.server";
+import { allPlaces, kitWares, lastBatches } from "../features/sell/wares.server";
 import { LIST_FORM, once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
@@ -37,7 +37,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     lastBatches(scope),
   ]);
   if (!found) throw data(null, { status: 404 });
-  const planned = await plannedItems(scope, found);
+  const [planned, kits] = await Promise.all([plannedItems(scope, found), kitWares(scope)]);
   const lines = await Promise.all(
     found.lines.map(async (l) => {
       const own = batches.filter((b) => b.lineId === l.id);
@@ -55,10 +55,12 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
         // What the bench counted and was not looked at yet; without a bench all that is left.
         ready: Math.max(0, (l.made > seen ? l.made : l.quantity) - seen),
         passes: passesOf(
-          known.filter((b) => b.itemId === l.itemId),
+          known.filter(
+            (b) => b.itemId === l.itemId && kits.has(b.colourwayId) === kits.has(l.colourwayId ?? ""),
+          ),
           dressed?.item.yieldBp ?? 10_000,
         ),
-        points: a ? pointsOf(a, dressed?.revision.hanger ?? false) : [],
+        points: a ? pointsOf(a, dressed?.revision.hanger ?? false, surroundings.reading) : [],
       };
     }),
   );

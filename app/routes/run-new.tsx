@@ -55,7 +55,8 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   // Of all materials those that some item takes.
   const taken = new Set(all.flatMap((x) => x.analysis.needs.map((n) => n.materialId)));
   const yarns = new Map(surroundings.yarns.map((y) => [y.id, y]));
-  const wanted = new URL(request.url).searchParams.get("item");
+  const asked = new URL(request.url).searchParams;
+  const wanted = `${asked.get("item") ?? ""}:${asked.get("colourway") ?? ""}`;
   return {
     today: todayOf(scope),
     wanted,
@@ -77,7 +78,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       secondsLow: a.piece.seconds.low,
       secondsHigh: a.piece.seconds.high,
       price: a.price,
-      seen: seen.get(entry.item.id) ?? NONE_SEEN,
+      seen: a.kit ? undefined : (seen.get(entry.item.id) ?? NONE_SEEN),
       ready: a.checked.sure && a.open.length === 0,
       picture:
         a.piece.parts.length === 0
@@ -191,7 +192,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
       lines: loaderData.items.map((i) => ({
         itemId: i.id,
         colourwayId: i.colourwayId,
-        quantity: loaderData.wanted === i.id && i.colourwayId === "" ? "10" : "",
+        quantity: loaderData.wanted === `${i.id}:${i.colourwayId}` ? "10" : "",
       })),
     },
   });

@@ -93,7 +93,8 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       costLow: l.planned.costLow,
       costHigh: l.planned.costHigh,
       price: l.planned.price,
-      pieces: seen.get(l.itemId) ?? NONE_SEEN,
+      // Nothing of a kit fails at the hook.
+      pieces: l.kit ? undefined : (seen.get(l.itemId) ?? NONE_SEEN),
     })),
     drift: drift.map((l) => ({
       id: l.id,
@@ -323,7 +324,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                         {l.quantity}
                         {done ? null : (
                           <Small as="div">
-                            <Passes pieces={l.quantity} seen={l.pieces} label={l.label} />
+                            {l.pieces ? <Passes pieces={l.quantity} seen={l.pieces} label={l.label} /> : null}
                           </Small>
                         )}
                       </td>

@@ -9,9 +9,41 @@ export const KIT_SECONDS = {
   startedRing: 70,
 } as const;
 
-/** Seconds for one kit. `metres`: wound, by colour; `kinds`: of small things. */
+/** How far one maker's winding and packing lies from these: sigma of its logarithm (from memory). */
+export const KIT_PACE_SIGMA = 0.25;
+
+export type KitStage = "winding" | "ring" | "counting" | "packing";
+
+/** One stretch of work on one kit. `of`: which of the colours or things, from 0. */
+export interface KitTask {
+  readonly stage: KitStage;
+  readonly of: number;
+  readonly seconds: number;
+}
+
+/**
+ * What one kit asks for, in the order of the table: each colour wound, rings started, each kind of small thing
+ * counted out, all of it packed. `metres`: wound, by colour; `kinds`: of small things. Seconds.
+ */
+export const kitTasks = (metres: readonly number[], kinds: number, startedRings: number): KitTask[] => [
+  ...metres.map((m, of): KitTask => ({
+    stage: "winding",
+    of,
+    seconds: KIT_SECONDS.windColour + m * KIT_SECONDS.windMetre,
+  })),
+  ...Array.from({ length: startedRings }, (_, of): KitTask => ({
+    stage: "ring",
+    of,
+    seconds: KIT_SECONDS.startedRing,
+  })),
+  ...Array.from({ length: kinds }, (_, of): KitTask => ({
+    stage: "counting",
+    of,
+    seconds: KIT_SECONDS.count,
+  })),
+  { stage: "packing", of: 0, seconds: KIT_SECONDS.pack },
+];
+
+/** Seconds for one kit: the sum of its tasks. */
 export const kitSeconds = (metres: readonly number[], kinds: number, startedRings: number): number =>
-  metres.reduce((s, m) => s + KIT_SECONDS.windColour + m * KIT_SECONDS.windMetre, 0) +
-  kinds * KIT_SECONDS.count +
-  startedRings * KIT_SECONDS.startedRing +
-  KIT_SECONDS.pack;
+  kitTasks(metres, kinds, startedRings).reduce((s, t) => s + t.seconds, 0);

@@ -62,6 +62,8 @@ export async function saveColourway(
     itemId: string;
     name: string;
     price: number | null;
+    /** Sold as a kit; said once, when it is begun. */
+    asKit?: boolean;
     slots: readonly SlotChoice[];
   },
   seen?: number,
@@ -101,6 +103,7 @@ export async function saveColourway(
         itemId: c.itemId,
         name: c.name,
         price: c.price,
+        asKit: c.asKit ?? false,
         createdAt: tx.now,
       });
     const slots = c.slots.filter((s) => yarns.has(s.yarnId));

@@ -40,6 +40,8 @@ export interface Revision extends RevisionContent {
 export interface ItemWithRevision {
   readonly item: Item;
   readonly revision: Revision;
+  /** It is sold as a kit: wound and packed, not made. */
+  readonly asKit?: true;
 }
 
 async function revisionsWhere(scope: Scope, ids: readonly string[]): Promise<Map<string, Revision>> {

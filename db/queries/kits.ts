@@ -25,6 +25,12 @@ export async function findKit(scope: Scope, itemId: string): Promise<KitContent 
   return row ?? USUAL_KIT;
 }
 
+/** What the kits of all items hold, by item; those that were never changed are not among them. */
+export async function listKits(scope: Scope): Promise<ReadonlyMap<string, KitContent>> {
+  const rows = await scope.db.select().from(kit).where(mine(scope, kit));
+  return new Map(rows.map((k) => [k.itemId, k]));
+}
+
 /** @throws ChangedMeanwhile when it was changed since `seen` */
 export async function saveKit(
   scope: Scope,

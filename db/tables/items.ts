@@ -101,6 +101,8 @@ export const colourway = mysqlTable(
     name: varchar({ length: 80 }).notNull(),
     /** Its own price; null for the item's. */
     price: int(),
+    /** Sold as a kit: wound, counted and packed, not made. */
+    asKit: boolean().notNull().default(false),
     version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),

@@ -32,6 +32,7 @@ import {
   loadSurroundings,
   type Surroundings,
 } from "../items/load.server";
+import { kitSteps } from "../kit/table";
 import { asAct } from "./acts";
 
 /** A line of a run with the steps of one of its pieces. */
@@ -64,14 +65,18 @@ export async function loadBenchWork(
     colourways.find((c) => c.id === line.colourwayId),
   );
   const got = await analyseStored(entry, surroundings);
-  const steps = got.ok
+  const piece = got.ok && !got.value.kit ? got.value : undefined;
+  const kit = got.ok ? got.value.kit : undefined;
+  const steps = piece
     ? benchSteps(
-        got.value.checked,
-        got.value.piece.parts.map((p) => p.fabric),
+        piece.checked,
+        piece.piece.parts.map((p) => p.fabric),
         { ...PLAIN_STYLE, terms: workshop.terms },
         revision.pattern,
       )
-    : [];
+    : kit
+      ? kitSteps(kit, surroundings.reading)
+      : [];
   return { ...found, entry, surroundings, steps };
 }
 
@@ -83,12 +88,14 @@ export async function actsOf(scope: Scope, lineId: string): Promise<{ kept: Kept
 /** A line's work with what the trade expects of it. */
 export interface Settling {
   readonly work: BenchWork;
-  /** What the trade expects of its stages; none for a text that cannot be reckoned. */
+  /** What the trade expects of its stages; none for a text that cannot be reckoned, and for a kit. */
   readonly expected: ReturnType<typeof tradeExpected> | undefined;
 }
 
 /** The reckoning that settling needs, done before its transaction opens so that no row waits for it. */
 export async function prepareSettling(work: BenchWork): Promise<Settling> {
+  // Winding and counting say nothing of her pace at the hook.
+  if (work.entry.asKit) return { work, expected: undefined };
   const trade = await analyseForTrade(work.entry, work.surroundings);
   return { work, expected: trade.ok ? tradeExpected(draftOf(work.entry.revision), trade.value) : undefined };
 }

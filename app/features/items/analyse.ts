@@ -20,6 +20,7 @@ import {
   type LearnedYarn,
   type YarnSpec,
 } from "@core/estimate";
+import type { KitTask } from "@core/kit";
 import { checkPattern, MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
 import {
   minorDigits,
@@ -147,6 +148,24 @@ export interface ItemAnalysis {
   readonly order: OrderOfWork;
   /** Whose pace the time rests on. */
   readonly paceFrom: string;
+  /** Where it is sold as a kit: what is wound, counted and packed. The other figures are then the kit's. */
+  readonly kit?: KitOfItem;
+}
+
+/** A kit as the table works on it. */
+export interface KitOfItem {
+  readonly tasks: readonly KitTask[];
+  readonly colours: readonly {
+    readonly slot: string;
+    readonly label: string;
+    readonly hookMm: number;
+    readonly grams: number;
+    readonly turns: number;
+  }[];
+  readonly things: readonly { readonly what: string; readonly amount: string }[];
+  /** What the whole kit weighs, and how far off that is not worth a look. */
+  readonly grams: number;
+  readonly tolerance: number;
 }
 
 /** One colour of one part: yarn that is cut in one length. */

@@ -1,6 +1,7 @@
 import { group } from "d3-array";
 import { findItem, type ItemWithRevision, type Revision } from "@db/queries/items";
 import type { Colourway } from "@db/queries/colourways";
+import { listKits, USUAL_KIT, type KitContent } from "@db/queries/kits";
 import type { Notion, Swatch, Yarn } from "@db/queries/materials";
 import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
@@ -17,6 +18,7 @@ import {
   type NotionView,
   type YarnView,
 } from "./analyse";
+import { asKit, kitFigures } from "../kit/figures";
 import { tradeAround } from "../hand/expected";
 import { handDataOf, loadMeasured } from "../hand/load.server";
 import { handView, type HandView } from "../hand/learning";
@@ -182,6 +184,8 @@ export interface Surroundings {
   readonly reading: Reading;
   readonly terms: "us" | "uk";
   readonly hand: HandView;
+  /** What the kits of the items hold; usual ones are not among them. */
+  readonly kits: ReadonlyMap<string, KitContent>;
 }
 
 /** What figures depend on besides what was measured and written down: the day and the settings. */
@@ -195,11 +199,12 @@ export const restsOn = (scope: Scope, workshop: Workshop): string =>
 export function loadSurroundings(scope: Scope, workshop: Workshop, handId = ""): Promise<Surroundings> {
   const load = async (): Promise<Surroundings> => {
     const reading = readingOf(workshop);
-    const [yarns, swatches, notions, channels, measured] = await Promise.all([
+    const [yarns, swatches, notions, channels, kits, measured] = await Promise.all([
       allYarns(scope),
       allSwatches(scope),
       allNotions(scope),
       allChannels(scope),
+      listKits(scope),
       loadMeasured(scope),
     ]);
     const hand = handView(
@@ -216,6 +221,7 @@ export function loadSurroundings(scope: Scope, workshop: Workshop, handId = ""):
       money: moneyOf(workshop),
       reading,
       terms: workshop.terms,
+      kits,
     };
   };
   return keep(
@@ -235,10 +241,15 @@ export function inColourway(entry: ItemWithRevision, c: Colourway | undefined): 
     ...entry.revision.slots.map((s) => own.get(s.slot) ?? s),
     ...c.slots.filter((s) => !entry.revision.slots.some((x) => x.slot === s.slot)),
   ];
-  return {
-    item: { ...entry.item, price: c.price ?? entry.item.price },
-    revision: { ...entry.revision, slots },
-  };
+  const revision = { ...entry.revision, slots };
+  // A kit is no piece: it has a price of its own, and nothing of it fails at the hook.
+  if (c.asKit)
+    return {
+      item: { ...entry.item, kind: "kit", price: c.price, yieldBp: 10_000, secondBrings: 0 },
+      revision,
+      asKit: true,
+    };
+  return { item: { ...entry.item, price: c.price ?? entry.item.price }, revision };
 }
 
 /** Of all surroundings, what an item's figures rest on. */
@@ -273,10 +284,12 @@ export function analyseStored(entry: ItemWithRevision, s: Surroundings): Promise
   let known = reckoned.get(s);
   if (!known) reckoned.set(s, (known = new Map()));
   const { item, revision } = entry;
-  const key = `${revision.id} ${item.version} ${item.price} ${JSON.stringify(revision.slots)}`;
+  const key = `${revision.id} ${item.version} ${item.price} ${entry.asKit} ${JSON.stringify(revision.slots)}`;
   const had = known.get(key);
   if (had) return had;
-  const made = reckon(draftOf(revision), aroundOf(entry, s));
+  const around = aroundOf(entry, s);
+  const piece = reckon(draftOf(revision), around);
+  const made = entry.asKit ? piece.then((r) => reckonedKit(entry, around, r, s)) : piece;
   known.set(key, made);
   // What could not be reckoned may be another time.
   made.then(
@@ -284,6 +297,19 @@ export function analyseStored(entry: ItemWithRevision, s: Surroundings): Promise
     () => known.delete(key),
   );
   return made;
+}
+
+/** The figures of a piece as those of its kit. */
+function reckonedKit(
+  { item, revision }: ItemWithRevision,
+  around: Around,
+  r: Reckoned<ItemAnalysis>,
+  s: Surroundings,
+): Reckoned<ItemAnalysis> {
+  if (!r.ok || r.value.piece.yarn.length === 0) return r;
+  const kit = s.kits.get(item.id) ?? USUAL_KIT;
+  const figures = kitFigures(draftOf(revision), r.value, around, around.selling, kit);
+  return { ...r, value: asKit(r.value, figures, around) };
 }
 
 /**

@@ -1,11 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { BARE_SALE } from "@core/costing";
+import { sequence, type Task } from "@core/planning/sequence";
 import type { Ball } from "@db/queries/balls";
 import type { ItemWithRevision } from "@db/queries/items";
 import { USUAL_KIT, type KitContent } from "@db/queries/kits";
-import type { Workshop } from "@db/queries/workshops";
-import { analyseItem, type NotionView, type YarnView } from "../items/analyse";
-import { draftOf, type Surroundings } from "../items/load.server";
+import type { Colourway } from "@db/queries/colourways";
+import { analyseItem, type ItemAnalysis, type NotionView, type YarnView } from "../items/analyse";
+import { draftOf, inColourway, type Surroundings } from "../items/load.server";
+import { asKit, kitFigures } from "./figures";
+import { kitPoints, kitSteps, tasksOfKit } from "./table";
 import { figureAnswer } from "../figure/picture";
 import { safetyFacts } from "../safety/facts";
 import { kitOf, kitPaper, windingList } from "./kit.server";
@@ -63,7 +66,6 @@ const surroundings = {
   terms: "us",
   hand: {},
 } as unknown as Surroundings;
-const workshop = { terms: "us", locale: "en-IE", currency: "EUR", units: "metric" } as Workshop;
 const analysis = analyseItem(draftOf(revision), {
   yarns: surroundings.yarns,
   notions: surroundings.notions,
@@ -74,7 +76,7 @@ const analysis = analyseItem(draftOf(revision), {
   terms: "us",
 });
 const kit = (over: Partial<KitContent> = {}) =>
-  kitOf(entry, analysis, surroundings, workshop, { ...USUAL_KIT, ...over });
+  kitOf(entry, analysis, surroundings, { ...USUAL_KIT, ...over });
 
 describe("a kit of an item", () => {
   const usual = kit();
@@ -156,3 +158,78 @@ describe("what the rules of safety look at", () => {
     expect(facts.notions.map((n) => n.kind)).not.toContain("filling");
   });
 });
+
+describe("a kit among what she sells", () => {
+  const around = { ...surroundings, price: undefined, selling: BARE_SALE };
+  const figures = (over: Partial<KitContent> = {}, notions = surroundings.notions) =>
+    kitFigures(draftOf(revision), analysis, { ...surroundings, notions }, BARE_SALE, {
+      ...USUAL_KIT,
+      ...over,
+    });
+  const f = figures();
+  const sold = asKit(analysis, f, around);
+  const need = (a: ItemAnalysis, id: string) => a.needs.find((n) => n.materialId === id);
+  const own = sold.kit;
+  if (!own) throw new Error("no kit");
+
+  it("takes from the stock what is wound, filled in and counted out, spares too, and nothing else", () => {
+    expect(sold.needs.map((n) => n.materialId).sort()).toEqual(["eyes", "fibre", "red", "ring", "white"]);
+    for (const c of f.colours) expect(need(sold, c.slot)?.each).toBeCloseTo(c.grams * 1000, 6);
+    expect(need(sold, "eyes")).toMatchObject({ each: 4, eachHigh: 4 });
+    expect(need(sold, "fibre")?.each).toBeGreaterThan(need(analysis, "fibre")?.eachHigh ?? 0);
+  });
+  it("gives each eye the washer that goes with it, the spare ones too", () => {
+    const washed = [
+      { ...notion("eyes", "eye", 50), washerId: "washers" },
+      notion("washers", "washer", 50),
+      notion("fibre", "filling", 250_000),
+    ];
+    const a = asKit(analysis, figures({}, washed), around);
+    expect([need(a, "eyes")?.each, need(a, "washers")?.each]).toEqual([4, 4]);
+  });
+  it("is cut as one length of each colour, as long as what is wound", () => {
+    expect(sold.lengths.map((l) => [l.slot, l.make, l.filled])).toEqual([
+      ["red", 1, false],
+      ["white", 1, false],
+    ]);
+    expect(sold.lengths.map((l) => l.mg)).toEqual(f.colours.map((c) => c.grams * 1000));
+  });
+  it("takes the hours of winding and packing, and its price pays for those", () => {
+    expect(sold.piece.seconds.value).toBe(usualSeconds());
+    expect(sold.piece.seconds.low).toBeLessThan(sold.piece.seconds.value);
+    expect(sold.piece.seconds.high).toBeGreaterThan(sold.piece.seconds.value);
+    expect(sold.piece.seconds.value).toBeLessThan(analysis.piece.seconds.value / 3);
+    expect(sold.price).toBe(sold.pricing?.suggested);
+    expect(sold.earning.profit).toBeGreaterThanOrEqual(0);
+    expect(asKit(analysis, f, { ...around, price: 2400 }).price).toBe(2400);
+  });
+  it("is worked at the table in steps, and in a run as tasks whose seconds are the kit's", () => {
+    const steps = kitSteps(own, surroundings.reading);
+    expect(new Set(steps.map((x) => x.id)).size).toBe(steps.length);
+    expect(steps[0]?.text).toContain("turns");
+    expect(steps.at(-1)?.title).toBe("Pack and weigh");
+    const tasks = tasksOfKit("Ball, kit", own, "1", surroundings.reading);
+    expect(tasks.reduce((x, t) => x + t.seconds, 0)).toBeCloseTo(sold.piece.seconds.value, 6);
+    const order = sequenceOf(tasks);
+    expect(order.order.at(-1)).toBe("1 packing 0");
+  });
+  it("is looked at by its contents and its weight", () => {
+    const points = kitPoints(own, surroundings.reading);
+    expect(points.filter((x) => x.id.startsWith("colour"))).toHaveLength(2);
+    expect(points.find((x) => x.id === "weight")?.text).toMatch(/\d\sg, [\d.]+\sg more or less/);
+    expect(points.filter((x) => x.firm).map((x) => x.id)).toEqual(["things", "weight"]);
+  });
+  it("has a price of its own in its own colours, and no share that fails", () => {
+    const item = { name: "Ball", kind: "figure", price: 900, yieldBp: 8000, secondBrings: 100 };
+    const base = { item, revision } as unknown as ItemWithRevision;
+    const dressed = inColourway(base, { asKit: true, price: null, slots: [] } as unknown as Colourway);
+    expect(dressed).toMatchObject({ asKit: true, item: { kind: "kit", price: null, yieldBp: 10_000 } });
+    expect(dressed.revision.slots).toEqual(revision.slots);
+    const piece = inColourway(base, { asKit: false, price: null, slots: [] } as unknown as Colourway);
+    expect(piece.asKit).toBeUndefined();
+    expect(piece.item.price).toBe(900);
+  });
+});
+
+const usualSeconds = (): number => kit().seconds;
+const sequenceOf = (tasks: readonly Task[]) => sequence(tasks, { colour: 20, hook: 0, stage: 10 }, "best");

@@ -101,7 +101,7 @@ async function aboutItem(
           ]
         : [];
     }),
-    points: pointsOf(got.value, entry.revision.hanger).map((p) => p.text),
+    points: pointsOf(got.value, entry.revision.hanger, s.reading).map((p) => p.text),
     checks,
     cautions,
     care: care.words,

@@ -18,6 +18,8 @@ export interface LineNow {
   readonly id: string;
   readonly itemId: string;
   readonly quantity: number;
+  /** It is packed as a kit, not made. */
+  readonly kit: boolean;
   readonly planned: LinePlannedWith;
   /**
    * The same revision with today's hand and prices; undefined when the item is gone or cannot be reckoned.
@@ -54,21 +56,17 @@ export async function linesNow(
   const lineNow = async (l: RunWithLines["lines"][number]): Promise<LineNow> => {
     const current = byId.get(l.itemId);
     const kept = revisions.get(l.revisionId);
+    const colourway = colourways.find((c) => c.id === l.colourwayId);
     const got =
       current && kept
-        ? await analyseStored(
-            inColourway(
-              { item: current.item, revision: kept },
-              colourways.find((c) => c.id === l.colourwayId),
-            ),
-            surroundings,
-          )
+        ? await analyseStored(inColourway({ item: current.item, revision: kept }, colourway), surroundings)
         : undefined;
     const now = got?.ok ? got.value : undefined;
     return {
       id: l.id,
       itemId: l.itemId,
       quantity: l.quantity,
+      kit: colourway?.asKit ?? false,
       planned: l.plannedWith,
       newer: current ? current.item.revision > l.plannedWith.revision : false,
       now: now

@@ -1,9 +1,12 @@
 import { passOf, type Seen } from "@core/shelf/yield";
 import { ReasonFigure } from "../../ui/figure";
 
-/** What of so many pieces passes, as a figure that opens to what was seen; nothing where none is made. */
-export function Passes({ pieces, seen, label }: { pieces: number; seen: Seen; label: string }) {
-  if (pieces <= 0) return null;
+/**
+ * What of so many pieces passes, as a figure that opens to what was seen; nothing where none is made, or none of
+ * it can fail.
+ */
+export function Passes({ pieces, seen, label }: { pieces: number; seen: Seen | undefined; label: string }) {
+  if (pieces <= 0 || !seen) return null;
   const { expected, atLeast } = passOf(pieces, seen);
   const all = seen.passed + seen.failed;
   return (

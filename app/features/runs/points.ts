@@ -1,8 +1,13 @@
 import { inspectionPoints, type InspectionPoint } from "@core/planning";
+import type { Reading } from "@core/units";
 import type { ItemAnalysis } from "../items/analyse";
+import { kitPoints } from "../kit/table";
 
 /** What is looked for in finished pieces of an item, from its parts, faces and seams. */
-export const pointsOf = (a: ItemAnalysis, hangs: boolean): InspectionPoint[] =>
+export const pointsOf = (a: ItemAnalysis, hangs: boolean, r: Reading): InspectionPoint[] =>
+  a.kit ? kitPoints(a.kit, r) : piecePoints(a, hangs);
+
+const piecePoints = (a: ItemAnalysis, hangs: boolean): InspectionPoint[] =>
   inspectionPoints({
     parts: a.piece.parts.map((p) => ({
       name: p.part.name,

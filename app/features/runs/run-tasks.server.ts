@@ -2,6 +2,7 @@ import { tasksOfPiece, type Task } from "@core/planning/sequence";
 import type { RunWithLines } from "@db/queries/runs";
 import type { Scope } from "@db/scope";
 import { analyseStored, type Surroundings } from "../items/load.server";
+import { tasksOfKit } from "../kit/table";
 import { plannedItems } from "./planned.server";
 
 /**
@@ -27,13 +28,16 @@ export async function tasksOfRun(
       const yarn = s && shades.get(s.yarnId);
       return { colour: yarn ? `${yarn.shade}, ${yarn.name}` : slot, hookMm: s ? s.hookUm / 1000 : undefined };
     };
-    for (let n = l.made; n < l.quantity && tasks.length <= most; n++)
+    const { label } = l.plannedWith;
+    const { piece, order, kit } = got.value;
+    for (let n = l.made; n < l.quantity && tasks.length <= most; n++) {
+      const id = `${l.id.slice(-12)} ${n + 1}`;
       tasks.push(
-        ...tasksOfPiece(
-          { label: l.plannedWith.label, piece: got.value.piece, order: got.value.order, slotOf },
-          `${l.id.slice(-12)} ${n + 1}`,
-        ),
+        ...(kit
+          ? tasksOfKit(label, kit, id, surroundings.reading)
+          : tasksOfPiece({ label, piece, order, slotOf }, id)),
       );
+    }
   }
   return tasks;
 }

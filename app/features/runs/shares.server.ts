@@ -4,7 +4,7 @@ import { paceUsed } from "../hand/learning";
 import { analyseStored, loadSurroundings } from "../items/load.server";
 import type { Opened } from "../../server/scope.server";
 import { plannedItems } from "./planned.server";
-import { givable, sharesOf, type Givable } from "./shares";
+import { givable, givableKit, sharesOf, type Givable } from "./shares";
 
 /** What of a line can be given, at the maker's pace and at each helper's. */
 export interface ShareableLine {
@@ -27,7 +27,9 @@ export async function shareable(
       const works = await Promise.all(
         around.map(async (s) => {
           const got = dressed && (await analyseStored(dressed, s));
-          return got?.ok ? givable(got.value.piece, paceUsed(s.hand.pace)) : [];
+          if (!got?.ok) return [];
+          const { kit, piece } = got.value;
+          return kit ? givableKit(piece.seconds) : givable(piece, paceUsed(s.hand.pace));
         }),
       );
       return {

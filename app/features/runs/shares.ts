@@ -15,7 +15,7 @@ import { GIVEN_WORDS } from "../hand/words";
 
 /** Work of a piece that can be given to somebody, at one hand's pace. Seconds are of one piece. */
 export interface Givable {
-  /** "part:Ears", "sewing" or "finishing". */
+  /** "part:Ears", "sewing", "finishing", or "kit" for all of a kit's. */
   readonly work: string;
   readonly kind: GivenWork;
   readonly phase: 0 | 1 | 2;
@@ -27,10 +27,17 @@ export interface Givable {
 const MAKING: readonly Stage[] = ["crochet", "face", "filling"];
 const LAST = STAGES.filter((s) => s !== "sewing" && !MAKING.includes(s));
 
+/** All of a kit's work: one pair of hands winds it, counts it and packs it. */
+const KIT_WORK = "kit";
+export const givableKit = ({ value, low, high }: { value: number; low: number; high: number }): Givable[] => [
+  { work: KIT_WORK, kind: "finishing", phase: 2, seconds: value, low, high },
+];
+
 /** What is given, as she reads it. */
 export const workName = (work: string): string => {
   const part = /^part:(.*)$/.exec(work);
   if (part) return part[1] || "Body";
+  if (work === KIT_WORK) return "Winding, counting, packing";
   return GIVEN_WORDS[work === "sewing" ? "sewing" : "finishing"].name;
 };
 

@@ -22,6 +22,7 @@ import { loadAnalysedColourways, sellingFrom, type AnalysedColourway } from "../
 import type { PictureOf } from "../figure/figure-picture";
 import { pictureMark, slotColours } from "../figure/picture.server";
 import { keep } from "../../server/kept";
+import { allColourways } from "../../server/rows.server";
 import { wareKey } from "./wares";
 
 /** Rows of the shelf that nearly every page of selling reads; read-only, shared by all requests. */
@@ -70,10 +71,16 @@ export async function promisedByWare(scope: Scope): Promise<ReadonlyMap<string, 
 }
 export const lastBatches = (scope: Scope) => keep(scope, "batches", ["shelf"], () => listBatches(scope));
 
+/** Colourways that are kits: what is packed says nothing of how many pieces pass. */
+export const kitWares = async (scope: Scope): Promise<ReadonlySet<string>> =>
+  new Set((await allColourways(scope)).filter((c) => c.asKit).map((c) => c.id));
+
 /** What was ever looked at of each item, in pieces. */
 export async function seenByItem(scope: Scope): Promise<ReadonlyMap<string, Seen>> {
   const byItem = new Map<string, Inspected[]>();
-  for (const b of await lastBatches(scope)) {
+  const [batches, kits] = await Promise.all([lastBatches(scope), kitWares(scope)]);
+  for (const b of batches) {
+    if (kits.has(b.colourwayId)) continue;
     const own = byItem.get(b.itemId) ?? [];
     own.push({ passed: b.good + b.mended, seconds: b.seconds, rejected: rejectedOf(b) });
     byItem.set(b.itemId, own);
@@ -88,6 +95,7 @@ export interface Ware {
   readonly colourwayId: string;
   readonly label: string;
   readonly kind: string;
+  readonly kit: boolean;
   readonly picture: PictureOf | undefined;
   /** Its own price: the colourway's, the item's, or what is suggested. */
   readonly price: number;
@@ -109,6 +117,7 @@ export async function loadWares(
       colourwayId: x.colourway?.id ?? "",
       label: x.label,
       kind: x.entry.item.kind,
+      kit: x.entry.asKit === true,
       picture:
         x.analysis.piece.parts.length === 0
           ? undefined
@@ -124,11 +133,17 @@ export async function loadWares(
 }
 
 /** What prices come to in a channel: the colourway's there, the item's there, or the piece's own. */
-export type PriceList = (ware: Pick<Ware, "itemId" | "colourwayId" | "price">, channelId: string) => number;
+export type PriceList = (
+  ware: Pick<Ware, "itemId" | "colourwayId" | "price"> & { readonly kit: boolean },
+  channelId: string,
+) => number;
 export function priceListOf(history: readonly ListPrice[]): PriceList {
   const now = new Map(history.map((p) => [`${p.itemId}:${p.colourwayId}:${p.channelId}`, p.price]));
+  // What a piece costs somewhere is said for all its colourways, and not for its kit.
   return (w, channelId) =>
-    now.get(`${w.itemId}:${w.colourwayId}:${channelId}`) ?? now.get(`${w.itemId}::${channelId}`) ?? w.price;
+    now.get(`${w.itemId}:${w.colourwayId}:${channelId}`) ??
+    (w.kit ? undefined : now.get(`${w.itemId}::${channelId}`)) ??
+    w.price;
 }
 
 /** What a price in a channel leaves of one piece. */

@@ -7,6 +7,8 @@ const WORDS: Readonly<Record<string, string>> = {
   "item:retry": "had a pattern read again",
   "item-paper:use": "said whom an item is sold for",
   "item-kit:kit": "changed a kit",
+  "item-kit:offer": "put a kit among what is sold",
+  "item-kit:withdraw": "took a kit from what is sold",
   "item-revisions:back": "went back to an earlier revision",
   colourways: "changed a colourway",
   "colourways:delete": "deleted a colourway",

@@ -1,0 +1,1 @@
+ALTER TABLE `colourway` ADD `as_kit` boolean DEFAULT false NOT NULL;
