@@ -76,7 +76,7 @@ interface Size {
 const SIZES = new WeakMap<Node, Size>();
 
 /** Stitches a node uses when everything in it has a number. */
-function sizeOf(node: Node): Size {
+export function sizeOf(node: Node): Size {
   switch (node.kind) {
     case "work":
       return node.times.kind === "number"

@@ -113,6 +113,16 @@ const PLAINLY = new Set(
 /** "Leaf: with C ch 7, …": a long line that begins with a name and a colon is a part on one line. */
 const namesAhead = (tokens: readonly Token[]): boolean =>
   tokens.length <= 200 && tokens.slice(1, 5).some((t) => t.text === ":");
+/** "… [24]", "… || 24", "… = 24": where the sum at the end begins. */
+function sumFrom(tokens: readonly Token[]): number {
+  const last = tokens.at(-1);
+  const framed = /^[)\]]$/.test(last?.text ?? "") && tokens.at(-2)?.kind === "number";
+  if (framed && /^[([]$/.test(tokens.at(-3)?.text ?? "")) return tokens.length - 3;
+  let end = tokens.length - 1;
+  if (last?.kind !== "number" || !/^[|=]$/.test(tokens[end - 1]?.text ?? "")) return tokens.length;
+  while (/^[|=]$/.test(tokens[end - 1]?.text ?? "")) end--;
+  return end;
+}
 /** "sc (30) x4": plain rounds whose sum stands before how many there are. */
 function summedRounds(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
   const [open, sum, shut, cross, many] = tokens.slice(-5);
@@ -312,14 +322,16 @@ export class DocumentReader extends LooseReader {
     if (!worded && !framedNumber(tokens, i)) return false;
     if (letter && i === 1) return true;
     // "Red: 13-16: 20 (20)".
-    return readShade(c) !== undefined && (c.at === i || (c.is(":", "-", "--") && c.at === i - 1));
+    return readShade(c) !== undefined && (c.at === i || (c.is(":", "-", "--", ",") && c.at === i - 1));
   }
 
   /** "… pull it closed. Work four rounds even. Fasten off.": plain rounds in a sentence of their own. */
   protected evenSentence(tokens: readonly Token[], i: number): boolean {
     if (
       tokens[i - 1]?.text !== "." ||
-      !(tokens[i]?.kind === "number" || /^(work|crochet|continue|then|sc)$/.test(tokens[i]?.text ?? ""))
+      !(tokens[i]?.kind === "number" || /^(work|crochet|continue|then|sc)$/.test(tokens[i]?.text ?? "")) ||
+      // "R5-9. 24 sc (5 rounds)": the full stop is its label's.
+      labelReadings(this.cursor(tokens), true).some((r) => r.to === i)
     )
       return false;
     const said = tokens.slice(i, i + LONGEST_EVEN);
@@ -730,11 +742,10 @@ export class DocumentReader extends LooseReader {
     const [first] = tokens;
     const begins = first?.kind === "number" || /^[([]$/.test(first?.text ?? "");
     if (!first || (!begins && !this.hasWork([first])) || tokens[1]?.kind === "mark") return undefined;
-    const summed = /^[)\]]$/.test(tokens.at(-1)?.text ?? "") && tokens.at(-2)?.kind === "number";
-    const end = summed && /^[([]$/.test(tokens.at(-3)?.text ?? "") ? tokens.length - 3 : tokens.length;
-    const { many, rest } = repeated(tokens.slice(0, end));
+    const end = sumFrom(tokens);
+    const { many, rest, said } = repeated(tokens.slice(0, end));
     if (many < 2 || rest.length > LONGEST_EVEN || !this.hasWork(rest)) return undefined;
-    return { label: manyRounds(many, first), tokens: [...rest, ...tokens.slice(end)] };
+    return { label: manyRounds(many, said ?? first), tokens: [...rest, ...tokens.slice(end)] };
   }
 
   /** "Work even until rnd 6", "sc around through round 12": plain rounds up to a number. */

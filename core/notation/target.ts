@@ -322,7 +322,9 @@ export function readReach(c: Cursor): Times | undefined {
     c.take("all", "evenly", "even");
     c.take("the");
     c.take("way");
-    if (c.is("around", "across", "round", "along", "throughout")) {
+    // "Sc in 2nd ch and down (18)".
+    const down = c.is("down") && /^(and|&)$/.test(c.tokens[c.at - 1]?.text ?? "");
+    if (down || c.is("around", "across", "round", "along", "throughout")) {
       if (c.is("round") && c.kind(1) === "number") return undefined;
       c.at++;
       if (c.is("it", "them") || c.is("piece")) c.at++;

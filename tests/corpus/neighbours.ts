@@ -2400,7 +2400,7 @@ BEARD
 Cut 20 strands of cream, 12 cm each, and knot them into the loops of round 10.`,
     parts: [
       { name: "BODY", counts: [7, 14, 21, 28, 28, 28, 28, 28, 28, 28, 24, 24, 20, 16, 12] },
-      { name: "skin", counts: [6, 6] },
+      { name: "NOSE", counts: [6, 6] },
       { name: "HAT", counts: [4, 4, 8, 8, 12, 12, 16, 16, 20, 20, 24, 28] },
     ],
   },
@@ -5585,5 +5585,565 @@ R10 (white): ch 1, (2 sc, dec) around, sl st to join. (18)
 R11 (red): ch 1, (1 sc, dec) around, sl st to join. (12)
 Fill, cut, gather.`,
     parts: [{ name: "Christmas bauble", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12] }],
+  },
+  {
+    hand: "of the plain hands, x1: 253. Doll beanie",
+    text: `Doll beanie
+Rnd 1: ch 2 (does not count as a stitch here and throughout), 12 hdc into a magic ring, join with a sl st to the first hdc. (12 hdc)
+Rnd 2: ch 2, 2 hdc in each st around, join. (24 hdc)
+Rnd 3: ch 2, [1 hdc in next st, 2 hdc in next st] 12 times, join. (36 hdc)
+Rnds 4 to 6: ch 2, 1 hdc in each st around, join. (36 hdc)
+Rnd 7: ch 1, sc in each st around, join. Fasten off. (36 sc)`,
+    parts: [{ name: "Doll beanie", counts: [12, 24, 36, 36, 36, 36, 36] }],
+  },
+  {
+    hand: "of the plain hands, x1: 254. Bunting triangle (work 6",
+    text: `Bunting triangle (work 6)
+R1: ch 2, sc in 2nd from hook. (1)
+R2: ch 1, turn, 3 sc in the st. (3)
+R3: ch 1, turn, 2 sc in first, sc, 2 sc in last. (5)
+R4: ch 1, turn, 2 sc in first, sc 3, 2 sc in last. (7)
+R5: ch 1, turn, 2 sc in first, sc 5, 2 sc in last. (9)
+R6: ch 1, turn, 2 sc in first, sc 7, 2 sc in last. (11)`,
+    parts: [{ name: "Bunting triangle", make: 6, counts: [1, 3, 5, 7, 9, 11] }],
+  },
+  {
+    hand: "of the plain hands, x1: 255. Koi in two colours",
+    text: `Koi in two colours
+Begin with orange (O), use white (W) as told.
+R1: O 6sc MR (6)
+R2: O inc x6 (12)
+R3: O 5sc, W 7sc (12)
+R4: O (1sc,inc)x2, W (1sc,inc)x4 (18)
+R5: W 9sc, O 9sc (18)
+R6-R7: O 18sc (18)
+R8: W 18sc (18)
+R9: O (1sc,dec)x6 (12)
+R10: O 12sc (12)
+Stuff
+R11: O dec x6 (6)
+Tail
+Pick up on the last round of the body: 
+R12: O inc x6 (12)
+R13: O 12sc (12)
+R14: O inc x12 (24)`,
+    parts: [
+      { name: "Begin", counts: [6, 12, 12, 18, 18, 18, 18, 18, 12, 12, 6] },
+      { name: "Tail", counts: [12, 12, 24] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x1: 256. Reindeer head",
+    text: `Reindeer head
+Red nose
+6 sc in MR, 1 round plain (6), fasten off.
+Head: brown.
+1. 6 sc in MR
+2. (inc) x 6 — 12
+3. (inc, sc) x 6 — 18
+4. (inc, 2 sc) x 6 — 24
+5. (inc, 3 sc) x 6 — 30
+6.—8. sc — 30
+9. (dec, 3 sc) x 6 — 24
+10. (dec, 2 sc) x 6 — 18
+11. (dec, sc) x 6 — 12
+12. dec x 6 — 6`,
+    parts: [
+      { name: "Red nose", counts: [6, 6] },
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x1: 257. Picot star",
+    text: `Picot star
+rnd 1: 6 sc in mr. sl st. (6)
+rnd 2: ch 1, 2 sc in each. sl st. (12)
+rnd 3: ch 1, (sc, 2 sc in next) x 6. sl st. (18)
+rnd 4: (sc in next, ch 3, sl st in 3rd ch from hook, sc in next 2) x 6. sl st. (18)`,
+    parts: [{ name: "Picot star", counts: [6, 12, 18, 18] }],
+  },
+  {
+    hand: "of the plain hands, x1: 258. Cosy",
+    text: `Cosy
+Chain 30 and join into a circle with a slip stitch, careful not to twist.
+1) Ch 1, 1 sc in each chain. Join. [30]
+2)-5) Ch 1, 1 sc in each sc. Join. [30]`,
+    parts: [{ name: "Cosy", counts: [30, 30, 30, 30, 30] }],
+  },
+  {
+    hand: "of the plain hands, x1: 259. Cherry",
+    text: `Cherry
+Each cherry (make two)
+R1 6 sc MR [6]
+R2 inc around [12]
+R3 *inc, 1* [18]
+R4 *inc, 2* [24]
+R5 *dec, 2* [18]
+R6 *dec, 1* [12]
+fill
+R7 dec around [6]
+Stalk
+Ch 25, sl st to the second cherry.`,
+    parts: [
+      { name: "cherry", make: 2, counts: [6, 12, 18, 24, 18, 12, 6] },
+      { name: "Stalk", counts: [0] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x2: 260. Lion",
+    text: `Lion
+Head — golden yarn
+r1: 6 in mr
+r2: inc all around, 12
+r3: 1 inc, 1 sc, six times, 18
+r4: 1 inc, 2 sc, six times, 24
+r5: 1 inc, 3 sc, six times, 30
+r6: 1 inc, 4 sc, six times, 36
+r7 until r10: sc, 36
+r11: 1 dec, 4 sc, six times, 30
+r12: 1 dec, 3 sc, six times, 24
+r13: 1 dec, 2 sc, six times, 18
+fill
+r14: 1 dec, 1 sc, six times, 12
+close`,
+    parts: [{ name: "Head", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 12] }],
+  },
+  {
+    hand: "of the plain hands, x2: 261. Cactus in a pot (US)",
+    text: `Cactus in a pot (US)
+POT (terracotta):
+Round 1: Start with magic circle, 6sc
+Round 2: 2sc in each sc = 12sc
+Round 3: *1sc, 2sc in next sc* = 18sc
+Round 4: *2sc, 2sc in next sc* = 24sc
+Round 5: *3sc, 2sc in next sc* = 30sc
+Round 6: sc in back loops = 30sc
+Round 7 to 9: sc = 30sc
+Round 10: sc in front loops, *4sc, 2sc in next sc* = 36sc
+SOIL (brown):
+Round 1 to 5: same as pot
+CACTUS (green):
+Round 1 to 4: same as pot
+Round 5 to 10: sc = 24sc
+Stuff, sew cactus on soil and soil into pot.`,
+    parts: [
+      { name: "POT", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 36] },
+      { name: "SOIL", counts: [6, 12, 18, 24, 30] },
+      { name: "CACTUS", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x2: 262. Trellis ball",
+    text: `Trellis ball
+1. Magic ring 6 sc (6 sts).
+2. [2 sc in 1 st] 6 times (12 sts).
+3. [2 sc in 1 st] 12 times (24 sts).
+4. Single crochet into each stitch (24 sts).
+5. Single crochet into each stitch (24 sts).
+6. [2 sc together] 12 times (12 sts).
+Fill it up.
+7. [2 sc together] 6 times (6 sts).`,
+    parts: [{ name: "Trellis ball", counts: [6, 12, 24, 24, 24, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, x2: 263. Santa boots, one pair",
+    text: `Santa boots, one pair
+Ch 5. Work both sides of the chain.
+R1: 3 sc in 2nd ch from hook, 2 sc, 4 sc in last ch, 3 sc = 12
+R2: 3 inc, 2 sc, 5 inc, 2 sc = 20
+R3: 20 sc BLO = 20
+R4: 4 sc, 6 dec, 4 sc = 14
+R5: 3 sc, 4 dec, 3 sc = 10
+R6-8: 10 sc = 10`,
+    parts: [{ name: "Santa boots", make: 2, counts: [12, 20, 20, 14, 10, 10, 10, 10] }],
+  },
+  {
+    hand: "of the plain hands, x2: 264. Juggling ball",
+    text: `Juggling ball
+Rd 1 6 sc in ring
+Rd 2 6 inc 12
+Rd 3 sc, inc rep 6x 18
+Rd 4 2 sc, inc rep 6x 24
+Rd 5-7 sc 24
+Rd 8 2 sc, dec rep 6x 18
+Rd 9 sc, dec rep 6x 12
+Rd 10 6 dec 6`,
+    parts: [{ name: "Juggling ball", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, x2: 265. Peg doll with dress",
+    text: `Peg doll with dress
+HEAD
+Rnd 1: 6sc in magic ring.
+Rnd 2: 2sc in each st. (12)
+Rnd 3: *1sc, 2sc in next; rep from * around. (18)
+Rnd 4: *2sc, 2sc in next; rep from * around. (24)
+Rnds 5-7: 1sc in each. (24)
+Rnd 8: *2sc, sc2tog; rep from * around. (18)
+Rnd 9: *1sc, sc2tog; rep from * around. (12)
+Do not cut.
+DRESS (join pink)
+Rnd 10: 1sc in each. (12)
+Rnd 11: *1sc, 2sc in next; rep from * around. (18)
+Rnd 12: *2sc, 2sc in next; rep from * around. (24)
+Rnd 13: 1sc in each. (24)
+Rnd 14: 2dc in each. (48)`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+      { name: "DRESS", counts: [12, 18, 24, 24, 48] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x3: 266. Sleepy fox",
+    text: `Sleepy fox
+Supplies: 20 g rust, 5 g white, a bit of black for the face; 2.5 hook
+
+BODY (rust; starts at the nose in white)
+row1 6sc magic ring 6
+row2 6inc 12
+(change to rust)
+row3 (1sc,inc)6 18
+row4 (2sc,inc)6 24
+row5 (3sc,inc)6 30
+row6-9 30sc 30
+row10 (3sc,dec)6 24
+row11 (2sc,dec)6 18
+stuff
+row12 (1sc,dec)6 12
+
+EARS (rust) 2 pc
+row1 4sc magic ring 4
+row2 (1sc,inc)2 6
+row3 (2sc,inc)2 8
+
+PAWS (black) 4 pc
+row1 6sc magic ring 6
+row2 6sc 6`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "EARS", make: 2, counts: [4, 6, 8] },
+      { name: "PAWS", make: 4, counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x3: 267. Elf (14 cm)",
+    text: `Elf (14 cm)
+All rounds are worked in continuous spirals unless told otherwise.
+Head
+Starting from the top. Colour: skin.
+Rnd 1: 6 sc in MR.
+Rnd 2: inc in every st. - 12 sts
+Rnd 3: *1 sc, inc* 6 times. - 18 sts
+Rnd 4: *2 sc, inc* 6 times. - 24 sts
+Rnd 5: *3 sc, inc* 6 times. - 30 sts
+Rnd 6: *4 sc, inc* 6 times. - 36 sts
+Rnd 7 - 11: 1 sc in every st. - 36 sts
+Rnd 12: *4 sc, dec* 6 times. - 30 sts
+Rnd 13: *3 sc, dec* 6 times. - 24 sts
+Rnd 14: *2 sc, dec* 6 times. - 18 sts
+Rnd 15: *1 sc, dec* 6 times. - 12 sts
+Now change to green and go on with the body.
+Rnd 16: 1 sc in every st. - 12 sts
+Rnd 17: *1 sc, inc* 6 times. - 18 sts
+Rnd 18: *2 sc, inc* 6 times. - 24 sts
+Rnd 19 - 21: 1 sc in every st. - 24 sts
+Arm (2x)
+Colour: skin for the first 2 rounds, then green.
+Rnd 1: 6 sc in MR.
+Rnd 2 - 8: 1 sc in every st. - 6 sts`,
+    parts: [
+      {
+        name: "Starting from the top",
+        counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 18, 12, 12, 18, 24, 24, 24, 24],
+      },
+      { name: "Arm", make: 2, counts: [6, 6, 6, 6, 6, 6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x3: 268. Basket ornament (UK term",
+    text: `Basket ornament (UK terms)
+Base
+Round 1: 6dc in a magic ring
+Round 2: 2dc in each st (12)
+Round 3: (2dc in next st, 1dc) around (18)
+Round 4: (2dc in next st, 2dc) around (24)
+Sides
+Round 5: 1dc BLO in each st (24)
+Rounds 6-8: 1dc in each st (24)
+Slip stitch, fasten off.
+Handle
+21 chain, 1dc in second chain from hook, then 1dc in each chain to the end (20). Sew each end to the sides.`,
+    parts: [
+      { name: "Base", counts: [6, 12, 18, 24] },
+      { name: "Sides", counts: [24, 24, 24, 24] },
+      { name: "Part 3", counts: [20] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x3: 269. cupcake keyring!!",
+    text: `cupcake keyring!!
+CAKE. beige.
+(1) 6 sc in ring (2) inc x 6 [12] (3) *sc, inc* x 6 [18] (4) *2 sc, inc* x 6 [24] (5) *3 sc, inc* x 6 [30] (6) blo 30 sc [30] (7-10) 30 sc [30]
+ICING. pink.
+(1) 6 sc in ring (2) inc x 6 [12] (3) *sc, inc* x 6 [18] (4) *2 sc, inc* x 6 [24] (5) *3 sc, inc* x 6 [30] (6) 30 sc [30]
+CHERRY. red.
+(1) 5 sc in ring (2) inc x 5 [10] (3) 10 sc [10] (4) dec x 5 [5]`,
+    parts: [
+      { name: "CAKE", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30] },
+      { name: "ICING", counts: [6, 12, 18, 24, 30, 30] },
+      { name: "Part 3", counts: [5, 10, 10, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x3: 270. Sun",
+    text: `Sun
+with gold
+1. 6X MR (6)
+2. 6V (12)
+3. (X,V)6 (18)
+4. (2X,V)6 (24)
+X=sc, V=inc, A=dec`,
+    parts: [{ name: "Sun", counts: [6, 12, 18, 24] }],
+  },
+  {
+    hand: "of the plain hands, x3: 271. Garland ghost, make five",
+    text: `Garland ghost, make five
+In white: 6 sc in a magic ring. *6*
+Increase in each. *12*
+Increase in every 2nd. *18*
+Increase in every 3rd. *24*
+Sc in each for six rounds. *24*
+FO.`,
+    parts: [{ name: "Garland ghost", make: 5, counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24] }],
+  },
+  {
+    hand: "of the plain hands, x4: 272. Teapot for the tree",
+    text: `Teapot for the tree
+Use light blue throughout, white for the dots.
+
+Body (from the bottom)
+Rnd 1 6 sc in a magic loop.
+Rnd 2 2 sc in each sc. 12 sc.
+Rnd 3 (1 sc, 2 sc in next) 6 times. 18 sc.
+Rnd 4 (2 sc, 2 sc in next) 6 times. 24 sc.
+Rnd 5 (3 sc, 2 sc in next) 6 times. 30 sc.
+Rnd 6 (4 sc, 2 sc in next) 6 times. 36 sc.
+Rnds 7–10 sc in each sc. 36 sc.
+Rnd 11 (4 sc, sc2tog) 6 times. 30 sc.
+Rnd 12 (3 sc, sc2tog) 6 times. 24 sc.
+Leave open.
+
+Spout
+Rnd 1 6 sc in a magic loop.
+Rnds 2–3 sc in each sc. 6 sc.
+Rnd 4 (2 sc, 2 sc in next) twice. 8 sc.
+Rnd 5 sc in each sc. 8 sc.
+
+Handle
+Ch 17, sc in second ch from hook and in each ch to end. 16 sc.
+
+Lid
+Work rounds 1 to 4 of the body.`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24] },
+      { name: "Spout", counts: [6, 6, 6, 8, 8] },
+      { name: "Handle", counts: [16] },
+      { name: "Lid", counts: [6, 12, 18, 24] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x4: 273. One-piece bunny",
+    text: `One-piece bunny
+MR 6 [6]
+Inc x6 [12]
+(Sc, inc) x6 [18]
+(2sc, inc) x6 [24]
+Sc x24 (3 rnds) [24]
+(2sc, dec) x6 [18]
+(Sc, dec) x6 [12]
+Stuff the head
+(Sc, inc) x6 [18]
+(2sc, inc) x6 [24]
+Sc x24 (2 rnds) [24]
+(2sc, dec) x6 [18]
+(Sc, dec) x6 [12]
+Stuff the body
+Dec x6 [6]
+Ears (make 2)
+MR 4 [4]
+(Sc, inc) x2 [6]
+(2sc, inc) x2 [8]
+Sc x8 (3 rnds) [8]
+Dec x4 [4]
+Tail
+MR 5 [5]
+Sc x5 [5]`,
+    parts: [
+      { name: "Piece", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 18, 24, 24, 24, 18, 12, 6] },
+      { name: "Ears", make: 2, counts: [4, 6, 8, 8, 8, 8, 4] },
+      { name: "Tail", counts: [5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x4: 274. Owl pocket charm (UK cro",
+    text: `Owl pocket charm (UK crochet terms are used)
+Body: work 6 dc into a magic ring, pull tight and mark the first st. Continue in rounds:
+Rnd 2: 2 dc in each st (12 sts). Rnd 3: *1 dc, 2 dc in next st, rep from * (18 sts). Rnd 4: *2 dc, 2 dc in next st, rep from * (24 sts). Rnd 5: *3 dc, 2 dc in next st, rep from * (30 sts). Work 7 rounds straight. Fold flat and sew the top edge.
+Eyes: make 2 in white. 6 dc into a magic ring. Rnd 2: 2 dc in each st (12 sts).`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 30, 30] },
+      { name: "Eyes", make: 2, counts: [6, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x4: 275. Bee",
+    text: `Bee
+Yarn A yellow, yarn B black
+Rnd 1 (A) 6 sc into ring
+Rnd 2 (A) [inc] 6 (12)
+Rnd 3 (B) [sc, inc] 6 (18)
+Rnd 4 (B) [2 sc, inc] 6 (24)
+Rnd 5-6 (A) sc all around (24)
+Rnd 7-8 (B) sc all around (24)
+Rnd 9-10 (A) sc all around (24)
+Rnd 11 (B) [2 sc, dec] 6 (18)
+Rnd 12 (B) [sc, dec] 6 (12)
+Rnd 13 (B) [dec] 6 (6)
+Wings, white, make 2
+Rnd 1 6 sc into ring
+Rnd 2 [inc] 6 (12)`,
+    parts: [
+      { name: "Bee", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Wings", make: 2, counts: [6, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x4: 276. Pocket penguin || patter",
+    text: `Pocket penguin || pattern by round
+|| 6sc mr || 6
+|| 6inc || 12
+|| 1sc 1inc x6 || 18
+|| 2sc 1inc x6 || 24
+|| 24sc, 5 rounds || 24
+|| 24sc || 24
+|| 2sc 1dec x6 || 18
+|| 1sc 1dec x6 || 12`,
+    parts: [{ name: "Pocket penguin", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12] }],
+  },
+  {
+    hand: "of the plain hands, x5: 277. Sea turtle, small",
+    text: `Sea turtle, small
+-------------------------
+Upper shell (in moss):
+rd 1: 6 sts into magic ring -> 6
+rd 2: double every st -> 12
+rd 3: double every 2nd st -> 18
+rd 4: double every 3rd st -> 24
+rd 5: double every 4th st -> 30
+rd 6: double every 5th st -> 36
+rd 7 & 8: no increases -> 36
+
+Lower shell (in cream): like rds 1 to 6 of the upper shell.
+
+Head (in sage):
+rd 1: 6 sts into magic ring -> 6
+rd 2: double every st -> 12
+rd 3: double every 2nd st -> 18
+rd 4 to 6: no increases -> 18
+
+Flippers, 4 in total (in sage):
+rd 1: 4 sts into magic ring -> 4
+rd 2: double every st -> 8
+rd 3 & 4: no increases -> 8`,
+    parts: [
+      { name: "Upper shell", counts: [6, 12, 18, 24, 30, 36, 36, 36] },
+      { name: "Lower shell", counts: [6, 12, 18, 24, 30, 36] },
+      { name: "Head", counts: [6, 12, 18, 18, 18, 18] },
+      { name: "Flippers", make: 4, counts: [4, 8, 8, 8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x5: 278. Worry doll",
+    text: `Worry doll
+For BODY and HEAD (made as one) you need skin and blue.
+Blue, R1, 6 SC in MR, 6.
+R2, 6 INC, 12.
+R3, 6 (SC, INC), 18.
+R4, 6 (2 SC, INC), 24.
+R5 to R9, 24 SC, 24.
+Skin, R10 to R14, 24 SC, 24.
+R15, 8 (SC, DEC), 16.
+Stuff, run a thread through, pull, close.
+For each LEG (2)
+Skin, R1, 5 SC in MR, 5.
+R2, 5 INC, 10.
+R3 to R6, 10 SC, 10.`,
+    parts: [
+      { name: "Worry doll", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24, 16] },
+      { name: "For each LEG", make: 2, counts: [5, 10, 10, 10, 10, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x5: 279. Nest & bird, terms: US",
+    text: `Nest & bird, terms: US
++ Nest +
+* start: ch 4, join *
+1: 8 sc in the ring
+2: *inc* x8
+3: *inc, sc* x8
+4: blo sc x24
+5: sc x24
++ Bird +
+1: mr, 6 sc
+2: *inc* x6
+3: *inc, sc* x6
+4-6: sc x18
+7: *dec, sc* x6
+8: *dec* x6
++ Wings (2) +
+1: mr, 5 sc
+2: *inc* x5`,
+    parts: [
+      { name: "Nest", counts: [8, 16, 24, 24, 24] },
+      { name: "Bird", counts: [6, 12, 18, 18, 18, 18, 12, 6] },
+      { name: "Wings", make: 2, counts: [5, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, x5: 280. Pompon ball for the hat ",
+    text: `Pompon ball for the hat of a gnome
+Round one: five stitches into the loop.
+Round two: two into each (ten).
+Round three: one, then two into the next, five times (fifteen).
+Round four: one into each of two, two into the next, five times (twenty).
+Round five: one into each of three, two into the next, five times (twenty-five).
+Rounds six to eight: one into each (twenty-five).
+Round nine: one into each of three, two together, five times (twenty).
+Round ten: one into each of two, two together, five times (fifteen).
+Stuff.
+Round eleven: one, two together, five times (ten).
+Round twelve: two together, five times (five).`,
+    parts: [{ name: "Piece", counts: [5, 10, 15, 20, 25, 25, 25, 25, 20, 15, 10, 5] }],
+  },
+  {
+    hand: "of the plain hands, x5: 281. Wool mouse for cats",
+    text: `Wool mouse for cats
+Start at the nose: 6 sc in MR.
+Rnd 2: inc 3 times evenly (9)
+Rnd 3: inc 3 times evenly (12)
+Rnd 4: inc 3 times evenly (15)
+Rnd 5: inc 3 times evenly (18)
+Rnd 6: inc 3 times evenly (21)
+Rnds 7-10: work even (21)
+Rnd 11: dec 7 times evenly (14)
+Fill with wool and catnip.
+Rnd 12: dec around (7)
+Ears: 7 hdc in MR, do not close the round; pull half-tight (7). Make 2.
+Tail: chain 25, sl st back (24).`,
+    parts: [
+      { name: "Piece", counts: [6, 9, 12, 15, 18, 21, 21, 21, 21, 21, 14, 7] },
+      { name: "Ears", make: 2, counts: [7] },
+      { name: "Tail", counts: [24] },
+    ],
   },
 ];

@@ -6,6 +6,7 @@ import { repairs } from "../repair";
 import { chainsOf, operationsOf } from "../surroundings";
 import type { Node } from "../tree";
 import { FAULT } from "./costs";
+import { cutRepeat } from "./cut-repeat";
 
 /** What is wrong with a round, if anything; `undefined` where it comes out. */
 export type Fault =
@@ -364,6 +365,14 @@ export function judge(
         if (j.fault === undefined && !broken && (j.written !== undefined || e.copied)) break;
       }
     }
+    // A repeat to the end that ends in its middle: only a sum bears that out.
+    const { live } = base;
+    if (!e.copied && sound.length === 0 && live !== undefined)
+      for (const { nodes } of readings(c.nodes)) {
+        const there = cutRepeat(nodes, live);
+        const j = there && judgeOne(e, c, there, live, slot, first, FAULT.other * 2, counts);
+        if (j && j.fault === undefined && j.written !== undefined) see(j);
+      }
     // Rows of a panel may bite stitches at its side.
     if (sound.length === 0 && base.held > 0 && base.live !== undefined) {
       const { used } = work(c.nodes, base.live, slot, first);

@@ -36,7 +36,7 @@ const SENTENCE =
   /^(let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|pop|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|yarn|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
 const MAKE = /^(make|makes|work|crochet|cut|need|knit)$/;
 const PIECES =
-  /^(x|times|of|off|pieces?|pcs|details?|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;
+  /^(x|times|of|off|pieces?|pcs?|details?|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;
 /** Words over the columns of a table. */
 const COLUMN =
   /^(round|rnd|row|work|instructions?|sts?|stitches|count|counts|total|totals|pattern|notes?|colou?r|no|number|what|how|many|done)$/;
@@ -66,7 +66,7 @@ export function readMake(c: Cursor, alone: boolean): number | undefined {
       !said &&
       !cross &&
       !(alone && (c.done || (c.is(":") && (c.kind(1) === "end" || /^(in|with|using)$/.test(c.text(1)))))) &&
-      !/^(x|pieces?|pcs|details?|halves|in|total|off|of|alike|identical|times|parts?|needed|altogether)$/.test(
+      !/^(x|pieces?|pcs?|details?|halves|in|total|off|of|alike|identical|times|parts?|needed|altogether)$/.test(
         c.text(),
       )
     )
@@ -248,6 +248,9 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
   c.at = 0;
   // "Step 1 – Head": what stands before the name counts chapters.
   c.attempt(() => {
+    // "(B) Ears".
+    if (c.is("(") && /^[a-h]$/.test(c.text(1)) && c.text(2) === ")" && c.kind(3) === "word")
+      return ((c.at += 3), true);
     // "2. Ears", "B) Ears".
     const numbered =
       (c.kind() === "number" && /^[.)]$/.test(c.text(1)) && c.kind(2) === "word") ||
@@ -366,7 +369,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
   }
   const quoted = p.words.filter((t) => t.text === '"').length === 2;
   while (p.words.length > 0 && p.words[p.words.length - 1]?.kind === "mark" && !quoted) p.words.pop();
-  while (p.words.length > 1 && /^(the|a)$/.test(p.words[0]?.text ?? "")) p.words.shift();
+  while (p.words.length > 1 && /^(the|a|each)$/.test(p.words[0]?.text ?? "")) p.words.shift();
   return p.words.length > 0 ? p : undefined;
 }
 
@@ -470,7 +473,8 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   // in it.
   const rest = c.tokens.slice(c.at);
   // "Second leg: as the first, keep the yarn": what it is made like.
-  if (AS.test(rest[0]?.text ?? "") && rest.slice(1, 5).some((t) => t.kind === "ordinal")) return false;
+  const refers = (t: Token) => t.kind === "ordinal" || isRoundWord(t.text);
+  if (AS.test(rest[0]?.text ?? "") && rest.slice(1, 5).some(refers)) return false;
   const worked = rest.some((_, i) => {
     const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);
     at.at = i;
@@ -531,7 +535,7 @@ const framedCount = (c: Cursor): number | undefined =>
 const MAX_SOME = 12;
 /** Things of a list rather than parts. */
 const UNCOUNTED =
-  /^(mm|cm|grams|eyes?|balls?|skeins?|hooks?|rounds?|rnds?|rows?|stitches|sts|colou?rs?|yarns?|pieces?|pcs|beads?|buttons?|times|hours?|minutes?|mins|sizes?|inches|parts?|markers?|needles?|rings?|chains?|chs)$/;
+  /^(mm|cm|grams|eyes?|balls?|skeins?|hooks?|rounds?|rnds?|rows?|stitches|sts|colou?rs?|yarns?|pieces?|pcs?|beads?|buttons?|times|hours?|minutes?|mins|sizes?|inches|parts?|markers?|needles?|rings?|chains?|chs)$/;
 const endsInBracket = (c: Cursor): boolean => /^[)\]]$/.test(c.tokens[c.tokens.length - 1]?.text ?? "");
 /** "(both the same)", "(left and right)": a pair. */
 const bothOf = (c: Cursor): number | undefined =>

@@ -74,26 +74,33 @@ const DOING = /^(increase|increases|increasing|decrease|decreases|decreasing|sha
  * labels. Each becomes the label it stands for.
  */
 export function bracketedLabels(tokens: readonly Token[]): readonly Token[] {
-  const labels: number[] = [];
+  const labels: { readonly at: number; readonly to: number }[] = [];
+  let next = 1;
   tokens.forEach((t, i) => {
     const n = tokens[i + 1];
-    const begins = t.text === "(" && n?.kind === "number" && tokens[i + 2]?.text === ")";
-    if (begins && n.value === labels.length + 1 && tokens[i + 3]?.kind !== "mark" && i + 3 < tokens.length)
-      labels.push(i);
+    if (t.text !== "(" || n?.kind !== "number" || n.value !== next) return;
+    // "(7-10)".
+    const last = TO.test(tokens[i + 2]?.text ?? "") && tokens[i + 3]?.kind === "number" ? i + 3 : i + 1;
+    const behind = tokens[last + 2];
+    const works = behind !== undefined && (behind.kind !== "mark" || /^[*([]$/.test(behind.text));
+    if (tokens[last + 1]?.text !== ")" || !works) return;
+    labels.push({ at: i, to: last + 2 });
+    next = (tokens[last]?.value ?? n.value) + 1;
   });
   if (labels.length < 2 || tokens.length > MOST_TOKENS) return tokens;
   const out: Token[] = [];
   let from = 0;
-  for (const at of labels) {
+  for (const { at, to } of labels) {
     const n = tokens[at + 1] as Token;
     const sign = (text: string, kind: Token["kind"]): Token => ({ ...n, kind, text, value: NaN });
     out.push(...tokens.slice(from, at));
     if (out.length > 0 && !/^[:.]$/.test(out.at(-1)?.text ?? "")) out.push(sign(".", "mark"));
-    out.push(sign("rnd", "word"), n, sign(":", "mark"));
-    from = at + 3;
+    out.push(sign("rnd", "word"), ...tokens.slice(at + 1, to - 1), sign(":", "mark"));
+    from = to;
   }
   return [...out, ...tokens.slice(from)];
 }
+const TO = /^(-|--|to)$/;
 
 /** "Mr 6. 12. 18.": most of them are what a round comes to, and no more. */
 export const mostlySums = (tokens: readonly Token[], rounds: readonly Stretch[]): boolean =>
@@ -206,6 +213,8 @@ export function repeated(words: readonly Token[]): {
       isRoundWord(words[i + 1]?.text ?? "") &&
       /^(x|for|\*|over|next)$/.test(words[i - 1]?.text ?? ""),
   );
+  const behind = at < 0 ? roundsApart(words) : undefined;
+  if (behind) return behind;
   // "sc around x 3": a whole round, so often.
   const [sign, n] = words.slice(-2);
   const whole = words.at(-3)?.text === "around" && !words.some((t) => t.kind === "mark" && t !== sign);
@@ -221,6 +230,22 @@ export function repeated(words: readonly Token[]): {
   const many = words[at]?.value ?? 0;
   if (at < 2 || !Number.isInteger(many) || many < 1 || many > 200) return { many: 1, rest: words };
   return { many, rest: [...words.slice(0, at - 1), ...words.slice(at + 2)], said: words[at] };
+}
+
+/** "sc x24 (3 rnds)", "24 sc, 5 rounds": how many rounds, in brackets or behind a comma at the end. */
+function roundsApart(words: readonly Token[]): ReturnType<typeof repeated> | undefined {
+  const at = words.findIndex((t, i) => i > 1 && t.kind === "number" && isRoundWord(words[i + 1]?.text ?? ""));
+  const said = words[at];
+  if (!said || !Number.isInteger(said.value) || said.value < 2 || said.value > 200) return undefined;
+  const [before, behind] = [words[at - 1]?.text ?? "", words[at + 2]?.text];
+  const framed = /^[([]$/.test(before) && /^[)\]]$/.test(behind ?? "");
+  const last = behind === undefined || (behind === "." && at + 3 === words.length);
+  if (!framed && !(before === "," && last)) return undefined;
+  return {
+    many: said.value,
+    rest: [...words.slice(0, at - 1), ...words.slice(at + (framed ? 3 : 2))],
+    said,
+  };
 }
 
 /** Rounds that only go on over what is there. */

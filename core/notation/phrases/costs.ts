@@ -23,6 +23,8 @@ export const COST = {
   totalSentence: 0.3,
   totalComma: 0.65,
   totalBare: 0.5,
+  totalBehindComma: 0.8,
+  totalFirst: 1.5,
   totalEarly: 0.7,
   totalInside: 4,
   totalListed: 0.25,

@@ -40,7 +40,7 @@ export const stitches: Phrase = {
   read(c, x) {
     const start = c.at;
     const plain = bothWays(c, x);
-    if (plain.length > 0) return plain;
+    if (plain.length > 0) return [...plain, ...loopsAhead(c, plain)];
     c.at = start;
     if (!LEAD.has(c.text())) return NONE;
     while (LEAD.has(c.text()) && !(c.is("one") && !LEAD.has(c.text(1)) && isStitchNoun(c.text(1)))) c.at++;
@@ -59,6 +59,18 @@ export const stitches: Phrase = {
     ["7 dc in the ring", "7 dc, ring"],
   ],
 };
+
+/** "sc in front loops, *2 sc, inc* around": the stitch only says where the repeat behind it goes. */
+function loopsAhead(c: Cursor, plain: readonly Reading[]): readonly Reading[] {
+  return plain.flatMap(({ to, piece }): Reading[] => {
+    if (piece.kind !== "work" || c.tokens[to]?.text !== ",") return [];
+    const { word, n, target } = piece.said;
+    const loops = target.loops;
+    const ahead = loops !== undefined && word.kind === "plain" && n === undefined && target.n === undefined;
+    if (!ahead || !/^[*([]$/.test(c.tokens[to + 1]?.text ?? "")) return [];
+    return [{ to, cost: COST.place * 2, piece: { kind: "loops", loops, free: undefined } }];
+  });
+}
 
 /** "*sc, inc* 6 times": the star may say how often, or close a repeat. */
 function bothWays(c: Cursor, x: Context): readonly Reading[] {

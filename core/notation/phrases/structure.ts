@@ -333,7 +333,7 @@ export const care: Phrase = {
 export const place: Phrase = {
   name: "place",
   starts: words(
-    "in into on onto to through thru over across around along at from of each every next same last all both for working evenly ea",
+    "in into on onto to through thru over across around along down at from of each every next same last all both for working evenly ea",
   ),
   read(c) {
     const target = noTarget();

@@ -68,7 +68,9 @@ export function bareTimes(c: Cursor): SaidTimes | undefined {
     if (n === undefined || !token || !Number.isInteger(n)) return undefined;
     // "[sc, inc] 6: 18": the colon gives the sum.
     const sum = c.is(":") && c.kind(1) === "number" && c.kind(2) === "end";
-    return ends(c) || sum ? { times: number(n, token), more: false } : undefined;
+    // "(sc, inc) 6 18": so often, and then the sum.
+    const summed = c.kind() === "number" && c.kind(1) === "end";
+    return ends(c) || sum || summed ? { times: number(n, token), more: false } : undefined;
   });
 }
 

@@ -192,8 +192,13 @@ export const totals: Phrase = {
     else if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
     else if (before === "," && (t.named || GONE_ROUND.test(c.tokens[start - 2]?.text ?? "")))
       push(t.named ? COST.totalComma : COST.totalSentence, t);
-    else if (t.named || c.done || (start === 0 && stopped(c)))
-      push(before === "," || start === 0 ? COST.totalBare * 3 : COST.totalBare, t);
+    else if (
+      t.named ||
+      c.done ||
+      (before === "," && c.is(".") && c.kind(1) === "end") ||
+      (start === 0 && stopped(c))
+    )
+      push(start === 0 ? COST.totalFirst : before === "," ? COST.totalBehindComma : COST.totalBare, t);
     return out;
   },
   examples: [

@@ -98,6 +98,10 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
         n !== undefined ? counted(n) : t.n !== undefined ? number(t.n, t.at) : (t.reach ?? AROUND),
       ),
     ];
+  // "Ch 25, sl st to the second cherry": it hangs there, and nothing of the cherry is worked.
+  const hangs = stitch === "slst" && n === undefined && t.n === undefined && t.reach === undefined;
+  if (t.part !== undefined && hangs && chainsIn(items) > 2 && !items.some(isWorked))
+    return [{ kind: "join", ...span }];
   if (t.part !== undefined) {
     const everywhere = n === undefined && t.n === undefined && (t.reach !== undefined || t.place === "each");
     const places =
@@ -156,7 +160,9 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
   if (t.place === "nth-chain") return [nthChain(stitch, n, t, loops, span)];
   if (t.evenly && n !== undefined)
     return [{ kind: "evenly", op: one, n, rest: one, ...at(said.at), ...span }];
-  if (t.place === "same") {
+  // "Ch 3 (counts as dc), dc in first st": that is the stitch the chain stands on.
+  const lifted = chainsIn(items) > 1 && items.every((i) => i.kind !== "work" || isChain(i));
+  if (t.place === "same" || (t.place === "first" && lifted && (t.n ?? 1) === 1)) {
     const same = node(stitchInto(stitch, n ?? 1, "same", loops), ONCE);
     const next = node(stitchInto(stitch, n ?? 1, "next", loops), ONCE);
     const alone = items.every(
@@ -164,7 +170,7 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
     );
     // At the beginning of a round the "same stitch" is the one it was joined in: its first stitch.
     if (alone) return [{ ...next, other: same }];
-    return [n !== undefined && n > 1 ? { ...same, other: next } : same];
+    return [t.place === "first" || (n !== undefined && n > 1) ? { ...same, other: next } : same];
   }
   if (t.place !== undefined) return inPlaces(stitch, one, said, loops, node);
   if (t.reach) {
@@ -256,6 +262,8 @@ function nthChain(stitch: StitchName, n: number | undefined, t: Target, loops: L
 }
 
 /** A slip stitch that joins: the round, or a chain into a ring. */
+const isChain = (n: Node): boolean => n.kind === "work" && n.op.stitch === "ch";
+
 export function joining(items: readonly Node[], span: Span): Node {
   const chains = chainsIn(items);
   return chains > 0 && !items.some(isWorked)

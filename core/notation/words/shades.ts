@@ -11,6 +11,7 @@ beige #d9c7a5
 ecru #e3d9bf
 natural #e6dcc4
 oatmeal #d8cbb0
+skin #e3b996
 tan #c39a6b
 sand #d6bd8f
 straw #dcc27a
