@@ -833,6 +833,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
       price,
       slots: keys.map(([slot, key]) => ({ slot, yarnId: yarn(key), hookUm: 3000, strands: 1 })),
     })) ?? "";
+  await saveColourway(scope, { itemId: boat, name: "kit", price: 950, asKit: true, slots: [] });
   const winter = await dress(puffin, "winter plumage", 1750, [
     ["slate", "dusk"],
     ["white", "white"],
