@@ -20,6 +20,7 @@ try {
   const context = await site.browser.createBrowserContext();
   const page = await context.newPage();
   const item = await find(page, "/items", "Puffin");
+  const boat = await find(page, "/items", "Rowing boat");
   const run = await find(page, "/runs", "Second winter market");
   const shots: [
     string,
@@ -31,7 +32,7 @@ try {
     ["item", item, { height: 900 }],
     ["figure", item, { look: '[role="tablist"]' }],
     ["paper", `${item}/paper`, { ready: "[data-shown] canvas" }],
-    ["kit", `${item}/kit`, { height: 900 }],
+    ["kit", `${boat}/kit`, { height: 900 }],
     ["item-phone", item, { width: 390, height: 844 }],
     ["bench", await find(page, "/bench", "Go on"), { width: 390, height: 844 }],
     ["materials", `${site.url}/materials`],
