@@ -4,7 +4,7 @@ import styled from "styled-components";
 import type { Route } from "./+types/leftovers";
 import { howManyMore, leftoverUse, type LeftoverBall, type LeftoverNeed } from "@core/planning";
 import { printMoney, type Minor } from "@core/units";
-import { loadAnalysedColourways, type AnalysedColourway } from "../features/items/load.server";
+import { loadAnalysedColourways, withoutKits, type AnalysedColourway } from "../features/items/load.server";
 import { ballSize } from "../features/materials/balls";
 import { amountText } from "../features/materials/defaults";
 import { loadCupboard, type Cupboard } from "../features/materials/load.server";
@@ -122,11 +122,12 @@ function findUses(
 }
 
 async function look({ scope, workshop }: Opened, picked: ReadonlySet<string> | undefined, anyShade: boolean) {
-  const [{ all }, cupboard, balls] = await Promise.all([
+  const [{ all: wares }, cupboard, balls] = await Promise.all([
     loadAnalysedColourways(scope, workshop),
     loadCupboard(scope),
     allBalls(scope),
   ]);
+  const all = withoutKits(wares);
   const yarns = new Map(cupboard.yarns.map((y) => [y.id, y]));
   const open = balls.flatMap((b) => {
     const y = yarns.get(b.yarnId);

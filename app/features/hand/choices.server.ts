@@ -1,5 +1,5 @@
 import { listHands, type Hand } from "@db/queries/hands";
-import { loadAnalysedColourways } from "../items/load.server";
+import { loadAnalysedColourways, withoutKits } from "../items/load.server";
 import { handsSeen } from "./load.server";
 import { todayOf, type Opened } from "../../server/scope.server";
 
@@ -14,7 +14,7 @@ export const handOptions = (hands: readonly Hand[]) =>
 export async function loadChoices(opened: Opened) {
   const { scope, workshop } = opened;
   const [{ all }, hands] = await Promise.all([loadAnalysedColourways(scope, workshop), listHands(scope)]);
-  const made = all.filter((x) => x.analysis.piece.parts.length > 0);
+  const made = withoutKits(all).filter((x) => x.analysis.piece.parts.length > 0);
   return {
     today: todayOf(scope),
     hands: handOptions(handsSeen(hands, opened.ownHand)),

@@ -15,7 +15,7 @@ import {
 } from "@core/estimate";
 import type { WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
-import { loadAnalysedColourways, restsOn, type AnalysedColourway } from "../items/load.server";
+import { loadAnalysedColourways, restsOn, withoutKits, type AnalysedColourway } from "../items/load.server";
 import { loadRuns } from "../runs/load.server";
 import { keep } from "../../server/kept";
 import { allItems, allYarns } from "../../server/rows.server";
@@ -117,7 +117,18 @@ export async function loadHandPage(
     scope,
     `next ${ask.aim} ${hand?.id ?? ""}`,
     ["measured", "materials", "items"],
-    async () => measureNext(ask.aim, { runs, all, byYarn, data, known, today, half, perSecond, label }),
+    async () =>
+      measureNext(ask.aim, {
+        runs,
+        all: withoutKits(all),
+        byYarn,
+        data,
+        known,
+        today,
+        half,
+        perSecond,
+        label,
+      }),
     `${restsOn(scope, workshop)} ${JSON.stringify(open)}`,
   );
   const measurements = measurementRows(

@@ -369,7 +369,11 @@ export interface AnalysedColourway {
   readonly analysis: ItemAnalysis;
 }
 
-/** Every item in its own colours and in each colourway. */
+/** Those that are worked at the hook: of a kit nothing is crocheted. */
+export const withoutKits = (all: readonly AnalysedColourway[]): AnalysedColourway[] =>
+  all.filter((x) => x.analysis.kit === undefined);
+
+/** Every item in its own colours and in each colourway, its kits too. */
 export async function loadAnalysedColourways(
   scope: Scope,
   workshop: Workshop,
