@@ -200,12 +200,13 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   if (SENTENCE.test(first.text) && !joins) cost += letters.length > 1 ? NAME.sentence : NAME.sentenceAlone;
   const at = new Cursor(p.words, c.source, c.names, c.legend);
   const stitch = readStitch(at, terms);
-  const named = stitch !== undefined && stitch.kind !== "generic";
-  if (named && p.make > 1 && letters.length > 1 && at.at < p.words.length) cost += NAME.make;
-  if (named) cost += letters.length > 1 && at.at < p.words.length ? NAME.stitchAndMore : NAME.stitch;
-  else if (onlyStitches(at, terms)) cost += NAME.stitch;
+  const begins = stitch !== undefined && stitch.kind !== "generic";
+  const more = letters.length > 1 && at.at < p.words.length;
+  const works = begins ? !more : onlyStitches(at, terms);
+  if (works) cost += NAME.stitch;
+  else if (begins) cost += NAME.stitchAndMore;
   // "inc (12)": what a round comes to, and not how many there are of it.
-  else if (p.make > 1) cost += NAME.make;
+  if (p.make > 1 && !works) cost += NAME.make;
   at.at = 0;
   if (startsEvent(at) && !joins) cost += NAME.event;
   at.at = 0;
