@@ -5587,7 +5587,17 @@ Fill, cut, gather.`,
     parts: [{ name: "Christmas bauble", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12] }],
   },
   {
-    hand: "of the plain hands, x1: 253. Doll beanie",
+    hand: "of the plain hands, x1: 253. Doll cape",
+    text: `Doll cape
+Ch 13.
+Row 1: dc in 4th ch from hook (counts as 2 dc), dc in each ch across. 11 dc.
+Row 2: Ch 3 (counts as dc), dc in first st, dc in next st, *2 dc in next st, dc in next st; rep from * to end. 17 dc.
+Row 3: Ch 3 (counts as dc), dc in each st across. 17 dc.
+Fasten off.`,
+    parts: [{ name: "Doll cape", counts: [11, 17, 17] }],
+  },
+  {
+    hand: "of the plain hands, x1: 254. Doll beanie",
     text: `Doll beanie
 Rnd 1: ch 2 (does not count as a stitch here and throughout), 12 hdc into a magic ring, join with a sl st to the first hdc. (12 hdc)
 Rnd 2: ch 2, 2 hdc in each st around, join. (24 hdc)
@@ -5597,7 +5607,7 @@ Rnd 7: ch 1, sc in each st around, join. Fasten off. (36 sc)`,
     parts: [{ name: "Doll beanie", counts: [12, 24, 36, 36, 36, 36, 36] }],
   },
   {
-    hand: "of the plain hands, x1: 254. Bunting triangle (work 6",
+    hand: "of the plain hands, x1: 255. Bunting triangle (work 6",
     text: `Bunting triangle (work 6)
 R1: ch 2, sc in 2nd from hook. (1)
 R2: ch 1, turn, 3 sc in the st. (3)
@@ -5608,7 +5618,7 @@ R6: ch 1, turn, 2 sc in first, sc 7, 2 sc in last. (11)`,
     parts: [{ name: "Bunting triangle", make: 6, counts: [1, 3, 5, 7, 9, 11] }],
   },
   {
-    hand: "of the plain hands, x1: 255. Koi in two colours",
+    hand: "of the plain hands, x1: 256. Koi in two colours",
     text: `Koi in two colours
 Begin with orange (O), use white (W) as told.
 R1: O 6sc MR (6)
@@ -5633,7 +5643,7 @@ R14: O inc x12 (24)`,
     ],
   },
   {
-    hand: "of the plain hands, x1: 256. Reindeer head",
+    hand: "of the plain hands, x1: 257. Reindeer head",
     text: `Reindeer head
 Red nose
 6 sc in MR, 1 round plain (6), fasten off.
@@ -5654,7 +5664,7 @@ Head: brown.
     ],
   },
   {
-    hand: "of the plain hands, x1: 257. Picot star",
+    hand: "of the plain hands, x1: 258. Picot star",
     text: `Picot star
 rnd 1: 6 sc in mr. sl st. (6)
 rnd 2: ch 1, 2 sc in each. sl st. (12)
@@ -5663,7 +5673,7 @@ rnd 4: (sc in next, ch 3, sl st in 3rd ch from hook, sc in next 2) x 6. sl st. (
     parts: [{ name: "Picot star", counts: [6, 12, 18, 18] }],
   },
   {
-    hand: "of the plain hands, x1: 258. Cosy",
+    hand: "of the plain hands, x1: 259. Cosy",
     text: `Cosy
 Chain 30 and join into a circle with a slip stitch, careful not to twist.
 1) Ch 1, 1 sc in each chain. Join. [30]
@@ -5671,7 +5681,7 @@ Chain 30 and join into a circle with a slip stitch, careful not to twist.
     parts: [{ name: "Cosy", counts: [30, 30, 30, 30, 30] }],
   },
   {
-    hand: "of the plain hands, x1: 259. Cherry",
+    hand: "of the plain hands, x1: 260. Cherry",
     text: `Cherry
 Each cherry (make two)
 R1 6 sc MR [6]
@@ -5690,7 +5700,7 @@ Ch 25, sl st to the second cherry.`,
     ],
   },
   {
-    hand: "of the plain hands, x2: 260. Lion",
+    hand: "of the plain hands, x2: 261. Lion",
     text: `Lion
 Head — golden yarn
 r1: 6 in mr
@@ -5709,7 +5719,7 @@ close`,
     parts: [{ name: "Head", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 12] }],
   },
   {
-    hand: "of the plain hands, x2: 261. Cactus in a pot (US)",
+    hand: "of the plain hands, x2: 262. Cactus in a pot (US)",
     text: `Cactus in a pot (US)
 POT (terracotta):
 Round 1: Start with magic circle, 6sc
@@ -5733,7 +5743,7 @@ Stuff, sew cactus on soil and soil into pot.`,
     ],
   },
   {
-    hand: "of the plain hands, x2: 262. Trellis ball",
+    hand: "of the plain hands, x2: 263. Trellis ball",
     text: `Trellis ball
 1. Magic ring 6 sc (6 sts).
 2. [2 sc in 1 st] 6 times (12 sts).
@@ -5746,7 +5756,7 @@ Fill it up.
     parts: [{ name: "Trellis ball", counts: [6, 12, 24, 24, 24, 12, 6] }],
   },
   {
-    hand: "of the plain hands, x2: 263. Santa boots, one pair",
+    hand: "of the plain hands, x2: 264. Santa boots, one pair",
     text: `Santa boots, one pair
 Ch 5. Work both sides of the chain.
 R1: 3 sc in 2nd ch from hook, 2 sc, 4 sc in last ch, 3 sc = 12
@@ -5758,7 +5768,7 @@ R6-8: 10 sc = 10`,
     parts: [{ name: "Santa boots", make: 2, counts: [12, 20, 20, 14, 10, 10, 10, 10] }],
   },
   {
-    hand: "of the plain hands, x2: 264. Juggling ball",
+    hand: "of the plain hands, x2: 265. Juggling ball",
     text: `Juggling ball
 Rd 1 6 sc in ring
 Rd 2 6 inc 12
@@ -5771,7 +5781,7 @@ Rd 10 6 dec 6`,
     parts: [{ name: "Juggling ball", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] }],
   },
   {
-    hand: "of the plain hands, x2: 265. Peg doll with dress",
+    hand: "of the plain hands, x2: 266. Peg doll with dress",
     text: `Peg doll with dress
 HEAD
 Rnd 1: 6sc in magic ring.
@@ -5794,7 +5804,7 @@ Rnd 14: 2dc in each. (48)`,
     ],
   },
   {
-    hand: "of the plain hands, x3: 266. Sleepy fox",
+    hand: "of the plain hands, x3: 267. Sleepy fox",
     text: `Sleepy fox
 Supplies: 20 g rust, 5 g white, a bit of black for the face; 2.5 hook
 
@@ -5826,7 +5836,7 @@ row2 6sc 6`,
     ],
   },
   {
-    hand: "of the plain hands, x3: 267. Elf (14 cm)",
+    hand: "of the plain hands, x3: 268. Elf (14 cm)",
     text: `Elf (14 cm)
 All rounds are worked in continuous spirals unless told otherwise.
 Head
@@ -5860,7 +5870,7 @@ Rnd 2 - 8: 1 sc in every st. - 6 sts`,
     ],
   },
   {
-    hand: "of the plain hands, x3: 268. Basket ornament (UK term",
+    hand: "of the plain hands, x3: 269. Basket ornament (UK term",
     text: `Basket ornament (UK terms)
 Base
 Round 1: 6dc in a magic ring
@@ -5880,7 +5890,7 @@ Handle
     ],
   },
   {
-    hand: "of the plain hands, x3: 269. cupcake keyring!!",
+    hand: "of the plain hands, x3: 270. cupcake keyring!!",
     text: `cupcake keyring!!
 CAKE. beige.
 (1) 6 sc in ring (2) inc x 6 [12] (3) *sc, inc* x 6 [18] (4) *2 sc, inc* x 6 [24] (5) *3 sc, inc* x 6 [30] (6) blo 30 sc [30] (7-10) 30 sc [30]
@@ -5895,7 +5905,7 @@ CHERRY. red.
     ],
   },
   {
-    hand: "of the plain hands, x3: 270. Sun",
+    hand: "of the plain hands, x3: 271. Sun",
     text: `Sun
 with gold
 1. 6X MR (6)
@@ -5906,7 +5916,7 @@ X=sc, V=inc, A=dec`,
     parts: [{ name: "Sun", counts: [6, 12, 18, 24] }],
   },
   {
-    hand: "of the plain hands, x3: 271. Garland ghost, make five",
+    hand: "of the plain hands, x3: 272. Garland ghost, make five",
     text: `Garland ghost, make five
 In white: 6 sc in a magic ring. *6*
 Increase in each. *12*
@@ -5917,7 +5927,7 @@ FO.`,
     parts: [{ name: "Garland ghost", make: 5, counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24] }],
   },
   {
-    hand: "of the plain hands, x4: 272. Teapot for the tree",
+    hand: "of the plain hands, x4: 273. Teapot for the tree",
     text: `Teapot for the tree
 Use light blue throughout, white for the dots.
 
@@ -5952,7 +5962,7 @@ Work rounds 1 to 4 of the body.`,
     ],
   },
   {
-    hand: "of the plain hands, x4: 273. One-piece bunny",
+    hand: "of the plain hands, x4: 274. One-piece bunny",
     text: `One-piece bunny
 MR 6 [6]
 Inc x6 [12]
@@ -5985,7 +5995,7 @@ Sc x5 [5]`,
     ],
   },
   {
-    hand: "of the plain hands, x4: 274. Owl pocket charm (UK cro",
+    hand: "of the plain hands, x4: 275. Owl pocket charm (UK cro",
     text: `Owl pocket charm (UK crochet terms are used)
 Body: work 6 dc into a magic ring, pull tight and mark the first st. Continue in rounds:
 Rnd 2: 2 dc in each st (12 sts). Rnd 3: *1 dc, 2 dc in next st, rep from * (18 sts). Rnd 4: *2 dc, 2 dc in next st, rep from * (24 sts). Rnd 5: *3 dc, 2 dc in next st, rep from * (30 sts). Work 7 rounds straight. Fold flat and sew the top edge.
@@ -5996,7 +6006,7 @@ Eyes: make 2 in white. 6 dc into a magic ring. Rnd 2: 2 dc in each st (12 sts).`
     ],
   },
   {
-    hand: "of the plain hands, x4: 275. Bee",
+    hand: "of the plain hands, x4: 276. Bee",
     text: `Bee
 Yarn A yellow, yarn B black
 Rnd 1 (A) 6 sc into ring
@@ -6018,7 +6028,7 @@ Rnd 2 [inc] 6 (12)`,
     ],
   },
   {
-    hand: "of the plain hands, x4: 276. Pocket penguin || patter",
+    hand: "of the plain hands, x4: 277. Pocket penguin || patter",
     text: `Pocket penguin || pattern by round
 || 6sc mr || 6
 || 6inc || 12
@@ -6031,7 +6041,7 @@ Rnd 2 [inc] 6 (12)`,
     parts: [{ name: "Pocket penguin", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12] }],
   },
   {
-    hand: "of the plain hands, x5: 277. Sea turtle, small",
+    hand: "of the plain hands, x5: 278. Sea turtle, small",
     text: `Sea turtle, small
 -------------------------
 Upper shell (in moss):
@@ -6063,7 +6073,7 @@ rd 3 & 4: no increases -> 8`,
     ],
   },
   {
-    hand: "of the plain hands, x5: 278. Worry doll",
+    hand: "of the plain hands, x5: 279. Worry doll",
     text: `Worry doll
 For BODY and HEAD (made as one) you need skin and blue.
 Blue, R1, 6 SC in MR, 6.
@@ -6084,7 +6094,7 @@ R3 to R6, 10 SC, 10.`,
     ],
   },
   {
-    hand: "of the plain hands, x5: 279. Nest & bird, terms: US",
+    hand: "of the plain hands, x5: 280. Nest & bird, terms: US",
     text: `Nest & bird, terms: US
 + Nest +
 * start: ch 4, join *
@@ -6110,7 +6120,7 @@ R3 to R6, 10 SC, 10.`,
     ],
   },
   {
-    hand: "of the plain hands, x5: 280. Pompon ball for the hat ",
+    hand: "of the plain hands, x5: 281. Pompon ball for the hat ",
     text: `Pompon ball for the hat of a gnome
 Round one: five stitches into the loop.
 Round two: two into each (ten).
@@ -6126,7 +6136,7 @@ Round twelve: two together, five times (five).`,
     parts: [{ name: "Piece", counts: [5, 10, 15, 20, 25, 25, 25, 25, 20, 15, 10, 5] }],
   },
   {
-    hand: "of the plain hands, x5: 281. Wool mouse for cats",
+    hand: "of the plain hands, x5: 282. Wool mouse for cats",
     text: `Wool mouse for cats
 Start at the nose: 6 sc in MR.
 Rnd 2: inc 3 times evenly (9)

@@ -161,7 +161,8 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
   if (t.evenly && n !== undefined)
     return [{ kind: "evenly", op: one, n, rest: one, ...at(said.at), ...span }];
   // "Ch 3 (counts as dc), dc in first st": that is the stitch the chain stands on.
-  const lifted = chainsIn(items) > 1 && items.every((i) => i.kind !== "work" || isChain(i));
+  const high = chainsIn(items) > 1 || items.some((i) => i.kind === "work" && i.op.standsFor !== undefined);
+  const lifted = high && items.every((i) => i.kind !== "work" || isChain(i));
   if (t.place === "same" || (t.place === "first" && lifted && (t.n ?? 1) === 1)) {
     const same = node(stitchInto(stitch, n ?? 1, "same", loops), ONCE);
     const next = node(stitchInto(stitch, n ?? 1, "next", loops), ONCE);
