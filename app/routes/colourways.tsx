@@ -1,4 +1,4 @@
-import { Plus, SquarePen, Trash2, TriangleAlert } from "lucide-react";
+import { Plus, SquarePen, TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import { data, Link, redirect, useFetcher } from "react-router";
 import styled from "styled-components";
@@ -31,8 +31,9 @@ import { id as idField, name as nameField, seen } from "../forms";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage } from "../ui/away";
-import { Carried, Refusal, WorkForm } from "../ui/form";
+import { Carried, Refusal } from "../ui/form";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, Small, Stack } from "../ui/basics";
+import { BinButton } from "../ui/bin-button";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
 import { Range, ReasonFigure } from "../ui/figure";
 import { FormFoot, Modal } from "../ui/modal";
@@ -270,13 +271,7 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
                   >
                     <SquarePen size={16} aria-hidden />
                   </Button>
-                  <WorkForm>
-                    <input type="hidden" name="intent" value="delete" />
-                    <input type="hidden" name="id" value={c.id} />
-                    <Button type="submit" $quiet aria-label={`Delete ${c.name}`} title="Delete">
-                      <Trash2 size={16} aria-hidden />
-                    </Button>
-                  </WorkForm>
+                  <BinButton label={`Delete ${c.name}`} fields={{ id: c.id }} />
                 </Row>
               ) : (
                 <Link to={`/items/${d.item.id}`} aria-label="Change the item’s own colours">

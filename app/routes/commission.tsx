@@ -1,7 +1,7 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { parseDate } from "@internationalized/date";
-import { FileText, Trash2 } from "lucide-react";
+import { FileText } from "lucide-react";
 import { data, Link, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/commission";
@@ -53,6 +53,7 @@ import {
   Small,
   Stack,
 } from "../ui/basics";
+import { BinButton } from "../ui/bin-button";
 import { printDay } from "../ui/days";
 import { Field, FieldGrid, Input, Select } from "../ui/field";
 import { DayInput } from "../ui/day-input";
@@ -207,12 +208,7 @@ export default function CommissionRoute({ loaderData: d, actionData }: Route.Com
         <h1>{whoseText(c)}</h1>
         <Small>{numberText(c)}</Small>
         <Badge $tone={STATE_TONE[c.state]}>{STATE_WORDS[c.state]}</Badge>
-        <WorkForm>
-          <input type="hidden" name="intent" value="delete" />
-          <Button type="submit" $quiet aria-label={`Delete ${numberText(c)}`}>
-            <Trash2 size={17} aria-hidden />
-          </Button>
-        </WorkForm>
+        <BinButton label={`Delete ${numberText(c)}`} />
       </PageHead>
       <SellNav />
       <Stack $gap={18}>

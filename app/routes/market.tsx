@@ -1,5 +1,5 @@
 import { parseWithZod } from "@conform-to/zod/v4";
-import { Store, Trash2 } from "lucide-react";
+import { Store } from "lucide-react";
 import { data, redirect } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
@@ -34,6 +34,7 @@ import {
   Small,
   Stack,
 } from "../ui/basics";
+import { BinButton } from "../ui/bin-button";
 import { printDay } from "../ui/days";
 import { Field, FieldGrid, Input } from "../ui/field";
 import { WorkForm } from "../ui/form";
@@ -167,12 +168,7 @@ export default function MarketRoute({ loaderData, actionData: answered }: Route.
             <Button type="submit">Open it again</Button>
           </WorkForm>
         )}
-        <WorkForm>
-          <input type="hidden" name="intent" value="delete" />
-          <Button type="submit" $quiet aria-label={`Delete ${market.name}`}>
-            <Trash2 size={17} aria-hidden />
-          </Button>
-        </WorkForm>
+        <BinButton label={`Delete ${market.name}`} />
       </PageHead>
       <SellNav />
       <Stack $gap={18}>

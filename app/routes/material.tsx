@@ -1,4 +1,4 @@
-import { Plus, Replace, Scale, SquarePen, Trash2 } from "lucide-react";
+import { Plus, Replace, Scale, SquarePen } from "lucide-react";
 import { lazy, useState } from "react";
 import { data, Link } from "react-router";
 import styled from "styled-components";
@@ -51,7 +51,6 @@ import { ballView, loadCupboard, type BallView } from "../features/materials/loa
 import { MaterialsNav } from "../features/materials/nav";
 import { NOTION_LABELS } from "../features/materials/kinds";
 import { openWorkshop, todayOf } from "../server/scope.server";
-import { WorkForm } from "../ui/form";
 import {
   Badge,
   Button,
@@ -67,6 +66,7 @@ import {
   Stack,
   Facts,
 } from "../ui/basics";
+import { BinButton } from "../ui/bin-button";
 import { printDay } from "../ui/days";
 import { ReasonFigure, ListFigure } from "../ui/figure";
 import { Modal } from "../ui/modal";
@@ -295,14 +295,11 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
             <Plus size={16} aria-hidden /> Another shade
           </Button>
         ) : null}
-        <WorkForm action="/materials">
-          <input type="hidden" name="intent" value="delete" />
-          <input type="hidden" name="kind" value={yarn ? "yarn" : "notion"} />
-          <input type="hidden" name="id" value={d.id} />
-          <Button type="submit" $quiet aria-label={`Delete ${d.title}`} title={`Delete ${d.title}`}>
-            <Trash2 size={17} aria-hidden />
-          </Button>
-        </WorkForm>
+        <BinButton
+          action="/materials"
+          label={`Delete ${d.title}`}
+          fields={{ kind: yarn ? "yarn" : "notion", id: d.id }}
+        />
       </PageHead>
       <MaterialsNav />
       <Stack $gap={18}>
@@ -508,20 +505,11 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                               >
                                 <SquarePen size={16} aria-hidden />
                               </Button>
-                              <WorkForm action="/materials">
-                                <input type="hidden" name="intent" value="delete" />
-                                <input type="hidden" name="kind" value="ball" />
-                                <input type="hidden" name="id" value={b.id} />
-                                <input type="hidden" name="back" value={`/materials/${d.id}`} />
-                                <Button
-                                  type="submit"
-                                  $quiet
-                                  aria-label={`Take out the ${name}`}
-                                  title="Take out"
-                                >
-                                  <Trash2 size={16} aria-hidden />
-                                </Button>
-                              </WorkForm>
+                              <BinButton
+                                action="/materials"
+                                label={`Take out the ${name}`}
+                                fields={{ kind: "ball", id: b.id, back: `/materials/${d.id}` }}
+                              />
                             </Tools>
                           </td>
                         </tr>
@@ -778,19 +766,11 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                               .join("; ")}
                           </Small>
                         </span>
-                        <WorkForm action="/materials">
-                          <input type="hidden" name="intent" value="delete" />
-                          <input type="hidden" name="kind" value="swatch" />
-                          <input type="hidden" name="id" value={s.id} />
-                          <input type="hidden" name="back" value={`/materials/${d.id}`} />
-                          <Button
-                            type="submit"
-                            $quiet
-                            aria-label={`Delete the swatch of ${printDay(s.madeOn, r.locale)}`}
-                          >
-                            <Trash2 size={15} aria-hidden />
-                          </Button>
-                        </WorkForm>
+                        <BinButton
+                          action="/materials"
+                          label={`Delete the swatch of ${printDay(s.madeOn, r.locale)}`}
+                          fields={{ kind: "swatch", id: s.id, back: `/materials/${d.id}` }}
+                        />
                       </li>
                     ))}
                   </List>

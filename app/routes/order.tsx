@@ -1,4 +1,4 @@
-import { Check, PackageCheck, Trash2 } from "lucide-react";
+import { Check, PackageCheck } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { data, redirect, useFetcher } from "react-router";
 import styled from "styled-components";
@@ -16,6 +16,7 @@ import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage } from "../ui/away";
 import { Carried, Refusal, WorkForm } from "../ui/form";
 import { Badge, Button, Page, PageHead, Sheet, Small, Stack } from "../ui/basics";
+import { BinButton } from "../ui/bin-button";
 import { printDay } from "../ui/days";
 import { Input } from "../ui/field";
 import { printAmount, useReading } from "../ui/reading";
@@ -149,14 +150,7 @@ export default function Order({ loaderData: d }: Route.ComponentProps) {
               : `since ${printDay(d.orderedOn, r.locale)}`}
           </Badge>
         )}
-        {d.lines.every((l) => l.received === 0) ? (
-          <WorkForm>
-            <input type="hidden" name="intent" value="delete" />
-            <Button type="submit" $quiet aria-label="Delete this list">
-              <Trash2 size={17} aria-hidden />
-            </Button>
-          </WorkForm>
-        ) : null}
+        {d.lines.every((l) => l.received === 0) ? <BinButton label="Delete this list" /> : null}
       </PageHead>
       <MaterialsNav />
       <Narrow>

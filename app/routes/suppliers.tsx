@@ -1,4 +1,4 @@
-import { Plus, SquarePen, Trash2 } from "lucide-react";
+import { Plus, SquarePen } from "lucide-react";
 import { useState } from "react";
 
 import type { Route } from "./+types/suppliers";
@@ -8,8 +8,8 @@ import { SupplierForm } from "../features/materials/forms";
 import { loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
 import { openWorkshop } from "../server/scope.server";
-import { WorkForm } from "../ui/form";
 import { Button, Empty, Page, PageHead, PlainTable, Row, Scroll, Sheet } from "../ui/basics";
+import { BinButton } from "../ui/bin-button";
 import { Modal } from "../ui/modal";
 import { useReading } from "../ui/reading";
 
@@ -109,15 +109,11 @@ export default function Suppliers({ loaderData }: Route.ComponentProps) {
                         >
                           <SquarePen size={16} aria-hidden />
                         </Button>
-                        <WorkForm action="/materials">
-                          <input type="hidden" name="intent" value="delete" />
-                          <input type="hidden" name="kind" value="supplier" />
-                          <input type="hidden" name="id" value={s.id} />
-                          <input type="hidden" name="back" value="/materials/suppliers" />
-                          <Button type="submit" $quiet aria-label={`Delete ${s.name}`} title="Delete">
-                            <Trash2 size={16} aria-hidden />
-                          </Button>
-                        </WorkForm>
+                        <BinButton
+                          action="/materials"
+                          label={`Delete ${s.name}`}
+                          fields={{ kind: "supplier", id: s.id, back: "/materials/suppliers" }}
+                        />
                       </Row>
                     </td>
                   </tr>

@@ -158,7 +158,6 @@ export interface KitOfItem {
   readonly colours: readonly {
     readonly slot: string;
     readonly label: string;
-    readonly hookMm: number;
     readonly grams: number;
     readonly turns: number;
   }[];

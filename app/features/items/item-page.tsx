@@ -1,4 +1,4 @@
-import { Package, Palette, Printer, Save, Trash2 } from "lucide-react";
+import { Package, Palette, Printer, Save } from "lucide-react";
 import { lazy, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useFetcher } from "react-router";
 import styled from "styled-components";
@@ -13,8 +13,9 @@ import {
   type Reading,
 } from "@core/units";
 import { MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
-import { useWorkshopId, WorkForm } from "../../ui/form";
+import { useWorkshopId } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Small, Stack, Columns } from "../../ui/basics";
+import { BinButton } from "../../ui/bin-button";
 import { Input, Select } from "../../ui/field";
 import { Late } from "../../ui/late";
 import { useReading } from "../../ui/reading";
@@ -390,12 +391,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         >
           <Save size={17} aria-hidden /> Save <Keys>ctrl S</Keys>
         </Button>
-        <WorkForm>
-          <input type="hidden" name="intent" value="delete" />
-          <Button type="submit" $quiet aria-label={`Delete ${data.name}`}>
-            <Trash2 size={17} aria-hidden />
-          </Button>
-        </WorkForm>
+        <BinButton label={`Delete ${data.name}`} />
       </PageHead>
       {conflict ? (
         <Banner role="alert" data-tone="bad">

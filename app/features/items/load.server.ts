@@ -306,7 +306,7 @@ function reckonedKit(
   r: Reckoned<ItemAnalysis>,
   s: Surroundings,
 ): Reckoned<ItemAnalysis> {
-  if (!r.ok || r.value.piece.yarn.length === 0) return r;
+  if (!r.ok) return r;
   const kit = s.kits.get(item.id) ?? USUAL_KIT;
   const figures = kitFigures(draftOf(revision), r.value, around, around.selling, kit);
   return { ...r, value: asKit(r.value, figures, around) };

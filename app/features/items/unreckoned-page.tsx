@@ -1,9 +1,10 @@
-import { Download, RotateCw, Save, Trash2, TriangleAlert } from "lucide-react";
+import { Download, RotateCw, Save, TriangleAlert } from "lucide-react";
 import { useNavigation } from "react-router";
 import styled from "styled-components";
 import type { Unreckoned } from "../../server/reckoner";
 import { WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Row, Sheet, Small, Stack } from "../../ui/basics";
+import { BinButton } from "../../ui/bin-button";
 import { Field, Textarea } from "../../ui/field";
 import { unreckonedText } from "./unreckoned";
 
@@ -41,12 +42,7 @@ export function UnreckonedPage({
         <ButtonLink to={`/items/${item.id}/pattern.txt`} reloadDocument>
           <Download size={17} aria-hidden /> Text
         </ButtonLink>
-        <WorkForm>
-          <input type="hidden" name="intent" value="delete" />
-          <Button type="submit" $quiet aria-label={`Delete ${item.name}`}>
-            <Trash2 size={17} aria-hidden />
-          </Button>
-        </WorkForm>
+        <BinButton label={`Delete ${item.name}`} />
       </PageHead>
       <Sheet style={{ maxWidth: 860 }}>
         <Stack>

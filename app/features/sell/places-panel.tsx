@@ -1,8 +1,9 @@
 import { getFormProps, useForm, type SubmissionResult } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { Pencil, Trash2 } from "lucide-react";
+import { Pencil } from "lucide-react";
 import { WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
+import { BinButton } from "../../ui/bin-button";
 import { FieldGrid, SelectField, TextField } from "../../ui/field";
 import { placeSchema } from "./schema";
 
@@ -67,13 +68,7 @@ export function PlacesPanel({
                       <ButtonLink to={`?place=${p.id}#places`} $quiet aria-label={`Change ${p.name}`}>
                         <Pencil size={17} aria-hidden />
                       </ButtonLink>
-                      <WorkForm>
-                        <input type="hidden" name="intent" value="delete-place" />
-                        <input type="hidden" name="id" value={p.id} />
-                        <Button type="submit" $quiet aria-label={`Take ${p.name} away`}>
-                          <Trash2 size={17} aria-hidden />
-                        </Button>
-                      </WorkForm>
+                      <BinButton label={`Take ${p.name} away`} intent="delete-place" fields={{ id: p.id }} />
                     </Row>
                   </td>
                 </tr>

@@ -1,10 +1,11 @@
 import { getFormProps, useForm, type SubmissionResult } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { Pencil, Plus, Trash2, X } from "lucide-react";
+import { Pencil, Plus, X } from "lucide-react";
 import styled from "styled-components";
 import type { Channel } from "@db/queries/workshops";
 import { WorkForm } from "../../ui/form";
 import { Button, ButtonLink, PlainTable, Row, Sheet, SheetHead, Small, Stack } from "../../ui/basics";
+import { BinButton } from "../../ui/bin-button";
 import { FieldGrid, Input, SelectField, TextField, Wrong } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import { takesText, type ChannelView } from "../items/selling";
@@ -53,13 +54,7 @@ export function ChannelsPanel({
                     <Pencil size={17} aria-hidden />
                   </ButtonLink>
                   {channels.length > 1 ? (
-                    <WorkForm>
-                      <input type="hidden" name="intent" value="delete-channel" />
-                      <input type="hidden" name="id" value={c.id} />
-                      <Button type="submit" $quiet aria-label={`Delete ${c.label}`}>
-                        <Trash2 size={17} aria-hidden />
-                      </Button>
-                    </WorkForm>
+                    <BinButton label={`Delete ${c.label}`} intent="delete-channel" fields={{ id: c.id }} />
                   ) : null}
                 </Row>
               </td>
