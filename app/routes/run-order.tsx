@@ -5,12 +5,11 @@ import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/run-order";
 import type { Sequenced, Task } from "@core/planning/sequence";
-import { STAGES } from "@core/estimate";
 import { printDuration, printTrimmed, type Seconds } from "@core/units";
 import { findRun, RUN_SCHOOLS, setRunSchool } from "@db/queries/runs";
-import { STAGE_WORDS } from "../features/hand/words";
 import { loadSurroundings } from "../features/items/load.server";
 import { tasksOfRun } from "../features/runs/run-tasks.server";
+import { stageWord, takesYarn } from "../features/runs/stage-word";
 import { stretchesOf } from "../features/runs/tasks";
 import type { SequenceApi } from "../workers/sequence.worker";
 import { once, openForm } from "../server/form.server";
@@ -268,15 +267,14 @@ function Stretches({ d, order }: { d: Awaited<ReturnType<typeof loader>>; order:
         </thead>
         <tbody>
           {(all ? stretches : stretches.slice(0, SHOWN)).map((s, i) => {
-            const stage = STAGES.find((x) => x === s.stage);
             return (
               <tr key={i}>
                 <td className="num">{printDuration(s.from as Seconds, r)}</td>
                 <td>
-                  <b>{s.part}</b> <Small>{stage ? STAGE_WORDS[stage] : s.stage}</Small>
+                  <b>{s.part}</b> <Small>{stageWord(s.stage)}</Small>
                 </td>
                 <td className="minor">
-                  {s.stage === "crochet" &&
+                  {takesYarn(s.stage) &&
                   s.colour !== undefined &&
                   (i === 0 || s.setUps.includes("colour")) ? (
                     <YarnTaken>

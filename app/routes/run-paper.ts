@@ -1,12 +1,12 @@
 import { data } from "react-router";
 import type { Route } from "./+types/run-paper";
 import { findRun } from "@db/queries/runs";
-import { STAGE_WORDS } from "../features/hand/words";
 import { loadSurroundings } from "../features/items/load.server";
 import { listResponse, paperSize } from "../features/paper/list.server";
 import { loadCutting } from "../features/runs/cutting.server";
 import { loadRuns, loadShelves, planOf } from "../features/runs/load.server";
 import { runSheet } from "../features/runs/run-sheet";
+import { stageWord } from "../features/runs/stage-word";
 import { tasksOfRun } from "../features/runs/run-tasks.server";
 import { openWorkshop, readingOf, todayOf } from "../server/scope.server";
 
@@ -24,7 +24,6 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     loadCutting(scope, found),
   ]);
   const plan = planOf(await loadShelves(scope, runs), found, runs, todayOf(scope));
-  const words: Readonly<Record<string, string>> = STAGE_WORDS;
   return listResponse(
     runSheet({
       name: found.run.name,
@@ -34,7 +33,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       paper: paperSize(new URL(request.url).searchParams),
       lines: found.lines.map((l) => ({ label: l.plannedWith.label, quantity: l.quantity, made: l.made })),
       tasks: await tasksOfRun(scope, found, around, MOST),
-      stageWord: (stage) => words[stage] ?? stage,
+      stageWord,
       colours: Object.fromEntries(around.yarns.map((y) => [`${y.shade}, ${y.name}`, y.colour])),
       placed: cutting.kept?.plan.placed ?? [],
       shades: cutting.shades,

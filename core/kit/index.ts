@@ -2,4 +2,4 @@ export { chanceShort, reserveCurve, reserveOf, STRANGERS } from "./reserve";
 export { turnsFor, windingOf } from "./winding";
 export { expectedWeight, TYPICAL_GRAMS, weighKit, type Packed } from "./packing";
 export { skillOf } from "./skill";
-export { KIT_PACE_SIGMA, kitSeconds, kitTasks, type KitStage, type KitTask } from "./minutes";
+export { KIT_PACE_SIGMA, KIT_STAGES, kitSeconds, kitTasks, type KitStage, type KitTask } from "./minutes";

@@ -12,7 +12,8 @@ export const KIT_SECONDS = {
 /** How far one maker's winding and packing lies from these: sigma of its logarithm (from memory). */
 export const KIT_PACE_SIGMA = 0.25;
 
-export type KitStage = "winding" | "ring" | "counting" | "packing";
+export const KIT_STAGES = ["winding", "ring", "counting", "bagging"] as const;
+export type KitStage = (typeof KIT_STAGES)[number];
 
 /** One stretch of work on one kit. `of`: which of the colours or things, from 0. */
 export interface KitTask {
@@ -41,7 +42,7 @@ export const kitTasks = (metres: readonly number[], kinds: number, startedRings:
     of,
     seconds: KIT_SECONDS.count,
   })),
-  { stage: "packing", of: 0, seconds: KIT_SECONDS.pack },
+  { stage: "bagging", of: 0, seconds: KIT_SECONDS.pack },
 ];
 
 /** Seconds for one kit: the sum of its tasks. */

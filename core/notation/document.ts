@@ -147,6 +147,8 @@ function withoutSpan(tokens: Token[], { first, last }: RoundLabel): Token[] {
 const LONGEST_SHADE = 3;
 /** Words of a sentence that stands for plain rounds: a longer one says something else. */
 const LONGEST_EVEN = 30;
+/** Words of the longest label: a line is not looked at for one again behind each full stop. */
+const LONGEST_LABEL = 12;
 
 /** A label that says only how many rounds there are. */
 const manyRounds = (many: number, at: Token): RoundLabel => ({
@@ -327,13 +329,11 @@ export class DocumentReader extends LooseReader {
 
   /** "… pull it closed. Work four rounds even. Fasten off.": plain rounds in a sentence of their own. */
   protected evenSentence(tokens: readonly Token[], i: number): boolean {
-    if (
-      tokens[i - 1]?.text !== "." ||
-      !(tokens[i]?.kind === "number" || /^(work|crochet|continue|then|sc)$/.test(tokens[i]?.text ?? "")) ||
-      // "R5-9. 24 sc (5 rounds)": the full stop is its label's.
-      labelReadings(this.cursor(tokens), true).some((r) => r.to === i)
-    )
-      return false;
+    const begins =
+      tokens[i]?.kind === "number" || /^(work|crochet|continue|then|sc)$/.test(tokens[i]?.text ?? "");
+    if (tokens[i - 1]?.text !== "." || !begins) return false;
+    // "R5-9. 24 sc (5 rounds)": the full stop is its label's.
+    if (i <= LONGEST_LABEL && labelReadings(this.cursor(tokens), true).some((r) => r.to === i)) return false;
     const said = tokens.slice(i, i + LONGEST_EVEN);
     const stop = said.findIndex((t, k) => k > 0 && t.text === ".");
     return this.evenRounds(stop < 0 ? said : said.slice(0, stop)) !== undefined;

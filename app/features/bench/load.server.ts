@@ -32,6 +32,7 @@ import {
   loadSurroundings,
   type Surroundings,
 } from "../items/load.server";
+import type { ItemAnalysis } from "../items/analyse";
 import { kitSteps } from "../kit/table";
 import { asAct } from "./acts";
 
@@ -65,20 +66,19 @@ export async function loadBenchWork(
     colourways.find((c) => c.id === line.colourwayId),
   );
   const got = await analyseStored(entry, surroundings);
-  const piece = got.ok && !got.value.kit ? got.value : undefined;
-  const kit = got.ok ? got.value.kit : undefined;
-  const steps = piece
-    ? benchSteps(
-        piece.checked,
-        piece.piece.parts.map((p) => p.fabric),
-        { ...PLAIN_STYLE, terms: workshop.terms },
-        revision.pattern,
-      )
-    : kit
-      ? kitSteps(kit, surroundings.reading)
-      : [];
+  const steps = got.ok ? stepsOf(got.value, revision.pattern, surroundings) : [];
   return { ...found, entry, surroundings, steps };
 }
+
+const stepsOf = ({ checked, piece, kit }: ItemAnalysis, pattern: string, s: Surroundings): BenchStep[] =>
+  kit
+    ? kitSteps(kit, s.reading)
+    : benchSteps(
+        checked,
+        piece.parts.map((p) => p.fabric),
+        { ...PLAIN_STYLE, terms: s.terms },
+        pattern,
+      );
 
 export async function actsOf(scope: Scope, lineId: string): Promise<{ kept: KeptAct[]; acts: BenchAct[] }> {
   const kept = (await listActs(scope, [lineId])).get(lineId) ?? [];

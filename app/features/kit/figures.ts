@@ -154,13 +154,7 @@ export function asKit(
 /** The kit as the table works on it. */
 const kitOfItem = (f: KitFigures): KitOfItem => ({
   tasks: f.tasks,
-  colours: f.colours.map((c) => ({
-    slot: c.slot,
-    label: c.label,
-    hookMm: c.hookMm,
-    grams: c.grams,
-    turns: c.turns,
-  })),
+  colours: f.colours.map(({ slot, label, grams, turns }) => ({ slot, label, grams, turns })),
   things: f.items.map((x) => ({ what: x.what, amount: x.amount })),
   grams: f.weighing.grams,
   tolerance: f.weighing.tolerance,

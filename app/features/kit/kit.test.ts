@@ -208,10 +208,12 @@ describe("a kit among what she sells", () => {
     expect(new Set(steps.map((x) => x.id)).size).toBe(steps.length);
     expect(steps[0]?.text).toContain("turns");
     expect(steps.at(-1)?.title).toBe("Pack and weigh");
-    const tasks = tasksOfKit("Ball, kit", own, "1", surroundings.reading);
+    const tasks = tasksOfKit({ label: "Ball, kit", kit: own, slotOf }, "1", surroundings.reading);
     expect(tasks.reduce((x, t) => x + t.seconds, 0)).toBeCloseTo(sold.piece.seconds.value, 6);
+    // A yarn is named as the pieces of the run name it.
+    expect(tasks.flatMap((t) => t.colour ?? [])).toEqual(["of red", "of white"]);
     const order = sequenceOf(tasks);
-    expect(order.order.at(-1)).toBe("1 packing 0");
+    expect(order.order.at(-1)).toBe("1 bagging 0");
   });
   it("is looked at by its contents and its weight", () => {
     const points = kitPoints(own, surroundings.reading);
@@ -233,3 +235,4 @@ describe("a kit among what she sells", () => {
 
 const usualSeconds = (): number => kit().seconds;
 const sequenceOf = (tasks: readonly Task[]) => sequence(tasks, { colour: 20, hook: 0, stage: 10 }, "best");
+const slotOf = (slot: string) => ({ colour: `of ${slot}`, hookMm: 3 });

@@ -1,9 +1,10 @@
-import { Hammer, Plus, Trash2 } from "lucide-react";
+import { Hammer, Plus } from "lucide-react";
 import { useFetcher } from "react-router";
 import { printMoney, type Minor } from "@core/units";
 import { Button, ButtonLink, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
+import { BinButton } from "../../ui/bin-button";
 import { Field, FieldGrid, Input, Select } from "../../ui/field";
-import { Carried, Refusal, WorkForm } from "../../ui/form";
+import { Carried, Refusal } from "../../ui/form";
 import { useReading } from "../../ui/reading";
 import type { OfferedKit } from "./offered.server";
 
@@ -36,7 +37,7 @@ export function OfferedSheet({
             <thead>
               <tr>
                 <th>Kit</th>
-                <th className="num">Costs you</th>
+                <th className="num minor">Costs you</th>
                 <th className="num">Price</th>
                 <th className="num">Packed</th>
                 <th>
@@ -48,14 +49,11 @@ export function OfferedSheet({
               {kits.map((k) => (
                 <tr key={k.id}>
                   <td>{k.name}</td>
-                  <td className="num">{printMoney(k.cost, r)}</td>
+                  <td className="num minor">{printMoney(k.cost, r)}</td>
                   <td className="num">
                     <b>{printMoney(k.price, r)}</b>
-                    <br />
-                    <Small>
-                      {k.perHour === undefined
-                        ? null
-                        : `${printMoney(k.perHour as Minor, r)} an hour of packing`}
+                    <Small as="div" className="minor">
+                      {k.perHour === undefined ? null : `${printMoney(k.perHour as Minor, r)}/h of packing`}
                     </Small>
                   </td>
                   <td className="num">{k.there}</td>
@@ -67,18 +65,7 @@ export function OfferedSheet({
                       >
                         <Hammer size={16} aria-hidden /> Plan a run
                       </ButtonLink>
-                      <WorkForm>
-                        <input type="hidden" name="intent" value="withdraw" />
-                        <input type="hidden" name="id" value={k.id} />
-                        <Button
-                          type="submit"
-                          $quiet
-                          aria-label={`Sell ${k.name} no longer`}
-                          title="Sell it no longer"
-                        >
-                          <Trash2 size={16} aria-hidden />
-                        </Button>
-                      </WorkForm>
+                      <BinButton label={`Sell ${k.name} no longer`} intent="withdraw" fields={{ id: k.id }} />
                     </Row>
                   </td>
                 </tr>

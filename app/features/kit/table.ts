@@ -1,8 +1,16 @@
-import type { KitTask } from "@core/kit";
+import type { KitStage, KitTask } from "@core/kit";
 import type { BenchStep, InspectionPoint } from "@core/planning";
-import type { Task } from "@core/planning/sequence";
+import type { PieceOfRun, Task } from "@core/planning/sequence";
 import { printMass, type Grams, type Reading } from "@core/units";
 import type { KitOfItem } from "../items/analyse";
+
+/** Kinds of work on a kit, as the order of the work names them. */
+export const KIT_STAGE_WORDS: Readonly<Record<KitStage, string>> = {
+  winding: "winding",
+  ring: "starting the ring",
+  counting: "counting out",
+  bagging: "packing and weighing",
+};
 
 /** What is done in a task of a kit: in which part of the work, and in words. */
 function told(kit: KitOfItem, task: KitTask, r: Reading): { part: string; title: string; text: string } {
@@ -19,7 +27,7 @@ function told(kit: KitOfItem, task: KitTask, r: Reading): { part: string; title:
       const x = kit.things[task.of];
       return { part: x?.what ?? "A thing", title: "Into the bag", text: x?.amount ?? "1" };
     }
-    case "packing":
+    case "bagging":
       return {
         part: "The whole kit",
         title: "Pack and weigh",
@@ -46,8 +54,13 @@ export const kitSteps = (kit: KitOfItem, r: Reading): BenchStep[] =>
     };
   });
 
+/** A kit of a run; its yarns are named as those of pieces are, so that one is not set up twice. */
+interface KitOfRun extends Pick<PieceOfRun, "label" | "slotOf"> {
+  readonly kit: KitOfItem;
+}
+
 /** The tasks of one kit of a run: colours and things in any order, packed when all of them are there. */
-export function tasksOfKit(label: string, kit: KitOfItem, id: string, r: Reading): Task[] {
+export function tasksOfKit({ label, kit, slotOf }: KitOfRun, id: string, r: Reading): Task[] {
   // What is counted lies in one tray: it is one sitting.
   const counted = kit.tasks.filter((t) => t.stage === "counting");
   const counting = counted.reduce((s, t) => s + t.seconds, 0);
@@ -57,19 +70,19 @@ export function tasksOfKit(label: string, kit: KitOfItem, id: string, r: Reading
   });
   const tasks = stretches.map((task): Task => {
     const part = task.stage === "counting" ? `${counted.length} small things` : told(kit, task, r).part;
-    const colour = task.stage === "winding" ? kit.colours[task.of]?.label : undefined;
+    const wound = task.stage === "winding" ? kit.colours[task.of] : undefined;
     return {
       id: `${id} ${task.stage} ${task.of}`,
       piece: id,
       part: `${label}: ${part}`,
       stage: task.stage,
-      ...(colour === undefined ? {} : { colour }),
+      ...(wound ? { colour: slotOf(wound.slot).colour } : {}),
       seconds: task.seconds,
       after: [],
     };
   });
-  const before = tasks.filter((t) => t.stage !== "packing").map((t) => t.id);
-  return tasks.map((t) => (t.stage === "packing" ? { ...t, after: before } : t));
+  const before = tasks.filter((t) => t.stage !== "bagging").map((t) => t.id);
+  return tasks.map((t) => (t.stage === "bagging" ? { ...t, after: before } : t));
 }
 
 /** How a packed kit is looked at: what is missing cannot be mended by the buyer. */

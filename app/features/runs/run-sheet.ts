@@ -7,6 +7,7 @@ import type { ListPaper, ListTable } from "../paper/input";
 import { boxesWidth } from "../paper/list-paper";
 import { textSize } from "../paper/page";
 import { plannedBall, type CuttingLine, type Shade } from "./cutting";
+import { takesYarn } from "./stage-word";
 
 interface Wall {
   readonly name: string;
@@ -79,7 +80,7 @@ function steps({ tasks, lines, stageWord, colours, paper, reading: r }: Wall): L
         ],
         rows: own.map(({ n, first: t }) => {
           const part = t.part.slice(line.label.length + 2);
-          const worked = t.stage === "crochet";
+          const worked = takesYarn(t.stage);
           const hook = t.hookMm === undefined ? "" : `, ${printTrimmed(t.hookMm, 2, r.locale)} mm`;
           const colour = t.colour === undefined ? undefined : colours[t.colour];
           return [

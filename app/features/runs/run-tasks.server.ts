@@ -34,7 +34,7 @@ export async function tasksOfRun(
       const id = `${l.id.slice(-12)} ${n + 1}`;
       tasks.push(
         ...(kit
-          ? tasksOfKit(label, kit, id, surroundings.reading)
+          ? tasksOfKit({ label, kit, slotOf }, id, surroundings.reading)
           : tasksOfPiece({ label, piece, order, slotOf }, id)),
       );
     }

@@ -1,8 +1,8 @@
 import { sizeOf } from "../count";
+import { isWork } from "../count/made";
 import type { Node } from "../tree";
 
 type Group = Extract<Node, { kind: "group" }>;
-const isWorked = (n: Node): boolean => /^(work|group|evenly|skip)$/.test(n.kind);
 
 /**
  * "*2 dc in next st, dc in next st; rep from * to end" over an odd number: the last time only its beginning fits.
@@ -11,7 +11,7 @@ const isWorked = (n: Node): boolean => /^(work|group|evenly|skip)$/.test(n.kind)
  * @param live stitches that there are
  */
 export function cutRepeat(nodes: readonly Node[], live: number): readonly Node[] | undefined {
-  const at = nodes.findLastIndex(isWorked);
+  const at = nodes.findLastIndex(isWork);
   const group = nodes[at];
   if (group?.kind !== "group" || group.times.kind !== "around" || group.items.length < 2) return undefined;
   // "Dec every third stitch" is a rule, and no repeat that somebody wrote.

@@ -2,6 +2,7 @@ import { stitchInto, stitchTogether } from "../operations";
 import type { AlsoCounted } from "../answers";
 import { readings, work, type Outcome } from "../count";
 import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
+import { isWork } from "../count/made";
 import { repairs } from "../repair";
 import { chainsOf, operationsOf } from "../surroundings";
 import type { Node } from "../tree";
@@ -112,9 +113,6 @@ export function heldAgainst(
     return undefined;
   return o.foundation > 0 ? o.sideStitches : live;
 }
-
-export const isWork = (n: Node): boolean =>
-  n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip";
 
 /** One reading on so many stitches. */
 function judgeOne(

@@ -5,7 +5,8 @@ import { repairs, totalFix } from "../repair";
 import { addTally, type Tally } from "../stitches";
 import { chainsOf, loopsOf } from "../surroundings";
 import type { Node, Span } from "../tree";
-import { isWork, totalsOf, type Judged } from "./judge";
+import { isWork } from "../count/made";
+import { totalsOf, type Judged } from "./judge";
 import type { Told } from "./reporter";
 
 /** A round as it was decided to be, with what is told about it. */

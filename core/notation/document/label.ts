@@ -287,7 +287,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   const out: LabelReading[] = [];
   const lead = totalFirst(c);
   // "Then round ten is …".
-  if (c.is("then", "now") && (isRoundWord(c.text(1)) || c.is("for", "in", "on"))) c.at++;
+  if (c.is("then", "now") && (isRoundWord(c.text(1)) || /^(for|in|on)$/.test(c.text(1)))) c.at++;
   c.take("for", "in", "on", "from");
   // "Work rounds five, six and seven even".
   if (c.is("work", "crochet") && isRoundWord(c.text(1)) && c.kind(2) === "number") c.at++;
