@@ -343,7 +343,7 @@ const Brand = styled.div`
   }
 `;
 /** On a phone, where the bar has no room for it. */
-const TopLine = styled.div`
+const TopLine = styled.header`
   display: none;
   @media (max-width: 720px) {
     display: flex;
