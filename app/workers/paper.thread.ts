@@ -1,13 +1,19 @@
 import { serialize } from "node:v8";
 import { parentPort } from "node:worker_threads";
-import type { PaperTask } from "../features/paper/input";
+import type { PaperOrder } from "../features/paper/input";
+import { pictureOfPdf } from "../features/paper/label-picture";
 import { pdfOf } from "../features/paper/pdf";
 import type { ThreadAnswer } from "../server/reckoner";
 
-parentPort?.on("message", (task: PaperTask) => {
-  void pdfOf(task).then(
-    (pdf) => {
-      const said: ThreadAnswer = { bytes: serialize(pdf) };
+const made = async ({ as, ...task }: PaperOrder): Promise<Uint8Array> => {
+  const pdf = await pdfOf(task);
+  return as === "picture" ? pictureOfPdf(pdf) : pdf;
+};
+
+parentPort?.on("message", (order: PaperOrder) => {
+  void made(order).then(
+    (file) => {
+      const said: ThreadAnswer = { bytes: serialize(file) };
       parentPort?.postMessage(said, [said.bytes.buffer as ArrayBuffer]);
     },
     () => parentPort?.postMessage({ why: "threw" } satisfies ThreadAnswer),

@@ -128,7 +128,13 @@ export type PaperTask =
   | { readonly sheet: "signs"; readonly item?: undefined; readonly signs: SignsPaper }
   | { readonly sheet: "pattern"; readonly item: ItemPaper; readonly choice: SheetChoice }
   | { readonly sheet: "position"; readonly item: ItemPaper; readonly choice: SheetChoice }
-  | { readonly sheet: "tags"; readonly item: ItemPaper; readonly choice: TagChoice }
+  /** With a kit they are labels of its bag: what lies in it in place of what the figure is made of. */
+  | {
+      readonly sheet: "tags";
+      readonly item: ItemPaper;
+      readonly choice: TagChoice;
+      readonly kit?: KitPaper | undefined;
+    }
   | { readonly sheet: "kit"; readonly item: ItemPaper; readonly choice: SheetChoice; readonly kit: KitPaper }
   /** Without an item there is no picture: what it was of is deleted, or not counted. */
   | {
@@ -136,6 +142,9 @@ export type PaperTask =
       readonly item: ItemPaper | undefined;
       readonly commission: CommissionPaper;
     };
+
+/** A sheet as PDF, or its first page as the picture that a label printer takes. */
+export type PaperOrder = PaperTask & { readonly as?: "picture" };
 
 /** Contents of a kit, as its sheet lists them. */
 export interface KitPaper {

@@ -10,10 +10,10 @@ import { slotColours } from "../figure/picture.server";
 import type { ItemAnalysis } from "../items/analyse";
 import { draftOf, type Surroundings } from "../items/load.server";
 import { besideOf, safetyFacts } from "../safety/facts";
-import type { ItemPaper, PaperTask } from "./input";
+import type { ItemPaper, PaperOrder } from "./input";
 
 /** Sheets are made one after the other: a page never waits for a printer. */
-const maker = new Reckoner<PaperTask, Uint8Array>(path.resolve("build/server/paper.thread.js"), {
+const maker = new Reckoner<PaperOrder, Uint8Array>(path.resolve("build/server/paper.thread.js"), {
   threads: 1,
   ms: 20_000,
   megabytes: 384,
@@ -23,7 +23,7 @@ const maker = new Reckoner<PaperTask, Uint8Array>(path.resolve("build/server/pap
 /** A preview and the file behind it are asked for one after the other. */
 const made = new LRUCache<string, Promise<Reckoned<Uint8Array>>>({ max: 40, ttl: 600_000 });
 
-export function paperOf(task: PaperTask): Promise<Reckoned<Uint8Array>> {
+export function paperOf(task: PaperOrder): Promise<Reckoned<Uint8Array>> {
   const key = JSON.stringify(task);
   const had = made.get(key);
   if (had) return had;

@@ -9,16 +9,17 @@ import {
 } from "@zxing/library";
 import { strFromU8, unzipSync } from "fflate";
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
-import sharp from "sharp";
+import sharp, { type Sharp } from "sharp";
 import { describe, expect, it } from "vitest";
 import { fabricPart, gaugePrior } from "@core/fabric";
 import { facesOf, figureOf, sizeOfFigure } from "@core/figure";
 import { checkPattern, PLAIN_STYLE, type Terms } from "@core/notation";
 import { careOf, cautionsOf } from "@core/safety";
 import { eanCheck, tagSchema } from "./choices";
-import type { ItemPaper, PaperTask, SheetChoice } from "./input";
+import type { ItemPaper, KitPaper, PaperTask, SheetChoice } from "./input";
 import { itemFile, itemFileSchema } from "./item-file";
 import { itemZip } from "./item-zip";
+import { pictureOfPdf } from "./label-picture";
 import { codeOf, pdfOf } from "./pdf";
 
 function paperOf(name: string): ItemPaper {
@@ -174,6 +175,20 @@ describe("a position note", () => {
   });
 });
 
+/** What a drawn code says, read by another library. */
+async function codeIn(picture: Sharp, format: BarcodeFormat): Promise<string> {
+  const { data, info } = await picture.greyscale().raw().toBuffer({ resolveWithObject: true });
+  const source = new RGBLuminanceSource(new Uint8ClampedArray(data), info.width, info.height);
+  const reader = new MultiFormatReader();
+  reader.setHints(
+    new Map<DecodeHintType, unknown>([
+      [DecodeHintType.POSSIBLE_FORMATS, [format]],
+      [DecodeHintType.TRY_HARDER, true],
+    ]),
+  );
+  return reader.decode(new BinaryBitmap(new HybridBinarizer(source))).getText();
+}
+
 describe("tags", () => {
   const tag = {
     paper: "A4",
@@ -203,21 +218,60 @@ describe("tags", () => {
     ["code128", "HS-PUFFIN-48", BarcodeFormat.CODE_128],
   ] as const)("carry a %s code that another library reads", async (code, codeText, format) => {
     const svg = codeOf({ code, codeText }) ?? "";
-    const { data, info } = await sharp(Buffer.from(svg), { density: 300 })
+    const drawn = sharp(Buffer.from(svg), { density: 300 })
       .flatten({ background: "#ffffff" })
-      .extend({ top: 40, bottom: 40, left: 60, right: 60, background: "#ffffff" })
-      .greyscale()
-      .raw()
-      .toBuffer({ resolveWithObject: true });
-    const source = new RGBLuminanceSource(new Uint8ClampedArray(data), info.width, info.height);
-    const reader = new MultiFormatReader();
-    reader.setHints(
-      new Map<DecodeHintType, unknown>([
-        [DecodeHintType.POSSIBLE_FORMATS, [format]],
-        [DecodeHintType.TRY_HARDER, true],
-      ]),
+      .extend({ top: 40, bottom: 40, left: 60, right: 60, background: "#ffffff" });
+    expect(await codeIn(drawn, format)).toBe(codeText);
+  });
+  it("come out of a label printer as they are on paper: 12 dots a millimetre, and the code can be read", async () => {
+    const png = await pictureOfPdf(
+      await pdfOf({
+        sheet: "tags",
+        item: paperOf("puffin"),
+        choice: {
+          ...tag,
+          paper: "ROLL",
+          count: 1,
+          codeText: "Harbour stall / Puffin keychain / batch 2026-48",
+        },
+      }),
     );
-    expect(reader.decode(new BinaryBitmap(new HybridBinarizer(source))).getText()).toBe(codeText);
+    const picture = sharp(png);
+    expect(await picture.metadata()).toMatchObject({ format: "png", width: 52 * 12, height: 88 * 12 });
+    expect(await codeIn(picture, BarcodeFormat.QR_CODE)).toBe(
+      "Harbour stall / Puffin keychain / batch 2026-48",
+    );
+  });
+  it("for the bag of a kit say what lies in it, what is needed besides, and a caution for needle and scissors", async () => {
+    const kit: KitPaper = {
+      contents: [
+        { what: "DK cotton, slate", amount: "8.4 g, 19 m" },
+        ...["chalk white", "signal orange", "harbour blue", "wet sand"].map((shade) => ({
+          what: `DK cotton, ${shade}`,
+          amount: "2.1 g, 5 m",
+        })),
+        { what: "Black eyes, 6 mm", amount: "4" },
+        { what: "Yarn needle", amount: "1" },
+      ],
+      besides: ["A crochet hook of 3 mm", "Small scissors"],
+      gauge: { stitches: 10, rounds: 11, overMm: 50 },
+      hookMm: 3,
+      chance: 0.01,
+      explains: [],
+    };
+    const { text, pages } = await readBack({
+      sheet: "tags",
+      item: paperOf("puffin"),
+      choice: { ...tag, paper: "ROLL", count: 1 },
+      kit,
+    });
+    expect(pages).toBe(1);
+    expect(text).toContain("DK cotton, wet sand; 4 × Black eyes, 6 mm; Yarn needle.");
+    expect(text).toContain("You need: a crochet hook of 3 mm, small scissors.");
+    expect(text).toMatch(/keep them away from small children and pets/);
+    // What is washed is the figure, and its tag says how.
+    expect(text).not.toContain("30 °C");
+    expect(text).toContain("Put together by Harbour stall");
   });
   it("refuse an EAN with a wrong check digit and say the right one", () => {
     // Worked example of a published EAN: 4006381333931.

@@ -12,7 +12,7 @@ import { listPaper } from "./list-paper";
 import { patternSheet } from "./pattern-sheet";
 import { positionNote } from "./position-note";
 import { stallSigns } from "./stall-signs";
-import { tags } from "./tags";
+import { TAG_ROOMS, tags } from "./tags";
 
 interface Maker {
   addFonts: (fonts: object) => void;
@@ -94,7 +94,7 @@ async function documentOf(task: PaperTask): Promise<TDocumentDefinitions> {
     case "position":
       return positionNote(task.item, task.choice, pictures);
     case "tags":
-      return tags(task.item, task.choice, pictures, codeOf(task.choice));
+      return tagsThatFit(task, pictures);
     case "commission":
       return commissionNote(task.commission, pictures.turned);
     case "list":
@@ -105,6 +105,24 @@ async function documentOf(task: PaperTask): Promise<TDocumentDefinitions> {
       return kitSheet(task.item, task.kit, task.choice, pictures);
   }
 }
+
+/** Tags with all of their words on them: on a roll one more page would be a second label. */
+async function tagsThatFit(
+  { item, choice, kit }: Extract<PaperTask, { sheet: "tags" }>,
+  pictures: Pictures,
+): Promise<TDocumentDefinitions> {
+  const code = codeOf(choice);
+  const one: TagChoice = { ...choice, paper: "ROLL", count: 1 };
+  for (const room of TAG_ROOMS) {
+    const tried = await maker.createPdf(tags(item, one, pictures, { code, kit, room })).getBuffer();
+    if (pagesOf(tried) === 1) return tags(item, choice, pictures, { code, kit, room });
+  }
+  return tags(item, choice, pictures, { code, kit, room: TAG_ROOMS.at(-1) });
+}
+const pagesOf = (pdf: Uint8Array): number =>
+  Buffer.from(pdf)
+    .toString("latin1")
+    .match(/\/Type \/Page\b/g)?.length ?? 0;
 
 export const pdfOf = async (task: PaperTask): Promise<Uint8Array> =>
   new Uint8Array(await maker.createPdf(await documentOf(task)).getBuffer());

@@ -1,19 +1,41 @@
 import type { Content, TableCell, TDocumentDefinitions } from "pdfmake/interfaces";
 import { printMoney, type Minor } from "@core/units";
 import { careSymbols } from "./care-symbols";
-import type { ItemPaper, Pictures, TagChoice } from "./input";
+import type { ItemPaper, KitPaper, Pictures, TagChoice } from "./input";
 import { INK, LINE, MM, SOFT } from "./page";
 
 /** A swing tag: 52 × 88 mm; on a roll one to a label. */
 export const TAG_MM = { width: 52, height: 88 } as const;
 const PAPER = { A4: [210, 297], LETTER: [215.9, 279.4] } as const;
 
-/** Tags of many on a sheet with cut marks, or one a label for a roll. `code` is the drawn code as SVG. */
+/** What a tag has beside its item: the drawn code as SVG, and the kit whose bag it is for. */
+export interface TagBeside {
+  readonly code: string | undefined;
+  readonly kit?: KitPaper | undefined;
+  readonly room?: TagRoom;
+}
+/** How large things are on a tag: points that the picture may be high, and the share of its usual size that text has. */
+export interface TagRoom {
+  readonly picture: number;
+  readonly text: number;
+}
+/** What is tried until all of a tag's words have room on it: first the picture gives way, then the type. */
+export const TAG_ROOMS: readonly TagRoom[] = [
+  { picture: 78, text: 1 },
+  { picture: 60, text: 1 },
+  { picture: 44, text: 1 },
+  { picture: 32, text: 0.92 },
+  { picture: 0, text: 0.92 },
+  { picture: 0, text: 0.8 },
+];
+const [USUAL_ROOM] = TAG_ROOMS as readonly [TagRoom];
+
+/** Tags of many on a sheet with cut marks, or one a label for a roll. */
 export function tags(
   item: ItemPaper,
   choice: TagChoice,
   pictures: Pictures,
-  code: string | undefined,
+  beside: TagBeside,
 ): TDocumentDefinitions {
   const w = TAG_MM.width * MM;
   const h = TAG_MM.height * MM;
@@ -29,7 +51,7 @@ export function tags(
       pageMargins: [0, 0, 0, 0],
       content: Array.from({ length: choice.count }, (_, i) => ({
         ...(i > 0 ? { pageBreak: "before" as const } : {}),
-        stack: [face(item, choice, pictures, code, w)],
+        stack: [face(item, choice, pictures, beside, w)],
       })),
     };
   const [pw, ph] = PAPER[choice.paper];
@@ -41,7 +63,7 @@ export function tags(
   for (let first = 0; first < choice.count; first += across * down) {
     const body: TableCell[][] = Array.from({ length: down }, (_, row) =>
       Array.from({ length: across }, (_, column): TableCell =>
-        first + row * across + column < choice.count ? face(item, choice, pictures, code, w) : "",
+        first + row * across + column < choice.count ? face(item, choice, pictures, beside, w) : "",
       ),
     );
     content.push({
@@ -91,31 +113,43 @@ function cutMarks(across: number, down: number, left: number, top: number, w: nu
   return marks;
 }
 
-/** One tag: hole, picture, name and price, what it is made of, how it is kept, whom it is for. */
+/** One tag: hole, picture, name and price, what it is made of or holds, how it is kept, whom it is for. */
 function face(
   item: ItemPaper,
   choice: TagChoice,
   pictures: Pictures,
-  code: string | undefined,
+  { code, kit, room = USUAL_ROOM }: TagBeside,
   w: number,
 ): Content {
-  const fibres = [...new Set(item.yarns.map((y) => y.fibre).filter((x) => x !== ""))];
-  const pad = 8;
+  const hole = {
+    type: "ellipse" as const,
+    x: w / 2 - PAD,
+    y: 5,
+    r1: 5,
+    r2: 5,
+    lineWidth: 0.6,
+    lineColor: LINE,
+  };
   return {
-    margin: [pad, 7, pad, 0],
+    margin: [PAD, 7, PAD, 0],
     stack: [
-      { canvas: [{ type: "ellipse", x: w / 2 - pad, y: 5, r1: 5, r2: 5, lineWidth: 0.6, lineColor: LINE }] },
-      ...(pictures.turned
+      { canvas: [hole] },
+      ...(pictures.turned && room.picture > 0
         ? [
             {
               image: pictures.turned,
-              fit: [w - 2 * pad, 78] as [number, number],
+              fit: [w - 2 * PAD, room.picture] as [number, number],
               alignment: "center" as const,
               margin: [0, 4, 0, 2] as [number, number, number, number],
             },
           ]
         : []),
-      { text: item.name, bold: true, fontSize: item.name.length > 26 ? 9 : 11, alignment: "center" },
+      {
+        text: item.name,
+        bold: true,
+        fontSize: (item.name.length > 22 ? 9 : 11) * room.text,
+        alignment: "center",
+      },
       {
         text: printMoney(item.price as Minor, item.reading),
         bold: true,
@@ -123,37 +157,19 @@ function face(
         alignment: "center",
         margin: [0, 1, 0, 3],
       },
+      { ...(kit ? inTheBag(kit) : madeOf(item)), fontSize: 6 * room.text },
       {
-        text: `${fibres.length > 0 ? `Yarn: ${fibres.join(", ")}. ` : ""}${item.fillingGrams > 0 ? "Filled. " : ""}${item.care.words}`,
-        fontSize: 6,
-      },
-      {
-        columns: [
-          ...careSymbols(item.care).map((svg) => ({
-            svg,
-            width: 13,
-            margin: [0, 2, 0, 0] as [number, number, number, number],
-          })),
-          ...(code
-            ? [
-                {
-                  width: "*",
-                  stack: [
-                    {
-                      svg: code,
-                      fit: [choice.code === "qr" ? 30 : 62, 30] as [number, number],
-                      alignment: "right" as const,
-                    },
-                  ],
-                },
-              ]
-            : []),
-        ],
+        columns: [...(kit ? [] : careOf(item)), ...(code ? [codeBeside(code, choice)] : [])],
         columnGap: 3,
       },
-      { text: item.cautions.join(" "), fontSize: 5.6, bold: true, margin: [0, 2, 0, 0] },
       {
-        text: `Made by hand by ${item.maker}${choice.batch === "" ? "" : ` · batch ${choice.batch}`}`,
+        text: [...item.cautions, ...(kit ? [KIT_CAUTION] : [])].join(" "),
+        fontSize: 5.6 * room.text,
+        bold: true,
+        margin: [0, 2, 0, 0],
+      },
+      {
+        text: `${kit ? "Put together" : "Made by hand"} by ${item.maker}${choice.batch === "" ? "" : ` · batch ${choice.batch}`}`,
         fontSize: 5.6,
         color: SOFT,
         margin: [0, 1, 0, 0],
@@ -161,3 +177,40 @@ function face(
     ],
   };
 }
+const PAD = 8;
+const KIT_CAUTION = "Needle, scissors and small parts: keep them away from small children and pets.";
+
+function madeOf(item: ItemPaper) {
+  const fibres = [...new Set(item.yarns.map((y) => y.fibre).filter((x) => x !== ""))];
+  return {
+    text: `${fibres.length > 0 ? `Yarn: ${fibres.join(", ")}. ` : ""}${item.fillingGrams > 0 ? "Filled. " : ""}${item.care.words}`,
+  };
+}
+
+/** A bag does not say grams: that is for the sheet in it. */
+const inTheBag = (kit: KitPaper) => ({
+  text: [
+    { text: "In the bag: ", bold: true },
+    `${kit.contents.map(onLabel).join("; ")}. `,
+    { text: "You need: ", bold: true },
+    `${kit.besides.join(", ").toLowerCase()}.`,
+  ],
+});
+
+/** "3 × eyes 6 mm"; what is weighed stands by its name alone. */
+const onLabel = ({ what, amount }: KitPaper["contents"][number]): string =>
+  /^\d+$/.test(amount) && amount !== "1" ? `${amount} × ${what}` : what;
+
+const careOf = (item: ItemPaper) =>
+  careSymbols(item.care).map((svg) => ({
+    svg,
+    width: 13,
+    margin: [0, 2, 0, 0] as [number, number, number, number],
+  }));
+
+const codeBeside = (code: string, choice: TagChoice) => ({
+  width: "*",
+  stack: [
+    { svg: code, fit: [choice.code === "qr" ? 30 : 62, 30] as [number, number], alignment: "right" as const },
+  ],
+});
