@@ -6,6 +6,7 @@ import { toldOf } from "./server/log";
 import { NonceContext } from "./ui/nonce";
 
 /** Beside requests: it shares with them what is kept of the workshops. */
+export { keepPrinter } from "./server/printer";
 export { keepShops } from "./server/shops";
 
 const TIMEOUT_MS = 10_000;

@@ -7,6 +7,7 @@ import { connect } from "../db/connect";
 import { metricsOf, serveMetrics } from "../app/server/observe";
 import { createApp, type BuildModule } from "../app/server/http";
 import { keepCopies } from "../app/server/daily";
+import type { keepPrinter } from "../app/server/printer";
 import type { keepShops } from "../app/server/shops";
 import { holdProcesses, isFirst, processesWanted } from "./processes";
 
@@ -38,7 +39,13 @@ async function main(): Promise<void> {
   if (metrics) await serveMetrics(metrics, metricsPort);
   let stopping = false;
   // Out of the build, where it shares what is kept with the pages.
-  const shops = (build.entry.module as unknown as { keepShops: typeof keepShops }).keepShops(db, log);
+  const beside = build.entry.module as unknown as {
+    keepShops: typeof keepShops;
+    keepPrinter: typeof keepPrinter;
+  };
+  const shops = beside.keepShops(db, log);
+  // A printer has one cable: one process brings labels to it.
+  const labels = isFirst() ? beside.keepPrinter(db, log) : undefined;
   const app = createApp({
     build,
     db,
@@ -60,6 +67,7 @@ async function main(): Promise<void> {
     stopping = true;
     copies?.stop();
     shops.stop();
+    labels?.stop();
     const end = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
     server.close(() => {
       clearTimeout(end);

@@ -5,7 +5,7 @@ import path from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 
 /**
- * Owns the parts of a running Lapka: database, scale, shop, app. Starts them in order, starts again with a growing
+ * Owns the parts of a running Lapka: database, scale, shop, label printer, app. Starts them in order, starts again with a growing
  * pause what ends by itself, ends the app when it no longer answers, and stops all of it in order. The lock
  * in the folder is held by whoever started this process.
  */
@@ -105,7 +105,7 @@ async function endLeftOver(): Promise<void> {
   for (const [, pid] of left) {
     // A process number is given again: only what is still one of our commands is ended.
     const command = existsSync(`/proc/${pid}/cmdline`) ? readFileSync(`/proc/${pid}/cmdline`, "utf8") : "";
-    if (!/bin\/(serve|scale|shop)\.ts/.test(command)) continue;
+    if (!/bin\/(serve|scale|shop|printer)\.ts/.test(command)) continue;
     try {
       process.kill(pid, "SIGTERM");
       for (let i = 0; i < 100 && existsSync(`/proc/${pid}`); i++) await sleep(100);
@@ -253,6 +253,30 @@ async function main(): Promise<void> {
     for (let i = 0; i < 100 && shopPort === ""; i++) await sleep(50);
   }
 
+  const printerKey = randomBytes(18).toString("hex");
+  let printerPort = "";
+  const printer = new Part("printer", () => {
+    const child = spawn(
+      process.execPath,
+      ["--import", "tsx", "bin/printer.ts", printerPort || "0", path.join(appDir, "labels")],
+      {
+        stdio: ["ignore", "pipe", "inherit"],
+        ...(user ? { uid: user.uid, gid: user.gid } : {}),
+        env: { ...process.env, LAPKA_PRINTER_KEY: printerKey, DATABASE_URL: "" },
+      },
+    );
+    child.stdout.on("data", (c: Buffer) => {
+      printerPort ||= /printer at (\d+)/.exec(c.toString())?.[1] ?? "";
+      printer.ready();
+    });
+    return child;
+  });
+  // As with the shop: who prints for real names the port of a printer of her own.
+  if (name === "demo" && (process.env.LAPKA_PRINTER_PORT ?? "") === "") {
+    await printer.start();
+    for (let i = 0; i < 100 && printerPort === ""; i++) await sleep(50);
+  }
+
   let port = process.env.PORT ?? (name === "demo" ? "4173" : "4180");
   let address = "";
   const app = new Part("app", () => {
@@ -269,6 +293,9 @@ async function main(): Promise<void> {
         ...(shopPort === ""
           ? {}
           : { LAPKA_SHOP_URL: `http://127.0.0.1:${shopPort}`, LAPKA_SHOP_KEY: shopKey }),
+        ...(printerPort === ""
+          ? { LAPKA_PRINTER_REAL: "1" }
+          : { LAPKA_PRINTER_PORT: printerPort, LAPKA_PRINTER_KEY: printerKey }),
         LAPKA_MARKS: marks,
         LAPKA_COPIES: copies,
         ...(name === "demo" ? { LAPKA_DEMO: "1", LAPKA_OPEN: "1" } : { LAPKA_TOKEN: startToken() }),
@@ -298,6 +325,7 @@ async function main(): Promise<void> {
     await app.stop();
     await scale.stop();
     await shop.stop();
+    await printer.stop();
     if (ownDatabase) await stopDatabase();
     rmSync(childrenFile, { force: true });
     process.exit(0);

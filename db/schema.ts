@@ -10,6 +10,7 @@ export * from "./tables/bench";
 export * from "./tables/shelf";
 export * from "./tables/commissions";
 export * from "./tables/shop";
+export * from "./tables/printer";
 export * from "./tables/calendar";
 export * from "./tables/pulse";
 export * from "./tables/accounts";

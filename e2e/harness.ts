@@ -14,6 +14,8 @@ export interface Site {
   readonly url: string;
   /** The stand-in of a web shop, where it was asked for; the workshop's own is at /w/WORKSHOP. */
   readonly shopUrl: string;
+  /** Where the label printer's stand-in lays what it printed, where it was asked for. */
+  readonly labels: string;
   readonly db: Database;
   readonly databaseUrl: string;
   /** Of the process that serves pages. */
@@ -28,11 +30,12 @@ export interface Site {
 
 /**
  * The production build on a database of its own with the demo stall in it, and a browser. Without `accounts`
- * nobody signs in, as in the demo; `withShop` starts the web shop's stand-in beside it.
+ * nobody signs in, as in the demo; `withShop` and `withPrinter` start the stand-ins of a web shop and of a label
+ * printer beside it.
  */
 export async function startSite(
   name: string,
-  { accounts = false, processes = 1, withShop = false } = {},
+  { accounts = false, processes = 1, withShop = false, withPrinter = false } = {},
 ): Promise<Site> {
   const database = await freshDatabase(name);
   const now = new Date();
@@ -45,6 +48,8 @@ export async function startSite(
   );
   const shopKey = "a key for tests only";
   const shop = withShop ? await startShop(shopKey) : undefined;
+  const labels = mkdtempSync(path.join(tmpdir(), "lapka-labels-"));
+  const printer = withPrinter ? await startPrinter(labels) : undefined;
   const copies = mkdtempSync(path.join(tmpdir(), "lapka-copies-"));
   const begin = (port: string) =>
     spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
@@ -55,6 +60,7 @@ export async function startSite(
         PORT: port,
         LAPKA_SCALE_PORT: scalePort,
         ...(shop ? { LAPKA_SHOP_URL: shop.url, LAPKA_SHOP_KEY: shopKey } : {}),
+        ...(printer ? { LAPKA_PRINTER_PORT: printer.port } : {}),
         LAPKA_COPIES: copies,
         LAPKA_OPEN: accounts ? "" : "1",
         LAPKA_PROCESSES: String(processes),
@@ -82,6 +88,7 @@ export async function startSite(
   return {
     url,
     shopUrl: shop?.url ?? "",
+    labels,
     db: database.db,
     databaseUrl: database.url,
     get serverPid() {
@@ -108,13 +115,26 @@ export async function startSite(
       await browser.close();
       scale.kill("SIGTERM");
       shop?.process.kill("SIGTERM");
+      printer?.process.kill("SIGTERM");
       server.kill("SIGTERM");
       await new Promise((done) => server.once("exit", done));
       await database.close();
       rmSync(profile, { recursive: true, force: true });
       rmSync(copies, { recursive: true, force: true });
+      rmSync(labels, { recursive: true, force: true });
     },
   };
+}
+
+async function startPrinter(dir: string): Promise<{ port: string; process: ChildProcess }> {
+  const child = spawn(process.execPath, ["--import", "tsx", "bin/printer.ts", "0", dir], {
+    stdio: ["ignore", "pipe", "inherit"],
+    env: { ...process.env, LAPKA_LABEL_MS: "500" },
+  });
+  const port = await new Promise<string>((resolve) =>
+    child.stdout.on("data", (c: Buffer) => resolve(/printer at (\d+)/.exec(c.toString())?.[1] ?? "")),
+  );
+  return { port, process: child };
 }
 
 /** The stand-in of a web shop, for tests that sell in it: a shop that is asked takes time from all others. */

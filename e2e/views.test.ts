@@ -37,6 +37,7 @@ const views: Record<string, string> = {
   Lots: "/sell/lots?lot=4471",
   Trail: "/trail?check=1",
   Stalls: "/stalls",
+  "Label printer": "/printer",
 };
 /** Found behind a link of a list: the view, the list, words of the link. */
 const LINKED = [

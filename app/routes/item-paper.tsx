@@ -1,21 +1,27 @@
 import { Download } from "lucide-react";
 import { useState, type ReactNode } from "react";
-import { data, Link, useFetcher } from "react-router";
+import { data, Link, redirect, useFetcher } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-paper";
 import { batchNumber, listBatches } from "@db/queries/batches";
+import { listColourways } from "@db/queries/colourways";
 import { findItem, setItemUse } from "@db/queries/items";
+import { addPrintJob, openPrintJobs } from "@db/queries/printer";
 import { BY_COUNTRY, checksOf, USES, USE_WORDS } from "@core/safety";
 import { measuresOf } from "../features/figure/picture.server";
 import { draftOf, openItem } from "../features/items/load.server";
 import { tagSchema } from "../features/paper/choices";
 import { PdfPreview } from "../features/paper/pdf-preview";
+import { paperOf } from "../features/paper/paper.server";
 import { PrintLinks } from "../features/paper/print-links";
 import { SheetChoices } from "../features/paper/sheet-choices";
+import { sheetTask } from "../features/paper/sheet-task.server";
+import { PrintLabels } from "../features/printer/print-labels";
+import { ownPrinter } from "../features/printer/printer.server";
 import { safetyFacts } from "../features/safety/facts";
 import { SafetyChecks } from "../features/safety/safety-checks";
-import { once, openForm } from "../server/form.server";
-import { openWorkshop } from "../server/scope.server";
+import { once, openForm, refused } from "../server/form.server";
+import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage } from "../ui/away";
 import {
   Button,
@@ -42,7 +48,11 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   if (!opened) throw data(null, { status: 404 });
   const { entry, got, surroundings: s } = opened;
   const draft = draftOf(entry.revision);
-  const [newest] = await listBatches(scope, { itemId: entry.item.id, limit: 1 });
+  const [[newest], colourways] = await Promise.all([
+    listBatches(scope, { itemId: entry.item.id, limit: 1 }),
+    listColourways(scope, { itemId: entry.item.id }),
+  ]);
+  const asked = new URL(request.url).searchParams;
   const counted = got.ok && got.value.piece.parts.length > 0;
   return {
     id: entry.item.id,
@@ -65,6 +75,12 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     terms: workshop.terms,
     licence: workshop.licence !== "",
     batch: newest ? batchNumber(newest) : "",
+    colours: colourways.map(({ id, name, asKit }) => ({ id, name, asKit })),
+    first: {
+      sheet: SHEETS.find(([n]) => n === asked.get("sheet"))?.[0],
+      colour: colourways.find((c) => c.id === asked.get("c"))?.id ?? "",
+    },
+    printer: ownPrinter() !== undefined,
   };
 }
 
@@ -75,6 +91,7 @@ const useSchema = z.object({
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args);
+  if (form.get("intent") === "labels") return printLabels(opened, form, args.params.id);
   return once(opened, form, async (o) => {
     const entry = await findItem(o.scope, args.params.id);
     if (!entry) throw data(null, { status: 404 });
@@ -84,6 +101,33 @@ export async function action(args: Route.ActionArgs) {
     return { ok: true };
   });
 }
+/** Draws the label as it will come out and hands it to the label printer, as often as she wants it. */
+async function printLabels(opened: Opened, form: FormData, itemId: string) {
+  const { count = "", ...wished } = Object.fromEntries(
+    [...form].flatMap(([k, v]) => (LABEL_FIELDS.has(k) && typeof v === "string" && v !== "" ? [[k, v]] : [])),
+  );
+  const copies = tagSchema.safeParse({ count });
+  if (!copies.success) return data({ refused: copies.error.issues[0]?.message }, { status: 400 });
+  if ((await openPrintJobs(opened.scope)) >= MOST_WAITING)
+    throw refused(`${MOST_WAITING} lots of labels wait already. Let them come out, or stop some.`, 409);
+  const label = { ...wished, count: "1", paper: "ROLL" };
+  const made = await sheetTask(opened.scope, opened.workshop, itemId, "tags", label);
+  if (!made.ok) return data({ refused: made.why }, { status: made.status });
+  const png = await paperOf({ ...made.task, as: "picture" });
+  if (!png.ok) throw refused("The label could not be drawn. Nothing was printed; try it once more.", 503);
+  return once(opened, form, async (o) => {
+    await addPrintJob(o.scope, {
+      title: made.name,
+      itemId: made.itemId,
+      copies: copies.data.count,
+      png: png.value,
+    });
+    return redirect("/printer");
+  });
+}
+const MOST_WAITING = 60;
+const LABEL_FIELDS: ReadonlySet<string> = new Set(["count", "batch", "code", "codeText", "c"]);
+
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 
 const SHEETS = [
@@ -106,11 +150,17 @@ const SHEETS = [
 type SheetName = (typeof SHEETS)[number][0];
 
 export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) {
-  const [sheet, setSheet] = useState<SheetName>("pattern");
+  const [sheet, setSheet] = useState<SheetName>(d.first.sheet ?? "pattern");
+  const [colour, setColour] = useState(d.first.colour);
   const [wish, setWish] = useState<Record<string, string>>({ terms: d.terms });
   const [tag, setTag] = useState<Record<string, string>>({ count: "9", batch: d.batch });
   const [pages, setPages] = useState<number>();
-  const asked = sheet === "tags" ? tag : wish;
+  // A kit has labels of its own; what is made of it is the figure.
+  const colours = d.colours.filter((c) => sheet === "tags" || !c.asKit);
+  const asked = {
+    ...(sheet === "tags" ? tag : wish),
+    c: colours.some((c) => c.id === colour) ? colour : "",
+  };
   const wrong = sheet === "tags" ? tagErrors(tag) : new Map<string, string>();
   const query = new URLSearchParams(Object.entries(asked).filter(([, v]) => v !== "")).toString();
   const url = `/items/${d.id}/paper/${sheet}.pdf${query === "" ? "" : `?${query}`}`;
@@ -142,6 +192,18 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
                 <h2>What to print</h2>
               </SheetHead>
               <SheetChoices sheets={SHEETS} value={sheet} onChange={setSheet} />
+              {colours.length === 0 ? null : (
+                <div style={{ marginBottom: 12 }}>
+                  <Choice label="Of" name="c" value={asked} onChange={(_, v) => setColour(v)}>
+                    <option value="">{d.name}, its own colours</option>
+                    {colours.map((c) => (
+                      <option key={c.id} value={c.id}>
+                        {c.asKit ? `${c.name} (a kit: label for its bag)` : c.name}
+                      </option>
+                    ))}
+                  </Choice>
+                </div>
+              )}
               {sheet === "tags" ? (
                 <TagFields
                   value={tag}
@@ -162,7 +224,11 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
                   </Small>
                 </p>
               )}
-              {wrong.size > 0 ? null : <PrintLinks url={url} pages={pages} />}
+              {wrong.size > 0 ? null : sheet === "tags" && tag.paper === "ROLL" && d.printer ? (
+                <PrintLabels wish={asked} url={url} />
+              ) : (
+                <PrintLinks url={url} pages={pages} />
+              )}
               {sheet === "pattern" && !d.licence ? (
                 <p>
                   <Small>

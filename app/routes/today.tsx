@@ -14,6 +14,8 @@ import { PromisedCard } from "../features/commissions/promised-card";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
+import { stuckLabels } from "@db/queries/printer";
+import { StuckCard } from "../features/printer/stuck-card";
 import { InTime, RunState } from "../features/runs/state";
 import { allMarkets, allPieces } from "../features/sell/wares.server";
 import { ordersToSend } from "../features/shop/to-send.server";
@@ -128,9 +130,10 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     )
     .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
   const named = new Map(analysed.map((x) => [x.entry.item.id, x.entry.item.name]));
-  const [promised, toSend] = await Promise.all([
+  const [promised, toSend, stuck] = await Promise.all([
     promisedSoon(scope, today, (itemId) => named.get(itemId)),
     ordersToSend(scope, (itemId) => named.get(itemId)),
+    stuckLabels(scope),
   ]);
   return {
     today,
@@ -138,6 +141,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     runs: planned,
     promised,
     toSend,
+    stuck,
     market,
     unreckoned,
     mend,
@@ -251,12 +255,13 @@ export default function Today({ loaderData }: Route.ComponentProps) {
           </Empty>
         ) : null}
         {loaderData.market ? <MarketCard market={loaderData.market} today={loaderData.today} /> : null}
-        {loaderData.promised.length > 0 || loaderData.toSend ? (
+        {loaderData.promised.length > 0 || loaderData.toSend || loaderData.stuck.length > 0 ? (
           <Side>
             {loaderData.promised.length > 0 ? (
               <PromisedCard promised={loaderData.promised} today={loaderData.today} />
             ) : null}
             {loaderData.toSend ? <ToSendCard of={loaderData.toSend} /> : null}
+            {loaderData.stuck.length > 0 ? <StuckCard titles={loaderData.stuck} /> : null}
           </Side>
         ) : null}
         {runs.map((run) => (

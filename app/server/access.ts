@@ -86,6 +86,8 @@ const ROUTES: Readonly<Record<string, Need>> = {
   shop: "work",
   "shop-order": "work",
   "shop-slip": "work",
+  printer: "work",
+  "print-label": "work",
   markets: "work",
   market: "work",
   stalls: "stall",

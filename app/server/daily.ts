@@ -4,6 +4,7 @@ import { drill, lastDrill } from "../../db/copies/drill";
 import type { Database } from "../../db/connect";
 import { forgetActs } from "../../db/queries/acts";
 import { forgetCustomers } from "../../db/queries/commissions";
+import { forgetPrintJobs } from "../../db/queries/printer";
 import { forgetParcels } from "../../db/queries/shop";
 import { forgetSessions } from "../../db/queries/sessions";
 import { listWorkshops } from "../../db/queries/workshops";
@@ -31,6 +32,7 @@ export function keepCopies(url: string, dir: string, db: Database, log: Logger):
       await forgetSessions(db, now);
       await forgetCustomers(db, now);
       await forgetParcels(db, now);
+      await forgetPrintJobs(db, now);
       const last = listCopies(dir).find((c) => c.why === "daily");
       const due = !last || now.getTime() - Date.parse(last.madeAt) > DAY - HOUR / 2;
       if (due && (await listWorkshops(db)).length > 0) {

@@ -16,6 +16,8 @@ const STAYS: ReadonlySet<MySqlTable> = new Set<MySqlTable>([
   schema.formAct,
   schema.calendarAddress,
   schema.pulse,
+  // What waits for the printer of this machine.
+  schema.printJob,
 ]);
 
 export interface Table {

@@ -1,4 +1,4 @@
-import { Hammer, Plus } from "lucide-react";
+import { Hammer, Plus, Tags } from "lucide-react";
 import { useFetcher } from "react-router";
 import { printMoney, type Minor } from "@core/units";
 import { Button, ButtonLink, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
@@ -58,12 +58,18 @@ export function OfferedSheet({
                   </td>
                   <td className="num">{k.there}</td>
                   <td>
-                    <Row $gap={4} style={{ flexWrap: "nowrap" }}>
+                    <Row $gap={4} style={{ justifyContent: "end" }}>
                       <ButtonLink
                         to={`/runs/new?item=${itemId}&colourway=${k.id}`}
                         aria-label={`Plan a run of ${k.name}`}
                       >
                         <Hammer size={16} aria-hidden /> Plan a run
+                      </ButtonLink>
+                      <ButtonLink
+                        to={`/items/${itemId}/paper?sheet=tags&c=${k.id}`}
+                        aria-label={`Labels for ${k.name}`}
+                      >
+                        <Tags size={16} aria-hidden /> Labels
                       </ButtonLink>
                       <BinButton label={`Sell ${k.name} no longer`} intent="withdraw" fields={{ id: k.id }} />
                     </Row>

@@ -1,0 +1,10 @@
+import type { Logger } from "pino";
+import type { Database } from "@db/connect";
+import { ownPrinter } from "../features/printer/printer.server";
+import { bringLabels } from "../features/printer/queue.server";
+
+/** Brings labels to the printer this server was started with, if any. */
+export function keepPrinter(db: Database, log: Logger): { stop: () => void } {
+  const printer = ownPrinter();
+  return printer ? bringLabels(db, printer, log) : { stop: () => undefined };
+}
