@@ -59,6 +59,7 @@ export default [
     route("people", "routes/people.tsx"),
     route("trail", "routes/trail.tsx"),
     route("sign-in", "routes/sign-in.tsx"),
+    route("passkey", "routes/passkey.ts"),
     route("begin", "routes/begin.tsx"),
     route("join/:token", "routes/join.tsx"),
     route("recover", "routes/recover.tsx"),

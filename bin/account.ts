@@ -1,6 +1,7 @@
 import { accountNamed, membershipsOf, setRecoveryCodes } from "../db/queries/accounts";
 import { asc } from "drizzle-orm";
 import { connect } from "../db/connect";
+import { removePasskeys } from "../db/queries/passkeys";
 import { endSessions } from "../db/queries/sessions";
 import { account } from "../db/schema";
 import { drawCodes } from "../app/features/accounts/phrase.server";
@@ -42,8 +43,9 @@ async function main(): Promise<number> {
     const { codes, hashes } = drawCodes();
     await setRecoveryCodes(db, found.id, hashes);
     const ended = await endSessions(db, found.id);
+    const keys = await removePasskeys(db, found.id);
     process.stdout.write(
-      `${found.name} is signed out (${ended} devices). Open /recover, and use one of these, each once:\n\n${codes.map((c) => `  ${c}`).join("\n")}\n`,
+      `${found.name} is signed out (${ended} devices; passkeys removed: ${keys}). Open /recover, and use one of these, each once:\n\n${codes.map((c) => `  ${c}`).join("\n")}\n`,
     );
     return 0;
   } finally {

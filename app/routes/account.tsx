@@ -10,31 +10,46 @@ import {
 } from "@db/queries/accounts";
 import { devicesOf, endDevice, endSessions, markOf, type SessionUse } from "@db/queries/sessions";
 import { leaveTrail } from "@db/scope";
+import { passkeysOf, removePasskey } from "@db/queries/passkeys";
+import { askForNew, keepNew, passkeySite } from "../features/accounts/passkeys.server";
+import { isProved, notProved, prove, PROVE_FIRST } from "../features/accounts/proof.server";
 import { AccountPage } from "../features/accounts/account-page";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { byPhrase } from "../features/accounts/sign-in.server";
-import { readForm } from "../server/form.server";
+import { readForm, refused } from "../server/form.server";
 import { doingIn } from "../server/scope.server";
-import { dropSession } from "../server/session.server";
+import { deviceOf, dropSession } from "../server/session.server";
 import { keepPage, taken } from "../ui/away";
 import { ButtonLink, Page, PageHead } from "../ui/basics";
 
 export const meta: Route.MetaFunction = () => [{ title: "Your account · Lapka" }];
 
-export async function loader({ context }: Route.LoaderArgs) {
+export async function loader({ request, context }: Route.LoaderArgs) {
   const { db, passed } = context;
   if (passed.who.kind !== "account") return undefined;
   const { session } = passed.who;
-  const [devices, codes, memberships] = await Promise.all([
+  const [devices, codes, memberships, keys] = await Promise.all([
     devicesOf(db, session.accountId),
     countRecoveryCodes(db, session.accountId),
     membershipsOf(db, session.accountId),
+    passkeysOf(db, session.accountId),
   ]);
+  const named = new URL(request.url);
+  named.hostname = "localhost";
   return {
     name: session.name,
     here: markOf(session.tokenHash),
     devices: devices.map((d) => ({ ...d, since: d.since.toISOString(), seenAt: d.seenAt.toISOString() })),
     codes,
+    passkeys: keys.map((k) => ({
+      id: k.id,
+      name: k.name,
+      since: k.createdAt.toISOString(),
+      usedAt: k.usedAt?.toISOString(),
+    })),
+    passkeysHere: passkeySite(request) ? (true as const) : `${named.origin}/account`,
+    device: deviceOf(request.headers.get("User-Agent")),
+    proved: isProved(session),
     memberships: memberships.map((m) => ({ ...m, open: m.workshopId === session.workshopId })),
   };
 }
@@ -51,6 +66,15 @@ export async function action({ request, context }: Route.ActionArgs) {
     case "end-others":
       await endSessions(db, session.accountId, session.tokenHash);
       return redirect("/account?done=others#devices");
+    case "prove": {
+      const shown = await prove(request, form, session, context);
+      return shown.ok ? redirect("/account") : notProved(shown.why, shown.status);
+    }
+    case "passkey-ask":
+    case "passkey-add":
+    case "passkey-remove":
+      if (!isProved(session)) return refused(PROVE_FIRST, 409);
+      return keysOf(request, form, session, context);
     case "phrase":
     case "delete":
     case "codes":
@@ -59,6 +83,25 @@ export async function action({ request, context }: Route.ActionArgs) {
       throw data(null, { status: 400 });
   }
 }
+
+/** Adds and takes away what opens an account beside its phrase. */
+async function keysOf(request: Request, form: FormData, session: SessionUse, context: AppLoadContext) {
+  const of = form.get("intent");
+  if (of === "passkey-remove") {
+    await removePasskey(context.db, session.accountId, typed(form, "id"));
+    return redirect("/account?done=unkey");
+  }
+  const site = passkeySite(request);
+  if (!site) throw data(null, { status: 400 });
+  if (of === "passkey-ask") return data({ ask: await askForNew(context, site, session) });
+  const name = typed(form, "name").trim().slice(0, 60) || deviceOf(request.headers.get("User-Agent"));
+  const kept = await keepNew(context, site, session.accountId, name, String(form.get("answer") ?? ""));
+  return kept
+    ? redirect("/account?done=key")
+    : data({ wrongs: { key: [NOT_KEPT] }, of: "passkey-add" }, { status: 400 });
+}
+const NOT_KEPT =
+  "This passkey could not be taken: it came too late, or it is known here already. Try once more.";
 
 /** The phrase is asked for again: an open browser alone must not be enough to take an account over. */
 async function provedChange(form: FormData, session: SessionUse, context: AppLoadContext) {

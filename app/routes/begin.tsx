@@ -60,7 +60,9 @@ export async function action({ request, context }: Route.ActionArgs) {
   const { codes, hashes } = drawCodes();
   await setRecoveryCodes(db, accountId, hashes);
   const [first] = await membershipsOf(db, accountId);
-  const cookie = await newSession(request, context, accountId, own ? "own" : "shared", first?.workshopId);
+  const cookie = await newSession(request, context, accountId, own ? "own" : "shared", {
+    workshopId: first?.workshopId,
+  });
   begun.add(context);
   return data({ codes }, { headers: { "Set-Cookie": cookie } });
 }

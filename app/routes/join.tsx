@@ -51,7 +51,9 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const scope: Scope = { db, workshopId: invited.workshopId, now, doing };
   if (invited.accountId !== null) {
     if (!(await acceptInvitation(scope, invited, invited.accountId))) return wrong({ name: [OVER] }, 410);
-    return letIn(request, context, invited.accountId, "own", homeOf(invited.role));
+    return letIn(request, context, invited.accountId, "own", homeOf(invited.role), {
+      proved: false,
+    });
   }
   if (who.kind === "account") {
     if (!(await acceptInvitation(scope, invited, who.session.accountId))) return wrong({ name: [OVER] }, 410);
@@ -81,7 +83,9 @@ export async function action({ request, params, context }: Route.ActionArgs) {
     });
   }
   await setRecoveryCodes(db, accountId, hashes);
-  const cookie = await newSession(request, context, accountId, own ? "own" : "shared", invited.workshopId);
+  const cookie = await newSession(request, context, accountId, own ? "own" : "shared", {
+    workshopId: invited.workshopId,
+  });
   return data({ codes, home: homeOf(invited.role) }, { headers: { "Set-Cookie": cookie } });
 }
 class Over extends Error {}

@@ -3,6 +3,8 @@ import { data, Form, Link, redirect, useNavigation } from "react-router";
 import type { Route } from "./+types/sign-in";
 import { anyAccount } from "@db/queries/accounts";
 import { DOOR, Door, NameField, OwnDevice, PhraseField, Wrong } from "../features/accounts/door";
+import { passkeySite } from "../features/accounts/passkeys.server";
+import { SignInByPasskey } from "../features/accounts/sign-in-by-passkey";
 import { byPhrase, letIn, safePage } from "../features/accounts/sign-in.server";
 import { signInSchema, wrongsOf } from "../features/accounts/schema";
 import { readForm } from "../server/form.server";
@@ -15,7 +17,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const to = safePage(new URL(request.url).searchParams.get("to"));
   if (context.passed.who.kind !== "nobody") throw redirect(to);
   if (!(await anyAccount(context.db))) throw redirect("/begin");
-  return { to };
+  return { to, passkeys: passkeySite(request) !== undefined };
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
@@ -34,6 +36,7 @@ export default function SignIn({ loaderData, actionData }: Route.ComponentProps)
   useForgetTables();
   return (
     <Door title="Sign in">
+      {loaderData.passkeys ? <SignInByPasskey to={loaderData.to} /> : null}
       <Form method="post">
         <input type="hidden" name="to" value={loaderData.to} />
         {wrong ? <Wrong role="alert">{wrong}</Wrong> : null}

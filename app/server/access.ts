@@ -18,6 +18,7 @@ const ROLES_OF: Readonly<Record<Exclude<Need, "everybody" | "signed">, readonly 
 /** What a route asks for, to be read and to be written alike. */
 const ROUTES: Readonly<Record<string, Need>> = {
   "sign-in": "everybody",
+  passkey: "everybody",
   "sign-out": "signed",
   begin: "everybody",
   join: "everybody",

@@ -31,12 +31,21 @@ export interface SessionUse {
   readonly workshopId: string | undefined;
   readonly role: Role | undefined;
   readonly handId: string | undefined;
+  /** When who sits there last showed who they are. */
+  readonly provedAt: Date | undefined;
 }
 
 /** Begins a session and answers its secret, which is told to the browser and kept nowhere. */
 export async function beginSession(
   db: Database,
-  of: { accountId: string; workshopId: string | null; device: string; kind: keyof typeof SESSIONS },
+  of: {
+    accountId: string;
+    workshopId: string | null;
+    device: string;
+    kind: keyof typeof SESSIONS;
+    /** A link lets somebody in who has shown nothing. */
+    proved?: boolean;
+  },
   now: Date,
 ): Promise<string> {
   const { secret, hash } = drawSecret();
@@ -50,6 +59,7 @@ export async function beginSession(
     seenAt: now,
     idleSeconds: idle,
     endsAt: new Date(now.getTime() + whole * 1000),
+    provedAt: of.proved === false ? null : now,
   });
   return secret;
 }
@@ -68,6 +78,7 @@ export async function useSession(db: Database, secret: string, now: Date): Promi
       seenAt: session.seenAt,
       idleSeconds: session.idleSeconds,
       endsAt: session.endsAt,
+      provedAt: session.provedAt,
     })
     .from(session)
     .innerJoin(account, eq(account.id, session.accountId))
@@ -89,8 +100,13 @@ export async function useSession(db: Database, secret: string, now: Date): Promi
     workshopId: row.workshopId ?? undefined,
     role: row.role ?? undefined,
     handId: row.handId ?? undefined,
+    provedAt: row.provedAt ?? undefined,
   };
 }
+
+/** Who sits there has shown once more who they are. */
+export const noteProved = (db: Database, tokenHash: string, now: Date): Promise<unknown> =>
+  db.update(session).set({ provedAt: now }).where(eq(session.tokenHash, tokenHash));
 
 /** Another workshop is open in this browser from now on. */
 export const openInSession = (db: Database, tokenHash: string, workshopId: string): Promise<unknown> =>

@@ -69,6 +69,8 @@ export const session = mysqlTable(
     /** It ends after so long without being used, and at a time in any case. */
     idleSeconds: int().notNull(),
     endsAt: datetime({ fsp: 3 }).notNull(),
+    /** When who sits at it last showed who they are, by phrase, code or passkey; null where a link let them in. */
+    provedAt: datetime({ fsp: 3 }),
   },
   (t) => [index("session_account").on(t.accountId), index("session_end").on(t.endsAt)],
 );
@@ -82,6 +84,38 @@ export const recoveryCode = mysqlTable(
     usedAt: datetime({ fsp: 3 }),
   },
   (t) => [primaryKey({ columns: [t.accountId, t.codeHash] })],
+);
+
+/** A key that a device keeps and never gives away: it signs in by itself, unlocked by a finger, a face or a code. */
+export const passkey = mysqlTable(
+  "passkey",
+  {
+    /** What the device calls it, base64url: its column tells capitals apart (migration 0024). */
+    id: varchar({ length: 400 }).primaryKey(),
+    accountId: accountId(),
+    /** What it signs with is looked at by this: COSE, base64url. */
+    publicKey: varchar({ length: 2000 }).notNull(),
+    /** How often it signed, where the device counts: one that goes back was copied. */
+    counter: bigint({ mode: "number", unsigned: true }).notNull().default(0),
+    transports: json().$type<readonly string[]>().notNull(),
+    /** What its owner calls it: "Phone". */
+    name: varchar({ length: 60 }).notNull(),
+    createdAt: createdAt(),
+    usedAt: datetime({ fsp: 3 }),
+  },
+  (t) => [index("passkey_account").on(t.accountId)],
+);
+
+/** What a passkey is asked to sign: drawn at random, good once and for minutes. */
+export const passkeyAsk = mysqlTable(
+  "passkey_ask",
+  {
+    hash: secretHash().primaryKey(),
+    /** Whose passkey is to be added; null where somebody signs in. */
+    accountId: varchar({ length: 36 }),
+    endsAt: datetime({ fsp: 3 }).notNull(),
+  },
+  (t) => [index("passkey_ask_end").on(t.endsAt)],
 );
 
 /** A link that lets one person in, once, until it ends. */

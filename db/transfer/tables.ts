@@ -11,6 +11,8 @@ const STAYS: ReadonlySet<MySqlTable> = new Set<MySqlTable>([
   schema.member,
   schema.session,
   schema.recoveryCode,
+  schema.passkey,
+  schema.passkeyAsk,
   schema.invitation,
   schema.tryCount,
   schema.formAct,

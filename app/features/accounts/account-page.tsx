@@ -19,6 +19,8 @@ import { WorkForm } from "../../ui/form";
 import { useReading } from "../../ui/reading";
 import { Codes } from "./codes";
 import { PhraseField } from "./door";
+import { PasskeysSheet, type PasskeyView } from "./passkeys-sheet";
+import { ProveForm } from "./prove-form";
 import { ROLE_WORDS } from "./roles";
 import type { Wrongs } from "./schema";
 
@@ -27,18 +29,27 @@ export interface AccountView {
   readonly here: string;
   readonly devices: readonly { mark: string; device: string; since: string; seenAt: string }[];
   readonly codes: number;
+  readonly passkeys: readonly PasskeyView[];
+  /** Passkeys can be made at this address; else the one where they can be. */
+  readonly passkeysHere: true | string;
+  readonly device: string;
+  /** They have shown lately who they are. */
+  readonly proved: boolean;
   readonly memberships: readonly { workshopId: string; workshop: string; role: Role; open: boolean }[];
 }
 interface Answer {
   readonly wrongs?: Wrongs | undefined;
   readonly of?: unknown;
   readonly codes?: readonly string[];
+  readonly ask?: unknown;
 }
 
 const DONE: Readonly<Record<string, string>> = {
   phrase: "Your phrase is another one now; other devices are signed out.",
   device: "That device is signed out.",
   others: "Every other device is signed out.",
+  key: "The passkey opens your account from now on.",
+  unkey: "That passkey opens nothing any more.",
 };
 
 /** Somebody's own page: phrase, codes, devices, and the workshops they are in. */
@@ -70,6 +81,21 @@ export function AccountPage({
         ) : null}
         <Workshops of={account.memberships} />
         <Devices account={account} />
+        {account.proved ? (
+          <PasskeysSheet
+            keys={account.passkeys}
+            here={account.passkeysHere}
+            device={account.device}
+            wrongs={answer?.of === "passkey-add" ? answer.wrongs : undefined}
+          />
+        ) : (
+          <ProveForm
+            action="/account"
+            what="what opens your account"
+            passkeys={account.passkeysHere === true && account.passkeys.length > 0}
+            wrongs={answer?.of === "prove" ? answer.wrongs : undefined}
+          />
+        )}
         <Sheet aria-labelledby="phrase-title">
           <SheetHead>
             <h2 id="phrase-title">Pass phrase</h2>
@@ -89,8 +115,8 @@ export function AccountPage({
             <h2 id="forget-title">Forget me</h2>
           </SheetHead>
           <p style={{ marginBottom: 10 }}>
-            Your name, phrase, codes and devices are deleted here and now. Work that you did stays the
-            workshop’s, and its trail keeps your name beside it.
+            Your name, phrase, passkeys, codes and devices are deleted here and now. Work that you did stays
+            the workshop’s, and its trail keeps your name beside it.
           </p>
           <Proved intent="delete" say="Delete my account" answer={answer} />
         </Sheet>

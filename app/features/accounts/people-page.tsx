@@ -6,6 +6,7 @@ import { Badge, Button, Columns, Page, PageHead, Row, Sheet, SheetHead, Small, S
 import { Field, Input, Select } from "../../ui/field";
 import { WorkForm } from "../../ui/form";
 import { useReading } from "../../ui/reading";
+import { ProveForm } from "./prove-form";
 import { ROLE_WORDS } from "./roles";
 import type { Wrongs } from "./schema";
 
@@ -14,8 +15,12 @@ interface PeopleView {
   readonly people: readonly { id: string; name: string; role: Role; handId: string | null }[];
   readonly invited: readonly { id: string; role: Role; forName: string; endsAt: string }[];
   readonly hands: readonly { id: string; name: string }[];
+  /** The owner has shown lately who she is. */
+  readonly proved: boolean;
+  readonly passkeys: boolean;
 }
 interface Answer {
+  readonly of?: unknown;
   readonly wrongs?: Wrongs;
   readonly link?: string;
   /** The link as a QR code, SVG. */
@@ -37,6 +42,14 @@ export function PeoplePage({ of, answer }: { of: PeopleView; answer: Answer | un
       </PageHead>
       <Columns $parts="minmax(0, 1.4fr) minmax(0, 1fr)">
         <Stack $gap={18}>
+          {of.proved ? null : (
+            <ProveForm
+              action="/people"
+              what="who comes in"
+              passkeys={of.passkeys}
+              wrongs={answer?.of === "prove" ? answer.wrongs : undefined}
+            />
+          )}
           {answer?.link ? (
             <Link
               link={answer.link}
@@ -239,7 +252,7 @@ function Invite({ hands, wrongs }: { hands: PeopleView["hands"]; wrongs: Wrongs 
 }
 
 /** A link that was just made, as text and as a code for a phone's camera: shown this once. */
-function Link({ link, code, forName, known }: Required<Omit<Answer, "wrongs">>) {
+function Link({ link, code, forName, known }: Required<Omit<Answer, "wrongs" | "of">>) {
   const at = useRef<HTMLElement>(null);
   useEffect(() => at.current?.focus(), [link]);
   return (

@@ -22,23 +22,28 @@ export async function letIn(
   accountId: string,
   kind: keyof typeof SESSIONS,
   to: string,
+  { proved = true } = {},
 ): Promise<Response> {
-  return redirect(to, { headers: { "Set-Cookie": await newSession(request, context, accountId, kind) } });
+  const cookie = await newSession(request, context, accountId, kind, { proved });
+  return redirect(to, { headers: { "Set-Cookie": cookie } });
 }
 
-/** The cookie of a new session; the one before it ends. `workshopId`: what is open in it at first. */
+/**
+ * The cookie of a new session; the one before it ends. `workshopId`: what is open in it at first. `proved`:
+ * they have shown who they are, which a link does not.
+ */
 export async function newSession(
   request: Request,
   { db, passed }: AppLoadContext,
   accountId: string,
   kind: keyof typeof SESSIONS,
-  workshopId?: string,
+  { workshopId, proved = true }: { workshopId?: string | undefined; proved?: boolean } = {},
 ): Promise<string> {
   if (passed.who.kind === "account") await endSession(db, passed.who.session.tokenHash);
   const first = workshopId ?? (await membershipsOf(db, accountId))[0]?.workshopId ?? null;
   const secret = await beginSession(
     db,
-    { accountId, workshopId: first, device: deviceOf(request.headers.get("User-Agent")), kind },
+    { accountId, workshopId: first, device: deviceOf(request.headers.get("User-Agent")), kind, proved },
     new Date(),
   );
   return keepSession(secret, kind);
