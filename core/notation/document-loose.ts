@@ -16,6 +16,9 @@ const EVERY = /^(each|every|all|end)$/;
 const ROUNDS = /^(round|rnd)s?$/;
 const INTO = /^(in|into)$/;
 const RING = /^(ring|circle|loop)$/;
+/** "Magic ring", "mr", "a 5 sc ring". */
+const RING_SAID =
+  /\b(magic|adjustable) (ring|circle|loop)\b|\b(mr|mc)\b|\b\d+ (sc|dc|hdc|htr|tr|sts?|stitches) (ring|circle)\b/;
 /** Do words of these kinds stand in this order, with anything between them? Looks at each word once. */
 function inOrder(words: readonly string[], kinds: readonly RegExp[]): boolean {
   let next = 0;
@@ -215,7 +218,7 @@ export abstract class LooseReader extends HeadingsReader {
   protected ringIn(tokens: readonly Token[]): boolean {
     // "MC" is the main colour where the text says so.
     const words = tokens.map((t) => (t.text === "mc" && this.colours.has("mc") ? "" : t.text)).join(" ");
-    const ring = /\b(magic|adjustable) (ring|circle|loop)\b|\b(mr|mc)\b/.exec(words);
+    const ring = RING_SAID.exec(words);
     if (!ring) return false;
     // A line that begins with it, or with how many go into it, may be long; in a longer sentence it is talk.
     const counted = tokens[0]?.kind === "number" && words.slice(0, ring.index).split(" ").length <= 8;

@@ -26,6 +26,8 @@ export abstract class ReferenceReader extends DocumentBase {
     const c = this.cursor(tokens);
     const again = label && sameAgain(c);
     if (again) return { reference: again, rest: tokens.slice(c.at) };
+    const twin = label === undefined && named ? theOneBefore(c) : undefined;
+    if (twin) return { reference: twin, rest: tokens.slice(c.at) };
     const lead = c.at;
     c.take("work", "worked", "crochet", "make", "do");
     if (c.text(1) === "same") c.take("the", "exactly");
@@ -137,6 +139,8 @@ export abstract class ReferenceReader extends DocumentBase {
       while (
         n < 4 &&
         (c.kind() === "word" || (c.kind() === "number" && n > 0) || (c.kind() === "ordinal" && n === 0)) &&
+        // "As the saucer for rounds 1 to 4": which of its rounds.
+        !(c.is("for") && isRoundWord(c.text(1))) &&
         !c.is("up", "until", "but", "then", "in", "with", "x", "once", "twice", "to", "using")
       ) {
         c.at++;
@@ -241,6 +245,27 @@ export abstract class ReferenceReader extends DocumentBase {
   }
 }
 
+const NO_REFERENCE = {
+  part: undefined,
+  partAt: undefined,
+  first: undefined,
+  last: undefined,
+  back: 0,
+  times: undefined,
+  until: undefined,
+} as const;
+
+/** "Leg 2: same, but do not cut the yarn.": of a part that has no rounds yet, the part before it. */
+function theOneBefore(c: Cursor): Reference | undefined {
+  return c.attempt(() => {
+    const at = { from: c.from, to: c.peek()?.to ?? c.from };
+    if (!c.take("same", "ditto", "likewise", "idem", "identical")) return undefined;
+    c.take("again");
+    if (!(c.done || c.is(".", ",", ";", "!", "but", "and", "("))) return undefined;
+    return { ...NO_REFERENCE, part: "previous", partAt: at };
+  });
+}
+
 /** "Rnds 4-6: same", "ditto", "see above": the round before it. */
 function sameAgain(c: Cursor): Reference | undefined {
   return c.attempt(() => {
@@ -254,14 +279,6 @@ function sameAgain(c: Cursor): Reference | undefined {
     c.take("again", "as");
     c.take("above", "before");
     if (!(c.done || c.is(".", "(", "[", "=", ",", "-", ":"))) return undefined;
-    return {
-      part: undefined,
-      partAt: undefined,
-      first: undefined,
-      last: undefined,
-      back: 1,
-      times: undefined,
-      until: undefined,
-    };
+    return { ...NO_REFERENCE, back: 1 };
   });
 }

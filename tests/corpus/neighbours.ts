@@ -6156,4 +6156,448 @@ Tail: chain 25, sl st back (24).`,
       { name: "Tail", counts: [24] },
     ],
   },
+  {
+    hand: "of the plain hands, y1c: 283. Little bear keyring",
+    text: `Little bear keyring
+Yarn: fingering cotton, honey. Hook 2 mm. 5 mm eyes.
+Everything is worked in a spiral; do not join.
+
+HEAD
+R1. Begin with 6 sc in a magic circle (6 st)
+R2. Inc in all 6 st (12 st)
+R3. (Sc in next st, inc in next st) repeat 6 times (18 st)
+R4. (Sc in next 2 st, inc in next st) repeat 6 times (24 st)
+R5. (Sc in next 3 st, inc in next st) repeat 6 times (30 st)
+R6-9. Sc in all 30 st (30 st)
+Fix the eyes between R7 and R8, 6 stitches between them.
+R10. (Sc in next 3 st, dec) repeat 6 times (24 st)
+R11. (Sc in next 2 st, dec) repeat 6 times (18 st)
+R12. (Sc in next st, dec) repeat 6 times (12 st)
+Finish off, leave the end for sewing.
+
+BODY
+R1. Begin with 6 sc in a magic circle (6 st)
+R2. Inc in all 6 st (12 st)
+R3. (Sc in next st, inc in next st) repeat 6 times (18 st)
+R4. (Sc in next 2 st, inc in next st) repeat 6 times (24 st)
+R5-7. Sc in all 24 st (24 st)
+R8. (Sc in next 2 st, dec) repeat 6 times (18 st)
+R9. Sc in all 18 st (18 st)
+R10. (Sc in next st, dec) repeat 6 times (12 st)
+
+EAR (crochet two)
+R1. Begin with 6 sc in a magic circle (6 st)
+R2. (Sc in next st, inc in next st) repeat 3 times (9 st)
+R3. (Sc in next 2 st, inc in next st) repeat 3 times (12 st)
+R4-5. Sc in all 12 st (12 st)
+
+ARM (crochet two)
+R1. Begin with 6 sc in a magic circle (6 st)
+R2-6. Sc in all 6 st (6 st)`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 18, 18, 12] },
+      { name: "EAR", make: 2, counts: [6, 9, 12, 12, 12] },
+      { name: "ARM", make: 2, counts: [6, 6, 6, 6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y1c: 284. Whale, stitch letters: X",
+    text: `Whale, stitch letters: X = sc, V = inc, A = dec
+Body
+1) 6X in ring
+2) 6V (12)
+3) (X,V)6 (18)
+4) (2X,V)6 (24)
+5-8) 24X
+9) (2X,A)6 (18)
+10) (X,A)6 (12)
+11) 6A (6)
+Fin x 2
+1) 4X in ring
+2) (X,V)2 (6)
+3) (2X,V)2 (8)
+Tail
+1) 5X in ring
+2) 5V (10)
+3) 10X`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Fin", make: 2, counts: [4, 6, 8] },
+      { name: "Tail", counts: [5, 10, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y1c: 285. Toadstool",
+    text: `Toadstool
+| Round | Work | Count |
+|---|---|---|
+Cap (red)
+| 1 | 6 sc in ring | 6 |
+| 2 | inc in every st | 12 |
+| 3 | sc, inc | 18 |
+| 4 | 2 sc, inc | 24 |
+| 5 | 3 sc, inc | 30 |
+| 6–7 | sc | 30 |
+Stem (cream)
+| 1 | 6 sc in ring | 6 |
+| 2 | inc in every st | 12 |
+| 3 | back loops only: sc | 12 |
+| 4–7 | sc | 12 |`,
+    parts: [
+      { name: "Cap", counts: [6, 12, 18, 24, 30, 30, 30] },
+      { name: "Stem", counts: [6, 12, 12, 12, 12, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y1c: 286. Gnome, legs first",
+    text: `Gnome, legs first
+Leg 1: black. Round 1: mr6. Round 2: inc6 (12). Round 3-4: sc around. change to green. Round 5-6: sc around. fasten off.
+Leg 2: same, but do not fasten off.
+Body: Round 7: ch 3, join to leg 1 with sc, sc 11 more around leg 1, sc 3 along the chain, sc 12 around leg 2, sc 3 along other side of chain (30). Round 8-10: sc around (30). Round 11: *3 sc, dec* x6 (24). Round 12: sc around (24). Round 13: *2 sc, dec* x6 (18). Round 14: *1 sc, dec* x6 (12). close.`,
+    parts: [
+      { name: "Leg 1", counts: [6, 12, 12, 12, 12, 12] },
+      { name: "Leg 2", counts: [6, 12, 12, 12, 12, 12] },
+      { name: "Body", counts: [30, 30, 30, 30, 24, 24, 18, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y1c: 287. Pear",
+    text: `Pear
+(round: what to do: number of stitches)
+1: MR 6: 6
+2: inc x 6: 12
+3: sc inc x 6: 18
+4: sc sc inc x 6: 24
+5: sc sc sc inc x 6: 30
+6-8: sc x 30: 30
+9: sc sc sc dec x 6: 24 -- wait with filling
+10: sc x 24: 24
+11: sc sc dec x 6: 18
+12: sc x 18: 18
+13: sc dec x 6: 12
+14: sc x 12: 12
+15: dec x 6: 6
+Leaf: ch 7, sl st in 2nd ch, sc, hdc, hdc, sc, sl st.`,
+    parts: [
+      { name: "Pear", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 24, 18, 18, 12, 12, 6] },
+      { name: "Leaf", counts: [6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y1c: 288. Five-point star, flat, t",
+    text: `Five-point star, flat, two sides
+Side (2x): mr 5 (5). Inc all (10). *1 sc, inc* around (15).
+Point (5x): mr 3 (3). Inc all (6). 6 sc (6).
+Sew the points round the rim.`,
+    parts: [
+      { name: "Side", make: 2, counts: [5, 10, 15] },
+      { name: "Point", make: 5, counts: [3, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y1c: 289. Lavender sachet",
+    text: `Lavender sachet
+With lilac chain 9.
+Row 1 (RS): Sc in second chain from hook and in each chain across. (8 sts) Ch 1, turn.
+Rows 2 - 8: Sc in each st across, ch 1, turn. (8 sts)
+Fasten off.
+Cord: chain 41, sl st back along all 40 chains.`,
+    parts: [
+      { name: "Lavender sachet", counts: [8, 8, 8, 8, 8, 8, 8, 8] },
+      { name: "Cord", counts: [40] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y1c: 290. Cow, chunky",
+    text: `Cow, chunky
+BODY || 1. 7 sc in mr || 2. inc around – 14 || 3. (1, inc) x7 – 21 || 4. (2, inc) x7 – 28 || 5 thru 8. even || 9. (2, dec) x7 – 21 || 10. (1, dec) x7 – 14 || 11. dec around – 7
+HORNS, two || 1. 4 sc in mr || 2. even || 3. (1, inc) x2 – 6
+FEET, four || 1. 6 sc in mr || 2. even`,
+    parts: [
+      { name: "BODY", counts: [7, 14, 21, 28, 28, 28, 28, 28, 21, 14, 7] },
+      { name: "HORNS", make: 2, counts: [4, 4, 6] },
+      { name: "FEET", make: 4, counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y2c: 291. Carrot",
+    text: `Carrot
+Orange yarn, 2.5mm hook
+r1) magic loop with 4 sc inside
+r2) 1sc inc 1sc inc 6
+r3) 2sc inc 2sc inc 8
+r4) 3sc inc 3sc inc 10
+r5) 10
+r6) 4sc inc 4sc inc 12
+r7-9) 12
+r10) blo 12
+stuff firm
+r11) 6 dec 6
+close up. green tufts: cut 5 strands 8 cm`,
+    parts: [{ name: "Carrot", counts: [4, 6, 8, 10, 10, 12, 12, 12, 12, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, y2c: 292. Duckling, head and body ",
+    text: `Duckling, head and body worked from the top
+Pattern notes: US terms, continuous rounds, count in ().
+Head: (yellow)
+Rnd 1: Ch 2, work 6 sc in 2nd ch from hook. (6)
+Rnd 2: 2 sc in ea sc around. (12)
+Rnd 3: (sc in next sc, 2 sc in next sc) 6 times. (18)
+Rnd 4: (sc in next 2 sc, 2 sc in next sc) 6 times. (24)
+Rnds 5 - 7: Sc in ea sc around. (24)
+Rnd 8: (sc in next 2 sc, sc dec) 6 times. (18)
+Rnd 9: (sc in next sc, sc dec) 6 times. (12)
+Body:
+Rnd 10: Sc in ea sc around. (12)
+Rnd 11: (sc in next sc, 2 sc in next sc) 6 times. (18)
+Rnds 12 - 14: Sc in ea sc around. (18)
+Rnd 15: (sc in next sc, sc dec) 6 times. (12)
+Fasten off.`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+      { name: "Body", counts: [12, 18, 18, 18, 18, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y2c: 293. Wreath ornament",
+    text: `Wreath ornament
+Foundation: chain 30 and join into a ring with a slip stitch, taking care not to twist.
+Round 1: single crochet in each chain [30 sc].
+Rounds 2 through 5: single crochet in each stitch [30 sc].
+Fasten off, fold the tube over and sew the edges together while stuffing.
+Bow: chain 5. Row 1: starting in 2nd chain, single crochet in each of the 4 chains, turn. Rows 2 through 12: chain 1, single crochet in each of the 4 stitches, turn.`,
+    parts: [
+      { name: "Wreath ornament", counts: [30, 30, 30, 30, 30] },
+      { name: "Bow", counts: [4, 4, 4, 4, 4, 4, 4, 4, 4, 4, 4, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y2c: 294. Pocket mushroom, all in ",
+    text: `Pocket mushroom, all in one
+Red
+1. 6
+2. 6inc = 12
+3. (1, inc)x6 = 18
+4. (2, inc)x6 = 24
+5. (3, inc)x6 = 30
+6. 30
+7. 30
+White
+8. BLO 15dec = 15
+9. 15
+10. 15
+11. 15`,
+    parts: [{ name: "Pocket mushroom", counts: [6, 12, 18, 24, 30, 30, 30, 15, 15, 15, 15] }],
+  },
+  {
+    hand: "of the plain hands, y2c: 295. Fir tree, worked tip to ",
+    text: `Fir tree, worked tip to hem
+R1 (6): 6 sc in magic ring
+R2 (6): even
+R3 (9): sc, inc – 3x
+R4 (9): even
+R5 (12): 2 sc, inc – 3x
+R6 (12): even
+R7 (15): 3 sc, inc – 3x
+R8 (15): even
+R9 (18): 4 sc, inc – 3x
+R10 (18): even
+R11 (24): 2 sc, inc – 6x
+R12 (24): even`,
+    parts: [{ name: "Fir tree", counts: [6, 6, 9, 9, 12, 12, 15, 15, 18, 18, 24, 24] }],
+  },
+  {
+    hand: "of the plain hands, y2c: 296. Pizza slice, flat, two o",
+    text: `Pizza slice, flat, two of them sewn together
+ROW 1: CH 4, SC IN 2ND CH AND NEXT 2 CH (3) TURN
+ROW 2: CH 1, 2 SC IN FIRST, SC, 2 SC IN LAST (5) TURN
+ROW 3: CH 1, 2 SC IN FIRST, SC ACROSS, 2 SC IN LAST (7) TURN
+ROW 4: REPEAT ROW 3 (9)
+ROW 5: REPEAT ROW 3 (11)
+ROW 6: REPEAT ROW 3 (13)
+CRUST, IN TAN
+ROW 7: CH 1, SC ACROSS (13) TURN
+ROW 8: AS ROW 7 (13)`,
+    parts: [
+      { name: "Pizza slice", make: 2, counts: [3, 5, 7, 9, 11, 13] },
+      { name: "CRUST", counts: [13, 13] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y2c: 297. Bell",
+    text: `Bell
+With gold make a magic ring and ch1, 6sc into the ring, slst to first sc. 6
+Ch1, 2sc into each st around, slst. 12
+Ch1, *sc, 2sc in next*, repeat around, slst. 18
+Ch1, sc around, slst. 18 (4 rounds)
+Ch1, *2sc, 2sc in next*, repeat around, slst. 24
+Ch1, sc around, slst. 24
+Ch1, *3sc, 2sc in next*, repeat around, slst. 30
+Clapper
+Magic ring, 6sc. 6
+2sc into each. 12
+sc around. 12
+dec around. 6`,
+    parts: [
+      { name: "Bell", counts: [6, 12, 18, 18, 18, 18, 18, 24, 24, 30] },
+      { name: "Clapper", counts: [6, 12, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y3c: 298. Penguin pocket friend ##",
+    text: `Penguin pocket friend ## by the quay
+All parts: amigurumi rounds, place a marker.
+@ BODY, navy
+@1: mr 6 [6]
+@2: 6 inc [12]
+@3: (1 sc, 1 inc) x6 [18]
+@4: (2 sc, 1 inc) x6 [24]
+@5-9: 24 sc [24]
+@10: (2 sc, 1 dec) x6 [18], begin to fill
+@11: (1 sc, 1 dec) x6 [12]
+@12: 6 dec [6], close
+@ HEAD, navy
+@1: mr 6 [6]
+@2: 6 inc [12]
+@3: (1 sc, 1 inc) x6 [18]
+@4-5: 18 sc [18]
+@6: (1 sc, 1 dec) x6 [12], leave a tail
+@ WING, navy, 2 pieces
+@1: mr 5 [5]
+@2: 2 inc, 3 sc [7]
+@3: 2 inc, 5 sc [9]
+@4: 9 sc [9]
+@ FOOT, amber, 2 pieces
+@1: mr 5 [5]
+@2: 5 sc [5]`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "HEAD", counts: [6, 12, 18, 18, 18, 12] },
+      { name: "WING", make: 2, counts: [5, 7, 9, 9] },
+      { name: "FOOT", make: 2, counts: [5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y3c: 299. Cactus in a pot (only th",
+    text: `Cactus in a pot (only the plant)
+R1: 6 sc in MR. (6)
+R2: inc *6. (12)
+R3: (sc 1, inc) *6. (18)
+R4: (sc 2, inc) *6. (24)
+R5-R12: sc *24. (24)
+R13: (sc 2, dec) *6. (18)
+R14: (sc 1, dec) *6. (12)
+R15: dec *6. (6)
+Arms *2:
+R1: 6 sc in MR. (6)
+R2-R4: sc *6. (6)
+Flower: 5 sc in MR, sl st. (5)`,
+    parts: [
+      { name: "Cactus in a pot", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Arms", make: 2, counts: [6, 6, 6, 6] },
+      { name: "Flower", counts: [5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y3c: 300. GHOST",
+    text: `GHOST
+-----
+1 | magic ring, six single crochets
+2 | two in each stitch (twelve)
+3 | one, two in one, six times (eighteen)
+4 | two, two in one, six times (twenty-four)
+5, 6, 7, 8, 9, 10 | one in each (twenty-four)
+11 | two in each for the frill (forty-eight)
+ARM (two)
+1 | magic ring, four single crochets
+2, 3 | one in each (four)`,
+    parts: [
+      { name: "GHOST", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 48] },
+      { name: "ARM", make: 2, counts: [4, 4, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y3c: 301. Goldfish in bowl",
+    text: `Goldfish in bowl
+--Bowl--
+Rnd 1 6 sc in a magic ring
+Rnd 2 2 sc in each st [12 sts]
+Rnd 3 *1 sc, 2 sc in next st* 6 times [18 sts]
+Rnd 4 *2 sc, 2 sc in next st* 6 times [24 sts]
+Rnd 5 1 sc in blo of each st [24 sts]
+Rnds 6 to 8 1 sc in each st [24 sts]
+--Fish--
+Rnd 1 4 sc in a magic ring
+Rnd 2 2 sc in each st [8 sts]
+Rnd 3 *1 sc, 2 sc in next st* 4 times [12 sts]
+Rnds 4 to 5 1 sc in each st [12 sts]
+Rnd 6 *1 sc, sc2tog* 4 times [8 sts]
+Rnd 7 sc2tog 4 times [4 sts]`,
+    parts: [
+      { name: "Bowl", counts: [6, 12, 18, 24, 24, 24, 24, 24] },
+      { name: "Fish", counts: [4, 8, 12, 12, 12, 8, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y3c: 302. Snail",
+    text: `Snail
+::: snail body ::: beige
+[1] 4 sc, MR
+[2] inc, sc, inc, sc = 6
+[3-16] sc = 6
+::: shell ::: rust
+[1] 6 sc, MR
+[2] inc all = 12
+[3] sc+inc, all = 18
+[4] sc+sc+inc, all = 24
+[5-6] sc = 24
+[7] 24 sc
+[8] sc+sc+dec, all = 18
+[9] sc+dec, all = 12`,
+    parts: [
+      { name: "snail body", counts: [4, 6, 6, 6, 6, 6, 6, 6, 6, 6, 6, 6, 6, 6, 6, 6] },
+      { name: "shell", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y3c: 303. Advent sock",
+    text: `Advent sock
+r1: ch2, 6sc in 2nd ch from hook (6)
+r2: *2sc in next st* 6x (12)
+r3: *sc, 2sc in next st* 6x (18)
+r4: 18sc. (18)
+r5–r6: rep r4
+r7: sl st in each (18), cut
+loop: ch 11, sl st in 2nd ch and 9 more. (10)`,
+    parts: [
+      { name: "Advent sock", counts: [6, 12, 18, 18, 18, 18, 18] },
+      { name: "loop", counts: [10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y3c: 304. Dino, mini",
+    text: `Dino, mini
+body
+(r1) 5 in mr
+(r2) incx5 10
+(r3) (1 sc inc)x5 15
+(r4) (2 sc inc)x5 20
+(r5-r7) 20 sc
+(r8) 20 sc
+(r9) (2 sc dec)x5 15
+(r10) (1 sc dec)x5 10
+(r11) decx5 5
+spine
+ch 13, from 2nd ch: (sl st, hdc) x6
+legs x4
+(r1) 4 in mr
+(r2) 4 sc`,
+    parts: [
+      { name: "body", counts: [5, 10, 15, 20, 20, 20, 20, 20, 15, 10, 5] },
+      { name: "spine", counts: [12] },
+      { name: "legs", make: 4, counts: [4, 4] },
+    ],
+  },
 ];

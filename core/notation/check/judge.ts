@@ -66,7 +66,8 @@ export function writtenOf(
 ): number | undefined {
   if (!summed && totals.length > 0) {
     const o = work(nodes, undefined, MAIN_SLOT, false);
-    if (o.increases + o.decreases > 0) return undefined;
+    const spread = nodes.some((n) => n.kind === "evenly" && n.toward === undefined);
+    if (spread || o.increases + o.decreases > 0) return undefined;
   }
   return totals[totals.length - 1]?.n;
 }

@@ -473,9 +473,7 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   // "Body – start at the beak end, using brown", "Panda face: white (W) and black (B)": talk, with a colour
   // in it.
   const rest = c.tokens.slice(c.at);
-  // "Second leg: as the first, keep the yarn": what it is made like.
-  const refers = (t: Token) => t.kind === "ordinal" || isRoundWord(t.text);
-  if (AS.test(rest[0]?.text ?? "") && rest.slice(1, 5).some(refers)) return false;
+  if (saysLike(rest)) return false;
   const worked = rest.some((_, i) => {
     const at = new Cursor(rest, c.source, c.names, c.legend, c.colours);
     at.at = i;
@@ -494,7 +492,16 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
   return false;
 }
 
-const AS = /^(as|same|like)$/;
+/** "Second leg: as the first, keep the yarn", "Leg 2: as leg 1", "Leg 2: same, but …": what it is made like. */
+function saysLike(rest: readonly Token[]): boolean {
+  const [first, next] = rest;
+  if (/^(same|ditto|likewise|idem|identical)$/.test(first?.text ?? "") && LIKE_ALONE.test(next?.text ?? "."))
+    return true;
+  const refers = (t: Token, i: number) =>
+    t.kind === "ordinal" || isRoundWord(t.text) || (t.kind === "number" && i > 0 && rest[i]?.kind === "word");
+  return /^(as|same|like|identical)$/.test(first?.text ?? "") && rest.slice(1, 5).some(refers);
+}
+const LIKE_ALONE = /^(again|but|and|[.,;!(])$/;
 
 /** Is all that is left a shade, perhaps with a sign behind it? */
 function shadeEnds(c: Cursor, sign?: string): boolean {

@@ -430,6 +430,11 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
         c.at = start + 1;
       }
     }
+    // "For the 2nd, put two in each": told as steps of one round after the other.
+    const behind = c.tokens.indexOf(first) + 1;
+    const led = /^(for|in|on)$/.test(c.tokens[start]?.text ?? "") && c.tokens[behind - 2]?.text === "the";
+    if (led && /^[,:]$/.test(c.tokens[behind]?.text ?? "") && out.length === 0)
+      finish("round", "ordinal", n, [{ last: n, to: behind, cost: 0 }], 1, LABEL.bareDash);
     c.at = start;
     return out;
   }

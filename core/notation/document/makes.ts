@@ -16,6 +16,8 @@ const ALSO = String.raw`(?:and|&|\+|\/|,)`;
 /** What a number in a heading may measure or count besides pieces. */
 const MEASURE =
   "(?:rounds?|rnds?|rds?|rows?|mm|cm|g|grams?|inch|inches|strands?|parts?|colou?rs?|yarns?|sts?|stitches|sides?|versions?|sizes?|layers?|ply|hours?|minutes?)\\b";
+/** Several things, by the end of their name. */
+const SEVERAL = "(?:[^s]s|feet|teeth|geese)";
 /** Where a statement begins and ends: at a sign or at an end. */
 const OPEN = String.raw`(?<=^|[-,;:/|~=(\[<*.] )`;
 const SHUT = String.raw`(?= ?$| [-,;:/|~=()[\]>*.])`;
@@ -40,11 +42,11 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`(?<=[([] )${N}(?= (?!${MEASURE})[a-z]+[^s\W]s ,)`),
   new RegExp(String.raw`^${N}(?= (?!${MEASURE})(?:[a-z]+ )?[a-z]+[^s\W]s\b)`),
   // "Ears – 2", "Ears: 2": only several things are counted so.
-  new RegExp(String.raw`(?<=[^s]s [-:=,|(\[/]+ )${N}${SHUT}`),
+  new RegExp(String.raw`(?<=${SEVERAL} [-:=,|(\[/]+ )${N}${SHUT}`),
   // "Bread – 2 panels, cream".
   new RegExp(String.raw`(?<=[a-z] [-:|/,]+ )${N}(?= (?!${MEASURE})[a-z]+[^s\W]s${SHUT})`),
   // "Wings, 4 in white:".
-  new RegExp(String.raw`(?<=[a-z]s [-:,] )${N}(?= (?:in|with) (?!${MEASURE})[a-z]+(?: [a-z]+)?${SHUT})`),
+  new RegExp(String.raw`(?<=${SEVERAL} [-:,] )${N}(?= (?:in|with) (?!${MEASURE})[a-z]+(?: [a-z]+)?${SHUT})`),
   // "Ears. In cream, two."
   new RegExp(String.raw`(?<=[a-z] [,;] )${N}(?= ?[.]? ?$)`),
   new RegExp(String.raw`\b1 ${SIDE} ,? ?${ALSO}? ?1 ${SIDE}\b`),

@@ -180,9 +180,18 @@ const FEWEST_IN_ROW = 3;
 /** "/ 2. (1, inc) x 3", "(4) 2. inc": a number with its sign, behind what parts rounds, or behind a sum. */
 const numbered = (tokens: readonly Token[], i: number, next: number): boolean =>
   tokens[i]?.kind === "number" &&
-  /^[.)]$/.test(tokens[i + 1]?.text ?? "") &&
+  /^[.)]$/.test(tokens[rangeEnd(tokens, i) + 1]?.text ?? "") &&
   (/^[/|;:]$/.test(tokens[i - 1]?.text ?? "") ||
     (tokens[i]?.value === next && (i === 0 || behindSum(tokens, i))));
+
+/** "4", "4-6", "4 thru 6", "R4 to R6", "4.-6.": the last number of the label whose first one stands at `at`. */
+function rangeEnd(tokens: readonly Token[], at: number): number {
+  const sign = tokens[at + 1]?.text === "." && RANGES.test(tokens[at + 2]?.text ?? "") ? at + 2 : at + 1;
+  if (!RANGES.test(tokens[sign]?.text ?? "")) return at;
+  const to = isRoundWord(tokens[sign + 1]?.text ?? "") ? sign + 2 : sign + 1;
+  return tokens[to]?.kind === "number" && (tokens[to].value ?? 0) > (tokens[at]?.value ?? Infinity) ? to : at;
+}
+const RANGES = /^(-|--|to|thru|through|till|until)$/;
 
 const behindSum = (tokens: readonly Token[], i: number): boolean =>
   i > 1 && /^[)\]]$/.test(tokens[i - 1]?.text ?? "") && tokens[i - 2]?.kind === "number";
@@ -201,12 +210,9 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
       continue;
     }
     if (n.value !== last + 1 || !worked) return NO_LABELS;
-    // "6-7", "R6 to R7", "6.-7.".
-    const sign = tokens[at + 1]?.text === "." ? at + 2 : at + 1;
-    const ranged = /^(-|--|to)$/.test(tokens[sign]?.text ?? "");
-    const to = ranged ? (isRoundWord(tokens[sign + 1]?.text ?? "") ? sign + 2 : sign + 1) : at;
+    const to = rangeEnd(tokens, at);
     found.push(i);
-    last = ranged && tokens[to]?.kind === "number" ? (tokens[to]?.value ?? n.value) : n.value;
+    last = tokens[to]?.value ?? n.value;
     worked = false;
     i = to;
   }

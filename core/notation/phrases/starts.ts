@@ -3,6 +3,7 @@ import { readRing, readTarget, noTarget } from "../target";
 import { ONCE, type Node } from "../tree";
 import { readStitch } from "../vocabulary";
 import { COST } from "./costs";
+import { sumBehind } from "./times";
 import { NONE, words, type Phrase } from "./phrase";
 
 const LEAD = words(
@@ -42,7 +43,9 @@ export const ring: Phrase = {
       if (n === undefined || !token || !Number.isInteger(n)) return undefined;
       if (opened) return undefined;
       if (!(
-        c.done || c.is("(", "[", "{", "=", ".", ";", "-", "--", ",", "|", "~", "/", "<", "\n", "\u2026", "**")
+        c.done ||
+        sumBehind(c) ||
+        c.is("(", "[", "{", "=", ".", ";", "-", "--", ",", "|", "~", "/", "<", "\n", "\u2026", "**")
       ))
         return undefined;
       const times = { kind: "number" as const, n, at: { from: token.from, to: token.to } };

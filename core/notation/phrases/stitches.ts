@@ -122,8 +122,11 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
   ) {
     const word = readStitch(new Cursor([noun], c.source, c.names, c.legend), x.terms);
     const alone = word?.kind === "plain" ? saidAlone(word, noTarget()) : undefined;
-    // "sc inc sc inc sc inc": again and again without a comma, they are two each time.
-    const again = counted === 0 && (pairAt(c, start + 2) || pairAt(c, start - 2));
+    // "sc inc sc inc sc inc", "2 sc inc 2 sc inc": again and again without a comma, they are two each time.
+    const pair = 2 + counted;
+    const again = [start + pair, start - pair].some(
+      (i) => (counted === 0 || c.tokens[i]?.kind === "number") && pairAt(c, i + counted),
+    );
     // "2 sc inc x6" is rather two stitches and an increase, six times, than twelve increases.
     const multiplied = counted === 1 && /^[x*(]$/.test(c.tokens[start + 3]?.text ?? "");
     if (again) for (const [i, r] of out.entries()) out[i] = { ...r, cost: r.cost + COST.unreadWord };

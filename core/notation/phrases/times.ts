@@ -60,6 +60,9 @@ const END = words(", . ; ( [ = ) ] } { - -- | / * ~ < \n \u2026 and then");
 /** Is there nothing at the cursor that a number before it could count? */
 export const ends = (c: Cursor): boolean => c.done || END.has(c.text());
 
+/** "[sc, inc] 6: 18", "MR 6: 6": a colon, and what the round comes to. */
+export const sumBehind = (c: Cursor): boolean => c.is(":") && c.kind(1) === "number" && c.kind(2) === "end";
+
 /** "rep 6", "(sc, inc) 6": a number alone, when nothing that it could count follows it. */
 export function bareTimes(c: Cursor): SaidTimes | undefined {
   return c.attempt(() => {
@@ -67,7 +70,7 @@ export function bareTimes(c: Cursor): SaidTimes | undefined {
     const n = c.kind() === "number" ? c.number() : undefined;
     if (n === undefined || !token || !Number.isInteger(n)) return undefined;
     // "[sc, inc] 6: 18": the colon gives the sum.
-    const sum = c.is(":") && c.kind(1) === "number" && c.kind(2) === "end";
+    const sum = sumBehind(c);
     // "(sc, inc) 6 18": so often, and then the sum.
     const summed = c.kind() === "number" && c.kind(1) === "end";
     return ends(c) || sum || summed ? { times: number(n, token), more: false } : undefined;

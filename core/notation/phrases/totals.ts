@@ -145,9 +145,14 @@ export const totals: Phrase = {
         const sure = mark === "=" || mark === "==" || mark === "\u2026" || led;
         // "- 18, ss, cut.": what ends the round comes behind its sum.
         const closes = c.is(",") && CLOSING.has(c.text(1));
+        // ": 24 -- wait with filling": a remark.
+        const dash = c.tokens[c.at - 1]?.text ?? "";
+        const remarks =
+          /^--?$/.test(dash) && c.kind() === "word" && (sure || mark === ":") && !stitchAhead(c, x);
         if (
           c.done ||
           closes ||
+          remarks ||
           (atEnd(c) && (sure || t.named || c.is("."))) ||
           (sure && (t.named || mark === "=") && !times(c))
         )
