@@ -35,6 +35,7 @@ import {
 } from "../db/queries/items";
 import { saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
 import { addBalls, type NewBall } from "../db/queries/balls";
+import { keepScenario } from "../db/queries/scenarios";
 import { saveColourway } from "../db/queries/colourways";
 import { createPurchase } from "../db/queries/purchases";
 import { benchPrefix, findBenchLine, keepActs, setBenchTimings, setMade } from "../db/queries/bench";
@@ -930,6 +931,15 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     [lighthouse, 8],
   ]);
   await shareWithHelper(scope, workshop, second, today);
+  await keepScenario(scope, {
+    name: "A tenth dearer, one buyer in twelve fewer",
+    price: 10,
+    quantity: -8,
+    pace: 0,
+    yarn: 0,
+    yield: 0,
+    wage: 0,
+  });
   /** Pieces that a usual market day, a week of the web shop and one of the gift shop ask for. */
   const ware = async (
     itemId: string,

@@ -2,7 +2,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { listItems, saveItem } from "../db/queries/items";
 import { workshop } from "../db/schema";
-import { clickText, openPage, Person, startSite, visit, type Site } from "./harness";
+import { axeFinds, clickText, openPage, Person, startSite, visit, type Site } from "./harness";
 import { pdfText } from "./pdf-text";
 
 let site: Site;
@@ -411,8 +411,36 @@ it("a shelf is refilled, its statement says what is owed, and what-if moves with
   await page.waitForFunction((w) => document.querySelector("#then-title")?.textContent !== w, {}, was);
   await clickText(page, "main button", "Keep it to compare");
   await me.waitText("Prices +10 %");
+  const dearer = await profit();
   await clickText(page, "main button", "as it is");
   await page.waitForFunction((w) => document.querySelector("#then-title")?.textContent === w, {}, was);
+  // Kept for good: it is there after a reload, stands beside what is tried, and sets the dials again.
+  await page.reload();
+  await me.settle();
+  await page.waitForSelector('[aria-label="Compare Prices +10 %"]');
+  await me.press('[aria-label="Compare Prices +10 %"]');
+  const last = await page.$eval("main section tbody tr:last-child td:last-child", (x) =>
+    x.textContent.replace(/[^\d.]/g, ""),
+  );
+  expect(dearer.replace(/[^\d.]/g, "")).toBe(last);
+  await me.press('[aria-label="Set the dials to Prices +10 %"]');
+  await page.waitForFunction((w) => document.querySelector("#then-title")?.textContent === w, {}, dearer);
+  // Taken over: prices behind a look at each, the wage at once.
+  expect(
+    await page.$$eval("main a", (all) => all.some((a) => a.getAttribute("href") === "/sell/prices?by=10")),
+  ).toBe(true);
+  await me.fill("#dial-wage", "50");
+  await clickText(page, "main button", "Take the wage over");
+  await me.waitText("Your hour earns that from now on");
+  expect(await page.$eval("#dial-wage", (x) => (x as HTMLInputElement).value)).toBe("0");
+  expect(await axeFinds(page)).toEqual([]);
+  await me.press('[aria-label="Delete Prices +10 %"]');
+  await page.waitForSelector('[aria-label="Compare Prices +10 %"]', { hidden: true });
+  await clickText(page, "button", "Undo");
+  await page.waitForSelector('[aria-label="Compare Prices +10 %"]');
+  await page.goto(`${site.url}/sell/prices?by=10`);
+  await me.settle();
+  expect(await page.$eval('[name="by"]', (x) => (x as HTMLInputElement).value)).toBe("10");
   await end();
 });
 

@@ -24,6 +24,7 @@ export const KIND_WORDS: Readonly<Record<BinKind, string>> = {
   market: "market day",
   commission: "commission",
   place: "place",
+  scenario: "scenario",
 };
 
 export async function loader({ request, context }: Route.LoaderArgs) {

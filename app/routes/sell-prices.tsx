@@ -263,6 +263,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                 <Input
                   name="by"
                   inputMode="text"
+                  defaultValue={/^-?\d{1,3}$/.test(params.get("by") ?? "") ? (params.get("by") ?? "") : ""}
                   autoComplete="off"
                   placeholder="5"
                   style={{ width: 80 }}

@@ -8,6 +8,7 @@ import { setSwatchDeleted } from "@db/queries/materials";
 import { setPurchaseDeleted } from "@db/queries/purchases";
 import { setCommissionDeleted } from "@db/queries/commissions";
 import { setMarketDeleted, setPlaceDeleted } from "@db/queries/places";
+import { setScenarioDeleted } from "@db/queries/scenarios";
 import { setSupplierDeleted } from "@db/queries/suppliers";
 import { setRunDeleted } from "@db/queries/cutting";
 import { setChannelDeleted } from "@db/queries/workshops";
@@ -28,6 +29,7 @@ const KINDS = {
   market: { put: setMarketDeleted, to: (id: string) => `/sell/markets/${id}` },
   commission: { put: setCommissionDeleted, to: (id: string) => `/sell/commissions/${id}` },
   place: { put: setPlaceDeleted, to: () => "/sell#places" },
+  scenario: { put: setScenarioDeleted, to: () => "/sell/what-if" },
 } as const;
 
 /** Brings back what was deleted. Deleting only sets a mark, so nothing has to be rebuilt. */
@@ -37,7 +39,7 @@ export async function action(args: Route.ActionArgs) {
   const what = form.get("what");
   const match =
     typeof what === "string"
-      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel|market|commission|place):([0-9a-f-]{36})$/.exec(
+      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel|market|commission|place|scenario):([0-9a-f-]{36})$/.exec(
           what,
         )
       : null;

@@ -1,44 +1,46 @@
-import { max } from "d3-array";
-import { scaleLinear } from "d3-scale";
 import { useState } from "react";
-import { Link } from "react-router";
-import styled from "styled-components";
+import { data, redirect, useSearchParams } from "react-router";
+import { z } from "zod";
 import type { Route } from "./+types/what-if";
+import { AS_IT_IS, FACTORS, type Base, type Factor, type Otherwise } from "@core/shelf/what-if";
 import {
-  AS_IT_IS,
-  FACTORS,
-  levers,
-  whatIf,
-  type Base,
-  type Factor,
-  type Otherwise,
-} from "@core/shelf/what-if";
-import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
+  keepScenario,
+  listScenarios,
+  setScenarioDeleted,
+  TooManyScenarios,
+  type Scenario as ScenarioRow,
+} from "@db/queries/scenarios";
+import { updateWorkshop } from "@db/queries/workshops";
 import { SellNav } from "../features/sell/nav";
 import { earnedBy, soldIn } from "../features/sell/sold.server";
+import { Dials } from "../features/sell/what-if/dials";
+import { KeptSheet, type Scenario } from "../features/sell/what-if/kept";
+import { OutcomeSheet } from "../features/sell/what-if/outcome";
+import { Tornado } from "../features/sell/what-if/tornado";
+import { otherwiseText } from "../features/sell/what-if/words";
 import { wareKey } from "../features/sell/wares";
-import { openWorkshop } from "../server/scope.server";
+import { id } from "../forms";
+import { once, openForm, refused } from "../server/form.server";
+import { openWorkshop, type Opened } from "../server/scope.server";
+import { keepPage } from "../ui/away";
 import {
-  Button,
+  Badge,
   ButtonLink,
+  Columns,
   Empty,
   Page,
   PageHead,
-  PlainTable,
-  Row,
   Scroll,
   Sheet,
   SheetHead,
   Small,
   Stack,
 } from "../ui/basics";
-import { Input } from "../ui/field";
-import { useReading } from "../ui/reading";
+import { Refusal } from "../ui/form";
 
 export const meta: Route.MetaFunction = () => [{ title: "What if · Lapka" }];
 
 const DAYS = 365;
-const STEP = 0.1;
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
@@ -75,27 +77,100 @@ export async function loader({ request, context }: Route.LoaderArgs) {
           overheadPerHour: opened.workshop.overheadPerHour,
         }
       : undefined;
-  return { base };
+  return { base, kept: (await listScenarios(opened.scope)).map(viewOf), owns: opened.role === "owner" };
 }
 
-const WORDS: Readonly<Record<Factor, { name: string; more: string }>> = {
-  price: { name: "Prices", more: "dearer" },
-  quantity: { name: "Pieces sold", more: "more" },
-  pace: { name: "Your pace", more: "quicker" },
-  yarn: { name: "Yarn prices", more: "dearer" },
-  yield: { name: "Pieces that pass", more: "more" },
-  wage: { name: "Your wage", more: "more" },
+const viewOf = (s: ScenarioRow): Scenario => ({
+  id: s.id,
+  name: s.name,
+  otherwise: Object.fromEntries(FACTORS.map((f) => [f, s[f] / 100])) as Record<Factor, number>,
+});
+
+const percent = z
+  .string()
+  .regex(/^-?\d{1,3}$/)
+  .transform(Number)
+  .pipe(z.number().min(-90).max(300));
+const keepSchema = z.object({
+  intent: z.literal("keep"),
+  name: z.string().trim().max(80, { error: "80 letters at most." }),
+  ...(Object.fromEntries(FACTORS.map((f) => [f, percent])) as Record<Factor, typeof percent>),
+});
+const wageSchema = z.object({
+  intent: z.literal("wage"),
+  wage: z
+    .string()
+    .regex(/^\d{1,8}$/)
+    .transform(Number),
+});
+const deleteSchema = z.object({ intent: z.literal("delete"), id });
+
+export async function action(args: Route.ActionArgs) {
+  const { form, opened } = await openForm(args);
+  return once(opened, form, (o) => write(form, o));
+}
+
+/** Only what the page's own forms send. */
+function fieldsOf<T>(schema: z.ZodType<T>, form: FormData): T {
+  const read = schema.safeParse(Object.fromEntries(form));
+  if (!read.success) throw data(null, { status: 400 });
+  return read.data;
+}
+
+async function write(form: FormData, { scope, workshop, role }: Opened) {
+  switch (form.get("intent")) {
+    case "keep": {
+      const { intent: _intent, name, ...by } = fieldsOf(keepSchema, form);
+      const otherwise = Object.fromEntries(FACTORS.map((f) => [f, by[f] / 100])) as Record<Factor, number>;
+      try {
+        await keepScenario(scope, { ...by, name: name || otherwiseText(otherwise) || "As it is" });
+      } catch (error) {
+        if (!(error instanceof TooManyScenarios)) throw error;
+        throw refused(`${error.most} scenarios are kept already: delete one first.`, 409);
+      }
+      return redirect("/sell/what-if?done=kept");
+    }
+    case "wage":
+      // What an hour earns is the owner's to say.
+      if (role !== "owner") throw data(null, { status: 403 });
+      await updateWorkshop(scope, { wagePerHour: fieldsOf(wageSchema, form).wage }, workshop.version);
+      return redirect("/sell/what-if?done=wage");
+    case "delete": {
+      const { id } = fieldsOf(deleteSchema, form);
+      await setScenarioDeleted(scope, id, true);
+      return redirect(`/sell/what-if?deleted=scenario:${id}`);
+    }
+    default:
+      throw data(null, { status: 400 });
+  }
+}
+
+export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
+export { unlessAway as shouldRevalidate } from "../ui/away";
+
+const DONE: Readonly<Record<string, string>> = {
+  kept: "kept",
+  wage: "Your hour earns that from now on; every price is looked at anew.",
 };
 
-export default function WhatIf({ loaderData: { base } }: Route.ComponentProps) {
+export default function WhatIf({ loaderData: { base, kept, owns }, actionData }: Route.ComponentProps) {
+  const [params] = useSearchParams();
+  const done = DONE[params.get("done") ?? ""];
   return (
     <Page>
       <PageHead>
         <h1>What if</h1>
+        {done ? (
+          <span role="status">
+            <Badge $tone="good">{done}</Badge>
+          </span>
+        ) : null}
       </PageHead>
       <SellNav />
+      <Refusal of={actionData} />
       {base ? (
-        <Scenario base={base} />
+        // Where the wage was taken over the dials begin anew: they say more or less than it.
+        <Scenarios base={base} kept={kept} owns={owns} key={base.wagePerHour} />
       ) : (
         <Empty>
           <h2>First something sold</h2>
@@ -112,289 +187,36 @@ export default function WhatIf({ loaderData: { base } }: Route.ComponentProps) {
   );
 }
 
-function Scenario({ base }: { base: Base }) {
-  const r = useReading();
+function Scenarios({ base, kept, owns }: { base: Base; kept: readonly Scenario[]; owns: boolean }) {
   const [at, setAt] = useState<Otherwise>(AS_IT_IS);
-  const [kept, setKept] = useState<readonly Otherwise[]>([]);
-  const money = (n: number) => printMoney(Math.round(n) as Minor, r);
-  const now = whatIf(base, AS_IT_IS);
-  const then = whatIf(base, at);
-  const changed = FACTORS.some((f) => at[f] !== 0);
-  const set = (f: Factor, percent: number) =>
-    setAt((o) => ({ ...o, [f]: Math.max(-0.9, Math.min(3, Number.isFinite(percent) ? percent / 100 : 0)) }));
+  const [compared, setCompared] = useState<readonly string[]>([]);
   return (
     <Stack $gap={18}>
       <p>
         The sales of the last year, {base.pieces} pieces, with one thing or several otherwise. As many are
         sold at another price: what a price does to how many buy is yours to judge, with “Pieces sold”.
       </p>
-      <Columns>
-        <Sheet aria-labelledby="dials-title">
-          <SheetHead>
-            <h2 id="dials-title">If it were so much more or less</h2>
-            {changed ? (
-              <Button type="button" $quiet onClick={() => setAt(AS_IT_IS)}>
-                as it is
-              </Button>
-            ) : null}
-          </SheetHead>
-          <Dials>
-            {FACTORS.map((f) => (
-              <li key={f}>
-                <label htmlFor={`dial-${f}`}>{WORDS[f].name}</label>
-                <input
-                  type="range"
-                  aria-label={`${WORDS[f].name}, slider`}
-                  min={-50}
-                  max={50}
-                  step={1}
-                  value={Math.round(100 * at[f])}
-                  onChange={(e) => set(f, Number(e.target.value))}
-                />
-                <Input
-                  id={`dial-${f}`}
-                  type="number"
-                  min={-90}
-                  max={300}
-                  value={Math.round(100 * at[f])}
-                  onChange={(e) => set(f, Number(e.target.value))}
-                  style={{ width: 76, textAlign: "right" }}
-                />
-                <span aria-hidden>%</span>
-              </li>
-            ))}
-          </Dials>
-        </Sheet>
-        <Sheet aria-labelledby="then-title" aria-live="polite">
-          <SheetHead>
-            <h2 id="then-title">
-              {then.profit >= 0 ? "Profit" : "Loss"} {money(Math.abs(then.profit))}
-            </h2>
-            <Small>after your wage and overhead</Small>
-          </SheetHead>
-          <Scroll tabIndex={0} role="region" aria-label="As it is and then, table">
-            <PlainTable $tight>
-              <thead>
-                <tr>
-                  <th scope="col">
-                    <span className="sr">Figure</span>
-                  </th>
-                  <th scope="col" className="num">
-                    As it is
-                  </th>
-                  <th scope="col" className="num">
-                    Then
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {(
-                  [
-                    ["Takings", money(now.paid), money(then.paid)],
-                    ["Left after tax, fees and stalls", money(now.kept), money(then.kept)],
-                    ["Materials", money(now.material), money(then.material)],
-                    [
-                      "Making",
-                      printDuration((now.hours * 3600) as Seconds, r),
-                      printDuration((then.hours * 3600) as Seconds, r),
-                    ],
-                    [
-                      "An hour earns",
-                      now.perHour === undefined ? "—" : money(now.perHour),
-                      then.perHour === undefined ? "—" : money(then.perHour),
-                    ],
-                    ["Profit", money(now.profit), money(then.profit)],
-                  ] as const
-                ).map(([label, a, b]) => (
-                  <tr key={label}>
-                    <th scope="row">{label}</th>
-                    <td className="num">{a}</td>
-                    <td className="num">
-                      <b>{b}</b>
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </PlainTable>
-          </Scroll>
-          <Row style={{ marginTop: 12 }}>
-            <Button type="button" disabled={!changed} onClick={() => setKept((k) => [...k, at].slice(-4))}>
-              Keep it to compare
-            </Button>
-            {at.price !== 0 ? <Link to="/sell/prices">change the prices</Link> : null}
-            {at.wage !== 0 ? <Link to="/settings">change the wage</Link> : null}
-          </Row>
-        </Sheet>
+      <Columns $parts="minmax(0, 1fr) minmax(0, 1.2fr)">
+        <Dials at={at} onChange={setAt} />
+        <OutcomeSheet
+          base={base}
+          at={at}
+          compared={kept.filter((k) => compared.includes(k.id))}
+          owns={owns}
+        />
       </Columns>
+      {kept.length > 0 ? (
+        <KeptSheet base={base} kept={kept} compared={compared} onCompare={setCompared} onTake={setAt} />
+      ) : null}
       <Sheet aria-labelledby="levers-title">
         <SheetHead>
           <h2 id="levers-title">A tenth more or less of each</h2>
           <Small>what it does to the profit: dark a tenth more, pale a tenth less</Small>
         </SheetHead>
-        <Tornado base={base} at={at} />
+        <Scroll tabIndex={0} role="group" aria-label="A tenth more or less of each">
+          <Tornado base={base} at={at} />
+        </Scroll>
       </Sheet>
-      {kept.length > 0 ? (
-        <Sheet $pad={false} aria-labelledby="kept-title">
-          <SheetHead style={{ padding: "12px 14px 0" }}>
-            <h2 id="kept-title">Kept to compare</h2>
-          </SheetHead>
-          <Scroll tabIndex={0} role="region" aria-label="Kept to compare, table">
-            <PlainTable>
-              <thead>
-                <tr>
-                  <th scope="col">Otherwise</th>
-                  <th scope="col" className="num">
-                    An hour earns
-                  </th>
-                  <th scope="col" className="num">
-                    Profit
-                  </th>
-                  <th scope="col">
-                    <span className="sr">Take it up</span>
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {kept.map((o, i) => {
-                  const out = whatIf(base, o);
-                  return (
-                    <tr key={i}>
-                      <td>{otherwiseText(o)}</td>
-                      <td className="num">{out.perHour === undefined ? "—" : money(out.perHour)}</td>
-                      <td className="num">{money(out.profit)}</td>
-                      <td className="num">
-                        <Button
-                          type="button"
-                          onClick={() => setAt(o)}
-                          aria-label={`Take up: ${otherwiseText(o)}`}
-                        >
-                          Take it up
-                        </Button>
-                      </td>
-                    </tr>
-                  );
-                })}
-              </tbody>
-            </PlainTable>
-          </Scroll>
-        </Sheet>
-      ) : null}
     </Stack>
   );
 }
-
-const percent = (x: number): string => `${x > 0 ? "+" : "−"}${Math.round(100 * Math.abs(x))} %`;
-const otherwiseText = (o: Otherwise): string =>
-  FACTORS.filter((f) => o[f] !== 0)
-    .map((f) => `${WORDS[f].name} ${percent(o[f])}`)
-    .join(", ");
-
-const W = 720;
-const ROW = 34;
-
-/** How far a tenth of each moves the profit, to both sides of where it is. */
-function Tornado({ base, at }: { base: Base; at: Otherwise }) {
-  const r = useReading();
-  const list = levers(base, at, STEP);
-  const here = whatIf(base, at).profit;
-  const far = Math.max(1, max(list, (l) => Math.max(Math.abs(l.more - here), Math.abs(l.less - here))) ?? 1);
-  const x = scaleLinear()
-    .domain([-far, far])
-    .range([190, W - 70]);
-  const money = (n: number) => `${n > 0 ? "+" : "−"}${printMoney(Math.abs(Math.round(n)) as Minor, r)}`;
-  return (
-    <Svg
-      viewBox={`0 0 ${W} ${list.length * ROW + 8}`}
-      role="img"
-      aria-label={list
-        .map((l) => `${WORDS[l.factor].name}, a tenth ${WORDS[l.factor].more}: ${money(l.more - here)}`)
-        .join("; ")}
-    >
-      {list.map((l, i) => {
-        const y = i * ROW + 6;
-        const up = l.more - here;
-        const down = l.less - here;
-        return (
-          <g key={l.factor}>
-            <text x={0} y={y + 16}>
-              {WORDS[l.factor].name}
-            </text>
-            {[
-              { d: up, more: true },
-              { d: down, more: false },
-            ].map(({ d, more }) => (
-              <g key={String(more)}>
-                <rect
-                  className={more ? "more" : "less"}
-                  x={Math.min(x(0), x(d))}
-                  width={Math.max(1, Math.abs(x(d) - x(0)))}
-                  y={y}
-                  height={22}
-                />
-                {more ? (
-                  <text
-                    className="value"
-                    x={d >= 0 ? x(Math.max(up, down)) + 6 : x(Math.min(up, down)) - 6}
-                    textAnchor={d >= 0 ? "start" : "end"}
-                    y={y + 16}
-                  >
-                    {money(d)}
-                  </text>
-                ) : null}
-              </g>
-            ))}
-          </g>
-        );
-      })}
-      <line x1={x(0)} x2={x(0)} y1={0} y2={list.length * ROW + 4} />
-    </Svg>
-  );
-}
-
-const Svg = styled.svg`
-  display: block;
-  width: 100%;
-  max-width: 900px;
-  text {
-    font-size: 14px;
-    fill: var(--ink);
-  }
-  .value {
-    font-size: 13px;
-    fill: var(--soft);
-  }
-  .more {
-    fill: var(--act);
-  }
-  .less {
-    fill: var(--tape);
-    stroke: var(--edge);
-    stroke-width: 0.7;
-  }
-  line {
-    stroke: var(--ink);
-  }
-`;
-const Columns = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr));
-  gap: 18px;
-`;
-const Dials = styled.ul`
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 8px;
-  li {
-    display: grid;
-    grid-template-columns: 120px minmax(0, 1fr) auto auto;
-    gap: 10px;
-    align-items: center;
-  }
-  input[type="range"] {
-    width: 100%;
-    min-height: 32px;
-    accent-color: var(--act);
-  }
-`;

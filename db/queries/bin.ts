@@ -11,6 +11,7 @@ import {
   place,
   purchase,
   run,
+  scenario,
   supplier,
   swatch,
   yarn,
@@ -31,6 +32,7 @@ export const BIN_KINDS = [
   "market",
   "commission",
   "place",
+  "scenario",
 ] as const;
 export type BinKind = (typeof BIN_KINDS)[number];
 
@@ -65,6 +67,7 @@ const NAMED: Readonly<
   market: [market, market.name],
   commission: [commission, commission.customer],
   place: [place, place.name],
+  scenario: [scenario, scenario.name],
 };
 
 /** What was deleted and may come back, newest first; of one thing when asked. */

@@ -237,3 +237,25 @@ export const listPrice = mysqlTable(
   },
   (t) => [index("list_price_of").on(t.workshopId, t.itemId, t.colourwayId, t.channelId)],
 );
+
+/** Per cent that something is otherwise: 10 is a tenth more. */
+const otherwise = () => int().notNull().default(0);
+/** A year that could be otherwise, kept to be compared. */
+export const scenario = mysqlTable(
+  "scenario",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    name: varchar({ length: 200 }).notNull(),
+    price: otherwise(),
+    quantity: otherwise(),
+    pace: otherwise(),
+    yarn: otherwise(),
+    yield: otherwise(),
+    wage: otherwise(),
+    version: version(),
+    deletedAt: deletedAt(),
+    createdAt: createdAt(),
+  },
+  (t) => [index("scenario_of").on(t.workshopId, t.createdAt)],
+);
