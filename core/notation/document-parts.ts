@@ -93,7 +93,10 @@ export abstract class PartsReader extends ReferenceReader {
     );
   }
 
-  /** "Spout: 4 dc into a ring" and round 1 under it: the part has begun, and none of its rounds has a number. */
+  /**
+   * "Spout: 4 dc into a ring", or a ring in a line of its own, and round 1 under it: the part has begun, and none of
+   * its rounds has a number.
+   */
   private begun(part: OpenPart): boolean {
     const [only] = part.rounds;
     if (part.rounds.at(-1)?.label?.first === 0) return true;
@@ -101,12 +104,12 @@ export abstract class PartsReader extends ReferenceReader {
       part.rounds.length === 1 &&
       only !== undefined &&
       only.label === undefined &&
-      only.line === part.line &&
-      only.nodes.some((n) => n.kind === "work" && n.op.into === "ring")
+      only.nodes.some((n) => (n.kind === "work" ? n.op.into === "ring" : n.kind === "start"))
     );
   }
 
-  protected ensurePart(line: Line, first: number | undefined): void {
+  /** `begins`: what stands behind the label begins in a ring itself, and goes on with none. */
+  protected ensurePart(line: Line, first: number | undefined, begins = false): void {
     const [start] = this.part?.rounds ?? [];
     // What stands beside the name comes before round 1 from now on.
     if (
@@ -115,6 +118,7 @@ export abstract class PartsReader extends ReferenceReader {
       this.part &&
       start?.label === undefined &&
       start &&
+      !begins &&
       this.begun(this.part)
     )
       this.part.rounds[0] = { ...start, label: beforeTheFirst(start) };
@@ -123,7 +127,7 @@ export abstract class PartsReader extends ReferenceReader {
       this.heading = undefined;
     } else if (!this.part)
       this.startPart({ name: "Piece", make: 1, slot: undefined, line: line.number, from: line.from }, true);
-    else if (first === 1 && this.part.rounds.length > 0 && !this.begun(this.part)) {
+    else if (first === 1 && this.part.rounds.length > 0 && (begins || !this.begun(this.part))) {
       this.startPart(
         {
           name: `Part ${this.parts.length + 1}`,

@@ -34,6 +34,9 @@ export {
   type RawRound,
 } from "./document-base";
 
+/** A ring that a round begins with is named among its first words. */
+const RING_WORDS = 10;
+
 /** Words that go on a sentence about a round rather than work it. */
 /** Words that bare numbers may have beside them: "3: BLO 12 (12)". */
 const BESIDE_NUMBERS = /^(?:sts?|blo|flo|bl|fl|in|the|back|front|loops?|only|around)$/;
@@ -609,7 +612,7 @@ export class DocumentReader extends LooseReader {
       if (label.first === 0 && !this.fabricIn(tokens.slice(to)))
         return this.keepSetup(tokens.slice(to), line);
       this.closeRound();
-      this.ensurePart(line, label.first);
+      this.ensurePart(line, label.first, label.first === 1 && this.ringIn(tokens.slice(to, to + RING_WORDS)));
       const said = withoutSpan(withoutVerb(tokens.slice(to)), label);
       if (this.part) this.open = this.opening(said, label, line.number, this.part);
       this.flushSetup();

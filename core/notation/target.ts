@@ -319,9 +319,12 @@ export function readReach(c: Cursor): Times | undefined {
     )
       return { kind: "around" };
     if (readRest(c)) return { kind: "around" };
+    // "One sc, one inc, all the way."
+    const wholeWay = c.is("all") && c.text(1) === "the" && c.text(2) === "way";
     c.take("all", "evenly", "even");
     c.take("the");
     c.take("way");
+    if (wholeWay && (c.done || c.is(".", ",", ";", "(", "[", "=", "-", "--", "|"))) return { kind: "around" };
     // "Sc in 2nd ch and down (18)".
     const down = c.is("down") && /^(and|&)$/.test(c.tokens[c.at - 1]?.text ?? "");
     if (down || c.is("around", "across", "round", "along", "throughout")) {
@@ -545,8 +548,8 @@ function readOne(c: Cursor, t: Target): boolean {
         });
         return true;
       }
-      // "One sc per stitch".
-      if (c.is("per") && isStitchNoun(c.text(1))) {
+      // "One sc per stitch", "1 sc per ch".
+      if (c.is("per") && (isStitchNoun(c.text(1)) || /^(ch|chain)$/.test(c.text(1)))) {
         c.at += 2;
         t.place = "each";
         t.reach ??= readReach(c) ?? { kind: "around" };

@@ -6600,4 +6600,93 @@ legs x4
       { name: "legs", make: 4, counts: [4, 4] },
     ],
   },
+  {
+    hand: "of the plain hands, y4c: 305. Fish",
+    text: `Fish
+BODY : : grey
+Row 1 : : 6sc in MR
+Row 2 : : 6inc : : 12
+Row 3 : : (sc,inc)*6 : : 18
+Row 4 : : (2sc,inc)*6 : : 24
+Row 5-11 : : 24sc : : 24
+Row 12 : : (2sc,dec)*6 : : 18
+Row 13 : : (sc,dec)*6 : : 12
+FIN *2 : : pink
+Row 1 : : 6sc in MR
+Row 2-4 : : 6sc : : 6
+TAIL : : pink
+Row 1 : : 4sc in MR
+Row 2 : : 4inc : : 8
+Row 3 : : 8sc : : 8
+Row 4 : : 8inc : : 16`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "FIN", make: 2, counts: [6, 6, 6, 6] },
+      { name: "TAIL", counts: [4, 8, 8, 16] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y4c: 306. Kitty (head, then body w",
+    text: `Kitty (head, then body without cutting the yarn)
+- head & body -
+Magic ring: 6sc.
+1. inc all (12)
+2. 1 + inc (18)
+3. 2 + inc (24)
+4. 3 + inc (30)
+5. 4 + inc (36)
+6-11. straight (36)
+12. 4 + dec (30)
+13. 3 + dec (24)
+14. 2 + dec (18)`,
+    parts: [{ name: "head & body", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 36, 30, 24, 18] }],
+  },
+  {
+    hand: "of the plain hands, y4c: 307. Donut",
+    text: `Donut
+Ch 20, sl st to first ch to make a ring (do not twist).
+Rnd 1. sc in each ch – 20
+Rnd 2. 2 sc in each – 40
+Rnd 3–6. sc in each – 40
+Switch to icing colour
+Rnd 7. sc in each – 40
+Rnd 8. sc2tog around – 20
+Sew inner edges together, fill as you go.`,
+    parts: [{ name: "Donut", counts: [20, 40, 40, 40, 40, 40, 40, 20] }],
+  },
+  {
+    hand: "of the plain hands, y4c: 308. Tomato pincushion, bulky",
+    text: `Tomato pincushion, bulky yarn
+7 sc in ring | 7
+inc in each | 14
+(1 sc, inc) to end | 21
+(2 sc, inc) to end | 28
+sc, 4 rounds | 28
+(2 sc, dec) to end | 21
+(1 sc, dec) to end | 14
+dec in each | 7`,
+    parts: [{ name: "Piece", counts: [7, 14, 21, 28, 28, 28, 28, 28, 21, 14, 7] }],
+  },
+  {
+    hand: "of the plain hands, y4c: 309. Mouse, by the harbour kn",
+    text: `Mouse, by the harbour knit club. Gauge: not important. US.
+BODY/HEAD: begin at bottom w/ grey. Rnds 1-5: from 6 sc in mr inc 6 sts each rnd to 30 sts. Rnds 6-9: sc even (30). Rnd 10: dec 6 evenly (24). Rnd 11: even. Rnd 12: dec 6 evenly (18). Rnd 13: dec 6 evenly (12).
+EARS (2): Rnds 1-3: from 3 sc in mr inc 3 sts each rnd to 9 sts. Rnd 4: even.
+ARMS (2): Rnd 1: 5 sc in mr. Rnds 2-4: even.`,
+    parts: [
+      { name: "BODY/HEAD", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 24, 18, 12] },
+      { name: "EARS", make: 2, counts: [3, 6, 9, 9] },
+      { name: "ARMS", make: 2, counts: [5, 5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y4c: 310. Photo ring",
+    text: `Photo ring
+In sand: Ch 12 & join. R1 (12): 1 sc per ch. R2 (24): 2 sc per st. R3 (36): 1 sc, 2 in 1. R4 (48): 2 sc, 2 in 1. Cut.
+Stand, in sand: Ch 7. R1–R6 (6): sc back and forth, ch 1 to turn.`,
+    parts: [
+      { name: "Piece", counts: [12, 24, 36, 48] },
+      { name: "Stand", counts: [6, 6, 6, 6, 6, 6] },
+    ],
+  },
 ];

@@ -173,14 +173,14 @@ class Expander {
         );
         continue;
       }
-      const sums = eachSummed(r.trees, numbers.length);
+      const sums = eachSummed(r.trees, numbers.length) ?? ringThenRounds(r.trees, numbers.length);
       numbers.forEach((n, i) =>
         this.push(
           {
             raw: r,
-            trees: sums?.[i] ?? r.trees,
+            trees: sums?.rounds[i] ?? r.trees,
             lastOfLine: i === numbers.length - 1,
-            summed: sums !== undefined,
+            summed: sums?.own === true,
             copied: false,
           },
           n,
@@ -359,16 +359,34 @@ const MAX_GAP = 60;
 const ROUNDS_TOLD =
   /\b(\d{1,3}|[a-z]+)(?: more| further| additional)? (?:rounds?|rnds?|rows?|rds?|times|more)\b|\b(?:until|till|through|thru|to|including)(?: you have| you reach| the end of)? (?:rounds?|rnds?|rows?|rds?|r)?\.? ?(\d{1,3})\b/g;
 
+/** The readings of each round of a range; `own`: each has a total of its own. */
+interface Ranged {
+  readonly rounds: readonly (readonly Tree[])[];
+  readonly own: boolean;
+}
+
+/** "Rnds 1-5: 6 sc in mr, inc 6 each round (30)": the ring is the first of them, and the rest is each of the others. */
+function ringThenRounds(trees: readonly Tree[], many: number): Ranged | undefined {
+  const ringOf = (t: Tree) => t.nodes.findIndex((n) => n.kind === "work" && n.op.into === "ring");
+  const worked = (n: Node): boolean => n.kind === "work" || n.kind === "group" || n.kind === "evenly";
+  const split = trees.filter((t) => ringOf(t) >= 0 && t.nodes.slice(ringOf(t) + 1).some(worked));
+  if (many < 2 || split.length === 0) return undefined;
+  const first = split.map((t) => ({ ...t, nodes: t.nodes.slice(0, ringOf(t) + 1) }));
+  const others = split.map((t) => ({ ...t, nodes: t.nodes.slice(ringOf(t) + 1) }));
+  return { own: false, rounds: range(0, many - 1).map((i) => (i === 0 ? first : others)) };
+}
+
 /** "Rnds 2-4: inc 6 each round (12, 18, 24)": the readings of each round, with the total that is its own. */
-function eachSummed(trees: readonly Tree[], many: number): readonly (readonly Tree[])[] | undefined {
+function eachSummed(trees: readonly Tree[], many: number): Ranged | undefined {
   const lists = (n: Node): boolean => n.kind === "total" && n.list?.length === many;
   if (many < 2 || !trees.some((t) => t.nodes.some(lists))) return undefined;
-  return range(0, many - 1).map((i) =>
+  const rounds = range(0, many - 1).map((i) =>
     trees.map((t) => ({
       ...t,
       nodes: t.nodes.map((n) => (n.kind === "total" && lists(n) ? { ...n, n: n.list?.[i] ?? n.n } : n)),
     })),
   );
+  return { rounds, own: true };
 }
 
 const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0 });

@@ -1,5 +1,5 @@
 import { COST } from "./costs";
-import { words, type Phrase } from "./phrase";
+import { NONE, words, type Phrase } from "./phrase";
 
 /** Signs and small words between the phrases. */
 export const separators: Phrase = {
@@ -18,9 +18,11 @@ export const separators: Phrase = {
 export const fillers: Phrase = {
   name: "fillers",
   starts: words(
-    "the a an so just simply still you your i we will finally lastly afterwards only now here but this always alternating alternately alternate",
+    "the a an so just simply still you your i we will finally lastly afterwards only now here but this always alternating alternately alternate from",
   ),
   read(c) {
+    // "From 6 sc in mr, …": where it begins; elsewhere it says where stitches go.
+    if (c.is("from") && c.at > 0) return NONE;
     c.at++;
     return [{ to: c.at, cost: COST.filler, piece: { kind: "aside" } }];
   },

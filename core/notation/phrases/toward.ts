@@ -1,6 +1,7 @@
 import type { Cursor } from "../cursor";
 import { isRoundWord } from "../labels";
 import { stitchInto, stitchTogether } from "../operations";
+import type { Node } from "../tree";
 import { isStitchNoun } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, words, type Phrase, type Reading } from "./phrase";
@@ -19,7 +20,27 @@ function changedBy(c: Cursor, more: boolean, from: number): readonly Reading[] {
   c.take("evenly");
   if (c.take("each", "every", "per") && isRoundWord(c.text())) c.at++;
   const node = { kind: "evenly" as const, op: into(more), n, rest: REST, from, to: c.to };
-  return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes: [node] } }];
+  const end = endsWith(c);
+  return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes: end ? [node, end] : [node] } }];
+}
+
+/** "… each round to 30 sts": what the last of them comes to. */
+const endsWith = (c: Cursor): Node | undefined =>
+  c.attempt(() => {
+    const from = c.from;
+    c.take("up", "down");
+    if (!c.take("to", "until")) return undefined;
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n === undefined || !Number.isInteger(n)) return undefined;
+    if (isStitchNoun(c.text())) c.at++;
+    return c.done || c.kind() === "mark" ? { kind: "total", n, from, to: c.to } : undefined;
+  });
+
+/** "6 sts each rnd", "6 per round": so many in each of several rounds. */
+function eachRound(c: Cursor): boolean {
+  const noun = isStitchNoun(c.text(1)) ? 2 : 1;
+  const even = c.text(noun) === "evenly" ? noun + 1 : noun;
+  return c.kind() === "number" && /^(in|each|every|per)$/.test(c.text(even)) && isRoundWord(c.text(even + 1));
 }
 
 /**
@@ -38,7 +59,7 @@ export const toward: Phrase = {
     if (!more && !FEWER.test(c.text())) return NONE;
     c.at++;
     while (c.take("evenly", "back", "down", "up", "further", "gradually", "all", "the", "way"));
-    if (c.take("by")) return changedBy(c, more, from);
+    if (c.take("by") || eachRound(c)) return changedBy(c, more, from);
     const until = c.is("until", "till", "til");
     if (!until && !c.is("to")) return NONE;
     c.at++;
@@ -61,6 +82,7 @@ export const toward: Phrase = {
     ["increase to 18 sts evenly", "evenly to 18"],
     ["dec to 6", "evenly to 6"],
     ["increase by 6 each round", "6 inc evenly"],
+    ["inc 6 sts each rnd to 30 sts", "6 inc evenly, total"],
     ["reduce to 12 sts", "evenly to 12"],
     ["keep decreasing until 6 are left", "evenly to 6"],
   ],
