@@ -87,6 +87,8 @@ describe("a passkey", () => {
     await longAgo();
     await clickText(page, "main button", "Make the link");
     await me.waitText("Show first that it is you");
+    // Said beside the form that was sent, and not beside each of the page.
+    expect((await text(page)).split("Show first that it is you")).toHaveLength(2);
     expect(await page.$eval('[name="forName"]', (x) => (x as HTMLInputElement).value)).toBe("Nell");
     await go(page, `${named}/people`);
     await me.waitText("Is it you?");

@@ -2,6 +2,7 @@ import { data } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/print-label";
 import { printJobPicture } from "@db/queries/printer";
+import { keptPicture } from "../server/file.server";
 import { openWorkshop } from "../server/scope.server";
 
 /** A label as it was sent to the printer. */
@@ -10,7 +11,5 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const id = z.uuid().safeParse(params.id);
   const png = id.success ? await printJobPicture(scope, id.data) : undefined;
   if (!png) throw data(null, { status: 404 });
-  return new Response(new Uint8Array(png), {
-    headers: { "Content-Type": "image/png", "Cache-Control": "private, max-age=3600, immutable" },
-  });
+  return keptPicture(request, png, "image/png", params.id);
 }

@@ -23,7 +23,6 @@ import { openWorkshop } from "../server/scope.server";
 import { keepPage } from "../ui/away";
 import { Badge, Columns, Empty, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { printMoment } from "../ui/days";
-import { Refusal } from "../ui/form";
 
 export const meta: Route.MetaFunction = () => [{ title: "Label printer · Lapka" }];
 
@@ -92,14 +91,13 @@ export async function action(args: Route.ActionArgs) {
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 export { unlessAway as shouldRevalidate } from "../ui/away";
 
-/** A label takes about a second; the page looks as often while something is under way, and now and then else. */
-const BUSY_MS = 1200;
-const IDLE_MS = 6000;
+/** A label takes about a second. */
+const LOOK_MS = 1200;
 
-export default function PrinterRoute({ loaderData: d, actionData }: Route.ComponentProps) {
+export default function PrinterRoute({ loaderData: d }: Route.ComponentProps) {
   const { state } = d;
   const waiting = d.open.some((j) => j.state === "waiting");
-  useLooking(waiting ? BUSY_MS : IDLE_MS, state !== undefined);
+  useLooking(waiting && state !== undefined);
   const prints = state?.word === "ready" || state?.word === "printing";
   const first = d.open.find((j) => j.state === "waiting");
   return (
@@ -118,7 +116,6 @@ export default function PrinterRoute({ loaderData: d, actionData }: Route.Compon
               </Small>
             ) : null}
           </SheetHead>
-          <Refusal of={actionData} />
           {d.open.length === 0 ? (
             <p>
               Nothing waits. Choose <b>Swing tags</b> and the <b>label roll</b> on the Paper page of an{" "}
@@ -180,12 +177,19 @@ export default function PrinterRoute({ loaderData: d, actionData }: Route.Compon
   );
 }
 
-/** Asks again how things stand, as long as somebody looks. */
-function useLooking(ms: number, on: boolean) {
+/**
+ * Asks again how things stand: as long as labels wait, and whenever she comes back to the page. A page that lies
+ * open with nothing to wait for asks nothing, so that its session may end.
+ */
+function useLooking(waiting: boolean) {
   const { revalidate, state } = useRevalidator();
   useEffect(() => {
-    if (!on || state !== "idle") return;
-    const timer = setTimeout(() => void (document.hidden || revalidate()), ms);
-    return () => clearTimeout(timer);
-  }, [on, ms, state, revalidate]);
+    const look = () => void (document.hidden || state !== "idle" || revalidate());
+    const timer = waiting && state === "idle" ? setTimeout(look, LOOK_MS) : undefined;
+    window.addEventListener("focus", look);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener("focus", look);
+    };
+  }, [waiting, state, revalidate]);
 }

@@ -36,7 +36,6 @@ import {
   Small,
   Stack,
 } from "../ui/basics";
-import { Refusal } from "../ui/form";
 
 export const meta: Route.MetaFunction = () => [{ title: "What if · Lapka" }];
 
@@ -153,7 +152,7 @@ const DONE: Readonly<Record<string, string>> = {
   wage: "Your hour earns that from now on; every price is looked at anew.",
 };
 
-export default function WhatIf({ loaderData: { base, kept, owns }, actionData }: Route.ComponentProps) {
+export default function WhatIf({ loaderData: { base, kept, owns } }: Route.ComponentProps) {
   const [params] = useSearchParams();
   const done = DONE[params.get("done") ?? ""];
   return (
@@ -167,7 +166,6 @@ export default function WhatIf({ loaderData: { base, kept, owns }, actionData }:
         ) : null}
       </PageHead>
       <SellNav />
-      <Refusal of={actionData} />
       {base ? (
         // Where the wage was taken over the dials begin anew: they say more or less than it.
         <Scenarios base={base} kept={kept} owns={owns} key={base.wagePerHour} />

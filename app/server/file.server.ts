@@ -6,6 +6,17 @@ const clean = (name: string): string =>
     .slice(0, 90) || "item";
 
 /**
+ * A picture that never changes, but may be deleted: the browser asks each time, and is told in a few bytes.
+ * `tag` names it.
+ */
+export function keptPicture(request: Request, bytes: Uint8Array, type: string, tag: string): Response {
+  const headers = { "Content-Type": type, "Cache-Control": "private, no-cache", ETag: `"${tag}"` };
+  return request.headers.get("If-None-Match") === headers.ETag
+    ? new Response(null, { status: 304, headers })
+    : new Response(new Uint8Array(bytes), { headers });
+}
+
+/**
  * A file as an answer, with a name that says what it is. `inline`: shown by the browser; otherwise it is
  * saved.
  */

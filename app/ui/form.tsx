@@ -22,16 +22,30 @@ export const useRole = (): string | undefined => (useRouteLoaderData("root") as 
 /**
  * What every form carries: the workshop it was made for, and a key that stays the same until it was answered.
  */
-export function Carried() {
+export function Carried({ formKey }: { formKey?: string }) {
   const root = useRouteLoaderData("root") as Carrying | undefined;
-  const own = useId();
+  const own = useFormKey();
   if (!root) return null;
   return (
     <>
       <input type="hidden" name="workshop" value={root.workshop.id} />
-      <input type="hidden" name="key-of-form" value={`${root.seed}${own}`} />
+      <input type="hidden" name="key-of-form" value={formKey ?? own} />
     </>
   );
+}
+
+function useFormKey(): string {
+  const root = useRouteLoaderData("root") as Carrying | undefined;
+  return `${root?.seed ?? ""}${useId()}`;
+}
+
+/** Is the last answer of this page the one to this form? Of several forms only that one says why it was not taken. */
+function useAnswered(key: string): boolean {
+  const sent = useNavigation().formData?.get("key-of-form");
+  const [last, setLast] = useState<{ readonly sent?: string; readonly mine: boolean }>({ mine: true });
+  // Its key is another one once the page has new data: what was sent is compared with the key of then.
+  if (typeof sent === "string" && sent !== last.sent) setLast({ sent, mine: sent === key });
+  return last.mine;
 }
 
 /** Why a form was not taken, beside the form, with everything in it as it was. */
@@ -51,12 +65,14 @@ export function WorkForm({
 }: ComponentProps<typeof Form> & { children?: ReactNode; draft?: string }) {
   const result: unknown = useActionData();
   const idle = useNavigation().state === "idle";
+  const key = useFormKey();
+  const answered = useAnswered(key);
   return (
     <Form method="post" {...props}>
-      <Carried />
+      <Carried formKey={key} />
       {draft === undefined ? null : <DraftOf name={draft} idle={idle} refusal={result} />}
       {children}
-      <Refusal of={result} />
+      {answered ? <Refusal of={result} /> : null}
     </Form>
   );
 }

@@ -102,9 +102,12 @@ export function printerAt(port: number, key: string | undefined): LabelPrinter {
     hand: (line) =>
       new Promise((resolve, reject) => {
         const socket = connect(port, "127.0.0.1", () =>
-          socket.end(`${key ? `hello ${key}\n` : ""}${line}\n`, () => resolve()),
+          socket.end(`${key ? `hello ${key}\n` : ""}${line}\n`),
         );
+        socket.resume();
         socket.on("error", reject);
+        // The printer hangs up once it has read it.
+        socket.on("close", () => resolve());
       }),
   };
 }
