@@ -1,5 +1,6 @@
 import type { Cursor } from "./cursor";
 import { likeliestLabel } from "./document/label";
+import { saidSame } from "./document/same";
 import { isRoundWord, type RoundLabel } from "./labels";
 import { readPartNamed } from "./pickups";
 import type { Token } from "./tokens";
@@ -259,9 +260,8 @@ const NO_REFERENCE = {
 function theOneBefore(c: Cursor): Reference | undefined {
   return c.attempt(() => {
     const at = { from: c.from, to: c.peek()?.to ?? c.from };
-    if (!c.take("same", "ditto", "likewise", "idem", "identical")) return undefined;
-    c.take("again");
-    if (!(c.done || c.is(".", ",", ";", "!", "but", "and", "("))) return undefined;
+    if (!saidSame(c.tokens.slice(c.at))) return undefined;
+    c.at++;
     return { ...NO_REFERENCE, part: "previous", partAt: at };
   });
 }

@@ -8,6 +8,7 @@ import type { Token } from "../tokens";
 import { readStitch } from "../vocabulary";
 import { NAME } from "./costs";
 import { makesIn } from "./makes";
+import { saidSame } from "./same";
 import type { Unit } from "./units";
 
 /** A line read as the name of a part, with what it says beside the name. */
@@ -494,14 +495,12 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
 
 /** "Second leg: as the first, keep the yarn", "Leg 2: as leg 1", "Leg 2: same, but …": what it is made like. */
 function saysLike(rest: readonly Token[]): boolean {
-  const [first, next] = rest;
-  if (/^(same|ditto|likewise|idem|identical)$/.test(first?.text ?? "") && LIKE_ALONE.test(next?.text ?? "."))
-    return true;
+  const [first] = rest;
+  if (saidSame(rest)) return true;
   const refers = (t: Token, i: number) =>
     t.kind === "ordinal" || isRoundWord(t.text) || (t.kind === "number" && i > 0 && rest[i]?.kind === "word");
   return /^(as|same|like|identical)$/.test(first?.text ?? "") && rest.slice(1, 5).some(refers);
 }
-const LIKE_ALONE = /^(again|but|and|[.,;!(])$/;
 
 /** Is all that is left a shade, perhaps with a sign behind it? */
 function shadeEnds(c: Cursor, sign?: string): boolean {

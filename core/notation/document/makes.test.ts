@@ -16,6 +16,7 @@ describe("how many there are to be, wherever a heading says it", () => {
     ["Ears: one left, one right", "Ears"],
     ["Ears (make one, then another)", "Ears"],
     ["Ears. Make two of these.", "Ears"],
+    ["Ears. Orange yarn. Two.", "Ears"],
     ["Part B – Ears (2)", "Ears"],
     ["b. ears, 2x", "ears"],
     ["== Ears ×2 ==", "Ears"],
@@ -36,7 +37,7 @@ describe("how many there are to be, wherever a heading says it", () => {
       [name, 2],
     ]);
   });
-  it.each(["Leg 2", "Leg – 2", "Row of 4 spikes", "Body, front and back"])(
+  it.each(["Bear no. 5", "Body, vol. 2", "Leg 2", "Leg – 2", "Row of 4 spikes", "Body, front and back"])(
     "says nothing of it: %s",
     (head) => {
       const p = checkPattern(`${head}\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)`);

@@ -48,7 +48,9 @@ const WAYS: readonly RegExp[] = [
   // "Wings, 4 in white:".
   new RegExp(String.raw`(?<=${SEVERAL} [-:,] )${N}(?= (?:in|with) (?!${MEASURE})[a-z]+(?: [a-z]+)?${SHUT})`),
   // "Ears. In cream, two."
-  new RegExp(String.raw`(?<=[a-z] [,;.] )${N}(?= ?[.]? ?$)`),
+  new RegExp(String.raw`(?<=[a-z] [,;] )${N}(?= ?[.]? ?$)`),
+  // "Feet. Orange yarn. Two.": a sentence of its own, behind another; "Bear no. 5" is a name.
+  new RegExp(String.raw`(?<= [.] [a-z ]*[a-z]{3,} [.] )${N}(?= ?[.]? ?$)`),
   new RegExp(String.raw`\b1 ${SIDE} ,? ?${ALSO}? ?1 ${SIDE}\b`),
   new RegExp(String.raw`\b${SIDE} (?:[a-z]+ )?${ALSO} (?:the )?${SIDE}\b`),
   new RegExp(String.raw`(?<=[a-z] )1 (?:and|&|\+|\/) (?:[a-z]+ )?2${SHUT}`),
