@@ -92,6 +92,8 @@ describe("the schema", () => {
     // People and what they sign in with are the installation's; what they are in a workshop is a row of that.
     expect((rows as { t: string }[]).map((r) => r.t).sort()).toEqual([
       "account",
+      "passkey",
+      "passkey_ask",
       "recovery_code",
       "try_count",
     ]);
