@@ -10,11 +10,11 @@ import {
   type KeptAct,
 } from "./queries/bench";
 import { saveHand, type NewTiming } from "./queries/hands";
-import { createItem, findItem } from "./queries/items";
+import { findItem } from "./queries/items";
 import { timing } from "./schema";
 import { createRun, findRun, finishRun, listFinishedRuns, listOpenRuns } from "./queries/runs";
 import { mine as ofWorkshop, newId, NotThere, type Scope } from "./scope";
-import { freshDatabase, scopeOf } from "./testing";
+import { freshDatabase, plainItem, scopeOf } from "./testing";
 
 let db: Database;
 let close: () => Promise<void>;
@@ -29,19 +29,7 @@ beforeAll(async () => {
   ({ db, close } = await freshDatabase("bench"));
   [mine, other] = [await scopeOf(db, "bench"), await scopeOf(db, "another bench")];
   hand = await saveHand(mine, { name: "Helper", loops: "over" });
-  item = await createItem(
-    mine,
-    { name: "Buoy", kind: "ornament" },
-    {
-      pattern: "Rnd 1: 6 sc in mr (6)",
-      firmness: "medium",
-      hanger: false,
-      note: "",
-      slots: [],
-      notions: [],
-      answers: [],
-    },
-  );
+  item = await plainItem(mine, "Buoy");
   revision = (await findItem(mine, item))?.revision.id ?? "";
   run = await createRun(mine, {
     name: "Two buoys",

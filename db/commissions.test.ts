@@ -16,13 +16,12 @@ import {
   setCommissionState,
   type CommissionContent,
 } from "./queries/commissions";
-import { createItem } from "./queries/items";
 import { piecesWhere, postPieces } from "./queries/pieces";
 import { listSales } from "./queries/sales";
 import { listChannels } from "./queries/workshops";
 import { commission } from "./schema";
 import { ChangedMeanwhile, newId, NotThere, type Scope } from "./scope";
-import { freshDatabase, scopeOf } from "./testing";
+import { freshDatabase, plainItem, scopeOf } from "./testing";
 
 let db: Database;
 let close: () => Promise<void>;
@@ -33,19 +32,7 @@ let channelId: string;
 beforeAll(async () => {
   ({ db, close } = await freshDatabase("commissions"));
   [scope, other] = [await scopeOf(db), await scopeOf(db, "other")];
-  buoy = await createItem(
-    scope,
-    { name: "Buoy", kind: "ornament" },
-    {
-      pattern: "Rnd 1: 6 sc in mr (6)",
-      firmness: "medium",
-      hanger: false,
-      note: "",
-      slots: [],
-      notions: [],
-      answers: [],
-    },
-  );
+  buoy = await plainItem(scope, "Buoy");
   channelId = (await listChannels(scope))[0]?.id ?? "";
 });
 afterAll(() => close());

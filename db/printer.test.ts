@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import type { Database } from "./connect";
-import { createItem } from "./queries/items";
 import {
   addPrintJob,
   cancelPrintJob,
@@ -17,7 +16,7 @@ import {
 } from "./queries/printer";
 import { printJob } from "./schema";
 import { NotThere, type Scope } from "./scope";
-import { freshDatabase, scopeOf } from "./testing";
+import { freshDatabase, plainItem, scopeOf } from "./testing";
 
 let db: Database;
 let close: () => Promise<void>;
@@ -38,19 +37,7 @@ const job = async () => (await listPrintJobs(scope))[0];
 beforeAll(async () => {
   ({ db, close } = await freshDatabase("printer"));
   [scope, other] = [await scopeOf(db), await scopeOf(db, "other")];
-  buoy = await createItem(
-    scope,
-    { name: "Buoy", kind: "ornament" },
-    {
-      pattern: "Rnd 1: 6 sc in mr (6)",
-      firmness: "medium",
-      hanger: false,
-      note: "",
-      slots: [],
-      notions: [],
-      answers: [],
-    },
-  );
+  buoy = await plainItem(scope, "Buoy");
 });
 afterAll(() => close());
 beforeEach(() => db.delete(printJob));
@@ -110,11 +97,7 @@ describe("labels that wait for the printer", () => {
   });
   it("come in the order they were asked for, of all workshops, and nobody sees another's", async () => {
     await expect(add(1, other)).rejects.toThrow(NotThere);
-    const theirs = await createItem(
-      other,
-      { name: "Gull", kind: "ornament" },
-      { pattern: "", firmness: "light", hanger: false, note: "", slots: [], notions: [], answers: [] },
-    );
+    const theirs = await plainItem(other, "Gull");
     await addPrintJob({ ...other, now: later(-60) }, { title: "Gull", itemId: theirs, copies: 4, png });
     const id = await add();
     expect((await claimed()).workshopId).toBe(other.workshopId);

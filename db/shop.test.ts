@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { eq } from "drizzle-orm";
 import type { Database } from "./connect";
-import { createItem } from "./queries/items";
 import { piecesWhere, postPieces } from "./queries/pieces";
 import { listSales } from "./queries/sales";
 import {
@@ -30,7 +29,7 @@ import {
 import { listChannels } from "./queries/workshops";
 import { shopOrder } from "./schema";
 import { NotThere, type Scope } from "./scope";
-import { freshDatabase, scopeOf } from "./testing";
+import { freshDatabase, plainItem, scopeOf } from "./testing";
 
 let db: Database;
 let close: () => Promise<void>;
@@ -39,19 +38,10 @@ let other: Scope;
 let buoy: string;
 let channelId: string;
 
-const written = {
-  pattern: "Rnd 1: 6 sc in mr (6)",
-  firmness: "medium" as const,
-  hanger: false,
-  note: "",
-  slots: [],
-  notions: [],
-  answers: [],
-};
 beforeAll(async () => {
   ({ db, close } = await freshDatabase("shop"));
   [scope, other] = [await scopeOf(db), await scopeOf(db, "other")];
-  buoy = await createItem(scope, { name: "Buoy", kind: "ornament" }, written);
+  buoy = await plainItem(scope, "Buoy");
   channelId = (await listChannels(scope))[0]?.id ?? "";
   await saveShop(scope, { channelId, placeId: "", open: true });
   await saveShopProducts(scope, [{ itemId: buoy, colourwayId: "", offered: true, keepBack: 0 }]);
@@ -163,7 +153,7 @@ describe("orders of a shop", () => {
 
 describe("the shop of a workshop", () => {
   it("gives a kind of piece its short name once", async () => {
-    const bell = await createItem(scope, { name: "Bell", kind: "ornament" }, written);
+    const bell = await plainItem(scope, "Bell");
     const offer = (itemId: string, offered: boolean) => ({ itemId, colourwayId: "", offered, keepBack: 1 });
     await saveShopProducts(scope, [offer(bell, false), offer(buoy, true)]);
     expect((await listShopProducts(scope)).map((p) => p.sku)).toEqual(["P-0001"]);

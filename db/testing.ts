@@ -1,6 +1,7 @@
 import mysql from "mysql2/promise";
 import { connect, type Database } from "./connect";
 import { migrateDatabase } from "./migrate";
+import { createItem } from "./queries/items";
 import { createWorkshop } from "./queries/workshops";
 import type { Scope } from "./scope";
 
@@ -33,3 +34,19 @@ export async function freshDatabase(
 export async function scopeOf(db: Database, name = "Test"): Promise<Scope> {
   return { db, workshopId: await createWorkshop(db, name), now: new Date("2026-11-23T10:00:00Z") };
 }
+
+/** An item of one round, where a test needs one and not what it is. */
+export const plainItem = (scope: Scope, name: string): Promise<string> =>
+  createItem(
+    scope,
+    { name, kind: "ornament" },
+    {
+      pattern: "Rnd 1: 6 sc in mr (6)",
+      firmness: "medium",
+      hanger: false,
+      note: "",
+      slots: [],
+      notions: [],
+      answers: [],
+    },
+  );

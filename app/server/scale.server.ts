@@ -1,4 +1,5 @@
-import { connect, type Socket } from "node:net";
+import type { Socket } from "node:net";
+import { deviceLines, tellDevice } from "./device-lines";
 
 export interface ScaleReading {
   readonly grams: number;
@@ -31,23 +32,16 @@ export function streamScale(port: number): Scale {
       let timer: ReturnType<typeof setTimeout> | undefined;
       let stopped = false;
       const open = () => {
-        let rest = "";
-        socket = connect(port, "127.0.0.1", () => socket?.write(greeting()));
-        socket.setEncoding("utf8");
-        socket.on("data", (text: string) => {
-          rest = (rest + text).slice(-2000);
-          const lines = rest.split("\n");
-          rest = lines.pop() ?? "";
-          for (const l of lines) {
-            const reading = readScaleLine(l);
+        socket = deviceLines(port, keyOf(), {
+          line: (line) => {
+            const reading = readScaleLine(line);
             if (reading) on(reading);
-          }
-        });
-        socket.on("error", () => undefined);
-        socket.on("close", () => {
-          if (stopped) return;
-          on(undefined);
-          timer = setTimeout(open, RETRY_MS);
+          },
+          gone: () => {
+            if (stopped) return;
+            on(undefined);
+            timer = setTimeout(open, RETRY_MS);
+          },
         });
       };
       open();
@@ -57,19 +51,12 @@ export function streamScale(port: number): Scale {
         socket?.destroy();
       };
     },
-    send: (command) =>
-      new Promise((resolve, reject) => {
-        const s = connect(port, "127.0.0.1", () => s.end(`${greeting()}${command}\n`, () => resolve()));
-        s.on("error", reject);
-      }),
+    send: (command) => tellDevice(port, keyOf(), command),
   };
 }
 
 /** The scale obeys who knows its key: our own app, and no page or program that found its port. */
-const greeting = (): string => {
-  const key = process.env.LAPKA_SCALE_KEY;
-  return key ? `hello ${key}\n` : "";
-};
+const keyOf = (): string | undefined => process.env.LAPKA_SCALE_KEY;
 
 /** The scale this server was started with, if any. */
 export function ownScale(): Scale | undefined {

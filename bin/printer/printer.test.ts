@@ -91,6 +91,12 @@ describe("the label printer's stand-in", () => {
     await until(async () => (await printer().state()).word === "ready");
     expect(await printer().print("a-1-1", PNG, never)).toBe("spoiled");
   });
+  it("is waited for while it is off, whoever called, and not for ever by one line", async () => {
+    device.obey("off");
+    expect(await printer().print("a-1-1", PNG, never)).toBeUndefined();
+    await printer().hand("on");
+    expect(await printer().print("a-1-1", PNG, never)).toBe("printed");
+  });
   it("knows after a power cut which label had begun", async () => {
     writeFileSync(path.join(dir, "a-1-1.part"), PNG);
     expect(await printer().print("a-1-1", PNG, never)).toBe("spoiled");

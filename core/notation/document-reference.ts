@@ -258,12 +258,10 @@ const NO_REFERENCE = {
 
 /** "Leg 2: same, but do not cut the yarn.": of a part that has no rounds yet, the part before it. */
 function theOneBefore(c: Cursor): Reference | undefined {
-  return c.attempt(() => {
-    const at = { from: c.from, to: c.peek()?.to ?? c.from };
-    if (!saidSame(c.tokens.slice(c.at))) return undefined;
-    c.at++;
-    return { ...NO_REFERENCE, part: "previous", partAt: at };
-  });
+  if (!saidSame(c.tokens.slice(c.at))) return undefined;
+  const partAt = { from: c.from, to: c.peek()?.to ?? c.from };
+  c.at++;
+  return { ...NO_REFERENCE, part: "previous", partAt };
 }
 
 /** "Rnds 4-6: same", "ditto", "see above": the round before it. */

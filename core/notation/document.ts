@@ -36,10 +36,9 @@ export {
 
 /** A ring that a round begins with is named among its first words. */
 const RING_WORDS = 10;
-
-/** Words that go on a sentence about a round rather than work it. */
 /** Words that bare numbers may have beside them: "3: BLO 12 (12)". */
 const BESIDE_NUMBERS = /^(?:sts?|blo|flo|bl|fl|in|the|back|front|loops?|only|around)$/;
+/** Words that go on a sentence about a round rather than work it. */
 const NOT_WORK =
   /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|has|have|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
 /** … that tell something of it. */

@@ -1,6 +1,6 @@
 import { and, asc, eq, lt, sql } from "drizzle-orm";
 import type { Database } from "../connect";
-import { account, passkey, passkeyAsk } from "../schema";
+import { passkey, passkeyAsk } from "../schema";
 import { hashOfSecret } from "./sessions";
 
 export type Passkey = typeof passkey.$inferSelect;
@@ -10,15 +10,9 @@ const ASK_MS = 5 * 60_000;
 export const passkeysOf = (db: Database, accountId: string): Promise<Passkey[]> =>
   db.select().from(passkey).where(eq(passkey.accountId, accountId)).orderBy(asc(passkey.createdAt));
 
-/** A passkey with the name of whose it is. */
 export async function findPasskey(db: Database, id: string): Promise<Passkey | undefined> {
-  const [row] = await db
-    .select({ passkey })
-    .from(passkey)
-    .innerJoin(account, eq(account.id, passkey.accountId))
-    .where(eq(passkey.id, id))
-    .limit(1);
-  return row?.passkey;
+  const [row] = await db.select().from(passkey).where(eq(passkey.id, id)).limit(1);
+  return row;
 }
 
 /** Keeps a passkey; false where it is known already, whosever it is. */

@@ -8,6 +8,7 @@ import { figureAnswer, VIEWS, type ViewName } from "../figure/picture";
 import { commissionNote } from "./commission-note";
 import type { ItemPaper, PaperTask, Pictures, TagChoice } from "./input";
 import { kitSheet } from "./kit-sheet";
+import { pagesOf } from "./label-picture";
 import { listPaper } from "./list-paper";
 import { patternSheet } from "./pattern-sheet";
 import { positionNote } from "./position-note";
@@ -115,14 +116,10 @@ async function tagsThatFit(
   const one: TagChoice = { ...choice, paper: "ROLL", count: 1 };
   for (const room of TAG_ROOMS) {
     const tried = await maker.createPdf(tags(item, one, pictures, { code, kit, room })).getBuffer();
-    if (pagesOf(tried) === 1) return tags(item, choice, pictures, { code, kit, room });
+    if ((await pagesOf(new Uint8Array(tried))) === 1)
+      return tags(item, choice, pictures, { code, kit, room });
   }
   return tags(item, choice, pictures, { code, kit, room: TAG_ROOMS.at(-1) });
 }
-const pagesOf = (pdf: Uint8Array): number =>
-  Buffer.from(pdf)
-    .toString("latin1")
-    .match(/\/Type \/Page\b/g)?.length ?? 0;
-
 export const pdfOf = async (task: PaperTask): Promise<Uint8Array> =>
   new Uint8Array(await maker.createPdf(await documentOf(task)).getBuffer());

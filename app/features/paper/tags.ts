@@ -19,16 +19,16 @@ export interface TagRoom {
   readonly picture: number;
   readonly text: number;
 }
+const USUAL_ROOM: TagRoom = { picture: 78, text: 1 };
 /** What is tried until all of a tag's words have room on it: first the picture gives way, then the type. */
 export const TAG_ROOMS: readonly TagRoom[] = [
-  { picture: 78, text: 1 },
+  USUAL_ROOM,
   { picture: 60, text: 1 },
   { picture: 44, text: 1 },
   { picture: 32, text: 0.92 },
   { picture: 0, text: 0.92 },
   { picture: 0, text: 0.8 },
 ];
-const [USUAL_ROOM] = TAG_ROOMS as readonly [TagRoom];
 
 /** Tags of many on a sheet with cut marks, or one a label for a roll. */
 export function tags(

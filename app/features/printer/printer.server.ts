@@ -1,9 +1,8 @@
-import { connect, type Socket } from "node:net";
+import { deviceLines, tellDevice } from "../../server/device-lines";
 
-export const PRINTER_STATES = ["ready", "printing", "paper", "jam", "away"] as const;
 export interface PrinterState {
   /** `away`: it is off, or it does not answer. */
-  readonly word: (typeof PRINTER_STATES)[number];
+  readonly word: "ready" | "printing" | "paper" | "jam" | "away";
   /** Labels left on the roll. */
   readonly left: number;
 }
@@ -21,9 +20,8 @@ export function readPrinterLine(line: string): Said | undefined {
   return label ? { kind: "label", became: label[1] as Became, id: label[2] ?? "" } : undefined;
 }
 
-export const AWAY: PrinterState = { word: "away", left: 0 };
+const AWAY: PrinterState = { word: "away", left: 0 };
 const ANSWER_MS = 800;
-const MOST_LINE = 2000;
 
 export interface LabelPrinter {
   /** How it stands now; `away` where it does not say so at once. */
@@ -43,23 +41,14 @@ export interface LabelPrinter {
 }
 
 export function printerAt(port: number, key: string | undefined): LabelPrinter {
-  /** A connection that has said hello, with what is said on it. */
-  const join = (said: (s: Said) => void, gone: () => void): Socket => {
-    let rest = "";
-    const socket = connect(port, "127.0.0.1", () => key && socket.write(`hello ${key}\n`));
-    socket.setEncoding("utf8");
-    socket.on("data", (text: string) => {
-      const lines = (rest + text).slice(-MOST_LINE).split("\n");
-      rest = lines.pop() ?? "";
-      for (const line of lines) {
-        const read = readPrinterLine(line.trim());
+  const join = (said: (s: Said) => void, gone: () => void) =>
+    deviceLines(port, key, {
+      gone,
+      line: (line) => {
+        const read = readPrinterLine(line);
         if (read) said(read);
-      }
+      },
     });
-    socket.on("error", () => undefined);
-    socket.on("close", gone);
-    return socket;
-  };
   return {
     state: () =>
       new Promise((resolve) => {
@@ -79,6 +68,7 @@ export function printerAt(port: number, key: string | undefined): LabelPrinter {
         let sent = false;
         const end = (became: Became | undefined) => {
           clearInterval(timer);
+          clearTimeout(unanswered);
           resolve(became);
           socket.destroy();
         };
@@ -87,11 +77,14 @@ export function printerAt(port: number, key: string | undefined): LabelPrinter {
             if (s.kind === "label") return void (s.id === id && end(s.became));
             if (sent) return;
             sent = true;
+            clearTimeout(unanswered);
             socket.write(`label ${id} ${png.byteLength}\n`);
             socket.write(png);
           },
           () => end(undefined),
         );
+        // Switched off it lets one in and says nothing: it is tried again.
+        const unanswered = setTimeout(() => end(undefined), ANSWER_MS);
         const timer = setInterval(() => {
           void called().then(
             (off) => void (off && socket.writable && socket.write(`drop ${id}\n`)),
@@ -99,16 +92,7 @@ export function printerAt(port: number, key: string | undefined): LabelPrinter {
           );
         }, LOOK_MS);
       }),
-    hand: (line) =>
-      new Promise((resolve, reject) => {
-        const socket = connect(port, "127.0.0.1", () =>
-          socket.end(`${key ? `hello ${key}\n` : ""}${line}\n`),
-        );
-        socket.resume();
-        socket.on("error", reject);
-        // The printer hangs up once it has read it.
-        socket.on("close", () => resolve());
-      }),
+    hand: (line) => tellDevice(port, key, line),
   };
 }
 const LOOK_MS = 1000;

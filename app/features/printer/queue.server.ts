@@ -3,6 +3,7 @@ import { randomUUID } from "node:crypto";
 import type { Logger } from "pino";
 import type { Database } from "@db/connect";
 import { claimLabel, holdLabel, noteLabel, type Claimed } from "@db/queries/printer";
+import { toldOf } from "../../server/log";
 import type { LabelPrinter } from "./printer.server";
 
 const LOOK_MS = 1000;
@@ -33,7 +34,7 @@ export function bringLabels(db: Database, printer: LabelPrinter, log: Logger): {
         if (job) await one(job);
         else await sleep(LOOK_MS, undefined, { ref: false });
       } catch (error) {
-        log.error({ err: error instanceof Error ? error.name : "unknown" }, "labels could not be printed");
+        log.error({ err: toldOf(error) }, "labels could not be printed");
         await sleep(AGAIN_MS, undefined, { ref: false });
       }
     }
