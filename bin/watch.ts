@@ -87,6 +87,45 @@ class Part {
   }
 }
 
+/** A device or a shop that comes with Lapka: `bin/NAME.ts PORT …`, which says "NAME at PORT" and obeys its key. */
+class StandIn {
+  readonly key = randomBytes(24).toString("hex");
+  /** Where it listens; the same after it was started again. Empty until it does. */
+  port = "";
+  readonly part: Part;
+  constructor(
+    private readonly what: "scale" | "shop" | "printer",
+    private readonly keyName: string,
+    private readonly more: readonly string[] = [],
+    private readonly user?: { readonly uid: number; readonly gid: number },
+  ) {
+    this.part = new Part(what, () => this.spawned());
+  }
+
+  private spawned() {
+    const child = spawn(
+      process.execPath,
+      ["--import", "tsx", `bin/${this.what}.ts`, this.port || "0", ...this.more],
+      {
+        stdio: ["ignore", "pipe", "inherit"],
+        ...this.user,
+        env: { ...process.env, [this.keyName]: this.key, DATABASE_URL: "" },
+      },
+    );
+    child.stdout.on("data", (c: Buffer) => {
+      this.port ||= new RegExp(`${this.what} at (\\d+)`).exec(c.toString())?.[1] ?? "";
+      this.part.ready();
+    });
+    return child;
+  }
+
+  /** Starts it, and waits until it listens. */
+  async begin(): Promise<void> {
+    await this.part.start();
+    for (let i = 0; i < 100 && this.port === ""; i++) await sleep(50);
+  }
+}
+
 /** Which processes are ours, so that a start after a hard kill of this one ends what it left. */
 const childrenFile = path.join(dir, "children.json");
 const children = new Map<string, number>();
@@ -211,71 +250,14 @@ async function main(): Promise<void> {
   say(args.includes("--demo") ? "Preparing the demo workshop" : "Preparing the database");
   await run(["--import", "tsx", "demo/prepare.ts", ...args]);
 
-  let scalePort = "";
-  const scaleKey = randomBytes(18).toString("hex");
-  const scale = new Part("scale", () => {
-    const child = spawn(process.execPath, ["--import", "tsx", "bin/scale.ts", scalePort || "0"], {
-      stdio: ["ignore", "pipe", "inherit"],
-      env: { ...process.env, LAPKA_SCALE_KEY: scaleKey, DATABASE_URL: "" },
-    });
-    child.stdout.on("data", (c: Buffer) => {
-      scalePort ||= /scale at (\d+)/.exec(c.toString())?.[1] ?? "";
-      scale.ready();
-    });
-    return child;
-  });
-  await scale.start();
-  for (let i = 0; i < 100 && scalePort === ""; i++) await sleep(50);
-
   const user = await plainUser([appDir, copies, marks]);
-  const shopKey = randomBytes(24).toString("hex");
-  let shopPort = "";
-  const shop = new Part("shop", () => {
-    const child = spawn(
-      process.execPath,
-      ["--import", "tsx", "bin/shop.ts", shopPort || "0", path.join(appDir, "shop.json")],
-      {
-        stdio: ["ignore", "pipe", "inherit"],
-        ...(user ? { uid: user.uid, gid: user.gid } : {}),
-        env: { ...process.env, LAPKA_SHOP_KEY: shopKey, DATABASE_URL: "" },
-      },
-    );
-    child.stdout.on("data", (c: Buffer) => {
-      shopPort ||= /shop at (\d+)/.exec(c.toString())?.[1] ?? "";
-      shop.ready();
-    });
-    return child;
-  });
-  // The stand-in comes with the demo; a workshop that sells for real is connected to a shop of its own.
-  const ownShop = process.env.LAPKA_SHOP_URL ?? "";
-  if (name === "demo" && ownShop === "") {
-    await shop.start();
-    for (let i = 0; i < 100 && shopPort === ""; i++) await sleep(50);
-  }
-
-  const printerKey = randomBytes(18).toString("hex");
-  let printerPort = "";
-  const printer = new Part("printer", () => {
-    const child = spawn(
-      process.execPath,
-      ["--import", "tsx", "bin/printer.ts", printerPort || "0", path.join(appDir, "labels")],
-      {
-        stdio: ["ignore", "pipe", "inherit"],
-        ...(user ? { uid: user.uid, gid: user.gid } : {}),
-        env: { ...process.env, LAPKA_PRINTER_KEY: printerKey, DATABASE_URL: "" },
-      },
-    );
-    child.stdout.on("data", (c: Buffer) => {
-      printerPort ||= /printer at (\d+)/.exec(c.toString())?.[1] ?? "";
-      printer.ready();
-    });
-    return child;
-  });
-  // As with the shop: who prints for real names the port of a printer of her own.
-  if (name === "demo" && (process.env.LAPKA_PRINTER_PORT ?? "") === "") {
-    await printer.start();
-    for (let i = 0; i < 100 && printerPort === ""; i++) await sleep(50);
-  }
+  const scale = new StandIn("scale", "LAPKA_SCALE_KEY");
+  await scale.begin();
+  // These come with the demo; who sells or prints for real names a shop and a printer of her own.
+  const shop = new StandIn("shop", "LAPKA_SHOP_KEY", [path.join(appDir, "shop.json")], user);
+  const printer = new StandIn("printer", "LAPKA_PRINTER_KEY", [path.join(appDir, "labels")], user);
+  if (name === "demo" && !process.env.LAPKA_SHOP_URL) await shop.begin();
+  if (name === "demo" && !process.env.LAPKA_PRINTER_PORT) await printer.begin();
 
   let port = process.env.PORT ?? (name === "demo" ? "4173" : "4180");
   let address = "";
@@ -288,14 +270,14 @@ async function main(): Promise<void> {
         ...(user ? { HOME: appDir } : {}),
         NODE_ENV: "production",
         PORT: port,
-        LAPKA_SCALE_PORT: scalePort,
-        LAPKA_SCALE_KEY: scaleKey,
-        ...(shopPort === ""
+        LAPKA_SCALE_PORT: scale.port,
+        LAPKA_SCALE_KEY: scale.key,
+        ...(shop.port === ""
           ? {}
-          : { LAPKA_SHOP_URL: `http://127.0.0.1:${shopPort}`, LAPKA_SHOP_KEY: shopKey }),
-        ...(printerPort === ""
+          : { LAPKA_SHOP_URL: `http://127.0.0.1:${shop.port}`, LAPKA_SHOP_KEY: shop.key }),
+        ...(printer.port === ""
           ? { LAPKA_PRINTER_REAL: "1" }
-          : { LAPKA_PRINTER_PORT: printerPort, LAPKA_PRINTER_KEY: printerKey }),
+          : { LAPKA_PRINTER_PORT: printer.port, LAPKA_PRINTER_KEY: printer.key }),
         LAPKA_MARKS: marks,
         LAPKA_COPIES: copies,
         ...(name === "demo" ? { LAPKA_DEMO: "1", LAPKA_OPEN: "1" } : { LAPKA_TOKEN: startToken() }),
@@ -323,9 +305,7 @@ async function main(): Promise<void> {
     say("Stopping");
     rmSync(path.join(dir, "address"), { force: true });
     await app.stop();
-    await scale.stop();
-    await shop.stop();
-    await printer.stop();
+    for (const standIn of [scale, shop, printer]) await standIn.part.stop();
     if (ownDatabase) await stopDatabase();
     rmSync(childrenFile, { force: true });
     process.exit(0);

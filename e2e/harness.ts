@@ -40,16 +40,15 @@ export async function startSite(
   const database = await freshDatabase(name);
   const now = new Date();
   await seedDemo(database.db, todayOf(now), now);
-  const scale = spawn(process.execPath, ["--import", "tsx", "bin/scale.ts", "0"], {
-    stdio: ["ignore", "pipe", "ignore"],
-  });
-  const scalePort = await new Promise<string>((resolve) =>
-    scale.stdout.on("data", (c: Buffer) => resolve(/scale at (\d+)/.exec(c.toString())?.[1] ?? "")),
-  );
   const shopKey = "a key for tests only";
-  const shop = withShop ? await startShop(shopKey) : undefined;
   const labels = mkdtempSync(path.join(tmpdir(), "lapka-labels-"));
-  const printer = withPrinter ? await startPrinter(labels) : undefined;
+  const [scale, shop, printer] = await Promise.all([
+    standIn("scale"),
+    // A shop that is asked takes time from all others: only tests that sell in it have one.
+    withShop ? standIn("shop", [], { LAPKA_SHOP_KEY: shopKey }) : undefined,
+    withPrinter ? standIn("printer", [labels], { LAPKA_LABEL_MS: "500" }) : undefined,
+  ]);
+  const shopUrl = shop ? `http://127.0.0.1:${shop.port}` : "";
   const copies = mkdtempSync(path.join(tmpdir(), "lapka-copies-"));
   const begin = (port: string) =>
     spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
@@ -58,8 +57,8 @@ export async function startSite(
         NODE_ENV: "production",
         DATABASE_URL: database.url,
         PORT: port,
-        LAPKA_SCALE_PORT: scalePort,
-        ...(shop ? { LAPKA_SHOP_URL: shop.url, LAPKA_SHOP_KEY: shopKey } : {}),
+        LAPKA_SCALE_PORT: scale.port,
+        ...(shop ? { LAPKA_SHOP_URL: shopUrl, LAPKA_SHOP_KEY: shopKey } : {}),
         ...(printer ? { LAPKA_PRINTER_PORT: printer.port } : {}),
         LAPKA_COPIES: copies,
         LAPKA_OPEN: accounts ? "" : "1",
@@ -87,7 +86,7 @@ export async function startSite(
   });
   return {
     url,
-    shopUrl: shop?.url ?? "",
+    shopUrl,
     labels,
     db: database.db,
     databaseUrl: database.url,
@@ -113,9 +112,7 @@ export async function startSite(
     browser,
     stop: async () => {
       await browser.close();
-      scale.kill("SIGTERM");
-      shop?.process.kill("SIGTERM");
-      printer?.process.kill("SIGTERM");
+      for (const s of [scale, shop, printer]) s?.process.kill("SIGTERM");
       server.kill("SIGTERM");
       await new Promise((done) => server.once("exit", done));
       await database.close();
@@ -126,27 +123,21 @@ export async function startSite(
   };
 }
 
-async function startPrinter(dir: string): Promise<{ port: string; process: ChildProcess }> {
-  const child = spawn(process.execPath, ["--import", "tsx", "bin/printer.ts", "0", dir], {
+/** A stand-in of a device or a shop, as it comes with Lapka, on a port of its own. */
+async function standIn(
+  what: "scale" | "shop" | "printer",
+  more: readonly string[] = [],
+  env: Readonly<Record<string, string>> = {},
+): Promise<{ port: string; process: ChildProcess }> {
+  const child = spawn(process.execPath, ["--import", "tsx", `bin/${what}.ts`, "0", ...more], {
     stdio: ["ignore", "pipe", "inherit"],
-    env: { ...process.env, LAPKA_LABEL_MS: "500" },
+    env: { ...process.env, ...env },
   });
+  const says = new RegExp(`${what} at (\\d+)`);
   const port = await new Promise<string>((resolve) =>
-    child.stdout.on("data", (c: Buffer) => resolve(/printer at (\d+)/.exec(c.toString())?.[1] ?? "")),
+    child.stdout.on("data", (c: Buffer) => resolve(says.exec(c.toString())?.[1] ?? "")),
   );
   return { port, process: child };
-}
-
-/** The stand-in of a web shop, for tests that sell in it: a shop that is asked takes time from all others. */
-async function startShop(key: string): Promise<{ url: string; process: ChildProcess }> {
-  const child = spawn(process.execPath, ["--import", "tsx", "bin/shop.ts", "0"], {
-    stdio: ["ignore", "pipe", "inherit"],
-    env: { ...process.env, LAPKA_SHOP_KEY: key },
-  });
-  const port = await new Promise<string>((resolve) =>
-    child.stdout.on("data", (c: Buffer) => resolve(/shop at (\d+)/.exec(c.toString())?.[1] ?? "")),
-  );
-  return { url: `http://127.0.0.1:${port}`, process: child };
 }
 
 function addressOf(server: ChildProcess): Promise<string> {

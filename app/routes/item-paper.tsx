@@ -1,27 +1,25 @@
 import { Download } from "lucide-react";
-import { useState, type ReactNode } from "react";
-import { data, Link, redirect, useFetcher } from "react-router";
+import { useState } from "react";
+import { data, Link, useFetcher } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-paper";
 import { batchNumber, listBatches } from "@db/queries/batches";
 import { listColourways } from "@db/queries/colourways";
 import { findItem, setItemUse } from "@db/queries/items";
-import { addPrintJob, openPrintJobs } from "@db/queries/printer";
 import { BY_COUNTRY, checksOf, USES, USE_WORDS } from "@core/safety";
 import { measuresOf } from "../features/figure/picture.server";
 import { draftOf, openItem } from "../features/items/load.server";
-import { tagSchema } from "../features/paper/choices";
 import { PdfPreview } from "../features/paper/pdf-preview";
-import { paperOf } from "../features/paper/paper.server";
 import { PrintLinks } from "../features/paper/print-links";
+import { Choice, SheetFields, TagFields, tagErrors } from "../features/paper/sheet-fields";
 import { SheetChoices } from "../features/paper/sheet-choices";
-import { sheetTask } from "../features/paper/sheet-task.server";
 import { PrintLabels } from "../features/printer/print-labels";
 import { ownPrinter } from "../features/printer/printer.server";
+import { sendLabels } from "../features/printer/send-labels.server";
 import { safetyFacts } from "../features/safety/facts";
 import { SafetyChecks } from "../features/safety/safety-checks";
-import { once, openForm, refused } from "../server/form.server";
-import { openWorkshop, type Opened } from "../server/scope.server";
+import { once, openForm } from "../server/form.server";
+import { openWorkshop } from "../server/scope.server";
 import { keepPage } from "../ui/away";
 import {
   Button,
@@ -35,7 +33,7 @@ import {
   Stack,
   Columns,
 } from "../ui/basics";
-import { Field, FieldGrid, Input, Select } from "../ui/field";
+import { Select } from "../ui/field";
 import { Carried, Refusal } from "../ui/form";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -91,7 +89,7 @@ const useSchema = z.object({
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args);
-  if (form.get("intent") === "labels") return printLabels(opened, form, args.params.id);
+  if (form.get("intent") === "labels") return sendLabels(opened, form, args.params.id);
   return once(opened, form, async (o) => {
     const entry = await findItem(o.scope, args.params.id);
     if (!entry) throw data(null, { status: 404 });
@@ -101,33 +99,6 @@ export async function action(args: Route.ActionArgs) {
     return { ok: true };
   });
 }
-/** Draws the label as it will come out and hands it to the label printer, as often as she wants it. */
-async function printLabels(opened: Opened, form: FormData, itemId: string) {
-  const { count = "", ...wished } = Object.fromEntries(
-    [...form].flatMap(([k, v]) => (LABEL_FIELDS.has(k) && typeof v === "string" && v !== "" ? [[k, v]] : [])),
-  );
-  const copies = tagSchema.safeParse({ count });
-  if (!copies.success) return data({ refused: copies.error.issues[0]?.message }, { status: 400 });
-  if ((await openPrintJobs(opened.scope)) >= MOST_WAITING)
-    throw refused(`${MOST_WAITING} lots of labels wait already. Let them come out, or stop some.`, 409);
-  const label = { ...wished, count: "1", paper: "ROLL" };
-  const made = await sheetTask(opened.scope, opened.workshop, itemId, "tags", label);
-  if (!made.ok) return data({ refused: made.why }, { status: made.status });
-  const png = await paperOf({ ...made.task, as: "picture" });
-  if (!png.ok) throw refused("The label could not be drawn. Nothing was printed; try it once more.", 503);
-  return once(opened, form, async (o) => {
-    await addPrintJob(o.scope, {
-      title: made.name,
-      itemId: made.itemId,
-      copies: copies.data.count,
-      png: png.value,
-    });
-    return redirect("/printer");
-  });
-}
-const MOST_WAITING = 60;
-const LABEL_FIELDS: ReadonlySet<string> = new Set(["count", "batch", "code", "codeText", "c"]);
-
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 
 const SHEETS = [
@@ -254,136 +225,6 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
         </Columns>
       )}
     </Page>
-  );
-}
-
-/** What is wrong with the wishes for tags, by field. */
-function tagErrors(tag: Record<string, string>): Map<string, string> {
-  const filled = Object.fromEntries(Object.entries(tag).filter(([, v]) => v !== ""));
-  const read = tagSchema.safeParse(filled);
-  return new Map(read.success ? [] : read.error.issues.map((i) => [String(i.path[0]), i.message]));
-}
-
-type Change = (key: string, value: string) => void;
-const Choice = ({
-  label,
-  name,
-  value,
-  onChange,
-  children,
-}: {
-  label: string;
-  name: string;
-  value: Record<string, string>;
-  onChange: Change;
-  children: ReactNode;
-}) => (
-  <Field label={label} name={name} errors={undefined}>
-    {(bind) => (
-      <Select {...bind} value={value[name] ?? ""} onChange={(e) => onChange(name, e.target.value)}>
-        {children}
-      </Select>
-    )}
-  </Field>
-);
-
-function SheetFields({
-  value,
-  onChange,
-  pattern,
-}: {
-  value: Record<string, string>;
-  onChange: Change;
-  pattern: boolean;
-}) {
-  return (
-    <FieldGrid $min={150}>
-      <Choice label="Paper" name="paper" value={value} onChange={onChange}>
-        <option value="">A4</option>
-        <option value="LETTER">Letter</option>
-        <option value="A6">A6 cards</option>
-      </Choice>
-      <Choice label="Type" name="large" value={value} onChange={onChange}>
-        <option value="">Usual</option>
-        <option value="1">Large</option>
-      </Choice>
-      {pattern ? (
-        <>
-          <Choice label="Stitch names" name="terms" value={value} onChange={onChange}>
-            <option value="us">US</option>
-            <option value="uk">UK</option>
-          </Choice>
-          <Choice label="Round label" name="label" value={value} onChange={onChange}>
-            <option value="">Rnd 3:</option>
-            <option value="Round">Round 3:</option>
-            <option value="R">R3:</option>
-          </Choice>
-          <Choice label="Repeats" name="brackets" value={value} onChange={onChange}>
-            <option value="">(sc, inc) × 6</option>
-            <option value="square">[sc, inc] × 6</option>
-            <option value="stars">*sc, inc* repeat</option>
-          </Choice>
-          <Choice label="Totals" name="total" value={value} onChange={onChange}>
-            <option value="">(18)</option>
-            <option value="square">[18]</option>
-            <option value="equals">= 18</option>
-            <option value="words">18 sts</option>
-          </Choice>
-        </>
-      ) : null}
-    </FieldGrid>
-  );
-}
-
-function TagFields({
-  value,
-  errors,
-  onChange,
-}: {
-  value: Record<string, string>;
-  errors: ReadonlyMap<string, string>;
-  onChange: Change;
-}) {
-  const text = (label: string, name: string, hint?: string) => (
-    <Field
-      label={label}
-      name={name}
-      hint={hint}
-      errors={errors.has(name) ? [errors.get(name) ?? ""] : undefined}
-    >
-      {(bind) => (
-        <Input
-          {...bind}
-          value={value[name] ?? ""}
-          autoComplete="off"
-          onChange={(e) => onChange(name, e.target.value)}
-        />
-      )}
-    </Field>
-  );
-  return (
-    <FieldGrid $min={150}>
-      {text("How many", "count")}
-      <Choice label="Paper" name="paper" value={value} onChange={onChange}>
-        <option value="">A4, nine a sheet</option>
-        <option value="LETTER">Letter</option>
-        <option value="ROLL">Label roll, 52 × 88 mm</option>
-      </Choice>
-      {text("Batch", "batch", "The newest that was looked at; finds its lots again.")}
-      <Choice label="Code" name="code" value={value} onChange={onChange}>
-        <option value="">QR</option>
-        <option value="ean">EAN-13</option>
-        <option value="code128">Code 128</option>
-        <option value="none">None</option>
-      </Choice>
-      {value.code === "none"
-        ? null
-        : text(
-            "The code says",
-            "codeText",
-            value.code === "ean" ? "12 or 13 figures." : "Empty: maker, item, batch.",
-          )}
-    </FieldGrid>
   );
 }
 

@@ -13,15 +13,14 @@ import {
   printOnceMore,
 } from "@db/queries/printer";
 import { JobRow } from "../features/printer/job-row";
-import { LabelRoll } from "../features/printer/label-roll";
 import { isStandIn, ownPrinter } from "../features/printer/printer.server";
+import { NoPrinter, PrinterSheet } from "../features/printer/printer-sheet";
 import { StandIn } from "../features/printer/stand-in";
-import { STATE_WORDS } from "../features/printer/words";
 import { id } from "../forms";
 import { once, openForm, refused } from "../server/form.server";
 import { openWorkshop } from "../server/scope.server";
 import { keepPage } from "../ui/away";
-import { Badge, Columns, Empty, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
+import { Columns, Page, PageHead, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { printMoment } from "../ui/days";
 
 export const meta: Route.MetaFunction = () => [{ title: "Label printer · Lapka" }];
@@ -130,33 +129,7 @@ export default function PrinterRoute({ loaderData: d }: Route.ComponentProps) {
           )}
         </Sheet>
         <Stack>
-          {state ? (
-            <Sheet aria-labelledby="stands">
-              <SheetHead>
-                <h2 id="stands">The printer</h2>
-                <span role="status">
-                  <Badge $tone={STATE_WORDS[state.word].tone}>{STATE_WORDS[state.word].badge}</Badge>
-                </span>
-              </SheetHead>
-              {state.word === "away" ? null : (
-                <Row style={{ marginBottom: 8 }}>
-                  <LabelRoll left={state.left} />
-                  <span>
-                    <b>{state.left}</b> left
-                  </span>
-                </Row>
-              )}
-              <Small as="p">{STATE_WORDS[state.word].say}</Small>
-            </Sheet>
-          ) : (
-            <Empty>
-              <b>No label printer is connected to this Lapka.</b>
-              <span>
-                Labels for a roll can be had as a PDF on an item’s Paper page. How a printer is connected is
-                written in docs/label-printer.md.
-              </span>
-            </Empty>
-          )}
+          {state ? <PrinterSheet state={state} /> : <NoPrinter />}
           {state && d.standIn ? <StandIn state={state} /> : null}
         </Stack>
       </Columns>

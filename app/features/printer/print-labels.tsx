@@ -2,6 +2,7 @@ import { Download, Tags } from "lucide-react";
 import { Link } from "react-router";
 import { Button, Row, Small } from "../../ui/basics";
 import { WorkForm } from "../../ui/form";
+import { LABEL_FIELDS } from "./fields";
 
 /** Sends labels to the label printer as they are shown; the file stays to be had. */
 export function PrintLabels({ wish, url }: { wish: Readonly<Record<string, string>>; url: string }) {
@@ -9,7 +10,7 @@ export function PrintLabels({ wish, url }: { wish: Readonly<Record<string, strin
   return (
     <WorkForm style={{ marginTop: 16 }}>
       <input type="hidden" name="intent" value="labels" />
-      {["count", "batch", "code", "codeText", "c"].map((name) => (
+      {LABEL_FIELDS.map((name) => (
         <input key={name} type="hidden" name={name} value={wish[name] ?? ""} />
       ))}
       <Row>
