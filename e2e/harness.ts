@@ -215,7 +215,12 @@ export class Person {
   async settle(): Promise<void> {
     // The scale's stream stays open: one connection may.
     await quiet(this.page, 150, this.page.url().includes("/hand/weigh") ? 1 : 0);
-    await this.page.waitForFunction(() => document.querySelector('#main[aria-busy="true"]') === null);
+    await this.page.waitForFunction(() => {
+      const main = document.querySelector("#main");
+      // What React has taken over it marks with keys of its own: before that, what is chosen is not heard.
+      const taken = (el: Element) => Object.keys(el).some((key) => key.startsWith("__reactFiber$"));
+      return main === null || (taken(main) && main.getAttribute("aria-busy") !== "true");
+    });
     // The editor of an item comes when the rest stands.
     if (/\/items\/[0-9a-f-]{36}$/.test(this.page.url())) await this.page.waitForSelector(".cm-content");
   }

@@ -19,7 +19,7 @@ export interface Brought {
   readonly handed?: Handed | undefined;
 }
 
-/** Longest that a text file or a Word file may take. */
+/** Longest that a text file or a Word file may take, once what reads it is there. */
 const PATIENCE_MS = 20_000;
 
 /**
@@ -95,14 +95,20 @@ async function inWorker(
 ): Promise<{ readonly text: string; readonly handed?: Handed | undefined }> {
   const worker = new Worker(new URL("../../../workers/bring.worker.ts", import.meta.url), { type: "module" });
   let patience: ReturnType<typeof setTimeout> | undefined;
-  const ended = new Promise<never>((_, fail) => {
+  const reader = wrap<BringApi>(worker);
+  const notThere = () =>
+    new NotReadable("What reads such a file did not arrive. Bring it in again when you are connected.");
+  let fail: (why: Error) => void = () => undefined;
+  const ended = new Promise<never>((_, reject) => (fail = reject));
+  worker.onerror = () => fail(notThere());
+  signal.addEventListener("abort", () => fail(new DOMException("stopped", "AbortError")));
+  try {
+    const fetched = reader.fetchReader(kind).catch(() => Promise.reject(notThere()));
+    await Promise.race([fetched, ended]);
     const late = () => fail(new NotReadable("This file takes too long to read. Paste its text instead."));
     patience = setTimeout(late, PATIENCE_MS);
     worker.onerror = late;
-    signal.addEventListener("abort", () => fail(new DOMException("stopped", "AbortError")));
-  });
-  try {
-    const answer = await Promise.race([wrap<BringApi>(worker).text(kind, bytes), ended]);
+    const answer = await Promise.race([reader.text(kind, bytes), ended]);
     if (!answer.ok) throw new NotReadable(answer.why);
     return answer;
   } finally {
