@@ -38,6 +38,7 @@ export default [
     route("sell", "routes/sell.tsx"),
     route("sell/next", "routes/sell-next.tsx"),
     route("sell/refill", "routes/sell-refill.tsx"),
+    route("sell/seasons", "routes/sell-seasons.tsx"),
     route("sell/lots", "routes/lots.tsx"),
     route("sell/what-if", "routes/what-if.tsx"),
     route("sell/places/:id/statement", "routes/statement.tsx"),

@@ -1,6 +1,7 @@
 import { parseDate, toZoned, getLocalTimeZone } from "@internationalized/date";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { countChances } from "../core/shelf/demand/counts";
+import { shapeOf, type SeasonName } from "../core/shelf/demand/season";
 import { createCommission, payDeposit, setCommissionState } from "../db/queries/commissions";
 import { setDay } from "../db/queries/days";
 import { carryPieces, countPieces, piecesWhere, postPieces } from "../db/queries/pieces";
@@ -17,6 +18,8 @@ export interface DemoWare {
   readonly market: number;
   readonly shop: number;
   readonly shelf: number;
+  /** When in the year it is asked for, where not as all the rest. */
+  readonly season?: SeasonName | undefined;
 }
 
 /** What the hidden demand of a month is: quiet in June, visitors in August, gifts in November. */
@@ -45,7 +48,7 @@ export async function sowSales(
     let u = uniform();
     return countChances(mean, DISPERSION).findIndex((p) => (u -= p) <= 0);
   };
-  const season = (ago: number) => SEASON[day(ago).month - 1] ?? 1;
+  const season = (w: DemoWare, ago: number) => shapeOf(w.season ?? "year", SEASON)[day(ago).month - 1] ?? 1;
   const crate = await savePlace(scope, {
     name: "Crate",
     kind: "crate",
@@ -127,7 +130,7 @@ export async function sowSales(
     );
     const sales = wares.flatMap((w) => {
       const most = there.get(`${w.itemId}:${w.colourwayId}`) ?? 0;
-      const wanted = Math.min(most, draw(w.market * season(ago)));
+      const wanted = Math.min(most, draw(w.market * season(w, ago)));
       return Array.from({ length: wanted }, () => {
         const hour = 9 + Math.floor(3.5 * (uniform() + uniform()));
         const minute = Math.floor(uniform() * 60);
@@ -150,12 +153,12 @@ export async function sowSales(
       4000 + sales.filter((s) => s.paid === "cash").reduce((t, s) => t + s.taken, 0),
     );
     const weekly = wares.flatMap((w) => [
-      ...Array.from({ length: draw(w.shop * season(ago)) }, () => ({
+      ...Array.from({ length: draw(w.shop * season(w, ago)) }, () => ({
         w,
         channelId: channels.shop,
         placeId: "",
       })),
-      ...Array.from({ length: draw(w.shelf * season(ago)) }, () => ({
+      ...Array.from({ length: draw(w.shelf * season(w, ago)) }, () => ({
         w,
         channelId: channels.shelf,
         placeId: shelf,

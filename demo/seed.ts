@@ -30,6 +30,7 @@ import {
   findItem,
   listItems,
   saveItem,
+  setItemSeasons,
   type ItemKind,
   type ItemWithRevision,
 } from "../db/queries/items";
@@ -951,14 +952,21 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     const own = found && analyseItem(draftOf(found.revision), aroundOf(found, surroundings)).price;
     return { itemId, colourwayId, price: price ?? own ?? 1500, market, shop, shelf: weekly };
   };
+  await setItemSeasons(
+    scope,
+    new Map([
+      [crab, "summer"],
+      [lighthouse, "winter"],
+    ]),
+  );
   await sowSales(
     scope,
     [
       await ware(puffin, [4.2, 0.9, 0.5]),
       await ware(seal, [2.6, 0.7, 0.4]),
       await ware(sardine, [3.4, 0.5, 0.6]),
-      await ware(crab, [1.5, 0.5, 0.2]),
-      await ware(lighthouse, [0.9, 0.2, 0.5]),
+      { ...(await ware(crab, [1.5, 0.5, 0.2])), season: "summer" },
+      { ...(await ware(lighthouse, [0.9, 0.2, 0.5])), season: "winter" },
       await ware(buoy, [3.0, 0.4, 0.5]),
       await ware(boat, [1.2, 0.2, 0.3]),
       await ware(puffin, [1.6, 0.4, 0], winter, 1750),

@@ -218,8 +218,11 @@ export class Person {
     await this.page.waitForFunction(() => {
       const main = document.querySelector("#main");
       // What React has taken over it marks with keys of its own: before that, what is chosen is not heard.
-      const taken = (el: Element) => Object.keys(el).some((key) => key.startsWith("__reactFiber$"));
-      return main === null || (taken(main) && main.getAttribute("aria-busy") !== "true");
+      if (main === null) return true;
+      return (
+        Object.keys(main).some((key) => key.startsWith("__reactFiber$")) &&
+        main.getAttribute("aria-busy") !== "true"
+      );
     });
     // The editor of an item comes when the rest stands.
     if (/\/items\/[0-9a-f-]{36}$/.test(this.page.url())) await this.page.waitForSelector(".cm-content");

@@ -380,13 +380,13 @@ it("a shelf is refilled, its statement says what is owed, and what-if moves with
   await me.waitText("Gift shop");
   const take = "Take along: Sardine keychain for Gift shop";
   const there = () =>
-    page.$$eval("main section:nth-of-type(1) tbody tr", (rows) =>
+    page.$$eval('main form:has([name="to"]) tbody tr', (rows) =>
       rows
         .filter((r) => r.textContent.includes("Sardine keychain"))
         .map((r) => Number(r.querySelector("td.num")?.textContent)),
     );
   const [before = 0] = await there();
-  for (const input of await page.$$('form:nth-of-type(1) [name="quantity"]')) {
+  for (const input of await page.$$('main form:has([name="to"]) [name="quantity"]')) {
     await input.click({ count: 3 });
     await page.keyboard.press("Delete");
   }
@@ -474,5 +474,74 @@ it("the order of a run’s tasks is chosen among four, and the bench goes by it"
   }
   // The second body is begun before the first has wings.
   expect(await page.$eval("main section", (s) => s.textContent)).toContain("Body");
+  await end();
+});
+
+it("what shelves and shop ask for is begun in time: one press makes it a run", async () => {
+  const { page, me, end } = await visit(site, "/sell/refill");
+  await me.waitText("To make for shelves and shop");
+  const made = '[aria-label="To make, table"] tbody tr';
+  const first = await page.$eval(made, (row) => ({
+    name: row.querySelector("b")?.textContent ?? "",
+    make: Number(row.querySelector<HTMLInputElement>('[name="make"]')?.value),
+    begin: row.querySelector("td:last-child")?.textContent ?? "",
+  }));
+  expect(first.make).toBeGreaterThan(0);
+  expect(first.begin).toMatch(/late|\d/);
+  for (const input of (await page.$$('[name="make"]')).slice(1)) {
+    await input.click({ count: 3 });
+    await page.keyboard.type("0");
+  }
+  await clickText(page, "main button", "Make it a run");
+  await page.waitForFunction(() => /^\/runs\/[\w-]{36}$/.test(location.pathname));
+  await me.waitText("For shelves and shop");
+  expect(await me.text()).toContain(first.name);
+  // What the run brings is counted: it is not asked for again.
+  await page.goto(`${site.url}/sell/refill`);
+  await me.settle();
+  const again = await page.$$eval(made, (rows) =>
+    rows.map((row) => row.querySelector("b")?.textContent ?? ""),
+  );
+  expect(again).not.toContain(first.name);
+  await end();
+});
+
+it("a piece has its season: said on the page, told when to start, made a run; by keys", async () => {
+  const { page, me, end } = await visit(site, "/sell/seasons", {}, "keyboard");
+  const rows = () =>
+    page.$$eval('[aria-label="What has a season, table"] tbody tr', (all) =>
+      all.map((row) => ({
+        name: row.querySelector("b")?.textContent ?? "",
+        season: row.querySelector("td:nth-child(3)")?.textContent ?? "",
+        make: Number(row.querySelector<HTMLInputElement>('[name="make"]')?.value),
+      })),
+    );
+  expect((await rows()).map((row) => row.name)).toEqual(
+    expect.arrayContaining(["Lighthouse ornament", "Hermit crab keychain"]),
+  );
+  expect((await rows()).map((row) => row.name)).not.toContain("Sardine keychain");
+  const sardine = await page.$$eval("main form label", (all) =>
+    all.findIndex((label) => label.textContent.includes("Sardine keychain")),
+  );
+  await page.evaluate(
+    (i) => document.querySelectorAll("main form label select")[i]?.setAttribute("data-sardine", ""),
+    sardine,
+  );
+  await me.choose("[data-sardine]", "spring and Easter");
+  await me.press('main form:has([name="season"]) button[type="submit"]');
+  await me.waitText("saved");
+  await me.waitText("Sardine keychain");
+  const told = (await rows()).find((row) => row.name === "Sardine keychain");
+  expect(told?.season).toMatch(/^(on|from )/);
+  // Half of the hours: what is to be made begins no later.
+  await clickText(page, "main a", "half of them");
+  await page.waitForFunction(() => location.search.includes("half"));
+  await me.settle();
+  expect((await rows()).map((row) => row.name)).toContain("Sardine keychain");
+  const make = 'main [aria-label^="Make Sardine"]';
+  await me.fill(make, "4");
+  await me.press('main form:has([name="make"]) button[type="submit"]');
+  await page.waitForFunction(() => /^\/runs\/[\w-]{36}$/.test(location.pathname));
+  await me.waitText("For the season");
   await end();
 });

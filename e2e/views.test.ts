@@ -33,6 +33,7 @@ const views: Record<string, string> = {
   "Prices on paper": "/sell/prices/paper",
   Sold: "/sell/sold",
   Refill: "/sell/refill",
+  Seasons: "/sell/seasons",
   "What if": "/sell/what-if",
   Lots: "/sell/lots?lot=4471",
   Trail: "/trail?check=1",

@@ -4,17 +4,15 @@ import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/sell-next";
 import { printDuration, printMoney, printTrimmed, type Minor, type Seconds } from "@core/units";
-import { createRun } from "@db/queries/runs";
-import { plannedLine } from "../features/runs/line";
 import { adviceFor, type Asked } from "../features/sell/advice.server";
 import { AskedStrip } from "../features/sell/asked-strip";
 import { Bars } from "../features/sell/bars";
+import { runFromWares, wantedOf } from "../features/sell/run-from-wares.server";
 import { SellNav } from "../features/sell/nav";
 import { shown, WareName } from "../features/sell/ware-name";
-import { loadSurroundings } from "../features/items/load.server";
 import { isoDay, id } from "../forms";
 import { LIST_FORM, once, openForm } from "../server/form.server";
-import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
+import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage } from "../ui/away";
 import {
   Badge,
@@ -113,6 +111,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         material: Math.round(x.material),
         minutes: x.minutes,
         rate: x.demand?.rate ?? 0,
+        season: x.demand?.season[a.month] ?? 1,
         days: x.demand?.periods ?? 0,
         sold: x.demand?.sold ?? 0,
         soldOut: x.demand?.timesSoldOut ?? 0,
@@ -132,44 +131,15 @@ export async function action(args: Route.ActionArgs) {
 
 /** One press makes the advice, or what she wrote over it, a run that is due the day before. */
 async function makeRun(form: FormData, opened: Opened) {
-  const { scope, workshop } = opened;
   const read = runSchema.safeParse({ day: form.get("day"), market: form.get("market") });
   if (!read.success) throw data(null, { status: 400 });
-  const make = form.getAll("make").map((m) => Math.min(10_000, Math.max(0, Math.floor(Number(m) || 0))));
-  const wanted = new Map(form.getAll("ware").map((w, i) => [String(w), make[i] ?? 0]));
-  const [a, surroundings] = await Promise.all([
-    adviceFor(opened, { marketId: read.data.market }),
-    loadSurroundings(scope, workshop),
-  ]);
-  const lines = a.wares.flatMap((w) => {
-    const quantity = wanted.get(w.key) ?? 0;
-    if (quantity === 0) return [];
-    const { entry, label, analysis } = w.analysed;
-    return [
-      {
-        itemId: w.itemId,
-        revisionId: entry.revision.id,
-        colourwayId: w.colourwayId || null,
-        quantity,
-        plannedWith: plannedLine(label, entry.revision.number, analysis, quantity, surroundings.hand.batch),
-      },
-    ];
+  const a = await adviceFor(opened, { marketId: read.data.market });
+  const runId = await runFromWares(opened, a.wares, wantedOf(form), {
+    name: `For ${a.market?.name ?? "the market"}`,
+    dueOn: read.data.day,
   });
-  if (lines.length === 0)
+  if (runId === undefined)
     return data({ refused: "Write for at least one piece how many you make." }, { status: 400 });
-  const today = todayOf(scope);
-  const runId = await createRun(scope, {
-    name: `For ${a.market?.name ?? "the market"}`.slice(0, 120),
-    startOn: today,
-    dueOn: read.data.day < today ? today : read.data.day,
-    plannedWith: {
-      weekMinutes: workshop.weekMinutes,
-      workDays: workshop.workDays,
-      wagePerHour: workshop.wagePerHour,
-      overheadPerHour: workshop.overheadPerHour,
-    },
-    lines,
-  });
   return redirect(`/runs/${runId}`);
 }
 
@@ -358,7 +328,7 @@ function Advised({ d }: { d: Told }) {
                 </thead>
                 <tbody>
                   {d.rows.map((x) => (
-                    <AdvisedRow key={x.ware.key} x={x} d={d} most={most} />
+                    <AdvisedRow key={x.ware.key} x={x} most={most} />
                   ))}
                 </tbody>
               </PlainTable>
@@ -409,11 +379,10 @@ const METHOD_WORDS: Readonly<Record<string, string>> = {
   ses: "plain smoothing",
 };
 
-function AdvisedRow({ x, d, most }: { x: Told["rows"][number]; d: Told; most: number }) {
+function AdvisedRow({ x, most }: { x: Told["rows"][number]; most: number }) {
   const r = useReading();
   const t = x.told;
   if (!t) return null;
-  const season = d.model.season[d.month] ?? 1;
   return (
     <tr>
       <td>
@@ -449,7 +418,7 @@ function AdvisedRow({ x, d, most }: { x: Told["rows"][number]; d: Told; most: nu
                 measure: "count",
                 value: x.rate,
               },
-              { label: `the month, against a usual one`, measure: "ratio", value: season },
+              { label: `the month, against a usual one`, measure: "ratio", value: x.season },
               { label: "days that sold out", measure: "count", value: x.soldOut },
             ],
           }}

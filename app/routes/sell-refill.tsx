@@ -1,15 +1,19 @@
+import { parseDate, type CalendarDate } from "@internationalized/date";
 import { data, redirect, useSearchParams } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/sell-refill";
 import { printTrimmed } from "@core/units";
 import { carryPieces } from "@db/queries/pieces";
+import { AheadSheet } from "../features/sell/ahead-sheet";
 import { SellNav } from "../features/sell/nav";
 import { refill } from "../features/sell/refill.server";
+import { runFromWares, wantedOf } from "../features/sell/run-from-wares.server";
 import { placeId } from "../features/sell/schema";
 import { shown, WareName } from "../features/sell/ware-name";
+import { loadWares } from "../features/sell/wares.server";
 import { fields as quantityFields, id } from "../forms";
 import { LIST_FORM, once, openForm } from "../server/form.server";
-import { openWorkshop, type Opened } from "../server/scope.server";
+import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
 import {
   Badge,
@@ -41,9 +45,17 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
   const asked = Number(new URL(request.url).searchParams.get("weeks") ?? "2");
   const weeks = WEEKS.find((w) => w === asked) ?? 2;
-  const places = await refill(opened, weeks);
+  const { places, ahead } = await refill(opened, weeks);
   return {
     weeks,
+    today: todayOf(opened.scope),
+    ahead: ahead.map(({ ware, enoughUntil, beginBy, orderBy, ...row }) => ({
+      ...row,
+      ware: shown(ware),
+      enoughUntil: enoughUntil?.toString(),
+      beginBy: beginBy?.toString(),
+      orderBy: orderBy?.toString(),
+    })),
     places: places.map((p) => ({
       placeId: p.placeId,
       name: p.name,
@@ -61,7 +73,37 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args, LIST_FORM);
-  return once(opened, form, (o) => carry(form, o));
+  return once(opened, form, (o) => (form.get("do") === "run" ? makeRun(form, o) : carry(form, o)));
+}
+
+/** One press makes what is to be made a run, due when the first of it would run out, or when it can be done. */
+async function makeRun(form: FormData, opened: Opened) {
+  const { ahead } = await refill(opened, 2);
+  const { wares } = await loadWares(opened.scope, opened.workshop);
+  const wanted = wantedOf(form);
+  const days = ahead.filter((x) => (wanted.get(x.ware.key) ?? 0) > 0);
+  const runId = await runFromWares(opened, wares, wanted, {
+    name: "For shelves and shop",
+    dueOn: dueOf(
+      parseDate(todayOf(opened.scope)),
+      days.map((x) => x.enoughUntil),
+      Math.max(0, ...days.map((x) => x.leadDays)),
+    ).toString(),
+  });
+  if (runId === undefined)
+    return data({ error: "Write for at least one piece how many you make." }, { status: 400 });
+  return redirect(`/runs/${runId}`);
+}
+
+/** The first day that something runs out, though not before all of it can be there. */
+function dueOf(
+  today: CalendarDate,
+  ends: readonly (CalendarDate | undefined)[],
+  leadDays: number,
+): CalendarDate {
+  const can = today.add({ days: leadDays });
+  const first = ends.reduce((a, b) => (a === undefined || (b && b.compare(a) < 0) ? b : a), undefined);
+  return first && first.compare(can) > 0 ? first : can;
 }
 
 async function carry(form: FormData, { scope, workshop }: Opened) {
@@ -136,6 +178,7 @@ export default function Refill({ loaderData: d, actionData: answered }: Route.Co
               {error}
             </p>
           ) : null}
+          {d.ahead.length > 0 ? <AheadSheet rows={d.ahead} today={d.today} /> : null}
           {d.places.map((p) => (
             <PlaceSheet key={`${p.placeId} ${p.channel}`} place={p} />
           ))}

@@ -18,6 +18,8 @@ import { stuckLabels } from "@db/queries/printer";
 import { StuckCard } from "../features/printer/stuck-card";
 import { InTime, RunState } from "../features/runs/state";
 import { allMarkets, allPieces } from "../features/sell/wares.server";
+import { toBegin } from "../features/sell/to-begin.server";
+import { ToBeginCard } from "../features/sell/to-begin-card";
 import { ordersToSend } from "../features/shop/to-send.server";
 import { ToSendCard } from "../features/shop/to-send-card";
 import { homeOf, mayRole } from "../server/access";
@@ -43,7 +45,8 @@ import { MaterialName } from "../ui/yarn-disc";
 export const meta: Route.MetaFunction = () => [{ title: "Today · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const { scope, workshop, role } = await openWorkshop(request, context);
+  const opened = await openWorkshop(request, context);
+  const { scope, workshop, role } = opened;
   if (!mayRole(role, "work")) throw redirect(homeOf(role));
   const today = todayOf(scope);
   const [runs, items, cupboard] = await Promise.all([
@@ -130,13 +133,15 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     )
     .map((x) => ({ id: x.entry.item.id, name: x.entry.item.name, perHour: x.analysis.earning.perHour ?? 0 }));
   const named = new Map(analysed.map((x) => [x.entry.item.id, x.entry.item.name]));
-  const [promised, toSend, stuck] = await Promise.all([
+  const [promised, toSend, stuck, begin] = await Promise.all([
     promisedSoon(scope, today, (itemId) => named.get(itemId)),
     ordersToSend(scope, (itemId) => named.get(itemId)),
     stuckLabels(scope),
+    toBegin(opened),
   ]);
   return {
     today,
+    begin,
     weekday: printDay(today, workshop.locale, true),
     runs: planned,
     promised,
@@ -255,10 +260,16 @@ export default function Today({ loaderData }: Route.ComponentProps) {
           </Empty>
         ) : null}
         {loaderData.market ? <MarketCard market={loaderData.market} today={loaderData.today} /> : null}
-        {loaderData.promised.length > 0 || loaderData.toSend || loaderData.stuck.length > 0 ? (
+        {loaderData.promised.length > 0 ||
+        loaderData.toSend ||
+        loaderData.stuck.length > 0 ||
+        loaderData.begin.rows.length > 0 ? (
           <Side>
             {loaderData.promised.length > 0 ? (
               <PromisedCard promised={loaderData.promised} today={loaderData.today} />
+            ) : null}
+            {loaderData.begin.rows.length > 0 ? (
+              <ToBeginCard of={loaderData.begin} today={loaderData.today} />
             ) : null}
             {loaderData.toSend ? <ToSendCard of={loaderData.toSend} /> : null}
             {loaderData.stuck.length > 0 ? <StuckCard titles={loaderData.stuck} /> : null}

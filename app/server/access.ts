@@ -73,6 +73,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   sell: "work",
   "sell-next": "work",
   "sell-refill": "work",
+  "sell-seasons": "work",
   lots: "work",
   "what-if": "work",
   statement: "work",

@@ -28,7 +28,7 @@ describe("printing back", () => {
       }),
       { numRuns: 700, seed: 20261124 },
     );
-  });
+  }, 300_000);
 
   it("settles: printed, read and printed again is the same text", () => {
     fc.assert(

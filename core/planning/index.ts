@@ -6,6 +6,7 @@ export * from "./draws";
 export * from "./outlook";
 export * from "./given-work";
 export * from "./calendar";
+export * from "./latest";
 export * from "./order";
 export * from "./bench";
 export * from "./inspection";

@@ -1,10 +1,9 @@
-import { sumOfCounts } from "./advice";
 import { countMean, countQuantile } from "./demand";
 
 /** A kind of piece at a place that sells all the time. Money in minor units. */
 export interface Stocked {
-  /** Chances of 0, 1, 2, … asked for in each of the coming weeks. */
-  readonly weeks: readonly (readonly number[])[];
+  /** Chances of 0, 1, 2, … asked for in the first so many weeks from now, all together. */
+  readonly asked: (weeks: number) => readonly number[];
   /** Weeks until what is begun now is there, and weeks until she looks again. */
   readonly leadWeeks: number;
   readonly reviewWeeks: number;
@@ -36,23 +35,24 @@ export interface Restock {
  * Peterson, "Inventory Management and Production Planning and Scheduling", 1998; from memory.
  */
 export function restock(s: Stocked): Restock {
-  const margin = Math.max(0, s.margin);
-  const service = margin + s.idle > 0 ? margin / (margin + s.idle) : 0.5;
-  const over = (weeks: number) => {
-    const n = Math.max(1, Math.ceil(weeks));
-    return s.weeks.slice(0, n).reduce<readonly number[]>(sumOfCounts, [1]);
-  };
-  const point = countQuantile(over(s.leadWeeks), service);
-  const upTo = countQuantile(over(s.leadWeeks + s.reviewWeeks), service);
+  const service = serviceOf(s);
+  const point = countQuantile(s.asked(Math.max(1 / 7, s.leadWeeks)), service);
+  const upTo = countQuantile(s.asked(s.leadWeeks + s.reviewWeeks), service);
   const held = s.there + s.coming;
   return {
     service,
     point,
     upTo: Math.max(upTo, point),
     bring: held <= point ? Math.max(0, upTo - held) : 0,
-    weekly: countMean(s.weeks[0] ?? [1]),
-    lasts: lasting(s.weeks, s.there),
+    weekly: countMean(s.asked(1)),
+    lasts: lasting(s.asked, s.there),
   };
+}
+
+/** The chance of not running out that is worth its cost; a piece that earns nothing is not worth any. */
+export function serviceOf({ margin, idle }: Pick<Stocked, "margin" | "idle">): number {
+  const gained = Math.max(0, margin);
+  return gained + idle > 0 ? gained / (gained + idle) : 0.5;
 }
 
 /**
@@ -77,12 +77,16 @@ export function fitInto(
   return bring;
 }
 
-function lasting(weeks: readonly (readonly number[])[], there: number): number | undefined {
-  let left = there;
-  for (let i = 0; i < weeks.length; i++) {
-    const asked = countMean(weeks[i] ?? [1]);
-    if (asked >= left) return i + (asked > 0 ? left / asked : 0);
-    left -= asked;
+/** Weeks that are looked ahead. */
+const AHEAD = 13;
+
+/** Weeks until as many are expected to be asked for as are there, between whole weeks by a straight line. */
+function lasting(asked: Stocked["asked"], there: number): number | undefined {
+  let before = 0;
+  for (let week = 1; week <= AHEAD; week++) {
+    const mean = countMean(asked(week));
+    if (mean >= there) return week - 1 + (mean > before ? Math.max(0, there - before) / (mean - before) : 0);
+    before = mean;
   }
   return undefined;
 }

@@ -118,21 +118,20 @@ describe("when to bring more", () => {
   it("is the textbook’s order point: mean + z × spread over the lead time, where demand is large and even", () => {
     // Poisson-like counts of mean 50 a week: over 2 weeks mean 100, spread 10; service 0.9 is z = 1.2816
     // (from memory).
-    const week = countChances(50, 1e7);
-    const got = restock({ ...base, weeks: Array(6).fill(week) as number[][] });
+    const got = restock({ ...base, asked: (weeks) => countChances(50 * weeks, 1e7) });
     expect(got.service).toBe(0.9);
     expect(Math.abs(got.point - (100 + 1.2816 * 10))).toBeLessThanOrEqual(1);
     expect(Math.abs(got.upTo - (200 + 1.2816 * Math.sqrt(200)))).toBeLessThanOrEqual(1);
   });
 
   it("brings up to the level once the point is reached, counting what is on its way, and nothing before", () => {
-    const weeks = Array(6).fill(countChances(1.2, 4)) as number[][];
-    const { point, upTo } = restock({ ...base, weeks });
-    expect(restock({ ...base, weeks, there: point + 1 }).bring).toBe(0);
-    expect(restock({ ...base, weeks, there: point }).bring).toBe(upTo - point);
-    expect(restock({ ...base, weeks, there: 1, coming: point }).bring).toBe(0);
-    expect(restock({ ...base, weeks, there: 3 }).lasts).toBeCloseTo(2.5, 1);
-    expect(restock({ ...base, weeks, there: 100 }).lasts).toBeUndefined();
+    const asked = (weeks: number) => countChances(1.2 * weeks, 4 * weeks);
+    const { point, upTo } = restock({ ...base, asked });
+    expect(restock({ ...base, asked, there: point + 1 }).bring).toBe(0);
+    expect(restock({ ...base, asked, there: point }).bring).toBe(upTo - point);
+    expect(restock({ ...base, asked, there: 1, coming: point }).bring).toBe(0);
+    expect(restock({ ...base, asked, there: 3 }).lasts).toBeCloseTo(2.5, 1);
+    expect(restock({ ...base, asked, there: 100 }).lasts).toBeUndefined();
   });
 
   it("fits into the room there is, taking first from what would last the longest", () => {
@@ -149,10 +148,10 @@ describe("when to bring more", () => {
   });
 
   it("keeps fewer of what is dear to have standing, and none of what earns nothing", () => {
-    const weeks = Array(6).fill(countChances(2, 4)) as number[][];
-    const dear = restock({ ...base, weeks, idle: 900 });
-    expect(dear.point).toBeLessThan(restock({ ...base, weeks }).point);
-    expect(restock({ ...base, weeks, margin: -50 }).upTo).toBe(0);
+    const asked = (weeks: number) => countChances(2 * weeks, 4 * weeks);
+    const dear = restock({ ...base, asked, idle: 900 });
+    expect(dear.point).toBeLessThan(restock({ ...base, asked }).point);
+    expect(restock({ ...base, asked, margin: -50 }).upTo).toBe(0);
   });
 });
 

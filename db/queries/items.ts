@@ -325,6 +325,20 @@ export async function setItemUse(scope: Scope, id: string, useFor: Item["useFor"
   });
 }
 
+/** When in the year items are asked for. */
+export async function setItemSeasons(
+  scope: Scope,
+  seasons: ReadonlyMap<string, Item["season"]>,
+): Promise<void> {
+  return changing(scope, "items", async (tx) => {
+    for (const [id, season] of seasons)
+      await tx.db
+        .update(item)
+        .set({ season })
+        .where(mine(tx, item, eq(item.id, id)));
+  });
+}
+
 export async function setItemDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
   return changing(scope, "items", async (tx) => {
     await tx.db

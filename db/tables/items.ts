@@ -10,6 +10,7 @@ import {
   varchar,
   mediumtext,
 } from "drizzle-orm/mysql-core";
+import { SEASONS } from "@core/shelf/demand";
 import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
 
 export const item = mysqlTable(
@@ -30,6 +31,8 @@ export const item = mysqlTable(
     useFor: mysqlEnum(["decoration", "over-14", "toy-3", "toy-under-3", "pet"])
       .notNull()
       .default("decoration"),
+    /** When in the year it is asked for, as she says it: what she has sold bends it. */
+    season: mysqlEnum(SEASONS).notNull().default("year"),
     /** The revision that counts now. */
     revision: int().notNull().default(0),
     version: version(),

@@ -1,33 +1,23 @@
 import { parseDate } from "@internationalized/date";
 import { hoursBetween, howManyMore } from "@core/planning";
 import { adviseDay, worthOfMaking, type SellingDay } from "@core/shelf/advice";
-import { learnDemand, type DemandModel } from "@core/shelf/demand";
 import { CannotBePacked } from "@core/shelf/pack";
-import { lookedAt } from "@db/queries/batches";
 import type { Market } from "@db/queries/places";
-import type { Scope } from "@db/scope";
-import { keep } from "../../server/kept";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { loadCupboard } from "../materials/load.server";
 import { specialDays } from "../runs/days.server";
-import { ownSecondsLeft } from "../runs/lines";
-import { loadRuns } from "../runs/load.server";
 import { weekOf } from "../runs/plan";
-import { marketSeries } from "./history";
-import { wareKey } from "./wares";
+import { demandAt } from "./demand.server";
+import { openWork } from "./open-work.server";
 import {
-  allBrought,
   allMarkets,
   allPieces,
   allPlaces,
   allPrices,
   earningIn,
-  lastBatches,
   loadWares,
-  marketSales,
   priceListOf,
   promisedByWare,
-  type Ware,
 } from "./wares.server";
 
 /** What is asked for; what is left out is filled from the calendar and the crate. */
@@ -47,49 +37,7 @@ export interface Asked {
 const MOST_LATER = 3;
 const REGULAR = 3;
 
-/** What market days of a channel ask for, learned once until something is sold. */
-export async function demandAt(
-  scope: Scope,
-  channelId: string,
-  wares: readonly Ware[],
-): Promise<DemandModel> {
-  const [markets, brought, sales] = await Promise.all([
-    allMarkets(scope),
-    allBrought(scope),
-    marketSales(scope),
-  ]);
-  const kinds = wares.map((w) => `${w.key}${w.kind}`).join();
-  return keep(
-    scope,
-    `demand ${channelId}`,
-    ["shelf"],
-    async () => learnDemand(marketSeries(channelId, markets, brought, sales, wares)),
-    kinds,
-  );
-}
-
 const monthOf = (day: string): number => Number(day.slice(5, 7)) - 1;
-
-/**
- * Pieces of open runs that are due by a day and not on the shelf yet, and the maker's hours that are still in
- * them.
- */
-async function underWay(scope: Scope, day: string): Promise<{ pieces: Map<string, number>; hours: number }> {
-  const [runs, batches] = await Promise.all([loadRuns(scope), lastBatches(scope)]);
-  const there = new Map<string, number>();
-  for (const b of batches) if (b.lineId) there.set(b.lineId, (there.get(b.lineId) ?? 0) + lookedAt(b));
-  const pieces = new Map<string, number>();
-  let hours = 0;
-  for (const r of runs) {
-    if (r.run.dueOn > day) continue;
-    hours += ownSecondsLeft(r) / 3600;
-    for (const l of r.lines) {
-      const key = wareKey(l.itemId, l.colourwayId ?? "");
-      pieces.set(key, (pieces.get(key) ?? 0) + Math.max(0, l.quantity - (there.get(l.id) ?? 0)));
-    }
-  }
-  return { pieces, hours };
-}
 
 /** The market that is planned for: the one asked for, or the next one ahead. */
 function marketOf(markets: readonly Market[], today: string, id: string | undefined): Market | undefined {
@@ -131,7 +79,7 @@ export async function adviceFor(opened: Opened, asked: Asked) {
   if (!market || !channel) return { ahead, wares, market: undefined };
   const [model, coming] = await Promise.all([
     demandAt(scope, channel.id, wares),
-    underWay(scope, market.onDay),
+    openWork(scope, market.onDay),
   ]);
   const hoursThere = hoursBetween(
     parseDate(today),
@@ -157,7 +105,7 @@ export async function adviceFor(opened: Opened, asked: Asked) {
   const ready = wares.filter(
     (w) => w.analysed.analysis.checked.sure && w.analysed.analysis.piece.seconds.value > 0,
   );
-  const demand = ready.map((w) => model.of.get(w.key) ?? model.unknown(w.kind));
+  const demand = ready.map((w) => model.of.get(w.key) ?? model.unknown(w.kind, w.season));
   const promised = await promisedByWare(scope);
   const rows = ready.map((w, i) => {
     const a = w.analysed.analysis;

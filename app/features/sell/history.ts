@@ -1,4 +1,4 @@
-import type { Period, Series } from "@core/shelf/demand";
+import type { Period, SeasonName, Series } from "@core/shelf/demand";
 import { wareKey } from "./wares";
 
 interface HeldMarket {
@@ -11,6 +11,11 @@ interface Line {
   readonly itemId: string;
   readonly colourwayId: string;
   readonly quantity: number;
+}
+interface Kind {
+  readonly key: string;
+  readonly kind: string;
+  readonly season?: SeasonName | undefined;
 }
 /** What lies further back has faded, and would only be reckoned with. */
 const MOST_DAYS = 110;
@@ -25,7 +30,7 @@ export function marketSeries(
   markets: readonly HeldMarket[],
   brought: readonly (Line & { readonly marketId: string })[],
   sales: readonly (Line & { readonly marketId: string | null })[],
-  wares: readonly { readonly key: string; readonly kind: string }[],
+  wares: readonly Kind[],
 ): Series[] {
   const held = markets
     .filter((m) => m.state === "closed" && m.channelId === channelId)
@@ -41,6 +46,7 @@ export function marketSeries(
   return wares.map((w) => ({
     id: w.key,
     kind: w.kind,
+    season: w.season,
     periods: held.flatMap((m): Period[] => {
       const there = came.get(`${m.id} ${w.key}`) ?? 0;
       const n = Math.max(0, sold.get(`${m.id} ${w.key}`) ?? 0);
@@ -61,7 +67,7 @@ export function weeklySeries(
   today: number,
   dayNumber: (day: string) => number,
   sales: readonly (Line & { readonly channelId: string; readonly soldOn: string })[],
-  wares: readonly { readonly key: string; readonly kind: string }[],
+  wares: readonly Kind[],
 ): Series[] {
   const mine = sales.filter((s) => s.channelId === channelId);
   const first = mine.reduce((a, s) => Math.min(a, dayNumber(s.soldOn)), today);
@@ -84,6 +90,7 @@ export function weeklySeries(
     return {
       id: w.key,
       kind: w.kind,
+      season: w.season,
       periods: list.slice(begin).map((n, i) => ({
         month: new Date((today - 7 * (weeks - begin - i)) * 86_400_000).getUTCMonth(),
         sold: Math.max(0, n),

@@ -8,6 +8,7 @@ const PAGES = [
   { to: "/sell/shop", label: "Shop" },
   { to: "/sell/next", label: "What to make" },
   { to: "/sell/refill", label: "Refill" },
+  { to: "/sell/seasons", label: "Seasons" },
   { to: "/sell/prices", label: "Prices" },
   { to: "/sell/sold", label: "Sold" },
   { to: "/sell/what-if", label: "What if" },

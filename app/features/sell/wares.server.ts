@@ -16,6 +16,7 @@ import { findShop, orderedPieces } from "@db/queries/shop";
 import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import { earningAt, type Earning } from "@core/costing";
+import type { SeasonName } from "@core/shelf/demand";
 import { seenOf, type Inspected, type Seen } from "@core/shelf/yield";
 import type { Minor } from "@core/units";
 import { loadAnalysedColourways, sellingFrom, type AnalysedColourway } from "../items/load.server";
@@ -95,6 +96,7 @@ export interface Ware {
   readonly colourwayId: string;
   readonly label: string;
   readonly kind: string;
+  readonly season: SeasonName;
   readonly kit: boolean;
   readonly picture: PictureOf | undefined;
   /** Its own price: the colourway's, the item's, or what is suggested. */
@@ -117,6 +119,7 @@ export async function loadWares(
       colourwayId: x.colourway?.id ?? "",
       label: x.label,
       kind: x.entry.item.kind,
+      season: x.entry.item.season,
       kit: x.entry.asKit === true,
       picture:
         x.analysis.piece.parts.length === 0

@@ -1,3 +1,3 @@
 export { countMean, countQuantile } from "./counts";
-export { learnDemand, type DemandModel, type DemandOf, type Period, type Series } from "./learn";
-export { GENERAL_SEASON } from "./season";
+export { learnDemand, type Ahead, type DemandModel, type DemandOf, type Period, type Series } from "./learn";
+export { GENERAL_SEASON, SEASONS, type SeasonName } from "./season";

@@ -6,6 +6,7 @@ import {
   expectedBefore,
   learned,
   meanRate,
+  together,
   teller,
   toldBy,
   type Belief,
@@ -15,7 +16,7 @@ import {
 } from "./rate";
 import { atLeast, expectedSales } from "../pack/demand";
 import { countChances, meanAtLeast } from "./counts";
-import { GENERAL_SEASON, seasonOf } from "./season";
+import { GENERAL_SEASON, seasonOf, shapeOf, type SeasonName } from "./season";
 
 /** One period of one kind of piece as it was: a market day, or a week in a shop. */
 export interface Period {
@@ -32,7 +33,14 @@ export interface Period {
 export interface Series {
   readonly id: string;
   readonly kind: string;
+  /** When in the year it is asked for, where its maker has said so. */
+  readonly season?: SeasonName | undefined;
   readonly periods: readonly Period[];
+}
+/** A part of the time ahead: of a month, so many usual periods. */
+export interface Ahead {
+  readonly month: number;
+  readonly length: number;
 }
 
 export interface DemandOf {
@@ -45,12 +53,16 @@ export interface DemandOf {
   readonly timesSoldOut: number;
   /** Chances of 0, 1, 2, … asked for in a period of some month and length. */
   readonly chances: (month: number, length?: number) => number[];
+  /** The same over several periods together. */
+  readonly over: (ahead: readonly Ahead[]) => number[];
+  /** Its months against each other, mean 1. */
+  readonly season: readonly number[];
 }
 export interface DemandModel {
   readonly of: ReadonlyMap<string, DemandOf>;
   /** What a kind that was never sold is taken for. */
-  readonly unknown: (kind: string) => DemandOf;
-  /** Factors of the twelve months, mean 1. */
+  readonly unknown: (kind: string, season?: SeasonName) => DemandOf;
+  /** Factors of the twelve months for what sells all the year, mean 1. */
   readonly season: readonly number[];
   readonly dispersion: number;
   readonly method: Method | "shared";
@@ -69,6 +81,8 @@ const LIFTS = [1, 1.3, 1.8] as const;
 const DISPERSIONS = [1.5, 3, 6, 12, 40] as const;
 /** Before anything was sold: common practice, no source. */
 const FIRST: Prior = { mean: 2.5, shape: 1.2 };
+/** The channel's months weigh as much as so many sold pieces a month in those of a kind. */
+const KIND_WEIGHT = 40;
 /** Another method takes over when its error is smaller by this share over so many periods at least. */
 const BETTER = 0.1;
 const TRIED = 40;
@@ -81,23 +95,37 @@ const TRIED = 40;
  */
 export function learnDemand(series: readonly Series[], general = GENERAL_SEASON): DemandModel {
   const tell = teller();
-  let season = normal(general);
-  let fit = fitAll(series, season, tell);
+  let seasons = seasonsBy(normal(general), new Map());
+  let fit = fitAll(series, seasons, tell);
   // The season is read from what the rates leave over, and the rates from what the season leaves over: twice
   // is enough.
   for (let round = 0; round < 2; round++) {
-    season = seasonFrom(series, fit, season, general);
-    fit = fitAll(series, season, tell);
+    seasons = seasonsFrom(series, fit, seasons, general);
+    fit = fitAll(series, seasons, tell);
   }
-  const errors = errorsOf(series, season, fit, tell);
+  const errors = errorsOf(series, seasons, fit, tell);
   const best = [...errors].sort((a, b) => a.error - b.error)[0];
   const shared = errors.find((e) => e.method === "shared");
   const method =
     best && shared && best.error < (1 - BETTER) * shared.error ? best.method : ("shared" as const);
-  const of = new Map(series.map((s) => [s.id, demandOf(s, fit, season, method)] as const));
-  const unknown = (kind: string) => demandOf({ id: "", kind, periods: [] }, fit, season, "shared");
-  return { of, unknown, season, dispersion: fit.dispersion, method, errors };
+  const of = new Map(series.map((s) => [s.id, demandOf(s, fit, seasons.of(s), method)] as const));
+  const unknown = (kind: string, season?: SeasonName) => {
+    const none: Series = { id: "", kind, season, periods: [] };
+    return demandOf(none, fit, seasons.of(none), "shared");
+  };
+  return { of, unknown, season: seasons.all, dispersion: fit.dispersion, method, errors };
 }
+
+/** Months of the channel as a whole, and of each kind of piece in it and each season that was named. */
+interface Seasons {
+  readonly all: readonly number[];
+  readonly of: (s: Pick<Series, "kind" | "season">) => readonly number[];
+}
+const seasonsBy = (all: readonly number[], groups: ReadonlyMap<string, readonly number[]>): Seasons => ({
+  all,
+  of: (s) => groups.get(groupOf(s)) ?? normal(shapeOf(s.season ?? "year", all)),
+});
+const groupOf = (s: Pick<Series, "kind" | "season">): string => `${s.season ?? "year"} ${s.kind}`;
 
 const normal = (season: readonly number[]): number[] => {
   const mean = season.reduce((a, b) => a + b, 0) / season.length;
@@ -119,21 +147,21 @@ const seenOf = (s: Series, season: readonly number[]): Seen[] =>
   }));
 
 /** Mean of what was sold for each usual period; a first guess that sold-out days make too small. */
-function roughMean(series: readonly Series[], season: readonly number[]): number | undefined {
+function roughMean(series: readonly Series[], seasons: Seasons): number | undefined {
   let [sold, exposure] = [0, 0];
   for (const s of series)
-    for (const p of seenOf(s, season)) {
+    for (const p of seenOf(s, seasons.of(s))) {
       sold += p.sold;
       exposure += p.exposure;
     }
   return exposure > 0 ? Math.max(0.05, sold / exposure) : undefined;
 }
 
-function fitAll(series: readonly Series[], season: readonly number[], tell: Tell): Fit {
+function fitAll(series: readonly Series[], seasons: Seasons, tell: Tell): Fit {
   const told = series.filter((s) => s.periods.length > 0);
-  const rough = roughMean(told, season);
+  const rough = roughMean(told, seasons);
   if (rough === undefined) return { priors: new Map(), all: FIRST, dispersion: 3, beliefs: new Map() };
-  const seen = told.map((s) => seenOf(s, season));
+  const seen = told.map((s) => seenOf(s, seasons.of(s)));
   const { prior: all, dispersion, sums } = bestPrior(seen, rough, tell);
   const priors = kindPriors(told, sums, all);
   const believed = new Map([...priors].map(([kind, prior]) => [kind, believe(prior)]));
@@ -187,47 +215,73 @@ function kindPriors(told: readonly Series[], sums: readonly Float64Array[], all:
 }
 
 /**
+ * The channel's months from all that sells the year round; those of a kind, and of each season that was named,
+ * drawn towards the channel's or towards the shape of the season.
+ */
+function seasonsFrom(
+  series: readonly Series[],
+  fit: Fit,
+  before: Seasons,
+  general: readonly number[],
+): Seasons {
+  const groups = new Map<string, Series[]>();
+  for (const s of series) groups.set(groupOf(s), [...(groups.get(groupOf(s)) ?? []), s]);
+  const sums = new Map([...groups].map(([key, list]) => [key, monthsOf(list, fit, before)] as const));
+  const year = [...groups]
+    .filter(([, [s]]) => (s?.season ?? "year") === "year")
+    .map(([key]) => sums.get(key));
+  const add = (pick: (m: Months) => readonly number[]) =>
+    Array.from({ length: 12 }, (_, m) => year.reduce((t, x) => t + ((x && pick(x)[m]) ?? 0), 0));
+  const all = seasonOf(
+    add((m) => m.asked),
+    add((m) => m.expected),
+    general,
+  );
+  const of = [...groups].map(([key, [first]]) => {
+    const { asked, expected } = sums.get(key) ?? { asked: [], expected: [] };
+    const shape = shapeOf(first?.season ?? "year", all);
+    return [key, seasonOf(asked, expected, shape, KIND_WEIGHT)] as const;
+  });
+  return seasonsBy(all, new Map(of));
+}
+
+interface Months {
+  readonly asked: readonly number[];
+  readonly expected: readonly number[];
+}
+/**
  * Of a day that sold out what is expected to have been asked for, else what was sold: against each piece's
  * usual day.
  */
-function seasonFrom(
-  series: readonly Series[],
-  fit: Fit,
-  before: readonly number[],
-  general: readonly number[],
-): number[] {
+function monthsOf(series: readonly Series[], fit: Fit, before: Seasons): Months {
   const asked = Array.from({ length: 12 }, () => 0);
   const expected = Array.from({ length: 12 }, () => 0);
   for (const s of series) {
     const belief = fit.beliefs.get(s.id);
     if (!belief) continue;
     const rate = meanRate(belief);
+    const season = before.of(s);
     for (const p of s.periods) {
       const usual = rate * p.length;
-      asked[p.month] =
-        (asked[p.month] ?? 0) +
-        (p.soldOut ? meanAtLeast(p.sold, usual * (before[p.month] ?? 1), fit.dispersion) : p.sold);
+      const there = p.soldOut ? meanAtLeast(p.sold, usual * (season[p.month] ?? 1), fit.dispersion) : p.sold;
+      asked[p.month] = (asked[p.month] ?? 0) + there;
       expected[p.month] = (expected[p.month] ?? 0) + usual;
     }
   }
-  return seasonOf(asked, expected, general);
+  return { asked, expected };
 }
 
 /** The newest periods tell of a method; those before anything is known of it do not. */
 const WARM = 4;
 
-function errorsOf(
-  series: readonly Series[],
-  season: readonly number[],
-  fit: Fit,
-  tell: Tell,
-): DemandModel["errors"] {
+function errorsOf(series: readonly Series[], seasons: Seasons, fit: Fit, tell: Tell): DemandModel["errors"] {
   const out: { method: Method | "shared"; error: number }[] = [];
   const all = believe(fit.all);
   const believed = new Map([...fit.priors].map(([kind, prior]) => [kind, believe(prior)]));
   for (const method of ["shared", ...METHODS] as const) {
     let [sum, n] = [0, 0];
     for (const s of series) {
+      const season = seasons.of(s);
       const seen = seenOf(s, season);
       const fitted =
         method === "shared"
@@ -274,17 +328,21 @@ function demandOf(s: Series, fit: Fit, season: readonly number[], method: Method
           method,
           { alpha: 0.15 },
         ).rate;
+  const asked = (ahead: readonly Ahead[]): number[] => {
+    const { exposure, steadier } = together(ahead.map((a) => a.length * (season[a.month] ?? 1)));
+    const dispersion = fit.dispersion * steadier;
+    return smooth === undefined
+      ? askedFor(belief, dispersion, exposure)
+      : countChances(smooth * exposure, dispersion);
+  };
   return {
     id: s.id,
     rate: smooth ?? meanRate(belief),
     periods: s.periods.length,
     sold: s.periods.reduce((sum, p) => sum + p.sold, 0),
     timesSoldOut: s.periods.filter((p) => p.soldOut).length,
-    chances: (month, length = 1) => {
-      const exposure = length * (season[month] ?? 1);
-      return smooth === undefined
-        ? askedFor(belief, fit.dispersion, exposure)
-        : countChances(smooth * exposure, fit.dispersion);
-    },
+    chances: (month, length = 1) => asked([{ month, length }]),
+    over: asked,
+    season,
   };
 }

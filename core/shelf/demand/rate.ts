@@ -129,3 +129,17 @@ export function askedFor(belief: Belief, dispersion: number, exposure: number): 
   const sum = all.reduce((a, b) => a + b, 0);
   return all.map((p) => p / sum);
 }
+
+/**
+ * Several periods as one, in each of which the counts spread anew while the rate is the same in all: what is
+ * not known of the rate does not average out. The sum of the periods is taken for a negative binomial of its
+ * mean Σm and its variance Σ(m + m² ÷ r): the exposure of all, and how many times r is larger for them.
+ */
+export function together(exposures: readonly number[]): {
+  readonly exposure: number;
+  readonly steadier: number;
+} {
+  const exposure = exposures.reduce((a, b) => a + b, 0);
+  const squares = exposures.reduce((a, b) => a + b * b, 0);
+  return { exposure, steadier: squares > 0 ? (exposure * exposure) / squares : 1 };
+}

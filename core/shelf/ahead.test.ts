@@ -1,0 +1,72 @@
+import { parseDate } from "@internationalized/date";
+import { describe, expect, it } from "vitest";
+import { toMakeAhead, type KeptUp } from "./ahead";
+import { countChances } from "./demand/counts";
+
+const today = parseDate("2026-08-03");
+const calendar = { week: [2, 2, 2, 2, 2, 2, 2] as const };
+/** Asked for so many a day, hardly spreading beyond Poisson. */
+const kept = (more: Partial<KeptUp> = {}): KeptUp => ({
+  id: "a",
+  asked: (days) => countChances(0.5 * days, 1e7),
+  held: 3,
+  margin: 900,
+  idle: 100,
+  minutes: 60,
+  deliveryDays: 0,
+  ...more,
+});
+
+describe("what is made ahead for places that sell all the time", () => {
+  it("covers the making itself and twice the time until she looks again, worked by hand", () => {
+    const [got] = toMakeAhead([kept()], 14, today, calendar, []);
+    // Poisson at 0.9 (from memory: tables of the Poisson distribution): mean 7 → 10, mean 14 → 19. With ten
+    // or more to make at 2 h a day the lead grows to about eight days: 22 days → mean 11 → 15, 36 → mean 18 → 24.
+    expect(got?.service).toBe(0.9);
+    expect(got?.make).toBe((got?.upTo ?? 0) - 3);
+    expect(got?.hours).toBe(got?.make);
+    expect(got?.leadDays).toBe(Math.ceil((got?.hours ?? 0) / 2));
+    expect(got?.point).toBeGreaterThanOrEqual(15);
+    // Three are enough for 3 days (mean 1.5: P(≤ 3) = 0.934) and not for four (mean 2: 0.857; tables).
+    expect(got?.enoughUntil?.toString()).toBe("2026-08-06");
+    expect(got?.beginBy?.compare(today)).toBeLessThan(0);
+  });
+
+  it("leaves alone what there is enough of, and what earns nothing", () => {
+    const [enough, poor] = toMakeAhead(
+      [kept({ held: 40 }), kept({ id: "b", margin: -10 })],
+      14,
+      today,
+      calendar,
+      [],
+    );
+    expect([enough?.make, enough?.beginBy, poor?.make]).toEqual([0, undefined, 0]);
+  });
+
+  it("waits for yarn that lacks, and for the runs before: lead, point and level grow with them", () => {
+    const plain = toMakeAhead([kept()], 7, today, calendar, [])[0];
+    const yarn = toMakeAhead([kept({ deliveryDays: 20 })], 7, today, calendar, [])[0];
+    const runs = toMakeAhead([kept()], 7, today, calendar, [
+      { id: "run", hours: 60, dueOn: today.add({ days: 40 }) },
+    ])[0];
+    for (const later of [yarn, runs]) {
+      expect(later?.leadDays).toBeGreaterThan((plain?.leadDays ?? 0) + 15);
+      expect(later?.upTo).toBeGreaterThan(plain?.upTo ?? 0);
+    }
+    expect(yarn?.orderBy?.toString()).toBe(yarn?.beginBy?.subtract({ days: 20 }).toString());
+    expect(plain?.orderBy).toBeUndefined();
+  });
+
+  it("makes first what runs out first: the days to begin do not share the same hours", () => {
+    const got = toMakeAhead(
+      [kept({ id: "late", held: 14 }), kept({ id: "soon", held: 6 })],
+      14,
+      today,
+      calendar,
+      [],
+    );
+    const of = (id: string) => got.find((x) => x.id === id);
+    expect(of("soon")?.beginBy?.compare(of("late")?.beginBy ?? today)).toBeLessThanOrEqual(0);
+    expect(of("late")?.leadDays).toBeGreaterThan(of("soon")?.leadDays ?? 0);
+  });
+});

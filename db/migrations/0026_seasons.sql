@@ -1,0 +1,1 @@
+ALTER TABLE `item` ADD `season` enum('year','winter','spring','summer','autumn') DEFAULT 'year' NOT NULL;
