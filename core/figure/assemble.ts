@@ -1,5 +1,7 @@
 import { bodyRounds, faceOf } from "../fabric";
 import type { Place } from "./place";
+import type { EmbroiderySaid } from "./reading/embroidery";
+import { threadsOf, type PutThread } from "./thread";
 import { resolvePlaces, type Piece, type Resolved } from "./resolve";
 import type { Said } from "./said";
 import {
@@ -52,6 +54,8 @@ export interface Figure extends Resolved {
    */
   readonly put: readonly Put[];
   readonly eyes: readonly PutEye[];
+  /** Embroidery that lies on the pieces. */
+  readonly threads: readonly PutThread[];
 }
 
 /** Parts sit into each other by about so much of a stitch's height. */
@@ -71,6 +75,7 @@ export function assemble(
   pieces: readonly Piece[],
   said: readonly Said[],
   moved: readonly Moved[] = [],
+  embroidery: readonly EmbroiderySaid[] = [],
 ): Figure {
   const told = resolvePlaces(pieces, said);
   const resolved = { ...told, places: told.places.map((p) => movedPlace(p, moved)) };
@@ -81,7 +86,13 @@ export function assemble(
     const [place] = left.splice(Math.max(0, next), 1);
     if (place) put.push(putOne(place, pieces, resolved, put));
   }
-  return { ...resolved, pieces, put, eyes: put.flatMap((p) => eyesOf(p, pieces)) };
+  return {
+    ...resolved,
+    pieces,
+    put,
+    eyes: put.flatMap((p) => eyesOf(p, pieces)),
+    threads: threadsOf(put, pieces, resolved.root, embroidery),
+  };
 }
 
 function movedPlace(p: Place, moved: readonly Moved[]): Place {

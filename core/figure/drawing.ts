@@ -1,12 +1,13 @@
 import type { Figure } from "./assemble";
 import { facesOf, type Facet } from "./facets";
 import { brightness, hexOf, lit, rgbOf } from "./light";
-import { raster, type Shot } from "./raster";
+import { raster, threadColour, type Shot } from "./raster";
 import { unit, type Vec } from "./vector";
 import { frameOf, lookingFrom } from "./view";
 
 /** Tones a colour is drawn in: few enough that neighbours fall together into one path. */
 const TONES = 14;
+const BLACK = "#18191c";
 
 /**
  * The figure as an SVG document, to any size: what can be seen of its surface, the farthest first. `title` is
@@ -47,6 +48,20 @@ export function drawing(
       path: `M${c.map((p) => `${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join("L")}Z`,
     });
   }
+  for (const t of figure.threads) {
+    const stroke = hexOf(threadColour(t, shot.colours));
+    const wide = (2 * t.radius * scale).toFixed(1);
+    t.points.forEach((p, i) => {
+      // A single point is a spot; of a line each stretch is drawn where it can be seen.
+      const next = t.points[i + 1] ?? (t.points.length === 1 ? p : undefined);
+      if (next === undefined || look(p.out)[2] < 0) return;
+      const [a, b] = [flat(p.at), flat(next.at)];
+      if (!visible(seen, [a, b], (a.z + b.z) / 2)) return;
+      const way = `M${a.x.toFixed(1)} ${a.y.toFixed(1)}L${b.x.toFixed(1)} ${b.y.toFixed(1)}`;
+      const svg = `<path d="${way}" stroke="${stroke}" stroke-width="${wide}" stroke-linecap="round" fill="none"/>`;
+      marks.push({ z: (a.z + b.z) / 2 + t.radius, svg });
+    });
+  }
   for (const e of figure.eyes) {
     const n = look(e.out);
     const p = flat(e.at);
@@ -54,7 +69,7 @@ export function drawing(
     const at = { x: p.x - n[0] * sunk * scale, y: p.y + n[1] * sunk * scale, r: e.radius * scale };
     if (!visible(seen, [p], p.z + e.radius * 0.65)) continue;
     const spot = { x: at.x - at.r * 0.36, y: at.y - at.r * 0.38, r: at.r * 0.21 };
-    marks.push({ z: p.z + e.radius * 0.4, svg: circle(at, "#18191c") + circle(spot, "#fff") });
+    marks.push({ z: p.z + e.radius * 0.4, svg: circle(at, BLACK) + circle(spot, "#fff") });
   }
   const open = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${shot.width} ${shot.height}" role="img">`;
   return `${open}<title>${escaped(shot.title)}</title>${joined(marks)}</svg>`;

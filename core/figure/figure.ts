@@ -2,6 +2,7 @@ import type { FabricPart } from "../fabric";
 import type { CheckedPart, CheckedPattern } from "../notation";
 import { assemble, type Figure, type Moved } from "./assemble";
 import { placesSaid } from "./reading";
+import { embroiderySaid } from "./reading/embroidery";
 
 export interface FigurePart {
   readonly part: CheckedPart;
@@ -17,4 +18,4 @@ export const figureOf = (
   text: string,
   parts: readonly FigurePart[],
   moved: readonly Moved[] = [],
-): Figure => assemble(parts, placesSaid(pattern, text), moved);
+): Figure => assemble(parts, placesSaid(pattern, text), moved, embroiderySaid(pattern, text));

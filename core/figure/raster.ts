@@ -1,7 +1,9 @@
 import type { Figure } from "./assemble";
 import { facesOf, type Corner, type Facet } from "./facets";
 import { brightnessOf, lit, litOne, relief, rgbOf, type Rgb } from "./light";
-import type { Vec } from "./vector";
+import { shadeColour } from "../notation/words/shades";
+import type { PutThread } from "./thread";
+import { add, length, sub, times, type Vec } from "./vector";
 import { frameOf, lookingFrom, type View } from "./view";
 
 export type { View } from "./view";
@@ -35,6 +37,8 @@ export interface Shot {
 
 /** Drawn so many times larger each way and averaged. */
 const FINE = 2;
+/** Plastic eyes, and thread whose colour is not named. */
+const BLACK: Rgb = [24, 25, 28];
 
 /**
  * A picture of the figure without a graphics card: a depth buffer, light and the relief of the stitches.
@@ -54,9 +58,16 @@ export function raster(figure: Figure, shot: Shot, facets: readonly Facet[] = fa
     return c;
   };
   for (const f of facets) canvas.facet(f, colourOf(f.slot), f.put === shot.held);
-  for (const e of figure.eyes) canvas.ball(e.at, e.out, e.radius);
+  for (const t of figure.threads) canvas.thread(t, threadColour(t, shot.colours));
+  for (const e of figure.eyes) canvas.ball(e.at, e.out, e.radius, BLACK, true);
   canvas.edges();
   return canvas.small(shot.width, shot.height);
+}
+
+/** A thread's colour: its yarn's, else that of its name, else black. */
+export function threadColour({ slot }: PutThread, colours: Shot["colours"]): Rgb {
+  const hex = slot === undefined ? undefined : (colours[slot] ?? shadeColour(slot));
+  return hex === undefined ? BLACK : rgbOf(hex);
 }
 
 interface Seen {
@@ -145,8 +156,18 @@ class Canvas {
     this.rgb[3 * i + 2] = c[2];
   }
 
+  /** Embroidery: a thread along its points, as beads that overlap. */
+  thread({ points, radius }: PutThread, colour: Rgb): void {
+    points.forEach((p, i) => {
+      const next = points[i + 1] ?? p;
+      const way = sub(next.at, p.at);
+      const steps = Math.max(1, Math.ceil(length(way) / (0.6 * radius)));
+      for (let k = 0; k < steps; k++) this.ball(add(p.at, times(way, k / steps)), p.out, radius, colour);
+    });
+  }
+
   /** An eye: a dome of dark plastic with a small light in it, half of it out of the fabric. */
-  ball(at: Vec, out: Vec, radius: number): void {
+  ball(at: Vec, out: Vec, radius: number, colour: Rgb, shines = false): void {
     const p = this.look(at);
     const n = this.look(out);
     const sunk = radius * 0.35;
@@ -165,11 +186,8 @@ class Canvas {
         const i = y * this.w + x;
         if (z <= (this.depth[i] ?? 0)) continue;
         this.depth[i] = z;
-        const light = (dx + 0.36) ** 2 + (dy + 0.38) ** 2 < 0.045;
-        this.paint(
-          i,
-          light ? [250, 250, 250] : lit([24, 25, 28], 0.7 + 0.6 * Math.max(0, nz * 0.6 - dy * 0.4)),
-        );
+        const light = shines && (dx + 0.36) ** 2 + (dy + 0.38) ** 2 < 0.045;
+        this.paint(i, light ? [250, 250, 250] : lit(colour, 0.7 + 0.6 * Math.max(0, nz * 0.6 - dy * 0.4)));
       }
   }
 

@@ -59,7 +59,7 @@ describe("what is made ahead for places that sell all the time", () => {
 
   it("makes first what runs out first: the days to begin do not share the same hours", () => {
     const got = toMakeAhead(
-      [kept({ id: "late", held: 14 }), kept({ id: "soon", held: 6 })],
+      [kept({ id: "late", held: 8 }), kept({ id: "soon", held: 6 })],
       14,
       today,
       calendar,
@@ -67,6 +67,16 @@ describe("what is made ahead for places that sell all the time", () => {
     );
     const of = (id: string) => got.find((x) => x.id === id);
     expect(of("soon")?.beginBy?.compare(of("late")?.beginBy ?? today)).toBeLessThanOrEqual(0);
-    expect(of("late")?.leadDays).toBeGreaterThan(of("soon")?.leadDays ?? 0);
+    // Alone it would be begun later.
+    const alone = toMakeAhead([kept({ id: "soon", held: 6 })], 14, today, calendar, [])[0];
+    expect(of("soon")?.beginBy?.compare(alone?.beginBy ?? today)).toBeLessThan(0);
+  });
+
+  it("does not ask again for what a run is making", () => {
+    const [first] = toMakeAhead([kept()], 14, today, calendar, []);
+    const run = { id: "run", hours: first?.hours ?? 0, dueOn: today.add({ days: 30 }) };
+    const held = 3 + (first?.make ?? 0);
+    const [again] = toMakeAhead([kept({ held }), kept({ id: "b", held: 1 })], 14, today, calendar, [run]);
+    expect(again?.make).toBe(0);
   });
 });

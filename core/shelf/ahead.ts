@@ -23,7 +23,7 @@ export interface ToMake {
   readonly make: number;
   readonly hours: number;
   readonly service: number;
-  /** Days until more of it can be there: delivery, what is owed to runs, what runs out earlier, and itself. */
+  /** Days until more of it can be there: delivery, what is owed to open runs, and the making itself. */
   readonly leadDays: number;
   /** At or below this, more is made; and up to what. */
   readonly point: number;
@@ -42,8 +42,7 @@ const ROUNDS = 6;
 
 /**
  * What is to be made for places that sell all the time. The lead time is not a setting: it is the delivery of
- * what lacks and the making itself on her calendar, after the hours that open runs and what runs out earlier
- * take. Order point and order-up-to level over that lead and the time until she looks again (Silver, Pyke,
+ * what lacks and the making itself on her calendar, after the hours that open runs take. Order point and order-up-to level over that lead and the time until she looks again (Silver, Pyke,
  * Peterson 1998; from memory); the days to begin and to order are reckoned back from the last day that what
  * is held is enough for.
  *
@@ -60,22 +59,22 @@ export function toMakeAhead(
     const service = serviceOf(k);
     return { ...k, service, enough: daysEnough(k, service) };
   });
-  // What runs out first is made first.
-  const inTurn = [...facts].sort((a, b) => a.enough - b.enough || (a.id < b.id ? -1 : 1));
-  let before = owed.reduce((sum, w) => sum + w.hours, 0);
-  const made = new Map<string, Pick<ToMake, "make" | "hours" | "leadDays" | "point" | "upTo">>();
-  for (const k of inTurn) {
-    const one = batchOf(
-      k,
-      k.service,
-      reviewDays,
-      (hours) =>
-        Math.max(k.deliveryDays, daysToWork(before, today, calendar) ?? AHEAD) +
-        (daysToWork(hours, today, calendar) ?? AHEAD),
-    );
-    before += one.hours;
-    made.set(k.id, one);
-  }
+  const before = daysToWork(
+    owed.reduce((sum, w) => sum + w.hours, 0),
+    today,
+    calendar,
+  );
+  const made = new Map(
+    facts.map((k) => [
+      k.id,
+      batchOf(
+        k,
+        k.service,
+        reviewDays,
+        (hours) => Math.max(k.deliveryDays, before ?? AHEAD) + (daysToWork(hours, today, calendar) ?? AHEAD),
+      ),
+    ]),
+  );
   const starts = latestStarts(
     [
       ...owed,

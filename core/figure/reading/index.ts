@@ -56,7 +56,8 @@ const afterRound = (t: string, line: number) => {
   return at ? [{ text: t.slice(at.index + 1), line }] : [];
 };
 
-function sectionAt(pattern: CheckedPattern, line: number): number | undefined {
+/** The part whose lines a line belongs to. */
+export function sectionAt(pattern: CheckedPattern, line: number): number | undefined {
   const at = pattern.parts.findLastIndex((p) => p.line <= line);
   return at < 0 ? undefined : at;
 }
