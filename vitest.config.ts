@@ -17,7 +17,7 @@ export default defineConfig({
             "tests/**/*.test.ts",
           ],
           environment: "node",
-          testTimeout: 60_000,
+          testTimeout: 120_000,
         },
       },
       {
@@ -27,7 +27,7 @@ export default defineConfig({
           include: ["db/**/*.test.ts"],
           environment: "node",
           fileParallelism: false,
-          testTimeout: 30_000,
+          testTimeout: 120_000,
           hookTimeout: 60_000,
         },
       },

@@ -328,6 +328,8 @@ export async function clickText(page: Page, selector: string, text: string): Pro
     )
   ).asElement() as ElementHandle<HTMLElement> | null;
   if (!found) throw new Error(`nothing here says “${text}”`);
+  // A button whose last answer is still being read takes no press.
+  await page.waitForFunction((el) => !el.matches(":disabled"), {}, found);
   await found.click();
 }
 
