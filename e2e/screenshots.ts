@@ -33,7 +33,6 @@ try {
     ["figure", item, { look: '[role="tablist"]' }],
     ["paper", `${item}/paper`, { ready: "[data-shown] canvas" }],
     ["kit", `${boat}/kit`, { height: 900 }],
-    ["item-phone", item, { width: 390, height: 844 }],
     ["bench", await find(page, "/bench", "Go on"), { width: 390, height: 844 }],
     ["materials", `${site.url}/materials`],
     ["cutting", `${run}/cutting`, { height: 900 }],
@@ -43,6 +42,7 @@ try {
     ["sell", `${site.url}/sell`],
     ["shop", `${site.url}/sell/shop`],
     ["stall", await find(page, "/sell/markets", "To the stall"), { width: 390, height: 844 }],
+    ["seasons", `${site.url}/sell/seasons`],
     ["next", `${site.url}/sell/next`, { height: 1000, dark: true }],
     ["sold", `${site.url}/sell/sold`, { height: 1000 }],
   ];

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { clickText, openPage, Person, startSite, type Site } from "./harness";
+import { clickText, openPage, Person, startSite, type Site, visit } from "./harness";
 
 let site: Site;
 beforeAll(async () => {
@@ -64,5 +64,14 @@ it("a way of selling with two shares, a stall and tax is written down, changed, 
   await me.settle();
   expect(await page.$eval('[name="passes"]', (el) => (el as HTMLInputElement).value)).toBe("80");
   await me.waitText("tax €4.00");
+  await end();
+});
+
+it("a way of selling that is still gone by is not taken away, and says what goes by it", async () => {
+  const { page, me, end } = await visit(site, "/settings", { refused: true });
+  await me.press('[aria-label="Delete Gift shop shelf"]');
+  await me.waitText("Still sold this way: 1 place.");
+  await page.goto(`${site.url}/settings`);
+  await me.waitText("Gift shop shelf");
   await end();
 });

@@ -10,6 +10,7 @@ import { changedMeanwhile } from "../changed";
 import { copiesShown, makeAskedCopy } from "../features/settings/copies.server";
 import { channelContent, channelSchema } from "../features/settings/channel-form";
 import { ChannelsPanel } from "../features/settings/channels-panel";
+import { goesByText } from "../features/settings/goes-by";
 import { channelView } from "../features/items/load.server";
 import { CalendarPanel } from "../features/settings/calendar-panel";
 import { FilePanel } from "../features/settings/file-panel";
@@ -22,12 +23,13 @@ import {
   listWorkshops,
   saveChannel,
   setChannelDeleted,
+  whatGoesBy,
   updateWorkshop,
   type Workshop,
 } from "@db/queries/workshops";
 import { minorDigits, printNumber, printTrimmed } from "@core/units";
 import { fields as quantityFields, id, name, seen, weekDays, workDaysOf } from "../forms";
-import { once, openForm } from "../server/form.server";
+import { once, openForm, refused } from "../server/form.server";
 import { dayOf, openWorkshop, type Opened } from "../server/scope.server";
 import { calendarAddressOf, newCalendarAddress, revokeCalendarAddress } from "@db/queries/calendar";
 import { keepPage, taken } from "../ui/away";
@@ -238,6 +240,8 @@ async function change(form: FormData, { scope, workshop, role }: Opened) {
   if (form.get("intent") === "copy") return data({ copied: await makeAskedCopy() });
   const remove = z.object({ intent: z.literal("delete-channel"), id }).safeParse(Object.fromEntries(form));
   if (!remove.success) throw data(null, { status: 400 });
+  const still = goesByText(await whatGoesBy(scope, remove.data.id));
+  if (still !== undefined) return refused(still, 409);
   await setChannelDeleted(scope, remove.data.id, true);
   return redirect(`/settings?deleted=channel:${remove.data.id}`);
 }

@@ -1,7 +1,7 @@
 import { changeRow } from "../change";
-import { and, asc, eq, sql } from "drizzle-orm";
+import { and, asc, eq, inArray, isNull, ne, sql } from "drizzle-orm";
 import type { Database } from "../connect";
-import { channel, workshop } from "../schema";
+import { channel, commission, market, place, shop, workshop } from "../schema";
 import type { ChannelFee } from "../tables/workshop";
 import { changing } from "../pulse";
 import { ChangedMeanwhile, mine, newId, type Scope } from "../scope";
@@ -85,6 +85,33 @@ export async function saveChannel(
     await tx.db.insert(channel).values({ ...content, id: made, workshopId: tx.workshopId, sort: 10 });
     return made;
   });
+}
+
+/** What still goes by a way of selling: open commissions, market days ahead, places, and the shop. */
+export interface GoesBy {
+  readonly commissions: number;
+  readonly markets: number;
+  readonly places: number;
+  readonly shop: boolean;
+}
+
+export async function whatGoesBy(scope: Scope, channelId: string): Promise<GoesBy> {
+  const [commissions, markets, places, shops] = await Promise.all([
+    scope.db.$count(
+      commission,
+      mine(
+        scope,
+        commission,
+        eq(commission.channelId, channelId),
+        isNull(commission.deletedAt),
+        inArray(commission.state, ["asked", "agreed", "making", "ready"]),
+      ),
+    ),
+    scope.db.$count(market, mine(scope, market, eq(market.channelId, channelId), ne(market.state, "closed"))),
+    scope.db.$count(place, mine(scope, place, eq(place.channelId, channelId), isNull(place.deletedAt))),
+    scope.db.$count(shop, mine(scope, shop, eq(shop.channelId, channelId))),
+  ]);
+  return { commissions, markets, places, shop: shops > 0 };
 }
 
 export async function setChannelDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {

@@ -1,7 +1,7 @@
 import { CalendarRange } from "lucide-react";
 import styled from "styled-components";
 import { printDuration, type Seconds } from "@core/units";
-import { Badge, Button, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
+import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { printDay } from "../../ui/days";
 import { Input } from "../../ui/field";
 import { ReasonFigure } from "../../ui/figure";
