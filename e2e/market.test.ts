@@ -478,7 +478,10 @@ it("the order of a run’s tasks is chosen among four, and the bench goes by it"
 });
 
 it("what shelves and shop ask for is begun in time: one press makes it a run", async () => {
-  const { page, me, end } = await visit(site, "/sell/refill");
+  const { page, me, end } = await visit(site, "/");
+  await me.waitText("To begin");
+  expect(await page.$eval('[aria-labelledby="begin-title"]', (card) => card.textContent)).toContain("late");
+  await page.goto(`${site.url}/sell/refill`);
   await me.waitText("To make for shelves and shop");
   const made = '[aria-label="To make, table"] tbody tr';
   const first = await page.$eval(made, (row) => ({
@@ -496,7 +499,11 @@ it("what shelves and shop ask for is begun in time: one press makes it a run", a
   await page.waitForFunction(() => /^\/runs\/[\w-]{36}$/.test(location.pathname));
   await me.waitText("For shelves and shop");
   expect(await me.text()).toContain(first.name);
-  // What the run brings is counted: it is not asked for again.
+  // What the run brings is counted: it is not asked for again, on Today neither.
+  await page.goto(`${site.url}/`);
+  await me.waitText("To begin");
+  const begin = await page.$eval('[aria-labelledby="begin-title"]', (card) => card.textContent);
+  expect(begin).not.toContain(first.name);
   await page.goto(`${site.url}/sell/refill`);
   await me.settle();
   const again = await page.$$eval(made, (rows) =>
