@@ -8,6 +8,7 @@ import { adviceFor, type Asked } from "../features/sell/advice.server";
 import { AskedStrip } from "../features/sell/asked-strip";
 import { Bars } from "../features/sell/bars";
 import { runFromWares, wantedOf } from "../features/sell/run-from-wares.server";
+import { MakeInput } from "../features/sell/make-input";
 import { SellNav } from "../features/sell/nav";
 import { shown, WareName } from "../features/sell/ware-name";
 import { isoDay, id } from "../forms";
@@ -387,21 +388,13 @@ function AdvisedRow({ x, most }: { x: Told["rows"][number]; most: number }) {
     <tr>
       <td>
         <WareName ware={x.ware} />
-        <input type="hidden" name="ware" value={x.ware.key} />
       </td>
       <td className="num minor">
         {x.here}
         {x.coming > 0 ? <Small> + {x.coming} in runs</Small> : null}
       </td>
       <td className="num">
-        <Input
-          name="make"
-          aria-label={`Make ${x.ware.label}`}
-          defaultValue={x.make}
-          inputMode="numeric"
-          autoComplete="off"
-          style={{ width: 70, textAlign: "right", fontWeight: 640 }}
-        />
+        <MakeInput ware={x.ware} make={x.make} />
         {x.make > x.more && x.short ? <Short>short of {x.short}</Short> : null}
       </td>
       <td className="num">{t.bring}</td>

@@ -41,10 +41,15 @@ export const meta: Route.MetaFunction = () => [{ title: "Refill · Lapka" }];
 
 const WEEKS = [1, 2, 4] as const;
 
+/** How often she comes by, as the address says. */
+const weeksIn = (request: Request) => {
+  const asked = Number(new URL(request.url).searchParams.get("weeks") ?? "2");
+  return WEEKS.find((w) => w === asked) ?? 2;
+};
+
 export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
-  const asked = Number(new URL(request.url).searchParams.get("weeks") ?? "2");
-  const weeks = WEEKS.find((w) => w === asked) ?? 2;
+  const weeks = weeksIn(request);
   const { places, ahead } = await refill(opened, weeks);
   return {
     weeks,
@@ -73,12 +78,14 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args, LIST_FORM);
-  return once(opened, form, (o) => (form.get("do") === "run" ? makeRun(form, o) : carry(form, o)));
+  return once(opened, form, (o) =>
+    form.get("do") === "run" ? makeRun(form, o, weeksIn(args.request)) : carry(form, o),
+  );
 }
 
 /** One press makes what is to be made a run, due when the first of it would run out, or when it can be done. */
-async function makeRun(form: FormData, opened: Opened) {
-  const { ahead } = await refill(opened, 2);
+async function makeRun(form: FormData, opened: Opened, weeks: number) {
+  const { ahead } = await refill(opened, weeks);
   const { wares } = await loadWares(opened.scope, opened.workshop);
   const wanted = wantedOf(form);
   const days = ahead.filter((x) => (wanted.get(x.ware.key) ?? 0) > 0);

@@ -7,6 +7,7 @@ import { SEASONS } from "@core/shelf/demand";
 import { printDuration, type Seconds } from "@core/units";
 import { setItemSeasons } from "@db/queries/items";
 import { BeginBy } from "../features/sell/begin-by";
+import { MakeInput } from "../features/sell/make-input";
 import { SellNav } from "../features/sell/nav";
 import { runFromWares, wantedOf } from "../features/sell/run-from-wares.server";
 import { SeasonStrip } from "../features/sell/season-strip";
@@ -35,7 +36,7 @@ import {
 } from "../ui/basics";
 import { printDay } from "../ui/days";
 import { Choice } from "../ui/drawers";
-import { Input, Select } from "../ui/field";
+import { Select } from "../ui/field";
 import { ReasonFigure } from "../ui/figure";
 import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
@@ -215,7 +216,6 @@ function SeasonLine({ x, today }: { x: Data["seasons"][number]; today: string })
     <tr>
       <td>
         <WareName ware={x.ware} />
-        <input type="hidden" name="ware" value={x.ware.key} />
       </td>
       <td className="minor">
         <SeasonStrip
@@ -260,14 +260,7 @@ function SeasonLine({ x, today }: { x: Data["seasons"][number]; today: string })
         {x.make === 0 && x.left >= 1 ? <Small> ({Math.round(x.left)} would stay)</Small> : null}
       </td>
       <td className="num">
-        <Input
-          name="make"
-          aria-label={`Make ${x.ware.label}`}
-          defaultValue={x.make}
-          inputMode="numeric"
-          autoComplete="off"
-          style={{ width: 64, textAlign: "right", fontWeight: 640 }}
-        />
+        <MakeInput ware={x.ware} make={x.make} />
         {x.make > 0 ? (
           <div>
             <Small>{printDuration((x.hours * 3600) as Seconds, r)}</Small>

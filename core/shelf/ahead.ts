@@ -42,9 +42,11 @@ const ROUNDS = 6;
 
 /**
  * What is to be made for places that sell all the time. The lead time is not a setting: it is the delivery of
- * what lacks and the making itself on her calendar, after the hours that open runs take. Order point and order-up-to level over that lead and the time until she looks again (Silver, Pyke,
- * Peterson 1998; from memory); the days to begin and to order are reckoned back from the last day that what
- * is held is enough for.
+ * what lacks and the making itself on her calendar, after the hours that open runs take. Order point and
+ * order-up-to level over that lead and the time until she looks again (Silver, Pyke, Peterson 1998; from
+ * memory). The days to begin and to order are reckoned back from the last day that what is held is enough for,
+ * and all kinds share the hours. Other kinds that are short do not lengthen the lead: what was made up to its
+ * level would be asked for again as soon as another is short.
  *
  * @param owed what open runs still take of her hours, each by its day
  */

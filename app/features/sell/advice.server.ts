@@ -16,6 +16,7 @@ import {
   allPrices,
   earningIn,
   loadWares,
+  minutesFor,
   priceListOf,
   promisedByWare,
 } from "./wares.server";
@@ -134,7 +135,7 @@ export async function adviceFor(opened: Opened, asked: Asked) {
       demand: demand[i],
       leaves: e.customerPays - e.tax - e.fees,
       material: (a.cost.material * 10_000) / yieldBp,
-      minutes: (a.piece.seconds.value / 60) * (10_000 / yieldBp),
+      minutes: minutesFor(w),
     };
   });
   const day: SellingDay = {

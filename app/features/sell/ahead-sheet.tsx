@@ -3,11 +3,11 @@ import styled from "styled-components";
 import { printDuration, type Seconds } from "@core/units";
 import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { printDay } from "../../ui/days";
-import { Input } from "../../ui/field";
 import { ReasonFigure } from "../../ui/figure";
 import { WorkForm } from "../../ui/form";
 import { useReading } from "../../ui/reading";
 import { BeginBy } from "./begin-by";
+import { MakeInput } from "./make-input";
 import { WareName, type WareShown } from "./ware-name";
 
 export interface AheadShown {
@@ -89,7 +89,6 @@ function AheadRow({ x, today }: { x: AheadShown; today: string }) {
     <tr>
       <td>
         <WareName ware={x.ware} />
-        <input type="hidden" name="ware" value={x.ware.key} />
       </td>
       <td className="num minor">
         <ReasonFigure
@@ -123,14 +122,7 @@ function AheadRow({ x, today }: { x: AheadShown; today: string }) {
           : printDay(x.enoughUntil, r.locale)}
       </td>
       <td className="num">
-        <Input
-          name="make"
-          aria-label={`Make ${x.ware.label}`}
-          defaultValue={x.make}
-          inputMode="numeric"
-          autoComplete="off"
-          style={{ width: 64, textAlign: "right", fontWeight: 640 }}
-        />
+        <MakeInput ware={x.ware} make={x.make} />
       </td>
       <td className="num minor">{printDuration((x.hours * 3600) as Seconds, r)}</td>
       <td>

@@ -19,6 +19,7 @@ import {
   allPrices,
   earningIn,
   loadWares,
+  minutesFor,
   priceListOf,
   promisedByWare,
   shopSales,
@@ -190,7 +191,7 @@ async function aheadOf(
 ): Promise<AheadRow[]> {
   const [work, days, lackOf] = await Promise.all([openWork(scope), specialDays(scope), whatLacks(scope)]);
   const kinds = s.wares.flatMap((ware) => {
-    const { analysis, entry } = ware.analysed;
+    const { analysis } = ware.analysed;
     const of = s.supplies.flatMap(({ outlet, demand }) => {
       const d = demand.get(ware.key);
       return d ? [{ outlet, d }] : [];
@@ -213,7 +214,7 @@ async function aheadOf(
       ),
       held: placed + home + coming,
       ...worthOf(ware, most.outlet.channel, s.priceOf),
-      minutes: (analysis.piece.seconds.value / 60) * (10_000 / entry.item.yieldBp),
+      minutes: minutesFor(ware),
       deliveryDays: lacks?.days ?? 0,
     };
     return [{ ware, placed, home, coming, lacks, kept }];

@@ -135,6 +135,10 @@ export async function loadWares(
   };
 }
 
+/** Minutes of hers until one more has passed inspection. */
+export const minutesFor = ({ analysed: { analysis, entry } }: Ware): number =>
+  (analysis.piece.seconds.value / 60) * (10_000 / entry.item.yieldBp);
+
 /** What prices come to in a channel: the colourway's there, the item's there, or the piece's own. */
 export type PriceList = (
   ware: Pick<Ware, "itemId" | "colourwayId" | "price"> & { readonly kit: boolean },

@@ -1,7 +1,7 @@
 import { parseDate, type CalendarDate } from "@internationalized/date";
 import type { WeekHours } from "@core/planning";
 import { sumOfCounts } from "@core/shelf/advice";
-import { type Ahead, type DemandModel } from "@core/shelf/demand";
+import type { Ahead, DemandModel } from "@core/shelf/demand";
 import { adviseYear, type YearAdvice, type YearKind } from "@core/shelf/year";
 import type { Market } from "@db/queries/places";
 import { todayOf, type Opened } from "../../server/scope.server";
@@ -16,6 +16,7 @@ import {
   allPlaces,
   allPrices,
   loadWares,
+  minutesFor,
   priceListOf,
   promisedByWare,
   shopSales,
@@ -107,7 +108,7 @@ export async function yearOf(
   ]);
   const priceOf = priceListOf(prices);
   const kinds = wares.flatMap((ware) => {
-    const { analysis, entry } = ware.analysed;
+    const { analysis } = ware.analysed;
     if (!analysis.checked.sure || analysis.piece.seconds.value <= 0) return [];
     const sold = ways.flatMap((way) => {
       const d = way.model.of.get(ware.key);
@@ -131,7 +132,7 @@ export async function yearOf(
       asked,
       held,
       ...worthOf(ware, channel, priceOf),
-      minutes: (analysis.piece.seconds.value / 60) * (10_000 / entry.item.yieldBp),
+      minutes: minutesFor(ware),
     };
     const expected = (a: CalendarDate, b: CalendarDate) =>
       of.reduce(

@@ -1,8 +1,7 @@
-import { linesOf, regularText, type CheckedPattern } from "../../notation";
+import type { CheckedPattern } from "../../notation";
 import { SHADES } from "../../notation/words/shades";
-import { sectionAt } from "./index";
+import { LONGEST_LINE, textLines } from "./lines";
 import { sentencesOf } from "./normal";
-import { MAKING_UP } from "./words";
 
 export type Embroidered = "mouth" | "nose" | "eyes" | "brows" | "cheeks" | "whiskers" | "spots" | "lines";
 
@@ -43,24 +42,18 @@ const THINGS = CALLED.map(([what, words]) => ({
 const BESIDE = /\b(?:between|under|below|above|beside|over|from|of)(?: the)? *$/;
 const WORKED =
   /\bembroider(?:ed|y)?\b|^(?:with [a-z ]+ )?(?:back ?stitch|stitch|sew|work) (?:an? |the )?(?:[a-z]+ )?(?:mouth|smile|whiskers?|eyebrows?|lashes|eyelashes|freckles)\b/;
-const LONGEST_LINE = 2_000;
 const MOST = 60;
 
 /** What is embroidered, wherever in the text it is said. Sentences that name no thing say nothing. */
 export function embroiderySaid(pattern: CheckedPattern, text: string): EmbroiderySaid[] {
-  const kinds = new Map(pattern.lines.map((l) => [l.line, l.kind]));
   const shades = new Set([
     ...pattern.parts.flatMap((p) => p.bySlot.map((s) => s.slot.toLowerCase())),
     ...SHADES.keys(),
   ]);
-  const plain = regularText(text);
-  const all = linesOf(plain).map((l) => plain.slice(l.from, l.to));
-  const made = all.findIndex((l) => MAKING_UP.test(l.toLowerCase())) + 1;
-  const said = all.flatMap((t, i): EmbroiderySaid[] => {
-    const line = i + 1;
-    if (t.length > LONGEST_LINE || !/embroider|stitch|sew|work/i.test(t) || kinds.get(line) === "round")
-      return [];
-    const part = made > 0 && line >= made ? undefined : sectionAt(pattern, line);
+  const { lines, sectionOf } = textLines(pattern, text);
+  const said = lines.flatMap(({ text: t, line, kind }): EmbroiderySaid[] => {
+    if (t.length > LONGEST_LINE || kind === "round") return [];
+    const part = sectionOf(line);
     return sentencesOf(t, line).flatMap((s) => thingsIn(s.text, shades).map((x) => ({ ...x, part, line })));
   });
   return said.slice(0, MOST);
