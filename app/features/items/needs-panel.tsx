@@ -135,18 +135,19 @@ export const NeedsPanel = memo(function NeedsPanel({
             );
             return (
               <tr key={`${h.kind}-${h.sizeMm ?? ""}`}>
-                <td>
+                {/* Together in one cell: a button of its own column would push the weights out of the card. */}
+                <td colSpan={2}>
                   {h.sizeMm === undefined ? "" : `${printLength(h.sizeMm as Mm, r, 1)} `}
                   {h.kind === "eye" ? "eyes" : "nose"} <Badge $tone="warn">the pattern asks for them</Badge>
-                </td>
-                <td className="num">
-                  {match ? (
-                    <Button type="button" onClick={() => onAddNotion(match.id, h.count)}>
-                      Use {match.name}
-                    </Button>
-                  ) : (
-                    <Small>none in Materials</Small>
-                  )}
+                  <Offer>
+                    {match ? (
+                      <Button type="button" onClick={() => onAddNotion(match.id, h.count)}>
+                        Use {match.name}
+                      </Button>
+                    ) : (
+                      <Small>none in Materials</Small>
+                    )}
+                  </Offer>
                 </td>
                 <td className="num">{h.count}</td>
               </tr>
@@ -215,6 +216,10 @@ const From = styled.span`
   font-size: 13px;
   font-weight: 400;
   color: var(--soft);
+`;
+const Offer = styled.span`
+  display: block;
+  margin-top: 6px;
 `;
 const Named = styled.span`
   display: flex;
