@@ -51,6 +51,8 @@ async function path(hand: Hand): Promise<void> {
   await me.press("main button:nth-of-type(1)");
   await me.fill('[name="name"]', "DK cotton");
   await me.fill('[name="shade"]', "slate");
+  // Until she chooses one, the ball has the colour that its shade is called by.
+  expect(await page.$eval('[name="colour"]', (el) => (el as HTMLInputElement).value)).toBe("#5f6c75");
   await me.fill('[name="fibre"]', "cotton");
   await me.fill('[name="hookUm"]', "4");
   await me.fill('[name="mmPer100g"]', "230");

@@ -1,10 +1,11 @@
 import { getFormProps, useForm, type SubmissionResult } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
-import { useEffect, useId, useState, type ReactNode } from "react";
+import { useEffect, useId, useRef, useState, type ReactNode } from "react";
 import { useFetcher } from "react-router";
 import styled from "styled-components";
 import type { z } from "zod";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
+import { shadeColour } from "@core/notation";
 import type { Changed } from "../../changed";
 import { Meanwhile } from "../../ui/meanwhile";
 import { Carried, DraftOf, Refusal, useForgetDraft } from "../../ui/form";
@@ -183,13 +184,38 @@ function MaterialForm({
 const labelled = (specs: readonly Spec[]): (readonly [string, string])[] =>
   specs.flatMap((s) => ("text" in s ? labelled(s.folded ?? []) : [[s.name, s.label] as const]));
 
+/**
+ * While nobody has chosen a colour, the one that the shade’s name speaks of is taken: what is called cream does not
+ * lie grey in every list. Answers where the colour's input stands.
+ */
+function useFollowedShade(told: (colour: string) => void) {
+  const place = useRef<HTMLSpanElement>(null);
+  useEffect(() => {
+    const input = place.current?.querySelector<HTMLInputElement>("input[type=color]");
+    const shade = input?.form?.elements.namedItem("shade");
+    if (!input || !(shade instanceof HTMLInputElement) || shade.value !== "") return;
+    const quit = new AbortController();
+    const named = () => {
+      const hex = shadeColour(shade.value);
+      if (hex === undefined) return;
+      input.value = hex;
+      told(hex);
+    };
+    shade.addEventListener("input", named, { signal: quit.signal });
+    input.addEventListener("input", () => quit.abort(), { signal: quit.signal });
+    return () => quit.abort();
+  }, [told]);
+  return place;
+}
+
 /** The colour with the ball as it will look in every list. */
 function ColourField({ field, label }: { field: Parameters<typeof TextField>[0]["field"]; label: string }) {
   const [colour, setColour] = useState(field.initialValue ?? "#5d6f78");
+  const picked = useFollowedShade(setColour);
   return (
     <Field label={label} name={field.name} id={field.id} errors={field.errors}>
       {(bind) => (
-        <Picked>
+        <Picked ref={picked}>
           <YarnDisc colour={colour} name="how the ball looks in lists" size={44} />
           <Input
             {...bind}
