@@ -1,6 +1,7 @@
 import { parseDate } from "@internationalized/date";
 import { describe, expect, it } from "vitest";
-import { toMakeAhead, type KeptUp } from "./ahead";
+import { KNOWN_AFTER } from "./restock";
+import { ofRoom, toMakeAhead, type KeptUp } from "./ahead";
 import { countChances } from "./demand/counts";
 
 const today = parseDate("2026-08-03");
@@ -10,6 +11,7 @@ const kept = (more: Partial<KeptUp> = {}): KeptUp => ({
   id: "a",
   asked: (days) => countChances(0.5 * days, 1e7),
   held: 3,
+  seen: 26,
   margin: 900,
   idle: 100,
   minutes: 60,
@@ -30,6 +32,33 @@ describe("what is made ahead for places that sell all the time", () => {
     // Three are enough for 3 days (mean 1.5: P(≤ 3) = 0.934) and not for four (mean 2: 0.857; tables).
     expect(got?.enoughUntil?.toString()).toBe("2026-08-06");
     expect(got?.beginBy?.compare(today)).toBeLessThan(0);
+  });
+
+  it("makes no more for a shelf than it can show: what stands there at each visit is all that it sells", () => {
+    expect(ofRoom([0.2, 0.3, 0.3, 0.2], 0.5, 20, 14)).toEqual([0.2, 0.8]);
+    const free = countChances(18, 1e7);
+    expect(ofRoom(free, 100, 36, 14)).toBe(free);
+    // A place for four, visited every two weeks: in five weeks it shows twelve.
+    const small = ofRoom(free, 4, 36, 14);
+    expect(small).toHaveLength(13);
+    expect(small.reduce((a, b) => a + b)).toBeCloseTo(1, 9);
+    const shelf = kept({ asked: (days) => ofRoom(countChances(0.5 * days, 1e7), 4, days, 14) });
+    const [got] = toMakeAhead([shelf], 14, today, calendar, []);
+    expect((got?.make ?? 0) + 3).toBeLessThanOrEqual(12);
+    expect(got?.make).toBeGreaterThan(0);
+  });
+
+  it("begins small with what is little known: for what is expected, not for what might be", () => {
+    // A rate that nobody knows: negative binomial, mean 0.5 a day, spreading widely.
+    const asked = (days: number) => countChances(0.5 * days, 1.2);
+    const [fresh, known] = [2, KNOWN_AFTER].map(
+      (seen) => toMakeAhead([kept({ asked, seen })], 14, today, calendar, [])[0],
+    );
+    expect(fresh?.service).toBe(0.5);
+    expect(known?.service).toBe(0.9);
+    expect(2 * (fresh?.upTo ?? 0)).toBeLessThan(known?.upTo ?? 0);
+    // What earns little is not made up to a half either.
+    expect(toMakeAhead([kept({ seen: 0, margin: 25 })], 14, today, calendar, [])[0]?.service).toBe(0.2);
   });
 
   it("leaves alone what there is enough of, and what earns nothing", () => {

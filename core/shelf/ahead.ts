@@ -1,7 +1,7 @@
 import type { CalendarDate } from "@internationalized/date";
 import { daysToWork, latestStarts, type Due, type Hours } from "../planning/latest";
 import { countQuantile } from "./demand";
-import { serviceOf } from "./restock";
+import { KNOWN_AFTER, serviceWhenSeen } from "./restock";
 
 /** A kind of piece that sells all the time, over all its places together. Money in minor units. */
 export interface KeptUp {
@@ -10,6 +10,8 @@ export interface KeptUp {
   readonly asked: (days: number) => readonly number[];
   /** There, at its places and free at home, and on its way in open runs. */
   readonly held: number;
+  /** Weeks, or market days, that its demand was seen in. */
+  readonly seen: number;
   readonly margin: number;
   readonly idle: number;
   readonly minutes: number;
@@ -23,6 +25,8 @@ export interface ToMake {
   readonly make: number;
   readonly hours: number;
   readonly service: number;
+  /** Seen for long enough that its range is its customers', not what nobody knows yet. */
+  readonly known: boolean;
   /** Days until more of it can be there: delivery, what is owed to open runs, and the making itself. */
   readonly leadDays: number;
   /** At or below this, more is made; and up to what. */
@@ -33,6 +37,24 @@ export interface ToMake {
   /** The last days to begin and to order by; in the past where it is late. Undefined while there are enough. */
   readonly beginBy: CalendarDate | undefined;
   readonly orderBy: CalendarDate | undefined;
+}
+
+/**
+ * What a shelf can sell of what is asked for: no more than stands there, at each of her visits. `room` is this kind's
+ * part of what it holds, in pieces; what is asked for beyond that is lost, however much is made.
+ *
+ * @example ofRoom([0.2, 0.3, 0.3, 0.2], 0.5, 20, 14) // [0.2, 0.8]: half a piece a visit, two visits in 20 days
+ */
+export function ofRoom(
+  chances: readonly number[],
+  room: number,
+  days: number,
+  reviewDays: number,
+): readonly number[] {
+  if (room === Infinity) return chances;
+  const most = Math.ceil(room * (Math.floor(days / reviewDays) + 1) - 1e-9);
+  if (most >= chances.length - 1) return chances;
+  return [...chances.slice(0, most), chances.slice(most).reduce((sum, p) => sum + p, 0)];
 }
 
 /** Days that are looked ahead. */
@@ -58,7 +80,7 @@ export function toMakeAhead(
   owed: readonly Due[],
 ): ToMake[] {
   const facts = kinds.map((k) => {
-    const service = serviceOf(k);
+    const service = serviceWhenSeen(k);
     return { ...k, service, enough: daysEnough(k, service) };
   });
   const before = daysToWork(
@@ -88,13 +110,14 @@ export function toMakeAhead(
     ],
     calendar,
   );
-  return facts.map(({ id, service, enough, deliveryDays }) => {
+  return facts.map(({ id, service, enough, deliveryDays, seen }) => {
     const one = made.get(id) ?? { make: 0, hours: 0, leadDays: 0, point: 0, upTo: 0 };
     const beginBy = one.make > 0 ? starts.get(id) : undefined;
     return {
       id,
       ...one,
       service,
+      known: seen >= KNOWN_AFTER,
       enoughUntil: enough >= AHEAD ? undefined : today.add({ days: enough }),
       beginBy,
       orderBy: deliveryDays > 0 ? beginBy?.subtract({ days: deliveryDays }) : undefined,

@@ -55,6 +55,21 @@ export function serviceOf({ margin, idle }: Pick<Stocked, "margin" | "idle">): n
   return gained + idle > 0 ? gained / (gained + idle) : 0.5;
 }
 
+/** Weeks or market days until a piece is known: before that a few sales, or none, say little. */
+export const KNOWN_AFTER = 8;
+/**
+ * The chance of not running out that a piece is made for while it is little known. Most of its range is then what
+ * nobody knows of it, not what customers do: to make up to the upper end of that would fill the shelf with what may
+ * never sell, and after a few weeks one knows better (common practice, no source: begin small).
+ */
+const UNKNOWN_SERVICE = 0.5;
+
+/** The same for a piece that was seen for so many weeks or market days: what is little known is begun small. */
+export function serviceWhenSeen(k: Pick<Stocked, "margin" | "idle"> & { readonly seen: number }): number {
+  const worth = serviceOf(k);
+  return k.seen < KNOWN_AFTER ? Math.min(UNKNOWN_SERVICE, worth) : worth;
+}
+
 /**
  * Takes from what is to be brought until it fits into the room there is, one by one from the kind that would
  * last the longest with what it has: so that all run out at about the same time.

@@ -52,6 +52,7 @@ describe("advice for the year", () => {
       return countChances(mean, 1e7);
     },
     held: 5,
+    seen: 26,
     margin: 900,
     idle: 100,
     minutes: 60,
@@ -70,6 +71,14 @@ describe("advice for the year", () => {
       "2026-11-01",
       "2026-12-31",
     ]);
+  });
+
+  it("begins small with what nobody knows yet", () => {
+    const [known, fresh] = [26, 1].map(
+      (seen) => adviseYear([star({ seen })], parseDate("2026-09-01"), calendar, [])[0],
+    );
+    expect(fresh?.service).toBe(0.5);
+    expect(fresh?.wanted).toBeLessThan(known?.wanted ?? 0);
   });
 
   it("stops while there is enough for the rest of the season, and says what stays", () => {

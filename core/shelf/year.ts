@@ -1,7 +1,7 @@
 import type { CalendarDate } from "@internationalized/date";
 import { latestStarts, type Due, type Hours } from "../planning/latest";
 import { countMean, countQuantile } from "./demand";
-import { serviceOf } from "./restock";
+import { serviceWhenSeen } from "./restock";
 
 /** The months that hold most of a year's trade: the first, 0 to 11, and how many; share of the year in them. */
 export interface Span {
@@ -51,6 +51,8 @@ export interface YearKind {
   readonly asked: (from: CalendarDate, to: CalendarDate) => readonly number[];
   /** There, wherever, and on its way in open runs. */
   readonly held: number;
+  /** Weeks, or market days, that its demand was seen in. */
+  readonly seen: number;
   readonly margin: number;
   readonly idle: number;
   readonly minutes: number;
@@ -101,7 +103,7 @@ const earlier = (a: CalendarDate | undefined, b: CalendarDate | undefined) =>
 function seasonOfKind(k: YearKind, span: Span, today: CalendarDate) {
   const { first, last } = seasonDays(span, today);
   const on = first.compare(today) <= 0;
-  const service = serviceOf(k);
+  const service = serviceWhenSeen(k);
   // What is asked for before its season is sold from the same shelf.
   const until = (day: CalendarDate) => k.asked(today, day);
   const chances = until(last);

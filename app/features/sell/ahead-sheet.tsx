@@ -21,6 +21,7 @@ export interface AheadShown {
   readonly upTo: number;
   readonly leadDays: number;
   readonly service: number;
+  readonly known: boolean;
   readonly enoughUntil: string | undefined;
   readonly beginBy: string | undefined;
   readonly orderBy: string | undefined;
@@ -88,7 +89,7 @@ function AheadRow({ x, today }: { x: AheadShown; today: string }) {
   return (
     <tr>
       <td>
-        <WareName ware={x.ware} />
+        <WareName ware={x.ware} {...(x.known ? {} : { note: "little known yet: begin small" })} />
       </td>
       <td className="num minor">
         <ReasonFigure
@@ -105,7 +106,9 @@ function AheadRow({ x, today }: { x: AheadShown; today: string }) {
               { label: "in open runs", measure: "count", value: x.coming },
               { label: "days until more can be there", measure: "count", value: x.leadDays },
               {
-                label: "chance of not running out that is worth its cost",
+                label: x.known
+                  ? "chance of not running out that is worth its cost"
+                  : "chance of not running out, while little is known",
                 measure: "ratio",
                 value: x.service,
               },

@@ -51,16 +51,20 @@ export function outletsOf(
     const shelves = places.filter((p) => p.kind === "shelf" && p.channelId === channel.id);
     if (shelves.length > 0)
       return shelves.map((p) => ({ channel, placeId: p.id, name: p.name, shared: shelves.length > 1 }));
-    // Sold without a market and from home: a shop of her own.
-    return sales.some((s) => s.channelId === channel.id && s.placeId === "")
+    // Sold without a market and from home: a shop of her own. Who buys many at once orders them first.
+    return channel.leastPieces <= 1 && soldFrom(sales, channel.id).some((s) => s.placeId === "")
       ? [{ channel, placeId: "", name: channel.name, shared: false }]
       : [];
   });
 }
 
+/** What sold through a channel without being made for somebody: a commission says nothing of the next week. */
+const soldFrom = (sales: readonly Sale[], channelId: string): Sale[] =>
+  sales.filter((s) => s.channelId === channelId && s.source !== "order");
+
 /** What sold at an outlet. */
 export const soldAt = ({ channel, placeId, shared }: Outlet, sales: readonly Sale[]): Sale[] =>
-  sales.filter((s) => s.channelId === channel.id && (!shared || s.placeId === placeId));
+  soldFrom(sales, channel.id).filter((s) => !shared || s.placeId === placeId);
 
 /** What an outlet asks for in a week, learned once until something is sold. */
 export function weeklyDemand(

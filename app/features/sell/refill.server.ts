@@ -1,5 +1,5 @@
 import { parseDate } from "@internationalized/date";
-import { toMakeAhead, type KeptUp, type ToMake } from "@core/shelf/ahead";
+import { ofRoom, toMakeAhead, type KeptUp, type ToMake } from "@core/shelf/ahead";
 import { sumOfCounts } from "@core/shelf/advice";
 import type { Ahead, DemandOf } from "@core/shelf/demand";
 import { fitInto, restock, type Restock } from "@core/shelf/restock";
@@ -97,6 +97,8 @@ function once<T>(of: (n: number) => T): (n: number) => T {
 interface Supply {
   readonly outlet: Outlet;
   readonly demand: ReadonlyMap<string, DemandOf>;
+  /** Pieces that stand there at most; undefined where she has not said. */
+  readonly holds: number | undefined;
 }
 
 /**
@@ -133,6 +135,7 @@ export async function refill(opened: Opened, weeks: number): Promise<Refill> {
       );
       return {
         outlet,
+        holds: places.find((p) => p.id === outlet.placeId)?.holds ?? undefined,
         demand: new Map(own.map((w) => [w.key, model.of.get(w.key) ?? model.unknown(w.kind, w.season)])),
       };
     }),
@@ -140,7 +143,7 @@ export async function refill(opened: Opened, weeks: number): Promise<Refill> {
   const promised = await promisedByWare(scope);
   // What somebody was promised is not for the shelves.
   const home = (w: Ware) => Math.max(0, at("", w) - (promised.get(w.key) ?? 0));
-  const refilled = supplies.map(({ outlet, demand }): RefillPlace => {
+  const refilled = supplies.map(({ outlet, demand, holds }): RefillPlace => {
     const { placeId, name, channel } = outlet;
     const rows = wares
       .flatMap((ware): RefillRow[] => {
@@ -160,7 +163,6 @@ export async function refill(opened: Opened, weeks: number): Promise<Refill> {
         return [{ ...got, ware, there, home: placeId === "" ? 0 : home(ware), goneOn }];
       })
       .sort((a, b) => b.bring - a.bring || b.weekly - a.weekly);
-    const holds = places.find((p) => p.id === placeId)?.holds ?? undefined;
     const all = pieces.filter((p) => p.placeId === placeId).reduce((t, p) => t + p.quantity, 0);
     const room = holds === undefined ? undefined : Math.max(0, holds - all);
     const fits = room === undefined ? undefined : fitInto(rows, room);
@@ -192,9 +194,9 @@ async function aheadOf(
   const [work, days, lackOf] = await Promise.all([openWork(scope), specialDays(scope), whatLacks(scope)]);
   const kinds = s.wares.flatMap((ware) => {
     const { analysis } = ware.analysed;
-    const of = s.supplies.flatMap(({ outlet, demand }) => {
+    const of = s.supplies.flatMap(({ outlet, demand, holds }) => {
       const d = demand.get(ware.key);
-      return d ? [{ outlet, d }] : [];
+      return d ? [{ outlet, d, room: holds === undefined ? Infinity : roomOf(d, demand, holds) }] : [];
     });
     const most = of.reduce<(typeof of)[number] | undefined>(
       (a, b) => (a === undefined || b.d.rate > a.d.rate ? b : a),
@@ -210,9 +212,12 @@ async function aheadOf(
     const kept: KeptUp = {
       id: ware.key,
       asked: once((n) =>
-        of.map(({ d }) => d.over(weeksFrom(s.today, n))).reduce<readonly number[]>(sumOfCounts, [1]),
+        of
+          .map(({ d, room }) => ofRoom(d.over(weeksFrom(s.today, n)), room, n, s.review))
+          .reduce<readonly number[]>(sumOfCounts, [1]),
       ),
       held: placed + home + coming,
+      seen: of.reduce((n, { d }) => n + d.periods, 0),
       ...worthOf(ware, most.outlet.channel, s.priceOf),
       minutes: minutesFor(ware),
       deliveryDays: lacks?.days ?? 0,
@@ -237,6 +242,12 @@ async function aheadOf(
     }))
     .filter((row) => row.make > 0)
     .sort((a, b) => ((a.beginBy?.toString() ?? "") < (b.beginBy?.toString() ?? "") ? -1 : 1));
+}
+
+/** A kind's part of what a shelf holds: as much as it is asked for among those that stand there. */
+function roomOf(d: DemandOf, all: ReadonlyMap<string, DemandOf>, holds: number): number {
+  const rates = [...all.values()].reduce((sum, x) => sum + x.rate, 0);
+  return rates > 0 ? (holds * d.rate) / rates : holds;
 }
 
 /** Of the materials of one more piece, what the cupboard has not got free, and the days of its delivery. */

@@ -1,6 +1,8 @@
 import { parseDate, type CalendarDate } from "@internationalized/date";
 import type { WeekHours } from "@core/planning";
 import { sumOfCounts } from "@core/shelf/advice";
+import { ofRoom } from "@core/shelf/ahead";
+import { KNOWN_AFTER } from "@core/shelf/restock";
 import type { Ahead, DemandModel } from "@core/shelf/demand";
 import { adviseYear, type YearAdvice, type YearKind } from "@core/shelf/year";
 import type { Market } from "@db/queries/places";
@@ -25,6 +27,8 @@ import {
 
 /** Half a year of market days says how many a week there are where none is planned yet. */
 const REGULAR_DAYS = 182;
+/** Days between two visits to a shop's shelf, as Refill takes them until she says otherwise. */
+const VISIT_DAYS = 14;
 /** What lasts so many weeks and more is not made for now. */
 const LONG_WEEKS = 20;
 
@@ -45,6 +49,10 @@ export interface StandingRow {
 /** One way of selling, as the periods it has between two days. */
 interface Way {
   readonly channelId: string;
+  /** The shelf it sells from; empty for markets and what is sold from home. */
+  readonly placeId: string;
+  /** Pieces that stand there at most. */
+  readonly holds: number;
   readonly model: DemandModel;
   readonly periods: (from: CalendarDate, to: CalendarDate) => Ahead[];
 }
@@ -70,6 +78,12 @@ function marketDays(markets: readonly Market[], channelId: string, today: string
 const weeksBetween = (from: CalendarDate, to: CalendarDate): Ahead[] =>
   weeksFrom(from.toString(), dayNumber(to.toString()) - dayNumber(from.toString()) + 1);
 
+/** A kind's part of what a place holds: as much as it is asked for among those that sell there. */
+function roomIn({ holds, model }: Way, rate: number): number {
+  const all = [...model.of.values()].reduce((sum, d) => sum + d.rate, 0);
+  return holds === Infinity || rate <= 0 ? holds : (holds * rate) / Math.max(rate, all);
+}
+
 /** The year of everything that is sold: what has a season, and what has none. */
 export async function yearOf(
   opened: Opened,
@@ -92,11 +106,15 @@ export async function yearOf(
       .filter((c) => markets.some((m) => m.channelId === c.id))
       .map(async (c) => ({
         channelId: c.id,
+        placeId: "",
+        holds: Infinity,
         model: await demandAt(scope, c.id, wares),
         periods: marketDays(markets, c.id, today),
       })),
     ...outlets.map(async (o) => ({
       channelId: o.channel.id,
+      placeId: o.placeId,
+      holds: places.find((p) => p.id === o.placeId)?.holds ?? Infinity,
       model: await weeklyDemand(scope, o, wares, today, from),
       periods: weeksBetween,
     })),
@@ -110,27 +128,37 @@ export async function yearOf(
   const kinds = wares.flatMap((ware) => {
     const { analysis } = ware.analysed;
     if (!analysis.checked.sure || analysis.piece.seconds.value <= 0) return [];
+    const own = pieces.filter(
+      (p) => p.grade === "good" && p.itemId === ware.itemId && p.colourwayId === ware.colourwayId,
+    );
+    const stands = (placeId: string) => own.some((p) => p.placeId === placeId && p.quantity > 0);
+    const unknown = (way: Way) => ({ way, d: way.model.unknown(ware.kind, ware.season) });
     const sold = ways.flatMap((way) => {
       const d = way.model.of.get(ware.key);
       // What was never offered somewhere is not asked for there; what is new everywhere is asked for everywhere.
-      return d && d.periods > 0 ? [{ way, d }] : [];
+      if (d && d.periods > 0) return [{ way, d }];
+      return way.placeId !== "" && stands(way.placeId) ? [unknown(way)] : [];
     });
-    const of =
-      sold.length > 0 ? sold : ways.map((way) => ({ way, d: way.model.unknown(ware.kind, ware.season) }));
+    const of = sold.length > 0 ? sold : ways.map(unknown);
+    const seen = of.reduce((n, { d }) => n + d.periods, 0);
     const [main] = [...of].sort((a, b) => b.d.rate - a.d.rate);
     const channel = channels.find((c) => c.id === main?.way.channelId);
     if (!main || !channel) return [];
-    const there = pieces
-      .filter((p) => p.grade === "good" && p.itemId === ware.itemId && p.colourwayId === ware.colourwayId)
-      .reduce((n, p) => n + p.quantity, 0);
+    const there = own.reduce((n, p) => n + p.quantity, 0);
     const held = Math.max(0, there - (promised.get(ware.key) ?? 0)) + (work.pieces.get(ware.key) ?? 0);
     const asked: YearKind["asked"] = (a, b) =>
-      of.map(({ way, d }) => d.over(way.periods(a, b))).reduce<readonly number[]>(sumOfCounts, [1]);
+      of
+        .map(({ way, d }) => {
+          const days = dayNumber(b.toString()) - dayNumber(a.toString()) + 1;
+          return ofRoom(d.over(way.periods(a, b)), roomIn(way, d.rate), days, VISIT_DAYS);
+        })
+        .reduce<readonly number[]>(sumOfCounts, [1]);
     const kind: YearKind = {
       id: ware.key,
       season: main.d.season,
       asked,
       held,
+      seen,
       ...worthOf(ware, channel, priceOf),
       minutes: minutesFor(ware),
     };
@@ -158,7 +186,8 @@ export async function yearOf(
     if (advice) seasons.push({ ...row, ...advice });
     else {
       const weeks = weeksLasting(kind.held, expected, today);
-      standing.push({ ...row, weeks, enough: kind.held > 0 && (weeks === undefined || weeks >= LONG_WEEKS) });
+      const long = weeks === undefined || weeks >= LONG_WEEKS;
+      standing.push({ ...row, weeks, enough: kind.seen >= KNOWN_AFTER && kind.held > 0 && long });
     }
   }
   seasons.sort((a, b) => (turn(a) < turn(b) ? -1 : 1));
