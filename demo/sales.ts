@@ -28,6 +28,9 @@ const DISPERSION = 4;
 const WEEKS = 24;
 const CRATE = 70;
 
+/** A shop that buys outright pays a little over half, in steps of fifty cents (common practice, no source). */
+const outrightPrice = (price: number): number => Math.round((price * 0.6) / 50) * 50;
+
 /**
  * Half a year of market days, a web shop and a shelf in a gift shop, by a hidden demand, and a stall that is
  * open today.
@@ -35,7 +38,7 @@ const CRATE = 70;
 export async function sowSales(
   scope: Scope,
   wares: readonly DemoWare[],
-  channels: { readonly stall: string; readonly shop: string; readonly shelf: string },
+  channels: Readonly<Record<"stall" | "shop" | "shelf" | "outright", string>>,
   today: string,
 ): Promise<void> {
   const { next: uniform } = randomFrom(77);
@@ -64,12 +67,13 @@ export async function sowSales(
   const past: Scope = { ...scope, now: at(WEEKS * 7 + 3, 9) };
   await setPrices(
     past,
-    wares.map((w) => ({
-      itemId: w.itemId,
-      colourwayId: w.colourwayId,
-      channelId: channels.shelf,
-      price: w.price + 200,
-    })),
+    wares.flatMap((w) => {
+      const own = { itemId: w.itemId, colourwayId: w.colourwayId };
+      return [
+        { ...own, channelId: channels.shelf, price: w.price + 200 },
+        { ...own, channelId: channels.outright, price: outrightPrice(w.price) },
+      ];
+    }),
   );
   let n = 0;
   const line = (

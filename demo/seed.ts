@@ -480,12 +480,20 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
       { name: "web shop", bp: 200 },
     ],
     fixed: 30,
+    packing: 45,
     piecesPerSaleHundredths: 160,
   });
   const shelf = await saveChannel(scope, {
     name: "Gift shop shelf",
     fees: [{ name: "shelf", bp: 3000 }],
     fixed: 0,
+  });
+  const outright = await saveChannel(scope, {
+    name: "Wholesale",
+    fees: [],
+    fixed: 0,
+    leastPieces: 12,
+    payWithinDays: 30,
   });
 
   // The stock was counted in summer, before the runs that used it.
@@ -973,7 +981,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
       await ware(puffin, [0.8, 0.1, 0], sea),
       await ware(buoy, [1.1, 0.2, 0], oilskin),
     ],
-    { stall, shop, shelf },
+    { stall, shop, shelf, outright },
     today,
   );
   return workshopId;

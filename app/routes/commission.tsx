@@ -23,6 +23,7 @@ import { CommissionFields } from "../features/commissions/commission-fields";
 import { openCommission } from "../features/commissions/load.server";
 import { commissionSchema, depositSchema, handSchema, stateSchema } from "../features/commissions/schema";
 import {
+  homeText,
   numberText,
   STATE_TONE,
   STATE_WORDS,
@@ -94,6 +95,8 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       : undefined,
     ware: ware ? shown(ware) : undefined,
     channel: channel?.name ?? "—",
+    /** Pieces that an order through it has at least, where this one has fewer. */
+    least: channel && channel.leastPieces > c.quantity ? channel.leastPieces : undefined,
     /** At home, and not promised to somebody else. */
     free: Math.max(0, home - Math.max(0, (promised.get(key) ?? 0) - own)),
     home,
@@ -229,7 +232,7 @@ export default function CommissionRoute({ loaderData: d, actionData }: Route.Com
   );
 }
 
-function Asked({ d: { c, ware, today, askedOn, channel } }: { d: Data }) {
+function Asked({ d: { c, ware, today, askedOn, channel, least } }: { d: Data }) {
   const r = useReading();
   return (
     <Sheet aria-label="What is asked for">
@@ -263,6 +266,11 @@ function Asked({ d: { c, ware, today, askedOn, channel } }: { d: Data }) {
           <dt>Asked for</dt>
           <dd>
             {printDay(askedOn, r.locale)} <Small>sold through {channel}</Small>
+            {least ? (
+              <Badge $tone="warn">
+                {channel} asks for {least} pieces at least
+              </Badge>
+            ) : null}
           </dd>
         </div>
       </Facts>
@@ -296,10 +304,8 @@ function Work({ d: { c, sums, run, runs, free, home, today }, answered }: { d: D
                   Made in the run <Link to={`/runs/${run.id}`}>{run.name}</Link>
                   {run.state === "finished" ? ", which is finished." : "."}
                 </>
-              ) : home === 0 ? (
-                "None of it is at home: it has to be made."
               ) : (
-                `At home there ${home === 1 ? "is 1" : `are ${home}`}, ${free === 0 ? "promised to somebody else" : free === home ? (home === 1 ? "and it is free" : "all free") : `${free} of them free`}.`
+                homeText(home, free)
               )}{" "}
               {enough && c.wishes === "" && !run ? "It could go out of what is there." : null}
             </p>

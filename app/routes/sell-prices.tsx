@@ -1,28 +1,18 @@
 import { Printer } from "lucide-react";
-import { data, redirect, useNavigation, useSearchParams } from "react-router";
+import { useState } from "react";
+import { useNavigation, useSearchParams } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/sell-prices";
-import { paysHour } from "@core/costing";
-import {
-  minor,
-  minorDigits,
-  parseMoney,
-  parseNumber,
-  printMoney,
-  printNumber,
-  toPricePoint,
-  type Minor,
-} from "@core/units";
-import { setPrices, type ListPrice } from "@db/queries/places";
+import { minorDigits, printMoney, printNumber, type Minor } from "@core/units";
 import { Bar } from "../features/sell/bar";
+import { HOW_WORDS, HOWS, SCHOOL_WORDS, type How } from "../features/sell/many-prices";
 import { SellNav } from "../features/sell/nav";
-import { shown, WareName } from "../features/sell/ware-name";
-import { wareKey } from "../features/sell/wares";
-import { allPrices, earningIn, loadWares, priceListOf } from "../features/sell/wares.server";
+import { changePrices, priceList } from "../features/sell/prices.server";
+import { WareName } from "../features/sell/ware-name";
 import { channelView } from "../features/items/load.server";
-import { takesText } from "../features/items/selling";
+import { askedText, takesText } from "../features/items/selling";
 import { LIST_FORM, once, openForm } from "../server/form.server";
-import { dayOf, openWorkshop, type Opened } from "../server/scope.server";
+import { openWorkshop } from "../server/scope.server";
 import { keepPage, refusalOf, taken } from "../ui/away";
 import {
   Button,
@@ -44,148 +34,17 @@ import { useReading } from "../ui/reading";
 
 export const meta: Route.MetaFunction = () => [{ title: "Prices · Lapka" }];
 
-const CHANGES = 15;
-const MOST_WARES = 2000;
-const MOST_CHANNELS = 40;
-const NONE: readonly string[] = [];
-
-/** Explicit prices as they stand: the newest of each piece and channel. */
-const standing = (history: readonly ListPrice[]): Map<string, number> =>
-  new Map(
-    [...new Map(history.map((p) => [`${wareKey(p.itemId, p.colourwayId)}:${p.channelId}`, p.price]))].flatMap(
-      ([k, v]) => (v === null ? [] : [[k, v] as const]),
-    ),
-  );
-
-async function listed(opened: Opened, typed?: ReadonlyMap<string, number | null>) {
-  const { scope, workshop } = opened;
-  const [{ wares, channels, wage }, history] = await Promise.all([
-    loadWares(scope, workshop),
-    allPrices(scope),
-  ]);
-  const own = standing(history);
-  const priceOf = priceListOf(history);
-  return {
-    wage,
-    history,
-    channels,
-    wares,
-    own,
-    rows: wares.map((w) => ({
-      ...shown(w),
-      price: w.price,
-      cells: channels.map((c) => {
-        const key = `${w.key}:${c.id}`;
-        const asked = typed?.get(key);
-        const price = asked === undefined ? priceOf(w, c.id) : (asked ?? w.price);
-        const e = earningIn(w, c, channels, price);
-        return {
-          own: own.get(key),
-          price: priceOf(w, c.id),
-          perHour: e.perHour,
-          pays: paysHour(e),
-          loses: e.forTime < 0,
-        };
-      }),
-    })),
-  };
-}
-
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const opened = await openWorkshop(request, context);
-  const { wage, history, channels, rows, wares } = await listed(opened);
-  const label = new Map(wares.map((w) => [w.key, w.label]));
+  const list = await priceList(await openWorkshop(request, context));
   return {
-    wage,
-    channels: channels.map((c) => ({ id: c.id, name: c.name, view: channelView(c) })),
-    rows,
-    changes: [...history]
-      .reverse()
-      .slice(0, CHANGES)
-      .map((p) => ({
-        on: dayOf(p.since, opened.scope.zone),
-        label: label.get(wareKey(p.itemId, p.colourwayId)) ?? "something deleted",
-        channel: channels.find((c) => c.id === p.channelId)?.name ?? "—",
-        price: p.price,
-      })),
+    ...list,
+    channels: list.channels.map((c) => ({ id: c.id, name: c.name, view: channelView(c) })),
   };
 }
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args, LIST_FORM);
-  return once(opened, form, (o) => change(form, o));
-}
-
-/** What was typed, cell by cell; a cell that cannot be read is told by its place. */
-function readCells(form: FormData, { locale, currency }: Opened["workshop"]) {
-  // Both are lists that the page sends: cut to what a page can hold, or a form made to hurt would be gone
-  // through for hours.
-  const wares = String(form.get("wares") ?? "").split(" ", MOST_WARES);
-  const channels = String(form.get("channels") ?? "").split(" ", MOST_CHANNELS);
-  const cells = new Map<string, number | null>();
-  const texts: Record<string, string> = {};
-  const wrong: string[] = [];
-  wares.forEach((w, i) =>
-    channels.forEach((c, j) => {
-      const name = `c${i * channels.length + j}`;
-      const text = form.get(name);
-      if (typeof text !== "string") return;
-      texts[name] = text;
-      if (text.trim() === "") return cells.set(`${w}:${c}`, null);
-      const read = parseMoney(text, currency, locale);
-      if (read.ok && read.value >= 0 && read.value <= 100_000_000) return cells.set(`${w}:${c}`, read.value);
-      wrong.push(name);
-      return undefined;
-    }),
-  );
-  return { cells, texts, wrong, wares, channels };
-}
-
-async function change(form: FormData, opened: Opened) {
-  const { scope, workshop } = opened;
-  const { cells, texts, wrong, wares, channels } = readCells(form, workshop);
-  if (wrong.length > 0)
-    return data({ texts, wrong: wrong as readonly string[], rows: undefined }, { status: 400 });
-  const now = await listed(opened);
-  const known = new Set(now.wares.map((w) => w.key));
-  const digits = minorDigits(workshop.currency);
-  if (form.get("intent") === "raise") {
-    const by = parseNumber(String(form.get("by") ?? ""), workshop.locale);
-    if (!by.ok || by.value <= -100 || by.value > 1000)
-      return data({ texts, wrong: ["by"] as readonly string[], rows: undefined }, { status: 400 });
-    const where = String(form.get("where") ?? "");
-    const points = workshop.pricePoints.split(",").filter(Boolean).map(Number);
-    const raised = new Map(cells);
-    const rows = new Map(now.rows.map((row) => [row.key, row]));
-    // The page’s own order: another tab may have added a piece meanwhile.
-    wares.forEach((w, i) =>
-      channels.forEach((c, j) => {
-        const row = rows.get(w);
-        const at = now.channels.findIndex((x) => x.id === c);
-        if (!row || at < 0 || (where !== "" && where !== c)) return;
-        const key = `${w}:${c}`;
-        const from = cells.get(key) ?? row.cells[at]?.price ?? row.price;
-        const to = toPricePoint(minor(Math.max(0, Math.round(from * (1 + by.value / 100)))), points);
-        raised.set(key, to);
-        texts[`c${i * channels.length + j}`] = printNumber(to / 10 ** digits, digits, workshop.locale);
-      }),
-    );
-    return data({ texts, wrong: NONE, rows: (await listed(opened, raised)).rows });
-  }
-  if (form.get("intent") === "preview")
-    return data({ texts, wrong: NONE, rows: (await listed(opened, cells)).rows });
-  const changed = wares.flatMap((w) =>
-    channels.flatMap((channelId) => {
-      const key = `${w}:${channelId}`;
-      const price = cells.get(key);
-      if (price === undefined || !known.has(w) || !now.channels.some((c) => c.id === channelId)) return [];
-      if (price === (now.own.get(key) ?? null)) return [];
-      const [itemId = "", colourwayId = ""] = w.split(":");
-      return [{ itemId, colourwayId, channelId, price }];
-    }),
-  );
-  await setPrices(scope, changed);
-  return redirect(`/sell/prices?saved=${changed.length}`);
+  return once(opened, form, (o) => changePrices(form, o));
 }
 
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
@@ -195,6 +54,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
   const r = useReading();
   const [params] = useSearchParams();
   const idle = useNavigation().state === "idle";
+  const [how, setHow] = useState<How>("percent");
   const told = taken(answered);
   const { channels } = loaderData;
   const rows = told?.rows ?? loaderData.rows;
@@ -259,7 +119,17 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                 </Select>
               </label>
               <label>
-                <span>by percent</span>
+                <span>how</span>
+                <Select name="how" value={how} onChange={(e) => setHow(e.target.value as How)}>
+                  {HOWS.map((h) => (
+                    <option key={h} value={h}>
+                      {HOW_WORDS[h]}
+                    </option>
+                  ))}
+                </Select>
+              </label>
+              <label hidden={how !== "percent"}>
+                <span>percent</span>
                 <Input
                   name="by"
                   inputMode="text"
@@ -290,6 +160,9 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
             ) : told?.rows ? (
               <Wrong as="p" role="status" style={{ color: "var(--warn)" }}>
                 These prices are not saved yet.
+                {told.beyond > 0
+                  ? ` ${told.beyond} ${told.beyond === 1 ? "stays" : "stay"} as before: fees and tax take any price.`
+                  : ""}
               </Wrong>
             ) : null}
             <Scroll tabIndex={0} role="region" aria-label="Prices, table">
@@ -303,6 +176,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                     {channels.map((c) => (
                       <th key={c.id} scope="col" className="num" title={takesText(c.view, r)}>
                         {c.name}
+                        {askedText(c.view) ? <Terms>{askedText(c.view)}</Terms> : null}
                       </th>
                     ))}
                   </tr>
@@ -313,7 +187,10 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                       <td>
                         <WareName ware={row} />
                       </td>
-                      <td className="num minor">{printMoney(row.price as Minor, r)}</td>
+                      <td className="num minor">
+                        {printMoney(row.price as Minor, r)}
+                        {row.suggested ? <From>with margin</From> : null}
+                      </td>
                       {row.cells.map((c, j) => {
                         const name = `c${i * channels.length + j}`;
                         return (
@@ -335,6 +212,11 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                                   ? "loses money"
                                   : `${printMoney(c.perHour, r)}/h`}
                             </Hour>
+                            <Came
+                              name={name}
+                              told={told?.from[name]}
+                              school={told === undefined && c.own !== undefined ? c.school : undefined}
+                            />
                           </td>
                         );
                       })}
@@ -360,6 +242,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                     <th scope="col" className="num">
                       Price
                     </th>
+                    <th scope="col">How</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -371,6 +254,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                       <td className="num">
                         {c.price === null ? "its own" : printMoney(c.price as Minor, r)}
                       </td>
+                      <td>{SCHOOL_WORDS[c.school] || "by hand"}</td>
                     </tr>
                   ))}
                 </tbody>
@@ -380,13 +264,46 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
         ) : null}
         <Small>
           An empty field is the piece’s own price, set on its own page. What an hour earns counts what the way
-          of selling takes, tax, materials, overhead and the pieces that fail.
+          of selling takes, tax, materials, overhead and the pieces that fail. Below a price stands what it
+          was reckoned by; without a word it was typed.
         </Small>
       </Stack>
     </Page>
   );
 }
 
+/** What a price was reckoned by; the form carries it, so that it is saved with a price that nobody typed over. */
+function Came({
+  name,
+  told,
+  school,
+}: {
+  name: string;
+  /** As the server looked at it: the school, then the text that it asked. */
+  told: string | undefined;
+  /** As it is saved. */
+  school: keyof typeof SCHOOL_WORDS | undefined;
+}) {
+  const words = SCHOOL_WORDS[(told?.split(" ")[0] ?? school ?? "hand") as keyof typeof SCHOOL_WORDS];
+  return (
+    <>
+      {told ? <input type="hidden" name={`from-${name}`} value={told} /> : null}
+      {words ? <From>{words}</From> : null}
+    </>
+  );
+}
+
+const From = styled.div`
+  font-size: 13px;
+  font-weight: 400;
+  color: var(--soft);
+  white-space: nowrap;
+`;
+const Terms = styled(From)`
+  max-width: 15ch;
+  margin-left: auto;
+  white-space: normal;
+`;
 const Wrong = styled.p`
   padding: 0 14px 8px;
   color: var(--bad);

@@ -365,6 +365,12 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
                 </tfoot>
               </PlainTable>
             </Scroll>
+            {rows.some((row) => Object.values(row.at).some((n) => n < 0)) ? (
+              <Wrong role="note">
+                A number below nothing: more went out than came in. Count what is there, and the book is right
+                again.
+              </Wrong>
+            ) : null}
           </Sheet>
         </WorkForm>
         <PlacesPanel

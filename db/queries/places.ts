@@ -1,7 +1,7 @@
 import { asc, eq, isNull, sql } from "drizzle-orm";
 import { changeRow, mustOwn } from "../change";
 import { beat, changing } from "../pulse";
-import { channel, listPrice, market, marketBrought, place, type MARKET_STATES } from "../schema";
+import { channel, listPrice, market, marketBrought, place, type MARKET_STATES, type PriceSchool } from "../schema";
 import { mine, newId, transact, type Scope } from "../scope";
 import { piecesWhere } from "./pieces";
 
@@ -186,6 +186,8 @@ export interface ListPrice {
   readonly colourwayId: string;
   readonly channelId: string;
   readonly price: number | null;
+  /** Where it came from. */
+  readonly school: PriceSchool;
   readonly since: Date;
 }
 /** Every price that was ever set, the newest last. */
@@ -200,12 +202,13 @@ export async function priceHistory(scope: Scope): Promise<ListPrice[]> {
     colourwayId: r.colourwayId,
     channelId: r.channelId,
     price: r.price,
+    school: r.school,
     since: r.createdAt,
   }));
 }
 
 /** Writes prices down; those before them stay in the history. */
-export async function setPrices(scope: Scope, prices: readonly Omit<ListPrice, "since">[]): Promise<void> {
+export async function setPrices(scope: Scope, prices: readonly (Omit<ListPrice, "since" | "school"> & Partial<Pick<ListPrice, "school">>)[]): Promise<void> {
   if (prices.length === 0) return;
   await changing(scope, "shelf", async (tx) => {
     await tx.db

@@ -90,7 +90,7 @@ export async function keepSales(scope: Scope, sales: readonly NewSale[]): Promis
         importId: importId ?? null,
         note: note ?? "",
         feeBp: c.fees.reduce((sum, f) => sum + f.bp, 0),
-        fixedFee: c.fixed,
+        fixedFee: c.fixed + c.postage + c.packing,
         taxBp: c.taxBp,
         taxIncluded: c.taxIncluded,
         changedAt: tx.now,

@@ -64,11 +64,15 @@ export interface ChannelContent {
   readonly name: string;
   readonly fees: readonly ChannelFee[];
   readonly fixed: number;
+  readonly postage?: number;
+  readonly packing?: number;
   readonly piecesPerSaleHundredths?: number;
   readonly stallFee?: number;
   readonly expectedPieces?: number;
   readonly taxBp?: number;
   readonly taxIncluded?: boolean;
+  readonly leastPieces?: number;
+  readonly payWithinDays?: number;
 }
 
 export async function saveChannel(

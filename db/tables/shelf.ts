@@ -220,6 +220,10 @@ export const sale = mysqlTable(
   ],
 );
 
+/** Where a listed price came from: typed, a percentage on the one before, or a school of pricing. */
+export const PRICE_SCHOOLS = ["hand", "percent", "hourly", "margin", "multiple"] as const;
+export type PriceSchool = (typeof PRICE_SCHOOLS)[number];
+
 /**
  * What a piece is listed at in a channel, each time it changed: the newest counts, null is the item's own
  * price again.
@@ -233,6 +237,7 @@ export const listPrice = mysqlTable(
     colourwayId: idOrNone(),
     channelId: id().notNull(),
     price: int(),
+    school: mysqlEnum(PRICE_SCHOOLS).notNull().default("hand"),
     createdAt: createdAt(),
   },
   (t) => [index("list_price_of").on(t.workshopId, t.itemId, t.colourwayId, t.channelId)],

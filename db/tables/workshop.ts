@@ -63,6 +63,9 @@ export const channel = mysqlTable(
     fees: json().$type<readonly ChannelFee[]>().notNull().default([]),
     /** Paid once a sale, however many pieces it has. */
     fixed: int().notNull(),
+    /** What she pays for the parcel beyond what the customer pays for it, and its box: once a sale. */
+    postage: int().notNull().default(0),
+    packing: int().notNull().default(0),
     /** Pieces in a sale on average, in hundredths. */
     piecesPerSaleHundredths: int().notNull().default(100),
     /** Paid for the day or the month, and the pieces she expects to sell for it. */
@@ -72,6 +75,9 @@ export const channel = mysqlTable(
     taxBp: int().notNull().default(0),
     /** The price she writes is what the customer pays. */
     taxIncluded: boolean().notNull().default(true),
+    /** What is asked of who buys many: pieces at least, and days until it is paid; 0 asks nothing. */
+    leastPieces: int().notNull().default(0),
+    payWithinDays: int().notNull().default(0),
     sort: int().notNull().default(0),
     version: version(),
     deletedAt: deletedAt(),

@@ -66,6 +66,7 @@ export async function commissionTask(
         : []),
     ],
     rest: handed ? 0 : sums.rest,
+    payWithinDays: channel?.payWithinDays ?? 0,
     cautions: item?.cautions ?? [],
   };
   return {

@@ -77,3 +77,14 @@ export const sumsOf = (
   c: Pick<Commission, "price" | "depositPaid">,
   channel: Parameters<typeof taxOf>[0],
 ): CommissionSums => commissionSums({ ...c, ...taxOf(channel) });
+
+/** What there is of a piece at home, and how much of it nobody was promised. */
+export function homeText(home: number, free: number): string {
+  if (home < 0)
+    return `The book has ${home} at home: more went out than came in. Count them on the Shelf page.`;
+  if (home === 0) return "None of it is at home: it has to be made.";
+  const there = home === 1 ? "is 1" : `are ${home}`;
+  if (free === 0) return `At home there ${there}, promised to somebody else.`;
+  if (free < home) return `At home there ${there}, ${free} of them free.`;
+  return `At home there ${there}, ${home === 1 ? "and it is free" : "all free"}.`;
+}

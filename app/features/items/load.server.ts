@@ -162,11 +162,15 @@ export const channelView = (c: Channel): ChannelView => ({
   label: c.name,
   fees: c.fees,
   fixed: c.fixed,
+  postage: c.postage,
+  packing: c.packing,
   piecesPerSale: c.piecesPerSaleHundredths / 100,
   stallFee: c.stallFee,
   expectedPieces: c.expectedPieces,
   taxBp: c.taxBp,
   taxIncluded: c.taxIncluded,
+  leastPieces: c.leastPieces,
+  payWithinDays: c.payWithinDays,
 });
 
 /** How an item is sold: through its own channel, or the first. */

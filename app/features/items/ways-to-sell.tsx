@@ -8,6 +8,7 @@ import {
   multipleOfMaterials,
   NothingLeft,
   targetMargin,
+  USUAL_MULTIPLE,
   type Making,
   type Selling,
 } from "@core/costing";
@@ -16,9 +17,6 @@ import { PlainTable, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
 import type { ItemAnalysis } from "./analyse";
 import { sellingOf, takesText, type ChannelView } from "./selling";
-
-/** A rule of thumb among makers: materials times three (common practice, no source). */
-const TIMES = 3;
 
 /** What this price leaves through each channel, and what other ways of reckoning would ask. */
 export const WaysToSell = memo(function WaysToSell({
@@ -108,8 +106,8 @@ function schools(
     ["Materials and your hour, no margin", said(() => hourly.price(m, s.channel, undefined))],
     ["With your margin", said(() => targetMargin.price(m, s.channel, { margin: marginBp / 10_000 }))],
     [
-      `${TIMES} × materials, a rule of thumb`,
-      said(() => multipleOfMaterials.price(m, s.channel, { times: TIMES })),
+      `${USUAL_MULTIPLE} × materials, a rule of thumb`,
+      said(() => multipleOfMaterials.price(m, s.channel, { times: USUAL_MULTIPLE })),
     ],
     [
       "For this price it may take",

@@ -79,6 +79,8 @@ export interface CommissionPaper {
   readonly depositAsked: number;
   readonly payments: readonly { readonly on: string; readonly by?: string; readonly amount: number }[];
   readonly rest: number;
+  /** Days from handing over until it is to be paid; 0: at once. */
+  readonly payWithinDays: number;
   readonly cautions: readonly string[];
 }
 

@@ -32,6 +32,8 @@ export async function sellingPaper({ scope, workshop }: Opened, search: URLSearc
       channel: channel.name,
       taxBp: channel.taxBp,
       taxIncluded: channel.taxIncluded,
+      leastPieces: channel.leastPieces,
+      payWithinDays: channel.payWithinDays,
       shareBp: channel.fees.reduce((n, f) => n + f.bp, 0),
       paper: paperSize(search),
       today: todayOf(scope),

@@ -6,6 +6,8 @@ const selling = {
   channel: "Gift shop",
   taxBp: 2300,
   taxIncluded: true,
+  leastPieces: 0,
+  payWithinDays: 0,
   shareBp: 3000,
   paper: "A4",
   today: "2026-11-27",
@@ -27,6 +29,14 @@ describe("prices on paper", () => {
       "23 % tax is added to these prices.",
     );
     expect(pricePaper({ ...selling, taxBp: 0 }, wares).notes).toHaveLength(1);
+  });
+  it("say what is asked of a shop that buys many", () => {
+    const terms = (leastPieces: number, payWithinDays: number) =>
+      pricePaper({ ...selling, leastPieces, payWithinDays }, wares).notes[1];
+    expect(terms(12, 30)).toBe("Terms: 12 pieces at least, paid within 30 days.");
+    expect(terms(0, 1)).toBe("Terms: paid within 1 day.");
+    expect(terms(6, 0)).toBe("Terms: 6 pieces at least.");
+    expect(terms(0, 0)).toMatch(/^Made by hand/);
   });
   it("leave with a shop what stands there, with her part of each to the cent", () => {
     const note = shelfNote(selling, "Gift shop", wares);

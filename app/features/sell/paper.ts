@@ -1,5 +1,6 @@
 import { printMoney, printNumber, printTrimmed, type Minor, type Reading } from "@core/units";
 import { printDay } from "../../ui/days";
+import { askedText } from "../items/selling";
 import type { ListPaper, SignsPaper } from "../paper/input";
 
 /** A piece with what it sells for in one way of selling. */
@@ -15,6 +16,9 @@ interface Selling {
   readonly channel: string;
   readonly taxBp: number;
   readonly taxIncluded: boolean;
+  /** What is asked of who buys many. */
+  readonly leastPieces: number;
+  readonly payWithinDays: number;
   /** Shares that the shop keeps, in hundredths of a per cent. */
   readonly shareBp: number;
   readonly paper: ListPaper["paper"];
@@ -32,6 +36,11 @@ function taxNote({ taxBp, taxIncluded, reading: r }: Selling): string[] {
       ? `Prices include ${percent(taxBp, r)} tax.`
       : `${percent(taxBp, r)} tax is added to these prices.`,
   ];
+}
+
+function termsNote(s: Selling): string[] {
+  const asked = askedText(s);
+  return asked === "" ? [] : [`Terms: ${asked}.`];
 }
 
 /** What each piece is sold for in one way of selling. */
@@ -56,7 +65,11 @@ export function pricePaper(s: Selling, wares: readonly Priced[]): ListPaper {
         rows: wares.map((w) => [w.label, { text: printMoney(w.price as Minor, r), bold: true }]),
       },
     ],
-    notes: [...taxNote(s), "Made by hand: size and shade may differ a little from piece to piece."],
+    notes: [
+      ...taxNote(s),
+      ...termsNote(s),
+      "Made by hand: size and shade may differ a little from piece to piece.",
+    ],
   };
 }
 

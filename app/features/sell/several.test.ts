@@ -1,17 +1,22 @@
 import { describe, expect, it } from "vitest";
 import { outright, together, type Single } from "./several";
-import type { ChannelView } from "../items/selling";
+import { fixedFees } from "@core/costing";
+import { sellingOf, takesText, type ChannelView } from "../items/selling";
 
 const STALL: ChannelView = {
   id: "stall",
   label: "Stall",
   fees: [{ name: "card", bp: 200 }],
   fixed: 30,
+  postage: 0,
+  packing: 0,
   piecesPerSale: 2,
   stallFee: 2400,
   expectedPieces: 60,
   taxBp: 0,
   taxIncluded: true,
+  leastPieces: 0,
+  payWithinDays: 0,
 };
 const PUFFIN: Single = {
   key: "p",
@@ -58,5 +63,16 @@ describe("to a shop that buys outright", () => {
   });
   it("knows no share of a piece without a price", () => {
     expect(outright(PUFFIN, 0, 0.5, undefined).paysFrom).toBeUndefined();
+  });
+});
+
+describe("a way of selling", () => {
+  const SHOP: ChannelView = { ...STALL, postage: 390, packing: 45, stallFee: 0 };
+  it("has the parcel and its box paid by the pieces of a sale, as the fee is", () => {
+    // 0.30 + 3.90 + 0.45 shared by two pieces.
+    expect(fixedFees(sellingOf(SHOP).channel)).toBe(232.5);
+    expect(takesText(SHOP, { locale: "en-IE", system: "metric", currency: "EUR" })).toBe(
+      "card 2 %, €0.30 a sale, postage €3.90 a sale, box €0.45 a sale, 2 pieces a sale",
+    );
   });
 });

@@ -8,7 +8,7 @@ import { Button, ButtonLink, PlainTable, Row, Sheet, SheetHead, Small, Stack } f
 import { BinButton } from "../../ui/bin-button";
 import { FieldGrid, Input, SelectField, TextField, Wrong } from "../../ui/field";
 import { useReading } from "../../ui/reading";
-import { takesText, type ChannelView } from "../items/selling";
+import { askedText, takesText, type ChannelView } from "../items/selling";
 import { channelSchema, channelTexts, MOST_FEES } from "./channel-form";
 
 /** The ways of selling with what each takes, and the form that adds or changes one. */
@@ -47,7 +47,10 @@ export function ChannelsPanel({
           {views.map((c) => (
             <tr key={c.id}>
               <td>{c.label}</td>
-              <td>{takesText(c, r)}</td>
+              <td>
+                {takesText(c, r)}
+                {askedText(c) ? <Small style={{ display: "block" }}>asks for {askedText(c)}</Small> : null}
+              </td>
               <td>
                 <Row $gap={2} style={{ justifyContent: "flex-end", flexWrap: "nowrap" }}>
                   <ButtonLink to={`?channel=${c.id}#channels`} $quiet aria-label={`Change ${c.label}`}>
@@ -152,12 +155,32 @@ function ChannelForm({
           ) : null}
         </Fees>
         <FieldGrid $min={230}>
-          <TextField field={fields.fixed} label="Paid for each sale" suffix={currency} inputMode="decimal" />
+          <TextField
+            field={fields.fixed}
+            label="Fee of each sale"
+            suffix={currency}
+            inputMode="decimal"
+            hint="Such as what the card reader keeps beside its share."
+          />
+          <TextField
+            field={fields.postage}
+            label="Postage of a sale"
+            suffix={currency}
+            inputMode="decimal"
+            hint="What you pay beyond what the customer pays for it."
+          />
+          <TextField
+            field={fields.packing}
+            label="Box of a sale"
+            suffix={currency}
+            inputMode="decimal"
+            hint="Beside card, bag and tag, which belong to the item."
+          />
           <TextField
             field={fields.piecesPerSale}
             label="Pieces in a sale, on average"
             inputMode="decimal"
-            hint="They share what is paid for the sale."
+            hint="They share fee, postage and box."
           />
           <TextField
             field={fields.stallFee}
@@ -185,6 +208,18 @@ function ChannelForm({
               { value: "in", label: "have the tax in them" },
               { value: "top", label: "have it added at the till" },
             ]}
+          />
+          <TextField
+            field={fields.leastPieces}
+            label="Pieces in an order, at least"
+            inputMode="numeric"
+            hint="For shops that buy many; 0 asks nothing."
+          />
+          <TextField
+            field={fields.payWithinDays}
+            label="Paid within, days"
+            inputMode="numeric"
+            hint="0: at once."
           />
         </FieldGrid>
         <Row $gap={8}>
