@@ -38,6 +38,7 @@ import { saveNotion, saveSwatch, saveYarn } from "../db/queries/materials";
 import { addBalls, type NewBall } from "../db/queries/balls";
 import { keepScenario } from "../db/queries/scenarios";
 import { saveColourway } from "../db/queries/colourways";
+import { saveWinding, USUAL_KIT } from "../db/queries/kits";
 import { createPurchase } from "../db/queries/purchases";
 import { benchPrefix, findBenchLine, keepActs, setBenchTimings, setMade } from "../db/queries/bench";
 import { createRun, findRun, finishRun, shareRun, startRun } from "../db/queries/runs";
@@ -844,6 +845,13 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
       slots: keys.map(([slot, key]) => ({ slot, yarnId: yarn(key), hookUm: 3000, strands: 1 })),
     })) ?? "";
   await saveColourway(scope, { itemId: boat, name: "kit", price: 950, asKit: true, slots: [] });
+  // The first kits were weighed: a turn is a little longer than the 60 cm it was taken for.
+  for (const [key, turns, mg] of [
+    ["teal", 22, 5950],
+    ["teal", 22, 6040],
+    ["cream", 9, 2440],
+  ] as const)
+    await saveWinding(scope, { yarnId: yarn(key), turns, turnMm: USUAL_KIT.winderMm, mg });
   const winter = await dress(puffin, "winter plumage", 1750, [
     ["slate", "dusk"],
     ["white", "white"],

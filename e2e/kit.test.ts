@@ -133,3 +133,28 @@ describe("a run of kits, from the offer to the shelf", () => {
     await end();
   });
 });
+
+it("a winding on the scale puts the turns right, says so when it is none, and is taken back", async () => {
+  const { page, me, end } = await visit(site, "/items", { refused: true });
+  await kitPage(page, me);
+  const turns = async () =>
+    Number(/(\d+) turns/.exec(await me.text('[aria-label="Winding list"] tbody tr:first-child'))?.[1]);
+  const before = await turns();
+  await me.fill('[name="turns"]', "20");
+  await me.fill('[name="mg"]', "50");
+  await clickText(page, "main button", "Keep the weight");
+  await me.waitText("20 turns should weigh about");
+  expect(await page.$eval('[name="mg"]', (el) => (el as HTMLInputElement).value)).toBe("50");
+  // Half as much again on each turn.
+  const should = Number(/should weigh about ([\d.]+)/.exec(await me.text())?.[1]);
+  await me.fill('[name="turns"]', "20");
+  await me.fill('[name="mg"]', (should * 1.5).toFixed(1));
+  await clickText(page, "main button", "Keep the weight");
+  await page.waitForSelector('[aria-label^="Take back: 20 turns"]');
+  expect(await turns()).toBeLessThan(before);
+  expect(await axeFinds(page)).toEqual([]);
+  await me.press('[aria-label^="Take back: 20 turns"]');
+  await page.waitForFunction(() => !document.querySelector('[aria-label^="Take back: 20 turns"]'));
+  expect(await turns()).toBe(before);
+  await end();
+});

@@ -1,7 +1,8 @@
+import { eq } from "drizzle-orm";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { listItems, saveItem } from "../db/queries/items";
-import { workshop } from "../db/schema";
+import { channel, workshop } from "../db/schema";
 import { axeFinds, clickText, openPage, Person, startSite, visit, type Site } from "./harness";
 import { pdfText } from "./pdf-text";
 
@@ -258,6 +259,21 @@ it("prices are raised by a look first, saved, undone by an empty field; a wrong 
   await clickText(page, "main button", "Save the prices");
   await me.waitText("1 price saved");
   expect(await page.$eval(cell, (el) => (el as HTMLInputElement).placeholder)).toBe("16.50");
+
+  // A school asks for a price: the list keeps which one it was until somebody types over it.
+  await me.choose('select[name="where"]', "Gift shop shelf");
+  await me.choose('select[name="how"]', "to my margin");
+  await clickText(page, "main button", "Look at it first");
+  await me.waitText("These prices are not saved yet.");
+  await me.fill('[aria-label="Puffin keychain at Gift shop shelf"]', "23.30");
+  await clickText(page, "main button", "Save the prices");
+  await page.waitForFunction(() => /\d+ prices saved/.test(document.body.innerText));
+  const changes = await page.$$eval('[aria-label="The last changes, table"] tbody tr', (all) =>
+    all.map((tr) => tr.textContent),
+  );
+  const of = (piece: string) => changes.find((t) => t.includes(`${piece}Gift shop shelf`));
+  expect(of("Puffin keychain")).toMatch(/23\.30by hand$/);
+  expect(of("Sardine keychain")).toMatch(/with margin$/);
   await end();
 });
 
@@ -276,6 +292,9 @@ it("prices go on paper: signs, a list, the note that stays with a shop; so do a 
   const signs = await pdfText(site, await sheetOf());
   expect(signs).toContain("€16.50");
   expect(await pdfText(site, "/sell/prices/list.pdf?paper=LETTER")).toContain("Price list");
+  const [outright] = await site.db.select().from(channel).where(eq(channel.name, "Wholesale"));
+  const terms = await pdfText(site, `/sell/prices/list.pdf?channel=${outright?.id ?? ""}`);
+  expect(terms).toContain("12 pieces at least, paid within 30 days");
   expect(await pdfText(site, "/materials/buy.pdf")).toContain("Yarn shed on the quay");
   expect((await fetch(`${site.url}/sell/prices/note.pdf?place=nowhere`)).status).toBe(404);
   expect((await fetch(`${site.url}/sell/prices/list.pdf?channel=nowhere`)).status).toBe(404);

@@ -53,7 +53,7 @@ it("a way of selling with two shares, a stall and tax is written down, changed, 
   const rows = await page.$$eval('section[aria-labelledby="price-title"] tbody tr', (all) =>
     all.map((tr) => tr.textContent),
   );
-  expect(rows).toHaveLength(4);
+  expect(rows).toHaveLength(5);
   expect(rows.some((t) => t.includes("before overhead"))).toBe(true);
 
   await page.keyboard.down("Control");

@@ -15,12 +15,14 @@ import { KitSettings } from "../features/kit/kit-settings";
 import { ReserveSheet } from "../features/kit/reserve-sheet";
 import { ScaleSheet } from "../features/kit/scale-sheet";
 import { WindingSheet } from "../features/kit/winding-sheet";
+import { WoundSheet } from "../features/kit/wound-sheet";
+import { dropWound, keepWound, woundOf } from "../features/kit/wound.server";
 import { seen } from "../forms";
 import { once, openForm } from "../server/form.server";
 import { allBalls } from "../server/rows.server";
 import { ownScale } from "../server/scale.server";
 import { openWorkshop } from "../server/scope.server";
-import { keepPage } from "../ui/away";
+import { keepPage, taken } from "../ui/away";
 import { Badge, ButtonLink, Page, PageHead, Sheet, SheetHead, Small, Stack, Columns } from "../ui/basics";
 import { useReading } from "../ui/reading";
 import { SwingTag } from "../ui/swing-tag";
@@ -32,7 +34,8 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 const USUAL_KITS = 12;
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
+  const opened = await openWorkshop(request, context);
+  const { scope, workshop } = opened;
   const [entry, s, kit, balls, colourways] = await Promise.all([
     findItem(scope, params.id),
     loadSurroundings(scope, workshop),
@@ -66,6 +69,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     offered: view ? await offeredKits(scope, entry, colourways, s) : [],
     colours: colourways.filter((c) => !c.asKit).map((c) => ({ id: c.id, name: c.name })),
     winding: view ? windingList(view, n, balls) : [],
+    wound: await woundOf(opened, view, s),
     scale: ownScale() !== undefined,
   };
 }
@@ -96,6 +100,8 @@ export async function action(args: Route.ActionArgs) {
         ? offerKit(o, entry, colourways, form)
         : withdrawKit(o, entry.item.id, colourways, form);
     }
+    if (intent === "wound") return keepWound(o, entry.item.id, form);
+    if (intent === "unwound") return dropWound(o, form);
     const read = kitSchema.safeParse(Object.fromEntries(form));
     if (!read.success) return data({ errors: errorsByField(read.error) }, { status: 400 });
     const k = read.data;
@@ -117,7 +123,8 @@ export async function action(args: Route.ActionArgs) {
 export { unlessAway as shouldRevalidate } from "../ui/away";
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 
-export default function ItemKit({ loaderData: d }: Route.ComponentProps) {
+export default function ItemKit({ loaderData: d, actionData }: Route.ComponentProps) {
+  const answer = taken(actionData);
   return (
     <Page>
       <PageHead>
@@ -136,6 +143,11 @@ export default function ItemKit({ loaderData: d }: Route.ComponentProps) {
             <ContentsSheet view={d.view} />
             <OfferedSheet itemId={d.id} kits={d.offered} colours={d.colours} />
             <WindingSheet rows={d.winding} n={d.n} id={d.id} />
+            <WoundSheet
+              wound={d.wound}
+              rows={d.winding}
+              wrong={answer && "wound" in answer ? answer.wound : undefined}
+            />
           </Stack>
           <Stack>
             <KitSettings kit={d.kit} key={d.kit.version} />

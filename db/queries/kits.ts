@@ -1,8 +1,8 @@
-import { eq, sql } from "drizzle-orm";
+import { asc, eq, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { changing } from "../pulse";
-import { item, kit } from "../schema";
-import { ChangedMeanwhile, mine, type Scope } from "../scope";
+import { item, kit, winding, yarn } from "../schema";
+import { ChangedMeanwhile, mine, newId, type Scope } from "../scope";
 
 export type Kit = typeof kit.$inferSelect;
 export type KitContent = Pick<Kit, "chanceBp" | "hook" | "startedRing" | "spareEyes" | "winderMm">;
@@ -46,5 +46,33 @@ export async function saveKit(
       .insert(kit)
       .values({ ...content, itemId, workshopId: tx.workshopId, version: 1 })
       .onDuplicateKeyUpdate({ set: { ...content, version: sql`${kit.version} + 1` } });
+  });
+}
+
+export type Winding = typeof winding.$inferSelect;
+export type WindingContent = Pick<Winding, "yarnId" | "turns" | "turnMm" | "mg">;
+
+/** Windings that were weighed, the newest last. */
+export const listWindings = (scope: Scope): Promise<Winding[]> =>
+  scope.db
+    .select()
+    .from(winding)
+    .where(mine(scope, winding))
+    .orderBy(asc(winding.createdAt), asc(winding.id));
+
+export async function saveWinding(scope: Scope, content: WindingContent): Promise<string> {
+  return changing(scope, "items", async (tx) => {
+    await mustOwn(tx, yarn, content.yarnId, "The yarn");
+    const id = newId();
+    await tx.db.insert(winding).values({ ...content, id, workshopId: tx.workshopId, createdAt: tx.now });
+    return id;
+  });
+}
+
+/** Takes a weighing back that was mistyped. */
+export async function removeWinding(scope: Scope, id: string): Promise<void> {
+  await changing(scope, "items", async (tx) => {
+    await mustOwn(tx, winding, id, "The weighing");
+    await tx.db.delete(winding).where(mine(tx, winding, eq(winding.id, id)));
   });
 }

@@ -1,7 +1,15 @@
 import { asc, eq, isNull, sql } from "drizzle-orm";
 import { changeRow, mustOwn } from "../change";
 import { beat, changing } from "../pulse";
-import { channel, listPrice, market, marketBrought, place, type MARKET_STATES, type PriceSchool } from "../schema";
+import {
+  channel,
+  listPrice,
+  market,
+  marketBrought,
+  place,
+  type MARKET_STATES,
+  type PriceSchool,
+} from "../schema";
 import { mine, newId, transact, type Scope } from "../scope";
 import { piecesWhere } from "./pieces";
 
@@ -208,7 +216,10 @@ export async function priceHistory(scope: Scope): Promise<ListPrice[]> {
 }
 
 /** Writes prices down; those before them stay in the history. */
-export async function setPrices(scope: Scope, prices: readonly (Omit<ListPrice, "since" | "school"> & Partial<Pick<ListPrice, "school">>)[]): Promise<void> {
+export async function setPrices(
+  scope: Scope,
+  prices: readonly (Omit<ListPrice, "since" | "school"> & Partial<Pick<ListPrice, "school">>)[],
+): Promise<void> {
   if (prices.length === 0) return;
   await changing(scope, "shelf", async (tx) => {
     await tx.db

@@ -149,3 +149,19 @@ export const kit = mysqlTable(
   },
   (t) => [index("kit_workshop").on(t.workshopId)],
 );
+
+/** A winding of a kit that was weighed: what her winder, and each yarn on it, are learned from. */
+export const winding = mysqlTable(
+  "winding",
+  {
+    id: id().primaryKey(),
+    workshopId: workshopId(),
+    yarnId: id().notNull(),
+    turns: int().notNull(),
+    /** Length of a turn as it was taken to be, mm. */
+    turnMm: int().notNull(),
+    mg: int().notNull(),
+    createdAt: createdAt(),
+  },
+  (t) => [index("winding_workshop").on(t.workshopId, t.createdAt)],
+);

@@ -1,12 +1,13 @@
 import { group } from "d3-array";
 import { findItem, type ItemWithRevision, type Revision } from "@db/queries/items";
 import type { Colourway } from "@db/queries/colourways";
-import { listKits, USUAL_KIT, type KitContent } from "@db/queries/kits";
+import { listKits, listWindings, USUAL_KIT, type KitContent, type Winding } from "@db/queries/kits";
 import type { Notion, Swatch, Yarn } from "@db/queries/materials";
 import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import type { WeightClass } from "@core/fabric";
 import type { Selling } from "@core/costing";
+import { learnWinding, type LearnedWinding, type Weighed } from "@core/kit";
 import type { Reckoned, Unreckoned } from "../../server/reckoner";
 import { reckon, tryAgain } from "./reckon.server";
 import { sellingOf, type ChannelView, type Passes } from "./selling";
@@ -190,7 +191,23 @@ export interface Surroundings {
   readonly hand: HandView;
   /** What the kits of the items hold; usual ones are not among them. */
   readonly kits: ReadonlyMap<string, KitContent>;
+  /** What weighed windings tell of her winder and of each yarn on it. */
+  readonly wound: LearnedWinding;
 }
+
+/** Weighed windings against what their turns should weigh by what is known of the yarn's length. */
+export const weighedWindings = (
+  windings: readonly Winding[],
+  yarns: readonly Pick<Yarn, "id" | "mmPer100g">[],
+): Weighed[] => {
+  const lengths = new Map(yarns.map((y) => [y.id, y.mmPer100g]));
+  return windings.flatMap((w) => {
+    const mmPer100g = lengths.get(w.yarnId);
+    return mmPer100g
+      ? [{ yarnId: w.yarnId, expected: (100_000 * w.turns * w.turnMm) / mmPer100g, found: w.mg }]
+      : [];
+  });
+};
 
 /** What figures depend on besides what was measured and written down: the day and the settings. */
 export const restsOn = (scope: Scope, workshop: Workshop): string =>
@@ -203,12 +220,13 @@ export const restsOn = (scope: Scope, workshop: Workshop): string =>
 export function loadSurroundings(scope: Scope, workshop: Workshop, handId = ""): Promise<Surroundings> {
   const load = async (): Promise<Surroundings> => {
     const reading = readingOf(workshop);
-    const [yarns, swatches, notions, channels, kits, measured] = await Promise.all([
+    const [yarns, swatches, notions, channels, kits, windings, measured] = await Promise.all([
       allYarns(scope),
       allSwatches(scope),
       allNotions(scope),
       allChannels(scope),
       listKits(scope),
+      listWindings(scope),
       loadMeasured(scope),
     ]);
     const hand = handView(
@@ -226,6 +244,7 @@ export function loadSurroundings(scope: Scope, workshop: Workshop, handId = ""):
       reading,
       terms: workshop.terms,
       kits,
+      wound: learnWinding(weighedWindings(windings, yarns)),
     };
   };
   return keep(
@@ -312,7 +331,7 @@ function reckonedKit(
 ): Reckoned<ItemAnalysis> {
   if (!r.ok) return r;
   const kit = s.kits.get(item.id) ?? USUAL_KIT;
-  const figures = kitFigures(draftOf(revision), r.value, around, around.selling, kit);
+  const figures = kitFigures(draftOf(revision), r.value, around, around.selling, kit, s.wound);
   return { ...r, value: asKit(r.value, figures, around) };
 }
 

@@ -2,6 +2,8 @@ import { costOf, earningAt, priceFor, type CostLine, type Selling } from "@core/
 import { Z90 } from "@core/estimate";
 import {
   expectedWeight,
+  NOTHING_WOUND,
+  type LearnedWinding,
   KIT_PACE_SIGMA,
   kitTasks,
   reserveCurve,
@@ -66,9 +68,10 @@ export function kitFigures(
   around: KitAround,
   selling: Selling,
   kit: KitContent,
+  wound: LearnedWinding = NOTHING_WOUND,
 ) {
   const r = around.reading;
-  const colours = coloursOf(draft, analysis, around, kit);
+  const colours = coloursOf(draft, analysis, around, kit, wound);
   const { items, lines } = smallThings(draft, analysis, around, kit);
   const yarnLines: CostLine[] = colours.map((c) => ({
     kind: "yarn",
@@ -106,6 +109,7 @@ export function kitFigures(
     pricing: priceFor(cost, seconds, selling, money.marginBp / 10_000, points),
     curve: reserveCurve({
       colours: colours.map((c) => ({ amount: c.ownGrams, sigma: c.sigma })),
+      winding: wound.scatter,
       hookInKit: kit.hook,
     }),
     packed,
@@ -181,6 +185,7 @@ function coloursOf(
   analysis: ItemAnalysis,
   around: KitAround,
   kit: KitContent,
+  wound: LearnedWinding,
 ): KitColour[] {
   const yarns = new Map(around.yarns.map((y) => [y.id, y]));
   const used = analysis.piece.yarn.filter((y) => y.grams.value > 0);
@@ -189,6 +194,7 @@ function coloursOf(
   const reserve = reserveOf({
     colours: used.map((y, i) => ({ amount: y.grams.value, sigma: sigmas[i] ?? 0 })),
     chance: kit.chanceBp / 10_000,
+    winding: wound.scatter,
     hookInKit: kit.hook,
   });
   return used.map((y, i) => {
@@ -208,7 +214,7 @@ function coloursOf(
       ownGrams: y.grams.value,
       grams,
       metres,
-      turns: turnsFor(metres * 1000, kit.winderMm),
+      turns: turnsFor(metres * 1000, kit.winderMm * wound.of(yarn?.id ?? "").factor),
       sigma: sigmas[i] ?? 0,
       priceEach: yarn ? (yarn.ballPrice * 1000) / yarn.ballMg : 0,
     };

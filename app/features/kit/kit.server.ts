@@ -16,6 +16,7 @@ export function kitOf(entry: ItemWithRevision, analysis: ItemAnalysis, s: Surrou
     s,
     sellingFrom(s.channels, entry.item.channelId, entry.item),
     kit,
+    s.wound,
   );
   const { colours, items, curve, packed, weighing, scaleStep } = f;
   return {
@@ -45,6 +46,7 @@ const share = (colours: readonly KitColour[]): number => {
 export function windingList(view: KitView, n: number, balls: readonly Ball[]) {
   return view.colours.map((c) => ({
     slot: c.slot,
+    yarnId: c.yarnId,
     label: c.label,
     colour: c.colour,
     grams: c.grams,

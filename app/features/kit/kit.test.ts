@@ -3,10 +3,11 @@ import { BARE_SALE } from "@core/costing";
 import { sequence, type Task } from "@core/planning/sequence";
 import type { Ball } from "@db/queries/balls";
 import type { ItemWithRevision } from "@db/queries/items";
-import { USUAL_KIT, type KitContent } from "@db/queries/kits";
+import { learnWinding, NOTHING_WOUND } from "@core/kit";
+import { USUAL_KIT, type KitContent, type Winding } from "@db/queries/kits";
 import type { Colourway } from "@db/queries/colourways";
 import { analyseItem, type ItemAnalysis, type NotionView, type YarnView } from "../items/analyse";
-import { draftOf, inColourway, type Surroundings } from "../items/load.server";
+import { draftOf, inColourway, weighedWindings, type Surroundings } from "../items/load.server";
 import { asKit, kitFigures } from "./figures";
 import { kitPoints, kitSteps, tasksOfKit } from "./table";
 import { figureAnswer } from "../figure/picture";
@@ -65,6 +66,7 @@ const surroundings = {
   reading: { locale: "en-IE", system: "metric", currency: "EUR" },
   terms: "us",
   hand: {},
+  wound: NOTHING_WOUND,
 } as unknown as Surroundings;
 const analysis = analyseItem(draftOf(revision), {
   yarns: surroundings.yarns,
@@ -77,6 +79,29 @@ const analysis = analyseItem(draftOf(revision), {
 });
 const kit = (over: Partial<KitContent> = {}) =>
   kitOf(entry, analysis, surroundings, { ...USUAL_KIT, ...over });
+
+describe("windings that were weighed", () => {
+  // 230 m of 100 g: 20 turns of 60 cm should weigh 5.217 g.
+  const weighed = (mg: number) =>
+    weighedWindings(
+      [{ yarnId: "red", turns: 20, turnMm: 600, mg } as Winding],
+      [{ id: "red", mmPer100g: 230_000 }],
+    );
+  it("are held against what their turns should weigh", () => {
+    expect(weighed(5217)[0]?.expected).toBeCloseTo(5217.4, 1);
+    expect(weighedWindings([{ yarnId: "gone", turns: 2, turnMm: 600, mg: 9 } as Winding], [])).toEqual([]);
+  });
+  it("put the turns right: longer turns are fewer, and the weight of a kit stays", () => {
+    const plain = kit();
+    const wound = learnWinding(Array.from({ length: 8 }, () => weighed(7500)).flat());
+    const told = kitOf(entry, analysis, { ...surroundings, wound }, USUAL_KIT);
+    const of = (k: typeof plain, id: string) => k.colours.find((c) => c.yarnId === id);
+    // Over a third more on each turn; part of it is the winder's own and goes along to white.
+    expect(of(told, "red")?.turns).toBeLessThan(of(plain, "red")?.turns ?? 0);
+    expect(of(told, "white")?.turns).toBeLessThanOrEqual(of(plain, "white")?.turns ?? 0);
+    expect(of(told, "red")?.grams).toBeLessThanOrEqual(of(plain, "red")?.grams ?? 0);
+  });
+});
 
 describe("a kit of an item", () => {
   const usual = kit();

@@ -129,7 +129,7 @@ type List = Awaited<ReturnType<typeof listed>>;
 export async function changePrices(form: FormData, opened: Opened) {
   const typed = readCells(form, opened.workshop);
   const { cells, texts, wrong } = typed;
-  if (wrong.length > 0) return refusedCells(texts, wrong);
+  if (wrong.length > 0) return refusedCells(typed, wrong);
   const now = await listed(opened);
   switch (form.get("intent")) {
     case "raise":
@@ -148,8 +148,8 @@ export async function changePrices(form: FormData, opened: Opened) {
 }
 
 const NONE: readonly string[] = [];
-const refusedCells = (texts: Record<string, string>, wrong: readonly string[]) =>
-  data({ texts, from: {} as Record<string, string>, wrong, beyond: 0, rows: undefined }, { status: 400 });
+const refusedCells = (typed: Typed, wrong: readonly string[]) =>
+  data({ texts: typed.texts, from: fromOf(typed), wrong, beyond: 0, rows: undefined }, { status: 400 });
 
 /** Beside each cell the school that its text came from. */
 const fromOf = ({ schools, texts, wares, channels }: Typed): Record<string, string> =>
@@ -181,7 +181,7 @@ async function changeMany(form: FormData, opened: Opened, typed: Typed, now: Lis
   const how: How = isHow(sent) ? sent : "percent";
   const by = parseNumber(String(form.get("by") ?? ""), workshop.locale);
   if (how === "percent" && (!by.ok || by.value <= -100 || by.value > 1000))
-    return refusedCells(texts, ["by"]);
+    return refusedCells(typed, ["by"]);
   const where = String(form.get("where") ?? "");
   const terms = {
     percent: by.ok ? by.value : 0,

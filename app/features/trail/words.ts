@@ -8,6 +8,8 @@ const WORDS: Readonly<Record<string, string>> = {
   "item-paper:use": "said whom an item is sold for",
   "item-kit:kit": "changed a kit",
   "item-kit:offer": "put a kit among what is sold",
+  "item-kit:wound": "weighed a winding",
+  "item-kit:unwound": "took a weighed winding back",
   "item-kit:withdraw": "took a kit from what is sold",
   "item-revisions:back": "went back to an earlier revision",
   colourways: "changed a colourway",
