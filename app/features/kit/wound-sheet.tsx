@@ -41,7 +41,7 @@ export function WoundSheet({
         <Small>
           {wound.all === 0
             ? "one is enough to put the turns right"
-            : `${wound.all} weighed; they scatter by ${printNumber(wound.scatter * 100, 1, r.locale)} %`}
+            : `the turns above follow; windings scatter by ${printNumber(wound.scatter * 100, 1, r.locale)} %`}
         </Small>
       </SheetHead>
       <WorkForm key={wound.last[0]?.id ?? ""}>
@@ -85,10 +85,7 @@ export function WoundSheet({
           {wound.yarns.map((y) => (
             <li key={y.yarnId}>
               {y.label}: {turnText(y.factor, r)} ±{printNumber(y.sigma * 165, 1, r.locale)} %{" "}
-              <Small>
-                {y.weighed > 0 ? ` ${y.weighed} weighed` : " from other yarns on this winder"}; the turns
-                above follow
-              </Small>
+              <Small>{y.weighed > 0 ? `${y.weighed} weighed` : "from other yarns on this winder"}</Small>
             </li>
           ))}
         </Told>
