@@ -114,7 +114,13 @@ describe("a pattern from a file", () => {
       const json = await (await JSZip.loadAsync(bytes)).file("item.json")?.async("string");
       return { bytes, item: JSON.parse(json ?? "{}") as Record<string, unknown> };
     };
+    // A kit of its own goes along.
+    await page.goto(`${site.url}${puffin}/kit`);
+    await me.settle();
+    await page.click('[name="startedRing"]');
+    await me.press('form:has([name="winder"]) button[type="submit"]');
     const from = await handedOn(puffin);
+    expect(from.item.kit).toMatchObject({ startedRing: true, chanceShort: 0.01 });
     const file = path.join(folder, "puffin.zip");
     writeFileSync(file, from.bytes);
     await page.goto(`${site.url}/items/new`);
@@ -138,6 +144,7 @@ describe("a pattern from a file", () => {
       "notions",
       "fillingGrams",
       "orderOfWork",
+      "kit",
     ])
       expect(here.item[what], what).toEqual(from.item[what]);
     await end();

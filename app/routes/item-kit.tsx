@@ -7,6 +7,7 @@ import { findKit, saveKit } from "@db/queries/kits";
 import { printMoney, type Minor } from "@core/units";
 import { analyseStored, loadSurroundings } from "../features/items/load.server";
 import { errorsByField } from "../features/items/schema";
+import { CHANCES_BP } from "../features/kit/chances";
 import { ContentsSheet } from "../features/kit/contents-sheet";
 import { kitOf, windingList } from "../features/kit/kit.server";
 import { OfferedSheet } from "../features/kit/offered-sheet";
@@ -77,7 +78,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
 const kitSchema = z.object({
   intent: z.literal("kit"),
   seen,
-  chance: z.enum(["20", "50", "100", "200", "500"], { error: "Choose one from the list." }).transform(Number),
+  chance: z.enum(CHANCES_BP.map(String), { error: "Choose one from the list." }).transform(Number),
   hook: z.literal("on").optional(),
   startedRing: z.literal("on").optional(),
   spareEyes: z.literal("on").optional(),
@@ -134,6 +135,9 @@ export default function ItemKit({ loaderData: d, actionData }: Route.ComponentPr
         {d.view?.price === undefined ? null : <PriceTag price={d.view.price} />}
         <ButtonLink to={`/items/${d.id}/paper/kit.pdf`} target="_blank" reloadDocument>
           Kit sheet, PDF
+        </ButtonLink>
+        <ButtonLink to={`/items/${d.id}/all.zip`} reloadDocument>
+          Everything as a ZIP
         </ButtonLink>
         <ButtonLink to={`/items/${d.id}`}>Back to the item</ButtonLink>
       </PageHead>

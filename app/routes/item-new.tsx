@@ -5,10 +5,12 @@ import { data, redirect, useNavigation } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-new";
 import { createItem } from "@db/queries/items";
+import { saveKit } from "@db/queries/kits";
 import { MAIN_SLOT } from "@core/notation";
 import { nameFromFile, putText } from "../features/items/bring/put-text";
 import { sellingFrom, loadSurroundings } from "../features/items/load.server";
 import { reckon } from "../features/items/reckon.server";
+import { kitOfFile } from "../features/kit/kit.server";
 import { handedSchema, type Handed } from "../features/items/bring/handed-schema";
 import { proposedBy, proposedFrom, slotsOf } from "../features/items/from-head";
 import { ITEM_KINDS } from "../features/items/kinds";
@@ -113,6 +115,7 @@ async function make(form: FormData, { scope, workshop }: Opened) {
       notions: [...proposed.notions],
     },
   );
+  if (handed?.kit) await saveKit(scope, id, kitOfFile(handed.kit), 0);
   return redirect(`/items/${id}`);
 }
 

@@ -1,7 +1,9 @@
 import { data } from "react-router";
+import { findKit } from "@db/queries/kits";
 import type { Route } from "./+types/item-zip";
 import { measuresOf, pictureOf, slotColours } from "../features/figure/picture.server";
 import { openItem } from "../features/items/load.server";
+import { kitFile, kitOf, kitPaper } from "../features/kit/kit.server";
 import { sheetSchema } from "../features/paper/choices";
 import { itemZip } from "../features/paper/item-zip";
 import { itemPaper, paperOf } from "../features/paper/paper.server";
@@ -24,7 +26,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const picture = (view: "turned" | "front" | "side" | "back", as: "png" | "svg") =>
     pictureOf(entry, value, colours, { view, width: SIDE, height: SIDE, as });
   const choice = sheetSchema(workshop.terms).parse({});
-  const [turned, front, side, back, drawn, pattern, position] = await Promise.all([
+  const kit = await findKit(scope, entry.item.id);
+  const view = kitOf(entry, value, s, kit);
+  const [turned, front, side, back, drawn, pattern, position, inKit] = await Promise.all([
     picture("turned", "png"),
     picture("front", "png"),
     picture("side", "png"),
@@ -32,6 +36,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     picture("front", "svg"),
     paperOf({ sheet: "pattern", item, choice }),
     paperOf({ sheet: "position", item, choice }),
+    paperOf({ sheet: "kit", item, choice, kit: kitPaper(view, value, kit, s) }),
   ]);
   const along = Object.entries({
     "figure.png": turned,
@@ -41,8 +46,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     "figure front.svg": drawn,
     "pattern sheet.pdf": pattern.ok ? pattern.value : undefined,
     "position note.pdf": position.ok ? position.value : undefined,
+    "kit sheet.pdf": inKit.ok ? inKit.value : undefined,
   }).flatMap(([name, bytes]) => (bytes ? [[name, new Uint8Array(bytes)] as const] : []));
-  return fileResponse(itemZip(item, Object.fromEntries(along)), {
+  return fileResponse(itemZip(item, Object.fromEntries(along), kitFile(view, kit)), {
     name,
     ending: "zip",
     type: "application/zip",

@@ -7,6 +7,7 @@ import { Button, Row, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Field, FieldGrid, Input, Select } from "../../ui/field";
 import { Carried, Refusal } from "../../ui/form";
 import { useReading } from "../../ui/reading";
+import { CHANCES_BP } from "./chances";
 
 interface Answer {
   readonly ok?: true;
@@ -33,11 +34,11 @@ export function KitSettings({ kit }: { kit: KitContent & { readonly version: num
           <Field label="Yarn runs out for" name="chance" errors={errors.chance ? [errors.chance] : undefined}>
             {(bind) => (
               <Select {...bind} defaultValue={String(kit.chanceBp)}>
-                <option value="20">1 of 500 buyers</option>
-                <option value="50">1 of 200 buyers</option>
-                <option value="100">1 of 100 buyers</option>
-                <option value="200">1 of 50 buyers</option>
-                <option value="500">1 of 20 buyers</option>
+                {CHANCES_BP.map((bp) => (
+                  <option key={bp} value={bp}>
+                    1 of {10_000 / bp} buyers
+                  </option>
+                ))}
               </Select>
             )}
           </Field>

@@ -1,11 +1,13 @@
 import type { Ball } from "@db/queries/balls";
 import type { ItemWithRevision } from "@db/queries/items";
-import type { KitContent } from "@db/queries/kits";
+import { USUAL_KIT, type KitContent } from "@db/queries/kits";
 import { skillOf, windingOf } from "@core/kit";
 import { printMass, printYarnLength, type Grams, type Metres } from "@core/units";
 import { mainOf, type ItemAnalysis } from "../items/analyse";
 import { draftOf, sellingFrom, type Surroundings } from "../items/load.server";
 import type { KitPaper } from "../paper/input";
+import type { KitFile } from "../paper/item-file";
+import { nearestChance } from "./chances";
 import { kitFigures, type KitColour } from "./figures";
 
 /** All figures of an item as a kit, as its page shows them. */
@@ -93,3 +95,25 @@ export function kitPaper(view: KitView, analysis: ItemAnalysis, kit: KitContent,
     explains: view.skill.explains,
   };
 }
+
+/** The kit as a file that others can read. */
+export const kitFile = (view: KitView, kit: KitContent): KitFile => ({
+  chanceShort: kit.chanceBp / 10_000,
+  hook: kit.hook,
+  startedRing: kit.startedRing,
+  spareEyes: kit.spareEyes,
+  contents: [
+    ...view.colours.map((c) => ({ what: c.label, amount: `${c.grams.toFixed(1)} g` })),
+    ...view.items.map((x) => ({ what: x.what, amount: x.amount })),
+  ],
+  grams: view.weighing.grams,
+});
+
+/** What a kit that was handed on is here; the winder is this workshop's own. */
+export const kitOfFile = (kit: Omit<KitFile, "contents" | "grams">): KitContent => ({
+  ...USUAL_KIT,
+  chanceBp: nearestChance(kit.chanceShort),
+  hook: kit.hook,
+  startedRing: kit.startedRing,
+  spareEyes: kit.spareEyes,
+});

@@ -12,7 +12,7 @@ import { asKit, kitFigures } from "./figures";
 import { kitPoints, kitSteps, tasksOfKit } from "./table";
 import { figureAnswer } from "../figure/picture";
 import { safetyFacts } from "../safety/facts";
-import { kitOf, kitPaper, windingList } from "./kit.server";
+import { kitFile, kitOf, kitOfFile, kitPaper, windingList } from "./kit.server";
 
 const yarn = (id: string): YarnView => ({
   id,
@@ -79,6 +79,17 @@ const analysis = analyseItem(draftOf(revision), {
 });
 const kit = (over: Partial<KitContent> = {}) =>
   kitOf(entry, analysis, surroundings, { ...USUAL_KIT, ...over });
+
+describe("a kit that is handed on", () => {
+  it("says how it is chosen and what lies in it, and comes back as one of the choices here", () => {
+    const own = { ...USUAL_KIT, chanceBp: 200, hook: true };
+    const file = kitFile(kitOf(entry, analysis, surroundings, own), own);
+    expect(file.contents.map((c) => c.what)).toEqual(expect.arrayContaining(["eyes", "Crochet hook"]));
+    expect(kitOfFile(file)).toMatchObject({ chanceBp: 200, hook: true, winderMm: USUAL_KIT.winderMm });
+    expect(kitOfFile({ ...file, chanceShort: 0.013 }).chanceBp).toBe(100);
+    expect(kitOfFile({ ...file, chanceShort: 0.4 }).chanceBp).toBe(500);
+  });
+});
 
 describe("windings that were weighed", () => {
   // 230 m of 100 g: 20 turns of 60 cm should weigh 5.217 g.

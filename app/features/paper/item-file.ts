@@ -1,6 +1,19 @@
 import { z } from "zod";
 import type { ItemPaper } from "./input";
 
+/** What a kit of the item is: how it is chosen, and what then lies in the bag. */
+const kitFileSchema = z.object({
+  /** Share of buyers that may run out of yarn: 0.01 is one of a hundred. */
+  chanceShort: z.number().min(0.0001).max(0.5),
+  hook: z.boolean(),
+  startedRing: z.boolean(),
+  spareEyes: z.boolean(),
+  contents: z.array(z.object({ what: z.string(), amount: z.string() })),
+  /** Packed, bag and all. */
+  grams: z.number(),
+});
+export type KitFile = z.infer<typeof kitFileSchema>;
+
 /**
  * An item as a file that others can read: everything in base units (mm, g, minor units), names in place of
  * our numbers.
@@ -38,13 +51,15 @@ export const itemFileSchema = z.object({
   ),
   orderOfWork: z.array(z.string()),
   cautions: z.array(z.string()),
+  /** Since version 1 had been out for a while: files before have none. */
+  kit: kitFileSchema.optional(),
 });
 export type ItemFile = z.infer<typeof itemFileSchema>;
 
 /** Published beside the file, so that it can be read without us. */
 export const itemFileJsonSchema = (): object => z.toJSONSchema(itemFileSchema);
 
-export const itemFile = (item: ItemPaper): ItemFile => ({
+export const itemFile = (item: ItemPaper, kit?: KitFile): ItemFile => ({
   format: "lapka-item",
   version: 1,
   name: item.name,
@@ -64,4 +79,5 @@ export const itemFile = (item: ItemPaper): ItemFile => ({
   })),
   orderOfWork: [...item.steps],
   cautions: [...item.cautions],
+  ...(kit ? { kit } : {}),
 });

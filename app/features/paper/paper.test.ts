@@ -160,6 +160,16 @@ describe("an item as one file", () => {
     expect(read.parts[0]?.rounds.map((r) => r.stitches)).toEqual(
       item.checked.parts[0]?.rounds.map((r) => r.count),
     );
+    const kit = {
+      chanceShort: 0.01,
+      hook: false,
+      startedRing: true,
+      spareEyes: true,
+      contents: [],
+      grams: 9,
+    };
+    const whole = unzipSync(itemZip(item, {}, kit))["item.json"] ?? new Uint8Array();
+    expect(itemFileSchema.parse(JSON.parse(strFromU8(whole)))).toEqual(itemFile(item, kit));
     const schema = JSON.parse(text("item.schema.json")) as { required: string[] };
     expect(schema.required).toEqual(expect.arrayContaining(Object.keys(read)));
   });

@@ -160,6 +160,13 @@ describe("an item that was handed on", () => {
       notions: [{ name: "Eyes, 6 mm", quantity: 2 }],
     });
   });
+  it("gives its kit, where it was handed on with one", () => {
+    const kit = { chanceShort: 0.02, hook: true, startedRing: false, spareEyes: true };
+    const whole = { ...item, kit: { ...kit, contents: [{ what: "Needle", amount: "1" }], grams: 22 } };
+    expect(itemOfZip(zip({ "item.json": JSON.stringify(whole) })).handed.kit).toEqual(kit);
+    const wrong = { ...whole, kit: { ...whole.kit, chanceShort: 2 } };
+    expect(why(zip({ "item.json": JSON.stringify(wrong) }))).toContain("cannot be read");
+  });
   it("is refused with what to do where there is none, or it is broken, newer or made to hurt", () => {
     expect(why(zip({ "pattern.txt": "x" }))).toContain("holds no item");
     expect(why(zip({ "item.json": "{" }))).toContain("cannot be read");

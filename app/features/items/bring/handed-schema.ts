@@ -18,5 +18,13 @@ export const handedSchema = z.object({
   notions: z
     .array(z.object({ name: z.string().max(240), quantity: z.number().int().min(1).max(1000) }))
     .max(MOST),
+  kit: z
+    .object({
+      chanceShort: z.number().min(0.0001).max(0.5),
+      hook: z.boolean(),
+      startedRing: z.boolean(),
+      spareEyes: z.boolean(),
+    })
+    .optional(),
 });
 export type Handed = z.infer<typeof handedSchema>;
