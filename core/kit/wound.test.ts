@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { randomFrom } from "../calibrate/simulated-makers";
-import { learnWinding, NOTHING_WOUND, type Weighed } from "./wound";
+import { turnOf, learnWinding, NOTHING_WOUND, type Weighed } from "./wound";
 
 const wound = (yarnId: string, found: number, expected = 10): Weighed => ({ yarnId, expected, found });
 
@@ -34,7 +34,7 @@ function plain(all: readonly Weighed[], scatter: number, yarnId: string): number
 
 describe("what weighed windings tell", () => {
   it("says nothing before anything was weighed, and is as sure as the trade", () => {
-    expect(NOTHING_WOUND.of("a")).toEqual({ factor: 1, sigma: Math.hypot(0.05, 0.04), weighed: 0 });
+    expect(turnOf(NOTHING_WOUND, "a")).toEqual({ factor: 1, sigma: Math.hypot(0.05, 0.04), weighed: 0 });
     expect(NOTHING_WOUND.scatter).toBeCloseTo(0.02, 12);
   });
   it("is the posterior of all unknowns at once, by a plain second reckoning that goes round and round", () => {
@@ -48,12 +48,12 @@ describe("what weighed windings tell", () => {
     ];
     const got = learnWinding(all);
     for (const id of ["a", "b", "c"])
-      expect(Math.log(got.of(id).factor)).toBeCloseTo(plain(all, got.scatter, id), 9);
+      expect(Math.log(turnOf(got, id).factor)).toBeCloseTo(plain(all, got.scatter, id), 9);
   });
   it("carries what several yarns have in common to one that was never wound", () => {
     const got = learnWinding(["a", "b", "c", "d"].flatMap((y) => [wound(y, 10.8), wound(y, 10.8)]));
-    expect(got.of("new").factor).toBeGreaterThan(1.05);
-    expect(got.of("new").sigma).toBeGreaterThan(got.of("a").sigma);
+    expect(turnOf(got, "new").factor).toBeGreaterThan(1.05);
+    expect(turnOf(got, "new").sigma).toBeGreaterThan(turnOf(got, "a").sigma);
   });
   it("learns how evenly she winds, and leaves out what is no weight", () => {
     const even = learnWinding(Array.from({ length: 20 }, () => wound("a", 10)));
@@ -69,7 +69,7 @@ describe("what weighed windings tell", () => {
     for (let w = 0; w < worlds; w++) {
       const truth = 0.05 * normal() + 0.04 * normal();
       const all = Array.from({ length: 5 }, () => wound("a", 10 * Math.exp(truth + 0.02 * normal())));
-      const of = learnWinding(all).of("a");
+      const of = turnOf(learnWinding(all), "a");
       if (Math.abs(Math.log(of.factor) - truth) < 1.645 * of.sigma) inside++;
     }
     expect(inside / worlds).toBeGreaterThan(0.85);

@@ -8,18 +8,19 @@ export interface Weighed {
   readonly found: number;
 }
 
-/** What weighed windings tell, all as factors on what was expected. */
+/** How much more a turn of a yarn weighs than was taken, and the standard deviation of its logarithm. */
+export interface TurnOf {
+  readonly factor: number;
+  readonly sigma: number;
+  readonly weighed: number;
+}
+
+/** What weighed windings tell: plain data, since figures are reckoned in threads. */
 export interface LearnedWinding {
   readonly weighed: number;
-  /**
-   * How much more a turn of a yarn weighs than was taken, and the standard deviation of its logarithm. A yarn that
-   * was never wound has what the winder alone says.
-   */
-  readonly of: (yarnId: string) => {
-    readonly factor: number;
-    readonly sigma: number;
-    readonly weighed: number;
-  };
+  readonly yarns: ReadonlyMap<string, TurnOf>;
+  /** A yarn that was never wound: what the winder alone says. */
+  readonly other: TurnOf;
   /** Standard deviation of one winding about its own yarn's, of the logarithm. */
   readonly scatter: number;
 }
@@ -68,10 +69,14 @@ export function learnWinding(all: readonly Weighed[]): LearnedWinding {
   const unknown = { factor: Math.exp(winder), sigma: Math.sqrt(1 / precision + YARN ** 2), weighed: 0 };
   return {
     weighed: groups.reduce((n, g) => n + g.n, 0),
-    of: (yarnId) => known.get(yarnId) ?? unknown,
+    yarns: known,
+    other: unknown,
     scatter,
   };
 }
+
+export const turnOf = (learned: LearnedWinding, yarnId: string): TurnOf =>
+  learned.yarns.get(yarnId) ?? learned.other;
 
 /** Before anything was weighed. */
 export const NOTHING_WOUND: LearnedWinding = learnWinding([]);

@@ -8,6 +8,7 @@ import {
   kitTasks,
   reserveCurve,
   reserveOf,
+  turnOf,
   turnsFor,
   TYPICAL_GRAMS,
   type Packed,
@@ -214,7 +215,7 @@ function coloursOf(
       ownGrams: y.grams.value,
       grams,
       metres,
-      turns: turnsFor(metres * 1000, kit.winderMm * wound.of(yarn?.id ?? "").factor),
+      turns: turnsFor(metres * 1000, kit.winderMm * turnOf(wound, yarn?.id ?? "").factor),
       sigma: sigmas[i] ?? 0,
       priceEach: yarn ? (yarn.ballPrice * 1000) / yarn.ballMg : 0,
     };

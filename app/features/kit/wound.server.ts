@@ -1,5 +1,6 @@
 import { data } from "react-router";
 import { z } from "zod";
+import { turnOf } from "@core/kit";
 import { printMass, type Grams } from "@core/units";
 import { findKit, listWindings, removeWinding, saveWinding, type Winding } from "@db/queries/kits";
 import { fields, id } from "../../forms";
@@ -21,7 +22,7 @@ export async function woundOf({ scope }: Opened, view: KitView | undefined, s: S
     scatter: s.wound.scatter,
     all: s.wound.weighed,
     yarns: [...own].flatMap(([yarnId, label]) => {
-      const of = s.wound.of(yarnId);
+      const of = turnOf(s.wound, yarnId);
       return yarnId === "" ? [] : [{ yarnId, label, ...of }];
     }),
     last: all
