@@ -102,13 +102,14 @@ export abstract class LooseReader extends HeadingsReader {
   }
 
   /**
-   * "20" on a line of its own, below "[4, dec] x 4 = 20": a round of so many, where no round has a label and the one
+   * "20" on a line of its own, below "[4, dec] x 4 = 20": a round of so many, where no round has a number and the one
    * above says its sum already.
    */
   private plainAlone(tokens: readonly Token[], line: Line): LineKind | undefined {
     const [n] = tokens;
     const { open, part } = this;
-    if (tokens.length !== 1 || n?.kind !== "number" || !part || !open || open.label || this.heading)
+    const unnumbered = open?.label?.first === undefined;
+    if (tokens.length !== 1 || n?.kind !== "number" || !part || !open || !unnumbered || this.heading)
       return undefined;
     const alone = open.tokens.length === 1 && open.tokens[0]?.kind === "number";
     const sum = this.tree(open.tokens).nodes.findLast((x) => x.kind === "total");

@@ -295,8 +295,10 @@ export class DocumentReader extends LooseReader {
       for (const r of labelReadings(c, bare)) {
         const closed = /[^a-z]$/.test(r.style);
         const rest = tokens.slice(r.to, r.to + 12);
+        // "5 sc in MR / r2 sc, inc": a stroke, too, in front of a label in so many words.
+        const parted = before === "/" && isRoundWord(tokens[i]?.text ?? "");
         const plainly =
-          /^(?:[,;.:|\])]|then)$/.test(before) &&
+          (parted || /^(?:[,;.:|\])]|then)$/.test(before)) &&
           rest.length > 0 &&
           (!NOT_WORK.test(rest[0]?.text ?? "") || (before === "." && TELLS.test(rest[0]?.text ?? ""))) &&
           this.hasWork(rest);
@@ -746,7 +748,10 @@ export class DocumentReader extends LooseReader {
     if (!first || (!begins && !this.hasWork([first])) || tokens[1]?.kind === "mark") return undefined;
     const end = sumFrom(tokens);
     const { many, rest, said } = repeated(tokens.slice(0, end));
-    if (many < 2 || rest.length > LONGEST_EVEN || !this.hasWork(rest)) return undefined;
+    // "18 for 3 rounds" among rounds without labels.
+    const { open } = this;
+    const plain = rest.length === 1 && this.part && !this.heading && open && open.label?.first === undefined;
+    if (many < 2 || rest.length > LONGEST_EVEN || !(plain || this.hasWork(rest))) return undefined;
     return { label: manyRounds(many, said ?? first), tokens: [...rest, ...tokens.slice(end)] };
   }
 

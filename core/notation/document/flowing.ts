@@ -56,11 +56,16 @@ export function flowing(
   const goesOver = best.rounds.some((s) => straight(tokens.slice(s.from, s.to)) !== undefined);
   // "6 sc in a ring (6), then sc all around (6)": two sums are two rounds.
   const summed = best.rounds.filter((s) => tokens[s.to - 1]?.text === ")" && closesSum(tokens, s.to - 1));
-  const apart = best.live !== best.begun || goesOver || summed.length > 1;
+  // "5 sc in a ring, sc around": what goes all the way round is a round of its own.
+  const behind = best.rounds.filter((s) => !s.between).slice(1);
+  const around = behind.length > 0 && behind.every((s) => tokens.slice(s.from, s.to).some(allRound));
+  const apart = best.live !== best.begun || goesOver || around || summed.length > 1;
   const fewest = apart ? FEWEST - 1 : FEWEST;
   if (made(best.rounds) < fewest) return undefined;
   return { tokens: asRounds(tokens, best.rounds), live: best.live };
 }
+
+const allRound = (t: Token): boolean => /^(around|round|each|every|even|plain|straight)$/.test(t.text);
 
 /** "(6)", "(6 stitches)": the bracket that closes at token `i` holds what a round comes to. */
 const closesSum = (tokens: readonly Token[], i: number): boolean =>
@@ -88,11 +93,14 @@ const saysMany = (t: Token): boolean =>
   /^(x|of|these|them|pieces|pcs|in|all|total|needed)$/.test(t.text);
 
 /** Labels of its own say more than signs: "Rnd 4", "1st rnd", "Next round:". */
+const PLACED = /^(on|at|to|onto|between|over|from|near|above|below|of|in|into|along|around|behind|after|before)$/;
 const labels = (tokens: readonly Token[]): boolean =>
   (tokens[0]?.kind === "number" && tokens[1]?.kind === "mark") ||
   tokens.some(
     (t, i) =>
       isRoundWord(t.text) &&
+      // "Sew on at round 8": a place, and no label.
+      !PLACED.test(tokens[i - 1]?.text ?? "") &&
       (tokens[i + 1]?.kind === "number" || tokens[i - 1]?.kind === "ordinal" || tokens[i + 1]?.text === ":"),
   );
 

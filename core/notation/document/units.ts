@@ -88,10 +88,12 @@ export function unitsOf(
     const cuts = cut(bare);
     let from = 0;
     for (const to of [...cuts, bare.length]) {
-      if (to > from)
+      // The stroke between "5 sc in MR / r2 …" belongs to neither.
+      const end = to < bare.length && bare[to - 1]?.text === "/" ? to - 1 : to;
+      if (end > from)
         units.push({
           ...shape,
-          tokens: bare.slice(from, to),
+          tokens: bare.slice(from, end),
           atStart: from === 0,
           spaced: spaced && from === 0,
         });
@@ -248,6 +250,8 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
   // "Fill, then rnd 9: …".
   if (before === "then" && isRoundWord(t.text) && tokens[i + 1]?.kind === "number")
     return /^[,.;]$/.test(tokens[i - 2]?.text ?? "");
+  // "5 sc in MR / r2 sc, inc": behind a stroke in so many words.
+  if (before === "/") return isRoundWord(t.text) && tokens[i + 1]?.kind === "number";
   if (!/^[.;)\]}!:|]$/.test(before) && !listed) return false;
   // "… (12). For the third round, work …"
   if (/^(in|for|on)$/.test(t.text)) {

@@ -11,6 +11,7 @@ import { pairs } from "./pairs";
 import type { Context, Phrase, Reading } from "./phrase";
 import { placedFirst } from "./placed-first";
 import { repeat } from "./repeat";
+import { sameAgain, sayingSo } from "./same-again";
 import { fillers, separators } from "./separators";
 import { drawUp, pickUp, ring } from "./starts";
 import { shadeCounts } from "./shade-counts";
@@ -65,6 +66,8 @@ export const PHRASES: readonly Phrase[] = [
   together,
   place,
   even,
+  sameAgain,
+  sayingSo,
   roundsSaid,
   colour,
   tools,

@@ -442,6 +442,8 @@ export const roundsSaid: Phrase = {
     }
     if (!ROUND.test(c.text()) || (!bracket && lead === 0 && before !== "," && !first)) return NONE;
     c.at++;
+    // "two rounds above": where something sits.
+    if (/^(above|below|up|down|back|before|earlier|away|apart|from)$/.test(c.text())) return NONE;
     // "Rnds 4-6, 3 rounds sc": work stands behind it.
     if (first && lead === 0 && !bracket && (c.done || c.kind() !== "word")) return NONE;
     while (ROUNDS_TAIL.has(c.text())) c.at++;

@@ -34,6 +34,13 @@ function talkEnd(c: Cursor, x: Context, soft: boolean): number {
   let i = c.at;
   for (; i < c.tokens.length; i++) {
     const t = c.tokens[i]?.text ?? "";
+    // "(7 mm)": a size among the talk.
+    if (t === "(" && /^(mm|cm|inch|inches)$/.test(c.tokens[i + 2]?.text ?? "")) {
+      if (c.tokens[i + 3]?.text === ")") {
+        i += 3;
+        continue;
+      }
+    }
     // A full stop ends talk, but not the point of "2.5".
     const point =
       t === "." && c.tokens[i + 1]?.kind === "number" && c.tokens[i + 1]?.from === c.tokens[i]?.to;
@@ -272,9 +279,10 @@ export const distance: Phrase = {
     c.take("with", "about");
     if (c.kind() !== "number") return NONE;
     c.at++;
-    // "6 stitches apart" counts nothing anyway.
-    const stitch = readStitch(c, x.terms);
-    if (!stitch || stitch.kind === "generic") return NONE;
+    if (!readStitch(c, x.terms)) {
+      if (!isStitchNoun(c.text())) return NONE;
+      c.at++;
+    }
     c.take("in");
     if (!c.take("apart", "between")) return NONE;
     c.take("them", "the");
@@ -283,6 +291,7 @@ export const distance: Phrase = {
   },
   examples: [
     ["6 sc apart", "aside"],
+    ["5 stitches between", "aside"],
     ["with 8 sc between them", "aside"],
   ],
 };
@@ -372,7 +381,7 @@ function shadeEnds(c: Cursor, i: number): boolean {
 }
 
 /** Signs and words that stitches may begin behind. */
-const MAY_BEGIN = /^(?:[(\[{<,*;:+]|and|then|with|blo|flo|bl|fl|loops?|only)$/;
+const MAY_BEGIN = /^(?:[(\[{<,*;:+]|and|then|with|blo|flo|bl|fl|loops?|only|still)$/;
 
 /** A number with its stitch left out: "(2, inc)", "R5: 24". */
 export const numberAlone: Phrase = {
@@ -404,7 +413,10 @@ export const numberAlone: Phrase = {
       c.is("x", "*") &&
       c.kind(1) === "number" &&
       (c.kind(2) === "mark" || c.kind(2) === "end");
-    if (!(ends(c) || repeated || c.is("+", ">", "around", "along", "across", "in", "into"))) return NONE;
+    const goesOn = c.is("+", ">", "around", "along", "across", "in", "into", "again", "once", "still");
+    // "18 for 3 rounds", "18 x 3 rounds".
+    const rounds = c.is("for", "x", "*", "over") && c.kind(1) === "number" && isRoundWord(c.text(2));
+    if (!(ends(c) || repeated || goesOn || rounds)) return NONE;
     return [{ to: c.at, cost: COST.numberAlone, piece: { kind: "number", n } }];
   },
   examples: [["2", "2 alone"]],
