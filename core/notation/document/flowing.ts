@@ -93,7 +93,8 @@ const saysMany = (t: Token): boolean =>
   /^(x|of|these|them|pieces|pcs|in|all|total|needed)$/.test(t.text);
 
 /** Labels of its own say more than signs: "Rnd 4", "1st rnd", "Next round:". */
-const PLACED = /^(on|at|to|onto|between|over|from|near|above|below|of|in|into|along|around|behind|after|before)$/;
+const PLACED =
+  /^(on|at|to|onto|between|over|from|near|above|below|of|in|into|along|around|behind|after|before)$/;
 const labels = (tokens: readonly Token[]): boolean =>
   (tokens[0]?.kind === "number" && tokens[1]?.kind === "mark") ||
   tokens.some(
