@@ -74,6 +74,7 @@ const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
   stands: undefined,
   refers: false,
   worked: false,
+  rounds: undefined,
 };
 const WORKING = /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight|ditto|above)$/;
 /** "Crochet 2 stitches together", "work always two tog": a decrease with no word for it. */
@@ -445,6 +446,7 @@ export class DocumentReader extends LooseReader {
       // "*** Cherry ***": set off like a name, it is one.
       shade: !unit.marked && this.shadeOnly(tokens),
       stands: reference?.last,
+      rounds: alone && !begins ? this.evenRounds(tokens)?.label.many : undefined,
       refers: reference !== undefined,
       worked:
         heading !== undefined &&

@@ -171,6 +171,7 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
     if (!c.take("through", "thru", "into", "in", "catching", "joining", "attaching", "onto", "over"))
       return undefined;
     c.take("the");
+    const counted = c.is("two", "2");
     if (c.take("both", "two", "2")) {
       c.take("the", "of");
       if (c.is("loop", "loops", "lp", "lps", "st", "sts")) return undefined;
@@ -185,6 +186,8 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
       const other = name !== undefined && c.take("and", "&") ? readPartNamed(c) : undefined;
       if (name === undefined && !(c.done || c.is(",", ".", "(", "[", ";", ")", "around", "across")))
         return undefined;
+      // "Sc in two, inc in the next": two stitches, one behind the other.
+      if (name === undefined && counted && /^(in|into|over|onto)$/.test(verb)) return undefined;
       c.take("together");
       return [name, other].filter((n) => n !== undefined);
     }

@@ -599,6 +599,21 @@ const readFromNth = (c: Cursor): number | undefined =>
     return nth;
   });
 
+/** Words back to where the stitches before it are told. */
+const COUNTS_BACK = 8;
+/** "sc in two, two in the third": the one behind those, and no place on a chain. */
+function countsOn(c: Cursor): boolean {
+  const nth = c.peek()?.value ?? 0;
+  if (nth < 2 || !(c.kind(1) === "mark" || c.kind(1) === "end")) return false;
+  let parted = false;
+  for (let i = c.at - 1; i >= Math.max(0, c.at - COUNTS_BACK); i--) {
+    const t = c.tokens[i];
+    if (t?.text === "," || t?.text === "then") parted = true;
+    else if (t?.kind === "number" && parted && t.value === nth - 1) return true;
+  }
+  return false;
+}
+
 function readPlace(c: Cursor, t: Target): boolean {
   const bare =
     (c.is("base") && isStitchNoun(c.text(1))) ||
@@ -680,9 +695,12 @@ function readPlace(c: Cursor, t: Target): boolean {
       t.place ??= "next";
       moved = true;
     } else if (c.kind() === "ordinal") {
-      t.nth = c.peek()?.value;
-      t.place = t.nth === 1 ? "first" : "nth-chain";
-      t.onward = onward;
+      if (countsOn(c)) t.place = "next";
+      else {
+        t.nth = c.peek()?.value;
+        t.place = t.nth === 1 ? "first" : "nth-chain";
+        t.onward = onward;
+      }
       c.at++;
       moved = true;
     } else if (

@@ -6689,4 +6689,466 @@ Stand, in sand: Ch 7. R1–R6 (6): sc back and forth, ch 1 to turn.`,
       { name: "Stand", counts: [6, 6, 6, 6, 6, 6] },
     ],
   },
+  {
+    hand: "of the plain hands, y5: 311. MOUSE",
+    text: `MOUSE
+BODY
+Rnd 1 - Begin with 6 sc into an adjustable loop.
+Rnd 2 - Increase in every stitch. There should now be 12.
+Rnd 3 - 1 sc, increase; do this six times. There should now be 18.
+Rnd 4 - 2 sc, increase; do this six times. There should now be 24.
+Rnds 5 to 7 - Plain sc.
+Rnd 8 - Plain sc once more. Now is a good time to add the eyes (7 mm), two rounds above, 5 stitches between.
+Rnd 9 - 2 sc, decrease; do this six times. There should now be 18.
+Rnd 10 - 1 sc, decrease; do this six times. There should now be 12.
+Fill.
+Rnd 11 - Decrease six times. There should now be 6.
+Close up and hide the end.
+EARS (two)
+Rnd 1 - 5 sc into an adjustable loop.
+Rnd 2 - Plain sc.
+Rnd 3 - sc, increase, sc, increase, sc. There should now be 7.
+Leave an end for sewing.`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "EARS", make: 2, counts: [5, 5, 7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 312. Little fish (one piece, worked from the ",
+    text: `Little fish (one piece, worked from the nose to the tail)
+1. ch 2, 4sc in 2nd ch from hook – 4 st
+2. 2sc in each st – 8 st
+3. *1sc, 2sc in next* 4 times – 12 st
+4.–5. 1sc in each st – 12 st
+Put a pair of 4 mm eyes on either side of round 3.
+6. *1sc, sc2tog* 4 times – 8 st
+stuff
+7. sc2tog 4 times – 4 st
+8. 2sc in each st – 8 st
+Flatten the tail, sc through both layers, fasten off.`,
+    parts: [{ name: "Little fish", counts: [4, 8, 12, 12, 12, 8, 4, 8] }],
+  },
+  {
+    hand: "of the plain hands, y5: 313. Chick (worked top down, head and body in",
+    text: `Chick (worked top down, head and body in one)
+Yellow.
+R1 6sc in MR (6)
+R2 6inc (12)
+R3 (1sc, 1inc)x6 (18)
+R4 (2sc, 1inc)x6 (24)
+R5-R6 24sc (24)
+R7 (2sc, 1dec)x6 (18)
+R8 (1sc, 1dec)x6 (12)
+Stuff the head. Don't cut, go straight on with the body.
+Body
+R9 12sc in FLO... no wait, in both loops as usual (12)
+R10 (3sc, 1inc)x3 (15)
+R11 (4sc, 1inc)x3 (18)
+R12 18sc (18)
+R13 (1sc, 1dec)x6 (12)
+R14 6dec (6)
+Fasten off.`,
+    parts: [
+      { name: "Chick", counts: [6, 12, 18, 24, 24, 24, 18, 12] },
+      { name: "Body", counts: [12, 15, 18, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 314. TURTLE — US TERMS",
+    text: `TURTLE — US TERMS
+Shell (green, make 1)
+Rnd 1 (RS): 6 sc in ring. [6]
+Rnd 2: 2 sc in each. [12]
+Rnd 3: [2 sc in next, 1 sc in next] around. [18]
+Rnd 4: [2 sc in next, 1 sc in next 2] around. [24]
+Rnds 5, 6: sc in each. [24 each]
+FO.
+Belly (yellow, make 1)
+As shell to rnd 4. FO, leave tail.
+Legs (green, make 4)
+Rnd 1: 5 sc in ring. [5]
+Rnds 2, 3: sc in each. [5]
+FO.
+Head (green, make 1)
+Rnd 1: 6 sc in ring. [6]
+Rnd 2: [2 sc in next, 1 sc in next] around. [9]
+Rnds 3, 4: sc in each. [9]
+Stuff. Eyes between rnds 2 and 3.
+Rnd 5: [sc2tog, 1 sc] around. [6]
+FO.
+Tail (green, make 1)
+Rnd 1: 3 sc in ring. [3]
+Rnd 2: 2 sc in next, sc in next 2. [4]
+FO.`,
+    parts: [
+      { name: "Shell", counts: [6, 12, 18, 24, 24, 24] },
+      { name: "Belly", counts: [6, 12, 18, 24] },
+      { name: "Legs", make: 4, counts: [5, 5, 5] },
+      { name: "Head", counts: [6, 9, 9, 9, 6] },
+      { name: "Tail", counts: [3, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 315. *Bear Key Ring*",
+    text: `*Bear Key Ring*
+Hook 2.5mm / cotton 8/4
+
+*Head* - brown
+1st rnd: 6sc in mr [6]
+2nd rnd: inc in all 6 sts [12]
+3rd rnd: sc 1, inc, rep 6 times in total [18]
+4th rnd: sc 2, inc, rep 6 times in total [24]
+5th rnd: sc 3, inc, rep 6 times in total [30]
+6th - 8th rnd: sc in all 30 sts [30]
+Place 6mm eyes between 6th and 7th rnds with 7 sts in between
+9th rnd: sc 3, dec, rep 6 times in total [24]
+...continue stuffing
+10th rnd: sc 2, dec, rep 6 times in total [18]
+11th rnd: sc 1, dec, rep 6 times in total [12]
+Leave it open.
+
+*Muzzle* - cream
+1st rnd: 6sc in mr [6]
+2nd rnd: inc in all 6 sts [12]
+3rd rnd: sc in all 12 sts [12]
+
+*Ears* - brown (2x)
+1st rnd: 6sc in mr [6]
+2nd rnd: sc 1, inc, rep 3 times in total [9]
+3rd rnd: sc in all 9 sts [9]`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "Muzzle", counts: [6, 12, 12] },
+      { name: "Ears", make: 2, counts: [6, 9, 9] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 316. PENGUIN CHARM",
+    text: `PENGUIN CHARM
+Materials: black, white and orange 4-ply cotton; 2 mm hook; 2 black beads for eyes; fibrefill
+Abbreviations: dc = double crochet (UK), dc2tog = decrease, ss = slip stitch
+
+BODY
+With black, make a magic loop.
+Rnd 1. 6dc into loop. 6 sts.
+Rnd 2. 2dc into each st. 12 sts.
+Rnd 3. *1dc, 2dc into next st; rep from * to end. 18 sts.
+Rnd 4. *2dc, 2dc into next st; rep from * to end. 24 sts.
+Rnds 5-8. Dc to end.
+Rnd 9. Change to white. *2dc, dc2tog; rep from * to end. 18 sts.
+Rnd 10. Dc to end.
+Rnd 11. *1dc, dc2tog; rep from * to end. 12 sts. Stuff.
+Rnd 12. Dc2tog to end. 6 sts. Fasten off, gather.
+
+WINGS (make two)
+With black, magic loop.
+Rnd 1. 6dc. Rnd 2. Dc to end.
+Rnd 3. *1dc, 2dc into next st; rep from * to end. 9 sts. Fasten off.
+
+BEAK
+With orange, magic loop.
+Rnd 1. 4dc.
+Rnd 2. *1dc, 2dc into next st; rep from * once. 6 sts. Fasten off.`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 18, 12, 6] },
+      { name: "WINGS", make: 2, counts: [6, 6, 9] },
+      { name: "BEAK", counts: [4, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 317. Tiny heart",
+    text: `Tiny heart
+Lobes (make 2; do not cut the yarn after the second)
+1) MR, 6 sc (6)
+2) 6 x inc (12)
+3) sc around (12)
+Joining
+4) sc 12 around lobe two, then sc 12 around lobe one (24)
+5) sc around (24)
+6) *sc 4, dec* x 4 (20)
+7) *sc 3, dec* x 4 (16)
+8) *sc 2, dec* x 4 (12)
+Stuff lightly
+9) *sc 1, dec* x 4 (8)
+10) dec x 4 (4)`,
+    parts: [
+      { name: "Lobes", make: 2, counts: [6, 12, 12] },
+      { name: "Joining", counts: [24, 24, 20, 16, 12, 8, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 318. Mini pumpkin, worked in the round withou",
+    text: `Mini pumpkin, worked in the round without joining
+
+(orange)
+Round 1 (6 sts): magic ring with 6 sc
+Round 2 (12 sts): inc in every st
+Round 3 (18 sts): sc, inc all around
+Round 4 (24 sts): 2 sc, inc all around
+Round 5 (30 sts): 3 sc, inc all around
+Rounds 6 to 9 (30 sts): sc all around
+Round 10 (30 sts): as round 9
+Round 11 (24 sts): 3 sc, dec all around
+Round 12 (18 sts): 2 sc, dec all around
+stuff firmly
+Round 13 (12 sts): sc, dec all around
+Round 14 (6 sts): dec all around
+
+(brown) for the stalk
+Round 1 (5 sts): magic ring with 5 sc
+Round 2 (5 sts): sc in BLO
+Round 3 (5 sts): sc all around`,
+    parts: [
+      { name: "Mini pumpkin", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Part 2", counts: [5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 319. Whale (head to tail!)",
+    text: `Whale (head to tail!)
+R1 | MR6 | 6
+R2 | inc | 12
+R3 | 1sc+inc | 18
+R4 | 2sc+inc | 24
+R5 | 3sc+inc | 30
+R6-8 | sc | 30
+R9 | sc, eyes between R6/R7 | 30
+R10 | 3sc+dec | 24
+R11 | 2sc+dec | 18
+R12 | 1sc+dec | 12
+R13 | dec | 6
+Fin (2x)
+R1 | MR4 | 4
+R2 | 1sc+inc | 6
+R3 | sc | 6
+Tail (2x)
+R1 | MR5 | 5
+R2 | inc | 10`,
+    parts: [
+      { name: "Whale", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Fin", make: 2, counts: [4, 6, 6] },
+      { name: "Tail", make: 2, counts: [5, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 320. Pocket gnome",
+    text: `Pocket gnome
+Begin with the hat colour; you work from the base up.
+1. Magic ring, 6.
+2. Double every stitch, 12.
+3. Every second stitch doubled, 18.
+4. Every third stitch doubled, 24.
+5. Back loops only, 24.
+6-8. Straight up, 24.
+9. Every third and fourth stitch together, 18.
+10. Straight up, 18.
+11. Every second and third stitch together, 12. Stuff.
+12. Straight up, 12.
+13. All stitches together in pairs, 6.
+14. Straight up, 6. Close.
+Nose: magic ring with 6, one round straight up. Sew on round 8.`,
+    parts: [
+      { name: "Pocket gnome", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 18, 12, 12, 6, 6] },
+      { name: "Nose", counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 321. Koala keyring (finished about 7 cm)",
+    text: `Koala keyring (finished about 7 cm)
+
+Yarn: grey (A), white (B)
+Hook: B/1 (2.25 mm)
+
+HEAD
+With A.
+Rd 1: 6 sc in magic loop (6 sts)
+Rd 2: (inc) 6 times (12 sts)
+Rd 3: (1 sc, inc) 6 times (18 sts)
+Rd 4: (2 sc, inc) 6 times (24 sts)
+Rd 5: (3 sc, inc) 6 times (30 sts)
+Rd 6–9: sc in all sts (30 sts)
+Rd 10: (3 sc, dec) 6 times (24 sts)
+Insert safety eyes at Rd 8, 5 sts apart.
+Rd 11: (2 sc, dec) 6 times (18 sts)
+Rd 12: (1 sc, dec) 6 times (12 sts)
+Fasten off. Stuff.
+
+BODY
+Work as head to Rd 3.
+Rd 4–6: sc in all sts (18 sts)
+Fasten off, stuff, sew to head.
+
+ARMS (2 pcs)
+Rd 1: 5 sc in magic loop (5 sts)
+Rd 2–5: sc in all sts (5 sts)
+LEGS (2 pcs)
+Rd 1: 6 sc in magic loop (6 sts)
+Rd 2: inc, 2 sc, inc, 2 sc (8 sts)
+Rd 3–4: sc in all sts (8 sts)
+EARS (2 pcs)
+Rd 1: with B, 6 sc in magic loop (6 sts)
+Rd 2: (1 sc, inc) 3 times (9 sts)
+Change to A.
+Rd 3: (2 sc, inc) 3 times (12 sts)
+Rd 4: sc in all sts (12 sts)`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "BODY", counts: [6, 12, 18, 18, 18, 18] },
+      { name: "ARMS", make: 2, counts: [5, 5, 5, 5, 5] },
+      { name: "LEGS", make: 2, counts: [6, 8, 8, 8] },
+      { name: "EARS", make: 2, counts: [6, 9, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 322. Ladybird",
+    text: `Ladybird
+Start with red
+Rnd 1 7 sc in a magic ring
+Rnd 2 inc in each st (14 sts)
+Rnd 3 *1 sc, 1 inc* (21 sts)
+Rnd 4 *2 sc, 1 inc* (28 sts)
+Rnds 5-8 sc around
+Switch to black
+Rnd 9 sc in back loops
+Rnd 10 sc around
+Rnd 11 *2 sc, 1 dec* (21 sts)
+Rnd 12 *1 sc, 1 dec* (14 sts)
+Stuff the ladybird
+Rnd 13 *1 dec* (7 sts)
+Cut the yarn, close the hole`,
+    parts: [{ name: "Ladybird", counts: [7, 14, 21, 28, 28, 28, 28, 28, 28, 28, 21, 14, 7] }],
+  },
+  {
+    hand: "of the plain hands, y5: 323. Mushroom, all in one go",
+    text: `Mushroom, all in one go
+Red: 6 sc in ring; inc x 6; (1, inc) x 6; (2, inc) x 6; then 2 rounds plain.
+Change to white, back loops: (1, dec) x 8 = 16. Dec x 8 = 8.
+2 rounds plain. Stuff. (1, inc) x 4 = 12. Fasten off.`,
+    parts: [{ name: "Mushroom", counts: [6, 12, 18, 24, 24, 24, 16, 8, 8, 8, 12] }],
+  },
+  {
+    hand: "of the plain hands, y5: 324. BUNNY HEAD (white)",
+    text: `BUNNY HEAD (white)
+1. [MR 6]
+2. [inc 6] = 12
+3. [(sc 1, inc) 6] = 18
+4. [(sc 2, inc) 6] = 24
+5-7. [sc 24]
+>> eyes on row 6, 6 st apart
+8. [(sc 2, dec) 6] = 18
+9. [(sc 1, dec) 6] = 12
+>> stuffing
+10. [dec 6] = 6
+>> close
+
+BUNNY EAR (white) make 2
+1. [MR 6]
+2. [sc 6]
+3. [(sc 2, inc) 2] = 8
+4-5. [sc 8]
+6. [(sc 2, dec) 2] = 6
+>> flatten, do not stuff`,
+    parts: [
+      { name: "BUNNY HEAD", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "BUNNY EAR", make: 2, counts: [6, 6, 8, 8, 8, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 325. Robin (brown, red, cream)",
+    text: `Robin (brown, red, cream)
+r1 brown 6 in mr
+r2 inc (12)
+r3 1 inc (18)
+r4 2 inc (24)
+r5 24
+r6 brown 8, red 8, brown 8
+r7 brown 7, red 10, brown 7
+r8 brown 8, cream 8, brown 8
+r9 2 dec (18)
+r10 1 dec (12)
+r11 dec (6)`,
+    parts: [{ name: "Robin", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, y5: 326. Pebble",
+    text: `Pebble
+Rnd 1: 6 sc in MR
+Rnd 2: inc x6 (12)
+Rnd 3: plain sc
+Rnds 4 to 6 - work plain.
+Rnd 7: sc once more. Add the eyes (5 mm), two rounds above, 4 stitches between.
+Rnd 8: dec x6 (6)`,
+    parts: [{ name: "Pebble", counts: [6, 12, 12, 12, 12, 12, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, y5: 327. Buoy cap",
+    text: `Buoy cap
+MR 6
+inc*6 (12)
+(1,inc)*6 (18)
+18 for 3 rows
+18
+18 x 2 rounds
+(1,dec)*6 (12)`,
+    parts: [{ name: "Buoy cap", counts: [6, 12, 18, 18, 18, 18, 18, 18, 18, 12] }],
+  },
+  {
+    hand: "of the plain hands, y5: 328. Gnome",
+    text: `Gnome
+1. Magic ring, 6.
+2. Double every stitch, 12.
+3. Straight up, 12.
+Nose: magic ring with 6, one round straight up. Sew on round 3.`,
+    parts: [
+      { name: "Gnome", counts: [6, 12, 12] },
+      { name: "Nose", counts: [6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 329. Little owl, grey",
+    text: `Little owl, grey
+base: 6 sc mr
+r2 inc all - 12
+r3 sc/inc - 18
+patches x2: 8 sc mr
+wings x2: 5 sc mr / r2 sc, inc, sc, inc, sc - 7`,
+    parts: [
+      { name: "base", counts: [6, 12, 18] },
+      { name: "patches", make: 2, counts: [8] },
+      { name: "wings", make: 2, counts: [5, 7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y5: 331. Net weight",
+    text: `Net weight
+R1: 6 single crochet stitches in a magic ring
+R2: two in each (12)
+R3: 12 single crochet stitches
+R4: single crochet in one, two in the next - 18
+R5: sc in two, two in the third - 24
+R6: sc in two, then two together - 18`,
+    parts: [{ name: "Net weight", counts: [6, 12, 12, 18, 24, 18] }],
+  },
+  {
+    hand: "of the plain hands, y5: 332. Bollard",
+    text: `Bollard
+1. [MR 6]
+2. [inc 6] = 12
+3-4. [sc 12]`,
+    parts: [{ name: "Bollard", counts: [6, 12, 12, 12] }],
+  },
+  {
+    hand: "of the plain hands, y5: 333. Marker",
+    text: `Marker
+1. 6 in mr
+2. inc
+3 plain
+6. dec
+Feet (2x, orange): 5 sc in MR, sc around, fo.`,
+    parts: [
+      { name: "Marker", counts: [6, 12, 12, 12, 12, 6] },
+      { name: "Feet", make: 2, counts: [5, 5] },
+    ],
+  },
 ];

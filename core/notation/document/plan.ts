@@ -23,6 +23,8 @@ export interface Seen {
   /** Stitches stand behind the name on the same line. */
   readonly worked: boolean;
   readonly atStart: boolean;
+  /** Rounds that it stands for without naming one: "three plain rounds". */
+  readonly rounds: number | undefined;
 }
 
 export type Decision =
@@ -163,7 +165,11 @@ function* choices(s: Seen, state: State, whole: Whole): Generator<Choice> {
       ? { pending: false, inPart: true, last: state.pending ? s.stands : undefined }
       : {};
   const other = LINE.other + (s.heading && named ? passedName(s.heading, s, whole.below) : 0);
-  yield [{ kind: "other" }, under, Math.max(other, ...s.labels.map(passedLabel))];
+  const cost = Math.max(other, ...s.labels.map(passedLabel));
+  yield [{ kind: "other" }, under, cost];
+  // The numbers below may have counted them, or not.
+  if (s.rounds !== undefined && state.inPart && !state.pending && state.last !== undefined)
+    yield [{ kind: "other" }, { ...under, last: state.last + s.rounds }, cost];
 }
 
 const isBare = (r: LabelReading): boolean => base(r.style) === "bare";

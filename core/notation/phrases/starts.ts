@@ -45,7 +45,7 @@ export const ring: Phrase = {
       if (!(
         c.done ||
         sumBehind(c) ||
-        c.is("(", "[", "{", "=", ".", ";", "-", "--", ",", "|", "~", "/", "<", "\n", "\u2026", "**")
+        c.is("(", "[", "{", "=", ".", ";", "-", "--", ",", "|", "~", "/", "<", "\n", "\u2026", "**", "]", ")")
       ))
         return undefined;
       const times = { kind: "number" as const, n, at: { from: token.from, to: token.to } };

@@ -248,15 +248,20 @@ function said(c: Cursor, x: Context, stars: boolean, own = false): SaidWork | un
       });
   word ??= readStitch(c, x.terms);
   // "12 sc (2 in each)": the stitch is left out where it is plain.
-  const where = c.text(1) === "the" ? c.text(2) : c.text(1);
-  if (!word && before !== undefined && c.is("in", "into") && /^(each|every|next|same|one|1)$/.test(where))
+  const place = c.text(1) === "the" ? 2 : 1;
+  // "Sc in two, two in the third": the one behind those.
+  const third = c.kind(place) === "ordinal" && (c.kind(place + 1) === "mark" || c.kind(place + 1) === "end");
+  const named = third || /^(each|every|next|same|one|1)$/.test(c.text(place));
+  if (!word && before !== undefined && c.is("in", "into") && named)
     word = { stitch: "sc", kind: "plain", legs: 1 };
   // "2 each (12)", "1 ea": so many in each.
   if (!word && before !== undefined && c.is("each", "ea") && (c.kind(1) === "end" || c.kind(1) === "mark"))
     word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
   // "2 single crochet stitches in every stitch": the noun behind a stitch's own name adds nothing.
-  if (word.kind !== "generic" && isStitchNoun(c.text()) && PLACED.test(c.text(1))) c.at++;
+  // "12 single crochet stitches".
+  const ended = c.kind(1) === "end" || /^[.,;)\]]$/.test(c.text(1));
+  if (word.kind !== "generic" && isStitchNoun(c.text()) && (ended || PLACED.test(c.text(1)))) c.at++;
   // "4 dc (UK) into the ring": whose word it is.
   if (c.is("(", "[") && /^(uk|us)$/.test(c.text(1)) && /^[)\]]$/.test(c.text(2))) c.at += 3;
   // "Sl st loosely in each": how, which counts nothing.
