@@ -425,6 +425,18 @@ it("a shelf is refilled, its statement says what is owed, and what-if moves with
   await page.goto(`${site.url}/sell/what-if`);
   await me.settle();
   const profit = () => page.$eval("#then-title", (h) => h.textContent ?? "");
+  // One market day of the year, and the year again.
+  const pieces = async () => Number(/(\d+) pieces, with one thing/.exec(await me.text())?.[1]);
+  const year = await pieces();
+  const newest = await page.$eval("#what-if-of", (el) => (el as HTMLSelectElement).options[1]?.value ?? "");
+  await page.select("#what-if-of", newest);
+  await clickText(page, "main button", "Show");
+  await page.waitForFunction((m) => location.search.includes(m), {}, newest);
+  await me.settle();
+  expect(await pieces()).toBeGreaterThan(0);
+  expect(await pieces()).toBeLessThan(year);
+  await page.goto(`${site.url}/sell/what-if`);
+  await me.settle();
   const was = await profit();
   await me.fill("#dial-price", "10");
   await page.waitForFunction((w) => document.querySelector("#then-title")?.textContent !== w, {}, was);

@@ -7,6 +7,7 @@ import { kitFile, kitOf, kitPaper } from "../features/kit/kit.server";
 import { sheetSchema } from "../features/paper/choices";
 import { itemZip } from "../features/paper/item-zip";
 import { itemPaper, paperOf } from "../features/paper/paper.server";
+import { liveColourways } from "../server/rows.server";
 import { fileResponse } from "../server/file.server";
 import { openWorkshop } from "../server/scope.server";
 
@@ -26,8 +27,10 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const picture = (view: "turned" | "front" | "side" | "back", as: "png" | "svg") =>
     pictureOf(entry, value, colours, { view, width: SIDE, height: SIDE, as });
   const choice = sheetSchema(workshop.terms).parse({});
-  const kit = await findKit(scope, entry.item.id);
+  const [kit, colourways] = await Promise.all([findKit(scope, entry.item.id), liveColourways(scope)]);
   const view = kitOf(entry, value, s, kit);
+  // A sheet takes its time: only where she has chosen what a kit is, or sells one.
+  const sold = kit.version > 0 || colourways.some((c) => c.asKit && c.itemId === entry.item.id);
   const [turned, front, side, back, drawn, pattern, position, inKit] = await Promise.all([
     picture("turned", "png"),
     picture("front", "png"),
@@ -36,7 +39,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     picture("front", "svg"),
     paperOf({ sheet: "pattern", item, choice }),
     paperOf({ sheet: "position", item, choice }),
-    paperOf({ sheet: "kit", item, choice, kit: kitPaper(view, value, kit, s) }),
+    sold ? paperOf({ sheet: "kit", item, choice, kit: kitPaper(view, value, kit, s) }) : undefined,
   ]);
   const along = Object.entries({
     "figure.png": turned,
@@ -46,9 +49,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     "figure front.svg": drawn,
     "pattern sheet.pdf": pattern.ok ? pattern.value : undefined,
     "position note.pdf": position.ok ? position.value : undefined,
-    "kit sheet.pdf": inKit.ok ? inKit.value : undefined,
+    "kit sheet.pdf": inKit?.ok ? inKit.value : undefined,
   }).flatMap(([name, bytes]) => (bytes ? [[name, new Uint8Array(bytes)] as const] : []));
-  return fileResponse(itemZip(item, Object.fromEntries(along), kitFile(view, kit)), {
+  return fileResponse(itemZip(item, Object.fromEntries(along), sold ? kitFile(view, kit) : undefined), {
     name,
     ending: "zip",
     type: "application/zip",

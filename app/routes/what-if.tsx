@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { data, redirect, useSearchParams } from "react-router";
+import { data, Form, redirect, useSearchParams } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/what-if";
 import { AS_IT_IS, FACTORS, type Base, type Factor, type Otherwise } from "@core/shelf/what-if";
@@ -23,13 +23,18 @@ import { id } from "../forms";
 import { once, openForm, refused } from "../server/form.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
 import { keepPage } from "../ui/away";
+import { printDay } from "../ui/days";
+import { Select } from "../ui/field";
+import { useReading } from "../ui/reading";
 import {
   Badge,
+  Button,
   ButtonLink,
   Columns,
   Empty,
   Page,
   PageHead,
+  Row,
   Scroll,
   Sheet,
   SheetHead,
@@ -44,11 +49,12 @@ const DAYS = 365;
 export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
   const s = await soldIn(opened, DAYS);
-  const all = earnedBy(
-    s.sales,
-    () => "all",
-    s.standing(() => "all"),
-  ).get("all");
+  const asked = new URL(request.url).searchParams.get("market");
+  const market = s.markets.find((m) => m.id === asked);
+  // Of the whole year, or of one market day with its own stall.
+  const sales = market ? s.sales.filter((x) => x.marketId === market.id) : s.sales;
+  const standing = s.standing((m) => (market && m.id !== market.id ? "other" : "all"));
+  const all = earnedBy(sales, () => "all", standing).get("all");
   const ware = new Map(s.wares.map((w) => [w.key, w]));
   const yarnOf = (key: string): number => {
     const w = ware.get(key);
@@ -56,9 +62,9 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     const lines = w?.analysed.analysis.cost.lines.filter((l) => l.kind === "yarn") ?? [];
     return lines.reduce((t, l) => t + l.amount, 0) / share;
   };
-  const yarn = s.sales.reduce((t, x) => t + x.quantity * yarnOf(wareKey(x.itemId, x.colourwayId)), 0);
+  const yarn = sales.reduce((t, x) => t + x.quantity * yarnOf(wareKey(x.itemId, x.colourwayId)), 0);
   // What is paid a sale is paid once a customer.
-  const fixed = new Map(s.sales.filter((x) => x.quantity > 0).map((x) => [x.customer, x.fixedFee]));
+  const fixed = new Map(sales.filter((x) => x.quantity > 0).map((x) => [x.customer, x.fixedFee]));
   const fixedFees = [...fixed.values()].reduce((a, b) => a + b, 0);
   const base: Base | undefined =
     all && all.pieces > 0
@@ -76,7 +82,15 @@ export async function loader({ request, context }: Route.LoaderArgs) {
           overheadPerHour: opened.workshop.overheadPerHour,
         }
       : undefined;
-  return { base, kept: (await listScenarios(opened.scope)).map(viewOf), owns: opened.role === "owner" };
+  return {
+    base,
+    of: market ? { id: market.id, name: market.name, on: market.onDay } : undefined,
+    markets: s.markets
+      .map((m) => ({ id: m.id, name: m.name, on: m.onDay }))
+      .sort((a, b) => (a.on > b.on ? -1 : 1)),
+    kept: (await listScenarios(opened.scope)).map(viewOf),
+    owns: opened.role === "owner",
+  };
 }
 
 const viewOf = (s: ScenarioRow): Scenario => ({
@@ -152,7 +166,8 @@ const DONE: Readonly<Record<string, string>> = {
   wage: "Your hour earns that from now on; every price is looked at anew.",
 };
 
-export default function WhatIf({ loaderData: { base, kept, owns } }: Route.ComponentProps) {
+export default function WhatIf({ loaderData }: Route.ComponentProps) {
+  const { base, of, markets, kept, owns } = loaderData;
   const [params] = useSearchParams();
   const done = DONE[params.get("done") ?? ""];
   return (
@@ -168,7 +183,10 @@ export default function WhatIf({ loaderData: { base, kept, owns } }: Route.Compo
       <SellNav />
       {base ? (
         // Where the wage was taken over the dials begin anew: they say more or less than it.
-        <Scenarios base={base} kept={kept} owns={owns} key={base.wagePerHour} />
+        <Stack $gap={18}>
+          <Span of={of} markets={markets} />
+          <Scenarios base={base} kept={kept} owns={owns} key={`${base.wagePerHour} ${of?.id ?? ""}`} />
+        </Stack>
       ) : (
         <Empty>
           <h2>First something sold</h2>
@@ -185,14 +203,41 @@ export default function WhatIf({ loaderData: { base, kept, owns } }: Route.Compo
   );
 }
 
+interface Day {
+  readonly id: string;
+  readonly name: string;
+  readonly on: string;
+}
+/** Whose profit is looked at: all that was sold in a year, or one market day. */
+function Span({ of, markets }: { of: Day | undefined; markets: readonly Day[] }) {
+  const r = useReading();
+  if (markets.length === 0) return <p>The sales of the last year.</p>;
+  return (
+    <Form method="get" key={of?.id ?? ""}>
+      <Row $gap={8} style={{ alignItems: "center" }}>
+        <label htmlFor="what-if-of">The sales of</label>
+        <Select id="what-if-of" name="market" defaultValue={of?.id ?? ""} style={{ maxWidth: 320 }}>
+          <option value="">the last year</option>
+          {markets.map((m) => (
+            <option key={m.id} value={m.id}>
+              {m.name}, {printDay(m.on, r.locale)}
+            </option>
+          ))}
+        </Select>
+        <Button type="submit">Show</Button>
+      </Row>
+    </Form>
+  );
+}
+
 function Scenarios({ base, kept, owns }: { base: Base; kept: readonly Scenario[]; owns: boolean }) {
   const [at, setAt] = useState<Otherwise>(AS_IT_IS);
   const [compared, setCompared] = useState<readonly string[]>([]);
   return (
     <Stack $gap={18}>
       <p>
-        The sales of the last year, {base.pieces} pieces, with one thing or several otherwise. As many are
-        sold at another price: what a price does to how many buy is yours to judge, with “Pieces sold”.
+        {base.pieces} pieces, with one thing or several otherwise. As many are sold at another price: what a
+        price does to how many buy is yours to judge, with “Pieces sold”.
       </p>
       <Columns $parts="minmax(0, 1fr) minmax(0, 1.2fr)">
         <Dials at={at} onChange={setAt} />
