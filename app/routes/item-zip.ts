@@ -13,6 +13,16 @@ import { openWorkshop } from "../server/scope.server";
 
 const SIDE = 1000;
 
+const making = new Map<string, Promise<Uint8Array>>();
+/** Who asks while it is being made gets the same file: pictures and sheets take seconds each. */
+function shared(key: string, make: () => Promise<Uint8Array>): Promise<Uint8Array> {
+  const had = making.get(key);
+  if (had) return had;
+  const made = make().finally(() => making.delete(key));
+  making.set(key, made);
+  return made;
+}
+
 /** An item with its pictures and sheets as one file to hand on. */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
@@ -22,38 +32,37 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   if (!got.ok || got.value.piece.parts.length === 0)
     throw data("Nothing of this pattern is counted yet.", { status: 409 });
   const { value } = got;
-  const item = itemPaper(entry, value, s, workshop, await measuresOf(entry, value));
-  const colours = slotColours(entry.revision.slots, new Map(s.yarns.map((y) => [y.id, y])));
-  const picture = (view: "turned" | "front" | "side" | "back", as: "png" | "svg") =>
-    pictureOf(entry, value, colours, { view, width: SIDE, height: SIDE, as });
-  const choice = sheetSchema(workshop.terms).parse({});
-  const [kit, colourways] = await Promise.all([findKit(scope, entry.item.id), liveColourways(scope)]);
-  const view = kitOf(entry, value, s, kit);
-  // A sheet takes its time: only where she has chosen what a kit is, or sells one.
-  const sold = kit.version > 0 || colourways.some((c) => c.asKit && c.itemId === entry.item.id);
-  const [turned, front, side, back, drawn, pattern, position, inKit] = await Promise.all([
-    picture("turned", "png"),
-    picture("front", "png"),
-    picture("side", "png"),
-    picture("back", "png"),
-    picture("front", "svg"),
-    paperOf({ sheet: "pattern", item, choice }),
-    paperOf({ sheet: "position", item, choice }),
-    sold ? paperOf({ sheet: "kit", item, choice, kit: kitPaper(view, value, kit, s) }) : undefined,
-  ]);
-  const along = Object.entries({
-    "figure.png": turned,
-    "figure front.png": front,
-    "figure side.png": side,
-    "figure back.png": back,
-    "figure front.svg": drawn,
-    "pattern sheet.pdf": pattern.ok ? pattern.value : undefined,
-    "position note.pdf": position.ok ? position.value : undefined,
-    "kit sheet.pdf": inKit?.ok ? inKit.value : undefined,
-  }).flatMap(([name, bytes]) => (bytes ? [[name, new Uint8Array(bytes)] as const] : []));
-  return fileResponse(itemZip(item, Object.fromEntries(along), sold ? kitFile(view, kit) : undefined), {
-    name,
-    ending: "zip",
-    type: "application/zip",
+  const bytes = await shared(`${workshop.id} ${entry.item.id}`, async () => {
+    const item = itemPaper(entry, value, s, workshop, await measuresOf(entry, value));
+    const colours = slotColours(entry.revision.slots, new Map(s.yarns.map((y) => [y.id, y])));
+    const picture = (view: "turned" | "front" | "side" | "back", as: "png" | "svg") =>
+      pictureOf(entry, value, colours, { view, width: SIDE, height: SIDE, as });
+    const choice = sheetSchema(workshop.terms).parse({});
+    const [kit, colourways] = await Promise.all([findKit(scope, entry.item.id), liveColourways(scope)]);
+    const view = kitOf(entry, value, s, kit);
+    // A sheet takes its time: only where she has chosen what a kit is, or sells one.
+    const sold = kit.version > 0 || colourways.some((c) => c.asKit && c.itemId === entry.item.id);
+    const [turned, front, side, back, drawn, pattern, position, inKit] = await Promise.all([
+      picture("turned", "png"),
+      picture("front", "png"),
+      picture("side", "png"),
+      picture("back", "png"),
+      picture("front", "svg"),
+      paperOf({ sheet: "pattern", item, choice }),
+      paperOf({ sheet: "position", item, choice }),
+      sold ? paperOf({ sheet: "kit", item, choice, kit: kitPaper(view, value, kit, s) }) : undefined,
+    ]);
+    const along = Object.entries({
+      "figure.png": turned,
+      "figure front.png": front,
+      "figure side.png": side,
+      "figure back.png": back,
+      "figure front.svg": drawn,
+      "pattern sheet.pdf": pattern.ok ? pattern.value : undefined,
+      "position note.pdf": position.ok ? position.value : undefined,
+      "kit sheet.pdf": inKit?.ok ? inKit.value : undefined,
+    }).flatMap(([name, bytes]) => (bytes ? [[name, new Uint8Array(bytes)] as const] : []));
+    return itemZip(item, Object.fromEntries(along), sold ? kitFile(view, kit) : undefined);
   });
+  return fileResponse(bytes, { name, ending: "zip", type: "application/zip" });
 }
