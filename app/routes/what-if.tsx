@@ -86,6 +86,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     base,
     of: market ? { id: market.id, name: market.name, on: market.onDay } : undefined,
     markets: s.markets
+      .filter((m) => s.sales.some((x) => x.marketId === m.id))
       .map((m) => ({ id: m.id, name: m.name, on: m.onDay }))
       .sort((a, b) => (a.on > b.on ? -1 : 1)),
     kept: (await listScenarios(opened.scope)).map(viewOf),

@@ -75,6 +75,7 @@ export function learnWinding(all: readonly Weighed[]): LearnedWinding {
   };
 }
 
+/** What a turn of this yarn weighs against what was taken; one never wound has what the winder alone says. */
 export const turnOf = (learned: LearnedWinding, yarnId: string): TurnOf =>
   learned.yarns.get(yarnId) ?? learned.other;
 

@@ -1,7 +1,7 @@
 import { group } from "d3-array";
 import { findItem, type ItemWithRevision, type Revision } from "@db/queries/items";
 import type { Colourway } from "@db/queries/colourways";
-import { listKits, listWindings, USUAL_KIT, type KitContent, type Winding } from "@db/queries/kits";
+import { listKits, listWindings, USUAL_KIT, type KitContent, type WindingContent } from "@db/queries/kits";
 import type { Notion, Swatch, Yarn } from "@db/queries/materials";
 import type { Channel, Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
@@ -197,7 +197,7 @@ export interface Surroundings {
 
 /** Weighed windings against what their turns should weigh by what is known of the yarn's length. */
 export const weighedWindings = (
-  windings: readonly Winding[],
+  windings: readonly WindingContent[],
   yarns: readonly Pick<Yarn, "id" | "mmPer100g">[],
 ): Weighed[] => {
   const lengths = new Map(yarns.map((y) => [y.id, y.mmPer100g]));

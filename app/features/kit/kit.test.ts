@@ -4,7 +4,7 @@ import { sequence, type Task } from "@core/planning/sequence";
 import type { Ball } from "@db/queries/balls";
 import type { ItemWithRevision } from "@db/queries/items";
 import { learnWinding, NOTHING_WOUND } from "@core/kit";
-import { USUAL_KIT, type KitContent, type Winding } from "@db/queries/kits";
+import { USUAL_KIT, type KitContent } from "@db/queries/kits";
 import type { Colourway } from "@db/queries/colourways";
 import { analyseItem, type ItemAnalysis, type NotionView, type YarnView } from "../items/analyse";
 import { draftOf, inColourway, weighedWindings, type Surroundings } from "../items/load.server";
@@ -94,13 +94,10 @@ describe("a kit that is handed on", () => {
 describe("windings that were weighed", () => {
   // 230 m of 100 g: 20 turns of 60 cm should weigh 5.217 g.
   const weighed = (mg: number) =>
-    weighedWindings(
-      [{ yarnId: "red", turns: 20, turnMm: 600, mg } as Winding],
-      [{ id: "red", mmPer100g: 230_000 }],
-    );
+    weighedWindings([{ yarnId: "red", turns: 20, turnMm: 600, mg }], [{ id: "red", mmPer100g: 230_000 }]);
   it("are held against what their turns should weigh", () => {
     expect(weighed(5217)[0]?.expected).toBeCloseTo(5217.4, 1);
-    expect(weighedWindings([{ yarnId: "gone", turns: 2, turnMm: 600, mg: 9 } as Winding], [])).toEqual([]);
+    expect(weighedWindings([{ yarnId: "gone", turns: 2, turnMm: 600, mg: 9 }], [])).toEqual([]);
   });
   it("put the turns right: longer turns are fewer, and the weight of a kit stays", () => {
     const plain = kit();

@@ -55,7 +55,7 @@ export async function keepWound({ scope, workshop }: Opened, itemId: string, for
   if (!read.success) return refused(form, read.error.issues.map((i) => i.message).join(" "));
   const { winderMm } = await findKit(scope, itemId);
   const content = { ...read.data, turnMm: winderMm };
-  const [weighed] = weighedWindings([{ ...content, id: "" } as Winding], await allYarns(scope));
+  const [weighed] = weighedWindings([content], await allYarns(scope));
   const off = weighed ? weighed.found / weighed.expected : 1;
   if (!(off < FAR && off > 1 / FAR)) {
     const should = printMass(((weighed?.expected ?? 0) / 1000) as Grams, readingOf(workshop));

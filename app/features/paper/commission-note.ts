@@ -85,7 +85,7 @@ export function commissionNote(c: CommissionPaper, picture: string | undefined):
     ...(c.note === "quote"
       ? [
           {
-            text: `${c.payWithinDays > 0 ? `To be paid within ${c.payWithinDays} days of handing over. ` : ""}This price holds until ${c.holdsUntil}. Made by hand: size and shade may differ a little from the picture.`,
+            text: `${c.payWithinDays > 0 ? `To be paid within ${c.payWithinDays} ${c.payWithinDays === 1 ? "day" : "days"} of handing over. ` : ""}This price holds until ${c.holdsUntil}. Made by hand: size and shade may differ a little from the picture.`,
             style: "small",
           },
         ]

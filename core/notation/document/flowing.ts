@@ -92,9 +92,9 @@ const saysMany = (t: Token): boolean =>
   SAYS_MAKE.test(t.text) ||
   /^(x|of|these|them|pieces|pcs|in|all|total|needed)$/.test(t.text);
 
-/** Labels of its own say more than signs: "Rnd 4", "1st rnd", "Next round:". */
 const PLACED =
   /^(on|at|to|onto|between|over|from|near|above|below|of|in|into|along|around|behind|after|before)$/;
+/** Labels of its own say more than signs: "Rnd 4", "1st rnd", "Next round:". */
 const labels = (tokens: readonly Token[]): boolean =>
   (tokens[0]?.kind === "number" && tokens[1]?.kind === "mark") ||
   tokens.some(
