@@ -60,7 +60,12 @@ export async function serveTenYears(say: (label: string, value: string) => void)
   const figures: PageFigures[] = [];
   const measure = async (size: PageFigures["size"]) => {
     for (const [page, path] of Object.entries(pages))
-      figures.push(await measured(page, size, app.address + path, count));
+      try {
+        figures.push(await measured(page, size, app.address + path, count));
+      } catch (error) {
+        // One page that does not answer must not hide what the others take.
+        say(`NOT MEASURED ${page}, ${size}`, error instanceof Error ? error.message : String(error));
+      }
   };
   await measure("demo");
   await fillYears(database.db, scope);
@@ -207,6 +212,7 @@ function get(
   agent: http.Agent,
   encoding = "identity",
 ): Promise<{ bytes: number; body: string }> {
+  const t = performance.now();
   return new Promise((resolve, reject) => {
     http
       .get(url, { agent, headers: { "Accept-Encoding": encoding } }, (res) => {
@@ -216,7 +222,7 @@ function get(
           const all = Buffer.concat(chunks);
           if (res.statusCode === 200)
             resolve({ bytes: all.length, body: encoding === "identity" ? all.toString() : "" });
-          else reject(new Error(`${url}: ${res.statusCode}`));
+          else reject(new Error(`${url}: ${res.statusCode} after ${(performance.now() - t).toFixed(0)} ms`));
         });
       })
       .on("error", reject);

@@ -65,7 +65,7 @@ export abstract class HeadingsReader extends PartsReader {
     // "Second leg: as the first": read while the name waits for its part.
     const ref = this.reference(rest);
     const worked =
-      (this.hasWork(rest) && !defines) ||
+      (this.hasWork(rest) && !defines && !this.namesStitch(rest)) ||
       // "Nose: mr 5 (5)": the stitch is left out.
       ringCounted(rest) ||
       startsSetup(rest[0]?.text ?? "") ||
@@ -92,6 +92,15 @@ export abstract class HeadingsReader extends PartsReader {
     }
     if (this.part) this.open = this.opening(rest, undefined, line.number, this.part);
     return "round";
+  }
+
+  /** "Ball: all sc, in a spiral": one stitch, which is no work but what all of it is worked in. */
+  private namesStitch(tokens: readonly Token[]): boolean {
+    if (this.reference(tokens) !== undefined || tokens.some((t) => t.kind === "number")) return false;
+    const { nodes } = this.tree(tokens);
+    const [work, ...more] = nodes.filter((n) => !/^(aside|unknown)$/.test(n.kind));
+    const once = work?.kind === "work" && work.times.kind === "number" && work.times.n === 1;
+    return more.length === 0 && once && work.op.uses === 1 && work.op.offers === 1 && work.op.into === "next";
   }
 
   protected learnName(name: string): void {

@@ -7151,4 +7151,323 @@ Feet (2x, orange): 5 sc in MR, sc around, fo.`,
       { name: "Feet", make: 2, counts: [5, 5] },
     ],
   },
+  {
+    hand: "of the plain hands, y6: 334. Pocket penguin",
+    text: `Pocket penguin
+© please do not resell this pattern
+
+You will need:
+- dk cotton in charcoal, white & mustard
+- 2.5mm hook
+- 5mm safety eyes
+- toy stuffing
+
+sc = single crochet / inc = 2 sc in same st / dec = invisible decrease / FLO, BLO as usual
+
+Head and body (charcoal)
+I work from top to bottom in a continuous spiral - use a marker!
+R1: MR, 6 sc — 6
+R2: inc x 6 — 12
+R3: [sc, inc] x 6 — 18
+R4: [sc, sc, inc] x 6 — 24
+R5, R6, R7: sc in each st — 24
+(eyes go in between R5 and R6, with 5 stitches between)
+R8: [sc, sc, dec] x 6 — 18
+R9: sc in each st — 18
+Stuff the head now.
+R10: [sc, sc, inc] x 6 — 24
+R11: [sc 3, inc] x 6 — 30
+R12, R13, R14: sc in each st — 30
+R15: [sc 3, dec] x 6 — 24
+R16: [sc 2, dec] x 6 — 18
+R17: [sc, dec] x 6 — 12
+R18: dec x 6 — 6
+F/O, thread the tail through the front loops and pull tight.
+
+Flippers (charcoal, make two)
+R1: MR, 4 sc — 4
+R2: [sc, inc] x 2 — 6
+R3: [sc 2, inc] x 2 — 8
+R4: sc in each st — 8
+R5: dec, sc 2, dec, sc 2 — 6
+Don't stuff. Flatten, sew on at R10.
+
+Beak (mustard)
+R1: MR, 4 sc — 4
+R2: [sc, inc] x 2 — 6
+Sl st, F/O with a tail.
+
+Feet (mustard, make two)
+R1: MR, 6 sc — 6
+R2: [sc, inc] x 3 — 9
+R3: sc in each st — 9
+Flatten, sc the edge shut through both layers. F/O.`,
+    parts: [
+      {
+        name: "Head and body",
+        counts: [6, 12, 18, 24, 24, 24, 24, 18, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6],
+      },
+      { name: "Flippers", make: 2, counts: [4, 6, 8, 8, 6] },
+      { name: "Beak", counts: [4, 6] },
+      { name: "Feet", make: 2, counts: [6, 9, 9] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 335. Toadstool ornament — UK terms",
+    text: `Toadstool ornament — UK terms
+
+Cap — red
+Round 1. Into a magic ring work 5 dc.
+Round 2. 2 dc in every st to end. (10)
+Round 3. 1 dc in next st, 2 dc in next st; repeat to end. (15)
+Round 4. 1 dc in next 2 sts, 2 dc in next; repeat to end. (20)
+Round 5. 1 dc in next 3 sts, 2 dc in next; repeat to end. (25)
+Rounds 6 to 8. Work 1 dc in every st. (25)
+Slip stitch into next st and fasten off.
+
+Stem — cream
+Round 1. Into a magic ring work 6 dc.
+Rounds 2 to 5. Work 1 dc in every st. (6)
+Round 6. 2 dc in next 2 sts, 1 dc in next st, 2 dc in next 2 sts, 1 dc. (10)
+Round 7. Work 1 dc in every st. (10)
+Fasten off leaving a tail of 20 cm for sewing to the underside of the cap.`,
+    parts: [
+      { name: "Cap", counts: [5, 10, 15, 20, 25, 25, 25, 25] },
+      { name: "Stem", counts: [6, 6, 6, 6, 6, 10, 10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 336. Bauble no. 3",
+    text: `Bauble no. 3
+
+Using the 2.5 mm hook and colour A, make an adjustable ring.
+Rnd 1: ch1, 6sc into the ring, pull the ring tight. 6 sts
+Rnd 2: 2sc into each sc. 12 sts
+Rnd 3: *1sc into next sc, 2sc into next sc; rep from * 5 more times. 18 sts
+Rnd 4: *1sc into each of next 2sc, 2sc into next sc; rep from * 5 more times. 24 sts
+Rnd 5: 1sc into each sc.
+Join colour B.
+Rnd 6: With B, 1sc into each sc.
+Rnd 7: With A, 1sc into each sc. 
+Rnd 8: As rnd 6.
+Cut B.
+Rnd 9: *1sc into each of next 2sc, sc2tog; rep from * 5 more times. 18 sts
+Rnd 10: *1sc into next sc, sc2tog; rep from * 5 more times. 12 sts
+Stuff.
+Rnd 11: *sc2tog; rep from * 5 more times. 6 sts
+Cut yarn and thread through remaining sts. Attach hanging loop: ch 25, sl st to top.`,
+    parts: [{ name: "Bauble no", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, y6: 337. Little octopus",
+    text: `Little octopus
+
+Yarn: any leftover dk, about 8 g
+Main part
+(1) ring of 6
+(2) inc*6 (12)
+(3) (1, inc)*6 (18)
+(4) (2, inc)*6 (24)
+(5)-(8) 24
+(9) (2, dec)*6 (18)
+(10) (1, dec)*6 (12)
+leave open
+
+Tentacles, 8 of them
+chain 12, turn, 2nd ch from hook: 11 sc
+sew to the open edge`,
+    parts: [
+      { name: "Main part", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "Tentacles", make: 8, counts: [11] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 338. Carrot",
+    text: `Carrot
+orange:
+mr4
+8 (inc each)
+8
+12 (sc inc)
+12
+12
+16 (sc2 inc)
+16
+16
+16
+8 (dec each)
+fill, close`,
+    parts: [{ name: "Carrot", counts: [4, 8, 8, 12, 12, 12, 16, 16, 16, 16, 8] }],
+  },
+  {
+    hand: "of the plain hands, y6: 339. Tiny basket",
+    text: `Tiny basket
+Base (straw)
+Foundation: chain 6
+Round 1: starting in the 2nd chain from the hook, 4 sc, 4 sc into the last chain. Rotate and work along the other side of the chain: 3 sc, 3 sc into the last. [14]
+Round 2: inc, sc 3, inc 3, sc 4, inc 2, sc 1 [20]
+Round 3: sc 1, inc, sc 4, inc, sc 1, inc, sc 4, inc, sc 1, inc, sc 3, inc [26]
+Round 4: working in back loops only, sc around [26]
+Round 5 and 6: sc around [26]
+Invisible finish.
+
+Lid (red)
+Round 1: 6 sc in a magic ring [6]
+Round 2: 2 sc in each around [12]
+Round 3: sc in the first, 2 sc in the next, repeat around [18]
+Round 4: sc in the first 2, 2 sc in the next, repeat around [24]
+Invisible finish. Glue is not needed: stitch the lid at one point to the rim.`,
+    parts: [
+      { name: "Base", counts: [14, 20, 26, 26, 26, 26] },
+      { name: "Lid", counts: [6, 12, 18, 24] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 340. Bunny bag charm, 8 cm without ears",
+    text: `Bunny bag charm, 8 cm without ears
+
+I used a light cotton that suits a 2.5 hook and my stitches are on the tight side.
+
+= Head =
+Round one: make a magic ring and put six single crochets into it. (6)
+Round two: two single crochets into every stitch. (12)
+Round three: one single crochet, then an increase; do this six times. (18)
+Round four: two single crochets, then an increase; do this six times. (24)
+Rounds five to seven: one single crochet into every stitch. (24)
+Round eight: two single crochets, then a decrease; do this six times. (18)
+Add the eyes between rounds five and six, and begin filling.
+Round nine: one single crochet, then a decrease; do this six times. (12)
+Leave a long end.
+
+= Body =
+Rounds one to three: as for the head. (18)
+Rounds four to six: one single crochet into every stitch. (18)
+Round seven: one single crochet, then a decrease; do this six times. (12)
+Fill, sew to the head.
+
+= Ears = (two)
+Round one: make a magic ring and put five single crochets into it. (5)
+Round two: two single crochets into every stitch. (10)
+Rounds three and four: one single crochet into every stitch. (10)
+
+= Arms = (two)
+Round one: make a magic ring and put five single crochets into it. (5)
+Rounds two to four: one single crochet into every stitch. (5)`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+      { name: "Body", counts: [6, 12, 18, 18, 18, 18, 12] },
+      { name: "Ears", make: 2, counts: [5, 10, 10, 10] },
+      { name: "Arms", make: 2, counts: [5, 5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 341. BEE",
+    text: `BEE
+US terms / one colour change every round
+
+▪ Body
+R1 – yellow – 6 sc in magic ring (6)
+R2 – yellow – inc ×6 (12)
+R3 – yellow – (sc, inc) ×6 (18)
+R4 – black – sc ×18
+R5 – yellow – sc ×18
+R6 – black – sc ×18
+R7 – yellow – sc ×18
+R8 – black – sc ×18
+R9 – black – (sc, dec) ×6 (12)
+R10 – black – dec ×6 (6)
+
+▪ Wing (worked flat, white)
+ch 4
+Row 1 – 3 sc, from 2nd ch (3)
+Row 2 – ch 1, turn, 2 sc in first, 2 sc (4)
+Row 3 – ch 1, turn, 2 sc in first, 3 sc (5)
+Row 4 – ch 1, turn, 2 sc in first, 4 sc (6)`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 18, 18, 18, 18, 18, 12, 6] },
+      { name: "Wing", counts: [3, 4, 5, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 342. Little robot (legs joined)",
+    text: `Little robot (legs joined)
+
+Legs (make 2, do not fasten off the second)
+Rd 1: sc 6 in MR [6]
+Rd 2: inc x 6 [12]
+Rd 3-5: sc in each [12]
+
+Body
+Rd 6: With the second leg still on the hook, ch 3, sc in any st of the first leg and around (12), 3 sc along the chain, sc around the second leg (12), 3 sc along the other side of the chain [30]
+Rd 7-9: sc in each [30]
+Rd 10: (sc 3, dec) x 6 [24]
+Rd 11: sc in each [24]
+Rd 12: (sc 2, dec) x 6 [18]
+Rd 13: sc in each [18]
+Rd 14: (sc, dec) x 6 [12]`,
+    parts: [
+      { name: "Legs", make: 2, counts: [6, 12, 12, 12, 12] },
+      { name: "Body", counts: [30, 30, 30, 30, 24, 24, 18, 18, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 343. Cactus in a pot",
+    text: `Cactus in a pot
+crochet hook 3 mm, green + terracotta + white
+
+CACTUS (green)
+Start: 6SC in MR
+Rnd 2: INC*6 = 12
+Rnd 3: (SC, INC)*6 = 18
+Rnd 4: (2SC, INC)*6 = 24
+Rnd 5-10: SC*24 = 24 (6 rnds)
+Rnd 11: (2SC, DEC)*6 = 18
+Rnd 12: (SC, DEC)*6 = 12
+Rnd 13: DEC*6 = 6
+
+POT (terracotta)
+Rnd 1-4 like CACTUS
+Rnd 5: BLO SC*24
+Rnd 6-7: SC*24
+
+ARM – 2×
+Start: 6SC in MR
+Rnd 2-4: SC*6`,
+    parts: [
+      { name: "CACTUS", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "POT", counts: [6, 12, 18, 24, 24, 24, 24] },
+      { name: "ARM", make: 2, counts: [6, 6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 344. Coaster charm (US, joined rounds)",
+    text: `Coaster charm (US, joined rounds)
+Rnd 1: Ch 4 (counts as dc + 1), 11 dc in 4th ch from hook, sl st to top of ch. 12 dc
+Rnd 2: Ch 3 (counts as dc), dc in same st, 2 dc in each dc around, join. 24 dc
+Rnd 3: Ch 3, 2 dc in next dc, *dc in next dc, 2 dc in next dc; rep from * around, join. 36 dc
+Fasten off.
+Loop: ch 16, sl st in 2nd ch and in each ch. 15 sl st`,
+    parts: [
+      { name: "Coaster charm", counts: [12, 24, 36] },
+      { name: "Loop", counts: [15] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 345. SNAIL",
+    text: `SNAIL
+Shell (in brown, leave start tail long)
+rd. 1. 6 sc in ring.
+rd. 2. 2 sc in each sc. 12 sc.
+rd. 3.-7. sc in each sc. 12 sc each rd.
+Sew shut.
+Foot (in sand)
+rd. 1. 6 sc in ring.
+rd. 2. [1 sc in next sc, 2 sc in next sc] 3 times. 9 sc.
+rd. 3.-7. sc in each sc. 9 sc each rd.
+rd. 8. [1 sc in next sc, sc next 2 sc together] 3 times. 6 sc.`,
+    parts: [
+      { name: "Shell", counts: [6, 12, 12, 12, 12, 12, 12] },
+      { name: "Foot", counts: [6, 9, 9, 9, 9, 9, 9, 6] },
+    ],
+  },
 ];

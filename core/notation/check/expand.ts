@@ -149,7 +149,8 @@ class Expander {
 
   spread(): readonly Spread[] {
     const { to } = this;
-    const raw = onlySums(this.raw.rounds) ? { ...this.raw, rounds: this.raw.rounds.map(asSum) } : this.raw;
+    const written = begunAtOne(this.raw);
+    const raw = onlySums(written.rounds) ? { ...written, rounds: written.rounds.map(asSum) } : written;
     this.counter = this.goneBefore(raw.rounds);
     for (let index = 0; index < raw.rounds.length; index++) {
       const r = raw.rounds[index];
@@ -298,7 +299,7 @@ class Expander {
         this.to.report(ref.partAt ?? r, { code: "no-such-part", name: ref.part }, "error");
         return [r.trees];
       }
-      pool = part.rounds.map((x) => ({ number: x.number, trees: [sure(x.nodes)] }));
+      pool = countedOn(part.rounds.map((x) => ({ number: x.number, trees: [sure(x.nodes)] })));
     } else
       pool = this.out.map((x) => ({ number: x.round.number, trees: readWhole(x.round.candidates.trees) }));
     const { first: from, last: until = from } = r.label ?? {};
@@ -387,6 +388,26 @@ function eachSummed(trees: readonly Tree[], many: number): Ranged | undefined {
     })),
   );
   return { rounds, own: true };
+}
+
+/** "Start: 6 sc in mr" right above round 2 is round 1. */
+function begunAtOne(part: RawPart): RawPart {
+  const [first, second] = part.rounds;
+  if (first?.label?.first !== 0 || (first.label.last ?? 0) !== 0 || second?.label?.first !== 2) return part;
+  const label = { ...first.label, first: 1, ...(first.label.last === 0 ? { last: 1 } : {}) };
+  return { ...part, rounds: [{ ...first, label }, ...part.rounds.slice(1)] };
+}
+
+/** "Start: …, Rnd 2: …": a round without a label has the number that those beside it leave for it. */
+function countedOn<T extends { readonly number: number | undefined }>(rounds: readonly T[]): T[] {
+  const known = rounds.findIndex((r) => r.number !== undefined);
+  const first = rounds[known]?.number ?? 1;
+  let next = first - Math.max(known, 0);
+  return rounds.map((r) => {
+    const number = r.number ?? next;
+    next = number + 1;
+    return { ...r, number };
+  });
 }
 
 const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0 });

@@ -8,9 +8,12 @@ const FEWEST = 3;
 const LEAST = 3;
 const SIGN = /^(:|-|--|=|\|)$/;
 
+/** How a line tells its sum first: "12: inc", "12 (inc)" or "12" alone, a plain round among such lines. */
+type How = "signed" | "framed" | "alone";
+
 /**
- * "12: inc x6", "18 - (sc, inc) x 6", line under line: what stands in front is what each round comes to, since it
- * does not count 1, 2, 3. Each gets the label that it stands for, "next round", and its sum behind the work. Linear
+ * "12: inc x6", "18 - (sc, inc) x 6", "18 (sc, inc)", line under line: what stands in front is what each round comes
+ * to, since it does not count 1, 2, 3; "18" alone among such lines is a plain round. Each gets the label that it stands for, "next round", and its sum behind the work. Linear
  * in the text.
  *
  * @param works tells whether stitches or numbers of them stand among some words
@@ -20,27 +23,34 @@ export function sumsInFront(
   works: (tokens: readonly Token[]) => boolean,
 ): readonly (readonly Token[])[] {
   const out = [...lines];
-  let run: number[] = [];
+  let run: { line: number; how: How }[] = [];
   const settle = () => {
-    if (run.length >= FEWEST && areSums(run.map((i) => lines[i]?.[0]?.value ?? 0)))
-      for (const i of run) out[i] = summedBehind(lines[i] ?? []);
+    const many = (how: How) => run.filter((r) => r.how === how).length;
+    // A number alone tells a round only where its neighbours say what theirs are.
+    const led = many("framed") >= FEWEST - 1 || many("alone") === 0;
+    if (led && run.length >= FEWEST && areSums(run.map((r) => lines[r.line]?.[0]?.value ?? 0)))
+      for (const r of run) out[r.line] = summedBehind(lines[r.line] ?? [], r.how);
     run = [];
   };
-  lines.forEach((tokens, i) => {
+  lines.forEach((tokens, line) => {
     if (tokens.length === 0) return;
-    if (leads(tokens, works)) run.push(i);
+    const how = leads(tokens, works);
+    if (how) run.push({ line, how });
     else if (!isAside(tokens)) settle();
   });
   settle();
   return out;
 }
 
-/** A number, a sign, and work behind them. */
-function leads(tokens: readonly Token[], works: (tokens: readonly Token[]) => boolean): boolean {
+/** A number, and work behind a sign or in brackets, or nothing at all. */
+function leads(tokens: readonly Token[], works: (tokens: readonly Token[]) => boolean): How | undefined {
   const [n, sign, ...rest] = tokens;
-  if (n?.kind !== "number" || !Number.isInteger(n.value) || n.value < LEAST) return false;
-  if (!SIGN.test(sign?.text ?? "") || rest.length === 0 || rest[0]?.kind === "number") return false;
-  return works(rest) || rest.some((t) => RING.test(t.text));
+  if (n?.kind !== "number" || !Number.isInteger(n.value) || n.value < LEAST) return undefined;
+  if (!sign) return "alone";
+  if (sign.text === "(" && rest.findIndex((t) => t.text === ")") === rest.length - 1)
+    return works(rest.slice(0, -1)) ? "framed" : undefined;
+  if (!SIGN.test(sign.text) || rest.length === 0 || rest[0]?.kind === "number") return undefined;
+  return works(rest) || rest.some((t) => RING.test(t.text)) ? "signed" : undefined;
 }
 
 /** "Stuff.", "Change to white": a few words between the rounds. */
@@ -53,9 +63,12 @@ function areSums(numbers: readonly number[]): boolean {
   return steps.filter((s) => s !== 1).length * 4 >= steps.length * 3 && steps.some((s) => s !== 0);
 }
 
-function summedBehind(tokens: readonly Token[]): readonly Token[] {
-  const [n, sign, ...rest] = tokens as [Token, Token, ...Token[]];
+function summedBehind(tokens: readonly Token[], how: How): readonly Token[] {
+  const [n, ...behind] = tokens as [Token, ...Token[]];
   const at = (t: Token, text: string, kind: Token["kind"]): Token => ({ ...t, kind, text, value: NaN });
+  const put = (text: string, kind: Token["kind"]): Token => at({ ...n, from: n.to }, text, kind);
+  const sign = how === "signed" ? (behind[0] ?? n) : put(":", "mark");
+  const rest = how === "signed" ? behind.slice(1) : how === "framed" ? behind : [put("even", "word")];
   const end = rest.at(-1) ?? sign;
   const stop = { ...end, from: end.to };
   // Rounds are known again by their stretch of the text: what stands last in one must end it.

@@ -169,13 +169,15 @@ export const skip: Phrase = {
 /** "Starting in 2nd ch from hook": where the stitches beside it begin, on the chain just made. */
 export const starting: Phrase = {
   name: "starting",
-  starts: words("starting beginning begin start from in working ( ["),
+  starts: words("starting beginning begin start from in working ( [ ordinal"),
   read(c) {
     const from = c.from;
     const close = c.is("(") ? ")" : c.is("[") ? "]" : undefined;
     if (close) c.at++;
     const led = c.take("starting", "beginning", "begin", "start", "working");
-    if (!c.take("in", "at", "from", "with", "into")) return NONE;
+    // "Ch 12, 2nd ch from hook: 11 sc": where the hook is named the place says it by itself.
+    const bare = !led && c.kind() === "ordinal";
+    if (!bare && !c.take("in", "at", "from", "with", "into")) return NONE;
     c.take("the");
     const nth = c.peek()?.value ?? 0;
     if (c.kind() !== "ordinal" || nth < 2 || nth > 6) return NONE;
@@ -188,8 +190,8 @@ export const starting: Phrase = {
       return c.take("hook") ? true : undefined;
     });
     // "From the 2nd ch: 24 sl": what stands behind the colon is worked there.
-    if (!hook && !(chain && (led || c.is(":")))) return NONE;
-    if (!hook) c.take(":");
+    if (!hook && (bare || !(chain && (led || c.is(":"))))) return NONE;
+    if (!hook || bare) c.take(":");
     if (close && !c.take(close)) return NONE;
     return [
       {
@@ -203,6 +205,7 @@ export const starting: Phrase = {
     ["starting in 2nd ch from hook", "skip 1"],
     ["starting from second chain", "skip 1"],
     ["(start in 2nd ch)", "skip 1"],
+    ["2nd ch from hook:", "skip 1"],
   ],
 };
 

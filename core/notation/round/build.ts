@@ -47,6 +47,8 @@ class Builder {
   /** "From the 2nd chain, …": where the stitches begin that are said next. */
   private chainFrom: { readonly target: Target; readonly from: number } | undefined;
   private worked = false;
+  /** The work that was put in last, as it was said, and where it stands. */
+  private lastSaid: { readonly said: SaidWork; readonly at: number; readonly span: Span } | undefined;
   /** "Working through both layers, …": said of the stitches that follow. */
   private layersAhead: readonly string[] | undefined;
   private ringed: Span | undefined;
@@ -381,6 +383,23 @@ class Builder {
     return first && rest ? [first, ...rest] : undefined;
   }
 
+  /** "Ch 4, 3 sc, from 2nd ch": where the stitches before it began, on the chain before them. */
+  private placedBehind(target: Target, items: Node[], span: Span): boolean {
+    const { said, at, span: before } = this.lastSaid ?? {};
+    if (!said || at !== items.length - 1 || target.place !== "nth-chain" || !target.onward) return false;
+    const chain = items[at - 1];
+    const plain = said.word.kind === "plain" && said.target.place === undefined && (said.n ?? 1) > 1;
+    if (!plain || chain?.kind !== "work" || chain.op.stitch !== "ch") return false;
+    const around = {
+      items: items.slice(0, at),
+      loops: this.loops,
+      span: { from: before?.from ?? span.from, to: span.to },
+      outermost: true,
+    };
+    items.splice(at, 1, ...placed({ ...said, target: { ...target, onward: true } }, around));
+    return true;
+  }
+
   private item(p: Piece, items: Node[], depth: number, starred: boolean): void {
     const span: Span = { from: p.from, to: p.to };
     const previous = items[items.length - 1];
@@ -396,6 +415,7 @@ class Builder {
         const around = { items, loops: this.loops, span, outermost: depth === 0 && !starred };
         const nodes = this.onChain({ ...p.said, target }, around) ?? placed({ ...p.said, target }, around);
         items.push(...nodes.map((n) => this.bounded(this.inLayers(n))));
+        this.lastSaid = nodes.length === 1 ? { said: p.said, at: items.length - 1, span } : undefined;
         return;
       }
       case "number": {
@@ -420,6 +440,7 @@ class Builder {
           this.chainFrom = { target: p.target, from: p.from };
           return;
         }
+        if (this.placedBehind(p.target, items, span)) return;
         // "… from hook and the next 4": an article between parts nothing.
         const before = items.findLast((n) => n.kind !== "aside");
         const next =
