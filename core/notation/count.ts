@@ -406,6 +406,9 @@ function sumBehind(nodes: readonly Node[]): { nodes: readonly Node[]; surely: bo
   };
 }
 
+/** Combinations of what the words of one round may mean. */
+const MOST_MEANT = 16;
+
 function* meanings(written: readonly Node[]): Generator<CountReading> {
   const nodes = liftedSkip(written) ?? written;
   const said = saidTwice(nodes);
@@ -429,9 +432,12 @@ function* meanings(written: readonly Node[]): Generator<CountReading> {
     const node = nodes[i];
     const others = node ? alternatives(node) : [];
     if (others.length > 0)
-      all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, 16);
+      all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, MOST_MEANT);
   }
-  for (const other of all.slice(1)) yield { nodes: other };
+  // Who means one so means all of them so: "2 sc in next 2 sts, 1 sc in next st, 2 sc in next 2 sts".
+  const every = all.length > 3 && all.length < MOST_MEANT ? all.at(-1) : undefined;
+  if (every) yield { nodes: every };
+  for (const other of all.slice(1)) if (other !== every) yield { nodes: other };
   const spurs = spursUnsaid(nodes);
   if (spurs) yield { nodes: spurs, way: "spurs" };
   const raised = chainAsStitch(nodes);

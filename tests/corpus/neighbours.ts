@@ -7389,28 +7389,6 @@ Row 4 – ch 1, turn, 2 sc in first, 4 sc (6)`,
     ],
   },
   {
-    hand: "of the plain hands, y6: 342. Little robot (legs joined)",
-    text: `Little robot (legs joined)
-
-Legs (make 2, do not fasten off the second)
-Rd 1: sc 6 in MR [6]
-Rd 2: inc x 6 [12]
-Rd 3-5: sc in each [12]
-
-Body
-Rd 6: With the second leg still on the hook, ch 3, sc in any st of the first leg and around (12), 3 sc along the chain, sc around the second leg (12), 3 sc along the other side of the chain [30]
-Rd 7-9: sc in each [30]
-Rd 10: (sc 3, dec) x 6 [24]
-Rd 11: sc in each [24]
-Rd 12: (sc 2, dec) x 6 [18]
-Rd 13: sc in each [18]
-Rd 14: (sc, dec) x 6 [12]`,
-    parts: [
-      { name: "Legs", make: 2, counts: [6, 12, 12, 12, 12] },
-      { name: "Body", counts: [30, 30, 30, 30, 24, 24, 18, 18, 12] },
-    ],
-  },
-  {
     hand: "of the plain hands, y6: 343. Cactus in a pot",
     text: `Cactus in a pot
 crochet hook 3 mm, green + terracotta + white

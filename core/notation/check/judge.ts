@@ -323,12 +323,16 @@ export function judge(
 ): readonly Judged[] {
   const sound: Judged[] = [];
   let slipped: Judged | undefined;
+  let rival: Judged | undefined;
   let least = Infinity;
   const see = (j: Judged) => {
     if (j.fault === undefined || j.fault === "left") {
       sound.push(j);
       least = Math.min(least, j.cost);
-    } else if (!slipped || j.cost < slipped.cost) slipped = j;
+    } else if (!slipped || j.cost < slipped.cost) {
+      if (slipped && madeOf(slipped) !== madeOf(j)) rival = slipped;
+      slipped = j;
+    } else if (madeOf(j) !== madeOf(slipped) && (!rival || j.cost < rival.cost)) rival = j;
   };
   for (let i = 0; i < e.candidates.length; i++) {
     // A total that comes out may still make up for so much.
@@ -385,9 +389,15 @@ export function judge(
   const best = sound[0];
   // The plainest reading comes out: nobody asks whether something else was meant.
   const plain = best !== undefined && best.echo <= (e.candidates.trees[0]?.cost ?? 0) + 0.01;
-  if (slipped && !plain) return [...sound, ...afterSlip(slipped, slot, first, source)];
-  return sound;
+  if (!slipped || plain) return sound;
+  const slips = afterSlip(slipped, slot, first, source);
+  // Which of two meanings slipped is told by the rounds behind: they go on from what one of them makes.
+  if (rival && rival.fault !== "unread")
+    slips.push({ ...rival, count: rival.outcome.offers, cost: rival.cost + FAULT.goOnMade });
+  return [...sound, ...slips];
 }
+
+const madeOf = (j: Judged): number => j.outcome.offers;
 
 /** A slip, once for each count that the next rounds may go on from. */
 function afterSlip(j: Judged, slot: string, first: boolean, source: string): Judged[] {

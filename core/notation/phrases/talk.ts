@@ -93,7 +93,12 @@ export const event: Phrase = {
       (t, i) => i > start && i < end && /^(and|then)$/.test(t.text) && workAt(c, x, i + 1),
     );
     const whole = told(end, COST.phrase);
-    if (and < 0) return [whole];
+    if (and < 0) {
+      // "Put 6 sc into it": nothing that is known to be done, and stitches among its words.
+      const talked = whole.piece.kind === "nodes" ? undefined : measure(c, x, start, end);
+      if (!talked?.stitches) return [whole];
+      return [{ ...whole, cost: whole.cost + COST.asideStitch + (talked.numbers > 0 ? COST.asideNumber : 0) }];
+    }
     const before = told(and, COST.phrase + COST.eventAndWork);
     // Where nothing in front of it is known to be done, what is worked counts for more than the talk around
     // it.
