@@ -39,6 +39,18 @@ export function readShade(c: Cursor): string | undefined {
   });
 }
 
+const CHANGE_START = new Set(
+  "start begin starting beginning with using in join attach use colour color yarn".split(" "),
+);
+/** May a shade or a change of colour begin with this word? False is certain; letters of her own are not looked up. */
+export const beginsColour = (word: string): boolean =>
+  SHADES.has(word) ||
+  TONES.has(word) ||
+  CARRIER.has(word) ||
+  CHANGE.has(word) ||
+  CHANGE_START.has(word) ||
+  /^(?:the|mc|cc|c|c[1-9]|[a-h])$/.test(word);
+
 const CHANGE = new Set(["change", "changing", "switch", "switching", "swap"]);
 const NOT_A_SHADE = new Set([
   "in",

@@ -46,6 +46,8 @@ const TWO_WAYS = [
   "a panel whose rows bite one side stitch at each end",
   "a square worked in rows and edged in the round",
   "feet with free front loops, then a leg without a name for its rounds",
+  // "*Dec 1*" to 8: a decrease and one more stitch.
+  "of the plain hands, y6: 347. Egg (for the wreath)",
 ];
 
 describe("a changed total anywhere in the corpus", () => {

@@ -432,7 +432,9 @@ function* meanings(written: readonly Node[]): Generator<CountReading> {
     const node = nodes[i];
     const others = node ? alternatives(node) : [];
     if (others.length > 0)
-      all = all.flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))]).slice(0, MOST_MEANT);
+      all = all
+        .flatMap((r) => [r, ...others.map((o) => r.map((n, j) => (j === i ? o : n)))])
+        .slice(0, MOST_MEANT);
   }
   // Who means one so means all of them so: "2 sc in next 2 sts, 1 sc in next st, 2 sc in next 2 sts".
   const every = all.length > 3 && all.length < MOST_MEANT ? all.at(-1) : undefined;

@@ -142,7 +142,22 @@ export abstract class ReferenceReader extends DocumentBase {
         (c.kind() === "word" || (c.kind() === "number" && n > 0) || (c.kind() === "ordinal" && n === 0)) &&
         // "As the saucer for rounds 1 to 4": which of its rounds.
         !(c.is("for") && isRoundWord(c.text(1))) &&
-        !c.is("up", "until", "but", "then", "in", "with", "x", "once", "twice", "to", "using")
+        !c.is(
+          "up",
+          "until",
+          "till",
+          "through",
+          "thru",
+          "but",
+          "then",
+          "in",
+          "with",
+          "x",
+          "once",
+          "twice",
+          "to",
+          "using",
+        )
       ) {
         c.at++;
         n++;

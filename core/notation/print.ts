@@ -279,7 +279,11 @@ class RoundWords {
       case "group": {
         const inner = this.list(n.items, whole);
         if (n.times.kind === "number" && n.times.n === 1)
-          return n.items.some((x) => x.kind === "work" && x.times.kind !== "number") ? inner : `(${inner})`;
+          // What is worked once needs no brackets where it is one thing.
+          return n.items.filter((x) => !/^(aside|start)$/.test(x.kind)).length <= 1 ||
+            n.items.some((x) => x.kind === "work" && x.times.kind !== "number")
+            ? inner
+            : `(${inner})`;
         if (n.block !== undefined) this.room = 0;
         const [open, close] = this.style.brackets === "square" ? ["[", "]"] : ["(", ")"];
         if (

@@ -295,6 +295,9 @@ function readLoopsOf(c: Cursor, which: Loops | undefined, named: boolean): FreeL
 }
 
 /** The loops alone, where nobody asks whose they are. */
+/** May words about loops begin with this one? */
+export const beginsLoops = (word: string): boolean => LOOP_START.has(word);
+
 export function readLoops(c: Cursor): Loops | undefined {
   return readLoopPhrase(c)?.loops;
 }

@@ -155,10 +155,33 @@ function together(word: string, terms: Terms): StitchWord | undefined {
   return stitch && legs >= 2 && legs <= 12 ? { stitch, kind: "dec", legs } : undefined;
 }
 
+/** All words that `readStitch` begins with, but for those that end in "tog" or "inc". */
+const FIRST = new Set([
+  ...BASE.keys(),
+  ...UK_TO_US.keys(),
+  ...INC,
+  ...DEC,
+  ...INVISIBLE,
+  ...STITCH,
+  ..."htr double tog bo bob bobble bobbles popcorn popcorns puff cluster loop lp spike extended".split(" "),
+  ..."waistcoat split standing triple treble trebles rev reverse crab fsc fhdc foundation".split(" "),
+  ..."single singles half slip sl chain".split(" "),
+]);
+const JOINED = /tog$|\dinc$/;
+/**
+ * May a stitch begin with this word? False is certain, whatever follows; true is not. Nearly all words of a text are
+ * told apart by this alone.
+ */
+export const beginsStitch = (word: string): boolean =>
+  FIRST.has(word) || (word.endsWith("s") && FIRST.has(word.slice(0, -1))) || JOINED.test(word);
+
 const DEC_ALONE: StitchWord = { stitch: "sc", kind: "dec", legs: 2 };
 
 /** The stitch named at the cursor, if one is; moves past its words. */
 export function readStitch(c: Cursor, terms: Terms): StitchWord | undefined {
+  const begin = c.tokens[c.at];
+  if (begin?.kind !== "number" && !c.legend.has(begin?.text ?? "") && !beginsStitch(begin?.text ?? ""))
+    return undefined;
   return c.attempt(() => {
     const word = c.text();
     if (c.legend.size > 0) {

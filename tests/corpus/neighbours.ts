@@ -7448,4 +7448,363 @@ rd. 8. [1 sc in next sc, sc next 2 sc together] 3 times. 6 sc.`,
       { name: "Foot", counts: [6, 9, 9, 9, 9, 9, 9, 6] },
     ],
   },
+  {
+    hand: "of the plain hands, y6: 346. Goldfish (no-sew eyes)",
+    text: `Goldfish (no-sew eyes)
+
+NOTES
+Worked in the amigurumi style (spiral). R = round, numbers in ( ) are the stitches you should end up with.
+
+BODY in orange
+R1 Start 6 sc in MR (6)
+R2 2 sc in each st (12)
+R3 1 sc, 2 sc in next st. Repeat 6 times (18)
+R4 2 sc, 2 sc in next st. Repeat 6 times (24)
+R5-R8 1 sc in each st (24)
+Put on eyes between R4 and R5.
+R9 2 sc, sc2tog. Repeat 6 times (18)
+R10 1 sc, sc2tog. Repeat 6 times (12)
+Stuff.
+R11 sc2tog. Repeat 6 times (6)
+Close.
+
+FINS make 2 in orange
+R1 Start 5 sc in MR (5)
+R2 1 sc in each st (5)
+R3 2 sc in each st (10)
+Fold flat.
+
+TAIL in orange
+R1 Start 6 sc in MR (6)
+R2-R3 1 sc in each st (6)
+R4 2 sc in each st (12)
+Fold flat, sew to the closed end.`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "FINS", make: 2, counts: [5, 5, 10] },
+      { name: "TAIL", counts: [6, 6, 6, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 347. Egg (for the wreath)",
+    text: `Egg (for the wreath)
+
+Round 1. Six sc into a magic loop.
+Round 2. Inc in every st. = 12 sts
+Round 3. *Sc 1, inc 1*, repeat to the end of the round. = 18 sts
+Round 4. Sc in every st. = 18 sts
+Round 5. *Sc 2, inc 1*, repeat to the end of the round. = 24 sts
+Rounds 6, 7, 8 & 9. Sc in every st.
+Round 10. *Sc 2, dec 1*, repeat to the end of the round. = 18 sts
+Round 11. *Sc 1, dec 1*, repeat to the end of the round. = 12 sts
+Fill firmly.
+Round 12. *Dec 1*, repeat to the end of the round. = 6 sts`,
+    parts: [{ name: "Egg", counts: [6, 12, 18, 18, 24, 24, 24, 24, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, y6: 348. Heart keyring",
+    text: `Heart keyring
+
+Humps (x 2)
+1 | 6 sc in MR | 6
+2 | (inc, sc 1) x 3 | 9
+3 | (inc, sc 2) x 3 | 12
+4 | sc 12 | 12
+Cut the yarn on hump one only.
+
+Joining
+5 | sc 12 around hump two, sc 12 around hump one | 24
+6 | sc 24 | 24
+7 | (dec, sc 2) x 6 | 18
+8 | (dec, sc 1) x 6 | 12
+stuff
+9 | dec x 6 | 6`,
+    parts: [
+      { name: "Humps", make: 2, counts: [6, 9, 12, 12] },
+      { name: "Joining", counts: [24, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 349. Strawberry, US terms",
+    text: `Strawberry, US terms
+
+Berry, red – start at the tip
+Rnd 1: 4 sc in magic ring (4)
+Rnd 2: 2 sc in each sc around (8)
+Rnd 3: [1 sc, inc] four times (12)
+Rnd 4: [2 sc, inc] four times (16)
+Rnd 5: [3 sc, inc] four times (20)
+Rnd 6: [4 sc, inc] four times (24)
+Rnd 7 and 8: even (24)
+Rnd 9: [1 sc, dec] eight times (16)
+Stuff.
+Rnd 10: [dec] eight times (8)
+Close with a gathering thread.`,
+    parts: [{ name: "Berry", counts: [4, 8, 12, 16, 20, 24, 24, 24, 16, 8] }],
+  },
+  {
+    hand: "of the plain hands, y6: 350. candle charm",
+    text: `candle charm
+------------
+wax (cream)
+1st rnd: mr, sc 6 [6]
+2nd rnd: inc * 6 [12]
+3rd rnd: (sc, inc) * 6 [18]
+4th rnd: blo sc * 18 [18]
+5th to 9th rnd: sc * 18 [18]
+10th rnd: blo (sc, dec) * 6 [12]
+11th rnd: dec * 6 [6]
+
+flame (yellow)
+1st rnd: mr, sc 4 [4]
+2nd rnd: inc * 4 [8]
+3rd rnd: sc * 8 [8]
+4th rnd: dec * 4 [4]`,
+    parts: [
+      { name: "wax", counts: [6, 12, 18, 18, 18, 18, 18, 18, 18, 12, 6] },
+      { name: "flame", counts: [4, 8, 8, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 351. Fox cub — charm size",
+    text: `Fox cub — charm size
+
+HEAD (rust)
+Rnd 1 – 6 sc in MR
+Rnd 2 – inc in each st – 12
+Rnd 3 – *inc, sc* – 18
+Rnd 4 – *inc, 2 sc* – 24
+Rnds 5 - 7 – sc in each st – 24
+Rnd 8 – *dec, 2 sc* – 18
+Rnd 9 – *dec, sc* – 12
+FO
+
+EARS – 2 in rust
+Rnd 1 – 3 sc in MR
+Rnd 2 – inc in each st – 6
+Rnd 3 – *inc, sc* – 9
+FO
+
+BODY (rust)
+Rnd 1 – 6 sc in MR
+Rnd 2 – inc in each st – 12
+Rnd 3 – *inc, 3 sc* – 15
+Rnds 4 - 6 – sc in each st – 15
+FO
+
+LEGS – 4 in black
+Rnd 1 – 5 sc in MR
+Rnds 2 - 3 – sc in each st – 5
+FO
+
+TAIL (rust)
+Ch 9, sc in 2nd ch from hook and each ch to end – 8
+FO`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+      { name: "EARS", make: 2, counts: [3, 6, 9] },
+      { name: "BODY", counts: [6, 12, 15, 15, 15, 15] },
+      { name: "LEGS", make: 4, counts: [5, 5, 5] },
+      { name: "TAIL", counts: [8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 352. Dumpling",
+    text: `Dumpling
+R1: 7sc in MR (7). R2: 7inc (14). R3: (1sc,1inc)*7 (21). R4: (2sc,1inc)*7 (28). R5-R6: 28sc (28). R7: (2sc,1dec)*7 (21). R8: (1sc,1dec)*7 (14). R9: 7dec (7).`,
+    parts: [{ name: "Dumpling", counts: [7, 14, 21, 28, 28, 28, 21, 14, 7] }],
+  },
+  {
+    hand: "of the plain hands, y6: 353. Pin cushion square",
+    text: `Pin cushion square
+Front and back (make 2)
+Foundation: ch 13.
+Row 1: sc in 2nd ch from hook and in each ch across, turn. (12 sc)
+Row 2: ch 1, sc in each sc across, turn. (12 sc)
+Rows 3–12: Rep Row 2.
+Fasten off.
+Hold both squares together and sc around through both layers, 3 sc in each corner.`,
+    parts: [{ name: "Front and back", make: 2, counts: [12, 12, 12, 12, 12, 12, 12, 12, 12, 12, 12, 12] }],
+  },
+  {
+    hand: "of the plain hands, y6: 354. Sheep",
+    text: `Sheep
+Body (cream boucle)
+Rnd 1: 6 sc in magic ring
+Rnd 2: (inc) 6 times
+Rnd 3: (sc, inc) 6 times
+Rnd 4: (2 sc, inc) 6 times
+Rnd 5-8: sc around
+Rnd 9: (2 sc, dec) 6 times
+Rnd 10: (sc, dec) 6 times
+Rnd 11: (dec) 6 times
+Head (black)
+Rnd 1: 6 sc in magic ring
+Rnd 2: (sc, inc, inc) 2 times
+Rnd 3-4: sc around
+Leg (black, 4)
+Rnd 1: 4 sc in magic ring
+Rnd 2-3: sc around`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Head", counts: [6, 10, 10, 10] },
+      { name: "Leg", make: 4, counts: [4, 4, 4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 355. Bow tie for the bear",
+    text: `Bow tie for the bear
+Row 1: Ch 21, sc in second ch from hook and across: 20 sc. Turn.
+Row 2: Ch 1, 20 sc. Turn.
+Row 3: as row 2.
+Row 4: as row 2. Fasten off.
+Band: ch 8, sc back along it (7 sc). Wrap round the middle and sew.`,
+    parts: [
+      { name: "Bow tie for the bear", counts: [20, 20, 20, 20] },
+      { name: "Band", counts: [7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 356. Mini mitten",
+    text: `Mini mitten
+{1} 6 sc in mr
+{2} 12: inc x6
+{3}-{5} 12
+{6} 10: (4 sc, dec) x2`,
+    parts: [{ name: "Mini mitten", counts: [6, 12, 12, 12, 12, 10] }],
+  },
+  {
+    hand: "of the plain hands, y6: 357. Cupcake",
+    text: `Cupcake
+base in brown
+rnd 1: 7sc in mc
+rnd 2: 7 x inc (14)
+rnd 3: 7 x (1sc, inc) (21)
+rnd 4: in blo 21 sc (21)
+rnd 5-6: 21 sc (21)
+sl st, fo
+
+frosting in pink
+rnd 1: 7sc in mc
+rnd 2: 7 x inc (14)
+rnd 3: 7 x (1sc, inc) (21)
+rnd 4: 7 x (2sc, inc) (28)
+rnd 5: 28 sc (28)`,
+    parts: [
+      { name: "base", counts: [7, 14, 21, 21, 21, 21] },
+      { name: "frosting", counts: [7, 14, 21, 28, 28] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 358. Bunny in pyjamas",
+    text: `Bunny in pyjamas
+
+LEGEND
+mr - magic ring, sc - single crochet, inc - increase, dec - decrease, FO - fasten off, (..)*n - repeat n times
+
+LEGS (make 2)
+Colour: white
+1) 6 sc in mr (6)
+2) inc*6 (12)
+Colour: blue
+3) 12 sc (12)
+4) (2sc, dec)*3 (9)
+5) 9 sc (9)
+FO both legs.
+
+BODY
+Colour: blue
+1) 6 sc in mr (6)
+2) inc*6 (12)
+3) (1sc, inc)*6 (18)
+4) (2sc, inc)*6 (24)
+5) (3sc, inc)*6 (30)
+6-8) 30 sc (30)
+Colour: white
+9-11) 30 sc (30)
+12) (3sc, dec)*6 (24)
+13) (2sc, dec)*6 (18)
+Insert eyes between rounds 9 and 10.
+14) (1sc, dec)*6 (12)
+15) dec*6 (6)
+FO.
+
+EARS (make 2)
+Colour: white
+1) 6 sc in mr (6)
+2) 6 sc (6)
+3) (1sc, inc)*3 (9)
+4-5) 9 sc (9)
+FO.
+
+ARMS (make 2)
+Colour: white
+1) 6 sc in mr (6)
+Colour: blue
+2-5) 6 sc (6)
+FO.
+
+NOSE
+Colour: pink
+1) 5 sc in mr (5)
+FO.`,
+    parts: [
+      { name: "LEGS", make: 2, counts: [6, 12, 12, 9, 9] },
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "EARS", make: 2, counts: [6, 6, 9, 9, 9] },
+      { name: "ARMS", make: 2, counts: [6, 6, 6, 6, 6] },
+      { name: "NOSE", counts: [5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 359. Teacup ornament",
+    text: `Teacup ornament
+CUP. Work in rounds without joining.
+Round 1 (RS): 6 sc in magic ring.
+Round 2: 2 sc in each st around—12 sc.
+Round 3: *Sc in next st, 2 sc in next st; repeat from * around—18 sc.
+Round 4: *Sc in next 2 sts, 2 sc in next st; repeat from * around—24 sc.
+Round 5: Working in back loops only, sc in each st around.
+Rounds 6–8: Sc in each st around.
+Sl st in next st. Fasten off.
+HANDLE. Ch 13. Sc in 2nd ch from hook and in each ch across—12 sc. Fasten off.
+SAUCER. Work as for Cup through Round 4. 
+Round 5: *Sc in next 3 sts, 2 sc in next st; repeat from * around—30 sc.
+Sl st in next st. Fasten off.`,
+    parts: [
+      { name: "CUP", counts: [6, 12, 18, 24, 24, 24, 24, 24] },
+      { name: "HANDLE", counts: [12] },
+      { name: "SAUCER", counts: [6, 12, 18, 24, 30] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 360. Donut",
+    text: `Donut
+Ch 30, join into a ring without twisting.
+R1. 30 sc
+R2. 30 sc
+R3. [4 sc, inc] x6 (36)
+R4. 36 sc
+R5. [5 sc, inc] x6 (42)
+R6. 42 sc
+R7. [5 sc, dec] x6 (36)
+R8. 36 sc
+R9. [4 sc, dec] x6 (30)
+R10. 30 sc
+Sew first and last round together, stuffing as you go.`,
+    parts: [{ name: "Donut", counts: [30, 30, 36, 36, 42, 42, 36, 36, 30, 30] }],
+  },
+  {
+    hand: "of the plain hands, y6: 361. Snake bookmark",
+    text: `Snake bookmark
+Round 1: 5 sc in MR
+Round 2: inc, 2 sc, inc, 1 sc (7)
+Round 3: inc, 3 sc, inc, 2 sc (9)
+Round 4 - 10: 9 sc
+Round 11: dec, 3 sc, dec, 2 sc (7)
+Round 12: dec, 2 sc, dec, 1 sc (5)
+Round 13 - 16: 5 sc
+Round 17: dec, dec, 1 sc (3)`,
+    parts: [{ name: "Snake bookmark", counts: [5, 7, 9, 9, 9, 9, 9, 9, 9, 9, 7, 5, 5, 5, 5, 5, 3] }],
+  },
 ];

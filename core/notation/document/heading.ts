@@ -186,7 +186,14 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   if (unit.spaced) cost += NAME.spaced;
   if (unit.bullet && !unit.marked) cost += NAME.bullet;
   if (/^\p{Lu}/u.test(source.slice(first.from, first.from + 1))) cost += NAME.capital;
-  const sets = /^(join|attach|with|using|rejoin)$/.test(p.rest[0]?.text ?? "");
+  const [lead, then] = p.rest;
+  // "Handle. Ch 13. Sc in …": what a piece begins with, right behind its name.
+  const chains = /^(ch|chain)$/.test(lead?.text ?? "") && then?.kind === "number";
+  // "Saucer. Work as for cup to round 4."
+  const refers = [lead, then].some((t) => /^(as|same|like)$/.test(t?.text ?? ""));
+  const sets =
+    ((chains || refers) && !SENTENCE.test(first.text)) ||
+    /^(join|attach|with|using|rejoin)$/.test(lead?.text ?? "");
   // "Tier 2: join in the back loops of round 4": where the part begins.
   if (sets && p.rest.some((t) => /^loops?$/.test(t.text))) cost += NAME.sets;
   // "Upper: red.": a name and its colour, and no more.

@@ -61,8 +61,13 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`\btwice${SHUT}`),
 ];
 
+/** One of these stands in each way that needs no number. */
+const COUNTING = new Set("left right first 1st second 2nd then pair both twice".split(" "));
+
 /** The first statement of how many there are to be, anywhere in a heading. Pure; bounded by its words. */
 export function makesIn(tokens: readonly Token[]): Makes | undefined {
+  // Most lines count nothing: they are told without a look at each way.
+  if (!tokens.some((t) => t.kind === "number" || COUNTING.has(t.text))) return undefined;
   const starts: number[] = [];
   let text = "";
   for (const t of tokens) {

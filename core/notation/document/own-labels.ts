@@ -62,7 +62,9 @@ function ownWays(
     const behind = lines[i]?.slice(frame.end) ?? [];
     // "1, inc", "2, inc", "3, inc": one stitch, two, three; a label only where the first of them begins a piece.
     const counts = frame.first === 1 && lines[i]?.[frame.end - 1]?.text === "," && !begins(behind);
-    if (counts || !goesOn || !(works(behind) || (frame.first === 1 && begins(behind)))) {
+    // "{3}-{5} 12": among rounds a number alone is what one comes to.
+    const summed = (run?.many ?? 0) >= 2 && behind.length === 1 && behind[0]?.kind === "number";
+    if (counts || !goesOn || !(works(behind) || summed || (frame.first === 1 && begins(behind)))) {
       if (frame.first !== 1) runs.delete(frame.key);
       continue;
     }
@@ -136,7 +138,9 @@ const SHUTS: ReadonlyMap<string, string> = new Map([
 function rangeFrom(tokens: readonly Token[], at: number, before: readonly string[]): number | undefined {
   // "a5) – a6)": the sign that ends a label may stand in front of the range's.
   const sign =
-    /^[).\]:]$/.test(tokens[at + 1]?.text ?? "") && FROM_TO.has(tokens[at + 2]?.text ?? "") ? at + 2 : at + 1;
+    /^[).\]}:]$/.test(tokens[at + 1]?.text ?? "") && FROM_TO.has(tokens[at + 2]?.text ?? "")
+      ? at + 2
+      : at + 1;
   // "5, 6", "7 and 8": two rounds one after the other.
   const [next, n] = [tokens[sign]?.text ?? "", tokens[sign + 1]];
   if (/^(,|and|&|\+)$/.test(next) && sign === at + 1 && numeral(n) === (numeral(tokens[at]) ?? 0) + 1)

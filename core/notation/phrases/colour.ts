@@ -1,4 +1,4 @@
-import { readColourChange, readShade } from "../colours";
+import { beginsColour, readColourChange, readShade } from "../colours";
 import { COST } from "./costs";
 import { NONE, words, type Phrase, type PieceBody } from "./phrase";
 import { stitchAhead } from "./stitches";
@@ -18,6 +18,11 @@ export const colour: Phrase = {
   name: "colour",
   starts: words("any"),
   read(c, x) {
+    const word = c.text();
+    const framed = word === "(" || word === "[";
+    // Of all words few name a colour; her own letters are asked for where there are any.
+    const named = framed ? c.colours.size > 0 || beginsColour(c.text(1)) : beginsColour(word);
+    if (!named && (c.colours.size === 0 || c.kind() !== "word")) return NONE;
     const from = c.from;
     const piece = (slot: string): PieceBody => ({
       kind: "nodes",

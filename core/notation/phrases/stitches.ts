@@ -1,9 +1,9 @@
 import { readColourChange, readShade } from "../colours";
 import { Cursor } from "../cursor";
-import { noTarget, readLoopPhrase, readLoops, readTarget, type Target } from "../target";
+import { beginsLoops, noTarget, readLoopPhrase, readLoops, readTarget, type Target } from "../target";
 import type { Token } from "../tokens";
 import type { Span } from "../tree";
-import { isStitchNoun, readStitch } from "../vocabulary";
+import { beginsStitch, isStitchNoun, readStitch } from "../vocabulary";
 import { COST } from "./costs";
 import { NONE, saidAlone, words, type Context, type Phrase, type Reading, type SaidWork } from "./phrase";
 import { readStandsFor } from "./stands-for";
@@ -39,6 +39,7 @@ export const stitches: Phrase = {
   starts: words("any"),
   read(c, x) {
     const start = c.at;
+    if (!mayBegin(c)) return NONE;
     const plain = bothWays(c, x);
     if (plain.length > 0) return [...plain, ...loopsAhead(c, plain)];
     c.at = start;
@@ -59,6 +60,14 @@ export const stitches: Phrase = {
     ["7 dc in the ring", "7 dc, ring"],
   ],
 };
+
+/** Nearly all places of a text have nothing of the kind: they are told by their first word. */
+function mayBegin(c: Cursor): boolean {
+  const word = c.text();
+  return (
+    c.kind() === "number" || beginsStitch(word) || beginsLoops(word) || LEAD.has(word) || c.legend.has(word)
+  );
+}
 
 /** "sc in front loops, *2 sc, inc* around": the stitch only says where the repeat behind it goes. */
 function loopsAhead(c: Cursor, plain: readonly Reading[]): readonly Reading[] {

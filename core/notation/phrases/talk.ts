@@ -97,7 +97,9 @@ export const event: Phrase = {
       // "Put 6 sc into it": nothing that is known to be done, and stitches among its words.
       const talked = whole.piece.kind === "nodes" ? undefined : measure(c, x, start, end);
       if (!talked?.stitches) return [whole];
-      return [{ ...whole, cost: whole.cost + COST.asideStitch + (talked.numbers > 0 ? COST.asideNumber : 0) }];
+      return [
+        { ...whole, cost: whole.cost + COST.asideStitch + (talked.numbers > 0 ? COST.asideNumber : 0) },
+      ];
     }
     const before = told(and, COST.phrase + COST.eventAndWork);
     // Where nothing in front of it is known to be done, what is worked counts for more than the talk around

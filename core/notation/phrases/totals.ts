@@ -115,6 +115,7 @@ export const totals: Phrase = {
       out.push({ to: c.at, cost, piece: { kind: "total", n: t.n, each: t.each, unit: t.unit } });
     };
     const mark = c.text();
+    if (holdsWords(c)) return out;
     const bracketed = bracketTotal(c, x);
     if (bracketed) push(COST.totalBracketed, bracketed);
     c.at = start;
@@ -226,6 +227,11 @@ export const totals: Phrase = {
     ["(12, 12, 12)", "total 12"],
   ],
 };
+
+/** "(sc, inc)", "[2 sc": brackets whose first word leads to no number are no sum. */
+const holdsWords = (c: Cursor): boolean =>
+  /^[([{]$/.test(c.text()) && c.kind(1) === "word" && !LEAD.has(c.text(1)) && !JOINS.has(c.text(1));
+const JOINS = words("and plus with of have");
 
 /**
  * "18 sc inc": what the round comes to, said before how. Only the stitches tell it from eighteen of them, so it
