@@ -31,6 +31,7 @@ import {
 import { ReasonFigure } from "../ui/figure";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
+import { useDrawn } from "../ui/use-drawn";
 import { allBalls } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Leftovers · Lapka" }];
@@ -191,6 +192,7 @@ export default function Leftovers({ loaderData, actionData: answered }: Route.Co
   const r = useReading();
   const navigation = useNavigation();
   const d = actionData ?? loaderData;
+  const drawn = useDrawn(Infinity);
   return (
     <Page>
       <PageHead>
@@ -214,7 +216,7 @@ export default function Leftovers({ loaderData, actionData: answered }: Route.Co
                 <h2 id="pick-title">Pick what to use up</h2>
               </Head>
               <Picks>
-                {d.balls.map((b) => (
+                {d.balls.slice(0, drawn).map((b) => (
                   <li key={b.id}>
                     <label>
                       <input

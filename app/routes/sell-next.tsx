@@ -35,6 +35,7 @@ import { Input, Select } from "../ui/field";
 import { ReasonFigure } from "../ui/figure";
 import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
+import { useDrawn } from "../ui/use-drawn";
 
 export const meta: Route.MetaFunction = () => [{ title: "What to make · Lapka" }];
 
@@ -178,6 +179,7 @@ export default function Next({ loaderData }: Route.ComponentProps) {
 
 function Advised({ d }: { d: Told }) {
   const r = useReading();
+  const drawn = useDrawn(Infinity);
   const most = Math.max(1, ...d.rows.map((x) => Math.max(x.told?.askedHigh ?? 0, x.told?.bring ?? 0)));
   const pieces = d.rows.reduce((s, x) => s + x.make, 0);
   const money = (n: number) => printMoney(Math.round(n) as Minor, r);
@@ -328,7 +330,7 @@ function Advised({ d }: { d: Told }) {
                   </tr>
                 </thead>
                 <tbody>
-                  {d.rows.map((x) => (
+                  {d.rows.slice(0, drawn).map((x) => (
                     <AdvisedRow key={x.ware.key} x={x} most={most} />
                   ))}
                 </tbody>

@@ -31,6 +31,7 @@ import { printDay } from "../ui/days";
 import { Input, Select } from "../ui/field";
 import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
+import { useDrawn } from "../ui/use-drawn";
 
 export const meta: Route.MetaFunction = () => [{ title: "Prices · Lapka" }];
 
@@ -58,6 +59,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
   const told = taken(answered);
   const { channels } = loaderData;
   const rows = told?.rows ?? loaderData.rows;
+  const drawn = useDrawn(Infinity);
   const digits = minorDigits(r.currency);
   const text = (n: number) => printNumber(n / 10 ** digits, digits, r.locale);
   const saved = Number(params.get("saved") ?? "");
@@ -182,7 +184,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                   </tr>
                 </thead>
                 <tbody>
-                  {rows.map((row, i) => (
+                  {rows.slice(0, drawn).map((row, i) => (
                     <tr key={row.key}>
                       <td>
                         <WareName ware={row} />

@@ -43,6 +43,7 @@ import { printDay } from "../ui/days";
 import { Input, Select } from "../ui/field";
 import { useReading } from "../ui/reading";
 import { TakeBack } from "../ui/take-back";
+import { useDrawn } from "../ui/use-drawn";
 
 export const meta: Route.MetaFunction = () => [{ title: "Shelf · Lapka" }];
 
@@ -199,6 +200,7 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
   const r = useReading();
   const actionData = taken(answered);
   const [params] = useSearchParams();
+  const drawn = useDrawn(Infinity);
   const { rows, places } = loaderData;
   const [from, setFrom] = useState("");
   const [what, setWhat] = useState(places[0] ? `to:${places[0].id}` : "counted");
@@ -312,7 +314,7 @@ export default function Shelf({ loaderData, actionData: answered }: Route.Compon
                   </tr>
                 </thead>
                 <tbody>
-                  {rows.map((row, i) => (
+                  {rows.slice(0, drawn).map((row, i) => (
                     <tr key={row.id}>
                       <td>
                         <WareName ware={row} {...(row.grade === "second" ? { note: "seconds" } : {})} />

@@ -8,6 +8,7 @@ import { MaterialsNav } from "../features/materials/nav";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { Button, ButtonLink, Page, PageHead, Row, Sheet, Stack } from "../ui/basics";
 import { Field, Select } from "../ui/field";
+import { useDrawn } from "../ui/use-drawn";
 import { allItems, allNotions, allYarns } from "../server/rows.server";
 
 export const meta: Route.MetaFunction = () => [{ title: "Stock book · Lapka" }];
@@ -71,6 +72,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 }
 
 export default function StockBook({ loaderData: d }: Route.ComponentProps) {
+  const drawn = useDrawn(Infinity);
   const [params] = useSearchParams();
   const more = new URLSearchParams(params);
   if (d.next) more.set("before", d.next);
@@ -90,11 +92,13 @@ export default function StockBook({ loaderData: d }: Route.ComponentProps) {
               {(bind) => (
                 <Select {...bind} defaultValue={d.material ?? ""} style={{ width: 240 }}>
                   <option value="">everything</option>
-                  {d.materials.map((m) => (
-                    <option key={m.id} value={m.id}>
-                      {m.label}
-                    </option>
-                  ))}
+                  {d.materials
+                    .filter((m, k) => k < drawn || m.id === d.material)
+                    .map((m) => (
+                      <option key={m.id} value={m.id}>
+                        {m.label}
+                      </option>
+                    ))}
                 </Select>
               )}
             </Field>

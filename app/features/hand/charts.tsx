@@ -4,6 +4,9 @@ import { lapOn, type LearningCurve } from "@core/calibrate";
 import type { DriftPoint, DriftView } from "./drift";
 import type { Told } from "./history";
 
+/** Marks that a chart draws: the newest. More of them lie on top of each other. */
+const NEWEST = 120;
+
 /** The range of one estimate, measurement by measurement: a band that closes about its value. */
 export function NarrowingChart({
   points,
@@ -13,7 +16,9 @@ export function NarrowingChart({
   label: string;
 }) {
   const [w, h] = [210, 54];
-  const x = scaleLinear([0, Math.max(1, points.length - 1)], [4, w - 4]);
+  // Of a long history only now and then a point is here.
+  const [from = 0, to = 1] = extent(points, (p) => p.n);
+  const x = scaleLinear([from, Math.max(from + 1, to)], [4, w - 4]);
   const y = scaleLog(
     [Math.min(0.6, ...points.map((p) => p.low)), Math.max(1.6, ...points.map((p) => p.high))],
     [h - 4, 4],
@@ -108,7 +113,7 @@ export function ExpectedChart({
       <text x={44} y={20} fontSize={12} fill="var(--soft)" aria-hidden>
         measured
       </text>
-      {told.map((t) => (
+      {told.slice(-NEWEST).map((t) => (
         <a key={t.id} href={href(t)} aria-label={describe(t)}>
           <title>{describe(t)}</title>
           <line
@@ -234,7 +239,7 @@ export function DriftChart({
           />
         </>
       ) : null}
-      {view.points.map((p) => (
+      {view.points.slice(-NEWEST).map((p) => (
         <a key={p.id} href={href(p.id)} aria-label={describe(p)}>
           <title>{describe(p)}</title>
           {view.what === "yarn" ? (

@@ -6,6 +6,7 @@ import { parseNumber, printLength, printTrimmed, type Mm } from "@core/units";
 import { Button, PlainTable, Scroll, Small } from "../../ui/basics";
 import { RangedFigure } from "../../ui/figure";
 import { Input, Select } from "../../ui/field";
+import { useDrawn } from "../../ui/use-drawn";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemDraft, YarnPair, YarnView } from "./analyse";
 import { silhouetteOf } from "./silhouette";
@@ -29,6 +30,7 @@ export const ComparePanel = memo(function ComparePanel({
   around: Around;
 }) {
   const r = useReading();
+  const drawn = useDrawn(Infinity);
   const first = draft.slots[0];
   const own: Typed = {
     yarnId: first?.yarnId ?? yarns[0]?.id ?? "",
@@ -84,11 +86,13 @@ export const ComparePanel = memo(function ComparePanel({
                           })
                         }
                       >
-                        {yarns.map((y) => (
-                          <option key={y.id} value={y.id}>
-                            {y.name}, {y.shade}
-                          </option>
-                        ))}
+                        {yarns
+                          .filter((y, k) => k < drawn || y.id === p.yarnId)
+                          .map((y) => (
+                            <option key={y.id} value={y.id}>
+                              {y.name}, {y.shade}
+                            </option>
+                          ))}
                       </Select>
                       <span>
                         <Hook

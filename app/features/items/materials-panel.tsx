@@ -3,6 +3,7 @@ import { Plus, X } from "lucide-react";
 import styled from "styled-components";
 import { Button, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Field, Input, Select } from "../../ui/field";
+import { useDrawn } from "../../ui/use-drawn";
 import { colourOf } from "./silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
 import type { NotionView, YarnView } from "./analyse";
@@ -52,6 +53,7 @@ export const MaterialsPanel = memo(function MaterialsPanel({
   hanger: boolean;
   onHanger: (on: boolean) => void;
 }) {
+  const drawn = useDrawn(Infinity);
   const usable = yarns.filter((y) => !y.deleted || slots.some((s) => s.yarnId === y.id));
   const free = notions.filter((n) => !n.deleted && !chosen.some((c) => c.notionId === n.id));
   return (
@@ -93,11 +95,13 @@ export const MaterialsPanel = memo(function MaterialsPanel({
                     }}
                   >
                     <option value="">none yet</option>
-                    {usable.map((y) => (
-                      <option key={y.id} value={y.id}>
-                        {y.shade} ({y.name})
-                      </option>
-                    ))}
+                    {usable
+                      .filter((y, k) => k < drawn || y.id === s.yarnId)
+                      .map((y) => (
+                        <option key={y.id} value={y.id}>
+                          {y.shade} ({y.name})
+                        </option>
+                      ))}
                   </Select>
                 )}
               </Field>
@@ -210,7 +214,7 @@ export const MaterialsPanel = memo(function MaterialsPanel({
             }
           >
             <option value="">add eyes, ring, filling, packaging…</option>
-            {free.map((n) => (
+            {free.slice(0, drawn).map((n) => (
               <option key={n.id} value={n.id}>
                 {n.name}
               </option>
