@@ -7807,4 +7807,138 @@ Round 13 - 16: 5 sc
 Round 17: dec, dec, 1 sc (3)`,
     parts: [{ name: "Snake bookmark", counts: [5, 7, 9, 9, 9, 9, 9, 9, 9, 9, 7, 5, 5, 5, 5, 5, 3] }],
   },
+  {
+    hand: "of the plain hands, y6: 362. Gnome",
+    text: `Gnome
+
+Head (skin colour)
+1 row: 6 sc into amigurumi ring (6)
+2 row: 6 inc (12)
+3 row: (1 sc, inc) repeat 6 times (18)
+4 row: (2 sc, inc) repeat 6 times (24)
+5 row: (3 sc, inc) repeat 6 times (30)
+6-9 row: 30 sc, 4 rows in total (30)
+10 row: (3 sc, dec) repeat 6 times (24)
+11 row: (2 sc, dec) repeat 6 times (18)
+12 row: (1 sc, dec) repeat 6 times (12)
+We fill the part. Fasten the thread, leave a tip for sewing.
+
+Hat (red)
+1 row: 6 sc into amigurumi ring (6)
+2 row: 6 inc (12)
+3 row: (1 sc, inc) repeat 6 times (18)
+4 row: (2 sc, inc) repeat 6 times (24)
+5 row: (3 sc, inc) repeat 6 times (30)
+6 row: (9 sc, inc) repeat 3 times (33)
+7 row: 33 sc (33)`,
+    parts: [
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "Hat", counts: [6, 12, 18, 24, 30, 33, 33] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 363. Bumble bee – beginner friendly!",
+    text: `Bumble bee – beginner friendly!
+
+You'll be crocheting in the round the whole time.
+
+Rnd 1 (yellow): Make 6 sc in a magic ring.
+Rnd 2 (yellow): Inc in each stitch. You should have 12 now.
+Rnd 3 (yellow): Sc in the first stitch, inc in the next. Keep going all the way around. You should have 18 now.
+Rnd 4 (black): Sc around.
+Rnd 5 (yellow): Sc around.
+Rnd 6 (black): Sc around.
+Rnd 7 (yellow): Sc around.
+Rnd 8 (black): Sc around.
+Now put the eyes in, between rounds 3 and 4 with 4 stitches in between, and stuff.
+Rnd 9 (black): Sc, dec. Keep going all the way around. You should have 12 now.
+Rnd 10 (black): Dec around. You should have 6 now. Close up.
+
+Wings, make 2 (white): In a magic ring, 8 sc, pull tight, sl st to close.`,
+    parts: [
+      { name: "Bumble bee", counts: [6, 12, 18, 18, 18, 18, 18, 18, 12, 6] },
+      { name: "Wings", make: 2, counts: [8] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 364. Snowman, two-ball, in one piece",
+    text: `Snowman, two-ball, in one piece
+
+Bottom ball
+rd1 6sc mr
+rd2 inc x6 (12)
+rd3 (sc, inc) x6 (18)
+rd4 (2sc, inc) x6 (24)
+rd5-7 sc x24
+rd8 (2sc, dec) x6 (18)
+rd9 (sc, dec) x6 (12)
+stuff
+
+Top ball (carry straight on)
+rd10 (sc, inc) x6 (18)
+rd11-12 sc x18
+rd13 (sc, dec) x6 (12)
+rd14 dec x6 (6)
+
+Scarf (any bright colour): ch 41, sl st in each ch from 2nd (40)`,
+    parts: [
+      { name: "Bottom ball", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+      { name: "Top ball", counts: [18, 18, 18, 12, 6] },
+      { name: "Scarf", counts: [40] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 365. Acorn and leaf brooch",
+    text: `Acorn and leaf brooch
+** Acorn ** (light brown)
+R1: 6sc in MC (6)
+R2: (inc) x 6 (12)
+R3: (sc, inc) x 6 (18)
+R4~R6: sc x 18 (18)
+R7: (sc, dec) x 6 (12)
+R8: (dec) x 6 (6)
+** Cap ** (dark brown)
+R1: 6sc in MC (6)
+R2: (inc) x 6 (12)
+R3: (sc, inc) x 6 (18)
+R4: (5sc, inc) x 3 (21)`,
+    parts: [
+      { name: "Acorn", counts: [6, 12, 18, 18, 18, 18, 12, 6] },
+      { name: "Cap", counts: [6, 12, 18, 21] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 366. Piglet: pink yarn (fingering), 2 mm hook",
+    text: `Piglet: pink yarn (fingering), 2 mm hook, two 5-mm eyes.
+
+BODY. 1) 6 sc in MR. 2) inc x 6 = 12. 3) (sc, inc) x 6 = 18. 4) (2 sc, inc) x 6 = 24. 5) (3 sc, inc) x 6 = 30. 6–10) 30 sc. 11) (3 sc, dec) x 6 = 24. 12) (2 sc, dec) x 6 = 18. Stuff. 13) (sc, dec) x 6 = 12. 14) dec x 6 = 6.
+SNOUT. 1) 6 sc in MR. 2) (sc, inc) x 3 = 9. 3) BLO 9 sc.
+EAR (make 2). 1) 4 sc in MR. 2) (sc, inc) x 2 = 6.
+TROTTER (make 4). 1) 6 sc in MR. 2–3) 6 sc.`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "SNOUT", counts: [6, 9, 9] },
+      { name: "EAR", make: 2, counts: [4, 6] },
+      { name: "TROTTER", make: 4, counts: [6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 367. Catnip mouse (not for children)",
+    text: `Catnip mouse (not for children)
+Rnd 1: MC, sc5, join [5]
+Rnd 2: ch1, 2sc in ea st, join [10]
+Rnd 3: ch1, *sc1, 2sc in next* 5x, join [15]
+Rnd 4: ch1, *sc2, 2sc in next* 5x, join [20]
+Rnds 5-8: ch1, sc in ea st, join [20]
+Rnd 9: ch1, *sc2, sc2tog* 5x, join [15]
+Rnd 10: ch1, *sc1, sc2tog* 5x, join [10]
+Stuff with filling and catnip.
+Rnd 11: ch1, sc2tog 5x, join [5]
+FO.
+Ears (2): MC, 8hdc, join [8]. FO.`,
+    parts: [
+      { name: "Catnip mouse", counts: [5, 10, 15, 20, 20, 20, 20, 20, 15, 10, 5] },
+      { name: "Ears", make: 2, counts: [8] },
+    ],
+  },
 ];

@@ -270,7 +270,9 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     t.kind === "ordinal" ||
     (t.kind === "number" &&
       /^[)\]}.;|:]$/.test(before) &&
-      (/^[:)]$/.test(tokens[i + 1]?.text ?? "") || (/^[.:]$/.test(before) && tokens[i + 1]?.text === ".")) &&
+      // "11) …", and "6-10) …" for several.
+      (/^[:)]$/.test(tokens[rangeEnd(tokens, i) + 1]?.text ?? "") ||
+        (/^[.:]$/.test(before) && tokens[i + 1]?.text === ".")) &&
       !isRoundWord(tokens[i - 2]?.text ?? ""))
   );
 }
