@@ -7941,4 +7941,196 @@ Ears (2): MC, 8hdc, join [8]. FO.`,
       { name: "Ears", make: 2, counts: [8] },
     ],
   },
+  {
+    hand: "of the plain hands, y6: 368. Mini bear, hangs from a zip",
+    text: `Mini bear, hangs from a zip
+
+Materials
+Sport weight cotton: caramel (20 g), cream (3 g)
+2.25 mm hook
+6 mm black eyes, embroidery thread
+
+HEAD & BODY (caramel), from top to bottom
+Rnd 1: start with 6 sc in a magic ring (6)
+Rnd 2: *inc* 6 times (12)
+Rnd 3: *sc, inc* 6 times (18)
+Rnd 4: *sc 2, inc* 6 times (24)
+Rnd 5: *sc 3, inc* 6 times (30)
+Rnd 6: *sc 4, inc* 6 times (36)
+Rnd 7 – 10: sc in all 36 st (36)
+Rnd 11: *sc 4, dec* 6 times (30)
+Rnd 12: *sc 3, dec* 6 times (24)
+Rnd 13: *sc 2, dec* 6 times (18)
+Insert eyes between rounds 8 and 9. Stuff the head firmly.
+Rnd 14: sc in all 18 st (18)
+Rnd 15: *sc 2, inc* 6 times (24)
+Rnd 16: *sc 3, inc* 6 times (30)
+Rnd 17 – 19: sc in all 30 st (30)
+Rnd 20: *sc 3, dec* 6 times (24)
+Rnd 21: *sc 2, dec* 6 times (18)
+Rnd 22: *sc, dec* 6 times (12)
+Rnd 23: *dec* 6 times (6)
+
+EARS (make 2, caramel)
+Rnd 1: start with 5 sc in a magic ring (5)
+Rnd 2: *inc* 5 times (10)
+Rnd 3: *sc, inc* 5 times (15)
+Rnd 4: sc in all 15 st (15)
+
+ARMS (make 2; start in cream)
+Rnd 1: start with 6 sc in a magic ring (6)
+Rnd 2: *sc 2, inc* 2 times (8)
+Change to caramel.
+Rnd 3 – 5: sc in all 8 st (8)
+Rnd 6: *sc 2, dec* 2 times (6)
+
+FEET (make 2; cream)
+Rnd 1: start with 6 sc in a magic ring (6)
+Rnd 2: *inc* 6 times (12)
+Rnd 3: sc in all 12 st (12)`,
+    parts: [
+      {
+        name: "HEAD & BODY",
+        counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 30, 24, 18, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6],
+      },
+      { name: "EARS", make: 2, counts: [5, 10, 15, 15] },
+      { name: "ARMS", make: 2, counts: [6, 8, 8, 8, 8, 6] },
+      { name: "FEET", make: 2, counts: [6, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 369. Christmas tree ornament",
+    text: `Christmas tree ornament
+
+Tree. Work in green from the tip down.
+Rd 1. 6 sc in MR.
+Rd 2. (1 sc, inc) x 3. [9]
+Rd 3. (2 sc, inc) x 3. [12]
+Rd 4. (3 sc, inc) x 3. [15]
+Rd 5. (4 sc, inc) x 3. [18]
+Rd 6. (5 sc, inc) x 3. [21]
+Rd 7. (6 sc, inc) x 3. [24]
+Rd 8. (7 sc, inc) x 3. [27]
+Rd 9. (8 sc, inc) x 3. [30]
+Rd 10. sc in each. [30]
+Break yarn.
+
+Trunk. Work in brown.
+Rd 1. 6 sc in MR.
+Rd 2. inc x 6. [12]
+Rd 3. BLO, sc in each. [12]
+Rd 4. sc in each. [12]
+Break yarn. Sew trunk to the middle of a felt circle cut to fit, and that to the tree.`,
+    parts: [
+      { name: "Tree", counts: [6, 9, 12, 15, 18, 21, 24, 27, 30, 30] },
+      { name: "Trunk", counts: [6, 12, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 370. Whale — no sewing except the tail",
+    text: `Whale — no sewing except the tail
+(R = round; X = single crochet; V = increase; A = decrease)
+R1: 6X
+R2: 6V (12)
+R3: 6(X, V) (18)
+R4: 6(2X, V) (24)
+R5: 6(3X, V) (30)
+R6-8: 30X
+R9: 6(3X, A) (24)
+R10: 24X
+R11: 6(2X, A) (18)
+R12: 18X
+R13: 6(X, A) (12)
+R14: 4(X, A) (8)
+R15: 8X
+Tail fins, 2 pieces:
+R1: 6X
+R2: 3(X, V) (9)
+R3: 3(2X, V) (12)
+R4: 12X`,
+    parts: [
+      { name: "Whale", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 24, 18, 18, 12, 8, 8] },
+      { name: "Tail fins", make: 2, counts: [6, 9, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 371. Pear",
+    text: `Pear
+row 1.........6 sc into the ring
+row 2.........6 inc (12)
+row 3.........1 sc, 1 inc (18)
+row 4.........2 sc, 1 inc (24)
+row 5.........3 sc, 1 inc (30)
+row 6 + 7.....30 sc
+row 8.........3 sc, 1 dec (24)
+row 9.........2 sc, 1 dec (18)
+row 10 + 11...18 sc
+row 12........1 sc, 1 dec (12)
+row 13........6 dec (6)
+Leaf: 8 ch, turn, 7 sc back`,
+    parts: [
+      { name: "Pear", counts: [6, 12, 18, 24, 30, 30, 30, 24, 18, 18, 18, 12, 6] },
+      { name: "Leaf", counts: [7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 372. Mini mug cosy for an egg",
+    text: `Mini mug cosy for an egg
+Chain 30 and join with a sl st into a ring, don't twist.
+Round 1: ch 1, hdc in each ch, join with sl st to first hdc. (30 hdc)
+Rounds 2 to 6: ch 1, hdc in each hdc, join. (30 hdc)
+Fasten off and weave in.`,
+    parts: [{ name: "Mini mug cosy for an egg", counts: [30, 30, 30, 30, 30, 30] }],
+  },
+  {
+    hand: "of the plain hands, y6: 373. Baby dino! 🦕",
+    text: `Baby dino! 🦕
+
+✿ Body ✿
+1🦕 6sc in MR
+2🦕 6inc [12]
+3🦕 (1sc, inc)x6 [18]
+4🦕 (2sc, inc)x6 [24]
+5🦕-7🦕 24sc [24]
+8🦕 (2sc, dec)x6 [18]
+9🦕 (1sc, dec)x6 [12]
+10🦕 6dec [6]
+
+✿ Spikes ✿ make 5
+1🦕 3sc in MR
+2🦕 inc, 2sc [4]
+3🦕 inc, 3sc [5]
+4🦕 inc, 4sc [6]
+
+✿ Legs ✿ make 4
+1🦕 6sc in MR
+2🦕-3🦕 6sc [6]`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Spikes", make: 5, counts: [3, 4, 5, 6] },
+      { name: "Legs", make: 4, counts: [6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 374. Flat pumpkin, ribbed",
+    text: `Flat pumpkin, ribbed
+Ch 13.
+Row 1: In 2nd ch from hook, sc and then sc across (12).
+Row 2: Ch 1, turn. BLO sc across (12).
+Repeat row 2 until you have 12 rows.
+Sew the short edges together, gather one end, stuff, gather the other.`,
+    parts: [{ name: "Flat pumpkin", counts: [12, 12, 12, 12, 12, 12, 12, 12, 12, 12, 12, 12] }],
+  },
+  {
+    hand: "of the plain hands, y6: 375. Lion head",
+    text: `Lion head
+R1. 7 sc in magic loop
+R2. (inc) repeat 7 = 14
+R3. (sc, inc) repeat 7 = 21
+R4. (2 sc, inc) repeat 7 = 28
+R5–7. sc in every stitch = 28
+R8. (2 sc, dec) repeat 7 = 21
+R9. (sc, dec) repeat 7 = 14`,
+    parts: [{ name: "Lion head", counts: [7, 14, 21, 28, 28, 28, 28, 21, 14] }],
+  },
 ];

@@ -137,10 +137,8 @@ const SHUTS: ReadonlyMap<string, string> = new Map([
 /** "3-5", "III to V", "step 3 - step 5": the place of the second number. */
 function rangeFrom(tokens: readonly Token[], at: number, before: readonly string[]): number | undefined {
   // "a5) – a6)": the sign that ends a label may stand in front of the range's.
-  const sign =
-    /^[).\]}:]$/.test(tokens[at + 1]?.text ?? "") && FROM_TO.has(tokens[at + 2]?.text ?? "")
-      ? at + 2
-      : at + 1;
+  const ends = tokens[at + 1]?.kind === "mark" && CLOSES.test(tokens[at + 1]?.text ?? "");
+  const sign = ends && FROM_TO.has(tokens[at + 2]?.text ?? "") ? at + 2 : at + 1;
   // "5, 6", "7 and 8": two rounds one after the other.
   const [next, n] = [tokens[sign]?.text ?? "", tokens[sign + 1]];
   if (/^(,|and|&|\+)$/.test(next) && sign === at + 1 && numeral(n) === (numeral(tokens[at]) ?? 0) + 1)
