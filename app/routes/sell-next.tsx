@@ -115,6 +115,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         rate: x.demand?.rate ?? 0,
         season: x.demand?.season[a.month] ?? 1,
         days: x.demand?.periods ?? 0,
+        known: x.known,
         sold: x.demand?.sold ?? 0,
         soldOut: x.demand?.timesSoldOut ?? 0,
         make: asked.make?.get(x.ware.key) ?? told.get(x.ware.key)?.make ?? 0,
@@ -398,6 +399,7 @@ function AdvisedRow({ x, most }: { x: Told["rows"][number]; most: number }) {
       <td className="num">
         <MakeInput ware={x.ware} make={x.make} />
         {x.make > x.more && x.short ? <Short>short of {x.short}</Short> : null}
+        {x.make > 0 && !x.known ? <Short>new: for this day alone</Short> : null}
       </td>
       <td className="num">{t.bring}</td>
       <td className="num">

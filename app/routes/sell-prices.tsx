@@ -305,6 +305,10 @@ const Terms = styled(From)`
   max-width: 15ch;
   margin-left: auto;
   white-space: normal;
+  /* A column that is not in sight must not make the head of the table tall. */
+  @media (max-width: 720px) {
+    display: none;
+  }
 `;
 const Wrong = styled.p`
   padding: 0 14px 8px;

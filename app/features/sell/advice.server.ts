@@ -1,5 +1,6 @@
 import { parseDate } from "@internationalized/date";
 import { hoursBetween, howManyMore } from "@core/planning";
+import { KNOWN_AFTER } from "@core/shelf/restock";
 import { adviseDay, worthOfMaking, type SellingDay } from "@core/shelf/advice";
 import { CannotBePacked } from "@core/shelf/pack";
 import type { Market } from "@db/queries/places";
@@ -133,6 +134,7 @@ export async function adviceFor(opened: Opened, asked: Asked) {
       more: stock.pieces,
       short: stock.first[0] === undefined ? undefined : labels.get(stock.first[0]),
       demand: demand[i],
+      known: (demand[i]?.periods ?? 0) >= KNOWN_AFTER,
       leaves: e.customerPays - e.tax - e.fees,
       material: (a.cost.material * 10_000) / yieldBp,
       minutes: minutesFor(w),
@@ -147,7 +149,10 @@ export async function adviceFor(opened: Opened, asked: Asked) {
       material: x.material,
       minutes: x.minutes,
       onHand: x.here + x.coming,
-      days: months.map((m) => demand[i]?.chances(m) ?? [1]),
+      // What is little known is begun small: made for this day, and not for those after it as well.
+      days: months.map((m, d) =>
+        d === 0 || x.known ? (demand[i]?.chances(m) ?? NOTHING_ASKED) : NOTHING_ASKED,
+      ),
       least: asked.full ? 1 : undefined,
       most: asked.only ? x.here + x.coming + x.more : undefined,
     })),
@@ -175,6 +180,9 @@ export async function adviceFor(opened: Opened, asked: Asked) {
     },
   };
 }
+
+/** The chances of nought, one, two … asked for on a day when surely nobody asks. */
+const NOTHING_ASKED: readonly number[] = [1];
 
 function packedOr(day: SellingDay) {
   try {
