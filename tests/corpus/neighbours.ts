@@ -8133,4 +8133,128 @@ R8. (2 sc, dec) repeat 7 = 21
 R9. (sc, dec) repeat 7 = 14`,
     parts: [{ name: "Lion head", counts: [7, 14, 21, 28, 28, 28, 28, 21, 14] }],
   },
+  {
+    hand: "of the plain hands, y6: 376. Angel for the tree",
+    text: `Angel for the tree
+
+Cone body, white, from the tip
+Round 1: Work 6 sc into a magic ring.
+Round 2: Sc in each sc.
+Round 3: *Sc in next sc, 2 sc in next sc* 3 times. (9 sc)
+Round 4: *Sc in next 2 sc, 2 sc in next sc* 3 times. (12 sc)
+Round 5: *Sc in next 3 sc, 2 sc in next sc* 3 times. (15 sc)
+Round 6: *Sc in next 4 sc, 2 sc in next sc* 3 times. (18 sc)
+Round 7: *Sc in next 5 sc, 2 sc in next sc* 3 times. (21 sc)
+Round 8: *Sc in next 6 sc, 2 sc in next sc* 3 times. (24 sc)
+Round 9: *Sc in next 7 sc, 2 sc in next sc* 3 times. (27 sc)
+Round 10: *Sc in next 8 sc, 2 sc in next sc* 3 times. (30 sc)
+Round 11: Sc in each sc. (30 sc)
+Do not stuff. Fasten off.
+
+Head, flesh
+Round 1: Work 6 sc into a magic ring.
+Round 2: 2 sc in each sc. (12 sc)
+Round 3: *Sc in next sc, 2 sc in next sc* 6 times. (18 sc)
+Round 4: *Sc in next 2 sc, 2 sc in next sc* 6 times. (24 sc)
+Rounds 5–7: Sc in each sc.
+Round 8: *Sc in next 2 sc, sc2tog* 6 times. (18 sc)
+Round 9: *Sc in next sc, sc2tog* 6 times. (12 sc)
+Stuff and sew to the cone.
+
+Sleeves, white, make 2
+Round 1: Work 5 sc into a magic ring.
+Round 2: Sc in next sc, 2 sc in next sc, sc in next 2 sc, 2 sc in last sc. (7 sc)
+Rounds 3–6: Sc in each sc.`,
+    parts: [
+      { name: "Cone body", counts: [6, 6, 9, 12, 15, 18, 21, 24, 27, 30, 30] },
+      { name: "Head", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12] },
+      { name: "Sleeves", make: 2, counts: [5, 7, 7, 7, 7, 7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 377. Crab, 6 cm wide",
+    text: `Crab, 6 cm wide
+Body: top and bottom in one
+rnd 1 [6] mr 6 sc
+rnd 2 [12] inc x6
+rnd 3 [18] (sc 1, inc 1) x6
+rnd 4 [24] (sc 2, inc 1) x6
+rnd 5 [30] (sc 3, inc 1) x6
+rnd 6-8 [30] sc
+rnd 9 [24] (sc 3, dec 1) x6
+rnd 10 [18] (sc 2, dec 1) x6
+eyes at rnd 6
+rnd 11 [12] (sc 1, dec 1) x6
+Claws: make 2
+rnd 1 [6] mr 6 sc
+rnd 2 [9] (sc 1, inc 1) x3
+rnd 3 [9] sc
+rnd 4 [6] (sc 1, dec 1) x3
+Legs: make 6: ch 5, sc 4 back along the chain.`,
+    parts: [
+      { name: "Body: top and bottom in one", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "Claws", make: 2, counts: [6, 9, 9, 6] },
+      { name: "Legs", make: 6, counts: [4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 378. Frog (bright green, 3.0 mm)",
+    text: `Frog (bright green, 3.0 mm)
+1st rnd. 7 dc in magic circle
+2nd rnd. 2 dc in each st (14 dc)
+3rd rnd. [dc, 2 dc in next] x 7 (21 dc)
+4th rnd. [2 dc, 2 dc in next] x 7 (28 dc)
+5th – 8th rnds. dc in each st
+9th rnd. [2 dc, dc2tog] x 7 (21 dc)
+10th rnd. [dc, dc2tog] x 7 (14 dc)
+11th rnd. dc2tog x 7 (7 dc)
+(UK terms are used)
+Eye bumps (two)
+1st rnd. 5 dc in magic circle
+2nd rnd. [dc, 2 dc in next] x 2, dc (7 dc)
+3rd rnd. dc in each st`,
+    parts: [
+      { name: "Frog", counts: [7, 14, 21, 28, 28, 28, 28, 28, 21, 14, 7] },
+      { name: "Eye bumps", make: 2, counts: [5, 7, 7] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y6: 379. Pincushion macaron",
+    text: `Pincushion macaron
+R1: magic ring, 6 sc.
+R2: 6 inc. [12 sts]
+R3: 1 sc, 1 inc; repeat 6x. [18 sts]
+R4: 2 sc, 1 inc; repeat 6x. [24 sts]
+R5: 3 sc, 1 inc; repeat 6x. [30 sts]
+R6: 4 sc, 1 inc; repeat 6x. [36 sts]
+R7: FLO: 36 sc. [36 sts]
+R8: 36 sc. [36 sts]
+R9: 4 sc, 1 dec; repeat 6x. [30 sts]
+R10: 3 sc, 1 dec; repeat 6x. [24 sts]
+R11: 2 sc, 1 dec; repeat 6x. [18 sts]
+Stuff with wool offcuts.
+R12: 1 sc, 1 dec; repeat 6x. [12 sts]
+R13: 6 dec. [6 sts]`,
+    parts: [{ name: "Pincushion macaron", counts: [6, 12, 18, 24, 30, 36, 36, 36, 30, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, y6: 380. Bell, gold",
+    text: `Bell, gold
+With gold, ch 2.
+Rnd 1. 6 sc in 2nd ch from hook.
+Rnd 2. 2 sc in each sc around. (12)
+Rnd 3. *2 sc in next sc, 1 sc in next sc. Rep from * around. (18)
+Rnd 4. 1 sc in each sc around.
+Rnds 5 and 6. As Rnd 4.
+Rnd 7. *2 sc in next sc, 1 sc in next 2 sc. Rep from * around. (24)
+Rnd 8. As Rnd 4. Sl st in next sc. Fasten off.
+Clapper
+With red, ch 2.
+Rnd 1. 5 sc in 2nd ch from hook.
+Rnd 2. 1 sc in each sc around. Fasten off.`,
+    parts: [
+      { name: "Bell", counts: [6, 12, 18, 18, 18, 18, 24, 24] },
+      { name: "Clapper", counts: [5, 5] },
+    ],
+  },
 ];

@@ -33,6 +33,8 @@ export const FAULT = {
   /** After a slip: going on from what is made, or from what was there, rather than from what is written. */
   goOnMade: 0.03,
   goOnBefore: 0.2,
+  /** … or from whatever the next round goes into. */
+  goOnOpen: 0.6,
 } as const;
 /** The most that one more round of a range costs, whose line was told to be wrong already. */
 export const ECHO = 0.06;

@@ -101,6 +101,7 @@ class Expander {
 
   private push(line: Line, n: number | undefined, at: Span, word: string): void {
     const first = this.out.length === 0;
+    const told = this.toldOf.has(line.trees);
     // "Rnds 4-5: sc around, change to red in the last st": the change comes once, at the end of the last of
     // them.
     if (!line.lastOfLine) line = { ...line, trees: this.unchanged(line.trees) };
@@ -118,6 +119,8 @@ class Expander {
       return;
     }
     this.budget.rounds++;
+    // A gap that was told in another part is copied along.
+    if (told && n !== undefined) this.expected = n;
     const gap = n === undefined ? false : this.numbered(n, line.raw.line, at) && !first;
     if (n !== undefined) this.counter = n;
     else {
@@ -133,6 +136,7 @@ class Expander {
         lastOfLine,
         summed: summed || lastOfLine,
         copied,
+        told,
         number: counter,
         label: `${word} ${counter}`,
       },
@@ -140,6 +144,8 @@ class Expander {
     });
   }
 
+  /** Copies of rounds whose slip was told where they stand. */
+  private readonly toldOf = new Set<readonly Tree[]>();
   private readonly kept = new Map<readonly Tree[], readonly Tree[]>();
   private unchanged(trees: readonly Tree[]): readonly Tree[] {
     let kept = this.kept.get(trees);
@@ -167,7 +173,7 @@ class Expander {
         copied.forEach((trees, i) =>
           this.push(
             { raw: r, trees, lastOfLine: i === copied.length - 1, summed: false, copied: true },
-            r.label?.first !== undefined ? r.label.first + i : undefined,
+            numberOf(r, i, copied.length),
             at,
             word,
           ),
@@ -241,8 +247,8 @@ class Expander {
     if (left < 1 || left > MAX_GAP) return undefined;
     const said = this.to.source.slice(r.label?.to ?? r.from, next.from).toLowerCase();
     for (const m of said.matchAll(ROUNDS_TOLD)) {
-      const n = numberSaid(m[1] ?? m[2] ?? "");
-      if (n === left || n === left + 1 || n === then - 1) return range(first, then - 1);
+      const [many, until] = [numberSaid(m[1] ?? ""), numberSaid(m[2] ?? "")];
+      if (many === left || many === left + 1 || until === then - 1) return range(first, then - 1);
     }
     return undefined;
   }
@@ -286,7 +292,7 @@ class Expander {
   private resolve(r: RawRound, wanted: number): (readonly Tree[])[] {
     const ref = r.reference;
     if (!ref) return [];
-    let pool: { number: number | undefined; trees: readonly Tree[] }[];
+    let pool: { number: number | undefined; trees: readonly Tree[]; broken?: number | undefined }[];
     if (ref.part !== undefined) {
       const name = ref.part.toLowerCase();
       const part =
@@ -299,7 +305,17 @@ class Expander {
         this.to.report(ref.partAt ?? r, { code: "no-such-part", name: ref.part }, "error");
         return [r.trees];
       }
-      pool = countedOn(part.rounds.map((x) => ({ number: x.number, trees: [sure(x.nodes)] })));
+      pool = countedOn(
+        part.rounds.map((x, i, all) => {
+          // What stands behind a missing round went on from its own sum.
+          const gap = (x.number ?? 0) > (all[i - 1]?.number ?? Infinity) + 1;
+          return {
+            number: x.number,
+            trees: [sure(x.nodes)],
+            broken: x.broken || gap ? x.count : undefined,
+          };
+        }),
+      );
     } else
       pool = this.out.map((x) => ({ number: x.round.number, trees: readWhole(x.round.candidates.trees) }));
     const { first: from, last: until = from } = r.label ?? {};
@@ -313,7 +329,16 @@ class Expander {
       // "Rnds 1-2: as for big bell": its rounds of these numbers, no others.
       const same = pool.filter((x) => x.number !== undefined && x.number >= from && x.number <= until);
       if (same.length === until - from + 1) pool = same;
+      else if (same.length >= 2 && pool.some((x) => (x.number ?? 0) > until)) {
+        // One of them is missing there, which was told: those that are there.
+        pool = same;
+        wanted = same.length;
+      }
     }
+    const upTo = ref.part === undefined ? undefined : ref.until;
+    // "As for the cup through round 4": none behind that one.
+    const within = pool.filter((x) => x.number !== undefined && x.number <= (upTo ?? 0));
+    if (upTo !== undefined && within.at(-1)?.number === upTo && within.length < upTo) pool = within;
     if (ref.back > 0) pool = pool.slice(-ref.back);
     else if (ref.first !== undefined) {
       const { first, last = first } = ref;
@@ -334,7 +359,7 @@ class Expander {
     const done = this.out[this.out.length - 1]?.round.number ?? this.out.length;
     const count =
       ref.until !== undefined
-        ? Math.max(1, Math.min(MAX_ROUNDS, ref.until - done))
+        ? Math.max(1, Math.min(MAX_ROUNDS, pool === within ? pool.length : ref.until - done))
         : ref.times !== undefined
           ? ref.times * pool.length
           : r.label?.first !== undefined && ref.part === undefined
@@ -343,7 +368,14 @@ class Expander {
     const own = r.nodes.filter((n) => n.kind === "total" || n.kind === "event" || n.kind === "colour");
     // "The same as the front, in white": the colour is that of every round of it.
     const colour = ref.part !== undefined ? own.filter((n) => n.kind === "colour") : [];
-    const plain = pool.map((x) => x.trees.map((t) => copyOf(t, colour)));
+    const plain = pool.map((x) => {
+      const { from, to } = r;
+      // A slip that was told there is not told again: it goes on from where that round did.
+      const went: readonly Node[] = x.broken === undefined ? [] : [{ kind: "total", n: x.broken, from, to }];
+      const copies = x.trees.map((t) => copyOf(t, [...colour, ...went]));
+      if (x.broken !== undefined) this.toldOf.add(copies);
+      return copies;
+    });
     const copies: (readonly Tree[])[] = [];
     for (let i = 0; i < count && copies.length < MAX_ROUNDS; i++) {
       const source = i % pool.length;
@@ -388,6 +420,12 @@ function eachSummed(trees: readonly Tree[], many: number): Ranged | undefined {
     })),
   );
   return { rounds, own: true };
+}
+
+/** The number of a copied round: the last of them is the last that is named, whichever of the others are missing. */
+function numberOf({ label, reference }: RawRound, i: number, many: number): number | undefined {
+  const last = reference?.part === undefined || i < many - 1 ? undefined : (label?.last ?? reference.until);
+  return last ?? (label?.first === undefined ? undefined : label.first + i);
 }
 
 /** "Start: 6 sc in mr" right above round 2 is round 1. */

@@ -413,6 +413,8 @@ function afterSlip(j: Judged, slot: string, first: boolean, source: string): Jud
       add(r.offers, FAULT.goOnMade);
   if (j.fault !== "open") add(o.offers, FAULT.goOnMade * 2);
   add(live, FAULT.goOnBefore);
+  // Where no sum is written the rounds behind may tell what was meant.
+  if (written === undefined && j.fault !== "open") counts.push([undefined, FAULT.goOnOpen]);
   if (counts.length === 0) counts.push([undefined, 0]);
   return counts.map(([count, cost]) => ({ ...j, count, cost: j.cost + cost, echo: j.echo + cost }));
 }

@@ -216,6 +216,7 @@ class PartCounter {
     const { e, judged, base } = s;
     const quiet =
       this.brokenLine === e.raw.line ||
+      e.told ||
       judged.candidate.pickups.some((p) =>
         p.part.rounds.some((r) => r.broken && r.line === p.part.rounds.at(-1)?.line),
       );

@@ -146,6 +146,8 @@ export interface Expanded {
   /** Its total is its own: it is the last of its line, or each round of the line has one. */
   readonly summed: boolean;
   readonly copied: boolean;
+  /** It is a copy of a round whose slip was told already. */
+  readonly told: boolean;
 }
 /** The likeliest reading. */
 export const plainest = (e: Expanded): Candidate => e.candidates.at(0);

@@ -6,7 +6,11 @@ export const LINE = {
   other: 0.3,
   /** … though it begins with a round's label and stitches. */
   otherLabelled: 3,
+  /** … with nothing between the label and the stitches that could be doubted. */
+  otherWorked: 4,
   otherNumbered: 2,
+  /** … with a bare number, in a text that numbers its rounds so. */
+  otherCounted: 3.4,
   /** A number that goes on, that begins anew without a heading, that is there twice, that leaves some out. */
   goesOn: 0,
   oneAgain: 1.3,

@@ -165,7 +165,8 @@ function* choices(s: Seen, state: State, whole: Whole): Generator<Choice> {
       ? { pending: false, inPart: true, last: state.pending ? s.stands : undefined }
       : {};
   const other = LINE.other + (s.heading && named ? passedName(s.heading, s, whole.below) : 0);
-  const cost = Math.max(other, ...s.labels.map(passedLabel));
+  const counts = state.section !== "sewing" && state.section !== "list";
+  const cost = Math.max(other, ...s.labels.map((r) => passedLabel(r, counts ? whole.style : undefined)));
   yield [{ kind: "other" }, under, cost];
   // The numbers below may have counted them, or not.
   if (s.rounds !== undefined && state.inPart && !state.pending && state.last !== undefined)
@@ -180,9 +181,14 @@ const isJoining = (h: HeadingReading): boolean => /^join/i.test(h.name);
 const isWorked = (s: Seen | undefined): boolean =>
   s?.labels.some((l) => l.work === "full" && !l.sentence) ?? false;
 
+/** So many labels of one style are the way of the text. */
+const COUNTED = 4;
+
 /** What it costs to take for nothing a line that begins like a round. */
-function passedLabel(r: Seen["labels"][number]): number {
+function passedLabel(r: Seen["labels"][number], style: Whole["style"] | undefined): number {
   if (r.sentence) return 0;
+  if (r.work === "full" && !isBare(r)) return LINE.otherWorked;
+  if (r.work === "full" && style?.name === base(r.style) && style.many >= COUNTED) return LINE.otherCounted;
   if (r.work !== "none") return isBare(r) ? LINE.otherNumbered : LINE.otherLabelled;
   return !isBare(r) && r.style !== base(r.style) ? LINE.otherLabelled / 2 : 0;
 }
