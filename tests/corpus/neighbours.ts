@@ -8257,4 +8257,16 @@ Rnd 2. 1 sc in each sc around. Fasten off.`,
       { name: "Clapper", counts: [5, 5] },
     ],
   },
+  {
+    hand: "of the plain hands, y7: 381. Sums in front, two of them alone",
+    text: `Bauble
+6: mr
+12: inc
+18: (sc, inc)
+24: (2 sc, inc)
+24
+24
+18: (2 sc, dec)`,
+    parts: [{ name: "Bauble", counts: [6, 12, 18, 24, 24, 24, 18] }],
+  },
 ];

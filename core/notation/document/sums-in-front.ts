@@ -13,8 +13,8 @@ type How = "signed" | "framed" | "alone";
 
 /**
  * "12: inc x6", "18 - (sc, inc) x 6", "18 (sc, inc)", line under line: what stands in front is what each round comes
- * to, since it does not count 1, 2, 3; "18" alone among such lines is a plain round. Each gets the label that it stands for, "next round", and its sum behind the work. Linear
- * in the text.
+ * to, since it does not count 1, 2, 3; "18" alone among such lines is a plain round. Each gets the label that it
+ * stands for, "next round", and its sum behind the work. Linear in the text.
  *
  * @param works tells whether stitches or numbers of them stand among some words
  */
@@ -25,9 +25,8 @@ export function sumsInFront(
   const out = [...lines];
   let run: { line: number; how: How }[] = [];
   const settle = () => {
-    const many = (how: How) => run.filter((r) => r.how === how).length;
     // A number alone tells a round only where its neighbours say what theirs are.
-    const led = many("framed") >= FEWEST - 1 || many("alone") === 0;
+    const led = run.filter((r) => r.how !== "alone").length >= FEWEST - 1;
     if (led && run.length >= FEWEST && areSums(run.map((r) => lines[r.line]?.[0]?.value ?? 0)))
       for (const r of run) out[r.line] = summedBehind(lines[r.line] ?? [], r.how);
     run = [];

@@ -396,7 +396,7 @@ class Builder {
       span: { from: before?.from ?? span.from, to: span.to },
       outermost: true,
     };
-    items.splice(at, 1, ...placed({ ...said, target: { ...target, onward: true } }, around));
+    items.splice(at, 1, ...placed({ ...said, target }, around));
     return true;
   }
 
