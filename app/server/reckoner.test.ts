@@ -55,6 +55,14 @@ describe("a reckoner", () => {
     expect(answers.map((a) => a.ok)).toEqual([false, false, true]);
     await one.close();
   });
+  it("what an answer waits for goes ahead of what was asked for before", async () => {
+    const one = new Reckoner<string, { got: string }>(file, { ...limits, threads: 1 });
+    const order: string[] = [];
+    const ask = (task: string, ahead?: boolean) => one.reckon(task, ahead).then(() => order.push(task));
+    await Promise.all([ask("first"), ask("tile"), ask("tile too"), ask("paper", true)]);
+    expect(order).toEqual(["first", "paper", "tile", "tile too"]);
+    await one.close();
+  });
   it("turns away at once what would wait behind more than it may", async () => {
     const one = new Reckoner<string, { got: string }>(file, { ...limits, threads: 1, waiting: 2 });
     const answers = await Promise.all(["first", "second", "third", "fourth"].map((t) => one.reckon(t)));

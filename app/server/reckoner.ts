@@ -38,10 +38,12 @@ interface Thread {
 /**
  * A few threads that reckon what could take long, so that the one that answers requests never does. A task
  * that takes too long or too much memory, throws, or answers too much costs itself and its thread; the next
- * task gets a new one. Tasks are taken in order. Never rejects.
+ * task gets a new one. Tasks are taken in order, those that an answer waits for ahead of the others. Never
+ * rejects.
  */
 export class Reckoner<In, Out> {
   private readonly threads: Thread[] = [];
+  private readonly ahead: Task[] = [];
   private readonly queue: Task[] = [];
   private closed = false;
   constructor(
@@ -50,11 +52,11 @@ export class Reckoner<In, Out> {
     private readonly workerData: unknown = undefined,
   ) {}
 
-  reckon(input: In): Promise<Reckoned<Out>> {
-    if (this.queue.length >= (this.limits.waiting ?? Infinity))
-      return Promise.resolve({ ok: false, why: "time" });
+  reckon(input: In, ahead = false): Promise<Reckoned<Out>> {
+    const queue = ahead ? this.ahead : this.queue;
+    if (queue.length >= (this.limits.waiting ?? Infinity)) return Promise.resolve({ ok: false, why: "time" });
     return new Promise((resolve) => {
-      this.queue.push({ input, done: resolve as Task["done"] });
+      queue.push({ input, done: resolve as Task["done"] });
       this.next();
     });
   }
@@ -65,10 +67,10 @@ export class Reckoner<In, Out> {
   }
 
   private next(): void {
-    while (this.queue.length > 0 && !this.closed) {
+    while (this.ahead.length + this.queue.length > 0 && !this.closed) {
       const free = this.threads.find((t) => t.task === undefined) ?? this.start();
       if (!free) return;
-      const task = this.queue.shift();
+      const task = this.ahead.shift() ?? this.queue.shift();
       if (!task) return;
       free.task = task;
       // Only while it works does a thread keep the process up.

@@ -111,7 +111,8 @@ export const pictureOf = (
 /** How large the whole figure is; its main part where it cannot be put together. */
 export async function measuresOf(entry: ItemWithRevision, analysis: ItemAnalysis): Promise<Measures> {
   const got = await once(keyOf(entry, analysis, "measures"), async () => {
-    const r = await drawer.reckon({ ...sourceOf(entry, analysis), as: "measures" });
+    // A page or a paper waits for these; forty tiles of a list may be waiting to be drawn.
+    const r = await drawer.reckon({ ...sourceOf(entry, analysis), as: "measures" }, true);
     return r.ok && r.value?.kind === "measures" ? r.value.measures : undefined;
   });
   const main = mainOf(analysis.piece)?.fabric;
