@@ -16,6 +16,7 @@ import { unwrapped } from "./document/unwrap";
 import { labelsInARow, mayCut, unitsOf, type Unit } from "./document/units";
 import { operationsOf } from "./surroundings";
 import { startsEvent } from "./events";
+import { eyesTold, together } from "./eyes";
 import { isRoundWord, type RoundLabel } from "./labels";
 import type { Line } from "./text";
 import type { Token } from "./tokens";
@@ -228,7 +229,10 @@ export class DocumentReader extends LooseReader {
     const decisions = plan(units.map((u) => this.see(u)));
     const kinds = new Map<number, LineKind>();
     units.forEach((u, i) => {
-      const kind = this.readUnit(u, decisions[i] ?? { kind: "other" });
+      const read = this.readUnit(u, decisions[i] ?? { kind: "other" });
+      const more =
+        units[i + 1]?.line === u.line && decisions[i + 1]?.kind === "other" ? units[i + 1] : undefined;
+      const kind = read === "note" || read === "event" ? this.hearEyes(u, more, read) : read;
       if (u.atStart || kind === "round") kinds.set(u.line.number, kind);
     });
     this.closeRound();
@@ -240,6 +244,25 @@ export class DocumentReader extends LooseReader {
       assembly: this.assembly,
       unread: this.unread,
     };
+  }
+
+  /** Eyes that a line speaks of in passing; of some that are there already it may tell the place. */
+  private hearEyes({ tokens, line }: Unit, more: Unit | undefined, kind: LineKind): LineKind {
+    const part = this.heading ? undefined : this.part;
+    const alone = part ? eyesTold(tokens) : undefined;
+    // "Eyes go on now (6 mm), on row 5": the line goes on behind the bracket.
+    const told = part && more && !alone?.rounds ? (eyesTold([...tokens, ...more.tokens]) ?? alone) : alone;
+    if (!part || !told) return kind;
+    const had = part.events.findIndex((e) => e.event.kind === "eyes" && e.event.what === told.what);
+    const event = part.events[had]?.event;
+    if (event?.kind === "eyes") {
+      const { line: at, afterRound } = part.events[had] ?? { line: line.number, afterRound: 0 };
+      part.events[had] = { event: together(event, told), line: at, afterRound };
+    } else if (kind === "note") {
+      const afterRound = part.rounds.length + (this.open ? 1 : 0);
+      part.events.push({ event: told, line: line.number, afterRound });
+    }
+    return "event";
   }
 
   /** "Close. Tentacles: ch 15, 14 sc. Make 8.": a part that is named behind a sentence is a line of its own. */

@@ -1,7 +1,7 @@
 import { readShade } from "./colours";
 import type { Cursor } from "./cursor";
 import type { PatternEvent } from "./tree";
-import { isRoundWord } from "./labels";
+import { eyesIn } from "./eyes";
 import { MM_PER_INCH } from "../units";
 
 const STUFF = /^(stuff|stuffing|fill|filling|restuff|overstuff|stuffed|filled)$/;
@@ -77,16 +77,16 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
   const has = (re: RegExp) => words.some((t) => re.test(t.text));
   const first = words[0]?.text ?? "";
   if (
-    has(/^(eye|eyes|nose|noses)$/) &&
-    !has(/^(embroider|sew|embroidered|patch|patches|white|whites)$/) &&
-    (PLACE.test(first) ||
-      first === "pop" ||
-      first === "safety" ||
-      first === "eyes" ||
-      words[0]?.kind === "number" ||
-      has(/^safety$/))
-  )
-    return eyes(words);
+    PLACE.test(first) ||
+    first === "pop" ||
+    first === "safety" ||
+    first === "eyes" ||
+    words[0]?.kind === "number" ||
+    has(/^safety$/)
+  ) {
+    const eyes = eyesIn(words);
+    if (eyes) return eyes;
+  }
   if (has(STUFF) && !(PLACE.test(first) && !has(/^(stuffing|filling)$/))) {
     const none = has(/^(not|without|no|don't|unstuffed)$/);
     const firmness = has(/^(lightly|light|loosely|softly|little)$/)
@@ -237,44 +237,6 @@ function stitchesIn(words: readonly { text: string; kind: string; value: number 
   const at = words.findIndex((t) => /^(st|sts|stitch|stitches)$/.test(t.text));
   const n = words[at - 1];
   return n?.kind === "number" ? n.value : undefined;
-}
-
-function eyes(words: readonly { text: string; kind: string; value: number }[]): PatternEvent {
-  let sizeMm: number | undefined;
-  let rounds: readonly [number, number] | undefined;
-  let apart: number | undefined;
-  let count: number | undefined;
-  for (let i = 0; i < words.length; i++) {
-    const word = words[i];
-    if (word?.kind !== "number" && word?.kind !== "ordinal") continue;
-    const next = words[i + 1]?.text ?? "";
-    const after = words[i + 2];
-    if (next === "mm" || (next === "-" && words[i + 2]?.text === "mm")) sizeMm = word.value;
-    else if (/^(st|sts|stitch|stitches|sc|dc|hdc)$/.test(next)) apart = word.value;
-    else if (
-      /^(and|&|-|to)$/.test(next) &&
-      (after?.kind === "number" || isRoundWord(after?.text ?? "") || after?.kind === "ordinal")
-    ) {
-      const second = after?.kind === "word" ? words[i + 3] : after;
-      if (second && (second.kind === "number" || second.kind === "ordinal") && rounds === undefined) {
-        rounds = [word.value, second.value];
-        i = words.indexOf(second);
-      }
-    } else if (isRoundWord(words[i - 1]?.text ?? "") && rounds === undefined)
-      rounds = [word.value, word.value];
-    else if (count === undefined && word.value <= 12 && i <= 3 && !isRoundWord(words[i - 1]?.text ?? ""))
-      count = word.value;
-  }
-  const nose = words.some((t) => /^noses?$/.test(t.text)) && !words.some((t) => /^eyes?$/.test(t.text));
-  const single = nose || words.some((t) => t.text === "eye");
-  return {
-    kind: "eyes",
-    what: nose ? "nose" : "eye",
-    count: count ?? (single ? 1 : 2),
-    sizeMm,
-    rounds,
-    apart,
-  };
 }
 
 function tail(words: readonly { text: string; kind: string; value: number }[]): number | undefined {
