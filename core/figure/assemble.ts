@@ -111,7 +111,10 @@ function movedPlace(p: Place, moved: readonly Moved[]): Place {
 
 function putOne(place: Place, pieces: readonly Piece[], r: Resolved, put: readonly Put[]): Put {
   const piece = pieces[place.part] as Piece;
-  const habit = habitOf(piece.part.name);
+  const habit = habitOf(
+    piece.part.name,
+    pieces.map((p) => p.part.name),
+  );
   const loop = piece.fabric.form === "cord" && habit.host[0] === "top";
   const flat = place.host !== undefined && fallsFlat(piece.fabric, habit.cup === true);
   const host = hostPut(place, put);

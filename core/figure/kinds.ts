@@ -20,6 +20,8 @@ export type HabitAt =
  */
 export interface Habit {
   readonly words: RegExp;
+  /** Holds where another part is called so: a tree's trunk is no elephant's. */
+  readonly beside?: RegExp;
   /** Which other part it goes on: by its kind, or the main part. "top": whatever is on top so far. */
   readonly host: readonly ("head" | "body" | "muzzle" | "top" | "main")[];
   readonly at: HabitAt;
@@ -63,6 +65,28 @@ export const HABITS: readonly Habit[] = [
     pair: 160,
     points: "out",
     why: "it is carried on the back",
+  },
+  {
+    words: fit("trunk|pot|stump|stand"),
+    beside: fit("tree|fir|pine|palm|spruce|cactus|crown|foliage|leaves"),
+    host: ["main"],
+    at: { low: 0 },
+    one: 0,
+    pair: 0,
+    points: "bottom",
+    cup: true,
+    why: "a tree stands on it",
+  },
+  {
+    words: fit("stem|stalk|gill"),
+    beside: fit("cap|mushroom|toadstool"),
+    host: ["main"],
+    at: { low: 0 },
+    one: 0,
+    pair: 0,
+    points: "bottom",
+    cup: true,
+    why: "a mushroom's cap sits on it",
   },
   {
     words: fit("beak|bill|snout|muzzle|trunk|nozzle"),
@@ -300,5 +324,11 @@ export const HOSTS: Readonly<Record<"head" | "body" | "muzzle", RegExp>> = {
   body: /\b(?:body|torso|belly and back)\b/,
   muzzle: /\b(?:snout|muzzle)\b/,
 };
-export const habitOf = (name: string): Habit =>
-  HABITS.find((h) => h.words.test(name.toLowerCase().replace(/\([^)]*\)/g, ""))) ?? UNKNOWN;
+const plainName = (name: string): string => name.toLowerCase().replace(/\([^)]*\)/g, "");
+/** Where a part of that name goes among parts of those others. */
+export const habitOf = (name: string, others: readonly string[] = []): Habit =>
+  HABITS.find(
+    (h) =>
+      h.words.test(plainName(name)) &&
+      (!h.beside || others.some((o) => o !== name && h.beside?.test(plainName(o)))),
+  ) ?? UNKNOWN;

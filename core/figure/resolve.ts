@@ -1,6 +1,7 @@
 import { bodyIndices, bodyRounds, faceOf, type FabricPart } from "../fabric";
 import { takenIn, type CheckedPart } from "../notation";
 import { habitOf, HOSTS, UNKNOWN, type Habit } from "./kinds";
+import { lyingPlace } from "./lying";
 import type { Place } from "./place";
 import type { Said } from "./said";
 
@@ -28,15 +29,16 @@ const nameOf = (p: Piece): string => p.part.name.toLowerCase();
 export function resolvePlaces(pieces: readonly Piece[], said: readonly Said[]): Resolved {
   if (pieces.length === 0) return { root: -1, firstOnTop: [], opening: undefined, places: [] };
   const root = rootOf(pieces, said);
-  const firstOnTop = pieces.map((p, i) => isFirstOnTop(p, i, pieces, said));
+  const firstOnTop = pieces.map((p, i) => isFirstOnTop(p, i, pieces, said, i === root));
   const opening = said.findLast((s) => s.opening !== undefined && s.parts.includes(root))?.opening;
   const stance = { root, firstOnTop, opening };
   const places: Place[] = [rootPlace(root)];
+  const names = pieces.map((p) => p.part.name);
   const taken = takenIn(pieces.map((p) => p.part));
   let top = root;
   pieces.forEach((p, i) => {
     if (i === root) return;
-    const habit = habitOf(p.part.name);
+    const habit = habitOf(p.part.name, names);
     const into = taken.find((t) => t.part === p.part && t.into !== p.part);
     const words = saidOf(said, i);
     const work: Work = { pieces, stance, habit, top, places };
@@ -96,8 +98,17 @@ function rootOf(pieces: readonly Piece[], said: readonly Said[]): number {
  * Which end is up. A flat base with a crease tells it, then a boat's or pot's opening, a head on a body's
  * open end, the eyes; most pieces are worked from the top down.
  */
-function isFirstOnTop(p: Piece, i: number, pieces: readonly Piece[], said: readonly Said[]): boolean {
-  const own = said.findLast((s) => s.opening !== undefined && s.parts.includes(i))?.opening;
+function isFirstOnTop(
+  p: Piece,
+  i: number,
+  pieces: readonly Piece[],
+  said: readonly Said[],
+  isRoot: boolean,
+): boolean {
+  // What is said of all parts, above them, is said of the figure.
+  const own = said.findLast(
+    (s) => s.opening !== undefined && s.parts.includes(i) && (isRoot || s.parts.length === 1),
+  )?.opening;
   if (own === "up") return false;
   if (own === "down") return true;
   const rounds = p.part.rounds;
@@ -105,6 +116,10 @@ function isFirstOnTop(p: Piece, i: number, pieces: readonly Piece[], said: reado
   const profile = p.fabric.profile;
   const widest = Math.max(...profile, 0);
   const eyes = p.part.events.find((e) => e.event.kind === "eyes" && e.event.rounds)?.event;
+  const name = nameOf(p);
+  // The open end of a head is where its body goes.
+  const onBody = HOSTS.head.test(name) && pieces.some((x, k) => k !== i && HOSTS.body.test(nameOf(x)));
+  if (onBody && !HOSTS.body.test(name) && p.fabric.openEnd) return true;
   if (eyes?.kind === "eyes" && eyes.rounds) {
     const share = eyes.rounds[0] / Math.max(1, rounds.length);
     if (share < 0.45) return true;
@@ -113,7 +128,6 @@ function isFirstOnTop(p: Piece, i: number, pieces: readonly Piece[], said: reado
   if (crease > 0 && crease <= profile.length / 3) return false;
   if (crease > (profile.length * 2) / 3) return true;
   if (p.part.worked === "oval" && p.fabric.openEnd) return false;
-  const name = nameOf(p);
   const carries = pieces.some((x, k) => k !== i && HOSTS.head.test(nameOf(x)));
   if (HOSTS.body.test(name) && !HOSTS.head.test(name) && carries) return false;
   if (/\b(?:pot|basket|bowl|cup|hull|boat|vase|nest)\b/.test(name)) return false;
@@ -163,11 +177,28 @@ function topFor(i: number, w: Work): number {
   return width(w.top) >= 0.4 * width(i) ? w.top : w.stance.root;
 }
 
+/** What was said of a piece, the last word first. */
+type Last = <T>(pick: (s: Said) => T | undefined) => T | undefined;
+interface Asked {
+  readonly i: number;
+  readonly k: number;
+  readonly count: number;
+  readonly host: number;
+  readonly hosted: Piece;
+  readonly last: Last;
+  readonly side: Said["side"];
+  /** The round, from the text or from habit. */
+  readonly band: number;
+  /** No round is told. */
+  readonly plain: boolean;
+}
+type Spot = Pick<Place, "band" | "angle" | "on" | "points">;
+
 /** One piece: what was said of the part, of this piece last; what is open comes from the habit. */
 function placeOf(i: number, k: number, count: number, all: readonly Said[], w: Work): Place {
   const words = all.filter((s) => s.piece === undefined || s.piece === k);
   const host = hostOf(i, words, w);
-  const last = <T>(pick: (s: Said) => T | undefined): T | undefined => {
+  const last: Last = (pick) => {
     for (let n = words.length - 1; n >= 0; n--) {
       const v = pick(words[n] as Said);
       if (v !== undefined) return v;
@@ -175,51 +206,54 @@ function placeOf(i: number, k: number, count: number, all: readonly Said[], w: W
     return undefined;
   };
   const hosted = w.pieces[host] as Piece;
-  const ends = endsOf(host, w.stance);
-  const side = last((s) => s.side);
-  const line = words.find((s) => hasPlace(s))?.line ?? words.find((s) => s.host !== undefined)?.line;
-  const habit = w.habit;
-  const where = bandOf(last, hosted, habit, w, host);
+  const { habit } = w;
+  const { band, because } = bandOf(last, hosted, habit, w, host);
   const plain = last((s) => s.rounds) === undefined && last((s) => s.from) === undefined;
-  const on = onOf(
-    side,
-    plain,
-    habit,
-    ends,
-    w.pieces[i],
-    hosted,
-    last((s) => s.toward),
-  );
-  const centre = side === "back" ? 180 : side === "left" ? -90 : side === "right" ? 90 : 0;
-  const off = last((s) => s.off);
-  const apart = last((s) => s.apart);
-  const around = stitchesAt(hosted, where.band);
-  const angle =
-    off !== undefined
-      ? (off / around) * 360
-      : angleOf({
-          k,
-          count,
-          side,
-          centre,
-          apart,
-          around,
-          habit,
-          scattered: last((s) => s.scattered) ?? false,
-        });
+  const asked: Asked = { i, k, count, host, hosted, last, side: last((s) => s.side), band, plain };
+  const spot = liesDown(host, w.stance) ? lyingSpot(asked, w) : uprightSpot(asked, w);
+  const line = words.find((s) => hasPlace(s))?.line ?? words.find((s) => s.host !== undefined)?.line;
   return {
     part: i,
     piece: k,
     host,
-    band: where.band,
-    angle,
-    on,
-    points: last((s) => s.points) ?? pointsOf(habit, on, side),
+    ...spot,
     lies: last((s) => s.lies) ?? habit.lies ?? false,
-    lean: on === "surface" || count === 1 ? 0 : spread(k, count) * 32,
+    lean: spot.on === "surface" || count === 1 ? 0 : spread(k, count) * 32,
     line,
-    because: line === undefined ? habit.why : where.because,
+    because: line === undefined ? habit.why : because,
   };
+}
+
+const liesDown = (host: number, s: Stance): boolean =>
+  host === s.root && (s.opening === "back" || s.opening === "front");
+
+function uprightSpot({ i, k, count, host, hosted, last, side, band, plain }: Asked, w: Work): Spot {
+  const ends = endsOf(host, w.stance);
+  const toward = last((s) => s.toward);
+  const on = onOf(side, plain, w.habit, ends, w.pieces[i], hosted, toward);
+  const told = toldAngle(last, k, count, stitchesAt(hosted, band), side === "back" ? 180 : 0);
+  return {
+    band,
+    angle: told ?? angleOf({ k, count, side, habit: w.habit }),
+    on,
+    points: last((s) => s.points) ?? pointsOf(w.habit, on, side),
+  };
+}
+
+function lyingSpot({ i, k, count, hosted, last, side, band, plain }: Asked, w: Work): Spot {
+  const spot = lyingPlace({
+    name: nameOf(w.pieces[i] as Piece),
+    side,
+    k,
+    count,
+    noseFirst: w.stance.opening === "back",
+    bands: Math.max(1, bodyRounds(hosted.part).length),
+    band: plain ? undefined : band,
+    eyes: eyeBandOf(hosted),
+  });
+  const below = Math.abs(spot.angle) > 90 ? 180 : 0;
+  const told = toldAngle(last, k, count, stitchesAt(hosted, spot.band), below);
+  return { ...spot, angle: told ?? spot.angle, points: last((s) => s.points) ?? spot.points };
 }
 
 const hasPlace = (s: Said): boolean =>
@@ -264,6 +298,17 @@ function pointsOf(habit: Habit, on: Place["on"], side: Said["side"]): Place["poi
   return habit.points;
 }
 
+/** A round by its written number, counted from 0. */
+function indexOf(host: Piece, number: number): number {
+  const whole = Math.floor(number);
+  const at = bodyRounds(host.part).findIndex((r) => r.number === whole);
+  return (at < 0 ? whole - 1 : at) + (number - whole);
+}
+function eyeBandOf(host: Piece): number | undefined {
+  const eyes = faceOf(host.part, host.fabric)[0];
+  return eyes ? (indexOf(host, eyes.rounds[0]) + indexOf(host, eyes.rounds[1])) / 2 : undefined;
+}
+
 /** Rounds of the host as counted from 0. */
 function bandOf(
   last: <T>(pick: (s: Said) => T | undefined) => T | undefined,
@@ -272,13 +317,8 @@ function bandOf(
   w: Work,
   hostIndex: number,
 ): { band: number; because: string } {
-  const counted = bodyRounds(host.part);
-  const bands = Math.max(1, counted.length);
-  const index = (n: number): number => {
-    const whole = Math.floor(n);
-    const at = counted.findIndex((r) => r.number === whole);
-    return (at < 0 ? whole - 1 : at) + (n - whole);
-  };
+  const bands = Math.max(1, bodyRounds(host.part).length);
+  const index = (n: number): number => indexOf(host, n);
   const firstOnTop = w.stance.firstOnTop[hostIndex] ?? true;
   const fromTop = (rounds: number): number => (firstOnTop ? rounds - 1 : bands - rounds);
   const rounds = last((s) => s.rounds);
@@ -286,8 +326,7 @@ function bandOf(
   if (rounds)
     return { band: clamp((index(rounds[0]) + index(rounds[1])) / 2), because: "the pattern says the rounds" };
   const down = firstOnTop ? 1 : -1;
-  const eyes = faceOf(host.part, host.fabric)[0];
-  const eyeBand = eyes ? (index(eyes.rounds[0]) + index(eyes.rounds[1])) / 2 : undefined;
+  const eyeBand = eyeBandOf(host);
   const from = last((s) => s.from);
   if (from) {
     const way = from.way === "below" ? 1 : -1;
@@ -372,20 +411,27 @@ export function stitchesAt(host: Piece, band: number): number {
 /** From −1 to 1 over the pieces of a part. */
 const spread = (k: number, count: number): number => (count === 1 ? 0 : (2 * k) / (count - 1) - 1);
 
-function angleOf(q: {
-  k: number;
-  count: number;
-  side: Said["side"];
-  centre: number;
-  apart: number | undefined;
-  around: number;
-  habit: Habit;
-  scattered: boolean;
-}): number {
-  const { k, count, side, centre, apart, around, habit } = q;
-  if (q.scattered) return ((k * 137.5 + 20) % 360) - 180;
-  if (apart !== undefined && count > 1)
-    return centre + spread(k, count) * ((apart * (count - 1)) / around) * 180;
+/** Degrees by stitches or as she likes, where the text tells them; `centre` is what they are counted from. */
+function toldAngle(last: Last, k: number, count: number, around: number, centre: number): number | undefined {
+  const off = last((s) => s.off);
+  if (off !== undefined) return (off / around) * 360;
+  if (last((s) => s.scattered)) return ((k * 137.5 + 20) % 360) - 180;
+  const apart = last((s) => s.apart);
+  return apart !== undefined && count > 1
+    ? centre + facing(spread(k, count), centre) * ((apart * (count - 1)) / around) * 180
+    : undefined;
+}
+/** The first of two is on the left as seen from the front, at the back too. */
+const facing = (share: number, centre: number): number => (Math.abs(centre) > 90 ? -share : share);
+const CENTRES: Readonly<Partial<Record<NonNullable<Said["side"]>, number>>> = {
+  back: 180,
+  left: -90,
+  right: 90,
+};
+
+function angleOf(q: { k: number; count: number; side: Said["side"]; habit: Habit }): number {
+  const { k, count, side, habit } = q;
+  const centre = CENTRES[side ?? "top"] ?? 0;
   if (count === 1)
     return side === undefined || side === "top" || side === "bottom"
       ? habit.one
@@ -395,8 +441,8 @@ function angleOf(q: {
   if (side === "sides") return spread(k, count) * 90;
   if (count === 2)
     return side === "back"
-      ? centre + spread(k, 2) * Math.min(30, habit.pair)
-      : spread(k, 2) * habit.pair + (centre === 180 ? 180 : 0);
+      ? centre + facing(spread(k, 2), centre) * Math.min(30, habit.pair)
+      : spread(k, 2) * habit.pair;
   // Four legs stand at the corners; more are spread all around.
   return count === 4 ? (k - 1.5) * 90 : (360 * (k + 0.5)) / count - 180;
 }
@@ -407,8 +453,10 @@ function workedIn(i: number, count: number, host: number, round: number, w: Work
   const counted = bodyIndices(hosted.part);
   const band = Math.max(0, counted.indexOf(round));
   const begins = band === 0;
-  const twins = w.pieces.filter((p, k) => k !== i && k !== host && habitOf(p.part.name) === w.habit).length;
-  const own = w.pieces.slice(0, i).filter((p, k) => k !== host && habitOf(p.part.name) === w.habit).length;
+  const names = w.pieces.map((p) => p.part.name);
+  const alike = names.map((n, k) => k !== host && habitOf(n, names) === w.habit);
+  const twins = alike.filter((a, k) => a && k !== i).length;
+  const own = alike.slice(0, i).filter(Boolean).length;
   return Array.from({ length: count }, (_, k) => {
     const all = count === 1 ? twins + 1 : count;
     const at = count === 1 ? own : k;

@@ -209,4 +209,10 @@ export const PLACEMENTS: readonly PlacementCase[] = [
     says: "Sew the back fin along the middle of the back over rounds 6-10.",
     read: [{ parts: [2], side: "back", rounds: [6, 10] }],
   },
+  {
+    parts: ["Dancer", "Skirt"],
+    says: "Attach pink to any free front loop of R7.",
+    in: 1,
+    read: [],
+  },
 ];

@@ -1,5 +1,6 @@
 import type { CheckedPattern } from "../../notation";
 import type { Said } from "../said";
+import { beginsAt } from "./begins";
 import { LONGEST_LINE, textLines } from "./lines";
 import { callsOf } from "./mentions";
 import { sentencesOf } from "./normal";
@@ -38,8 +39,29 @@ export function placesSaid(pattern: CheckedPattern, text: string): Said[] {
     return l.kind === "round" ? afterRound(l.text, l.line) : [l];
   });
   const names = pattern.parts.map((p) => p.name);
-  return readPlaces(said, names, sectionOf);
+  const begun = lines
+    .filter((l) => l.text.length <= LONGEST_LINE)
+    .map((l) => (l.kind === "round" ? { ...l, text: beforeNumbers(l.text) } : l))
+    .flatMap((l) => begunSaid(l.text, l.line, sectionOf(l.line), names));
+  // What is said outright of an opening stands behind, and goes before.
+  return [...begun, ...readPlaces(said, names, sectionOf)];
 }
+
+/** The end that a part is begun at; what is said above all parts is said of all. */
+const begunSaid = (
+  text: string,
+  line: number,
+  section: number | undefined,
+  names: readonly string[],
+): Said[] =>
+  sentencesOf(text, line).flatMap((s) => {
+    const opening = beginsAt(s.text);
+    const parts = section === undefined ? names.map((_, i) => i) : [section];
+    return opening && parts.length > 0 ? [{ parts, opening, line }] : [];
+  });
+
+/** "Begin at the nose: ch 2, …": what a line says before it counts anything. */
+const beforeNumbers = (t: string): string => /^[^\d]*/.exec(t)?.[0] ?? "";
 
 /** "Rnd 5: 12 sc (12). Sew on.": only sentences that begin with a verb of assembly. */
 const afterRound = (t: string, line: number) => {

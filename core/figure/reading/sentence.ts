@@ -46,6 +46,8 @@ const CLOSES = [
   /\b(?:sew|sewn|stitch|pin)(?: \w+){0,4} (?:closed|shut)\b/,
   /\b(?:hole|opening|gap) (?:closed|shut)\b/,
   /\bfor sewing\b/,
+  // "Attach pink to any free front loop": yarn for the next round.
+  /\b(?:attach|join|rejoin|fasten)\b.*\b(?:front|back|free|unworked|unused|remaining) loops?\b/,
 ];
 
 function readClause(s: Sentence, around: Around, verbBefore: boolean): Said | undefined {
@@ -187,7 +189,13 @@ function fromMark(text: string): Said["from"] {
 function sideIn(text: string, otherwise: boolean): Side | undefined {
   const side = SIDES.find(([re]) => re.test(text))?.[1];
   if (otherwise && (side === "top" || side === "bottom")) return undefined;
-  if (side === "front" && /\b(?:left|right) (?:of|from) the (?:middle|centre|center)\b/.test(text))
+  // Neither "left of the middle" nor the middle of something that is no part, "a felt circle".
+  if (
+    side === "front" &&
+    /\b(?:left|right) (?:of|from) the (?:middle|centre|center)\b|\b(?:middle|centre|center) of an? \b/.test(
+      text,
+    )
+  )
     return undefined;
   return side;
 }
