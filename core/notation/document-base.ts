@@ -44,6 +44,8 @@ export interface RawRound {
   /** All ways to read its words, the likeliest first; `nodes` and `found` are those of the first. */
   readonly trees: readonly Tree[];
   readonly reference: Reference | undefined;
+  /** "Same": the round before it once more, or nothing but plain stitches. These are the latter. */
+  readonly even?: readonly Tree[];
   /** Worked once behind it, outside of any round: a slip stitch to end with, a loop of chains. */
   readonly closing: readonly Node[];
   /** Slot named between the lines before this round, if any. */
@@ -367,7 +369,12 @@ export abstract class DocumentBase {
     if (!c.is("make", "work", "crochet")) {
       const all = makesIn(tokens);
       const alone = tokens.every((t, i) => t.kind === "mark" || (all && i >= all.from && i < all.to));
-      return all && alone ? { make: all.n, slot: undefined } : undefined;
+      if (!all || alone) return all && { make: all.n, slot: undefined };
+      // "2x, pink": so many, and their colour.
+      const rest = tokens.slice(all.to).filter((t) => t.kind !== "mark" && !/^(in|with|using)$/.test(t.text));
+      const shade = this.cursor(rest);
+      const slot = tokens.slice(0, all.from).every((t) => t.kind === "mark") ? readShade(shade) : undefined;
+      return slot !== undefined && shade.done ? { make: all.n, slot } : undefined;
     }
     // "Make a second one", "make another the same": one more of it.
     const again = c.attempt(() => {

@@ -3,6 +3,7 @@ import type { RoundLabel } from "./labels";
 import { MAX_ROUND_TOKENS, MAX_ROUNDS } from "./limits";
 import type { Line } from "./text";
 import type { Token } from "./tokens";
+import type { Tree } from "./round/read";
 import type { Node } from "./tree";
 import { type RawRound, type OpenPart, type Heading, type OpenRound, opened } from "./document-base";
 import { goesOn } from "./document/goes-on";
@@ -58,6 +59,7 @@ export abstract class PartsReader extends ReferenceReader {
       found,
       trees,
       reference: ref?.reference,
+      ...(ref?.reference.back === 1 && ref.again ? { even: this.evenTrees(ref.rest, from) } : {}),
       closing: [],
       slot: open.slot,
       ...(made ? { pieces: { from: open.tokens[made.from]?.from ?? from, to } } : {}),
@@ -66,6 +68,11 @@ export abstract class PartsReader extends ReferenceReader {
     for (const n of nodes)
       if (n.kind === "event")
         open.part.events.push({ event: n.event, line: open.line, afterRound: open.part.rounds.length });
+  }
+
+  /** A round of plain stitches with what stands behind it. */
+  private evenTrees(rest: readonly Token[], at: number): readonly Tree[] {
+    return this.trees([{ kind: "word", text: "even", value: NaN, from: at, to: at }, ...rest]);
   }
 
   /** "Make a magic ring." and "Rounds 1 and 2: as for the cap." under it: the ring is the cap's, too. */

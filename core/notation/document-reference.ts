@@ -23,10 +23,12 @@ export abstract class ReferenceReader extends DocumentBase {
     label?: RoundLabel,
     /** It stands behind or under a name that has no rounds yet. */
     named = this.heading !== undefined,
-  ): { reference: Reference; rest: Token[] } | undefined {
+  ): { reference: Reference; rest: Token[]; again?: true } | undefined {
     const c = this.cursor(tokens);
     const again = label && sameAgain(c);
-    if (again) return { reference: again, rest: tokens.slice(c.at) };
+    if (again) return { reference: again, rest: tokens.slice(c.at), again: true };
+    // "As it is": nothing changes.
+    if (c.is("as") && c.text(1) === "it") return undefined;
     const twin = label === undefined && named ? theOneBefore(c) : undefined;
     if (twin) return { reference: twin, rest: tokens.slice(c.at) };
     const lead = c.at;
@@ -142,6 +144,8 @@ export abstract class ReferenceReader extends DocumentBase {
         (c.kind() === "word" || (c.kind() === "number" && n > 0) || (c.kind() === "ordinal" && n === 0)) &&
         // "As the saucer for rounds 1 to 4": which of its rounds.
         !(c.is("for") && isRoundWord(c.text(1))) &&
+        // "Same as shell Rd 1-4".
+        !(n > 0 && isRoundWord(c.text()) && c.kind(1) === "number") &&
         !c.is(
           "up",
           "until",
@@ -279,11 +283,13 @@ function theOneBefore(c: Cursor): Reference | undefined {
   return { ...NO_REFERENCE, part: "previous", partAt };
 }
 
-/** "Rnds 4-6: same", "ditto", "see above": the round before it. */
+/** "Rnds 4-6: same", "ditto", "see above", "once more": the round before it. */
 function sameAgain(c: Cursor): Reference | undefined {
   return c.attempt(() => {
+    if (c.text(1) === "same" || c.text(1) === "exactly") c.take("the", "exactly");
     const said =
-      c.take("same", "ditto", "likewise", "idem") ||
+      c.take("same", "ditto", "likewise", "idem", "again") ||
+      (c.is("once", "one") && c.text(1) === "more" && ((c.at += 2), c.take("time"), true)) ||
       // Signs of "the same" below each other.
       (c.is('"', "'") && !c.tokens.some((t) => t.kind === "word") && c.take('"', "'")) ||
       (c.take("as", "see", "like") && c.take("above", "before"));

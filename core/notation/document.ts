@@ -1,4 +1,6 @@
 import { FLATTENS } from "./phrases/shut";
+import { signedAt } from "./phrases/signed";
+import { beginsPlainly } from "./phrases/same-again";
 import { unchanged } from "./phrases/structure";
 import { readRing } from "./target";
 import { readColourChange, readShade } from "./colours";
@@ -17,6 +19,7 @@ import { labelsInARow, mayCut, unitsOf, type Unit } from "./document/units";
 import { operationsOf } from "./surroundings";
 import { startsEvent } from "./events";
 import { eyesTold, together } from "./eyes";
+import { fillingTold } from "./filling";
 import { isRoundWord, type RoundLabel } from "./labels";
 import type { Line } from "./text";
 import type { Token } from "./tokens";
@@ -77,7 +80,8 @@ const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
   worked: false,
   rounds: undefined,
 };
-const WORKING = /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight|ditto|above)$/;
+const WORKING =
+  /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight|plain|unchanged|without|ditto|above)$/;
 /** "Crochet 2 stitches together", "work always two tog": a decrease with no word for it. */
 const merges = (t: readonly Token[]): boolean =>
   t.some(
@@ -232,7 +236,7 @@ export class DocumentReader extends LooseReader {
       const read = this.readUnit(u, decisions[i] ?? { kind: "other" });
       const more =
         units[i + 1]?.line === u.line && decisions[i + 1]?.kind === "other" ? units[i + 1] : undefined;
-      const kind = read === "note" || read === "event" ? this.hearEyes(u, more, read) : read;
+      const kind = read === "note" || read === "event" ? this.hearInPassing(u, more, read) : read;
       if (u.atStart || kind === "round") kinds.set(u.line.number, kind);
     });
     this.closeRound();
@@ -246,23 +250,26 @@ export class DocumentReader extends LooseReader {
     };
   }
 
-  /** Eyes that a line speaks of in passing; of some that are there already it may tell the place. */
-  private hearEyes({ tokens, line }: Unit, more: Unit | undefined, kind: LineKind): LineKind {
+  /** Eyes and filling that a line speaks of in passing; of eyes that are there already it may tell the place. */
+  private hearInPassing({ tokens, line }: Unit, more: Unit | undefined, kind: LineKind): LineKind {
     const part = this.heading ? undefined : this.part;
-    const alone = part ? eyesTold(tokens) : undefined;
+    if (!part) return kind;
+    const alone = eyesTold(tokens);
     // "Eyes go on now (6 mm), on row 5": the line goes on behind the bracket.
-    const told = part && more && !alone?.rounds ? (eyesTold([...tokens, ...more.tokens]) ?? alone) : alone;
-    if (!part || !told) return kind;
-    const had = part.events.findIndex((e) => e.event.kind === "eyes" && e.event.what === told.what);
-    const event = part.events[had]?.event;
-    if (event?.kind === "eyes") {
-      const { line: at, afterRound } = part.events[had] ?? { line: line.number, afterRound: 0 };
-      part.events[had] = { event: together(event, told), line: at, afterRound };
-    } else if (kind === "note") {
-      const afterRound = part.rounds.length + (this.open ? 1 : 0);
-      part.events.push({ event: told, line: line.number, afterRound });
-    }
-    return "event";
+    const told = more && !alone?.rounds ? (eyesTold([...tokens, ...more.tokens]) ?? alone) : alone;
+    const filling = kind === "note" ? fillingTold(tokens) : undefined;
+    const had = told
+      ? part.events.findIndex((e) => e.event.kind === "eyes" && e.event.what === told.what)
+      : -1;
+    const before = part.events[had];
+    if (told && before?.event.kind === "eyes")
+      part.events[had] = { ...before, event: together(before.event, told) };
+    for (const event of kind === "note" ? [before ? undefined : told, filling] : [])
+      if (event) {
+        const afterRound = part.rounds.length + (this.open ? 1 : 0);
+        part.events.push({ event, line: line.number, afterRound });
+      }
+    return told || filling ? "event" : kind;
   }
 
   /** "Close. Tentacles: ch 15, 14 sc. Make 8.": a part that is named behind a sentence is a line of its own. */
@@ -325,7 +332,7 @@ export class DocumentReader extends LooseReader {
           (parted || /^(?:[,;.:|\])]|then)$/.test(before)) &&
           rest.length > 0 &&
           (!NOT_WORK.test(rest[0]?.text ?? "") || (before === "." && TELLS.test(rest[0]?.text ?? ""))) &&
-          this.hasWork(rest);
+          (this.hasWork(rest) || signedAt(rest, 0) || beginsPlainly(this.cursor(rest)));
         if (closed ? !bare || this.hasCountedWork(rest) : plainly) {
           cuts.push(i);
           break;
@@ -410,6 +417,8 @@ export class DocumentReader extends LooseReader {
         this.hasCountedWork(rest) ||
         rest.some((t) => WORKING.test(t.text)) ||
         unchanged(this.cursor(rest)) ||
+        beginsPlainly(this.cursor(rest)) ||
+        signedAt(rest, 0) ||
         merges(rest) ||
         this.shadesCounted(rest)
           ? ("full" as const)

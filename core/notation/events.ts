@@ -2,9 +2,9 @@ import { readShade } from "./colours";
 import type { Cursor } from "./cursor";
 import type { PatternEvent } from "./tree";
 import { eyesIn } from "./eyes";
+import { FILLS, fillingIn } from "./filling";
 import { MM_PER_INCH } from "../units";
 
-const STUFF = /^(stuff|stuffing|fill|filling|restuff|overstuff|stuffed|filled)$/;
 const CLOSE = /^(close|closing|pull|draw|cinch|gather|thread|weave|tighten)$/;
 const SEW = /^(sew|sewing|attach|stitch|whipstitch|pin)$/;
 const PLACE = /^(insert|attach|place|add|put|fix|position|fit|push|install|press)$/;
@@ -25,17 +25,17 @@ export function startsEvent(c: Cursor): boolean {
     word === "add"
   )
     return c.text(1) === "to"
-      ? STUFF.test(c.text(2))
-      : STUFF.test(c.text(1)) ||
+      ? FILLS.test(c.text(2))
+      : FILLS.test(c.text(1)) ||
           (word === "add" && eyeAhead(c)) ||
           (word === "finish" && c.text(1) === "off");
   // "Pop the eyes in"; alone it is a stitch of somebody's.
   if (word === "pop" && /^(the|your|both|in|on|eyes?|safety)$/.test(c.text(1)) && eyeAhead(c)) return true;
-  if (STUFF.test(word) || PLACE.test(word) || SEW.test(word) || CLOSE.test(word)) return true;
+  if (FILLS.test(word) || PLACE.test(word) || SEW.test(word) || CLOSE.test(word)) return true;
   return (
     /^(fasten|fo|cut|break|bind|embroider|finish|safety|secure|hide|eyes|leave|leaving|do)$/.test(word) &&
     !(word === "leave" && leavesStitches(c)) &&
-    !(word === "do" && !STUFF.test(c.text(2)))
+    !(word === "do" && !FILLS.test(c.text(2)))
   );
 }
 
@@ -87,16 +87,9 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
     const eyes = eyesIn(words);
     if (eyes) return eyes;
   }
-  if (has(STUFF) && !(PLACE.test(first) && !has(/^(stuffing|filling)$/))) {
-    const none = has(/^(not|without|no|don't|unstuffed)$/);
-    const firmness = has(/^(lightly|light|loosely|softly|little)$/)
-      ? "light"
-      : has(/^(firmly|firm|tightly|well|hard)$/)
-        ? "firm"
-        : has(/^(medium|moderately)$/)
-          ? "medium"
-          : undefined;
-    return { kind: "stuff", firmness, none };
+  if (!(PLACE.test(first) && !has(/^(stuffing|filling)$/))) {
+    const filling = fillingIn(words);
+    if (filling) return filling;
   }
   if (
     /^(cut|use|take|knot|tie|thread|loop|whiskers|hair|mane)$/.test(first) &&

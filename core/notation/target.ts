@@ -680,7 +680,7 @@ function readPlace(c: Cursor, t: Target): boolean {
       ) {
         t.every = 2;
         c.at++;
-      }
+      } else if (c.is("one") && (c.kind(1) === "mark" || c.kind(1) === "end")) c.at++;
     } else if (c.take("next")) {
       t.place = t.place === "each" ? "each" : "next";
       moved = true;

@@ -21,6 +21,9 @@ const SAME_AS: ReadonlyMap<string, string> = new Map(
     "‐": "-",
     "‑": "-",
     "―": "-",
+    // The keycap of an emoji's digit, and the selector in front of it.
+    "\u20e3": ".",
+    "\ufe0f": " ",
     "×": "x",
     "✕": "x",
     "✖": "x",

@@ -105,10 +105,33 @@ export function tokenize(plain: string, from: number, to: number): Token[] {
       tokens.push({ kind: "number", text, value: Math.min(MAX_NUMBER, Number(text)), from: at, to: end });
     else if (match[3] !== undefined && (text.charCodeAt(0) < 128 || LETTER.test(text)))
       tokens.push(word(text, at, end));
-    else tokens.push({ kind: "mark", text, value: NaN, from: at, to: end });
+    else if (circled(text) > 0) {
+      // "③ 12 sc": a number and the sign that sets it off.
+      tokens.push({ kind: "number", text: String(circled(text)), value: circled(text), from: at, to: end });
+      tokens.push({ kind: "mark", text: ".", value: NaN, from: end, to: end });
+    } else tokens.push({ kind: "mark", text, value: NaN, from: at, to: end });
     at = end;
   }
   return tokens;
+}
+
+/** First character of each run of numbers in circles, brackets or with a full stop, its number, and how many. */
+const CIRCLES: readonly (readonly [from: number, first: number, many: number])[] = [
+  [0x2460, 1, 20],
+  [0x2474, 1, 20],
+  [0x2488, 1, 20],
+  [0x24eb, 11, 10],
+  [0x24f5, 1, 10],
+  [0x2776, 1, 10],
+  [0x2780, 1, 10],
+  [0x278a, 1, 10],
+];
+/** The number in a circle; 0 for another sign. */
+function circled(text: string): number {
+  const code = text.charCodeAt(0);
+  if (code < 0x2460 || code > 0x2793) return 0;
+  const run = CIRCLES.find(([from, , many]) => code >= from && code < from + many);
+  return run ? code - run[0] + run[1] : 0;
 }
 
 /** Words that are written short and mean nothing else. */

@@ -8269,4 +8269,108 @@ Rnd 2. 1 sc in each sc around. Fasten off.`,
 18: (2 sc, dec)`,
     parts: [{ name: "Bauble", counts: [6, 12, 18, 24, 24, 24, 18] }],
   },
+  {
+    hand: "of the plain hands, y8: 382. Sea turtle, palm size",
+    text: `Sea turtle, palm size
+
+Shell (green)
+Rd1 start 6 sc in mr
+Rd2 2 in each = 12
+Rd3 1, 2 in next = 18
+Rd4 2, 2 in next = 24
+Rd5 3, 2 in next = 30
+Rd6+7 plain = 30
+Rd8 3, dec = 24
+fasten off
+
+Belly (sand)
+same as shell Rd1-4
+
+Head (green)
+Rd1 6 sc in mr
+Rd2 2 in each = 12
+Rd3+4 plain = 12
+Rd5 dec all round = 6
+
+Flippers (4x)
+Rd1 5 sc in mr
+Rd2+3 plain = 5`,
+    parts: [
+      { name: "Shell", counts: [6, 12, 18, 24, 30, 30, 30, 24] },
+      { name: "Belly", counts: [6, 12, 18, 24] },
+      { name: "Head", counts: [6, 12, 12, 12, 6] },
+      { name: "Flippers", make: 4, counts: [5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y8: 383. Little robot (yarn: steel grey, hook 3)",
+    text: `Little robot (yarn: steel grey, hook 3)
+
+BODY
+❶ mr, 6 sc
+❷ 6 inc (12)
+❸ [1 sc, 1 inc] ✕ 6 (18)
+❹ [2 sc, 1 inc] ✕ 6 (24)
+❺–❽ 24 sc (24)
+❾ [2 sc, 1 dec] ✕ 6 (18)
+❿ [1 sc, 1 dec] ✕ 6 (12)
+⓫ 6 dec (6)
+
+ARMS (✕ 2)
+❶ mr, 5 sc
+❷–❹ 5 sc (5)`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "ARMS", make: 2, counts: [5, 5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y8: 384. Hedgehog, one piece, begins at the nose",
+    text: `Hedgehog, one piece, begins at the nose
+Beige: MR6. One round plain.
+R3 +3 (9). R4 +3 (12). R5 +6 (18).
+Brown, loops if you like: R6 +6 (24). R7 +6 (30). R8-10 plain.
+R11 -6 (24). R12 -6 (18). Stuff. R13 -6 (12). R14 -6 (6).`,
+    parts: [{ name: "Hedgehog", counts: [6, 6, 9, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6] }],
+  },
+  {
+    hand: "of the plain hands, y8: 385. ICE CREAM (2 parts)",
+    text: `ICE CREAM (2 parts)
+
+Cone:
+Into a magic ring: 4 sc.
+Round two – work two increases evenly: 6.
+Round three – the same: 8.
+Round four – the same: 10.
+Round five – the same: 12.
+Round six – the same: 14.
+Round seven – the same: 16.
+Round eight – the same: 18.
+Round nine – no increases.
+
+Scoop:
+Into a magic ring: 6 sc.
+Round two – double: 12.
+Round three – increase in every other stitch: 18.
+Round four – increase in every third stitch: 24.
+Rounds five and six – no increases.
+Round seven – decrease over every third and fourth stitch: 18.`,
+    parts: [
+      { name: "Cone", counts: [4, 6, 8, 10, 12, 14, 16, 18, 18] },
+      { name: "Scoop", counts: [6, 12, 18, 24, 24, 24, 18] },
+    ],
+  },
+  {
+    hand: "of the plain hands, y8: 386. Head, body and two legs for a keyring la",
+    text: `Head, body and two legs for a keyring lamb - written as I made it.
+
+HEAD: ring of 6. Then 2sc in each (12). (sc, 2sc in next)x6 (18). (sc, sc, 2sc in next)x6 (24). Four rounds of 24. (sc, sc, sc2tog)x6 (18). (sc, sc2tog)x6 (12). Stuff.
+BODY: ring of 6. 2sc in each (12). (sc, 2sc in next)x6 (18). Two rounds of 18. (sc, sc2tog)x6 (12). Stuff, sew to the head.
+LEG (two): ring of 6. Two rounds of 6.`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12] },
+      { name: "BODY", counts: [6, 12, 18, 18, 18, 12] },
+      { name: "LEG", make: 2, counts: [6, 6, 6] },
+    ],
+  },
 ];

@@ -374,13 +374,14 @@ class Expander {
       const went: readonly Node[] = x.broken === undefined ? [] : [{ kind: "total", n: x.broken, from, to }];
       const copies = x.trees.map((t) => copyOf(t, [...colour, ...went]));
       if (x.broken !== undefined) this.toldOf.add(copies);
-      return copies;
+      return ref.back > 0 ? [...copies, ...plainly(r)] : copies;
     });
     const copies: (readonly Tree[])[] = [];
     for (let i = 0; i < count && copies.length < MAX_ROUNDS; i++) {
       const source = i % pool.length;
       const last = i === count - 1 && own.length > 0;
-      copies.push((last ? pool[source]?.trees.map((t) => copyOf(t, own)) : plain[source]) ?? []);
+      const again = pool[source]?.trees.map((t) => copyOf(t, own)) ?? [];
+      copies.push(last ? [...again, ...(ref.back > 0 ? plainly(r, own) : [])] : (plain[source] ?? []));
     }
     return copies;
   }
@@ -447,6 +448,11 @@ function countedOn<T extends { readonly number: number | undefined }>(rounds: re
     return { ...r, number };
   });
 }
+
+/** "Same (12)" behind an increase to 12: nothing but plain stitches. A little less likely than the round again. */
+const plainly = (r: RawRound, own: readonly Node[] = []): Tree[] =>
+  (r.even ?? []).map((t) => ({ ...copyOf(t, own), cost: t.cost + EVEN_AGAIN }));
+const EVEN_AGAIN = 0.3;
 
 const sure = (nodes: readonly Node[]): Tree => ({ nodes, found: [], cost: 0 });
 

@@ -3,6 +3,7 @@ import { isRoundWord, wordOf, type RoundLabel } from "../labels";
 import { MAX_ROUNDS } from "../limits";
 import type { Token } from "../tokens";
 import { isStitchNoun } from "../vocabulary";
+import { signedAt } from "../phrases/signed";
 import { LABEL } from "./costs";
 
 /** One way to read the beginning of a line as the label of a round. */
@@ -102,11 +103,13 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
   });
   if (range !== undefined && range !== first) {
     // "3 - 6x (sc, inc)" is round 3 and a repeat, not rounds 3 to 6.
-    const counts = !c.done && (/^(x|times|\*)$/.test(c.text()) || isStitchNoun(c.text()));
+    // … and "3-4 st in st" says how plain they are.
+    const plain = isStitchNoun(c.text()) && /^(in|into|by)$/.test(c.text(1)) && isStitchNoun(c.text(2));
+    const counts = !c.done && !plain && (/^(x|times|\*)$/.test(c.text()) || isStitchNoun(c.text()));
     // … and "3 sc" may be what is worked, unless the stitch has a number of its own: "2-3 sc 5".
     // … or goes all the way round: "3-7 sc around".
     const everywhere =
-      /^(around|each|every|all|even|evenly)$/.test(c.text(1)) ||
+      /^(around|each|every|all|even|evenly|only|everywhere|throughout)$/.test(c.text(1)) ||
       (/^(in|into)$/.test(c.text(1)) && /^(each|every|all)$/.test(c.text(2))) ||
       // "7-9 sc (36)": what it comes to is another number.
       (/^[([{<]$/.test(c.text(1)) && c.kind(2) === "number" && c.peek(2)?.value !== range) ||
@@ -238,7 +241,13 @@ function tail(c: Cursor): Tail {
   const from = c.at;
   c.attempt(() => copula(c));
   // "- x3" may be work where she says that "-" is a decrease.
-  while (CLOSE.has(c.text()) && !(c.at > from && c.legend.has(c.text()))) c.at++;
+  // … and "-6 (12)" is six stitches fewer.
+  while (
+    CLOSE.has(c.text()) &&
+    !(c.at > from && c.legend.has(c.text())) &&
+    !(signedAt(c.tokens, c.at) && c.tokens[c.at - 1]?.to !== c.from)
+  )
+    c.at++;
   // "Rnd 2: 12: inc in all": the sum before the work.
   const sum = c.at > from ? c.attempt(() => sumFirst(c)) : undefined;
   if (sum) total ??= sum;

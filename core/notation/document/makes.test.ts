@@ -28,6 +28,9 @@ describe("how many there are to be, wherever a heading says it", () => {
     ["Front and back (2 squares, brown)", "Front and back"],
     ["Ears\nWork one in white and one in pink.", "Ears"],
     ["Ears\nMake 2 and join with sc all round.", "Ears"],
+    ["Ears\n2x, pink", "Ears"],
+    ["Ears (make one for each side)", "Ears"],
+    ["Ears (repeat for second ear)", "Ears"],
   ])("%s", (head, name) => {
     const p = checkPattern(
       `Ball\nRnd 1: 6 sc in MR (6)\nRnd 2: inc x 6 (12)\n\n${head}\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)`,

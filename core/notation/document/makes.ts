@@ -59,6 +59,8 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`${OPEN}(?:a |1 |an )?(?:identical |matching )?pair(?: of)?\b`),
   new RegExp(String.raw`${OPEN}both\b(?! (?:loops?|sides?|layers?|strands?|yarns?|colou?rs?)\b)`),
   new RegExp(String.raw`\btwice${SHUT}`),
+  new RegExp(String.raw`\b1 (?:for |on )?each (?:side|ear|arm|leg)\b`),
+  new RegExp(String.raw`\brepeat (?:for|to make) (?:the |a )?(?:2nd|second|other)\b`),
 ];
 
 /** One of these stands in each way that needs no number. */

@@ -5,6 +5,7 @@ import { COST } from "./costs";
 import { NONE, saidAlone, words, type Phrase } from "./phrase";
 
 const INC: StitchWord = { stitch: "sc", kind: "inc", legs: 2 };
+const ENDS = /^(?:[.,;:([{=-]|--)?$/;
 const TWICE = words("twice double doubled");
 
 /** "every stitch", "each 2nd st", "every other one": how far apart; undefined where nothing of the kind is said. */
@@ -15,7 +16,7 @@ function spacing(c: Cursor): number | undefined {
   const every = other ? 2 : c.kind() === "ordinal" ? (c.at++, c.tokens[c.at - 1]?.value) : 1;
   const noun = isStitchNoun(c.text()) && (c.at++, true);
   if (!noun) c.take("one");
-  return noun || other || every !== 1 ? every : undefined;
+  return noun || other || every !== 1 || ENDS.test(c.text()) ? every : undefined;
 }
 
 /** "Every stitch twice", "double every 2nd stitch", "every other one doubled": an increase in each of them. */
@@ -27,15 +28,19 @@ export const doubled: Phrase = {
     const ahead = twice || c.take("double", "doubling");
     if (!ahead) c.take("work", "crochet");
     c.take("in", "into");
-    const every = spacing(c);
+    // "Round two: double (12)": nothing is said of where, so everywhere.
+    const alone = ahead && c.tokens.slice(0, c.at - 1).every((t) => t.kind === "mark") && ENDS.test(c.text());
+    const every = alone ? 1 : spacing(c);
     if (every === undefined || every < 1 || every > 99 || !(ahead || c.takeAny(TWICE))) return NONE;
     const target: Target = { ...noTarget(), place: "each", ...(every > 1 ? { every } : {}) };
     return [{ to: c.at, cost: COST.phrase, piece: { kind: "work", said: saidAlone(INC, target) } }];
   },
   examples: [
     ["every stitch twice", "inc, each"],
+    ["twice into each", "inc, each"],
     ["twice in every stitch", "inc, each"],
     ["double every 2nd stitch", "inc, each"],
     ["every other one doubled", "inc, each"],
+    ["double", "inc, each"],
   ],
 };

@@ -3,7 +3,9 @@ import { atPlaces } from "./at-places";
 import { block } from "./block";
 import { brackets, soMany } from "./brackets";
 import { colour } from "./colour";
+import { allOf } from "./all-of";
 import { changes } from "./changes";
+import { signed } from "./signed";
 import { doubled } from "./doubled";
 import { hint } from "./hint";
 import { legsTimes } from "./legs-times";
@@ -77,7 +79,9 @@ export const PHRASES: readonly Phrase[] = [
   without,
   endingWith,
   again,
+  allOf,
   changes,
+  signed,
   toward,
   doubled,
   placedFirst,

@@ -29,6 +29,27 @@ all plain
 plain all the way
 plain all around
 plain all round
+knit it plain
+simply round
+round and round
+normal
+normally
+regular sc
+normal sc
+plain sc
+continue
+carry on
+carry on like this
+keep going
+go on
+go on like this
+unaltered
+every stitch once
+each stitch once
+stitch in stitch
+stitch into stitch
+stitch by stitch
+st in st
 `
   .trim()
   .split("\n")
@@ -39,15 +60,24 @@ const said = (c: Cursor): number =>
     (most, says) => (says.length > most && says.every((w, i) => c.text(i) === w) ? says.length : most),
     0,
   );
+/** Does a round begin with words that change nothing, or with "once more"? */
+export const beginsPlainly = (c: Cursor): boolean =>
+  c.is("again", "regular") ||
+  (c.is("once") && c.text(1) === "more") ||
+  (endsAt(c, Math.max(1, said(c))) && said(c) > 0);
 const endsAt = (c: Cursor, ahead: number): boolean =>
   c.kind(ahead) === "end" || /^[.,;:([={-]+$|^\n$/.test(c.text(ahead));
 
 /** "leave it as it is", "no change", "plain once more": every stitch once more, as it was before. */
 export const sameAgain: Phrase = {
   name: "same again",
-  starts: words("leave keep stays stay as no nothing the same plain all"),
+  starts: words(
+    "leave keep stays stay as no nothing the same plain all knit simply round normal normally regular continue carry go unaltered every each stitch st",
+  ),
   read(c) {
     const n = said(c);
+    // "…, keep going" behind a repeat goes on with the repeat.
+    if (c.tokens.slice(0, c.at).some((t) => t.kind !== "mark")) return NONE;
     if (n === 0 || !endsAt(c, n)) return NONE;
     c.at += n;
     return [{ to: c.at, cost: COST.phrase, piece: { kind: "even", times: { kind: "around" } } }];

@@ -1,0 +1,33 @@
+import { describe, expect, it } from "vitest";
+import { ONE_ROUND } from "../../tests/corpus/one-round";
+import { checkPattern } from "./index";
+
+/** What stands before and behind the round, and what the rounds come to. */
+const AROUND: Readonly<
+  Record<keyof typeof ONE_ROUND, readonly [readonly string[], string, readonly number[]]>
+> = {
+  begun: [["# (6)"], "inc x6 (12)", [6, 12]],
+  doubled: [["6 sc in mr (6)", "# (12)"], "(sc, inc) x6 (18)", [6, 12, 18]],
+  everySecond: [["6 sc in mr (6)", "inc x6 (12)", "# (18)"], "sc around (18)", [6, 12, 18, 18]],
+  fewer: [["6 sc in mr (6)", "inc x6 (12)", "(sc, inc) x6 (18)", "# (12)"], "dec x6 (6)", [6, 12, 18, 12, 6]],
+  halved: [["6 sc in mr (6)", "inc x6 (12)", "# (6)"], "sc around (6)", [6, 12, 6, 6]],
+  plain: [["6 sc in mr (6)", "inc x6 (12)", "# (12)"], "", [6, 12, 12]],
+};
+
+/** With a sign behind the label, and without one. */
+const textOf = (kind: keyof typeof ONE_ROUND, says: string, sign: string): string => {
+  const [before, behind] = AROUND[kind];
+  const rounds = [...before, ...(behind ? [behind] : [])].map((r) => r.replace("#", says));
+  return `Ball\n${rounds.map((r, i) => `R${i + 1}${sign} ${r}`).join("\n")}\n`;
+};
+
+describe.each(Object.keys(ONE_ROUND) as (keyof typeof ONE_ROUND)[])("one round, %s", (kind) => {
+  it.each(ONE_ROUND[kind].flatMap((says) => [[says, ":"] as const, [says, ""] as const]))(
+    "%s%s",
+    (says, sign) => {
+      const read = checkPattern(textOf(kind, says, sign));
+      expect(read.parts.map((p) => p.rounds.map((r) => r.count))).toEqual([AROUND[kind][2]]);
+      expect(read.problems).toEqual([]);
+    },
+  );
+});
