@@ -419,6 +419,7 @@ export class DocumentReader extends LooseReader {
         unchanged(this.cursor(rest)) ||
         beginsPlainly(this.cursor(rest)) ||
         signedAt(rest, 0) ||
+        (rest.length === 0 && r.label.total !== undefined) ||
         merges(rest) ||
         this.shadesCounted(rest)
           ? ("full" as const)

@@ -11,11 +11,14 @@ const AROUND: Readonly<
   everySecond: [["6 sc in mr (6)", "inc x6 (12)", "# (18)"], "sc around (18)", [6, 12, 18, 18]],
   fewer: [["6 sc in mr (6)", "inc x6 (12)", "(sc, inc) x6 (18)", "# (12)"], "dec x6 (6)", [6, 12, 18, 12, 6]],
   halved: [["6 sc in mr (6)", "inc x6 (12)", "# (6)"], "sc around (6)", [6, 12, 6, 6]],
+  alongChain: [["# (3)"], "ch 1, turn, 3 sc (3)", [3, 3]],
   plain: [["6 sc in mr (6)", "inc x6 (12)", "# (12)"], "", [6, 12, 12]],
 };
 
 /** With a sign behind the label, and without one. */
 const textOf = (kind: keyof typeof ONE_ROUND, says: string, sign: string): string => {
+  if (kind === "alongChain")
+    return `Strip\nCh 4.\nRow 1${sign} ${says} (3)\nRow 2${sign} ch 1, turn, 3 sc (3)\n`;
   const [before, behind] = AROUND[kind];
   const rounds = [...before, ...(behind ? [behind] : [])].map((r) => r.replace("#", says));
   return `Ball\n${rounds.map((r, i) => `R${i + 1}${sign} ${r}`).join("\n")}\n`;

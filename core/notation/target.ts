@@ -725,7 +725,11 @@ function readPlace(c: Cursor, t: Target): boolean {
     c.at++;
     c.take("that", "it");
   }
-  const noun = isStitchNoun(c.text()) || NOUN.has(c.text());
+  // "The 2nd loop from the hook" is a chain.
+  const noun =
+    isStitchNoun(c.text()) ||
+    NOUN.has(c.text()) ||
+    (c.is("loop") && t.place === "nth-chain" && c.text(1) === "from");
   if (
     noun &&
     !(c.kind(1) === "number" && c.text(1) !== "" && NOUN.has(c.text()) && !isStitchNoun(c.text()) && !moved)
@@ -762,6 +766,8 @@ function readPlace(c: Cursor, t: Target): boolean {
       if (c.take("chain", "ch", "row", "rnd", "round", "base", "foundation", "edge")) return true;
       return undefined;
     });
+    // "From the 2nd ch on".
+    if (t.onward) c.take("on", "onward", "onwards", "along");
   }
   return moved;
 }

@@ -210,7 +210,7 @@ function judgeOne(
 
 /** "Increase to 18", "18 sc evenly": how many of them there are is the difference to the stitches below. */
 function towards(nodes: readonly Node[], live: number | undefined, source: string): readonly Node[] {
-  if (live === undefined) return nodes;
+  if (live === undefined) return pastTheHook(nodes) ?? nodes;
   const changed = sumApart(nodes, live, source);
   if (changed) return changed;
   const sum = sumAlone(nodes, live);
@@ -224,6 +224,24 @@ function towards(nodes: readonly Node[], live: number | undefined, source: strin
       ? { ...node, op: stitchInto(node.op.stitch, 2, "next", node.op.loops), n: more }
       : node;
   });
+}
+
+/** Chains beside the hook that no stitch goes into: one for sc, two or three for taller ones. */
+const MOST_BESIDE_HOOK = 3;
+/** "Ch 4, sc in each ch (3)": the chain beside the hook is passed by without a word, as the sum tells. */
+function pastTheHook(nodes: readonly Node[]): readonly Node[] | undefined {
+  const [chain, all, more] = nodes.filter(isWork);
+  const total = nodes.find((n) => n.kind === "total");
+  if (chain?.kind !== "work" || chain.op.stitch !== "ch" || chain.times.kind !== "number") return undefined;
+  if (all?.kind !== "work" || all.times.kind !== "around" || all.op.into !== "next" || more) return undefined;
+  if (all.op.uses !== 1 || all.op.offers !== 1 || nodes.some((n) => /^(?:join|skip|start)$/.test(n.kind)))
+    return undefined;
+  const passed = chain.times.n - (total?.n ?? chain.times.n);
+  if (passed < 1 || passed > MOST_BESIDE_HOOK) return undefined;
+  const op = { ...all.op, name: `${all.op.stitch} in ch ${passed + 1}`, into: "chain" as const };
+  return nodes.flatMap((n): Node[] =>
+    n === all ? [{ ...all, op, times: { kind: "number", n: 1 } }, all] : [n],
+  );
 }
 
 /** "+6 = 24", "6 (24)" over 18: a number with no stitch behind it, by which the sum differs from what is there. */
@@ -251,6 +269,11 @@ function sumAlone(nodes: readonly Node[], live: number): Node | undefined {
   const [total, ...rest] = nodes;
   if (total?.kind !== "total" || total.each === true || !rest.every(isBeside)) return undefined;
   const n = Math.abs(total.n - live);
+  // "Rnd 5: (24)" over 24: as many as there are, so nothing else.
+  if (n === 0 && live > 0) {
+    const { from, to } = total;
+    return { kind: "work", op: stitchInto("sc", 1, "next"), times: { kind: "number", n: live }, from, to };
+  }
   if (n < LEAST_EVENLY || Math.min(total.n, live) % n !== 0) return undefined;
   const op = total.n > live ? stitchInto("sc", 2, "next") : stitchTogether("sc", 2);
   const { from, to } = total;
@@ -350,7 +373,7 @@ export function judge(
       let k = 0;
       const meant = towards(c.nodes, live, source);
       // Of one round it is a guess; who writes so writes nearly all rounds so.
-      const guessed = meant.length > c.nodes.length;
+      const guessed = meant.length > c.nodes.length && meant[0]?.kind === "evenly";
       const guess = !guessed ? 0 : habits.has(SUM_ALONE) ? FAULT.habit : FAULT.sumAlone;
       for (const { nodes, way: told } of readings(meant)) {
         const way = guessed ? SUM_ALONE : told;

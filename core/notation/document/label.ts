@@ -183,7 +183,10 @@ interface Tail {
   readonly closed: boolean;
 }
 
+/** "Rnd 2: 12: inc in all", "2 | 12 | inc": a sum between the label and the work, behind the label's own sign. */
 function sumFirst(c: Cursor): Tail["total"] {
+  const before = c.tokens[c.at - 1]?.text ?? "";
+  const sign = /^[|=]$/.test(before) ? before : ":";
   const at = c.from;
   const n = c.kind() === "number" ? c.number() : undefined;
   if (n === undefined || !Number.isInteger(n)) return undefined;
@@ -191,7 +194,8 @@ function sumFirst(c: Cursor): Tail["total"] {
   c.take("st", "sts", "stitches");
   const works = () =>
     c.kind() === "word" || c.is("(", "[", "*") || (c.kind() === "number" && c.kind(1) === "word");
-  return c.take(":") && works() ? { n, from: at, to } : undefined;
+  // "5-7 | 32 |": a plain round has an empty cell.
+  return c.take(sign) && (works() || (sign === "|" && c.done)) ? { n, from: at, to } : undefined;
 }
 
 /** "Rounds 5 to 9 are just single crochet": what a round is, told by a verb; only in front of work. */
@@ -248,7 +252,6 @@ function tail(c: Cursor): Tail {
     !(signedAt(c.tokens, c.at) && c.tokens[c.at - 1]?.to !== c.from)
   )
     c.at++;
-  // "Rnd 2: 12: inc in all": the sum before the work.
   const sum = c.at > from ? c.attempt(() => sumFirst(c)) : undefined;
   if (sum) total ??= sum;
   return { ...(written ? { written } : {}), ...(total ? { total } : {}), closed: c.at > from };

@@ -257,6 +257,16 @@ function nthChain(stitch: StitchName, n: number | undefined, t: Target, loops: L
     };
     return { ...node(op), other: { kind: "group", items: [one, rest], times: ONCE, ...span } };
   }
+  // "Sc from 2nd ch": there, and on to the end, unless a sum says that it is one alone.
+  if (t.onward && n === undefined && nth > 1) {
+    const rest: Work = {
+      kind: "work",
+      op: { ...stitchInto(stitch, 1, "next", loops), onChain: true },
+      times: { kind: "around" },
+      ...span,
+    };
+    return { ...node(op), other: { kind: "group", items: [node(op), rest], times: ONCE, ...span } };
+  }
   if (height !== nth) return node(op);
   const tall: Operation = { ...op, offers: op.offers + 1 };
   return stitch === "hdc" ? { ...node(op), other: node(tall) } : { ...node(tall), other: node(op) };
