@@ -32,23 +32,28 @@ export abstract class ReferenceReader extends DocumentBase {
     const twin = label === undefined && named ? theOneBefore(c) : undefined;
     if (twin) return { reference: twin, rest: tokens.slice(c.at) };
     const lead = c.at;
+    if (/^(as|like)$/.test(c.text(1))) c.take("start", "begin");
     c.take("work", "worked", "crochet", "make", "do");
+    const going = goingOn(c);
+    if (going) return { reference: going, rest: tokens.slice(c.at) };
     if (c.text(1) === "same") c.take("the", "exactly");
+    const more = moreLike(c);
+    const opening = firstOf(c);
     // "Rnd 4: = Rnd 3", of which the label has taken the sign.
     const equal =
       label !== undefined &&
       c.at === 0 &&
-      isRoundWord(c.text()) &&
-      c.kind(1) === "number" &&
-      c.kind(2) === "end";
+      ((isRoundWord(c.text()) && c.kind(1) === "number" && c.kind(2) === "end") || namesRounds(c));
+    // "R1-3: see head": only of what is there.
+    const sees = c.is("see", "copy") && this.standsBehind(c);
     const verb = equal
       ? "as"
       : c.is("rep", "repeat", "repeating", "rpt")
         ? "repeat"
-        : c.is("as", "same", "like", "follow", "identical", "exactly")
+        : sees || c.is("as", "same", "like", "follow", "identical", "exactly")
           ? "as"
           : // "Work rounds 1 to 4 of the shell."
-            c.at > lead && isRoundWord(c.text())
+            (c.at > lead && isRoundWord(c.text())) || (opening && c.is("of"))
             ? "of"
             : undefined;
     if (!verb) return undefined;
@@ -70,6 +75,8 @@ export abstract class ReferenceReader extends DocumentBase {
         "in",
         "with",
         "given",
+        ...(sees ? ["see", "copy"] : []),
+        ...(opening ? ["of"] : []),
       )
     )
       c.at++;
@@ -79,6 +86,7 @@ export abstract class ReferenceReader extends DocumentBase {
     let back = 0;
     let part: string | undefined;
     let partAt: Span | undefined;
+    let upTo: number | undefined;
     // "Second leg. As the first, but do not cut the yarn.": of a part that has no rounds yet, a part.
     const other = label === undefined && named && c.kind() === "ordinal";
     if (other && !isRoundWord(c.text(1)) && c.kind(1) !== "word") {
@@ -109,6 +117,12 @@ export abstract class ReferenceReader extends DocumentBase {
       else {
         first = range.first;
         last = range.last;
+        // "Repeat R3 until R6": that round, up to that one.
+        const words = c.tokens.slice(from, c.at).map((t) => t.text);
+        if (verb === "repeat" && words.some((w) => w === "until" || w === "till")) {
+          last = first;
+          upTo = range.last;
+        }
         // "Rnds 9-10: same as rnd 3 – 12": a round that is still to come is the total.
         if (
           label?.first !== undefined &&
@@ -161,6 +175,7 @@ export abstract class ReferenceReader extends DocumentBase {
           "twice",
           "to",
           "using",
+          ...(c.is("for") && c.kind(1) === "number" && isRoundWord(c.text(2)) ? ["for"] : []),
         )
       ) {
         c.at++;
@@ -174,7 +189,7 @@ export abstract class ReferenceReader extends DocumentBase {
     // "As front, rounds 1-5": which of its rounds, said behind its name.
     if (part !== undefined && first === undefined && back === 0)
       c.attempt(() => {
-        c.take(",", "(", "for", "-");
+        c.take(",", "(", "for", "-", ":");
         if (!isRoundWord(c.text())) return undefined;
         const range = likeliestLabel(c, false);
         if (range?.first === undefined || range.last === undefined) return undefined;
@@ -182,16 +197,22 @@ export abstract class ReferenceReader extends DocumentBase {
         [first, last] = [range.first, range.last];
         return true;
       });
+    if (part !== undefined && first === undefined) {
+      const many = opening ?? forRounds(c);
+      if (many !== undefined) [first, last] = [1, many];
+    }
     if (first === undefined && back === 0 && part === undefined) return undefined;
     // Without "as" only a new part is made of rounds of another: "work rounds 1-4 in red" is none.
     const another = part !== undefined && this.names.has(part.trim().toLowerCase());
     if (verb === "of" && !(another && this.heading && this.heading.name.toLowerCase() !== part))
       return undefined;
-    let times: number | undefined;
-    let until: number | undefined;
+    let times: number | undefined = more;
+    let until: number | undefined = upTo;
     c.attempt(() => {
       c.take(",");
-      if (!c.take("until", "till", "til", "through", "to", "up")) return undefined;
+      if (c.take("but") && !c.take("only")) c.take("then");
+      if (c.take("stop", "end", "finish")) c.take("after", "at", "with");
+      else if (!c.take("until", "till", "til", "through", "to", "up")) return undefined;
       c.take("to", "and", "including", "there", "are", "you", "have", "the", "end", "of", "a", "total");
       while (
         c.is(
@@ -254,6 +275,12 @@ export abstract class ReferenceReader extends DocumentBase {
     return { reference: { part, partAt, first, last, back, times, until }, rest };
   }
 
+  /** Does a round, or a part that the text has named, stand behind the verb? */
+  private standsBehind(c: Cursor): boolean {
+    const next = c.text(1) === "the" ? 2 : 1;
+    return isRoundWord(c.text(next)) || this.names.has(c.text(next));
+  }
+
   /** "Rep rnd 8 [36 sc]": nothing is worked behind it, so the stitches in brackets are what it comes to. */
   private sumOnly(rest: Token[]): Token[] {
     const shut = rest.findLastIndex((t) => /^[)\]}]$/.test(t.text));
@@ -274,6 +301,57 @@ const NO_REFERENCE = {
   times: undefined,
   until: undefined,
 } as const;
+
+/** "The same for rounds 4-6": the round before, up to the last of them. */
+function goingOn(c: Cursor): Reference | undefined {
+  return c.attempt(() => {
+    c.take("the");
+    if (!c.take("same") || !c.take("for", "in", "on")) return undefined;
+    c.take("the");
+    if (!isRoundWord(c.text())) return undefined;
+    const until = likeliestLabel(c, false)?.last;
+    return until === undefined ? undefined : { ...NO_REFERENCE, back: 1, until };
+  });
+}
+
+/** "3 more rounds like round 3": how many. */
+const moreLike = (c: Cursor): number | undefined =>
+  c.attempt(() => {
+    const n = c.kind() === "number" ? c.number() : undefined;
+    c.take("more", "further");
+    if (n === undefined || !isRoundWord(c.text())) return undefined;
+    c.at++;
+    return c.is("like", "as") ? n : undefined;
+  });
+
+/** "The first 3 rounds", of which another part is to follow. */
+const firstOf = (c: Cursor): number | undefined =>
+  c.attempt(() => {
+    c.take("the");
+    if (c.peek()?.value !== 1 || c.kind() !== "ordinal") return undefined;
+    c.at++;
+    const n = c.number();
+    if (n === undefined || !isRoundWord(c.text())) return undefined;
+    c.at++;
+    return c.is("as", "like", "of", "same") ? n : undefined;
+  });
+
+/** "As head for 3 rounds". */
+const forRounds = (c: Cursor): number | undefined =>
+  c.attempt(() => {
+    if (!c.take("for")) return undefined;
+    const n = c.number();
+    return n !== undefined && isRoundWord(c.text()) ? (c.at++, n) : undefined;
+  });
+
+/** "= head R1-3", of which the label has taken the sign: a name and rounds of it, and no more. */
+function namesRounds(c: Cursor): boolean {
+  const at = c.at;
+  const named = c.names.has(c.text()) && (c.at++, true);
+  const ends = named && isRoundWord(c.text()) && likeliestLabel(c, false) !== undefined && c.done;
+  c.at = at;
+  return ends;
+}
 
 /** "Leg 2: same, but do not cut the yarn.": of a part that has no rounds yet, the part before it. */
 function theOneBefore(c: Cursor): Reference | undefined {

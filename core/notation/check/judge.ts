@@ -58,6 +58,12 @@ export function totalsOf(nodes: readonly Node[]): (Node & { kind: "total" })[] {
   return found;
 }
 
+/** "Leg 1 (12), the chains (2), leg 2 (12), the chains (2) (28)": what each stretch makes, and all of them. */
+function addsUp(sums: readonly number[]): boolean {
+  const whole = sums.at(-1);
+  return sums.length > 2 && sums.slice(0, -1).reduce((a, b) => a + b, 0) === whole;
+}
+
 /** The total that belongs to this round: in a range that grows, the one behind it belongs to its last. */
 export function writtenOf(
   nodes: readonly Node[],
@@ -168,7 +174,11 @@ function judgeOne(
       : false;
   if (spans || leftAlong || twigs || along) written = undefined;
   const off = (n: number) => Math.min(FAULT.most, FAULT.stitch * Math.abs(n));
-  const disagree = e.lastOfLine && totals.length > 1 && totals[0]?.n !== totals[totals.length - 1]?.n;
+  const disagree =
+    e.lastOfLine &&
+    totals.length > 1 &&
+    totals[0]?.n !== totals[totals.length - 1]?.n &&
+    !addsUp(nodes.flatMap((n) => (n.kind === "total" ? [n.n] : [])));
   const usedWrong = available !== undefined && used !== available;
   const writtenWrong = written !== undefined && !outcome.open && offers !== written;
   const sideWrong =

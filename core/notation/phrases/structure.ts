@@ -13,17 +13,43 @@ import { stitchAhead } from "./stitches";
 const node = (n: Node): PieceBody => ({ kind: "nodes", nodes: [n] });
 const STOP = words(". ; : , ( [ ) ] = { | \n <");
 
+/** Does a part stand behind the verb: "attach leg 1", "connect to the first leg"? */
+const namesPart = (c: Cursor): boolean => {
+  const at = c.at;
+  c.at++;
+  c.take("to", "on", "with");
+  const named = readPartNamed(c) !== undefined;
+  c.at = at;
+  return named;
+};
+
+/** "(leg 1) 12 sc", "leg 2: 12 sc": on which part the stitches behind it go. */
+export const onPart: Phrase = {
+  name: "on part",
+  starts: words("( [ leg arm"),
+  read(c) {
+    const close = c.take("(") ? ")" : c.take("[") ? "]" : undefined;
+    const part = readPartNamed(c);
+    if (part === undefined || !c.take(close ?? ":")) return NONE;
+    return [{ to: c.at, cost: COST.phrase, piece: { kind: "joined-to", part } }];
+  },
+  examples: [["(leg 1)", "joined to leg 1"]],
+};
+
 /**
  * "join with sl st", "sl st to join" is read with the stitches; "join to the leg with a sc and work 12 sc
  * around it".
  */
 export const join: Phrase = {
   name: "join",
-  starts: words("join joining joined close connect"),
+  starts: words("join joining joined close connect attach"),
   read(c, x) {
     const at = c.at;
-    if (c.is("close", "connect") && !/^(the|this)?$/.test(c.text(1))) return NONE;
-    if (c.is("close", "connect") && !/^(round|rnd|circle|ring)$/.test(c.text(2))) return NONE;
+    // "Attach leg 1 with a sc", "connect to the first leg".
+    const ties = c.is("attach", "connect") && namesPart(c);
+    if (c.is("attach") && !ties) return NONE;
+    if (!ties && c.is("close", "connect") && !/^(the|this)?$/.test(c.text(1))) return NONE;
+    if (!ties && c.is("close", "connect") && !/^(round|rnd|circle|ring)$/.test(c.text(2))) return NONE;
     if (c.is("joined") && c.text(1) !== "with") return NONE;
     c.at++;
     // "Join white": the yarn, not the round.
@@ -69,7 +95,8 @@ export const join: Phrase = {
         const edge = noTarget();
         readTarget(c, edge);
         c.at = Math.max(end, behind);
-        if (edge.part !== undefined) target.part = edge.part;
+        const tied = edge.part ?? (ties ? part : undefined);
+        if (tied !== undefined) target.part = tied;
         return [
           {
             to: c.at,

@@ -157,7 +157,8 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
     const first = nthChain(stitch, legs, { ...t, nth: t.fromNth, onward: false }, loops, span);
     return [first, node({ ...stitchInto(stitch, legs, "next", loops), onChain: true }, AROUND)];
   }
-  if (t.place === "nth-chain") return [nthChain(stitch, n, t, loops, span)];
+  // "Sc from 2nd ch" goes on to the end, unless it ends what went before: "…, hdc 2, sc from the 2nd ch".
+  if (t.place === "nth-chain") return [nthChain(stitch, n, t, loops, span, !items.some(isWorked))];
   if (t.evenly && n !== undefined)
     return [{ kind: "evenly", op: one, n, rest: one, ...at(said.at), ...span }];
   // "Ch 3 (counts as dc), dc in first st": that is the stitch the chain stands on.
@@ -237,7 +238,14 @@ const MOST_BEHIND = 4;
  * "sc in 2nd ch from hook". The chains passed by count as a stitch where their height says so (Craft Yarn
  * Council, turning chains, from memory).
  */
-function nthChain(stitch: StitchName, n: number | undefined, t: Target, loops: Loops, span: Span): Work {
+function nthChain(
+  stitch: StitchName,
+  n: number | undefined,
+  t: Target,
+  loops: Loops,
+  span: Span,
+  begins = false,
+): Work {
   const nth = t.nth ?? 2;
   const op: Operation = {
     ...stitchInto(stitch, n ?? 1, "chain", loops),
@@ -257,8 +265,8 @@ function nthChain(stitch: StitchName, n: number | undefined, t: Target, loops: L
     };
     return { ...node(op), other: { kind: "group", items: [one, rest], times: ONCE, ...span } };
   }
-  // "Sc from 2nd ch": there, and on to the end, unless a sum says that it is one alone.
-  if (t.onward && n === undefined && nth > 1) {
+  // There, and on to the end, unless a sum says that it is one alone.
+  if (begins && t.onward && n === undefined && nth > 1) {
     const rest: Work = {
       kind: "work",
       op: { ...stitchInto(stitch, 1, "next", loops), onChain: true },

@@ -1,0 +1,99 @@
+import { describe, expect, it } from "vitest";
+import { checkPattern } from "./index";
+
+const countsOf = (text: string) => {
+  const read = checkPattern(text);
+  expect(read.problems).toEqual([]);
+  return read.parts.map((p) => p.rounds.map((r) => r.count));
+};
+
+/** Lists of all that came to mind, written down before any of them was read. */
+describe("rounds that stand for others, in every way of saying it", () => {
+  it.each([
+    "same as head, rounds 1-3",
+    "as head to round 3",
+    "work rounds 1-3 of the head",
+    "Rounds 1-3: as head",
+    "R1-3: same as for the head",
+    "R1-3 like head",
+    "R1-R3: as given for head",
+    "Repeat rounds 1-3 of the head",
+    "Work as for head up to round 3",
+    "Follow rounds 1 to 3 of head",
+    "Same as head until R3",
+    "as for head (R1-3)",
+    "R1-3: see head",
+    "R1-3: = head R1-3",
+    "Work the first 3 rounds of the head",
+    "First 3 rounds as head",
+    "R1-3: repeat head",
+    "R1-3: copy the head",
+    "Begin like the head (rounds 1-3)",
+    "Rounds 1 to 3: identical to head",
+    "R1-3 as R1-3 of head",
+    "Make as the head up to and including round 3",
+    "Work exactly as head for 3 rounds",
+    "Like the head, but stop after round 3",
+    "Same beginning as head (rounds 1 through 3)",
+    "1-3: as head",
+    "R1–3 the same as the head",
+  ])("%s", (says) => {
+    const head = "Head\nR1: 6 sc in mr (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4: 18 sc (18)\n";
+    expect(countsOf(`${head}R5: (sc, dec) x6 (12)\n\nBody\n${says}\nR4: (2 sc, inc) x6 (24)\n`)).toEqual([
+      [6, 12, 18, 18, 12],
+      [6, 12, 18, 24],
+    ]);
+  });
+  it.each([
+    "R4-6: repeat round 3",
+    "R4-6: rep R3",
+    "R4-6: as round 3",
+    "R4-6: same as R3",
+    "Repeat round 3 three more times",
+    "Rep rnd 3 x3",
+    "R4-6: like R3",
+    "Repeat R3 for R4-6",
+    "R4-6 = R3",
+    "R4 to R6: rep last round",
+    "Rep last round 3 more times",
+    "R4-6: repeat previous round",
+    "Repeat the last round 3 times",
+    "Work round 3 three more times",
+    "3 more rounds the same",
+    "Rnds 4-6: ditto",
+    "R4-6: see R3",
+    "R4, R5, R6: as R3",
+    "R4-6: work as round 3",
+    "Then three more rounds like that",
+    "Repeat R3 until R6",
+    "Work round 3 again 3 times",
+    "Do the same for rounds 4-6",
+    "Rounds 4 - 6: repeat the third round",
+    "Repeat this round 3 more times",
+    "Repeat rnd 3, 3 more times (12)",
+    "R4-6: Repeat R3 (3 rounds)",
+    "(repeat round 3 three times)",
+    "Continue like this for 3 more rounds",
+  ])("%s", (says) => {
+    const ball = "Ball\nR1: 6 sc in mr (6)\nR2: inc x6 (12)\nR3: sc in each st (12)\n";
+    expect(countsOf(`${ball}${says}\nR7: dec x6 (6)\n`)).toEqual([[6, 12, 12, 12, 12, 12, 6]]);
+  });
+});
+
+describe("two legs joined, in many ways of saying it", () => {
+  it.each([
+    "R4: ch 2, join to first leg with sc, 11 sc around, 2 sc on ch, 12 sc on second leg, 2 sc on ch (28)",
+    "R4: ch 2, 12 sc around first leg, 2 sc in ch, 12 sc around second leg, 2 sc on other side of ch (28)",
+    "R4: Join legs: ch 2, sc 12 on leg one, sc 2 along ch, sc 12 on leg two, sc 2 along ch (28)",
+    "R4: 2 ch, then 12 sc on the first leg, 2 sc in the chains, 12 sc on the second leg, 2 sc in the chains (28)",
+    "R4: ch 2, attach leg 1 with a sc, sc 11, sc 2 on ch, sc 12, sc 2 on ch (28)",
+    "R4: ch 2, sc around leg 1 (12), sc in each ch (2), sc around leg 2 (12), sc in each ch (2) (28)",
+    "R4: connect the legs with 2 ch; 12 sc around each leg and 2 sc on each side of the ch (28)",
+  ])("%s", (says) => {
+    const leg = "Leg (make 2)\nR1: 6 sc in mr (6)\nR2: inc x6 (12)\nR3: 12 sc (12)\n\n";
+    expect(countsOf(`${leg}Body\n${says}\nR5: 28 sc (28)\n`)).toEqual([
+      [6, 12, 12],
+      [28, 28],
+    ]);
+  });
+});
