@@ -34,3 +34,24 @@ describe.each(Object.keys(ONE_ROUND) as (keyof typeof ONE_ROUND)[])("one round, 
     },
   );
 });
+
+describe("a table, whichever of its columns is the sum", () => {
+  it.each([
+    "1 | 8 | mr\n2 | 16 | inc x8\n3 | 24 | (1, inc) x8\n4-5 | 24 |\n6 | 16 | (1, dec) x8",
+    "Rnd | Sts | Work\n1 | 8 | mr\n2 | 16 | inc x8\n3 | 24 | (1, inc) x8\n4-5 | 24 | sc around\n6 | 16 | (1, dec) x8",
+    "Rnd | Work | Sts\n1 | mr, 8 sc | 8\n2 | inc x8 | 16\n3 | (1, inc) x8 | 24\n4-5 | | 24\n6 | (1, dec) x8 | 16",
+    "1 = 8 = MR\n2 = 16 = inc x8\n3 = 24 = (sc, inc) x8\n4-5 = 24 = sc around\n6 = 16 = (sc, dec) x8",
+    "R1: mr 8\nR2: inc x8 (16)\nR3: (sc, inc) x8 (24)\nR4-5: (24)\nR6: (sc, dec) x8 (16)",
+  ])("%s", (table) => {
+    const read = checkPattern(`Body\n${table}\n`);
+    expect(read.parts.map((p) => p.rounds.map((r) => r.count))).toEqual([[8, 16, 24, 24, 24, 16]]);
+    expect(read.problems).toEqual([]);
+  });
+  it("passes the chain beside the hook by as the sum tells, and no further", () => {
+    const made = (row: string) => checkPattern(`Strip\nCh 6.\nRow 1: ${row}\n`).problems.map((p) => p.code);
+    expect(made("sc in each ch (5)")).toEqual([]);
+    expect(made("dc in each ch (4)")).toEqual([]);
+    expect(made("sc in each ch (9)")).not.toEqual([]);
+    expect(made("sc in each ch (1)")).not.toEqual([]);
+  });
+});
