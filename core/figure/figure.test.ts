@@ -1,29 +1,17 @@
 import { readFileSync, readdirSync } from "node:fs";
 import { Parser } from "htmlparser2";
 import { describe, expect, it } from "vitest";
-import { fabricPart, gaugePrior } from "../fabric";
-import { checkPattern } from "../notation";
+import { made } from "../../tests/assembly/made";
 import { distance, samples } from "./solid";
 import { drawing } from "./drawing";
 import { facesOf } from "./facets";
 import { BODY, FIGURES, HEAD, OF_CORPUS, small } from "../../tests/assembly/figures";
-import { figureOf } from "./figure";
-import type { Figure } from "./assemble";
 import { raster } from "./raster";
 import { settlePlace } from "./settle";
 import { centreOfWeight, hanging, hullOf, sizeOfFigure, standing } from "./stand";
 import { inside, placed, type Vec } from "./vector";
 import { frameOf, lookingFrom } from "./view";
 
-const GAUGE = gaugePrior(3, 3 as never);
-const made = (text: string): Figure => {
-  const pattern = checkPattern(text);
-  return figureOf(
-    pattern,
-    text,
-    pattern.parts.map((part) => ({ part, fabric: fabricPart(part, GAUGE, "medium") })),
-  );
-};
 const DEMO = readdirSync("demo/patterns").map((f) => ({
   name: f,
   text: readFileSync(`demo/patterns/${f}`, "utf8"),

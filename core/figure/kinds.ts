@@ -34,7 +34,8 @@ export interface Habit {
   readonly cup?: true;
   readonly why: string;
 }
-const fit = (words: string) => new RegExp(`\\b(?:${words})s?\\b`);
+/** Names that end in such a word, one of them or several. */
+export const fit = (words: string) => new RegExp(`\\b(?:${words})s?\\b`);
 
 /** In this order: the first that fits a name is taken, so that a tail fin is no fin. */
 export const HABITS: readonly Habit[] = [

@@ -1,8 +1,9 @@
+import { fit } from "./kinds";
 import type { Place } from "./place";
 import type { Said } from "./said";
 
 /** Where a part goes on a body that lies: begun at its nose or its tail, its rounds across the length. */
-export interface LyingHabit {
+interface LyingHabit {
   readonly words: RegExp;
   /** Share of the length from the nose; "nose" and "tail" are its two ends. */
   readonly at: number | "nose" | "tail";
@@ -13,7 +14,6 @@ export interface LyingHabit {
   readonly pair: number;
   readonly points: Place["points"];
 }
-const fit = (words: string) => new RegExp(`\\b(?:${words})s?\\b`);
 
 /** From memory; in this order, the first that fits a name is taken. */
 const LYING: readonly LyingHabit[] = [
@@ -48,8 +48,7 @@ const LYING: readonly LyingHabit[] = [
 ];
 const OTHER: LyingHabit = { words: /$^/, at: 0.5, one: 0, pair: 90, points: "out" };
 
-export const lyingHabit = (name: string): LyingHabit =>
-  LYING.find((h) => h.words.test(name.toLowerCase())) ?? OTHER;
+const lyingHabit = (name: string): LyingHabit => LYING.find((h) => h.words.test(name.toLowerCase())) ?? OTHER;
 
 /** Which of the ends, as the rounds are counted, a side or a habit means on a body that lies; if any. */
 function endOf(habit: LyingHabit, side: Said["side"], noseFirst: boolean): "start" | "end" | undefined {

@@ -1,22 +1,11 @@
 import { describe, expect, it } from "vitest";
+import { made } from "../../tests/assembly/made";
 import { FIGURES, OF_CORPUS } from "../../tests/assembly/figures";
-import { fabricPart, gaugePrior } from "../fabric";
-import { checkPattern } from "../notation";
 import type { Figure } from "./assemble";
 import { facesOf } from "./facets";
-import { figureOf } from "./figure";
 import { samples } from "./solid";
 import { placed } from "./vector";
 
-const GAUGE = gaugePrior(3, 3 as never);
-const made = (text: string): Figure => {
-  const pattern = checkPattern(text);
-  return figureOf(
-    pattern,
-    text,
-    pattern.parts.map((part) => ({ part, fabric: fabricPart(part, GAUGE, "medium") })),
-  );
-};
 const middleOf = (f: Figure, index: number) => {
   const put = f.put[index];
   const points = put ? samples(put.solid).map((p) => placed(put.pose, p)) : [];

@@ -1,22 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { fabricPart, gaugePrior } from "../fabric";
-import { checkPattern } from "../notation";
+import { made } from "../../tests/assembly/made";
 import type { Figure } from "./assemble";
 import { drawing } from "./drawing";
-import { figureOf } from "./figure";
 import { raster } from "./raster";
 import { distance } from "./solid";
 import { inside } from "./vector";
 
-const GAUGE = gaugePrior(3, 3 as never);
-const made = (text: string): Figure => {
-  const pattern = checkPattern(text);
-  return figureOf(
-    pattern,
-    text,
-    pattern.parts.map((part) => ({ part, fabric: fabricPart(part, GAUGE, "medium") })),
-  );
-};
 const HEAD = `Head, with white
 R1: 6 sc in magic ring (6)
 R2: inc x6 (12)

@@ -9,10 +9,10 @@ type Word = Pick<Token, "text" | "kind" | "value">;
 const OTHERWISE = /^(embroider|embroidered|sew|patch|patches|whites)$/;
 /** "Below the eyes": a place, and no eyes to be put in. */
 const BESIDE =
-  /^(between|below|above|under|underneath|beside|behind|of|than|from|near|past|past|with|to|over|around|each|every|per)$/;
+  /^(between|below|above|under|underneath|beside|behind|of|than|from|near|past|with|to|over|around|each|every|per)$/;
 const BEFORE_IT = /^(the|your|my|these|those|both|two|each|every|safety|plastic|toy|black|level|small|doll)$/;
 const PUTS =
-  /^(insert|attach|place|add|put|fix|position|fit|push|install|press|pop|fasten|secure|mount|set|snap|insert|screw|mark)$/;
+  /^(insert|attach|place|add|put|fix|position|fit|push|install|press|pop|fasten|secure|mount|set|snap|screw|mark)$/;
 const SITS = /^(go|goes|sit|sits|belong|belongs|come|comes|are|should|get|lie|in|on|between|at|:)$/;
 const NEVER = /^(not|don't|never|without|instead|unless|keep|check|you'll|need)$/;
 const STITCHES = /^(st|sts|stitch|stitches|sc|dc|hdc)$/;

@@ -1,9 +1,7 @@
 import { noTarget } from "../target";
 import { readStitch } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, saidAlone, words, type Phrase } from "./phrase";
-
-const ENDS = /^(?:[.,;:([{=-]|--)?$/;
+import { ENDS, NONE, saidAlone, words, type Phrase } from "./phrase";
 
 /** "All inc", "all dec (6)": the stitch once in every stitch, or over every two. */
 export const allOf: Phrase = {

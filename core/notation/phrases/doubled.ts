@@ -2,10 +2,9 @@ import type { Cursor } from "../cursor";
 import { noTarget, type Target } from "../target";
 import { isStitchNoun, type StitchWord } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, saidAlone, words, type Phrase } from "./phrase";
+import { ENDS, NONE, saidAlone, words, type Phrase } from "./phrase";
 
 const INC: StitchWord = { stitch: "sc", kind: "inc", legs: 2 };
-const ENDS = /^(?:[.,;:([{=-]|--)?$/;
 const TWICE = words("twice double doubled");
 
 /** "every stitch", "each 2nd st", "every other one": how far apart; undefined where nothing of the kind is said. */

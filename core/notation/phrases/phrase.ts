@@ -25,6 +25,9 @@ export interface SaidWork {
   readonly often: Extract<Times, { kind: "number" }> | undefined;
 }
 
+/** A word with nothing behind it but a sign, a sum or the end. */
+export const ENDS = /^(?:[.,;:([{=-]|--)?$/;
+
 /** A stitch and its place, and nothing else said of it. */
 export const saidAlone = (word: StitchWord, target: Target): SaidWork => ({
   word,
