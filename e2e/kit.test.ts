@@ -62,8 +62,7 @@ describe("a run of kits, from the offer to the shelf", () => {
     expect(await me.text()).toContain("Winding, counting, packing");
     expect(await me.text()).not.toContain("Beak");
     await page.goto(`${run}/order`);
-    await me.settle();
-    expect(await me.text()).toMatch(/Puffin keychain, kit: 7 small things/);
+    await me.waitText("Puffin keychain, kit: 7 small things");
 
     await page.goto(`${site.url}/bench`);
     const line = await page.$$eval(

@@ -151,7 +151,7 @@ export default function RunOrder({ loaderData: d }: Route.ComponentProps) {
         </Empty>
       ) : (
         <Stack $gap={18}>
-          <Cards role="group" aria-label="Orders to choose from">
+          <Cards role="group" aria-label="Orders to choose from" aria-busy={!orders?.best && !stopped}>
             {RUN_SCHOOLS.map((s) => {
               const o = orders?.[s];
               return (
