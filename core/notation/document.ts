@@ -5,6 +5,7 @@ import { unchanged } from "./phrases/structure";
 import { readRing } from "./target";
 import { readColourChange, readShade } from "./colours";
 import { namesColours } from "./document/colour-names";
+import { anotherIn, isOneOf, nameOfNext, namesAnother, worksPieces } from "./document/another";
 import { headingOf, type HeadingReading } from "./document/heading";
 import { LINE } from "./document/costs";
 import { labelReadings } from "./document/label";
@@ -23,7 +24,7 @@ import { fillingTold } from "./filling";
 import { isRoundWord, type RoundLabel } from "./labels";
 import type { Line } from "./text";
 import type { Token } from "./tokens";
-import type { Node } from "./tree";
+import type { Node, Span } from "./tree";
 import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
 import { LooseReader } from "./document-loose";
@@ -199,6 +200,21 @@ function wholeRound(nodes: readonly Node[], live: number | undefined, strict: bo
   return undefined;
 }
 
+/** The heading of a piece that is made as `part` is. */
+const twinOf = (
+  name: string,
+  part: { readonly slot: string | undefined },
+  { from, to }: Span,
+): HeadingReading => ({
+  name,
+  make: 1,
+  slot: part.slot,
+  from,
+  rest: [{ kind: "word", text: "same", value: NaN, from, to }],
+  cost: 0,
+  section: undefined,
+});
+
 /**
  * Lines → parts and rounds, each with its tree. Never throws; each token is read a bounded number of times.
  */
@@ -232,7 +248,16 @@ export class DocumentReader extends LooseReader {
     );
     const decisions = plan(units.map((u) => this.see(u)));
     const kinds = new Map<number, LineKind>();
+    let told = 0;
     units.forEach((u, i) => {
+      if (i < told) return;
+      const taken = this.another(units, decisions, i);
+      if (taken > 0) {
+        const twin = this.part?.line === u.line.number;
+        for (const t of units.slice(i, i + taken)) kinds.set(t.line.number, twin ? "round" : "heading");
+        told = i + taken;
+        return;
+      }
       const read = this.readUnit(u, decisions[i] ?? { kind: "other" });
       const more =
         units[i + 1]?.line === u.line && decisions[i + 1]?.kind === "other" ? units[i + 1] : undefined;
@@ -248,6 +273,52 @@ export class DocumentReader extends LooseReader {
       assembly: this.assembly,
       unread: this.unread,
     };
+  }
+
+  /**
+   * "Make a second leg, but do not fasten off": one more of the part above; a piece of its own where the rounds
+   * go on from it. Gives how many units say so.
+   */
+  private another(units: readonly Unit[], decisions: readonly Decision[], i: number): number {
+    const { part } = this;
+    const [unit, below] = [units[i], units[i + 1]];
+    const done = this.open?.label?.last ?? part?.rounds.at(-1)?.label?.last;
+    if (!part || !unit || this.heading || this.sewingUp || done === undefined) return 0;
+    if (decisions[i]?.kind === "label") return 0;
+    const under = below && (below.line === unit.line || decisions[i + 1]?.kind !== "label");
+    const two = unit.atStart && under && namesAnother(unit.tokens);
+    const tokens = two ? [...unit.tokens, ...below.tokens] : unit.tokens;
+    const next = decisions.findIndex((d, k) => k > i && /^(?:label|heading|section)$/.test(d.kind));
+    const follows = decisions[next];
+    const goesOn = follows?.kind === "label" && follows.reading.label.first === done + 1;
+    const found = anotherIn(tokens);
+    const stop = tokens.findIndex((t) => /^[.;]$/.test(t.text));
+    const said = stop < 0 ? tokens : tokens.slice(0, stop);
+    const many = found ? 1 : (this.makeLine(said)?.make ?? 1);
+    const more = goesOn ? many === 2 && worksPieces(units[next]?.tokens ?? []) : false;
+    // "You need two of these.": no list of what is needed.
+    if (many > 1 && !goesOn && /^(?:section|definition)$/.test(decisions[i]?.kind ?? "")) {
+      part.make = many;
+      return 1;
+    }
+    const all = (found?.another.rounds?.first ?? 1) === 1 && (found?.another.rounds?.last ?? done) === done;
+    if (!(found && all && isOneOf(found.another.noun, part.name)) && !more) return 0;
+    const own = two || decisions[i]?.kind === "heading";
+    if (own && !goesOn && !two && !found?.another.rounds) return 0;
+    const from = found?.from ?? 0;
+    if (from > 0) this.readUnit({ ...unit, tokens: tokens.slice(0, from) }, { kind: "other" });
+    if (own || goesOn) {
+      if (part.make > 1) part.make--;
+      const decision = decisions[i];
+      const name = decision?.kind === "heading" ? decision.reading.name : nameOfNext(part.name);
+      this.takeHeading(
+        { kind: "heading", reading: twinOf(name, part, tokens[from] ?? unit.line) },
+        unit.line,
+      );
+    } else if (part.make === 1) part.make = 2;
+    const rest = tokens.slice(found?.to ?? tokens.length);
+    if (rest.length > 0) this.loose(rest, unit.line);
+    return two ? 2 : 1;
   }
 
   /** Eyes and filling that a line speaks of in passing; of eyes that are there already it may tell the place. */
@@ -693,7 +764,7 @@ export class DocumentReader extends LooseReader {
         });
       return "round";
     }
-    const stop = tokens.findIndex((t) => t.text === ".");
+    const stop = tokens.findIndex((t) => /^[.;]$/.test(t.text));
     const made = this.makeLine(tokens) ?? (stop > 0 ? this.makeLine(tokens.slice(0, stop)) : undefined);
     // "Fasten off. Make a second one. Join …": said behind what ends the piece.
     const later = stop > 0 && !made ? this.makeLater(tokens, stop) : undefined;
