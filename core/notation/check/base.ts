@@ -1,6 +1,7 @@
 import type { Base, CheckedPart, CheckedRound, Expanded } from "../count/checked";
 import { plainest } from "../count/checked";
 import { chainsOf, freeLoopsIn, loopBase, loopsOf, partNamed, type LoopsWorked } from "../surroundings";
+import { limbsBefore } from "./limbs";
 import type { Reporter } from "./reporter";
 
 /** The round before, and what of it is still there to be worked into. */
@@ -55,5 +56,7 @@ export function baseFor(
     )
       options.push(previous.available);
   }
-  return { live, options, held, into: at.index >= 0 ? at.index : undefined, named: false };
+  const limbs = limbsBefore(before, rounds.length, live);
+  const into = at.index >= 0 ? at.index : undefined;
+  return { live, options, held, into, named: false, ...(limbs ? { limbs } : {}) };
 }

@@ -8,6 +8,7 @@ import { chainsOf, operationsOf } from "../surroundings";
 import type { Node } from "../tree";
 import { FAULT } from "./costs";
 import { cutRepeat } from "./cut-repeat";
+import { limbsJoined } from "./limbs";
 
 /** What is wrong with a round, if anything; `undefined` where it comes out. */
 export type Fault =
@@ -409,6 +410,12 @@ export function judge(
         const j = there && judgeOne(e, c, there, live, slot, first, FAULT.other * 2, counts);
         if (j && j.fault === undefined && j.written !== undefined) see(j);
       }
+    const joined =
+      !e.copied && sound.length === 0 && base.limbs && limbsJoined(e, c.nodes, base.limbs, source);
+    if (joined) {
+      const j = judgeOne(e, { ...c, found: [], pickups: [] }, joined, live, slot, first, FAULT.other, counts);
+      if (j.fault === undefined) see(j);
+    }
     // Rows of a panel may bite stitches at its side.
     if (sound.length === 0 && base.held > 0 && base.live !== undefined) {
       const { used } = work(c.nodes, base.live, slot, first);

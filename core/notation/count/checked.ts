@@ -164,6 +164,8 @@ export interface Base {
   readonly into: number | undefined;
   /** Named by the text ("in the back loops of round 6"): the number is sure. */
   readonly named: boolean;
+  /** Two pieces that stand open and may be joined here, with the stitches of each; what is on the hook has no name. */
+  readonly limbs?: readonly { readonly name: string | undefined; readonly count: number }[];
 }
 
 /** The smallest opening in use for pressing a washer on. Common practice, no source (craft §1). */
