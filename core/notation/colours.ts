@@ -33,6 +33,8 @@ export function readShade(c: Cursor): string | undefined {
     while (SHADES.has(c.text())) {
       words.push(c.text());
       c.at++;
+      // "Grey-blue" is one shade.
+      if (c.is("-") && SHADES.has(c.text(1)) && c.peek(1)?.from === c.peek()?.to) c.at++;
     }
     c.takeAny(CARRIER);
     return words.join(" ");

@@ -1,5 +1,6 @@
 import { bracketAsOne, numbersAsLegs } from "./count/legs-unsaid";
 import { isMade } from "./count/made";
+import { ovalUnsaid } from "./count/oval-unsaid";
 import { spursUnsaid } from "./count/spurs-unsaid";
 import { MAX_STITCHES } from "./limits";
 import { stitchInto } from "./operations";
@@ -463,6 +464,8 @@ function* meanings(written: readonly Node[]): Generator<CountReading> {
   if (legs) yield { nodes: legs, way: "numbers as legs" };
   const together = bracketAsOne(nodes);
   if (together) yield { nodes: together, way: "bracket as one" };
+  const oval = ovalUnsaid(nodes);
+  if (oval) yield { nodes: oval };
 }
 
 /**

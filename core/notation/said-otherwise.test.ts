@@ -97,3 +97,68 @@ describe("two legs joined, in many ways of saying it", () => {
     ]);
   });
 });
+
+/** Lists of all that came to mind, written down before any of them was read. */
+describe("two legs of twelve joined, by their sum", () => {
+  const leg = "Leg (make 2)\nR1: 6 sc in mr (6)\nR2: inc x6 (12)\nR3-5: sc around (12)\n";
+  const keep = "Fasten off the first leg, keep the yarn on the second.\n\nBody\n";
+  it.each([
+    "R6: ch 3, connect the legs, 12 sc, 3 sc over the ch, 12 sc, 3 sc over the ch (30)",
+    "R6: 3 ch, 12 sc (1st leg), 3 sc (ch), 12 sc (2nd leg), 3 sc (ch) (30)",
+    "R6: make 3 chains, join to the first leg with a single crochet, continue sc around the first leg (12 total), 3 sc across the chain, 12 sc around the second leg, 3 sc across the back of the chain (30)",
+    "R6: ch 3, join with leg one by sc, 11 more sc, 3 sc into chain, 12 sc into leg two, 3 sc into chain = 30",
+    "R6: sc in both legs and both sides of ch 3 (30)",
+    "R6: ch 3, then sc around both legs and both sides of the chain (30)",
+    "With the second leg still on the hook, ch 3 and join to the first leg.\nR6: sc around both legs and the chain on both sides (30)",
+    "Ch 3, join to first leg.\nR6: 12 sc along first leg, 3 sc along ch, 12 sc along second leg, 3 sc along ch (30)",
+    "R6 (joining): ch 3, sc in any st of first leg, sc in next 11 sts, sc in 3 ch, sc in 12 sts of second leg, sc in opposite side of 3 ch (30)",
+  ])("%s", (says) => {
+    expect(countsOf(`${leg}${keep}${says}\nR7: sc around (30)\n`)).toEqual([
+      [6, 12, 12, 12, 12],
+      [30, 30],
+    ]);
+  });
+  it.each([
+    "R6: sc in each st of leg 2, then sc in each st of leg 1 (24)",
+    "R6: hold the legs together, sc 12 in the first leg and 12 in the second leg (24)",
+    "R6: sc around both legs (24)",
+    "R6: Sc 12, sc into the first leg, sc 11 more (24)",
+    "R6: Join legs together with a sc, then sc in the remaining sts of both legs (24)",
+  ])("%s", (says) => {
+    expect(countsOf(`${leg}${keep}${says}\nR7: sc around (24)\n`)).toEqual([
+      [6, 12, 12, 12, 12],
+      [24, 24],
+    ]);
+  });
+  it("a leg with a stitch too few is told", () => {
+    const short = "R6: ch 3, 12 sc on first leg, 3 sc on ch, 11 sc on second leg, 3 sc on ch (30)";
+    const { problems } = checkPattern(`${leg}${keep}${short}\nR7: sc around (30)\n`);
+    expect(problems.map((p) => p.line)).toEqual([8]);
+  });
+});
+
+describe("a chain of seven worked on both sides", () => {
+  it.each([
+    "R1: ch 7, sc in 2nd ch from hook, sc 4, 3 sc in last ch, turn to other side, sc 4, 2 sc in last (14)",
+    "Ch 7\nR1: sc in second ch from hook, sc in next 4, 3 sc in the end ch, work along the other side, 4 sc, 2 sc in the last st (14)",
+    "R1: ch7, from 2nd ch: 5 sc, 3 sc in 1, 4 sc, 2 sc in 1 (14)",
+    "R1: 7 ch, 1 sc in 2nd ch, 4 sc, 3 sc in the same last ch, 4 sc back on the other side, 2 sc in the same st as the first (14)",
+    "Foundation: ch 7. R1: sc 5 along the chain, 3 sc in the end chain, rotate, sc 4 along the bottom, 2 sc in the end (14)",
+    "R1: Ch 7, skip 1, 5 sc, 3 sc in the last chain; on the other side of the chain 4 sc, 2 sc in last (14)",
+    "R1: ch 7, 5 sc, inc 3 in last, 4 sc on the other side, inc (14)",
+    "chain 7, sc 5, 3sc in same stitch, sc 4 on opposite side, 2 sc in same (14)",
+  ])("%s", (says) => {
+    expect(countsOf(`Sole\n${says}\nR2: inc in each of 14 (28)\n`)).toEqual([[14, 28]]);
+  });
+  it("a side with a stitch too few is told", () => {
+    const short = "R1: ch 7, 5 sc, 3 sc in last ch, 3 sc on the other side, 2 sc in last (14)";
+    expect(checkPattern(`Sole\n${short}\n`).problems).toHaveLength(1);
+  });
+});
+
+describe("a part and its colour", () => {
+  it.each(["In grey-blue", "With blue-grey yarn", "Using dark sea-green:"])("%s", (says) => {
+    const read = checkPattern(`Fins (make two)\n${says}\n1st round: 4 sc into a magic loop. 4 sts\n`);
+    expect(read.parts.map((p) => [p.name, p.make])).toEqual([["Fins", 2]]);
+  });
+});

@@ -8373,4 +8373,376 @@ LEG (two): ring of 6. Two rounds of 6.`,
       { name: "LEG", make: 2, counts: [6, 6, 6] },
     ],
   },
+  {
+    hand: "of the plain hands, z1: 387. Little Field Mouse",
+    text: `Little Field Mouse
+by the Harbour Stall
+
+Skill level: easy
+Finished size: about 14 cm tall when sitting
+
+You will need
+* DK cotton in Taupe (approx 40 g) and a little Pink
+* 3 mm hook
+* 2 x 8 mm safety eyes
+* toy stuffing
+* darning needle, stitch marker
+
+Abbreviations (US terms)
+st(s) – stitch(es)
+sc – single crochet
+inc – 2 sc in the same stitch
+dec – invisible decrease
+FO – fasten off
+(…) x n – repeat what is in the brackets n times
+[n] – number of stitches at the end of the round
+
+The mouse is worked in continuous rounds. Do not join unless told to. Use a stitch marker.
+
+HEAD
+Start with Taupe.
+Rnd 1: 6 sc in a magic ring [6]
+Rnd 2: inc in every st [12]
+Rnd 3: (sc 1, inc) x 6 [18]
+Rnd 4: (sc 2, inc) x 6 [24]
+Rnd 5: (sc 3, inc) x 6 [30]
+Rnd 6: (sc 4, inc) x 6 [36]
+Rnd 7 – 11: sc in every st (5 rounds) [36]
+Rnd 12: (sc 4, dec) x 6 [30]
+Place the eyes between rnd 9 and 10 with 7 stitches in between.
+Rnd 13: (sc 3, dec) x 6 [24]
+Rnd 14: (sc 2, dec) x 6 [18]
+Stuff the head firmly. Fasten off, leaving a long tail for sewing.
+
+BODY
+Taupe
+Rnd 1: 6 sc in a magic ring [6]
+Rnd 2: inc in every st [12]
+Rnd 3: (sc 1, inc) x 6 [18]
+Rnd 4: (sc 2, inc) x 6 [24]
+Rnd 5: (sc 3, inc) x 6 [30]
+Rnd 6 – 9: sc in every st (4 rounds) [30]
+Rnd 10: (sc 3, dec) x 6 [24]
+Rnd 11: sc in every st [24]
+Rnd 12: (sc 2, dec) x 6 [18]
+Rnd 13: sc in every st [18]
+FO and stuff.
+
+ARM (make 2)
+With Pink:
+Rnd 1: 6 sc in a magic ring [6]
+Rnd 2: inc in every st [12]
+Rnd 3: sc in every st [12]
+Change to Taupe.
+Rnd 4: (sc 2, dec) x 3 [9]
+Rnd 5 – 9: sc in every st [9]
+Stuff only the hands. Press the opening flat and close with 4 sc through both layers. FO.
+
+LEG (make 2)
+With Pink:
+Rnd 1: 6 sc in a magic ring [6]
+Rnd 2: inc in every st [12]
+Rnd 3: (sc 3, inc) x 3 [15]
+Change to Taupe.
+Rnd 4: sc in every st [15]
+Rnd 5: (sc 1, dec) x 5 [10]
+Rnd 6 – 8: sc in every st [10]
+Stuff lightly, leave a tail for sewing.
+
+EAR (make 2)
+Rnd 1: 6 sc in a magic ring [6]
+Rnd 2: (sc 1, inc) x 3 [9]
+Rnd 3: (sc 2, inc) x 3 [12]
+Rnd 4: (sc 3, inc) x 3 [15]
+Rnd 5: sc in every st [15]
+Do not stuff. Flatten and sew to the head between rnds 3 and 6.
+
+TAIL
+With Pink:
+Rnd 1: 6 sc in a magic ring [6]
+Rnd 2: (sc 1, inc) x 3 [9]
+Rnd 3: sc in every st [9]
+Rnd 4: (sc 1, dec) x 3 [6]
+Then chain 20 and sl st back along the chain. Sew to the back of the body.
+
+ASSEMBLY
+Sew the head to the body. Sew the arms on both sides between rnds 12 and 13 of the body. Sew the legs to rnd 4–6. Embroider a pink nose over rnds 10 and 11.`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 36, 36, 36, 36, 36, 36, 30, 24, 18] },
+      { name: "BODY", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 24, 18, 18] },
+      { name: "ARM", make: 2, counts: [6, 12, 12, 9, 9, 9, 9, 9, 9, 4] },
+      { name: "LEG", make: 2, counts: [6, 12, 15, 15, 10, 10, 10, 10] },
+      { name: "EAR", make: 2, counts: [6, 9, 12, 15, 15] },
+      { name: "TAIL", counts: [6, 9, 9, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 388. Mushroom ornament",
+    text: `Mushroom ornament
+
+Materials: red, white and cream 8-ply cotton, 3.5mm hook, fibrefill
+
+CAP - red
+
+R1: 6sc in MR (6)
+R2: 6inc (12)
+R3: 1sc, 1inc x6 (18)
+R4: 2sc, 1inc x6 (24)
+R5: 3sc, 1inc x6 (30)
+R6: 4sc, 1inc x6 (36)
+R7: 36sc (36)
+R8: 4sc, 1dec x6 (30)
+sl st, F/O leaving long tail.
+
+STEM - cream
+
+R1: 6sc in MR (6)
+R2: 6inc (12)
+R3: BLO 12sc (12)
+R4-6: 12sc (12) x3 rounds
+R7: 1sc, 1inc x6 (18)
+R8: 2sc, 1inc x6 (24)
+R9: 3sc, 1inc x6 (30)
+F/O. Stuff the stem.
+
+Embroider white dots on cap. Whip stitch cap to stem through both loops, stuffing as you go.
+Attach a loop of 12ch to the top.`,
+    parts: [
+      { name: "CAP", counts: [6, 12, 18, 24, 30, 36, 36, 30] },
+      { name: "STEM", counts: [6, 12, 12, 12, 12, 12, 18, 24, 30] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 389. WHALE KEYRING (UK terms)",
+    text: `WHALE KEYRING (UK terms)
+
+Yarn: aran weight in grey-blue and white. Hook: 4 mm. Two 6 mm safety eyes. A key ring.
+
+dc = double crochet, dc2tog = double crochet two together, ss = slip stitch, ch = chain
+
+Body
+In grey-blue
+1st round: 8 dc into a magic loop. 8 sts
+2nd round: 2 dc into each st. 16 sts
+3rd round: *1 dc, 2 dc into next st; rep from * to end. 24 sts
+4th round: *2 dc, 2 dc into next st; rep from * to end. 32 sts
+5th–9th rounds: 1 dc into each st. 32 sts
+Change to white.
+10th round: 1 dc into each st. 32 sts
+11th round: *2 dc, dc2tog; rep from * to end. 24 sts
+Attach eyes between rounds 8 and 9, about 10 sts apart. Stuff.
+12th round: *1 dc, dc2tog; rep from * to end. 16 sts
+13th round: dc2tog around. 8 sts
+Fasten off and weave the yarn through the remaining sts, pull tight.
+
+Fins (make two)
+In grey-blue
+1st round: 4 dc into a magic loop. 4 sts
+2nd round: *1 dc, 2 dc into next st; rep from * once more. 6 sts
+3rd round: *2 dc, 2 dc into next st; rep from * once more. 8 sts
+4th round: *3 dc, 2 dc into next st; rep from * once more. 10 sts
+Fasten off leaving a tail to sew with.
+
+Tail fin (make two)
+In grey-blue
+1st round: 5 dc into a magic loop. 5 sts
+2nd round: 2 dc into each st. 10 sts
+3rd round: 1 dc into each st. 10 sts
+4th round: dc2tog around. 5 sts
+Fasten off. Sew both tail fins side by side to the back of the body.
+
+Top fin
+In grey-blue, 6 ch.
+1st row: 1 dc in 2nd ch from hook and in each ch to end. 5 sts
+2nd and 3rd rows: 1 ch, 1 dc in each st. 5 sts
+Fasten off. Sew along the back.`,
+    parts: [
+      { name: "Body", counts: [8, 16, 24, 32, 32, 32, 32, 32, 32, 32, 24, 16, 8] },
+      { name: "Fins", make: 2, counts: [4, 6, 8, 10] },
+      { name: "Tail fin", make: 2, counts: [5, 10, 10, 5] },
+      { name: "Top fin", counts: [5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 390. PENGUIN (small, for a tree)",
+    text: `PENGUIN (small, for a tree)
+
+Colours: A = black, B = white, C = orange
+
+Body
+Rnd 1 (A): Mr, 6 sc. [6 sts]
+Rnd 2: 2 sc in each. [12 sts]
+Rnd 3: *sc in 1, 2 sc in next* x6. [18 sts]
+Rnd 4: *sc in 2, 2 sc in next* x6. [24 sts]
+Rnd 5: *sc in 3, 2 sc in next* x6. [30 sts]
+Rnd 6 to Rnd 8: A: sc in 10; B: sc in 10; A: sc in 10. [30 sts]
+Rnd 9 to Rnd 10: A: sc in 8; B: sc in 14; A: sc in 8. [30 sts]
+Cut B. Continue with A.
+Rnd 11: *sc in 3, sc2tog* x6. [24 sts]
+Rnd 12: *sc in 2, sc2tog* x6. [18 sts]
+Stuff.
+Rnd 13: *sc in 1, sc2tog* x6. [12 sts]
+Rnd 14: sc2tog x6. [6 sts]
+Cut yarn, close.
+
+Wing, make 2 (A)
+Rnd 1: Mr, 6 sc. [6 sts]
+Rnd 2: *sc in 1, 2 sc in next* x3. [9 sts]
+Rnd 3: *sc in 2, 2 sc in next* x3. [12 sts]
+Rnd 4 and Rnd 5: sc in each. [12 sts]
+Flatten, sc through both sides. Cut yarn, leave an end for sewing.
+
+Beak (C)
+Rnd 1: Mr, 4 sc. [4 sts]
+Rnd 2: *sc in 1, 2 sc in next* x2. [6 sts]
+Rnd 3: *sc in 2, 2 sc in next* x2. [8 sts]
+Cut yarn, leave an end for sewing.
+
+Foot, make 2 (C)
+Rnd 1: Mr, 6 sc. [6 sts]
+Rnd 2 and 3: sc in each. [6 sts]
+Flatten.
+
+Make up
+Sew the beak between Rnd 6 and 7. Glue or sew the eyes. Sew wings at Rnd 7.`,
+    parts: [
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Wing", make: 2, counts: [6, 9, 12, 12, 12] },
+      { name: "Beak", counts: [4, 6, 8] },
+      { name: "Foot", make: 2, counts: [6, 6, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 391. **Little fisherman**",
+    text: `**Little fisherman**
+
+### Legs (make 2, start with the boots, black)
+
+1. 6 sc in a magic ring (6)
+2. inc x 6 (12)
+3. sc around (12)
+4. change to blue, sc around (12)
+5. sc around (12)
+
+Cut the yarn on the first leg. Do not cut on the second.
+
+### Body
+
+6. from the second leg: ch 2, join to the first leg with a sc, sc 11 around the first leg, sc in 2 ch, sc 12 around the second leg, sc in the other side of 2 ch (28)
+7. sc around (28)
+8. change to yellow, sc around (28)
+9. - 10. sc around (28)
+11. (sc 5, dec) x 4 (24)
+12. (sc 4, dec) x 4 (20)
+13. (sc 3, dec) x 4 (16)
+14. (sc 2, dec) x 4 (12)
+15. sc around (12)
+
+Fasten off, stuff.
+
+### Head (skin colour)
+
+1. 6 sc in a magic ring (6)
+2. inc x 6 (12)
+3. (sc, inc) x 6 (18)
+4. (2 sc, inc) x 6 (24)
+5. (3 sc, inc) x 6 (30)
+6. - 9. sc around (30)
+10. (3 sc, dec) x 6 (24)
+11. (2 sc, dec) x 6 (18)
+12. (sc, dec) x 6 (12)
+
+Stuff and sew to the body.
+
+### Arms (make 2)
+
+1. 5 sc in a magic ring (5), skin colour
+2. sc around (5)
+3. change to yellow, sc around (5)
+4. - 6. sc around (5)
+
+Sew to the sides.`,
+    parts: [
+      { name: "Legs", make: 2, counts: [6, 12, 12, 12, 12] },
+      { name: "Body", counts: [28, 28, 28, 28, 28, 24, 20, 16, 12, 12] },
+      { name: "Head", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18, 12] },
+      { name: "Arms", make: 2, counts: [5, 5, 5, 5, 5, 5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 392. Heart charm",
+    text: `Heart charm
+
+Yarn: leftovers, any weight. Hook to match.
+
+You make two bumps and join them.
+
+First bump
+R1: 6 sc in MR. = 6
+R2: inc in all 6 st. = 12
+R3-4: sc in all 12 st. = 12
+Cut yarn.
+
+Second bump the same, but do not cut the yarn.
+
+Now join: 
+R5: sc in 12 st of the second bump, then sc in 12 st of the first bump. = 24
+R6-7: sc in all 24 st. = 24
+R8: *2 sc, dec* x 6. = 18
+Stuff.
+R9: *1 sc, dec* x 6. = 12
+R10: dec x 6. = 6
+Close the hole. Make a loop of 20 ch at the top.`,
+    parts: [
+      { name: "First bump", counts: [6, 12, 12, 12] },
+      { name: "Second bump", counts: [6, 12, 12, 12, 24, 24, 24, 18, 12, 6] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 393. Tiny tortoise   ~ 6 cm",
+    text: `Tiny tortoise   ~ 6 cm
+
+hook 2.5 mm, sport weight green, brown
+
+-- belly/body (green) --
+rd 1   7 sc in mc  (7)
+rd 2   7 inc  (14)
+rd 3   7 x (1 sc, inc)  (21)
+rd 4   7 x (2 sc, inc)  (28)
+rd 5   sc in BLO  (28)
+rd 6-8   sc  (28)
+rd 9   7 x (2 sc, dec)  (21)
+     stuff
+rd 10   7 x (1 sc, dec)  (14)
+rd 11   7 dec  (7)
+close
+
+-- shell (brown) --
+rd 1   6 sc in mc  (6)
+rd 2   6 inc  (12)
+rd 3   6 x (1 sc, inc)  (18)
+rd 4   6 x (2 sc, inc)  (24)
+rd 5   6 x (3 sc, inc)  (30)
+rd 6   6 x (4 sc, inc)  (36)
+rd 7   sl st in FLO  (36)
+sew on
+
+-- legs, 4 (green) --
+rd 1   6 sc in mc  (6)
+rd 2-3   sc  (6)
+
+-- head (green) --
+rd 1   6 sc in mc  (6)
+rd 2   6 inc  (12)
+rd 3-4   sc  (12)
+     eyes at rd 3
+rd 5   6 dec  (6)
+stuff a little, sew on`,
+    parts: [
+      { name: "belly/body", counts: [7, 14, 21, 28, 28, 28, 28, 28, 21, 14, 7] },
+      { name: "shell", counts: [6, 12, 18, 24, 30, 36, 36] },
+      { name: "legs", make: 4, counts: [6, 6, 6] },
+      { name: "head", counts: [6, 12, 12, 12, 6] },
+    ],
+  },
 ];
