@@ -22,6 +22,8 @@ export interface Target {
   /** "from 2nd ch": from there on rather than into it. */
   onward?: boolean | undefined;
   together: boolean;
+  /** "Each" ends the words, and says no place: "6 sc each". */
+  bareEach?: boolean;
   toJoin: boolean;
   chainNoun: boolean;
   /** "in the chains": several places, their number said elsewhere. */
@@ -519,6 +521,11 @@ function readOne(c: Cursor, t: Target): boolean {
         if (reach) t.reach ??= reach;
         return true;
       }
+      // "Sc 3 together with the ear": through both.
+      const joined = c.attempt(() =>
+        isTogether(c.text()) && (c.at++, c.take("with", "and")) ? readPartNamed(c) : undefined,
+      );
+      if (joined !== undefined) return ((t.layers = [joined]), true);
       if (isTogether(c.text())) return (c.at++, (t.together = true), true);
       const reach = readReach(c);
       if (reach) return ((t.reach = reach), true);
@@ -656,6 +663,7 @@ function readPlace(c: Cursor, t: Target): boolean {
       moved = true;
     } else if (c.takeAny(FILL)) moved = true;
     else if (c.is("each", "every", "all", "ea")) {
+      t.bareEach = !preposition && (c.kind(1) === "end" || /^[.;]$/.test(c.text(1)));
       c.at++;
       t.place = "each";
       moved = true;

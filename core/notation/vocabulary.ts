@@ -271,7 +271,8 @@ function compound(c: Cursor, stitch: StitchName): StitchWord {
     const legs = c.kind() === "number" ? c.number() : undefined;
     if (legs !== undefined && legs >= 2 && legs <= 12) {
       c.takeAny(STITCH);
-      if (c.takeAny(TOG)) return { stitch, kind: "dec" as const, legs };
+      // "Sc 3 together with the ear": three of them, through both.
+      if (c.text(1) !== "with" && c.takeAny(TOG)) return { stitch, kind: "dec" as const, legs };
     }
     return undefined;
   });

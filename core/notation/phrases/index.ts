@@ -40,6 +40,7 @@ import { toward } from "./toward";
 import { tools } from "./tools";
 import { together } from "./together";
 import { totalAhead, totals } from "./totals";
+import { workedIn } from "./worked-in";
 
 /** Every way of saying something that is known. A new one is a file and a line here. */
 export const PHRASES: readonly Phrase[] = [
@@ -55,6 +56,7 @@ export const PHRASES: readonly Phrase[] = [
   ring,
   pickUp,
   drawUp,
+  workedIn,
   join,
   onPart,
   turn,

@@ -112,6 +112,8 @@ export const event: Phrase = {
   examples: [["Stuff lightly", "event stuff"]],
 };
 
+/** Words between "until" and how many rounds. */
+const UNTIL_WITHIN = 6;
 const MEASURE = /^(cm|mm|in|inch|inches)$/;
 /** "until it measures 5 cm", "for 4 inches": a length where a number of rounds is wanted. */
 export const length: Phrase = {
@@ -123,7 +125,11 @@ export const length: Phrase = {
     if (c.take("continue") && !(c.kind(1) === "number" && MEASURE.test(c.text(2)))) return NONE;
     const measured = c.is("for") && c.kind(1) === "number" && MEASURE.test(c.text(2));
     if (!measured && !c.is("until", "till", "til")) return NONE;
+    const told = c.tokens.slice(c.at + 1, c.at + UNTIL_WITHIN);
+    const counted = told.some((t, i) => t.kind === "number" && isRoundWord(told[i + 1]?.text ?? ""));
     while (!c.done && !c.is(".", ";", ",", "\n", ")")) c.at++;
+    // "Until you have 4 rounds": how many there are is told.
+    if (counted && !measured) return [{ to: c.at, cost: COST.aside, piece: { kind: "aside" } }];
     return [
       {
         to: c.at,

@@ -87,6 +87,9 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
       said.standsFor !== undefined
         ? node(chainFor(said.standsFor, times.kind === "number" ? times.n : 1), ONCE)
         : node(stitchInto("ch", 1), times);
+    // "Ch 2 over the next 2 sts": they are passed by.
+    if (t.place === "next" && t.n !== undefined && n !== undefined)
+      return [made, { kind: "skip", n: t.n, ...span }];
     return t.toJoin ? [made, joining([...items, made], span)] : [made];
   }
   // "sl st to the other side" fastens there: one.
@@ -228,9 +231,13 @@ function inPlaces(
   if (t.n === undefined && (t.place === "next" || t.place === "last" || t.place === "first"))
     return [increase];
   // "12 sc each": hardly a dozen in one stitch.
-  return legs > MOST_IN_ONE ? [{ ...one, other: increase }] : [{ ...increase, other: one }];
+  return legs > (t.bareEach ? MOST_BARE : MOST_IN_ONE)
+    ? [{ ...one, other: increase }]
+    : [{ ...increase, other: one }];
 }
 const MOST_IN_ONE = 9;
+/** "2 sc each" goes into each; "R2 through R4 6 sc each" tells of each round. */
+const MOST_BARE = 3;
 /** "sc 2 in each", "sc 6 in each": a number behind the stitch tells rather how many there are. */
 const MOST_BEHIND = 4;
 
