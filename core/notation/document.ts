@@ -152,6 +152,9 @@ function withoutSpan(tokens: Token[], { first, last }: RoundLabel): Token[] {
   const framed = /^[([]$/.test(tokens[at - 1]?.text ?? "") && /^[)\]]$/.test(tokens[at + 2]?.text ?? "");
   return at > 1 && framed ? [...tokens.slice(0, at - 1), ...tokens.slice(at + 3)] : tokens;
 }
+const LEADS_ROUND = new Set(
+  "finish end begin start with by work crochet make do then now add and".split(" "),
+);
 /** Words of a shade: "dark sea green". */
 const LONGEST_SHADE = 3;
 /** Words of a sentence that stands for plain rounds: a longer one says something else. */
@@ -821,9 +824,12 @@ export class DocumentReader extends LooseReader {
   }
 
   /** "9 rounds of 5 sc", "3 rnds of 12". */
-  protected roundsOf(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+  protected roundsOf(said: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {
+    // "Finish with a round of sl st", "work one round of slip stitches".
+    const lead = said.findIndex((t) => !LEADS_ROUND.has(t.text));
+    const tokens = lead > 0 ? said.slice(lead) : said;
     const [many, word, of, ...more] = tokens;
-    const n = many?.kind === "number" ? many.value : 0;
+    const n = many?.kind === "number" ? many.value : many?.text === "a" && lead > 0 ? 1 : 0;
     // "3 rnds 24": the word between is left out.
     const rest =
       of?.kind === "number" && more.length === 0 ? [of] : /^(of|:)$/.test(of?.text ?? "") ? more : [];
@@ -835,10 +841,14 @@ export class DocumentReader extends LooseReader {
       return this.hasWork(rest) ? { label: manyRounds(n, many), tokens: rest } : undefined;
     // "4 rounds of dc – 30": all around.
     if (stitch?.kind === "word") {
-      const around: Token = { ...stitch, text: "around", from: stitch.to };
-      return this.hasWork(rest.slice(0, 1))
-        ? { label: manyRounds(n, many), tokens: [stitch, around, ...rest.slice(1)] }
-        : undefined;
+      // "Of slip stitches": a stitch of several words.
+      const named = [1, 2, 3].find((k) => this.hasWork(rest.slice(0, k)));
+      if (named === undefined) return undefined;
+      const around: Token = { ...stitch, text: "around", from: rest[named - 1]?.to ?? stitch.to };
+      return {
+        label: manyRounds(n, many),
+        tokens: [...rest.slice(0, named), around, ...rest.slice(named)],
+      };
     }
     if (stitch?.kind !== "number") return undefined;
     if (rest.length > 1 && !this.hasCountedWork(rest)) return undefined;
@@ -866,12 +876,14 @@ export class DocumentReader extends LooseReader {
     const at = tokens.findIndex((t) => /^(until|till|til|through|thru|to)$/.test(t.text));
     if (at < 1 || at > 8 || !PLAINLY.has(tokens[at - 1]?.text ?? "")) return undefined;
     let i = at + 1;
-    while (/^(the|end|of|and|including|up|to)$/.test(tokens[i]?.text ?? "")) i++;
-    const number = tokens[i + 1];
+    while (/^(the|end|of|and|including|up|to|you|have|there|are)$/.test(tokens[i]?.text ?? "")) i++;
+    // "Until 4 rounds in all": the last of them.
+    const total = tokens[i]?.kind === "number" && isRoundWord(tokens[i + 1]?.text ?? "");
+    const number = tokens[total ? i : i + 1];
     const begun = this.open?.label?.last ?? this.part?.rounds.at(-1)?.label?.last;
     const [from] = tokens;
-    if (!isRoundWord(tokens[i]?.text ?? "") || number?.kind !== "number" || begun === undefined || !from)
-      return undefined;
+    if (!total && !isRoundWord(tokens[i]?.text ?? "")) return undefined;
+    if (number?.kind !== "number" || begun === undefined || !from) return undefined;
     if (!Number.isInteger(number.value) || number.value <= begun || number.value - begun > 400)
       return undefined;
     const before = tokens.slice(0, at).map((t) => t.text);
@@ -888,7 +900,9 @@ export class DocumentReader extends LooseReader {
       list: undefined,
       many: 1,
     };
-    return { label, tokens: [word, ...tokens.slice(i + 2)] };
+    const end = i + 2;
+    const all = tokens[end]?.text === "in" && /^(all|total)$/.test(tokens[end + 1]?.text ?? "");
+    return { label, tokens: [word, ...tokens.slice(all ? end + 2 : end)] };
   }
 
   protected evenFor(tokens: readonly Token[]): { label: RoundLabel; tokens: Token[] } | undefined {

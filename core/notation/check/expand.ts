@@ -2,10 +2,10 @@ import { Candidates, type CheckedPart, type Expanded } from "../count/checked";
 import type { RawPart, RawRound } from "../document";
 import { MAX_ROUNDS } from "../limits";
 import type { Tree } from "../round/read";
-import { partNamed, settle } from "../surroundings";
+import { operationsOf, partNamed, settle } from "../surroundings";
 import { asSum, onlySums } from "./sums";
 import { numberSaid } from "../tokens";
-import type { Node, Span } from "../tree";
+import type { Node, Operation, Span } from "../tree";
 import type { Reporter } from "./reporter";
 
 /**
@@ -242,7 +242,9 @@ class Expander {
   private goesOn(r: RawRound, next: RawRound | undefined): number[] | undefined {
     const { first, last, list } = r.label ?? {};
     const then = next?.label?.first;
-    if (first === undefined || last !== first || list || then === undefined || !next) return undefined;
+    if (first === undefined || last !== first || list) return undefined;
+    if (!next) return this.upTo(r, first);
+    if (then === undefined) return undefined;
     const left = then - first - 1;
     if (left < 1 || left > MAX_GAP) return undefined;
     const said = this.to.source.slice(r.label?.to ?? r.from, next.from).toLowerCase();
@@ -251,6 +253,15 @@ class Expander {
       if (many === left || many === left + 1 || until === then - 1) return range(first, then - 1);
     }
     return undefined;
+  }
+
+  /** "R2: sc around; repeat to R4", "… until you have 4 rounds": the last line of a part says where it ends. */
+  private upTo(r: RawRound, first: number): number[] | undefined {
+    const said = this.to.source.slice(r.label?.to ?? r.from, r.to).toLowerCase();
+    const [, round, many] = UP_TO.exec(said) ?? [];
+    const last = Number(round ?? many ?? 0);
+    const shaped = r.nodes.some((n) => n.kind === "evenly") || [...operationsOf(r.nodes)].some(isShaping);
+    return !shaped && last > first && last - first <= MAX_GAP ? range(first, last) : undefined;
   }
 
   /**
@@ -386,6 +397,10 @@ class Expander {
     return copies;
   }
 }
+
+const UP_TO =
+  /\b(?:(?:repeat|continue|same|work|keep going|and so on)(?: this| like this)?,? (?:to|until|till|through) (?:rounds?|rnds?|rows?|rds?|r)\.? ?(\d{1,3})|(?:until|till)(?: you have| there are)? (\d{1,3}) (?:rounds|rnds|rows|rds))\b/;
+const isShaping = (n: { readonly op: Operation }): boolean => n.op.increases + n.op.decreases > 0;
 
 /** Rounds that a line may stand for without its label's saying so. */
 const MAX_GAP = 60;

@@ -45,7 +45,12 @@ export function spursUnsaid(nodes: readonly Node[], inside = false): readonly No
       found ||= items !== undefined;
       return items ? { ...n, items } : n;
     }
-    if (n.kind !== "work" || !before || !fills(nodes[i - 1], n)) return n;
+    // "Ch 5, skip 1, sl st 4": the chain beside the hook is passed by in so many words.
+    const passes = (m: Node | undefined) => m?.kind === "skip" && m.n === 1;
+    const [chain, ahead] = [passes(nodes[i - 1]) ? nodes[i - 2] : nodes[i - 1], nodes[i + 1]];
+    if (passes(n) && before && ahead?.kind === "work" && fills(nodes[i - 1], ahead))
+      return { kind: "aside", from: n.from, to: n.to };
+    if (n.kind !== "work" || !before || !fills(chain, n)) return n;
     found = true;
     const { other: _other, ...sure } = n;
     return { ...sure, op: { ...n.op, into: "spur", uses: 0, offers: 0, increases: 0, decreases: 0 } };

@@ -389,7 +389,9 @@ function forThe(c: Cursor): true | undefined {
   const name = c.tokens.slice(c.at, end < 0 ? undefined : end);
   const named = name.every((t) => t.kind === "word" && !isRoundWord(t.text) && !LIST.test(t.text));
   // "For the frill, work in the front loops of round 9" goes on with what is there.
-  const begins = c.tokens.slice(end, end + FOR_WITHIN).some((t) => BEGINS.test(t.text));
+  // A colon behind the name, and no more on its line, names it too.
+  const alone = c.tokens.at(-1)?.text === ":";
+  const begins = alone || c.tokens.slice(end, end + FOR_WITHIN).some((t) => BEGINS.test(t.text));
   return named && begins && end > c.at && name.length <= MOST_FOR ? true : undefined;
 }
 const BEGINS = /^(mr|mc|ring|circle|ch|chain)$/;

@@ -77,8 +77,12 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
       while (c.take(".", ")", "]", ":"));
       return TO.has(c.text()) ? true : undefined;
     });
-    // "r6..r11".
-    const dots = c.is(".") && c.text(1) === "." && isRoundWord(c.text(2)) && ((c.at += 2), true);
+    // "r6..r11", "R2...R4".
+    const dots = c.attempt(() => {
+      const at = c.at;
+      while (c.take(".", "\u2026"));
+      return (c.at > at + 1 || c.tokens[at]?.text === "\u2026") && isRoundWord(c.text()) ? true : undefined;
+    });
     // "4...6".
     if (c.is(".") && c.text(1) === ".") {
       let end = 2;
