@@ -123,12 +123,15 @@ const PLAINLY = new Set(
 const namesAhead = (tokens: readonly Token[]): boolean =>
   tokens.length <= 200 && tokens.slice(1, 5).some((t) => t.text === ":");
 /** "… [24]", "… || 24", "… = 24": where the sum at the end begins. */
-function sumFrom(tokens: readonly Token[]): number {
+function sumFrom(all: readonly Token[]): number {
+  // "= 24 st".
+  const noun = /^(st|sts|stitch|stitches)$/.test(all.at(-1)?.text ?? "") && all.at(-2)?.kind === "number";
+  const tokens = noun ? all.slice(0, -1) : all;
   const last = tokens.at(-1);
   const framed = /^[)\]]$/.test(last?.text ?? "") && tokens.at(-2)?.kind === "number";
   if (framed && /^[([]$/.test(tokens.at(-3)?.text ?? "")) return tokens.length - 3;
   let end = tokens.length - 1;
-  if (last?.kind !== "number" || !/^[|=]$/.test(tokens[end - 1]?.text ?? "")) return tokens.length;
+  if (last?.kind !== "number" || !/^[|=]$/.test(tokens[end - 1]?.text ?? "")) return all.length;
   while (/^[|=]$/.test(tokens[end - 1]?.text ?? "")) end--;
   return end;
 }

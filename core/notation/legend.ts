@@ -22,6 +22,10 @@ const NAMED = /(?:st|stitch|crochet|increase|decrease|bobble|popcorn|cluster) ?\
 /** "V: inc", "x – sc": a letter or two and an abbreviation, and no more. */
 const SHORT = /^\W*[a-z]{1,2} ?[:-] ?(?:hdc|htr|sc|dc|tr|inc|dec|invdec|sl st|slst|ss|ch)\W*$/;
 
+/** "X - sc, V - inc, A - dec": two such at least, one behind the other. */
+const ENTRY = String.raw`[a-z]{1,2} ?(?:[:-]|--) ?(?:[a-z]+ ?){1,3}`;
+const LISTED = new RegExp(String.raw`^\W*${ENTRY}[,;] ?${ENTRY}`);
+
 /**
  * Reads "X = single crochet, V = increase" wherever it stands above or between the rounds. Only words that
  * are not stitches already are taken, and only where the other side names a stitch. Linear in the text.
@@ -46,11 +50,12 @@ function toldLegend(plain: string, lines: readonly Line[], source: string, terms
       !(gives && text.includes("=") && GIVES.test(text)) &&
       !(told && TOLD.test(text)) &&
       !SHORT.test(text) &&
+      !LISTED.test(text) &&
       !(named && NAMED.test(text))
     )
       continue;
     const tokens = tokenize(plain, line.from, line.to);
-    for (const entry of entries(tokens)) {
+    for (const entry of entries(tokens, LISTED.test(text))) {
       const [word, meaning] = entry;
       if (legend?.has(word.text)) continue;
       const known = new Cursor([word], source);
@@ -76,11 +81,13 @@ function ownLetter(meaning: readonly Token[], source: string, terms: Terms): str
     : undefined;
 }
 
-/** "word = …" pieces of a line; each runs to the next "word =". */
-function entries(tokens: readonly Token[]): [Token, readonly Token[]][] {
+/** "word = …" pieces of a line; each runs to the next "word =". `listed`: other signs stand for it, too. */
+function entries(tokens: readonly Token[], listed: boolean): [Token, readonly Token[]][] {
   const signs: number[] = [];
   tokens.forEach((t, i) => {
-    if (t.text !== "=" && !(/^(?::|--?)$/.test(t.text) && signs.length === 0 && i <= 2)) return;
+    const other = /^(?::|--?)$/.test(t.text);
+    const follows = listed && /^[,;.]$/.test(tokens[i - 2]?.text ?? "");
+    if (t.text !== "=" && !(other && ((signs.length === 0 && i <= 2) || follows))) return;
     const word = tokens[i - 1];
     if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~-]$/.test(word.text))))
       signs.push(i);

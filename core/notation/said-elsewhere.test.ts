@@ -136,3 +136,28 @@ describe("legs that hang on a round, and gaps in it", () => {
     ]);
   });
 });
+
+describe("what stands beside the rounds", () => {
+  it.each(["X - sc, V - inc, A - dec, MR - magic ring", "X: sc, V: inc, A: dec", "x – sc; v – inc; a – dec"])(
+    "a legend on one line: %s",
+    (legend) => {
+      const rounds = "R1: 6X in MR (6)\nR2: 6V (12)\nR3: (X, V)*6 (18)\nR4: (X, A)*6 (12)\nR5: 12X (12)\n";
+      expect(countsOf(`Bear\n\n${legend}\n\nHEAD\n${rounds}`)).toEqual([[6, 12, 18, 12, 12]]);
+    },
+  );
+  it("what is done in front of a round, on its line", () => {
+    expect(countsOf("Head\n1: 6 sc MR\n2: inc all (12)\n3: sc (12)\nstuff, 4: dec x6 (6)\n")).toEqual([
+      [6, 12, 12, 6],
+    ]);
+  });
+  it("how many rounds, in front of what each comes to", () => {
+    const rounds =
+      "[6 sc] in a magic circle = 6 st\n[inc] x6 = 12 st\n12 sc, 5 rounds = 12 st\n[dec] x6 = 6 st\n";
+    expect(countsOf(`Ghost\n\n${rounds}`)).toEqual([[6, 12, 12, 12, 12, 12, 12, 6]]);
+  });
+  it("a yarn names no part", () => {
+    const yarn = "Sport-weight cotton in 3 colours (A red, B green, C gold), 2.75 mm hook, stuffing.";
+    const { parts } = checkPattern(`Striped bauble\n${yarn}\n\nrnd 1 - mr 6 sc {6}\nrnd 2 - inc x6 {12}\n`);
+    expect(parts.map((p) => p.name)).toEqual(["Striped bauble"]);
+  });
+});

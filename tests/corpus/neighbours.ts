@@ -8745,4 +8745,194 @@ stuff a little, sew on`,
       { name: "head", counts: [6, 12, 12, 12, 6] },
     ],
   },
+  {
+    hand: "of the plain hands, z1: 394. Bear on a ring",
+    text: `Bear on a ring
+
+X - sc, V - inc, A - dec, SL - slip stitch, FL - front loop, MR - magic ring
+
+HEAD
+R1: 6X in MR (6)
+R2: 6V (12)
+R3: (X, V)*6 (18)
+R4: (2X, V)*6 (24)
+R5: (3X, V)*6 (30)
+R6-R9: 30X (30)
+Eyes between R7-R8, gap of 5X.
+R10: (3X, A)*6 (24)
+R11: (2X, A)*6 (18)
+Fill tightly. Leave a long thread for sewing.
+
+EARS - 2 pcs
+R1: 5X in MR (5)
+R2: 5V (10)
+R3: 10X (10)
+Do not fill. Sew on R4-R5 of the head.
+
+LEGS + BODY
+First leg:
+R1: 6X in MR (6)
+R2: 6V (12)
+R3-R5: 12X (12)
+Cut the thread.
+Second leg is the same, the thread is not cut.
+We connect the legs:
+R6: 12X on the second leg, 12X on the first leg (24)
+R7-R10: 24X (24)
+R11: (2X, A)*6 (18)
+R12: 18X (18)
+Fill, sew the head.`,
+    parts: [
+      { name: "HEAD", counts: [6, 12, 18, 24, 30, 30, 30, 30, 30, 24, 18] },
+      { name: "EARS", make: 2, counts: [5, 10, 10] },
+      { name: "First leg", counts: [6, 12, 12, 12, 12] },
+      { name: "Second leg", counts: [6, 12, 12, 12, 12, 24, 24, 24, 24, 24, 18, 18] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 395. Striped bauble",
+    text: `Striped bauble
+Sport-weight cotton in 3 colours (A red, B green, C gold), 2.75 mm hook, stuffing.
+
+Change colour every 2 rounds, starting with A.
+
+rnd 1 - mr 6 sc {6}
+rnd 2 - 2 sc in each st {12}
+rnd 3 - [1 sc, 2 sc in next] rep 6 times {18}
+rnd 4 - [2 sc, 2 sc in next] rep 6 times {24}
+rnd 5 - [3 sc, 2 sc in next] rep 6 times {30}
+rnd 6 to 8 - sc in each st {30}
+rnd 9 - [3 sc, dec] rep 6 times {24}
+rnd 10 - [2 sc, dec] rep 6 times {18}
+stuff
+rnd 11 - [1 sc, dec] rep 6 times {12}
+rnd 12 - dec 6 times {6}
+close
+
+cap (gold)
+rnd 1 - mr 6 sc {6}
+rnd 2 - 2 sc in each st {12}
+rnd 3 - blo sc in each st {12}
+ch 15 for the loop, sl st in the same st, fasten off.`,
+    parts: [
+      { name: "Striped bauble", counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "cap", counts: [6, 12, 12] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 396. Jelly",
+    text: `Jelly
+Body: Make a magic ring and work six single crochet into it. Work two single crochet in every stitch (12 stitches). Next round: one single crochet, two in the next, all the way round (18 stitches). Next round: two single crochet, two in the next, all the way round (24 stitches). Work three rounds without increasing. Next round: two single crochet, decrease, all the way round (18). Put in the eyes and stuff. Next round: one single crochet, decrease, all the way round (12). Last round: decrease all the way round (6). Close.
+Tentacles (make four): Chain 11. Single crochet in the second chain from the hook and in each chain (10). Fasten off and sew underneath.`,
+    parts: [
+      { name: "Jelly", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Tentacles", make: 4, counts: [10] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 397. | Rnd | Pattern | Sts |",
+    text: `| Rnd | Pattern | Sts |
+|---|---|---|
+| | **Pear** | |
+| 1 | 6 sc in MR | 6 |
+| 2 | inc x 6 | 12 |
+| 3 | (sc, inc) x 6 | 18 |
+| 4 | (2 sc, inc) x 6 | 24 |
+| 5 | (3 sc, inc) x 6 | 30 |
+| 6-7 | sc around | 30 |
+| 8 | (3 sc, dec) x 6 | 24 |
+| 9 | sc around | 24 |
+| 10 | (2 sc, dec) x 6 | 18 |
+| 11 | sc around | 18 |
+| 12 | (sc, dec) x 6 | 12 |
+| 13 | sc around | 12 |
+| 14 | dec x 6 | 6 |
+| | **Leaf** | |
+| 1 | ch 7, sl st, sc, hdc, hdc, sc, sl st | 6 |
+| | **Stem** | |
+| 1 | ch 5, 4 sl st back | 4 |`,
+    parts: [
+      { name: "Pear", counts: [6, 12, 18, 24, 30, 30, 30, 24, 24, 18, 18, 12, 12, 6] },
+      { name: "Leaf", counts: [6] },
+      { name: "Stem", counts: [4] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 398. LADYBIRD  hook 2.5  cotton red/black",
+    text: `LADYBIRD  hook 2.5  cotton red/black
+
+BODY, red
+1: 6 sc MR
+2: inc all (12)
+3: sc, inc x6 (18)
+4-6: sc (18)
+7: sc, dec x6 (12)
+stuff
+8: dec x6 (6) close
+
+SPOTS x3, black
+1: 5 sc MR, pull tight, sl st to join (5)
+
+HEAD, black
+1: 6 sc MR
+2: inc all (12)
+3: sc (12)
+stuff, 4: dec x6 (6)
+
+ANTENNAE x2, black
+ch 6, sl st in 2nd ch and next 4 ch (5)`,
+    parts: [
+      { name: "BODY", counts: [6, 12, 18, 18, 18, 18, 12, 6] },
+      { name: "SPOTS", make: 3, counts: [5] },
+      { name: "HEAD", counts: [6, 12, 12, 6] },
+      { name: "ANTENNAE", make: 2, counts: [5] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 399. Witch hat for a 24 st head",
+    text: `Witch hat for a 24 st head
+
+Crown (black, from the tip)
+Rnd 1: 5 sc in MR (5)
+Rnd 2: inc around (10)
+Rnd 3: (sc, inc) x 5 (15)
+Rnd 4: (2 sc, inc) x 5 (20)
+Rnd 5: (3 sc, inc) x 5 (25)
+Rnd 6-7: sc around (25)
+
+Brim
+Rnd 8: FLO: inc in each st (50)
+Rnd 9: sc around (50)
+Sl st around the edge, fasten off.
+
+Band (orange)
+Ch 27, sc in 2nd ch from hook and across (26). Fasten off; sew around the crown.`,
+    parts: [
+      { name: "Crown", counts: [5, 10, 15, 20, 25, 25, 25] },
+      { name: "Brim", counts: [50, 50] },
+      { name: "Band", counts: [26] },
+    ],
+  },
+  {
+    hand: "of the plain hands, z1: 400. Little ghost",
+    text: `Little ghost
+
+[White yarn]
+[6 sc] in a magic circle = 6 st
+[inc] x6 = 12 st
+[1 sc, inc] x6 = 18 st
+[2 sc, inc] x6 = 24 st
+24 sc, 5 rounds = 24 st
+Stuff it and put in the eyes.
+[dec] x12 = 12 st
+[dec] x6 = 6 st
+
+Arms, two of them
+5 sc in a magic circle = 5 st
+5 sc, 3 rounds = 5 st`,
+    parts: [
+      { name: "Little ghost", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 12, 6] },
+      { name: "Arms", make: 2, counts: [5, 5, 5, 5] },
+    ],
+  },
 ];

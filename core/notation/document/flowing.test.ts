@@ -7,6 +7,16 @@ const countsOf = (text: string): (number | undefined)[][] =>
 describe("a whole part in a sentence is cut where its stitches say so", () => {
   it.each([
     [
+      "prose, some rounds behind “next round”",
+      "Jelly\nBody: Make a magic ring and work six single crochet into it. Work two single crochet in every stitch (12 stitches). Next round: one single crochet, two in the next, all the way round (18 stitches). Work three rounds without increasing. Next round: one single crochet, decrease, all the way round (12). Put in the eyes and stuff. Last round: decrease all the way round (6). Close.",
+      [6, 12, 18, 18, 18, 18, 12, 6],
+    ],
+    [
+      "how many behind the name",
+      "Feet: make four in black. Magic circle, 6 sc. Then 2 rounds without increasing, 6.",
+      [6, 6, 6],
+    ],
+    [
       "commas, some sums",
       "Cactus: 6 sc in MR, inc around (12), sc 1 inc 1 around (18), then 3 rounds of 18.",
       [6, 12, 18, 18, 18, 18],

@@ -40,11 +40,20 @@ export function flowing(
   given: readonly Token[],
   lives: Live,
   from: number | undefined,
-): { readonly tokens: readonly Token[]; readonly live: number } | undefined {
+): { readonly tokens: readonly Token[]; readonly live: number | undefined } | undefined {
+  const next = nextLabel(given);
+  if (next > 0) {
+    // One sentence is one round, and needs no look.
+    const numbers = given.slice(0, next).map((t) => (t.text === "." ? "." : t.kind === "number" ? "n" : ""));
+    if (!/n\.+n/.test(numbers.join(""))) return undefined;
+    const ahead = flowing(given.slice(0, next), lives, from);
+    return ahead && { tokens: [...ahead.tokens, ...given.slice(next)], live: undefined };
+  }
   if (given.length < 6 || given.length > MOST_TOKENS || labels(given)) return undefined;
   const named = nameEnds(given);
   // Whatever ends the name, the rest of the reader sees a colon; and a comma before how many there are.
-  const seen = (t: Token, i: number) => (i === named - 1 ? ":" : i < named && t.text === "." ? "," : t.text);
+  const seen = (t: Token, i: number) =>
+    i === named - 1 ? ":" : i < named && /^[.:]$/.test(t.text) ? "," : t.text;
   const tokens = given.map((t, i) => ({ ...t, text: seen(t, i) }));
   const pieces = piecesOf(tokens, named);
   const begins = tokens.slice(named).some((t) => RING.test(t.text) || t.text === "loop");
@@ -65,6 +74,20 @@ export function flowing(
   return { tokens: asRounds(tokens, best.rounds), live: best.live };
 }
 
+/**
+ * "Make a ring and work 6 sc into it. 2 sc in each. Next round: …": where the first label without a number
+ * stands, behind rounds that have none; below 1 where there is none.
+ */
+const nextLabel = (tokens: readonly Token[]): number =>
+  tokens.findIndex(
+    (t, i) =>
+      i > 0 &&
+      /^(next|last|final|following)$/.test(t.text) &&
+      isRoundWord(tokens[i + 1]?.text ?? "") &&
+      tokens[i + 2]?.text === ":" &&
+      /^[.;]$/.test(tokens[i - 1]?.text ?? ""),
+  );
+
 const allRound = (t: Token): boolean => /^(around|round|each|every|even|plain|straight)$/.test(t.text);
 
 /** "(6)", "(6 stitches)": the bracket that closes at token `i` holds what a round comes to. */
@@ -74,6 +97,10 @@ const closesSum = (tokens: readonly Token[], i: number): boolean =>
 /** "Body:", "EYES, 2.": where a name in front of the rounds ends. */
 function nameEnds(tokens: readonly Token[]): number {
   const colon = tokens.slice(0, 8).findIndex((t) => t.text === ":");
+  // "Feet: make four in black. Magic circle, …": how many belongs to the name.
+  const many = SAYS_MAKE.test(tokens[colon + 1]?.text ?? "") && tokens[colon + 2]?.kind === "number";
+  const said = tokens.findIndex((t, i) => i > colon && t.text === ".");
+  if (colon >= 0 && many && said > 0 && said <= MOST_NAME) return said + 1;
   if (colon >= 0) return colon + 1;
   if (tokens[0]?.kind !== "word" || /^(mr|mc|start|begin|then)$/.test(tokens[0].text)) return 0;
   if (tokens[1]?.text === "." && !SAYS_MAKE.test(tokens[2]?.text ?? "")) return 2;
@@ -81,8 +108,8 @@ function nameEnds(tokens: readonly Token[]): number {
   const words = tokens.slice(1, 4).findIndex((t) => t.kind !== "word" || t.text === "x");
   const stop = tokens.findIndex((t, i) => i > words + 2 && t.text === ".");
   const between = words < 0 ? [] : tokens.slice(words + 1, stop);
-  const many = between.some((t) => t.kind === "number") && between.every(saysMany);
-  return many && stop <= MOST_NAME ? stop + 1 : 0;
+  const counted = between.some((t) => t.kind === "number") && between.every(saysMany);
+  return counted && stop <= MOST_NAME ? stop + 1 : 0;
 }
 
 const MOST_NAME = 10;
@@ -127,7 +154,7 @@ function piecesOf(tokens: readonly Token[], start: number): Stretch[] {
 
 interface Cut {
   readonly rounds: readonly Stretch[];
-  /** Rounds that would begin with a number alone. */
+  /** Rounds that would begin with a number alone; a part of one for each that begins behind a comma. */
   readonly inFront: number;
   /** Live stitches of the first round. */
   readonly begun: number | undefined;
@@ -149,6 +176,9 @@ function bestCut(
       const [begin, end] = [pieces[j]?.from ?? 0, pieces[i - 1]?.to ?? 0];
       const got = livesOn(tokens.slice(begin, end), before.live, lives);
       if (!got || (!got.round && j < i - 1)) continue;
+      // "…, all the way round (8)" ends what stands before it.
+      const begun = `${tokens[begin]?.text ?? ""} ${tokens[begin + 1]?.text ?? ""}`;
+      if (j > 0 && ENDS_ROUND.test(begun)) continue;
       // What it begins with has its number: "MC = magic circle" begins nothing.
       if (
         before.live === undefined &&
@@ -162,7 +192,9 @@ function bestCut(
       // "… 18. Stuff.": no round of eighteen.
       const [behind] = pieces.slice(j + 1);
       if (summed && behind && !livesOn(tokens.slice(behind.from, end), before.live, lives)?.round) continue;
-      const inFront = before.inFront + (summed ? 1 : 0);
+      // A full stop parts rounds sooner than a comma.
+      const weak = tokens[begin - 1]?.text === "," ? WEAK : 0;
+      const inFront = before.inFront + (summed ? 1 : 0) + weak;
       const kept = best[i];
       if (!kept || worth(rounds, inFront) > worth(kept.rounds, kept.inFront))
         best[i] = { rounds, inFront, begun: before.begun ?? got.live, live: got.live };
@@ -171,6 +203,8 @@ function bestCut(
   return all?.live === undefined ? undefined : { ...all, live: all.live };
 }
 
+const WEAK = 0.25;
+const ENDS_ROUND = /^(?:all (?:the|around|round)|around|round)\b/;
 const isSum = (tokens: readonly Token[], s: Stretch | undefined): boolean =>
   s !== undefined && s.to - s.from === 1 && tokens[s.from]?.kind === "number";
 /** The most rounds, and of those the cut that joins no talk to them and puts sums where they belong. */

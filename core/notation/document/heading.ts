@@ -27,7 +27,7 @@ export interface HeadingReading {
 
 /** Words that head lists and chapters. */
 const LIST =
-  /^(materials?|abbreviations?|abbrev|abbrevs|abbr|abbrs|supplies|tools|gauge|tension|hooks?|yarns?|legend|key|sizes?|finished|terms|equipment|needed|need|requirements|glossary|stitches|colou?rs?|what|skills?|level|difficulty|takes|uses|time|measurements?|dimensions?)$/;
+  /^(materials?|abbreviations?|abbrev|abbrevs|abbr|abbrs|supplies|tools|gauge|tension|hooks?|yarns?|legend|key|sizes?|finished|terms|equipment|needed|need|requirements|glossary|stitches|colou?rs?|what|skills?|level|difficulty|takes|uses|time|measurements?|dimensions?|sport|worsted|aran|fingering|chunky|bulky)$/;
 const CHAPTER =
   /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note|how|variations?|hints?|explanations?)$/;
 const SEWING =

@@ -281,4 +281,4 @@ export function straight(all: readonly Token[]): Straight | undefined {
 }
 const JOINING = /^(of|in|with|for|then|the|more|straight|even|plain|no|increase|increases)$/;
 const PLAIN =
-  /^(work|crochet|do|make|then|for|of|in|the|more|another|sc|dc|even|straight|plain|evenly|each|st|sts|stitch|stitches|around|with|no|increase|increases|all)$/;
+  /^(work|crochet|do|make|then|for|of|in|the|more|another|sc|dc|even|straight|plain|evenly|each|st|sts|stitch|stitches|around|with|no|increase|increases|increasing|without|any|further|shaping|change|changes|decrease|decreases|decreasing|or|and|all)$/;

@@ -26,6 +26,9 @@ export interface Unit {
   readonly table: boolean;
 }
 
+/** Words of what is done before a round, on its line. */
+const MOST_DONE = 8;
+const DONE = /^(stuff|fill|insert|put|add|place|attach|finish|begin|start)$/;
 const NO_ALIASES: ReadonlyMap<string, string> = new Map();
 const DECORATION = /^(-+|>|\||=+|~|\*|\*\*|_|__|#|\.|,|;|:|\/|\\|%|@|\+|!|"|'|`|\u2026|&)$/;
 const EMPHASIS = /^(\*\*+|__+|_)$/;
@@ -252,6 +255,13 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     return /^[,.;]$/.test(tokens[i - 2]?.text ?? "");
   // "5 sc in MR / r2 sc, inc": behind a stroke in so many words.
   if (before === "/") return isRoundWord(t.text) && tokens[i + 1]?.kind === "number";
+  // "Stuff, 4: dec x6": done before the round.
+  if (before === "," && t.kind === "number" && tokens[i + 1]?.text === ":")
+    return (
+      i <= MOST_DONE &&
+      DONE.test(tokens[0]?.text ?? "") &&
+      tokens.slice(0, i).every((w) => w.kind !== "number" && w.text !== ":")
+    );
   if (!/^[.;)\]}!:|]$/.test(before) && !listed) return false;
   // "… (12). For the third round, work …"
   if (/^(in|for|on)$/.test(t.text)) {
