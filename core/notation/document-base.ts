@@ -1,3 +1,4 @@
+import type { Stripes } from "./document/stripes";
 import { readShade } from "./colours";
 import { told, withWords, type Told } from "./answers";
 import { Cursor } from "./cursor";
@@ -66,6 +67,8 @@ export interface RawPart {
   readonly events: { readonly event: PatternEvent; readonly line: number; readonly afterRound: number }[];
   readonly joinedNote: boolean | undefined;
   readonly implied: boolean;
+  /** Colours of its rounds by their number, told in a sentence. */
+  readonly stripes?: Stripes;
 }
 
 export type LineKind = "blank" | "heading" | "round" | "continuation" | "event" | "colour" | "setup" | "note";
@@ -88,7 +91,8 @@ export interface RawPattern {
 }
 
 /** A part while its lines are still being read. */
-export interface OpenPart extends Omit<RawPart, "make" | "joinedNote" | "slot"> {
+export interface OpenPart extends Omit<RawPart, "make" | "joinedNote" | "slot" | "stripes"> {
+  stripes?: Stripes;
   make: number;
   joinedNote: boolean | undefined;
   slot: string | undefined;
@@ -235,6 +239,8 @@ export abstract class DocumentBase {
   protected setup: Token[] = [];
   protected setupLine = 0;
   protected joinedNote: boolean | undefined;
+  /** Told above a part: of the next that begins. */
+  protected stripes: Stripes | undefined;
   protected inNotes = false;
   /** Under "Assembly": numbered lines are steps there. */
   protected sewingUp = false;

@@ -160,7 +160,9 @@ export abstract class PartsReader extends ReferenceReader {
       events: [],
       joinedNote: h.joined ?? this.joinedNote,
       implied,
+      ...(this.stripes ? { stripes: this.stripes } : {}),
     };
+    this.stripes = undefined;
     this.parts.push(this.part);
     this.slot = undefined;
     if (h.slot !== undefined) this.slot = h.slot;

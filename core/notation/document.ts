@@ -13,6 +13,7 @@ import { explains } from "./document/explains";
 import type { Lived } from "./document/flowing";
 import { readings, work } from "./count";
 import { repeated } from "./document/listed";
+import { stripesOf, type Stripes } from "./document/stripes";
 import { plan, type Decision, type Seen } from "./document/plan";
 import { readAliases, tokensOf } from "./aliases";
 import { unwrapped } from "./document/unwrap";
@@ -384,6 +385,7 @@ export class DocumentReader extends LooseReader {
   /** Places where a new label begins in a run-on line: "… (6). Rnd 2: …". */
   protected cuts(tokens: readonly Token[]): number[] {
     const cuts: number[] = [];
+    if (this.stripesIn(tokens)) return cuts;
     const row = labelsInARow(tokens);
     for (let i = 1; i < tokens.length; i++) {
       if (row.has(i)) {
@@ -486,6 +488,7 @@ export class DocumentReader extends LooseReader {
   protected see(unit: Unit): Seen {
     const { tokens } = unit;
     const c = this.cursor(tokens);
+    if (this.stripesIn(tokens)) return { ...NOTHING_SEEN, labels: [], passing: true, atStart: unit.atStart };
     if (unit.atStart && this.answered.headings.has(unit.line.number))
       return { ...NOTHING_SEEN, labels: [], heading: this.namedByAnswer(unit), atStart: true };
     const labels = labelReadings(c, unit.atStart || tokens[0]?.kind === "number").map((r) => {
@@ -715,9 +718,20 @@ export class DocumentReader extends LooseReader {
     );
   }
 
+  private stripesIn(tokens: readonly Token[]): Stripes | undefined {
+    return stripesOf(this.cursor(tokens), [...new Set(this.colours.values())]);
+  }
+
   protected readUnit(unit: Unit, decision: Decision): LineKind {
     const { line, atStart, indented } = unit;
     let tokens = [...unit.tokens];
+    const stripes = this.stripesIn(tokens);
+    if (stripes && (decision.kind !== "label" || !this.hasCountedWork(tokens))) {
+      const begun = this.heading ? undefined : this.part;
+      if (begun) begun.stripes ??= stripes;
+      else this.stripes = stripes;
+      return "colour";
+    }
     if (decision.kind === "label") {
       const { label, to } = decision.reading;
       this.inNotes = false;

@@ -12,6 +12,7 @@ import {
   type Worked,
 } from "../count/checked";
 import type { RawPart } from "../document";
+import { stripeAt } from "../document/stripes";
 import { MAX_MAKE } from "../limits";
 import { shutByPairs } from "../shut";
 import { addTally, type Tally } from "../stitches";
@@ -121,8 +122,10 @@ class PartCounter {
     const named = freeLoopsIn(plainest(e).nodes) !== undefined;
     if (named || tooLong(this.beam[0]?.tail ?? [])) this.decide();
     const next: Hypothesis[] = [];
+    const striped = this.raw.stripes;
     for (const h of this.beam) {
-      const slot = e.raw.slot !== undefined && !e.copied ? e.raw.slot : h.slot;
+      const own = e.raw.slot !== undefined && !e.copied ? e.raw.slot : undefined;
+      const slot = own ?? (striped && stripeAt(striped, e.number)) ?? h.slot;
       const at = gap ? { ...h.at, live: undefined } : first ? this.carried(e, h.at) : h.at;
       const base = baseFor(e, at, this.rounds, this.worked, this.before, named ? this.to : undefined);
       const habits = this.habitsIn(h);
