@@ -207,6 +207,9 @@ function wholeRound(nodes: readonly Node[], live: number | undefined, strict: bo
   return undefined;
 }
 
+/** Lines of talk between a piece and the round that goes on from it. */
+const MOST_BETWEEN = 40;
+
 /** The heading of a piece that is made as `part` is. */
 const twinOf = (
   name: string,
@@ -295,13 +298,15 @@ export class DocumentReader extends LooseReader {
     const under = below && (below.line === unit.line || decisions[i + 1]?.kind !== "label");
     const two = unit.atStart && under && namesAnother(unit.tokens);
     const tokens = two ? [...unit.tokens, ...below.tokens] : unit.tokens;
-    const next = decisions.findIndex((d, k) => k > i && /^(?:label|heading|section)$/.test(d.kind));
-    const follows = decisions[next];
-    const goesOn = follows?.kind === "label" && follows.reading.label.first === done + 1;
     const found = anotherIn(tokens);
     const stop = tokens.findIndex((t) => /^[.;]$/.test(t.text));
-    const said = stop < 0 ? tokens : tokens.slice(0, stop);
-    const many = found ? 1 : (this.makeLine(said)?.make ?? 1);
+    const many = found ? 1 : (this.makeLine(stop < 0 ? tokens : tokens.slice(0, stop))?.make ?? 1);
+    if (!found && many < 2) return 0;
+    let next = i + 1;
+    const most = Math.min(decisions.length, i + MOST_BETWEEN);
+    while (next < most && !/^(?:label|heading|section)$/.test(decisions[next]?.kind ?? "")) next++;
+    const follows = decisions[next];
+    const goesOn = follows?.kind === "label" && follows.reading.label.first === done + 1;
     const more = goesOn ? many === 2 && worksPieces(units[next]?.tokens ?? []) : false;
     // "You need two of these.": no list of what is needed.
     if (many > 1 && !goesOn && /^(?:section|definition)$/.test(decisions[i]?.kind ?? "")) {

@@ -11,9 +11,11 @@ export interface Another {
 
 /** A longer sentence says more than that. */
 const LONGEST = 30;
+const LONGEST_NAME = 5;
 const LEAD = "^(?:(?:now|then|next|and|finally) ,? ?)*";
 const WHICH = "(?:the |a |an |1 |your )?(?:second|2nd|other|another|third|3rd|more|right|left)";
 const MAKE = "(?:make|work|crochet|do|repeat|complete)";
+const OTHERS = new Set("second 2nd other another third 3rd more right left".split(" "));
 const SIGN = "(?:[:,;-]|--)";
 const RANGE = String.raw`(?:rounds?|rnds?|rows?|r) ?(\d+) (?:-|--|to|through|and) (?:r )?(\d+)`;
 /** What may stand between the verb and the piece. */
@@ -34,6 +36,8 @@ const WAYS: readonly RegExp[] = [
   // "Leg 2: work as leg 1".
   new RegExp(`${LEAD}(?<noun>[a-z]+) 2 (?:${SIGN} )*(?:(?:${MAKE}|just|exactly) )*${ALIKE}`),
 ];
+const SPAN = new RegExp(RANGE);
+const NAME = new RegExp(`^(?:${WHICH} (?<noun>[a-z]+)|(?<named>[a-z]+) 2) ?:?$`);
 /** Words behind "other" and "second" that are no piece. */
 const NO_PIECE =
   /^(rounds?|rnds?|rows?|sides?|sts?|stitch|stitches|times?|loops?|colou?rs?|yarns?|chains?|chs?|ends?|sc|dc|hdc|tr|inc|dec|way|half|layers?|eyes?|version|set|increase|decrease|ring|magic|mr)$/;
@@ -43,13 +47,15 @@ const NO_PIECE =
  * off", "Second bump the same"? In other colours it is a piece of its own. Pure; bounded by its words.
  */
 export function anotherPiece(tokens: readonly Token[]): Another | undefined {
-  if (tokens.length > LONGEST || tokens.some((t) => SHADES.has(t.text))) return undefined;
+  // Nearly every line names no other piece, and is told at a glance.
+  if (tokens.length > LONGEST || !tokens.some((t) => OTHERS.has(t.text) || t.value === 2)) return undefined;
+  if (tokens.some((t) => SHADES.has(t.text))) return undefined;
   const text = tokens.map((t) => (t.kind === "number" ? String(t.value) : t.text)).join(" ");
   for (const way of WAYS) {
     const said = way.exec(text);
     const noun = said?.groups?.noun ?? "";
     if (!said || NO_PIECE.test(noun)) continue;
-    const span = new RegExp(RANGE).exec(text);
+    const span = SPAN.exec(text);
     return {
       noun: noun === "one" ? undefined : noun,
       rounds: span ? { first: Number(span[1]), last: Number(span[2]) } : undefined,
@@ -60,8 +66,9 @@ export function anotherPiece(tokens: readonly Token[]): Another | undefined {
 
 /** "Second leg", "Leg 2": a name that says it is another of the one before, and no more. */
 export function namesAnother(tokens: readonly Token[]): boolean {
+  if (tokens.length > LONGEST_NAME) return false;
   const text = tokens.map((t) => (t.kind === "number" ? String(t.value) : t.text)).join(" ");
-  const said = new RegExp(`^(?:${WHICH} (?<noun>[a-z]+)|(?<named>[a-z]+) 2) ?:?$`).exec(text);
+  const said = NAME.exec(text);
   const noun = said?.groups?.noun ?? said?.groups?.named;
   return noun !== undefined && !NO_PIECE.test(noun);
 }
