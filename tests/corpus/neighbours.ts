@@ -8889,31 +8889,6 @@ ch 6, sl st in 2nd ch and next 4 ch (5)`,
     ],
   },
   {
-    hand: "of the plain hands, z1: 399. Witch hat for a 24 st head",
-    text: `Witch hat for a 24 st head
-
-Crown (black, from the tip)
-Rnd 1: 5 sc in MR (5)
-Rnd 2: inc around (10)
-Rnd 3: (sc, inc) x 5 (15)
-Rnd 4: (2 sc, inc) x 5 (20)
-Rnd 5: (3 sc, inc) x 5 (25)
-Rnd 6-7: sc around (25)
-
-Brim
-Rnd 8: FLO: inc in each st (50)
-Rnd 9: sc around (50)
-Sl st around the edge, fasten off.
-
-Band (orange)
-Ch 27, sc in 2nd ch from hook and across (26). Fasten off; sew around the crown.`,
-    parts: [
-      { name: "Crown", counts: [5, 10, 15, 20, 25, 25, 25] },
-      { name: "Brim", counts: [50, 50] },
-      { name: "Band", counts: [26] },
-    ],
-  },
-  {
     hand: "of the plain hands, z1: 400. Little ghost",
     text: `Little ghost
 

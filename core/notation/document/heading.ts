@@ -27,7 +27,10 @@ export interface HeadingReading {
 
 /** Words that head lists and chapters. */
 const LIST =
-  /^(materials?|abbreviations?|abbrev|abbrevs|abbr|abbrs|supplies|tools|gauge|tension|hooks?|yarns?|legend|key|sizes?|finished|terms|equipment|needed|need|requirements|glossary|stitches|colou?rs?|what|skills?|level|difficulty|takes|uses|time|measurements?|dimensions?|sport|worsted|aran|fingering|chunky|bulky)$/;
+  /^(materials?|abbreviations?|abbrev|abbrevs|abbr|abbrs|supplies|tools|gauge|tension|hooks?|yarns?|legend|key|sizes?|finished|terms|equipment|needed|need|requirements|glossary|stitches|colou?rs?|what|skills?|level|difficulty|takes|uses|time|measurements?|dimensions?)$/;
+/** "Sport-weight cotton in 3 colours"; a "chunky robin" is a name. */
+const YARN_CLASS = /^(sport|worsted|aran|fingering|chunky|bulky)$/;
+const YARN = /^(weight|yarn|wool|cotton|acrylic|hook|mm)$/;
 const CHAPTER =
   /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note|how|variations?|hints?|explanations?)$/;
 const SEWING =
@@ -129,7 +132,7 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   const section =
     SEWING.test(word) && p.words.length <= 4
       ? "sewing"
-      : LIST.test(word)
+      : LIST.test(word) || (YARN_CLASS.test(word) && c.tokens.some((t) => YARN.test(t.text)))
         ? "list"
         : CHAPTER.test(word)
           ? "talk"

@@ -45,9 +45,17 @@ export function stripesOf(c: Cursor, declared: readonly string[]): Stripes | und
   if (!tokens.some((t) => isRoundWord(t.text)) && !tokens.some((t) => SEQUENCE.test(t.text)))
     return undefined;
   if (tokens.some((t) => OTHER.test(t.text))) return undefined;
+  // "Head + body (charcoal to R6, white R7 on)" is a name.
+  const [first] = tokens;
+  c.at = 0;
+  const coloured = shadeAt(c) !== undefined;
+  if (!first || !(coloured || first.kind === "number" || isRoundWord(first.text) || BEGINS.test(first.text)))
+    return undefined;
   return rangesIn(c) ?? oddAndEven(c) ?? bandsIn(c) ?? sequenceIn(c) ?? changeIn(c) ?? everyIn(c, declared);
 }
 
+const BEGINS =
+  /^(change|changing|changes|alternate|alternating|stripes?|striped|work|worked|working|use|using|odd|even|switch|switching|swap|colou?rs?|yarns?|sequence|the|in|repeat|\*|a|one)$/;
 const SEQUENCE = /^(sequence|order|pattern)$/;
 /** Stitches, and what is done to a piece rather than worked into it. */
 const OTHER =
