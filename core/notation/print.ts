@@ -1,3 +1,4 @@
+import { isMade } from "./count/made";
 import { explains } from "./document/explains";
 import { tokenize } from "./tokens";
 import type { CheckedPart, CheckedPattern, CheckedRound } from "./check";
@@ -193,7 +194,10 @@ class Printer {
   }
 
   private labelled(part: CheckedPart, first: CheckedRound, last: CheckedRound, text: string): string {
-    if (part.worked === "chain" && part.rounds.length === 1) return sentence(text);
+    // A part of one round that begins with chains is a cord, a leaf, a comb: it has no rounds to number.
+    const begun = first.nodes.find(isMade);
+    const cord = part.worked === "spiral" && begun?.kind === "work" && begun.op.stitch === "ch";
+    if (part.rounds.length === 1 && (part.worked === "chain" || cord)) return sentence(text);
     const row = first.label.startsWith("Row");
     const word = row ? "Row" : this.style.label;
     const many = last !== first;
