@@ -2,7 +2,7 @@ import { plainName } from "./document/parts-list";
 import type { RoundLabel } from "./labels";
 import { MAX_ROUND_TOKENS, MAX_ROUNDS } from "./limits";
 import type { Line } from "./text";
-import type { Token } from "./tokens";
+import { spoken, type Token } from "./tokens";
 import type { Tree } from "./round/read";
 import type { Node } from "./tree";
 import { type RawRound, type OpenPart, type Heading, type OpenRound, opened } from "./document-base";
@@ -203,10 +203,7 @@ export abstract class PartsReader extends ReferenceReader {
     const end = tokens.findLastIndex((t) => !/^[.!)]$/.test(t.text));
     const from = tokens.findLastIndex((t, i) => i <= end && /^[.;,()\]]$/.test(t.text)) + 1;
     if (from < 1 || end - from > 7) return undefined;
-    const said = tokens
-      .slice(from, end + 1)
-      .map((t) => (t.kind === "number" ? String(t.value) : t.text))
-      .join(" ");
+    const said = spoken(tokens.slice(from, end + 1));
     const more = /^(?:make|crochet|work) (?:1|an?|the)? ?(?:other|another|second|2nd)\b(?: 1)?[a-z ]*$/.test(
       said,
     );

@@ -49,6 +49,9 @@ const NAMED = /^\W*(sc|dc|hdc|htr|tr|dtr)\b\W*(single|double|half|treble|triple)
 const inOwnTerms = (typed: string): boolean =>
   LEGEND.test(typed) || NAMED.test(typed) || explains(tokenize(typed.toLowerCase(), 0, typed.length));
 
+/** Fewer chains begin a ring: "ch 2, 6 sc in 2nd ch". */
+const LEAST_CORD = 4;
+
 class Printer {
   private readonly out: string[] = [];
   private readonly lines: readonly string[];
@@ -196,7 +199,8 @@ class Printer {
   private labelled(part: CheckedPart, first: CheckedRound, last: CheckedRound, text: string): string {
     // A part of one round that begins with chains is a cord, a leaf, a comb: it has no rounds to number.
     const begun = first.nodes.find(isMade);
-    const cord = part.worked === "spiral" && begun?.kind === "work" && begun.op.stitch === "ch";
+    const chains = begun?.kind === "work" && begun.op.stitch === "ch" ? begun.times : undefined;
+    const cord = part.worked === "spiral" && chains?.kind === "number" && chains.n >= LEAST_CORD;
     if (part.rounds.length === 1 && (part.worked === "chain" || cord)) return sentence(text);
     const row = first.label.startsWith("Row");
     const word = row ? "Row" : this.style.label;

@@ -163,3 +163,7 @@ function word(text: string, from: number, to: number): Token {
 /** "4", "four", "seventeen": a number as it may be said; undefined for anything else. */
 export const numberSaid = (word: string): number | undefined =>
   /^\d+$/.test(word) ? Number(word) : NUMBER_WORDS.get(word);
+
+/** Words with a space between each, numbers in digits whichever way they were written: for patterns over a line. */
+export const spoken = (tokens: readonly Token[]): string =>
+  tokens.map((t) => (t.kind === "number" ? String(t.value) : t.text)).join(" ");

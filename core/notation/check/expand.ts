@@ -398,6 +398,7 @@ class Expander {
   }
 }
 
+/** "Repeat to R4", "until you have 4 rounds". */
 const UP_TO =
   /\b(?:(?:repeat|continue|same|work|keep going|and so on)(?: this| like this)?,? (?:to|until|till|through) (?:rounds?|rnds?|rows?|rds?|r)\.? ?(\d{1,3})|(?:until|till)(?: you have| there are)? (\d{1,3}) (?:rounds|rnds|rows|rds))\b/;
 const isShaping = (n: { readonly op: Operation }): boolean => n.op.increases + n.op.decreases > 0;

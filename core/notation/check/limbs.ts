@@ -12,8 +12,7 @@ const JOINS =
   /\b(?:both|second|2nd|other|first|1st|legs?|arms?|pieces?|halves|join\w*|connect\w*|attach\w*|together)\b/i;
 
 /** A number of stitches, and whether they are more of them. */
-const SAID =
-  /(?<![a-z\d]|leg |arm |half )(\d+)(?!st|nd|rd|th|\d)(?:( more| further)| sc in (?:the )?(?:rest|remaining))?/gi;
+const SAID = /(?<![a-z\d]|leg |arm |half )(\d+)(?!st|nd|rd|th|\d)( more| further)?/gi;
 
 const open = (p: CheckedPart | undefined): Limb | undefined => {
   const end = p?.rounds.at(-1);

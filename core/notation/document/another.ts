@@ -1,4 +1,4 @@
-import type { Token } from "../tokens";
+import { spoken, type Token } from "../tokens";
 import { SHADES } from "../words/shades";
 
 /** A sentence that has another piece made as the one before it. */
@@ -50,7 +50,7 @@ export function anotherPiece(tokens: readonly Token[]): Another | undefined {
   // Nearly every line names no other piece, and is told at a glance.
   if (tokens.length > LONGEST || !tokens.some((t) => OTHERS.has(t.text) || t.value === 2)) return undefined;
   if (tokens.some((t) => SHADES.has(t.text))) return undefined;
-  const text = tokens.map((t) => (t.kind === "number" ? String(t.value) : t.text)).join(" ");
+  const text = spoken(tokens);
   for (const way of WAYS) {
     const said = way.exec(text);
     const noun = said?.groups?.noun ?? "";
@@ -67,7 +67,7 @@ export function anotherPiece(tokens: readonly Token[]): Another | undefined {
 /** "Second leg", "Leg 2": a name that says it is another of the one before, and no more. */
 export function namesAnother(tokens: readonly Token[]): boolean {
   if (tokens.length > LONGEST_NAME) return false;
-  const text = tokens.map((t) => (t.kind === "number" ? String(t.value) : t.text)).join(" ");
+  const text = spoken(tokens);
   const said = NAME.exec(text);
   const noun = said?.groups?.noun ?? said?.groups?.named;
   return noun !== undefined && !NO_PIECE.test(noun);

@@ -1,6 +1,7 @@
 import { readShade } from "../colours";
 import type { Cursor } from "../cursor";
 import { isRoundWord } from "../labels";
+import { spoken } from "../tokens";
 
 /** What colours the rounds of a part have, told in a sentence. */
 export type Stripes =
@@ -174,7 +175,7 @@ const cycle = (shades: readonly string[], rounds: number): Stripes => ({
 
 /** "Change colour every 2 rounds, starting with A", "alternate A and B every round", "stripes of 2 rounds each". */
 function everyIn(c: Cursor, declared: readonly string[]): Stripes | undefined {
-  const said = c.tokens.map((t) => (t.kind === "number" ? String(t.value) : t.text)).join(" ");
+  const said = spoken(c.tokens);
   if (
     !/^(?:\W|work |then |the |in )*(?:change|changing|switch|switching|swap|alternat|stripe|colou?rs? change)/.test(
       said,
@@ -200,7 +201,7 @@ function everyIn(c: Cursor, declared: readonly string[]): Stripes | undefined {
 
 /** "Change to B after round 3", "change to green at the start of round 4". */
 function changeIn(c: Cursor): Stripes | undefined {
-  const said = c.tokens.map((t) => (t.kind === "number" ? String(t.value) : t.text)).join(" ");
+  const said = spoken(c.tokens);
   const when =
     /^(?:change|changing|switch|swap) (?:colou?rs? |yarns? )?to .*\b(after|at|in|from|on|for) (?:the )?(?:(?:start|beginning|end) of )?(?:the )?(?:round|rnd|row|r) (\d+)\W*$/.exec(
       said,
