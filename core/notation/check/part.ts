@@ -125,7 +125,7 @@ class PartCounter {
     const striped = this.raw.stripes;
     for (const h of this.beam) {
       const own = e.raw.slot !== undefined && !e.copied ? e.raw.slot : undefined;
-      const slot = own ?? (striped && stripeAt(striped, e.number)) ?? h.slot;
+      const slot = own ?? (striped && stripeAt(striped, e.number ?? h.at.index + 1)) ?? h.slot;
       const at = gap ? { ...h.at, live: undefined } : first ? this.carried(e, h.at) : h.at;
       const base = baseFor(e, at, this.rounds, this.worked, this.before, named ? this.to : undefined);
       const habits = this.habitsIn(h);
