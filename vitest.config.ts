@@ -36,6 +36,7 @@ export default defineConfig({
         test: {
           name: "e2e",
           include: ["e2e/**/*.test.ts"],
+          globalSetup: ["e2e/demo-copy.ts"],
           environment: "node",
           fileParallelism: false,
           testTimeout: 120_000,

@@ -5,10 +5,21 @@ import { createItem } from "./queries/items";
 import { createWorkshop } from "./queries/workshops";
 import type { Scope } from "./scope";
 
-/** An empty, migrated database of its own on the tests' server, dropped at the end. */
-export async function freshDatabase(
-  name: string,
-): Promise<{ db: Database; url: string; close: () => Promise<void> }> {
+export interface OwnDatabase {
+  readonly db: Database;
+  readonly url: string;
+  readonly close: () => Promise<void>;
+}
+
+/** A migrated database of its own on the tests' server without a row in it, dropped at the end. */
+export async function freshDatabase(name: string): Promise<OwnDatabase> {
+  const own = await bareDatabase(name);
+  await migrateDatabase(own.url);
+  return own;
+}
+
+/** A database of its own without a table in it, dropped at the end. */
+export async function bareDatabase(name: string): Promise<OwnDatabase> {
   const base = process.env.DATABASE_URL;
   if (!base) throw new Error("the database tests need DATABASE_URL: run them with bin/test");
   const url = new URL(base);
@@ -19,7 +30,6 @@ export async function freshDatabase(
   );
   url.pathname = `/${schema}`;
   const { db, close } = connect(url.href);
-  await migrateDatabase(url.href);
   return {
     db,
     url: url.href,

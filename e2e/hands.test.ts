@@ -137,7 +137,7 @@ it("a helper comes with her hours, her days and what she does", async () => {
   await me.fill('[role="dialog"] input[name="weekMinutes"]', "4.5");
   await page.click('[role="dialog"] input[name="days"][value="0"]');
   await page.click('[role="dialog"] input[name="does"][value="finishing"]');
-  expect(await axeFinds(page, '[role="dialog"]')).toEqual([]);
+  expect(await axeFinds(page, { within: '[role="dialog"]' })).toEqual([]);
   await clickText(page, '[role="dialog"] button', "Add the hand");
   await page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
   await clickText(page, "main a", "Ines");

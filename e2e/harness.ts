@@ -5,10 +5,8 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import puppeteer, { type Browser, type ElementHandle, type Page } from "puppeteer-core";
 import { expect } from "vitest";
-import { seedDemo } from "../demo/seed";
-import { todayOf } from "../app/server/scope.server";
 import type { Database } from "../db/connect";
-import { freshDatabase } from "../db/testing";
+import { demoDatabase } from "./demo-copy";
 
 export interface Site {
   readonly url: string;
@@ -37,12 +35,12 @@ export async function startSite(
   name: string,
   { accounts = false, processes = 1, withShop = false, withPrinter = false } = {},
 ): Promise<Site> {
-  const database = await freshDatabase(name);
-  const now = new Date();
-  await seedDemo(database.db, todayOf(now), now);
   const shopKey = "a key for tests only";
   const labels = mkdtempSync(path.join(tmpdir(), "lapka-labels-"));
-  const [scale, shop, printer] = await Promise.all([
+  const profile = mkdtempSync(path.join(tmpdir(), "lapka-browser-"));
+  const [database, browser, scale, shop, printer] = await Promise.all([
+    demoDatabase(name),
+    startBrowser(profile),
     standIn("scale"),
     // A shop that is asked takes time from all others: only tests that sell in it have one.
     withShop ? standIn("shop", [], { LAPKA_SHOP_KEY: shopKey }) : undefined,
@@ -68,22 +66,6 @@ export async function startSite(
     });
   let server = begin("0");
   const url = await addressOf(server);
-  const profile = mkdtempSync(path.join(tmpdir(), "lapka-browser-"));
-  const browser = await puppeteer.launch({
-    executablePath: "/usr/bin/chromium",
-    userDataDir: profile,
-    args: [
-      "--headless=new",
-      "--no-sandbox",
-      "--use-angle=swiftshader",
-      "--enable-unsafe-swiftshader",
-      "--disable-quic",
-      "--no-first-run",
-      "--disable-background-networking",
-      "--disable-component-update",
-      "--disable-sync",
-    ],
-  });
   return {
     url,
     shopUrl,
@@ -122,6 +104,23 @@ export async function startSite(
     },
   };
 }
+
+const startBrowser = (profile: string): Promise<Browser> =>
+  puppeteer.launch({
+    executablePath: "/usr/bin/chromium",
+    userDataDir: profile,
+    args: [
+      "--headless=new",
+      "--no-sandbox",
+      "--use-angle=swiftshader",
+      "--enable-unsafe-swiftshader",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  });
 
 /** A stand-in of a device or a shop, as it comes with Lapka, on a port of its own. */
 async function standIn(
@@ -298,24 +297,29 @@ export class Person {
   }
 }
 
-/** What axe-core finds on a page, or within a part of it: rule and places, empty when nothing is wrong. */
-export async function axeFinds(page: Page, within?: string): Promise<string[]> {
+/**
+ * What axe-core finds on a page, or within a part of it, by all rules or by some: rule and places, empty when
+ * nothing is wrong.
+ */
+export async function axeFinds(
+  page: Page,
+  { within, rules }: { readonly within?: string; readonly rules?: readonly string[] } = {},
+): Promise<string[]> {
   await page.evaluate(axe.source);
-  return page.evaluate(async (selector) => {
-    const result = await (window as unknown as { axe: typeof axe }).axe.run(selector ?? document, {
-      runOnly: [
-        "wcag2a",
-        "wcag2aa",
-        "wcag21a",
-        "wcag21aa",
-        "wcag22aa",
-        ...(selector ? [] : ["best-practice"]),
-      ],
-    });
-    const places = (nodes: (typeof result.violations)[number]["nodes"]) =>
-      nodes.slice(0, 3).map((n) => n.target.join(" "));
-    return result.violations.map((v) => `${v.id}: ${places(v.nodes).join(" | ")}`);
-  }, within);
+  return page.evaluate(
+    async (selector, some) => {
+      const levels = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"];
+      const tags = selector ? levels : [...levels, "best-practice"];
+      const result = await (window as unknown as { axe: typeof axe }).axe.run(selector ?? document, {
+        runOnly: some ? { type: "rule", values: [...some] } : { type: "tag", values: tags },
+      });
+      const places = (nodes: (typeof result.violations)[number]["nodes"]) =>
+        nodes.slice(0, 3).map((n) => n.target.join(" "));
+      return result.violations.map((v) => `${v.id}: ${places(v.nodes).join(" | ")}`);
+    },
+    within,
+    rules,
+  );
 }
 
 /** Clicks the first of `selector` that says `text`. */

@@ -281,7 +281,7 @@ describe("other ways to look", () => {
       await page.waitForFunction(
         () => document.querySelector('[role="tabpanel"] [aria-busy="true"]') === null,
       );
-      const found = await axeFinds(page, '[role="tabpanel"]');
+      const found = await axeFinds(page, { within: '[role="tabpanel"]' });
       expect({ name, found }).toEqual({ name, found: [] });
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     }

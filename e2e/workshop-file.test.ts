@@ -59,7 +59,7 @@ describe("the whole workshop as one file", () => {
       written("a.zip", zip),
     );
     await me.waitText("as a copy beside the one that was here");
-    expect(await axeFinds(page, "#file")).toEqual([]);
+    expect(await axeFinds(page, { within: "#file" })).toEqual([]);
     await me.press('#file a[href="/"]');
     await me.settle();
     await page.goto(`${site.url}/items`);

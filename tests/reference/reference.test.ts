@@ -59,7 +59,7 @@ function apart(core: PieceEstimate, plain: PlainPiece): string[] {
 describe("every figure of the corpus, reckoned a second time", () => {
   it(
     "agrees: yarn to the last figure, shapes and what hangs on them to a thousandth",
-    { timeout: 240_000 },
+    { timeout: 900_000 },
     () => {
       let figures = 0;
       const told = CORPUS.flatMap(({ hand, text }, i) => {
