@@ -17,7 +17,8 @@ import {
   receivePurchase,
   setPurchaseDeleted,
 } from "./queries/purchases";
-import { createRun, finishRun, startRun } from "./queries/runs";
+import { lotsOfPieces } from "./queries/piece-lots";
+import { createRun, findRun, finishRun, startRun } from "./queries/runs";
 import {
   balances,
   ballBalances,
@@ -415,8 +416,8 @@ describe("cutting plans", () => {
   it("a finished run uses its own balls, to the milligram, and frees the rest", async () => {
     const yarnId = await newYarn("finished");
     const [a = "", b = "", c = ""] = await addBalls(scope, [
-      ballOf(yarnId, 15_000),
-      ballOf(yarnId, 50_000),
+      ballOf(yarnId, 15_000, { lot: "L1" }),
+      ballOf(yarnId, 50_000, { lot: "L2" }),
       ballOf(yarnId, 4_000, { scrap: true }),
     ]);
     const run = await newRun(yarnId);
@@ -426,8 +427,8 @@ describe("cutting plans", () => {
       joins: false,
       pins: [],
       placed: [
-        { piece: "1", ball: a, mg: 12_000 },
-        { piece: "2", ball: b, mg: 12_000 },
+        { piece: `${yarnId}/0-0-0-0`, ball: a, mg: 12_000 },
+        { piece: `${yarnId}/0-1-0-0`, ball: b, mg: 12_000 },
       ],
     });
     await startRun(scope, run);
@@ -438,6 +439,15 @@ describe("cutting plans", () => {
       (await movesOfRun(scope, run)).filter((m) => m.kind === "used").reduce((s, m) => s + m.quantity, 0),
     ).toBe(-20_000);
     expect(await findCutting(scope, run)).toBeUndefined();
+    // Which piece holds which lot outlives the plan, and the balls.
+    await setBallDeleted(scope, a, true);
+    const ended = await findRun(scope, run);
+    expect(ended && [...(await lotsOfPieces(scope, ended)).values()]).toEqual([
+      [
+        { pieces: [1], lots: [{ yarnId, lot: "L1" }] },
+        { pieces: [2], lots: [{ yarnId, lot: "L2" }] },
+      ],
+    ]);
     expect((await listBalls(scope, { yarnId })).every((x) => x.reserved === 0)).toBe(true);
     await expect(keepCutting(scope, run, 0, plan(a, 1))).rejects.toThrow(ChangedMeanwhile);
   });

@@ -8,6 +8,7 @@ export * from "./tables/items";
 export * from "./tables/runs";
 export * from "./tables/bench";
 export * from "./tables/shelf";
+export * from "./tables/photos";
 export * from "./tables/commissions";
 export * from "./tables/shop";
 export * from "./tables/printer";

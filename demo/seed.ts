@@ -30,6 +30,7 @@ import {
   findItem,
   listItems,
   saveItem,
+  setItemPoints,
   setItemSeasons,
   type ItemKind,
   type ItemWithRevision,
@@ -39,6 +40,7 @@ import { addBalls, type NewBall } from "../db/queries/balls";
 import { keepScenario } from "../db/queries/scenarios";
 import { saveColourway } from "../db/queries/colourways";
 import { saveWinding, USUAL_KIT } from "../db/queries/kits";
+import { addPhoto } from "../db/queries/photos";
 import { createPurchase } from "../db/queries/purchases";
 import { benchPrefix, findBenchLine, keepActs, setBenchTimings, setMade } from "../db/queries/bench";
 import { createRun, findRun, finishRun, shareRun, startRun } from "../db/queries/runs";
@@ -795,6 +797,17 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     [{ notionId: eyes6, quantity: 2 }, ...key],
     { price: 1650, first: SLIMMER_PUFFIN },
   );
+  // What each puffin is held against.
+  await setItemPoints(scope, puffin, ["Beak closed, no gap below it", "White face level with the eyes"]);
+  for (const [kind, caption] of [
+    ["sample", "Sample: Puffin keychain"],
+    ["position", "Eyes and beak, a ruler beside them"],
+  ] as const)
+    await addPhoto(
+      { ...scope, now: new Date(now.getTime() - 60 * 86_400_000) },
+      { kind, itemId: puffin, batchId: null, caption },
+      readFileSync(path.join(import.meta.dirname, "photos", `puffin-${kind}.jpg`)),
+    );
   const seal = await add(
     "Seal pup keychain",
     "keychain",

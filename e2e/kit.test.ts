@@ -64,6 +64,11 @@ describe("a run of kits, from the offer to the shelf", () => {
     await page.goto(`${run}/order`);
     await me.waitText("Puffin keychain, kit: 7 small things");
 
+    await page.goto(`${run}/cutting`);
+    await me.waitText("Keep this plan");
+    await clickText(page, "main button", "Keep this plan");
+    await me.waitText("Give the balls back");
+
     await page.goto(`${site.url}/bench`);
     const line = await page.$$eval(
       "main a",
@@ -98,6 +103,10 @@ describe("a run of kits, from the offer to the shelf", () => {
     await page.goto(kit);
     await me.settle();
     expect(await cell(page, "/h of packing", 3)).toBe("3");
+    // From a ball of wool to the bags that hold it, when the run is long over.
+    await page.goto(`${site.url}/sell/lots?lot=118`);
+    await me.waitText("Piece by piece");
+    expect((await cell(page, "chalk white, lot 118", 1)).replaceAll("\u00a0", " ")).toBe("1–3 of 3");
     await page.goto(`${site.url}/sell`);
     await me.waitText("Puffin keychain, kit");
     await page.goto(`${site.url}/sell/prices`);

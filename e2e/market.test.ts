@@ -1,5 +1,5 @@
 import { eq } from "drizzle-orm";
-import type { Page } from "puppeteer-core";
+import type { ElementHandle, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { listItems, saveItem } from "../db/queries/items";
 import { channel, workshop } from "../db/schema";
@@ -194,6 +194,25 @@ it("a run is inspected in two goes, with a second and a reject, and what passed 
   await me.waitText("Material used");
   await clickText(page, "main a", "What passed");
   await me.waitText("Sardine keychain: 9 passed, 1 second, 2 rejected (seam came open)");
+  // What of the rejected could be unravelled goes back, never more than they hold; a photo stays with the batch.
+  const batch = "main li:has(details:nth-of-type(2))";
+  await page.$eval(`${batch} details:nth-of-type(2)`, (el) => el.setAttribute("open", ""));
+  await me.fill(`${batch} [name="mg"]`, "900");
+  await clickText(page, "main button", "Put it back as a scrap");
+  await me.waitText("The rejected pieces hold about");
+  await me.fill(`${batch} [name="mg"]`, "0.5");
+  await me.fill(`${batch} [name="lot"]`, "880");
+  await clickText(page, "main button", "Put it back as a scrap");
+  await me.waitText("the yarn is back in the cupboard");
+  await page.$eval(`${batch} details`, (el) => el.setAttribute("open", ""));
+  const chosen = (await page.$(`${batch} input[type="file"]`)) as ElementHandle<HTMLInputElement>;
+  await chosen.uploadFile("demo/photos/puffin-sample.jpg");
+  await me.fill(`${batch} [name="caption"]`, "Two with an open seam");
+  await clickText(page, "main button", "Keep the photo");
+  await page.waitForSelector('img[alt="Two with an open seam"]');
+  await page.waitForFunction(
+    () => (document.querySelector('img[alt="Two with an open seam"]') as HTMLImageElement).naturalWidth > 300,
+  );
   // What is known of the batch, to show when somebody asks.
   const records = await page.$$eval('a[href$="record.pdf"]', (as) =>
     as.map((a) => [a.textContent, a.getAttribute("href") ?? ""] as const),
@@ -581,5 +600,45 @@ it("a piece has its season: said on the page, told when to start, made a run; by
   await me.press('main form:has([name="make"]) button[type="submit"]');
   await page.waitForFunction(() => /^\/runs\/[\w-]{36}$/.test(location.pathname));
   await me.waitText("For the season");
+  await end();
+});
+
+it("a sample is photographed and has points of its own; they stand beside the list of an inspection", async () => {
+  const { page, me, end } = await visit(site, "/items", { refused: true });
+  await clickText(page, "main a", "Hermit crab keychain");
+  await page.waitForSelector(".cm-content");
+  await clickText(page, "main a", "sample");
+  await me.waitText("How it should look");
+  expect(await axeFinds(page)).toEqual([]);
+  await me.fill('[name="points"]', `Claws even\n${"x".repeat(130)}`);
+  await clickText(page, "main button", "Keep the points");
+  await me.waitText("is longer than 120 letters");
+  await me.fill('[name="points"]', "Claws even\nEyes look ahead");
+  await clickText(page, "main button", "Keep the points");
+  await page.waitForFunction(() => !document.body.innerText.includes("is longer than"));
+  const file = (await page.$('input[type="file"]')) as ElementHandle<HTMLInputElement>;
+  await file.uploadFile("demo/photos/puffin-position.jpg");
+  await me.waitText("What it shows, if you like");
+  await clickText(page, "main button", "Keep the photo");
+  await page.waitForSelector('img[alt="Sample: Hermit crab keychain"]');
+  // Deleted by a slip it comes back where it was.
+  await page.click('button[aria-label^="Delete the photo"]');
+  await me.waitText("was deleted");
+  expect(await page.$('img[alt="Sample: Hermit crab keychain"]')).toBeNull();
+  await me.press('div[role="status"] form button');
+  await page.waitForSelector('img[alt="Sample: Hermit crab keychain"]');
+  await page.goto(`${site.url}/runs`);
+  // Not the run that an earlier test planned for that market.
+  const run = await page.$$eval("main a", (links) => {
+    const said = (a: Element) => a.getAttribute("aria-label") ?? a.textContent ?? "";
+    const of = links.filter((a) => said(a).includes("Second winter market"));
+    return of.find((a) => !said(a).includes("For Second"))?.getAttribute("href") ?? "";
+  });
+  await page.goto(`${site.url}${run}/inspect`);
+  await me.settle();
+  const text = await me.text();
+  expect(text).toContain("Claws even");
+  expect(text).toContain("Eyes look ahead");
+  expect(await page.$('img[alt="Sample: Hermit crab keychain"]')).not.toBeNull();
   await end();
 });

@@ -67,6 +67,7 @@ const BESIDE = [
   ["Paper", "Item page", "/paper"],
   ["Kit", "Item page", "/kit"],
   ["Revisions", "Item page", "/revisions"],
+  ["Sample", "Item page", "/sample"],
   ["Colourways", "Item page", "/colourways"],
 ] as const;
 beforeAll(async () => {

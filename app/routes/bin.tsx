@@ -25,6 +25,7 @@ export const KIND_WORDS: Readonly<Record<BinKind, string>> = {
   commission: "commission",
   place: "place",
   scenario: "scenario",
+  photo: "photo",
 };
 
 export async function loader({ request, context }: Route.LoaderArgs) {

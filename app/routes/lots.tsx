@@ -1,5 +1,6 @@
 import { Link, useSearchParams } from "react-router";
 import type { Route } from "./+types/lots";
+import { holding, numberRanges } from "@core/planning";
 import { printMass, type Grams } from "@core/units";
 import {
   batchNumber,
@@ -10,9 +11,14 @@ import {
   rejectedOf,
   type Batch,
 } from "@db/queries/batches";
+import { findRun } from "@db/queries/runs";
+import { lotsOfPieces } from "@db/queries/piece-lots";
+import type { Scope } from "@db/scope";
+import { lotInWords } from "../features/runs/lot-words";
 import { SellNav } from "../features/sell/nav";
 import { HOME, wareKey } from "../features/sell/wares";
 import { allPieces, allPlaces, loadWares } from "../features/sell/wares.server";
+import { allYarns } from "../server/rows.server";
 import { openWorkshop } from "../server/scope.server";
 import {
   Button,
@@ -36,7 +42,7 @@ export const meta: Route.MetaFunction = () => [{ title: "Where a lot went · Lap
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, workshop } = await openWorkshop(request, context);
   const lot = (new URL(request.url).searchParams.get("lot") ?? "").trim().slice(0, 60);
-  if (lot === "") return { lot, uses: [], batches: [], places: [], ofTag: false };
+  if (lot === "") return { lot, uses: [], batches: [], places: [], held: [], ofTag: false };
   // A tag names its batch: from a piece back to the lots that its run used.
   const tagged = await findBatchByNumber(scope, lot);
   const [uses, { wares }, places, pieces] = await Promise.all([
@@ -49,10 +55,12 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const batches: Batch[] = tagged
     ? [tagged]
     : (await Promise.all(runs.map((runId) => listBatches(scope, { runId })))).flat();
+  const held = await heldByPieces(scope, runs, { lot, lineId: tagged?.lineId });
   const label = new Map(wares.map((w) => [w.key, w.label]));
   const made = new Set(batches.map((b) => wareKey(b.itemId, b.colourwayId)));
   return {
     lot,
+    held,
     ofTag: tagged !== undefined,
     uses: uses.map((u) => ({ ...u, yarn: `${u.shade}, ${u.yarn}` })),
     batches: batches.map((b) => ({
@@ -76,6 +84,39 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       })),
   };
 }
+
+/**
+ * Which pieces of those runs hold the lot; of a tag's batch which lots its pieces hold. The runs that ended last
+ * first.
+ */
+async function heldByPieces(
+  scope: Scope,
+  runIds: readonly string[],
+  of: { readonly lot: string; readonly lineId: string | null | undefined },
+) {
+  const [found, yarns] = await Promise.all([
+    Promise.all(runIds.slice(0, MOST_RUNS).map((id) => findRun(scope, id))),
+    allYarns(scope),
+  ]);
+  const shade = new Map(yarns.map((y) => [y.id, y]));
+  const runs = found.flatMap((r) => r ?? []).sort((a, b) => (a.run.dueOn < b.run.dueOn ? 1 : -1));
+  const lots = await Promise.all(runs.map((r) => lotsOfPieces(scope, r)));
+  return runs.flatMap((r, i) =>
+    r.lines.flatMap((line) => {
+      if (of.lineId && line.id !== of.lineId) return [];
+      const groups = lots[i]?.get(line.id) ?? [];
+      return (of.lineId ? groups : holding(groups, of.lot)).map((g) => ({
+        run: r.run.name,
+        runId: r.run.id,
+        label: line.plannedWith.label,
+        pieces: g.pieces,
+        of: line.quantity,
+        lots: g.lots.map((l) => lotInWords(shade.get(l.yarnId), l.lot)),
+      }));
+    }),
+  );
+}
+const MOST_RUNS = 40;
 
 export default function Lots({ loaderData: d }: Route.ComponentProps) {
   const r = useReading();
@@ -196,6 +237,7 @@ export default function Lots({ loaderData: d }: Route.ComponentProps) {
                 </PlainTable>
               </Scroll>
             </Sheet>
+            {d.held.length > 0 ? <HeldSheet held={d.held} /> : null}
             {d.places.length > 0 ? (
               <Sheet aria-labelledby="where-title">
                 <SheetHead>
@@ -214,5 +256,43 @@ export default function Lots({ loaderData: d }: Route.ComponentProps) {
         )}
       </Stack>
     </Page>
+  );
+}
+
+function HeldSheet({ held }: { held: Route.ComponentProps["loaderData"]["held"] }) {
+  return (
+    <Sheet $pad={false} aria-labelledby="held-title">
+      <SheetHead style={{ padding: "12px 14px 0" }}>
+        <h2 id="held-title">Piece by piece</h2>
+        <Small>as the cutting plan gave the balls, counted in the order they were made</Small>
+      </SheetHead>
+      <Scroll tabIndex={0} role="region" aria-label="Piece by piece, table">
+        <PlainTable>
+          <thead>
+            <tr>
+              <th scope="col">Of</th>
+              <th scope="col">Pieces</th>
+              <th scope="col">Lots in them</th>
+            </tr>
+          </thead>
+          <tbody>
+            {held.map((h, i) => (
+              <tr key={i}>
+                <td>
+                  {h.label}{" "}
+                  <Small>
+                    <Link to={`/runs/${h.runId}`}>{h.run}</Link>
+                  </Small>
+                </td>
+                <td>
+                  <b>{numberRanges(h.pieces)}</b> <Small>of {h.of}</Small>
+                </td>
+                <td>{h.lots.join("; ")}</td>
+              </tr>
+            ))}
+          </tbody>
+        </PlainTable>
+      </Scroll>
+    </Sheet>
   );
 }

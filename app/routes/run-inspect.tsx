@@ -1,6 +1,6 @@
 import { Check } from "lucide-react";
 import { useState } from "react";
-import { data, redirect } from "react-router";
+import { data, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/run-inspect";
@@ -9,12 +9,23 @@ import { yieldOf } from "@core/shelf/yield";
 import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
 import { findRun, finishRun, inspectRun, type Outcome } from "@db/queries/runs";
 import { analyseStored, loadSurroundings } from "../features/items/load.server";
+import { AddPhoto, Photos } from "../features/photos/photos";
+import { dropPhoto } from "../features/photos/photos.server";
+import {
+  photographBatch,
+  photosOfRun,
+  takeBack,
+  yarnsHeld,
+  type InspectReply,
+} from "../features/runs/inspected.server";
+import { Unravel } from "../features/runs/unravel";
 import { plannedItems } from "../features/runs/planned.server";
 import { pointsOf } from "../features/runs/points";
 import { placeId } from "../features/sell/schema";
 import { HOME } from "../features/sell/wares";
 import { allPlaces, kitWares, lastBatches } from "../features/sell/wares.server";
-import { LIST_FORM, once, openForm } from "../server/form.server";
+import { FILE_FORM, LIST_FORM, once, openForm } from "../server/form.server";
+import { allYarns } from "../server/rows.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage, taken } from "../ui/away";
 import { Badge, Button, ButtonLink, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
@@ -37,7 +48,12 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     lastBatches(scope),
   ]);
   if (!found) throw data(null, { status: 404 });
-  const [planned, kits] = await Promise.all([plannedItems(scope, found), kitWares(scope)]);
+  const [planned, kits, photos, yarns] = await Promise.all([
+    plannedItems(scope, found),
+    kitWares(scope),
+    photosOfRun(scope, found),
+    allYarns(scope),
+  ]);
   const lines = await Promise.all(
     found.lines.map(async (l) => {
       const own = batches.filter((b) => b.lineId === l.id);
@@ -60,7 +76,11 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
           ),
           dressed?.item.yieldBp ?? 10_000,
         ),
-        points: a ? pointsOf(a, dressed?.revision.hanger ?? false, surroundings.reading) : [],
+        points: [
+          ...(a ? pointsOf(a, dressed?.revision.hanger ?? false, surroundings.reading) : []),
+          ...(dressed?.item.points ?? []).map((text) => ({ id: `own ${text}`, text, firm: undefined })),
+        ],
+        photos: (photos.get(l.itemId) ?? []).filter((p) => p.kind !== "batch").reverse(),
       };
     }),
   );
@@ -77,6 +97,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       seconds: b.seconds,
       rejected: rejectedOf(b),
       reasons: b.rejected.map((r) => r.reason).join(", "),
+      photos: (photos.get(b.itemId) ?? []).filter((p) => p.batchId === b.id),
+      // Of a kit nothing was worked that could be unravelled.
+      yarns: rejectedOf(b) > 0 && !kits.has(b.colourwayId) ? yarnsHeld(found, b, yarns) : [],
     })),
   };
 }
@@ -112,8 +135,19 @@ const lineSchema = z.object({
 });
 
 export async function action(args: Route.ActionArgs) {
-  const { form, opened } = await openForm(args, LIST_FORM);
-  return once(opened, form, (o) => keep(form, args.params.id, o));
+  const { form, opened } = await openForm(args, { ...FILE_FORM, fields: LIST_FORM.fields });
+  return once(opened, form, async (o): Promise<unknown> => {
+    switch (form.get("intent")) {
+      case "photo":
+        return photographBatch(form, args.params.id, o);
+      case "photo-delete":
+        return redirect(`/runs/${args.params.id}/inspect?${await dropPhoto(o.scope, form)}`);
+      case "unravel":
+        return takeBack(form, args.params.id, o);
+      default:
+        return keep(form, args.params.id, o);
+    }
+  });
 }
 
 async function keep(form: FormData, runId: string, { scope }: Opened) {
@@ -174,7 +208,9 @@ export { unlessAway as shouldRevalidate } from "../ui/away";
 export default function Inspect({ loaderData, actionData: answered }: Route.ComponentProps) {
   const r = useReading();
   const { run, lines, past } = loaderData;
-  const error = taken(answered)?.error;
+  const answer = taken(answered) as InspectReply | undefined;
+  const error = answer?.error;
+  const [params] = useSearchParams();
   const open = run.state !== "finished";
   return (
     <Page>
@@ -231,6 +267,7 @@ export default function Inspect({ loaderData, actionData: answered }: Route.Comp
         <Sheet aria-labelledby="past-title" style={{ marginTop: 18 }}>
           <SheetHead>
             <h2 id="past-title">Looked at so far</h2>
+            {params.has("back") ? <Badge $tone="good">the yarn is back in the cupboard</Badge> : null}
           </SheetHead>
           <Past>
             {past.map((b) => (
@@ -246,6 +283,18 @@ export default function Inspect({ loaderData, actionData: answered }: Route.Comp
                     of {b.label}, {printDay(b.on, r.locale)}
                   </span>
                 </a>
+                {b.photos.length > 0 ? <Photos photos={b.photos} canDelete /> : null}
+                <details>
+                  <summary>Add a photo</summary>
+                  <AddPhoto
+                    key={b.photos.length}
+                    kind="batch"
+                    batchId={b.id}
+                    label={`Photo of this batch of ${b.label}`}
+                    wrong={answer?.photo}
+                  />
+                </details>
+                {b.yarns.length > 0 ? <Unravel batch={b} wrong={answer?.unravel} /> : null}
               </li>
             ))}
           </Past>
@@ -346,6 +395,11 @@ function Line({ line: l }: { line: LineData }) {
               </Field>
             </Row>
           </div>
+          {l.photos.length > 0 ? (
+            <div style={{ marginTop: 16 }}>
+              <Photos photos={l.photos} />
+            </div>
+          ) : null}
         </div>
       </Grid>
     </Sheet>

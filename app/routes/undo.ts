@@ -8,6 +8,7 @@ import { setSwatchDeleted } from "@db/queries/materials";
 import { setPurchaseDeleted } from "@db/queries/purchases";
 import { setCommissionDeleted } from "@db/queries/commissions";
 import { setMarketDeleted, setPlaceDeleted } from "@db/queries/places";
+import { setPhotoDeleted } from "@db/queries/photos";
 import { setScenarioDeleted } from "@db/queries/scenarios";
 import { setSupplierDeleted } from "@db/queries/suppliers";
 import { setRunDeleted } from "@db/queries/cutting";
@@ -30,6 +31,11 @@ const KINDS = {
   commission: { put: setCommissionDeleted, to: (id: string) => `/sell/commissions/${id}` },
   place: { put: setPlaceDeleted, to: () => "/sell#places" },
   scenario: { put: setScenarioDeleted, to: () => "/sell/what-if" },
+  photo: {
+    put: setPhotoDeleted,
+    // Back to the sample of the item that it is of.
+    to: (_id: string, of: unknown) => `/items/${String(of)}/sample`,
+  },
 } as const;
 
 /** Brings back what was deleted. Deleting only sets a mark, so nothing has to be rebuilt. */
@@ -39,15 +45,15 @@ export async function action(args: Route.ActionArgs) {
   const what = form.get("what");
   const match =
     typeof what === "string"
-      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel|market|commission|place|scenario):([0-9a-f-]{36})$/.exec(
+      ? /^(item|yarn|notion|ball|swatch|supplier|purchase|colourway|run|channel|market|commission|place|scenario|photo):([0-9a-f-]{36})$/.exec(
           what,
         )
       : null;
   if (!match) throw data(null, { status: 400 });
   const kind = KINDS[match[1] as keyof typeof KINDS];
   const id = match[2] ?? "";
-  await transact(scope, (tx) => kind.put(tx, id, false));
-  return redirect(kind.to(id));
+  const of = await transact<unknown>(scope, (tx) => kind.put(tx, id, false));
+  return redirect(kind.to(id, of));
 }
 
 export function loader() {

@@ -22,6 +22,7 @@ export {
   type CuttingFault,
   type Cut,
 } from "./cutting";
+export * from "./piece-lots";
 export * from "./enough";
 export * from "./take";
 export * from "./capacity";

@@ -8,6 +8,7 @@ import {
   item,
   market,
   notion,
+  photo,
   place,
   purchase,
   run,
@@ -33,6 +34,7 @@ export const BIN_KINDS = [
   "commission",
   "place",
   "scenario",
+  "photo",
 ] as const;
 export type BinKind = (typeof BIN_KINDS)[number];
 
@@ -68,6 +70,7 @@ const NAMED: Readonly<
   commission: [commission, commission.customer],
   place: [place, place.name],
   scenario: [scenario, scenario.name],
+  photo: [photo, photo.caption],
 };
 
 /** What was deleted and may come back, newest first; of one thing when asked. */

@@ -339,6 +339,17 @@ export async function setItemSeasons(
   });
 }
 
+/** What is looked at in each piece besides what the pattern says. @throws NotThere */
+export async function setItemPoints(scope: Scope, id: string, points: readonly string[]): Promise<void> {
+  return changing(scope, "items", async (tx) => {
+    await mustOwn(tx, item, id, "The item");
+    await tx.db
+      .update(item)
+      .set({ points: points.length > 0 ? points : null })
+      .where(mine(tx, item, eq(item.id, id)));
+  });
+}
+
 export async function setItemDeleted(scope: Scope, id: string, deleted: boolean): Promise<void> {
   return changing(scope, "items", async (tx) => {
     await tx.db

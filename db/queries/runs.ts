@@ -17,6 +17,7 @@ import { mine, newId, transact, type Scope, NotThere } from "../scope";
 import { listBalls } from "./balls";
 import { keepBatch, listBatches, lookedAt, type NewBatch } from "./batches";
 import { findCutting } from "./cutting";
+import { lotsAsPlaced } from "./piece-lots";
 import { postMoves, type NewMove } from "./stock";
 
 export { RUN_SCHOOLS } from "../schema";
@@ -412,6 +413,12 @@ export async function finishRun(
           });
     }
     await postMoves(tx, moves);
+    if (found)
+      for (const [lineId, lots] of await lotsAsPlaced(tx, found, placed))
+        await tx.db
+          .update(runLine)
+          .set({ lots })
+          .where(mine(tx, runLine, eq(runLine.id, lineId)));
     await forgetCutting(tx, id);
     await tx.db
       .update(run)

@@ -1,6 +1,5 @@
 import {
   boolean,
-  customType,
   index,
   int,
   json,
@@ -11,7 +10,7 @@ import {
   date,
 } from "drizzle-orm/mysql-core";
 import type { GivenWork } from "../../core/planning/given-work";
-import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
+import { createdAt, deletedAt, id, mediumblob, version, workshopId } from "./workshop";
 import { yarn } from "./materials";
 
 /** Whose hands: the maker's own, or a helper's. Estimates speak for the first. */
@@ -151,7 +150,6 @@ export const swatch = mysqlTable(
   (t) => [index("swatch_yarn").on(t.workshopId, t.yarnId, t.madeOn)],
 );
 
-const mediumblob = customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => "mediumblob" });
 /** A picture of a swatch, as the browser made it small: a JPEG of some hundred kilobytes. */
 export const swatchPhoto = mysqlTable("swatch_photo", {
   swatchId: id()

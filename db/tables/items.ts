@@ -2,6 +2,7 @@ import {
   boolean,
   index,
   int,
+  json,
   mysqlEnum,
   mysqlTable,
   primaryKey,
@@ -33,6 +34,8 @@ export const item = mysqlTable(
       .default("decoration"),
     /** When in the year it is asked for, as she says it: what she has sold bends it. */
     season: mysqlEnum(SEASONS).notNull().default("year"),
+    /** What she looks at in each finished piece besides what Lapka makes of its pattern; null for nothing. */
+    points: json().$type<readonly string[]>(),
     /** The revision that counts now. */
     revision: int().notNull().default(0),
     version: version(),

@@ -1,7 +1,5 @@
-import { customType, datetime, index, int, mysqlEnum, mysqlTable, varchar } from "drizzle-orm/mysql-core";
-import { createdAt, id, workshopId } from "./workshop";
-
-const mediumblob = customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => "mediumblob" });
+import { datetime, index, int, mysqlEnum, mysqlTable, varchar } from "drizzle-orm/mysql-core";
+import { createdAt, id, mediumblob, workshopId } from "./workshop";
 
 export const PRINT_STATES = ["waiting", "doubt", "refused", "done", "cancelled"] as const;
 /**

@@ -9,6 +9,7 @@ import {
   varchar,
   date,
 } from "drizzle-orm/mysql-core";
+import type { PiecesOfLots } from "@core/planning/piece-lots";
 import { id, workshopId, createdAt, deletedAt } from "./workshop";
 
 export const RUN_STATES = ["planned", "underway", "finished"] as const;
@@ -53,6 +54,8 @@ export const runLine = mysqlTable(
     plannedWith: json().$type<LinePlannedWith>().notNull(),
     /** What of its work helpers do; null where the maker does all of it. */
     shares: json().$type<LineShares>(),
+    /** Which piece holds which lots, as the cutting plan placed them; null until it ends, or without a plan. */
+    lots: json().$type<readonly PiecesOfLots[]>(),
     sort: int().notNull(),
   },
   (t) => [index("line_run").on(t.workshopId, t.runId, t.sort)],

@@ -1,5 +1,15 @@
 import { sql } from "drizzle-orm";
-import { boolean, datetime, index, int, json, mysqlEnum, mysqlTable, varchar } from "drizzle-orm/mysql-core";
+import {
+  boolean,
+  customType,
+  datetime,
+  index,
+  int,
+  json,
+  mysqlEnum,
+  mysqlTable,
+  varchar,
+} from "drizzle-orm/mysql-core";
 
 /**
  * Base units are integers: µm for hooks (fractions of a millimetre are sold), mm, mg, seconds, minor
@@ -17,6 +27,8 @@ export const createdAt = () =>
 /** Counts the changes of a row: who changes it says which state she saw. */
 export const version = () => int().notNull().default(0);
 export const deletedAt = () => datetime({ fsp: 3 });
+/** A picture. */
+export const mediumblob = customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => "mediumblob" });
 
 export const workshop = mysqlTable("workshop", {
   id: id().primaryKey(),

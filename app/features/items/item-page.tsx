@@ -373,6 +373,9 @@ export function ItemPage({ data }: { data: ItemPageData }) {
             </>
           )}
         </Small>
+        <Small>
+          <Link to={`/items/${data.id}/sample`}>sample</Link>
+        </Small>
         <ButtonLink to={`/items/${data.id}/kit`}>
           <Package size={17} aria-hidden /> Kit
         </ButtonLink>

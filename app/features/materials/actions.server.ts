@@ -23,7 +23,7 @@ import { doubtAboutSwatch } from "../hand/swatch-doubt.server";
 import { changedMeanwhile } from "../../changed";
 import { ballDefaults, notionDefaults, supplierDefaults, yarnDefaults } from "./defaults";
 import type { FormReply } from "./forms";
-import { reencoded } from "./photo.server";
+import { reencoded } from "../../server/picture.server";
 import { materialSchemas } from "./schema";
 
 /**

@@ -13,9 +13,9 @@ import { Button, Small, Stack } from "../../ui/basics";
 import { DayField } from "../../ui/day-input";
 import { Field, FieldGrid, Input, SelectField, TextField } from "../../ui/field";
 import { FormFoot } from "../../ui/modal";
+import { PhotoField } from "../../ui/photo-field";
 import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
-import { shrinkPhoto } from "./photo";
 import { COUNTED_KINDS, NOTION_LABELS } from "./kinds";
 import { materialSchemas } from "./schema";
 
@@ -108,7 +108,12 @@ function MaterialForm({
       );
     const f = fields[spec.name];
     if (!f) return null;
-    if (spec.photo) return <PhotoField key={spec.name} name={f.name} label={spec.label} hint={spec.hint} />;
+    if (spec.photo)
+      return (
+        <Wide key={spec.name}>
+          <PhotoField name={f.name} label={spec.label} hint={spec.hint} />
+        </Wide>
+      );
     if (spec.colour) return <ColourField key={spec.name} field={f} label={spec.label} />;
     if (spec.options)
       return (
@@ -456,46 +461,6 @@ export interface HandOption {
   readonly loops: "over" | "under";
 }
 
-/** A photo made small before it is sent; shown as it will be kept. */
-function PhotoField({ name, label, hint }: { name: string; label: string; hint?: string | undefined }) {
-  const [url, setUrl] = useState("");
-  const [wrong, setWrong] = useState<string>();
-  const id = useId();
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    try {
-      setUrl(await shrinkPhoto(file));
-      setWrong(undefined);
-    } catch {
-      setWrong("This picture could not be read. Choose a photo.");
-    }
-  };
-  return (
-    <Wide>
-      <Field label={label} name={`${id}-file`} hint={hint} errors={wrong ? [wrong] : undefined}>
-        {(b) => (
-          <Input
-            {...b}
-            name={undefined}
-            type="file"
-            accept="image/*"
-            onChange={(e) => void take(e.target.files?.[0])}
-          />
-        )}
-      </Field>
-      <input type="hidden" name={name} value={url} disabled={url === ""} />
-      {url ? (
-        <Kept>
-          <img src={url} alt="The swatch, as it will be kept" />
-          <Button type="button" $quiet onClick={() => setUrl("")}>
-            Leave it out
-          </Button>
-        </Kept>
-      ) : null}
-    </Wide>
-  );
-}
-
 export function SwatchForm({
   yarnId,
   hands,
@@ -764,16 +729,4 @@ const Doubted = styled.p`
   background: var(--warn-ground);
   border-left: 5px solid var(--warn);
   border-radius: 0 4px 4px 0;
-`;
-const Kept = styled.div`
-  display: flex;
-  gap: 12px;
-  align-items: end;
-  margin-top: 8px;
-  img {
-    max-width: 180px;
-    max-height: 140px;
-    border-radius: 4px;
-    border: 1px solid var(--line);
-  }
 `;

@@ -1,8 +1,7 @@
-import { MOST_PHOTO, readJpeg } from "./photo";
 import { z } from "zod";
 import { lengthFromSample, lengthFromWraps } from "@core/calibrate";
 import { COUNTED_KINDS } from "./kinds";
-import { fields, id, isoDay, name, seen } from "../../forms";
+import { fields, id, isoDay, name, photoField, seen } from "../../forms";
 
 const colour = z
   .string({ error: "Choose a colour." })
@@ -125,16 +124,6 @@ export function materialSchemas(locale: string, currency: string, system: "metri
     lowMg: f.massMg("Write a weight, or leave it empty.").optional(),
     onHand: f.massMg("Write how much you have.", 0).optional(),
   });
-  /** A small JPEG as text: the browser has made it small, the server looks at what it is. */
-  const photo = z
-    .string()
-    .max(MOST_PHOTO, { error: "The picture is too large." })
-    .transform((t, ctx) => {
-      const jpeg = readJpeg(t);
-      if (jpeg) return jpeg;
-      ctx.addIssue({ code: "custom", message: "This picture could not be read. Choose a photo." });
-      return z.NEVER;
-    });
   const swatch = z
     .object({
       intent: z.literal("swatch"),
@@ -149,7 +138,7 @@ export function materialSchemas(locale: string, currency: string, system: "metri
       sampleMm: f.lengthMm("Measure the yarn they gave.").optional(),
       handId: id.optional(),
       loops: z.enum(["over", "under"]).optional(),
-      photo: photo.optional(),
+      photo: photoField.optional(),
       sure: z.literal("on").optional(),
     })
     .superRefine((s, ctx) => {

@@ -1,5 +1,6 @@
 import { batchNumber, listBatches, lookedAt, lotsUsed } from "@db/queries/batches";
 import { listHands } from "@db/queries/hands";
+import { lotsOfPieces } from "@db/queries/piece-lots";
 import { findRun } from "@db/queries/runs";
 import type { Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
@@ -11,6 +12,7 @@ import type { ListPaper } from "../paper/input";
 import { besideOf, safetyFacts } from "../safety/facts";
 import type { BatchFacts } from "./batch-record";
 import { plannedItems } from "./planned.server";
+import { lotInWords } from "./lot-words";
 import { pointsOf } from "./points";
 
 /** All that is known of a batch of a run; undefined where there is no such batch. */
@@ -30,6 +32,7 @@ export async function loadBatchFacts(
   if (!found || !batch) return undefined;
   const line = found.lines.find((l) => l.id === batch.lineId);
   const item = line && (await aboutItem(scope, workshop, found, line.id, cupboard));
+  const byPiece = await lotsOfPieces(scope, found);
   const yarns = new Map(cupboard.yarns.map((y) => [y.id, y]));
   return {
     number: batchNumber(batch),
@@ -52,6 +55,10 @@ export async function loadBatchFacts(
       supplier: supplierOf(cupboard, yarns.get(l.yarnId)?.supplierId),
       lot: l.lot,
       used: l.used,
+    })),
+    byPiece: ((batch.lineId && byPiece.get(batch.lineId)) || []).map((g) => ({
+      pieces: g.pieces,
+      lots: g.lots.map((l) => lotInWords(yarns.get(l.yarnId), l.lot)),
     })),
     ...(item ?? {
       revision: undefined,

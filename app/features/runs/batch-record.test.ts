@@ -25,6 +25,10 @@ const FACTS: BatchFacts = {
     { yarn: "DK cotton, slate", fibre: "100 % cotton", supplier: "Quay Wool", lot: "417", used: 61_000 },
     { yarn: "DK cotton, chalk", fibre: "", supplier: "", lot: "", used: 12_300 },
   ],
+  byPiece: [
+    { pieces: [1, 2, 3, 7], lots: ["slate, lot 417", "chalk, no lot on the band"] },
+    { pieces: [4, 5, 6], lots: ["slate, lot 390", "chalk, no lot on the band"] },
+  ],
   notions: [
     { name: "Safety eye 6 mm", quantity: 2, supplier: "Quay Wool" },
     { name: "Polyester fibre", quantity: 0, supplier: "" },
@@ -66,6 +70,11 @@ describe("the record of a batch", () => {
         ["DK cotton, chalk", "not said", "not said", "no lot on the band", "12 g"],
       ],
       [
+        "Lots piece by piece",
+        ["1–3, 7", "slate, lot 417; chalk, no lot on the band"],
+        ["4–6", "slate, lot 390; chalk, no lot on the band"],
+      ],
+      [
         "Notions and filling, each piece",
         ["Safety eye 6 mm", "Quay Wool", "2"],
         ["Polyester fibre", "not said", "as needed"],
@@ -96,6 +105,9 @@ describe("the record of a batch", () => {
     expect(left.facts).toContainEqual(["Pattern", "deleted since"]);
     expect(left.facts).toContainEqual(["For", "not known"]);
     expect(left.facts).toContainEqual(["By", "not said"]);
-    expect(left.tables.map((t) => t.head)).toEqual(["Pieces", "Yarn by lot"]);
+    expect(left.tables.map((t) => t.head)).toEqual(["Pieces", "Yarn by lot", "Lots piece by piece"]);
+    expect(batchRecord({ ...FACTS, byPiece: [] }).tables.map((t) => t.head)).not.toContain(
+      "Lots piece by piece",
+    );
   });
 });

@@ -1,3 +1,4 @@
+import { numberRanges } from "@core/planning";
 import { BY_COUNTRY, USE_WORDS, type Check, type Use } from "@core/safety";
 import { printMass, type Grams, type Reading } from "@core/units";
 import { printDay } from "../../ui/days";
@@ -32,6 +33,8 @@ export interface BatchFacts {
     readonly lot: string;
     readonly used: number;
   }[];
+  /** Which pieces of the line hold which lots, as the cutting plan placed them; empty without a plan. */
+  readonly byPiece: readonly { readonly pieces: readonly number[]; readonly lots: readonly string[] }[];
   readonly notions: readonly {
     readonly name: string;
     readonly quantity: number;
@@ -118,6 +121,13 @@ function materials(b: BatchFacts): ListTable[] {
       printMass((l.used / 1000) as Grams, b.reading),
     ]),
   };
+  const byPiece: ListTable = {
+    head: "Lots piece by piece",
+    note: "As the cutting plan gave the balls, pieces counted in the order they were made.",
+    tick: false,
+    columns: [{ head: "Pieces" }, { head: "Lots", wide: true }],
+    rows: b.byPiece.map((g) => [numberRanges(g.pieces), g.lots.join("; ")]),
+  };
   const notions: ListTable = {
     head: "Notions and filling, each piece",
     tick: false,
@@ -128,7 +138,7 @@ function materials(b: BatchFacts): ListTable[] {
       n.quantity > 0 ? String(n.quantity) : "as needed",
     ]),
   };
-  return [lots, notions].filter((t) => t.rows.length > 0);
+  return [lots, byPiece, notions].filter((t) => t.rows.length > 0);
 }
 
 const looked = (b: BatchFacts): ListTable[] =>

@@ -7,7 +7,7 @@ import { NotAWorkshop, readWorkshopFile } from "@db/transfer/in";
 import { workshopFile } from "@db/transfer/out";
 import { TABLES } from "@db/transfer/tables";
 import { csvText } from "../../server/csv.server";
-import { reencoded } from "../materials/photo.server";
+import { reencoded } from "../../server/picture.server";
 
 const README = `A workshop as one file.
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { MOST_PHOTO, readJpeg } from "./photo";
-import { materialSchemas } from "./schema";
+import { materialSchemas } from "../features/materials/schema";
 
 const url = (bytes: readonly number[], type = "image/jpeg") =>
   `data:${type};base64,${btoa(String.fromCharCode(...bytes))}`;

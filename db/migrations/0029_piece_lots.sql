@@ -1,0 +1,1 @@
+ALTER TABLE `run_line` ADD `lots` json;
