@@ -81,6 +81,16 @@ it("parts given to a helper are hers on the run, on the bench and in her lane, a
   await me.waitText("Nell has of it");
   await page.goto(`${site.url}/bench`);
   await me.waitText("Nell: body, wings");
+  // At the table her parts are passed over; by her hands they are what is shown.
+  await page.click('main a[aria-label*="Puffin keychain, First winter market"]');
+  await me.waitText("piece 3 of 10");
+  const part = () => page.$eval("main h1", (h) => h.previousElementSibling?.textContent ?? "");
+  expect(await part()).toMatch(/^Beak|^Feet/);
+  await clickText(page, "main button", "Go to");
+  await me.choose('[aria-label="Whose hands"]', "Nell");
+  await page.waitForFunction(
+    () => document.querySelector("main h1")?.previousElementSibling?.textContent?.startsWith("Body"),
+  );
   await page.goto(`${site.url}/runs/calendar`);
   const lanes = await page.$$eval('[role="group"][aria-label="Nell"] [data-run]', (b) =>
     b.map((x) => x.textContent),

@@ -3,6 +3,7 @@ import type { Route } from "./+types/bench-line";
 import { listHands } from "@db/queries/hands";
 import { BenchTable } from "../features/bench/table";
 import { actsOf, loadBenchWork } from "../features/bench/load.server";
+import { workName } from "../features/runs/shares";
 import { handsSeen } from "../features/hand/load.server";
 import { openWorkshop } from "../server/scope.server";
 
@@ -27,6 +28,14 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     steps,
     acts,
     hands: handsSeen(hands, opened.ownHand).map((h) => ({ id: h.id, name: h.name })),
+    // Her own hand is the first; a helper sees what is hers by the hand that is chosen.
+    maker: hands[0]?.id ?? null,
+    given: (line.shares?.given ?? []).map(({ work, handId }) => ({
+      work,
+      handId,
+      name: hands.find((h) => h.id === handId)?.name ?? "a helper",
+      label: workName(work),
+    })),
     colours: entry.revision.slots.flatMap((s) => {
       const yarn = surroundings.yarns.find((y) => y.id === s.yarnId);
       return yarn ? [{ slot: s.slot, name: yarn.shade, hex: yarn.colour }] : [];

@@ -4,7 +4,10 @@ import { Link } from "react-router";
 import styled from "styled-components";
 import {
   HELPS,
+  holderOf,
   nextPlace,
+  openOfOthers,
+  ownSteps,
   pausesIn,
   placeKey,
   type BenchOrder,
@@ -35,22 +38,29 @@ export function BenchTable({ bench }: { bench: BenchData }) {
   });
   const [order, setOrder] = useState<BenchOrder>(bench.order);
   const [at, setAt] = useState<Place>();
+  const [all, setAll] = useState(false);
+  const own = useMemo(() => (all ? () => true : ownSteps(bench.given, handId)), [all, bench.given, handId]);
   const [panel, setPanel] = useState<Panel>();
   const [counted, setCounted] = useState(0);
   const since = useSince(line);
   useAwake();
   useOffline([`/bench/${line}`, "/bench"]);
-  const place = at ?? nextPlace(steps, quantity, order, state);
+  const next = (after?: Place) =>
+    after
+      ? nextPlace(steps, quantity, order, withDone(state, after, steps), after, own)
+      : nextPlace(steps, quantity, order, state, undefined, own);
+  const place = at ?? next();
   const step = place && steps[place.step];
-  const after = place && nextPlace(steps, quantity, order, withDone(state, place, steps), place);
+  const after = place && next(place);
+  const others = useMemo(() => openOfOthers(steps, quantity, state, own), [steps, quantity, state, own]);
 
   const finish = useCallback(() => {
     if (!place || !step) return;
     tell({ kind: "done", piece: place.piece, step: step.id, ms: since.lap() });
-    setAt(nextPlace(steps, quantity, order, withDone(state, place, steps), place));
+    setAt(after);
     setCounted(0);
     setPanel((p) => (p === "count" ? p : undefined));
-  }, [place, step, steps, quantity, order, state, tell, since]);
+  }, [place, step, after, tell, since]);
   const undo = useCallback(() => {
     const last = lastDoneHere(acts);
     if (!last) return;
@@ -87,7 +97,14 @@ export function BenchTable({ bench }: { bench: BenchData }) {
             {step.count === undefined ? null : <Sum>{step.count} sts</Sum>}
             <Colours step={step} colours={bench.colours} />
             <Advice step={step} handId={handId} />
-            <Next>{after ? nextText(steps[after.step], after, place) : "then all pieces are done"}</Next>
+            {own(step) ? null : <Small>{holderText(step, bench)}</Small>}
+            <Next>
+              {after
+                ? nextText(steps[after.step], after, place)
+                : others.length > 0
+                  ? "then all of this pair of hands is done"
+                  : "then all pieces are done"}
+            </Next>
           </Now>
           {panel === "count" ? (
             <Counter step={step} counted={counted} onCount={setCounted} />
@@ -112,7 +129,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
                 <Select
                   aria-label="Whose hands"
                   value={handId ?? ""}
-                  onChange={(e) => setHandId(e.target.value)}
+                  onChange={(e) => (setHandId(e.target.value), setAt(undefined))}
                 >
                   {bench.hands.map((h) => (
                     <option key={h.id} value={h.id}>
@@ -158,6 +175,20 @@ export function BenchTable({ bench }: { bench: BenchData }) {
             <Small as="kbd">space</Small>
           </Done>
         </>
+      ) : others.length > 0 ? (
+        <Left
+          bench={bench}
+          others={others}
+          onAll={() => setAll(true)}
+          onCameIn={(places) => {
+            for (const p of places)
+              tell({ kind: "done", piece: p.piece, step: steps[p.step]?.id ?? "", ms: 0 });
+          }}
+        >
+          <Tools>
+            <Tool label="Undo" icon={<Undo2 size={20} aria-hidden />} onClick={undo} keys="U" />
+          </Tools>
+        </Left>
       ) : (
         <Rest>
           <h1>{quantity === 1 ? "It is done" : `All ${quantity} are done`}</h1>
@@ -172,6 +203,60 @@ export function BenchTable({ bench }: { bench: BenchData }) {
       )}
       <Times steps={steps} state={state} onWork={(of) => tell({ kind: "work", of })} />
     </Whole>
+  );
+}
+
+/** "given to Nell", "left to you": of a step that is not among those of the hands at the table. */
+function holderText(step: BenchStep, bench: BenchData): string {
+  const holder = holderOf(step, bench.given);
+  const name = bench.given.find((g) => g.handId === holder)?.name;
+  return name === undefined ? "left to the maker herself" : `given to ${name}`;
+}
+
+/** Own steps are done, and others' are open: what came in finished is ticked off by one press. */
+function Left({
+  bench,
+  others,
+  onAll,
+  onCameIn,
+  children,
+}: {
+  bench: BenchData;
+  others: readonly Place[];
+  onAll: () => void;
+  onCameIn: (places: readonly Place[]) => void;
+  children: ReactNode;
+}) {
+  const byHolder = new Map<string, Place[]>();
+  for (const p of others) {
+    const step = bench.steps[p.step];
+    const holder = step && (holderOf(step, bench.given) ?? "");
+    if (holder !== undefined) byHolder.set(holder, [...(byHolder.get(holder) ?? []), p]);
+  }
+  return (
+    <Rest>
+      <h1>Your part is done</h1>
+      {[...byHolder].map(([holder, open]) => {
+        const of = bench.given.filter((g) => g.handId === holder);
+        const name = of[0]?.name ?? "The maker";
+        const what = of.map((g) => g.label.toLowerCase()).join(", ") || "the rest";
+        const pieces = new Set(open.map((p) => p.piece)).size;
+        return (
+          <div key={holder}>
+            <p>
+              {name}: {what}, {pieces === 1 ? "one piece" : `${pieces} pieces`} open.
+            </p>
+            <Button type="button" $primary onClick={() => onCameIn(open)}>
+              <Check size={17} aria-hidden /> {what} came in finished
+            </Button>
+          </div>
+        );
+      })}
+      <Button type="button" onClick={onAll}>
+        Work at them here
+      </Button>
+      {children}
+    </Rest>
   );
 }
 

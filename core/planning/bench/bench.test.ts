@@ -7,7 +7,10 @@ import { CORPUS } from "../../../tests/corpus";
 import {
   benchState,
   benchSteps,
+  holderOf,
   nextPlace,
+  openOfOthers,
+  ownSteps,
   pausesIn,
   placeKey,
   places,
@@ -121,6 +124,39 @@ describe("acts from the table", () => {
     expect(at()).toBeUndefined();
     expect(benchState(steps, 2, acts).pieces).toBe(2);
     expect(second?.title).toBe("Rnd 2");
+  });
+  it("pass over what is given to a helper, and show her only that", () => {
+    const mine = steps.filter((s) => s.part !== "Wing" || s.stage === "sewing");
+    const given = [{ work: "part:Wing", handId: "nell" }];
+    expect(mine.length).toBeLessThan(steps.length);
+    /** What a pair of hands is led through, as long as there is something left. */
+    const led = (hand: string) => {
+      const own = ownSteps(given, hand);
+      const acts: BenchAct[] = [];
+      const seen: string[] = [];
+      for (;;) {
+        const at = nextPlace(steps, 2, "piece", benchState(steps, 2, acts), undefined, own);
+        const id = at && steps[at.step]?.id;
+        if (!id) return { seen, left: openOfOthers(steps, 2, benchState(steps, 2, acts), own).length };
+        seen.push(`${at.piece} ${id}`);
+        acts.push(done(at.piece, id));
+      }
+    };
+    const twice = (list: readonly BenchStep[]) => [1, 2].flatMap((p) => list.map((s) => `${p} ${s.id}`));
+    const wings = steps.filter((s) => !mine.includes(s));
+    expect(led("maker")).toEqual({ seen: twice(mine), left: 2 * wings.length });
+    expect(led("nell")).toEqual({ seen: twice(wings), left: 2 * mine.length });
+    // Who was given nothing takes the maker's place.
+    expect(led("pim").seen).toEqual(twice(mine));
+    expect(holderOf(wings[0] as BenchStep, given)).toBe("nell");
+  });
+  it("all of a kit, or the sewing alone, goes to whom it is given", () => {
+    const [first] = steps;
+    const sewn = steps.find((s) => s.stage === "sewing");
+    expect(holderOf(first as BenchStep, [{ work: "kit", handId: "nell" }])).toBe("nell");
+    expect(holderOf(sewn as BenchStep, [{ work: "sewing", handId: "nell" }])).toBe("nell");
+    expect(holderOf(first as BenchStep, [{ work: "sewing", handId: "nell" }])).toBeUndefined();
+    expect(holderOf(steps.at(-1) as BenchStep, [{ work: "finishing", handId: "nell" }])).toBe("nell");
   });
   it("come to the same state in any order and however often they are sent", () => {
     const acts: BenchAct[] = [

@@ -1,3 +1,4 @@
+export * from "./given";
 export * from "./helps";
 export * from "./state";
 export * from "./steps";

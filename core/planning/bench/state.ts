@@ -105,18 +105,23 @@ export function* places(steps: readonly BenchStep[], quantity: number, order: Be
 const together = (a: BenchStep | undefined, b: BenchStep | undefined): boolean =>
   a !== undefined && b !== undefined && a.part !== "" && a.part === b.part && b.kind !== "sew";
 
-/** The first place that is not done, behind `after` if one is left there; undefined when all is done. */
+/**
+ * The first place of `own` steps that is not done, behind `after` if one is left there; undefined when all of
+ * them are done.
+ */
 export function nextPlace(
   steps: readonly BenchStep[],
   quantity: number,
   order: BenchOrder,
   state: BenchState,
   after?: Place,
+  own: (step: BenchStep) => boolean = () => true,
 ): Place | undefined {
   let first: Place | undefined;
   let passed = after === undefined;
   for (const p of places(steps, quantity, order)) {
-    const open = !state.done.has(placeKey(p.piece, steps[p.step]?.id ?? ""));
+    const step = steps[p.step];
+    const open = step !== undefined && own(step) && !state.done.has(placeKey(p.piece, step.id));
     if (open && passed) return p;
     if (open) first ??= p;
     if (after && p.piece === after.piece && p.step === after.step) passed = true;
