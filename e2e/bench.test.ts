@@ -29,6 +29,12 @@ const acts = (page: Page, line: string): Promise<BenchAct[]> =>
 async function tapDone(page: Page): Promise<void> {
   const shown = () => page.$eval("main", (m) => m.querySelector("section, h1")?.textContent);
   const before = await shown();
+  // As if she had been at it for half a minute: what is only ticked off is no timing.
+  await page.evaluate(() => {
+    for (const name of Object.keys(sessionStorage))
+      if (name.startsWith("lapka-bench-since-"))
+        sessionStorage.setItem(name, String(Number(sessionStorage.getItem(name)) - 30_000));
+  });
   await page.locator("main > button").click();
   await page.waitForFunction(
     (b) => document.querySelector("main")?.querySelector("section, h1")?.textContent !== b,

@@ -222,6 +222,16 @@ describe("time that measures itself", () => {
     const t = timingsOf(steps, 1, benchState(steps, 1, some));
     expect(t.some((x) => x.part === "Body" && x.stage === "crochet")).toBe(false);
   });
+  it("what is ticked off afterwards is no timing, and its laps are no pauses", () => {
+    const tapped = steps.map((s, i) => done(1, s.id, 180 + 5 * i));
+    expect(timingsOf(steps, 1, benchState(steps, 1, tapped))).toEqual([]);
+    expect(pausesIn(steps, benchState(steps, 1, tapped))).toEqual([]);
+    // One round of a body that was ticked off with the one before it: the body's time is not known.
+    const one = paced(1).map((a) => (a.step === "r3-0.1" ? { ...a, ms: 700 } : a));
+    const t = timingsOf(steps, 1, benchState(steps, 1, one));
+    expect(t.some((x) => x.part === "Body" && x.stage === "crochet")).toBe(false);
+    expect(t.some((x) => x.part === "Wing" && x.stage === "crochet")).toBe(true);
+  });
   it("a pause is found by the pace of its sisters and cut out, unless it was work", () => {
     const acts = paced(1, "r4-0.1");
     const state = benchState(steps, 1, acts);

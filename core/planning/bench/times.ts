@@ -28,6 +28,17 @@ export interface BenchTiming {
 /** A round of fewer stitches takes about as long: the hand is cramped. */
 const LEAST_STITCHES = 6;
 
+/** Nobody is quicker than this at a stitch, or at a step that is none, ms (from memory). */
+const QUICKEST_STITCH = 300;
+const QUICKEST_STEP = 2000;
+/**
+ * Whether an act's time is one of work: what was ticked off afterwards, tap by tap, says nothing of a pace.
+ */
+function measured(step: BenchStep, act: DoneAct): boolean {
+  const least = step.stage === "crochet" ? QUICKEST_STITCH * Math.max(1, step.stitches) : QUICKEST_STEP;
+  return act.ms >= least;
+}
+
 /**
  * Laps that lie far above their sisters' pace by the stitch, over all the rounds done: a pause unless she
  * called it work.
@@ -36,7 +47,7 @@ export function pausesIn(steps: readonly BenchStep[], state: BenchState): LapWit
   const at = new Map(steps.map((s) => [s.id, s]));
   const rounds = [...state.done.values()].flatMap((act) => {
     const step = at.get(act.step);
-    return step?.stage === "crochet" && act.ms > 0 ? [{ act, step }] : [];
+    return step?.stage === "crochet" && measured(step, act) ? [{ act, step }] : [];
   });
   const perStitch = rounds.map(({ act, step }) => act.ms / Math.max(LEAST_STITCHES, step.stitches));
   const usual = perStitch.length > 0 ? median(perStitch) : 0;
@@ -61,8 +72,11 @@ export function timingsOf(steps: readonly BenchStep[], quantity: number, state: 
     const [first] = own;
     if (!first) continue;
     for (let piece = 1; piece <= quantity; piece++) {
-      const acts = own.flatMap((s) => state.done.get(placeKey(piece, s.id)) ?? []);
-      if (acts.length < own.length || acts.some((a) => a.ms <= 0)) continue;
+      const acts = own.flatMap((s) => {
+        const act = state.done.get(placeKey(piece, s.id));
+        return act && measured(s, act) ? [act] : [];
+      });
+      if (acts.length < own.length) continue;
       const ms = acts.map((a) => paused.get(a.key) ?? a.ms);
       const laps = ms.map((x) => Math.max(1, Math.round(x / 1000)));
       out.push({
