@@ -6,10 +6,11 @@ import { HandsTable, type HandsLine } from "../features/runs/hands-table";
 import { loadRuns, loadShelves, planOf } from "../features/runs/load.server";
 import { timesOf100 } from "../features/runs/state";
 import { leftOf } from "../features/runs/lines";
-import { workName } from "../features/runs/shares";
-import { shareable, sharesFor } from "../features/runs/shares.server";
+import { helpersOf } from "../features/runs/hands.server";
+import { notTheirs, workName } from "../features/runs/shares";
+import { chosenIn, shareable, sharesFor } from "../features/runs/shares.server";
 import { id } from "../forms";
-import { LIST_FORM, once, openForm } from "../server/form.server";
+import { LIST_FORM, once, openForm, refused } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
 import { keepPage } from "../ui/away";
 import { Badge, ButtonLink, Empty, Page, PageHead, Row, Sheet, Small, Stack } from "../ui/basics";
@@ -90,6 +91,8 @@ async function share(form: FormData, runId: string, opened: Opened) {
     const hand = got.data.hand[i] ?? "";
     if (hand !== "") chosen.get(row.slice(0, at))?.set(row.slice(at + 1), hand);
   }
+  const wrong = notTheirs(await helpersOf(opened.scope), chosen, chosenIn(found));
+  if (wrong) throw refused(`${wrong.name} does no ${workName(wrong.work).toLowerCase()}: choose again.`, 422);
   await shareRun(opened.scope, runId, await sharesFor(found, chosen, opened));
   return redirect(`/runs/${runId}/hands`);
 }

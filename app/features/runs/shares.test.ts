@@ -5,7 +5,7 @@ import { BARE_SALE } from "@core/costing";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
 import type { RunLineRow } from "@db/queries/runs";
 import { ownSecondsLeft } from "./lines";
-import { givable, givenTexts, jobsOf, sharesOf, workName, type Givable } from "./shares";
+import { givable, givenTexts, jobsOf, notTheirs, sharesOf, workName, type Givable } from "./shares";
 
 const DRAFT: ItemDraft = {
   pattern: [
@@ -197,5 +197,17 @@ describe("lines as jobs", () => {
       jobs.find((j) => j.hand === hand && j.phase === phase)?.seconds.value;
     expect([of("", 0), of("", 1), of("", 2), of("nell", 0)]).toEqual([540 * 4 + 1800, 540, 180, 864]);
     expect(jobs).toHaveLength(4);
+  });
+});
+
+describe("who may be chosen", () => {
+  const nell = { id: "nell", name: "Nell", does: ["parts"] };
+  const choose = (work: string, hand = "nell") => new Map([["l1", new Map([[work, hand]])]]);
+  it("does that kind of work, or has it already", () => {
+    expect(notTheirs([nell], choose("part:Wings"), new Map())).toBeUndefined();
+    expect(notTheirs([nell], choose("sewing"), new Map())).toEqual({ name: "Nell", work: "sewing" });
+    expect(notTheirs([nell], choose("kit"), new Map())).toEqual({ name: "Nell", work: "kit" });
+    expect(notTheirs([nell], choose("sewing"), choose("sewing"))).toBeUndefined();
+    expect(notTheirs([{ ...nell, does: null }], choose("sewing"), new Map())).toBeUndefined();
   });
 });

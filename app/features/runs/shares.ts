@@ -33,6 +33,28 @@ export const givableKit = ({ value, low, high }: { value: number; low: number; h
   { work: KIT_WORK, kind: "finishing", phase: 2, seconds: value, low, high },
 ];
 
+/** What kind of work it is, by which helpers say what they do. */
+export const kindOf = (work: string): GivenWork =>
+  work.startsWith("part:") ? "parts" : work === "sewing" ? "sewing" : "finishing";
+
+/** By line and work who is chosen. */
+type Choice = ReadonlyMap<string, ReadonlyMap<string, string>>;
+
+/** The first work that somebody is chosen for who does no such work, unless it is hers already. */
+export function notTheirs(
+  helpers: readonly { readonly id: string; readonly name: string; readonly does: readonly string[] | null }[],
+  chosen: Choice,
+  before: Choice,
+): { readonly name: string; readonly work: string } | undefined {
+  for (const [line, works] of chosen)
+    for (const [work, hand] of works) {
+      const helper = helpers.find((h) => h.id === hand);
+      const may = !helper?.does || helper.does.includes(kindOf(work));
+      if (helper && !may && before.get(line)?.get(work) !== hand) return { name: helper.name, work };
+    }
+  return undefined;
+}
+
 /** What is given, as she reads it. */
 export const workName = (work: string): string => {
   const part = /^part:(.*)$/.exec(work);
