@@ -13,7 +13,7 @@ import { loadAnalysedColourways } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadCupboard } from "../features/materials/load.server";
 import { plannedLine } from "../features/runs/line";
-import { Passes } from "../features/runs/passes";
+import { MoreToPass, Passes } from "../features/runs/passes";
 import { NONE_SEEN } from "@core/shelf/yield";
 import { seenByItem } from "../features/sell/wares.server";
 import { FigurePicture } from "../features/figure/figure-picture";
@@ -173,6 +173,15 @@ async function plan(form: FormData, { scope, workshop }: Opened) {
   return redirect(`/runs/${runId}`);
 }
 
+/** Puts a number where she would have typed it. */
+function write(id: string, value: string): void {
+  const field = document.getElementById(id);
+  if (!(field instanceof HTMLInputElement)) return;
+  field.value = value;
+  field.dispatchEvent(new Event("input", { bubbles: true }));
+  field.focus();
+}
+
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 export { unlessAway as shouldRevalidate } from "../ui/away";
 
@@ -198,6 +207,8 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
   });
   const lines = fields.lines.getFieldList();
   const [mix, setMix] = useState<readonly number[]>([]);
+  // What a press made of a number is not asked about once more.
+  const [raised, setRaised] = useState<Readonly<Record<number, number>>>({});
   const readMix = (e: React.FormEvent<HTMLFormElement>) => {
     const typed = new FormData(e.currentTarget);
     setMix(
@@ -324,6 +335,16 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                           />
                           <div style={{ fontSize: 13, minHeight: 20 }}>
                             <Passes pieces={mix[i] ?? 0} seen={item.seen} label={item.name} />
+                            {mix[i] === raised[i] ? null : (
+                              <MoreToPass
+                                pieces={mix[i] ?? 0}
+                                seen={item.seen}
+                                onMake={(n) => {
+                                  setRaised({ ...raised, [i]: n });
+                                  write(f.quantity.id, String(n));
+                                }}
+                              />
+                            )}
                           </div>
                           {f.quantity.errors ? (
                             <Wrong id={`${f.quantity.id}-error`}>{f.quantity.errors.join(" ")}</Wrong>

@@ -9,7 +9,7 @@ import { bundled, stallState, type StallAct } from "./stall";
 import { advised, clairvoyant, earnedBy, equalShares, stallWorld, whatSoldOut } from "./stall-worlds";
 import { takingsByLine, takingsOf, type Sold } from "./takings";
 import { AS_IT_IS, levers, whatIf, type Base } from "./what-if";
-import { betaQuantile, passOf, yieldOf } from "./yield";
+import { betaQuantile, passOf, piecesToPass, yieldOf } from "./yield";
 
 const sold = (over: Partial<Sold> = {}): Sold => ({
   customer: "a",
@@ -101,6 +101,22 @@ describe("the share that passes", () => {
     }).sort((x, y) => x - y);
     expect(passOf(12, { passed: 11, failed: 3 }).atLeast).toBe(drawn[400]);
     expect(passOf(12, { passed: 11, failed: 3 }).expected).toBeCloseTo((12 * 30) / 34, 9);
+  });
+  it("so many are to be made that so many pass: the fewest, and none where nearly nothing passes", () => {
+    for (const wanted of [1, 5, 12, 40]) {
+      for (const seen of [
+        { passed: 0, failed: 0 },
+        { passed: 11, failed: 3 },
+      ]) {
+        const made = piecesToPass(wanted, seen) ?? 0;
+        expect(passOf(made, seen).atLeast).toBeGreaterThanOrEqual(wanted);
+        if (made > wanted) expect(passOf(made - 1, seen).atLeast).toBeLessThan(wanted);
+      }
+    }
+    // Half of them fail, for certain: at least ten of 26 pass in 0.916 of all runs, of 25 in 0.885 (binomial).
+    expect(piecesToPass(10, { passed: 500_000, failed: 500_000 })).toBe(26);
+    expect(piecesToPass(10, { passed: 0, failed: 400 })).toBeUndefined();
+    expect(piecesToPass(3, { passed: 9_000_000, failed: 0 })).toBe(3);
   });
 
   it("has the Beta distribution's own quantiles where these are known in closed form", () => {

@@ -69,6 +69,21 @@ export function passOf(
   }
   return { expected, atLeast: 0 };
 }
+
+/**
+ * The fewest pieces of which so many pass in `chance` of all cases: what a run takes of yarn, eyes and time is
+ * asked for by these. undefined where three times as many would not do.
+ */
+export function piecesToPass(
+  wanted: number,
+  seen: Seen,
+  chance = 0.9,
+  prior = TRADE_YIELD,
+): number | undefined {
+  for (let pieces = wanted; pieces <= 3 * wanted; pieces++)
+    if (passOf(pieces, seen, chance, prior).atLeast >= wanted) return pieces;
+  return undefined;
+}
 const logChoose = (n: number, k: number): number => gammaln(n + 1) - gammaln(k + 1) - gammaln(n - k + 1);
 const logBeta = (a: number, b: number): number => gammaln(a) + gammaln(b) - gammaln(a + b);
 

@@ -1,4 +1,5 @@
-import { passOf, type Seen } from "@core/shelf/yield";
+import { passOf, piecesToPass, type Seen } from "@core/shelf/yield";
+import { Button } from "../../ui/basics";
 import { ReasonFigure } from "../../ui/figure";
 
 /**
@@ -26,5 +27,32 @@ export function Passes({ pieces, seen, label }: { pieces: number; seen: Seen | u
     >
       {atLeast}+ pass
     </ReasonFigure>
+  );
+}
+
+/** More than this is planned in runs of its own; the sums are long. */
+const MOST = 400;
+
+/** "make 13, so that 12 pass": one press, and the run is planned by what it needs to end with. */
+export function MoreToPass({
+  pieces,
+  seen,
+  onMake,
+}: {
+  pieces: number;
+  seen: Seen | undefined;
+  onMake: (pieces: number) => void;
+}) {
+  const more = pieces > 0 && pieces <= MOST && seen ? piecesToPass(pieces, seen) : undefined;
+  if (more === undefined || more === pieces) return null;
+  return (
+    <Button
+      type="button"
+      $quiet
+      onClick={() => onMake(more)}
+      style={{ fontSize: 13, padding: "2px 0", width: 110, whiteSpace: "normal", textAlign: "right" }}
+    >
+      make {more}, so that {pieces} pass
+    </Button>
   );
 }
