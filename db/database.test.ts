@@ -26,6 +26,7 @@ import {
   finishRun,
   listRuns,
   replanRun,
+  setRunDue,
   reservedBy,
   startRun,
   unplanRun,
@@ -328,6 +329,16 @@ describe("runs", () => {
     expect(run?.lines[0]).toMatchObject({ revisionId, quantity: 10, plannedWith: { price: 900, cost: 500 } });
     expect(run?.run.plannedWith).toEqual(plannedWith);
     expect(await findRun(other, id)).toBeUndefined();
+  });
+  it("get another due day while they are open, not before they begin, and not from an old page", async () => {
+    const { id } = await make();
+    expect(await setRunDue(scope, id, "2026-12-05", "2026-12-09")).toBe("kept");
+    expect(await setRunDue(scope, id, "2026-12-09", "2026-11-22")).toBe("early");
+    await expect(setRunDue(scope, id, "2026-12-05", "2026-12-10")).rejects.toThrow(ChangedMeanwhile);
+    await expect(setRunDue(other, id, "2026-12-09", "2026-12-10")).rejects.toThrow(NotThere);
+    expect((await findRun(scope, id))?.run.dueOn).toBe("2026-12-09");
+    await finishRun(scope, id, "2026-12-08");
+    await expect(setRunDue(scope, id, "2026-12-09", "2026-12-10")).rejects.toThrow(NotThere);
   });
   it("are planned anew with the way back kept, and never once they are finished", async () => {
     const { id, revisionId } = await make();

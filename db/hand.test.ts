@@ -17,7 +17,7 @@ import {
 } from "./queries/hands";
 import { listImports } from "./queries/imports";
 import { findSwatchPhoto, listSwatchPhotos, listYarns, saveSwatch, saveYarn } from "./queries/materials";
-import { listDays, setDay } from "./queries/days";
+import { listDays, moveDay, setDay } from "./queries/days";
 import { createRun, findRun, shareRun } from "./queries/runs";
 import { newId, NotThere, type Scope } from "./scope";
 import { freshDatabase, scopeOf } from "./testing";
@@ -261,6 +261,20 @@ describe("several hands", () => {
     await setDay(scope, "2026-12-02", undefined, "", nell);
     expect(await days()).toEqual([["", 0]]);
     await expect(setDay(other, "2026-12-02", 60, "", nell)).rejects.toThrow(NotThere);
+  });
+  it("a day's hours go to another day, never onto one that has its own, and nobody else's go", async () => {
+    const [scope, other] = [await scopeOf(db, "Moved days"), await scopeOf(db, "Not moved")];
+    await setDay(scope, "2026-12-14", 0, "ferry");
+    await setDay(scope, "2026-12-16", 240, "long evening");
+    expect(await moveDay(scope, "2026-12-14", "2026-12-15")).toBe("kept");
+    expect(await moveDay(scope, "2026-12-15", "2026-12-16")).toBe("taken");
+    await expect(moveDay(scope, "2026-12-14", "2026-12-17")).rejects.toThrow(NotThere);
+    await expect(moveDay(other, "2026-12-15", "2026-12-17")).rejects.toThrow(NotThere);
+    const days = (await listDays(scope, "2026-12-14")).map((x) => [x.onDay, x.minutes, x.note]);
+    expect(days).toEqual([
+      ["2026-12-15", 0, "ferry"],
+      ["2026-12-16", 240, "long evening"],
+    ]);
   });
   it("shares of a run are kept and given back, only of one's own lines and hands", async () => {
     const [scope, other] = [await scopeOf(db, "Shared work"), await scopeOf(db, "Elsewhere too")];

@@ -126,3 +126,66 @@ it("runs change places by the arrows and by keys alone, and go back to their due
   expect(await runsIn(page)).toEqual(["First winter market", "Second winter market"]);
   await end();
 });
+
+/** Which of the days has the grip of this name, from 0. */
+const dayOf = (page: Page, name: string): Promise<number> =>
+  page.$$eval(
+    '[role="cell"]',
+    (cells, label) => cells.findIndex((c) => c.querySelector(`[aria-label="${label}"]`)),
+    `Move ${name} to another day`,
+  );
+
+it("a market, a due day and a day off are dragged to other days, put back, and carried by keys alone", async () => {
+  const { page, me, end } = await visit(site, "/runs/calendar", { refused: true });
+  /** Drags what is called so to the day that lies so many further; answers where it stood. */
+  const drag = async (name: string, days: number) => {
+    const at = await dayOf(page, name);
+    const held = await page.$(`[role="cell"] div:has(> [aria-label="Move ${name} to another day"])`);
+    const from = await held?.boundingBox();
+    const to = await (await page.$$('[role="cell"]'))[at + days]?.boundingBox();
+    if (!from || !to) throw new Error(`nothing to drag: ${name}`);
+    await page.mouse.move(from.x + 12, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 20, from.y + from.height / 2 + 6, { steps: 4 });
+    await page.mouse.move(to.x + to.width / 2, to.y + to.height - 8, { steps: 12 });
+    await page.mouse.up();
+    return at;
+  };
+  const stands = async (name: string, at: number) => {
+    await me.waitText(`${name} stands on`);
+    expect(await dayOf(page, name)).toBe(at);
+  };
+  const market = await drag("Quay market", 3);
+  await stands("Quay market", market + 3);
+  await clickText(page, "main button", "Put it back");
+  await page.waitForFunction(
+    (i) => document.querySelectorAll('[role="cell"]')[i]?.textContent?.includes("Quay market"),
+    {},
+    market,
+  );
+  const due = await drag("A First winter market", -1);
+  await stands("A First winter market", due - 1);
+  const ferry = await drag("ferry day", 4);
+  await stands("ferry day", ferry + 4);
+  // Two days of her own on one day there are not, and nothing that is over takes a market.
+  await drag("long evening", (await dayOf(page, "ferry day")) - (await dayOf(page, "long evening")));
+  await me.waitText("That day has hours of its own already");
+  const today = await page.$$eval('[role="cell"]', (c) => c.findIndex((x) => x.hasAttribute("data-today")));
+  // On the first day of a week nothing that is over is on the page.
+  if (today > 0) {
+    await drag("Quay market", today - 1 - market);
+    await me.waitText("That day is over");
+    expect(await dayOf(page, "Quay market")).toBe(market);
+  }
+  // Picked up by its grip, moved and put down without a mouse.
+  const before = await dayOf(page, "long evening");
+  await page.focus('[aria-label="Move long evening to another day"]');
+  await page.keyboard.press("Enter");
+  await page.waitForFunction(() => document.activeElement?.getAttribute("role") === "cell");
+  // Past the day that has the ferry now.
+  for (let i = 0; i < 3; i++) await page.keyboard.press("Tab");
+  await page.keyboard.press("Enter");
+  await me.waitText("long evening stands on");
+  expect(await dayOf(page, "long evening")).not.toBe(before);
+  await end();
+});

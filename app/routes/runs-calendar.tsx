@@ -11,6 +11,8 @@ import { listMarkets } from "@db/queries/places";
 import { listPurchases } from "@db/queries/purchases";
 import { orderRuns } from "@db/queries/runs";
 import { RunOrderList } from "../features/calendar/run-order-list";
+import { shift } from "../features/calendar/shift.server";
+import { useShift } from "../features/calendar/use-shift";
 import { WeekTape } from "../features/calendar/week-tape";
 import { lastOf, weeksOf, type Mark } from "../features/calendar/weeks";
 import { changedDays } from "../features/runs/days.server";
@@ -67,17 +69,31 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   for (const { r, letter, plan } of ordered)
     mark(r.run.dueOn, {
       kind: "due",
+      id: r.run.id,
+      moves: true,
       label: `${letter} ${r.run.name}`,
       to: `/runs/${r.run.id}`,
       late: plan?.inTime === "late",
     });
-  for (const m of markets) mark(m.onDay, { kind: "market", label: m.name, to: `/sell/markets/${m.id}` });
+  for (const m of markets)
+    mark(m.onDay, {
+      kind: "market",
+      id: m.id,
+      moves: m.state === "planned",
+      label: m.name,
+      to: `/sell/markets/${m.id}`,
+    });
   for (const c of commissions)
     if (PROMISED.includes(c.state))
-      mark(c.dueOn, { kind: "promised", label: `no. ${c.number}`, to: `/sell/commissions/${c.id}` });
+      mark(c.dueOn, {
+        kind: "promised",
+        id: c.id,
+        label: `no. ${c.number}`,
+        to: `/sell/commissions/${c.id}`,
+      });
   for (const { purchase: p } of purchases)
     if (p.expectedOn !== null && p.state === "ordered")
-      mark(p.expectedOn, { kind: "delivery", label: "delivery", to: `/materials/orders/${p.id}` });
+      mark(p.expectedOn, { kind: "delivery", id: p.id, label: "delivery", to: `/materials/orders/${p.id}` });
   const week = weekOf(workshop);
   return {
     today,
@@ -171,7 +187,8 @@ export async function action(args: Route.ActionArgs) {
   return once(opened, form, (o) => change(form, o, new URL(args.request.url).search));
 }
 
-async function change(form: FormData, { scope, workshop }: Opened, search: string) {
+async function change(form: FormData, opened: Opened, search: string) {
+  const { scope, workshop } = opened;
   const back = `/runs/calendar${search}`;
   switch (form.get("intent")) {
     case "order": {
@@ -180,6 +197,8 @@ async function change(form: FormData, { scope, workshop }: Opened, search: strin
       await orderRuns(scope, got.data);
       return redirect(back);
     }
+    case "shift":
+      return shift(form, opened);
     case "usual": {
       const got = usualSchema.safeParse({ on: form.get("on"), hand: form.get("hand") ?? "" });
       if (!got.success) throw data(null, { status: 400 });
@@ -205,6 +224,8 @@ type Data = Awaited<ReturnType<typeof loader>>;
 export default function RunsCalendar({ loaderData: d, actionData }: Route.ComponentProps) {
   const r = useReading();
   const [search] = useSearchParams();
+  const answer = taken(actionData) as { error?: Record<string, string[] | null> | null } | undefined;
+  const moving = useShift();
   const hrefOf = (day: string) => {
     const next = new URLSearchParams(search);
     next.set("day", day);
@@ -232,12 +253,21 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
       </Row>
       <Columns $parts="minmax(0, 5fr) minmax(300px, 2fr)">
         <Sheet aria-label="What is on each day">
-          <WeekTape weeks={d.weeks} hands={d.hands} chosen={d.day?.on} hrefOf={hrefOf} />
+          <Moved moving={moving} />
+          <WeekTape
+            weeks={d.weeks}
+            hands={d.hands}
+            chosen={d.day?.on}
+            hrefOf={hrefOf}
+            onShift={moving.shift}
+          />
           <p style={{ marginTop: 8 }}>
             <Small>
               Letters are runs, with the hours they take at the expected pace
               {d.hands.length > 0 ? "; a helper’s stand under her name" : ""}. A star marks hours that are
-              others than usual. Choose a day to change them; a market day has none unless you say so.
+              others than usual. Choose a day to change them; a market day has none unless you say so. A due
+              day, a market ahead or a day with hours of its own is dragged to another day, or picked up by
+              its grip with Enter, moved with Tab and put down with Enter.
             </Small>
           </p>
         </Sheet>
@@ -247,7 +277,7 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
               key={`${d.day.on} ${d.day.hand}`}
               day={d.day}
               hands={d.hands}
-              wrong={taken(actionData)?.error}
+              wrong={answer?.error}
             />
           ) : null}
           <Sheet aria-labelledby="order-title">
@@ -263,6 +293,29 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
         </Stack>
       </Columns>
     </Page>
+  );
+}
+
+/** What was moved last, and the way back; or why it was not. */
+function Moved({ moving }: { moving: ReturnType<typeof useShift> }) {
+  const r = useReading();
+  const { last, refusal, undo } = moving;
+  if (!last) return null;
+  return (
+    <Row role="status" style={{ marginBottom: 8 }}>
+      {refusal === undefined ? (
+        <>
+          <span>
+            <b>{last.label}</b> stands on {printDay(last.to, r.locale, true)} now.
+          </span>
+          <Button type="button" onClick={undo}>
+            Put it back
+          </Button>
+        </>
+      ) : (
+        <b style={{ color: "var(--bad)" }}>{refusal}</b>
+      )}
+    </Row>
   );
 }
 

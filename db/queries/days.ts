@@ -1,8 +1,8 @@
-import { asc, eq, gte } from "drizzle-orm";
+import { asc, eq, gte, inArray } from "drizzle-orm";
 import { changing } from "../pulse";
 import { mustOwn } from "../change";
 import { dayHours, hand } from "../schema";
-import { mine, type Scope } from "../scope";
+import { mine, NotThere, type Scope } from "../scope";
 
 export type SpecialDay = Omit<typeof dayHours.$inferSelect, "workshopId">;
 
@@ -18,6 +18,28 @@ export const listDays = (scope: Scope, from: string): Promise<SpecialDay[]> =>
     .from(dayHours)
     .where(mine(scope, dayHours, gte(dayHours.onDay, from)))
     .orderBy(asc(dayHours.onDay));
+
+/**
+ * The hours that a day of the maker's was given go to another day, which has its weekday's so far.
+ * @throws NotThere where the day has none of its own
+ */
+export async function moveDay(scope: Scope, from: string, to: string): Promise<"kept" | "taken"> {
+  return changing(scope, "shelf", async (tx) => {
+    const days = await tx.db
+      .select()
+      .from(dayHours)
+      .where(mine(tx, dayHours, eq(dayHours.handId, ""), inArray(dayHours.onDay, [from, to])))
+      .for("update");
+    const own = days.find((d) => d.onDay === from);
+    if (!own) throw new NotThere("The day");
+    if (days.length > 1) return "taken";
+    await tx.db
+      .update(dayHours)
+      .set({ onDay: to })
+      .where(mine(tx, dayHours, eq(dayHours.handId, ""), eq(dayHours.onDay, from)));
+    return "kept";
+  });
+}
 
 /**
  * So many minutes on this day; `undefined` gives it its weekday's again.

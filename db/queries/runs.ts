@@ -13,7 +13,7 @@ import {
 } from "../schema";
 import { mustOwn } from "../change";
 import { beat, changing } from "../pulse";
-import { mine, newId, transact, type Scope, NotThere } from "../scope";
+import { ChangedMeanwhile, mine, newId, transact, type Scope, NotThere } from "../scope";
 import { listBalls } from "./balls";
 import { keepBatch, listBatches, lookedAt, type NewBatch } from "./batches";
 import { findCutting } from "./cutting";
@@ -263,6 +263,29 @@ export async function orderRuns(scope: Scope, ids: readonly string[]): Promise<v
         .update(run)
         .set({ sort: i })
         .where(mine(tx, run, eq(run.id, id)));
+  });
+}
+
+/**
+ * Another due day of an open run, where it still has the one that was seen and does not end before it begins.
+ * @throws NotThere, ChangedMeanwhile
+ */
+export async function setRunDue(
+  scope: Scope,
+  id: string,
+  seen: string,
+  dueOn: string,
+): Promise<"kept" | "early"> {
+  return changing(scope, "stock", async (tx) => {
+    const row = await lockRun(tx, id);
+    if (!row || row.state === "finished") throw new NotThere("The run");
+    if (row.dueOn !== seen) throw new ChangedMeanwhile("The run");
+    if (dueOn < row.startOn) return "early";
+    await tx.db
+      .update(run)
+      .set({ dueOn })
+      .where(mine(tx, run, eq(run.id, id)));
+    return "kept";
   });
 }
 

@@ -4,6 +4,8 @@ import styled from "styled-components";
 import { printTrimmed } from "@core/units";
 import { printDay, printShortDay, printWeekday } from "../../ui/days";
 import { useReading } from "../../ui/reading";
+import { Movable, useDay } from "./movable";
+import type { Shift } from "./use-shift";
 import type { BookedHere, DayCell, Mark } from "./weeks";
 
 const ICONS = { due: Flag, market: Store, promised: Gift, delivery: Truck } as const;
@@ -20,15 +22,16 @@ export function WeekTape({
   hands,
   chosen,
   hrefOf,
+  onShift,
 }: {
   weeks: readonly (readonly DayCell[])[];
   /** Those who work beside the maker; each has a lane of her own in every day that she works on. */
   hands: readonly { readonly id: string; readonly name: string }[];
   chosen: string | undefined;
   hrefOf: (day: string) => string;
+  onShift: (s: Shift) => void;
 }) {
   const r = useReading();
-  const hours = (n: number) => `${printTrimmed(n, 1, r.locale)} h`;
   const names = (weeks[0] ?? []).map((c) => printWeekday(c.on, r.locale));
   return (
     <Tape role="table" aria-label="Weeks">
@@ -41,70 +44,109 @@ export function WeekTape({
       </div>
       {weeks.map((week) => (
         <div role="row" key={week[0]?.on} className="week">
-          {week.map((c) => {
-            const own = c.booked.filter((b) => b.hand === "");
-            const taken = own.reduce((s, b) => s + b.hours, 0);
-            return (
-              <Cell
-                role="cell"
-                key={c.on}
-                data-past={c.past || undefined}
-                data-today={c.today || undefined}
-                data-off={c.hours === 0 || undefined}
-              >
-                <Link
-                  to={hrefOf(c.on)}
-                  preventScrollReset
-                  aria-current={chosen === c.on ? "true" : undefined}
-                >
-                  <span className="sr">
-                    {printDay(c.on, r.locale, true)}:{" "}
-                    {c.hours === 0 ? `no hours ${c.note}` : `${hours(taken)} of ${hours(c.hours)} taken`}
-                  </span>
-                  <b aria-hidden>
-                    {c.on.endsWith("-01") || c.today ? printShortDay(c.on, r.locale) : Number(c.on.slice(8))}
-                  </b>
-                  <small aria-hidden>
-                    {c.past
-                      ? ""
-                      : c.hours === 0
-                        ? c.note ||
-                          (c.marks.some((m) => m.kind === "market") ? "stall" : c.changed ? "off" : "")
-                        : `${hours(c.hours)}${c.changed ? "*" : ""}`}
-                  </small>
-                </Link>
-                <Bands booked={own} />
-                {hands.map((h) => {
-                  const hers = c.booked.filter((b) => b.hand === h.id);
-                  return hers.length === 0 ? null : (
-                    <Lane key={h.id} role="group" aria-label={h.name}>
-                      <small>{h.name}</small>
-                      <Bands booked={hers} />
-                    </Lane>
-                  );
-                })}
-                {c.marks.map((m) => {
-                  const Icon = ICONS[m.kind];
-                  return (
-                    <Link
-                      key={`${m.kind}${m.label}`}
-                      to={m.to}
-                      className="mark"
-                      data-late={m.late || undefined}
-                    >
-                      <Icon size={13} aria-hidden />
-                      <span className="sr">{KINDS[m.kind]}: </span>
-                      <span className="what">{m.label}</span>
-                    </Link>
-                  );
-                })}
-              </Cell>
-            );
-          })}
+          {week.map((c) => (
+            <Day
+              key={c.on}
+              cell={c}
+              hands={hands}
+              chosen={chosen === c.on}
+              href={hrefOf(c.on)}
+              onShift={onShift}
+            />
+          ))}
         </div>
       ))}
     </Tape>
   );
+}
+
+/** A day: its hours, who takes them, and what stands on it. What can be put on another day is dragged there. */
+function Day({
+  cell: c,
+  hands,
+  chosen,
+  href,
+  onShift,
+}: {
+  cell: DayCell;
+  hands: readonly { readonly id: string; readonly name: string }[];
+  chosen: boolean;
+  href: string;
+  onShift: (s: Shift) => void;
+}) {
+  const r = useReading();
+  const hours = (n: number) => `${printTrimmed(n, 1, r.locale)} h`;
+  const { ref, dropProps, isDropTarget } = useDay(c.on, onShift);
+  const own = c.booked.filter((b) => b.hand === "");
+  const taken = own.reduce((s, b) => s + b.hours, 0);
+  const told = c.marks.some((m) => m.kind === "market") ? "stall" : c.changed ? "off" : "";
+  return (
+    <Cell
+      {...dropProps}
+      ref={ref}
+      role="cell"
+      tabIndex={-1}
+      aria-label={isDropTarget ? printDay(c.on, r.locale, true) : undefined}
+      data-past={c.past || undefined}
+      data-today={c.today || undefined}
+      data-off={c.hours === 0 || undefined}
+      data-target={isDropTarget || undefined}
+    >
+      <Link to={href} preventScrollReset aria-current={chosen ? "true" : undefined}>
+        <span className="sr">
+          {printDay(c.on, r.locale, true)}:{" "}
+          {c.hours === 0 ? `no hours ${c.note}` : `${hours(taken)} of ${hours(c.hours)} taken`}
+        </span>
+        <b aria-hidden>
+          {c.on.endsWith("-01") || c.today ? printShortDay(c.on, r.locale) : Number(c.on.slice(8))}
+        </b>
+        <small aria-hidden>
+          {c.past
+            ? ""
+            : c.hours === 0
+              ? c.ownHours
+                ? ""
+                : told
+              : `${hours(c.hours)}${c.changed ? "*" : ""}`}
+        </small>
+      </Link>
+      {c.ownHours && !c.past ? (
+        <Movable dragged={{ what: "day", id: "", from: c.on, label: ownHoursText(c, hours) }}>
+          <small className="own">{ownHoursText(c, hours)}</small>
+        </Movable>
+      ) : null}
+      <Bands booked={own} />
+      {hands.map((h) => {
+        const hers = c.booked.filter((b) => b.hand === h.id);
+        return hers.length === 0 ? null : (
+          <Lane key={h.id} role="group" aria-label={h.name}>
+            <small>{h.name}</small>
+            <Bands booked={hers} />
+          </Lane>
+        );
+      })}
+      {c.marks.map((m) => (
+        <MarkHere key={`${m.kind}${m.label}`} mark={m} on={c.on} />
+      ))}
+    </Cell>
+  );
+}
+
+/** "ferry", "day off", "2 h": hours of a day of its own, as they are picked up. */
+const ownHoursText = (c: DayCell, hours: (n: number) => string): string =>
+  c.note || (c.hours === 0 ? "day off" : hours(c.hours));
+
+function MarkHere({ mark: m, on }: { mark: Mark; on: string }) {
+  const Icon = ICONS[m.kind];
+  const link = (
+    <Link to={m.to} className="mark" data-late={m.late || undefined} draggable={false}>
+      <Icon size={13} aria-hidden />
+      <span className="sr">{KINDS[m.kind]}: </span>
+      <span className="what">{m.label}</span>
+    </Link>
+  );
+  if (!m.moves || (m.kind !== "due" && m.kind !== "market")) return link;
+  return <Movable dragged={{ what: m.kind, id: m.id, from: on, label: m.label }}>{link}</Movable>;
 }
 
 function Bands({ booked }: { booked: readonly BookedHere[] }) {
@@ -153,6 +195,18 @@ const Cell = styled.div`
   }
   &[data-off] {
     background: color-mix(in srgb, var(--line) 30%, transparent);
+  }
+  &[data-target] {
+    outline: 3px solid var(--focus);
+    outline-offset: -3px;
+  }
+  .own {
+    font-size: 12px;
+    color: var(--soft);
+    padding: 0 4px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
   &[data-today] {
     box-shadow: inset 0 3px 0 var(--act);

@@ -4,6 +4,9 @@ import { hoursOn, type DayHours, type WeekHours } from "@core/planning";
 /** Something that stands on a day: a due day, a market, a delivery. */
 export interface Mark {
   readonly kind: "due" | "market" | "promised" | "delivery";
+  readonly id: string;
+  /** Whether it can be put on another day here. */
+  readonly moves?: boolean;
   readonly label: string;
   readonly to: string;
   /** A due day that the run is not expected to keep. */
@@ -31,6 +34,8 @@ export interface DayCell {
   readonly hours: number;
   readonly changed: boolean;
   readonly note: string;
+  /** Whether the hours are her own for this day; a market day has others without. */
+  readonly ownHours: boolean;
   readonly booked: readonly BookedHere[];
   readonly marks: readonly Mark[];
 }
@@ -67,6 +72,7 @@ export function weeksOf(input: {
       hours: hoursOn(day, input.week, input.special),
       changed: input.special.has(on),
       note: input.notes.get(on) ?? "",
+      ownHours: input.notes.has(on),
       booked: booked.get(on) ?? [],
       marks: input.marks.get(on) ?? [],
     };

@@ -37,6 +37,7 @@ const WORDS: Readonly<Record<string, string>> = {
   "import:undo": "took rows that came in back",
   "run-new": "planned a run",
   "runs-calendar:order": "put runs in another order",
+  "runs-calendar:shift": "put something on another day",
   "runs-calendar:day": "changed the hours of a day",
   "runs-calendar:usual": "gave a day its usual hours again",
   "run:start": "began a run",
