@@ -42,7 +42,9 @@ export function readShade(c: Cursor): string | undefined {
 }
 
 const CHANGE_START = new Set(
-  "start begin starting beginning with using in join attach use colour color yarn".split(" "),
+  "start begin starting beginning work worked working made crocheted continue continuing finish finishing complete end with using in join attach use colour color yarn".split(
+    " ",
+  ),
 );
 /** May a shade or a change of colour begin with this word? False is certain; letters of her own are not looked up. */
 export const beginsColour = (word: string): boolean =>
@@ -53,6 +55,10 @@ export const beginsColour = (word: string): boolean =>
   CHANGE_START.has(word) ||
   /^(?:the|mc|cc|c|c[1-9]|[a-h])$/.test(word);
 
+/** "Start with white", "worked in green". */
+const BEFORE_IN = new Set(
+  "start begin starting beginning work worked working made crocheted continue continuing".split(" "),
+);
 const CHANGE = new Set(["change", "changing", "switch", "switching", "swap"]);
 const NOT_A_SHADE = new Set([
   "in",
@@ -85,19 +91,41 @@ const NOT_A_SHADE = new Set([
   "color",
 ]);
 
+/** "Finish the last stitch with white": the words before the colour. */
+function lastStitch(c: Cursor): void {
+  c.attempt(() => {
+    if (!c.take("finish", "finishing", "complete", "completing", "end", "ending")) return undefined;
+    c.take("the");
+    if (!c.take("last") || !c.take("st", "stitch", "sc", "dec", "inc", "loop")) return undefined;
+    c.take("off");
+    return c.is("in", "with", "using") ? true : undefined;
+  });
+}
+
+/** "(white)", ": white": the colour behind "change colour", with no "to" between. */
+function behindChange(c: Cursor): string | undefined {
+  const bracket = c.take("(", "[");
+  if (!bracket && !c.take(":", "=")) return undefined;
+  const shade = readShade(c);
+  return shade !== undefined && (!bracket || c.take(")", "]")) ? shade : undefined;
+}
+
 /**
  * "change to white", "switch colour to dark grey", "with puffin black", "join cream yarn": the slot named.
  */
 export function readColourChange(c: Cursor): string | undefined {
   return c.attempt(() => {
     let introduced = false;
-    if (c.is("start", "begin", "starting", "beginning") && /^(in|with|using)$/.test(c.text(1))) c.at++;
+    if (BEFORE_IN.has(c.text()) && /^(in|with|using)$/.test(c.text(1))) c.at++;
+    lastStitch(c);
+    // "Colour change to white", "colour change: white".
+    if (CARRIER.has(c.text()) && CHANGE.has(c.text(1))) c.at++;
     if (CHANGE.has(c.text())) {
       c.at++;
       c.takeAny(CARRIER);
       c.take("over", "back");
       introduced = c.take("to", "into");
-      if (!introduced) return undefined;
+      if (!introduced) return behindChange(c);
     } else if (
       c.is("with", "using", "in", "join", "attach", "use", "colour", "color") ||
       (c.is("yarn") && c.text(1) === ":")

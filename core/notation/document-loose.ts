@@ -1,3 +1,4 @@
+import { changeIn, colourSaid, namesOf } from "./document/colour-said";
 import { readColourChange, readShade } from "./colours";
 import type { Cursor } from "./cursor";
 import { readEvent, startsEvent } from "./events";
@@ -41,6 +42,13 @@ export abstract class LooseReader extends HeadingsReader {
     const plain = this.plainAlone(tokens, line);
     if (plain) return plain;
     c.take("now", "then", "next");
+    const said = colourSaid(this.cursor(tokens), namesOf(this.heading?.name ?? this.part?.name ?? ""));
+    if (said === "elsewhere") return "note";
+    if (said) {
+      this.slot = said.slot;
+      if (this.heading) this.heading.slot ??= said.slot;
+      return "colour";
+    }
     const colour = readColourChange(c) ?? this.shadeAlone(c);
     if (colour !== undefined && (c.done || c.is(".", ",", ":", "in", "on", "at", "for", ";"))) {
       const rest = tokens.slice(c.at).filter((t, i) => !(i === 0 && /^[,.:;]$/.test(t.text)));
@@ -74,7 +82,8 @@ export abstract class LooseReader extends HeadingsReader {
         const events = nodes.filter((n) => n.kind === "event");
         // "Fasten off white. Join blue."
         const colour = nodes.findLast((n) => n.kind === "colour");
-        if (colour?.kind === "colour") this.slot = colour.slot;
+        const brought = colour?.kind === "colour" ? colour.slot : changeIn(this.cursor(tokens));
+        if (brought !== undefined) this.slot = brought;
         for (const n of events) {
           if (part && !this.heading)
             part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
@@ -89,6 +98,8 @@ export abstract class LooseReader extends HeadingsReader {
     const bare = this.cursor(tokens);
     const event = readEvent(bare, tokens.length);
     if (!this.hasWork(tokens) && !this.ringIn(tokens)) {
+      const brought = changeIn(this.cursor(tokens));
+      if (brought !== undefined) this.slot = brought;
       if (event && this.part && !this.heading) {
         const part = this.part;
         this.closeRound();

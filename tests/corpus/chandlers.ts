@@ -27,7 +27,7 @@ FO, weave the tail through the 6 sts and pull.
 Leaves (x3, green)
 ch 9. 1sl st in 2nd ch from hook, 1sc, 1hdc, 2dc, 1hdc, 1sc, 1sl st. [8]`,
     parts: [
-      { name: "Begin", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Piece", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6] },
       { name: "Leaves", make: 3, counts: [8] },
     ],
   },

@@ -2084,7 +2084,7 @@ R13 (3sc, dec)x5 - 20
 R14 (2sc, dec)x5 - 15
 R15 (sc, dec)x5 - 10
 R16 dec x5 - 5`,
-    parts: [{ name: "Face colour", counts: [5, 5, 10, 10, 15, 20, 25, 30, 30, 30, 30, 25, 20, 15, 10, 5] }],
+    parts: [{ name: "Hedgehog", counts: [5, 5, 10, 10, 15, 20, 25, 30, 30, 30, 30, 25, 20, 15, 10, 5] }],
   },
   {
     hand: "of the plain hands, u1: 123. Little owl",
@@ -5638,7 +5638,7 @@ R12: O inc x6 (12)
 R13: O 12sc (12)
 R14: O inc x12 (24)`,
     parts: [
-      { name: "Begin", counts: [6, 12, 12, 18, 18, 18, 18, 18, 12, 12, 6] },
+      { name: "Koi in two colours", counts: [6, 12, 12, 18, 18, 18, 18, 18, 12, 12, 6] },
       { name: "Tail", counts: [12, 12, 24] },
     ],
   },
