@@ -88,8 +88,8 @@ it("parts given to a helper are hers on the run, on the bench and in her lane, a
   expect(await part()).toMatch(/^Beak|^Feet/);
   await clickText(page, "main button", "Go to");
   await me.choose('[aria-label="Whose hands"]', "Nell");
-  await page.waitForFunction(
-    () => document.querySelector("main h1")?.previousElementSibling?.textContent?.startsWith("Body"),
+  await page.waitForFunction(() =>
+    document.querySelector("main h1")?.previousElementSibling?.textContent?.startsWith("Body"),
   );
   await page.goto(`${site.url}/runs/calendar`);
   const lanes = await page.$$eval('[role="group"][aria-label="Nell"] [data-run]', (b) =>

@@ -273,12 +273,7 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
         </Sheet>
         <Stack $gap={18}>
           {d.day ? (
-            <DayPanel
-              key={`${d.day.on} ${d.day.hand}`}
-              day={d.day}
-              hands={d.hands}
-              wrong={answer?.error}
-            />
+            <DayPanel key={`${d.day.on} ${d.day.hand}`} day={d.day} hands={d.hands} wrong={answer?.error} />
           ) : null}
           <Sheet aria-labelledby="order-title">
             <SheetHead>
