@@ -369,20 +369,18 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           ) : (
             <>
               {fetcher.data?.saved ? "saved, " : null}
-              <Link to={`/items/${data.id}/revisions`}>revision {fetcher.data?.saved ?? data.revision}</Link>
+              <Link to="revisions">revision {fetcher.data?.saved ?? data.revision}</Link>
             </>
           )}
         </Small>
-        <Small>
-          <Link to={`/items/${data.id}/sample`}>sample</Link>
-        </Small>
-        <ButtonLink to={`/items/${data.id}/kit`}>
+        <Link to="sample">sample</Link>
+        <ButtonLink to="kit">
           <Package size={17} aria-hidden /> Kit
         </ButtonLink>
-        <ButtonLink to={`/items/${data.id}/paper`}>
+        <ButtonLink to="paper">
           <Printer size={17} aria-hidden /> Paper
         </ButtonLink>
-        <ButtonLink to={`/items/${data.id}/colourways`}>
+        <ButtonLink to="colourways">
           <Palette size={17} aria-hidden /> Colourways
         </ButtonLink>
         <Button
