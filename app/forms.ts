@@ -10,7 +10,6 @@ import {
   quantityProblemText,
   type Parsed,
 } from "@core/units";
-import { MOST_PHOTO, readJpeg } from "./ui/photo";
 
 /**
  * Zod fields for quantities as people type them: the text is read by core/units and comes out in base units.
@@ -151,14 +150,3 @@ export const weekDays = z
 /** Seven letters, Monday first, as they are kept: "1" works, "0" does not. */
 export const workDaysOf = (days: readonly string[]): string =>
   [0, 1, 2, 3, 4, 5, 6].map((i) => (days.includes(String(i)) ? "1" : "0")).join("");
-
-/** A small JPEG as text: the browser has made it small, the server looks at what it is. */
-export const photoField = z
-  .string({ error: "Choose a photo." })
-  .max(MOST_PHOTO, { error: "The picture is too large." })
-  .transform((t, ctx) => {
-    const jpeg = readJpeg(t);
-    if (jpeg) return jpeg;
-    ctx.addIssue({ code: "custom", message: "This picture could not be read. Choose a photo." });
-    return z.NEVER;
-  });

@@ -41,6 +41,11 @@ export function readShade(c: Cursor): string | undefined {
   });
 }
 
+const CHANGE_START = new Set(
+  "start begin starting beginning work worked working made crocheted continue continuing finish finishing complete end with using in join attach use colour color yarn".split(
+    " ",
+  ),
+);
 /** May a shade or a change of colour begin with this word? False is certain; letters of her own are not looked up. */
 export const beginsColour = (word: string): boolean =>
   SHADES.has(word) ||
@@ -54,7 +59,6 @@ export const beginsColour = (word: string): boolean =>
 const BEFORE_IN = new Set(
   "start begin starting beginning work worked working made crocheted continue continuing".split(" "),
 );
-const CHANGE_START = new Set([...BEFORE_IN, ..."with using in join attach use colour color yarn".split(" ")]);
 const CHANGE = new Set(["change", "changing", "switch", "switching", "swap"]);
 const NOT_A_SHADE = new Set([
   "in",
@@ -87,6 +91,17 @@ const NOT_A_SHADE = new Set([
   "color",
 ]);
 
+/** "Finish the last stitch with white": the words before the colour. */
+function lastStitch(c: Cursor): void {
+  c.attempt(() => {
+    if (!c.take("finish", "finishing", "complete", "completing", "end", "ending")) return undefined;
+    c.take("the");
+    if (!c.take("last") || !c.take("st", "stitch", "sc", "dec", "inc", "loop")) return undefined;
+    c.take("off");
+    return c.is("in", "with", "using") ? true : undefined;
+  });
+}
+
 /** "(white)", ": white": the colour behind "change colour", with no "to" between. */
 function behindChange(c: Cursor): string | undefined {
   const bracket = c.take("(", "[");
@@ -102,6 +117,7 @@ export function readColourChange(c: Cursor): string | undefined {
   return c.attempt(() => {
     let introduced = false;
     if (BEFORE_IN.has(c.text()) && /^(in|with|using)$/.test(c.text(1))) c.at++;
+    lastStitch(c);
     // "Colour change to white", "colour change: white".
     if (CARRIER.has(c.text()) && CHANGE.has(c.text(1))) c.at++;
     if (CHANGE.has(c.text())) {

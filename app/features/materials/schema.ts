@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { lengthFromSample, lengthFromWraps } from "@core/calibrate";
 import { COUNTED_KINDS } from "./kinds";
-import { fields, id, isoDay, name, photoField, seen } from "../../forms";
+import { fields, id, isoDay, name, seen } from "../../forms";
+import { photoField } from "../../photo-form";
 
 const colour = z
   .string({ error: "Choose a colour." })

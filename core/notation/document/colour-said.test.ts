@@ -161,6 +161,7 @@ describe("a colour told with its round", () => {
     ["Rnd 2: inc x6 (12)", "Rnd 3: (change to white) sc around (12)"],
     ["Rnd 2: inc x6 (12) *colour change to white*", "Rnd 3: sc around (12)"],
     ["Rnd 2: inc x6 (12) \u2013 change colour to white", "Rnd 3: sc around (12)"],
+    ["Rnd 2: inc x6 (12); finish the last st with white", "Rnd 3: sc around (12)"],
   ])("%s / %s", (second, third) =>
     expect(colours(["Body", WORKED[0] ?? "", second, third, WORKED[3] ?? ""])).toEqual(["main", "white"]),
   );

@@ -7,7 +7,7 @@ export type ColourSaid = { readonly slot: string } | "elsewhere";
 
 /** The part itself, by whatever name. */
 const OWN =
-  /^(body|part|piece|pieces|whole|everything|all|it|this|these|main|rest|work|yarn|colour|color|edge|edging|border|brim|trim|chain|ring|circle|start|stripes?)$/;
+  /^(body|part|piece|pieces|whole|everything|all|it|this|these|main|rest|work|yarn|colour|color|edge|edging|border|brim|trim|chain|ring|circle|start|beginning|top|bottom|half|stripes?|section|base)$/;
 const BE = /^(is|are|was|were)$/;
 const LEAD = /^(i|we|you|used|use|using|with|have|take|choose|chose|mine|my|in)$/;
 const MOST_WORDS = 14;
@@ -82,10 +82,10 @@ export function changeIn(c: Cursor): string | undefined {
 }
 
 /** What comes before a shade that is done with, or laid by. */
-const AWAY = /^(drop|cut|fasten|break|leave|keep|save|carry|off)$/;
+const AWAY = /^(drop|dropping|cut|cutting|fasten|break|leave|leaving|keep|save|trim|hide|weave|carry|off)$/;
 /** These sentences choose, describe and foresee. */
 const TALKS =
-  /^(need|later|scraps?|bit|any|choose|your|mine|my|i|you|like|looks?|photo|picture|or|if|should|will|can|is|are|was|were|not|don't|until|before|after|when|same|both|all|between|stripes?|filling|stuff|stuffing)$/;
+  /^(need|later|scraps?|bit|any|choose|your|mine|my|i|you|like|looks?|photo|picture|optional|instead|or|if|buy|should|will|can|is|are|was|were|not|don't|until|before|after|when|same|both|all|between|stripes?|filling|stuff|stuffing)$/;
 /** What may stand behind the shade of a yarn; anything else is a white thing and no white yarn. */
 const BEHIND =
   /^(yarn|thread|wool|cotton|from|here|again|now|in|at|with|and|on|through|throughout|as|to|by|for|again|next|only|then)$/;
