@@ -1,4 +1,5 @@
-import { MessageCircleQuestion, Undo2 } from "lucide-react";
+import { MessageCircleQuestion } from "lucide-react";
+import { lazy } from "react";
 import styled from "styled-components";
 import {
   couldNotRead,
@@ -9,8 +10,11 @@ import {
   type Uncounted,
 } from "@core/notation";
 import { Badge, Button } from "../../ui/basics";
-import { AnswerMenu } from "./answer-menu";
-import { answerGiven } from "./answer-text";
+import { Late } from "../../ui/late";
+
+// Menus and the words of answers are for texts with doubts: most have none.
+const AnswerMenu = lazy(async () => ({ default: (await import("./answer-menu")).AnswerMenu }));
+const Answers = lazy(async () => ({ default: (await import("./answers")).Answers }));
 
 /** Doubts that she may settle herself, and what she said of them so far. */
 export interface Asked {
@@ -74,7 +78,11 @@ export function FoundPanel({
           ))}
         </ul>
       ) : null}
-      <Answers asked={asked} terms={pattern.terms} />
+      {asked.answers.length > 0 ? (
+        <Late>
+          <Answers asked={asked} terms={pattern.terms} />
+        </Late>
+      ) : null}
       <NotCounted list={pattern.uncounted} />
     </Found>
   );
@@ -117,31 +125,13 @@ function OneFound({
         </Button>
       ) : null}
       {ASKED.has(p.code) ? (
-        <AnswerMenu line={p.line} terms={terms} ask={() => asked.ask(p)} onAnswer={asked.onAnswer}>
-          <MessageCircleQuestion size={16} aria-hidden /> It means…
-        </AnswerMenu>
+        <Late>
+          <AnswerMenu line={p.line} terms={terms} ask={() => asked.ask(p)} onAnswer={asked.onAnswer}>
+            <MessageCircleQuestion size={16} aria-hidden /> It means…
+          </AnswerMenu>
+        </Late>
       ) : null}
     </li>
-  );
-}
-
-/** What she said of doubts: part of the reading until it is taken back. */
-function Answers({ asked, terms }: { asked: Asked; terms: "us" | "uk" }) {
-  if (asked.answers.length === 0) return null;
-  return (
-    <Told aria-label="What you said of this pattern">
-      <b>You said:</b>
-      <ul>
-        {asked.answers.map((a, i) => (
-          <li key={i}>
-            <span>{answerGiven(a, terms)}</span>
-            <Button type="button" $quiet onClick={() => asked.onTakeBack(a)}>
-              <Undo2 size={15} aria-hidden /> Take back<span className="sr"> {answerGiven(a, terms)}</span>
-            </Button>
-          </li>
-        ))}
-      </ul>
-    </Told>
   );
 }
 
@@ -200,26 +190,6 @@ const Quiet = styled.details`
     border-left: 1px dashed var(--line);
     background: none;
     display: block;
-  }
-`;
-const Told = styled.section`
-  margin-top: 12px;
-  font-size: 14px;
-  ul {
-    list-style: none;
-    margin: 4px 0 0;
-    padding: 0;
-    display: grid;
-    gap: 2px;
-  }
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 10px;
-    align-items: center;
-    justify-content: space-between;
-    padding-left: 12px;
-    border-left: 4px double var(--act);
   }
 `;
 const Note = styled.p`
