@@ -1,6 +1,6 @@
-import { changeIn, colourSaid, namesOf } from "./document/colour-said";
 import { readColourChange, readShade } from "./colours";
 import type { Cursor } from "./cursor";
+import { changeIn, colourSaid } from "./document/colour-said";
 import { readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
 import type { Line } from "./text";
@@ -42,7 +42,7 @@ export abstract class LooseReader extends HeadingsReader {
     const plain = this.plainAlone(tokens, line);
     if (plain) return plain;
     c.take("now", "then", "next");
-    const said = colourSaid(this.cursor(tokens), namesOf(this.heading?.name ?? this.part?.name ?? ""));
+    const said = colourSaid(this.cursor(tokens), this.heading?.name ?? this.part?.name ?? "");
     if (said === "elsewhere") return "note";
     if (said) {
       this.slot = said.slot;

@@ -1,7 +1,7 @@
 import { data, redirect } from "react-router";
 import { z } from "zod";
 import { printMass, type Grams } from "@core/units";
-import { addBalls } from "@db/queries/balls";
+import { addBalls, listBalls } from "@db/queries/balls";
 import { batchNumber, listBatches, rejectedOf, type Batch } from "@db/queries/batches";
 import type { Yarn } from "@db/queries/materials";
 import { listPhotos } from "@db/queries/photos";
@@ -66,9 +66,13 @@ export async function takeBack(form: FormData, runId: string, { scope, workshop 
   const yarn = found && own && yarnsHeld(found, own, yarns).find((y) => y.id === yarnId);
   if (!yarn) throw data(null, { status: 404 });
   // A fifth more than was planned may be her hand; more than that is another yarn, or the scale's dish.
-  if (mg > yarn.mg * MOST_BACK)
+  const note = `unravelled, batch ${batchNumber({ id: batchId })}`;
+  const before = (await listBalls(scope, { yarnId, empty: true })).filter((b) => b.note === note);
+  const already = before.reduce((sum, b) => sum + b.fullMg, 0);
+  const said = (n: number) => printMass((n / 1000) as Grams, readingOf(workshop));
+  if (already + mg > yarn.mg * MOST_BACK)
     return wrong(
-      `The rejected pieces hold about ${printMass((yarn.mg / 1000) as Grams, readingOf(workshop))} of ${yarn.label}: take the dish off the scale, and see that it is this yarn.`,
+      `The rejected pieces hold about ${said(yarn.mg)} of ${yarn.label}${already > 0 ? `, and ${said(already)} of it are back already` : ""}: take the dish off the scale, and see that it is this yarn.`,
     );
   await addBalls(scope, [
     {
@@ -78,7 +82,7 @@ export async function takeBack(form: FormData, runId: string, { scope, workshop 
       place: "",
       fullMg: mg,
       price: 0,
-      note: `unravelled, batch ${batchNumber({ id: batchId })}`,
+      note,
       mg,
       kind: "returned",
     },

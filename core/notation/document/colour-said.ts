@@ -14,14 +14,17 @@ const MOST_WORDS = 14;
 
 /**
  * "Use green for the eyes", "Black for the nose, white for the belly", "The body is green", "Use green
- * throughout": whose colour a sentence tells. `names`: words of the part's own name, small letters. undefined
- * where it tells none in one of these ways. Pure; linear in the words.
+ * throughout": whose colour a sentence tells. `part`: the name of the part that it stands in. undefined where it
+ * tells none in one of these ways. Pure; linear in the words.
  */
-export function colourSaid(c: Cursor, names: ReadonlySet<string>): ColourSaid | undefined {
+export function colourSaid(c: Cursor, part: string): ColourSaid | undefined {
   const { tokens } = c;
   if (tokens.length < 3 || tokens.length > MOST_WORDS || tokens.some((t) => t.kind === "number"))
     return undefined;
-  const own = (words: readonly string[]) => words.some((w) => OWN.test(w) || names.has(w) || isRoundWord(w));
+  const own = (words: readonly string[]) => {
+    const names = namesOf(part);
+    return words.some((w) => OWN.test(w) || names.has(w) || isRoundWord(w));
+  };
   return c.attempt(() => {
     c.at = 0;
     // "The eyes are green", "The body is green."
@@ -114,7 +117,7 @@ const MOST_SOLE = 12;
 const ofYarn = (c: Cursor): boolean => c.done || c.kind() !== "word" || BEHIND.test(c.text());
 
 /** Words of a part's name, as a sentence would have them: with and without the s of several. */
-export const namesOf = (name: string): ReadonlySet<string> =>
+const namesOf = (name: string): ReadonlySet<string> =>
   new Set(
     name
       .toLowerCase()
