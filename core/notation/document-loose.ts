@@ -1,6 +1,6 @@
 import { readColourChange, readShade } from "./colours";
 import type { Cursor } from "./cursor";
-import { changeIn, colourSaid } from "./document/colour-said";
+import { changeIn, colourAbove, colourSaid } from "./document/colour-said";
 import { readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
 import type { Line } from "./text";
@@ -36,6 +36,8 @@ export abstract class LooseReader extends HeadingsReader {
   protected loose(tokens: Token[], line: Line): LineKind {
     if (/^(first|now|then|next|finally)$/.test(tokens[0]?.text ?? "") && tokens[1]?.text === ",")
       tokens = tokens.slice(2);
+    // "Finally dec x 6 (6)."
+    else if (/^(finally|lastly)$/.test(tokens[0]?.text ?? "")) tokens = tokens.slice(1);
     const c = this.cursor(tokens);
     const first = tokens[0];
     if (!first) return "blank";
@@ -45,8 +47,7 @@ export abstract class LooseReader extends HeadingsReader {
     const said = colourSaid(this.cursor(tokens), this.heading?.name ?? this.part?.name ?? "");
     if (said === "elsewhere") return "note";
     if (said) {
-      this.slot = said.slot;
-      if (this.heading) this.heading.slot ??= said.slot;
+      this.bringIn(said.slot);
       return "colour";
     }
     const colour = readColourChange(c) ?? this.shadeAlone(c);
@@ -59,8 +60,7 @@ export abstract class LooseReader extends HeadingsReader {
       const told = this.toldIn(colour, rest, line);
       if (told) return told;
       if (!this.hasWork(rest) && !this.ringIn(rest)) {
-        this.slot = colour;
-        if (this.heading) this.heading.slot ??= colour;
+        this.bringIn(colour);
         return "colour";
       }
       this.slot = colour;
@@ -83,7 +83,7 @@ export abstract class LooseReader extends HeadingsReader {
         // "Fasten off white. Join blue."
         const colour = nodes.findLast((n) => n.kind === "colour");
         const brought = colour?.kind === "colour" ? colour.slot : changeIn(this.cursor(tokens));
-        if (brought !== undefined) this.slot = brought;
+        this.bringIn(brought);
         for (const n of events) {
           if (part && !this.heading)
             part.events.push({ event: n.event, line: line.number, afterRound: part.rounds.length });
@@ -98,8 +98,8 @@ export abstract class LooseReader extends HeadingsReader {
     const bare = this.cursor(tokens);
     const event = readEvent(bare, tokens.length);
     if (!this.hasWork(tokens) && !this.ringIn(tokens)) {
-      const brought = changeIn(this.cursor(tokens));
-      if (brought !== undefined) this.slot = brought;
+      const above = this.heading ? colourAbove(this.cursor(tokens)) : undefined;
+      this.bringIn(above ?? changeIn(this.cursor(tokens)));
       if (event && this.part && !this.heading) {
         const part = this.part;
         this.closeRound();
@@ -110,6 +110,13 @@ export abstract class LooseReader extends HeadingsReader {
     }
     if (!this.part && !this.heading && /^[a-z]+$/.test(first.text) && tokens[1]?.text === "=") return "note";
     return this.impliedRound(tokens, line);
+  }
+
+  /** A colour that a line tells: of the rounds that follow, and of the part whose name stands above. */
+  protected bringIn(slot: string | undefined): void {
+    if (slot === undefined) return;
+    this.slot = slot;
+    if (this.heading) this.heading.slot ??= slot;
   }
 
   /**

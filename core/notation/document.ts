@@ -9,7 +9,9 @@ import { anotherIn, isOneOf, nameOfNext, namesAnother, worksPieces } from "./doc
 import { headingOf, type HeadingReading } from "./document/heading";
 import { LINE } from "./document/costs";
 import { labelReadings } from "./document/label";
+import { colourAbove } from "./document/colour-said";
 import { explains } from "./document/explains";
+import { labelInside } from "./document/inside";
 import type { Lived } from "./document/flowing";
 import { readings, work } from "./count";
 import { repeated } from "./document/listed";
@@ -156,6 +158,8 @@ function withoutSpan(tokens: Token[], { first, last }: RoundLabel): Token[] {
   const framed = /^[([]$/.test(tokens[at - 1]?.text ?? "") && /^[)\]]$/.test(tokens[at + 2]?.text ?? "");
   return at > 1 && framed ? [...tokens.slice(0, at - 1), ...tokens.slice(at + 3)] : tokens;
 }
+/** Tell what stands behind them, in brackets under a name. */
+const TOLD_BEHIND = /^(in|with|using|:)$/;
 const LEADS_ROUND = new Set(
   "finish end begin start with by work crochet make do then now add and".split(" "),
 );
@@ -401,6 +405,19 @@ export class DocumentReader extends LooseReader {
         cuts.push(i);
         continue;
       }
+      if (
+        labelInside(
+          tokens,
+          i,
+          (t) => this.hasCountedWork(t),
+          (t) => this.cursor(t),
+        )
+      ) {
+        cuts.push(i);
+        // "… and in round 4": its lead is cut off with it.
+        i += 2;
+        continue;
+      }
       if (this.behindShade(tokens, i)) cuts.push(i);
       if (!mayCut(tokens, i) || totalBefore(tokens, i)) continue;
       const c = this.cursor(tokens);
@@ -606,7 +623,12 @@ export class DocumentReader extends LooseReader {
     if (!/^[([]$/.test(tokens[0]?.text ?? "")) return false;
     const c = this.cursor(tokens);
     c.at = 1;
-    return (readColourChange(c) ?? readShade(c)) !== undefined;
+    if ((readColourChange(c) ?? readShade(c)) !== undefined) return true;
+    // "(main colour: red)".
+    return tokens.some((t, i) => {
+      c.at = i + 1;
+      return TOLD_BEHIND.test(t.text) && readShade(c) !== undefined && c.at === tokens.length - 1;
+    });
   }
 
   /** "red 8, black 2", "8 red, 2 black": numbers of stitches by their colour. */
@@ -816,7 +838,11 @@ export class DocumentReader extends LooseReader {
       return "setup";
     }
     if (decision.kind === "heading" || decision.kind === "section") return this.takeHeading(decision, line);
-    if (this.noteOnJoining(tokens)) return "note";
+    if (this.noteOnJoining(tokens)) {
+      // "In red, worked in a spiral."
+      if (this.heading) this.bringIn(colourAbove(this.cursor(tokens)));
+      return "note";
+    }
     if (this.inNotes && !this.part) return this.sewingUp ? this.sewingStep(tokens, line) : "note";
     return this.loose(tokens, line);
   }

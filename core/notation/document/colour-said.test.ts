@@ -166,3 +166,72 @@ describe("a colour told with its round", () => {
     expect(colours(["Body", WORKED[0] ?? "", second, third, WORKED[3] ?? ""])).toEqual(["main", "white"]),
   );
 });
+
+const PLAIN = ["Rnd 1: 6 sc in MR (6)", "Rnd 2: inc x6 (12)", "Rnd 3: 12 sc (12)"];
+const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
+function cap(lines: readonly string[]): string {
+  const { parts, problems } = checkPattern(lines.join("\n"));
+  expect(problems).toEqual([]);
+  return parts.map((p) => `${p.name}: ${p.bySlot.map((s) => s.slot).join(", ")}`).join(" / ");
+}
+
+describe("a colour told between the name and the first round, in brackets and without", () => {
+  it.each([
+    "start with red",
+    "with red",
+    "red yarn",
+    "in red",
+    "red",
+    "using red",
+    "begin with red",
+    "begin in red",
+    "starting with red",
+    "start in red",
+    "work in red",
+    "use red",
+    "use red yarn",
+    "worked in red",
+    "red wool",
+    "main colour: red",
+    "colour: red",
+    "yarn: red",
+    "red cotton",
+    "begins in red",
+    "from the tip, with red",
+    "with red, 2.5 mm hook",
+    "red, make 1",
+    "in red, worked in a spiral",
+    "red DK",
+    "all in red",
+    "made in red",
+  ])("%s", (said) => {
+    for (const line of [`(${said})`, `[${said}]`]) expect(cap(["Cap", line, ...PLAIN])).toBe("Cap: red");
+    if (said !== "red DK") expect(cap(["Cap", `${capital(said)}.`, ...PLAIN])).toBe("Cap: red");
+    for (const name of [`Cap (${said})`, `Cap, ${said}`, `Cap - ${said}`])
+      expect(cap([name, ...PLAIN])).toBe("Cap: red");
+  });
+});
+
+describe("a colour told between two rounds, however it is set off", () => {
+  it.each([
+    "change to red",
+    "red",
+    "with red",
+    "in red",
+    "now red",
+    "continue in red",
+    "switch red",
+    "red from here",
+    "red now",
+    "using red",
+    "pick up red",
+    "join red",
+    "swap to red",
+    "drop white, pick up red",
+    "fasten off white, join red",
+  ])("%s", (said) => {
+    const ways = [`(${said})`, `[${said}]`, capital(said), `-- ${said} --`, `${said}:`, said.toUpperCase()];
+    for (const line of ways)
+      expect(cap(["Cap (white)", ...PLAIN.slice(0, 2), line, ...PLAIN.slice(2)])).toBe("Cap: white, red");
+  });
+});

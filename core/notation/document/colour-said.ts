@@ -84,6 +84,42 @@ export function changeIn(c: Cursor): string | undefined {
   return slot ?? soleShade(c);
 }
 
+/** Behind these a shade is that of the yarn. */
+const TELLS = /^(in|with|using|use|colou?r|yarn|wool|:|=)$/;
+/** Words that stand between a name and its first round beside a colour, and are no thing of that colour. */
+const BESIDE = /^(dk|aran|chunky|worsted|cotton|acrylic|wool|yarn|make|made|worked|hook|size)$/;
+
+/**
+ * "All in red", "(with red, 2.5 mm hook)", "Red, make 1": the one shade that a line between a name and its first
+ * round tells of the yarn, whatever else stands there. undefined for none, for several, and for what will be put
+ * onto the part. Pure; linear in the words.
+ */
+export function colourAbove(c: Cursor): string | undefined {
+  const { tokens } = c;
+  if (tokens.length > MOST_SOLE || tokens.some((t) => ONTO.test(t.text) || DOUBTS.test(t.text)))
+    return undefined;
+  const found = new Set<string>();
+  let first = true;
+  for (c.at = 0; !c.done;) {
+    const from = c.at;
+    const before = tokens[from - 1]?.text ?? "";
+    const shade = readShade(c);
+    if (shade === undefined) {
+      if (c.kind() !== "mark") first = false;
+      c.at = from + 1;
+      continue;
+    }
+    if ((first || TELLS.test(before)) && (ofYarn(c) || BESIDE.test(c.text()))) found.add(shade);
+    else return undefined;
+    first = false;
+  }
+  const [only] = found;
+  return found.size === 1 ? only : undefined;
+}
+/** Sentences that choose and foresee tell no colour. */
+const DOUBTS =
+  /^(need|later|scraps?|any|choose|your|optional|instead|or|if|buy|should|will|can|isn't|not|don't|until|photo|picture|stuff|stuffing|filling|like|looks?|stripes?|between)$/;
+
 /** What comes before a shade that is done with, or laid by. */
 const AWAY = /^(drop|dropping|cut|cutting|fasten|break|leave|leaving|keep|save|trim|hide|weave|carry|off)$/;
 /** These sentences choose, describe and foresee. */

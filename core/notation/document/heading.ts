@@ -37,7 +37,7 @@ const SEWING =
   /^(assembly|assembling|assemble|finishing|finish|making|sewing|joining|putting|together|embroidery|details?)$/;
 /** Sentences, not names: a name hardly ever begins with these. */
 const SENTENCE =
-  /^(let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|pop|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|begin|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|blush|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|yarn|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
+  /^(finally|lastly|afterwards|next|let|let's|now|do|don't|change|changing|join|carry|carrying|drop|pick|cut|pop|continue|hold|holding|fold|flatten|turn|wrap|then|next|leave|leaving|start|starts|begin|begins|made|insert|move|pull|keep|weave|hide|switch|attach|sew|stuff|fasten|break|close|slip|knot|glue|trim|thread|embroider|blush|cover|go|stop|see|be|we|it|there|follow|place|remove|count|check|mark|finish|add|rejoin|not|in|on|at|from|after|before|until|only|still|press|secure|as|does|did|is|are|here|your|my|with|using|use|work|worked|crochet|repeat|rep|make|fill|put|wind|wool|yarn|colour|color|fo|photo|photos|picture|pictures|pic|image|figure|fig|see|safety|dk|polyester|scissors|stuffing|filling|fibre|all|approx|uk|us|same)$/;
 const MAKE = /^(make|makes|work|crochet|cut|need|knit)$/;
 const PIECES =
   /^(x|times|of|off|pieces?|pcs?|details?|alike|identical|the|same|total|halves|in|all|them|each|more|parts?|needed|altogether)$/;
@@ -223,9 +223,11 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   // "New colour: white".
   if (letters.length > 1 && /^(colou?r|yarn)$/.test(letters.at(-1)?.text ?? "")) cost += NAME.sentence;
   if (letters.slice(1).some((t) => TOLD.test(t.text))) cost += NAME.sentence;
+  // "To close, rnd 4: …" leads into what is worked.
+  if (first.text === "to" && p.ended === "," && SENTENCE.test(letters[1]?.text ?? "")) cost += NAME.sentence;
   // "Black for the nose, white for the belly", "I used green": of colours, and no name.
   at.at = 0;
-  if (readShade(at) !== undefined && at.is("for")) cost += NAME.sentence;
+  if (readShade(at) !== undefined && at.is("for", "from", "now", "again")) cost += NAME.sentence;
   if (p.slot !== undefined && letters.length === 1 && SENTENCE.test(first.text)) cost += NAME.sentence;
   at.at = 0;
   if (startsEvent(at) && !joins) cost += NAME.event;

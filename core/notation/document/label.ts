@@ -27,6 +27,8 @@ const UNIT =
 const ZERO = /^(foundation|setup|start|begin|beginning)$/;
 /** Words before "round:" that speak of several. */
 const OF_MANY = /^(each|every|all|both|these|those|other|previous|even|odd|repeat|per|no|the|of|note)$/;
+/** Tell that a round follows, without the word. */
+const ORDER = /^(next|finally|lastly|afterwards)$/;
 const STITCH = /^(sc|hdc|dc|htr|tr|inc|dec|ch|single|half|double|treble|sl|slst|ss|invdec)$/;
 
 interface Numbers {
@@ -204,7 +206,9 @@ function sumFirst(c: Cursor): Tail["total"] {
 
 /** "Rounds 5 to 9 are just single crochet": what a round is, told by a verb; only in front of work. */
 function copula(c: Cursor): true | undefined {
-  if (!c.take("is", "are", "was", "were", "will")) return undefined;
+  // "Work rnd 4 as (2 sc, inc) x 6"; "as 2 and 3" speaks of rounds.
+  if (c.is("as", "by") && c.kind(1) === "number" && c.kind(2) !== "word") return undefined;
+  if (!c.take("is", "are", "was", "were", "will", "as", "by")) return undefined;
   while (c.take("be", "just", "simply", "only", "all", "both", "each", "worked", "as", "in"));
   return c.kind() === "number" || STITCH.test(c.text()) || c.is("(", "[", "*") ? true : undefined;
 }
@@ -404,6 +408,12 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     c.at = start;
     return out;
   }
+  // "Next: dec x 6", "Lastly, (1, dec) x 6": the round is left out.
+  if (bare && ORDER.test(first.text) && /^[:,]$/.test(c.text(1))) {
+    c.at++;
+    finish("round", "next", undefined, [{ last: 0, to: c.at, cost: 0 }], 1, LABEL.next);
+    return out;
+  }
   if (c.is("next", "following", "last", "final")) {
     c.at++;
     const said = c.kind() === "number" ? c.peek() : undefined;
@@ -424,6 +434,10 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   if (first.kind === "ordinal") {
     const n = first.value;
     c.at++;
+    // "Fourth and last round: …".
+    c.attempt(() =>
+      c.take("and", "&") && c.take("last", "final") && isRoundWord(c.text()) ? true : undefined,
+    );
     if (isRoundWord(c.text())) {
       const word = wordOf(c.text());
       c.at++;

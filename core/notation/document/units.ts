@@ -29,6 +29,7 @@ export interface Unit {
 /** Words of what is done before a round, on its line. */
 const MOST_DONE = 8;
 const DONE = /^(stuff|fill|insert|put|add|place|attach|finish|begin|start)$/;
+const JOINS = /^(and|then|now)$/;
 const NO_ALIASES: ReadonlyMap<string, string> = new Map();
 const DECORATION = /^(-+|>|\||=+|~|\*|\*\*|_|__|#|\.|,|;|:|\/|\\|%|@|\+|!|"|'|`|\u2026|&)$/;
 const EMPHASIS = /^(\*\*+|__+|_)$/;
@@ -92,7 +93,9 @@ export function unitsOf(
     let from = 0;
     for (const to of [...cuts, bare.length]) {
       // The stroke between "5 sc in MR / r2 …" belongs to neither.
-      const end = to < bare.length && bare[to - 1]?.text === "/" ? to - 1 : to;
+      let end = to < bare.length && bare[to - 1]?.text === "/" ? to - 1 : to;
+      // "Switch to red and | work rnd 4: …": what joined the two belongs to neither.
+      while (to < bare.length && end > from + 1 && JOINS.test(bare[end - 1]?.text ?? "")) end--;
       if (end > from)
         units.push({
           ...shape,
