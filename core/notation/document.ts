@@ -5,7 +5,17 @@ import { unchanged } from "./phrases/structure";
 import { readRing } from "./target";
 import { readColourChange, readShade } from "./colours";
 import { namesColours } from "./document/colour-names";
-import { anotherIn, isOneOf, nameOfNext, namesAnother, worksPieces } from "./document/another";
+import {
+  anotherIn,
+  isOneOf,
+  nameOfNext,
+  namesAnother,
+  sentencesOf,
+  worksOtherShare,
+  worksPieces,
+} from "./document/another";
+import { titlesRounds, withoutDoing } from "./document/doing";
+import { limbBegun } from "./document/divided";
 import { headingOf, type HeadingReading } from "./document/heading";
 import { LINE } from "./document/costs";
 import { labelReadings } from "./document/label";
@@ -302,7 +312,23 @@ export class DocumentReader extends LooseReader {
     const under = below && (below.line === unit.line || decisions[i + 1]?.kind !== "label");
     const two = unit.atStart && under && namesAnother(unit.tokens);
     const tokens = two ? [...unit.tokens, ...below.tokens] : unit.tokens;
+    const limb =
+      decisions[i]?.kind === "other" && !this.hasCountedWork(tokens) ? limbBegun(tokens) : undefined;
+    const on = decisions[i + 1];
+    if (limb !== undefined && on?.kind === "label" && on.reading.label.first === done + 1) {
+      const reading = { ...twinOf(limb, part, unit.line), rest: [] };
+      this.loose([...tokens], unit.line);
+      this.takeHeading({ kind: "heading", reading }, unit.line);
+      return 1;
+    }
     const found = anotherIn(tokens);
+    const begun = part.rounds[0]?.label?.first ?? this.open?.label?.first ?? 1;
+    // "Rejoin and repeat on the other 9 sts.": of a limb of what was divided.
+    if (!found && begun > 1 && part.make === 1 && sentencesOf(tokens).some(worksOtherShare)) {
+      part.make = 2;
+      this.loose([...tokens], unit.line);
+      return 1;
+    }
     const stop = tokens.findIndex((t) => /^[.;]$/.test(t.text));
     const many = found ? 1 : (this.makeLine(stop < 0 ? tokens : tokens.slice(0, stop))?.make ?? 1);
     if (!found && many < 2) return 0;
@@ -547,7 +573,7 @@ export class DocumentReader extends LooseReader {
     if (labels.some((r) => r.sentence && TELLS.test(tokens[r.to]?.text ?? "")))
       for (const r of labels) r.sentence = true;
     const { atStart } = unit;
-    if (atStart && labels.length === 0 && explains(tokens))
+    if (atStart && labels.length === 0 && (explains(tokens) || titlesRounds(tokens)))
       return { ...NOTHING_SEEN, labels, definition: true, atStart };
     const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
     if (numbered) return { ...NOTHING_SEEN, labels, atStart };
@@ -609,7 +635,10 @@ export class DocumentReader extends LooseReader {
   /** "3: red: 10 (10)": what stands behind the colour. */
   private behindColour(tokens: readonly Token[]): readonly Token[] {
     const c = this.cursor(tokens);
-    return readShade(c) === undefined ? tokens : tokens.slice(c.at);
+    // "4 (B) 18", "4 B: 18": her letter for it, too.
+    const bracket = c.take("(", "[");
+    const shade = readShade(c) ?? (this.colours.has(c.text()) ? (c.at++, true) : undefined);
+    return shade === undefined || (bracket && !c.take(")", "]")) ? tokens : tokens.slice(c.at);
   }
 
   protected shadeOnly(tokens: readonly Token[]): boolean {
@@ -760,14 +789,21 @@ export class DocumentReader extends LooseReader {
       return "colour";
     }
     if (decision.kind === "label") {
-      const { label, to } = decision.reading;
+      const { to } = decision.reading;
+      // "Straight: sc around for 2 rounds": how many is told behind the label that has no number.
+      const plain =
+        decision.reading.label.first === undefined ? this.evenRounds(tokens.slice(to)) : undefined;
+      const label = plain?.label ?? decision.reading.label;
       this.inNotes = false;
       this.sewingUp = false;
       if (label.first === 0 && !this.fabricIn(tokens.slice(to)))
         return this.keepSetup(tokens.slice(to), line);
       this.closeRound();
       this.ensurePart(line, label.first, label.first === 1 && this.ringIn(tokens.slice(to, to + RING_WORDS)));
-      const said = withoutSpan(withoutVerb(tokens.slice(to)), label);
+      const work = withoutDoing(plain?.tokens ?? withoutVerb(tokens.slice(to)), (t) =>
+        this.hasCountedWork(t),
+      );
+      const said = withoutSpan([...work], label);
       if (this.part) this.open = this.opening(said, label, line.number, this.part);
       this.flushSetup();
       return "round";

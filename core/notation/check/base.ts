@@ -10,6 +10,8 @@ export interface Before {
   readonly held: number;
   readonly previous: CheckedRound | undefined;
   readonly index: number;
+  /** What a limb may take of the piece that is divided, instead of all that is live. */
+  readonly shares?: readonly number[];
 }
 
 /**
@@ -41,7 +43,7 @@ export function baseFor(
       return { live: found.available, options: [], held: 0, into: own?.into, named: own !== undefined };
     if (!previous) return { live: undefined, options: [], held: 0, into: undefined, named: false };
   }
-  const options: number[] = [];
+  const options: number[] = [...(at.shares ?? [])];
   if (live !== undefined && previous) {
     const chains = chainsOf(previous.nodes);
     if (previous.bridge > 0 && previous.count === previous.offers) options.push(live + previous.bridge);

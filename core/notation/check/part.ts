@@ -24,6 +24,7 @@ import { spreadOut, type Budget } from "./expand";
 import { judge, writtenOf, type Judged } from "./judge";
 import { NOBODY, type Reporter } from "./reporter";
 import { settleRound, type Settled } from "./report";
+import { shareOf } from "./shares";
 
 /** A round with the way it may have been meant. */
 interface Step {
@@ -49,6 +50,8 @@ interface Tools {
 }
 /** Lines whose judgements are remembered side by side. */
 const REMEMBERED = 200;
+/** Characters above a round that are looked at. */
+const MOST_SAID = 600;
 /** Numbers of stitches that one line is judged on and remembered for. */
 const MOST_WAYS = 64;
 /** The last ring, drawn shut: mostly six. Common practice, no source (craft §1). */
@@ -204,7 +207,15 @@ class PartCounter {
       end?.number === e.raw.label.first - 1 &&
       end.count !== undefined &&
       !end.broken;
+    const share = shareOf(e, this.raw, this.before, this.after, this.saidAbove(e));
+    if (share) return { ...at, live: share.free, shares: share.options };
     return goesOn ? { ...at, live: end.count } : at;
+  }
+
+  /** What the text says between the rounds of the part before and a round. */
+  private saidAbove(e: Expanded): string {
+    const end = this.before.at(-1)?.rounds.at(-1)?.to ?? e.raw.from;
+    return this.to.source.slice(Math.max(end, e.raw.from - MOST_SAID), e.raw.to);
   }
 
   /** Takes the best reading of what is still open, tells what is wrong in it, and adds it up. */

@@ -1,3 +1,4 @@
+import { readShade } from "../colours";
 import type { Cursor } from "../cursor";
 import { isRoundWord, wordOf, type RoundLabel } from "../labels";
 import { MAX_ROUNDS } from "../limits";
@@ -265,6 +266,16 @@ function tail(c: Cursor): Tail {
   return { ...(written ? { written } : {}), ...(total ? { total } : {}), closed: c.at > from };
 }
 
+/** "4 B: 18", "7 white: 20": does a colour and the sign stand behind the number? It stays with the work. */
+const shadeCloses = (c: Cursor): boolean => {
+  const { at } = c;
+  const lettered = c.kind() === "word" && c.colours.has(c.text()) && (c.at++, true);
+  const shade = lettered || readShade(c) !== undefined;
+  const closes = shade && c.is(":");
+  c.at = at;
+  return closes;
+};
+
 /**
  * The likeliest way to read what stands at the cursor as a label, which is passed; undefined where it is
  * none.
@@ -424,7 +435,13 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     finish(word, "next", undefined, [{ last: 0, to: c.at, cost: 0 }], many, LABEL.next, said);
     return out;
   }
-  // "Joining round: …", "Edging row: …": called by what it does.
+  // "Joining round: …", "Edging row: …", "2nd increase round: …": called by what it does.
+  if (first.kind === "ordinal" && c.kind(1) === "word" && isRoundWord(c.text(2)) && c.text(3) === ":") {
+    const word = wordOf(c.text(2));
+    c.at += 3;
+    finish(word, "called", undefined, [{ last: 0, to: c.at, cost: 0 }], 1, LABEL.next);
+    return out;
+  }
   if (first.kind === "word" && isRoundWord(c.text(1)) && c.text(2) === ":" && !OF_MANY.test(first.text)) {
     const word = wordOf(c.text(1));
     c.at += 2;
@@ -499,7 +516,7 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     for (const m of numbers(c, first.value)) {
       c.at = m.to;
       // "(1 sc, inc) around", "[1, inc] x 6" open a repeat: the number of a label is closed as it was opened.
-      const closed = bracket ? c.is(")", "]") : CLOSE.has(c.text()) && !c.is(",");
+      const closed = bracket ? c.is(")", "]") : (CLOSE.has(c.text()) && !c.is(",")) || shadeCloses(c);
       if (!closed) continue;
       if ((c.is(".") && c.kind(1) === "end") || (c.is("-", "--") && c.kind(1) === "end")) continue;
       c.at = at;

@@ -55,21 +55,6 @@ export function listedRounds(
 }
 
 /**
- * "Increase: inc, sc 1, inc", "Decrease: …": what a round does, said before it. It is the next round, whatever
- * it is called.
- */
-export function doingLabel(
-  tokens: readonly Token[],
-  works: (tokens: readonly Token[]) => boolean,
-): readonly Token[] {
-  const [first, colon, ...rest] = tokens;
-  if (!first || colon?.text !== ":" || !DOING.test(first.text) || !works(rest)) return tokens;
-  const sign = (text: string): Token => ({ ...first, kind: "word", text, value: NaN, to: first.from });
-  return [sign("next"), { ...first, text: "rnd" }, colon, ...rest];
-}
-const DOING = /^(increase|increases|increasing|decrease|decreases|decreasing|shaping|straight)$/;
-
-/**
  * "Wing x 2: (1) 6 sc mr [6] (2) 6 inc [12] (3) …": numbers in brackets that count up from one in a line are its
  * labels. Each becomes the label it stands for.
  */

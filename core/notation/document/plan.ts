@@ -38,6 +38,8 @@ export type Decision =
 
 interface State {
   readonly last: number | undefined;
+  /** The number that the part began with. */
+  readonly began: number | undefined;
   /** A heading waits for its first round. */
   readonly pending: boolean;
   readonly inPart: boolean;
@@ -59,6 +61,7 @@ export function plan(seen: readonly Seen[]): readonly Decision[] {
   let beam: State[] = [
     {
       last: undefined,
+      began: undefined,
       pending: false,
       inPart: false,
       section: undefined,
@@ -74,6 +77,7 @@ export function plan(seen: readonly Seen[]): readonly Decision[] {
       for (const [decision, change, cost] of choices(s, state, whole))
         next.push({
           last: "last" in change ? change.last : state.last,
+          began: "began" in change ? change.began : state.began,
           pending: change.pending ?? state.pending,
           inPart: change.inPart ?? state.inPart,
           section: "section" in change ? change.section : state.section,
@@ -223,7 +227,12 @@ function* labelled(r: Seen["labels"][number], state: State, style: Whole["style"
   if (style.many >= 2 && style.name !== base(r.style) && r.style !== "next") cost += LINE.otherStyle;
   const next = state.last === undefined ? undefined : state.last + r.label.many;
   const last = n === undefined ? next : Math.max(r.label.last ?? n, n);
-  yield [{ kind: "label", reading: r }, { last, pending: false, inPart: true, section: undefined }, cost];
+  const began = state.pending ? n : state.began;
+  yield [
+    { kind: "label", reading: r },
+    { last, began, pending: false, inPart: true, section: undefined },
+    cost,
+  ];
   const goesOn = state.inPart && !state.pending && n !== undefined && n === (state.last ?? -1) + 1;
   if (bare && r.work === "none" && goesOn)
     yield [{ kind: "step", reading: r }, { last: r.label.last ?? n }, r.cost + LINE.step];
@@ -270,6 +279,8 @@ function continuity(n: number | undefined, s: State): number {
   if (s.pending) {
     if (n === 1) return 0;
     if (s.inPart && n === last + 1) return LINE.overHeading;
+    // "Leg 2 / Rnd 15", as leg 1 began.
+    if (s.inPart && n === s.began) return LINE.overHeading;
     return n <= 3 ? LINE.startsLate : LINE.startsFar;
   }
   if (s.inPart && s.last === undefined) return n === 1 ? LINE.oneAgain : LINE.begins;

@@ -3,9 +3,10 @@ import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
 import { bareLabels } from "./bare-labels";
+import { doingLabels } from "./doing";
 import { equates, explains } from "./explains";
 import { flowing, type Live } from "./flowing";
-import { bracketedLabels, COMMA, doingLabel, listedRounds } from "./listed";
+import { bracketedLabels, COMMA, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
 import { sumsInFront } from "./sums-in-front";
 
@@ -59,7 +60,7 @@ export function unitsOf(
   const read = bareLabels(ownLabels(sumsInFront(written, works), works), lives);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
-    const own = bracketedLabels(doingLabel(bareOf(all, works), works));
+    const own = bracketedLabels(doingLabels(bareOf(all, works), works));
     const meanings = explains(own);
     const summed = meanings ? own : listedRounds(own, works, COMMA);
     const flows = summed === own && !meanings ? flowing(own, lives, live) : undefined;
