@@ -276,7 +276,7 @@ export abstract class DocumentBase {
     return new Cursor(tokens, this.source, this.names, this.legend, this.colours);
   }
 
-  private get context(): Context {
+  protected get context(): Context {
     return { terms: this.terms, blocks: this.blocks };
   }
 

@@ -4,6 +4,7 @@ import { changeIn, colourAbove, colourSaid } from "./document/colour-said";
 import { readEvent, startsEvent } from "./events";
 import { isRoundWord } from "./labels";
 import type { Line } from "./text";
+import { tellsSum } from "./phrases/totals";
 import { hangSpurs } from "./hanging";
 import { shutByPairs } from "./shut";
 import { operationsOf } from "./surroundings";
@@ -27,6 +28,8 @@ function inOrder(words: readonly string[], kinds: readonly RegExp[]): boolean {
   return next === kinds.length;
 }
 
+const stopBefore = (t: Token): Token => ({ kind: "mark", text: ".", value: NaN, from: t.from, to: t.from });
+
 /** Words of "Begin at the nose of the mouse:". */
 const LONGEST_LEAD = 9;
 
@@ -43,6 +46,12 @@ export abstract class LooseReader extends HeadingsReader {
     if (!first) return "blank";
     const plain = this.plainAlone(tokens, line);
     if (plain) return plain;
+    // "You now have 12 sc." below a round without a number is its sum, and no round.
+    const unsummed = this.open && this.open.label?.first === undefined && !this.heading;
+    if (unsummed && this.open && tellsSum(this.cursor(tokens), this.context)) {
+      append(this.open, [stopBefore(first), ...tokens]);
+      return "continuation";
+    }
     c.take("now", "then", "next");
     const said = colourSaid(this.cursor(tokens), this.heading?.name ?? this.part?.name ?? "");
     if (said === "elsewhere") return "note";

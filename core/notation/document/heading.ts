@@ -32,7 +32,7 @@ const LIST =
 const YARN_CLASS = /^(sport|worsted|aran|fingering|chunky|bulky)$/;
 const YARN = /^(weight|yarn|wool|cotton|acrylic|hook|mm)$/;
 const CHAPTER =
-  /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note|how|variations?|hints?|explanations?)$/;
+  /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note|how|variations?|hints?|remember|reminder|result|check|count|explanations?)$/;
 const SEWING =
   /^(assembly|assembling|assemble|finishing|finish|making|sewing|joining|putting|together|embroidery|details?)$/;
 /** Sentences, not names: a name hardly ever begins with these. */
@@ -223,6 +223,8 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   // "New colour: white".
   if (letters.length > 1 && /^(colou?r|yarn)$/.test(letters.at(-1)?.text ?? "")) cost += NAME.sentence;
   if (letters.slice(1).some((t) => TOLD.test(t.text))) cost += NAME.sentence;
+  // "End of round: 12 sc".
+  if (first.text === "end" && isRoundWord(letters.at(-1)?.text ?? "")) cost += NAME.sentence;
   // "To close, rnd 4: …" leads into what is worked.
   if (first.text === "to" && p.ended === "," && SENTENCE.test(letters[1]?.text ?? "")) cost += NAME.sentence;
   // "Black for the nose, white for the belly", "I used green": of colours, and no name.

@@ -23,14 +23,14 @@ const CLOSER: ReadonlyMap<string, string> = new Map(
 const SIGN = words("= == - -- : / | \u2026 ~ > ** __");
 /** "you should now have", "for a total of", "st count:". */
 const LEAD = words(
-  "so total totals count stitch stitches st sts you should will now have be are there is giving making makes gives this a of leaving to make get with end ends ending up for gets leaves left have: altogether in all = : that's that it its round rnd row which",
+  "so total totals count stitch stitches st sts you should will now have be are there is giving making makes gives this a of leaving to make get with end ends ending up for gets leaves left have: altogether in all = : that's that it its round rnd row which at after check result",
 );
 const LEAD_START = words(
-  "so total totals count stitch stitches st sts you there ends ending giving making makes gives leaving leaves for this to now in that's that which round rnd row",
+  "so total totals count stitch stitches st sts you there ends ending giving making makes gives leaving leaves for this to now in that's that which round rnd row at after check result",
 );
 /** Words that may stand behind the number and say no more. */
 const TRAIL = words(
-  "remain remaining left overall rem total totals altogether now made in all each around on per stitch stitches st sts s sti stich stiches count . side round rnd leg row the your hook every",
+  "remain remaining left overall rem total totals altogether now made in all each around on per stitch stitches st sts s sti stich stiches count . side round rnd leg row the your hook every at end of this",
 );
 /** The round is worked to its end: "…, all the way round, 24." */
 const GONE_ROUND =
@@ -227,6 +227,23 @@ export const totals: Phrase = {
     ["(12, 12, 12)", "total 12"],
   ],
 };
+
+/**
+ * "You now have 12 sc.", "12 sc in total": does a line tell what a round comes to, in words that work nothing? A
+ * number of stitches alone is a round.
+ */
+export function tellsSum(c: Cursor, x: Context): boolean {
+  const stop = c.tokens.at(-1)?.text === "." ? c.tokens.length - 1 : c.tokens.length;
+  const [first, second] = c.tokens;
+  const led = first?.kind === "word" && !/^(now|so|to|in|for)$/.test(first.text);
+  const signed = first?.text === "=" || (first?.text === "(" && second?.kind === "word");
+  const told =
+    led || signed || c.tokens.some((t) => /^(total|altogether|left|remain|remaining)$/.test(t.text));
+  if (!told || stop > LONGEST_SUM || !totals.starts.has(c.kind() === "number" ? "number" : c.text()))
+    return false;
+  return totals.read(c, x).some((r) => r.piece.kind === "total" && r.to >= stop);
+}
+const LONGEST_SUM = 16;
 
 /** "(sc, inc)", "[2 sc": brackets whose first word leads to no number are no sum. */
 const holdsWords = (c: Cursor): boolean =>
