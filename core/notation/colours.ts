@@ -42,7 +42,7 @@ export function readShade(c: Cursor): string | undefined {
 }
 
 const CHANGE_START = new Set(
-  "start begin starting beginning work worked working made crocheted continue continuing finish finishing complete end with using in join attach use colour color yarn".split(
+  "start begin starting beginning work worked working made crocheted continue continuing finish finishing complete end back with using in join attach use colour color yarn".split(
     " ",
   ),
 );
@@ -120,6 +120,11 @@ export function readColourChange(c: Cursor): string | undefined {
     lastStitch(c);
     // "Colour change to white", "colour change: white".
     if (CARRIER.has(c.text()) && CHANGE.has(c.text(1))) c.at++;
+    // "…, back to red".
+    if (c.is("back") && c.text(1) === "to") {
+      c.at += 2;
+      return readShade(c);
+    }
     if (CHANGE.has(c.text())) {
       c.at++;
       c.takeAny(CARRIER);

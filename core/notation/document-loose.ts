@@ -168,7 +168,7 @@ export abstract class LooseReader extends HeadingsReader {
       const letter = c.kind() === "word" ? this.colours.get(c.text()) : undefined;
       const shade = letter !== undefined ? (c.at++, letter) : readShade(c);
       if (shade === undefined || (bracket && !c.take(")", "]"))) return undefined;
-      return c.done || (c.is(":", ".", ",") && c.at === c.tokens.length - 1) ? shade : undefined;
+      return c.done || (c.is(":", ".", ",", "-", "--") && c.at === c.tokens.length - 1) ? shade : undefined;
     });
   }
 

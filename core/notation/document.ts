@@ -583,10 +583,13 @@ export class DocumentReader extends LooseReader {
       !unit.marked &&
       this.colours.has(tokens[0]?.text ?? "") &&
       this.shadeAlone(this.cursor(tokens)) !== undefined;
+    // "Red - Rnd 1": nor does a shade in front of a label.
+    const dashed = /^--?$/.test(tokens.at(-1)?.text ?? "") && this.shadeOnly(tokens);
     const heading =
       atStart &&
       !shades &&
       !lettered &&
+      !dashed &&
       (tokens.length <= 40 || namesAhead(tokens)) &&
       !this.bracketed(tokens) &&
       !(ringFirst(tokens) && !unit.marked) &&
@@ -644,7 +647,7 @@ export class DocumentReader extends LooseReader {
   protected shadeOnly(tokens: readonly Token[]): boolean {
     const c = this.cursor(tokens);
     const found = readColourChange(c) ?? this.shadeAlone(c);
-    return found !== undefined && (c.done || c.is(":", ".", ",")) && c.at >= tokens.length - 1;
+    return found !== undefined && (c.done || c.is(":", ".", ",", "-", "--")) && c.at >= tokens.length - 1;
   }
 
   /** "(white)", "[with red]": a colour in brackets is no name. */

@@ -128,7 +128,10 @@ class PartCounter {
     const striped = this.raw.stripes;
     for (const h of this.beam) {
       const own = e.raw.slot !== undefined && !e.copied ? e.raw.slot : undefined;
-      const slot = own ?? (striped && stripeAt(striped, e.number ?? h.at.index + 1)) ?? h.slot;
+      const stripe = own === undefined && striped ? stripeAt(striped, e.number ?? h.at.index + 1) : undefined;
+      const slot = own ?? stripe ?? h.slot;
+      // A round in another colour among the others changes nothing for those behind it.
+      const over = stripe !== undefined && striped?.kind === "ranges" && striped.over;
       const at = gap ? { ...h.at, live: undefined } : first ? this.carried(e, h.at) : h.at;
       const base = baseFor(e, at, this.rounds, this.worked, this.before, named ? this.to : undefined);
       const habits = this.habitsIn(h);
@@ -142,7 +145,7 @@ class PartCounter {
             previous: settled.round,
             index: at.index + 1,
           },
-          slot: settled.slot,
+          slot: over && settled.slot === slot ? h.slot : settled.slot,
           cost: h.cost + costAfter(h, e, judged),
           brokenLine: settled.round.broken ? e.raw.line : h.brokenLine,
         });

@@ -132,8 +132,9 @@ const BEHIND =
 /** "White from here", "Tie on white and cut the main colour": one shade, and nothing else that it could be. */
 function soleShade(c: Cursor): string | undefined {
   const { tokens } = c;
-  if (tokens.length > MOST_SOLE || tokens.some((t) => TALKS.test(t.text) || t.kind === "number"))
-    return undefined;
+  // "One round in white:" above the round.
+  const counts = tokens.some((t, i) => t.kind === "number" && !isRoundWord(tokens[i + 1]?.text ?? ""));
+  if (counts || tokens.length > MOST_SOLE || tokens.some((t) => TALKS.test(t.text))) return undefined;
   const found = new Set<string>();
   for (c.at = 0; !c.done;) {
     const from = c.at;

@@ -1,6 +1,7 @@
 import { isRoundWord } from "../labels";
 import { RING } from "./listed";
 import type { Token } from "../tokens";
+import { SHADES, TONES } from "../words/shades";
 
 /** How far into a line its number may stand. */
 const REACH = 4;
@@ -184,7 +185,11 @@ const closes = (tokens: readonly Token[], i: number, number: number): boolean =>
 
 /** Ways that are read without help: "Rnd 3", "R3:", "3.", "3)", "(3)". */
 function known(before: readonly Token[], after: readonly Token[]): boolean {
-  const words = before.filter((t) => t.kind === "word");
+  const all = before.filter((t) => t.kind === "word");
+  // "RED R1", "A Rnd 1": a colour, or her letter for one, in front of a label.
+  const lead = all.findIndex((t) => !SHADES.has(t.text) && !TONES.has(t.text));
+  const lettered = lead === 0 && all.length === 2 && /^[a-h]$/.test(all[0]?.text ?? "");
+  const words = isRoundWord(all.at(-1)?.text ?? "") ? all.slice(lettered ? 1 : Math.max(0, lead)) : all;
   const signs = before.filter((t) => t.kind === "mark").map((t) => t.text);
   if (words.length === 1 && isRoundWord(words[0]?.text ?? "")) return !signs.some((t) => /^[([<]$/.test(t));
   if (words.length > 0) return false;

@@ -1,12 +1,19 @@
 import { readShade } from "../colours";
 import type { Cursor } from "../cursor";
 import { isRoundWord } from "../labels";
-import { spoken } from "../tokens";
+import { spoken, type Token } from "../tokens";
+import { SHADES, TONES } from "../words/shades";
 
 /** What colours the rounds of a part have, told in a sentence. */
 export type Stripes =
   | { readonly kind: "cycle"; readonly bands: readonly Band[] }
-  | { readonly kind: "ranges"; readonly ranges: readonly Range[] };
+  /** `rest`: of the rounds that no range holds; undefined where they keep the colour that they have. */
+  | {
+      readonly kind: "ranges";
+      readonly ranges: readonly Range[];
+      readonly over?: true;
+      readonly rest?: string;
+    };
 interface Band {
   readonly slot: string;
   readonly rounds: number;
@@ -25,7 +32,7 @@ const MOST_BANDS = 24;
 /** The colour of a round by its number, from one; undefined where the sentence says nothing of it. */
 export function stripeAt(stripes: Stripes, number: number): string | undefined {
   if (stripes.kind === "ranges")
-    return stripes.ranges.find((r) => number >= r.first && number <= r.last)?.slot;
+    return stripes.ranges.find((r) => number >= r.first && number <= r.last)?.slot ?? stripes.rest;
   const all = stripes.bands.reduce((sum, b) => sum + b.rounds, 0);
   let left = (number - 1) % all;
   for (const band of stripes.bands) {
@@ -99,21 +106,48 @@ function numbersAt(c: Cursor): readonly { first: number; last: number }[] | unde
   }
 }
 
-/** "Rounds 1-2 in A, rounds 3-4 in B", "use A for rounds 1-3 and B for rounds 4-6", "A: rnds 1-3. B: …". */
+const onlyColours = (t: Token): boolean =>
+  (t.kind !== "word" && !/^[([|]$/.test(t.text)) ||
+  isRoundWord(t.text) ||
+  SHADES.has(t.text) ||
+  TONES.has(t.text) ||
+  /^(work|worked|working|use|using|in|with|are|is|for|and|the|yarn|colou?r|stripes?|to)$/.test(t.text);
+/** Of all rounds that are not named. */
+const REST = /^(all|others?|rest|remaining|else|everything)$/;
+const EXCEPT = /^(except|but|only)$/;
+/** From a round on, and not in it alone. */
+const ON_FROM = /^(from|after|until|till|before|at|on|onwards?|start|change|changing|switch|swap)$/;
+
+/**
+ * "Rounds 1-2 in A, rounds 3-4 in B", "use A for rounds 1-3 and B for rounds 4-6", "A: rnds 1-3. B: …"; and of some
+ * rounds only: "rounds 4 and 6 are white", "red for all rounds except 4 and 6, which are white".
+ */
 function rangesIn(c: Cursor): Stripes | undefined {
   const ranges: Range[] = [];
-  let open: { slot: string | undefined; spans: readonly { first: number; last: number }[] | undefined } = {
-    slot: undefined,
-    spans: undefined,
-  };
+  let rest: string | undefined;
+  let open: {
+    slot: string | undefined;
+    spans: readonly { first: number; last: number }[] | "rest" | undefined;
+  } = { slot: undefined, spans: undefined };
   const close = () => {
     if (open.slot === undefined || !open.spans) return;
-    for (const s of open.spans) ranges.push({ slot: open.slot, ...s });
+    if (open.spans === "rest") rest = open.slot;
+    else for (const s of open.spans) ranges.push({ slot: open.slot, ...s });
     open = { slot: undefined, spans: undefined };
   };
   c.at = 0;
   while (!c.done) {
-    const spans = c.attempt(() => (isRoundWord(c.text()) ? (c.at++, numbersAt(c)) : undefined));
+    const spans = c.attempt(() => {
+      const names = isRoundWord(c.text()) || EXCEPT.test(c.text());
+      if (names) return (c.at++, c.take("rounds", "rnds", "for", "in"), numbersAt(c));
+      return undefined;
+    });
+    if (!spans && REST.test(c.text())) {
+      while (REST.test(c.text()) || isRoundWord(c.text())) c.at++;
+      open = { ...open, spans: "rest" };
+      close();
+      continue;
+    }
     const shade = spans ? undefined : shadeAt(c);
     if (spans) open = { ...open, spans };
     else if (shade !== undefined) open = { ...open, slot: shade };
@@ -122,7 +156,12 @@ function rangesIn(c: Cursor): Stripes | undefined {
     close();
   }
   const slots = new Set(ranges.map((r) => r.slot));
-  return slots.size > 1 && ranges.length <= MOST_BANDS ? { kind: "ranges", ranges } : undefined;
+  if (ranges.length === 0 || ranges.length > MOST_BANDS) return undefined;
+  if (slots.size > 1 && rest === undefined) return { kind: "ranges", ranges };
+  if (c.tokens.some((t) => ON_FROM.test(t.text))) return undefined;
+  // One colour alone: nothing else may be said, or the rounds are those of another part.
+  if (slots.size === 1 && rest === undefined && !c.tokens.every(onlyColours)) return undefined;
+  return { kind: "ranges", ranges, over: true, ...(rest === undefined ? {} : { rest }) };
 }
 
 /** "Odd rounds in A, even rounds in B". */

@@ -268,6 +268,19 @@ class Builder {
     });
   }
 
+  /** "(sc, dec) x 6 in red (12)": the shade of the repeat that stands right before it, at the end of the work. */
+  private colouredBehind(p: Extract<Piece, { kind: "nodes" }>, items: Node[]): boolean {
+    const [shade] = p.nodes;
+    const before = items[items.length - 1];
+    const next = this.peek();
+    if (p.nodes.length !== 1 || shade?.kind !== "colour" || before?.kind !== "group") return false;
+    if (this.peek(-2)?.kind === "separator" || !/^(in|with|using)\b/i.test(this.words(p))) return false;
+    if (next && next.kind !== "total" && !(next.kind === "separator" && this.peek(1)?.kind === "total"))
+      return false;
+    items.splice(items.length - 1, 0, shade);
+    return true;
+  }
+
   private bracket(p: Extract<Piece, { kind: "open" }>, items: Node[], depth: number): void {
     if (depth >= MAX_NESTING) {
       this.report(p, { code: "too-large", what: "nesting", limit: MAX_NESTING });
@@ -455,6 +468,7 @@ class Builder {
         return;
       }
       case "nodes":
+        if (this.colouredBehind(p, items)) return;
         for (const n of p.nodes) {
           if (n.kind === "start" && n.start === "ring") this.ringed = span;
           if (n.kind === "event" && n.event.kind === "length-asked")
