@@ -3,7 +3,7 @@ import { createServer } from "node:http";
 import { pathToFileURL } from "node:url";
 import path from "node:path";
 import pino from "pino";
-import { connect } from "../db/connect";
+import { connect, pagesUrl } from "../db/connect";
 import { metricsOf, serveMetrics } from "../app/server/observe";
 import { createApp, type BuildModule } from "../app/server/http";
 import { keepCopies } from "../app/server/daily";
@@ -30,7 +30,7 @@ async function main(): Promise<void> {
       `HOST=${host} would open Lapka to the network without TLS. Leave HOST out, put a proxy that speaks TLS before it and name its address in LAPKA_ORIGIN (docs/running.md).`,
     );
   const log = pino({ level: process.env.LAPKA_LOG ?? "warn" }, pino.destination(2));
-  const { db, close, pool } = connect(url);
+  const { db, close, pool } = connect(pagesUrl(url, process.env.DATABASE_PAGES_URL));
   const build = (await import(pathToFileURL(path.resolve("build/server/index.js")).href)) as BuildModule;
   const token = process.env.LAPKA_TOKEN;
   const open = process.env.LAPKA_OPEN === "1";

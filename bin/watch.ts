@@ -109,7 +109,7 @@ class StandIn {
       {
         stdio: ["ignore", "pipe", "inherit"],
         ...this.user,
-        env: { ...process.env, [this.keyName]: this.key, DATABASE_URL: "" },
+        env: { ...process.env, [this.keyName]: this.key, DATABASE_URL: "", DATABASE_PAGES_URL: "" },
       },
     );
     child.stdout.on("data", (c: Buffer) => {
@@ -167,9 +167,9 @@ const bash = (script: string): Promise<string> =>
     ),
   );
 
-const startDatabase = async (): Promise<string> => {
-  const out = await bash(`start_database "${dir}" >&2; echo "$DATABASE_URL"`);
-  return out.split("\n").at(-1) ?? "";
+const startDatabase = async (): Promise<void> => {
+  const out = await bash(`start_database "${dir}" >&2; echo "$DATABASE_URL $DATABASE_PAGES_URL"`);
+  [process.env.DATABASE_URL, process.env.DATABASE_PAGES_URL] = out.split("\n").at(-1)?.split(" ") ?? [];
 };
 const databasePid = (): number | undefined => {
   try {
@@ -245,7 +245,7 @@ async function main(): Promise<void> {
   process.env.LAPKA_COPIES = copies;
   if (ownDatabase) {
     say("Starting the private database");
-    process.env.DATABASE_URL = await startDatabase();
+    await startDatabase();
   }
   say(args.includes("--demo") ? "Preparing the demo workshop" : "Preparing the database");
   await run(["--import", "tsx", "demo/prepare.ts", ...args]);

@@ -22,6 +22,19 @@ const SESSIONS = [
  */
 const IN_A_CLUSTER = "set session wsrep_sync_wait = 7";
 
+/**
+ * Where the pages' connections go: the same database by a user who reads and writes rows and may not change tables,
+ * so that a statement that should never be cannot drop them. `url` where there is no such user, or it is one of
+ * another server.
+ */
+export function pagesUrl(url: string, pages: string | undefined): string {
+  if (!pages) return url;
+  const [own, least] = [new URL(url), new URL(pages)];
+  if (own.host !== least.host) return url;
+  least.pathname = own.pathname;
+  return least.href;
+}
+
 /** A pool for the given server. Dates are UTC both ways; `close` ends all connections. */
 export function connect(url: string): {
   db: Database;

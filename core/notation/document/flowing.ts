@@ -92,6 +92,7 @@ const allRound = (t: Token): boolean => /^(around|round|each|every|even|plain|st
 
 /** "(6)", "(6 stitches)": the bracket that closes at token `i` holds what a round comes to. */
 const closesSum = (tokens: readonly Token[], i: number): boolean =>
+  tokens[i]?.text === ")" &&
   tokens.slice(Math.max(0, i - 3), i).some((t, k, all) => t.text === "(" && all[k + 1]?.kind === "number");
 
 /** "Body:", "EYES, 2.": where a name in front of the rounds ends. */
@@ -174,7 +175,11 @@ function bestCut(
       const before = best[j];
       if (!before) continue;
       const [begin, end] = [pieces[j]?.from ?? 0, pieces[i - 1]?.to ?? 0];
-      const got = livesOn(tokens.slice(begin, end), before.live, lives);
+      // "inc5 (10), 10": a number alone behind a sum is no other sum.
+      const plain = end - begin === 1 && tokens[begin]?.value === before.live && closesSum(tokens, begin - 2);
+      const got = plain
+        ? { live: before.live, round: true }
+        : livesOn(tokens.slice(begin, end), before.live, lives);
       if (!got || (!got.round && j < i - 1)) continue;
       // "…, all the way round (8)" ends what stands before it.
       const begun = `${tokens[begin]?.text ?? ""} ${tokens[begin + 1]?.text ?? ""}`;

@@ -10,7 +10,8 @@ const FEWEST = 3;
 const goesOver = (words: readonly Token[]): boolean =>
   /^(even|plain|straight)$/.test(words[0]?.text ?? "") || repeated(words).many > 1;
 const MOST_TOKENS = 400;
-const SIGNS = ["/", ";", "|", ",", "."] as const;
+// An arrow is an equals sign by the time it is read.
+const SIGNS = ["/", ";", "|", ">", ",", ".", "="] as const;
 /** Where each round ends in its sum, a comma parts them, and "sc/inc (18)" is one of them. */
 export const COMMA = [","] as const;
 

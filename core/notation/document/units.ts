@@ -191,7 +191,14 @@ const numbered = (tokens: readonly Token[], i: number, next: number): boolean =>
   tokens[i]?.kind === "number" &&
   /^[.)]$/.test(tokens[rangeEnd(tokens, i) + 1]?.text ?? "") &&
   (/^[/|;:]$/.test(tokens[i - 1]?.text ?? "") ||
-    (tokens[i]?.value === next && (i === 0 || behindSum(tokens, i))));
+    (tokens[i]?.value === next && (i === 0 || behindSum(tokens, i) || unopened(tokens, i))));
+
+/** "1) 5 sc MR 2) inc x5 = 10 3) …": what shuts behind the number was opened nowhere. */
+const unopened = (tokens: readonly Token[], i: number): boolean =>
+  tokens[rangeEnd(tokens, i) + 1]?.text === ")" &&
+  tokens[i - 1]?.kind !== "mark" &&
+  tokens.slice(Math.max(0, i - MOST_OPEN), i).findLast((t) => /^[()]$/.test(t.text))?.text !== "(";
+const MOST_OPEN = 24;
 
 /** "4", "4-6", "4 thru 6", "R4 to R6", "4.-6.": the last number of the label whose first one stands at `at`. */
 function rangeEnd(tokens: readonly Token[], at: number): number {
@@ -211,19 +218,21 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
   let last = 0;
   let worked = true;
   for (let i = 0; i < tokens.length - 1; i++) {
-    const worded = isRoundWord(tokens[i]?.text ?? "") && tokens[i + 1]?.kind === "number";
-    const at = worded ? i + 1 : i;
+    // "1st rnd 5 sc, 2nd rnd …" as well.
+    const ordered = tokens[i]?.kind === "ordinal" && isRoundWord(tokens[i + 1]?.text ?? "");
+    const worded = ordered || (isRoundWord(tokens[i]?.text ?? "") && tokens[i + 1]?.kind === "number");
+    const at = worded && !ordered ? i + 1 : i;
     const n = tokens[at];
     if (!n || !(worded || numbered(tokens, i, last + 1))) {
       worked ||= tokens[i]?.kind !== "mark";
       continue;
     }
     if (n.value !== last + 1 || !worked) return NO_LABELS;
-    const to = rangeEnd(tokens, at);
+    const to = ordered ? at : rangeEnd(tokens, at);
     found.push(i);
     last = tokens[to]?.value ?? n.value;
     worked = false;
-    i = to;
+    i = ordered ? at + 1 : to;
   }
   // "1. 5 sc MR | 2. inc (10)", "1. 4 sc (4) 2. inc (8)": parted by a stroke or a sum, two are enough.
   const second = found[1] ?? 0;
