@@ -67,6 +67,7 @@ export default [
     route("recover", "routes/recover.tsx"),
     route("not-yours", "routes/not-yours.ts"),
     route("settings", "routes/settings.tsx"),
+    route("settings/delete", "routes/workshop-delete.tsx"),
     route("bin", "routes/bin.tsx"),
     route("*", "routes/missing.tsx"),
   ]),

@@ -11,6 +11,7 @@ const views: Record<string, string> = {
   "New item": "/items/new",
   "New run": "/runs/new",
   Settings: "/settings",
+  "Delete a workshop": "/settings/delete",
   Bin: "/bin",
   Stocktake: "/materials/stocktake",
   Buy: "/materials/buy",

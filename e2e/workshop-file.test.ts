@@ -3,7 +3,8 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { axeFinds, openPage, Person, startSite, type Site } from "./harness";
+import { listWorkshops } from "../db/queries/workshops";
+import { axeFinds, clickText, openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
 let folder: string;
@@ -69,6 +70,30 @@ describe("the whole workshop as one file", () => {
     await page.goto(site.url + (link ?? ""));
     await me.settle();
     expect(await page.$$eval("h1", (all) => all.length)).toBeGreaterThan(0);
+    await end();
+  });
+  it("a workshop is deleted by its name, and what is beside it stays", async () => {
+    const before = await listWorkshops(site.db);
+    const { page, end } = await openPage(site, { refused: true });
+    const me = new Person(page, "keyboard");
+    await page.goto(`${site.url}/settings`);
+    await me.settle();
+    await me.press('#file a[href="/settings/delete"]');
+    await me.waitText("There is no way back from here");
+    const name = await page.$eval("h1", (h) => h.textContent.replace(/^Delete “|”$/g, ""));
+    expect(name).toBe(before[0]?.name);
+    await me.fill('main [name="name"]', "Another stall");
+    await clickText(page, "main button", "Delete it for good");
+    await me.waitText("This is not its name");
+    expect((await listWorkshops(site.db)).length).toBe(before.length);
+    await me.fill('main [name="name"]', name);
+    await clickText(page, "main button", "Delete it for good");
+    await page.waitForFunction(() => location.pathname === "/");
+    const after = await listWorkshops(site.db);
+    expect(after.map((w) => w.id)).toEqual(before.slice(1).map((w) => w.id));
+    await page.goto(`${site.url}/items`);
+    await me.settle();
+    expect(await me.text()).toContain("Puffin keychain");
     await end();
   });
   it("sealed with a phrase it opens with that phrase alone", async () => {

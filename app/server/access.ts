@@ -30,6 +30,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   "workshop-zip": "own",
   "workshop-bring": "own",
   "workshop-sealed": "own",
+  "workshop-delete": "own",
   "trail-csv": "own",
   // Where anybody's day begins: who has another page for that is led there.
   today: "any",

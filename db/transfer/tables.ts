@@ -6,7 +6,7 @@ import * as schema from "../schema";
  * People and what they sign in with are an installation's, not a workshop's; acts and beats mean nothing
  * elsewhere.
  */
-const STAYS: ReadonlySet<MySqlTable> = new Set<MySqlTable>([
+export const STAYS: ReadonlySet<MySqlTable> = new Set<MySqlTable>([
   schema.account,
   schema.member,
   schema.session,

@@ -5,19 +5,22 @@ import { PhraseField } from "./door";
 import { PasskeyButton, usePasskeys } from "./passkey-button";
 import type { Wrongs } from "./schema";
 
-/** Asks once more who sits there, before people or keys are changed. */
+/** Asks once more who sits there, before people or keys are changed, or a workshop goes. */
 export function ProveForm({
   action,
   wrongs,
   passkeys,
   what,
+  does = "changed",
 }: {
-  action: "/people" | "/account";
+  action: "/people" | "/account" | "/settings/delete";
   wrongs: Wrongs | undefined;
   /** Passkeys can be used at this address. */
   passkeys: boolean;
   /** "who comes in" */
   what: string;
+  /** What is done with it. */
+  does?: "changed" | "deleted";
 }) {
   const submit = useSubmit();
   const able = usePasskeys() && passkeys;
@@ -28,7 +31,7 @@ export function ProveForm({
         <Small>good for a quarter of an hour</Small>
       </SheetHead>
       <p style={{ marginBottom: 10 }}>
-        You came in a while ago. Before {what} is changed, show once more that it is you.
+        You came in a while ago. Before {what} is {does}, show once more that it is you.
       </p>
       <WorkForm action={action}>
         <input type="hidden" name="intent" value="prove" />

@@ -1,6 +1,6 @@
 import { Download, FolderInput, LockKeyhole } from "lucide-react";
 import { useRef, useState } from "react";
-import { Form } from "react-router";
+import { Form, Link } from "react-router";
 import { Badge, Button, ButtonLink, Row, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Field, Input } from "../../ui/field";
 import { LEAST_LETTERS, MOST_LETTERS } from "../accounts/letters";
@@ -134,6 +134,9 @@ export function FilePanel() {
           <Small>What is brought in becomes a workshop of its own; nothing of this one is changed.</Small>
         )}
       </div>
+      <p style={{ marginTop: 12 }}>
+        <Link to="/settings/delete">Delete this workshop…</Link>
+      </p>
     </Sheet>
   );
 }

@@ -123,6 +123,7 @@ const WORDS: Readonly<Record<string, string>> = {
   undo: "brought something back from the bin",
   workshops: "began a workshop",
   begin: "became the owner",
+  "workshop-delete": "showed again who they are",
   "workshop-bring": "brought this workshop in from a file",
 };
 
