@@ -66,7 +66,7 @@ async function tried(seed: number, file: Uint8Array, read: (bytes: Uint8Array) =
   return refused;
 }
 
-const buffer = (bytes: Uint8Array): ArrayBuffer => Uint8Array.from(bytes).buffer;
+const buffer = (bytes: Uint8Array): ArrayBuffer => Uint8Array.from(bytes).buffer as ArrayBuffer;
 
 describe("files that were spoilt on the way, or on purpose", () => {
   it("Word files", async () => {
