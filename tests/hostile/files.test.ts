@@ -16,7 +16,7 @@ const TRIES = Number(process.env.LAPKA_FUZZ ?? 400);
 
 /** Bytes with some of them turned, cut out, doubled or put in. */
 function mutated(draw: Draw, from: Uint8Array): Uint8Array {
-  let bytes = Uint8Array.from(from);
+  let bytes: Uint8Array = Uint8Array.from(from);
   for (let n = 1 + draw(6); n > 0; n--) {
     const at = draw(bytes.length);
     const end = Math.min(bytes.length, at + 1 + draw(64));
