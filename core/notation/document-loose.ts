@@ -353,6 +353,9 @@ export abstract class LooseReader extends HeadingsReader {
           firstNode.kind === "start" ||
           firstNode.kind === "evenly"));
     if (this.closes(tokens, nodes, line)) return "continuation";
+    // "Ch 1 at the start of each round (not counted)" is a habit, and no chain to begin with.
+    const words = tokens.map((t) => t.text).join(" ");
+    if (!fabric && /\bat the (?:start|beginning) (?:of|does|is|doesn't|never)\b/.test(words)) return "note";
     if (!fabric && (start || work.length > 0) && strict) {
       // "Ch 7." or "Make a magic ring." before the first round.
       this.closeRound();

@@ -96,6 +96,7 @@ const NOTHING_SEEN: Omit<Seen, "labels" | "atStart"> = {
 };
 const WORKING =
   /^(around|even|evenly|mr|mc|ring|rep|repeat|same|as|each|every|all|straight|plain|unchanged|without|ditto|above)$/;
+const STEPS = /^(attach|sew|pin|embroider|glue|weave|stuff|fill|insert|fasten|tie|thread|place)$/;
 /** "Crochet 2 stitches together", "work always two tog": a decrease with no word for it. */
 const merges = (t: readonly Token[]): boolean =>
   t.some(
@@ -543,7 +544,8 @@ export class DocumentReader extends LooseReader {
       const rest = tokens.slice(r.to);
       const work =
         this.hasCountedWork(rest) ||
-        rest.some((t) => WORKING.test(t.text)) ||
+        // "3. Attach the ring" is a step, though a ring stands in it.
+        (rest.some((t) => WORKING.test(t.text)) && !STEPS.test(rest[0]?.text ?? "")) ||
         unchanged(this.cursor(rest)) ||
         beginsPlainly(this.cursor(rest)) ||
         signedAt(rest, 0) ||

@@ -142,7 +142,7 @@ export function readEvent(c: Cursor, end: number): PatternEvent | undefined {
     const n = at > 0 ? words[at - 1] : undefined;
     return { kind: "sew", stitches: n?.kind === "number" ? n.value : undefined };
   }
-  if (has(/^(embroider|embroidered)$/))
+  if (has(/^(embroider|embroidered|satin|backstitch|french)$/))
     return { kind: "embroider", stitches: stitchesIn(words), count: howMany(words), ...inShade(c, end) };
   if (has(/^(keyring|keychain|hanger|ring|loop)$/) && PLACE.test(first)) return { kind: "hang" };
   return undefined;
@@ -157,7 +157,7 @@ function seamOf(words: readonly Word[], has: (re: RegExp) => boolean): PatternEv
     if (
       t.kind === "number" &&
       /^(st|sts|stitch|stitches|sc|dc|pairs)$/.test(words[i + 1]?.text ?? "") &&
-      !/^(apart|wide|high|long|between)$/.test(words[i + 2]?.text ?? "")
+      !/^(apart|wide|high|long|between|from|away|above|below|behind)$/.test(words[i + 2]?.text ?? "")
     )
       edges.push(i);
   });

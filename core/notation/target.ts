@@ -737,7 +737,9 @@ function readPlace(c: Cursor, t: Target): boolean {
   const noun =
     isStitchNoun(c.text()) ||
     NOUN.has(c.text()) ||
-    (c.is("loop") && t.place === "nth-chain" && c.text(1) === "from");
+    (c.is("loop") && t.place === "nth-chain" && c.text(1) === "from") ||
+    // "2 sc in each loop": what stands there is what the last round left free.
+    (c.is("loop", "loops", "lp") && t.place === "each");
   if (
     noun &&
     !(c.kind(1) === "number" && c.text(1) !== "" && NOUN.has(c.text()) && !isStitchNoun(c.text()) && !moved)

@@ -20,6 +20,8 @@ const BEGINS_WITH_THREE =
  * practice, no source).
  */
 const TALL_RING = /\b1[0-6] ?dcs? (?:in(?:to|side)?|to)\b[^\n,]{0,12}\b(?:mr|mc|ring|circle|loop)\b/;
+/** "dc (UK) / sc (US)", "dc means single crochet for US readers". */
+const DC_IS_SC = /\bdc ?(?:means|=|is)(?: an?| the| us)* (?:sc|single)\b|\bdc \(uk\)/;
 /** "(2 SC, inc)", "SC in each of next 3 sts, dec": the stitch that stands between increases or decreases. */
 const between = (stitch: string) => {
   const place = "(?: \\d+| in [a-z ]{0,16}(?:\\d+(?: ?(?:sts?|stitch(?:es)?))?|sts?|stitch(?:es)?))";
@@ -49,6 +51,7 @@ export function recogniseTerms(plain: string, otherwise: Terms = "us"): TermsRea
     )
   )
     return { terms: "us", reason: "the text says US terms" };
+  if (DC_IS_SC.test(plain)) return { terms: "uk", reason: "the text says that its “dc” is the US “sc”" };
   const count = (re: RegExp) => (plain.match(re) ?? []).length;
   const us = count(/(?<![a-z])(sc|scs|sc\d+tog|hdc|hdcs|single crochets?|half double crochets?)(?![a-z])/g);
   const tall = THREE_CHAINS.test(plain) || BEGINS_WITH_THREE.test(plain);

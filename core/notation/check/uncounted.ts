@@ -29,7 +29,11 @@ export function uncountedOf(
   parts: readonly CheckedPart[],
   terms: Terms,
 ): readonly Uncounted[] {
-  const held = heldSpans(raw, parts, raw.lines, lines);
+  const shapes = (line: Line): boolean => {
+    const c = new Cursor(tokenize(plain, line.from, line.to), source);
+    return c.tokens.some((t, i) => t.kind === "word" && ((c.at = i), shapesRound(c, terms)));
+  };
+  const held = heldSpans(raw, parts, raw.lines, lines, shapes);
   const firstRound = firstRoundOf(parts)?.line ?? Infinity;
   const unread = parts.flatMap((p) => p.rounds.flatMap((r) => r.nodes.filter((n) => n.kind === "unknown")));
   const out: Uncounted[] = [];
@@ -91,12 +95,16 @@ function counts(tokens: readonly Token[], i: number, c: Cursor, terms: Terms): b
   return stitch !== undefined && stitch.kind !== "generic";
 }
 
+/** An increase or a decrease: whatever else a line does, it has a round in it. */
+const shapesRound = (c: Cursor, terms: Terms): boolean => /^(inc|dec)/.test(readStitch(c, terms)?.kind ?? "");
+
 /** Spans of the text that are held by something, in order and without overlap. */
 function heldSpans(
   raw: RawPattern,
   parts: readonly CheckedPart[],
   kinds: readonly LineReading[],
   lines: readonly Line[],
+  shapes: (line: Line) => boolean,
 ): readonly Span[] {
   const spans: Span[] = [];
   const add = (s: Span) => void (s.to > s.from && spans.push({ from: s.from, to: s.to }));
@@ -105,7 +113,8 @@ function heldSpans(
   };
   for (const { line, kind } of kinds) {
     const at = lines[line - 1];
-    if (at && WHOLE.has(kind)) add(at);
+    // "Stuff, then decrease six times": what is done holds the line, unless stitches are lost in it.
+    if (at && WHOLE.has(kind) && !(kind === "event" && shapes(at))) add(at);
   }
   for (const p of raw.parts) {
     // "Wing x 2, yellow. MR 6, …": the name and how many to make stand on the line of the first round.

@@ -30,7 +30,9 @@ export function labelInside(
 ): boolean {
   const at = LEADS.test(tokens[i]?.text ?? "") ? i + 1 : i;
   if (!namesRound(tokens, tokens[at]?.text === "the" ? at + 1 : at)) return false;
-  const from = tokens.findLastIndex((t, k) => k < i && /^[.;!]$/.test(t.text)) + 1;
+  // A sentence that is longer is not gone through: a line may have many thousands of words.
+  let from = i;
+  while (from > 0 && i - from <= MOST_IN_FRONT && !/^[.;!]$/.test(tokens[from - 1]?.text ?? "")) from--;
   const front = tokens.slice(from, i);
   if (front.length > MOST_IN_FRONT || !front.some((t) => t.kind === "word" && !PARTS.test(t.text)))
     return false;

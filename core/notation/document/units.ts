@@ -3,6 +3,7 @@ import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
 import { bareLabels } from "./bare-labels";
+import { withoutEndCommas } from "./comma-ended";
 import { doingLabels } from "./doing";
 import { equates, explains } from "./explains";
 import { flowing, type Live } from "./flowing";
@@ -57,7 +58,8 @@ export function unitsOf(
   let spaced = true;
   let live: number | undefined;
   const written = lines.map((line) => tokensOf(plain, line.from, line.to, aliases));
-  const read = bareLabels(ownLabels(sumsInFront(written, works), works), lives);
+  const parted = withoutEndCommas(written, lives);
+  const read = bareLabels(ownLabels(sumsInFront(parted, works), works), lives);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
     const own = bracketedLabels(doingLabels(bareOf(all, works), works));

@@ -396,6 +396,8 @@ function shadeEnds(c: Cursor, i: number): boolean {
 /** Signs and words that stitches may begin behind. */
 const MAY_BEGIN = /^(?:[(\[{<,*;:+]|and|then|with|blo|flo|bl|fl|loops?|only|still)$/;
 
+const LOOPS = words("blo flo bl fl");
+
 /** A number with its stitch left out: "(2, inc)", "R5: 24". */
 export const numberAlone: Phrase = {
   name: "number alone",
@@ -426,7 +428,7 @@ export const numberAlone: Phrase = {
       c.is("x", "*") &&
       c.kind(1) === "number" &&
       (c.kind(2) === "mark" || c.kind(2) === "end");
-    const goesOn = c.is("+", ">", "around", "along", "across", "in", "into", "again", "once", "still");
+    const goesOn = c.is("+", ">", "around", "along", "across", "in", "into", "again", "once", "still") || LOOPS.has(c.text());
     // "18 for 3 rounds", "18 x 3 rounds".
     const rounds = c.is("for", "x", "*", "over") && c.kind(1) === "number" && isRoundWord(c.text(2));
     if (!(ends(c) || repeated || goesOn || rounds)) return NONE;

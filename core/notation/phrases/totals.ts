@@ -261,7 +261,9 @@ export const totalAhead: Phrase = {
     if (c.at > 0) return NONE;
     const n = c.number();
     if (n === undefined || !Number.isInteger(n) || c.text() === "x") return NONE;
-    const begins = c.is("(", "[", "*") || c.kind() === "number" || stitchAhead(c, x);
+    // "18 flo (1, inc)".
+    const opens = /^[([*]$/.test(c.text(/^(?:blo|flo|bl|fl)$/.test(c.text()) ? 1 : 0));
+    const begins = opens || c.kind() === "number" || stitchAhead(c, x);
     return begins
       ? [
           {
