@@ -428,7 +428,9 @@ export const numberAlone: Phrase = {
       c.is("x", "*") &&
       c.kind(1) === "number" &&
       (c.kind(2) === "mark" || c.kind(2) === "end");
-    const goesOn = c.is("+", ">", "around", "along", "across", "in", "into", "again", "once", "still") || LOOPS.has(c.text());
+    const goesOn =
+      c.is("+", ">", "around", "along", "across", "in", "into", "again", "once", "still") ||
+      LOOPS.has(c.text());
     // "18 for 3 rounds", "18 x 3 rounds".
     const rounds = c.is("for", "x", "*", "over") && c.kind(1) === "number" && isRoundWord(c.text(2));
     if (!(ends(c) || repeated || goesOn || rounds)) return NONE;
