@@ -30,7 +30,10 @@ async function main(): Promise<void> {
       `HOST=${host} would open Lapka to the network without TLS. Leave HOST out, put a proxy that speaks TLS before it and name its address in LAPKA_ORIGIN (docs/running.md).`,
     );
   const log = pino({ level: process.env.LAPKA_LOG ?? "warn" }, pino.destination(2));
-  const { db, close, pool } = connect(pagesUrl(url, process.env.DATABASE_PAGES_URL));
+  const pages = pagesUrl(url, process.env.DATABASE_PAGES_URL);
+  if (process.env.DATABASE_PAGES_URL && pages === url)
+    log.warn("DATABASE_PAGES_URL names another server than DATABASE_URL: pages use DATABASE_URL");
+  const { db, close, pool } = connect(pages);
   const build = (await import(pathToFileURL(path.resolve("build/server/index.js")).href)) as BuildModule;
   const token = process.env.LAPKA_TOKEN;
   const open = process.env.LAPKA_OPEN === "1";

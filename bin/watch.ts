@@ -169,7 +169,9 @@ const bash = (script: string): Promise<string> =>
 
 const startDatabase = async (): Promise<void> => {
   const out = await bash(`start_database "${dir}" >&2; echo "$DATABASE_URL $DATABASE_PAGES_URL"`);
-  [process.env.DATABASE_URL, process.env.DATABASE_PAGES_URL] = out.split("\n").at(-1)?.split(" ") ?? [];
+  const [url = "", pages = ""] = out.split("\n").at(-1)?.split(" ") ?? [];
+  process.env.DATABASE_URL = url;
+  process.env.DATABASE_PAGES_URL = pages;
 };
 const databasePid = (): number | undefined => {
   try {

@@ -28,6 +28,7 @@ function inOrder(words: readonly string[], kinds: readonly RegExp[]): boolean {
   return next === kinds.length;
 }
 
+const HABIT = /\bat the (?:start|beginning) (?:of|does|is|doesn't|never)\b/;
 const stopBefore = (t: Token): Token => ({ kind: "mark", text: ".", value: NaN, from: t.from, to: t.from });
 
 /** Words of "Begin at the nose of the mouse:". */
@@ -354,8 +355,7 @@ export abstract class LooseReader extends HeadingsReader {
           firstNode.kind === "evenly"));
     if (this.closes(tokens, nodes, line)) return "continuation";
     // "Ch 1 at the start of each round (not counted)" is a habit, and no chain to begin with.
-    const words = tokens.map((t) => t.text).join(" ");
-    if (!fabric && /\bat the (?:start|beginning) (?:of|does|is|doesn't|never)\b/.test(words)) return "note";
+    if (!fabric && HABIT.test(tokens.map((t) => t.text).join(" "))) return "note";
     if (!fabric && (start || work.length > 0) && strict) {
       // "Ch 7." or "Make a magic ring." before the first round.
       this.closeRound();

@@ -313,10 +313,10 @@ export class DocumentReader extends LooseReader {
     const under = below && (below.line === unit.line || decisions[i + 1]?.kind !== "label");
     const two = unit.atStart && under && namesAnother(unit.tokens);
     const tokens = two ? [...unit.tokens, ...below.tokens] : unit.tokens;
-    const limb =
-      decisions[i]?.kind === "other" && !this.hasCountedWork(tokens) ? limbBegun(tokens) : undefined;
+    const limb = decisions[i]?.kind === "other" ? limbBegun(tokens) : undefined;
     const on = decisions[i + 1];
-    if (limb !== undefined && on?.kind === "label" && on.reading.label.first === done + 1) {
+    const begins = on?.kind === "label" && on.reading.label.first === done + 1;
+    if (limb !== undefined && begins && !this.hasCountedWork(tokens)) {
       const reading = { ...twinOf(limb, part, unit.line), rest: [] };
       this.loose([...tokens], unit.line);
       this.takeHeading({ kind: "heading", reading }, unit.line);

@@ -10,7 +10,7 @@ const AT_ONCE = 20_000;
 /** What of an installation is of one workshop without going along with it: who is in it, what its sessions see. */
 const BESIDE: readonly MySqlTable[] = Object.values(schema)
   .filter((t): t is typeof t & MySqlTable => is(t, MySqlTable) && STAYS.has(t))
-  .filter((t) => t !== schema.session && t !== schema.workshop);
+  .filter((t) => t !== schema.session);
 
 const workshopColumn = (table: MySqlTable): MySqlColumn | undefined =>
   getTableConfig(table).columns.find((c) => c.name === "workshop_id" || c.name === "workshopId");

@@ -102,7 +102,7 @@ describe("files that were spoilt on the way, or on purpose", () => {
 
   it("tables, Markdown, HTML and plain text in any bytes", async () => {
     const csv = strToU8('Yarn,Shade,"Weight, g"\n"Cotton ""DK""",white,"1.234,5"\n;;\n\t|\n');
-    expect(await tried(4, csv, (b) => readTable(decodeText(b)))).toBeLessThanOrEqual(TRIES);
+    expect(await tried(4, csv, (b) => readTable(decodeText(b)))).toBe(0);
     const draw = drawFrom(5);
     for (let i = 0; i < TRIES; i++) {
       const text = hostileText(draw);

@@ -3,7 +3,7 @@ import { isRoundWord } from "../labels";
 import type { Live } from "./flowing";
 import { RING } from "./listed";
 
-/** So many lines in a row that end in a comma are a list of rounds, one a line. */
+/** So many lines in a row that end in a comma, and the one that ends them, are a list of rounds, one a line. */
 const FEWEST = 3;
 const MOST_TOKENS = 60;
 
