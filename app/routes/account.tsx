@@ -12,11 +12,11 @@ import { devicesOf, endDevice, endSessions, markOf, type SessionUse } from "@db/
 import { leaveTrail } from "@db/scope";
 import { passkeysOf, removePasskey } from "@db/queries/passkeys";
 import { askForNew, keepNew, passkeySite } from "../features/accounts/passkeys.server";
-import { isProved, notProved, prove, PROVE_FIRST } from "../features/accounts/proof.server";
+import { askProof, isProved } from "../features/accounts/proof.server";
 import { AccountPage } from "../features/accounts/account-page";
 import { drawCodes, keepPhrase, phraseTrouble } from "../features/accounts/phrase.server";
 import { byPhrase } from "../features/accounts/sign-in.server";
-import { readForm, refused } from "../server/form.server";
+import { readForm } from "../server/form.server";
 import { doingIn } from "../server/scope.server";
 import { deviceOf, dropSession } from "../server/session.server";
 import { keepPage, taken } from "../ui/away";
@@ -66,15 +66,11 @@ export async function action({ request, context }: Route.ActionArgs) {
     case "end-others":
       await endSessions(db, session.accountId, session.tokenHash);
       return redirect("/account?done=others#devices");
-    case "prove": {
-      const shown = await prove(request, form, session, context);
-      return shown.ok ? redirect("/account") : notProved(shown.why, shown.status);
-    }
+    case "prove":
     case "passkey-ask":
     case "passkey-add":
     case "passkey-remove":
-      if (!isProved(session)) return refused(PROVE_FIRST, 409);
-      return keysOf(request, form, session, context);
+      return (await askProof(request, form, context, "/account")) ?? keysOf(request, form, session, context);
     case "phrase":
     case "delete":
     case "codes":

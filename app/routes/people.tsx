@@ -6,7 +6,7 @@ import { changeMember, LastOwner, listPeople, ROLES } from "@db/queries/accounts
 import { listHands } from "@db/queries/hands";
 import { invite, listInvitations, revokeInvitation } from "@db/queries/invitations";
 import { passkeySite } from "../features/accounts/passkeys.server";
-import { isProved, notProved, prove, PROVE_FIRST } from "../features/accounts/proof.server";
+import { askProof, isProved } from "../features/accounts/proof.server";
 import { PeoplePage } from "../features/accounts/people-page";
 import { wrongsOf } from "../features/accounts/schema";
 import { id } from "../forms";
@@ -51,15 +51,8 @@ const changeSchema = z.object({ id, role: z.enum(ROLES), handId });
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args);
-  const { who } = args.context.passed;
-  if (who.kind === "account") {
-    if (form.get("intent") === "prove") {
-      const shown = await prove(args.request, form, who.session, args.context);
-      return shown.ok ? redirect("/people") : notProved(shown.why, shown.status);
-    }
-    // A page that was left open must not be enough to let somebody in.
-    if (!isProved(who.session)) return refused(PROVE_FIRST, 409);
-  }
+  const asked = await askProof(args.request, form, args.context, "/people");
+  if (asked) return asked;
   const origin = publicOrigin()?.origin ?? new URL(args.request.url).origin;
   // What a link says is told once, so this answer is kept nowhere.
   if (form.get("intent") === "invite") {

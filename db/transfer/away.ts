@@ -1,4 +1,4 @@
-import { and, count, eq, is, isNotNull, sql, type SQL } from "drizzle-orm";
+import { and, count, eq, is, isNotNull } from "drizzle-orm";
 import { MySqlTable, getTableConfig, type MySqlColumn } from "drizzle-orm/mysql-core";
 import type { Database } from "../connect";
 import * as schema from "../schema";
@@ -74,13 +74,9 @@ async function freed(db: Database, t: (typeof TABLES)[number], workshopId: strin
 async function emptied(db: Database, table: MySqlTable, workshopId: string): Promise<number> {
   const column = workshopColumn(table);
   if (!column) return 0;
-  const mine: SQL = eq(column, workshopId);
   for (let rows = 0; ;) {
-    const [head] = await db.execute(
-      sql`delete from ${table} where ${mine} limit ${sql.raw(String(AT_ONCE))}`,
-    );
-    const { affectedRows } = head as unknown as { affectedRows: number };
-    rows += affectedRows;
-    if (affectedRows < AT_ONCE) return rows;
+    const [head] = await db.delete(table).where(eq(column, workshopId)).limit(AT_ONCE);
+    rows += head.affectedRows;
+    if (head.affectedRows < AT_ONCE) return rows;
   }
 }

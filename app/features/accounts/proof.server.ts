@@ -1,5 +1,6 @@
-import { data, type AppLoadContext } from "react-router";
+import { data, redirect, type AppLoadContext } from "react-router";
 import { noteProved, type SessionUse } from "@db/queries/sessions";
+import { refused } from "../../server/form.server";
 import { bySignature, passkeySite } from "./passkeys.server";
 import { byPhrase } from "./sign-in.server";
 
@@ -9,11 +10,10 @@ const PROOF_MS = 15 * 60_000;
 export const isProved = (session: Pick<SessionUse, "provedAt">, now = new Date()): boolean =>
   session.provedAt !== undefined && now.getTime() - session.provedAt.getTime() < PROOF_MS;
 
-export const PROVE_FIRST =
-  "Show first that it is you, above. Nothing was changed; what you wrote is still here.";
+const PROVE_FIRST = "Show first that it is you, above. Nothing was changed; what you wrote is still here.";
 
 /** Who sits at a browser that is signed in shows once more who they are, by phrase or by a passkey of theirs. */
-export async function prove(
+async function prove(
   request: Request,
   form: FormData,
   session: SessionUse,
@@ -33,5 +33,22 @@ export async function prove(
 }
 
 /** The answer to a proof that was not taken. */
-export const notProved = (why: string, status: 401 | 429) =>
+const notProved = (why: string, status: 401 | 429) =>
   data({ wrongs: { now: [why] }, of: "prove" }, { status });
+
+/**
+ * What a page asks of whoever acts on it: the answer to a proof that was sent, or to an act without one, which is
+ * refused. undefined where the act may go on.
+ *
+ * @param back where the page is, once it was shown
+ */
+export async function askProof(request: Request, form: FormData, context: AppLoadContext, back: string) {
+  const { who } = context.passed;
+  if (who.kind !== "account") return undefined;
+  if (form.get("intent") === "prove") {
+    const shown = await prove(request, form, who.session, context);
+    return shown.ok ? redirect(back) : notProved(shown.why, shown.status);
+  }
+  // A page that was left open must not be enough.
+  return isProved(who.session) ? undefined : refused(PROVE_FIRST, 409);
+}

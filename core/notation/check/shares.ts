@@ -1,9 +1,9 @@
 import { plainest, type CheckedPart, type Expanded } from "../count/checked";
 import type { RawPart } from "../document";
+import { LIMB_NOUNS } from "../words/limbs";
 
 /** Names of what a piece is divided into. */
-const LIMB =
-  /\b(?:legs?|arms?|foot|feet|paws?|thighs?|trousers?|ears?|horns?|halves|half|lobes?|fins?|flukes?|fingers?|toes?|tails?|roots?|first|second|1st|2nd|left|right)\b/i;
+const LIMB = new RegExp(`\\b(?:${LIMB_NOUNS.join("|")}|half|first|second|1st|2nd|left|right)\\b`, "i");
 /** Said where a piece is divided. */
 const DIVIDES =
   /\b(?:split\w*|divid\w*|separat\w*|only|each|half|halves|unworked|remaining|leav\w+|skip\w*|other|rest)\b/i;

@@ -1,10 +1,13 @@
 import { spoken, type Token } from "../tokens";
+import { LIMB_NOUNS } from "../words/limbs";
 
 /** A longer line says more than that. */
 const LONGEST = 30;
 /** What a piece is divided into. */
-const LIMB =
-  /\b(?:(?:the|a|each|your) )?((?:(?:first|1st|second|2nd|left|right|other) )?(?:legs?|arms?|feet|foot|thighs?|halves|lobes?|fins?|flukes?|horns?)(?: (?:1|2|one|two))?)\b/;
+const LIMB = new RegExp(
+  "\\b(?:(?:the|a|each|your) )?((?:(?:first|1st|second|2nd|left|right|other) )?" +
+    `(?:${LIMB_NOUNS.join("|")})(?: (?:1|2|one|two))?)\\b`,
+);
 /** … and that it is. */
 const DIVIDES =
   /\b(?:split|divide|divided|separate|separately|half of the|only on|on these|over these|sts only|stitches only|remaining|unworked|skipped|each (?:leg|arm|half|side)|(?:sts|stitches) each)\b/;

@@ -1,0 +1,20 @@
+/** What a piece is divided into when it is worked on in parts: nouns, as a pattern for the middle of an expression. */
+export const LIMB_NOUNS = [
+  "legs?",
+  "arms?",
+  "foot",
+  "feet",
+  "paws?",
+  "thighs?",
+  "trousers?",
+  "ears?",
+  "horns?",
+  "halves",
+  "lobes?",
+  "fins?",
+  "flukes?",
+  "fingers?",
+  "toes?",
+  "tails?",
+  "roots?",
+] as const;
