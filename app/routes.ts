@@ -27,6 +27,7 @@ export default [
     route("runs/:id", "routes/run.tsx"),
     route("runs/:id/cutting", "routes/cutting.tsx"),
     route("runs/:id/order", "routes/run-order.tsx"),
+    route("runs/:id/change", "routes/run-change.tsx"),
     route("runs/:id/hands", "routes/run-hands.tsx"),
     route("runs/:id/inspect", "routes/run-inspect.tsx"),
     route("runs/:id/went", "routes/run-went.tsx"),

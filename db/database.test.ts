@@ -26,11 +26,12 @@ import {
   finishRun,
   listRuns,
   replanRun,
-  setRunDue,
   reservedBy,
   startRun,
   unplanRun,
 } from "./queries/runs";
+import { begunByLine, changeRun, setRunDay } from "./queries/run-change";
+import { keepActs } from "./queries/bench";
 import { balances, movesOf, postCount, postMoves } from "./queries/stock";
 import { madeStock } from "./queries/pieces";
 import { findWorkshop, listChannels, listWorkshops, saveChannel, updateWorkshop } from "./queries/workshops";
@@ -332,13 +333,56 @@ describe("runs", () => {
   });
   it("get another due day while they are open, not before they begin, and not from an old page", async () => {
     const { id } = await make();
-    expect(await setRunDue(scope, id, "2026-12-05", "2026-12-09")).toBe("kept");
-    expect(await setRunDue(scope, id, "2026-12-09", "2026-11-22")).toBe("early");
-    await expect(setRunDue(scope, id, "2026-12-05", "2026-12-10")).rejects.toThrow(ChangedMeanwhile);
-    await expect(setRunDue(other, id, "2026-12-09", "2026-12-10")).rejects.toThrow(NotThere);
+    expect(await setRunDay(scope, id, "dueOn", "2026-12-05", "2026-12-09")).toBe("kept");
+    expect(await setRunDay(scope, id, "dueOn", "2026-12-09", "2026-11-22")).toBe("crossed");
+    await expect(setRunDay(scope, id, "dueOn", "2026-12-05", "2026-12-10")).rejects.toThrow(ChangedMeanwhile);
+    await expect(setRunDay(other, id, "dueOn", "2026-12-09", "2026-12-10")).rejects.toThrow(NotThere);
     expect((await findRun(scope, id))?.run.dueOn).toBe("2026-12-09");
     await finishRun(scope, id, "2026-12-08");
-    await expect(setRunDue(scope, id, "2026-12-09", "2026-12-10")).rejects.toThrow(NotThere);
+    await expect(setRunDay(scope, id, "dueOn", "2026-12-09", "2026-12-10")).rejects.toThrow(NotThere);
+  });
+  it("are changed in name, days and numbers, keep what is begun, and never end empty", async () => {
+    const { id, itemId, revisionId } = await make();
+    const [line] = (await findRun(scope, id))?.lines ?? [];
+    if (!line) throw new Error("no line");
+    const as = { name: "Later market", startOn: "2026-11-24", dueOn: "2026-12-20" };
+    const pieces = (seen: number, quantity: number) =>
+      new Map([[line.id, { seen, quantity, plannedWith: { ...line.plannedWith, seconds: 3333 } }]]);
+    const change = (seen: number, quantity: number, more = 0) =>
+      changeRun(scope, id, {
+        ...as,
+        pieces: pieces(seen, quantity),
+        added:
+          more > 0
+            ? [{ itemId, revisionId, colourwayId: null, quantity: more, plannedWith: line.plannedWith }]
+            : [],
+      });
+    expect(await change(10, 0)).toBe("empty");
+    expect((await findRun(scope, id))?.run.name).not.toBe("Later market");
+    expect(await change(10, 12)).toBe("kept");
+    expect(await findRun(scope, id)).toMatchObject({
+      run: as,
+      lines: [{ quantity: 12, plannedWith: { seconds: 3333 } }],
+    });
+    await expect(change(10, 14)).rejects.toThrow(ChangedMeanwhile);
+    const done = { device: "d", handId: null, kind: "done", ms: 1000, about: null, text: null } as const;
+    await keepActs(scope, line.id, [{ ...done, key: "a1", at: 1, piece: 4, step: "0.1.0" }]);
+    expect([...(await begunByLine(scope, id))]).toEqual([[line.id, 5]]);
+    expect(await change(12, 4)).toEqual({ begun: line.id });
+    expect(await change(12, 5, 3)).toBe("kept");
+    expect((await findRun(scope, id))?.lines.map((l) => l.quantity)).toEqual([5, 3]);
+    await expect(changeRun(other, id, { ...as, pieces: new Map(), added: [] })).rejects.toThrow(NotThere);
+    await finishRun(scope, id, "2026-12-08");
+    await expect(change(5, 6)).rejects.toThrow(NotThere);
+  });
+  it("begin on another day, not after they are due", async () => {
+    const { id } = await make();
+    const [{ startOn, dueOn } = { startOn: "", dueOn: "" }] = [(await findRun(scope, id))?.run].flatMap(
+      (x) => x ?? [],
+    );
+    expect(await setRunDay(scope, id, "startOn", startOn, dueOn)).toBe("kept");
+    expect(await setRunDay(scope, id, "startOn", dueOn, "2027-01-09")).toBe("crossed");
+    expect((await findRun(scope, id))?.run.startOn).toBe(dueOn);
   });
   it("are planned anew with the way back kept, and never once they are finished", async () => {
     const { id, revisionId } = await make();

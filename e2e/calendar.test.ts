@@ -165,6 +165,16 @@ it("a market, a due day and a day off are dragged to other days, put back, and c
   );
   const due = await drag("A First winter market", -1);
   await stands("A First winter market", due - 1);
+  // A run by its work: the day from which it may have hours.
+  const work = await drag("Work of B Second winter market", 3);
+  await me.waitText("Work of B Second winter market may begin on");
+  expect(await dayOf(page, "Work of B Second winter market")).toBeGreaterThanOrEqual(work);
+  await clickText(page, "main button", "Put it back");
+  await page.waitForFunction(
+    (i) => document.querySelectorAll('[role="cell"]')[i]?.querySelector('[aria-label^="Move Work of B"]'),
+    {},
+    work,
+  );
   const ferry = await drag("ferry day", 4);
   await stands("ferry day", ferry + 4);
   // Two days of her own on one day there are not, and nothing that is over takes a market.
@@ -187,5 +197,38 @@ it("a market, a due day and a day off are dragged to other days, put back, and c
   await page.keyboard.press("Enter");
   await me.waitText("long evening stands on");
   expect(await dayOf(page, "long evening")).not.toBe(before);
+  await end();
+});
+
+it("a planned run gets another name, another due day, fewer pieces and one thing more", async () => {
+  const { page, me, end } = await visit(site, "/runs/calendar", { refused: true });
+  await clickText(page, '[role="grid"] a', "Second winter market");
+  await me.waitText("What is made");
+  const rows = () =>
+    page.$$eval('section[aria-labelledby="what-title"] tbody tr', (r) => r.map((x) => x.innerText));
+  const before = await rows();
+  await clickText(page, "main a", "Change");
+  await me.waitText("Put something more into it");
+  await me.fill('input[name="name"]', "Winter market, second half");
+  await me.fill('input[name="lines[0].quantity"]', "0");
+  await me.fill('input[name="lines[1].quantity"]', "five");
+  await clickText(page, "main button", "Keep the changes");
+  await me.waitText("This is not a number");
+  await me.fill('input[name="lines[1].quantity"]', "5");
+  await me.fill('input[name="more"]', "4");
+  await clickText(page, "main button", "Keep the changes");
+  await me.waitText("Choose of what.");
+  const label = await page.$eval('select[name="ware"]', (s) => {
+    const last = (s as HTMLSelectElement).options[(s as HTMLSelectElement).options.length - 1];
+    return { value: last?.value ?? "", text: last?.text ?? "" };
+  });
+  await page.select('select[name="ware"]', label.value);
+  await clickText(page, "main button", "Keep the changes");
+  await me.waitText("What is made");
+  expect(await page.$eval("h1", (h) => h.textContent)).toBe("Winter market, second half");
+  const after = await rows();
+  expect(after).toHaveLength(before.length);
+  expect(after.some((r) => r.includes(label.text) && r.includes("\t4"))).toBe(true);
+  expect(after[0]?.split("\t")[0]).toBe(before[1]?.split("\t")[0]);
   await end();
 });

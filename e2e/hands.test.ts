@@ -2,7 +2,7 @@ import { parseDate } from "@internationalized/date";
 import { eq } from "drizzle-orm";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { setRunDue } from "../db/queries/runs";
+import { setRunDay } from "../db/queries/run-change";
 import { run } from "../db/schema";
 import { axeFinds, clickText, startSite, visit, type Person, type Site } from "./harness";
 
@@ -56,7 +56,7 @@ it("a run says when it is likely to be done, and what would bring it in time", a
     );
     if (Number(told) <= SURELY) break;
     const earlier = parseDate(planned.dueOn).subtract({ days }).toString();
-    await setRunDue(scope, planned.id, dueOn, earlier);
+    await setRunDay(scope, planned.id, "dueOn", dueOn, earlier);
     dueOn = earlier;
   }
   await me.waitText("What would bring it in time more surely");
@@ -72,7 +72,7 @@ it("a run says when it is likely to be done, and what would bring it in time", a
   const said = await page.$eval('main [role="img"]', (el) => el.getAttribute("aria-label") ?? "");
   expect(said).toMatch(/Done in time \d+ of 100 times, by .+ in nine of ten/);
   expect(await axeFinds(page)).toEqual([]);
-  await setRunDue(scope, planned.id, dueOn, planned.dueOn);
+  await setRunDay(scope, planned.id, "dueOn", dueOn, planned.dueOn);
   await end();
 });
 

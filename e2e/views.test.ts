@@ -62,6 +62,7 @@ const LINKED = [
 const BESIDE = [
   ["Order of work", "Run page", "/order"],
   ["Who makes what", "Run page", "/hands"],
+  ["Change a run", "Run page", "/change"],
   ["Inspect", "Run page", "/inspect"],
   ["How it went", "Finished run", "/went"],
   ["Cutting plan", "Run page", "/cutting"],

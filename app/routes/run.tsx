@@ -4,6 +4,7 @@ import {
   Check,
   ClipboardCopy,
   Download,
+  Pencil,
   Play,
   Printer,
   Scissors,
@@ -19,10 +20,10 @@ import { findRun, finishRun, replanRun, startRun, shareRun, unplanRun } from "@d
 import { setRunDeleted } from "@db/queries/cutting";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { findCutting } from "@db/queries/cutting";
+import { shareAnew } from "../features/runs/change.server";
 import { finishNow, hasMoved, linesNow, plannedNow } from "../features/runs/known-now.server";
 import { calendarSent, leversOf } from "../features/runs/levers.server";
 import { loadRuns, loadShelves, planOf, secondsOf } from "../features/runs/load.server";
-import { chosenIn, sharesFor } from "../features/runs/shares.server";
 import { Passes } from "../features/runs/passes";
 import { NONE_SEEN } from "@core/shelf/yield";
 import { seenByItem } from "../features/sell/wares.server";
@@ -165,13 +166,6 @@ async function change(form: FormData, runId: string, opened: Opened) {
   }
 }
 
-/** What helpers have of a run, reckoned anew with what it is planned with now. */
-async function shareAnew(runId: string, opened: Opened): Promise<void> {
-  const r = await findRun(opened.scope, runId);
-  if (r?.lines.some((l) => l.shares !== null))
-    await shareRun(opened.scope, runId, await sharesFor(r, chosenIn(r), opened));
-}
-
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 export { unlessAway as shouldRevalidate } from "../ui/away";
 
@@ -223,6 +217,11 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
             How it went
           </ButtonLink>
         ) : null}
+        {done ? null : (
+          <ButtonLink to={`/runs/${run.id}/change`}>
+            <Pencil size={16} aria-hidden /> Change
+          </ButtonLink>
+        )}
         <Act intent="delete" quiet label={`Delete ${run.name}`}>
           <Trash2 size={17} aria-hidden />
         </Act>

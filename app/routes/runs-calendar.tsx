@@ -11,6 +11,7 @@ import { listMarkets } from "@db/queries/places";
 import { listPurchases } from "@db/queries/purchases";
 import { orderRuns } from "@db/queries/runs";
 import { RunOrderList } from "../features/calendar/run-order-list";
+import { Moved } from "../features/calendar/moved";
 import { shift } from "../features/calendar/shift.server";
 import { useShift } from "../features/calendar/use-shift";
 import { WeekTape } from "../features/calendar/week-tape";
@@ -106,6 +107,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       id: r.run.id,
       letter,
       name: r.run.name,
+      begin: plan?.days.map((x) => x.on).toSorted()[0],
       dueOn: r.run.dueOn,
       finish: plan?.finish,
       chance: plan?.chance,
@@ -118,7 +120,13 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       week,
       special: shelves.days,
       notes: new Map(changed.filter((d) => d.handId === "").map((d) => [d.onDay, d.note])),
-      stretches: ordered.map(({ r, letter, plan }) => ({ id: r.run.id, letter, days: plan?.days ?? [] })),
+      stretches: ordered.map(({ r, letter, plan }) => ({
+        id: r.run.id,
+        letter,
+        name: r.run.name,
+        startOn: r.run.startOn,
+        days: plan?.days ?? [],
+      })),
       marks,
     }),
     hands: shelves.helpers.map((h) => ({ id: h.id, name: h.name })),
@@ -253,7 +261,7 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
       </Row>
       <Columns $parts="minmax(0, 5fr) minmax(300px, 2fr)">
         <Sheet aria-label="What is on each day">
-          <Moved moving={moving} />
+          <Moved moving={moving} runs={d.runs} />
           <WeekTape
             weeks={d.weeks}
             hands={d.hands}
@@ -265,9 +273,9 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
             <Small>
               Letters are runs, with the hours they take at the expected pace
               {d.hands.length > 0 ? "; a helper’s stand under her name" : ""}. A star marks hours that are
-              others than usual. Choose a day to change them; a market day has none unless you say so. A due
-              day, a market ahead or a day with hours of its own is dragged to another day, or picked up by
-              its grip with Enter, moved with Tab and put down with Enter.
+              others than usual. Choose a day to change them; a market day has none unless you say so. A run,
+              a due day, a market ahead or a day with hours of its own is dragged to another day, or picked up
+              by its grip with Enter, moved with Tab and put down with Enter.
             </Small>
           </p>
         </Sheet>
@@ -288,29 +296,6 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
         </Stack>
       </Columns>
     </Page>
-  );
-}
-
-/** What was moved last, and the way back; or why it was not. */
-function Moved({ moving }: { moving: ReturnType<typeof useShift> }) {
-  const r = useReading();
-  const { last, refusal, undo } = moving;
-  if (!last) return null;
-  return (
-    <Row role="status" style={{ marginBottom: 8 }}>
-      {refusal === undefined ? (
-        <>
-          <span>
-            <b>{last.label}</b> stands on {printDay(last.to, r.locale, true)} now.
-          </span>
-          <Button type="button" onClick={undo}>
-            Put it back
-          </Button>
-        </>
-      ) : (
-        <b style={{ color: "var(--bad)" }}>{refusal}</b>
-      )}
-    </Row>
   );
 }
 

@@ -57,6 +57,7 @@ const ROUTES: Readonly<Record<string, Need>> = {
   run: "work",
   cutting: "work",
   "run-order": "work",
+  "run-change": "work",
   "run-hands": "work",
   "run-inspect": "work",
   "run-went": "work",

@@ -13,7 +13,7 @@ import {
 } from "../schema";
 import { mustOwn } from "../change";
 import { beat, changing } from "../pulse";
-import { ChangedMeanwhile, mine, newId, transact, type Scope, NotThere } from "../scope";
+import { mine, newId, transact, type Scope, NotThere } from "../scope";
 import { listBalls } from "./balls";
 import { keepBatch, listBatches, lookedAt, type NewBatch } from "./batches";
 import { findCutting } from "./cutting";
@@ -129,7 +129,8 @@ export async function createRun(scope: Scope, r: NewRun): Promise<string> {
   });
 }
 
-const lineRow = (
+/** A line as it is written into a run. */
+export const lineRow = (
   { workshopId }: Scope,
   runId: string,
   l: NewRun["lines"][number],
@@ -147,7 +148,7 @@ const lineRow = (
 });
 
 /** A run that is not deleted; whoever changes it meanwhile waits. */
-async function lockRun(tx: Scope, id: string): Promise<Run | undefined> {
+export async function lockRun(tx: Scope, id: string): Promise<Run | undefined> {
   const [row] = await tx.db
     .select()
     .from(run)
@@ -241,7 +242,8 @@ export async function shareRun(
   });
 }
 
-async function forgetCutting(tx: Scope, runId: string): Promise<void> {
+/** The cutting plan speaks of other lengths: its balls are given back. */
+export async function forgetCutting(tx: Scope, runId: string): Promise<void> {
   await beat(tx, "stock");
   await tx.db.delete(ballReservation).where(mine(tx, ballReservation, eq(ballReservation.runId, runId)));
   await tx.db.delete(cuttingPlan).where(mine(tx, cuttingPlan, eq(cuttingPlan.runId, runId)));
@@ -263,29 +265,6 @@ export async function orderRuns(scope: Scope, ids: readonly string[]): Promise<v
         .update(run)
         .set({ sort: i })
         .where(mine(tx, run, eq(run.id, id)));
-  });
-}
-
-/**
- * Another due day of an open run, where it still has the one that was seen and does not end before it begins.
- * @throws NotThere, ChangedMeanwhile
- */
-export async function setRunDue(
-  scope: Scope,
-  id: string,
-  seen: string,
-  dueOn: string,
-): Promise<"kept" | "early"> {
-  return changing(scope, "stock", async (tx) => {
-    const row = await lockRun(tx, id);
-    if (!row || row.state === "finished") throw new NotThere("The run");
-    if (row.dueOn !== seen) throw new ChangedMeanwhile("The run");
-    if (dueOn < row.startOn) return "early";
-    await tx.db
-      .update(run)
-      .set({ dueOn })
-      .where(mine(tx, run, eq(run.id, id)));
-    return "kept";
   });
 }
 

@@ -2,14 +2,25 @@ import { GripVertical } from "lucide-react";
 import { useRef, type ReactNode } from "react";
 import { useButton, useDrag, useDrop, type TextDropItem } from "react-aria";
 import styled from "styled-components";
-import type { Shift } from "./use-shift";
+import { landed, type Shift } from "./use-shift";
 
 /** What is dragged within the calendar; dropped anywhere else it is its name. */
 const SHIFT = "application/x-lapka-day";
 export type Dragged = Omit<Shift, "to">;
 
-/** Something of a day that is dragged to another; by keys it is picked up by its grip. */
-export function Movable({ dragged, children }: { dragged: Dragged; children: ReactNode }) {
+/**
+ * Something of a day that is dragged to another; by keys it is picked up by its grip, which the first of several
+ * days of one thing has for all of them.
+ */
+export function Movable({
+  dragged,
+  gripped = true,
+  children,
+}: {
+  dragged: Dragged;
+  gripped?: boolean;
+  children: ReactNode;
+}) {
   const grip = useRef<HTMLDivElement>(null);
   const { dragProps, dragButtonProps, isDragging } = useDrag({
     getItems: () => [{ [SHIFT]: JSON.stringify(dragged), "text/plain": dragged.label }],
@@ -20,9 +31,11 @@ export function Movable({ dragged, children }: { dragged: Dragged; children: Rea
   return (
     <Carried {...dragProps} data-dragging={isDragging || undefined}>
       {children}
-      <div {...buttonProps} ref={grip} className="grip" aria-label={`Move ${dragged.label} to another day`}>
-        <GripVertical size={13} aria-hidden />
-      </div>
+      {gripped ? (
+        <div {...buttonProps} ref={grip} className="grip" aria-label={`Move ${dragged.label} to another day`}>
+          <GripVertical size={13} aria-hidden />
+        </div>
+      ) : null}
     </Carried>
   );
 }
@@ -35,8 +48,7 @@ export function useDay(on: string, onShift: (s: Shift) => void) {
     getDropOperation: (types) => (types.has(SHIFT) ? "move" : "cancel"),
     onDrop: (e) => {
       const item = e.items.find((i): i is TextDropItem => i.kind === "text" && i.types.has(SHIFT));
-      if (item)
-        void item.getText(SHIFT).then((text) => onShift({ ...(JSON.parse(text) as Dragged), to: on }));
+      if (item) void item.getText(SHIFT).then((text) => onShift(landed(JSON.parse(text) as Dragged, on)));
     },
   });
   return { ref, dropProps, isDropTarget };

@@ -1,3 +1,4 @@
+import { parseDate } from "@internationalized/date";
 import { useState } from "react";
 import { useFetcher } from "react-router";
 import { refusalOf } from "../../ui/away";
@@ -5,18 +6,22 @@ import { useWorkshopId } from "../../ui/form";
 
 /** Something of the calendar that goes from one day to another. */
 export interface Shift {
-  readonly what: "due" | "market" | "day";
+  readonly what: "due" | "begin" | "market" | "day";
   /** Of the run or the market; "" for a day's own hours. */
   readonly id: string;
   readonly label: string;
   readonly from: string;
   readonly to: string;
+  /** What is picked up lies so many days behind what moves: a run is dragged by any of its days. */
+  readonly lead?: number;
 }
 
 /** Sends what is moved, keeps what was moved last for the way back, and why it was not taken. */
 export function useShift(): {
   readonly shift: (s: Shift) => void;
   readonly last: Shift | undefined;
+  /** A run that was put where it may begin already: other runs have the hours. */
+  readonly still: Shift | undefined;
   readonly refusal: string | undefined;
   readonly undo: () => void;
 } {
@@ -24,17 +29,28 @@ export function useShift(): {
   const workshop = useWorkshopId();
   // With what was answered before it: until another answer is there, nothing is told of it.
   const [sent, setSent] = useState<{ readonly shift: Shift; readonly before: unknown }>();
+  const [still, setStill] = useState<Shift>();
   const shift = (s: Shift) => {
-    if (s.from === s.to || fetcher.state !== "idle") return;
+    if (fetcher.state !== "idle") return;
+    const unmoved = s.from === s.to;
+    setStill(unmoved && s.what === "begin" && s.lead !== undefined ? s : undefined);
+    if (unmoved) return;
     setSent({ shift: s, before: fetcher.data });
-    const { label: _label, ...fields } = s;
+    const { label: _label, lead: _lead, ...fields } = s;
     void fetcher.submit({ intent: "shift", workshop, ...fields }, { method: "post" });
   };
   const last = fetcher.state === "idle" && sent && fetcher.data !== sent.before ? sent.shift : undefined;
   return {
     shift,
-    last,
+    last: still ? undefined : last,
+    still,
     refusal: refusalOf(fetcher.data),
     undo: () => last && shift({ ...last, from: last.to, to: last.from }),
   };
 }
+
+/** Where a thing goes that was picked up by one of its days and put down on another. */
+export const landed = (dragged: Omit<Shift, "to">, on: string): Shift => ({
+  ...dragged,
+  to: dragged.lead ? parseDate(on).subtract({ days: dragged.lead }).toString() : on,
+});

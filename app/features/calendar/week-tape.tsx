@@ -153,9 +153,21 @@ function Bands({ booked }: { booked: readonly BookedHere[] }) {
   const r = useReading();
   const hours = (n: number) => `${printTrimmed(n, 1, r.locale)} h`;
   return booked.map((b) => (
-    <Band key={b.id} data-run={b.letter} title={`${b.letter}: ${hours(b.hours)}`}>
-      <b>{b.letter}</b> <span>{hours(b.hours)}</span>
-    </Band>
+    <Movable
+      key={b.id}
+      gripped={b.lead === 0}
+      dragged={{
+        what: "begin",
+        id: b.id,
+        from: b.startOn,
+        label: `Work of ${b.letter} ${b.name}`,
+        lead: b.lead,
+      }}
+    >
+      <Band data-run={b.letter} title={`${b.letter} ${b.name}: ${hours(b.hours)}`}>
+        <b>{b.letter}</b> <span>{hours(b.hours)}</span>
+      </Band>
+    </Movable>
   ));
 }
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { layRuns } from "@core/planning";
+import { landed } from "./use-shift";
 import { lastOf, weeksOf } from "./weeks";
 
 const week = [2, 2, 2, 2, 2, 0, 0] as const;
@@ -33,7 +34,13 @@ const weeks = weeksOf({
   week,
   special,
   notes: new Map([["2026-12-02", "ferry"]]),
-  stretches: ["a", "b"].map((id) => ({ id, letter: id.toUpperCase(), days: laid.get(id)?.days ?? [] })),
+  stretches: ["a", "b"].map((id) => ({
+    id,
+    letter: id.toUpperCase(),
+    name: `Run ${id}`,
+    startOn: "2026-12-01",
+    days: laid.get(id)?.days ?? [],
+  })),
   marks: new Map(),
 });
 const cell = (on: string) => weeks.flat().find((c) => c.on === on);
@@ -55,6 +62,13 @@ describe("weeks as cells", () => {
     expect(cell("2026-12-02")).toMatchObject({ hours: 0, changed: true, note: "ferry", booked: [] });
     for (const c of weeks.flat())
       expect(c.booked.reduce((s, b) => s + b.hours, 0)).toBeLessThanOrEqual(c.hours + 1e-9);
+  });
+  it("say how far each day of a run lies behind its first, so that it is dragged by any", () => {
+    const leads = weeks.flat().flatMap((c) => c.booked.map((b) => `${b.letter} ${b.lead}`));
+    expect(leads).toEqual(["A 0", "A 2", "B 0", "B 1"]);
+    const dragged = { what: "begin", id: "b", label: "B", from: "2026-12-01", lead: 1 } as const;
+    expect(landed(dragged, "2026-12-09").to).toBe("2026-12-08");
+    expect(landed({ ...dragged, lead: 0 }, "2026-12-09").to).toBe("2026-12-09");
   });
   it("say which days are over and which is today", () => {
     expect(cell("2026-11-30")).toMatchObject({ past: true, today: false });

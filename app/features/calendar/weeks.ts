@@ -16,6 +16,9 @@ export interface Mark {
 export interface Stretch {
   readonly id: string;
   readonly letter: string;
+  readonly name: string;
+  /** The first day that it may have. */
+  readonly startOn: string;
   /** `hand` is "" for the maker's own. */
   readonly days: readonly { readonly on: string; readonly hours: number; readonly hand: string }[];
 }
@@ -25,6 +28,10 @@ export interface BookedHere {
   readonly letter: string;
   readonly hours: number;
   readonly hand: string;
+  readonly name: string;
+  readonly startOn: string;
+  /** Days since the run's first one here; 0 on that. */
+  readonly lead: number;
 }
 export interface DayCell {
   readonly on: string;
@@ -57,12 +64,19 @@ export function weeksOf(input: {
 }): readonly (readonly DayCell[])[] {
   const first = startOfWeek(parseDate(input.from), input.locale);
   const booked = new Map<string, BookedHere[]>();
-  for (const s of input.stretches)
-    for (const d of s.days) {
+  for (const { days, ...s } of input.stretches) {
+    const first = days.map((d) => d.on).toSorted()[0];
+    for (const d of days) {
       const there = booked.get(d.on) ?? [];
-      there.push({ id: s.id, letter: s.letter, hours: d.hours, hand: d.hand });
+      there.push({
+        ...s,
+        hours: d.hours,
+        hand: d.hand,
+        lead: parseDate(d.on).compare(parseDate(first ?? d.on)),
+      });
       booked.set(d.on, there);
     }
+  }
   const cell = (day: CalendarDate): DayCell => {
     const on = day.toString();
     return {

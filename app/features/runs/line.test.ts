@@ -2,7 +2,7 @@ import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
 import { learnBatch } from "@core/calibrate";
 import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
-import { plannedLine, secondsInRun } from "./line";
+import { atQuantity, plannedLine, secondsInRun } from "./line";
 
 const yarn = {
   id: "y",
@@ -57,6 +57,15 @@ describe("a line of a run", () => {
     };
     expect(wide(10)).toBeCloseTo(item.piece.seconds.high / item.piece.seconds.low, 6);
     expect(wide(200)).toBeGreaterThan(wide(10));
+  });
+  it("of another number is that which would have been planned of it, what it was before too", () => {
+    const of = (n: number) => plannedLine("Buoy", 3, item, n, batch);
+    const before = { revisionId: "r", plannedWith: of(10) };
+    const moved = atQuantity({ ...of(10), before }, 10, 100, batch);
+    expect(moved.seconds).toBeCloseTo(of(100).seconds, 6);
+    expect(moved.before?.plannedWith.seconds).toBeCloseTo(of(100).seconds, 6);
+    expect({ cost: moved.cost, needs: moved.needs }).toEqual({ cost: of(10).cost, needs: of(10).needs });
+    expect(atQuantity(of(10), 10, 0, batch).seconds).toBeCloseTo(of(1).seconds, 6);
   });
   it("keeps the figures of one piece with their ranges, and says where they come from", () => {
     const line = plannedLine("Buoy", 3, item, 12, batch);

@@ -48,3 +48,26 @@ export function secondsInRun(
     secondsHigh: value * factor * wider(high),
   };
 }
+
+/**
+ * What a line is planned with when another number of the same pieces is made: each goes quicker or slower by what the
+ * size of the batch does; nothing else moves.
+ */
+export function atQuantity(
+  planned: LinePlannedWith,
+  from: number,
+  to: number,
+  batch: BatchLearning,
+): LinePlannedWith {
+  const times = batchFactor(batch, Math.max(1, to)).factor / batchFactor(batch, Math.max(1, from)).factor;
+  const scaled = <T extends Omit<LinePlannedWith, "before">>(p: T): T => ({
+    ...p,
+    seconds: p.seconds * times,
+    secondsLow: p.secondsLow * times,
+    secondsHigh: p.secondsHigh * times,
+  });
+  const { before } = planned;
+  return before
+    ? { ...scaled(planned), before: { ...before, plannedWith: scaled(before.plannedWith) } }
+    : scaled(planned);
+}

@@ -254,7 +254,7 @@ function linkOf(l: Lever, run: RunShown) {
     case "helper":
       return <Link to={`/runs/${run.id}/hands`}>Who makes what</Link>;
     case "fewer":
-      return null;
+      return <Link to={`/runs/${run.id}/change`}>Change</Link>;
   }
 }
 
