@@ -109,7 +109,10 @@ export function sizeOf(node: Node): Size {
   }
 }
 
-/** Works a tree over `available` stitches (undefined: not known). Arithmetic only: nothing is expanded. */
+/**
+ * Works a tree over `available` stitches (undefined: not known). Arithmetic only: nothing is expanded.
+ * @param lying chains that the round before made and nothing was worked on
+ */
 export function work(
   nodes: readonly Node[],
   available: number | undefined,
@@ -117,6 +120,7 @@ export function work(
   first: boolean,
   target?: number,
   depth = 0,
+  lying = 0,
 ): Outcome {
   const run: Running = { used: 0, offers: 0, bySlot: new Map(), increases: 0, decreases: 0, slot };
   let joined = false;
@@ -132,7 +136,7 @@ export function work(
   let firstSide: number | undefined;
   let limit = available;
   let room = 0;
-  let chains = 0;
+  let chains = lying;
   let started = false;
 
   const after = (i: number): number => {

@@ -15,6 +15,10 @@ function roundBefore(c: Cursor, label: RoundLabel): boolean {
   return Number.isInteger(n) && n >= 1 && label.first !== undefined && n < label.first && ends;
 }
 
+/** "head 1-3": a name, its rounds, and no more. */
+const endsSoon = (c: Cursor): boolean =>
+  c.kind(2) === "end" || (/^(-|--|to)$/.test(c.text(2)) && c.kind(3) === "number" && c.kind(4) === "end");
+
 /** Rounds that stand for others: "Rnds 5-8: repeat round 4", "as the first leg". */
 export abstract class ReferenceReader extends DocumentBase {
   /** "Rep rnd 5 three times more", "as rounds 1–6 of the head", "repeat the last 2 rounds twice". */
@@ -44,18 +48,23 @@ export abstract class ReferenceReader extends DocumentBase {
       label !== undefined &&
       c.at === 0 &&
       ((isRoundWord(c.text()) && c.kind(1) === "number" && c.kind(2) === "end") || namesRounds(c));
+    // "Rnds 1-3 of Head", "Rnds 1-3: = head 1-3": the name of a part that is there, right behind a label.
+    const ofPart = label !== undefined && c.at === 0 && c.is("of", "from") && this.standsBehind(c);
+    const inNumbers =
+      label !== undefined && c.at === 0 && this.names.has(c.text()) && c.kind(1) === "number" && endsSoon(c);
     // "R1-3: see head": only of what is there.
     const sees = c.is("see", "copy") && this.standsBehind(c);
-    const verb = equal
-      ? "as"
-      : c.is("rep", "repeat", "repeating", "rpt")
-        ? "repeat"
-        : sees || c.is("as", "same", "like", "follow", "identical", "exactly")
-          ? "as"
-          : // "Work rounds 1 to 4 of the shell."
-            (c.at > lead && isRoundWord(c.text())) || (opening && c.is("of"))
-            ? "of"
-            : undefined;
+    const verb =
+      equal || ofPart || inNumbers
+        ? "as"
+        : c.is("rep", "repeat", "repeating", "rpt")
+          ? "repeat"
+          : sees || c.is("as", "same", "like", "follow", "identical", "exactly")
+            ? "as"
+            : // "Work rounds 1 to 4 of the shell."
+              (c.at > lead && isRoundWord(c.text())) || (opening && c.is("of"))
+              ? "of"
+              : undefined;
     if (!verb) return undefined;
     while (
       c.is(
@@ -76,7 +85,7 @@ export abstract class ReferenceReader extends DocumentBase {
         "with",
         "given",
         ...(sees ? ["see", "copy"] : []),
-        ...(opening ? ["of"] : []),
+        ...(opening || ofPart ? ["of", "from"] : []),
       )
     )
       c.at++;
@@ -155,7 +164,9 @@ export abstract class ReferenceReader extends DocumentBase {
       let n = 0;
       while (
         n < 4 &&
-        (c.kind() === "word" || (c.kind() === "number" && n > 0) || (c.kind() === "ordinal" && n === 0)) &&
+        (c.kind() === "word" ||
+          (c.kind() === "number" && n > 0 && !inNumbers) ||
+          (c.kind() === "ordinal" && n === 0)) &&
         // "As the saucer for rounds 1 to 4": which of its rounds.
         !(c.is("for") && isRoundWord(c.text(1))) &&
         // "Same as shell Rd 1-4".
@@ -190,8 +201,8 @@ export abstract class ReferenceReader extends DocumentBase {
     if (part !== undefined && first === undefined && back === 0)
       c.attempt(() => {
         c.take(",", "(", "for", "-", ":");
-        if (!isRoundWord(c.text())) return undefined;
-        const range = likeliestLabel(c, false);
+        if (!isRoundWord(c.text()) && !(inNumbers && c.kind() === "number")) return undefined;
+        const range = likeliestLabel(c, inNumbers);
         if (range?.first === undefined || range.last === undefined) return undefined;
         c.take(")");
         [first, last] = [range.first, range.last];

@@ -17,7 +17,8 @@ import {
 import { titlesRounds, withoutDoing } from "./document/doing";
 import { limbBegun } from "./document/divided";
 import { headingOf, type HeadingReading } from "./document/heading";
-import { LINE } from "./document/costs";
+import { announced } from "./document/announced";
+import { LINE, NAME } from "./document/costs";
 import { labelReadings } from "./document/label";
 import { colourAbove } from "./document/colour-said";
 import { explains } from "./document/explains";
@@ -596,7 +597,7 @@ export class DocumentReader extends LooseReader {
       !this.bracketed(tokens) &&
       !(ringFirst(tokens) && !unit.marked) &&
       !this.makeLine(tokens)
-        ? headingOf(unit, this.cursor(tokens), this.terms, this.source)
+        ? this.headingIn(unit)
         : undefined;
     const alone = labels.length === 0;
     const reference = alone ? this.reference(tokens)?.reference : undefined;
@@ -622,6 +623,20 @@ export class DocumentReader extends LooseReader {
           this.reference(heading.rest, undefined, true) !== undefined),
       atStart,
     };
+  }
+
+  /** The name that a line is, or the one that it speaks of. */
+  private headingIn(unit: Unit): HeadingReading | undefined {
+    const { tokens } = unit;
+    const plain = headingOf(unit, this.cursor(tokens), this.terms, this.source);
+    const told = unit.atStart ? announced(tokens) : undefined;
+    const named = told && headingOf({ ...unit, tokens: told }, this.cursor(told), this.terms, this.source);
+    const known = plain !== undefined && plain.name.toLowerCase() === named?.name.toLowerCase();
+    if (!named || named.section || named.rest.length > 0 || known || (plain?.rest.length ?? 0) > 0)
+      return plain;
+    // What stands in front of it is talk; what stands behind it alone tells how it is worked.
+    const cost = told[0] === tokens[0] ? named.cost : Math.max(NAME.announced, named.cost);
+    return { ...named, cost: Math.min(cost, plain && !plain.section ? plain.cost : cost) };
   }
 
   /** She said that this line names a part: it does, whatever its words. */

@@ -156,6 +156,8 @@ const LOOP = new Set(["loop", "loops", "lp", "lps"]);
 export interface LoopPhrase {
   readonly loops: Loops;
   readonly free: FreeLoops | undefined;
+  /** "In each front loop": into all of them. */
+  readonly each: boolean;
 }
 
 /** Words a phrase about loops may begin with. */
@@ -207,6 +209,7 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
     c.take("working", "worked");
     c.take("behind");
     c.take("in", "into", "through", "thru", "to", "on");
+    const each = /^(each|every|all|ea)$/.test(c.text());
     c.takeAny(EACH);
     c.take("the", "of");
     c.take("the");
@@ -249,7 +252,7 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
     });
     const free = readLoopsOf(c, which, named);
     if (which === undefined && free === undefined) return undefined;
-    return { loops: which ?? "both", free };
+    return { loops: which ?? "both", free, each };
   });
 }
 
@@ -446,11 +449,7 @@ function readOne(c: Cursor, t: Target): boolean {
         t.loops = phrase.loops;
         if (isStitchNoun(c.tokens[c.at - 1]?.text ?? "") && !phrase.free) t.place ??= "next";
         t.freeLoops = phrase.free ?? t.freeLoops;
-        if (
-          /^(each|every|all)$/.test(c.tokens[c.at - 4]?.text ?? "") ||
-          /^(each|every)$/.test(c.tokens[c.at - 3]?.text ?? "")
-        )
-          t.place ??= "each";
+        if (phrase.each || /^(each|every|all)$/.test(c.tokens[c.at - 4]?.text ?? "")) t.place ??= "each";
         return true;
       }
       const layers = readLayers(c);
@@ -739,7 +738,8 @@ function readPlace(c: Cursor, t: Target): boolean {
     NOUN.has(c.text()) ||
     (c.is("loop") && t.place === "nth-chain" && c.text(1) === "from") ||
     // "2 sc in each loop": what stands there is what the last round left free.
-    (c.is("loop", "loops", "lp") && t.place === "each");
+    (c.is("loop", "loops", "lp") &&
+      (t.place === "each" || (t.place === "next" && /^(mark|end)$/.test(c.kind(1)))));
   if (
     noun &&
     !(c.kind(1) === "number" && c.text(1) !== "" && NOUN.has(c.text()) && !isStitchNoun(c.text()) && !moved)
@@ -759,7 +759,8 @@ function readPlace(c: Cursor, t: Target): boolean {
           c.take("join", "joining", "slst", "ss") || (c.take("sl", "slip") && c.take("st", "stitch"));
         return joined ? true : undefined;
       });
-    if (t.place === "each" && t.chainNoun) t.fromNth ??= readFromNth(c);
+    if (t.place === "each" && t.chainNoun)
+      t.fromNth ??= c.attempt(() => (c.take(","), readFromNth(c)));
     // "In each st and ch": the chains of a gap too.
     if (t.place === "each")
       c.attempt(() => {

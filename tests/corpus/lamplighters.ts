@@ -192,7 +192,7 @@ Make the fins in blue, two of them:
  2nd rnd: no shaping: 5`,
     parts: [
       { name: "Whale", counts: [6, 12, 18, 24, 24, 24, 24, 24, 18, 18, 12, 6] },
-      { name: "Make the fins", make: 2, counts: [5, 5] },
+      { name: "fins", make: 2, counts: [5, 5] },
     ],
   },
   {
@@ -425,7 +425,7 @@ Round 1: Make 3 single crochets in a magic ring.
 Round 2: Two into every stitch. You now have 6.`,
     parts: [
       { name: "Chick cosy", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 24, 24, 24, 24] },
-      { name: "Part 2", counts: [3, 6] },
+      { name: "beak", counts: [3, 6] },
     ],
   },
 ];

@@ -228,7 +228,7 @@ Legs (A, x2)
 R1. mr 5
 R2-3. 5 sc`,
     parts: [
-      { name: "Head & body in one", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
+      { name: "Head & body", counts: [6, 12, 18, 24, 24, 24, 24, 24, 24, 18, 12, 6] },
       { name: "Body", counts: [6, 12, 18, 18, 18, 18] },
       { name: "Ears", make: 2, counts: [6, 6, 9, 9, 6] },
       { name: "Legs", make: 2, counts: [5, 5, 5] },
@@ -1849,7 +1849,7 @@ Rnd 2 inc × 5 → 10
 Rnd 3–4 sc → 10`,
     parts: [
       {
-        name: "Head and body in one",
+        name: "Head and body",
         counts: [6, 12, 18, 24, 30, 30, 30, 30, 24, 24, 30, 36, 36, 36, 30, 24, 12],
       },
       { name: "Bill", counts: [8, 8] },
@@ -1921,7 +1921,7 @@ Body (1x): 1. 6 sc MR | 2. 6 inc (12) | 3. (1 sc, 1 inc)x6 (18) | 4. (2 sc, 1 in
 Claws (2x): 1. 5 sc MR | 2. (1 sc, 1 inc)x2, 1 inc (8) | 3. 8 sc (8) | 4. 3 dec, 2 sc (5)
 Legs (6x): ch 5, from the 2nd ch 4 sc`,
     parts: [
-      { name: "Crab", counts: [6, 12, 18, 24, 30, 30, 30, 24, 18, 12, 6] },
+      { name: "Body", counts: [6, 12, 18, 24, 30, 30, 30, 24, 18, 12, 6] },
       { name: "Claws", make: 2, counts: [5, 8, 8, 5] },
       { name: "Legs", make: 6, counts: [4] },
     ],
@@ -4452,7 +4452,7 @@ Feelers (8x)
 ch 21, sc in 2nd ch from hook and in each ch to the end (20)
 leave tail for sewing`,
     parts: [
-      { name: "Octo", counts: [8, 16, 24, 32, 40, 40, 40, 40, 40, 40, 32, 24, 16, 8] },
+      { name: "head", counts: [8, 16, 24, 32, 40, 40, 40, 40, 40, 40, 32, 24, 16, 8] },
       { name: "Feelers", make: 8, counts: [20] },
     ],
   },

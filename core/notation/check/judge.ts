@@ -2,7 +2,7 @@ import { stitchInto, stitchTogether } from "../operations";
 import type { AlsoCounted } from "../answers";
 import { readings, work, type Outcome } from "../count";
 import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
-import { isWork } from "../count/made";
+import { chainsAlone, isWork } from "../count/made";
 import { repairs } from "../repair";
 import { chainsOf, operationsOf } from "../surroundings";
 import type { Node } from "../tree";
@@ -135,7 +135,7 @@ function judgeOne(
 ): Judged {
   const totals = totalsOf(nodes);
   let written = writtenOf(nodes, e.summed, totals);
-  const outcome = work(nodes, live, slot, first, written);
+  const outcome = work(nodes, live, slot, first, written, 0, e.lying);
   const available = heldAgainst(outcome, live, nodes);
   const { used, offers } = outcome;
   const cost = candidate.cost + extra;
@@ -154,7 +154,10 @@ function judgeOne(
   const spans =
     written !== undefined &&
     written !== offers &&
-    [chains.bridge, chains.loose, chains.bridge + chains.loose].some((n) => n > 0 && written === offers + n);
+    // "Row 1: ch 16 (16)" counts what it lays.
+    [chains.bridge, chains.loose, chains.bridge + chains.loose, chainsAlone(nodes)].some(
+      (n) => n > 0 && written === offers + n,
+    );
   // "dec x 6, leave the last 2 sts (8)": the total may count along what is left.
   const leftAlong =
     outcome.leaves &&

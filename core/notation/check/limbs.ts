@@ -11,6 +11,10 @@ type Limb = NonNullable<Base["limbs"]>[number];
 const JOINS =
   /\b(?:both|second|2nd|other|first|1st|legs?|arms?|pieces?|halves|join\w*|connect\w*|attach\w*|together)\b/i;
 
+const CHAIN = /\b(?:ch|chs|chains?)\b/i;
+/** What a joining round says without its making a stitch. */
+const GONE: ReadonlySet<Node["kind"]> = new Set(["unknown", "other-side"]);
+
 /** A number of stitches, and whether they are more of them. */
 const SAID = /(?<![a-z\d]|leg |arm |half )(\d+)(?!st|nd|rd|th|\d)( more| further)?/gi;
 
@@ -53,12 +57,15 @@ export function limbsJoined(
   if (total?.kind !== "total" || !nodes.some(isMade)) return undefined;
   const works = [...operationsOf(nodes)];
   const chain = works.find(({ op }) => op.stitch === "ch");
-  const between = chain?.times.kind === "number" ? chain.times.n : 0;
   const [first, second] = limbs;
-  if (!first || !second || total.n !== first.count + second.count + 2 * between) return undefined;
+  if (!first || !second) return undefined;
   const { from, to } = e.raw;
   const said = source.slice(Math.max(from, e.raw.label?.to ?? from), total.from) + source.slice(total.to, to);
-  if (!JOINS.test(said)) return undefined;
+  // A chain that was made before the round is spoken of in it: what is more than the two pieces are its two sides.
+  const sides = CHAIN.test(said) ? (total.n - first.count - second.count) / 2 : 0;
+  const between = chain?.times.kind === "number" ? chain.times.n : sides;
+  if (total.n !== first.count + second.count + 2 * between) return undefined;
+  if (!JOINS.test(said) && !(CHAIN.test(said) && between > 0)) return undefined;
   // "Join to the leg with a sc, 11 more sc": the one that joins is none of those.
   const numbers = [...said.matchAll(SAID)].map(([, n, more]) => Number(n) + (more ? 1 : 0));
   const theirs = numbers.every((n) => n === first.count || n === second.count || n === between);
@@ -74,5 +81,7 @@ export function limbsJoined(
   const on = ({ name, count }: Limb) => sc(count, name === undefined ? {} : { into: "part", part: name });
   const along = between > 0 ? [sc(between, { into: "bridge", uses: 0 })] : [];
   const joined = [...(chain ? [chain] : []), on(first), ...along, on(second), ...along];
-  return [...joined, ...nodes.filter((n) => !isMade(n) && n.kind !== "unknown" && n.kind !== "other-side")];
+  // A sum behind a piece is of that piece: the last one is the round's.
+  const stays = (n: Node) => !isMade(n) && !GONE.has(n.kind) && (n.kind !== "total" || n === total);
+  return [...joined, ...nodes.filter(stays)];
 }

@@ -11,6 +11,7 @@ import {
   type PartEvent,
   type Worked,
 } from "../count/checked";
+import { chainsAlone } from "../count/made";
 import type { RawPart } from "../document";
 import { stripeAt } from "../document/stripes";
 import { MAX_MAKE } from "../limits";
@@ -102,7 +103,10 @@ class PartCounter {
   count(): CheckedPart {
     const { raw } = this;
     const list = spreadOut(raw, this.before, this.to, this.budget);
-    for (const [i, { round, gap }] of list.entries()) this.step(round, gap, i === 0);
+    const lying = list[0] ? chainsAlone(plainest(list[0].round).nodes) : 0;
+    for (const [i, { round, gap }] of list.entries())
+      if (i === 1 && lying > 0) this.step({ ...round, lying }, true, true);
+      else this.step(round, gap, i === 0);
     this.decide();
     this.openings();
     return {

@@ -148,6 +148,8 @@ export interface Expanded {
   readonly copied: boolean;
   /** It is a copy of a round whose slip was told already. */
   readonly told: boolean;
+  /** Chains that lie there: "Row 1: ch 16", and row 2 goes into them. */
+  readonly lying?: number;
 }
 /** The likeliest reading. */
 export const plainest = (e: Expanded): Candidate => e.candidates.at(0);

@@ -110,6 +110,8 @@ export const NAME = {
   sign: 0.05,
   talkWord: 0.7,
   bracketedStitch: 0.5,
+  /** A name that a line speaks of: only above a first round it is more than talk. */
+  announced: 1.3,
 } as const;
 /** Readings of a text that are followed side by side. */
 export const BEAM = 12;

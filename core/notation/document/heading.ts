@@ -279,7 +279,8 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
     // "2. Ears", "B) Ears".
     const numbered =
       (c.kind() === "number" && /^[.)]$/.test(c.text(1)) && c.kind(2) === "word") ||
-      (/^[a-h]$/.test(c.text()) && /^[.)]$/.test(c.text(1)));
+      (/^[a-h]$/.test(c.text()) && /^[.)]$/.test(c.text(1))) ||
+      (c.is("#") && c.kind(1) === "number" && c.kind(2) === "word");
     const counted = c.kind(1) === "number" || c.kind(1) === "ordinal" || /^[a-h]$/.test(c.text(1));
     if (!numbered && (!LEAD.test(c.text()) || !counted)) return undefined;
     // "Part 2" alone is a name.

@@ -81,7 +81,22 @@ const begins = (tokens: readonly Token[]): boolean =>
   tokens.some((t) => RING.test(t.text) || /^(loop|ch|chain)$/.test(t.text)) &&
   tokens.some((t) => t.kind === "number");
 
+/** "1.3 (sc, inc) x 6", "2.4-2.6": the round of a numbered part; each part counts from 1. */
+function decimalFrame(tokens: readonly Token[]): Frame | undefined {
+  const [part, first] = decimal(tokens[0]) ?? [];
+  if (part === undefined || first === undefined) return undefined;
+  const [of, to] = (FROM_TO.has(tokens[1]?.text ?? "") && decimal(tokens[2])) || [];
+  const lastAt = of === part && to !== undefined && to > first ? 2 : 0;
+  let end = lastAt + 1;
+  while (/^[.:)-]$/.test(tokens[end]?.text ?? "")) end++;
+  return { key: "1.1", first, last: lastAt > 0 ? (to ?? first) : first, at: 0, lastAt, end };
+}
+const decimal = (t: Token | undefined): readonly number[] | undefined =>
+  t?.kind === "number" ? /^(\d)\.(\d{1,2})$/.exec(t.text)?.slice(1).map(Number) : undefined;
+
 function frameOf(tokens: readonly Token[]): Frame | undefined {
+  const parted = decimalFrame(tokens);
+  if (parted) return parted;
   for (let at = 0; at < REACH && at < tokens.length; at++) {
     const first = numeral(tokens[at]);
     if (first === undefined) {

@@ -63,11 +63,12 @@ export function unitsOf(
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
     const own = bracketedLabels(doingLabels(bareOf(all, works), works));
-    const meanings = explains(own);
-    const summed = meanings ? own : listedRounds(own, works, COMMA);
-    const flows = summed === own && !meanings ? flowing(own, lives, live) : undefined;
+    // "1. 6 sc in mr 2. 6 inc/12 3. …": what has its labels needs none.
+    const settled = explains(own) || labelsInARow(own).size > 0;
+    const summed = settled ? own : listedRounds(own, works, COMMA);
+    const flows = summed === own && !settled ? flowing(own, lives, live) : undefined;
     live = flows?.live;
-    const bare = meanings ? own : summed === own ? (flows?.tokens ?? listedRounds(own, works)) : summed;
+    const bare = settled ? own : summed === own ? (flows?.tokens ?? listedRounds(own, works)) : summed;
     if (bare.length === 0) {
       // "-----" under a name is part of the name.
       const rule = all.length > 0 && all.every((t) => /^(--+|==+|~+|-|=|\*+|_+)$/.test(t.text));
@@ -82,7 +83,7 @@ export function unitsOf(
       bullet: /^(-|--|>)$/.test(first) && !/^-+$/.test(all[all.length - 1]?.text ?? ""),
       indented: /^[ \t]/.test(source.slice(line.from, line.from + 1)),
       marked:
-        !meanings &&
+        !settled &&
         !equates(own) &&
         (first === "#" ||
           first === "~" ||
@@ -195,6 +196,14 @@ const numbered = (tokens: readonly Token[], i: number, next: number): boolean =>
   (/^[/|;:]$/.test(tokens[i - 1]?.text ?? "") ||
     (tokens[i]?.value === next && (i === 0 || behindSum(tokens, i) || unopened(tokens, i))));
 
+/** "1. 6 sc in mr 2. 6 inc/12 3. …": the number that comes next, with its full stop and more behind it. */
+const dotted = (tokens: readonly Token[], i: number, next: number): boolean => {
+  const stop = tokens[rangeEnd(tokens, i) + 1];
+  return (
+    tokens[i]?.value === next && tokens[i]?.kind === "number" && stop?.text === "." && i + 2 < tokens.length
+  );
+};
+
 /** "1) 5 sc MR 2) inc x5 = 10 3) …": what shuts behind the number was opened nowhere. */
 const unopened = (tokens: readonly Token[], i: number): boolean =>
   tokens[rangeEnd(tokens, i) + 1]?.text === ")" &&
@@ -225,10 +234,13 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
     const worded = ordered || (isRoundWord(tokens[i]?.text ?? "") && tokens[i + 1]?.kind === "number");
     const at = worded && !ordered ? i + 1 : i;
     const n = tokens[at];
-    if (!n || !(worded || numbered(tokens, i, last + 1))) {
+    const bare = !worded && (found[0] === undefined || tokens[found[0]]?.kind === "number");
+    if (!n || !(worded || numbered(tokens, i, last + 1) || (bare && dotted(tokens, i, last + 1)))) {
       worked ||= tokens[i]?.kind !== "mark";
       continue;
     }
+    // "6 inc/12. 3. …": behind the stroke stands the sum.
+    if (n.value !== last + 1 && bare && tokens[i - 1]?.text === "/") continue;
     if (n.value !== last + 1 || !worked) return NO_LABELS;
     const to = ordered ? at : rangeEnd(tokens, at);
     found.push(i);

@@ -293,6 +293,7 @@ function said(c: Cursor, x: Context, stars: boolean, own = false): SaidWork | un
   const loops = loopsBefore ?? phrase?.loops;
   if (loops) target.loops = loops;
   target.freeLoops = phrase?.free;
+  if (phrase?.each) target.place = "each";
   target.evenly = spread;
   readTarget(c, target);
   colour ??= colourBehind(c);
@@ -301,6 +302,8 @@ function said(c: Cursor, x: Context, stars: boolean, own = false): SaidWork | un
     n === undefined ? undefined : before !== undefined ? numberAt : lastNumberAt(c, afterAt);
   const standsFor = word.stitch === "ch" ? readStandsFor(c, x.terms) : undefined;
   often ??= oftenBehind(c);
+  // "Ch 16 loosely".
+  if (MANNER.has(c.text()) && (c.kind(1) === "mark" || c.kind(1) === "end")) c.at++;
   return { word, n, at, behind: after !== undefined, target, loops, colour, standsFor, often };
 }
 

@@ -322,6 +322,9 @@ function special(
     // "Decrease every third stitch": the third goes into the second, or the fourth into the third.
     return [{ ...repeat(Math.max(0, gap - 1)), other: repeat(gap) }];
   }
+  // "Inc in each ch from the second": several into that one, and into all behind it.
+  if (t.fromNth !== undefined && kind === "inc" && n === undefined)
+    return plain(op.stitch, { ...said, n: op.offers, behind: false }, around);
   if (t.place === "ring") op = { ...op, into: "ring", uses: 0, increases: 0 };
   let times: Times = number(n ?? 1, said.at);
   // "Sc 1, inc 1 around": the one is of each time.
