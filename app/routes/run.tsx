@@ -16,7 +16,7 @@ import { useState } from "react";
 import { data, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/run";
-import { findRun, finishRun, replanRun, startRun, shareRun, unplanRun } from "@db/queries/runs";
+import { findRun, finishRun, replanRun, startRun, unplanRun } from "@db/queries/runs";
 import { setRunDeleted } from "@db/queries/cutting";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { findCutting } from "@db/queries/cutting";

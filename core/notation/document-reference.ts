@@ -201,8 +201,13 @@ export abstract class ReferenceReader extends DocumentBase {
     if (part !== undefined && first === undefined && back === 0)
       c.attempt(() => {
         c.take(",", "(", "for", "-", ":");
-        if (!isRoundWord(c.text()) && !(inNumbers && c.kind() === "number")) return undefined;
-        const range = likeliestLabel(c, inNumbers);
+        if (inNumbers) {
+          first = c.number();
+          last = c.take("-", "--", "to") ? c.number() : first;
+          return true;
+        }
+        if (!isRoundWord(c.text())) return undefined;
+        const range = likeliestLabel(c, false);
         if (range?.first === undefined || range.last === undefined) return undefined;
         c.take(")");
         [first, last] = [range.first, range.last];

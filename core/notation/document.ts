@@ -53,6 +53,13 @@ export {
   type RawRound,
 } from "./document-base";
 
+/** "Rnds 1-3 of Head": rounds of a part, and no more. */
+const ofPart = (rest: readonly Token[]): boolean =>
+  /^(of|from)$/.test(rest[0]?.text ?? "") &&
+  rest.length > 1 &&
+  rest.length <= 4 &&
+  rest.slice(1).every((t) => t.kind === "word");
+
 /** A ring that a round begins with is named among its first words. */
 const RING_WORDS = 10;
 /** Words that bare numbers may have beside them: "3: BLO 12 (12)". */
@@ -552,6 +559,7 @@ export class DocumentReader extends LooseReader {
         signedAt(rest, 0) ||
         (rest.length === 0 && r.label.total !== undefined) ||
         merges(rest) ||
+        ofPart(rest) ||
         this.shadesCounted(rest)
           ? ("full" as const)
           : rest.length > 0 &&

@@ -513,6 +513,7 @@ function readOne(c: Cursor, t: Target): boolean {
         });
         return (t.spurBack = true);
       }
+      if (c.is("spread", "spaced") && c.text(1) === "evenly") c.at++;
       if (c.take("evenly")) {
         t.evenly = true;
         c.take("spaced", "spread");
@@ -525,7 +526,10 @@ function readOne(c: Cursor, t: Target): boolean {
         isTogether(c.text()) && (c.at++, c.take("with", "and")) ? readPartNamed(c) : undefined,
       );
       if (joined !== undefined) return ((t.layers = [joined]), true);
-      if (isTogether(c.text())) return (c.at++, (t.together = true), true);
+      // "2 sc together in one st": both into it.
+      const intoOne =
+        /^(in|into)$/.test(c.text(1)) && /^(one|the|1|same|a|next)$/.test(c.text(2)) && !t.together;
+      if (isTogether(c.text())) return (c.at++, (t.together = !intoOne), true);
       const reach = readReach(c);
       if (reach) return ((t.reach = reach), true);
       if (

@@ -53,6 +53,12 @@ const atEnd = (c: Cursor): boolean => c.done || c.is(".", ";", "!", ")", "]", "\
 /** What is done when a round's stitches are made. */
 const CLOSING = words("ss sl slst join fo fasten cut turn stuff fill close finish break");
 
+/** ", ch 1, turn": a chain behind the sum lifts the next row. */
+const liftsAndTurns = (c: Cursor): boolean =>
+  /^(ch|chain)$/.test(c.text(1)) &&
+  c.kind(2) === "number" &&
+  (c.kind(3) === "end" || /^(turn|and|\.)$/.test(c.text(3)) || (c.text(3) === "," && c.text(4) === "turn"));
+
 interface Counted {
   readonly n: number;
   readonly each: boolean;
@@ -145,7 +151,7 @@ export const totals: Phrase = {
         while (c.is("|", "~", "**", "*", "-", "--", "__", '"')) c.at++;
         const sure = mark === "=" || mark === "==" || mark === "\u2026" || led;
         // "- 18, ss, cut.": what ends the round comes behind its sum.
-        const closes = c.is(",") && CLOSING.has(c.text(1));
+        const closes = c.is(",") && (CLOSING.has(c.text(1)) || liftsAndTurns(c));
         // ": 24 -- wait with filling": a remark.
         const dash = c.tokens[c.at - 1]?.text ?? "";
         const remarks =

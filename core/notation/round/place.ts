@@ -175,7 +175,9 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
     );
     // At the beginning of a round the "same stitch" is the one it was joined in: its first stitch.
     if (alone) return [{ ...next, other: same }];
-    return [t.place === "first" || (n !== undefined && n > 1) ? { ...same, other: next } : same];
+    if (t.place === "first") return [{ ...same, other: next }];
+    // "1 sc, 2 sc in the same st" are two in one stitch, hardly ever in the one before.
+    return [n !== undefined && n > 1 ? { ...next, other: same } : same];
   }
   if (t.place !== undefined) return inPlaces(stitch, one, said, loops, node);
   if (t.reach) {
