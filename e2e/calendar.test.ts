@@ -207,7 +207,7 @@ it("a planned run gets another name, another due day, fewer pieces and one thing
   const rows = () =>
     page.$$eval('section[aria-labelledby="what-title"] tbody tr', (r) => r.map((x) => x.innerText));
   const before = await rows();
-  await clickText(page, "main a", "Change");
+  await clickText(page, "main a", "Change days or pieces");
   await me.waitText("Put something more into it");
   await me.fill('input[name="name"]', "Winter market, second half");
   await me.fill('input[name="lines[0].quantity"]', "0");

@@ -4,7 +4,6 @@ import {
   Check,
   ClipboardCopy,
   Download,
-  Pencil,
   Play,
   Printer,
   Scissors,
@@ -217,11 +216,6 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
             How it went
           </ButtonLink>
         ) : null}
-        {done ? null : (
-          <ButtonLink to={`/runs/${run.id}/change`}>
-            <Pencil size={16} aria-hidden /> Change
-          </ButtonLink>
-        )}
         <Act intent="delete" quiet label={`Delete ${run.name}`}>
           <Trash2 size={17} aria-hidden />
         </Act>

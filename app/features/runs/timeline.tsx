@@ -3,7 +3,7 @@ import { scaleLinear } from "d3-scale";
 import { Link } from "react-router";
 import styled from "styled-components";
 import { printTrimmed } from "@core/units";
-import { PlainTable, Sheet, SheetHead, Small, tapeTicks, Facts } from "../../ui/basics";
+import { PlainTable, Row, Sheet, SheetHead, Small, tapeTicks, Facts } from "../../ui/basics";
 import { printDay, printShortDay } from "../../ui/days";
 import { Range, ReasonFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
@@ -57,7 +57,10 @@ export function Timeline({
   return (
     <Sheet aria-label="When it will be done">
       <SheetHead>
-        <h2>When it will be done</h2>
+        <Row $gap={14}>
+          <h2>When it will be done</h2>
+          <Link to={`/runs/${run.id}/change`}>Change days or pieces</Link>
+        </Row>
         <InTime
           plan={{ ...plan, chance: outlook?.chance ?? plan.chance }}
           due={run.dueOn}
