@@ -32,7 +32,7 @@ const LIST =
 const YARN_CLASS = /^(sport|worsted|aran|fingering|chunky|bulky)$/;
 const YARN = /^(weight|yarn|wool|cotton|acrylic|hook|mm)$/;
 const CHAPTER =
-  /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note|how|variations?|hints?|remember|reminder|result|check|count|explanations?)$/;
+  /^(notes?|tips?|important|optional|instructions?|description|pattern|special|copyright|general|before|techniques?|about|introduction|pattern|you|this|these|if|when|for|please|note|how|variations?|hints?|remember|reminder|result|check|count|explanations?|pages?|pg|pto|continued|cont|www|https?|br|nbsp)$/;
 const SEWING =
   /^(assembly|assembling|assemble|finishing|finish|making|sewing|joining|putting|together|embroidery|details?)$/;
 /** Sentences, not names: a name hardly ever begins with these. */
@@ -97,7 +97,7 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   const p = parse(c, terms);
   if (p?.make === 1) countAnywhere(p, c, terms);
   const first = p?.words[0];
-  if (!p || !first || p.words.length > 7) return undefined;
+  if (!p || !first || p.words.length > 7 || source[first.from - 1] === "@") return undefined;
   const letters = p.words.filter((t) => t.kind === "word");
   if (letters.length === 0) return undefined;
   // "With yellow, mr, 6 sc": the work begins.

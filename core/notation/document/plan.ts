@@ -55,7 +55,8 @@ const base = (style: string): string => /^\w+/.exec(style)?.[0] ?? style;
  * The cheapest way to take all lines of a text together: what each line may be costs by what can be seen of
  * it, and by how it goes on from the lines before. Linear in the lines.
  */
-export function plan(seen: readonly Seen[]): readonly Decision[] {
+export function plan(all: readonly Seen[]): readonly Decision[] {
+  const seen = withoutRunningHeads(all);
   const style = styleOf(seen);
   const ahead = startsAhead(seen);
   let beam: State[] = [
@@ -91,6 +92,33 @@ export function plan(seen: readonly Seen[]): readonly Decision[] {
   const out: Decision[] = [];
   for (let s: State | undefined = beam[0]; s?.decision; s = s.before) out.push(s.decision);
   return out.reverse();
+}
+
+/** A name without its case, spaces, signs, a page's number and "continued". */
+const bareName = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/\b(?:continued|cont|contd|page)\b/g, "")
+    .replace(/[^\p{L}]/gu, "");
+
+/**
+ * "Little seal" over each page, "Head (continued)": a name that was there before, between a round and the one that
+ * its number goes on to, names nothing anew. Linear in the lines.
+ */
+function withoutRunningHeads(seen: readonly Seen[]): readonly Seen[] {
+  const names = new Set<string>();
+  let last: number | undefined;
+  return seen.map((s, i) => {
+    const label = s.labels.find((l) => l.work !== "none" && !l.sentence)?.label;
+    if (label?.first !== undefined) last = label.last ?? label.first;
+    if (!s.heading || !s.atStart || label) return s;
+    const name = bareName(s.heading.name);
+    const known = names.has(name);
+    names.add(name);
+    if (!known || last === undefined || s.heading.rest.some((t) => t.kind === "word")) return s;
+    const below = seen[i + 1]?.labels.some((l) => l.label.first === (last ?? 0) + 1 && l.work !== "none");
+    return below ? { ...s, heading: undefined, passing: true } : s;
+  });
 }
 
 function pruned(list: State[]): State[] {
