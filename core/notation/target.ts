@@ -763,8 +763,7 @@ function readPlace(c: Cursor, t: Target): boolean {
           c.take("join", "joining", "slst", "ss") || (c.take("sl", "slip") && c.take("st", "stitch"));
         return joined ? true : undefined;
       });
-    if (t.place === "each" && t.chainNoun)
-      t.fromNth ??= c.attempt(() => (c.take(","), readFromNth(c)));
+    if (t.place === "each" && t.chainNoun) t.fromNth ??= c.attempt(() => (c.take(","), readFromNth(c)));
     // "In each st and ch": the chains of a gap too.
     if (t.place === "each")
       c.attempt(() => {
