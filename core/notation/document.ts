@@ -23,6 +23,7 @@ import { labelReadings } from "./document/label";
 import { colourAbove } from "./document/colour-said";
 import { explains } from "./document/explains";
 import { labelInside } from "./document/inside";
+import { joinsBoth, nameOfJoined } from "./document/joins-both";
 import type { Lived } from "./document/flowing";
 import { readings, work } from "./count";
 import { repeated } from "./document/listed";
@@ -370,6 +371,18 @@ export class DocumentReader extends LooseReader {
     const rest = tokens.slice(found?.to ?? tokens.length);
     if (rest.length > 0) this.loose(rest, unit.line);
     return two ? 2 : 1;
+  }
+
+  /** "Legs (make 2)", and a round under them that works both: from here on it is one piece. */
+  private joinPair(tokens: readonly Token[], label: RoundLabel, line: Line): void {
+    const part = this.heading ? undefined : this.part;
+    const last = part?.rounds.at(-1);
+    if (!part || part.make !== 2 || last?.label === undefined || label.first === undefined) return;
+    const goesOn = label.first === (last.label.last ?? last.label.first ?? 0) + 1 || label.first === 1;
+    if (!goesOn || !joinsBoth(tokens, part.name)) return;
+    const between = this.source.slice(last.to, line.from);
+    const name = nameOfJoined(between, part.name);
+    this.heading = { name, make: 1, slot: undefined, line: line.number, from: line.from };
   }
 
   /** Eyes and filling that a line speaks of in passing; of eyes that are there already it may tell the place. */
@@ -827,6 +840,7 @@ export class DocumentReader extends LooseReader {
       if (label.first === 0 && !this.fabricIn(tokens.slice(to)))
         return this.keepSetup(tokens.slice(to), line);
       this.closeRound();
+      this.joinPair(tokens.slice(to), label, line);
       this.ensurePart(line, label.first, label.first === 1 && this.ringIn(tokens.slice(to, to + RING_WORDS)));
       const work = withoutDoing(plain?.tokens ?? withoutVerb(tokens.slice(to)), (t) =>
         this.hasCountedWork(t),

@@ -11,6 +11,7 @@ type Limb = NonNullable<Base["limbs"]>[number];
 const JOINS =
   /\b(?:both|second|2nd|other|first|1st|legs?|arms?|pieces?|halves|join\w*|connect\w*|attach\w*|together)\b/i;
 
+const BOTH = /\bboth (?:of the )?(?:legs|pieces|halves|limbs|feet|parts)\b/i;
 const CHAIN = /\b(?:ch|chs|chains?)\b/i;
 /** What a joining round says without its making a stitch. */
 const GONE: ReadonlySet<Node["kind"]> = new Set(["unknown", "other-side"]);
@@ -54,23 +55,27 @@ export function limbsJoined(
   source: string,
 ): readonly Node[] | undefined {
   const total = nodes.findLast((n) => n.kind === "total");
-  if (total?.kind !== "total" || !nodes.some(isMade)) return undefined;
+  if ((total && total.kind !== "total") || !nodes.some(isMade)) return undefined;
   const works = [...operationsOf(nodes)];
   const chain = works.find(({ op }) => op.stitch === "ch");
   const [first, second] = limbs;
   if (!first || !second) return undefined;
   const { from, to } = e.raw;
-  const said = source.slice(Math.max(from, e.raw.label?.to ?? from), total.from) + source.slice(total.to, to);
+  const begin = Math.max(from, e.raw.label?.to ?? from);
+  const said = total ? source.slice(begin, total.from) + source.slice(total.to, to) : source.slice(begin, to);
+  // Without a sum only "both legs" is plain.
+  if (!total && (!BOTH.test(said) || /\d/.test(said))) return undefined;
   // A chain that was made before the round is spoken of in it: what is more than the two pieces are its two sides.
-  const sides = CHAIN.test(said) ? (total.n - first.count - second.count) / 2 : 0;
+  const sides = total && CHAIN.test(said) ? (total.n - first.count - second.count) / 2 : 0;
   const between = chain?.times.kind === "number" ? chain.times.n : sides;
-  if (total.n !== first.count + second.count + 2 * between) return undefined;
+  const all = first.count + second.count + 2 * between;
+  if (total && total.n !== all) return undefined;
   if (!JOINS.test(said) && !(CHAIN.test(said) && between > 0)) return undefined;
   // "Join to the leg with a sc, 11 more sc": the one that joins is none of those.
   const numbers = [...said.matchAll(SAID)].map(([, n, more]) => Number(n) + (more ? 1 : 0));
   const theirs = numbers.every((n) => n === first.count || n === second.count || n === between);
   const sum = numbers.reduce((a, b) => a + b, 0);
-  if (!theirs && sum !== total.n && sum !== total.n + between) return undefined;
+  if (!theirs && sum !== all && sum !== all + between) return undefined;
   const sc = (n: number, where: Partial<Operation>): Node => ({
     kind: "work",
     op: { ...stitchInto("sc", 1, "next"), ...where },
