@@ -33,6 +33,45 @@ describe("what stands above the rounds", () => {
     expect(h.colours.map((c) => c.slot)).toEqual(["dark blue", "cream"]);
     expect(h.eyes).toEqual([{ count: 2, sizeMm: 8 }]);
   });
+  /** Layouts as they come to mind, written down before any was read: hooks, colours, eyes. */
+  it.each<[string, number[], string[], [number, number][]]>([
+    ["Materials: grey and white DK cotton, 3 mm hook, 6 mm safety eyes", [3], ["grey", "white"], [[2, 6]]],
+    [
+      "- DK yarn: grey (15 g), white (5 g)\n- hook 3.0 mm\n- 2 safety eyes 6 mm",
+      [3],
+      ["grey", "white"],
+      [[2, 6]],
+    ],
+    ["Worsted yarn in grey, E/3.5 mm crochet hook, two 9mm black eyes", [3.5], ["grey"], [[2, 9]]],
+    ["Yarn: sport, colours A: grey, B: white\nHook: 2.5\nEyes: 5 mm x 2", [2.5], ["grey", "white"], [[2, 5]]],
+    [
+      "Grey aran (20 yards)\nWhite aran (5 yards)\nUS size G (4 mm) hook\n8 mm eyes",
+      [4],
+      ["grey", "white"],
+      [[2, 8]],
+    ],
+    [
+      "Hook size: 2,5 mm. Yarn: 100 % cotton, in grey & cream. Eyes: 6mm.",
+      [2.5],
+      ["grey", "cream"],
+      [[2, 6]],
+    ],
+    ["• 1 ball grey DK\n• scrap of orange DK\n• 3mm hook\n• 6mm eyes (2)", [3], ["grey", "orange"], [[2, 6]]],
+    ["3.5 mm hook / grey yarn (4-ply) / eyes 6 mm", [3.5], ["grey"], [[2, 6]]],
+    ["Hook 3\nYarn: fingering, grey 10 g; black thread for the eyes", [3], ["grey", "black"], []],
+    [
+      "I used 12 g of grey and 3 g of white (DK), a 3 mm hook and a pair of 6 mm eyes.",
+      [3],
+      ["grey", "white"],
+      [[2, 6]],
+    ],
+    ["Hook: 3. Yarn: navy. Eyes: 4 × 6 mm", [3], ["navy"], [[4, 6]]],
+  ])("%s", (above, hooks, colours, eyes) => {
+    const h = head(`Little seal\n\n${above}`);
+    expect(h.hooksMm).toEqual(hooks);
+    expect(h.colours.map((c) => c.slot)).toEqual(colours);
+    expect(h.eyes.map((e) => [e.count, e.sizeMm])).toEqual(eyes);
+  });
   it("takes nothing from the rounds", () => {
     const h = checkPattern(
       "Rnd 1: 6 sc in MR (6)\nChange to a 4 mm hook and white yarn.\nRnd 2: inc x 6 (12)",

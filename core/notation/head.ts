@@ -76,7 +76,7 @@ export function readHead(plain: string, until: number): PatternHead {
     gauge ??= gaugeIn(line);
     size ??= sizeIn(line);
     for (const [name, words] of NOTIONS) if (words.test(line)) notions.add(name);
-    if (/\b(?:yarn|wool|cotton|acrylic|thread|colou?rs?|g|gr|grams?|m|yd)\b/.test(line))
+    if (OF_YARN.test(line) || CLASSES.some(([re]) => re.test(line)))
       for (const [slot, grams] of coloursIn(line))
         if (colours.get(slot) === undefined) colours.set(slot, grams);
   }
@@ -90,6 +90,13 @@ export function readHead(plain: string, until: number): PatternHead {
     size,
   };
 }
+
+/** A line with one of these may name the yarn's colours; with none of them a shade is of anything. */
+const OF_YARN =
+  /\b(?:yarns?|wool|cotton|acrylic|thread|floss|colou?rs?|g|gr|grams?|m|yd|balls?|skeins?|scraps?|oddments?|leftovers?)\b/;
+/** What has a colour of its own, and no yarn. */
+const OF_THING = /\b(?:eyes?|noses?|beads?|buttons?|hooks?|felt|needles?|rings?|ribbons?)\b/;
+const THREAD = /\b(?:yarns?|wool|cotton|thread|floss)\b/;
 
 /** Things that have a size in millimetres. */
 const SIZED = /\b(hooks?|eyes?|noses?|beads?|rings?|buttons?|needles?|pins?)\b/g;
@@ -114,17 +121,24 @@ function sizesIn(line: string): { readonly mm: number; readonly thing: string }[
   });
 }
 
-/** "2.5 mm hook", "hook: 3 mm (D)", "hook size 2,25mm". */
-const hooksIn = (line: string): number[] =>
-  sizesIn(line).flatMap((s) => (s.thing === "hook" && s.mm >= 0.5 && s.mm <= 30 ? [s.mm] : []));
+/** "2.5 mm hook", "hook: 3 mm (D)", "hook size 2,25mm"; without its unit right behind the word: "Hook: 2.5". */
+function hooksIn(line: string): number[] {
+  const told = sizesIn(line).flatMap((s) => (s.thing === "hook" && s.mm >= 0.5 && s.mm <= 30 ? [s.mm] : []));
+  if (told.length > 0) return told;
+  const bare = value(BARE_HOOK.exec(line)?.[1] ?? "");
+  return bare >= 1 && bare <= 12 ? [bare] : [];
+}
+const BARE_HOOK = new RegExp(`\\bhook(?: size)? ?[:=-]? ?${NUMBER}(?= ?(?:$|[,;/(]|\\. ?(?:$|[a-z])))`);
 
 /** "two 6 mm safety eyes", "safety eyes: 8mm", "6 mm eyes (2)". */
 function eyesIn(line: string): { count: number; sizeMm: number } | undefined {
   const sizeMm = sizesIn(line).find((s) => s.thing === "eye" && s.mm >= 2 && s.mm <= 60)?.mm;
   if (sizeMm === undefined) return undefined;
-  const clause = line.split(/[,;]|\.(?!\d)/).find((part) => /\beyes?\b/.test(part)) ?? line;
+  const clause = line.split(/[,;/]|\.(?!\d)/).find((part) => /\beyes?\b/.test(part)) ?? line;
   const said =
-    /\b(?:(two|2|a pair of|1 pair of|one pair of)|(four|4)|(one|1|a single))\b(?! ?mm|[.,]\d)/.exec(clause);
+    /\b(?:(two|2|a pair of|1 pair of|one pair of)|(four|4)|(one|1|a single))\b(?! ?mm|[.,]\d|[ -]?ply)/.exec(
+      clause,
+    );
   return { count: said?.[2] ? 4 : said?.[3] && !said[1] ? 1 : 2, sizeMm };
 }
 
@@ -150,11 +164,16 @@ function sizeIn(line: string): PatternHead["size"] {
   return size >= 5 && size <= 2000 ? { mm: size, words } : undefined;
 }
 
+const CLAUSE = /[,;/•]|\.(?!\d)/;
 /** Shades of a line with the grams that stand beside them: "10 g dark grey", "white (15 g)". */
 function coloursIn(line: string): [string, number | undefined][] {
   const out: [string, number | undefined][] = [];
   for (const m of line.matchAll(SHADE)) {
     const at = m.index ?? 0;
+    // "Two black eyes" need no black yarn; "black thread for the eyes" does.
+    const led = line.slice(0, at).split(CLAUSE).at(-1) ?? "";
+    const clause = led + (line.slice(at).split(CLAUSE)[0] ?? "");
+    if (OF_THING.test(clause) && !THREAD.test(clause)) continue;
     const before = new RegExp(`${NUMBER} ?(?:g|gr|grams?)(?: of)?(?: [a-z]+)? $`).exec(line.slice(0, at));
     const after = new RegExp(`^[^\\d,;]{0,14}${NUMBER} ?(?:g|gr|grams?)\\b`).exec(
       line.slice(at + m[0].length),
