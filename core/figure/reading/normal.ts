@@ -19,6 +19,11 @@ export function normal(line: string): string {
     regularText(line)
       .toLowerCase()
       .replace(/\br(\d+)\b/g, "round $1")
+      // "On the 4th round, 5 sts apart"; "the 4th and 5th rounds" are two.
+      .replace(
+        /(?<!\b(?:and|to|or) )\b(\d+)(?:st|nd|rd|th)\s+(?:rnd|rd|round|row)\b(?!\s+(?:from|above|below|up|down|under|over|before|after|away))/g,
+        "round $1",
+      )
       .replace(/(\d+)\s*(?:st|nd|rd|th)\b(?=\s+(?:rnd|rd|round|row|and)\b)/g, "$1")
       .replace(ROUND, "round ")
       .replace(ROUND_AFTER, "round")

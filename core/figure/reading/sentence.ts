@@ -1,7 +1,7 @@
 import type { Said, Side } from "../said";
 import { callsOf, mentionsIn, wordsOf, type Mention, type Word } from "./mentions";
 import type { Sentence } from "./normal";
-import { ASSEMBLES, HOST_WORDS, MARKS, NOT_ASSEMBLY, POINTS, SIDES } from "./words";
+import { ASSEMBLES, BELONGS, HOST_WORDS, MARKS, NOT_ASSEMBLY, POINTS, SIDES } from "./words";
 
 export interface Around {
   readonly calls: ReturnType<typeof callsOf>;
@@ -18,10 +18,17 @@ export function readSentence(s: Sentence, around: Around): Said[] {
   let before = around.before;
   return clausesOf(s.text).flatMap((text, i, all) => {
     const said = readClause({ ...s, text }, { ...around, before }, i > 0 && clauseVerb(all[0] ?? ""));
-    before = said?.parts ?? before;
+    // "Flatten the wings and sew them …": what was named, also where nothing is said of its place.
+    const named = said ? [] : mentionsIn(wordsOf(text), around.calls).map((m) => m.part);
+    before = said?.parts ?? (named.length > 0 ? named : before);
     return said ? [said] : [];
   });
 }
+
+const belongs = (words: readonly Word[], i: number): boolean =>
+  i > 0 &&
+  BELONGS.test(words[i]?.text ?? "") &&
+  !/^(?:you|as|to|we|i|and|let's)$/.test(words[i - 1]?.text ?? "");
 
 const clauseVerb = (text: string): boolean => wordsOf(text).some((w) => ASSEMBLES.test(w.text));
 
@@ -52,8 +59,8 @@ const CLOSES = [
 
 function readClause(s: Sentence, around: Around, verbBefore: boolean): Said | undefined {
   const words = wordsOf(s.text);
-  const labelled = /^[a-z ]{2,30}: /.test(s.text);
-  const verb = words.findIndex((w) => ASSEMBLES.test(w.text));
+  const labelled = /^[a-z ]{2,30}(?:: | (?:-+|–) (?=round))/.test(s.text);
+  const verb = words.findIndex((w, i) => ASSEMBLES.test(w.text) || belongs(words, i));
   if (verb < 0 && !verbBefore && !labelled) return undefined;
   if (NOT_ASSEMBLY.test(s.text) && !/\b(?:sew|attach) /.test(s.text)) return undefined;
   if (CLOSES.some((re) => re.test(s.text))) return undefined;
@@ -74,7 +81,7 @@ function readClause(s: Sentence, around: Around, verbBefore: boolean): Said | un
   const toward = towardIn(s.text, side);
   const apart = number(
     s.text,
-    /\b(\d+)(?: or \d+| ?- ?\d+)? st (?:apart|between|in between|of space)\b|\bleav(?:e|ing) (\d+) st\b/,
+    /\b(\d+)(?: or \d+| ?- ?\d+)? st (?:apart|between|in between|of space|from each other)\b|\bleav(?:e|ing) (\d+) st\b/,
   );
   const off = offIn(s.text);
   const points = POINTS.find(([re]) => re.test(s.text))?.[1];

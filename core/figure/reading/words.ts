@@ -2,7 +2,9 @@ import type { Mark, Points, Side } from "../said";
 
 /** Words that begin an assembly; others ("stuff", "insert", "weave") are steps of other kinds. */
 export const ASSEMBLES =
-  /^(sew|sewn|stitch|attach|place|position|pin|put|fix|join|add|glue|whipstitch|lay|set|hang|fasten|secure|mount)$/;
+  /^(sew|sewn|stitch|attach|place|position|pin|put|fix|join|add|glue|whipstitch|lay|set|hang|fasten|secure|mount|placed|attached|positioned|pinned|fixed|joined|stitched|glued)$/;
+/** "The tail goes at the back": of where a part is to be, unless she goes on. */
+export const BELONGS = /^(?:go|goes|sit|sits|belong|belongs)$/;
 /** Steps that happen to have such a word in them. */
 export const NOT_ASSEMBLY = /^(?:stuff|fill|weave|insert|embroider|leave|change|cut|close)\b/;
 /** What is sewn there is no part. */
@@ -18,6 +20,7 @@ export const HOST_WORDS = new Set([
   "inside",
   "in",
   "under",
+  "underneath",
   "beneath",
   "against",
 ]);
@@ -27,7 +30,7 @@ export const FILLS =
 
 export const SIDES: readonly (readonly [RegExp, Side])[] = [
   [
-    /\b(?:either|each|both|two|opposite)(?: of the| of)? sides?\b|\b(?:at|on|to|over|along)(?: the)? sides\b|\bsides of\b|\bone on each\b/,
+    /\b(?:either|each|both|two|opposite)(?: of the| of)? sides?\b|\b(?:at|on|to|over|along)(?: the)? sides\b|\bsides of\b|\bone on each\b|\bopposite each other\b/,
     "sides",
   ],
   [/\binside\b|\bacross the (?:inside|opening)\b|\binto the hollow\b/, "inside"],
