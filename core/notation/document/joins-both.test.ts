@@ -25,7 +25,12 @@ const JOINS = [
 
 describe("legs that are made twice and joined", () => {
   it.each(JOINS)("%s", (join) => {
-    for (const sum of [(n: number) => ` (${n})`, () => "", (n: number) => ` = ${n}`])
+    for (const sum of [
+      (n: number) => ` (${n})`,
+      () => "",
+      (n: number) => ` – ${n} sts`,
+      (n: number) => ` = ${n}`,
+    ])
       for (const said of BETWEEN) {
         const text = `${LEGS(sum)}${said}\nRnd 4: ${join}${sum(18)}\nRnd 5: sc around${sum(18)}\nRnd 6: (sc, dec) x 6${sum(12)}\n`;
         const { parts, problems } = checkPattern(text);

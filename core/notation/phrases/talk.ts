@@ -29,6 +29,12 @@ function workAt(c: Cursor, x: Context, i: number): boolean {
   return ahead;
 }
 
+/** A number and its stitches, and no more: "18 sts". */
+const sumEnds = (c: Cursor, i: number): boolean =>
+  c.tokens[i]?.kind === "number" &&
+  isStitchNoun(c.tokens[i + 1]?.text ?? "") &&
+  (c.tokens[i + 2] === undefined || (c.tokens[i + 2]?.text === "." && c.tokens[i + 3] === undefined));
+
 /** Where a stretch of talk ends: at a full stop, at a bracket, where stitches begin. */
 function talkEnd(c: Cursor, x: Context, soft: boolean): number {
   let i = c.at;
@@ -50,6 +56,8 @@ function talkEnd(c: Cursor, x: Context, soft: boolean): number {
     if (t === "=" && c.tokens[i + 1]?.kind === "number") break;
     if (t === "," && (soft || workAt(c, x, i + 1))) break;
     if ((t === ":" || t === "-" || t === "--") && i > c.at && workAt(c, x, i + 1)) break;
+    // "… around both legs – 18 sts": the sum ends it.
+    if ((t === "-" || t === "--") && i > c.at && sumEnds(c, i + 1)) break;
     if (
       soft &&
       (t === "and" || t === "then") &&
