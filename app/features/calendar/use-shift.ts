@@ -1,4 +1,3 @@
-import { parseDate } from "@internationalized/date";
 import { useState } from "react";
 import { useFetcher } from "react-router";
 import { refusalOf } from "../../ui/away";
@@ -49,8 +48,12 @@ export function useShift(): {
   };
 }
 
-/** Where a thing goes that was picked up by one of its days and put down on another. */
+const DAY_MS = 86_400_000;
+/**
+ * Where a thing goes that was picked up by one of its days and put down on another. Days of the calendar in UTC, which
+ * has no clock changes: the package for dates would be the only thing that this page loads it for.
+ */
 export const landed = (dragged: Omit<Shift, "to">, on: string): Shift => ({
   ...dragged,
-  to: dragged.lead ? parseDate(on).subtract({ days: dragged.lead }).toString() : on,
+  to: new Date(Date.parse(`${on}T00:00:00Z`) - (dragged.lead ?? 0) * DAY_MS).toISOString().slice(0, 10),
 });
