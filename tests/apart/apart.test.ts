@@ -6,7 +6,7 @@ import { APART, rate } from "./rate";
  * The last figures that landed. They are raised by hand when a better reader lands, and never lowered; a
  * pattern that was wrong without a word and is told now moves from `silent` to `falselyReported`.
  */
-const LANDED = { perfect: 25, right: 344, falselyReported: 3, silent: 2, tallyOff: 4 };
+const LANDED = { perfect: 26, right: 351, falselyReported: 2, silent: 2, tallyOff: 3 };
 
 describe("patterns kept apart", () => {
   const r = rate();
