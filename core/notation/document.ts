@@ -652,7 +652,10 @@ export class DocumentReader extends LooseReader {
     const plain = headingOf(unit, this.cursor(tokens), this.terms, this.source);
     const told = unit.atStart ? announced(tokens) : undefined;
     const named = told && headingOf({ ...unit, tokens: told }, this.cursor(told), this.terms, this.source);
-    const known = plain !== undefined && plain.name.toLowerCase() === named?.name.toLowerCase();
+    // "Make 2 Arm" counts them; the name alone would lose how many.
+    const known =
+      plain !== undefined &&
+      (plain.name.toLowerCase() === named?.name.toLowerCase() || plain.make > (named?.make ?? 0));
     if (!named || named.section || named.rest.length > 0 || known || (plain?.rest.length ?? 0) > 0)
       return plain;
     // What stands in front of it is talk; what stands behind it alone tells how it is worked.

@@ -526,10 +526,7 @@ function readOne(c: Cursor, t: Target): boolean {
         isTogether(c.text()) && (c.at++, c.take("with", "and")) ? readPartNamed(c) : undefined,
       );
       if (joined !== undefined) return ((t.layers = [joined]), true);
-      // "2 sc together in one st": both into it.
-      const intoOne =
-        /^(in|into)$/.test(c.text(1)) && /^(one|the|1|same|a|next)$/.test(c.text(2)) && !t.together;
-      if (isTogether(c.text())) return (c.at++, (t.together = !intoOne), true);
+      if (isTogether(c.text())) return (c.at++, (t.together = true), true);
       const reach = readReach(c);
       if (reach) return ((t.reach = reach), true);
       if (

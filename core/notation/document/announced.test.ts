@@ -42,6 +42,7 @@ const SAID: readonly (readonly [line: string, name: string, make: number])[] = [
   ["Head + body in one piece", "head + body", 1],
   ["Head & body, all in one", "head & body", 1],
   ["#3 Tail", "tail", 1],
+  ["Make 2 Arm", "arm", 2],
 ];
 
 /** Talk above a first round that names nothing. */

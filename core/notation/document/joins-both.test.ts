@@ -49,6 +49,14 @@ describe("legs that are made twice and joined", () => {
     "sc around both sides (9)",
     "sc 3, place the first eye, sc 6 (9)",
     "sc in both loops around (9)",
+    "sc around (9), fasten off on the first leg",
+    "sc around (9). Fasten off the first leg, keep the yarn on the second leg.",
+    "sc 4, mark the first leg here, sc 5 (9)",
+    "sc around (9) – the other leg is worked the same",
+    "sc 9. Do not fasten off the second leg",
+    "sc around; for the second leg do the same in pink (9)",
+    "change to pink on the second leg, sc around (9)",
+    "on the second leg only: sc 4, dec, sc 3 (8)",
   ])("but not where one of them is worked: %s", (round) => {
     const { parts } = checkPattern(`${LEGS((n) => ` (${n})`)}Rnd 4: ${round}\n`);
     expect(parts.map((p) => p.make)).toEqual([2]);

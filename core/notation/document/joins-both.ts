@@ -1,36 +1,46 @@
 import { spoken, type Token } from "../tokens";
 
 /** Of a longer text the first words tell. */
-const LONGEST = 40;
+const LONGEST = 60;
+/** What is done or told beside the stitches: it speaks of a piece without working it. */
+const BESIDE =
+  /\b(?:fasten|cut|break|keep|leave|leaving|mark|repeat|rep|same|make|stop|aside|not|don't|worked like|place|sew|stuff)\b/;
+const INTO = "(?:around|round|on|onto|of|in|into|along|over|across|from|to|with)";
 
 /**
  * Does a round work all pieces of a part that is made twice: "sc 9 around leg 1, sc 9 around leg 2", "9 sc on the first
- * leg, 9 sc on the second", "sc around both legs"? From there on it is one piece. Two layers, sides or edges of one
- * piece are none of that. Pure; bounded by its words.
+ * leg, 9 sc on the second", "sc around both legs"? From there on it is one piece. A piece that is only spoken of ("fasten
+ * off the first leg", "mark the second ear") is not worked, and two layers, sides or edges are of one piece.
+ * Pure; bounded by its words.
  *
  * @param name the part's: "Legs (make 2)"
  */
 export function joinsBoth(tokens: readonly Token[], name: string): boolean {
-  const said = ` ${spoken(tokens.slice(0, LONGEST))} `;
-  const stem = (
+  const clauses = spoken(tokens.slice(0, LONGEST)).split(/ ?[.,;!-]+ /);
+  const said = clauses.filter((clause) => !BESIDE.test(clause)).join(" , ");
+  const stem = stemOf(name);
+  if (stem === "") return false;
+  const noun = `(?:${stem}|leg|limb|piece|half|foot)`;
+  const where = (piece: string) =>
+    new RegExp(
+      `\\b${INTO} (?:(?:the|each|st|sts|stitch|stitches|of|all|in) )*${piece}|[([] ?${piece}|(?:^|, )${piece} ?:`,
+    ).exec(said)?.index;
+  if (where(`(?:both|two|2) (?:of the )?(?:${noun}s?|halves|feet)\\b`) !== undefined) return true;
+  const one = where(`(?:${noun} (?:1|one|a)\\b|(?:first|1st|1) (?:${noun}\\b|,|$))`);
+  const two = where(`(?:${noun} (?:2|two|b)\\b|(?:second|2nd|2|other) (?:${noun}\\b|,|$))`);
+  if (two === undefined) return false;
+  // "Sc 9, then sc 9 around the other leg": what is on the hook has no name, but its stitches stand before.
+  return one !== undefined || /\d.*,.*\d/.test(said.slice(0, two));
+}
+
+const stemOf = (name: string): string =>
+  (
     name
       .toLowerCase()
       .split(/[^\p{L}]+/u)
       .findLast((w) => w.length > 2) ?? ""
   ).replace(/s$/, "");
-  if (stem === "") return false;
-  const noun = `(?:${escaped(stem)}|leg|limb|piece|half|halve|foot|feet)`;
-  const has = (pattern: string) => new RegExp(pattern).test(said);
-  if (has(`\\b(?:both|two|the 2) (?:of the )?${noun}s?\\b`)) return true;
-  // Each of them has its number, or the second is "the other".
-  const one = `(?:${noun} (?:1|one|a)\\b|\\b(?:first|1st) (?:${noun}\\b|,|$| ))`;
-  const two = `(?:${noun} (?:2|two|b)\\b|\\b(?:second|2nd|other) (?:${noun}\\b|,|$| ))`;
-  return (has(one) && has(two)) || has(`\\b(?:second|2nd|other|first|1st) ${noun}\\b`);
-}
-
-const escaped = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, "");
 
 /** What two legs become, by what was said since: "go on to the body". */
-export function nameOfJoined(between: string, name: string): string {
-  return /\bbody\b/i.test(between) ? "Body" : `${name}, joined`;
-}
+export const nameOfJoined = (between: string, name: string): string =>
+  /\bbody\b/i.test(between) ? "Body" : `${name}, joined`;
