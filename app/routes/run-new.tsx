@@ -12,7 +12,8 @@ import { howManyMore, mixNeeds } from "@core/planning";
 import { loadAnalysedColourways } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { loadCupboard } from "../features/materials/load.server";
-import { plannedLine } from "../features/runs/line";
+import { newLine } from "../features/runs/line";
+import { CountInput } from "../features/runs/count-input";
 import { MoreToPass, Passes } from "../features/runs/passes";
 import { NONE_SEEN } from "@core/shelf/yield";
 import { seenByItem } from "../features/sell/wares.server";
@@ -35,7 +36,7 @@ import {
   Small,
   Stack,
 } from "../ui/basics";
-import { FieldGrid, Input, TextField } from "../ui/field";
+import { FieldGrid, TextField } from "../ui/field";
 import { DayField } from "../ui/day-input";
 import { Range, ReasonFigure } from "../ui/figure";
 import { useReading } from "../ui/reading";
@@ -144,16 +145,7 @@ async function plan(form: FormData, { scope, workshop }: Opened) {
   const planned = lines.flatMap((l) => {
     const found = items.get(`${l.itemId}:${l.colourwayId ?? ""}`);
     if (!found || !l.quantity) return [];
-    const { entry, colourway, label, analysis: a } = found;
-    return [
-      {
-        itemId: entry.item.id,
-        revisionId: entry.revision.id,
-        colourwayId: colourway?.id ?? null,
-        quantity: l.quantity,
-        plannedWith: plannedLine(label, entry.revision.number, a, l.quantity, surroundings.hand.batch),
-      },
-    ];
+    return [newLine(found, l.quantity, surroundings.hand.batch)];
   });
   if (planned.length === 0)
     return data(
@@ -318,21 +310,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                           {item.colourwayId ? (
                             <input type="hidden" name={f.colourwayId.name} value={item.colourwayId} />
                           ) : null}
-                          <label className="sr" htmlFor={f.quantity.id}>
-                            How many {item.name}
-                          </label>
-                          <Input
-                            id={f.quantity.id}
-                            key={f.quantity.key}
-                            name={f.quantity.name}
-                            defaultValue={f.quantity.initialValue}
-                            inputMode="numeric"
-                            autoComplete="off"
-                            placeholder="0"
-                            style={{ width: 88, textAlign: "right" }}
-                            aria-invalid={f.quantity.errors ? true : undefined}
-                            aria-describedby={f.quantity.errors ? `${f.quantity.id}-error` : undefined}
-                          />
+                          <CountInput field={f.quantity} label={`How many ${item.name}`} />
                           <div style={{ fontSize: 13, minHeight: 20 }}>
                             <Passes pieces={mix[i] ?? 0} seen={item.seen} label={item.name} />
                             {mix[i] === raised[i] ? null : (
@@ -346,9 +324,6 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                               />
                             )}
                           </div>
-                          {f.quantity.errors ? (
-                            <Wrong id={`${f.quantity.id}-error`}>{f.quantity.errors.join(" ")}</Wrong>
-                          ) : null}
                         </td>
                       </tr>
                     );

@@ -65,14 +65,14 @@ export function weeksOf(input: {
   const first = startOfWeek(parseDate(input.from), input.locale);
   const booked = new Map<string, BookedHere[]>();
   for (const { days, ...s } of input.stretches) {
-    const first = days.map((d) => d.on).toSorted()[0];
+    const begin = days.map((d) => d.on).toSorted()[0];
     for (const d of days) {
       const there = booked.get(d.on) ?? [];
       there.push({
         ...s,
         hours: d.hours,
         hand: d.hand,
-        lead: parseDate(d.on).compare(parseDate(first ?? d.on)),
+        lead: parseDate(d.on).compare(parseDate(begin ?? d.on)),
       });
       booked.set(d.on, there);
     }

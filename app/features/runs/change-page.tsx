@@ -16,10 +16,11 @@ import {
   Stack,
 } from "../../ui/basics";
 import { DayField } from "../../ui/day-input";
-import { FieldGrid, Input, SelectField, TextField, Wrong } from "../../ui/field";
+import { FieldGrid, SelectField, TextField, Wrong } from "../../ui/field";
 import { WorkForm } from "../../ui/form";
 import { useReading } from "../../ui/reading";
 import { changeSchema } from "./change";
+import { CountInput } from "./count-input";
 
 export interface ChangedLine {
   readonly id: string;
@@ -160,23 +161,7 @@ function LineRow({
       <td className="num">
         <input type="hidden" name={f.id.name} value={line.id} />
         <input type="hidden" name={f.seen.name} value={line.quantity} />
-        <label className="sr" htmlFor={f.quantity.id}>
-          How many {line.label}
-        </label>
-        <Input
-          id={f.quantity.id}
-          key={f.quantity.key}
-          name={f.quantity.name}
-          defaultValue={f.quantity.initialValue}
-          inputMode="numeric"
-          autoComplete="off"
-          style={{ width: 88, textAlign: "right" }}
-          aria-invalid={f.quantity.errors ? true : undefined}
-          aria-describedby={f.quantity.errors ? `${f.quantity.id}-error` : undefined}
-        />
-        {f.quantity.errors ? (
-          <Wrong id={`${f.quantity.id}-error`}>{f.quantity.errors.join(" ")}</Wrong>
-        ) : null}
+        <CountInput field={f.quantity} label={`How many ${line.label}`} />
       </td>
     </tr>
   );

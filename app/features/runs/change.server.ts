@@ -3,22 +3,23 @@ import { data, redirect } from "react-router";
 import { begunByLine, changeRun } from "@db/queries/run-change";
 import { findRun, shareRun, type NewRun } from "@db/queries/runs";
 import { loadAnalysedColourways, loadSurroundings, type AnalysedColourway } from "../items/load.server";
+import { allItems, liveColourways } from "../../server/rows.server";
 import type { Opened } from "../../server/scope.server";
 import { changeSchema, type ChangedRun } from "./change";
-import { atQuantity, plannedLine } from "./line";
+import { atQuantity, newLine } from "./line";
 import { chosenIn, sharesFor } from "./shares.server";
 
 const keyOf = (x: Pick<AnalysedColourway, "entry" | "colourway">): string =>
   `${x.entry.item.id}:${x.colourway?.id ?? ""}`;
 
 /** A run as the page that changes it shows it. @throws Response 404 where it is gone or finished */
-export async function loadChange(runId: string, opened: Opened) {
-  const { scope, workshop } = opened;
+export async function loadChange(runId: string, { scope }: Opened) {
   const r = await findRun(scope, runId);
   if (!r || r.run.state === "finished") throw data(null, { status: 404 });
-  const [begun, { all }] = await Promise.all([
+  const [begun, items, colourways] = await Promise.all([
     begunByLine(scope, runId),
-    loadAnalysedColourways(scope, workshop),
+    allItems(scope),
+    liveColourways(scope),
   ]);
   return {
     run: { id: r.run.id, name: r.run.name, startOn: r.run.startOn, dueOn: r.run.dueOn },
@@ -29,10 +30,13 @@ export async function loadChange(runId: string, opened: Opened) {
       begun: begun.get(l.id) ?? 0,
       seconds: l.plannedWith.seconds,
     })),
-    wares: all.map((x) => ({
-      value: keyOf(x),
-      label: x.label,
-    })),
+    // Named only: what one takes is reckoned when it is put in.
+    wares: items.flatMap(({ item }) => [
+      { value: `${item.id}:`, label: item.name },
+      ...colourways
+        .filter((c) => c.itemId === item.id)
+        .map((c) => ({ value: `${item.id}:${c.id}`, label: `${item.name}, ${c.name}` })),
+    ]),
   };
 }
 
@@ -49,7 +53,11 @@ export async function keepChange(form: FormData, runId: string, opened: Opened) 
   const added = await addedLine(typed, opened);
   if (added === undefined)
     return data(
-      submission.reply({ fieldErrors: { ware: ["This item is no longer there. Choose another."] } }),
+      submission.reply({
+        fieldErrors: {
+          ware: ["This item is no longer there, or its pattern cannot be reckoned yet. Choose another."],
+        },
+      }),
       { status: 400 },
     );
   const { hand } = await loadSurroundings(scope, workshop);
@@ -101,16 +109,7 @@ async function addedLine(
   const { all, surroundings } = await loadAnalysedColourways(scope, workshop);
   const found = all.find((x) => keyOf(x) === ware);
   if (!found) return undefined;
-  const { entry, colourway, label, analysis } = found;
-  return [
-    {
-      itemId: entry.item.id,
-      revisionId: entry.revision.id,
-      colourwayId: colourway?.id ?? null,
-      quantity: more,
-      plannedWith: plannedLine(label, entry.revision.number, analysis, more, surroundings.hand.batch),
-    },
-  ];
+  return [newLine(found, more, surroundings.hand.batch)];
 }
 
 /** What helpers have of a run, reckoned anew with what it is planned with now. */

@@ -1,7 +1,9 @@
 import { batchFactor, type BatchLearning } from "@core/calibrate";
 import { Z90 } from "@core/estimate";
 import type { LinePlannedWith } from "@db/schema";
+import type { NewRun } from "@db/queries/runs";
 import type { ItemAnalysis } from "../items/analyse";
+import type { AnalysedColourway } from "../items/load.server";
 
 /**
  * What a line of a run is planned with: one piece's figures with their ranges, its time as one of `quantity`
@@ -27,6 +29,19 @@ export function plannedLine(
     lengths: a.lengths,
   };
 }
+
+/** So many of an item in its colours, as a line that a run is given. */
+export const newLine = (
+  { entry, colourway, label, analysis }: AnalysedColourway,
+  quantity: number,
+  batch: BatchLearning,
+): NewRun["lines"][number] => ({
+  itemId: entry.item.id,
+  revisionId: entry.revision.id,
+  colourwayId: colourway?.id ?? null,
+  quantity,
+  plannedWith: plannedLine(label, entry.revision.number, analysis, quantity, batch),
+});
 
 /**
  * Seconds of one piece when so many are made: each doubling of a batch goes quicker, and how much so is

@@ -7,7 +7,7 @@ import { openRuns } from "../../server/rows.server";
 import { printDay } from "../../ui/days";
 import { loadSurroundings, type AnalysedColourway } from "../items/load.server";
 import { todayOf, type Opened } from "../../server/scope.server";
-import { plannedLine } from "./line";
+import { newLine } from "./line";
 
 export interface WantedPieces {
   readonly analysed: AnalysedColourway;
@@ -31,13 +31,7 @@ export async function planRunFor(
 ): Promise<string> {
   const { hand } = await loadSurroundings(tx, workshop);
   const today = todayOf(tx);
-  const lines = run.pieces.map(({ analysed: { entry, label, analysis, colourway }, quantity }) => ({
-    itemId: entry.item.id,
-    revisionId: entry.revision.id,
-    colourwayId: colourway?.id ?? null,
-    quantity,
-    plannedWith: plannedLine(label, entry.revision.number, analysis, quantity, hand.batch),
-  }));
+  const lines = run.pieces.map((p) => newLine(p.analysed, p.quantity, hand.batch));
   if (run.into !== "") {
     await addLines(tx, run.into, lines);
     return run.into;

@@ -1,7 +1,7 @@
 import { createRun } from "@db/queries/runs";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { loadSurroundings } from "../items/load.server";
-import { plannedLine } from "../runs/line";
+import { newLine } from "../runs/line";
 import type { Ware } from "./wares.server";
 
 /** How many of each ware a form asks for. */
@@ -25,16 +25,7 @@ export async function runFromWares(
   const lines = wares.flatMap((w) => {
     const quantity = wanted.get(w.key) ?? 0;
     if (quantity === 0) return [];
-    const { entry, label, analysis } = w.analysed;
-    return [
-      {
-        itemId: w.itemId,
-        revisionId: entry.revision.id,
-        colourwayId: w.colourwayId || null,
-        quantity,
-        plannedWith: plannedLine(label, entry.revision.number, analysis, quantity, hand.batch),
-      },
-    ];
+    return [newLine(w.analysed, quantity, hand.batch)];
   });
   if (lines.length === 0) return undefined;
   const today = todayOf(scope);
