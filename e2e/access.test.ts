@@ -103,11 +103,17 @@ const post = (path: string, cookie: string, body = "") =>
       "content-type": path === "/workshop/bring" ? "application/zip" : "application/x-www-form-urlencoded",
     },
   });
-/** A stream never ends by itself. */
-const status = async (answer: Promise<Response>) => {
-  const r = await answer;
+/** The status of an answer, whose body is not waited for: a stream never ends by itself. */
+const status = async (answer: () => Promise<Response>): Promise<number> => {
+  const r = await answer();
   await r.body?.cancel();
-  return r.status;
+  // A page first made on a laden machine may say "try again in a moment": it is taken at its word, once.
+  const seconds = r.status === 503 ? Number(r.headers.get("retry-after")) : 0;
+  if (!(seconds > 0)) return r.status;
+  await new Promise((done) => setTimeout(done, seconds * 1000));
+  const again = await answer();
+  await again.body?.cancel();
+  return again.status;
 };
 
 describe("every route, read and written, by every role", () => {
@@ -125,14 +131,14 @@ describe("every route, read and written, by every role", () => {
           const may = mayRole(role, needOf(name));
           const forms = writes
             ? [
-                post(path, cookies[role], "intent=nothing"),
-                post(dataOf(path), cookies[role], "intent=nothing"),
+                () => post(path, cookies[role], "intent=nothing"),
+                () => post(dataOf(path), cookies[role], "intent=nothing"),
               ]
             : [
-                ask(path, cookies[role]),
-                ask(dataOf(path), cookies[role]),
-                ask(path === "/" ? "/?index" : `${path}/`, cookies[role]),
-                ask(path.toUpperCase(), cookies[role]),
+                () => ask(path, cookies[role]),
+                () => ask(dataOf(path), cookies[role]),
+                () => ask(path === "/" ? "/?index" : `${path}/`, cookies[role]),
+                () => ask(path.toUpperCase(), cookies[role]),
               ];
           // As data a stream would be waited for until the deadline.
           if (name === "scale-stream" && may) forms.splice(1, 1);
@@ -144,8 +150,8 @@ describe("every route, read and written, by every role", () => {
           }
         }
       }
-    expect(wrong).toEqual([]);
-  }, 240_000);
+    expect(wrong.join("\n")).toBe("");
+  }, 300_000);
   it("leads nobody but to the door, and gives them nothing of anybody’s", async () => {
     const wrong: string[] = [];
     for (const { name, path } of routes) {
@@ -245,9 +251,9 @@ describe("what a role sees", () => {
     await setMember(one, account?.id ?? "", "helper", hands[0]?.id ?? null);
   });
   it("a partner works, and sets neither prices nor people", async () => {
-    expect(await status(ask("/settings", cookies.partner))).toBe(200);
+    expect(await status(() => ask("/settings", cookies.partner))).toBe(200);
     for (const intent of ["channel", "delete-channel", "copy"])
-      expect(await status(post("/settings", cookies.partner, `intent=${intent}`))).toBe(403);
-    expect(await status(ask("/people", cookies.partner))).toBe(403);
+      expect(await status(() => post("/settings", cookies.partner, `intent=${intent}`))).toBe(403);
+    expect(await status(() => ask("/people", cookies.partner))).toBe(403);
   });
 });

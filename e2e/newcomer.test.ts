@@ -151,6 +151,10 @@ async function path(hand: Hand): Promise<void> {
   // A figure opens to its arithmetic and closes with Escape, focus back on it.
   await me.press('section[aria-labelledby="needs-title"] dd button');
   await me.waitText("trade average pace");
+  // Its keys are heard once it holds the focus, a moment after its words are there.
+  await page.waitForFunction(() =>
+    document.querySelector('[role="dialog"]')?.contains(document.activeElement),
+  );
   await page.keyboard.press("Escape");
   await page.waitForSelector('[role="dialog"]', { hidden: true });
 
