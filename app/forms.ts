@@ -37,6 +37,9 @@ function quantity<T extends number>(
 const within = (low: number, high: number, text: string) => (n: number) =>
   n < low || n > high ? text : undefined;
 
+/** More nobody works. */
+const MOST_HOURS = { week: 112, day: 18 } as const;
+
 export const fields = (locale: string, currency: string, system: "metric" | "imperial") => ({
   money: (need: string, least = 0) =>
     quantity(
@@ -110,11 +113,15 @@ export const fields = (locale: string, currency: string, system: "metric" | "imp
       need,
       within(0, high, `Write a percentage from 0 to ${high}.`),
     ).transform((n) => Math.round(n * 100)),
-  hoursAsMinutes: (need: string, least = 0.25) =>
+  hoursAsMinutes: (need: string, least = 0.25, of: "week" | "day" = "week") =>
     quantity(
       (t) => parseNumber(t.replace(/h(ours?)?$/i, ""), locale),
       need,
-      within(least, 112, `Write hours between ${printTrimmed(least, 2, locale)} and 112 a week.`),
+      within(
+        least,
+        MOST_HOURS[of],
+        `Write hours between ${printTrimmed(least, 2, locale)} and ${MOST_HOURS[of]} a ${of}.`,
+      ),
     ).transform((n) => Math.round(n * 60)),
 });
 

@@ -69,6 +69,8 @@ const act = (more: Partial<KeptAct> = {}): KeptAct => ({
   ms: 20_000,
   about: null,
   text: null,
+  ballId: null,
+  mg: null,
   ...more,
 });
 

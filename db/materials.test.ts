@@ -413,6 +413,38 @@ describe("cutting plans", () => {
     expect((await findCutting(scope, run))?.plan.placed[0]?.mg).toBe(1_000);
     await expect(keepCutting(other, run, 0, plan(a, 1))).rejects.toThrow(ChangedMeanwhile);
   });
+  it.each([
+    // What the scale showed; then what is on the ball, and on the other, when the run has ended.
+    ["looser than planned", 3_900, 0, 3_900],
+    ["more than the book had on it", 16_000, 0, 16_000],
+    ["and something else was made of it since", 3_900, 1_000, 2_900],
+  ])("a ball that was weighed at the bench keeps what the scale said: %s", async (_, mg, since, left) => {
+    const yarnId = await newYarn(`weighed ${mg} ${since}`);
+    const [a = "", b = ""] = await addBalls({ ...scope, now: new Date(scope.now.getTime() - 3_600_000) }, [
+      ballOf(yarnId, 15_000, { lot: "L1" }),
+      ballOf(yarnId, 50_000, { lot: "L2" }),
+    ]);
+    const run = await newRun(yarnId);
+    const placed = [
+      { piece: `${yarnId}/0-0-0-0`, ball: a, mg: 12_000 },
+      { piece: `${yarnId}/0-1-0-0`, ball: b, mg: 12_000 },
+    ];
+    await keepCutting(scope, run, 0, { confidence: 95, lotRule: "item", joins: false, pins: [], placed });
+    await startRun(scope, run);
+    const at = new Date(scope.now.getTime() - 60_000);
+    if (since > 0)
+      await postMoves(scope, [
+        { kind: "used", materialKind: "yarn", materialId: yarnId, ballId: a, quantity: -since },
+      ]);
+    await finishRun(scope, run, "2026-12-01", undefined, [
+      { ballId: a, mg, at, covered: 10_000, pieces: [`${yarnId}/0-0-0-0`] },
+    ]);
+    const on = await ballBalances(scope, { yarnId });
+    expect([on.get(a), on.get(b)]).toEqual([left, 40_000]);
+    // Again changes nothing.
+    expect(await finishRun(scope, run, "2026-12-01")).toBe(false);
+    expect((await ballBalances(scope, { yarnId })).get(a)).toBe(left);
+  });
   it("a finished run uses its own balls, to the milligram, and frees the rest", async () => {
     const yarnId = await newYarn("finished");
     const [a = "", b = "", c = ""] = await addBalls(scope, [

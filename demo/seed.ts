@@ -210,6 +210,12 @@ function tradeOf(entry: ItemWithRevision, surroundings: Surroundings) {
   return tradeExpected(draft, analyseItem(draft, tradeAround(aroundOf(entry, surroundings))));
 }
 
+/** Four hours a day are enough for the maker's hands. */
+async function spareHands(scope: Scope): Promise<void> {
+  const [hand] = await listHands(scope);
+  if (hand) await saveHand(scope, { name: hand.name, loops: hand.loops, dayLimitMinutes: 240 }, hand.id);
+}
+
 /** An evening at the bench: two pieces of a run's first line done, and the third under way. */
 async function benchEvening(scope: Scope, workshop: Workshop, runId: string): Promise<void> {
   const [line] = (await findRun(scope, runId))?.lines ?? [];
@@ -947,6 +953,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     [sardine, 12],
   ]);
   await startRun(scope, advent);
+  await spareHands(scope);
   await benchEvening(scope, workshop, advent);
   await createPurchase(scope, {
     supplierId: post,

@@ -1,10 +1,11 @@
 import { data } from "react-router";
 import type { Route } from "./+types/bench-line";
-import { listHands } from "@db/queries/hands";
 import { BenchTable } from "../features/bench/table";
 import { actsOf, loadBenchWork } from "../features/bench/load.server";
 import { workName } from "../features/runs/shares";
-import { handsSeen } from "../features/hand/load.server";
+import { handsSeen, loadMeasured } from "../features/hand/load.server";
+import { loadCuts } from "../features/bench/balls.server";
+import { loadElsewhere } from "../features/bench/care.server";
 import { openWorkshop } from "../server/scope.server";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -15,7 +16,13 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
   const work = await loadBenchWork(opened, params.line);
   if (!work) throw data(null, { status: 404 });
-  const [{ acts }, hands] = await Promise.all([actsOf(opened.scope, params.line), listHands(opened.scope)]);
+  const [{ acts }, { hands, weighIns }, cutting] = await Promise.all([
+    actsOf(opened.scope, params.line),
+    loadMeasured(opened.scope),
+    loadCuts(opened, work),
+  ]);
+  const seen = handsSeen(hands, opened.ownHand);
+  const weighed = new Set(weighIns.map((w) => w.handId));
   const { line, run, entry, surroundings, steps } = work;
   return {
     line: line.id,
@@ -27,7 +34,21 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     workshop: opened.workshop.id,
     steps,
     acts,
-    hands: handsSeen(hands, opened.ownHand).map((h) => ({ id: h.id, name: h.name })),
+    item: entry.item.id,
+    hands: seen.map((h) => ({
+      id: h.id,
+      name: h.name,
+      dayLimitMinutes: h.dayLimitMinutes,
+      breakAfterMinutes: h.breakAfterMinutes,
+      // Her first piece is her test of tension and pace.
+      tested: weighed.has(h.id),
+    })),
+    elsewhere: await loadElsewhere(
+      opened,
+      params.line,
+      seen.map((h) => h.id),
+    ),
+    ...cutting,
     // Her own hand is the first; a helper sees what is hers by the hand that is chosen.
     maker: hands[0]?.id ?? null,
     given: (line.shares?.given ?? []).map(({ work, handId }) => ({

@@ -42,7 +42,12 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   return {
     ...(await loadChoices(opened)),
     scale: ownScale() !== undefined,
-    wanted: { item: params.get("item"), part: params.get("part"), colourway: params.get("colourway") },
+    wanted: {
+      item: params.get("item"),
+      part: params.get("part"),
+      colourway: params.get("colourway"),
+      hand: params.get("hand"),
+    },
   };
 }
 
@@ -75,7 +80,7 @@ export default function Weigh({ loaderData: d, actionData: answered }: Route.Com
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
     defaultValue: {
-      handId: d.hands[0]?.id ?? "",
+      handId: (d.hands.find((h) => h.id === d.wanted.hand) ?? d.hands[0])?.id ?? "",
       kind: "yarn",
       itemId,
       part: wanted?.parts.find((p) => p.name === d.wanted.part)?.name ?? "",

@@ -8,6 +8,7 @@ import { REJECT_REASONS } from "@core/planning";
 import { yieldOf } from "@core/shelf/yield";
 import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
 import { findRun, finishRun, inspectRun, type Outcome } from "@db/queries/runs";
+import { weighedOf } from "../features/bench/balls.server";
 import { analyseStored, loadSurroundings } from "../features/items/load.server";
 import { AddPhoto, Photos } from "../features/photos/photos";
 import { dropPhoto } from "../features/photos/photos.server";
@@ -150,7 +151,8 @@ export async function action(args: Route.ActionArgs) {
   });
 }
 
-async function keep(form: FormData, runId: string, { scope }: Opened) {
+async function keep(form: FormData, runId: string, opened: Opened) {
+  const { scope } = opened;
   const found = await findRun(scope, runId);
   if (!found) throw data(null, { status: 404 });
   const place = placeId.safeParse(form.get("placeId") ?? "");
@@ -193,7 +195,7 @@ async function keep(form: FormData, runId: string, { scope }: Opened) {
       );
   }
   if (form.get("intent") === "finish") {
-    await finishRun(scope, runId, todayOf(scope), outcomes);
+    await finishRun(scope, runId, todayOf(scope), outcomes, await weighedOf(opened, runId));
     return redirect(`/runs/${runId}`);
   }
   if (outcomes.size === 0)

@@ -19,6 +19,7 @@ import { findRun, finishRun, replanRun, startRun, unplanRun } from "@db/queries/
 import { setRunDeleted } from "@db/queries/cutting";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { findCutting } from "@db/queries/cutting";
+import { weighedOf } from "../features/bench/balls.server";
 import { shareAnew } from "../features/runs/change.server";
 import { finishNow, hasMoved, linesNow, plannedNow } from "../features/runs/known-now.server";
 import { calendarSent, leversOf } from "../features/runs/levers.server";
@@ -155,7 +156,7 @@ async function change(form: FormData, runId: string, opened: Opened) {
       await startRun(scope, runId);
       return redirect(`/runs/${runId}`);
     case "finish":
-      await finishRun(scope, runId, todayOf(scope));
+      await finishRun(scope, runId, todayOf(scope), undefined, await weighedOf(opened, runId));
       return redirect(`/runs/${runId}`);
     case "delete":
       await setRunDeleted(scope, runId, true);

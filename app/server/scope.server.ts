@@ -1,5 +1,5 @@
 import { createHash } from "node:crypto";
-import { fromDate, getLocalTimeZone, toCalendarDate } from "@internationalized/date";
+import { fromDate, getLocalTimeZone, toCalendarDate, toZoned } from "@internationalized/date";
 import { createCookie, data, redirect, type AppLoadContext } from "react-router";
 import { isDatabaseAway } from "@db/connect";
 import type { Role } from "@db/queries/accounts";
@@ -133,6 +133,12 @@ export const readingOf = (w: Pick<Workshop, "locale" | "units" | "currency">): R
 /** The day of a moment, as YYYY-MM-DD, in a zone; in the computer's own where none is named. */
 export const dayOf = (at: Date, zone?: string): string =>
   toCalendarDate(fromDate(at, zone || getLocalTimeZone())).toString();
+
+/** When today began, as the workshop has it: an hour earlier or later where the clocks were changed. */
+export function todayBegan({ now, zone }: Pick<Scope, "now" | "zone">): Date {
+  const own = zone || getLocalTimeZone();
+  return toZoned(toCalendarDate(fromDate(now, own)), own).toDate();
+}
 
 /** Today as the workshop has it: of a scope, or of a moment in the computer's own zone. */
 export const todayOf = (at: Date | Pick<Scope, "now" | "zone">): string =>

@@ -159,6 +159,10 @@ export const PlainTable = styled.table<{ $tight?: boolean }>`
   tbody tr:last-child :is(td, th) {
     border-bottom: 0;
   }
+  tfoot :is(td, th) {
+    vertical-align: middle;
+    border-bottom: 0;
+  }
   .num {
     text-align: right;
     white-space: nowrap;

@@ -4,6 +4,8 @@ import { holding, lotsByPiece, numberRanges, placedLength, type PlacedLength } f
 const at = (line: number, copy: number, yarnId: string, lot: string | null): PlacedLength => ({
   line,
   copy,
+  length: 0,
+  of: 0,
   yarnId,
   lot,
 });
@@ -58,7 +60,14 @@ describe("which piece holds which lots", () => {
 });
 
 it("reads what a kept plan calls a length", () => {
-  expect(placedLength("0190-ab/2-11-0-1", "7")).toEqual({ yarnId: "0190-ab", line: 2, copy: 11, lot: "7" });
+  expect(placedLength("0190-ab/2-11-0-1", "7")).toEqual({
+    yarnId: "0190-ab",
+    line: 2,
+    copy: 11,
+    length: 0,
+    of: 1,
+    lot: "7",
+  });
   for (const other of ["", "0190-ab", "0190-ab/", "/1-2-3-4", "0190-ab/x-1-0-0"])
     expect(placedLength(other, "7")).toBeUndefined();
 });

@@ -1,7 +1,12 @@
-/** A length of yarn of a run that is cut from a ball: of which line and copy (both from 0), and the ball's lot. */
+/**
+ * A length of yarn of a run that is cut from a ball, and the ball's lot: of which line and copy, which of the
+ * line's lengths, and of which of the part's copies, all from 0.
+ */
 export interface PlacedLength {
   readonly line: number;
   readonly copy: number;
+  readonly length: number;
+  readonly of: number;
   readonly yarnId: string;
   /** "" for a ball whose band names none; null for a ball that was still to be bought. */
   readonly lot: string | null;
@@ -12,9 +17,10 @@ export interface PlacedLength {
  */
 export function placedLength(piece: string, lot: string | null): PlacedLength | undefined {
   const [yarnId, rest] = piece.split("/");
-  const found = /^(\d+)-(\d+)-/.exec(rest ?? "");
+  const found = /^(\d+)-(\d+)-(\d+)-(\d+)$/.exec(rest ?? "");
   if (!yarnId || !found) return undefined;
-  return { yarnId, line: Number(found[1]), copy: Number(found[2]), lot };
+  const [line = 0, copy = 0, length = 0, of = 0] = found.slice(1).map(Number);
+  return { yarnId, line, copy, length, of, lot };
 }
 
 export interface LotOfPiece {

@@ -1,6 +1,6 @@
-import { asc, eq, inArray, isNull, like, ne, sql } from "drizzle-orm";
+import { asc, eq, gte, inArray, isNull, like, ne, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
-import { benchAct, hand, run, runLine, timing } from "../schema";
+import { ball, benchAct, hand, run, runLine, timing } from "../schema";
 import { beat } from "../pulse";
 import { mine, newId, NotThere, type Scope } from "../scope";
 import type { NewTiming } from "./hands";
@@ -18,6 +18,9 @@ export interface KeptAct {
   readonly ms: number | null;
   readonly about: string | null;
   readonly text: string | null;
+  /** Of a ball that was weighed; its rows alone have them. */
+  readonly ballId?: string | null;
+  readonly mg?: number | null;
 }
 
 /** A line of a run that may still be worked on. */
@@ -63,6 +66,18 @@ export async function listActs(scope: Scope, lineIds: readonly string[]): Promis
   return out;
 }
 
+/** Lines with something done at the table since then, ms since 1970, other than one. */
+export async function linesWorkedSince(scope: Scope, since: number, except: string): Promise<string[]> {
+  const rows = await scope.db
+    .selectDistinct({ id: benchAct.lineId })
+    .from(benchAct)
+    .innerJoin(runLine, eq(runLine.id, benchAct.lineId))
+    .innerJoin(run, eq(run.id, runLine.runId))
+    .where(mine(scope, benchAct, gte(benchAct.at, since), ne(benchAct.lineId, except), isNull(run.deletedAt)))
+    .limit(20);
+  return rows.map((r) => r.id);
+}
+
 /**
  * Keeps acts of one line; those that are there already stay as they are. The first act begins the run.
  * @throws NotThere for a line or a hand that is not one of this workshop's.
@@ -71,6 +86,7 @@ export async function keepActs(scope: Scope, lineId: string, acts: readonly Kept
   const found = await findBenchLine(scope, lineId);
   if (!found) throw new NotThere("The run");
   for (const id of new Set(acts.map((a) => a.handId))) await mustOwn(scope, hand, id, "The hand");
+  for (const id of new Set(acts.map((a) => a.ballId))) await mustOwn(scope, ball, id ?? null, "The ball");
   for (let i = 0; i < acts.length; i += 200) {
     const rows = acts.slice(i, i + 200).map(({ key, ...act }) => ({
       ...act,

@@ -40,7 +40,8 @@ export async function listHands(scope: Scope): Promise<Hand[]> {
 
 export async function saveHand(
   scope: Scope,
-  values: Pick<Hand, "name" | "loops"> & Partial<Pick<Hand, "weekMinutes" | "workDays" | "does">>,
+  values: Pick<Hand, "name" | "loops"> &
+    Partial<Pick<Hand, "weekMinutes" | "workDays" | "does" | "dayLimitMinutes" | "breakAfterMinutes">>,
   id?: string,
   seen?: number,
 ): Promise<string> {

@@ -18,6 +18,7 @@ import { listBalls } from "./balls";
 import { keepBatch, listBatches, lookedAt, type NewBatch } from "./batches";
 import { findCutting } from "./cutting";
 import { lotsAsPlaced } from "./piece-lots";
+import { usedUntilWeighed, type BallWeighed } from "./run-weighed";
 import { postMoves, type NewMove } from "./stock";
 
 export { RUN_SCHOOLS } from "../schema";
@@ -361,14 +362,16 @@ export async function inspectRun(
 /**
  * Ends a run: what its pieces took is posted as used, and those that passed are put on the shelf: as
  * `outcomes` say, by line, and all that was planned where they say nothing. Yarn is taken from the balls of
- * its cutting plan, without one from scraps first. The state is the lock and the keys are the run's own, so a
- * repeated click posts nothing twice.
+ * its cutting plan, without one from scraps first; of balls that were weighed at the bench what the scale said
+ * takes the plan's place. The state is the lock and the keys are the run's own, so a repeated click posts
+ * nothing twice.
  */
 export async function finishRun(
   scope: Scope,
   id: string,
   today: string,
   outcomes?: ReadonlyMap<string, Outcome>,
+  weighed: readonly BallWeighed[] = [],
 ): Promise<boolean> {
   return transact(scope, async (tx) => {
     const row = await lockRun(tx, id);
@@ -395,23 +398,38 @@ export async function finishRun(
     const yarnIds = [...used].filter(([, u]) => u.kind === "yarn").map(([materialId]) => materialId);
     const balls = await listBalls(tx, { yarnIds, except: id });
     const placed = (await findCutting(tx, id))?.plan.placed ?? [];
+    const scaled = await usedUntilWeighed(tx, weighed, new Map(balls.map((b) => [b.id, b.mg])));
+    const done = new Set(weighed.flatMap((w) => w.pieces));
+    const left = balls.map((b) => ({ ...b, mg: b.mg - (scaled.get(b.id) ?? 0) }));
     const moves: NewMove[] = [];
     for (const [materialId, { kind, quantity }] of used) {
-      const whole = Math.round(quantity);
-      if (whole === 0) continue;
+      const own = left.filter((b) => b.yarnId === materialId);
+      const covered = weighed
+        .filter((w) => scaled.has(w.ballId) && own.some((b) => b.id === w.ballId))
+        .reduce((sum, w) => sum + w.covered, 0);
+      const whole = Math.max(0, Math.round(quantity - covered));
       const base = { kind: "used" as const, materialKind: kind, materialId, runId: id, note: row.name };
-      if (kind === "notion") moves.push({ ...base, quantity: -whole, key: `${id}:${materialId.slice(-12)}` });
-      else
+      const key = `${id.slice(-12)}:${materialId.slice(-12)}`;
+      if (kind === "notion") {
+        if (whole > 0) moves.push({ ...base, quantity: -whole, key: `${id}:${materialId.slice(-12)}` });
+        continue;
+      }
+      for (const b of own) {
+        const mg = scaled.get(b.id) ?? 0;
+        if (mg !== 0)
+          moves.push({ ...base, quantity: -mg, ballId: b.id, key: `${key}:${b.id.slice(-12)}:w` });
+      }
+      if (whole > 0)
         for (const t of taken(
-          balls.filter((b) => b.yarnId === materialId),
-          placed,
+          own,
+          placed.filter((p) => !done.has(p.piece)),
           whole,
         ))
           moves.push({
             ...base,
             quantity: -t.mg,
             ballId: t.ballId,
-            key: `${id.slice(-12)}:${materialId.slice(-12)}:${t.ballId?.slice(-12) ?? ""}`,
+            key: `${key}:${t.ballId?.slice(-12) ?? ""}`,
           });
     }
     await postMoves(tx, moves);

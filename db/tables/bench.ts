@@ -11,7 +11,7 @@ import {
 import { runLine } from "./runs";
 import { id, workshopId } from "./workshop";
 
-export const BENCH_ACTS = ["done", "undo", "again", "note", "work"] as const;
+export const BENCH_ACTS = ["done", "undo", "again", "note", "work", "weighed"] as const;
 
 /**
  * What was done at the table, act by act: the state is what they come to (`benchState`). Nothing is changed
@@ -37,6 +37,9 @@ export const benchAct = mysqlTable(
     /** The act that is undone, or called work. */
     about: varchar({ length: 64 }),
     text: varchar({ length: 500 }),
+    /** The ball that was weighed, and what was on it then. */
+    ballId: id(),
+    mg: int(),
     keptAt: datetime({ fsp: 3 }).notNull(),
   },
   (t) => [

@@ -28,6 +28,10 @@ export const hand = mysqlTable(
     workDays: varchar({ length: 7 }).notNull().default("1111100"),
     /** What a helper can be given; null for anything. */
     does: json().$type<readonly GivenWork[]>(),
+    /** Minutes of work on one day that are not to be passed; 0 for no limit. */
+    dayLimitMinutes: int().notNull().default(0),
+    /** Minutes of work after which a break is told; 0 for never. */
+    breakAfterMinutes: int().notNull().default(30),
     version: version(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),

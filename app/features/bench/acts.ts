@@ -15,6 +15,8 @@ const common = {
   device: z.string().regex(/^[A-Za-z0-9-]{4,40}$/),
 };
 const DAY_MS = 86_400_000;
+/** No ball weighs more than ten kilogrammes. */
+const MOST_MG = 10_000_000;
 
 const act = z.discriminatedUnion("kind", [
   z.object({ ...common, kind: z.literal("done"), ...place, ms: z.number().int().min(0).max(DAY_MS) }),
@@ -22,6 +24,13 @@ const act = z.discriminatedUnion("kind", [
   z.object({ ...common, kind: z.literal("again"), ...place }),
   z.object({ ...common, kind: z.literal("note"), ...place, text: z.string().trim().min(1).max(500) }),
   z.object({ ...common, kind: z.literal("work"), of: key }),
+  z.object({
+    ...common,
+    kind: z.literal("weighed"),
+    ...place,
+    ball: z.string().regex(/^[0-9a-f-]{36}$/),
+    mg: z.number().int().min(0).max(MOST_MG),
+  }),
 ]);
 
 /** What a device sends: acts of one line, by whose hands. */
@@ -46,11 +55,13 @@ export const kept = (a: BenchAct, handId: string | null): KeptAct => ({
   ms: a.kind === "done" ? a.ms : null,
   about: "of" in a ? a.of : null,
   text: a.kind === "note" ? a.text : null,
+  ballId: a.kind === "weighed" ? a.ball : null,
+  mg: a.kind === "weighed" ? a.mg : null,
 });
 
 /** As the core folds it; a row that lacks what its kind needs is left out. */
 export function asAct(k: KeptAct): BenchAct[] {
-  const own = { key: k.key, at: k.at, device: k.device };
+  const own = { key: k.key, at: k.at, device: k.device, hand: k.handId };
   if ((k.kind === "undo" || k.kind === "work") && k.about !== null)
     return [{ ...own, kind: k.kind, of: k.about }];
   if (k.piece === null || k.step === null) return [];
@@ -58,5 +69,7 @@ export function asAct(k: KeptAct): BenchAct[] {
   if (k.kind === "done") return [{ ...own, kind: "done", ...where, ms: k.ms ?? 0 }];
   if (k.kind === "again") return [{ ...own, kind: "again", ...where }];
   if (k.kind === "note" && k.text !== null) return [{ ...own, kind: "note", ...where, text: k.text }];
+  if (k.kind === "weighed" && typeof k.ballId === "string" && typeof k.mg === "number")
+    return [{ ...own, kind: "weighed", ...where, ball: k.ballId, mg: k.mg }];
   return [];
 }

@@ -22,7 +22,13 @@ import { clockText } from "../hand/stopwatch";
 import { DONE_WORDS, lastDoneHere } from "./words";
 import { TableTop } from "../../ui/acts/table-top";
 import { useAwake } from "../../ui/acts/use-awake";
+import { Care, FirstPiece } from "./care";
+import { Counter } from "./counter";
+import { BenchLadder } from "./ladder";
+import { PanelRow } from "./panel-row";
+import { ballsToWeigh, Take, WeighBalls, Weighed } from "./take";
 import { useBench } from "./use-bench";
+import { SIGNALS, useSignal } from "./use-signal";
 import { useOffline } from "../../ui/acts/use-offline";
 import { useSince } from "./use-since";
 
@@ -43,6 +49,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
   const [panel, setPanel] = useState<Panel>();
   const [counted, setCounted] = useState(0);
   const since = useSince(line);
+  const { signal, choose, give } = useSignal();
   useAwake();
   useOffline([`/bench/${line}`, "/bench"]);
   const next = (after?: Place) =>
@@ -52,15 +59,20 @@ export function BenchTable({ bench }: { bench: BenchData }) {
   const place = at ?? next();
   const step = place && steps[place.step];
   const after = place && next(place);
+  const hand = bench.hands.find((h) => h.id === handId);
+  const hexOf = (slot: string) => yarnOf(bench.colours, slot)?.hex ?? "var(--line)";
+  const toWeigh = ballsToWeigh(bench, steps, state, lastDoneHere(acts));
   const others = useMemo(() => openOfOthers(steps, quantity, state, own), [steps, quantity, state, own]);
 
   const finish = useCallback(() => {
     if (!place || !step) return;
     tell({ kind: "done", piece: place.piece, step: step.id, ms: since.lap() });
+    const then = after && steps[after.step];
+    give(!then || after.piece !== place.piece ? "end" : then.stage === "crochet" ? "round" : "look");
     setAt(after);
     setCounted(0);
     setPanel((p) => (p === "count" ? p : undefined));
-  }, [place, step, after, tell, since]);
+  }, [place, step, after, tell, since, steps, give]);
   const undo = useCallback(() => {
     const last = lastDoneHere(acts);
     if (!last) return;
@@ -88,15 +100,22 @@ export function BenchTable({ bench }: { bench: BenchData }) {
         <>
           <Now aria-live="polite">
             <Track steps={steps} state={state} place={place} />
-            <Where>
-              {step.part || bench.label}
-              {step.copies > 1 ? ` ${step.copy} of ${step.copies}` : ""}
-            </Where>
-            <h1>{step.title}</h1>
-            <Words>{step.text}</Words>
-            {step.count === undefined ? null : <Sum>{step.count} sts</Sum>}
-            <Colours step={step} colours={bench.colours} />
+            <Beside>
+              <div>
+                <Where>
+                  {step.part || bench.label}
+                  {step.copies > 1 ? ` ${step.copy} of ${step.copies}` : ""}
+                </Where>
+                <h1>{step.title}</h1>
+                <Words>{step.text}</Words>
+                {step.count === undefined ? null : <Sum>{step.count} sts</Sum>}
+                <Colours step={step} colours={bench.colours} />
+              </div>
+              <BenchLadder steps={steps} state={state} place={place} hexOf={hexOf} />
+            </Beside>
+            <Take bench={bench} step={step} place={place} />
             <Advice step={step} handId={handId} />
+            <FirstPiece bench={bench} hand={hand} pieces={state.pieces} />
             {own(step) ? null : <Small>{holderText(step, bench)}</Small>}
             <Next>
               {after
@@ -106,8 +125,22 @@ export function BenchTable({ bench }: { bench: BenchData }) {
                   : "then all pieces are done"}
             </Next>
           </Now>
+          {toWeigh && panel === undefined ? (
+            <WeighBalls
+              key={toWeigh.balls.map((b) => b.id).join()}
+              {...toWeigh}
+              onWeigh={(ball, mg) => tell({ kind: "weighed", piece: place.piece, step: step.id, ball, mg })}
+            />
+          ) : null}
           {panel === "count" ? (
-            <Counter step={step} counted={counted} onCount={setCounted} />
+            <Counter
+              step={step}
+              counted={counted}
+              onCount={(n) => {
+                setCounted(n);
+                if (n > counted) give(n === step.repeats?.times ? "look" : "round");
+              }}
+            />
           ) : panel === "note" ? (
             <NoteLine
               onNote={(text) => {
@@ -124,6 +157,16 @@ export function BenchTable({ bench }: { bench: BenchData }) {
               >
                 <option value="piece">each piece to its end</option>
                 <option value="part">one part of all pieces, then the next</option>
+              </Select>
+              <Select
+                aria-label="Answers a press with"
+                value={signal}
+                onChange={(e) => choose(SIGNALS.find((x) => x === e.target.value) ?? "none")}
+              >
+                <option value="none">no sound</option>
+                <option value="sound">a sound</option>
+                <option value="vibration">a buzz</option>
+                <option value="both">sound and buzz</option>
               </Select>
               {bench.hands.length > 1 ? (
                 <Select
@@ -201,6 +244,8 @@ export function BenchTable({ bench }: { bench: BenchData }) {
           </Tools>
         </Rest>
       )}
+      <Care bench={bench} steps={steps} state={state} hand={hand} onRest={since.restart} />
+      <Weighed bench={bench} state={state} onBack={(of) => tell({ kind: "undo", of })} />
       <Times steps={steps} state={state} onWork={(of) => tell({ kind: "work", of })} />
     </Whole>
   );
@@ -334,13 +379,16 @@ function Track({ steps, state, place }: { steps: readonly BenchStep[]; state: Be
   );
 }
 
+const yarnOf = (colours: BenchData["colours"], slot: string) =>
+  colours.find((x) => x.slot === slot) ?? (slot === "main" ? colours[0] : undefined);
+
 function Colours({ step, colours }: { step: BenchStep; colours: BenchData["colours"] }) {
   if (step.colours.length === 0) return null;
   const several = step.colours.length > 1;
   return (
     <Swatches>
       {step.colours.slice(0, 12).map((c, i) => {
-        const yarn = colours.find((x) => x.slot === c.slot) ?? (c.slot === "main" ? colours[0] : undefined);
+        const yarn = yarnOf(colours, c.slot);
         return (
           <li key={i}>
             <i style={{ background: yarn?.hex ?? "var(--line)" }} />
@@ -390,31 +438,6 @@ function Advice({ step, handId }: { step: BenchStep; handId: string | null }) {
         </li>
       ))}
     </AdviceList>
-  );
-}
-
-function Counter({
-  step,
-  counted,
-  onCount,
-}: {
-  step: BenchStep;
-  counted: number;
-  onCount: (n: number) => void;
-}) {
-  return (
-    <CounterRow>
-      <Button type="button" onClick={() => onCount(Math.max(0, counted - 1))} aria-label="One less">
-        −1
-      </Button>
-      <output aria-live="polite">
-        {counted}
-        {step.count === undefined ? "" : ` of ${step.count}`}
-      </output>
-      <Button type="button" $primary onClick={() => onCount(counted + 1)} aria-label="One more">
-        +1
-      </Button>
-    </CounterRow>
   );
 }
 
@@ -513,7 +536,7 @@ function Times({
       ))}
       {state.slips > 0 ? (
         <Small>
-          {state.slips} {state.slips === 1 ? "round" : "rounds"} begun again
+          {state.slips} {state.slips === 1 ? "round" : "rounds"} begun again, of {state.done.size} steps done
         </Small>
       ) : null}
     </TimesBox>
@@ -561,6 +584,16 @@ const Now = styled.section`
     font-size: clamp(30px, 8vw, 52px);
     line-height: 1.05;
     margin: 0 0 6px;
+  }
+`;
+/** The words, and beside them the part as it lies. */
+const Beside = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 14px;
+  align-items: start;
+  svg {
+    margin-top: 14px;
   }
 `;
 const Where = styled.p`
@@ -652,32 +685,6 @@ const TrackBox = styled.div`
   }
   i[data-begins] {
     margin-left: 6px;
-  }
-`;
-const PanelRow = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  padding: 8px 18px;
-  width: min(100%, 820px);
-  margin: 0 auto;
-  & > * {
-    min-height: 50px;
-    flex: 1 1 140px;
-  }
-`;
-const CounterRow = styled(PanelRow)`
-  align-items: center;
-  output {
-    text-align: center;
-    font-size: 30px;
-    font-weight: 640;
-    font-variant-numeric: tabular-nums;
-  }
-  button {
-    font-size: 24px;
-    min-height: 64px;
-    justify-content: center;
   }
 `;
 const Tools = styled.div`

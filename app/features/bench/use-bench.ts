@@ -6,7 +6,7 @@ import { MOST_SENT } from "./acts";
 /** What an act says of itself; key, time and device are put to it. */
 export type Told = BenchAct extends infer A
   ? A extends BenchAct
-    ? Omit<A, "key" | "at" | "device">
+    ? Omit<A, "key" | "at" | "device" | "hand">
     : never
   : never;
 
@@ -39,11 +39,17 @@ export function useBench(
   });
   const tell = useCallback(
     (told: Told): BenchAct => {
-      const act = { ...told, key: crypto.randomUUID(), at: Date.now(), device: deviceName() } as BenchAct;
+      const act = {
+        ...told,
+        key: crypto.randomUUID(),
+        at: Date.now(),
+        device: deviceName(),
+        hand: about.handId,
+      } as BenchAct;
       keep(act);
       return act;
     },
-    [keep],
+    [keep, about.handId],
   );
   const state = useMemo(() => benchState(steps, quantity, acts), [steps, quantity, acts]);
   return { state, acts, waiting, refused, tell };

@@ -161,6 +161,7 @@ export async function handAction(form: FormData, opened: Opened) {
           {
             name: got.value.name,
             loops: got.value.loops,
+            ...careOf(got.value),
             ...(got.value.helper ? hoursOf(got.value) : {}),
           },
           got.value.id,
@@ -182,6 +183,15 @@ export async function handAction(form: FormData, opened: Opened) {
       throw data(null, { status: 400 });
   }
 }
+
+/** What the form says of the care of a hand; nothing of what it does not ask. */
+const careOf = (v: {
+  readonly dayLimitMinutes?: number | undefined;
+  readonly breakAfterMinutes?: number | undefined;
+}) => ({
+  ...(v.dayLimitMinutes === undefined ? {} : { dayLimitMinutes: v.dayLimitMinutes }),
+  ...(v.breakAfterMinutes === undefined ? {} : { breakAfterMinutes: v.breakAfterMinutes }),
+});
 
 /** What a helper gives: no days chosen are no hours, and all kinds of work are kept as "anything". */
 const hoursOf = (v: {

@@ -4,7 +4,7 @@ import { printTrimmed } from "@core/units";
 import { GIVEN_WORK, type GivenWork } from "@core/planning/given-work";
 import { Carried, Refusal } from "../../ui/form";
 import { Button, Small, Stack } from "../../ui/basics";
-import { Field, Input, Select, Wrong } from "../../ui/field";
+import { Field, FieldGrid, Input, Select, Wrong } from "../../ui/field";
 import { FormFoot } from "../../ui/modal";
 import { useReading } from "../../ui/reading";
 import { Legend, WeekDays } from "../../ui/week-days";
@@ -21,6 +21,8 @@ export interface HandShown {
   readonly weekMinutes: number;
   readonly workDays: string;
   readonly does: readonly GivenWork[] | null;
+  readonly dayLimitMinutes: number;
+  readonly breakAfterMinutes: number;
 }
 
 /** A helper's hand added, or a hand renamed and told how it takes up the yarn. */
@@ -55,6 +57,7 @@ export function HandForm({ hand, onDone }: { hand: HandShown | undefined; onDone
             </Select>
           )}
         </Field>
+        <Care hand={hand} wrong={fetcher.data?.reply?.error} />
         {hand === undefined || hand.helper ? (
           <HelperHours hand={hand} wrong={fetcher.data?.reply?.error} />
         ) : (
@@ -75,6 +78,55 @@ export function HandForm({ hand, onDone }: { hand: HandShown | undefined; onDone
       </FormFoot>
       <Refusal of={fetcher.data} />
     </fetcher.Form>
+  );
+}
+
+/** What the bench and the calendar watch over for a hand. */
+function Care({
+  hand,
+  wrong,
+}: {
+  hand: HandShown | undefined;
+  wrong: Readonly<Record<string, string[] | null>> | null | undefined;
+}) {
+  const { locale } = useReading();
+  return (
+    <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
+      <Legend>Care of the hand</Legend>
+      <FieldGrid $min={150}>
+        <Field
+          label="Most hours a day"
+          name="dayLimitMinutes"
+          hint="0 for no limit. The calendar marks days above it."
+          errors={wrong?.dayLimitMinutes ?? undefined}
+        >
+          {(b) => (
+            <Input
+              {...b}
+              inputMode="decimal"
+              autoComplete="off"
+              defaultValue={printTrimmed((hand?.dayLimitMinutes ?? 0) / 60, 2, locale)}
+            />
+          )}
+        </Field>
+        <Field
+          label="A break after, minutes"
+          name="breakAfterMinutes"
+          hint="Told at the bench; 0 for never."
+          errors={wrong?.breakAfterMinutes ?? undefined}
+        >
+          {(b) => (
+            <Input
+              {...b}
+              inputMode="numeric"
+              autoComplete="off"
+              defaultValue={hand?.breakAfterMinutes ?? 30}
+            />
+          )}
+        </Field>
+      </FieldGrid>
+      <Small>Pain is a reason to stop and to ask a doctor, not to push on.</Small>
+    </fieldset>
   );
 }
 

@@ -153,6 +153,8 @@ export async function loadHandPage(
           weekMinutes: hand.weekMinutes,
           workDays: hand.workDays,
           does: hand.does,
+          dayLimitMinutes: hand.dayLimitMinutes,
+          breakAfterMinutes: hand.breakAfterMinutes,
         }
       : undefined,
     hands: hands.map((h) => ({ id: h.id, name: h.name })),

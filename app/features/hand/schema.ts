@@ -77,6 +77,11 @@ export function handSchemas(locale: string, currency: string, system: "metric" |
           .hoursAsMinutes("Write her hours a week; 0 for none.", 0)
           .optional()
           .transform((x) => x ?? 0),
+        // Left as they are where the form has none.
+        dayLimitMinutes: f
+          .hoursAsMinutes("Write the most hours of a day; 0 for no limit.", 0, "day")
+          .optional(),
+        breakAfterMinutes: f.count("Write after how many minutes; 0 for never.", 0, 480).optional(),
         days: weekDays.optional(),
         does: z.array(z.enum(GIVEN_WORK), { error: "Choose what she does." }).optional(),
       })

@@ -10,6 +10,8 @@ export type BenchAct = {
   /** Milliseconds since 1970, by the device's clock. */
   readonly at: number;
   readonly device: string;
+  /** Whose hands did it, as far as it is known here. */
+  readonly hand?: string | null;
 } & (
   | {
       readonly kind: "done";
@@ -24,7 +26,16 @@ export type BenchAct = {
   | { readonly kind: "note"; readonly piece: number; readonly step: string; readonly text: string }
   /** A long lap was work and no pause. */
   | { readonly kind: "work"; readonly of: string }
+  /** What was on a ball of the cutting plan, behind a step. */
+  | {
+      readonly kind: "weighed";
+      readonly piece: number;
+      readonly step: string;
+      readonly ball: string;
+      readonly mg: number;
+    }
 );
+export type WeighedAct = Extract<BenchAct, { kind: "weighed" }>;
 export type DoneAct = Extract<BenchAct, { kind: "done" }>;
 
 /** How several pieces are worked: each to its end, or one part of all of them after the other. */
@@ -43,6 +54,8 @@ export interface BenchState {
   readonly twice: readonly DoneAct[];
   readonly slips: number;
   readonly notes: readonly Extract<BenchAct, { kind: "note" }>[];
+  /** Balls that were weighed and not taken back, the last of each. */
+  readonly weighed: ReadonlyMap<string, WeighedAct>;
   /** Keys of long laps that she called work. */
   readonly asWork: ReadonlySet<string>;
   /** Pieces with all their steps behind them. */
@@ -67,6 +80,7 @@ export function benchState(
   const done = new Map<string, DoneAct>();
   const twice: DoneAct[] = [];
   const notes: Extract<BenchAct, { kind: "note" }>[] = [];
+  const weighed = new Map<string, WeighedAct>();
   const asWork = new Set<string>();
   let slips = 0;
   for (const a of sorted) {
@@ -74,6 +88,7 @@ export function benchState(
     if (undone.has(a.key)) continue;
     if (a.kind === "again") slips++;
     else if (a.kind === "note") notes.push(a);
+    else if (a.kind === "weighed") weighed.set(a.ball, a);
     else if (a.kind === "done" && known.has(a.step) && a.piece >= 1 && a.piece <= quantity) {
       const place = placeKey(a.piece, a.step);
       const before = done.get(place);
@@ -84,7 +99,7 @@ export function benchState(
   let pieces = 0;
   for (let piece = 1; piece <= quantity; piece++)
     if (steps.length > 0 && steps.every((s) => done.has(placeKey(piece, s.id)))) pieces++;
-  return { done, twice, slips, notes, asWork, pieces };
+  return { done, twice, slips, notes, weighed, asWork, pieces };
 }
 
 /** Every place of a run's line in the order in which it is worked. */

@@ -10,6 +10,7 @@ import {
   type HouseStyle,
 } from "../../notation";
 import { orderOfWork, type StepKind, type WorkStep } from "../order";
+import { repeatsOf, type Repeats } from "./repeats";
 
 /** One thing to do at the table, and then to be done with. */
 export interface BenchStep {
@@ -30,6 +31,8 @@ export interface BenchStep {
   readonly count: number | undefined;
   /** Stitches to be worked. */
   readonly stitches: number;
+  /** What the round is counted by; undefined where it has no repeat, or several. */
+  readonly repeats?: Repeats | undefined;
   /** Colours in the order in which they are worked, with how many stitches of each. */
   readonly colours: readonly { readonly slot: string; readonly stitches: number }[];
   /** Lines of advice for this moment; see `helps`. */
@@ -144,6 +147,7 @@ function stepsOf(
       text: worded(round, part.rounds[at - 1], style) ?? typed(round, source),
       count: round.count,
       stitches: Math.max(0, ...[round.count ?? 0, segments.at(-1)?.to ?? 0]),
+      repeats: repeatsOf(round),
       colours: segments.map((s) => ({ slot: s.slot, stitches: s.to - s.from })),
       helps: helpsAt(part, round, at, step, block),
     };
