@@ -86,6 +86,10 @@ it("a day off moves the runs behind it, and as usual again moves them back", asy
   await me.waitText("As usual again");
   expect(await me.text()).toContain("dentist");
   expect(await doneIn()).not.toBe(before);
+  // More than the maker's hands are to be given on a day is said, here and at the run.
+  await me.fill('input[name="hours"]', "6");
+  await me.press('#day button[type="submit"]');
+  await me.waitText("above 4 h for a hand");
   await me.fill('input[name="hours"]', "40");
   await me.press('#day button[type="submit"]');
   await me.waitText("Write hours from 0 to 16.");

@@ -30,6 +30,7 @@ import { seenByItem } from "../features/sell/wares.server";
 import { usedWorth } from "../features/runs/used-worth.server";
 import { buyText, freeReason, needReason, placeText } from "../features/runs/reasons";
 import { RunState } from "../features/runs/state";
+import { tooLongDays } from "../features/runs/limit.server";
 import { Timeline } from "../features/runs/timeline";
 import { once, openForm } from "../server/form.server";
 import { openWorkshop, todayOf, type Opened } from "../server/scope.server";
@@ -118,6 +119,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     calendar: r.run.state === "finished" ? undefined : calendarSent(shelves, runs, today),
     levers: r.run.state === "finished" ? [] : await leversOf(r, shelves, runs, opened),
     seconds: secondsOf(r),
+    tooLong: await tooLongDays(scope, plan.days),
     today,
     cut: cutting !== undefined,
     replanned: r.lines.some((l) => l.plannedWith.before !== undefined),
@@ -231,6 +233,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
             seconds={loaderData.seconds}
             calendar={loaderData.calendar}
             levers={loaderData.levers}
+            tooLong={loaderData.tooLong}
           />
         ) : (
           <Quiet>

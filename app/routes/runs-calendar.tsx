@@ -17,7 +17,9 @@ import { useShift } from "../features/calendar/use-shift";
 import { WeekTape } from "../features/calendar/week-tape";
 import { lastOf, weeksOf, type Mark } from "../features/calendar/weeks";
 import { changedDays } from "../features/runs/days.server";
+import { tooLongDays } from "../features/runs/limit.server";
 import { loadRuns, loadShelves, plansOf, runOrder } from "../features/runs/load.server";
+import { TooLongDays } from "../features/runs/too-long";
 import { weekOf } from "../features/runs/plan";
 import { id, isoDay } from "../forms";
 import { once, openForm } from "../server/form.server";
@@ -129,6 +131,10 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       })),
       marks,
     }),
+    tooLong: await tooLongDays(
+      scope,
+      [...plans.values()].flatMap((plan) => plan.days),
+    ),
     hands: shelves.helpers.map((h) => ({ id: h.id, name: h.name })),
     day: day.success
       ? dayOf({
@@ -269,6 +275,7 @@ export default function RunsCalendar({ loaderData: d, actionData }: Route.Compon
             hrefOf={hrefOf}
             onShift={moving.shift}
           />
+          <TooLongDays days={d.tooLong} />
           <p style={{ marginTop: 8 }}>
             <Small>
               Letters are runs, with the hours they take at the expected pace

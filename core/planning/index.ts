@@ -8,6 +8,7 @@ export * from "./given-work";
 export * from "./calendar";
 export * from "./latest";
 export * from "./order";
+export * from "./over-limit";
 export * from "./bench";
 export * from "./inspection";
 export * from "./actual";

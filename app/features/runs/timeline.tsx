@@ -7,9 +7,11 @@ import { PlainTable, Row, Sheet, SheetHead, Small, tapeTicks, Facts } from "../.
 import { printDay, printShortDay } from "../../ui/days";
 import { Range, ReasonFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
+import type { TooLong } from "./limit.server";
 import type { Lever, SentCalendar } from "./outlook";
 import type { Plan } from "./plan";
 import { InTime, timesOf100 } from "./state";
+import { TooLongDays } from "./too-long";
 import { useOutlook, type Drawn } from "./use-outlook";
 
 export interface RunShown {
@@ -36,6 +38,7 @@ export function Timeline({
   seconds,
   calendar,
   levers,
+  tooLong,
 }: {
   run: RunShown;
   plan: Pick<Plan, "finish" | "finishLow" | "finishHigh" | "chance" | "inTime" | "hoursThere" | "seconds">;
@@ -44,6 +47,7 @@ export function Timeline({
   seconds: number;
   calendar: SentCalendar;
   levers: readonly Lever[];
+  tooLong: readonly TooLong[];
 }) {
   const r = useReading();
   const drawn = useOutlook(run.id, calendar, levers);
@@ -145,6 +149,7 @@ export function Timeline({
         </Mark>
       </TapeBox>
       <Raise drawn={drawn} run={run} now={plan.chance} />
+      <TooLongDays days={tooLong} />
     </Sheet>
   );
 }

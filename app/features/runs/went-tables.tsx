@@ -10,7 +10,7 @@ import { MaterialName } from "../../ui/yarn-disc";
 import { STAGE_WORDS } from "../hand/words";
 import { STEP_WORDS } from "./bridge-chart";
 import type { LineWent, MaterialWent, StageWent } from "./went.server";
-import { paceText } from "./went-words";
+import { paceText, slipsText } from "./went-words";
 
 /** Every step of the bridge with its arithmetic. */
 export function StepList({
@@ -142,6 +142,13 @@ export function StageTable({ lines }: { lines: readonly LineWent[] }) {
           </tbody>
         </PlainTable>
       )}
+      {lines
+        .filter((l) => l.slips)
+        .map((l) => (
+          <p key={l.id} style={{ padding: "0 14px 12px" }}>
+            {l.label}: {slipsText(l, r)}.
+          </p>
+        ))}
     </Sheet>
   );
 }

@@ -11,6 +11,15 @@ export function paceText(timed: number, planned: number): string {
   return by === 0 ? "as planned" : `${Math.abs(by)} % ${by > 0 ? "slower" : "quicker"} than planned`;
 }
 
+/** "3 of 412 rounds begun again, Body, Rnd 9 4 times": what the table saw go wrong. */
+export function slipsText({ slips }: Pick<LineWent, "slips">, r: Reading): string {
+  if (!slips) return "";
+  const n = (x: number) => printTrimmed(x, 0, r.locale);
+  const of = slips.rounds > 0 ? ` of ${n(slips.rounds)}` : "";
+  const most = slips.most ? `, most often ${slips.most.round} (${n(slips.most.times)} times)` : "";
+  return `${n(slips.times)}${of} rounds begun again${most}`;
+}
+
 /** A line as one sentence for the item's note: what was made, what passed, how long it took. */
 export function noteOf(l: LineWent, run: { readonly name: string; readonly on: string }, r: Reading): string {
   const n = (x: number) => printTrimmed(x, 0, r.locale);
@@ -27,6 +36,7 @@ export function noteOf(l: LineWent, run: { readonly name: string; readonly on: s
       : "",
     l.timed > 0 ? `${printDuration(l.timed as Seconds, r)} timed, ${paceText(l.timed, l.timedPlanned)}` : "",
     ...slow,
+    slipsText(l, r),
   ].filter((x) => x !== "");
   return `${run.name}, ${run.on}: ${parts.join("; ")}.`;
 }

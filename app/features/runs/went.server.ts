@@ -1,5 +1,5 @@
 import { batchFactor } from "@core/calibrate";
-import { bridgeOf, type LineActual, type MaterialActual } from "@core/planning";
+import { benchState, bridgeOf, slipsOf, type LineActual, type MaterialActual } from "@core/planning";
 import { secondsAt, STAGES, type Stage, type Work } from "@core/estimate";
 import { listBatches, lookedAt, rejectedOf, type Batch } from "@db/queries/batches";
 import { benchTimings } from "@db/queries/bench";
@@ -9,6 +9,7 @@ import { movesOfRun } from "@db/queries/stock";
 import type { Scope } from "@db/scope";
 import { allNotions, allYarns } from "../../server/rows.server";
 import type { Opened } from "../../server/scope.server";
+import { actsOf, loadBenchWork } from "../bench/load.server";
 import { paceUsed } from "../hand/learning";
 import { analyseStored, loadSurroundings } from "../items/load.server";
 import { plannedItems } from "./planned.server";
@@ -29,6 +30,14 @@ export interface LineWent extends LineActual {
   readonly stages: readonly StageWent[];
   /** Pieces of which something was timed. */
   readonly timedPieces: number;
+  /** Rounds begun again at the bench; undefined where none was. */
+  readonly slips: LineSlips | undefined;
+}
+export interface LineSlips {
+  readonly times: number;
+  readonly rounds: number;
+  /** "Body, Rnd 9": the round that went wrong most often, and how often. */
+  readonly most: { readonly round: string; readonly times: number } | undefined;
 }
 export interface MaterialWent extends MaterialActual {
   readonly id: string;
@@ -46,26 +55,41 @@ export async function howItWent(opened: Opened, found: RunWithLines) {
     at: (work) => secondsAt(work, pace),
     inGo: (pieces) => batchFactor(hand.batch, Math.max(1, pieces)).factor,
   };
-  const [batches, timings, lines] = await Promise.all([
+  const [batches, timings, lines, slips] = await Promise.all([
     listBatches(scope, { runId: found.run.id }),
     benchTimings(
       scope,
       found.lines.map((l) => l.id),
     ),
     plannedWork(opened, found),
+    Promise.all(found.lines.map((l) => slipsAt(opened, l.id))),
   ]);
-  const went = found.lines.map((l) =>
-    lineWent(
+  const went = found.lines.map((l, i) => ({
+    ...lineWent(
       l,
       batches.filter((b) => b.lineId === l.id),
       timings.get(l.id) ?? [],
       lines.get(l.id),
       known,
     ),
-  );
+    slips: slips[i],
+  }));
   const materials = await materialsWent(scope, found, went);
   const { wagePerHour, overheadPerHour } = found.run.plannedWith;
   return { lines: went, materials, bridge: bridgeOf(went, materials, wagePerHour + overheadPerHour) };
+}
+
+/** Rounds of a line that were begun again at the bench, and which of them most often. */
+async function slipsAt(opened: Opened, lineId: string): Promise<LineSlips | undefined> {
+  const { acts } = await actsOf(opened.scope, lineId);
+  // Most lines have none, and their steps need not be reckoned.
+  if (!acts.some((a) => a.kind === "again")) return undefined;
+  const work = await loadBenchWork(opened, lineId);
+  const slips = work && slipsOf(work.steps, benchState(work.steps, work.line.quantity, acts));
+  if (!slips) return undefined;
+  const { times, rounds, most } = slips;
+  const round = most && [most.step.part, most.step.title].filter((x) => x !== "").join(", ");
+  return { times, rounds, most: most && { round: round ?? "", times: most.times } };
 }
 
 /** Her hand as it is known now: seconds of some work, and how a number of pieces in a go goes quicker. */
@@ -97,7 +121,7 @@ function lineWent(
   timings: readonly TimingRow[],
   piece: { readonly work: Work; readonly secondBrings: number } | undefined,
   { at, inGo }: Known,
-): LineWent {
+): Omit<LineWent, "slips"> {
   const sum = (of: (b: Batch) => number) => batches.reduce((n, b) => n + of(b), 0);
   // The plan kept one figure for all of a piece. It is shared out by her pace in each kind of work: by the trade's,
   // work that she is always slow at would seem to have gone badly.

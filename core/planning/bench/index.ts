@@ -2,6 +2,7 @@ export * from "./cuts";
 export * from "./given";
 export * from "./helps";
 export * from "./repeats";
+export * from "./slips";
 export * from "./state";
 export * from "./steps";
 export * from "./strain";

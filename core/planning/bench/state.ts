@@ -53,6 +53,8 @@ export interface BenchState {
   /** Done on two devices: the later ones, which change nothing. */
   readonly twice: readonly DoneAct[];
   readonly slips: number;
+  /** How often each step was begun again. */
+  readonly again: ReadonlyMap<string, number>;
   readonly notes: readonly Extract<BenchAct, { kind: "note" }>[];
   /** Balls that were weighed and not taken back, the last of each. */
   readonly weighed: ReadonlyMap<string, WeighedAct>;
@@ -82,11 +84,11 @@ export function benchState(
   const notes: Extract<BenchAct, { kind: "note" }>[] = [];
   const weighed = new Map<string, WeighedAct>();
   const asWork = new Set<string>();
-  let slips = 0;
+  const again = new Map<string, number>();
   for (const a of sorted) {
     if (a.kind === "work") asWork.add(a.of);
     if (undone.has(a.key)) continue;
-    if (a.kind === "again") slips++;
+    if (a.kind === "again") again.set(a.step, (again.get(a.step) ?? 0) + 1);
     else if (a.kind === "note") notes.push(a);
     else if (a.kind === "weighed") weighed.set(a.ball, a);
     else if (a.kind === "done" && known.has(a.step) && a.piece >= 1 && a.piece <= quantity) {
@@ -99,7 +101,8 @@ export function benchState(
   let pieces = 0;
   for (let piece = 1; piece <= quantity; piece++)
     if (steps.length > 0 && steps.every((s) => done.has(placeKey(piece, s.id)))) pieces++;
-  return { done, twice, slips, notes, weighed, asWork, pieces };
+  const slips = [...again.values()].reduce((a, b) => a + b, 0);
+  return { done, twice, slips, again, notes, weighed, asWork, pieces };
 }
 
 /** Every place of a run's line in the order in which it is worked. */
