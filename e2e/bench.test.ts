@@ -166,6 +166,15 @@ it("two devices on one run see each other's rounds; what both did counts once", 
   await one.page.reload();
   await me.waitText("piece 1 of 2");
   expect(await heading(one.page)).toBe("Rnd 3");
+  // Both sides are shown, and she says what it was: here two tables had worked two pieces.
+  await me.waitText("Piece 1: a step was done twice.");
+  await me.waitText("on another device");
+  await clickText(one.page, "main button", "They were two: make it piece 2");
+  await one.page.waitForFunction(() => !document.body.innerText.includes("done twice"));
+  await sent(one.page);
+  const settled = await acts(one.page, line);
+  expect(settled.filter((a) => a.kind === "done" && a.piece === 2)).toHaveLength(1);
+  expect(settled.filter((a) => a.kind === "undo")).toHaveLength(1);
   await two.end();
   await one.end();
 });

@@ -22,6 +22,7 @@ import { clockText } from "../hand/stopwatch";
 import { DONE_WORDS, lastDoneHere } from "./words";
 import { TableTop } from "../../ui/acts/table-top";
 import { useAwake } from "../../ui/acts/use-awake";
+import { BothSides } from "./both-sides";
 import { Care, FirstPiece } from "./care";
 import { Counter } from "./counter";
 import { BenchLadder } from "./ladder";
@@ -110,6 +111,13 @@ export function BenchTable({ bench }: { bench: BenchData }) {
                 <Words>{step.text}</Words>
                 {step.count === undefined ? null : <Sum>{step.count} sts</Sum>}
                 <Colours step={step} colours={bench.colours} />
+                {step.then ? (
+                  <Then>
+                    then {step.then.stitches} in{" "}
+                    <i style={{ background: hexOf(step.then.slot) }} aria-hidden />
+                    {yarnOf(bench.colours, step.then.slot)?.name ?? step.then.slot}
+                  </Then>
+                ) : null}
               </div>
               <BenchLadder steps={steps} state={state} place={place} hexOf={hexOf} />
             </Beside>
@@ -244,6 +252,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
           </Tools>
         </Rest>
       )}
+      <BothSides steps={steps} quantity={quantity} state={state} tell={tell} />
       <Care bench={bench} steps={steps} state={state} hand={hand} onRest={since.restart} />
       <Weighed bench={bench} state={state} onBack={(of) => tell({ kind: "undo", of })} />
       <Times steps={steps} state={state} onWork={(of) => tell({ kind: "work", of })} />
@@ -626,6 +635,20 @@ const Swatches = styled.ul`
     height: 20px;
     margin-right: 7px;
     vertical-align: -4px;
+    border-radius: 3px;
+    border: 1px solid var(--edge);
+  }
+`;
+const Then = styled.p`
+  margin: 6px 0 0;
+  font-size: 18px;
+  font-weight: 560;
+  i {
+    display: inline-block;
+    width: 16px;
+    height: 16px;
+    margin-right: 5px;
+    vertical-align: -2px;
     border-radius: 3px;
     border: 1px solid var(--edge);
   }

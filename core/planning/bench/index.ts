@@ -1,3 +1,4 @@
+export * from "./conflicts";
 export * from "./cuts";
 export * from "./given";
 export * from "./helps";

@@ -35,6 +35,8 @@ export interface BenchStep {
   readonly repeats?: Repeats | undefined;
   /** Colours in the order in which they are worked, with how many stitches of each. */
   readonly colours: readonly { readonly slot: string; readonly stitches: number }[];
+  /** What the next round begins with where it is another colour: its last pull is this one's. */
+  readonly then?: { readonly slot: string; readonly stitches: number } | undefined;
   /** Lines of advice for this moment; see `helps`. */
   readonly helps: readonly Help[];
 }
@@ -148,6 +150,7 @@ function stepsOf(
       count: round.count,
       stitches: Math.max(0, ...[round.count ?? 0, segments.at(-1)?.to ?? 0]),
       repeats: repeatsOf(round),
+      then: thenOf(round, part.rounds[at + 1]),
       colours: segments.map((s) => ({ slot: s.slot, stitches: s.to - s.from })),
       helps: helpsAt(part, round, at, step, block),
     };
@@ -175,6 +178,14 @@ function worded(
     : words;
 }
 
+/** The colour that the next round begins with, where this one does not end in it. */
+function thenOf(round: CheckedRound, next: CheckedRound | undefined): BenchStep["then"] {
+  const begins = next && layoutOf(next).segments[0];
+  const ends = layoutOf(round).segments.at(-1);
+  if (!begins || !ends || begins.slot === ends.slot) return undefined;
+  return { slot: begins.slot, stitches: begins.to - begins.from };
+}
+
 /** A round that could not be read stands as she wrote it. */
 const typed = (round: CheckedRound, source: string): string =>
   source.slice(round.from, round.to).replace(/\s+/g, " ").trim().slice(0, 300);
@@ -192,8 +203,7 @@ function helpsAt(
     (n) => (n.kind === "start" && n.start === "ring") || (n.kind === "work" && n.op.into === "ring"),
   );
   if (at === 0 && ring) out.push("small-ring", "work-over-tail");
-  const next = part.rounds[at + 1];
-  if (next && next.slot !== round.slot) out.push("next-colour");
+  if (thenOf(round, part.rounds[at + 1])) out.push("next-colour");
   const last = at + 1 === step.rounds?.to;
   const fills = block[block.indexOf(step) + 1]?.kind;
   if (last && fills === "fill") out.push("filling-next");
