@@ -96,6 +96,27 @@ it("a day off moves the runs behind it, and as usual again moves them back", asy
   await clickText(page, "#day button", "As usual again");
   await page.waitForFunction(() => !document.body.innerText.includes("As usual again"));
   expect(await doneIn()).toBe(before);
+  // A holiday is given at once, and taken back at once; in the last of the weeks nothing else stands in its way.
+  const later = await page.$$eval(
+    '[role="cell"]',
+    (cells) => cells[28]?.querySelector("a")?.getAttribute("href") ?? "",
+  );
+  await page.goto(site.url + later);
+  await me.settle();
+  const away = () =>
+    page.$$eval('[role="cell"]', (c) => c.filter((x) => x.textContent.includes("isles")).length);
+  await me.fill('input[name="hours"]', "0");
+  await me.fill('input[name="note"]', "isles");
+  await me.fill('input[name="days"]', "0");
+  await me.press('#day button[type="submit"]');
+  await me.waitText("At least the day itself.");
+  await me.fill('input[name="days"]', "5");
+  await me.press('#day button[type="submit"]');
+  await me.waitText("As usual again, all 5 days");
+  expect(await away()).toBe(5);
+  await clickText(page, "#day button", "As usual again");
+  await page.waitForFunction(() => !document.body.innerText.includes("isles"));
+  expect(await doneIn()).toBe(before);
   await end();
 });
 

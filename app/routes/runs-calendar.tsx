@@ -6,7 +6,7 @@ import type { Route } from "./+types/runs-calendar";
 import { hoursOn, type DayHours, type WeekHours } from "@core/planning";
 import { parseNumber, printTrimmed } from "@core/units";
 import { listCommissions, PROMISED } from "@db/queries/commissions";
-import { setDay, type SpecialDay } from "@db/queries/days";
+import { setDays, type SpecialDay } from "@db/queries/days";
 import { listMarkets } from "@db/queries/places";
 import { listPurchases } from "@db/queries/purchases";
 import { orderRuns } from "@db/queries/runs";
@@ -167,18 +167,42 @@ function dayOf(of: {
     hours: hoursOn(on, of.week, of.special),
     changed: own !== undefined,
     note: own?.note ?? "",
+    lasts: likeIt(of.changed, own).length,
     market: of.hand === "" && of.market,
   };
 }
+
+/** The days from one on, without a gap, that were given the same hours for the same reason: a holiday. */
+function likeIt(changed: readonly SpecialDay[], own: SpecialDay | undefined): string[] {
+  if (!own) return [];
+  const days = [own.onDay];
+  if (own.note === "") return days;
+  const same = new Set(
+    changed
+      .filter((d) => d.handId === own.handId && d.minutes === own.minutes && d.note === own.note)
+      .map((d) => d.onDay),
+  );
+  for (let next = following(own.onDay, 1); same.has(next); next = following(next, 1)) days.push(next);
+  return days;
+}
+const following = (on: string, days: number): string => parseDate(on).add({ days }).toString();
 
 /** A, B, … Z, AA, AB: as columns are counted. */
 const letterOf = (i: number): string =>
   i < 26 ? String.fromCharCode(65 + i) : `${letterOf(Math.floor(i / 26) - 1)}${letterOf(i % 26)}`;
 
 const MOST_HOURS = 16;
+const MOST_DAYS = 120;
 const daySchema = (locale: string) =>
   z.object({
     on: isoDay("Choose the day."),
+    // A holiday is so many days in a row.
+    days: z.coerce
+      .number({ error: "Write how many days." })
+      .int({ error: "Write whole days." })
+      .min(1, { error: "At least the day itself." })
+      .max(MOST_DAYS, { error: `${MOST_DAYS} days at most.` })
+      .default(1),
     hand: id.optional().transform((x) => x ?? ""),
     note: z
       .string()
@@ -216,13 +240,18 @@ async function change(form: FormData, opened: Opened, search: string) {
     case "usual": {
       const got = usualSchema.safeParse({ on: form.get("on"), hand: form.get("hand") ?? "" });
       if (!got.success) throw data(null, { status: 400 });
-      await setDay(scope, got.data.on, undefined, "", got.data.hand);
+      const { on, hand } = got.data;
+      const changed = await changedDays(scope);
+      const own = changed.find((d) => d.onDay === on && d.handId === hand);
+      await setDays(scope, own ? likeIt(changed, own) : [on], undefined, "", hand);
       return redirect(back);
     }
     case "day": {
       const got = parseWithZod(form, { schema: daySchema(workshop.locale) });
       if (got.status !== "success") return data(got.reply(), { status: 400 });
-      await setDay(scope, got.value.on, got.value.hours, got.value.note, got.value.hand);
+      const { on, days, hours, note, hand } = got.value;
+      const row = Array.from({ length: days }, (_, i) => following(on, i));
+      await setDays(scope, row, hours, note, hand);
       return redirect(back);
     }
     default:
@@ -348,7 +377,7 @@ function DayPanel({
         <input type="hidden" name="intent" value="day" />
         <input type="hidden" name="on" value={day.on} />
         <input type="hidden" name="hand" value={day.hand} />
-        <FieldGrid $min={120}>
+        <FieldGrid $min={110}>
           <Field
             label="Hours at the hook"
             name="hours"
@@ -373,6 +402,16 @@ function DayPanel({
           >
             {(bind) => <Input {...bind} autoComplete="off" defaultValue={day.note} />}
           </Field>
+          <Field
+            label="Days in a row"
+            name="days"
+            errors={wrong?.days ?? undefined}
+            hint="More than one for a holiday."
+          >
+            {(bind) => (
+              <Input {...bind} inputMode="numeric" autoComplete="off" defaultValue={Math.max(1, day.lasts)} />
+            )}
+          </Field>
         </FieldGrid>
         <p style={{ marginTop: 10 }}>
           <Button type="submit" $primary>
@@ -386,7 +425,7 @@ function DayPanel({
           <input type="hidden" name="on" value={day.on} />
           <input type="hidden" name="hand" value={day.hand} />
           <Button type="submit" $quiet>
-            As usual again
+            {day.lasts > 1 ? `As usual again, all ${day.lasts} days` : "As usual again"}
           </Button>
         </WorkForm>
       ) : null}

@@ -45,23 +45,33 @@ export async function moveDay(scope: Scope, from: string, to: string): Promise<"
  * So many minutes on this day; `undefined` gives it its weekday's again.
  * @param handId whose day: "" for the maker's own. @throws NotThere where the workshop has no such hand
  */
-export async function setDay(
+export async function setDays(
   scope: Scope,
-  onDay: string,
+  days: readonly string[],
   minutes: number | undefined,
   note: string,
   handId = "",
 ): Promise<void> {
+  if (days.length === 0) return;
   await changing(scope, "shelf", async (tx) => {
     if (handId !== "") await mustOwn(tx, hand, handId, "The hand");
     if (minutes === undefined)
       await tx.db
         .delete(dayHours)
-        .where(mine(tx, dayHours, eq(dayHours.handId, handId), eq(dayHours.onDay, onDay)));
+        .where(mine(tx, dayHours, eq(dayHours.handId, handId), inArray(dayHours.onDay, [...days])));
     else
       await tx.db
         .insert(dayHours)
-        .values({ workshopId: tx.workshopId, handId, onDay, minutes, note })
+        .values(days.map((onDay) => ({ workshopId: tx.workshopId, handId, onDay, minutes, note })))
         .onDuplicateKeyUpdate({ set: { minutes, note } });
   });
 }
+
+/** The same of one day. */
+export const setDay = (
+  scope: Scope,
+  onDay: string,
+  minutes: number | undefined,
+  note: string,
+  handId = "",
+): Promise<void> => setDays(scope, [onDay], minutes, note, handId);
