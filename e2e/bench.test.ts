@@ -4,7 +4,7 @@ import type { BenchAct } from "@core/planning";
 import { listBalls } from "../db/queries/balls";
 import { listRuns } from "../db/queries/runs";
 import { movesOfRun } from "../db/queries/stock";
-import { listWorkshops } from "../db/queries/workshops";
+import { findWorkshop, listWorkshops } from "../db/queries/workshops";
 import { clickText, openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
@@ -205,6 +205,34 @@ it("the bench opens and works with no server at all, and sends what was done whe
   await sent(page);
   const done = (await acts(page, line)).filter((a) => a.kind === "done");
   expect(done.map((a) => (a.kind === "done" ? a.step : ""))).toHaveLength(3);
+  await end();
+});
+
+it("what set-ups take is said in the settings, and drawn towards what the bench saw", async () => {
+  const { page, end } = await openPage(site);
+  const me = new Person(page, "mouse");
+  await page.goto(`${site.url}/settings`);
+  await me.settle();
+  await me.fill('[name="setUpColour"]', "300");
+  await me.fill('[name="setUpHook"]', "20");
+  await me.press('main form button[type="submit"]');
+  await me.waitText("saved");
+  const [first] = await listWorkshops(site.db);
+  const workshop = await findWorkshop(site.db, first?.id ?? "");
+  expect([workshop?.setUpColour, workshop?.setUpHook, workshop?.setUpStage]).toEqual([300, 20, 90]);
+  const scope = { db: site.db, workshopId: workshop?.id ?? "", now: new Date() };
+  const found = (await listRuns(scope)).find((r) => r.run.name === "First winter market");
+  await page.goto(`${site.url}/runs/${found?.run.id ?? ""}/order`);
+  await me.waitText("changes at the bench");
+  const shown = (name: string) =>
+    page.$eval(`main input[name="${name}"]`, (x) => Number((x as HTMLInputElement).value));
+  expect(await shown("hook")).toBe(20);
+  // The demo took up the white in no time.
+  expect(await shown("colour")).toBeLessThan(300);
+  await me.fill('main input[name="colour"]', "10");
+  await clickText(page, "main button", "Reckon");
+  await page.waitForFunction(() => location.search.includes("colour=10"));
+  expect(await shown("colour")).toBe(10);
   await end();
 });
 

@@ -4,7 +4,7 @@ import { data, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/run-order";
-import type { Sequenced, Task } from "@core/planning/sequence";
+import type { Sequenced, SetUp, Task } from "@core/planning/sequence";
 import { printDuration, printTrimmed, type Seconds } from "@core/units";
 import { findRun, RUN_SCHOOLS, setRunSchool } from "@db/queries/runs";
 import { loadSurroundings } from "../features/items/load.server";
@@ -13,6 +13,7 @@ import { stageWord, takesYarn } from "../features/runs/stage-word";
 import { stretchesOf } from "../features/runs/tasks";
 import type { SequenceApi } from "../workers/sequence.worker";
 import { once, openForm } from "../server/form.server";
+import { knownSetUp } from "../features/bench/set-ups.server";
 import { openWorkshop } from "../server/scope.server";
 import { keepPage } from "../ui/away";
 import {
@@ -41,34 +42,36 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 /** Beyond so many tasks an order of single ones helps nobody, and would take minutes. */
 const MOST = 3000;
-const SETUP_SECONDS = { colour: 60, hook: 45, stage: 90 } as const;
-
-const seconds = (params: URLSearchParams, name: keyof typeof SETUP_SECONDS): number => {
+/** As tried on the page, or as it is. */
+const tried = (params: URLSearchParams, name: keyof SetUp, as: SetUp): number => {
   const text = params.get(name);
   const n = Number(text);
-  return text !== null && text !== "" && Number.isFinite(n)
-    ? Math.min(3600, Math.max(0, n))
-    : SETUP_SECONDS[name];
+  return text !== null && text !== "" && Number.isFinite(n) ? Math.min(3600, Math.max(0, n)) : as[name];
 };
 
 export async function loader({ request, params, context }: Route.LoaderArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
+  const opened = await openWorkshop(request, context);
+  const { scope, workshop } = opened;
   const search = new URL(request.url).searchParams;
   const [found, surroundings] = await Promise.all([
     findRun(scope, params.id),
     loadSurroundings(scope, workshop),
   ]);
   if (!found) throw data(null, { status: 404 });
-  const tasks = await tasksOfRun(scope, found, surroundings, MOST);
+  const [tasks, known] = await Promise.all([
+    tasksOfRun(scope, found, surroundings, MOST),
+    knownSetUp(opened),
+  ]);
   return {
     run: { id: found.run.id, name: found.run.name, school: found.run.school },
     tasks: tasks.length > MOST ? [] : tasks,
     tooMany: tasks.length > MOST,
     setUp: {
-      colour: seconds(search, "colour"),
-      hook: seconds(search, "hook"),
-      stage: seconds(search, "stage"),
+      colour: tried(search, "colour", known.setUp),
+      hook: tried(search, "hook", known.setUp),
+      stage: tried(search, "stage", known.setUp),
     },
+    learnedOf: known.of,
     colours: Object.fromEntries(surroundings.yarns.map((y) => [`${y.shade}, ${y.name}`, y.colour])),
   };
 }
@@ -214,6 +217,11 @@ export default function RunOrder({ loaderData: d }: Route.ComponentProps) {
                 </label>
               ))}
               <Button type="submit">Reckon</Button>
+              <Small>
+                {d.learnedOf > 0
+                  ? `colour and kind of work drawn towards ${d.learnedOf} changes at the bench`
+                  : "as the settings say, until the bench has seen some"}
+              </Small>
             </SetUps>
           </Row>
           {order ? (

@@ -73,6 +73,9 @@ const SETTING_WORDS: ReadonlyMap<string, string> = new Map([
   ["units", "Units"],
   ["terms", "Stitch names"],
   ["weekMinutes", "Hours a week"],
+  ["setUpColour", "Another colour"],
+  ["setUpHook", "Another hook"],
+  ["setUpStage", "Another kind of work"],
   ["wagePerHour", "Your hour should earn"],
   ["overheadPerHour", "Overhead for an hour"],
   ["marginBp", "Margin"],
@@ -92,6 +95,9 @@ const MONEY_FIELDS = {
   costSchool: true,
 } as const;
 
+/** Seconds; who needs longer has another room to go to. */
+const MOST_SET_UP = 3600;
+
 function settingsSchema(locale: string, currency: string) {
   const f = quantityFields(locale, currency, "metric");
   return z.object({
@@ -103,6 +109,9 @@ function settingsSchema(locale: string, currency: string) {
     units: z.enum(["metric", "imperial"]),
     terms: z.enum(["us", "uk"]),
     weekMinutes: f.hoursAsMinutes("Write how many hours a week you make things."),
+    setUpColour: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP),
+    setUpHook: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP),
+    setUpStage: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP),
     days: weekDays,
     wagePerHour: f.money("Write what an hour of yours should earn."),
     overheadPerHour: f.money("Write what rent, light and tools cost for an hour of making; 0 if nothing."),
@@ -151,6 +160,9 @@ function settingsTexts(w: Workshop) {
     units: w.units,
     terms: w.terms,
     weekMinutes: printTrimmed(w.weekMinutes / 60, 2, w.locale),
+    setUpColour: String(w.setUpColour),
+    setUpHook: String(w.setUpHook),
+    setUpStage: String(w.setUpStage),
     wagePerHour: money(w.wagePerHour),
     overheadPerHour: money(w.overheadPerHour),
     marginBp: printTrimmed(w.marginBp / 100, 2, w.locale),
@@ -310,6 +322,25 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   hint="Run finish days come from this."
                 />
                 <WeekDays name={fields.days.name} workDays={w.workDays} errors={dayErrors} />
+                <TextField
+                  field={fields.setUpColour}
+                  label="To take up another colour"
+                  suffix="s"
+                  inputMode="numeric"
+                  hint="The order of the work weighs these; the bench corrects colour and kind of work."
+                />
+                <TextField
+                  field={fields.setUpHook}
+                  label="To take up another hook"
+                  suffix="s"
+                  inputMode="numeric"
+                />
+                <TextField
+                  field={fields.setUpStage}
+                  label="To begin another kind of work"
+                  suffix="s"
+                  inputMode="numeric"
+                />
                 {owns ? (
                   <>
                     <TextField

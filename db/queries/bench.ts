@@ -1,4 +1,4 @@
-import { asc, eq, gte, inArray, isNull, like, ne, sql } from "drizzle-orm";
+import { and, asc, eq, gte, inArray, isNull, like, ne, or, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { ball, benchAct, hand, run, runLine, timing } from "../schema";
 import { beat } from "../pulse";
@@ -66,14 +66,27 @@ export async function listActs(scope: Scope, lineIds: readonly string[]): Promis
   return out;
 }
 
-/** Lines with something done at the table since then, ms since 1970, other than one. */
-export async function linesWorkedSince(scope: Scope, since: number, except: string): Promise<string[]> {
+/**
+ * Lines with something done at the table since then, ms since 1970, other than one; of runs that are open, or ended
+ * since. By runs first: a workshop of ten years has a million acts.
+ */
+export async function linesWorkedSince(scope: Scope, since: number, except?: string): Promise<string[]> {
+  const dayBefore = new Date(since - 86_400_000).toISOString().slice(0, 10);
   const rows = await scope.db
-    .selectDistinct({ id: benchAct.lineId })
-    .from(benchAct)
-    .innerJoin(runLine, eq(runLine.id, benchAct.lineId))
+    .selectDistinct({ id: runLine.id })
+    .from(runLine)
     .innerJoin(run, eq(run.id, runLine.runId))
-    .where(mine(scope, benchAct, gte(benchAct.at, since), ne(benchAct.lineId, except), isNull(run.deletedAt)))
+    .innerJoin(benchAct, and(eq(benchAct.lineId, runLine.id), gte(benchAct.at, since)))
+    .where(
+      mine(
+        scope,
+        runLine,
+        eq(benchAct.workshopId, scope.workshopId),
+        isNull(run.deletedAt),
+        or(ne(run.state, "finished"), gte(run.finishedOn, dayBefore)),
+        except === undefined ? undefined : ne(runLine.id, except),
+      ),
+    )
     .limit(20);
   return rows.map((r) => r.id);
 }

@@ -41,6 +41,10 @@ export const workshop = mysqlTable("workshop", {
   weekMinutes: int().notNull().default(600),
   /** Seven letters, Monday first: "1" works, "0" does not. */
   workDays: varchar({ length: 7 }).notNull().default("1111100"),
+  /** Seconds to take up another colour, another hook, another kind of work. */
+  setUpColour: int().notNull().default(60),
+  setUpHook: int().notNull().default(45),
+  setUpStage: int().notNull().default(90),
   wagePerHour: int().notNull().default(1400),
   overheadPerHour: int().notNull().default(250),
   marginBp: int().notNull().default(1000),

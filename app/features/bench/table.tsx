@@ -3,12 +3,9 @@ import { useCallback, useEffect, useMemo, useState, type ReactNode } from "react
 import { Link } from "react-router";
 import styled from "styled-components";
 import {
-  HELPS,
-  holderOf,
   nextPlace,
   openOfOthers,
   ownSteps,
-  pausesIn,
   placeKey,
   type BenchOrder,
   type BenchState,
@@ -16,20 +13,23 @@ import {
   type Place,
 } from "@core/planning";
 import type { BenchData } from "../../routes/bench-line";
-import { Button, Small } from "../../ui/basics";
-import { Input, Select } from "../../ui/field";
-import { clockText } from "../hand/stopwatch";
+import { Small } from "../../ui/basics";
+import { Select } from "../../ui/field";
 import { DONE_WORDS, lastDoneHere } from "./words";
 import { TableTop } from "../../ui/acts/table-top";
 import { useAwake } from "../../ui/acts/use-awake";
+import { Advice } from "./advice";
 import { BothSides } from "./both-sides";
 import { Care, FirstPiece } from "./care";
 import { Counter } from "./counter";
 import { BenchLadder } from "./ladder";
-import { PanelRow } from "./panel-row";
+import { holderText, Left, Rest } from "./left";
+import { Jump, NoteLine } from "./panels";
+import { Colours, ThenColour, Track, yarnOf } from "./shown";
 import { ballsToWeigh, Take, WeighBalls, Weighed } from "./take";
 import { useBench } from "./use-bench";
 import { SIGNALS, useSignal } from "./use-signal";
+import { Times } from "./times";
 import { useOffline } from "../../ui/acts/use-offline";
 import { useSince } from "./use-since";
 
@@ -111,13 +111,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
                 <Words>{step.text}</Words>
                 {step.count === undefined ? null : <Sum>{step.count} sts</Sum>}
                 <Colours step={step} colours={bench.colours} />
-                {step.then ? (
-                  <Then>
-                    then {step.then.stitches} in{" "}
-                    <i style={{ background: hexOf(step.then.slot) }} aria-hidden />
-                    {yarnOf(bench.colours, step.then.slot)?.name ?? step.then.slot}
-                  </Then>
-                ) : null}
+                <ThenColour step={step} colours={bench.colours} />
               </div>
               <BenchLadder steps={steps} state={state} place={place} hexOf={hexOf} />
             </Beside>
@@ -260,60 +254,6 @@ export function BenchTable({ bench }: { bench: BenchData }) {
   );
 }
 
-/** "given to Nell", "left to you": of a step that is not among those of the hands at the table. */
-function holderText(step: BenchStep, bench: BenchData): string {
-  const holder = holderOf(step, bench.given);
-  const name = bench.given.find((g) => g.handId === holder)?.name;
-  return name === undefined ? "left to the maker herself" : `given to ${name}`;
-}
-
-/** Own steps are done, and others' are open: what came in finished is ticked off by one press. */
-function Left({
-  bench,
-  others,
-  onAll,
-  onCameIn,
-  children,
-}: {
-  bench: BenchData;
-  others: readonly Place[];
-  onAll: () => void;
-  onCameIn: (places: readonly Place[]) => void;
-  children: ReactNode;
-}) {
-  const byHolder = new Map<string, Place[]>();
-  for (const p of others) {
-    const step = bench.steps[p.step];
-    const holder = step && (holderOf(step, bench.given) ?? "");
-    if (holder !== undefined) byHolder.set(holder, [...(byHolder.get(holder) ?? []), p]);
-  }
-  return (
-    <Rest>
-      <h1>Your part is done</h1>
-      {[...byHolder].map(([holder, open]) => {
-        const of = bench.given.filter((g) => g.handId === holder);
-        const name = of[0]?.name ?? "The maker";
-        const what = of.map((g) => g.label.toLowerCase()).join(", ") || "the rest";
-        const pieces = new Set(open.map((p) => p.piece)).size;
-        return (
-          <div key={holder}>
-            <p>
-              {name}: {what}, {pieces === 1 ? "one piece" : `${pieces} pieces`} open.
-            </p>
-            <Button type="button" $primary onClick={() => onCameIn(open)}>
-              <Check size={17} aria-hidden /> {what} came in finished
-            </Button>
-          </div>
-        );
-      })}
-      <Button type="button" onClick={onAll}>
-        Work at them here
-      </Button>
-      {children}
-    </Rest>
-  );
-}
-
 /** The state as it will be once the step at hand is done. */
 const withDone = (state: BenchState, place: Place, steps: readonly BenchStep[]): BenchState => {
   const id = steps[place.step]?.id ?? "";
@@ -368,187 +308,6 @@ function Bar({
       </div>
       <Small role="status">{refused ?? (waiting === 0 ? "kept" : `${waiting} kept here, to be sent`)}</Small>
     </TableTop>
-  );
-}
-
-/** All steps of the piece as a tape: what is done, where she is. */
-function Track({ steps, state, place }: { steps: readonly BenchStep[]; state: BenchState; place: Place }) {
-  const done = steps.filter((s) => state.done.has(placeKey(place.piece, s.id))).length;
-  return (
-    <TrackBox role="img" aria-label={`${done} of ${steps.length} steps of this piece are done`}>
-      {steps.map((s, i) => (
-        <i
-          key={s.id}
-          data-now={i === place.step || undefined}
-          data-done={state.done.has(placeKey(place.piece, s.id)) || undefined}
-          data-begins={(i > 0 && steps[i - 1]?.part !== s.part) || undefined}
-        />
-      ))}
-    </TrackBox>
-  );
-}
-
-const yarnOf = (colours: BenchData["colours"], slot: string) =>
-  colours.find((x) => x.slot === slot) ?? (slot === "main" ? colours[0] : undefined);
-
-function Colours({ step, colours }: { step: BenchStep; colours: BenchData["colours"] }) {
-  if (step.colours.length === 0) return null;
-  const several = step.colours.length > 1;
-  return (
-    <Swatches>
-      {step.colours.slice(0, 12).map((c, i) => {
-        const yarn = yarnOf(colours, c.slot);
-        return (
-          <li key={i}>
-            <i style={{ background: yarn?.hex ?? "var(--line)" }} />
-            {several ? `${c.stitches} ` : ""}
-            {yarn?.name ?? c.slot}
-          </li>
-        );
-      })}
-    </Swatches>
-  );
-}
-
-/** What helps at this step; each line can be silenced for whose hands they are, a warning too. */
-function Advice({ step, handId }: { step: BenchStep; handId: string | null }) {
-  const name = `lapka-bench-silent-${handId ?? ""}`;
-  const [silent, setSilent] = useState<readonly string[]>([]);
-  useEffect(() => {
-    try {
-      // eslint-disable-next-line react-hooks/set-state-in-effect
-      setSilent(JSON.parse(localStorage.getItem(name) ?? "[]") as string[]);
-    } catch {
-      setSilent([]);
-    }
-  }, [name]);
-  const said = step.helps.filter((h) => !silent.includes(h));
-  if (said.length === 0) return null;
-  return (
-    <AdviceList>
-      {said.map((h) => (
-        <li key={h} data-final={HELPS[h].final || undefined}>
-          <span>{HELPS[h].text}</span>
-          <button
-            type="button"
-            aria-label={`Do not tell this again: ${HELPS[h].text}`}
-            onClick={() => {
-              const more = [...silent, h];
-              setSilent(more);
-              try {
-                localStorage.setItem(name, JSON.stringify(more));
-              } catch {
-                // Told again after a reload; nothing else is lost.
-              }
-            }}
-          >
-            got it
-          </button>
-        </li>
-      ))}
-    </AdviceList>
-  );
-}
-
-function NoteLine({ onNote }: { onNote: (text: string) => void }) {
-  const [text, setText] = useState("");
-  return (
-    <PanelRow
-      as="form"
-      onSubmit={(e: React.FormEvent) => {
-        e.preventDefault();
-        if (text.trim() !== "") onNote(text.trim());
-      }}
-    >
-      <Input
-        autoFocus
-        aria-label="Note on this step"
-        maxLength={500}
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-      />
-      <Button type="submit" $primary>
-        Keep
-      </Button>
-    </PanelRow>
-  );
-}
-
-function Jump({
-  steps,
-  quantity,
-  place,
-  state,
-  onGo,
-  children,
-}: {
-  steps: readonly BenchStep[];
-  quantity: number;
-  place: Place;
-  state: BenchState;
-  onGo: (p: Place) => void;
-  children: ReactNode;
-}) {
-  return (
-    <PanelRow>
-      <Select
-        aria-label="Piece"
-        value={place.piece}
-        onChange={(e) => onGo({ ...place, piece: Number(e.target.value) })}
-      >
-        {Array.from({ length: quantity }, (_, i) => (
-          <option key={i} value={i + 1}>
-            piece {i + 1}
-          </option>
-        ))}
-      </Select>
-      <Select
-        aria-label="Step"
-        value={place.step}
-        onChange={(e) => onGo({ ...place, step: Number(e.target.value) })}
-      >
-        {steps.map((s, i) => (
-          <option key={s.id} value={i}>
-            {state.done.has(placeKey(place.piece, s.id)) ? "✓ " : ""}
-            {s.part === "" ? "" : `${s.part}${s.copies > 1 ? ` ${s.copy}` : ""}: `}
-            {s.title}
-          </option>
-        ))}
-      </Select>
-      {children}
-    </PanelRow>
-  );
-}
-
-/** Pauses that were found in the laps, and slips so far. */
-function Times({
-  steps,
-  state,
-  onWork,
-}: {
-  steps: readonly BenchStep[];
-  state: BenchState;
-  onWork: (key: string) => void;
-}) {
-  const pauses = useMemo(() => pausesIn(steps, state), [steps, state]);
-  if (pauses.length === 0 && state.slips === 0) return null;
-  return (
-    <TimesBox aria-label="What the laps tell">
-      {pauses.slice(-3).map((p) => (
-        <p key={p.act.key}>
-          {p.step.part}, {p.step.title} took {clockText(p.act.ms)}: counted as {clockText(p.usualMs)}, the
-          rest as a pause.{" "}
-          <Button type="button" onClick={() => onWork(p.act.key)}>
-            It was work
-          </Button>
-        </p>
-      ))}
-      {state.slips > 0 ? (
-        <Small>
-          {state.slips} {state.slips === 1 ? "round" : "rounds"} begun again, of {state.done.size} steps done
-        </Small>
-      ) : null}
-    </TimesBox>
   );
 }
 
@@ -621,94 +380,10 @@ const Sum = styled.p`
   font-weight: 640;
   margin: 4px 0 0;
 `;
-const Swatches = styled.ul`
-  list-style: none;
-  margin: 8px 0 0;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-  font-size: 18px;
-  i {
-    display: inline-block;
-    width: 20px;
-    height: 20px;
-    margin-right: 7px;
-    vertical-align: -4px;
-    border-radius: 3px;
-    border: 1px solid var(--edge);
-  }
-`;
-const Then = styled.p`
-  margin: 6px 0 0;
-  font-size: 18px;
-  font-weight: 560;
-  i {
-    display: inline-block;
-    width: 16px;
-    height: 16px;
-    margin-right: 5px;
-    vertical-align: -2px;
-    border-radius: 3px;
-    border: 1px solid var(--edge);
-  }
-`;
-const AdviceList = styled.ul`
-  list-style: none;
-  margin: 12px 0 0;
-  padding: 0;
-  display: grid;
-  gap: 6px;
-  font-size: 17px;
-  li {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-    gap: 8px;
-    padding-left: 12px;
-    border-left: 5px solid var(--tape);
-  }
-  li[data-final] {
-    border-left-color: var(--warn);
-    background: var(--warn-ground);
-    font-weight: 560;
-  }
-  button {
-    min-height: 48px;
-    min-width: 60px;
-    border: 0;
-    background: none;
-    color: var(--act);
-    font: inherit;
-    font-size: 15px;
-    text-decoration: underline;
-  }
-`;
 const Next = styled.p`
   margin: 12px 0 6px;
   font-size: 17px;
   color: var(--soft);
-`;
-const TrackBox = styled.div`
-  display: flex;
-  gap: 2px;
-  height: 14px;
-  i {
-    flex: 1;
-    min-width: 1px;
-    background: var(--line);
-  }
-  i[data-done] {
-    background: var(--act);
-  }
-  i[data-now] {
-    background: var(--warn);
-    flex: 2.4;
-    outline: 2px solid var(--ink);
-  }
-  i[data-begins] {
-    margin-left: 6px;
-  }
 `;
 const Tools = styled.div`
   display: grid;
@@ -768,20 +443,5 @@ const Done = styled.button`
   &:focus-visible {
     outline: 4px solid var(--focus);
     outline-offset: -8px;
-  }
-`;
-const Rest = styled.div`
-  padding: 30px 20px;
-  width: min(100%, 720px);
-  margin: 0 auto;
-  font-size: 18px;
-`;
-const TimesBox = styled.section`
-  padding: 8px 18px 14px;
-  width: min(100%, 820px);
-  margin: 0 auto;
-  font-size: 16px;
-  button {
-    min-height: 48px;
   }
 `;

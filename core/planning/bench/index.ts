@@ -3,6 +3,7 @@ export * from "./cuts";
 export * from "./given";
 export * from "./helps";
 export * from "./repeats";
+export * from "./set-ups";
 export * from "./slips";
 export * from "./state";
 export * from "./steps";
