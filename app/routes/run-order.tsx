@@ -209,7 +209,10 @@ export default function RunOrder({ loaderData: d }: Route.ComponentProps) {
               </Button>
             ) : null}
             <SetUps key={params.toString()} method="get">
-              <Small>Seconds to take up another</Small>
+              <Small>
+                Seconds to take up another
+                {d.learnedOf > 0 ? `, by the settings and ${d.learnedOf} changes at the bench` : ""}
+              </Small>
               {(["colour", "hook", "stage"] as const).map((k) => (
                 <label key={k}>
                   {k === "stage" ? "kind of work" : k}
@@ -217,11 +220,6 @@ export default function RunOrder({ loaderData: d }: Route.ComponentProps) {
                 </label>
               ))}
               <Button type="submit">Reckon</Button>
-              <Small>
-                {d.learnedOf > 0
-                  ? `colour and kind of work drawn towards ${d.learnedOf} changes at the bench`
-                  : "as the settings say, until the bench has seen some"}
-              </Small>
             </SetUps>
           </Row>
           {order ? (

@@ -322,25 +322,6 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   hint="Run finish days come from this."
                 />
                 <WeekDays name={fields.days.name} workDays={w.workDays} errors={dayErrors} />
-                <TextField
-                  field={fields.setUpColour}
-                  label="To take up another colour"
-                  suffix="s"
-                  inputMode="numeric"
-                  hint="The order of the work weighs these; the bench corrects colour and kind of work."
-                />
-                <TextField
-                  field={fields.setUpHook}
-                  label="To take up another hook"
-                  suffix="s"
-                  inputMode="numeric"
-                />
-                <TextField
-                  field={fields.setUpStage}
-                  label="To begin another kind of work"
-                  suffix="s"
-                  inputMode="numeric"
-                />
                 {owns ? (
                   <>
                     <TextField
@@ -369,6 +350,25 @@ export default function Settings({ loaderData, actionData: answered }: Route.Com
                   field={fields.licence}
                   label="Line under your patterns"
                   hint="Such as: for your own use; what you make from it you may sell."
+                />
+                <TextField
+                  field={fields.setUpColour}
+                  label="To take up another colour"
+                  suffix="s"
+                  inputMode="numeric"
+                  hint="The order of the work weighs these; the bench corrects colour and kind of work."
+                />
+                <TextField
+                  field={fields.setUpHook}
+                  label="To take up another hook"
+                  suffix="s"
+                  inputMode="numeric"
+                />
+                <TextField
+                  field={fields.setUpStage}
+                  label="To begin another kind of work"
+                  suffix="s"
+                  inputMode="numeric"
                 />
               </FieldGrid>
             </Sheet>
