@@ -38,7 +38,7 @@ const within = (low: number, high: number, text: string) => (n: number) =>
   n < low || n > high ? text : undefined;
 
 /** More nobody works. */
-const MOST_HOURS = { week: 112, day: 18 } as const;
+const MOST_HOURS = { week: 112, day: 16 } as const;
 
 export const fields = (locale: string, currency: string, system: "metric" | "imperial") => ({
   money: (need: string, least = 0) =>

@@ -39,11 +39,11 @@ export async function weighedOf(opened: Opened, runId: string): Promise<BallWeig
   const lines = (await findRun(opened.scope, runId))?.lines ?? [];
   const found = await Promise.all(
     lines.map(async ({ id }) => {
+      const { acts } = await actsOf(opened.scope, id);
+      // Most lines have none, and neither steps nor plan need be read.
+      if (!acts.some((a) => a.kind === "weighed")) return undefined;
       const work = await loadBenchWork(opened, id);
       if (!work) return undefined;
-      const { acts } = await actsOf(opened.scope, id);
-      // Most runs have none, and their plan need not be read.
-      if (!acts.some((a) => a.kind === "weighed")) return undefined;
       const { cuts } = await loadCuts(opened, work);
       return { cuts, steps: work.steps, state: benchState(work.steps, work.line.quantity, acts) };
     }),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { cutsAtBench } from ".";
+import { benchRound } from "../../../tests/bench-steps";
+import { benchState, coveredBy, cutsAtBench, type BenchAct, type WeighedAct } from ".";
 
 const LENGTHS = [
   { part: "Body", slot: "slate", yarnId: "y1", mg: 5800 },
@@ -53,5 +54,42 @@ describe("which ball a piece at the table is cut from", () => {
   it("says nothing where the plan speaks of lengths that the line no longer has", () => {
     expect(cutsAtBench([{ piece: "y1/0-0-7-0", ball: "b1", mg: 1 }], 0, LENGTHS)).toEqual([]);
     expect(cutsAtBench([{ piece: "y9/0-0-0-0", ball: "b1", mg: 1 }], 0, LENGTHS)).toEqual([]);
+  });
+});
+
+describe("which lengths a weighed ball had given already", () => {
+  const STEPS = [benchRound("r1"), benchRound("r2")];
+  const cuts = cutsAtBench(
+    [1, 2]
+      .map((n) => ({ piece: `y1/0-${n - 1}-0-0`, ball: n === 1 ? "b1" : "b2", mg: 6100 }))
+      .concat([{ piece: "y1/0-2-0-0", ball: "b1", mg: 6100 }]),
+    0,
+    LENGTHS,
+  );
+  const done = (piece: number, step: string, at: number): BenchAct => {
+    return { key: `${piece}${step}`, at, device: "d", kind: "done", piece, step, ms: 1000 };
+  };
+  const weighed: WeighedAct = {
+    key: "w",
+    at: 10,
+    device: "d",
+    kind: "weighed",
+    piece: 1,
+    step: "r2",
+    ball: "b1",
+    mg: 9,
+  };
+  it("are those of its own whose rounds were all worked by then", () => {
+    const acts = [
+      ...[1, 2].flatMap((piece) => [done(piece, "r1", 1), done(piece, "r2", 2)]),
+      // Begun before, ended behind the weighing.
+      done(3, "r1", 9),
+      done(3, "r2", 11),
+      weighed,
+    ];
+    const state = benchState(STEPS, 3, acts);
+    expect(coveredBy(weighed, cuts, STEPS, state).map((c) => c.id)).toEqual(["y1/0-0-0-0"]);
+    expect(coveredBy({ ...weighed, at: 11 }, cuts, STEPS, state).map((c) => c.piece)).toEqual([1, 3]);
+    expect(coveredBy({ ...weighed, at: 1 }, cuts, STEPS, state)).toEqual([]);
   });
 });

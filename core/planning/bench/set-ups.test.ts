@@ -1,20 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { benchRound } from "../../../tests/bench-steps";
 import { benchState, learnedSetUp, NOTHING_SEEN, setUpsSeen, type BenchAct, type BenchStep } from ".";
 
-const round = (n: number, slot: string): BenchStep => ({
-  id: `r${n}`,
-  kind: "work",
-  stage: "crochet",
-  part: "Body",
-  copy: 1,
-  copies: 1,
-  title: `Rnd ${n}`,
-  text: "",
-  count: 20,
-  stitches: 20,
-  colours: [{ slot, stitches: 20 }],
-  helps: [],
-});
+const round = (n: number, slot: string): BenchStep => benchRound(`r${n}`, slot, 20);
 const FILL: BenchStep = {
   ...round(0, ""),
   id: "fill",
@@ -56,6 +44,16 @@ describe("what it takes to take up another colour or another kind of work", () =
   it("is not seen over a pause, nor where too little was worked plainly", () => {
     expect(setUpsSeen(STEPS, benchState(STEPS, 4, worked(4, hers, 60_000)))).toEqual(NOTHING_SEEN);
     expect(setUpsSeen(STEPS, benchState(STEPS, 1, worked(1, hers).slice(0, 3)))).toEqual(NOTHING_SEEN);
+  });
+  it("is not seen in what was ticked off tap by tap", () => {
+    const tapped = worked(4, () => 1);
+    expect(setUpsSeen(STEPS, benchState(STEPS, 4, tapped))).toEqual(NOTHING_SEEN);
+    // Nor do such pieces change what others tell.
+    const both = [
+      ...worked(4, hers),
+      ...tapped.map((a) => ({ ...a, key: `t${a.key}`, device: "e", piece: 9 })),
+    ];
+    expect(setUpsSeen(STEPS, benchState(STEPS, 9, both as BenchAct[])).stage).toEqual([90, 90, 90, 90]);
   });
   it("leaves what she said until three were seen, and comes to her own with more", () => {
     const said = { colour: 60, hook: 45, stage: 90 };

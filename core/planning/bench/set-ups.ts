@@ -2,6 +2,7 @@ import { median } from "simple-statistics";
 import type { SetUp } from "../sequence/task";
 import type { BenchState, DoneAct } from "./state";
 import type { BenchStep } from "./steps";
+import { LEAST_STITCHES, measured } from "./times";
 
 /** Seconds that rounds behind a change took beyond their own stitches, change by change. */
 export interface SetUpSeen {
@@ -14,8 +15,6 @@ export const NOTHING_SEEN: SetUpSeen = { colour: [], stage: [] };
 const NEXT_MS = 5000;
 /** Who took longer than that did something else, s. */
 const LONGEST = 600;
-/** A round of fewer stitches takes about as long: the hand is cramped. */
-const LEAST_STITCHES = 6;
 /** Changes that what the settings say counts as; before so many were seen they are not believed. */
 const SAID_COUNTS = 5;
 const LEAST_SEEN = 3;
@@ -55,7 +54,7 @@ function pairs(steps: readonly BenchStep[], state: BenchState): Behind[] {
       const a = acts[i - 1];
       const before = a && at.get(a.step);
       const now = at.get(b.step);
-      if (!a || !before || now?.stage !== "crochet" || b.ms <= 0) return [];
+      if (!a || !before || now?.stage !== "crochet" || !measured(now, b)) return [];
       if (Math.abs(b.at - b.ms - a.at) > NEXT_MS) return [];
       const change =
         before.stage !== "crochet"

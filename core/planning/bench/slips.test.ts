@@ -1,21 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { benchState, slipsOf, type BenchAct, type BenchStep } from ".";
+import { benchRound } from "../../../tests/bench-steps";
+import { benchState, slipsOf, type BenchAct } from ".";
 
-const step = (id: string): BenchStep => ({
-  id,
-  kind: "work",
-  stage: "crochet",
-  part: "Body",
-  copy: 1,
-  copies: 1,
-  title: `Rnd ${id.slice(1)}`,
-  text: "",
-  count: 6,
-  stitches: 6,
-  colours: [],
-  helps: [],
-});
-const STEPS = [step("r1"), step("r2"), step("r3")];
+const STEPS = [benchRound("r1"), benchRound("r2"), benchRound("r3")];
 let n = 0;
 const act = (kind: "done" | "again", piece: number, of: string): BenchAct => {
   const own = { key: `k${++n}`, at: n, device: "d", piece, step: of };

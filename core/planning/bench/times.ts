@@ -26,7 +26,7 @@ export interface BenchTiming {
 }
 
 /** A round of fewer stitches takes about as long: the hand is cramped. */
-const LEAST_STITCHES = 6;
+export const LEAST_STITCHES = 6;
 
 /** Nobody is quicker than this at a stitch, or at a step that is none, ms (from memory). */
 const QUICKEST_STITCH = 300;
@@ -34,7 +34,7 @@ const QUICKEST_STEP = 2000;
 /**
  * Whether an act's time is one of work: what was ticked off afterwards, tap by tap, says nothing of a pace.
  */
-function measured(step: BenchStep, act: DoneAct): boolean {
+export function measured(step: BenchStep, act: DoneAct): boolean {
   const least = step.stage === "crochet" ? QUICKEST_STITCH * Math.max(1, step.stitches) : QUICKEST_STEP;
   return act.ms >= least;
 }
