@@ -2,6 +2,8 @@ import { Play } from "lucide-react";
 import styled from "styled-components";
 import type { Route } from "./+types/bench";
 import { listBenchLines } from "@db/queries/bench";
+import { FigurePicture } from "../features/figure/figure-picture";
+import { linePictures } from "../features/figure/line-pictures.server";
 import { givenTexts } from "../features/runs/shares";
 import { loadMeasured } from "../features/hand/load.server";
 import { openWorkshop } from "../server/scope.server";
@@ -13,7 +15,11 @@ export const meta: Route.MetaFunction = () => [{ title: "Bench · Lapka" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope, ownHand } = await openWorkshop(request, context);
-  const [lines, { hands }] = await Promise.all([listBenchLines(scope), loadMeasured(scope)]);
+  const [lines, { hands }, pictureOf] = await Promise.all([
+    listBenchLines(scope),
+    loadMeasured(scope),
+    linePictures(scope),
+  ]);
   const me = ownHand ?? hands[0]?.id;
   return {
     lines: lines.map(({ run, line }) => ({
@@ -22,6 +28,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       dueOn: run.dueOn,
       underway: run.state === "underway",
       label: line.plannedWith.label,
+      picture: pictureOf(line),
       made: line.made,
       quantity: line.quantity,
       given: givenTexts(line.shares, (hand) =>
@@ -54,6 +61,7 @@ export default function Bench({ loaderData: { lines } }: Route.ComponentProps) {
             <li key={l.id}>
               <Sheet>
                 <Line>
+                  {l.picture ? <FigurePicture of={l.picture} name="" side={72} /> : null}
                   <div>
                     <h2>{l.label}</h2>
                     <Small>

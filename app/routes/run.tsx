@@ -19,6 +19,8 @@ import { findRun, finishRun, replanRun, startRun, unplanRun } from "@db/queries/
 import { setRunDeleted } from "@db/queries/cutting";
 import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { findCutting } from "@db/queries/cutting";
+import { linePictures } from "../features/figure/line-pictures.server";
+import { PicturedName } from "../features/figure/pictured-name";
 import { weighedOf } from "../features/bench/balls.server";
 import { shareAnew } from "../features/runs/change.server";
 import { finishNow, hasMoved, linesNow, plannedNow } from "../features/runs/known-now.server";
@@ -67,10 +69,11 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const today = todayOf(scope);
   const shelves = await loadShelves(scope, runs);
   const plan = planOf(shelves, r, runs, today);
-  const [{ lines, surroundings: s }, cutting, seen] = await Promise.all([
+  const [{ lines, surroundings: s }, cutting, seen, pictureOf] = await Promise.all([
     linesNow(r, opened),
     findCutting(scope, params.id),
     seenByItem(scope),
+    linePictures(scope),
   ]);
   const drift = r.run.state === "finished" ? [] : lines.filter(hasMoved);
   return {
@@ -97,6 +100,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       price: l.planned.price,
       // Nothing of a kit fails at the hook.
       pieces: l.kit ? undefined : (seen.get(l.itemId) ?? NONE_SEEN),
+      picture: pictureOf(l),
     })),
     drift: drift.map((l) => ({
       id: l.id,
@@ -315,7 +319,7 @@ export default function RunRoute({ loaderData }: Route.ComponentProps) {
                   {lines.map((l) => (
                     <tr key={l.id}>
                       <td>
-                        <b>{l.label}</b> <Small>revision {l.revision}</Small>
+                        <PicturedName of={l.picture} label={l.label} note={`revision ${l.revision}`} />
                       </td>
                       <td className="num">
                         {l.quantity}

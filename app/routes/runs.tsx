@@ -1,7 +1,10 @@
 import { CalendarRange, Plus } from "lucide-react";
 import { Link } from "react-router";
+import styled from "styled-components";
 import type { Route } from "./+types/runs";
 import { printDuration, type Seconds } from "@core/units";
+import { FigurePicture } from "../features/figure/figure-picture";
+import { linePictures } from "../features/figure/line-pictures.server";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { linesLeft } from "../features/runs/lines";
 import { secondsIn } from "../features/runs/plan";
@@ -19,12 +22,18 @@ export const meta: Route.MetaFunction = () => [{ title: "Runs · Lapka" }];
 /** Finished runs that are listed at first, and at all. */
 const SHOWN = 20;
 const MOST = 2000;
+/** Pictures of a run in the list: a row stays a row. */
+const MOST_PICTURES = 5;
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const { scope } = await openWorkshop(request, context);
   const today = todayOf(scope);
   const all = new URL(request.url).searchParams.has("all");
-  const [open, finished] = await Promise.all([loadRuns(scope), listFinishedRuns(scope, all ? MOST : SHOWN)]);
+  const [open, finished, pictureOf] = await Promise.all([
+    loadRuns(scope),
+    listFinishedRuns(scope, all ? MOST : SHOWN),
+    linePictures(scope),
+  ]);
   const plans = plansOf(await loadShelves(scope, open), open, today);
   // What is still to be made comes first, by its day; then what was made, the newest first.
   const runs = [...open, ...finished.runs];
@@ -43,6 +52,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         left: secondsIn(linesLeft(r)).value,
         ends: plan?.seconds,
         pieces: r.lines.reduce((s, l) => s + l.quantity, 0),
+        pictures: r.lines.flatMap((l) => pictureOf(l) ?? []).slice(0, MOST_PICTURES),
         what: r.lines.map((l) => `${l.quantity} ${l.plannedWith.label}`).join(", "),
         plan: plan ? { inTime: plan.inTime, finish: plan.finish, chance: plan.chance } : undefined,
         missing: plan?.needs.filter((n) => n.missing > 0).length ?? 0,
@@ -66,6 +76,11 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
             <b>{x.name}</b>
           </Link>
           <div style={{ fontSize: 13, color: "var(--soft)" }}>{x.what}</div>
+          <Pictures aria-hidden>
+            {x.pictures.map((p) => (
+              <FigurePicture key={`${p.itemId} ${p.colourwayId ?? ""}`} of={p} name="" side={40} />
+            ))}
+          </Pictures>
         </>
       ),
     },
@@ -173,3 +188,10 @@ export default function Runs({ loaderData }: Route.ComponentProps) {
     </Page>
   );
 }
+
+const Pictures = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin-top: 4px;
+`;

@@ -17,6 +17,7 @@ import { planOf, type Shelves } from "./load.server";
 export interface LineNow {
   readonly id: string;
   readonly itemId: string;
+  readonly colourwayId: string | null;
   readonly quantity: number;
   /** It is packed as a kit, not made. */
   readonly kit: boolean;
@@ -65,6 +66,7 @@ export async function linesNow(
     return {
       id: l.id,
       itemId: l.itemId,
+      colourwayId: l.colourwayId,
       quantity: l.quantity,
       kit: colourway?.asKit ?? false,
       planned: l.plannedWith,
