@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { marked } from "marked";
 import { describe, expect, it } from "vitest";
 import { checkPattern, type CheckedPattern } from "./check";
 import { CORPUS } from "../../tests/corpus";
@@ -70,8 +71,28 @@ describe("printing back", () => {
         format: "markdown",
       }),
     ).toBe(
-      "# Seal\n\nUK terms.\n\n## Body\n\n- **Round 1:** 6 dc in magic ring. 6 sts.\n- **Round 2:** 6 inc. 12 sts.\n- **Rounds 3–5:** 12 dc. 12 sts.\nPut in the eyes between rounds 3 and 4.\n- **Round 6:** [dc, dec] × 4. 8 sts.\nStuff.\n",
+      "# Seal\n\nUK terms.\n\n## Body\n\n- **Round 1:** 6 dc in magic ring. 6 sts.\n- **Round 2:** 6 inc. 12 sts.\n- **Rounds 3–5:** 12 dc. 12 sts.\n- Put in the eyes between rounds 3 and 4.\n- **Round 6:** [dc, dec] × 4. 8 sts.\n- Stuff.\n",
     );
+  });
+  it("keeps every line a line in Markdown", () => {
+    const text =
+      "Materials\nDK cotton\nHook, 3 mm\n\nBody\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x6 (12)\nStuff.\nFasten off.\n\nAssembly\nSew the ears on.\nSew the tail on.";
+    const printed = printPattern(checkPattern(text), text, { ...PLAIN_STYLE, format: "markdown" });
+    const shown = marked.parse(printed, { async: false });
+    const blocks = shown.split(/<(?:p|li|h\d|br)>|\n/);
+    for (const line of [
+      "DK cotton",
+      "Hook, 3 mm",
+      "Stuff.",
+      "Fasten off.",
+      "Sew the ears on.",
+      "Sew the tail on.",
+    ])
+      expect(
+        blocks.filter((b) => b.replace(/<[^>]*>/g, "").trim() === line),
+        line,
+      ).toHaveLength(1);
+    expect(blocks.some((b) => b.replace(/<[^>]*>/g, "").trim() === "Rnd 2: 6 inc (12)")).toBe(true);
   });
   it("leaves a round with a slip as it was typed", () => {
     const slip = "Head\nRnd 1: 6 sc in magic ring (6)\nRnd 2: (sc, icn) x 3 (9)";

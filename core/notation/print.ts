@@ -119,7 +119,19 @@ class Printer {
   }
 
   private say(line: string): void {
-    if (line !== "") this.out.push(line);
+    if (line === "") return;
+    if (this.style.format === "markdown") this.marked(line);
+    else this.out.push(line);
+  }
+  /**
+   * Markdown runs lines on into one paragraph: what is said between rounds is an entry of their list, and any other
+   * line breaks behind it. A line between would say more than she did: a gap parts pieces.
+   */
+  private marked(line: string): void {
+    const last = this.out.length - 1;
+    const before = this.out[last] ?? "";
+    if (!LAID_OUT.test(line) && before !== "" && !LAID_OUT.test(before)) this.out[last] = `${before}${BREAK}`;
+    this.out.push(!LAID_OUT.test(line) && ENTRY.test(before) ? `- ${line}` : line);
   }
   private gap(): void {
     if (this.out.length > 0 && this.out[this.out.length - 1] !== "") this.out.push("");
@@ -226,6 +238,12 @@ class Printer {
     return `${words}${total}`;
   }
 }
+
+/** Lines that Markdown already keeps apart: headings, entries, rows of a table, quotes. */
+const LAID_OUT = /^(#|[-*+] |\d+[.)] |\||>)/;
+const ENTRY = /^[-*+] /;
+/** Two spaces at the end of a line keep the next one below it. */
+const BREAK = "  ";
 
 /**
  * One round in the words of a house style, without its total; undefined where it holds what could not be
