@@ -4,7 +4,7 @@ import type { Route } from "./+types/item-kit";
 import { listColourways } from "@db/queries/colourways";
 import { findItem } from "@db/queries/items";
 import { findKit, saveKit } from "@db/queries/kits";
-import { printMoney, type Minor } from "@core/units";
+import { printMoney, type Minor, type Reading } from "@core/units";
 import { analyseStored, loadSurroundings } from "../features/items/load.server";
 import { errorsByField } from "../features/items/schema";
 import { CHANCES_BP } from "../features/kit/chances";
@@ -18,7 +18,7 @@ import { ScaleSheet } from "../features/kit/scale-sheet";
 import { WindingSheet } from "../features/kit/winding-sheet";
 import { WoundSheet } from "../features/kit/wound-sheet";
 import { dropWound, keepWound, woundOf } from "../features/kit/wound.server";
-import { seen } from "../forms";
+import { fields, seen } from "../forms";
 import { once, openForm } from "../server/form.server";
 import { allBalls } from "../server/rows.server";
 import { ownScale } from "../server/scale.server";
@@ -75,19 +75,18 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   };
 }
 
-const kitSchema = z.object({
-  intent: z.literal("kit"),
-  seen,
-  chance: z.enum(CHANCES_BP.map(String), { error: "Choose one from the list." }).transform(Number),
-  hook: z.literal("on").optional(),
-  startedRing: z.literal("on").optional(),
-  spareEyes: z.literal("on").optional(),
-  winder: z
-    .string({ error: "Write how long one turn of your winder is." })
-    .regex(/^\d{1,3}([.,]\d)?$/, { error: "Write centimetres, such as 60." })
-    .transform((t) => Math.round(Number(t.replace(",", ".")) * 10))
-    .pipe(z.number().min(50, { error: "5 cm at least." }).max(5000, { error: "500 cm at most." })),
-});
+const kitSchema = ({ locale, currency, system }: Reading) =>
+  z.object({
+    intent: z.literal("kit"),
+    seen,
+    chance: z.enum(CHANCES_BP.map(String), { error: "Choose one from the list." }).transform(Number),
+    hook: z.literal("on").optional(),
+    startedRing: z.literal("on").optional(),
+    spareEyes: z.literal("on").optional(),
+    winder: fields(locale, currency, system)
+      .lengthMm("Write how long one turn of your winder is.")
+      .pipe(z.number().min(50, { error: "5 cm at least." }).max(5000, { error: "5 m at most." })),
+  });
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args);
@@ -103,7 +102,7 @@ export async function action(args: Route.ActionArgs) {
     }
     if (intent === "wound") return keepWound(o, entry.item.id, form);
     if (intent === "unwound") return dropWound(o, form);
-    const read = kitSchema.safeParse(Object.fromEntries(form));
+    const read = kitSchema(o.reading).safeParse(Object.fromEntries(form));
     if (!read.success) return data({ errors: errorsByField(read.error) }, { status: 400 });
     const k = read.data;
     await saveKit(

@@ -1,7 +1,7 @@
 import { Save } from "lucide-react";
 import { useFetcher } from "react-router";
 import styled from "styled-components";
-import { printTrimmed } from "@core/units";
+import { MM_PER_INCH, printTrimmed } from "@core/units";
 import type { KitContent } from "@db/queries/kits";
 import { Button, Row, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Field, FieldGrid, Input, Select } from "../../ui/field";
@@ -18,6 +18,7 @@ interface Answer {
 export function KitSettings({ kit }: { kit: KitContent & { readonly version: number } }) {
   const fetcher = useFetcher<Answer>();
   const r = useReading();
+  const inches = r.system === "imperial";
   const errors = (fetcher.data && "errors" in fetcher.data ? fetcher.data.errors : {}) as Readonly<
     Record<string, string>
   >;
@@ -43,7 +44,7 @@ export function KitSettings({ kit }: { kit: KitContent & { readonly version: num
             )}
           </Field>
           <Field
-            label="One turn of your winder, cm"
+            label={`One turn of your winder, ${inches ? "in" : "cm"}`}
             name="winder"
             hint="Wind ten turns, measure, divide."
             errors={errors.winder ? [errors.winder] : undefined}
@@ -51,7 +52,7 @@ export function KitSettings({ kit }: { kit: KitContent & { readonly version: num
             {(bind) => (
               <Input
                 {...bind}
-                defaultValue={printTrimmed(kit.winderMm / 10, 1, r.locale)}
+                defaultValue={printTrimmed(kit.winderMm / (inches ? MM_PER_INCH : 10), 1, r.locale)}
                 inputMode="decimal"
               />
             )}

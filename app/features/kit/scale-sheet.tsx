@@ -1,7 +1,7 @@
 import { Scale } from "lucide-react";
 import { useState } from "react";
 import { weighKit } from "@core/kit";
-import { parseNumber, printMass, printTrimmed, type Grams } from "@core/units";
+import { parseMass, printMass, type Grams } from "@core/units";
 import { Button, Row, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Input } from "../../ui/field";
 import { useReading } from "../../ui/reading";
@@ -14,7 +14,8 @@ export function ScaleSheet({ view, scale }: { view: KitView; scale: boolean }) {
   const [live, setLive] = useState(false);
   const now = useScale(live && scale);
   const [typed, setTyped] = useState("");
-  const read = parseNumber(typed, r.locale);
+  const unit = r.system === "imperial" ? "oz" : "g";
+  const read = parseMass(typed, r.locale, unit);
   const grams = live && now.state === "live" ? now.grams : read.ok ? read.value : undefined;
   const verdict =
     grams === undefined || grams <= 0 ? undefined : weighKit(grams, view.packed, view.scaleStep);
@@ -28,10 +29,10 @@ export function ScaleSheet({ view, scale }: { view: KitView; scale: boolean }) {
         </Small>
       </SheetHead>
       <Row>
-        <label htmlFor="kit-grams">On the scale, g</label>
+        <label htmlFor="kit-grams">On the scale, {unit}</label>
         <Input
           id="kit-grams"
-          value={live && now.state === "live" ? printTrimmed(now.grams, 1, r.locale) : typed}
+          value={live && now.state === "live" ? printMass(now.grams as Grams, r) : typed}
           readOnly={live && now.state === "live"}
           inputMode="decimal"
           autoComplete="off"
