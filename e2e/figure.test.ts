@@ -169,6 +169,35 @@ describe("the figure put together", () => {
     expect(got[2]?.size).toBeGreaterThan(100_000);
     await end();
   });
+
+  it("lies with the pattern, the rounds and the parts among files that any program opens", async () => {
+    const { page, end } = await openItem("Puffin");
+    await page.goto(`${page.url()}/paper`, { waitUntil: "networkidle0" });
+    const links = await page.$$eval(
+      'section[aria-labelledby="files-title"] a, [aria-labelledby="files-title"] a',
+      (as) => as.map((a) => (a as HTMLAnchorElement).href),
+    );
+    expect(links).toHaveLength(13);
+    const got = await Promise.all(
+      links.map(async (u) => {
+        const r = await fetch(u);
+        return {
+          kind: /\.(\w+)(\?|$)/.exec(u)?.[1],
+          status: r.status,
+          body: Buffer.from(await r.arrayBuffer()),
+        };
+      }),
+    );
+    expect(got.every((g) => g.status === 200 && g.body.length > 300)).toBe(true);
+    const starts = (kind: string) =>
+      got.filter((g) => g.kind === kind).map((g) => g.body.toString("latin1", 0, 5));
+    expect(new Set(starts("png"))).toEqual(new Set(["\u0089PNG\r"]));
+    expect(starts("svg").every((s) => s.startsWith("<?xml") || s.startsWith("<svg"))).toBe(true);
+    const json = JSON.parse(got.find((g) => g.kind === "json")?.body.toString() ?? "{}") as { name?: string };
+    expect(json.name).toBe("Puffin keychain");
+    expect(got.find((g) => g.kind === "md")?.body.toString()).toContain("- **Rnd 1:**");
+    await end();
+  });
 });
 
 describe("a kit", () => {

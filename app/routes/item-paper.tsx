@@ -9,6 +9,7 @@ import { findItem, setItemUse } from "@db/queries/items";
 import { BY_COUNTRY, checksOf, USES, USE_WORDS } from "@core/safety";
 import { measuresOf } from "../features/figure/picture.server";
 import { draftOf, openItem } from "../features/items/load.server";
+import { OpenFiles } from "../features/paper/open-files";
 import { PdfPreview } from "../features/paper/pdf-preview";
 import { PrintLinks } from "../features/paper/print-links";
 import { Choice, SheetFields, TagFields, tagErrors } from "../features/paper/sheet-fields";
@@ -216,6 +217,7 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
               <UseForm use={d.use} />
               <SafetyChecks checks={d.checks} countries={BY_COUNTRY} />
             </Sheet>
+            <OpenFiles itemId={d.id} />
           </Stack>
           <PdfPreview
             url={wrong.size > 0 ? undefined : url}

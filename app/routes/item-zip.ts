@@ -2,6 +2,7 @@ import { data } from "react-router";
 import { findKit } from "@db/queries/kits";
 import type { Route } from "./+types/item-zip";
 import { measuresOf, pictureOf, slotColours } from "../features/figure/picture.server";
+import { drawingOf, pixelsOf } from "../features/items/drawings/drawings.server";
 import { openItem } from "../features/items/load.server";
 import { kitFile, kitOf, kitPaper } from "../features/kit/kit.server";
 import { sheetSchema } from "../features/paper/choices";
@@ -25,7 +26,7 @@ function shared(key: string, make: () => Promise<Uint8Array>): Promise<Uint8Arra
 
 /** An item with its pictures and sheets as one file to hand on. */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
-  const { scope, workshop } = await openWorkshop(request, context);
+  const { scope, workshop, reading } = await openWorkshop(request, context);
   const opened = await openItem(scope, workshop, params.id);
   if (!opened) throw data(null, { status: 404 });
   const { entry, got, name, surroundings: s } = opened;
@@ -42,12 +43,17 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     const view = kitOf(entry, value, s, kit);
     // A sheet takes its time: only where she has chosen what a kit is, or sells one.
     const sold = kit.version > 0 || colourways.some((c) => c.asKit && c.itemId === entry.item.id);
-    const [turned, front, side, back, drawn, pattern, position, inKit] = await Promise.all([
+    const drawn = { name, ...value, colours, reading };
+    const [ladder, shape] = [drawingOf("ladder", drawn), drawingOf("shape", drawn)];
+    const letters = (svg: string) => new TextEncoder().encode(svg);
+    const [turned, front, side, back, outline, rounds, parts, pattern, position, inKit] = await Promise.all([
       picture("turned", "png"),
       picture("front", "png"),
       picture("side", "png"),
       picture("back", "png"),
       picture("front", "svg"),
+      pixelsOf(ladder, SIDE),
+      pixelsOf(shape, SIDE),
       paperOf({ sheet: "pattern", item, choice }),
       paperOf({ sheet: "position", item, choice }),
       sold ? paperOf({ sheet: "kit", item, choice, kit: kitPaper(view, value, kit, s) }) : undefined,
@@ -57,7 +63,11 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       "figure front.png": front,
       "figure side.png": side,
       "figure back.png": back,
-      "figure front.svg": drawn,
+      "figure front.svg": outline,
+      "rounds.svg": letters(ladder),
+      "rounds.png": rounds,
+      "parts.svg": letters(shape),
+      "parts.png": parts,
       "pattern sheet.pdf": pattern.ok ? pattern.value : undefined,
       "position note.pdf": position.ok ? position.value : undefined,
       "kit sheet.pdf": inKit?.ok ? inKit.value : undefined,

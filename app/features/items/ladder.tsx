@@ -13,14 +13,15 @@ export const LINE_PX = 24;
 export const plainPlaces = (lines: number): LinePlace[] =>
   Array.from({ length: lines }, (_, i) => ({ top: i * LINE_PX, height: LINE_PX }));
 
-interface Rung {
+export interface Rung {
   readonly line: number;
   readonly part: number;
   readonly rows: boolean;
   readonly rounds: readonly { readonly round: CheckedRound; readonly index: number }[];
 }
 
-function rungsOf(pattern: CheckedPattern): Rung[] {
+/** The lines that work rounds, each with its rounds. */
+export function rungsOf(pattern: Pick<CheckedPattern, "parts">): Rung[] {
   const rungs = new Map<
     string,
     { line: number; part: number; rows: boolean; rounds: { round: CheckedRound; index: number }[] }
@@ -40,6 +41,7 @@ function rungsOf(pattern: CheckedPattern): Rung[] {
 const WIDE = { width: 270, half: 76, margin: 13, changes: true };
 const NARROW = { width: 124, half: 40, margin: 6, changes: false };
 type Sizes = typeof WIDE;
+export const LADDER_WIDTH = WIDE.width;
 type Light = { part: number; round: number } | undefined;
 
 /**
@@ -49,22 +51,47 @@ type Light = { part: number; round: number } | undefined;
  * events are signs on their line.
  */
 export function Ladder({
+  height,
+  narrow,
+  onLight,
+  ...drawn
+}: Drawn & {
+  height: number;
+  narrow?: boolean;
+}) {
+  const width = narrow ? NARROW.width : WIDE.width;
+  const high = Math.max(height, 40);
+  return (
+    <Svg
+      width={width}
+      height={high}
+      viewBox={`0 0 ${width} ${high}`}
+      aria-hidden
+      onMouseLeave={() => onLight?.(undefined)}
+    >
+      <LadderDrawing {...drawn} height={height} sizes={narrow ? NARROW : WIDE} onLight={onLight} />
+    </Svg>
+  );
+}
+
+interface Drawn {
+  readonly pattern: Pick<CheckedPattern, "parts" | "problems" | "assembly">;
+  readonly colours: SlotColours;
+  readonly places: readonly LinePlace[];
+  readonly lit?: Light;
+  readonly onLight?: ((at: Light) => void) | undefined;
+}
+
+/** What stands in the ladder's frame, on screen and in a file. */
+export function LadderDrawing({
   pattern,
   colours,
   places,
-  height,
-  narrow,
   lit,
   onLight,
-}: {
-  pattern: CheckedPattern;
-  colours: SlotColours;
-  places: readonly LinePlace[];
-  height: number;
-  narrow?: boolean;
-  lit?: Light;
-  onLight?: (at: Light) => void;
-}) {
+  height,
+  sizes = WIDE,
+}: Drawn & { height: number; sizes?: Sizes }) {
   const rungs = useMemo(() => rungsOf(pattern), [pattern]);
   const most = useMemo(
     () =>
@@ -76,16 +103,9 @@ export function Ladder({
     () => eventsByLine([...pattern.parts.flatMap((p) => p.events), ...pattern.assembly]),
     [pattern],
   );
-  const sizes = narrow ? NARROW : WIDE;
-  const { width, half, margin } = sizes;
+  const { half, margin } = sizes;
   return (
-    <Svg
-      width={width}
-      height={Math.max(height, 40)}
-      viewBox={`0 0 ${width} ${Math.max(height, 40)}`}
-      aria-hidden
-      onMouseLeave={() => onLight?.(undefined)}
-    >
+    <>
       <path d={`M${half + margin} 0V${height}`} stroke="var(--line)" strokeDasharray="1 5" />
       {rungs.map((rung) => {
         const place = places[rung.line - 1];
@@ -116,7 +136,7 @@ export function Ladder({
           />
         ) : null;
       })}
-    </Svg>
+    </>
   );
 }
 

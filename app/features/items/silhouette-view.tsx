@@ -62,6 +62,49 @@ function Shape({
   );
 }
 
+/** Parts side by side on one ground line, mm: where each stands and how much room they take. */
+export function inARow(parts: readonly Silhouette[]) {
+  const tallest = Math.max(...parts.map((p) => p.height));
+  const gap = Math.max(3, tallest * 0.07);
+  const starts = cumsum([gap, ...parts.map((p) => p.width + gap)]);
+  return {
+    tallest,
+    gap,
+    placed: parts.map((p, i) => ({ p, at: (starts[i] ?? 0) + p.width / 2 })),
+    width: starts[parts.length] ?? gap,
+  };
+}
+type InARow = ReturnType<typeof inARow>;
+
+/** What stands in the frame of the parts, on screen and in a file. */
+export function SilhouetteDrawing({
+  row: { placed, tallest, gap },
+  colours,
+  scale,
+  lit,
+}: {
+  row: InARow;
+  colours: SlotColours;
+  scale?: boolean | undefined;
+  lit?: { part: number; round: number } | undefined;
+}) {
+  return (
+    <>
+      {placed.map(({ p, at }, i) => (
+        <Shape
+          key={i}
+          s={p}
+          colours={colours}
+          x={at}
+          y={tallest + gap / 2 - p.height}
+          lit={lit?.part === i ? lit.round : undefined}
+        />
+      ))}
+      {scale ? <ScaleBar x={gap} y={tallest + gap / 2 + 3.5} tallest={tallest} /> : null}
+    </>
+  );
+}
+
 /** All parts of an item side by side, to one scale, on one ground line. */
 export function Silhouettes({
   parts,
@@ -79,12 +122,9 @@ export function Silhouettes({
   lit?: { part: number; round: number } | undefined;
 }) {
   if (parts.length === 0) return <NoShape style={{ height }}>no shape yet</NoShape>;
-  const tallest = Math.max(...parts.map((p) => p.height));
-  const gap = Math.max(3, tallest * 0.07);
-  const starts = cumsum([gap, ...parts.map((p) => p.width + gap)]);
-  const placed = parts.map((p, i) => ({ p, at: (starts[i] ?? 0) + p.width / 2 }));
-  const x = starts[parts.length] ?? gap;
-  const room = tallest + gap + (scale ? 9 : 1);
+  const row = inARow(parts);
+  const x = row.width;
+  const room = row.tallest + row.gap + (scale ? 9 : 1);
   return (
     <svg
       className="shapes"
@@ -94,17 +134,7 @@ export function Silhouettes({
       aria-label={label}
       preserveAspectRatio="xMinYMax meet"
     >
-      {placed.map(({ p, at }, i) => (
-        <Shape
-          key={i}
-          s={p}
-          colours={colours}
-          x={at}
-          y={tallest + gap / 2 - p.height}
-          lit={lit?.part === i ? lit.round : undefined}
-        />
-      ))}
-      {scale ? <ScaleBar x={gap} y={tallest + gap / 2 + 3.5} tallest={tallest} /> : null}
+      <SilhouetteDrawing row={row} colours={colours} scale={scale} lit={lit} />
     </svg>
   );
 }

@@ -17,7 +17,7 @@ import { checkPattern, PLAIN_STYLE, type Terms } from "@core/notation";
 import { careOf, cautionsOf } from "@core/safety";
 import { eanCheck, tagSchema } from "./choices";
 import type { ItemPaper, KitPaper, PaperTask, SheetChoice } from "./input";
-import { itemFile, itemFileSchema } from "./item-file";
+import { itemFile, itemFileJsonSchema, itemFileSchema } from "./item-file";
 import { itemZip } from "./item-zip";
 import { pictureOfPdf } from "./label-picture";
 import { codeOf, pdfOf } from "./pdf";
@@ -172,6 +172,10 @@ describe("an item as one file", () => {
     expect(itemFileSchema.parse(JSON.parse(strFromU8(whole)))).toEqual(itemFile(item, kit));
     const schema = JSON.parse(text("item.schema.json")) as { required: string[] };
     expect(schema.required).toEqual(expect.arrayContaining(Object.keys(read)));
+  });
+  it("has the schema that is published", () => {
+    const published = readFileSync("docs/item.schema.json", "utf8");
+    expect(JSON.parse(published)).toEqual(JSON.parse(JSON.stringify(itemFileJsonSchema())));
   });
 });
 
