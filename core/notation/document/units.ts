@@ -7,6 +7,7 @@ import { withoutEndCommas } from "./comma-ended";
 import { doingLabels } from "./doing";
 import { equates, explains } from "./explains";
 import { flowing, type Live } from "./flowing";
+import { gluedLabels } from "./glued-labels";
 import { bracketedLabels, COMMA, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
 import { sumsInFront } from "./sums-in-front";
@@ -57,7 +58,7 @@ export function unitsOf(
   const units: Unit[] = [];
   let spaced = true;
   let live: number | undefined;
-  const written = lines.map((line) => tokensOf(plain, line.from, line.to, aliases));
+  const written = gluedLabels(lines.map((line) => tokensOf(plain, line.from, line.to, aliases)));
   const parted = withoutEndCommas(written, lives);
   const read = bareLabels(ownLabels(sumsInFront(parted, works), works), lives);
   for (const [i, line] of lines.entries()) {
