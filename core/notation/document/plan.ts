@@ -106,15 +106,19 @@ const bareName = (name: string): string =>
  * its number goes on to, names nothing anew. Linear in the lines.
  */
 function withoutRunningHeads(seen: readonly Seen[]): readonly Seen[] {
-  const names = new Set<string>();
+  /** Names without numbers, and the number that the first of each has. */
+  const names = new Map<string, string>();
   let last: number | undefined;
   return seen.map((s, i) => {
     const label = s.labels.find((l) => l.work !== "none" && !l.sentence)?.label;
     if (label?.first !== undefined) last = label.last ?? label.first;
     if (!s.heading || !s.atStart || label) return s;
     const name = bareName(s.heading.name);
-    const known = names.has(name);
-    names.add(name);
+    const number = /\d+$/.exec(s.heading.name)?.[0] ?? "";
+    const first = names.get(name);
+    if (first === undefined) names.set(name, number);
+    // "Tier 1", "Tier 2": no page's number, which the first of them would not have.
+    const known = first !== undefined && (first === "" || first === number);
     if (!known || last === undefined || s.heading.rest.some((t) => t.kind === "word")) return s;
     const below = seen[i + 1]?.labels.some((l) => l.label.first === (last ?? 0) + 1 && l.work !== "none");
     return below ? { ...s, heading: undefined, passing: true } : s;
