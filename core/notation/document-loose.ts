@@ -34,6 +34,13 @@ const stopBefore = (t: Token): Token => ({ kind: "mark", text: ".", value: NaN, 
 /** Words of "Begin at the nose of the mouse:". */
 const LONGEST_LEAD = 9;
 
+/** "Start by making a", "begin with your": what leads up to the ring that a part begins with. */
+const RING_LED = new Set(
+  "|make|making|start|starting|begin|beginning|form|create|work|with|by|using|a|an|the|your|first|of|all|,|to".split(
+    "|",
+  ),
+);
+
 /** Lines without a label: events, set-ups, steps of sewing up, rounds that are only implied. */
 export abstract class LooseReader extends HeadingsReader {
   /** A line without a label: a colour, an event, a start, a round without a number, or a note. */
@@ -251,7 +258,9 @@ export abstract class LooseReader extends HeadingsReader {
     if (!ring) return false;
     // A line that begins with it, or with how many go into it, may be long; in a longer sentence it is talk.
     const counted = tokens[0]?.kind === "number" && words.slice(0, ring.index).split(" ").length <= 8;
-    return tokens.length <= 12 || ((ring.index === 0 || counted) && tokens.length <= 60);
+    const led = words.slice(0, ring.index).split(" ");
+    const begins = led.length <= 6 && led.every((w) => RING_LED.has(w));
+    return tokens.length <= 12 || ((begins || counted) && tokens.length <= 60);
   }
 
   /**

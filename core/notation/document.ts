@@ -292,6 +292,7 @@ export class DocumentReader extends LooseReader {
         told = i + taken;
         return;
       }
+      if (this.inNotes && !this.sewingUp && this.leadsOut(units, decisions, i)) this.inNotes = false;
       const read = this.readUnit(u, decisions[i] ?? { kind: "other" });
       const more =
         units[i + 1]?.line === u.line && decisions[i + 1]?.kind === "other" ? units[i + 1] : undefined;
@@ -307,6 +308,28 @@ export class DocumentReader extends LooseReader {
       assembly: this.assembly,
       unread: this.unread,
     };
+  }
+
+  /**
+   * "6 sc in a magic ring." below the materials, without a label, where the next label is 2: it is the first round,
+   * and what was listed is at its end.
+   */
+  private leadsOut(units: readonly Unit[], decisions: readonly Decision[], i: number): boolean {
+    const { tokens = [] } = units[i] ?? {};
+    const begins = (t: readonly Token[]) => this.beginsPart(t) && this.hasCountedWork(t);
+    if (this.part || decisions[i]?.kind !== "other" || !begins(tokens)) return false;
+    const next = decisions.findIndex((d, k) => k > i && d.kind === "label");
+    const label = decisions[next];
+    // Rounds without a label, line under line.
+    const [second, third] = [units[i + 1], units[i + 2]];
+    const bare = (u: Unit) => u.atStart && !begins(u.tokens) && this.hasCountedWork(u.tokens);
+    if (next < 0 && this.ringIn(tokens) && second && bare(second) && (!third || bare(third))) return true;
+    return (
+      label?.kind === "label" &&
+      label.reading.label.first === 2 &&
+      next - i <= MOST_BETWEEN &&
+      !units.slice(i + 1, next).some((u) => begins(u.tokens))
+    );
   }
 
   /**
@@ -768,6 +791,9 @@ export class DocumentReader extends LooseReader {
         return true;
     }
     if (!known) return false;
+    // "MR: ch 2, 10 dc into ring": a ring that is worked into is a round, "MR: make a loop, ch 1" tells what it is.
+    if (ringFirst(word) && this.hasCountedWork(rest.filter((t) => !/^(ch|chain)$/.test(t.text))))
+      return false;
     // "sc: 6" or "ch - 9" is hardly a meaning; "inc: 2 sc in one st" is.
     return (
       (rest.filter((t) => t.kind === "word").length >= 1 && !rest.some((t) => t.text === "(")) ||

@@ -176,12 +176,30 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
       ...(run ? {} : { list }),
     });
   }
+  c.at = start;
+  const framed = framedOn(c, first);
+  if (framed !== undefined) out.push({ last: framed, to: c.at, cost: 0 });
   // "6 7 8 9 sc": numbers that count on, with nothing between them.
   let next = start;
   while (c.tokens[next]?.kind === "number" && c.tokens[next]?.value === first + 1 + next - start) next++;
   if (next - start >= 2) out.push({ last: first + next - start, to: next, cost: 0 });
   out.push({ last: first, to: start, cost: out.length > 0 ? LABEL.cutShort : 0 });
   return out;
+}
+
+/** "Rnd 4 (5, 6, 7):", "Rnd 4 (and 5):": numbers in brackets that count on from the first; the last of them. */
+function framedOn(c: Cursor, first: number): number | undefined {
+  if (!c.take("(", "[")) return undefined;
+  const led = c.take("and", "&", "+", "also");
+  let last = first;
+  do {
+    c.take("and", "&");
+    if (c.kind() !== "number" || c.peek()?.value !== last + 1) return undefined;
+    c.at++;
+    last++;
+  } while (c.take(",", "and", "&", "/"));
+  // "Rnd 4 (5)" may be a sum.
+  return c.take(")", "]") && (led || last > first + 1) ? last : undefined;
 }
 
 interface Tail {
