@@ -8910,4 +8910,103 @@ Arms, two of them
       { name: "Arms", make: 2, counts: [5, 5, 5, 5] },
     ],
   },
+  {
+    hand: "of small slips of the pen, z2: 401. Apple, sums with what they are made of, and a bullet behind a label",
+    text: `Apple
+Rnd 1: 6 sc in mr (6)
+Rnd 2: * 2 sc in each (12)
+Rnd 3: [sc once in next st, twice in next] 6 times (18)
+Rnd 4 (5, 6): sc around (18)
+Rnd 7: 8 sc, inc, 8 sc, inc (8 + 2 + 8 + 2 = 20)
+Rnd 8: 9 sc, inc, 9 sc, inc (9 + 2 + 9 + 2 = 22)
+Rnd 9: dec x 11 (11)
+
+Leaf
+Rnd 1: 6 sc in mr (6)
+Rnd 2: (sc, 2 sc together in one st) x 3 (9)`,
+    parts: [
+      { name: "Apple", counts: [6, 12, 18, 18, 18, 18, 20, 22, 11] },
+      { name: "Leaf", counts: [6, 9] },
+    ],
+  },
+  {
+    hand: "of a letter to a friend, z3: 402. Owl, its first round in a sentence below what is needed",
+    text: `Little Owl
+
+What you'll need: DK cotton in grey, a 2.5 mm hook.
+
+Start with the body. I work everything in a spiral, so no joining.
+
+Make a magic ring and crochet 6 single crochet into it. (6)
+In the second round put 2 stitches in every stitch, you get 12.
+Third: 1 sc, then 2 sc in the next, all the way around. (18)
+Next rnd: *1 sc in next st, sc2tog, repeat from * to end, 12 sc.
+Next rnd: sc2tog 6 times, 6 sc.`,
+    parts: [{ name: "Little Owl", counts: [6, 12, 18, 12, 6] }],
+  },
+  {
+    hand: "of a card, z4: 403. Pea, rounds without a label below a list of materials",
+    text: `Pea
+
+Materials
+DK cotton, green
+
+6 sc in a magic ring (6)
+inc x6 (12)
+(sc, inc) x6 (18)
+18 sc
+(sc, dec) x6 (12)
+dec x6 (6)`,
+    parts: [{ name: "Pea", counts: [6, 12, 18, 18, 12, 6] }],
+  },
+  {
+    hand: "of shells told without a bracket, z5: 404. Star and flower",
+    text: `Star
+1: 5 sc in mr (5)
+2: inc x5 (10)
+3: (sc, inc) x5 (15)
+4: *hdc, dc + tr + dc in one st, hdc* 5x (25)
+
+Flower
+MR: ch 2, 10 dc into ring, sl st in first dc (10)
+R2: *sc, hdc, dc and hdc all in the next st; rep from * around (20)`,
+    parts: [
+      { name: "Star", counts: [5, 10, 15, 25] },
+      { name: "Flower", counts: [10, 20] },
+    ],
+  },
+  {
+    hand: "of the tight line, z6: 405. Fox, labels glued to what is worked, and shells whose place stands in front",
+    text: `Fox
+1.6sc in MR(6)
+2.6inc(12)
+3.(1sc,inc)x6(18)
+4-6.18sc(18)
+7.(1sc,dec)x6(12)
+
+Rosette
+1.5 sc in MR(5)
+2.In each st work (sc, hdc, dc, hdc, sc)(25)`,
+    parts: [
+      { name: "Fox", counts: [6, 12, 18, 18, 18, 18, 12] },
+      { name: "Rosette", counts: [5, 25] },
+    ],
+  },
+  {
+    hand: "of the chandlers, z7: 406. Garland, pieces that count on and whose rounds go on",
+    text: `Garland
+
+Tier 1
+Rnd 1: 6 sc in magic ring (6)
+Rnd 2: (2 sc, inc) x 2 (8)
+Rnd 3: (3 sc, inc) x 2 (10)
+
+Tier 2
+Rnd 4: 10 sc (10)
+Rnd 5: (4 sc, inc) x 2 (12)`,
+    parts: [
+      { name: "Tier 1", counts: [6, 8, 10] },
+      { name: "Tier 2", counts: [10, 12] },
+    ],
+  },
 ];

@@ -6,6 +6,10 @@
 export const COST = {
   /** Any phrase at all: fewer and longer phrases win. */
   phrase: 0.02,
+  /** "dc + tr + dc in next st": all of them, or the last alone. */
+  allInNext: 0.15,
+  /** "2 sc in next st (dc, tr, dc)": the place is of what stands before it, or of the bracket. */
+  placeAhead: 0.4,
   separator: 0,
   /** "12 sts" as work: among stitches, and as a sentence or a bracket of its own. */
   noun: 0.6,
@@ -22,6 +26,7 @@ export const COST = {
   totalSaid: 0.1,
   totalSentence: 0.3,
   totalComma: 0.65,
+  totalBehindWhole: 0.01,
   totalBare: 0.5,
   totalBehindComma: 0.8,
   totalFirst: 1.5,

@@ -3,18 +3,20 @@ import { atPlaces } from "./at-places";
 import { block } from "./block";
 import { brackets, soMany } from "./brackets";
 import { colour } from "./colour";
+import { allInOne } from "./all-in-one";
 import { allOf } from "./all-of";
 import { changes } from "./changes";
 import { signed } from "./signed";
 import { doubled } from "./doubled";
 import { hint } from "./hint";
+import { howOften } from "./how-often";
 import { legsTimes } from "./legs-times";
 import { pairs } from "./pairs";
 import type { Context, Phrase, Reading } from "./phrase";
 import { placedFirst } from "./placed-first";
 import { repeat } from "./repeat";
 import { sameAgain, sayingSo } from "./same-again";
-import { fillers, separators } from "./separators";
+import { bullet, fillers, separators } from "./separators";
 import { drawUp, pickUp, ring } from "./starts";
 import { shadeCounts } from "./shade-counts";
 import { shut } from "./shut";
@@ -84,10 +86,12 @@ export const PHRASES: readonly Phrase[] = [
   endingWith,
   again,
   allOf,
+  allInOne,
   changes,
   signed,
   toward,
   doubled,
+  howOften,
   placedFirst,
   atPlaces,
   shadeCounts,
@@ -95,6 +99,7 @@ export const PHRASES: readonly Phrase[] = [
   remark,
   distance,
   separators,
+  bullet,
   fillers,
 ];
 

@@ -48,7 +48,8 @@ export const saidAlone = (word: StitchWord, target: Target): SaidWork => ({
 export type PieceBody =
   | { readonly kind: "work"; readonly said: SaidWork }
   /** A place that belongs to the stitches or the bracket before it: "… and in each ch across". */
-  | { readonly kind: "place"; readonly target: Target }
+  /** `ahead`: of the bracket right behind it, "in each st: (sc, hdc, sc)". */
+  | { readonly kind: "place"; readonly target: Target; readonly ahead?: true }
   | { readonly kind: "nodes"; readonly nodes: readonly Node[] }
   /** "work even", "around": plain stitches all the way, unless stitches stand before. */
   | { readonly kind: "even"; readonly times: Times }

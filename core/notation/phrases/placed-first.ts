@@ -1,8 +1,28 @@
-import { noTarget, readTarget } from "../target";
+import { Cursor } from "../cursor";
+import { noTarget, readTarget, type Target } from "../target";
 import { readStitch } from "../vocabulary";
-import { saidAlone, words, NONE, type Phrase } from "./phrase";
+import { saidAlone, words, NONE, type Context, type Phrase, type Reading } from "./phrase";
 import { COST } from "./costs";
-import { stitches } from "./stitches";
+import { stitchAhead, stitches } from "./stitches";
+
+const PLACES = /^(next|each|same|first|last)$/;
+/** What may stand between two phrases, so that the place before the bracket is of nothing else. */
+const PARTS = /^([,.;:([{*]|\*\*|-|--|then|and)$/;
+
+/** "in each st: (sc, hdc, sc)", "in next st work [2 dc, ch 2]": where all of the bracket goes. */
+function shellBehind(c: Cursor, x: Context, target: Target, start: number): Reading[] | undefined {
+  if (!PLACES.test(target.place ?? "")) return undefined;
+  c.take("around");
+  c.takeAll(LEADS);
+  if (!c.is("(", "[", "{")) return undefined;
+  const inside = new Cursor(c.tokens.slice(c.at + 1), c.source);
+  inside.attempt(() => (inside.kind() === "number" ? inside.number() : undefined));
+  if (!stitchAhead(inside, x)) return undefined;
+  const apart = start === 0 || PARTS.test(c.tokens[start - 1]?.text ?? "");
+  const cost = apart ? COST.phrase : COST.placeAhead;
+  return [{ to: c.at, cost, piece: { kind: "place", target, ahead: true } }];
+}
+const LEADS = words(", : - -- = work do make crochet put st sts all of the");
 
 /** "every 2nd st: inc", "in every other st, 2 sc": the place is said before the stitch. */
 export const placedFirst: Phrase = {
@@ -18,7 +38,10 @@ export const placedFirst: Phrase = {
     }
     c.at = start;
     const target = noTarget();
-    if (!readTarget(c, target) || target.every === undefined) return NONE;
+    if (!readTarget(c, target)) return NONE;
+    const shell = shellBehind(c, x, target, start);
+    if (shell) return shell;
+    if (target.every === undefined) return NONE;
     c.take(":", ",", "-", "=");
     return stitches.read(c, x).flatMap((r) => {
       if (r.piece.kind !== "work") return [];

@@ -14,6 +14,22 @@ export const separators: Phrase = {
   },
   examples: [[",", ","]],
 };
+/** "* 2 hdc in each": a star that leads a round and that nothing closes or goes back to is a bullet. */
+export const bullet: Phrase = {
+  name: "bullet",
+  starts: words("*"),
+  read(c) {
+    // "*inc": a star close to its stitch opens a repeat, and whoever forgot the rest is told.
+    const [star, next] = c.tokens;
+    const apart = star !== undefined && next !== undefined && star.to < next.from;
+    const alone = c.at === 0 && apart && !c.tokens.slice(1).some((t) => REFERS.test(t.text));
+    if (!alone) return NONE;
+    c.at++;
+    return [{ to: c.at, cost: COST.filler, piece: { kind: "separator", mark: "*" } }];
+  },
+  examples: [],
+};
+const REFERS = /^(\*|\*\*|rep|repeat|asterisk|star)$/;
 /** Words that carry nothing of their own between phrases. */
 export const fillers: Phrase = {
   name: "fillers",

@@ -81,9 +81,10 @@ export function bareTimes(c: Cursor): SaidTimes | undefined {
 export const behindReference = (c: Cursor): boolean =>
   c.tokens[c.at - 1]?.text === "*" && /^(from|rep|repeat)$/.test(c.tokens[c.at - 2]?.text ?? "");
 
-/** Does the star at `i` open what another closes: a first one, with nothing before it to multiply? */
+/** Does the star at `i` multiply nothing: the first of all, or one that another closes? */
 function opensHere(c: Cursor, i: number): boolean {
   if (i > 0 && !/^[,.;:]$/.test(c.tokens[i - 1]?.text ?? "")) return false;
+  if (i === 0) return true;
   let before = 0;
   for (let k = 0; k < i; k++) if (c.tokens[k]?.text === "*") before++;
   return before % 2 === 0 && c.tokens.slice(i + 1).some((t) => t.text === "*");

@@ -35,6 +35,8 @@ const TRAIL = words(
 /** The round is worked to its end: "…, all the way round, 24." */
 const GONE_ROUND =
   /^(round|around|along|across|end|times|twice|thrice|each|every|stitch|st|sts|stitches|together|tog|[)\]])$/;
+/** Nothing more can be worked behind "to end": "repeat from * to end, 12 sc" tells what it comes to. */
+const WHOLE = /^(end|around|round|across)$/;
 const SHORT_UNIT = words("s st sts stitch stitches stiches sti stich");
 const THINGS_STOP = words("x times time more cm mm g m yd oz inch inches rounds rnds rows round rnd row");
 
@@ -122,6 +124,16 @@ export const totals: Phrase = {
     };
     const mark = c.text();
     if (holdsWords(c)) return out;
+    const added = addedUp(c);
+    if (added !== undefined) {
+      out.push({
+        to: c.at,
+        cost: COST.totalBracketed,
+        piece: { kind: "total", n: added, each: false, unit: undefined },
+      });
+      return out;
+    }
+    c.at = start;
     const bracketed = bracketTotal(c, x);
     if (bracketed) push(COST.totalBracketed, bracketed);
     c.at = start;
@@ -202,6 +214,8 @@ export const totals: Phrase = {
     if (!t || toward || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
     if (t.said) push(COST.totalSaid, t);
     else if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
+    else if (before === "," && t.named && WHOLE.test(c.tokens[start - 2]?.text ?? "") && atEnd(c))
+      push(COST.totalBehindWhole, t);
     else if (before === "," && (t.named || GONE_ROUND.test(c.tokens[start - 2]?.text ?? "")))
       push(t.named ? COST.totalComma : COST.totalSentence, t);
     else if (
@@ -231,6 +245,7 @@ export const totals: Phrase = {
     ["= 21st", "total 21"],
     ["(13-14-15)", "total 15"],
     ["(12, 12, 12)", "total 12"],
+    ["(9 + 2 + 9 + 2 = 22)", "total 22"],
   ],
 };
 
@@ -339,6 +354,27 @@ function bracketTotal(c: Cursor, x: Context): Counted | undefined {
   if ((t.unit || t.named) && times(c)) return undefined;
   if (c.is("x", "*") && c.kind(1) === "number" && !opensRepeat(c)) return undefined;
   return t;
+}
+
+/** "(9 + 2 + 9 + 2 = 22)", "= 9 + 2 + 9 + 2 = 22": a sum with what it is made of. */
+function addedUp(c: Cursor): number | undefined {
+  const close = /^[([{]$/.test(c.text()) ? CLOSER.get(c.text()) : undefined;
+  if (close === undefined && !c.is("=")) return undefined;
+  c.at++;
+  let terms = 0;
+  let sum = 0;
+  do {
+    const n = c.kind() === "number" ? c.number() : undefined;
+    if (n === undefined || !Number.isInteger(n)) return undefined;
+    if (SHORT_UNIT.has(c.text())) c.at++;
+    sum += n;
+    terms++;
+  } while (c.take("+", "plus"));
+  if (terms < 2 || !c.take("=")) return undefined;
+  const n = c.kind() === "number" ? c.number() : undefined;
+  if (SHORT_UNIT.has(c.text())) c.at++;
+  // What does not add up is no sum of a round, whatever it is.
+  return n === sum && (close === undefined ? atEnd(c) : c.take(close)) ? n : undefined;
 }
 
 /** "(5-6-7-8)", "(12, 12, 12)": the sum of each round of a range; the last is what it comes to. */

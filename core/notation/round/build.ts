@@ -45,6 +45,8 @@ class Builder {
   private loops: Loops = "both";
   private to = 0;
   /** "From the 2nd chain, …": where the stitches begin that are said next. */
+  /** Where all of the next bracket goes. */
+  private placeAhead: Target | undefined;
   private chainFrom: { readonly target: Target; readonly from: number } | undefined;
   private worked = false;
   /** The work that was put in last, as it was said, and where it stands. */
@@ -288,6 +290,8 @@ class Builder {
       return;
     }
     const close = CLOSER.get(p.mark) ?? ")";
+    const ahead = this.placeAhead;
+    this.placeAhead = undefined;
     const inside = this.sequence(close, depth + 1);
     if (this.peek()?.kind !== "close") {
       if (p.mark !== "<") this.report(p, { code: "unclosed-bracket", bracket: p.mark });
@@ -314,11 +318,14 @@ class Builder {
       return;
     }
     const next = this.peek();
-    if (next?.kind === "place") {
-      const one = mixed(this.hung(inside, true), next.target, this.loops);
+    const target = ahead ?? (next?.kind === "place" ? next.target : undefined);
+    if (target) {
+      const one = mixed(this.hung(inside, true), target, this.loops);
       if (one) {
-        this.take();
-        this.cost -= COST.place;
+        if (!ahead) {
+          this.take();
+          this.cost -= COST.place;
+        }
         const said = this.peek();
         const times = said?.kind === "times" ? (this.take(), this.limited(said.times)) : one.times;
         const node: Node = { kind: "work", op: one.op, times, from: p.from, to: this.to };
@@ -445,6 +452,10 @@ class Builder {
         return;
       }
       case "place": {
+        if (p.ahead) {
+          this.placeAhead = p.target;
+          return;
+        }
         // "Ch 5, from 2nd ch 3 sc": where the stitches begin that follow, and no place for more chains.
         const begins =
           p.target.place === "nth-chain" &&
