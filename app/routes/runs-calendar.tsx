@@ -4,7 +4,7 @@ import { data, redirect, useSearchParams } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/runs-calendar";
 import { hoursOn, type DayHours, type WeekHours } from "@core/planning";
-import { parseNumber, printTrimmed } from "@core/units";
+import { printTrimmed } from "@core/units";
 import { listCommissions, PROMISED } from "@db/queries/commissions";
 import { setDays, type SpecialDay } from "@db/queries/days";
 import { listMarkets } from "@db/queries/places";
@@ -15,6 +15,7 @@ import { Moved } from "../features/calendar/moved";
 import { shift } from "../features/calendar/shift.server";
 import { useShift } from "../features/calendar/use-shift";
 import { WeekTape } from "../features/calendar/week-tape";
+import { daySchema, daysFrom, holidayFrom } from "../features/calendar/holiday";
 import { lastOf, weeksOf, type Mark } from "../features/calendar/weeks";
 import { changedDays } from "../features/runs/days.server";
 import { tooLongDays } from "../features/runs/limit.server";
@@ -167,56 +168,14 @@ function dayOf(of: {
     hours: hoursOn(on, of.week, of.special),
     changed: own !== undefined,
     note: own?.note ?? "",
-    lasts: likeIt(of.changed, own).length,
+    lasts: own ? holidayFrom(of.changed, own).length : 0,
     market: of.hand === "" && of.market,
   };
 }
 
-/** The days from one on, without a gap, that were given the same hours for the same reason: a holiday. */
-function likeIt(changed: readonly SpecialDay[], own: SpecialDay | undefined): string[] {
-  if (!own) return [];
-  const days = [own.onDay];
-  if (own.note === "") return days;
-  const same = new Set(
-    changed
-      .filter((d) => d.handId === own.handId && d.minutes === own.minutes && d.note === own.note)
-      .map((d) => d.onDay),
-  );
-  for (let next = following(own.onDay, 1); same.has(next); next = following(next, 1)) days.push(next);
-  return days;
-}
-const following = (on: string, days: number): string => parseDate(on).add({ days }).toString();
-
 /** A, B, … Z, AA, AB: as columns are counted. */
 const letterOf = (i: number): string =>
   i < 26 ? String.fromCharCode(65 + i) : `${letterOf(Math.floor(i / 26) - 1)}${letterOf(i % 26)}`;
-
-const MOST_HOURS = 16;
-const MOST_DAYS = 120;
-const daySchema = (locale: string) =>
-  z.object({
-    on: isoDay("Choose the day."),
-    // A holiday is so many days in a row.
-    days: z.coerce
-      .number({ error: "Write how many days." })
-      .int({ error: "Write whole days." })
-      .min(1, { error: "At least the day itself." })
-      .max(MOST_DAYS, { error: `${MOST_DAYS} days at most.` })
-      .default(1),
-    hand: id.optional().transform((x) => x ?? ""),
-    note: z
-      .string()
-      .trim()
-      .max(80, { error: "80 letters at most." })
-      .optional()
-      .transform((x) => x ?? ""),
-    hours: z.string({ error: "Write the hours; 0 for a day off." }).transform((text, ctx) => {
-      const read = parseNumber(text.replace(/h(ours?)?$/i, ""), locale);
-      if (read.ok && read.value >= 0 && read.value <= MOST_HOURS) return Math.round(read.value * 60);
-      ctx.addIssue({ code: "custom", message: `Write hours from 0 to ${MOST_HOURS}.` });
-      return z.NEVER;
-    }),
-  });
 
 const usualSchema = z.object({ on: isoDay(""), hand: z.union([z.literal(""), id]) });
 
@@ -243,15 +202,14 @@ async function change(form: FormData, opened: Opened, search: string) {
       const { on, hand } = got.data;
       const changed = await changedDays(scope);
       const own = changed.find((d) => d.onDay === on && d.handId === hand);
-      await setDays(scope, own ? likeIt(changed, own) : [on], undefined, "", hand);
+      await setDays(scope, own ? holidayFrom(changed, own) : [on], undefined, "", hand);
       return redirect(back);
     }
     case "day": {
-      const got = parseWithZod(form, { schema: daySchema(workshop.locale) });
+      const got = parseWithZod(form, { schema: daySchema(workshop) });
       if (got.status !== "success") return data(got.reply(), { status: 400 });
       const { on, days, hours, note, hand } = got.value;
-      const row = Array.from({ length: days }, (_, i) => following(on, i));
-      await setDays(scope, row, hours, note, hand);
+      await setDays(scope, daysFrom(on, days), hours, note, hand);
       return redirect(back);
     }
     default:
