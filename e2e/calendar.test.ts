@@ -92,7 +92,7 @@ it("a day off moves the runs behind it, and as usual again moves them back", asy
   await me.waitText("above 4 h for a hand");
   await me.fill('input[name="hours"]', "40");
   await me.press('#day button[type="submit"]');
-  await me.waitText("Write hours from 0 to 16.");
+  await me.waitText("Write hours between 0 and 16 a day.");
   await clickText(page, "#day button", "As usual again");
   await page.waitForFunction(() => !document.body.innerText.includes("As usual again"));
   expect(await doneIn()).toBe(before);
