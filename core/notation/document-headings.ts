@@ -7,7 +7,7 @@ import { readStitch } from "./vocabulary";
 import { type LineKind, type Heading } from "./document-base";
 import { PartsReader } from "./document-parts";
 
-const SETUP = /^(foundation|start|begin|beginning|set-up|setup|base)$/;
+const SETUP = /^(foundation|fnd|found|start|begin|beginning|set-up|setup|base)$/;
 const startsSetup = (word: string): boolean => /^(join|attach|with|rejoin|in|working|work|using)$/.test(word);
 
 /** "mr 5": a ring with so many stitches, which are left out. */

@@ -9009,4 +9009,23 @@ Rnd 5: (4 sc, inc) x 2 (12)`,
       { name: "Tier 2", counts: [10, 12] },
     ],
   },
+  {
+    hand: "of the halves, z8: 407. Heart and foot, pieces named by their order alone, a chain begun with an increase",
+    text: `Heart half x2
+R1 [6] 6 sc in MR
+R2 [12] 6 inc
+R3-4 [12] sc
+R5 [24] 12 sc on first, 12 sc on second
+R6 [24] sc
+
+Foot
+Fnd: ch 6
+Rnd 1: inc in 2nd ch from hook, 3 sc, 4 sc in last ch, 3 sc on the other side, 2 sc in last (14)
+Rnd 2: 14 sc (14)`,
+    parts: [
+      { name: "Heart half", make: 2, counts: [6, 12, 12, 12] },
+      { name: "Heart half, joined", counts: [24, 24] },
+      { name: "Foot", counts: [14, 14] },
+    ],
+  },
 ];

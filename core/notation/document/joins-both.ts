@@ -21,13 +21,15 @@ export function joinsBoth(tokens: readonly Token[], name: string): boolean {
   const stem = stemOf(name);
   if (stem === "") return false;
   const noun = `(?:${stem}|leg|limb|piece|half|foot)`;
+  // "12 sc on second (24)": the piece may be left out.
+  const END = `(?: ${noun}\\b| ?,| ?[([=]| ?$)`;
   const where = (piece: string) =>
     new RegExp(
       `\\b${INTO} (?:(?:the|each|st|sts|stitch|stitches|of|all|in) )*${piece}|[([] ?${piece}|(?:^|, )${piece} ?:`,
     ).exec(said)?.index;
   if (where(`(?:both|two|2) (?:of the )?(?:${noun}s?|halves|feet)\\b`) !== undefined) return true;
-  const one = where(`(?:${noun} (?:1|one|a)\\b|(?:first|1st|1) (?:${noun}\\b|,|$))`);
-  const two = where(`(?:${noun} (?:2|two|b)\\b|(?:second|2nd|2|other) (?:${noun}\\b|,|$))`);
+  const one = where(`(?:${noun} (?:1|one|a)\\b|(?:first|1st|1)${END})`);
+  const two = where(`(?:${noun} (?:2|two|b)\\b|(?:second|2nd|2|other)${END})`);
   if (two === undefined) return false;
   // "Sc 9, then sc 9 around the other leg": what is on the hook has no name, but its stitches stand before.
   return one !== undefined || /\d.*,.*\d/.test(said.slice(0, two));
