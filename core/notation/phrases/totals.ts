@@ -35,7 +35,10 @@ const TRAIL = words(
 /** The round is worked to its end: "…, all the way round, 24." */
 const GONE_ROUND =
   /^(round|around|along|across|end|times|twice|thrice|each|every|stitch|st|sts|stitches|together|tog|[)\]])$/;
-/** Nothing more can be worked behind "to end": "repeat from * to end, 12 sc" tells what it comes to. */
+/** Nothing more can be worked behind "repeat from * to end": ", 12 sc" tells what it comes to. */
+const repeatedToEnd = (c: Cursor, at: number): boolean =>
+  WHOLE.test(c.tokens[at - 2]?.text ?? "") &&
+  c.tokens.slice(0, at - 2).some((t) => /^(rep|repeat|repeating)$/.test(t.text));
 const WHOLE = /^(end|around|round|across)$/;
 const SHORT_UNIT = words("s st sts stitch stitches stiches sti stich");
 const THINGS_STOP = words("x times time more cm mm g m yd oz inch inches rounds rnds rows round rnd row");
@@ -214,8 +217,7 @@ export const totals: Phrase = {
     if (!t || toward || times(c) || !(atEnd(c) || (t.named && c.is("(", "[")))) return out;
     if (t.said) push(COST.totalSaid, t);
     else if (/^[.;!\n]$/.test(before)) push(COST.totalSentence, t);
-    else if (before === "," && t.named && WHOLE.test(c.tokens[start - 2]?.text ?? "") && atEnd(c))
-      push(COST.totalBehindWhole, t);
+    else if (before === "," && t.named && repeatedToEnd(c, start) && atEnd(c)) push(COST.totalBehindWhole, t);
     else if (before === "," && (t.named || GONE_ROUND.test(c.tokens[start - 2]?.text ?? "")))
       push(t.named ? COST.totalComma : COST.totalSentence, t);
     else if (
