@@ -10,7 +10,7 @@ export default defineConfig({
   ssr: {
     noExternal: process.env.NODE_ENV === "production" ? true : ["styled-components"],
     // Native code cannot be bundled.
-    external: ["sharp", "@node-rs/argon2", "@napi-rs/canvas"],
+    external: ["sharp", "@node-rs/argon2"],
   },
   worker: { format: "es" },
   build: { target: "es2022", assetsInlineLimit: 0 },

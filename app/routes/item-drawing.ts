@@ -2,8 +2,9 @@ import { data } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-drawing";
 import { slotColours } from "../features/figure/picture.server";
-import { drawingOf, pixelsOf } from "../features/items/drawings/drawings.server";
 import { openItem } from "../features/items/load.server";
+import { drawingOf } from "../features/paper/drawings/drawing";
+import { paperOf } from "../features/paper/paper.server";
 import { fileResponse } from "../server/file.server";
 import { openWorkshop } from "../server/scope.server";
 
@@ -12,7 +13,7 @@ const wishSchema = z.object({
     .string()
     .regex(/^\d{3,4}$/)
     .transform(Number)
-    .pipe(z.number().min(200).max(2400))
+    .pipe(z.number().min(200).max(2000))
     .default(1200),
   c: z.uuid().optional(),
 });
@@ -35,9 +36,9 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     colours: slotColours(entry.revision.slots, new Map(s.yarns.map((y) => [y.id, y]))),
     reading,
   });
-  return fileResponse(as === "svg" ? new TextEncoder().encode(svg) : await pixelsOf(svg, wish.data.w), {
-    name: `${name} ${NAMES[what]}`,
-    ending: as,
-    type: as === "png" ? "image/png" : "image/svg+xml",
-  });
+  const file = { name: `${name} ${NAMES[what]}`, ending: as };
+  if (as === "svg") return fileResponse(svg, { ...file, type: "image/svg+xml" });
+  const png = await paperOf({ sheet: "drawing", svg, width: wish.data.w });
+  if (!png.ok) throw data("The picture took too long; try again.", { status: 503 });
+  return fileResponse(png.value, { ...file, type: "image/png" });
 }

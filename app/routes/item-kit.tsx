@@ -4,10 +4,10 @@ import type { Route } from "./+types/item-kit";
 import { listColourways } from "@db/queries/colourways";
 import { findItem } from "@db/queries/items";
 import { findKit, saveKit } from "@db/queries/kits";
-import { printMoney, type Minor, type Reading } from "@core/units";
+import { printMoney, type Minor } from "@core/units";
 import { analyseStored, loadSurroundings } from "../features/items/load.server";
 import { errorsByField } from "../features/items/schema";
-import { CHANCES_BP } from "../features/kit/chances";
+import { kitSchema } from "../features/kit/schema";
 import { ContentsSheet } from "../features/kit/contents-sheet";
 import { kitOf, windingList } from "../features/kit/kit.server";
 import { OfferedSheet } from "../features/kit/offered-sheet";
@@ -18,7 +18,6 @@ import { ScaleSheet } from "../features/kit/scale-sheet";
 import { WindingSheet } from "../features/kit/winding-sheet";
 import { WoundSheet } from "../features/kit/wound-sheet";
 import { dropWound, keepWound, woundOf } from "../features/kit/wound.server";
-import { fields, seen } from "../forms";
 import { once, openForm } from "../server/form.server";
 import { allBalls } from "../server/rows.server";
 import { ownScale } from "../server/scale.server";
@@ -74,19 +73,6 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     scale: ownScale() !== undefined,
   };
 }
-
-const kitSchema = ({ locale, currency, system }: Reading) =>
-  z.object({
-    intent: z.literal("kit"),
-    seen,
-    chance: z.enum(CHANCES_BP.map(String), { error: "Choose one from the list." }).transform(Number),
-    hook: z.literal("on").optional(),
-    startedRing: z.literal("on").optional(),
-    spareEyes: z.literal("on").optional(),
-    winder: fields(locale, currency, system)
-      .lengthMm("Write how long one turn of your winder is.")
-      .pipe(z.number().min(50, { error: "5 cm at least." }).max(5000, { error: "5 m at most." })),
-  });
 
 export async function action(args: Route.ActionArgs) {
   const { form, opened } = await openForm(args);

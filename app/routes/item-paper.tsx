@@ -217,7 +217,7 @@ export default function ItemPaperRoute({ loaderData: d }: Route.ComponentProps) 
               <UseForm use={d.use} />
               <SafetyChecks checks={d.checks} countries={BY_COUNTRY} />
             </Sheet>
-            <OpenFiles itemId={d.id} />
+            <OpenFiles itemId={d.id} colourway={asked.c} />
           </Stack>
           <PdfPreview
             url={wrong.size > 0 ? undefined : url}

@@ -1,17 +1,14 @@
 import { data } from "react-router";
 import type { Route } from "./+types/item-text";
 import { PLAIN_STYLE, printPattern } from "@core/notation";
-import { findKit } from "@db/queries/kits";
 import { findItem } from "@db/queries/items";
 import { measuresOf } from "../features/figure/picture.server";
 import { openItem } from "../features/items/load.server";
-import { kitFile, kitOf } from "../features/kit/kit.server";
+import { kitFile, kitHandedOn, kitOf } from "../features/kit/kit.server";
 import { itemFile } from "../features/paper/item-file";
 import { itemPaper } from "../features/paper/paper.server";
 import { fileResponse } from "../server/file.server";
 import { openWorkshop, type Opened } from "../server/scope.server";
-
-const bytes = (text: string) => new TextEncoder().encode(text);
 
 /** A pattern as a file: as she typed it (.txt), counted and in her terms (.md), or with all that is reckoned (.json). */
 export async function loader({ request, params, context }: Route.LoaderArgs) {
@@ -25,7 +22,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
 async function asTyped({ scope }: Opened, id: string): Promise<Response> {
   const entry = await findItem(scope, id);
   if (!entry) throw data(null, { status: 404 });
-  return fileResponse(bytes(entry.revision.pattern), {
+  return fileResponse(entry.revision.pattern, {
     name: entry.item.name,
     ending: "txt",
     type: "text/plain; charset=utf-8",
@@ -40,12 +37,12 @@ async function reckoned({ scope, workshop }: Opened, id: string, as: "md" | "jso
   if (as === "md") {
     const style = { ...PLAIN_STYLE, terms: value.checked.terms, format: "markdown" } as const;
     const text = printPattern(value.checked, entry.revision.pattern, style);
-    return fileResponse(bytes(text), { name, ending: as, type: "text/markdown; charset=utf-8" });
+    return fileResponse(text, { name, ending: as, type: "text/markdown; charset=utf-8" });
   }
-  const [measures, kit] = await Promise.all([measuresOf(entry, value), findKit(scope, entry.item.id)]);
+  const [measures, kit] = await Promise.all([measuresOf(entry, value), kitHandedOn(scope, entry.item.id)]);
   const item = itemPaper(entry, value, s, workshop, measures);
-  const file = itemFile(item, kit.version > 0 ? kitFile(kitOf(entry, value, s, kit), kit) : undefined);
-  return fileResponse(bytes(`${JSON.stringify(file, null, 2)}\n`), {
+  const file = itemFile(item, kit && kitFile(kitOf(entry, value, s, kit), kit));
+  return fileResponse(`${JSON.stringify(file, null, 2)}\n`, {
     name,
     ending: as,
     type: "application/json; charset=utf-8",

@@ -1,14 +1,13 @@
+import { strToU8 } from "fflate";
 import { data } from "react-router";
-import { findKit } from "@db/queries/kits";
 import type { Route } from "./+types/item-zip";
 import { measuresOf, pictureOf, slotColours } from "../features/figure/picture.server";
-import { drawingOf, pixelsOf } from "../features/items/drawings/drawings.server";
 import { openItem } from "../features/items/load.server";
-import { kitFile, kitOf, kitPaper } from "../features/kit/kit.server";
+import { kitFile, kitHandedOn, kitOf, kitPaper } from "../features/kit/kit.server";
 import { sheetSchema } from "../features/paper/choices";
+import { drawingOf } from "../features/paper/drawings/drawing";
 import { itemZip } from "../features/paper/item-zip";
 import { itemPaper, paperOf } from "../features/paper/paper.server";
-import { liveColourways } from "../server/rows.server";
 import { fileResponse } from "../server/file.server";
 import { openWorkshop } from "../server/scope.server";
 
@@ -39,24 +38,22 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
     const picture = (view: "turned" | "front" | "side" | "back", as: "png" | "svg") =>
       pictureOf(entry, value, colours, { view, width: SIDE, height: SIDE, as });
     const choice = sheetSchema(workshop.terms).parse({});
-    const [kit, colourways] = await Promise.all([findKit(scope, entry.item.id), liveColourways(scope)]);
-    const view = kitOf(entry, value, s, kit);
     // A sheet takes its time: only where she has chosen what a kit is, or sells one.
-    const sold = kit.version > 0 || colourways.some((c) => c.asKit && c.itemId === entry.item.id);
+    const kit = await kitHandedOn(scope, entry.item.id);
+    const view = kit && kitOf(entry, value, s, kit);
     const drawn = { name, ...value, colours, reading };
     const [ladder, shape] = [drawingOf("ladder", drawn), drawingOf("shape", drawn)];
-    const letters = (svg: string) => new TextEncoder().encode(svg);
     const [turned, front, side, back, outline, rounds, parts, pattern, position, inKit] = await Promise.all([
       picture("turned", "png"),
       picture("front", "png"),
       picture("side", "png"),
       picture("back", "png"),
       picture("front", "svg"),
-      pixelsOf(ladder, SIDE),
-      pixelsOf(shape, SIDE),
+      paperOf({ sheet: "drawing", svg: ladder, width: SIDE }),
+      paperOf({ sheet: "drawing", svg: shape, width: SIDE }),
       paperOf({ sheet: "pattern", item, choice }),
       paperOf({ sheet: "position", item, choice }),
-      sold ? paperOf({ sheet: "kit", item, choice, kit: kitPaper(view, value, kit, s) }) : undefined,
+      kit && view && paperOf({ sheet: "kit", item, choice, kit: kitPaper(view, value, kit, s) }),
     ]);
     const along = Object.entries({
       "figure.png": turned,
@@ -64,15 +61,15 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       "figure side.png": side,
       "figure back.png": back,
       "figure front.svg": outline,
-      "rounds.svg": letters(ladder),
-      "rounds.png": rounds,
-      "parts.svg": letters(shape),
-      "parts.png": parts,
+      "rounds.svg": strToU8(ladder),
+      "rounds.png": rounds.ok ? rounds.value : undefined,
+      "parts.svg": strToU8(shape),
+      "parts.png": parts.ok ? parts.value : undefined,
       "pattern sheet.pdf": pattern.ok ? pattern.value : undefined,
       "position note.pdf": position.ok ? position.value : undefined,
       "kit sheet.pdf": inKit?.ok ? inKit.value : undefined,
     }).flatMap(([name, bytes]) => (bytes ? [[name, new Uint8Array(bytes)] as const] : []));
-    return itemZip(item, Object.fromEntries(along), sold ? kitFile(view, kit) : undefined);
+    return itemZip(item, Object.fromEntries(along), kit && view && kitFile(view, kit));
   });
   return fileResponse(bytes, { name, ending: "zip", type: "application/zip" });
 }

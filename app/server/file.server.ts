@@ -21,7 +21,7 @@ export function keptPicture(request: Request, bytes: Uint8Array, type: string, t
  * saved.
  */
 export function fileResponse(
-  bytes: Uint8Array,
+  content: Uint8Array | string,
   file: {
     readonly name: string;
     readonly ending: string;
@@ -32,7 +32,7 @@ export function fileResponse(
   },
 ): Response {
   const name = encodeURIComponent(`${clean(file.name)}.${file.ending}`);
-  return new Response(new Uint8Array(bytes), {
+  return new Response(typeof content === "string" ? content : new Uint8Array(content), {
     headers: {
       "Content-Type": file.type,
       "Content-Disposition": `${file.inline ? "inline" : "attachment"}; filename*=UTF-8''${name}`,

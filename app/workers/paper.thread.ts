@@ -1,11 +1,14 @@
 import { serialize } from "node:v8";
 import { parentPort } from "node:worker_threads";
 import type { PaperOrder } from "../features/paper/input";
+import { pixelsOf } from "../features/paper/drawings/pixels";
 import { pictureOfPdf } from "../features/paper/label-picture";
 import { pdfOf } from "../features/paper/pdf";
 import type { ThreadAnswer } from "../server/reckoner";
 
-const made = async ({ as, ...task }: PaperOrder): Promise<Uint8Array> => {
+const made = async (order: PaperOrder): Promise<Uint8Array> => {
+  if (order.sheet === "drawing") return pixelsOf(order.svg, order.width);
+  const { as, ...task } = order;
   const pdf = await pdfOf(task);
   return as === "picture" ? pictureOfPdf(pdf) : pdf;
 };

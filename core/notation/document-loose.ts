@@ -36,8 +36,8 @@ const LONGEST_LEAD = 9;
 
 /** "Start by making a", "begin with your": what leads up to the ring that a part begins with. */
 const RING_LED = new Set(
-  "|make|making|start|starting|begin|beginning|form|create|work|with|by|using|a|an|the|your|first|of|all|,|to".split(
-    "|",
+  "make making start starting begin beginning form create work with by using a an the your first of all , to".split(
+    " ",
   ),
 );
 
@@ -258,7 +258,7 @@ export abstract class LooseReader extends HeadingsReader {
     if (!ring) return false;
     // A line that begins with it, or with how many go into it, may be long; in a longer sentence it is talk.
     const counted = tokens[0]?.kind === "number" && words.slice(0, ring.index).split(" ").length <= 8;
-    const led = words.slice(0, ring.index).split(" ");
+    const led = words.slice(0, ring.index).split(" ").filter(Boolean);
     const begins = led.length <= 6 && led.every((w) => RING_LED.has(w));
     return tokens.length <= 12 || ((begins || counted) && tokens.length <= 60);
   }

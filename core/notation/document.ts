@@ -318,18 +318,17 @@ export class DocumentReader extends LooseReader {
     const { tokens = [] } = units[i] ?? {};
     const begins = (t: readonly Token[]) => this.beginsPart(t) && this.hasCountedWork(t);
     if (this.part || decisions[i]?.kind !== "other" || !begins(tokens)) return false;
-    const next = decisions.findIndex((d, k) => k > i && d.kind === "label");
-    const label = decisions[next];
+    const below = decisions.slice(i + 1, i + 1 + MOST_BETWEEN);
+    const next = below.findIndex((d) => d.kind === "label");
+    const label = below[next];
+    if (label?.kind === "label")
+      return (
+        label.reading.label.first === 2 && !units.slice(i + 1, i + 1 + next).some((u) => begins(u.tokens))
+      );
     // Rounds without a label, line under line.
     const [second, third] = [units[i + 1], units[i + 2]];
     const bare = (u: Unit) => u.atStart && !begins(u.tokens) && this.hasCountedWork(u.tokens);
-    if (next < 0 && this.ringIn(tokens) && second && bare(second) && (!third || bare(third))) return true;
-    return (
-      label?.kind === "label" &&
-      label.reading.label.first === 2 &&
-      next - i <= MOST_BETWEEN &&
-      !units.slice(i + 1, next).some((u) => begins(u.tokens))
-    );
+    return this.ringIn(tokens) && second !== undefined && bare(second) && (!third || bare(third));
   }
 
   /**

@@ -1,12 +1,14 @@
 import type { Ball } from "@db/queries/balls";
 import type { ItemWithRevision } from "@db/queries/items";
-import { USUAL_KIT, type KitContent } from "@db/queries/kits";
+import { findKit, USUAL_KIT, type KitContent } from "@db/queries/kits";
+import type { Scope } from "@db/scope";
 import { skillOf, windingOf } from "@core/kit";
 import { printMass, printYarnLength, type Grams, type Metres } from "@core/units";
 import { mainOf, type ItemAnalysis } from "../items/analyse";
 import { draftOf, sellingFrom, type Surroundings } from "../items/load.server";
 import type { KitPaper } from "../paper/input";
 import type { KitFile } from "../paper/item-file";
+import { liveColourways } from "../../server/rows.server";
 import { nearestChance } from "./chances";
 import { kitFigures, type KitColour } from "./figures";
 
@@ -94,6 +96,12 @@ export function kitPaper(view: KitView, analysis: ItemAnalysis, kit: KitContent,
     chance: kit.chanceBp / 10_000,
     explains: view.skill.explains,
   };
+}
+
+/** What a kit of an item is, where she has chosen it or sells one: elsewhere nothing of a kit is handed on. */
+export async function kitHandedOn(scope: Scope, itemId: string): Promise<KitContent | undefined> {
+  const [kit, colourways] = await Promise.all([findKit(scope, itemId), liveColourways(scope)]);
+  return kit.version > 0 || colourways.some((c) => c.asKit && c.itemId === itemId) ? kit : undefined;
 }
 
 /** The kit as a file that others can read. */

@@ -146,7 +146,10 @@ export type PaperTask =
     };
 
 /** A sheet as PDF, or its first page as the picture that a label printer takes. */
-export type PaperOrder = PaperTask & { readonly as?: "picture" };
+export type PaperOrder =
+  | (PaperTask & { readonly as?: "picture" })
+  /** An SVG document of ours as PNG, so many px wide. */
+  | { readonly sheet: "drawing"; readonly svg: string; readonly width: number };
 
 /** Contents of a kit, as its sheet lists them. */
 export interface KitPaper {

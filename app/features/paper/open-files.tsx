@@ -41,8 +41,15 @@ const FILES: readonly { readonly what: string; readonly about: string; readonly 
   })),
 ];
 
+/** Drawings are of the colours that are chosen; a pattern has none. */
+const addressOf = (itemId: string, path: string, colourway: string): string => {
+  const drawn = /\.(?:svg|png)\b/.test(path);
+  const of = drawn && colourway !== "" ? `${path.includes("?") ? "&" : "?"}c=${colourway}` : "";
+  return `/items/${itemId}/${path}${of}`;
+};
+
 /** Files to keep or to hand on, one by one; the ZIP at the head of the page has them all. */
-export const OpenFiles = ({ itemId }: { itemId: string }) => (
+export const OpenFiles = ({ itemId, colourway }: { itemId: string; colourway: string }) => (
   <Sheet aria-labelledby="files-title">
     <SheetHead>
       <h2 id="files-title">Files that open anywhere</h2>
@@ -55,7 +62,12 @@ export const OpenFiles = ({ itemId }: { itemId: string }) => (
           </span>
           <span className="links">
             {files.map(([path, kind]) => (
-              <a key={path} href={`/items/${itemId}/${path}`} download aria-label={`${what} as ${kind}`}>
+              <a
+                key={path}
+                href={addressOf(itemId, path, colourway)}
+                download
+                aria-label={`${what} as ${kind}`}
+              >
                 <Download size={15} aria-hidden /> {kind}
               </a>
             ))}

@@ -1,4 +1,3 @@
-import { createRequire } from "node:module";
 import path from "node:path";
 import { toSVG } from "bwip-js/node";
 import pdfmake from "pdfmake";
@@ -6,6 +5,7 @@ import sharp from "sharp";
 import type { TDocumentDefinitions } from "pdfmake/interfaces";
 import { figureAnswer, VIEWS, type ViewName } from "../figure/picture";
 import { commissionNote } from "./commission-note";
+import { fontFile, FONTS } from "./fonts";
 import type { ItemPaper, PaperTask, Pictures, TagChoice } from "./input";
 import { kitSheet } from "./kit-sheet";
 import { pagesOf } from "./label-picture";
@@ -21,16 +21,13 @@ interface Maker {
   setLocalAccessPolicy: (allowed: (file: string) => boolean) => void;
   createPdf: (doc: TDocumentDefinitions) => { getBuffer: () => Promise<Uint8Array> };
 }
-const FONTS = path.dirname(
-  createRequire(import.meta.url).resolve("@expo-google-fonts/recursive/package.json"),
-);
 const maker = pdfmake as unknown as Maker;
 maker.addFonts({
   Recursive: {
-    normal: path.join(FONTS, "Recursive_400Regular.ttf"),
-    bold: path.join(FONTS, "Recursive_700Bold.ttf"),
-    italics: path.join(FONTS, "Recursive_300Light.ttf"),
-    bolditalics: path.join(FONTS, "Recursive_700Bold.ttf"),
+    normal: fontFile("400Regular"),
+    bold: fontFile("700Bold"),
+    italics: fontFile("300Light"),
+    bolditalics: fontFile("700Bold"),
   },
 });
 // Nothing is fetched, and of the machine only the fonts are read.

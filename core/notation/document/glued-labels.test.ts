@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { checkPattern } from "../../notation";
-import { tokenize } from "../tokens";
+import { tokenize, type Token } from "../tokens";
 import { gluedLabels } from "./glued-labels";
 
+const works = (tokens: readonly Token[]) => tokens.some((t) => /^(sc|inc|dec)$/.test(t.text));
 const words = (text: string): string[] => {
   let from = 0;
   const lines = text.split("\n").map((line) => {
@@ -11,7 +12,7 @@ const words = (text: string): string[] => {
     from = to + 1;
     return tokens;
   });
-  return gluedLabels(lines).map((l) => l.map((t) => t.text).join(" "));
+  return gluedLabels(lines, works).map((l) => l.map((t) => t.text).join(" "));
 };
 
 describe("labels glued to a number", () => {
@@ -29,15 +30,22 @@ describe("labels glued to a number", () => {
     for (const text of [
       "2.5 mm hook\n3.5 mm hook",
       "1.5 m of grey\n2.5 m of white",
-      "1.5 balls of grey",
+      "1.5 balls of grey\n2.5 balls of white",
       "1.1 6 sc\n2.1 5 sc",
     ])
       expect(words(text)).toEqual(text.split("\n").map((l) => l.toLowerCase()));
   });
   it("keep their places in the text", () => {
     const text = "1.6sc in mr\n2.6inc";
-    const lines = gluedLabels([tokenize(text, 0, 11), tokenize(text, 12, 18)]);
+    const lines = gluedLabels([tokenize(text, 0, 11), tokenize(text, 12, 18)], works);
     for (const t of lines.flat()) expect(text.slice(t.from, t.to)).toBe(t.text);
+  });
+  it("are none in a list of materials, in words no list of units has", () => {
+    const p = checkPattern(
+      "Fox\n1.5 skeins of rust\n2.5 lengths of white cord\n\nBody\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x6 (12)",
+    );
+    expect(p.parts.map((x) => x.rounds.map((r) => r.count))).toEqual([[6, 12]]);
+    expect(p.problems).toEqual([]);
   });
   it("are counted as rounds", () => {
     const p = checkPattern(

@@ -1,13 +1,12 @@
 import type { Token } from "../tokens";
 
-/** "1.5 mm", "2.5 m": what is measured is no label. */
-const UNIT = /^(mm|cm|m|g|kg|oz|yd|yds|inch|inches|in|x|times|hook|%)$/;
 const SIGN = /^[.):-]$/;
 const TO = /^(-|--|to)$/;
 const GLUED = /^(\d{1,3})\.([1-9]\d*)$/;
 /** Lines of talk between two rounds. */
 const MOST_BETWEEN = 3;
 
+type Works = (tokens: readonly Token[]) => boolean;
 interface Lead {
   readonly first: number;
   readonly last: number;
@@ -16,7 +15,7 @@ interface Lead {
 }
 
 /** The number a line begins with, as a label would have it: "4.18", "4-6.18", "4." and "4-6)". */
-function leadOf(tokens: readonly Token[]): Lead | undefined {
+function leadOf(tokens: readonly Token[], works: Works): Lead | undefined {
   const ranged = TO.test(tokens[1]?.text ?? "") && tokens[2]?.kind === "number";
   const at = ranged ? 2 : 0;
   const token = tokens[at];
@@ -28,7 +27,11 @@ function leadOf(tokens: readonly Token[]): Lead | undefined {
   if (!Number.isInteger(first) || last < first) return undefined;
   // "1.2 6 sc": the second round of part 1.
   if (glued && tokens[at + 1]?.kind === "number") return undefined;
-  if (glued) return UNIT.test(behind) ? undefined : { first, last, glued: at };
+  // "2.5 mm hook", "1.5 balls of grey": nothing is worked.
+  if (glued)
+    return works([...parted(token).slice(2), ...tokens.slice(at + 1)])
+      ? { first, last, glued: at }
+      : undefined;
   return SIGN.test(behind) ? { first, last, glued: undefined } : undefined;
 }
 
@@ -45,10 +48,15 @@ function parted(token: Token): Token[] {
 
 /**
  * "1.6 sc in mr / 2.6 inc / 3.18 sc": labels that stand so close to a number that both look like one with a decimal
- * point. Lines that count on from each other tell them; a hook of 2.5 mm does not. Linear in the text.
+ * point. Lines that work something and count on from each other tell them. Linear in the text.
+ *
+ * @param works tells whether stitches or numbers of them stand among some words
  */
-export function gluedLabels(lines: readonly (readonly Token[])[]): readonly (readonly Token[])[] {
-  const leads = lines.map(leadOf);
+export function gluedLabels(
+  lines: readonly (readonly Token[])[],
+  works: Works,
+): readonly (readonly Token[])[] {
+  const leads = lines.map((l) => leadOf(l, works));
   if (!leads.some((l) => l?.glued !== undefined)) return lines;
   /** The next line with a lead, a few lines of talk away at most. */
   const near = (i: number, step: 1 | -1): Lead | undefined => {

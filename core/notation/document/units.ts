@@ -58,7 +58,10 @@ export function unitsOf(
   const units: Unit[] = [];
   let spaced = true;
   let live: number | undefined;
-  const written = gluedLabels(lines.map((line) => tokensOf(plain, line.from, line.to, aliases)));
+  const written = gluedLabels(
+    lines.map((line) => tokensOf(plain, line.from, line.to, aliases)),
+    works,
+  );
   const parted = withoutEndCommas(written, lives);
   const read = bareLabels(ownLabels(sumsInFront(parted, works), works), lives);
   for (const [i, line] of lines.entries()) {

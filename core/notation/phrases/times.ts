@@ -83,8 +83,8 @@ export const behindReference = (c: Cursor): boolean =>
 
 /** Does the star at `i` multiply nothing: the first of all, or one that another closes? */
 function opensHere(c: Cursor, i: number): boolean {
-  if (i > 0 && !/^[,.;:]$/.test(c.tokens[i - 1]?.text ?? "")) return false;
   if (i === 0) return true;
+  if (!/^[,.;:]$/.test(c.tokens[i - 1]?.text ?? "")) return false;
   let before = 0;
   for (let k = 0; k < i; k++) if (c.tokens[k]?.text === "*") before++;
   return before % 2 === 0 && c.tokens.slice(i + 1).some((t) => t.text === "*");

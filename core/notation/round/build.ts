@@ -44,9 +44,9 @@ class Builder {
   private i = 0;
   private loops: Loops = "both";
   private to = 0;
-  /** "From the 2nd chain, …": where the stitches begin that are said next. */
-  /** Where all of the next bracket goes. */
+  /** "In each st: (…)": where all of the bracket goes that is said next. */
   private placeAhead: Target | undefined;
+  /** "From the 2nd chain, …": where the stitches begin that are said next. */
   private chainFrom: { readonly target: Target; readonly from: number } | undefined;
   private worked = false;
   /** The work that was put in last, as it was said, and where it stands. */
@@ -336,6 +336,8 @@ class Builder {
         );
         return;
       }
+      // Not all of it can go into one stitch: the place was said for nothing.
+      if (ahead) this.cost += COST.placeless;
     }
     if (next?.kind === "loops" && !next.free) {
       this.take();

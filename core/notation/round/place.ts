@@ -324,12 +324,9 @@ function special(
     // "Decrease every third stitch": the third goes into the second, or the fourth into the third.
     return [{ ...repeat(Math.max(0, gap - 1)), other: repeat(gap) }];
   }
-  // "Inc in each ch from the second": several into that one, and into all behind it.
-  if (t.fromNth !== undefined && kind === "inc" && n === undefined)
-    return plain(op.stitch, { ...said, n: op.offers, behind: false }, around);
-  // "Inc in 2nd ch from hook": the stitch that a chain is gone back along with.
-  if (t.place === "nth-chain" && kind === "inc" && (n ?? 1) === 1)
-    return plain(op.stitch, { ...said, n: op.offers, behind: false }, around);
+  // "Inc in each ch from the second", "inc in 2nd ch from hook": several into that one, as those stitches would go.
+  const onChain = t.fromNth !== undefined ? n === undefined : t.place === "nth-chain" && (n ?? 1) === 1;
+  if (onChain && kind === "inc") return plain(op.stitch, { ...said, n: op.offers, behind: false }, around);
   if (t.place === "ring") op = { ...op, into: "ring", uses: 0, increases: 0 };
   let times: Times = number(n ?? 1, said.at);
   // "Sc 1, inc 1 around": the one is of each time.

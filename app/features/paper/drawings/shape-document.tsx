@@ -1,8 +1,8 @@
 import type { PieceEstimate } from "@core/estimate";
 import { printLength, type Mm } from "@core/units";
 import { useReading } from "../../../ui/reading";
-import { silhouetteOf } from "../silhouette";
-import { inARow, SilhouetteDrawing, type SlotColours } from "../silhouette-view";
+import { silhouetteOf } from "../../items/silhouette";
+import { inARow, SilhouetteDrawing, type SlotColours } from "../../items/silhouette-view";
 import { LETTERS } from "./on-paper";
 
 /** Everything in millimetres of the figure; letters keep a size against the whole row. */

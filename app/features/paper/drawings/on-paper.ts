@@ -6,7 +6,6 @@ export const ON_PAPER: Readonly<Record<string, string>> = {
   edge: "#7d8b8f",
   sheet: "#f8fafa",
   bad: "#9c2a20",
-  act: "#275a63",
 };
 /** The typeface that ships with Lapka; whoever has none of it reads the next best. */
 export const LETTERS = "Recursive, 'Recursive Variable', system-ui, sans-serif";
