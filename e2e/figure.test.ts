@@ -50,17 +50,43 @@ describe("the figure put together", () => {
     await end();
   });
 
-  it("finds the yarn and hook that bring it nearest to a height, or the rounds to add", async () => {
+  it("shows ways to another size beside the item as it is, and takes one as a new revision", async () => {
     const { page, end } = await openItem("Puffin");
     const field = await page.waitForSelector('[role="tabpanel"] label ::-p-text(Make it)');
     await field?.click();
     await page.keyboard.type("70");
-    await page.waitForFunction(() =>
-      /comes to \d+\smm/.test(document.querySelector('[role="tabpanel"]')?.textContent ?? ""),
-    );
-    const panel = await text(page, '[role="tabpanel"]');
-    expect(panel).toMatch(/yarn × 1\.\d+ in length, filling × [12]\.\d+, eyes of \d+ mm/);
-    expect(panel).toMatch(/Or add \d even rounds? to the body/);
+    const table = '[aria-label^="Ways to that size"]';
+    await page.waitForSelector(`${table} tbody tr:nth-child(3)`);
+    const ways = await page.$$eval(`${table} tbody tr`, (rows) => rows.map((r) => r.textContent ?? ""));
+    expect(ways[0]).toMatch(/^As it is \d+\smm tall/);
+    expect(ways[1]).toMatch(/hook [\d.]+\smm \d+\smm tall.*Take.*m.*min.*2 × \d+ mm€/);
+    expect(ways.at(-1)).toMatch(/^\d+ even rounds? more/);
+    const more = Number(/^\d+/.exec(ways.at(-1) ?? "")?.[0]);
+    // Taken, put back, and taken again.
+    const taking = async () => {
+      const rows = await page.$$(`${table} tbody tr`);
+      await (await rows.at(-1)?.$("button ::-p-text(Take)"))?.click();
+      await page.waitForFunction(() =>
+        document.body.textContent?.includes("Taken: save it as a new revision"),
+      );
+    };
+    const says = (words: string) =>
+      page.waitForFunction((w) => document.querySelector(".cm-content")?.textContent?.includes(w), {}, words);
+    await taking();
+    await says(`Rnds 11–${14 + more}`);
+    await page.click('[role="tabpanel"] button ::-p-text(Put back)');
+    await says("Rnds 11–14");
+    await field?.click();
+    await page.keyboard.type("70");
+    await page.waitForSelector(`${table} tbody tr:nth-child(3)`);
+    await taking();
+    await says(`Rnd ${15 + more}`);
+    await page.keyboard.down("Control");
+    await page.keyboard.press("s");
+    await page.keyboard.up("Control");
+    await page.waitForFunction(() => document.body.textContent?.includes("saved, revision"));
+    await page.reload({ waitUntil: "networkidle0" });
+    await says(`Rnds 11–${14 + more}`);
     await end();
   });
 

@@ -247,12 +247,11 @@ export function Range({
   // Below what is printed there is no range to speak of.
   const print = (v: number) => printEnd(v * times, high * times, measure, r);
   const [from, to] = [print(low), print(high)];
-  // "17.2 to 19.1 g": a unit that both share is said once.
+  // "17.2 to 19.1 g": a unit that both share is said once; not that of "75 min to 2 h 48 min".
   const unit = /[\u00a0 ]\D+$/.exec(to)?.[0] ?? "";
+  const mixed = (end: string) => /\d[\u00a0 ]?\D+\d/.test(end.replace(/[.,]/g, ""));
   const bare =
-    unit !== "" && from.endsWith(unit) && !/\d[\u00a0 ]?\D+\d/.test(from.replace(/[.,]/g, ""))
-      ? from.slice(0, -unit.length)
-      : from;
+    unit !== "" && from.endsWith(unit) && !mixed(from) && !mixed(to) ? from.slice(0, -unit.length) : from;
   return from === to ? null : (
     <span className="range" title="90 of 100 times it lies between these">
       {bare} to {to}

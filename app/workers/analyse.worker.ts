@@ -1,5 +1,6 @@
 import { expose } from "comlink";
 import type { CheckedPattern } from "@core/notation";
+import { sizesOf } from "../features/figure/sizes";
 import { analyseItem, compareDraft, type Around, type ItemDraft } from "../features/items/analyse";
 
 /** The item's figures away from the page: filled shapes take longer than a frame for large pieces. */
@@ -10,6 +11,7 @@ const api = {
     return { ...figures, checked: read ? undefined : checked };
   },
   compare: compareDraft,
+  sizes: sizesOf,
 };
 export type AnalyseApi = typeof api;
 expose(api);

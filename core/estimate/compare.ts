@@ -1,4 +1,4 @@
-import { EYE_SIZES, faceOf } from "../fabric";
+import { faceOf, nearestEyeSize } from "../fabric";
 import { estimatePiece, mainPart, type PieceEstimate, type PieceInput } from "./piece";
 import { sumTogether, type Estimate } from "./value";
 import type { YarnSpec } from "./yarn";
@@ -63,7 +63,7 @@ export function compareYarns(input: CompareInput, pairs: readonly YarnSpec[]): C
         sizeMm:
           h.sizeMm === undefined
             ? (suggested.find((s) => s.what === h.kind)?.suggestedMm ?? 6)
-            : nearest(EYE_SIZES, h.sizeMm * ratio),
+            : nearestEyeSize(h.sizeMm * ratio),
       })),
       ringMm: nearest(RING_SIZES, (main?.fabric.height ?? 0) * RING_SHARE),
       piece,

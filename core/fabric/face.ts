@@ -80,7 +80,7 @@ export function faceOf(part: CheckedPart, fabric: FabricPart): FacePlacement[] {
         along: mm(angle * r),
         share: front > 0 ? straight / (2 * front) : 0,
         sizeMm: event.sizeMm,
-        suggestedMm: nearest(wanted),
+        suggestedMm: nearestEyeSize(wanted),
         opening: part.rounds[afterRound - 1]?.count,
         lastSafe: lastSafe(part, event.rounds[1]),
       },
@@ -101,7 +101,8 @@ function placeOf(
   return a && b && around ? { a, b, around } : undefined;
 }
 
-const nearest = (wanted: number): number =>
+/** The size that is sold and comes nearest, mm. */
+export const nearestEyeSize = (wanted: number): number =>
   EYE_SIZES.reduce(
     (best, s) => (Math.abs(s - wanted) < Math.abs(best - wanted) ? s : best),
     EYE_SIZES[0] ?? 6,

@@ -17,6 +17,6 @@ export {
   type ShapeInput,
 } from "./filled-shape";
 export { bodyIndices, bodyRounds } from "./body";
-export { faceOf, EYE_SIZES, type FacePlacement } from "./face";
+export { faceOf, nearestEyeSize, type FacePlacement } from "./face";
 export { fabricPart, type FabricPart, type PartForm } from "./part";
 export { NOTION_KINDS, PACKAGING_KINDS, type NotionKind } from "./notion-kinds";

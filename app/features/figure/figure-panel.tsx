@@ -5,7 +5,7 @@ import type { Moved, View } from "@core/figure";
 import { printLength, type Mm } from "@core/units";
 import { Button, Row, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
-import type { ItemAnalysis, YarnView } from "../items/analyse";
+import type { Around, ItemAnalysis, ItemDraft } from "../items/analyse";
 import type { SlotColours } from "../items/silhouette-view";
 import { FigureStage } from "./figure-stage";
 import { hangsWords, standsWords } from "./figure-words";
@@ -32,16 +32,21 @@ export function FigurePanel({
   text,
   colours,
   picture,
-  yarns,
+  draft,
+  around,
   onText,
+  onTake,
 }: {
   analysis: ItemAnalysis;
   text: string;
   colours: SlotColours;
   /** The saved item's pictures; undefined while what is shown is not saved. */
   picture: PictureOf | undefined;
-  yarns: readonly YarnView[];
+  draft: ItemDraft;
+  around: Around;
   onText: (text: string) => void;
+  /** Another size taken over, for her to save. */
+  onTake: (draft: ItemDraft) => void;
 }) {
   const r = useReading();
   const help = useId();
@@ -179,7 +184,15 @@ export function FigurePanel({
         ) : (
           <Small>Putting it together…</Small>
         )}
-        {facts ? <ReachPanel analysis={analysis} height={facts.size.height} yarns={yarns} /> : null}
+        {facts ? (
+          <ReachPanel
+            draft={draft}
+            around={around}
+            colours={colours}
+            height={facts.size.height}
+            onTake={onTake}
+          />
+        ) : null}
         {movable ? (
           <PlaceEditor
             key={`${movable.place.part} ${movable.place.piece}`}
@@ -249,7 +262,7 @@ const Layout = styled.div`
     align-items: center;
     min-height: 24px;
   }
-  @media (max-width: 820px) {
+  @container (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
@@ -258,6 +271,9 @@ const Facts = styled.div`
   gap: 14px;
   align-content: start;
   min-width: 0;
+  & > * {
+    min-width: 0;
+  }
   dl {
     display: grid;
     grid-template-columns: auto 1fr;

@@ -1,48 +1,55 @@
+import { Undo2 } from "lucide-react";
 import { useId, useState } from "react";
 import styled from "styled-components";
-import { tensionOf } from "@core/estimate";
-import { EYE_SIZES } from "@core/fabric";
-import { reachSize, roundsToReach } from "@core/figure";
-import { parseLength, printLength, printTrimmed, type Mm } from "@core/units";
-import { Small } from "../../ui/basics";
+import { parseLength, printLength, printMoney, printTrimmed, type Minor, type Mm } from "@core/units";
+import { Button, PlainTable, Row, Scroll, Small } from "../../ui/basics";
+import { RangedFigure } from "../../ui/figure";
 import { Input } from "../../ui/field";
 import { useReading } from "../../ui/reading";
-import { YarnDisc } from "../../ui/yarn-disc";
-import { mainOf, specOfYarn, type ItemAnalysis, type YarnView } from "../items/analyse";
+import type { Around, ItemDraft } from "../items/analyse";
+import type { SlotColours } from "../items/silhouette-view";
+import { Silhouettes } from "../items/silhouette-view";
+import { useSizes } from "../items/use-analysis";
+import { NEAR, type SizeWay } from "./sizes";
 
-/** Hooks that a yarn may sensibly be worked with beside its own, mm. */
-const HOOK_STEPS = [-0.5, 0, 0.5];
-const SHOWN = 4;
-/** Nearer than this no ruler tells the difference. */
-const NEAR = 1;
+/** Taller than any picture of its row, px. */
+const TALLEST = 64;
+/** Heights that can be asked for, mm. */
+const LEAST = 5;
+const MOST = 2000;
 
 /**
- * "Make it 50 mm tall": which yarn and hook comes nearest, and what it changes; or which even rounds to add.
+ * "Make it 50 mm tall": the yarns and hooks of hers that come nearest, or even rounds more or fewer, each beside the
+ * item as it is with what it takes and would be sold at; one press makes it the item, to be saved as a new revision.
  */
 export function ReachPanel({
-  analysis,
+  draft,
+  around,
+  colours,
   height,
-  yarns,
+  onTake,
 }: {
-  analysis: ItemAnalysis;
+  draft: ItemDraft;
+  around: Around;
+  colours: SlotColours;
   height: number;
-  yarns: readonly YarnView[];
+  onTake: (draft: ItemDraft) => void;
 }) {
   const r = useReading();
   const id = useId();
+  const unit = r.system === "imperial" ? "in" : "mm";
   const [typed, setTyped] = useState("");
-  const read =
-    typed.trim() === "" ? undefined : parseLength(typed, r.locale, r.system === "imperial" ? "in" : "mm");
-  const wanted = read?.ok && read.value >= 5 && read.value <= 2000 ? read.value : undefined;
-  const main = mainOf(analysis.piece);
-  const stitch = main?.fabric.stitch;
-  const found = wanted === undefined || !stitch ? [] : nearestYarns(wanted, height, stitch.width, yarns);
-  const eyes = analysis.piece.hardware.find((h) => h.kind === "eye")?.sizeMm;
-  const rounds = wanted === undefined || !stitch ? 0 : roundsToReach(wanted, height, stitch.height);
-  const nearest = (size: number) =>
-    EYE_SIZES.reduce((best, s) => (Math.abs(s - size) < Math.abs(best - size) ? s : best), EYE_SIZES[0] ?? 6);
+  const [before, setBefore] = useState<ItemDraft>();
+  const read = typed.trim() === "" ? undefined : parseLength(typed, r.locale, unit);
+  const wanted = read?.ok && read.value >= LEAST && read.value <= MOST ? read.value : undefined;
+  const { ways, pending } = useSizes(draft, around, wanted, height);
+  const take = (way: SizeWay) => {
+    setBefore(draft);
+    setTyped("");
+    onTake(way.draft);
+  };
   return (
-    <Box>
+    <div>
       <label htmlFor={id}>
         <b>Make it</b>
       </label>{" "}
@@ -51,89 +58,194 @@ export function ReachPanel({
         value={typed}
         inputMode="decimal"
         autoComplete="off"
-        placeholder={String(Math.round(height))}
+        placeholder={shortNumber(height, r)}
         onChange={(e) => setTyped(e.target.value)}
         style={{ width: 90, display: "inline-block" }}
       />{" "}
-      {r.system === "imperial" ? "in" : "mm"} tall
+      {unit} tall
       {typed.trim() !== "" && wanted === undefined ? (
-        <Small role="alert"> Write a height between 5 mm and 2 m.</Small>
+        <Small role="alert">
+          {" "}
+          Write a height between {printLength(LEAST as Mm, r)} and {printLength(MOST as Mm, r)}.
+        </Small>
       ) : null}
-      {wanted === undefined ? null : (
+      {before ? (
+        <Row role="status">
+          <Small>Taken: save it as a new revision, or</Small>
+          <Button
+            type="button"
+            onClick={() => {
+              onTake(before);
+              setBefore(undefined);
+            }}
+          >
+            <Undo2 size={16} aria-hidden /> Put back
+          </Button>
+        </Row>
+      ) : null}
+      {wanted === undefined ? null : ways.length === 0 ? (
+        <p role="status">
+          <Small>Working out what brings it there…</Small>
+        </p>
+      ) : (
         <>
-          <ul>
-            {found.map((x) => (
-              <li key={x.key}>
-                <YarnDisc colour={x.yarn.colour} name={x.yarn.name} size={18} />
-                <span>
-                  <b>
-                    {x.yarn.name}, hook {printTrimmed(x.hook, 2, r.locale)} mm
-                  </b>{" "}
-                  comes to {printLength(x.height as Mm, r)}
-                  {Math.abs(x.off) < NEAR
-                    ? ""
-                    : `, ${printLength(Math.abs(x.off) as Mm, r)} too ${x.off < 0 ? "small" : "large"}`}
-                  <Small>
-                    {" "}
-                    yarn × {printTrimmed(x.ratio, 2, r.locale)} in length, filling ×{" "}
-                    {printTrimmed(x.filling, 2, r.locale)}
-                    {eyes === undefined ? "" : `, eyes of ${nearest(eyes * x.ratio)} mm`}
-                  </Small>
-                </span>
-              </li>
-            ))}
-          </ul>
-          {rounds !== 0 && main ? (
-            <p>
-              Or {rounds > 0 ? "add" : "take out"}{" "}
-              <b>
-                {Math.abs(rounds)} even {Math.abs(rounds) === 1 ? "round" : "rounds"}
-              </b>{" "}
-              {rounds > 0 ? "to" : "of"} the {main.part.name.toLowerCase()} where it is widest: its width
-              stays. <Small>Look at the parts afterwards: what is placed by round number may move.</Small>
-            </p>
+          <Ways ways={ways} pending={pending} around={around} colours={colours} onTake={take} />
+          {ways.some((w) => w.rounds) ? (
+            <Small>
+              With other rounds the width stays, and what is sewn on by round number may sit elsewhere: look
+              at the parts afterwards.
+            </Small>
           ) : null}
         </>
       )}
-    </Box>
+    </div>
   );
 }
 
-/** Of each line of yarn the hook that comes nearest: shades of one line are alike. */
-function nearestYarns(wanted: number, height: number, width: number, yarns: readonly YarnView[]) {
-  const others = yarns
-    .filter((y) => !y.deleted)
-    .flatMap((y) =>
-      HOOK_STEPS.map((step) => y.hookMm + step)
-        .filter((hook) => hook >= 1)
-        .map((hook) => ({ key: `${y.id} ${hook}`, width: tensionOf(specOfYarn(y, hook, 1)).gauge.width })),
-    );
-  const lines = new Set<string>();
-  return reachSize(wanted, { height, width }, others)
-    .flatMap((x) => {
-      const [yarnId = "", hook = ""] = x.key.split(" ");
-      const yarn = yarns.find((y) => y.id === yarnId);
-      if (!yarn || lines.has(yarn.name)) return [];
-      lines.add(yarn.name);
-      return [{ ...x, yarn, hook: Number(hook), ratio: x.yarn }];
-    })
-    .slice(0, SHOWN);
+const shortNumber = (height: number, r: Around["reading"]): string =>
+  printTrimmed(r.system === "imperial" ? height / 25.4 : Math.round(height), 2, r.locale);
+
+function Ways({
+  ways,
+  pending,
+  around,
+  colours,
+  onTake,
+}: {
+  ways: readonly SizeWay[];
+  pending: boolean;
+  around: Around;
+  colours: SlotColours;
+  onTake: (way: SizeWay) => void;
+}) {
+  const r = useReading();
+  const tallest = Math.max(1, ...ways.map((w) => w.shape?.height ?? 0));
+  return (
+    <Scroll tabIndex={0} role="group" aria-label="Ways to that size, beside the item as it is">
+      <Table aria-busy={pending}>
+        <thead>
+          <tr>
+            <th scope="col">
+              <span className="sr">Drawn to one scale</span>
+            </th>
+            <th scope="col">Way</th>
+            <th scope="col">
+              <span className="sr">Take it over</span>
+            </th>
+            <th scope="col">Yarn</th>
+            <th scope="col">Time</th>
+            <th scope="col">Eyes</th>
+            <th scope="col">Price</th>
+          </tr>
+        </thead>
+        <tbody>
+          {ways.map((w) => (
+            <tr key={w.key}>
+              <td className="picture">
+                {w.shape ? (
+                  <Silhouettes
+                    parts={[w.shape]}
+                    colours={coloursOf(w, around, colours)}
+                    height={Math.max(10, (TALLEST * w.shape.height) / tallest)}
+                    label=""
+                  />
+                ) : null}
+              </td>
+              <th scope="row">
+                <WayName way={w} around={around} />
+              </th>
+              <td>
+                {w.key === "now" ? null : (
+                  <Button type="button" onClick={() => onTake(w)}>
+                    Take
+                  </Button>
+                )}
+              </td>
+              <td>
+                <RangedFigure estimate={w.metres} />
+              </td>
+              <td>
+                <RangedFigure estimate={w.seconds} />
+              </td>
+              <td>
+                {w.eyes.length === 0
+                  ? "none"
+                  : w.eyes
+                      .map((e) =>
+                        e.sizeMm === undefined
+                          ? String(e.count)
+                          : `${e.count} × ${printTrimmed(e.sizeMm, 1, r.locale)} mm`,
+                      )
+                      .join(", ")}
+              </td>
+              <td>{printMoney(w.price as Minor, r)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </Scroll>
+  );
 }
 
-const Box = styled.div`
-  ul {
-    list-style: none;
-    margin: 8px 0;
-    padding: 0;
-    display: grid;
-    gap: 6px;
+function WayName({ way, around }: { way: SizeWay; around: Around }) {
+  const r = useReading();
+  const tall = printLength(way.height as Mm, r);
+  if (way.key === "now")
+    return (
+      <>
+        As it is <Small>{tall} tall</Small>
+      </>
+    );
+  const yarn = around.yarns.find((y) => y.id === way.yarnId);
+  const rounds = way.rounds ?? 0;
+  return (
+    <>
+      {yarn
+        ? `${yarn.name}, hook ${printTrimmed(way.hookMm ?? 0, 2, r.locale)} mm`
+        : `${Math.abs(rounds)} even ${Math.abs(rounds) === 1 ? "round" : "rounds"} ${rounds > 0 ? "more" : "fewer"}`}{" "}
+      <Small>
+        {tall} tall
+        {Math.abs(way.off) < NEAR
+          ? ""
+          : `, ${printLength(Math.abs(way.off) as Mm, r)} too ${way.off < 0 ? "small" : "large"}`}
+      </Small>
+    </>
+  );
+}
+
+/** The colours that its own slots say. */
+function coloursOf(way: SizeWay, around: Around, colours: SlotColours): SlotColours {
+  const chosen = way.draft.slots.flatMap((s) => {
+    const yarn = around.yarns.find((y) => y.id === s.yarnId);
+    return yarn ? [[s.slot, yarn.colour] as const] : [];
+  });
+  return { ...colours, ...Object.fromEntries(chosen) };
+}
+
+const Table = styled(PlainTable)`
+  margin-top: 10px;
+  th,
+  td {
+    padding-left: 5px;
+    padding-right: 5px;
+    vertical-align: middle;
   }
-  li {
-    display: flex;
-    gap: 9px;
-    align-items: flex-start;
+  th[scope="row"] {
+    font-weight: 560;
+    font-size: inherit;
+    color: var(--ink);
+    white-space: normal;
+    min-width: 104px;
   }
-  p {
-    margin: 4px 0;
+  th[scope="row"] > span {
+    display: block;
+    font-weight: 400;
+  }
+  td {
+    white-space: nowrap;
+  }
+  td.picture {
+    min-width: 52px;
+    text-align: center;
   }
 `;

@@ -44,7 +44,11 @@ export function ItemLooks({
   dirty: boolean;
   lit: Light;
   onLight: (at: Light) => void;
-  on: { text: (text: string) => void; firmness: (f: "light" | "medium" | "firm") => void };
+  on: {
+    text: (text: string) => void;
+    take: (draft: ItemDraft) => void;
+    firmness: (f: "light" | "medium" | "firm") => void;
+  };
 }) {
   return (
     <Looks>
@@ -60,9 +64,11 @@ export function ItemLooks({
           analysis={analysis}
           text={typed.pattern}
           colours={colours}
-          yarns={data.yarns}
+          draft={draft}
+          around={around}
           picture={dirty ? undefined : { itemId: data.id, mark: data.pictureMark }}
           onText={on.text}
+          onTake={on.take}
         />
       </TabPanel>
       <TabPanel id="shape">
@@ -95,7 +101,6 @@ export function ItemLooks({
 }
 
 const Looks = styled(Tabs)`
-  margin-top: 18px;
   background: var(--sheet);
   border: 1px solid var(--line);
   border-radius: 6px;
@@ -103,7 +108,7 @@ const Looks = styled(Tabs)`
   .react-aria-TabList {
     display: flex;
     flex-wrap: wrap;
-    gap: 2px 20px;
+    gap: 2px 16px;
     border-bottom: 1px solid var(--line);
     margin-bottom: 16px;
   }

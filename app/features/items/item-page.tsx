@@ -2,19 +2,10 @@ import { Package, Palette, Printer, Save } from "lucide-react";
 import { lazy, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useFetcher } from "react-router";
 import styled from "styled-components";
-import {
-  minorDigits,
-  parseMoney,
-  parseNumber,
-  printLength,
-  printNumber,
-  printTrimmed,
-  type Mm,
-  type Reading,
-} from "@core/units";
-import { MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
+import { parseMoney, printLength, type Mm, type Reading } from "@core/units";
+import { MAIN_SLOT, type Answer } from "@core/notation";
 import { useWorkshopId } from "../../ui/form";
-import { Button, ButtonLink, PageHead, Small, Stack, Columns } from "../../ui/basics";
+import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
 import { BinButton } from "../../ui/bin-button";
 import { Input, Select } from "../../ui/field";
 import { Late } from "../../ui/late";
@@ -23,14 +14,30 @@ import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnVi
 import { FigurePicture } from "../figure/figure-picture";
 import { ITEM_KINDS } from "./kinds";
 import { forget, keep, otherDraft, ownDraft, windowName, type Kept } from "./kept-drafts";
-import { MaterialsPanel, type SlotDraft } from "./materials-panel";
+import { MaterialsPanel } from "./materials-panel";
 import { NeedsPanel } from "./needs-panel";
 import { PatternEditor } from "./pattern-editor";
 import { PricePanel } from "./price-panel";
 import type { ItemForm } from "./schema";
 import { silhouetteOf } from "./silhouette";
 import { Silhouettes, type SlotColours } from "./silhouette-view";
-import { ALL_PASS, sellingOf, type ChannelView, type Passes } from "./selling";
+import { sellingOf, type ChannelView } from "./selling";
+import {
+  answersIn,
+  asStored,
+  draftNotions,
+  namedSlots,
+  NO_ANSWERS,
+  numberOf,
+  passesIn,
+  savedForm,
+  shownSlots,
+  toDraft,
+  typedOf,
+  typedOfSize,
+  type SlotDraft,
+  type Typed,
+} from "./typed";
 import { useAnalysis } from "./use-analysis";
 import { useReader } from "./use-reader";
 
@@ -59,22 +66,6 @@ export interface ItemPageData {
   readonly pictureMark: string;
 }
 
-/** What she has typed, as typed: numbers stay text until they are read. */
-interface Typed {
-  readonly name: string;
-  readonly kind: string;
-  readonly pattern: string;
-  readonly firmness: "light" | "medium" | "firm";
-  readonly hanger: boolean;
-  readonly slots: readonly SlotDraft[];
-  readonly notions: readonly { notionId: string; quantity: string }[];
-  readonly price: string;
-  readonly channelId: string | null;
-  readonly passes: string;
-  readonly secondBrings: string;
-  readonly answers: readonly Answer[];
-}
-
 export interface SaveResult {
   readonly saved?: number;
   readonly errors?: Readonly<Record<string, string>>;
@@ -84,26 +75,6 @@ export interface SaveResult {
   /** Why it was not taken at all: the server could not be reached, or another workshop is open. */
   readonly refused?: string;
 }
-
-const typedOf = (d: ItemPageData): Typed => ({
-  name: d.name,
-  kind: d.kind,
-  pattern: d.draft.pattern,
-  firmness: d.draft.firmness,
-  hanger: d.draft.hanger,
-  slots: d.draft.slots.map((s) => ({
-    slot: s.slot,
-    yarnId: s.yarnId,
-    hook: String(s.hookMm),
-    strands: s.strands,
-  })),
-  notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })),
-  price: d.price,
-  channelId: d.channelId,
-  passes: d.passes,
-  secondBrings: d.secondBrings,
-  answers: d.draft.answers ?? [],
-});
 
 /** Of what the other tab saved, what differs from what stands here. */
 function theirs(saved: NonNullable<SaveResult["conflict"]>, typed: Typed) {
@@ -128,10 +99,6 @@ async function ownErrorsOf(form: ItemForm, r: Reading): Promise<Readonly<Record<
   }
 }
 
-/** A draft that was kept by an older page has none. */
-const NO_ANSWERS: readonly Answer[] = [];
-const answersIn = (t: Typed): readonly Answer[] => (t.answers as readonly Answer[] | undefined) ?? NO_ANSWERS;
-
 type Change = (part: Partial<Typed> | ((t: Typed) => Partial<Typed>)) => void;
 /**
  * What the panels call: made once, so that a panel whose figures stand still is not drawn again at every key.
@@ -144,6 +111,13 @@ const handlers = (change: Change) => ({
     change((t) => ({
       notions: [...t.notions.filter((n) => n.notionId !== id), { notionId: id, quantity: String(quantity) }],
     })),
+  /** Another size: what she chose for colours that it does not speak of stays. */
+  take: (d: ItemDraft) =>
+    change((t) => {
+      const { slots, ...rest } = typedOfSize(d);
+      const named = new Set(slots.map((s) => s.slot));
+      return { ...rest, slots: [...t.slots.filter((s) => !named.has(s.slot)), ...slots] };
+    }),
   slot: (s: SlotDraft) => change((t) => ({ slots: [...t.slots.filter((x) => x.slot !== s.slot), s] })),
   notions: (notions: Typed["notions"]) => change({ notions }),
   firmness: (firmness: Typed["firmness"]) => change({ firmness }),
@@ -153,33 +127,6 @@ const handlers = (change: Change) => ({
   passes: (passes: string) => change({ passes }),
   second: (secondBrings: string) => change({ secondBrings }),
 });
-
-/** Amounts written as the server writes them back: "9" typed is "9.00" stored, and nothing to save. */
-function asStored(t: Typed, r: Reading): Typed {
-  const digits = minorDigits(r.currency);
-  const money = (text: string): string => {
-    const read = text.trim() === "" ? undefined : parseMoney(text, r.currency, r.locale);
-    return read?.ok ? printNumber(read.value / 10 ** digits, digits, r.locale) : text;
-  };
-  const share = parseNumber(t.passes.replace("%", ""), r.locale);
-  return {
-    ...t,
-    price: money(t.price),
-    passes: share.ok ? printTrimmed(share.value, 2, r.locale) : t.passes,
-    secondBrings: money(t.secondBrings),
-  };
-}
-
-/** What she typed of pieces that pass; what cannot be read counts as all of them until it is mended. */
-function passesIn(t: Typed, r: Reading): Passes {
-  const share = parseNumber(t.passes.replace("%", ""), r.locale);
-  const second = parseMoney(t.secondBrings, r.currency, r.locale);
-  return {
-    yieldBp:
-      share.ok && share.value >= 5 && share.value <= 100 ? Math.round(share.value * 100) : ALL_PASS.yieldBp,
-    secondBrings: second.ok && second.value >= 0 ? second.value : ALL_PASS.secondBrings,
-  };
-}
 
 /** Reads and writes that a full or forbidden store must not break. */
 function safely<T>(act: (local: Storage, name: string) => T): T | undefined {
@@ -208,30 +155,22 @@ export function ItemPage({ data }: { data: ItemPageData }) {
     [],
   );
   const on = useMemo(() => handlers(change), [change]);
-  const saved = useMemo(() => JSON.stringify(typedOf(data)), [data]);
-  const dirty = JSON.stringify(asStored(typed, r)) !== saved;
 
   // What was typed and not saved comes back after a reload, a crash or a lost connection.
   useEffect(() => {
+    const saved = savedForm(typedOf(data));
     const kept = safely((s, w) => ownDraft<Typed>(s, data.id, w));
-    if (kept && JSON.stringify(kept.typed) !== saved) {
+    if (kept && savedForm({ ...typedOf(data), ...kept.typed }) !== saved) {
       // A draft that an older page kept lacks the newer fields.
       // eslint-disable-next-line react-hooks/set-state-in-effect
       setTyped({ ...typedOf(data), ...kept.typed });
       setRestored(true);
     }
     const left = safely((s, w) => otherDraft<Typed>(s, data.id, w, Date.now()));
-    if (left && JSON.stringify(left.typed) !== saved) setElsewhere(left);
+    if (left && savedForm({ ...typedOf(data), ...left.typed }) !== saved) setElsewhere(left);
     // Only when the page is opened.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [data.id]);
-  useEffect(() => {
-    // A full or forbidden store leaves the page itself as the only copy; saving still works.
-    safely((s, w) =>
-      dirty ? keep(s, data.id, w, { typed, revision: data.revision, at: Date.now() }) : forget(s, data.id, w),
-    );
-  }, [typed, dirty, data.id, data.revision]);
-
   const answers = answersIn(typed);
   const read = useReader(
     { pattern: typed.pattern, answers },
@@ -247,6 +186,16 @@ export function ItemPage({ data }: { data: ItemPageData }) {
   // while she types.
   const slotNames = namedSlots(checked).join("\n");
   const slotsShown = useMemo(() => shownSlots(slotNames.split("\n"), typed.slots), [slotNames, typed.slots]);
+  const dirty = useMemo(() => {
+    const named = slotNames.split("\n");
+    return savedForm(asStored(typed, r), named) !== savedForm(asStored(typedOf(data), r), named);
+  }, [typed, data, r, slotNames]);
+  useEffect(() => {
+    // A full or forbidden store leaves the page itself as the only copy; saving still works.
+    safely((s, w) =>
+      dirty ? keep(s, data.id, w, { typed, revision: data.revision, at: Date.now() }) : forget(s, data.id, w),
+    );
+  }, [typed, dirty, data.id, data.revision]);
   const chosenNotions = useMemo(() => draftNotions(typed.notions, r.locale), [typed.notions, r.locale]);
   const draft = useMemo<ItemDraft>(() => toDraft(typed, slotsShown, r.locale), [typed, slotsShown, r.locale]);
   const channel = data.channels.find((c) => c.id === typed.channelId) ?? data.channels[0];
@@ -501,7 +450,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
           ))}
         </ul>
       </ShapeStrip>
-      <Columns $parts="minmax(0, 1.5fr) minmax(0, 1fr)" $narrow={1080}>
+      <Places>
         <PatternEditor
           text={typed.pattern}
           pattern={checked}
@@ -566,70 +515,27 @@ export function ItemPage({ data }: { data: ItemPageData }) {
             what you sell as a toy tested by a qualified lab.
           </Caution>
         </Stack>
-      </Columns>
-      <Late waits={<LooksPlace />}>
-        <ItemLooks
-          data={data}
-          analysis={analysis}
-          typed={typed}
-          checked={checked}
-          draft={draft}
-          around={around}
-          colours={colours}
-          dirty={dirty}
-          lit={lit}
-          onLight={setLit}
-          on={on}
-        />
-      </Late>
+        <LooksPlace>
+          <Late waits={<Waiting />}>
+            <ItemLooks
+              data={data}
+              analysis={analysis}
+              typed={typed}
+              checked={checked}
+              draft={draft}
+              around={around}
+              colours={colours}
+              dirty={dirty}
+              lit={lit}
+              onLight={setLit}
+              on={on}
+            />
+          </Late>
+        </LooksPlace>
+      </Places>
     </>
   );
 }
-
-const numberOf = (text: string, locale: string): number => {
-  const read = parseNumber(text, locale);
-  return read.ok ? read.value : NaN;
-};
-
-/** A slot for every colour the pattern names, with the choice made for it; "main" when it names none. */
-function namedSlots(checked: CheckedPattern): string[] {
-  const names = new Set(
-    checked.parts.flatMap((p) => p.bySlot.filter((s) => Object.keys(s.made).length > 0).map((s) => s.slot)),
-  );
-  if (names.size === 0) names.add(MAIN_SLOT);
-  return [...names].slice(0, 24);
-}
-
-function shownSlots(names: readonly string[], chosen: readonly SlotDraft[]): SlotDraft[] {
-  return names.map(
-    (slot) =>
-      chosen.find((s) => s.slot === slot) ?? { slot, yarnId: "", hook: chosen[0]?.hook ?? "3", strands: 1 },
-  );
-}
-
-function toDraft(t: Typed, slots: readonly SlotDraft[], locale: string): ItemDraft {
-  return {
-    pattern: t.pattern,
-    ...(answersIn(t).length > 0 ? { answers: answersIn(t) } : {}),
-    firmness: t.firmness,
-    hanger: t.hanger,
-    slots: slots
-      .filter((s) => s.yarnId !== "")
-      .map((s) => ({
-        slot: s.slot,
-        yarnId: s.yarnId,
-        hookMm: clampHook(numberOf(s.hook, locale)),
-        strands: s.strands,
-      })),
-    notions: draftNotions(t.notions, locale),
-  };
-}
-const draftNotions = (notions: Typed["notions"], locale: string) =>
-  notions.map((n) => ({
-    notionId: n.notionId,
-    quantity: Math.max(0, Math.round(numberOf(n.quantity, locale)) || 0),
-  }));
-const clampHook = (n: number) => (Number.isFinite(n) && n >= 0.5 && n <= 30 ? n : 3);
 
 function useSaveKey(save: () => void): void {
   const latest = useRef(save);
@@ -649,7 +555,7 @@ function useSaveKey(save: () => void): void {
 }
 
 const NameBox = styled.div`
-  flex: 1 1 240px;
+  flex: 1 1 150px;
   min-width: 0;
 `;
 const NameInput = styled(Input)`
@@ -692,8 +598,35 @@ const Banner = styled.div`
     border-color: var(--bad);
   }
 `;
-/** Where the ways to look at it will stand: nothing below jumps when they come. */
+/**
+ * The text and the ways to look at it beside the answer, so that a short text leaves no hole under it. Read, tabbed
+ * through and, on a phone, stacked in the order text, answer, looks.
+ */
+const Places = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+  grid-template-rows: auto 1fr;
+  gap: 18px;
+  align-items: start;
+  & > :nth-child(2) {
+    grid-column: 2;
+    grid-row: 1 / 3;
+  }
+  @media (max-width: 1080px) {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: none;
+    & > :nth-child(2) {
+      grid-column: auto;
+      grid-row: auto;
+    }
+  }
+`;
+/** What is looked at fits itself to the place it has, not to the window. */
 const LooksPlace = styled.div`
+  container-type: inline-size;
+`;
+/** Where the ways to look at it will stand: nothing below jumps when they come. */
+const Waiting = styled.div`
   min-height: 640px;
 `;
 const ShapeStrip = styled.section`

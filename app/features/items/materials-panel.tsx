@@ -6,6 +6,7 @@ import { Field, Input, Select } from "../../ui/field";
 import { useDrawn } from "../../ui/use-drawn";
 import { colourOf } from "./silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
+import type { SlotDraft } from "./typed";
 import type { NotionView, YarnView } from "./analyse";
 import { slotLabel } from "./needs-panel";
 
@@ -19,13 +20,6 @@ export const STRANDS = [
   { value: 3, label: "3" },
   { value: 4, label: "4" },
 ] as const;
-
-export interface SlotDraft {
-  readonly slot: string;
-  readonly yarnId: string;
-  readonly hook: string;
-  readonly strands: number;
-}
 
 /** Which yarn and hook fill each colour slot of the pattern, and which notions go into a piece. */
 export const MaterialsPanel = memo(function MaterialsPanel({

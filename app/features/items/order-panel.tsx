@@ -133,7 +133,7 @@ const Sides = styled.div`
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
   gap: 14px 30px;
   align-items: start;
-  @media (max-width: 1080px) {
+  @container (max-width: 860px) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;

@@ -172,9 +172,15 @@ const Plain = styled.textarea`
   background: transparent;
   color: inherit;
   resize: none;
-  white-space: pre;
-  overflow-x: auto;
-  overflow-y: hidden;
+  /* As the editor breaks its lines, so that nothing below jumps when it takes this place. */
+  white-space: pre-wrap;
+  field-sizing: content;
+  overflow: hidden;
+  @media (max-width: 720px) {
+    white-space: pre;
+    field-sizing: fixed;
+    overflow-x: auto;
+  }
   line-height: ${LINE_PX}px;
   font-size: 14px;
   padding: 0 4px 0 34px;

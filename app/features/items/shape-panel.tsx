@@ -242,7 +242,7 @@ const Layout = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
   gap: 18px 28px;
-  @media (max-width: 820px) {
+  @container (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;

@@ -3,6 +3,7 @@ import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { AnalyseApi } from "../../workers/analyse.worker";
 import type { Compared } from "@core/estimate";
 import type { CheckedPattern } from "@core/notation";
+import type { SizeWay } from "../figure/sizes";
 import type { Around, ItemAnalysis, ItemDraft, YarnPair } from "./analyse";
 
 const WAIT_MS = 60;
@@ -81,9 +82,50 @@ function startWorker(): { remote: Remote<AnalyseApi>; stop: () => void } {
   return { remote: wrap<AnalyseApi>(w), stop: () => w.terminate() };
 }
 
+/**
+ * What a worker of its own answers to `ask`, for as long as whoever asks is on the page; asked anew when `key` changes,
+ * never while it is undefined. The answer before stands until the next one comes.
+ */
+function useAsked<T>(
+  key: string | undefined,
+  ask: (remote: Remote<AnalyseApi>) => Promise<T>,
+): { answer: T | undefined; pending: boolean } {
+  const [got, setGot] = useState<{ key: string | undefined; answer: T | undefined }>({
+    key: undefined,
+    answer: undefined,
+  });
+  const worker = useRef<{ remote: Remote<AnalyseApi>; stop: () => void } | null>(null);
+  useEffect(
+    () => () => {
+      worker.current?.stop();
+      worker.current = null;
+    },
+    [],
+  );
+  const latest = useRef(ask);
+  useEffect(() => {
+    latest.current = ask;
+  });
+  useEffect(() => {
+    if (key === undefined) return;
+    let stale = false;
+    const timer = setTimeout(() => {
+      worker.current ??= startWorker();
+      void latest.current(worker.current.remote).then((answer) => {
+        if (!stale) startTransition(() => setGot({ key, answer }));
+      });
+    }, WAIT_MS);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [key]);
+  return { answer: got.answer, pending: key !== undefined && got.key !== key };
+}
+
 const NONE: readonly Compared[] = [];
 
-/** The same pattern in other yarns, from a worker of its own that lives as long as the comparison is open. */
+/** The same pattern in other yarns. */
 export function useComparison(
   draft: ItemDraft,
   pairs: readonly YarnPair[],
@@ -93,38 +135,26 @@ export function useComparison(
     () => JSON.stringify([draft.pattern, draft.answers, draft.firmness, draft.hanger, pairs]),
     [draft, pairs],
   );
-  const [got, setGot] = useState<{ key: string; compared: readonly Compared[] }>({ key: "", compared: NONE });
-  const worker = useRef<{ remote: Remote<AnalyseApi>; stop: () => void } | null>(null);
-  useEffect(
-    () => () => {
-      worker.current?.stop();
-      worker.current = null;
-    },
-    [],
+  const { answer, pending } = useAsked(key, (remote) =>
+    remote.compare(draft, pairs, { yarns: around.yarns, terms: around.terms, hand: around.hand }),
   );
-  const input = useRef({ draft, pairs, around });
-  useEffect(() => {
-    input.current = { draft, pairs, around };
-  });
-  useEffect(() => {
-    let stale = false;
-    const timer = setTimeout(() => {
-      worker.current ??= startWorker();
-      const { draft: d, pairs: p, around: a } = input.current;
-      void worker.current.remote
-        .compare(d, p, {
-          yarns: a.yarns,
-          terms: a.terms,
-          hand: a.hand,
-        })
-        .then((compared) => {
-          if (!stale) startTransition(() => setGot({ key, compared }));
-        });
-    }, WAIT_MS);
-    return () => {
-      stale = true;
-      clearTimeout(timer);
-    };
-  }, [key]);
-  return { compared: got.compared, pending: got.key !== key };
+  return { compared: answer ?? NONE, pending };
+}
+
+const NO_WAYS: readonly SizeWay[] = [];
+
+/** Ways to make it so tall, mm; none while no height is asked for. */
+export function useSizes(
+  draft: ItemDraft,
+  around: Around,
+  wanted: number | undefined,
+  height: number,
+): { ways: readonly SizeWay[]; pending: boolean } {
+  const tenths = Math.round(height * 10);
+  const key = useMemo(
+    () => (wanted === undefined ? undefined : JSON.stringify([draft, wanted, tenths])),
+    [draft, wanted, tenths],
+  );
+  const { answer, pending } = useAsked(key, (remote) => remote.sizes(draft, around, wanted ?? 0, height));
+  return { ways: key === undefined ? NO_WAYS : (answer ?? NO_WAYS), pending };
 }

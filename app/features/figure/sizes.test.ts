@@ -1,0 +1,108 @@
+import { BARE_SALE } from "@core/costing";
+import { facesOf, figureOf, sizeOfFigure } from "@core/figure";
+import { checkPattern } from "@core/notation";
+import { describe, expect, it } from "vitest";
+import { analyseItem, type Around, type ItemDraft, type YarnView } from "../items/analyse";
+import { sizesOf, type SizeWay } from "./sizes";
+
+const yarn = (id: string, over: Partial<YarnView> = {}): YarnView => ({
+  id,
+  name: "DK cotton",
+  shade: id,
+  colour: "#445566",
+  fibre: "cotton",
+  weightClass: 3,
+  hookMm: 4,
+  metresPer100g: 230,
+  ballMg: 50_000,
+  ballPrice: 290,
+  deleted: false,
+  ...over,
+});
+const CHUNKY = { name: "Chunky wool", weightClass: 5, hookMm: 6, metresPer100g: 110 } as const;
+const eye = (id: string, sizeMm: number) =>
+  ({ id, kind: "eye", name: id, sizeMm, packSize: 50, packPrice: 495, deleted: false }) as const;
+const around: Around = {
+  yarns: [
+    yarn("red", { colour: "#aa2222" }),
+    yarn("white", { colour: "#eeeeee" }),
+    yarn("rust", { ...CHUNKY, colour: "#993311" }),
+    yarn("chalk", { ...CHUNKY, colour: "#f4f0e6" }),
+    yarn("thread", { name: "Thread", weightClass: 0, hookMm: 1.5, colour: "#111111" }),
+    yarn("gone", { name: "Gone", weightClass: 6, deleted: true }),
+  ],
+  notions: [eye("six", 6), eye("ten", 10)],
+  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
+  selling: BARE_SALE,
+  price: 777,
+  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
+  terms: "us",
+};
+const PATTERN =
+  "Buoy\nRnd 1: With red, 6 sc in magic ring (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-6: change to white. 18 sc (18)\nInsert 6 mm eyes between rounds 4 and 5, 4 sts apart.\nRnd 7: (sc, dec) x 6 (12)\nStuff firmly.\nRnd 8: dec x 6 (6)\nFasten off and close the hole.";
+const draft: ItemDraft = {
+  pattern: PATTERN,
+  firmness: "medium",
+  hanger: true,
+  slots: [
+    { slot: "red", yarnId: "red", hookMm: 3, strands: 1 },
+    { slot: "white", yarnId: "white", hookMm: 3, strands: 1 },
+  ],
+  notions: [{ notionId: "six", quantity: 2 }],
+};
+/** As the panel says it of the item as it is. */
+const HEIGHT = (() => {
+  const a = analyseItem(draft, around);
+  const parts = a.piece.parts.map(({ part, fabric }) => ({ part, fabric }));
+  return sizeOfFigure(facesOf(figureOf(a.checked, PATTERN, parts))).height;
+})();
+const by = (ways: readonly SizeWay[], key: RegExp) => ways.find((w) => key.test(w.key));
+
+describe("ways to another size", () => {
+  const ways = sizesOf(draft, around, 40, HEIGHT);
+  const now = analyseItem(draft, { ...around, price: undefined });
+  it("begins with the item as it is, at the price that is proposed", () => {
+    expect(ways[0]).toMatchObject({ key: "now", height: HEIGHT, off: HEIGHT - 40, draft });
+    expect(ways[0]?.price).toBe(now.pricing?.suggested);
+    expect(ways[0]?.grams.value).toBeCloseTo(
+      now.piece.yarn.reduce((s, y) => s + y.grams.value, 0),
+      9,
+    );
+  });
+  it("takes every colour of a line in the shade nearest to it, once a line, and none that is gone", () => {
+    const chunky = by(ways, /^(rust|chalk)/);
+    expect(chunky?.draft.slots.map((s) => s.yarnId)).toEqual(["rust", "chalk"]);
+    expect(ways.filter((w) => w.yarnId === "rust" || w.yarnId === "chalk")).toHaveLength(1);
+    expect(by(ways, /^gone/)).toBeUndefined();
+  });
+  it("has the size of the eyes go along, in the text and among the notions", () => {
+    const chunky = by(ways, /^(rust|chalk)/);
+    const size = chunky?.eyes[0]?.sizeMm ?? 0;
+    expect(size).toBeGreaterThan(6);
+    expect(chunky?.draft.pattern).toContain(`Insert ${size} mm eyes`);
+    expect(chunky?.draft.notions).toEqual([{ notionId: size === 10 ? "ten" : "six", quantity: 2 }]);
+  });
+  it("is what the item comes to when it is saved so", () => {
+    for (const w of ways) {
+      const a = analyseItem(w.draft, { ...around, price: undefined });
+      expect(a.piece.seconds.value).toBeCloseTo(w.seconds.value, 6);
+      expect(a.pricing?.suggested).toBe(w.price);
+    }
+  });
+  it("adds as many even rounds as bring it nearest, and no more yarn than they take", () => {
+    const rounds = by(ways, /^rounds/);
+    const more = rounds?.rounds ?? 0;
+    expect(more).toBeGreaterThan(0);
+    const read = checkPattern(rounds?.draft.pattern ?? "");
+    expect(read.parts[0]?.rounds).toHaveLength(8 + more);
+    expect(Math.abs(rounds?.off ?? 99)).toBeLessThan(3);
+    expect(rounds?.grams.value).toBeGreaterThan(ways[0]?.grams.value ?? Infinity);
+  });
+  it("offers a yarn where none is chosen yet", () => {
+    const bare = sizesOf({ ...draft, slots: [] }, around, 40, HEIGHT);
+    expect(bare[1]?.draft.slots).toHaveLength(1);
+  });
+  it("has no rounds to offer where the height is as it is", () => {
+    expect(by(sizesOf(draft, around, HEIGHT, HEIGHT), /^rounds/)).toBeUndefined();
+  });
+});
