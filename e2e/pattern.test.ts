@@ -226,7 +226,7 @@ describe("the shape in the hand", () => {
 describe("other ways to look", () => {
   it("compares yarns side by side", async () => {
     const { page, me, end } = await openItem();
-    await tab(page, "Other yarn and hook");
+    await tab(page, "Other yarn");
     await page.waitForFunction(
       () => document.querySelectorAll('[role="tabpanel"] tbody tr:nth-of-type(2) td').length === 2,
     );
@@ -284,13 +284,7 @@ describe("other ways to look", () => {
 
   it("have nothing that axe-core finds, and no sideways scroll on a phone", async () => {
     const { page, end } = await openItem({ width: 390, height: 844, dark: true });
-    for (const name of [
-      "Put together",
-      "Part by part",
-      "Other yarn and hook",
-      "Order of work",
-      "Written out",
-    ]) {
+    for (const name of ["Put together", "Part by part", "Other yarn", "Order of work", "Written out"]) {
       await tab(page, name);
       await page.waitForFunction(
         () => document.querySelector('[role="tabpanel"] [aria-busy="true"]') === null,

@@ -55,7 +55,7 @@ export function ItemLooks({
       <TabList aria-label="Ways to look at the item">
         <Tab id="figure">Put together</Tab>
         <Tab id="shape">Part by part</Tab>
-        <Tab id="compare">Other yarn and hook</Tab>
+        <Tab id="compare">Other yarn</Tab>
         <Tab id="order">Order of work</Tab>
         <Tab id="written">Written out</Tab>
       </TabList>

@@ -99,7 +99,7 @@ function Offer({
       <Carried />
       <input type="hidden" name="intent" value="offer" />
       {first ? (
-        <p>
+        <p style={{ marginBottom: 12 }}>
           <Small>
             Put it among what you sell, and runs of kits are planned, wound, packed and counted beside those
             of pieces.
