@@ -243,13 +243,13 @@ class Expander {
     const { first, last, list } = r.label ?? {};
     const then = next?.label?.first;
     if (first === undefined || last !== first || list) return undefined;
-    if (!next) return this.upTo(r, first);
-    if (then === undefined) return undefined;
+    if (!next || then === undefined) return this.upTo(r, first);
     const left = then - first - 1;
     if (left < 1 || left > MAX_GAP) return undefined;
-    const said = this.to.source.slice(r.label?.to ?? r.from, next.from).toLowerCase();
+    const said = this.to.source.slice(r.label?.from ?? r.from, next.from).toLowerCase();
+    if (Number(TIMES_LABELLED.exec(said)?.[1]) === left + 1) return range(first, then - 1);
     for (const m of said.matchAll(ROUNDS_TOLD)) {
-      const [many, until] = [numberSaid(m[1] ?? ""), numberSaid(m[2] ?? "")];
+      const [until, many] = [numberSaid(m[1] ?? ""), numberSaid(m[2] ?? m[3] ?? "")];
       if (many === left || many === left + 1 || until === then - 1) return range(first, then - 1);
     }
     return undefined;
@@ -259,7 +259,11 @@ class Expander {
   private upTo(r: RawRound, first: number): number[] | undefined {
     const said = this.to.source.slice(r.label?.to ?? r.from, r.to).toLowerCase();
     const [, round, many] = UP_TO.exec(said) ?? [];
-    const last = Number(round ?? many ?? 0);
+    // "Sc around (24). Repeat 3 more times": what goes all the way round is a round each time.
+    const around = r.nodes.some((n) => n.kind === "work" && n.times.kind === "around");
+    const below = AGAIN_BELOW.exec(this.to.source.slice(r.to, r.to + SENTENCE).toLowerCase());
+    const more = around ? (numberSaid((AGAIN_TOLD.exec(said) ?? below)?.[1] ?? "") ?? 0) : 0;
+    const last = more > 0 ? first + more : Number(round ?? many ?? 0);
     const shaped = r.nodes.some((n) => n.kind === "evenly") || [...operationsOf(r.nodes)].some(isShaping);
     return !shaped && last > first && last - first <= MAX_GAP ? range(first, last) : undefined;
   }
@@ -401,13 +405,24 @@ class Expander {
 /** "Repeat to R4", "until you have 4 rounds". */
 const UP_TO =
   /\b(?:(?:repeat|continue|same|work|keep going|and so on)(?: this| like this)?,? (?:to|until|till|through) (?:rounds?|rnds?|rows?|rds?|r)\.? ?(\d{1,3})|(?:until|till)(?: you have| there are)? (\d{1,3}) (?:rounds|rnds|rows|rds))\b/;
+/** "Repeat 3 more times", "do this 3 times more", "work 3 more rounds". */
+const AGAIN_TOLD =
+  /\b(?:repeat|do|work)(?: (?:this|that|it|the))?(?: last| same)?(?: rounds?| rnds?| rows?)?(?: for)? (\d{1,3}|[a-z]+)(?: more| further| additional)? (?:times|rounds|rnds|rows)\b/;
+/** … on a line of its own, which names no round that it goes back to. */
+const AGAIN_BELOW = /^[ .]*\n\s*(?:repeat|do this)(?: for)? (\d{1,3}|[a-z]+)(?: more)? times(?: more)?\b/;
+const SENTENCE = 80;
 const isShaping = (n: { readonly op: Operation }): boolean => n.op.increases + n.op.decreases > 0;
 
 /** Rounds that a line may stand for without its label's saying so. */
 const MAX_GAP = 60;
-/** A number of rounds, or of times, or of the last of them: "4 rounds", "3 more times", "until rnd 6". */
+/**
+ * The last of several rounds, or their number, or how many times: "until rnd 6", "→ 6", "up to and including round 6",
+ * "repeat 3x", "4 rounds", "3 more times", "the 3 after it".
+ */
 const ROUNDS_TOLD =
-  /\b(\d{1,3}|[a-z]+)(?: more| further| additional)? (?:rounds?|rnds?|rows?|rds?|times|more)\b|\b(?:until|till|through|thru|to|including)(?: you have| you reach| the end of)? (?:rounds?|rnds?|rows?|rds?|r)?\.? ?(\d{1,3})\b/g;
+  /(?:\b(?:until|till|through|thru|to|including)\b|\u2192|[-=]+>)(?: you have| you reach| the end of)? ?(?:rounds?|rnds?|rows?|rds?|r)?\.? ?(\d{1,3})\b|\b(?:repeat|repeated|do this|work this) (\d{1,3}) ?x\b|\b(\d{1,3}|[a-z]+)(?: more| further| additional)? (?:rounds?|rnds?|rows?|rds?|times|more|after|of (?:these|those|them))\b/g;
+/** "Rnd 5 (x4): …", "R5 x 4 –": so many rounds, said at the label. */
+const TIMES_LABELLED = /^[a-z]*\.? ?\d{1,3} ?\(? ?(?:x|\u00d7) ?(\d{1,3})\)? ?[:.)\u2013-]/;
 
 /** The readings of each round of a range; `own`: each has a total of its own. */
 interface Ranged {

@@ -27,7 +27,7 @@ const UNIT =
 
 const ZERO = /^(foundation|setup|start|begin|beginning)$/;
 /** Words before "round:" that speak of several. */
-const OF_MANY = /^(each|every|all|both|these|those|other|previous|even|odd|repeat|per|no|the|of|note)$/;
+const OF_MANY = /^(each|every|all|both|these|those|other|previous|odd|repeat|per|no|the|of|note)$/;
 /** Tell that a round follows, without the word. */
 const ORDER = /^(next|finally|lastly|afterwards)$/;
 const STITCH = /^(sc|hdc|dc|htr|tr|inc|dec|ch|single|half|double|treble|sl|slst|ss|invdec)$/;
@@ -93,8 +93,9 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
       if (c.kind(end) === "number") c.at += end - 1;
     }
     const several = c.is(".") && c.tokens[c.at - 1]?.text === "." && (c.at++, true);
-    // An arrow goes to the last round only where the word stands again: "R1 → 6 sc" begins the work.
-    const arrow = c.is(">", "=") && isRoundWord(c.text(1)) && (c.at++, true);
+    // An arrow goes to the last round only where the word stands again or a colon follows: "R1 → 6 sc" is work.
+    const named = isRoundWord(c.text(1)) || (c.kind(1) === "number" && c.text(2) === ":");
+    const arrow = c.is(">", "=") && named && (c.at++, true);
     if (!arrow && !dots && !several && !c.takeAny(TO)) return undefined;
     c.take("to", "and", ".");
     while (c.take(".", "-"));
@@ -417,7 +418,9 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
   }
   // "Even rounds: sc around", "All odd rnds: …".
   const parity = c.is("all", "every") ? 1 : 0;
-  if (/^(even|odd)$/.test(c.text(parity)) && isRoundWord(c.text(parity + 1)) && c.text(parity + 2) === ":") {
+  // "Even rounds: sc" are all of even number; "even round: sc" is a round without shaping.
+  const many = isRoundWord(c.text(parity + 1)) && c.text(parity + 1).endsWith("s");
+  if (/^(even|odd)$/.test(c.text(parity)) && many && c.text(parity + 2) === ":") {
     const n = c.text(parity) === "even" ? 2 : 3;
     c.at += parity + 2;
     finish("round", "ordinal", n, [{ last: n, to: c.at, cost: 0, alternate: true }], 1, 0);

@@ -19,7 +19,7 @@ export function readRound(c: Cursor, x: Context): readonly Tree[] {
   const trees = paths
     .filter((p) => p.cost <= most)
     .map((p) => {
-      const tree = build(p.pieces, p.cost, c.source);
+      const tree = roundsAgain(build(p.pieces, p.cost, c.source));
       return aroundTwice(tree.nodes, c.source) ? { ...tree, cost: tree.cost + AROUND_TWICE } : tree;
     });
   if (trees.length === 0) return [{ nodes: [], found: [], cost: 0 }];
@@ -27,6 +27,24 @@ export function readRound(c: Cursor, x: Context): readonly Tree[] {
   const first = trees[0] as Tree;
   endsInIncrease(c, first.nodes, first.found as Found[]);
   return trees;
+}
+
+/**
+ * "Sc around (24). Do this 3 more times": what goes all the way round is not repeated within the round. How many
+ * rounds it stands for is told by the labels; the words are no work.
+ */
+function roundsAgain(tree: Tree): Tree {
+  const whole = tree.nodes.find(
+    (n) => n.kind === "group" && n.times.kind === "number" && n.times.n > 1 && worksAround(n.items),
+  );
+  if (whole?.kind !== "group") return tree;
+  const said: Node = { kind: "aside", from: whole.to, to: whole.to };
+  return { ...tree, nodes: tree.nodes.flatMap((n) => (n === whole ? [...n.items, said] : [n])) };
+}
+function worksAround(items: readonly Node[]): boolean {
+  const worked = items.filter((n) => n.kind !== "total" && n.kind !== "aside");
+  const [only] = worked;
+  return worked.length === 1 && only?.kind === "work" && only.times.kind === "around";
 }
 
 const SIGN = /[-\u2012-\u2015\u2212=:>|]/;
