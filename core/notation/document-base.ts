@@ -8,6 +8,7 @@ import { makesIn } from "./document/makes";
 import { readMake } from "./document/heading";
 import { listedMakes } from "./document/parts-list";
 import { doubled } from "./phrases/doubled";
+import { eachPlain } from "./phrases/each-plain";
 import { pairs } from "./phrases/pairs";
 import type { Context } from "./phrases/phrase";
 import { readLegend, type Legend } from "./legend";
@@ -206,7 +207,7 @@ const inEach = (tokens: readonly Token[], i: number): boolean =>
   /^(next|each|every|same|1|one)$/.test(tokens[i + 2]?.text ?? "");
 
 /** "Every stitch twice", "all together by twos": work that is told by its places, without a stitch's name. */
-const UNNAMED = [doubled, pairs];
+const UNNAMED = [doubled, eachPlain, pairs];
 function worksUnnamed(c: Cursor, x: Context): boolean {
   const { at } = c;
   const reads = UNNAMED.some((p) => ((c.at = at), p.starts.has(c.text()) && p.read(c, x).length > 0));

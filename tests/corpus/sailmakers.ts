@@ -582,4 +582,69 @@ Ch 20.
 Finish off.`,
     parts: [{ name: "Worry worm", counts: [57] }],
   },
+  {
+    hand: "stitches of a round parted by dashes",
+    text: `Duckling leg
+r1: mr6
+r2: inc-sc-inc-sc-inc-sc (9)
+r3: sc9
+r4: sc - dec - sc - dec - sc - dec (6)`,
+    parts: [{ name: "Duckling leg", counts: [6, 9, 9, 6] }],
+  },
+  {
+    hand: "rounds that are called by what they do",
+    text: `Neck
+Rnd 1: 8 sc in MR (8)
+Increase round: 2 sc in each (16)
+Even round: sc in each (16)
+Now decrease: (2 sc, dec) 4 times (12)
+Next round: sc (12)`,
+    parts: [{ name: "Neck", counts: [8, 16, 16, 12, 12] }],
+  },
+  {
+    hand: "sums in boxes in front, rounds without numbers",
+    text: `Bean
+[6] 6 sc into MR
+[12] inc in each
+[12] sc in each
+[6] dec x 6`,
+    parts: [{ name: "Bean", counts: [6, 12, 12, 6] }],
+  },
+  {
+    hand: "no stitch has a name but the verb's",
+    text: `Cherry
+First round: Six single crochet into a magic ring.
+Second round: Two single crochet in each stitch (12).
+Third round: One single crochet in the first stitch, two in the next; repeat all round (18).
+Fourth round: Crochet into each stitch (18).
+Fifth round: Crochet one, crochet two together; repeat all round (12).
+Sixth round: Crochet two together all round (6).`,
+    parts: [{ name: "Cherry", counts: [6, 12, 18, 18, 12, 6] }],
+  },
+  {
+    hand: "a plain stitch under a name of the hand's own",
+    text: `Plum
+Rnd 1: 6 sc in MR (6)
+Rnd 2: inc x6 (12)
+Rnd 3: (1 norm, inc) x6 (18)
+Rnd 4: 18 norm (18)
+Rnd 5: (1 norm, dec) x6 (12)`,
+    parts: [{ name: "Plum", counts: [6, 12, 18, 18, 12] }],
+  },
+  {
+    hand: "how many rounds, said in other ways",
+    text: `Bollard
+Rnd 1: 6 sc in MR (6)
+Rnd 2: inc x6 (12)
+Rnd 3 (x4): sc around (12)
+Rnd 7: (sc, inc) x6 (18)
+Rnd 8: sc around (18). Do this 2 more times.
+Rnd 11 → 13: 18 sc
+Rnd 14 up to and including rnd 15: sc around (18)
+Rnd 16: sc around; repeat 2x
+Rnd 18: (sc, dec) x6 (12)`,
+    parts: [
+      { name: "Bollard", counts: [6, 12, 12, 12, 12, 12, 18, 18, 18, 18, 18, 18, 18, 18, 18, 18, 18, 12] },
+    ],
+  },
 ];

@@ -8,8 +8,10 @@ const FEWEST = 3;
 const LEAST = 3;
 const SIGN = /^(:|-|--|=|\|)$/;
 
-/** How a line tells its sum first: "12: inc", "12 (inc)" or "12" alone, a plain round among such lines. */
-type How = "signed" | "framed" | "alone";
+/**
+ * How a line tells its sum first: "12: inc", "12 (inc)", "[12] inc", or "12" alone, a plain round among such lines.
+ */
+type How = "signed" | "framed" | "boxed" | "alone";
 
 /**
  * "12: inc x6", "18 - (sc, inc) x 6", "18 (sc, inc)", line under line: what stands in front is what each round comes
@@ -27,7 +29,7 @@ export function sumsInFront(
   const settle = () => {
     // A number alone tells a round only where its neighbours say what theirs are.
     const led = run.filter((r) => r.how !== "alone").length >= FEWEST - 1;
-    if (led && run.length >= FEWEST && areSums(run.map((r) => lines[r.line]?.[0]?.value ?? 0)))
+    if (led && run.length >= FEWEST && areSums(run.map((r) => ledBy(lines[r.line] ?? [])?.value ?? 0)))
       for (const r of run) out[r.line] = summedBehind(lines[r.line] ?? [], r.how);
     run = [];
   };
@@ -41,14 +43,25 @@ export function sumsInFront(
   return out;
 }
 
+const OPEN = /^[([{]$/;
+const CLOSE = /^[)\]}]$/;
+/** The number that a line begins with, in a bracket of its own or without. */
+const ledBy = (tokens: readonly Token[]): Token | undefined =>
+  OPEN.test(tokens[0]?.text ?? "") && CLOSE.test(tokens[2]?.text ?? "") ? tokens[1] : tokens[0];
+
 /** A number, and work behind a sign or in brackets, or nothing at all. */
 function leads(tokens: readonly Token[], works: (tokens: readonly Token[]) => boolean): How | undefined {
+  const box = OPEN.test(tokens[0]?.text ?? "") ? ledBy(tokens) : undefined;
+  if (box?.kind === "number" && box.value >= LEAST && tokens[3])
+    return Number.isInteger(box.value) && works(tokens.slice(3)) ? "boxed" : undefined;
   const [n, sign, ...rest] = tokens;
   if (n?.kind !== "number" || !Number.isInteger(n.value) || n.value < LEAST) return undefined;
   if (!sign) return "alone";
   if (sign.text === "(" && rest.findIndex((t) => t.text === ")") === rest.length - 1)
     return works(rest.slice(0, -1)) ? "framed" : undefined;
-  if (!SIGN.test(sign.text) || rest.length === 0 || rest[0]?.kind === "number") return undefined;
+  // "3 - 5" is a range of rounds.
+  const range = rest[0]?.kind === "number" && sign.text !== ":" && sign.text !== "=";
+  if (!SIGN.test(sign.text) || rest.length === 0 || range) return undefined;
   return works(rest) || rest.some((t) => RING.test(t.text)) ? "signed" : undefined;
 }
 
@@ -63,11 +76,11 @@ function areSums(numbers: readonly number[]): boolean {
 }
 
 function summedBehind(tokens: readonly Token[], how: How): readonly Token[] {
-  const [n, ...behind] = tokens as [Token, ...Token[]];
+  const [n, ...behind] = (how === "boxed" ? [tokens[1], ...tokens.slice(3)] : tokens) as [Token, ...Token[]];
   const at = (t: Token, text: string, kind: Token["kind"]): Token => ({ ...t, kind, text, value: NaN });
   const put = (text: string, kind: Token["kind"]): Token => at({ ...n, from: n.to }, text, kind);
   const sign = how === "signed" ? (behind[0] ?? n) : put(":", "mark");
-  const rest = how === "signed" ? behind.slice(1) : how === "framed" ? behind : [put("even", "word")];
+  const rest = how === "signed" ? behind.slice(1) : how === "alone" ? [put("even", "word")] : behind;
   const end = rest.at(-1) ?? sign;
   const stop = { ...end, from: end.to };
   // Rounds are known again by their stretch of the text: what stands last in one must end it.

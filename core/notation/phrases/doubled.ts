@@ -8,7 +8,7 @@ const INC: StitchWord = { stitch: "sc", kind: "inc", legs: 2 };
 const TWICE = words("twice double doubled");
 
 /** "every stitch", "each 2nd st", "every other one": how far apart; undefined where nothing of the kind is said. */
-function spacing(c: Cursor): number | undefined {
+export function spacing(c: Cursor): number | undefined {
   if (!c.take("each", "every", "all")) return undefined;
   c.take("of", "the");
   const other = c.take("other");

@@ -10,21 +10,26 @@ const KIND = words(
 );
 const ROUND = words("round rnd row rounds rnds rows only");
 
+/** What may stand ahead of it where no bracket tells that it is said by the way. */
+const AHEAD = words(": now then next");
+
 /**
- * "Round 3 (inc) (1 sc, 2 sc in next st) x 6": a word in brackets says what kind of round it is, and works
- * nothing.
+ * "Round 3 (inc) (1 sc, 2 sc in next st) x 6", "now decrease: (2 sc, dec) x 4": a word in brackets or ahead of a
+ * colon says what kind of round it is, and works nothing.
  */
 export const hint: Phrase = {
   name: "hint",
-  starts: OPEN,
+  starts: new Set([...OPEN, ...KIND]),
   read(c, x) {
     // Only at the head of a round's work.
-    if (c.at > 0 && c.tokens[c.at - 1]?.text !== ":") return NONE;
-    c.at++;
+    const boxed = OPEN.has(c.text());
+    const before = c.tokens[c.at - 1]?.text ?? ":";
+    if (boxed ? before !== ":" : !AHEAD.has(before)) return NONE;
+    if (boxed) c.at++;
     if (!KIND.has(c.text())) return NONE;
     c.at++;
     c.take(...ROUND);
-    if (!c.take(...CLOSE)) return NONE;
+    if (!(boxed ? c.take(...CLOSE) : c.is(":"))) return NONE;
     const end = c.at;
     c.take(":", "-", ".");
     // Work has to follow; "(inc) x 6" and "(inc) (12)" are work and its total.

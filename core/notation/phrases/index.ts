@@ -8,6 +8,7 @@ import { allOf } from "./all-of";
 import { changes } from "./changes";
 import { signed } from "./signed";
 import { doubled } from "./doubled";
+import { eachPlain } from "./each-plain";
 import { hint } from "./hint";
 import { howOften } from "./how-often";
 import { legsTimes } from "./legs-times";
@@ -91,6 +92,7 @@ export const PHRASES: readonly Phrase[] = [
   signed,
   toward,
   doubled,
+  eachPlain,
   howOften,
   placedFirst,
   atPlaces,

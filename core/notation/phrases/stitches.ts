@@ -124,20 +124,26 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
   const parted = c.tokens[start - 1]?.text === "," || c.tokens[start + 3]?.text === ",";
   const counted = first?.kind === "number" && Number.isInteger(first.value) && !parted ? 1 : 0;
   const noun = c.tokens[start + counted];
+  // "sc-inc" is one or two as well; a dash with room around it, or one after the other, parts them.
+  const sign = c.tokens[start + counted + 1];
+  const dash = noun && sign && DASH.test(sign.text) ? 1 : 0;
   if (
     noun?.kind === "word" &&
     PLAIN.test(noun.text) &&
-    CHANGE.test(c.tokens[start + counted + 1]?.text ?? "")
+    CHANGE.test(c.tokens[start + counted + 1 + dash]?.text ?? "")
   ) {
     const word = readStitch(new Cursor([noun], c.source, c.names, c.legend), x.terms);
     const alone = word?.kind === "plain" ? saidAlone(word, noTarget()) : undefined;
     // "sc inc sc inc sc inc", "2 sc inc 2 sc inc": again and again without a comma, they are two each time.
-    const pair = 2 + counted;
-    const again = [start + pair, start - pair].some(
-      (i) => (counted === 0 || c.tokens[i]?.kind === "number") && pairAt(c, i + counted),
-    );
+    const pair = 2 + counted + dash;
+    const again =
+      dash === 1
+        ? (sign?.from ?? 0) > noun.to || [start - 1, start + pair].some((i) => DASH.test(textAt(c, i)))
+        : [start + pair, start - pair].some(
+            (i) => (counted === 0 || c.tokens[i]?.kind === "number") && pairAt(c, i + counted),
+          );
     // "2 sc inc x6" is rather two stitches and an increase, six times, than twelve increases.
-    const multiplied = counted === 1 && /^[x*(]$/.test(c.tokens[start + 3]?.text ?? "");
+    const multiplied = counted === 1 && /^[x*(]$/.test(textAt(c, start + 3 + dash));
     if (again) for (const [i, r] of out.entries()) out[i] = { ...r, cost: r.cost + COST.unreadWord };
     else if (multiplied && (first?.value ?? 0) > 1)
       for (const [i, r] of out.entries()) out[i] = { ...r, cost: r.cost + COST.totalBare };
@@ -176,6 +182,8 @@ function bothWays(c: Cursor, x: Context): readonly Reading[] {
   return out;
 }
 
+const DASH = /^(?:-|--)$/;
+const textAt = (c: Cursor, i: number): string => c.tokens[i]?.text ?? "";
 /** Does "sc inc" stand here once more? */
 const pairAt = (c: Cursor, i: number): boolean =>
   PLAIN.test(c.tokens[i]?.text ?? "") && CHANGE.test(c.tokens[i + 1]?.text ?? "");
@@ -263,8 +271,9 @@ function said(c: Cursor, x: Context, stars: boolean, own = false): SaidWork | un
   const named = third || /^(each|every|next|same|one|1)$/.test(c.text(place));
   if (!word && before !== undefined && c.is("in", "into") && named)
     word = { stitch: "sc", kind: "plain", legs: 1 };
-  // "2 each (12)", "1 ea": so many in each.
-  if (!word && before !== undefined && c.is("each", "ea") && (c.kind(1) === "end" || c.kind(1) === "mark"))
+  // "2 each (12)", "1 ea": so many in each; "6 of each" tells how many of both there are.
+  const inEach = c.is("each", "ea") && c.tokens[c.at - 1]?.text !== "of";
+  if (!word && before !== undefined && inEach && (c.kind(1) === "end" || c.kind(1) === "mark"))
     word = { stitch: "sc", kind: "plain", legs: 1 };
   if (!word || (word.kind === "generic" && before === undefined)) return undefined;
   // "2 single crochet stitches in every stitch": the noun behind a stitch's own name adds nothing.

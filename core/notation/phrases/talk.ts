@@ -3,10 +3,11 @@ import type { Cursor } from "../cursor";
 import { readEvent, startsEvent } from "../events";
 import { isRoundWord } from "../labels";
 import { stitchInto } from "../operations";
-import { readRing } from "../target";
+import { noTarget, readRing } from "../target";
+import type { Token } from "../tokens";
 import { isStitchNoun, nearestStitchWord, readStitch } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, words, type Context, type Phrase, type Reading } from "./phrase";
+import { NONE, saidAlone, words, type Context, type Phrase, type Reading } from "./phrase";
 import { stitchAhead } from "./stitches";
 import { behindReference, ends, readTimes } from "./times";
 
@@ -194,6 +195,30 @@ const cost = (t: Talk): number =>
   Math.max(0, t.numbers - t.cues) * COST.asideNumber +
   Math.max(0, t.stitches - t.cues) * COST.asideStitch;
 
+/**
+ * "crochet 18", "1 s, dec", "3 norm": a number of what is called plainly may be plain stitches. It is dear, so that only
+ * a round that comes out exactly with it bears it out; any other word nobody knows may be a taller stitch.
+ */
+function ownWord(said: readonly Token[], to: number): Reading[] {
+  const n = said.find((t) => t.kind === "number");
+  const word = said.find((t) => t.kind === "word");
+  if (said.length !== 2 || !n || !word || !Number.isInteger(n.value) || n.value < 1) return [];
+  if (!PLAINLY.has(word.text)) return [];
+  const plain = saidAlone({ stitch: "sc", kind: "plain", legs: 1 }, noTarget());
+  const at = { from: n.from, to: n.to };
+  return [
+    {
+      to,
+      cost: COST.unreadNumber + COST.ownWord,
+      piece: { kind: "work", said: { ...plain, n: n.value, at } },
+    },
+  ];
+}
+/** What hands call a plain stitch without its name. */
+const PLAINLY = words(
+  "crochet work knit norm normal normally plain single singles regular ordinary basic simple standard s stc",
+);
+
 /** Talk between the stitches, or words nobody knows. */
 export const talk: Phrase = {
   name: "talk",
@@ -243,6 +268,7 @@ export const talk: Phrase = {
                 : "word",
           },
         },
+        ...ownWord(said, end),
       ];
     if (letters.length === 0 || (counted && letters.length <= 3 && !letters.some((t) => CUE.has(t.text))))
       return [
