@@ -3,6 +3,7 @@ import { likeliestLabel } from "./document/label";
 import { saidSame } from "./document/same";
 import { isRoundWord, type RoundLabel } from "./labels";
 import { readPartNamed } from "./pickups";
+import { goesAround } from "./round/read";
 import type { Token } from "./tokens";
 import type { Span } from "./tree";
 import { readStitch } from "./vocabulary";
@@ -54,10 +55,12 @@ export abstract class ReferenceReader extends DocumentBase {
       label !== undefined && c.at === 0 && this.names.has(c.text()) && c.kind(1) === "number" && endsSoon(c);
     // "R1-3: see head": only of what is there.
     const sees = c.is("see", "copy") && this.standsBehind(c);
+    const doThis = c.is("this") && c.kind(1) === "number" && c.tokens[c.at - 1]?.text === "do";
+    if (doThis) c.at++;
     const verb =
       equal || ofPart || inNumbers
         ? "as"
-        : c.is("rep", "repeat", "repeating", "rpt")
+        : doThis || c.is("rep", "repeat", "repeating", "rpt")
           ? "repeat"
           : sees || c.is("as", "same", "like", "follow", "identical", "exactly")
             ? "as"
@@ -107,6 +110,8 @@ export abstract class ReferenceReader extends DocumentBase {
       back = c.number() ?? 1;
       if (!isRoundWord(c.text())) return undefined;
       c.at++;
+    } else if (verb === "repeat" && label === undefined && this.roundAgain(c)) {
+      back = 1;
     } else if (
       isRoundWord(c.text()) ||
       (c.kind() === "ordinal" &&
@@ -289,6 +294,15 @@ export abstract class ReferenceReader extends DocumentBase {
     if (verb === "repeat" && times === undefined && until === undefined && label === undefined) times = 1;
     const rest = this.sumOnly(tokens.slice(c.at));
     return { reference: { part, partAt, first, last, back, times, until }, rest };
+  }
+
+  /**
+   * "Repeat 3 more times", "do this 3 times more" below a round that goes all the way round: it is that round which
+   * is worked again.
+   */
+  private roundAgain(c: Cursor): boolean {
+    const counted = c.kind() === "number" && (/^(more|times)$/.test(c.text(1)) || isRoundWord(c.text(1)));
+    return counted && this.open !== undefined && goesAround(this.tree(this.open.tokens).nodes);
   }
 
   /** Does a round, or a part that the text has named, stand behind the verb? */

@@ -1,7 +1,7 @@
 import { Candidates, type CheckedPart, type Expanded } from "../count/checked";
 import type { RawPart, RawRound } from "../document";
 import { MAX_ROUNDS } from "../limits";
-import type { Tree } from "../round/read";
+import { goesAround, type Tree } from "../round/read";
 import { operationsOf, partNamed, settle } from "../surroundings";
 import { asSum, onlySums } from "./sums";
 import { numberSaid } from "../tokens";
@@ -260,9 +260,7 @@ class Expander {
     const said = this.to.source.slice(r.label?.to ?? r.from, r.to).toLowerCase();
     const [, round, many] = UP_TO.exec(said) ?? [];
     // "Sc around (24). Repeat 3 more times": what goes all the way round is a round each time.
-    const around = r.nodes.some((n) => n.kind === "work" && n.times.kind === "around");
-    const below = AGAIN_BELOW.exec(this.to.source.slice(r.to, r.to + SENTENCE).toLowerCase());
-    const more = around ? (numberSaid((AGAIN_TOLD.exec(said) ?? below)?.[1] ?? "") ?? 0) : 0;
+    const more = goesAround(r.nodes) ? (numberSaid(AGAIN_TOLD.exec(said)?.[1] ?? "") ?? 0) : 0;
     const last = more > 0 ? first + more : Number(round ?? many ?? 0);
     const shaped = r.nodes.some((n) => n.kind === "evenly") || [...operationsOf(r.nodes)].some(isShaping);
     return !shaped && last > first && last - first <= MAX_GAP ? range(first, last) : undefined;
@@ -408,9 +406,6 @@ const UP_TO =
 /** "Repeat 3 more times", "do this 3 times more", "work 3 more rounds". */
 const AGAIN_TOLD =
   /\b(?:repeat|do|work)(?: (?:this|that|it|the))?(?: last| same)?(?: rounds?| rnds?| rows?)?(?: for)? (\d{1,3}|[a-z]+)(?: more| further| additional)? (?:times|rounds|rnds|rows)\b/;
-/** … on a line of its own, which names no round that it goes back to. */
-const AGAIN_BELOW = /^[ .]*\n\s*(?:repeat|do this)(?: for)? (\d{1,3}|[a-z]+)(?: more)? times(?: more)?\b/;
-const SENTENCE = 80;
 const isShaping = (n: { readonly op: Operation }): boolean => n.op.increases + n.op.decreases > 0;
 
 /** Rounds that a line may stand for without its label's saying so. */

@@ -55,8 +55,8 @@ export const COST = {
   remark: 0.25,
   unreadWord: 1.6,
   unreadNumber: 2.2,
-  /** … or a name of the hand's own for the plain stitch. */
-  ownWord: 0.4,
+  /** … or a plain stitch without its name: "3 norm". */
+  calledPlainly: 0.4,
   /** A number with no word beside it. */
   unreadAlone: 4,
   /** Structure: brackets that do not close, times with nothing to repeat. */

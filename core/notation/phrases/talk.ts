@@ -199,7 +199,7 @@ const cost = (t: Talk): number =>
  * "crochet 18", "1 s, dec", "3 norm": a number of what is called plainly may be plain stitches. It is dear, so that only
  * a round that comes out exactly with it bears it out; any other word nobody knows may be a taller stitch.
  */
-function ownWord(said: readonly Token[], to: number): Reading[] {
+function calledPlainly(said: readonly Token[], to: number): Reading[] {
   const n = said.find((t) => t.kind === "number");
   const word = said.find((t) => t.kind === "word");
   if (said.length !== 2 || !n || !word || !Number.isInteger(n.value) || n.value < 1) return [];
@@ -209,7 +209,7 @@ function ownWord(said: readonly Token[], to: number): Reading[] {
   return [
     {
       to,
-      cost: COST.unreadNumber + COST.ownWord,
+      cost: COST.unreadNumber + COST.calledPlainly,
       piece: { kind: "work", said: { ...plain, n: n.value, at } },
     },
   ];
@@ -268,7 +268,7 @@ export const talk: Phrase = {
                 : "word",
           },
         },
-        ...ownWord(said, end),
+        ...calledPlainly(said, end),
       ];
     if (letters.length === 0 || (counted && letters.length <= 3 && !letters.some((t) => CUE.has(t.text))))
       return [

@@ -35,14 +35,15 @@ export function readRound(c: Cursor, x: Context): readonly Tree[] {
  */
 function roundsAgain(tree: Tree): Tree {
   const whole = tree.nodes.find(
-    (n) => n.kind === "group" && n.times.kind === "number" && n.times.n > 1 && worksAround(n.items),
+    (n) => n.kind === "group" && n.times.kind === "number" && n.times.n > 1 && goesAround(n.items),
   );
   if (whole?.kind !== "group") return tree;
   const said: Node = { kind: "aside", from: whole.to, to: whole.to };
   return { ...tree, nodes: tree.nodes.flatMap((n) => (n === whole ? [...n.items, said] : [n])) };
 }
-function worksAround(items: readonly Node[]): boolean {
-  const worked = items.filter((n) => n.kind !== "total" && n.kind !== "aside");
+/** Is all that is worked one stitch all the way round? */
+export function goesAround(nodes: readonly Node[]): boolean {
+  const worked = nodes.filter((n) => n.kind !== "total" && n.kind !== "aside");
   const [only] = worked;
   return worked.length === 1 && only?.kind === "work" && only.times.kind === "around";
 }
