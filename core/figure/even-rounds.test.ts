@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { checkPattern } from "../notation";
-import { withEvenRounds, withEyes } from "./even-rounds";
+import { withEvenRounds } from "./even-rounds";
 
 const read = (t: string) => checkPattern(t);
 const change = (text: string, by: number, part = 0) => withEvenRounds(text, read(text), part, by, read);
@@ -85,9 +85,4 @@ describe("even rounds added and taken out", () => {
       });
     },
   );
-  it("asks for eyes of another size where the text says theirs", () => {
-    expect(withEyes("Hook 6 mm\nSew 6 mm safety eyes on, 16 mm apart.\nNose: 6mm", 6, 8)).toBe(
-      "Hook 6 mm\nSew 8 mm safety eyes on, 16 mm apart.\nNose: 8mm",
-    );
-  });
 });

@@ -36,8 +36,9 @@ export function withEvenRounds(
   const last = run.at(-1);
   if (!last) return undefined;
   const behind = last.first + last.rounds.length - 1;
-  const edits = by > 0 ? lengthened(text, last, by) : shortened(text, run, -by);
-  if (!edits) return undefined;
+  const edits =
+    by > 0 ? [renumbered(text, last, 0, by)].filter((e) => e !== undefined) : shortened(text, run, -by);
+  if (!edits || edits.length === 0) return undefined;
   for (const s of said.slice(said.indexOf(last) + 1)) {
     const label = renumbered(text, s, by, by);
     if (label) edits.push(label);
@@ -75,15 +76,16 @@ const isEven = (r: CheckedRound): boolean =>
   !r.deadEnd &&
   !r.broken;
 
+const roundsIn = (said: readonly Said[]): number => said.reduce((n, s) => n + s.rounds.length, 0);
+
 /** The longest stretch of even rounds among those with the most stitches. */
 function evenRun(said: readonly Said[]): Said[] {
   const widest = Math.max(...said.flatMap((s) => s.rounds.map((r) => r.count ?? 0)));
-  const count = (run: readonly Said[]) => run.reduce((n, s) => n + s.rounds.length, 0);
   let best: Said[] = [];
   let now: Said[] = [];
   for (const s of said) {
     now = s.rounds.every((r) => isEven(r) && r.count === widest) ? [...now, s] : [];
-    if (count(now) > count(best)) best = now;
+    if (roundsIn(now) > roundsIn(best)) best = now;
   }
   return best;
 }
@@ -129,11 +131,6 @@ function renumbered(text: string, s: Said, by: number, end: number): Edit | unde
     return { from: first.from, to: last.to, put: inner.replace(NUMBER, (x) => String(Number(x) + by)) };
   }
   return { from: first.from, to: last.to, put: a === b ? String(a) : `${a}${list ? "-" : between}${b}` };
-}
-
-function lengthened(text: string, last: Said, by: number): Edit[] | undefined {
-  const edit = renumbered(text, last, 0, by);
-  return edit ? [edit] : undefined;
 }
 
 /** Takes rounds from the end of the stretch; one of it stays. */
@@ -203,9 +200,7 @@ function holds(
   by: number,
 ): boolean {
   if (after?.rounds.length !== before.rounds.length + by) return false;
-  const at = said
-    .slice(0, said.indexOf(run.at(-1) ?? ({} as Said)) + 1)
-    .reduce((n, s) => n + s.rounds.length, 0);
+  const at = roundsIn(said.slice(0, said.findIndex((s) => s === run.at(-1)) + 1));
   return before.rounds.every((r, i) => {
     if (by < 0 && i >= at + by && i < at) return true;
     const same = after.rounds[i < at ? i : i + by];
@@ -213,18 +208,4 @@ function holds(
       !!same && same.count === r.count && same.increases === r.increases && same.decreases === r.decreases
     );
   });
-}
-
-/**
- * The text with other eyes: the size they are said to have, in the lines that say it. "6 mm eyes" of a figure that
- * is made half as large again are 9 mm eyes.
- */
-export function withEyes(text: string, from: number, to: number): string {
-  const size = new RegExp(`(?<![\\d.,])${String(from).replace(".", "[.,]")}(\\s?)mm\\b`, "gi");
-  return text
-    .split("\n")
-    .map((line) =>
-      /\beyes?\b|\bnoses?\b/i.test(line) ? line.replace(size, (_, gap: string) => `${to}${gap}mm`) : line,
-    )
-    .join("\n");
 }

@@ -2,7 +2,8 @@ export { assemble, type Moved, type Figure, type Put, type PutEye } from "./asse
 export { figureOf, type FigurePart } from "./figure";
 export { facesOf, type Facet } from "./facets";
 export { reachSize, roundsToReach, type Reach } from "./reach";
-export { withEvenRounds, withEyes } from "./even-rounds";
+export { withEvenRounds } from "./even-rounds";
+export { withEyes } from "./eyes-said";
 export { raster, type Raster, type Shot, type View } from "./raster";
 export { lookingFrom } from "./view";
 export { placedWords } from "./words";

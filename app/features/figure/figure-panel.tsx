@@ -190,6 +190,7 @@ export function FigurePanel({
             around={around}
             colours={colours}
             height={facts.size.height}
+            unsaved={picture === undefined}
             onTake={onTake}
           />
         ) : null}

@@ -1,14 +1,14 @@
 import { Undo2 } from "lucide-react";
 import { useId, useState } from "react";
 import styled from "styled-components";
-import { parseLength, printLength, printMoney, printTrimmed, type Minor, type Mm } from "@core/units";
+import { parseLength, printLength, printTrimmed, type Mm } from "@core/units";
 import { Button, PlainTable, Row, Scroll, Small } from "../../ui/basics";
-import { RangedFigure } from "../../ui/figure";
+import { RangedFigure, ReasonFigure } from "../../ui/figure";
 import { Input } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemDraft } from "../items/analyse";
-import type { SlotColours } from "../items/silhouette-view";
-import { Silhouettes } from "../items/silhouette-view";
+import { Silhouettes, type SlotColours } from "../items/silhouette-view";
+import { sameSize } from "../items/typed";
 import { useSizes } from "../items/use-analysis";
 import { NEAR, type SizeWay } from "./sizes";
 
@@ -27,24 +27,30 @@ export function ReachPanel({
   around,
   colours,
   height,
+  unsaved,
   onTake,
 }: {
   draft: ItemDraft;
   around: Around;
   colours: SlotColours;
   height: number;
+  unsaved: boolean;
   onTake: (draft: ItemDraft) => void;
 }) {
   const r = useReading();
   const id = useId();
   const unit = r.system === "imperial" ? "in" : "mm";
   const [typed, setTyped] = useState("");
-  const [before, setBefore] = useState<ItemDraft>();
+  const [taken, setTaken] = useState<{ before: ItemDraft; draft: ItemDraft }>();
   const read = typed.trim() === "" ? undefined : parseLength(typed, r.locale, unit);
   const wanted = read?.ok && read.value >= LEAST && read.value <= MOST ? read.value : undefined;
   const { ways, pending } = useSizes(draft, around, wanted, height);
   const take = (way: SizeWay) => {
-    setBefore(draft);
+    // A colour that had no yarn has none again when it is put back.
+    const open = way.draft.slots
+      .filter((s) => !draft.slots.some((own) => own.slot === s.slot))
+      .map((s) => ({ ...s, yarnId: "" }));
+    setTaken({ before: { ...draft, slots: [...draft.slots, ...open] }, draft: way.draft });
     setTyped("");
     onTake(way.draft);
   };
@@ -69,14 +75,14 @@ export function ReachPanel({
           Write a height between {printLength(LEAST as Mm, r)} and {printLength(MOST as Mm, r)}.
         </Small>
       ) : null}
-      {before ? (
+      {taken && unsaved && sameSize(draft, taken.draft) ? (
         <Row role="status">
           <Small>Taken: save it as a new revision, or</Small>
           <Button
             type="button"
             onClick={() => {
-              onTake(before);
-              setBefore(undefined);
+              onTake(taken.before);
+              setTaken(undefined);
             }}
           >
             <Undo2 size={16} aria-hidden /> Put back
@@ -85,7 +91,7 @@ export function ReachPanel({
       ) : null}
       {wanted === undefined ? null : ways.length === 0 ? (
         <p role="status">
-          <Small>Working out what brings it there…</Small>
+          <Small>{pending ? "Working out what brings it there…" : "This could not be worked out."}</Small>
         </p>
       ) : (
         <>
@@ -135,7 +141,7 @@ function Ways({
             <th scope="col">Yarn</th>
             <th scope="col">Time</th>
             <th scope="col">Eyes</th>
-            <th scope="col">Price</th>
+            <th scope="col">Proposed</th>
           </tr>
         </thead>
         <tbody>
@@ -178,7 +184,9 @@ function Ways({
                       )
                       .join(", ")}
               </td>
-              <td>{printMoney(w.price as Minor, r)}</td>
+              <td>
+                <ReasonFigure reason={w.price} />
+              </td>
             </tr>
           ))}
         </tbody>

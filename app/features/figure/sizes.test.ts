@@ -1,43 +1,23 @@
-import { BARE_SALE } from "@core/costing";
 import { facesOf, figureOf, sizeOfFigure } from "@core/figure";
 import { checkPattern } from "@core/notation";
 import { describe, expect, it } from "vitest";
-import { analyseItem, type Around, type ItemDraft, type YarnView } from "../items/analyse";
+import { aroundOf, notionOf, yarnOf } from "../../../tests/things";
+import { analyseItem, type ItemDraft } from "../items/analyse";
 import { sizesOf, type SizeWay } from "./sizes";
 
-const yarn = (id: string, over: Partial<YarnView> = {}): YarnView => ({
-  id,
-  name: "DK cotton",
-  shade: id,
-  colour: "#445566",
-  fibre: "cotton",
-  weightClass: 3,
-  hookMm: 4,
-  metresPer100g: 230,
-  ballMg: 50_000,
-  ballPrice: 290,
-  deleted: false,
-  ...over,
-});
 const CHUNKY = { name: "Chunky wool", weightClass: 5, hookMm: 6, metresPer100g: 110 } as const;
-const eye = (id: string, sizeMm: number) =>
-  ({ id, kind: "eye", name: id, sizeMm, packSize: 50, packPrice: 495, deleted: false }) as const;
-const around: Around = {
+const around = aroundOf({
   yarns: [
-    yarn("red", { colour: "#aa2222" }),
-    yarn("white", { colour: "#eeeeee" }),
-    yarn("rust", { ...CHUNKY, colour: "#993311" }),
-    yarn("chalk", { ...CHUNKY, colour: "#f4f0e6" }),
-    yarn("thread", { name: "Thread", weightClass: 0, hookMm: 1.5, colour: "#111111" }),
-    yarn("gone", { name: "Gone", weightClass: 6, deleted: true }),
+    yarnOf("red", { colour: "#aa2222" }),
+    yarnOf("white", { colour: "#eeeeee" }),
+    yarnOf("rust", { ...CHUNKY, colour: "#993311" }),
+    yarnOf("chalk", { ...CHUNKY, colour: "#f4f0e6" }),
+    yarnOf("thread", { name: "Thread", weightClass: 0, hookMm: 1.5, colour: "#111111" }),
+    yarnOf("gone", { name: "Gone", weightClass: 6, deleted: true }),
   ],
-  notions: [eye("six", 6), eye("ten", 10)],
-  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
-  selling: BARE_SALE,
+  notions: [notionOf("six", "eye", { sizeMm: 6 }), notionOf("ten", "eye", { sizeMm: 10 })],
   price: 777,
-  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
-  terms: "us",
-};
+});
 const PATTERN =
   "Buoy\nRnd 1: With red, 6 sc in magic ring (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-6: change to white. 18 sc (18)\nInsert 6 mm eyes between rounds 4 and 5, 4 sts apart.\nRnd 7: (sc, dec) x 6 (12)\nStuff firmly.\nRnd 8: dec x 6 (6)\nFasten off and close the hole.";
 const draft: ItemDraft = {
@@ -63,9 +43,9 @@ describe("ways to another size", () => {
   const now = analyseItem(draft, { ...around, price: undefined });
   it("begins with the item as it is, at the price that is proposed", () => {
     expect(ways[0]).toMatchObject({ key: "now", height: HEIGHT, off: HEIGHT - 40, draft });
-    expect(ways[0]?.price).toBe(now.pricing?.suggested);
-    expect(ways[0]?.grams.value).toBeCloseTo(
-      now.piece.yarn.reduce((s, y) => s + y.grams.value, 0),
+    expect(ways[0]?.price.value).toBe(now.pricing?.suggested);
+    expect(ways[0]?.metres.value).toBeCloseTo(
+      now.piece.yarn.reduce((s, y) => s + y.metres.value, 0),
       9,
     );
   });
@@ -86,7 +66,7 @@ describe("ways to another size", () => {
     for (const w of ways) {
       const a = analyseItem(w.draft, { ...around, price: undefined });
       expect(a.piece.seconds.value).toBeCloseTo(w.seconds.value, 6);
-      expect(a.pricing?.suggested).toBe(w.price);
+      expect(a.pricing?.suggested).toBe(w.price.value);
     }
   });
   it("adds as many even rounds as bring it nearest, and no more yarn than they take", () => {
@@ -96,7 +76,7 @@ describe("ways to another size", () => {
     const read = checkPattern(rounds?.draft.pattern ?? "");
     expect(read.parts[0]?.rounds).toHaveLength(8 + more);
     expect(Math.abs(rounds?.off ?? 99)).toBeLessThan(3);
-    expect(rounds?.grams.value).toBeGreaterThan(ways[0]?.grams.value ?? Infinity);
+    expect(rounds?.metres.value).toBeGreaterThan(ways[0]?.metres.value ?? Infinity);
   });
   it("offers a yarn where none is chosen yet", () => {
     const bare = sizesOf({ ...draft, slots: [] }, around, 40, HEIGHT);

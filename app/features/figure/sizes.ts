@@ -1,4 +1,4 @@
-import { sumTogether, tensionOf, type Estimate } from "@core/estimate";
+import { sumTogether, tensionOf, type Estimate, type Reason } from "@core/estimate";
 import { nearestEyeSize } from "@core/fabric";
 import {
   facesOf,
@@ -10,6 +10,7 @@ import {
   withEyes,
 } from "@core/figure";
 import { checkPattern, MAIN_SLOT, type CheckedPattern } from "@core/notation";
+import { shadeDistance } from "@core/planning";
 import {
   analyseItem,
   mainOf,
@@ -19,6 +20,7 @@ import {
   type ItemDraft,
   type YarnView,
 } from "../items/analyse";
+import { priceReason } from "../items/reasons";
 import { silhouetteOf, type Silhouette } from "../items/silhouette";
 
 /** Hooks that a yarn may sensibly be worked with beside its own, mm. */
@@ -41,11 +43,10 @@ export interface SizeWay {
   /** Against the wanted height, mm. */
   readonly off: number;
   readonly metres: Estimate;
-  readonly grams: Estimate;
   readonly seconds: Estimate;
   readonly eyes: readonly { readonly count: number; readonly sizeMm: number | undefined }[];
-  /** What it would be sold at, minor units: what is proposed, or what it costs. */
-  readonly price: number;
+  /** What would be proposed to sell it at, or what it costs where no price pays it. */
+  readonly price: Reason;
   readonly shape: Silhouette | undefined;
   /** What she would save. */
   readonly draft: ItemDraft;
@@ -64,10 +65,10 @@ export function sizesOf(draft: ItemDraft, around: Around, wanted: number, height
   const now = analyseItem(draft, proposed, checked);
   const stitch = mainOf(now.piece)?.fabric.stitch;
   if (!stitch) return [];
-  const asItIs = wayOf("now", draft, now, height, wanted);
+  const asItIs = wayOf("now", draft, now, around, height, wanted);
   const others = nearestYarns(wanted, height, stitch.width, around.yarns).map((x) => {
     const larger = inYarn(draft, now, x.yarn, x.hook, x.yarnRatio, around);
-    const way = wayOf(x.key, larger, analyseItem(larger, proposed), x.height, wanted);
+    const way = wayOf(x.key, larger, analyseItem(larger, proposed), around, x.height, wanted);
     return { ...way, yarnId: x.yarn.id, hookMm: x.hook };
   });
   const rounds = inRounds({ draft, proposed, checked, now, height, wanted, row: stitch.height, read });
@@ -77,7 +78,8 @@ export function sizesOf(draft: ItemDraft, around: Around, wanted: number, height
 function wayOf(
   key: string,
   draft: ItemDraft,
-  a: Omit<ItemAnalysis, "checked">,
+  a: ItemAnalysis,
+  around: Around,
   height: number,
   wanted: number,
 ): SizeWay {
@@ -92,14 +94,9 @@ function wayOf(
       "yarn",
       "metres",
     ),
-    grams: sumTogether(
-      a.piece.yarn.map((y) => y.grams),
-      "yarn",
-      "grams",
-    ),
     seconds: a.piece.seconds,
     eyes: a.piece.hardware.filter((h) => h.kind === "eye").map(({ count, sizeMm }) => ({ count, sizeMm })),
-    price: a.pricing?.suggested ?? a.cost.total,
+    price: priceReason(a, around.selling, around.money.marginBp, around.reading),
     shape: main ? silhouetteOf(main) : undefined,
   };
 }
@@ -172,11 +169,9 @@ function withSizedEyes(draft: ItemDraft, now: ItemAnalysis, ratio: number, aroun
   }, draft);
 }
 
-const channels = (hex: string): number[] => [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16));
-/** By the distance of their colours on the screen. */
+/** The shade of a line that looks most like it. */
 function nearestShade(than: YarnView, among: readonly YarnView[]): YarnView {
-  const own = channels(than.colour);
-  const far = (y: YarnView) => channels(y.colour).reduce((sum, c, i) => sum + (c - (own[i] ?? 0)) ** 2, 0);
+  const far = (y: YarnView) => shadeDistance(than.colour, y.colour) ?? Infinity;
   return among.reduce((best, y) => (far(y) < far(best) ? y : best), among[0] ?? than);
 }
 
@@ -214,7 +209,7 @@ function inRounds(x: Rounds): SizeWay | undefined {
     if (pattern === undefined) return undefined;
     const draft = { ...x.draft, pattern };
     const a = analyseItem(draft, x.proposed, x.read(pattern));
-    return { ...wayOf(`rounds ${by}`, draft, a, heightOf(pattern, a), x.wanted), rounds: by };
+    return { ...wayOf(`rounds ${by}`, draft, a, x.proposed, heightOf(pattern, a), x.wanted), rounds: by };
   };
   const once = tried(first);
   const each = once ? (once.height - x.height) / first : 0;

@@ -1,44 +1,19 @@
 import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
-import { analyseItem, type Around, type ItemDraft, type YarnView } from "./analyse";
+import { aroundOf, notionOf, yarnOf } from "../../../tests/things";
+import { analyseItem, type Around, type ItemDraft } from "./analyse";
 import { costReason, hourReason, priceReason } from "./reasons";
 import { silhouetteOf } from "./silhouette";
 
-const yarn = (id: string, over: Partial<YarnView> = {}): YarnView => ({
-  id,
-  name: "DK cotton",
-  shade: id,
-  colour: "#445566",
-  fibre: "cotton",
-  weightClass: 3,
-  hookMm: 4,
-  metresPer100g: 230,
-  ballMg: 50_000,
-  ballPrice: 290,
-  deleted: false,
-  ...over,
-});
-const around = (over: Partial<Around> = {}): Around => ({
-  yarns: [yarn("red"), yarn("white")],
-  notions: [
-    { id: "eyes", kind: "eye", name: "Eyes, 6 mm", sizeMm: 6, packSize: 50, packPrice: 495, deleted: false },
-    {
-      id: "fibre",
-      kind: "filling",
-      name: "Fibre",
-      sizeMm: undefined,
-      packSize: 250_000,
-      packPrice: 520,
-      deleted: false,
-    },
-  ],
-  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
-  selling: BARE_SALE,
-  price: undefined,
-  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
-  terms: "us",
-  ...over,
-});
+const around = (over: Partial<Around> = {}): Around =>
+  aroundOf({
+    yarns: [yarnOf("red"), yarnOf("white")],
+    notions: [
+      notionOf("eyes", "eye", { name: "Eyes, 6 mm", sizeMm: 6 }),
+      notionOf("fibre", "filling", { name: "Fibre", packSize: 250_000, packPrice: 520 }),
+    ],
+    ...over,
+  });
 const PATTERN =
   "Buoy\nRnd 1: With red, 6 sc in magic ring (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-5: 18 sc (18)\nRnd 6: change to white. 18 sc (18)\nInsert 6 mm eyes between rounds 4 and 5, 4 sts apart.\nRnd 7: (sc, dec) x 6 (12)\nStuff firmly.\nRnd 8: dec x 6 (6)\nFasten off and close the hole.";
 const draft = (over: Partial<ItemDraft> = {}): ItemDraft => ({
@@ -108,8 +83,8 @@ describe("an item analysed", () => {
   });
   it("a swatch counts only for the hook it was made with", () => {
     const swatched = [
-      yarn("red", { swatch: { label: "your swatch", hookMm: 3, sample: { stitches: 10, mm: 500 } } }),
-      yarn("white"),
+      yarnOf("red", { swatch: { label: "your swatch", hookMm: 3, sample: { stitches: 10, mm: 500 } } }),
+      yarnOf("white"),
     ];
     const with3 = analyseItem(draft(), around({ yarns: swatched })).piece.yarn[0]?.metres.value;
     const with4 = analyseItem(

@@ -34,7 +34,7 @@ import {
   shownSlots,
   toDraft,
   typedOf,
-  typedOfSize,
+  withSize,
   type SlotDraft,
   type Typed,
 } from "./typed";
@@ -111,13 +111,7 @@ const handlers = (change: Change) => ({
     change((t) => ({
       notions: [...t.notions.filter((n) => n.notionId !== id), { notionId: id, quantity: String(quantity) }],
     })),
-  /** Another size: what she chose for colours that it does not speak of stays. */
-  take: (d: ItemDraft) =>
-    change((t) => {
-      const { slots, ...rest } = typedOfSize(d);
-      const named = new Set(slots.map((s) => s.slot));
-      return { ...rest, slots: [...t.slots.filter((s) => !named.has(s.slot)), ...slots] };
-    }),
+  take: (size: ItemDraft) => change((t) => withSize(t, size)),
   slot: (s: SlotDraft) => change((t) => ({ slots: [...t.slots.filter((x) => x.slot !== s.slot), s] })),
   notions: (notions: Typed["notions"]) => change({ notions }),
   firmness: (firmness: Typed["firmness"]) => change({ firmness }),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { asStored, savedForm, typedOf, typedOfSize, type Typed } from "./typed";
+import type { ItemDraft } from "./analyse";
+import { asStored, sameSize, savedForm, typedOf, withSize, type Typed } from "./typed";
 
 const EN = { locale: "en-IE", system: "metric", currency: "EUR" } as const;
 const typed: Typed = {
@@ -89,6 +90,43 @@ describe("is there anything to save", () => {
     expect(keys(JSON.parse(savedForm(asStored(back, EN), named)) as Typed)).toBe(
       keys(JSON.parse(savedForm(asStored(typed, EN), named)) as Typed),
     );
-    expect(typedOfSize(draft).slots[0]?.hook).toBe("2.75");
+  });
+});
+
+describe("another size taken over", () => {
+  const size: ItemDraft = {
+    pattern: "Buoy, longer",
+    firmness: "medium",
+    hanger: true,
+    slots: [{ slot: "red", yarnId: "rust", hookMm: 4.25, strands: 1 }],
+    notions: [
+      { notionId: "ring", quantity: 1 },
+      { notionId: "eyes-8", quantity: 0 },
+    ],
+  };
+  it("changes words, yarns and notions, and leaves what is typed besides", () => {
+    const taken = withSize(
+      {
+        ...typed,
+        notions: [
+          { notionId: "ring", quantity: "1" },
+          { notionId: "eyes", quantity: "two" },
+        ],
+      },
+      size,
+    );
+    expect(taken).toMatchObject({ name: "Buoy", price: "9", pattern: "Buoy, longer" });
+    expect(taken.slots).toEqual([
+      { slot: "white", yarnId: "w", hook: "3", strands: 1 },
+      { slot: "red", yarnId: "rust", hook: "4.25", strands: 1 },
+    ]);
+    expect(taken.notions).toEqual([
+      { notionId: "ring", quantity: "1" },
+      { notionId: "eyes-8", quantity: "two" },
+    ]);
+  });
+  it("is known again in another order, and not after another word", () => {
+    expect(sameSize(size, { ...size, notions: [...size.notions].reverse() })).toBe(true);
+    expect(sameSize(size, { ...size, pattern: "Buoy, longer still" })).toBe(false);
   });
 });

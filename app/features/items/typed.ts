@@ -40,7 +40,9 @@ export const typedOf = (d: SavedItem): Typed => ({
   kind: d.kind,
   firmness: d.draft.firmness,
   hanger: d.draft.hanger,
-  ...typedOfSize(d.draft),
+  pattern: d.draft.pattern,
+  slots: d.draft.slots.map(slotTyped),
+  notions: d.draft.notions.map((n) => ({ notionId: n.notionId, quantity: String(n.quantity) })),
   price: d.price,
   channelId: d.channelId,
   passes: d.passes,
@@ -54,19 +56,29 @@ const slotTyped = (s: SlotView): SlotDraft => ({
   hook: String(s.hookMm),
   strands: s.strands,
 });
-const notionTyped = (n: ItemDraft["notions"][number]) => ({
-  notionId: n.notionId,
-  quantity: String(n.quantity),
-});
-
-/** What of a draft another size changes, as the page keeps it. */
-export function typedOfSize(draft: ItemDraft): Pick<Typed, "pattern" | "slots" | "notions"> {
+/**
+ * The fields with another size taken over: what it does not speak of stays as it is typed, such as a choice for a colour
+ * without yarn or an amount that cannot be read.
+ */
+export function withSize(t: Typed, size: ItemDraft): Typed {
+  const slots = size.slots.map(slotTyped);
+  const named = new Set(slots.map((s) => s.slot));
   return {
-    pattern: draft.pattern,
-    slots: draft.slots.map(slotTyped),
-    notions: draft.notions.map(notionTyped),
+    ...t,
+    pattern: size.pattern,
+    slots: [...t.slots.filter((s) => !named.has(s.slot)), ...slots],
+    notions: t.notions.map((n, i) => ({ ...n, notionId: size.notions[i]?.notionId ?? n.notionId })),
   };
 }
+
+/** Are two drafts of one size: the same words, yarns, hooks and notions? */
+export const sameSize = (a: ItemDraft, b: ItemDraft): boolean => sizeForm(a) === sizeForm(b);
+const sizeForm = (d: ItemDraft): string =>
+  JSON.stringify([
+    d.pattern,
+    d.slots.map((s) => `${s.slot} ${s.yarnId} ${s.hookMm} ${s.strands}`).sort(),
+    d.notions.map((n) => n.notionId).sort(),
+  ]);
 
 /** A draft that was kept by an older page has none. */
 export const NO_ANSWERS: readonly Answer[] = [];

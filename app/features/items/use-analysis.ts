@@ -84,7 +84,7 @@ function startWorker(): { remote: Remote<AnalyseApi>; stop: () => void } {
 
 /**
  * What a worker of its own answers to `ask`, for as long as whoever asks is on the page; asked anew when `key` changes,
- * never while it is undefined. The answer before stands until the next one comes.
+ * never while it is undefined. The answer before stands until the next one comes; none where there is none to give.
  */
 function useAsked<T>(
   key: string | undefined,
@@ -111,9 +111,10 @@ function useAsked<T>(
     let stale = false;
     const timer = setTimeout(() => {
       worker.current ??= startWorker();
-      void latest.current(worker.current.remote).then((answer) => {
+      const keep = (answer: T | undefined) => {
         if (!stale) startTransition(() => setGot({ key, answer }));
-      });
+      };
+      latest.current(worker.current.remote).then(keep, () => keep(undefined));
     }, WAIT_MS);
     return () => {
       stale = true;
@@ -152,8 +153,8 @@ export function useSizes(
 ): { ways: readonly SizeWay[]; pending: boolean } {
   const tenths = Math.round(height * 10);
   const key = useMemo(
-    () => (wanted === undefined ? undefined : JSON.stringify([draft, wanted, tenths])),
-    [draft, wanted, tenths],
+    () => (wanted === undefined ? undefined : JSON.stringify([draft, wanted, tenths, around.selling])),
+    [draft, wanted, tenths, around.selling],
   );
   const { answer, pending } = useAsked(key, (remote) => remote.sizes(draft, around, wanted ?? 0, height));
   return { ways: key === undefined ? NO_WAYS : (answer ?? NO_WAYS), pending };

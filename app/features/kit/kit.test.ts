@@ -6,7 +6,8 @@ import type { ItemWithRevision } from "@db/queries/items";
 import { learnWinding, NOTHING_WOUND } from "@core/kit";
 import { USUAL_KIT, type KitContent } from "@db/queries/kits";
 import type { Colourway } from "@db/queries/colourways";
-import { analyseItem, type ItemAnalysis, type NotionView, type YarnView } from "../items/analyse";
+import { analyseItem, type ItemAnalysis, type NotionView } from "../items/analyse";
+import { notionOf, yarnOf } from "../../../tests/things";
 import { draftOf, inColourway, weighedWindings, type Surroundings } from "../items/load.server";
 import { asKit, kitFigures } from "./figures";
 import { kitPoints, kitSteps, tasksOfKit } from "./table";
@@ -14,28 +15,9 @@ import { figureAnswer } from "../figure/picture";
 import { safetyFacts } from "../safety/facts";
 import { kitFile, kitOf, kitOfFile, kitPaper, windingList } from "./kit.server";
 
-const yarn = (id: string): YarnView => ({
-  id,
-  name: "DK cotton",
-  shade: id,
-  colour: "#445566",
-  fibre: "cotton",
-  weightClass: 3,
-  hookMm: 3,
-  metresPer100g: 230,
-  ballMg: 50_000,
-  ballPrice: 290,
-  deleted: false,
-});
-const notion = (id: string, kind: NotionView["kind"], packSize: number): NotionView => ({
-  id,
-  kind,
-  name: id,
-  sizeMm: kind === "eye" ? 6 : undefined,
-  packSize,
-  packPrice: 500,
-  deleted: false,
-});
+const yarn = (id: string) => yarnOf(id, { hookMm: 3 });
+const notion = (id: string, kind: NotionView["kind"], packSize: number) =>
+  notionOf(id, kind, { sizeMm: kind === "eye" ? 6 : undefined, packSize, packPrice: 500 });
 const PATTERN =
   "Body\nRnd 1: With red, 6 sc in magic ring (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-7: 18 sc (18)\nInsert 6 mm eyes between rounds 4 and 5, 4 sts apart.\nStuff firmly.\nRnd 8: change to white. (sc, dec) x 6 (12)\nRnd 9: dec x 6 (6)\nFasten off and close the hole.\n\nHanger (white)\nCh 12.\n\nAssembly\nSew the hanger to the top of the body.";
 const revision = {

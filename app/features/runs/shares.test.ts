@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { secondsOfWork, STAGE_OF, type PaceKind } from "@core/estimate";
 import type { WeekHours } from "@core/planning";
-import { BARE_SALE } from "@core/costing";
-import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
+import { aroundOf, yarnOf } from "../../../tests/things";
+import { analyseItem, type ItemDraft } from "../items/analyse";
 import type { RunLineRow } from "@db/queries/runs";
 import { ownSecondsLeft } from "./lines";
 import { givable, givenTexts, jobsOf, notTheirs, sharesOf, workName, type Givable } from "./shares";
@@ -29,29 +29,7 @@ const DRAFT: ItemDraft = {
   slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }],
   notions: [],
 };
-const AROUND: Around = {
-  yarns: [
-    {
-      id: "y",
-      name: "DK cotton",
-      shade: "slate",
-      colour: "#3d4c57",
-      fibre: "cotton",
-      weightClass: 3,
-      hookMm: 4,
-      metresPer100g: 230,
-      ballMg: 50_000,
-      ballPrice: 290,
-      deleted: false,
-    },
-  ],
-  notions: [],
-  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] },
-  selling: BARE_SALE,
-  price: undefined,
-  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
-  terms: "us",
-};
+const AROUND = aroundOf({ yarns: [yarnOf("y")] });
 const analysis = analyseItem(DRAFT, AROUND);
 const whole = givable(analysis.piece, undefined);
 

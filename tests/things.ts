@@ -1,0 +1,46 @@
+import { BARE_SALE } from "../core/costing";
+import type { Around, NotionView, YarnView } from "../app/features/items/analyse";
+
+/** A DK cotton of a shade, but for what `over` says. */
+export const yarnOf = (id: string, over: Partial<YarnView> = {}): YarnView => ({
+  id,
+  name: "DK cotton",
+  shade: id,
+  colour: "#445566",
+  fibre: "cotton",
+  weightClass: 3,
+  hookMm: 4,
+  metresPer100g: 230,
+  ballMg: 50_000,
+  ballPrice: 290,
+  deleted: false,
+  ...over,
+});
+
+/** A pack of fifty. */
+export const notionOf = (
+  id: string,
+  kind: NotionView["kind"],
+  over: Partial<NotionView> = {},
+): NotionView => ({
+  id,
+  kind,
+  name: id,
+  sizeMm: undefined,
+  packSize: 50,
+  packPrice: 495,
+  deleted: false,
+  ...over,
+});
+
+/** A workshop without materials that sells where nothing is taken. */
+export const aroundOf = (over: Partial<Around> = {}): Around => ({
+  yarns: [],
+  notions: [],
+  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
+  selling: BARE_SALE,
+  price: undefined,
+  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
+  terms: "us",
+  ...over,
+});
