@@ -7,6 +7,10 @@ import puppeteer, { type Browser, type ElementHandle, type Page } from "puppetee
 import { expect } from "vitest";
 import type { Database } from "../db/connect";
 import { demoDatabase } from "./demo-copy";
+import { quiet, watchNetwork } from "./quiet";
+
+/** How long a test waits for what is to come (ms): a busy machine is slow, and that is not what is tested. */
+const PATIENCE_MS = 30_000;
 
 export interface Site {
   readonly url: string;
@@ -170,6 +174,8 @@ export async function openPage(
 ): Promise<{ page: Page; end: () => Promise<void> }> {
   const context = await site.browser.createBrowserContext();
   const page = await context.newPage();
+  page.setDefaultTimeout(PATIENCE_MS);
+  watchNetwork(page);
   const wrong: string[] = [];
   page.on("console", (m) => {
     if (m.type() !== "error" && m.type() !== "warn") return;
@@ -191,17 +197,6 @@ export async function openPage(
 }
 
 export type Hand = "mouse" | "keyboard";
-
-/**
- * Waits until nothing is loading. On the item's page, where workers fetch their files, puppeteer now and then
- * keeps counting a request that no event of the page has open: after some seconds of that it counts as quiet,
- * and what is looked for next decides.
- */
-async function quiet(page: Page, idleTime: number, concurrency = 0): Promise<void> {
-  await page.waitForNetworkIdle({ idleTime, concurrency, timeout: 8_000 }).catch((e: unknown) => {
-    if (!(e instanceof Error) || e.name !== "TimeoutError") throw e;
-  });
-}
 
 /** What a person does on a page, with the mouse or with the keyboard alone. */
 export class Person {
@@ -288,7 +283,7 @@ export class Person {
     return (await this.page.$eval(selector, (el) => (el as HTMLElement).innerText)).replace(/\u00a0/g, " ");
   }
 
-  async waitText(text: string, timeout = 10_000): Promise<void> {
+  async waitText(text: string, timeout = PATIENCE_MS): Promise<void> {
     await this.page.waitForFunction(
       (t) => document.body.innerText.replace(/\u00a0/g, " ").includes(t),
       { timeout },

@@ -64,9 +64,10 @@ const SLOW_PATH = /^\/(?:workshop\/bring|workshop\.zip|workshop\/sealed|items\/[
  * A request that was not answered by then is told to try again; what it was doing goes on or is rolled back,
  * never by half.
  */
-const DEADLINE_MS = 10_000;
-/** A paper is drawn with its pictures, one after the other, on what may be a small machine. */
-const PAPER_DEADLINE_MS = 30_000;
+export const DEADLINE_MS = 10_000;
+/** Papers and pictures are drawn one after the other, a list's forty tiles too, on what may be a small machine. */
+const DRAWN = /\.(?:pdf|png|svg)$/;
+const DRAWN_DEADLINE_MS = 60_000;
 const TRY_AGAIN =
   "Lapka is too busy or its database does not answer. Nothing you sent was lost from this page: try again in a moment.\n";
 
@@ -207,7 +208,7 @@ function onlyWithToken(token: string, begun: () => Promise<boolean>) {
 /** Says "try again" when an answer takes too long, and turns answers of a database that is away into 503. */
 function deadline(req: Request, res: Response, next: NextFunction): void {
   if (req.headers.accept?.includes("text/event-stream") || SLOW_PATH.test(req.path)) return next();
-  const ms = req.path.endsWith(".pdf") ? PAPER_DEADLINE_MS : DEADLINE_MS;
+  const ms = DRAWN.test(req.path) ? DRAWN_DEADLINE_MS : DEADLINE_MS;
   const timer = setTimeout(() => {
     if (res.headersSent) return;
     res.setHeader("Retry-After", "5");

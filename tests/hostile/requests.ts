@@ -277,7 +277,7 @@ function send(base: URL, r: Made): Promise<Answer> {
 
 /**
  * Mutated requests over all routes and methods, four at a time, seeded. Wrong is: a status of 500 or more, no
- * answer at all, an answer that took more than a second (asked again: a machine may hiccup), a redirect to
+ * answer at all, an answer that took longer than `slowMs` (asked again: a machine may hiccup), a redirect to
  * another site, and, for somebody who is signed in by `cookie`, an answer that has something in it that they
  * may not see.
  */
@@ -286,9 +286,10 @@ export async function fuzzRequests(
   ids: readonly string[],
   count: number,
   seed: number,
-  as: { readonly cookie?: string; readonly unseen?: RegExp } = {},
+  as: { readonly cookie?: string; readonly unseen?: RegExp; readonly slowMs?: number } = {},
 ): Promise<Fuzzed> {
   const base = new URL(url);
+  const { slowMs = 1000 } = as;
   const draw = drawFrom(seed);
   const wrong: Wrong[] = [];
   const statuses = new Map<number, number>();
@@ -313,7 +314,7 @@ export async function fuzzRequests(
       if (told !== undefined) say(`tells ${told}`);
       if (/^(\/\/|\/\\|https?:)/.test(a.location) && !a.location.startsWith(base.origin))
         say(`sent to ${a.location}`);
-      if (a.ms > 1000 && (await send(base, r)).ms > 1000) say(`took ${Math.round(a.ms)} ms`);
+      if (a.ms > slowMs && (await send(base, r)).ms > slowMs) say(`took ${Math.round(a.ms)} ms`);
     }
   }
   return { sent: count, wrong, slowestMs, statuses };

@@ -17,7 +17,7 @@ import {
 /** One thread: pictures wait for each other rather than for pages. */
 const drawer = new Reckoner<FigureTask, FigureAnswer | undefined>(
   path.resolve("build/server/figure.thread.js"),
-  { threads: 1, ms: 8000, megabytes: 256, bytes: 40_000_000, waiting: 400 },
+  { threads: 1, ms: 20_000, megabytes: 256, bytes: 40_000_000, waiting: 400 },
 );
 /** Pictures and measures by all that they rest on; a picture is taken for so many bytes. */
 const known = new LRUCache<string, Promise<Buffer | Measures | undefined>>({

@@ -96,6 +96,7 @@ export function ReachPanel({
       ) : (
         <>
           <Ways ways={ways} pending={pending} around={around} colours={colours} onTake={take} />
+          {ways.length === 1 ? <Small>None of your yarns and no even rounds bring it nearer.</Small> : null}
           {ways.some((w) => w.rounds) ? (
             <Small>
               With other rounds the width stays, and what is sewn on by round number may sit elsewhere: look

@@ -54,8 +54,8 @@ export interface SizeWay {
 
 /**
  * Ways to bring a figure of `height` to a `wanted` height (mm): her yarns and hooks that come nearest, one of each
- * line, and even rounds. Each is reckoned whole, as the item itself is. The price she typed is left aside: what
- * counts is what would be proposed.
+ * line, and even rounds; only what brings it nearer than it is. Each is reckoned whole, as the item itself is.
+ * The price she typed is left aside: what counts is what would be proposed.
  */
 export function sizesOf(draft: ItemDraft, around: Around, wanted: number, height: number): SizeWay[] {
   const read = (text: string) =>
@@ -72,7 +72,10 @@ export function sizesOf(draft: ItemDraft, around: Around, wanted: number, height
     return { ...way, yarnId: x.yarn.id, hookMm: x.hook };
   });
   const rounds = inRounds({ draft, proposed, checked, now, height, wanted, row: stitch.height, read });
-  return [asItIs, ...others, ...(rounds ? [rounds] : [])];
+  const nearer = [...others, ...(rounds ? [rounds] : [])].filter(
+    (w) => Math.abs(w.off) < Math.abs(asItIs.off),
+  );
+  return [asItIs, ...nearer];
 }
 
 function wayOf(
