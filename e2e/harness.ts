@@ -327,8 +327,13 @@ export async function clickText(page: Page, selector: string, text: string): Pro
     )
   ).asElement() as ElementHandle<HTMLElement> | null;
   if (!found) throw new Error(`nothing here says “${text}”`);
-  // A button whose last answer is still being read takes no press.
-  await page.waitForFunction((el) => !el.matches(":disabled"), {}, found);
+  // A button whose last answer is still being read takes no press, nor does one that came in a later piece of the
+  // page and that React has not yet taken over.
+  await page.waitForFunction(
+    (el) => !el.matches(":disabled") && Object.keys(el).some((key) => key.startsWith("__reactFiber$")),
+    {},
+    found,
+  );
   await found.click();
 }
 

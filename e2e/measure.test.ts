@@ -310,6 +310,7 @@ describe("a run planned before", () => {
 describe("the Hand view", () => {
   it("any point opens its measurement, and the measurement its arithmetic", async () => {
     const { page, me, end } = await visit(site, "/hand");
+    await page.waitForSelector('svg[aria-label="Expected against measured"] a');
     const target = await page.$eval(
       'svg[aria-label="Expected against measured"] a',
       (a) => a.getAttribute("href") ?? "",

@@ -62,12 +62,13 @@ const FORM_TYPES = ["application/x-www-form-urlencoded", "application/json"];
 const SLOW_PATH = /^\/(?:workshop\/bring|workshop\.zip|workshop\/sealed|items\/[^/]+\/all\.zip)$/;
 /**
  * A request that was not answered by then is told to try again; what it was doing goes on or is rolled back,
- * never by half.
+ * never by half. Long enough that an old machine with much to do answers late rather than not at all; a database
+ * that is away is noticed sooner by its own limits.
  */
-export const DEADLINE_MS = 10_000;
+export const DEADLINE_MS = 30_000;
 /** Papers and pictures are drawn one after the other, a list's forty tiles too, on what may be a small machine. */
 const DRAWN = /\.(?:pdf|png|svg)$/;
-const DRAWN_DEADLINE_MS = 60_000;
+const DRAWN_DEADLINE_MS = 55_000;
 const TRY_AGAIN =
   "Lapka is too busy or its database does not answer. Nothing you sent was lost from this page: try again in a moment.\n";
 

@@ -1,9 +1,9 @@
 import { useMemo, useSyncExternalStore } from "react";
-import styled from "styled-components";
 import { conflictsOf, untouchedPiece, type BenchState, type BenchStep, type Conflict } from "@core/planning";
 import { Button, Row } from "../../ui/basics";
 import { deviceName } from "../../ui/acts/use-acts";
 import { useReading } from "../../ui/reading";
+import { BesideTable, Wants } from "./beside-table";
 import type { Told } from "./use-bench";
 
 /**
@@ -39,12 +39,12 @@ export function BothSides({
     for (const { later } of c.both) tell({ kind: "done", piece, step: later.step, ms: later.ms });
   };
   return (
-    <Box aria-label="Done on two devices">
+    <BesideTable aria-label="Done on two devices">
       {conflicts.map((c) => {
         const [first] = c.both;
         const title = steps.find((s) => s.id === first?.later.step);
         return first ? (
-          <div key={`${c.piece} ${c.device}`}>
+          <Wants key={`${c.piece} ${c.device}`}>
             <p>
               <b>
                 Piece {c.piece}: {c.both.length === 1 ? "a step was" : `${c.both.length} steps were`} done
@@ -64,26 +64,9 @@ export function BothSides({
                 </Button>
               )}
             </Row>
-          </div>
+          </Wants>
         ) : null;
       })}
-    </Box>
+    </BesideTable>
   );
 }
-
-const Box = styled.section`
-  padding: 8px 18px;
-  width: min(100%, 820px);
-  margin: 0 auto;
-  font-size: 16px;
-  display: grid;
-  gap: 10px;
-  p {
-    margin: 0 0 6px;
-    padding-left: 12px;
-    border-left: 5px solid var(--warn);
-  }
-  button {
-    min-height: 48px;
-  }
-`;

@@ -6,6 +6,7 @@ import { stintsOf, strainOf, type BenchState, type BenchStep } from "@core/plann
 import type { BenchData } from "../../routes/bench-line";
 import { Button, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
+import { BesideTable, Wants } from "./beside-table";
 
 type Hand = BenchData["hands"][number];
 const MINUTE = 60_000;
@@ -22,22 +23,23 @@ function useNow(): number {
   return now;
 }
 
-/** What the day asked of the hand so far, against what it is to be spared; and what to do about it. */
-export function Care({
-  bench,
-  steps,
-  state,
-  hand,
-  onRest,
-}: {
-  bench: BenchData;
-  steps: readonly BenchStep[];
-  state: BenchState;
-  hand: Hand | undefined;
-  /** A break was had: the clock of the step begins anew. */
-  onRest: () => void;
-}) {
-  const r = useReading();
+export interface DaysCare {
+  /** At the table today, over filling, and since the last break, ms. */
+  readonly work: number;
+  readonly tight: number;
+  readonly since: number;
+  readonly hand: Hand;
+  readonly rest: () => void;
+}
+
+/** What the day asked of the hand so far; undefined before there is a minute of it. `onRest`: a break was had. */
+export function useCare(
+  bench: BenchData,
+  steps: readonly BenchStep[],
+  state: BenchState,
+  hand: Hand | undefined,
+  onRest: () => void,
+): DaysCare | undefined {
   const now = useNow();
   const [rested, setRested] = useState(0);
   const id = hand?.id ?? null;
@@ -47,53 +49,66 @@ export function Care({
     [steps, state, from, id, byHand],
   );
   const day = useMemo(() => strainOf(stints, { now }), [stints, now]);
-  const since = useMemo(
-    () =>
-      strainOf(
-        stints.filter((s) => s.to > rested),
-        { now },
-      ).sinceBreak,
-    [stints, now, rested],
-  );
-  if (!hand || day.work < MINUTE) return null;
-  const told = (ms: number) => printDuration(Math.round(ms / 1000) as Seconds, r);
-  const limit = hand.dayLimitMinutes * MINUTE;
-  const over = limit > 0 && day.work >= limit;
+  const since = useMemo(() => {
+    const lately = stints.filter((s) => s.to > rested);
+    return strainOf(lately, { now }).sinceBreak;
+  }, [stints, now, rested]);
+  if (!hand || day.work < MINUTE) return undefined;
+  const rest = () => {
+    setRested(Date.now());
+    onRest();
+  };
+  return { work: day.work, tight: day.tight, since, hand, rest };
+}
+
+const useTold = () => {
+  const r = useReading();
+  return (ms: number) => printDuration(Math.round(ms / 1000) as Seconds, r);
+};
+const limitOf = (hand: Hand) => hand.dayLimitMinutes * MINUTE;
+
+/** The day's limit is reached, or a break is due. */
+export function BreakDue({ care: { work, since, hand, rest } }: { care: DaysCare }) {
+  const told = useTold();
+  const over = limitOf(hand) > 0 && work >= limitOf(hand);
   const tired = hand.breakAfterMinutes > 0 && since >= hand.breakAfterMinutes * MINUTE;
+  if (!over && !tired) return null;
   return (
-    <Box aria-label="Care of the hand">
-      {over || tired ? (
-        <Warning role="status">
-          <p>
-            <b>
-              {over
-                ? `${told(day.work)} today: that is the limit for these hands.`
-                : `${told(since)} without a break.`}
-            </b>{" "}
+    <BesideTable aria-label="A break is due">
+      <Wants role="status">
+        <p>
+          <b>
             {over
-              ? "What is left keeps until tomorrow."
-              : "Lay it down for five minutes and stretch the fingers."}{" "}
-            Pain is a reason to stop and to ask a doctor, not to push on.
-          </p>
-          {over ? null : (
-            <Button
-              type="button"
-              onClick={() => {
-                setRested(Date.now());
-                onRest();
-              }}
-            >
-              Had a break
-            </Button>
-          )}
-        </Warning>
-      ) : null}
+              ? `${told(work)} today: that is the limit for these hands.`
+              : `${told(since)} without a break.`}
+          </b>{" "}
+          {over
+            ? "What is left keeps until tomorrow."
+            : "Lay it down for five minutes and stretch the fingers."}{" "}
+          Pain is a reason to stop and to ask a doctor, not to push on.
+        </p>
+        {over ? null : (
+          <Button type="button" onClick={rest}>
+            Had a break
+          </Button>
+        )}
+      </Wants>
+    </BesideTable>
+  );
+}
+
+/** How long these hands were at the table today, against what they are to be spared. */
+export function HoursAtTable({ care: { work, tight, hand } }: { care: DaysCare }) {
+  const told = useTold();
+  const limit = limitOf(hand);
+  return (
+    <BesideTable aria-label="Care of the hand">
       <Small>
-        {told(day.work)} at the table today
+        {told(work)} at the table today
         {limit > 0 ? `, of ${told(limit)} at most` : ""}
-        {day.tight >= MINUTE ? `; ${told(day.tight)} of it tight, over filling` : ""}
+        {tight >= MINUTE ? `; ${told(tight)} of it tight, over filling` : ""}
       </Small>
-    </Box>
+    </BesideTable>
   );
 }
 
@@ -125,29 +140,6 @@ export function FirstPiece({
   );
 }
 
-const Box = styled.section`
-  padding: 4px 18px 10px;
-  width: min(100%, 820px);
-  margin: 0 auto;
-  font-size: 16px;
-`;
-const Warning = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 14px;
-  align-items: center;
-  margin-bottom: 6px;
-  padding: 8px 12px;
-  border-left: 5px solid var(--warn);
-  background: var(--warn-ground);
-  p {
-    margin: 0;
-    flex: 1 1 240px;
-  }
-  button {
-    min-height: 48px;
-  }
-`;
 const Test = styled.p`
   margin: 12px 0 0;
   padding-left: 12px;

@@ -20,7 +20,7 @@ import { TableTop } from "../../ui/acts/table-top";
 import { useAwake } from "../../ui/acts/use-awake";
 import { Advice } from "./advice";
 import { BothSides } from "./both-sides";
-import { Care, FirstPiece } from "./care";
+import { BreakDue, FirstPiece, HoursAtTable, useCare } from "./care";
 import { Counter } from "./counter";
 import { BenchLadder } from "./ladder";
 import { holderText, Left, Rest } from "./left";
@@ -83,6 +83,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
     if (index >= 0) setAt({ piece: last.piece, step: index });
   }, [acts, tell, since, steps]);
   useKeys(finish, undo);
+  const care = useCare(bench, steps, state, hand, since.restart);
 
   if (steps.length === 0)
     return (
@@ -97,6 +98,8 @@ export function BenchTable({ bench }: { bench: BenchData }) {
   return (
     <Whole>
       <Bar bench={bench} waiting={waiting} piece={place?.piece} refused={refused} />
+      <BothSides steps={steps} quantity={quantity} state={state} tell={tell} />
+      {care ? <BreakDue care={care} /> : null}
       {place && step ? (
         <>
           <Now aria-live="polite">
@@ -246,8 +249,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
           </Tools>
         </Rest>
       )}
-      <BothSides steps={steps} quantity={quantity} state={state} tell={tell} />
-      <Care bench={bench} steps={steps} state={state} hand={hand} onRest={since.restart} />
+      {care ? <HoursAtTable care={care} /> : null}
       <Weighed bench={bench} state={state} onBack={(of) => tell({ kind: "undo", of })} />
       <Times steps={steps} state={state} onWork={(of) => tell({ kind: "work", of })} />
     </Whole>
@@ -416,7 +418,9 @@ const Done = styled.button`
   justify-content: center;
   gap: 14px;
   width: 100%;
-  min-height: max(26vh, 150px);
+  /* Room for what wants an answer above it comes from here first, and the tools stay where they are. */
+  flex: 0 1 max(26vh, 150px);
+  min-height: 112px;
   font: inherit;
   font-size: clamp(26px, 7vw, 40px);
   font-weight: 640;

@@ -1,8 +1,8 @@
 import { useMemo } from "react";
-import styled from "styled-components";
 import { pausesIn, type BenchState, type BenchStep } from "@core/planning";
 import { Button, Small } from "../../ui/basics";
 import { clockText } from "../hand/stopwatch";
+import { BesideTable } from "./beside-table";
 
 /** Pauses that were found in the laps, and slips so far. */
 export function Times({
@@ -17,7 +17,7 @@ export function Times({
   const pauses = useMemo(() => pausesIn(steps, state), [steps, state]);
   if (pauses.length === 0 && state.slips === 0) return null;
   return (
-    <TimesBox aria-label="What the laps tell">
+    <BesideTable aria-label="What the laps tell">
       {pauses.slice(-3).map((p) => (
         <p key={p.act.key}>
           {p.step.part}, {p.step.title} took {clockText(p.act.ms)}: counted as {clockText(p.usualMs)}, the
@@ -32,16 +32,6 @@ export function Times({
           {state.slips} {state.slips === 1 ? "round" : "rounds"} begun again, of {state.done.size} steps done
         </Small>
       ) : null}
-    </TimesBox>
+    </BesideTable>
   );
 }
-
-const TimesBox = styled.section`
-  padding: 8px 18px 14px;
-  width: min(100%, 820px);
-  margin: 0 auto;
-  font-size: 16px;
-  button {
-    min-height: 48px;
-  }
-`;
