@@ -230,8 +230,20 @@ async function benchEvening(scope: Scope, workshop: Workshop, runId: string): Pr
     PLAIN_STYLE,
     found.revision.pattern,
   );
-  const places = [1, 2, 3].flatMap((piece) =>
-    (piece < 3 ? steps : steps.slice(0, 8)).map((s) => ({ piece, step: s.id, ms: 8000 + 2600 * s.stitches })),
+  // Each kind of work takes what her own measurements say, shared among its steps: rounds by their stitches.
+  const hers = paceUsed(surroundings.hand.pace);
+  const shareOf = (s: (typeof steps)[number]) => (s.stage === "crochet" ? 2 + s.stitches : 1);
+  const msOf = (s: (typeof steps)[number]) => {
+    const like = steps.filter((x) => x.stage === s.stage).reduce((sum, x) => sum + shareOf(x), 0);
+    return (1000 * secondsAt(workOfStage(a.piece.work, s.stage), hers) * shareOf(s)) / like;
+  };
+  const pace = [1.05, 0.97, 1.01];
+  const places = pace.flatMap((slower, i) =>
+    (i < 2 ? steps : steps.slice(0, 8)).map((s) => ({
+      piece: i + 1,
+      step: s.id,
+      ms: Math.round(slower * msOf(s)),
+    })),
   );
   let at = scope.now.getTime() - places.reduce((sum, p) => sum + p.ms, 0) - 3_600_000;
   await keepActs(

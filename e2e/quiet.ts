@@ -5,6 +5,8 @@ interface Network {
   readonly open: Set<HTTPRequest>;
   changed: () => void;
 }
+/** What of a page comes later than its beginning comes within this, ms; longer waits are for what is looked for. */
+const LONGEST_PIECES = 5000;
 const networks = new WeakMap<Page, Network>();
 
 /**
@@ -33,9 +35,11 @@ export function watchNetwork(page: Page): Network {
     network.open.add(request);
     network.changed();
   });
-  // A stream has no end; of all else the answer is waited for whole, for a page may come in pieces.
+  // A page and its data may come in pieces: those are waited for whole, though of one that the page has no more use
+  // for no end is told. Of all else the beginning is enough.
   page.on("response", (response) => {
-    if (response.headers()["content-type"]?.startsWith("text/event-stream")) done(response.request());
+    const inPieces = /^text\/(?:html|x-script)/.test(response.headers()["content-type"] ?? "");
+    setTimeout(() => done(response.request()), inPieces ? LONGEST_PIECES : 0).unref();
   });
   page.on("requestfinished", done);
   page.on("requestfailed", done);
@@ -57,7 +61,9 @@ export async function quiet(page: Page, idleTime: number, concurrency = 0, timeo
       resolve();
     };
     const late = setTimeout(() => {
-      console.warn(`${page.url()} still waits for ${[...network.open].map((r) => r.url()).join(", ")}`);
+      console.warn(
+        `${page.url()} still waits for ${[...network.open].map((r) => `${r.resourceType()} ${r.url()} ${r.response()?.status() ?? "unanswered"}`).join(", ")}`,
+      );
       end();
     }, timeout);
     network.changed = () => {
