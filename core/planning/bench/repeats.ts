@@ -48,5 +48,8 @@ export function repeatsOf({ nodes, count }: CheckedRound): Repeats | undefined {
   if (!stitches || before === undefined || behind === undefined) return undefined;
   const times =
     one.times.kind === "number" ? one.times.n : ((count ?? Number.NaN) - before - behind) / stitches;
-  return Number.isInteger(times) && times > 1 ? { times, stitches, before } : undefined;
+  if (!Number.isInteger(times) || times < 2) return undefined;
+  // A chain that stands for a stitch is made and no stitch of its own: what the round comes to knows of it.
+  const ahead = count === undefined ? before : count - behind - times * stitches;
+  return { times, stitches, before: Math.max(before, ahead) };
 }
