@@ -92,8 +92,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
       hoursUsed: a.advice.hoursUsed,
       worth: a.advice.worth,
       bound: a.advice.bound,
-      hourWorth: a.advice.hourWorth,
-      placeWorth: a.advice.placeWorth,
+      more: a.advice.more,
     },
     model: {
       season: a.model.season,
@@ -251,7 +250,9 @@ function Advised({ d }: { d: Told }) {
               <div>
                 <h2 id="make-title">
                   {pieces === 0
-                    ? "Nothing more needs to be made"
+                    ? d.hours > 0
+                      ? "Nothing more needs to be made"
+                      : "No hours are left to make more by then"
                     : `Make ${pieces} ${pieces === 1 ? "piece" : "pieces"} in ${hours(d.own ? d.own.hours : d.advice.hoursUsed)}`}
                 </h2>
                 <Small>
@@ -268,11 +269,11 @@ function Advised({ d }: { d: Told }) {
                           measure: "minor",
                           value: d.advice.bound,
                         },
-                        { label: "one more hour would leave", measure: "minor", value: d.advice.hourWorth },
+                        { label: "one more hour would leave", measure: "minor", value: d.advice.more.hour },
                         {
                           label: "one more place in the crate would leave",
                           measure: "minor",
-                          value: d.advice.placeWorth,
+                          value: d.advice.more.place,
                         },
                       ],
                     }}
@@ -280,7 +281,7 @@ function Advised({ d }: { d: Told }) {
                     {money(d.advice.worth)}
                   </ReasonFigure>{" "}
                   beyond materials{d.later > 0 ? ", over the days after it too" : ""}; one more hour{" "}
-                  {money(d.advice.hourWorth)}
+                  {money(d.advice.more.hour)}
                 </Small>
                 {d.own ? (
                   <p>

@@ -47,8 +47,6 @@ export interface Advice {
    */
   readonly worth: number;
   readonly bound: number;
-  readonly hourWorth: number;
-  readonly placeWorth: number;
 }
 
 /**
@@ -73,8 +71,21 @@ export function adviseDay(day: SellingDay): Advice {
     hoursUsed: packed.hoursUsed,
     worth: packed.expectedProfit,
     bound: packed.bound,
-    hourWorth: packed.hourWorth,
-    placeWorth: packed.placeWorth,
+  };
+}
+
+/**
+ * What one more whole hour, and one more place in the crate, would leave: the plan reckoned once more with it. The
+ * price at the margin would hold for the first minutes only: of what is quickly made only a few are asked for.
+ */
+export function worthOfMore(day: SellingDay): { readonly hour: number; readonly place: number } {
+  const items = day.pieces.map(packable);
+  const worth = (hours: number, crate: number | undefined) =>
+    packCrate({ hours, crate, items }).expectedProfit;
+  const now = worth(day.hours, day.crate);
+  return {
+    hour: Math.max(0, worth(day.hours + 1, day.crate) - now),
+    place: day.crate === undefined ? 0 : Math.max(0, worth(day.hours, day.crate + 1) - now),
   };
 }
 

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { randomFrom } from "../calibrate/simulated-makers";
 import { saleAt } from "../costing";
-import { adviseDay, overHorizon, worthOfMaking, type Sellable } from "./advice";
+import { adviseDay, overHorizon, worthOfMaking, worthOfMore, type Sellable } from "./advice";
 import { countChances } from "./demand/counts";
 import { fitInto, restock } from "./restock";
 import { bundled, stallState, type StallAct } from "./stall";
@@ -313,6 +313,16 @@ describe("what to make", () => {
           if (a * 60 + b * 40 + c * 90 > 360) continue;
           expect(worthOfMaking(day, [a, b, c])).toBeLessThanOrEqual(advice.worth * 1.001 + 1e-6);
         }
+  });
+
+  it("one more hour is worth what it can be filled with, not sixty times its first minute", () => {
+    // A kit takes six minutes, but one a day is asked for at most: (1000 − 100) × 0.5 − 100 = 350 for it, and
+    // the rest of the hour is too short for what takes an hour: (1000 − 100) × 0.9 − 100 = 710 instead.
+    const kit = piece({ id: "kit", minutes: 6, days: [[0.5, 0.5]] });
+    expect(worthOfMore({ hours: 0, pieces: [kit] }).hour).toBeCloseTo(350, 6);
+    const both = worthOfMore({ hours: 0, crate: 1, pieces: [kit, piece()] });
+    expect(both.hour).toBeCloseTo(710, 6);
+    expect(both.place).toBeCloseTo(0, 6);
   });
 
   it("earns more in hidden worlds than equal shares and than making what sold out, and most of what knowing the rates would", () => {

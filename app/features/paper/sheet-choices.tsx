@@ -44,6 +44,10 @@ const Choices = styled.div`
     display: block;
   }
   input {
-    margin-top: 4px;
+    flex: none;
+    align-self: flex-start;
+    width: 16px;
+    height: 16px;
+    margin: 4px 0 0;
   }
 `;
