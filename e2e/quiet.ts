@@ -61,9 +61,8 @@ export async function quiet(page: Page, idleTime: number, concurrency = 0, timeo
       resolve();
     };
     const late = setTimeout(() => {
-      console.warn(
-        `${page.url()} still waits for ${[...network.open].map((r) => `${r.resourceType()} ${r.url()} ${r.response()?.status() ?? "unanswered"}`).join(", ")}`,
-      );
+      const open = [...network.open].map((r) => `${r.resourceType()} ${r.url()}`);
+      process.stderr.write(`${page.url()} still waits for ${open.join(", ")}\n`);
       end();
     }, timeout);
     network.changed = () => {
