@@ -40,6 +40,12 @@ function treeOf(routes: ServerBuild["routes"], parent?: string): RouteObject[] {
     );
 }
 
+/**
+ * What never ends: asked for as the data of a page it would be waited for whole, and would hold a place among the
+ * stream's listeners meanwhile, whoever asked.
+ */
+const STREAMS: ReadonlySet<string> = new Set(["scale-stream"]);
+
 /** The page that an address is about: the data of a page has its address with ".data" behind it. */
 function pageOf(pathname: string): string {
   if (pathname === "/_root.data") return "/";
@@ -67,12 +73,14 @@ export function gate({ db, routes, open, begun }: GateOptions) {
         : { kind: "nobody" };
     const passed: Passed = { who, route, subject: match?.params.id ?? match?.params.line ?? "" };
     res.locals.passed = passed;
-    if (mayPass(who, need)) return next();
     const isData = pathname.endsWith(".data");
+    const endless = isData && STREAMS.has(route);
+    if (mayPass(who, need))
+      return endless ? refuse(req, res, 404, "This is a stream: it has no page’s data.") : next();
     if (who.kind === "nobody") {
       // The router words it: data and forms have answers of their own, and openWorkshop asks this one to sign
       // in.
-      if (isData || (writes && isForm(req))) return next();
+      if ((isData && !endless) || (writes && isForm(req))) return next();
       const door = (await begun()) ? `/sign-in?to=${encodeURIComponent(req.url)}` : "/begin";
       if (writes || !wantsPage(req))
         return refuse(
