@@ -7,6 +7,7 @@ interface Network {
 }
 /** What of a page comes later than its beginning comes within this, ms; longer waits are for what is looked for. */
 const LONGEST_PIECES = 5000;
+const WORKER = /\.worker[-.]/;
 const networks = new WeakMap<Page, Network>();
 
 /**
@@ -14,7 +15,7 @@ const networks = new WeakMap<Page, Network>();
  * browser's cache may be told of before its question; its own count of open requests then never comes back to
  * none, and every wait for quiet runs into its time limit. Here an answer that came first takes its question along,
  * a new page takes along what the one before it still waited for, and pictures are not waited for: no end is told of
- * those that left the page before they came.
+ * those that left the page before they came. A worker's file is answered to the worker.
  */
 export function watchNetwork(page: Page): Network {
   const known = networks.get(page);
@@ -29,7 +30,7 @@ export function watchNetwork(page: Page): Network {
     if (network.open.delete(request)) network.changed();
   };
   page.on("request", (request) => {
-    if (answered.has(request) || request.resourceType() === "image") return;
+    if (answered.has(request) || request.resourceType() === "image" || WORKER.test(request.url())) return;
     if (request.isNavigationRequest() && request.frame() === page.mainFrame())
       leaving.set(request, [...network.open]);
     network.open.add(request);
