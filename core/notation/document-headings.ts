@@ -76,6 +76,7 @@ export abstract class HeadingsReader extends PartsReader {
       this.setupLine = line.number;
       return "heading";
     }
+    heading.slot ??= ref?.slot;
     this.ensurePart(line, undefined);
     if (ref && this.part) {
       this.part.rounds.push({

@@ -4,10 +4,20 @@ import { saidSame } from "./document/same";
 import { isRoundWord, type RoundLabel } from "./labels";
 import { readPartNamed } from "./pickups";
 import { goesAround } from "./round/read";
+import { colourAhead } from "./document/colour-said";
 import type { Token } from "./tokens";
 import type { Span } from "./tree";
 import { readStitch } from "./vocabulary";
 import { DocumentBase, type Reference } from "./document-base";
+
+/** What stands for rounds of another place, and the words behind it. */
+interface Referred {
+  readonly reference: Reference;
+  readonly rest: Token[];
+  readonly again?: true;
+  /** Named in front of it. */
+  readonly slot?: string;
+}
 
 /** Is a bare number that ends the words that of a round before this one? */
 function roundBefore(c: Cursor, label: RoundLabel): boolean {
@@ -22,13 +32,28 @@ const endsSoon = (c: Cursor): boolean =>
 
 /** Rounds that stand for others: "Rnds 5-8: repeat round 4", "as the first leg". */
 export abstract class ReferenceReader extends DocumentBase {
-  /** "Rep rnd 5 three times more", "as rounds 1–6 of the head", "repeat the last 2 rounds twice". */
+  /**
+   * "Rep rnd 5 three times more", "as rounds 1–6 of the head", "repeat the last 2 rounds twice"; where no label stands
+   * in front, with the colour it is worked in: "using white, work as body to round 3".
+   */
   protected reference(
     tokens: readonly Token[],
     label?: RoundLabel,
     /** It stands behind or under a name that has no rounds yet. */
     named = this.heading !== undefined,
-  ): { reference: Reference; rest: Token[]; again?: true } | undefined {
+  ): Referred | undefined {
+    const c = this.cursor(tokens);
+    const slot = label === undefined ? colourAhead(c) : undefined;
+    if (slot === undefined) return this.referred(tokens, label, named);
+    const found = this.referred(tokens.slice(c.at), undefined, named);
+    return found && { ...found, slot };
+  }
+
+  private referred(
+    tokens: readonly Token[],
+    label: RoundLabel | undefined,
+    named: boolean,
+  ): Referred | undefined {
     const c = this.cursor(tokens);
     const again = label && sameAgain(c);
     if (again) return { reference: again, rest: tokens.slice(c.at), again: true };
@@ -54,7 +79,9 @@ export abstract class ReferenceReader extends DocumentBase {
     const inNumbers =
       label !== undefined && c.at === 0 && this.names.has(c.text()) && c.kind(1) === "number" && endsSoon(c);
     // "R1-3: see head": only of what is there.
-    const sees = c.is("see", "copy") && this.standsBehind(c);
+    // "Tummy: make another body, but stop after round 3".
+    const onceMore = label === undefined && named && c.at > lead && c.is("another");
+    const sees = (c.is("see", "copy") || onceMore) && this.standsBehind(c);
     const doThis = c.is("this") && c.kind(1) === "number" && c.tokens[c.at - 1]?.text === "do";
     if (doThis) c.at++;
     const verb =
@@ -87,7 +114,7 @@ export abstract class ReferenceReader extends DocumentBase {
         "in",
         "with",
         "given",
-        ...(sees ? ["see", "copy"] : []),
+        ...(sees ? ["see", "copy", "another"] : []),
         ...(opening || ofPart ? ["of", "from"] : []),
       )
     )
@@ -161,7 +188,9 @@ export abstract class ReferenceReader extends DocumentBase {
       return undefined;
     c.attempt(() => {
       if (part !== undefined) return undefined;
-      const of = c.take("of", "from", "for", "on");
+      // "Rounds 1–2 as for the body".
+      const as = first !== undefined && c.take("as", "like");
+      const of = c.take("of", "from", "for", "on") || as;
       c.take("the");
       if (isRoundWord(c.text())) return undefined;
       if (!(c.kind() === "word" || c.kind() === "ordinal") || (!of && first !== undefined)) return undefined;
@@ -190,6 +219,10 @@ export abstract class ReferenceReader extends DocumentBase {
           "once",
           "twice",
           "to",
+          ...(c.is("as") && c.text(1) === "far" ? ["as"] : []),
+          "ending",
+          "stopping",
+          "finishing",
           "using",
           ...(c.is("for") && c.kind(1) === "number" && isRoundWord(c.text(2)) ? ["for"] : []),
         )
@@ -232,7 +265,9 @@ export abstract class ReferenceReader extends DocumentBase {
     c.attempt(() => {
       c.take(",");
       if (c.take("but") && !c.take("only")) c.take("then");
-      if (c.take("stop", "end", "finish")) c.take("after", "at", "with");
+      if (c.take("stop", "end", "finish", "stopping", "ending", "finishing"))
+        c.take("after", "at", "with", "on");
+      else if (c.is("as") && c.text(1) === "far") c.at += c.text(2) === "as" ? 3 : 2;
       else if (!c.take("until", "till", "til", "through", "to", "up")) return undefined;
       c.take("to", "and", "including", "there", "are", "you", "have", "the", "end", "of", "a", "total");
       while (

@@ -903,6 +903,7 @@ export class DocumentReader extends LooseReader {
     const ref = this.reference(tokens);
     if (ref && (this.part ?? this.heading)) {
       this.closeRound();
+      if (ref.slot !== undefined) this.bringIn(ref.slot);
       this.ensurePart(line, undefined);
       if (this.part)
         this.part.rounds.push({

@@ -37,6 +37,29 @@ describe("a part on one line", () => {
   });
 });
 
+describe("rounds of another part, in a colour", () => {
+  const body = "Body\nR1: 6 sc in mr (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4: (2 sc, inc) x6 (24)\n";
+  it.each([
+    "Using white, work as body to end of round 3.",
+    "Using white, work as for body to end of round 3.",
+    "Using white, work rounds 1-3 of body.",
+    "Using white, work rounds 1-3 as for body.",
+    "In white, work as for body up to and including round 3.",
+    "Use the white yarn. Work as body to round 3.",
+    "Use white and work as body to round 3.",
+    "With white, make another body but stop after round 3.",
+    "With white yarn crochet like the body as far as round 3.",
+    "In white, make as the body, ending with round 3.",
+  ])("%s", (says) => {
+    const text = `${body}\nTummy\n${says}\nSl st in next st and fasten off.\n`;
+    expect(countsOf(text)).toEqual([
+      [6, 12, 18, 24],
+      [6, 12, 18],
+    ]);
+    expect(checkPattern(text).parts[1]?.rounds.map((r) => r.slot)).toEqual(["white", "white", "white"]);
+  });
+});
+
 describe("front loops picked up for a skirt", () => {
   const body = `Body\nR1: 6 sc in mr (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4: BLO sc around (18)
 R5: (sc, dec) x6 (12)\nR6: dec x6 (6)\nFasten off.\n\n`;

@@ -162,3 +162,31 @@ describe("a part and its colour", () => {
     expect(read.parts.map((p) => [p.name, p.make])).toEqual([["Fins", 2]]);
   });
 });
+
+describe("what is spread over a round of plain stitches", () => {
+  const head = "Ball\nRnd 1: 6 sc in MR (6)\nRnd 2: inc x6 (12)\nRnd 3: (sc, inc) x6 (18)\n";
+  it.each([
+    ["sc in each, increasing 6 sts evenly (24)", 24],
+    ["sc around, increasing 6 evenly (24)", 24],
+    ["sc in each st around, increasing six times evenly", 24],
+    ["sc around and increase 6 sts evenly (24)", 24],
+    ["sc around, evenly increasing 6 sts (24)", 24],
+    ["sc around with 6 increases evenly spaced (24)", 24],
+    ["increase 6 evenly, sc around (24)", 24],
+    ["inc 6 times evenly around (24)", 24],
+    ["sc around, dec 6 evenly (12)", 12],
+    ["sc, decreasing 6 sts evenly around (12)", 12],
+    ["work in sc, decreasing 6 sts evenly (12)", 12],
+    ["sc around, evenly decreasing 6 sts", 12],
+    ["just sc. Still 18.", 18],
+    ["sc around - stays at 18", 18],
+    ["sc around, remains 18", 18],
+    ["sc; you still have 18", 18],
+    ["another plain round, 18 again", 18],
+  ])("%s", (says, count) => {
+    expect(countsOf(`${head}Rnd 4: ${says}\n`)).toEqual([[6, 12, 18, count]]);
+  });
+  it("too many of them are told", () => {
+    expect(checkPattern(`${head}Rnd 4: sc around, increasing 20 evenly (38)\n`).problems).not.toEqual([]);
+  });
+});

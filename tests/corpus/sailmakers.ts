@@ -647,4 +647,38 @@ Rnd 18: (sc, dec) x6 (12)`,
       { name: "Bollard", counts: [6, 12, 12, 12, 12, 12, 18, 18, 18, 18, 18, 18, 18, 18, 18, 18, 18, 12] },
     ],
   },
+  {
+    hand: "UK magazine, a part worked in another colour as one before it",
+    text: `BODY AND HEAD
+Using black, make a magic ring.
+Round 1 6dc into ring. (6 sts)
+Round 2 2dc in each st to end. (12 sts)
+Round 3 [1dc, 2dc in next st] 6 times. (18 sts)
+Rounds 4–6 1dc in each st to end. (18 sts)
+Round 7 [1dc, dc2tog] 6 times. (12 sts)
+Stuff firmly.
+Round 8 [dc2tog] 6 times. (6 sts)
+Fasten off, drawing the tail through the remaining sts.
+
+TUMMY
+Using white, work as body to end of round 3.
+Sl st in next st and fasten off, leaving a long tail.`,
+    parts: [
+      { name: "BODY AND HEAD", counts: [6, 12, 18, 18, 18, 18, 12, 6] },
+      { name: "TUMMY", counts: [6, 12, 18] },
+    ],
+  },
+  {
+    hand: "a notebook's shorthand: the sum, then what is done",
+    text: `crab body red
+6 mr
+12 inc
+18 1/inc
+24 2/inc
+24 x3
+18 2/dec
+12 1/dec
+6 dec`,
+    parts: [{ name: "crab body", counts: [6, 12, 18, 24, 24, 24, 24, 18, 12, 6] }],
+  },
 ];

@@ -116,6 +116,15 @@ export function colourAbove(c: Cursor): string | undefined {
   const [only] = found;
   return found.size === 1 ? only : undefined;
 }
+/** "Using white, …", "in the grey yarn …": the shade that a sentence begins with; the cursor stands behind it. */
+export const colourAhead = (c: Cursor): string | undefined =>
+  c.attempt(() => {
+    if (!c.take("with", "using", "in", "use")) return undefined;
+    const shade = readShade(c);
+    while (c.kind() === "word" && BEHIND.test(c.text())) c.at++;
+    c.take(",", ":", ".", "and");
+    return c.done ? undefined : shade;
+  });
 /** Sentences that choose and foresee tell no colour. */
 const DOUBTS =
   /^(need|later|scraps?|any|choose|your|optional|instead|or|if|buy|should|will|can|isn't|not|don't|until|photo|picture|stuff|stuffing|filling|like|looks?|stripes?|between)$/;

@@ -1,5 +1,6 @@
 import { isRoundWord } from "../labels";
 import type { Token } from "../tokens";
+import type { Live } from "./flowing";
 import { RING } from "./listed";
 
 /** So many lines in a row make it a way of writing. */
@@ -9,28 +10,39 @@ const LEAST = 3;
 const SIGN = /^(:|-|--|=|\|)$/;
 
 /**
- * How a line tells its sum first: "12: inc", "12 (inc)", "[12] inc", or "12" alone, a plain round among such lines.
+ * How a line tells its sum first: "12: inc", "12 (inc)", "[12] inc", "12 inc" with nothing between, "24 x3" for three
+ * plain rounds, or "12" alone, a plain round among such lines.
  */
-type How = "signed" | "framed" | "boxed" | "alone";
+type How = "signed" | "framed" | "boxed" | "direct" | "many" | "alone";
+interface Led {
+  readonly line: number;
+  readonly how: How;
+}
 
 /**
- * "12: inc x6", "18 - (sc, inc) x 6", "18 (sc, inc)", line under line: what stands in front is what each round comes
- * to, since it does not count 1, 2, 3; "18" alone among such lines is a plain round. Each gets the label that it
- * stands for, "next round", and its sum behind the work. Linear in the text.
+ * "12: inc x6", "18 - (sc, inc) x 6", "18 (sc, inc)", "18 1/inc", line under line: what stands in front is what each
+ * round comes to, since it does not count 1, 2, 3; "18" alone among such lines is a plain round. Each gets the label
+ * that it stands for, "next round", and its sum behind the work. Linear in the text.
  *
  * @param works tells whether stitches or numbers of them stand among some words
+ * @param lives what some words come to as a round
  */
 export function sumsInFront(
   lines: readonly (readonly Token[])[],
   works: (tokens: readonly Token[]) => boolean,
+  lives: Live,
 ): readonly (readonly Token[])[] {
   const out = [...lines];
-  let run: { line: number; how: How }[] = [];
+  let run: Led[] = [];
   const settle = () => {
-    // A number alone tells a round only where its neighbours say what theirs are.
+    const sums = run.map((r) => sumOf(lines[r.line] ?? []));
+    if (run.every((r) => r.how === "alone") && growsFromRing(sums))
+      run.forEach((r, i) => (out[r.line] = byItsSum(lines[r.line]?.[0] as Token, sums[i - 1])));
+    // A number alone tells a round else only where its neighbours say what theirs are.
     const led = run.filter((r) => r.how !== "alone").length >= FEWEST - 1;
-    if (led && run.length >= FEWEST && areSums(run.map((r) => ledBy(lines[r.line] ?? [])?.value ?? 0)))
-      for (const r of run) out[r.line] = summedBehind(lines[r.line] ?? [], r.how);
+    if (led && run.length >= FEWEST && areSums(sums))
+      for (const r of touches(run) ? told(run, lines, lives) : run)
+        out[r.line] = summedBehind(lines[r.line] ?? [], r.how);
     run = [];
   };
   lines.forEach((tokens, line) => {
@@ -43,13 +55,93 @@ export function sumsInFront(
   return out;
 }
 
+/** Nothing but numbers: so many of them, begun in a ring that doubles, are what rounds come to. */
+const FEWEST_BARE = 5;
+const RINGS = [4, 10] as const;
+function growsFromRing(sums: readonly number[]): boolean {
+  const [first = 0, second] = sums;
+  const inRing = first >= RINGS[0] && first <= RINGS[1] && second === 2 * first;
+  return (
+    sums.length >= FEWEST_BARE &&
+    inRing &&
+    sums.every((n, i) => i === 0 || (n <= 2 * (sums[i - 1] ?? 0) && 2 * n >= (sums[i - 1] ?? 0)))
+  );
+}
+
+/** "18" behind "12": six increases, spread evenly. */
+function byItsSum(n: Token, before: number | undefined): readonly Token[] {
+  const put = (text: string, value = NaN): Token => {
+    const kind = Number.isNaN(value) ? (/^\W/.test(text) ? "mark" : "word") : "number";
+    return { ...n, from: n.to, kind, text, value };
+  };
+  const by = n.value - (before ?? 0);
+  const work =
+    before === undefined
+      ? [put("mr")]
+      : by === 0
+        ? [put("even"), put("=")]
+        : [put(by > 0 ? "inc" : "dec"), put(`${Math.abs(by)}`, Math.abs(by)), put("evenly"), put("=")];
+  return [
+    { ...n, kind: "word", text: "next", value: NaN },
+    put("rnd"),
+    put(":"),
+    ...work,
+    { ...n, from: n.to },
+  ];
+}
+
+/** Does a number touch its work in one of them? "12 inc" may be twelve increases. */
+const touches = (run: readonly Led[]): boolean => run.some((r) => r.how === "direct");
+
+/**
+ * Of lines whose numbers may be stitches to work, those whose numbers are sums: the stitches tell. None where the
+ * lines as they stand work out one on the other, nor where they do not with their sums either.
+ */
+function told(run: readonly Led[], lines: readonly (readonly Token[])[], lives: Live): readonly Led[] {
+  let before: number | undefined;
+  const sums: Led[] = [];
+  for (const led of run) {
+    const tokens = lines[led.line] ?? [];
+    const sum = sumOf(tokens);
+    const even = led.how === "many" || led.how === "alone";
+    const summed = even ? sum === before : lives(workIn(tokens, led.how), before, true)?.live === sum;
+    // "6 sc in mr": its number works, and is its sum all the same.
+    if (!summed && (even || lives(tokens, before, true)?.live !== sum)) return [];
+    if (summed) sums.push(led);
+    before = sum;
+  }
+  return worksOut(run, lines, lives) ? [] : sums;
+}
+
+/** Does each line as it stands take all of the one before it? */
+function worksOut(run: readonly Led[], lines: readonly (readonly Token[])[], lives: Live): boolean {
+  let live: number | undefined;
+  return run.every(({ line }) => {
+    const got = lives(lines[line] ?? [], live, true);
+    live = got?.live;
+    return got?.round;
+  });
+}
+
+const sumOf = (tokens: readonly Token[]): number => ledBy(tokens)?.value ?? 0;
+
 const OPEN = /^[([{]$/;
 const CLOSE = /^[)\]}]$/;
 /** The number that a line begins with, in a bracket of its own or without. */
 const ledBy = (tokens: readonly Token[]): Token | undefined =>
   OPEN.test(tokens[0]?.text ?? "") && CLOSE.test(tokens[2]?.text ?? "") ? tokens[1] : tokens[0];
 
-/** A number, and work behind a sign or in brackets, or nothing at all. */
+/** "x3", "3 rounds", "sc x 3", "- 3 rnds": so many plain rounds; undefined where something else stands there. */
+function manyIn(rest: readonly Token[]): number | undefined {
+  const words = rest.filter((t, i) => !(i === 0 && SIGN.test(t.text)) && !/^[[\](){}]$/.test(t.text));
+  const said =
+    /^(?:(?:sc|dc|even|plain) )?(?:[x×*] ?(\d+)(?: (?:rounds?|rnds?|rows?))?|(\d+) (?:rounds?|rnds?|rows?|x|times))$/;
+  const [, behind, before] = said.exec(words.map((t) => t.text).join(" ")) ?? [];
+  const many = Number(behind ?? before);
+  return Number.isInteger(many) && many > 1 ? many : undefined;
+}
+
+/** A number, and work behind it, behind a sign or in brackets, or nothing at all. */
 function leads(tokens: readonly Token[], works: (tokens: readonly Token[]) => boolean): How | undefined {
   const box = OPEN.test(tokens[0]?.text ?? "") ? ledBy(tokens) : undefined;
   if (box?.kind === "number" && box.value >= LEAST && tokens[3])
@@ -57,12 +149,15 @@ function leads(tokens: readonly Token[], works: (tokens: readonly Token[]) => bo
   const [n, sign, ...rest] = tokens;
   if (n?.kind !== "number" || !Number.isInteger(n.value) || n.value < LEAST) return undefined;
   if (!sign) return "alone";
+  if (manyIn([sign, ...rest]) !== undefined) return "many";
   if (sign.text === "(" && rest.findIndex((t) => t.text === ")") === rest.length - 1)
     return works(rest.slice(0, -1)) ? "framed" : undefined;
-  // "3 - 5" is a range of rounds.
-  const range = rest[0]?.kind === "number" && sign.text !== ":" && sign.text !== "=";
-  if (!SIGN.test(sign.text) || rest.length === 0 || range) return undefined;
-  return works(rest) || rest.some((t) => RING.test(t.text)) ? "signed" : undefined;
+  const worksSo = (some: readonly Token[]) => works(some) || some.some((t) => RING.test(t.text));
+  if (!SIGN.test(sign.text)) return worksSo([sign, ...rest]) ? "direct" : undefined;
+  // "3 - 5" is a range of rounds, "18 - 1 sc, 1 inc" is none.
+  const numbered = rest[0]?.kind === "number" && sign.text !== ":" && sign.text !== "=";
+  if (rest.length === 0 || (numbered && rest[1]?.kind !== "word")) return undefined;
+  return worksSo(rest) ? (numbered ? "direct" : "signed") : undefined;
 }
 
 /** "Stuff.", "Change to white": a few words between the rounds. */
@@ -75,25 +170,42 @@ function areSums(numbers: readonly number[]): boolean {
   return steps.filter((s) => s !== 1).length * 4 >= steps.length * 3 && steps.some((s) => s !== 0);
 }
 
+/** The words of a line with its sum behind them. */
+function workIn(tokens: readonly Token[], how: How): readonly Token[] {
+  const said = summedBehind(tokens, how);
+  return said.slice(said.findIndex((t) => t.text === ":") + 1);
+}
+
 function summedBehind(tokens: readonly Token[], how: How): readonly Token[] {
   const [n, ...behind] = (how === "boxed" ? [tokens[1], ...tokens.slice(3)] : tokens) as [Token, ...Token[]];
   const at = (t: Token, text: string, kind: Token["kind"]): Token => ({ ...t, kind, text, value: NaN });
-  const put = (text: string, kind: Token["kind"]): Token => at({ ...n, from: n.to }, text, kind);
-  const sign = how === "signed" ? (behind[0] ?? n) : put(":", "mark");
-  const rest = how === "signed" ? behind.slice(1) : how === "alone" ? [put("even", "word")] : behind;
+  // How many rounds is told behind the sum: what is put in stands behind that.
+  const behindAll = how === "many" ? (behind.at(-1) ?? n) : n;
+  const put = (text: string, kind: Token["kind"]): Token =>
+    at({ ...n, from: behindAll.to, to: behindAll.to }, text, kind);
+  const signed = how === "signed" || (how === "direct" && SIGN.test(behind[0]?.text ?? ""));
+  const sign = signed ? (behind[0] ?? n) : put(":", "mark");
+  const even = how === "alone" || how === "many";
+  const rest = even ? [put("even", "word")] : apart(signed ? behind.slice(1) : behind);
   const end = rest.at(-1) ?? sign;
   const stop = { ...end, from: end.to };
   // Rounds are known again by their stretch of the text: what stands last in one must end it.
   const sum = { ...n, from: end.to, to: end.to };
+  const many = how === "many" ? manyIn(behind) : undefined;
+  const label =
+    many === undefined
+      ? [at(n, "next", "word"), at(n, "rnd", "word")]
+      : [at(n, "next", "word"), behind.find((t) => t.value === many) ?? n, put("rnds", "word")];
   // The ring says how many by its own number: "6: mr" is six in it.
   const ring = rest.length === 1 && RING.test(rest[0]?.text ?? "");
-  if (ring) return [at(n, "next", "word"), at(n, "rnd", "word"), at(sign, ":", "mark"), ...rest, sum];
-  return [
-    at(n, "next", "word"),
-    at(n, "rnd", "word"),
-    at(sign, ":", "mark"),
-    ...rest,
-    at(stop, "=", "mark"),
-    sum,
-  ];
+  const behindIt = ring ? [sum] : [at(stop, "=", "mark"), sum];
+  return [...label, at(sign, ":", "mark"), ...rest, ...behindIt];
 }
+
+/** "1/inc" is one stitch and an increase. */
+const apart = (rest: readonly Token[]): Token[] =>
+  rest.map((t, i) =>
+    t.text === "/" && rest[i - 1]?.kind === "number" && rest[i + 1]?.kind === "word"
+      ? { ...t, text: "," }
+      : t,
+  );

@@ -63,7 +63,7 @@ export function unitsOf(
     works,
   );
   const parted = withoutEndCommas(written, lives);
-  const read = bareLabels(ownLabels(sumsInFront(parted, works), works), lives);
+  const read = bareLabels(ownLabels(sumsInFront(parted, works, lives), works), lives);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
     const own = bracketedLabels(doingLabels(bareOf(all, works), works));

@@ -23,10 +23,10 @@ const CLOSER: ReadonlyMap<string, string> = new Map(
 const SIGN = words("= == - -- : / | \u2026 ~ > ** __");
 /** "you should now have", "for a total of", "st count:". */
 const LEAD = words(
-  "so total totals count stitch stitches st sts you should will now have be are there is giving making makes gives this a of leaving to make get with end ends ending up for gets leaves left have: altogether in all = : that's that it its round rnd row which at after check result",
+  "so total totals count stitch stitches st sts you should will now have be are there is giving making makes gives this a of leaving to make get with end ends ending up for gets leaves left have: altogether in all = : that's that it its round rnd row which at after check result still stays stay remains remain",
 );
 const LEAD_START = words(
-  "so total totals count stitch stitches st sts you there ends ending giving making makes gives leaving leaves for this to now in that's that which round rnd row at after check result",
+  "so total totals count stitch stitches st sts you there ends ending giving making makes gives leaving leaves for this to now in that's that which round rnd row at after check result still stays remains",
 );
 /** Words that may stand behind the number and say no more. */
 const TRAIL = words(

@@ -19,7 +19,7 @@ export function readRound(c: Cursor, x: Context): readonly Tree[] {
   const trees = paths
     .filter((p) => p.cost <= most)
     .map((p) => {
-      const tree = roundsAgain(build(p.pieces, p.cost, c.source));
+      const tree = spreadIn(roundsAgain(build(p.pieces, p.cost, c.source)));
       return aroundTwice(tree.nodes, c.source) ? { ...tree, cost: tree.cost + AROUND_TWICE } : tree;
     });
   if (trees.length === 0) return [{ nodes: [], found: [], cost: 0 }];
@@ -41,6 +41,23 @@ function roundsAgain(tree: Tree): Tree {
   const said: Node = { kind: "aside", from: whole.to, to: whole.to };
   return { ...tree, nodes: tree.nodes.flatMap((n) => (n === whole ? [...n.items, said] : [n])) };
 }
+/**
+ * "Sc around, increasing 6 evenly", "sc in each st with 6 increases evenly spaced": what goes all the way round is
+ * what lies between the changes, and no round of its own. Either may stand first.
+ */
+function spreadIn(tree: Tree): Tree {
+  const worked = tree.nodes.filter((n) => n.kind !== "total" && n.kind !== "aside");
+  const spread = worked.find((n) => n.kind === "evenly");
+  const around = worked.find((n) => n.kind === "work" && n.times.kind === "around");
+  if (worked.length !== 2 || spread?.kind !== "evenly" || around?.kind !== "work") return tree;
+  const plain = around.op.uses === 1 && around.op.offers === 1 && around.op.into === "next";
+  if (!plain) return tree;
+  const [from, to] = [Math.min(spread.from, around.from), Math.max(spread.to, around.to)];
+  const both: Node = { ...spread, rest: around.op, from, to };
+  const nodes = tree.nodes.filter((n) => n !== around).map((n) => (n === spread ? both : n));
+  return { ...tree, nodes };
+}
+
 /** Is all that is worked one stitch all the way round? */
 export function goesAround(nodes: readonly Node[]): boolean {
   const worked = nodes.filter((n) => n.kind !== "total" && n.kind !== "aside");
