@@ -2,7 +2,7 @@ import { execFileSync, spawn, type ChildProcess } from "node:child_process";
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir, userInfo } from "node:os";
 import path from "node:path";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, afterEach, beforeAll, describe, expect, it } from "vitest";
 import { migrateDatabase } from "../db/migrate";
 
 const dir = mkdtempSync(path.join(tmpdir(), "lapka-away-"));
@@ -79,6 +79,9 @@ afterAll(async () => {
   process.kill(databasePid(), "SIGKILL");
   rmSync(dir, { recursive: true, force: true });
 });
+
+// What failed while it was frozen leaves it so, and whoever asks it next would wait for ever.
+afterEach(() => void process.kill(databasePid(), "SIGCONT"));
 
 describe("a database that is away", () => {
   it("frozen: every page says “try again” within its time, and all is well when it goes on", async () => {

@@ -157,7 +157,9 @@ class Printer {
     this.headed.add(part);
     if (this.pattern.parts.length === 1 && part.name === "Piece") return;
     this.gap();
-    const name = `${part.name}${part.make > 1 ? ` (make ${part.make})` : ""}`;
+    // "Leg, joined" as a title would say how the leg's rounds end.
+    const title = part.name.replace(/^(.+), joined$/, "Joined $1");
+    const name = `${title}${part.make > 1 ? ` (make ${part.make})` : ""}`;
     this.say(this.style.format === "markdown" ? `## ${name}` : name);
     const [first] = part.rounds;
     if (first && first.slot !== "main" && !this.colourFollows(part)) this.say(`With ${first.slot}.`);

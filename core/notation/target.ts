@@ -452,6 +452,10 @@ function readOne(c: Cursor, t: Target): boolean {
         if (phrase.each || /^(each|every|all)$/.test(c.tokens[c.at - 4]?.text ?? "")) t.place ??= "each";
         return true;
       }
+      // "12 sc on first, 12 sc on second": on which of the pieces that are joined, and no stitch.
+      const piece =
+        c.is("on") && c.kind(1) === "ordinal" && (c.kind(2) === "end" || /^[,.;]$/.test(c.text(2)));
+      if (piece) return ((c.at += 2), true);
       const layers = readLayers(c);
       if (layers) return ((t.layers = layers), true);
       if (readSpace(c, t)) return true;

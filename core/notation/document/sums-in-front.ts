@@ -132,13 +132,14 @@ const ledBy = (tokens: readonly Token[]): Token | undefined =>
   OPEN.test(tokens[0]?.text ?? "") && CLOSE.test(tokens[2]?.text ?? "") ? tokens[1] : tokens[0];
 
 /** "x3", "3 rounds", "sc x 3", "- 3 rnds": so many plain rounds; undefined where something else stands there. */
-function manyIn(rest: readonly Token[]): number | undefined {
+function manyIn(rest: readonly Token[], sum: number): number | undefined {
   const words = rest.filter((t, i) => !(i === 0 && SIGN.test(t.text)) && !/^[[\](){}]$/.test(t.text));
   const said =
     /^(?:(?:sc|dc|even|plain) )?(?:[x×*] ?(\d+)(?: (?:rounds?|rnds?|rows?))?|(\d+) (?:rounds?|rnds?|rows?|x|times))$/;
   const [, behind, before] = said.exec(words.map((t) => t.text).join(" ")) ?? [];
   const many = Number(behind ?? before);
-  return Number.isInteger(many) && many > 1 ? many : undefined;
+  // "18: sc x18" is so many stitches.
+  return Number.isInteger(many) && many > 1 && many !== sum ? many : undefined;
 }
 
 /** A number, and work behind it, behind a sign or in brackets, or nothing at all. */
@@ -149,7 +150,7 @@ function leads(tokens: readonly Token[], works: (tokens: readonly Token[]) => bo
   const [n, sign, ...rest] = tokens;
   if (n?.kind !== "number" || !Number.isInteger(n.value) || n.value < LEAST) return undefined;
   if (!sign) return "alone";
-  if (manyIn([sign, ...rest]) !== undefined) return "many";
+  if (manyIn([sign, ...rest], n.value) !== undefined) return "many";
   if (sign.text === "(" && rest.findIndex((t) => t.text === ")") === rest.length - 1)
     return works(rest.slice(0, -1)) ? "framed" : undefined;
   const worksSo = (some: readonly Token[]) => works(some) || some.some((t) => RING.test(t.text));
@@ -191,7 +192,7 @@ function summedBehind(tokens: readonly Token[], how: How): readonly Token[] {
   const stop = { ...end, from: end.to };
   // Rounds are known again by their stretch of the text: what stands last in one must end it.
   const sum = { ...n, from: end.to, to: end.to };
-  const many = how === "many" ? manyIn(behind) : undefined;
+  const many = how === "many" ? manyIn(behind, n.value) : undefined;
   const label =
     many === undefined
       ? [at(n, "next", "word"), at(n, "rnd", "word")]
