@@ -91,7 +91,7 @@ const ask = (path: string, cookie: string, more: RequestInit = {}) =>
     redirect: "manual",
     ...more,
     headers: { ...(cookie ? { cookie } : {}), ...(more.headers as Record<string, string> | undefined) },
-    signal: AbortSignal.timeout(20_000),
+    signal: AbortSignal.timeout(40_000),
   });
 /** As each address takes it: a form, or for a workshop's file a ZIP. */
 const post = (path: string, cookie: string, body = "") =>

@@ -19,7 +19,7 @@ const sql = (text: string) =>
     "-e",
     text,
   ]);
-const get = (to: string) => fetch(base + to, { redirect: "manual", signal: AbortSignal.timeout(20_000) });
+const get = (to: string) => fetch(base + to, { redirect: "manual", signal: AbortSignal.timeout(40_000) });
 const makeYarn = (shade: string) =>
   fetch(`${base}/materials.data`, {
     method: "POST",
