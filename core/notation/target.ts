@@ -441,6 +441,19 @@ function readSpace(c: Cursor, t: Target): boolean {
   );
 }
 
+/**
+ * "12 sc on first, 12 sc on second": on which of the pieces that are joined, and no stitch. One alone may be one:
+ * "2 sc on first, sc around".
+ */
+function onPiece(c: Cursor): boolean {
+  const { tokens } = c;
+  const told = (i: number): boolean =>
+    tokens[i]?.text === "on" &&
+    tokens[i + 1]?.kind === "ordinal" &&
+    /^(?:[,.;]|)$/.test(tokens[i + 2]?.text ?? "");
+  return told(c.at) && tokens.some((_, i) => i !== c.at && told(i));
+}
+
 function readOne(c: Cursor, t: Target): boolean {
   return (
     c.attempt(() => {
@@ -452,10 +465,7 @@ function readOne(c: Cursor, t: Target): boolean {
         if (phrase.each || /^(each|every|all)$/.test(c.tokens[c.at - 4]?.text ?? "")) t.place ??= "each";
         return true;
       }
-      // "12 sc on first, 12 sc on second": on which of the pieces that are joined, and no stitch.
-      const piece =
-        c.is("on") && c.kind(1) === "ordinal" && (c.kind(2) === "end" || /^[,.;]$/.test(c.text(2)));
-      if (piece) return ((c.at += 2), true);
+      if (onPiece(c)) return ((c.at += 2), true);
       const layers = readLayers(c);
       if (layers) return ((t.layers = layers), true);
       if (readSpace(c, t)) return true;
