@@ -207,8 +207,7 @@ export class Person {
 
   /** Waits until the page runs: React has taken over and nothing is loading. */
   async settle(): Promise<void> {
-    // The scale's stream stays open: one connection may.
-    await quiet(this.page, 150, this.page.url().includes("/hand/weigh") ? 1 : 0);
+    await quiet(this.page, 150);
     await this.page.waitForFunction(() => {
       const main = document.querySelector("#main");
       // What React has taken over it marks with keys of its own: before that, what is chosen is not heard.

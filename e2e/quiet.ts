@@ -7,6 +7,8 @@ interface Network {
 }
 /** What of a page comes later than its beginning comes within this, ms; longer waits are for what is looked for. */
 const LONGEST_PIECES = 5000;
+/** Longer than this nothing is waited for to be quiet, ms. */
+const LONGEST = 15_000;
 const WORKER = /\.worker[-.]/;
 const networks = new WeakMap<Page, Network>();
 
@@ -40,7 +42,8 @@ export function watchNetwork(page: Page): Network {
   // for no end is told. Of all else the beginning is enough.
   page.on("response", (response) => {
     const inPieces = /^text\/(?:html|x-script)/.test(response.headers()["content-type"] ?? "");
-    setTimeout(() => done(response.request()), inPieces ? LONGEST_PIECES : 0).unref();
+    if (inPieces) setTimeout(() => done(response.request()), LONGEST_PIECES).unref();
+    else done(response.request());
   });
   page.on("requestfinished", done);
   page.on("requestfailed", done);
@@ -48,10 +51,10 @@ export function watchNetwork(page: Page): Network {
 }
 
 /**
- * Waits until no more than `concurrency` requests of a page have been open for `idleTime` (ms). Where that does not
- * come about in time it says what is still open, and what the test looks for next decides.
+ * Waits until no request of a page has been open for `idleTime` (ms). Where that does not come about in time it says
+ * what is still open, and what the test looks for next decides.
  */
-export async function quiet(page: Page, idleTime: number, concurrency = 0, timeout = 15_000): Promise<void> {
+export async function quiet(page: Page, idleTime: number): Promise<void> {
   const network = watchNetwork(page);
   await new Promise<void>((resolve) => {
     let idle: NodeJS.Timeout | undefined;
@@ -65,10 +68,10 @@ export async function quiet(page: Page, idleTime: number, concurrency = 0, timeo
       const open = [...network.open].map((r) => `${r.resourceType()} ${r.url()}`);
       process.stderr.write(`${page.url()} still waits for ${open.join(", ")}\n`);
       end();
-    }, timeout);
+    }, LONGEST);
     network.changed = () => {
       clearTimeout(idle);
-      if (network.open.size <= concurrency) idle = setTimeout(end, idleTime);
+      if (network.open.size === 0) idle = setTimeout(end, idleTime);
     };
     network.changed();
   });

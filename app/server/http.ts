@@ -64,7 +64,7 @@ const SLOW_PATH = /^\/(?:workshop\/bring|workshop\.zip|workshop\/sealed|items\/[
  * A request that was not answered by then is told to try again; what it was doing goes on or is rolled back,
  * never by half. An old machine with much to do may take half of it; a database that hangs is noticed by it alone.
  */
-export const DEADLINE_MS = 15_000;
+const DEADLINE_MS = 15_000;
 /** Papers and pictures are drawn one after the other, a list's forty tiles too, on what may be a small machine. */
 const DRAWN = /\.(?:pdf|png|svg)$/;
 const DRAWN_DEADLINE_MS = 55_000;

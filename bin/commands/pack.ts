@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { CannotBePacked, packCrate, type Packed } from "../../core/shelf/pack";
+import { CannotBePacked, packCrate, worthOfMore, type Packed } from "../../core/shelf/pack";
 import { json, oneFile, print, rounded } from "./common";
 import { readInput } from "./input";
 
@@ -75,13 +75,14 @@ export function run(args: string[]): number {
   }
   if (asJson) json(packed);
   else {
+    const more = worthOfMore(input, packed.expectedProfit);
     const say = (cents: number) => rounded(cents / 100, 2).toFixed(2);
     for (const x of packed.items)
       print(
         `${x.id}: make ${x.make}, bring ${x.bring}; ${rounded(x.expectedSold, 1)} sold, sold out ${Math.round(100 * x.chanceSoldOut)} of 100 times; one more would bring ${say(x.nextWorth)}`,
       );
     print(
-      `Expected profit ${say(packed.expectedProfit)} (at most ${say(packed.bound)}) in ${rounded(packed.hoursUsed, 1)} h; one more hour is worth ${say(packed.hourWorth)}, one more place ${say(packed.placeWorth)}.`,
+      `Expected profit ${say(packed.expectedProfit)} (at most ${say(packed.bound)}) in ${rounded(packed.hoursUsed, 1)} h; one more hour is worth ${say(more.hour)}, one more place ${say(more.place)}.`,
     );
   }
   return 0;

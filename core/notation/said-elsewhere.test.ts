@@ -1,12 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { countsOf } from "../../tests/counts";
 import { checkPattern } from "./index";
-
-/** Counts of each part that has rounds; nothing may be told as an error. */
-const countsOf = (text: string) => {
-  const read = checkPattern(text);
-  expect(read.problems.filter((p) => p.severity === "error")).toEqual([]);
-  return read.parts.filter((p) => p.rounds.length > 0).map((p) => p.rounds.map((r) => r.count));
-};
 
 /** Lists of all that came to mind, written down before any of them was read. */
 const HEAD = "Head\nR1: 6 sc in mr (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\n";

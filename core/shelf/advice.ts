@@ -1,5 +1,5 @@
 import { atLeast, expectedSales } from "./pack/demand";
-import { packCrate, type Packable, type Packed } from "./pack";
+import { packCrate, worthOfMore, type Packable, type Packed, type PackInput } from "./pack";
 import { countMean, countQuantile } from "./demand";
 
 /** A kind of piece as the next day of selling sees it. Money in minor units. */
@@ -65,7 +65,7 @@ const REMAINS = 0.5;
  * @throws CannotBePacked when what must be there is more than hours and crate allow
  */
 export function adviseDay(day: SellingDay): Advice {
-  const packed = packCrate({ hours: day.hours, crate: day.crate, items: day.pieces.map(packable) });
+  const packed = packCrate(packInput(day));
   return {
     pieces: day.pieces.map((p, i) => pieceOf(p, packed.items[i])),
     hoursUsed: packed.hoursUsed,
@@ -74,20 +74,15 @@ export function adviseDay(day: SellingDay): Advice {
   };
 }
 
-/**
- * What one more whole hour, and one more place in the crate, would leave: the plan reckoned once more with it. The
- * price at the margin would hold for the first minutes only: of what is quickly made only a few are asked for.
- */
-export function worthOfMore(day: SellingDay): { readonly hour: number; readonly place: number } {
-  const items = day.pieces.map(packable);
-  const worth = (hours: number, crate: number | undefined) =>
-    packCrate({ hours, crate, items }).expectedProfit;
-  const now = worth(day.hours, day.crate);
-  return {
-    hour: Math.max(0, worth(day.hours + 1, day.crate) - now),
-    place: day.crate === undefined ? 0 : Math.max(0, worth(day.hours, day.crate + 1) - now),
-  };
-}
+/** What one more hour, and one more place in the crate, would leave beyond what the advice is worth. */
+export const moreOfDay = (day: SellingDay, { worth }: Advice): ReturnType<typeof worthOfMore> =>
+  worthOfMore(packInput(day), worth);
+
+const packInput = (day: SellingDay): PackInput => ({
+  hours: day.hours,
+  crate: day.crate,
+  items: day.pieces.map(packable),
+});
 
 function packable(p: Sellable): Packable {
   const pmf = overHorizon(p.days);

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { randomFrom } from "../calibrate/simulated-makers";
 import { saleAt } from "../costing";
-import { adviseDay, overHorizon, worthOfMaking, worthOfMore, type Sellable } from "./advice";
+import { adviseDay, overHorizon, worthOfMaking, moreOfDay, type Sellable, type SellingDay } from "./advice";
 import { countChances } from "./demand/counts";
 import { fitInto, restock } from "./restock";
 import { bundled, stallState, type StallAct } from "./stall";
@@ -319,8 +319,9 @@ describe("what to make", () => {
     // A kit takes six minutes, but one a day is asked for at most: (1000 − 100) × 0.5 − 100 = 350 for it, and
     // the rest of the hour is too short for what takes an hour: (1000 − 100) × 0.9 − 100 = 710 instead.
     const kit = piece({ id: "kit", minutes: 6, days: [[0.5, 0.5]] });
-    expect(worthOfMore({ hours: 0, pieces: [kit] }).hour).toBeCloseTo(350, 6);
-    const both = worthOfMore({ hours: 0, crate: 1, pieces: [kit, piece()] });
+    const more = (day: SellingDay) => moreOfDay(day, adviseDay(day));
+    expect(more({ hours: 0, pieces: [kit] }).hour).toBeCloseTo(350, 6);
+    const both = more({ hours: 0, crate: 1, pieces: [kit, piece()] });
     expect(both.hour).toBeCloseTo(710, 6);
     expect(both.place).toBeCloseTo(0, 6);
   });

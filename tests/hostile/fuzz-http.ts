@@ -4,7 +4,7 @@ import { listItems } from "../../db/queries/items";
 import { listYarns } from "../../db/queries/materials";
 import { listRuns } from "../../db/queries/runs";
 import { listWorkshops } from "../../db/queries/workshops";
-import { fuzzRequests } from "./requests";
+import { fuzzRequests, SLOW_MS } from "./requests";
 
 /**
  * `npm run fuzz:http [-- COUNT [SEED]]`: mutated requests against the built app with the demo in a database
@@ -31,7 +31,7 @@ let slowest = 0;
 const statuses = new Map<number, number>();
 const parts = 8;
 for (let i = 0; i < parts; i++) {
-  const r = await fuzzRequests(site.url, ids, Math.round(count / parts), seed + i);
+  const r = await fuzzRequests(site.url, ids, Math.round(count / parts), seed + i, { slowMs: SLOW_MS });
   memory.push(megabytes());
   bad += r.wrong.length;
   slowest = Math.max(slowest, r.slowestMs);

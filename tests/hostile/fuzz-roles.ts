@@ -9,7 +9,7 @@ import { beginSession } from "../../db/queries/sessions";
 import { saveSupplier } from "../../db/queries/suppliers";
 import { createWorkshop, listWorkshops } from "../../db/queries/workshops";
 import { keepSession } from "../../app/server/session.server";
-import { fuzzRequests } from "./requests";
+import { fuzzRequests, SLOW_MS } from "./requests";
 
 /**
  * `npm run fuzz:roles [-- COUNT [SEED]]`: mutated requests by every role and by nobody. Beside what is wrong
@@ -64,6 +64,7 @@ for (const [i, role] of ([...ROLES, "nobody"] as const).entries()) {
     cookie = (await keepSession(secret, "own")).split(";")[0] ?? "";
   }
   const r = await fuzzRequests(site.url, ids, Math.round(count / 5), seed + i, {
+    slowMs: SLOW_MS,
     cookie,
     unseen: UNSEEN[role],
   });

@@ -1,11 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { countsOf } from "../../../tests/counts";
 import { checkPattern } from "..";
-
-const countsOf = (text: string) => {
-  const read = checkPattern(text);
-  expect(read.problems.filter((p) => p.severity === "error")).toEqual([]);
-  return read.parts.map((p) => p.rounds.map((r) => r.count));
-};
 
 describe("lines that begin with what the round comes to", () => {
   it.each([

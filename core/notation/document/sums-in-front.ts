@@ -70,10 +70,7 @@ function growsFromRing(sums: readonly number[]): boolean {
 
 /** "18" behind "12": six increases, spread evenly. */
 function byItsSum(n: Token, before: number | undefined): readonly Token[] {
-  const put = (text: string, value = NaN): Token => {
-    const kind = Number.isNaN(value) ? (/^\W/.test(text) ? "mark" : "word") : "number";
-    return { ...n, from: n.to, kind, text, value };
-  };
+  const put = (text: string, value?: number) => putIn(n, n.to, text, value);
   const by = n.value - (before ?? 0);
   const work =
     before === undefined
@@ -81,13 +78,7 @@ function byItsSum(n: Token, before: number | undefined): readonly Token[] {
       : by === 0
         ? [put("even"), put("=")]
         : [put(by > 0 ? "inc" : "dec"), put(`${Math.abs(by)}`, Math.abs(by)), put("evenly"), put("=")];
-  return [
-    { ...n, kind: "word", text: "next", value: NaN },
-    put("rnd"),
-    put(":"),
-    ...work,
-    { ...n, from: n.to },
-  ];
+  return [{ ...putIn(n, n.to, "next"), from: n.from }, put("rnd"), put(":"), ...work, { ...n, from: n.to }];
 }
 
 /** Does a number touch its work in one of them? "12 inc" may be twelve increases. */
@@ -171,6 +162,12 @@ function areSums(numbers: readonly number[]): boolean {
   return steps.filter((s) => s !== 1).length * 4 >= steps.length * 3 && steps.some((s) => s !== 0);
 }
 
+/** A word, sign or number that the text does not have, put in at a place of it. */
+const putIn = (like: Token, at: number, text: string, value = NaN): Token => {
+  const kind = Number.isNaN(value) ? (/^\W/.test(text) ? "mark" : "word") : "number";
+  return { ...like, from: at, to: at, kind, text, value };
+};
+
 /** The words of a line with its sum behind them. */
 function workIn(tokens: readonly Token[], how: How): readonly Token[] {
   const said = summedBehind(tokens, how);
@@ -179,28 +176,24 @@ function workIn(tokens: readonly Token[], how: How): readonly Token[] {
 
 function summedBehind(tokens: readonly Token[], how: How): readonly Token[] {
   const [n, ...behind] = (how === "boxed" ? [tokens[1], ...tokens.slice(3)] : tokens) as [Token, ...Token[]];
-  const at = (t: Token, text: string, kind: Token["kind"]): Token => ({ ...t, kind, text, value: NaN });
   // How many rounds is told behind the sum: what is put in stands behind that.
-  const behindAll = how === "many" ? (behind.at(-1) ?? n) : n;
-  const put = (text: string, kind: Token["kind"]): Token =>
-    at({ ...n, from: behindAll.to, to: behindAll.to }, text, kind);
+  const place = how === "many" ? (behind.at(-1) ?? n).to : n.to;
+  const put = (text: string) => putIn(n, place, text);
   const signed = how === "signed" || (how === "direct" && SIGN.test(behind[0]?.text ?? ""));
-  const sign = signed ? (behind[0] ?? n) : put(":", "mark");
+  const sign = signed ? (behind[0] ?? n) : put(":");
   const even = how === "alone" || how === "many";
-  const rest = even ? [put("even", "word")] : apart(signed ? behind.slice(1) : behind);
+  const rest = even ? [put("even")] : apart(signed ? behind.slice(1) : behind);
   const end = rest.at(-1) ?? sign;
-  const stop = { ...end, from: end.to };
   // Rounds are known again by their stretch of the text: what stands last in one must end it.
   const sum = { ...n, from: end.to, to: end.to };
   const many = how === "many" ? manyIn(behind, n.value) : undefined;
+  const next = { ...putIn(n, n.to, "next"), from: n.from };
   const label =
-    many === undefined
-      ? [at(n, "next", "word"), at(n, "rnd", "word")]
-      : [at(n, "next", "word"), behind.find((t) => t.value === many) ?? n, put("rnds", "word")];
+    many === undefined ? [next, put("rnd")] : [next, behind.find((t) => t.value === many) ?? n, put("rnds")];
   // The ring says how many by its own number: "6: mr" is six in it.
   const ring = rest.length === 1 && RING.test(rest[0]?.text ?? "");
-  const behindIt = ring ? [sum] : [at(stop, "=", "mark"), sum];
-  return [...label, at(sign, ":", "mark"), ...rest, ...behindIt];
+  const behindIt = ring ? [sum] : [putIn(n, end.to, "="), sum];
+  return [...label, { ...putIn(n, sign.to, ":"), from: sign.from }, ...rest, ...behindIt];
 }
 
 /** "1/inc" is one stitch and an increase. */

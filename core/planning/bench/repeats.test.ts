@@ -32,9 +32,14 @@ describe("the repeat that a round is counted by", () => {
     ]);
   });
   it("comes behind a chain that stands for a stitch", () => {
-    const rounds = checkPattern(
-      "Rnd 1: ch 3 (counts as dc), 11 dc in ring, join (12)\nRnd 2: ch 3 (counts as dc), dc in same st, (dc, 2 dc in next) x 5, dc, join (18)",
-    ).parts[0]?.rounds.map((r) => ({ count: r.count, repeats: repeatsOf(r) }));
+    const [first, second] = [
+      "Rnd 1: ch 3 (counts as dc), 11 dc in ring, join (12)",
+      "Rnd 2: ch 3 (counts as dc), dc in same st, (dc, 2 dc in next) x 5, dc, join (18)",
+    ];
+    const rounds = checkPattern(`${first}\n${second}`).parts[0]?.rounds.map((r) => ({
+      count: r.count,
+      repeats: repeatsOf(r),
+    }));
     expect(rounds?.[1]).toEqual({ count: 18, repeats: { times: 5, stitches: 3, before: 2 } });
   });
   it("never counts beyond its round, over a tenth of the corpus", () => {

@@ -21,9 +21,6 @@ export interface Packed {
   readonly hoursUsed: number;
   /** No plan whatever has a greater expected profit than this. */
   readonly bound: number;
-  /** What one more hour and one more place would be worth, at the margin of the bound. */
-  readonly hourWorth: number;
-  readonly placeWorth: number;
 }
 
 /**
@@ -62,7 +59,21 @@ export function packCrate(input: PackInput): Packed {
     expectedProfit: p.base + found.worth,
     hoursUsed: input.items.reduce((s, x, i) => s + (make[i] ?? 0) * x.minutes, 0) / 60,
     bound: p.base + found.bound,
-    hourWorth: prices.minute * 60,
-    placeWorth: prices.place,
+  };
+}
+
+/**
+ * What one more whole hour, and one more place in the crate, would leave beyond `worth`, what the best plan leaves
+ * now: reckoned once more with it. The price at the margin would hold for the first minutes only: of what is quickly
+ * made only a few are asked for.
+ */
+export function worthOfMore(
+  input: PackInput,
+  worth: number,
+): { readonly hour: number; readonly place: number } {
+  const beyond = (more: PackInput) => Math.max(0, packCrate(more).expectedProfit - worth);
+  return {
+    hour: beyond({ ...input, hours: input.hours + 1 }),
+    place: input.crate === undefined ? 0 : beyond({ ...input, crate: input.crate + 1 }),
   };
 }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import loadHighs from "highs";
 import { describe, expect, it } from "vitest";
-import { CannotBePacked, packCrate, type Packable, type PackInput } from ".";
+import { CannotBePacked, packCrate, worthOfMore, type Packable, type PackInput } from ".";
 import { atLeast, expectedSales } from "./demand";
 import { problemOf } from "./problem";
 
@@ -197,8 +197,10 @@ describe("the best use of hours and crate", () => {
     );
   });
   it("an hour is worth nothing where nothing is short", () => {
-    const got = packCrate({ hours: 1000, items: [item()] });
-    expect([got.hourWorth, got.placeWorth]).toEqual([0, 0]);
-    expect(packCrate({ hours: 4, items: [item()] }).hourWorth).toBeGreaterThan(0);
+    const plenty = { hours: 1000, items: [item()] };
+    const got = packCrate(plenty);
+    expect(worthOfMore(plenty, got.expectedProfit)).toEqual({ hour: 0, place: 0 });
+    const short = { hours: 4, items: [item()] };
+    expect(worthOfMore(short, packCrate(short).expectedProfit).hour).toBeGreaterThan(0);
   });
 });
