@@ -262,6 +262,16 @@ it("shows the ball to take, counts repeats, and posts what the scale said of a b
   await clickText(page, "main button", "+1");
   await me.waitText("2 of 6");
   await me.waitText("4 of 12 sts");
+  // A finger on a tool does not hold the pedal up: its space is "done", and not the tool once more.
+  const title = () => page.$eval("main h1", (h) => h.textContent);
+  for (const pedal of ["Space", "PageDown"] as const) {
+    const before = await title();
+    await clickText(page, "main button", "Count");
+    await page.keyboard.press(pedal);
+    await page.waitForFunction((t) => document.querySelector("main h1")?.textContent !== t, {}, before);
+    await clickText(page, "main button", "Undo");
+    await page.waitForFunction((t) => document.querySelector("main h1")?.textContent === t, {}, before);
+  }
   await clickText(page, "main button", "Go to");
   await page.select('select[aria-label="Answers a press with"]', "both");
   await page.select('select[aria-label="Piece"]', "4");

@@ -14,4 +14,5 @@ export const benchRound = (id: string, slot = "main", stitches = 6): BenchStep =
   stitches,
   colours: [{ slot, stitches }],
   helps: [],
+  needs: [],
 });

@@ -1,7 +1,7 @@
 import { data } from "react-router";
 import type { Route } from "./+types/bench-line";
 import { BenchTable } from "../features/bench/table";
-import { actsOf, loadBenchWork } from "../features/bench/load.server";
+import { actsOf, loadBenchWork, stepsWithPlaces } from "../features/bench/load.server";
 import { workName } from "../features/runs/shares";
 import { handsSeen, loadMeasured } from "../features/hand/load.server";
 import { loadCuts } from "../features/bench/balls.server";
@@ -16,14 +16,15 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
   const work = await loadBenchWork(opened, params.line);
   if (!work) throw data(null, { status: 404 });
-  const [{ acts }, { hands, weighIns }, cutting] = await Promise.all([
+  const [{ acts }, { hands, weighIns }, cutting, steps] = await Promise.all([
     actsOf(opened.scope, params.line),
     loadMeasured(opened.scope),
     loadCuts(opened, work),
+    stepsWithPlaces(work),
   ]);
   const seen = handsSeen(hands, opened.ownHand);
   const weighed = new Set(weighIns.map((w) => w.handId));
-  const { line, run, entry, surroundings, steps } = work;
+  const { line, run, entry, surroundings } = work;
   return {
     line: line.id,
     run: run.name,

@@ -5,36 +5,21 @@ import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/run-order";
 import type { Sequenced, SetUp, Task } from "@core/planning/sequence";
-import { printDuration, printTrimmed, type Seconds } from "@core/units";
+import { printDuration, type Seconds } from "@core/units";
 import { findRun, RUN_SCHOOLS, setRunSchool } from "@db/queries/runs";
 import { loadSurroundings } from "../features/items/load.server";
+import { OrderTable } from "../features/runs/order-table";
 import { tasksOfRun } from "../features/runs/run-tasks.server";
-import { stageWord, takesYarn } from "../features/runs/stage-word";
-import { stretchesOf } from "../features/runs/tasks";
+import { SCHOOL_WORDS, SchoolCards, type School } from "../features/runs/school-cards";
 import type { SequenceApi } from "../workers/sequence.worker";
 import { once, openForm } from "../server/form.server";
 import { knownSetUp } from "../features/bench/set-ups.server";
 import { openWorkshop } from "../server/scope.server";
 import { keepPage } from "../ui/away";
-import {
-  Badge,
-  Button,
-  ButtonLink,
-  Empty,
-  Page,
-  PageHead,
-  PlainTable,
-  Row,
-  Scroll,
-  Sheet,
-  SheetHead,
-  Small,
-  Stack,
-} from "../ui/basics";
+import { Button, ButtonLink, Empty, Page, PageHead, Row, Sheet, SheetHead, Small, Stack } from "../ui/basics";
 import { Input } from "../ui/field";
 import { WorkForm } from "../ui/form";
 import { useReading } from "../ui/reading";
-import { YarnDisc } from "../ui/yarn-disc";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `Order of the work, ${loaderData?.run.name ?? "a run"} · Lapka` },
@@ -88,14 +73,6 @@ export async function action(args: Route.ActionArgs) {
 
 export const clientAction = (args: Route.ClientActionArgs) => keepPage(args);
 export { unlessAway as shouldRevalidate } from "../ui/away";
-
-type School = (typeof RUN_SCHOOLS)[number];
-const SCHOOL_WORDS: Readonly<Record<School, { name: string; why: string }>> = {
-  piece: { name: "Piece by piece", why: "each is whole before the next is begun" },
-  part: { name: "Part by part", why: "all bodies, then all wings: the hand gets into it" },
-  colour: { name: "Colour by colour", why: "one yarn on the hook until it is done with" },
-  best: { name: "Fewest set-ups", why: "least to take up anew, then the first piece early" },
-};
 
 /** The schools at once, the best when it is there; undefined while it is looked for. */
 function useOrders(tasks: readonly Task[], setUp: { colour: number; hook: number; stage: number }) {
@@ -154,46 +131,17 @@ export default function RunOrder({ loaderData: d }: Route.ComponentProps) {
         </Empty>
       ) : (
         <Stack $gap={18}>
-          <Cards role="group" aria-label="Orders to choose from" aria-busy={!orders?.best && !stopped}>
-            {RUN_SCHOOLS.map((s) => {
-              const o = orders?.[s];
-              return (
-                <Card
-                  key={s}
-                  type="button"
-                  aria-pressed={shown === s}
-                  disabled={!o}
-                  onClick={() => setOpen(s)}
-                >
-                  <b>{SCHOOL_WORDS[s].name}</b>
-                  <Small>{SCHOOL_WORDS[s].why}</Small>
-                  {o ? (
-                    <dl>
-                      <div>
-                        <dt>set-ups</dt>
-                        <dd>
-                          {o.setups}, {time(o.setupSeconds)}
-                        </dd>
-                      </div>
-                      <div>
-                        <dt>first piece whole</dt>
-                        <dd>after {time(o.firstPieceSeconds)}</dd>
-                      </div>
-                      <div>
-                        <dt>half-made at once</dt>
-                        <dd>{o.mostHalfMade}</dd>
-                      </div>
-                    </dl>
-                  ) : (
-                    <Small role="status">
-                      {stopped ? "stopped" : s === "best" ? "looking for it…" : "…"}
-                    </Small>
-                  )}
-                  {d.run.school === s ? <Badge $tone="good">chosen</Badge> : null}
-                </Card>
-              );
-            })}
-          </Cards>
+          <SchoolCards
+            schools={RUN_SCHOOLS}
+            orders={orders}
+            shown={shown}
+            chosen={d.run.school}
+            stopped={stopped}
+            onShow={setOpen}
+          />
+          <Small>
+            The same movement for long strains a hand: change the kind of work, and have your breaks.
+          </Small>
           <Row style={{ alignItems: "end" }}>
             {d.run.school !== shown ? (
               <WorkForm>
@@ -233,7 +181,7 @@ export default function RunOrder({ loaderData: d }: Route.ComponentProps) {
                     : `; no order has less than ${time(order.bound)} of set-ups`}
                 </Small>
               </SheetHead>
-              <Stretches d={d} order={order} />
+              <OrderTable tasks={d.tasks} colours={d.colours} order={order} />
             </Sheet>
           ) : null}
         </Stack>
@@ -242,115 +190,6 @@ export default function RunOrder({ loaderData: d }: Route.ComponentProps) {
   );
 }
 
-const SHOWN = 120;
-
-function Stretches({ d, order }: { d: Awaited<ReturnType<typeof loader>>; order: Sequenced }) {
-  const r = useReading();
-  const stretches = useMemo(() => stretchesOf(order.order, d.tasks), [order, d.tasks]);
-  const [all, setAll] = useState(false);
-  return (
-    <Scroll tabIndex={0} role="region" aria-label="The order, table">
-      <PlainTable>
-        <thead>
-          <tr>
-            <th scope="col" className="num">
-              From
-            </th>
-            <th scope="col">What</th>
-            <th scope="col" className="minor">
-              Take up
-            </th>
-            <th scope="col" className="num">
-              How many
-            </th>
-            <th scope="col" className="num">
-              Time
-            </th>
-            <th scope="col" className="num minor">
-              Whole after it
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {(all ? stretches : stretches.slice(0, SHOWN)).map((s, i) => {
-            return (
-              <tr key={i}>
-                <td className="num">{printDuration(s.from as Seconds, r)}</td>
-                <td>
-                  <b>{s.part}</b> <Small>{stageWord(s.stage)}</Small>
-                </td>
-                <td className="minor">
-                  {takesYarn(s.stage) &&
-                  s.colour !== undefined &&
-                  (i === 0 || s.setUps.includes("colour")) ? (
-                    <YarnTaken>
-                      <YarnDisc colour={d.colours[s.colour] ?? "#b9c3c5"} name={s.colour} size={18} />{" "}
-                      {s.colour}
-                      {s.hookMm === undefined ? "" : `, ${printTrimmed(s.hookMm, 2, r.locale)} mm`}
-                    </YarnTaken>
-                  ) : null}
-                </td>
-                <td className="num">{s.tasks}</td>
-                <td className="num">{printDuration(s.seconds as Seconds, r)}</td>
-                <td className="num minor">{s.whole || ""}</td>
-              </tr>
-            );
-          })}
-          {!all && stretches.length > SHOWN ? (
-            <tr>
-              <td colSpan={6}>
-                <Button type="button" onClick={() => setAll(true)}>
-                  Show all {stretches.length}
-                </Button>
-              </td>
-            </tr>
-          ) : null}
-        </tbody>
-      </PlainTable>
-    </Scroll>
-  );
-}
-
-const Cards = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(100%, 240px), 1fr));
-  gap: 12px;
-`;
-const Card = styled.button`
-  display: grid;
-  gap: 4px;
-  align-content: start;
-  justify-items: start;
-  text-align: left;
-  padding: 12px 14px;
-  background: var(--sheet);
-  border: 1px solid var(--edge);
-  border-radius: 6px;
-  cursor: pointer;
-  &[aria-pressed="true"] {
-    border-color: var(--act);
-    box-shadow: inset 0 4px 0 var(--act);
-  }
-  &[disabled] {
-    cursor: default;
-  }
-  dl {
-    margin: 4px 0 0;
-    width: 100%;
-    font-size: 14px;
-  }
-  dl div {
-    display: flex;
-    justify-content: space-between;
-    gap: 10px;
-  }
-  dt {
-    color: var(--soft);
-  }
-  dd {
-    margin: 0;
-  }
-`;
 const SetUps = styled.form`
   display: flex;
   flex-wrap: wrap;
@@ -363,9 +202,4 @@ const SetUps = styled.form`
     font-size: 13px;
     color: var(--soft);
   }
-`;
-const YarnTaken = styled.span`
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
 `;

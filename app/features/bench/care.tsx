@@ -123,16 +123,19 @@ export function FirstPiece({
   pieces: number;
 }) {
   if (!hand || hand.tested || !bench.steps.some((s) => s.stage === "crochet")) return null;
+  // The first is whoever sits here: the maker herself, or a helper on her own phone.
+  const own = hand.id === bench.hands[0]?.id;
   return (
     <Test>
       {pieces === 0 ? (
         <>
-          {hand.name}’s first piece is the test of pace and tension: no hurry, the table takes the time. Weigh
-          it when it is done.
+          {own ? "Your" : `${hand.name}’s`} first piece is the test of pace and tension: no hurry, the table
+          takes the time. Weigh it when it is done.
         </>
       ) : (
         <>
-          The time of {hand.name}’s first piece is taken. Its weight says how much yarn these hands take:{" "}
+          The time of {own ? "your" : `${hand.name}’s`} first piece is taken. Its weight says how much yarn{" "}
+          {own ? "your" : "these"} hands take:{" "}
           <Link to={`/hand/weigh?item=${bench.item}&hand=${hand.id}`}>weigh it</Link>
         </>
       )}

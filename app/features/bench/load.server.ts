@@ -23,6 +23,7 @@ import { findItem, findRevisions, type ItemWithRevision } from "@db/queries/item
 import type { Scope } from "@db/scope";
 import { allColourways } from "../../server/rows.server";
 import { dayOf, type Opened } from "../../server/scope.server";
+import { measuresOf } from "../figure/picture.server";
 import { stageWork, tradeExpected } from "../hand/expected";
 import {
   analyseForTrade,
@@ -40,6 +41,8 @@ import { asAct } from "./acts";
 export interface BenchWork extends BenchLine {
   readonly entry: ItemWithRevision;
   readonly surroundings: Surroundings;
+  /** Undefined where the text cannot be reckoned. */
+  readonly analysis: ItemAnalysis | undefined;
   readonly steps: readonly BenchStep[];
 }
 
@@ -67,7 +70,21 @@ export async function loadBenchWork(
   );
   const got = await analyseStored(entry, surroundings);
   const steps = got.ok ? stepsOf(got.value, revision.pattern, surroundings) : [];
-  return { ...found, entry, surroundings, steps };
+  return { ...found, entry, surroundings, analysis: got.ok ? got.value : undefined, steps };
+}
+
+/**
+ * The steps with where each part is sewn on, as the figure put together has it; what cannot be put together says
+ * nothing.
+ */
+export async function stepsWithPlaces({ steps, entry, analysis }: BenchWork): Promise<readonly BenchStep[]> {
+  if (!analysis || !steps.some((s) => s.kind === "sew")) return steps;
+  const { places } = await measuresOf(entry, analysis);
+  return steps.map((step) => {
+    const at = step.kind === "sew" && places.find((p) => p.part === step.partIndex && p.copy === step.copy);
+    if (!at) return step;
+    return { ...step, where: at.guessed ? `${at.where}, as is usual: the pattern leaves it open` : at.where };
+  });
 }
 
 const stepsOf = ({ checked, piece, kit }: ItemAnalysis, pattern: string, s: Surroundings): BenchStep[] =>

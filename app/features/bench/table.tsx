@@ -1,5 +1,5 @@
 import { ArrowLeft, Check, Hash, ListTree, NotebookPen, RotateCcw, Undo2 } from "lucide-react";
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { Link } from "react-router";
 import styled from "styled-components";
 import {
@@ -23,7 +23,7 @@ import { BothSides } from "./both-sides";
 import { BreakDue, FirstPiece, HoursAtTable, useCare } from "./care";
 import { Counter } from "./counter";
 import { BenchLadder } from "./ladder";
-import { holderText, Left, Rest } from "./left";
+import { CameIn, holderText, Left, Rest } from "./left";
 import { Jump, NoteLine } from "./panels";
 import { Colours, ThenColour, Track, yarnOf } from "./shown";
 import { ballsToWeigh, Take, WeighBalls, Weighed } from "./take";
@@ -60,10 +60,19 @@ export function BenchTable({ bench }: { bench: BenchData }) {
   const place = at ?? next();
   const step = place && steps[place.step];
   const after = place && next(place);
+  // The pattern's own words of a face say what goes on as well as where.
+  const inItsPlace = step?.kind === "face" ? step.where : undefined;
   const hand = bench.hands.find((h) => h.id === handId);
   const hexOf = (slot: string) => yarnOf(bench.colours, slot)?.hex ?? "var(--line)";
   const toWeigh = ballsToWeigh(bench, steps, state, lastDoneHere(acts));
   const others = useMemo(() => openOfOthers(steps, quantity, state, own), [steps, quantity, state, own]);
+  const waits = useMemo(
+    () => openOfOthers(steps, quantity, state, (s) => !own(s)).length > 0,
+    [steps, quantity, state, own],
+  );
+  const cameIn = (places: readonly Place[]) => {
+    for (const p of places) tell({ kind: "done", piece: p.piece, step: steps[p.step]?.id ?? "", ms: 0 });
+  };
 
   const finish = useCallback(() => {
     if (!place || !step) return;
@@ -111,7 +120,8 @@ export function BenchTable({ bench }: { bench: BenchData }) {
                   {step.copies > 1 ? ` ${step.copy} of ${step.copies}` : ""}
                 </Where>
                 <h1>{step.title}</h1>
-                <Words>{step.text}</Words>
+                <Words>{inItsPlace ?? step.text}</Words>
+                {inItsPlace !== undefined || step.where === undefined ? null : <At>{step.where}</At>}
                 {step.count === undefined ? null : <Sum>{step.count} sts</Sum>}
                 <Colours step={step} colours={bench.colours} />
                 <ThenColour step={step} colours={bench.colours} />
@@ -125,9 +135,11 @@ export function BenchTable({ bench }: { bench: BenchData }) {
             <Next>
               {after
                 ? nextText(steps[after.step], after, place)
-                : others.length > 0
-                  ? "then all of this pair of hands is done"
-                  : "then all pieces are done"}
+                : others.length === 0
+                  ? "then all pieces are done"
+                  : waits
+                    ? "then it waits for what others make"
+                    : "then all of this pair of hands is done"}
             </Next>
           </Now>
           {toWeigh && panel === undefined ? (
@@ -186,6 +198,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
                   ))}
                 </Select>
               ) : null}
+              <CameIn bench={bench} others={others} onCameIn={cameIn} />
             </Jump>
           ) : null}
           <Tools>
@@ -224,15 +237,7 @@ export function BenchTable({ bench }: { bench: BenchData }) {
           </Done>
         </>
       ) : others.length > 0 ? (
-        <Left
-          bench={bench}
-          others={others}
-          onAll={() => setAll(true)}
-          onCameIn={(places) => {
-            for (const p of places)
-              tell({ kind: "done", piece: p.piece, step: steps[p.step]?.id ?? "", ms: 0 });
-          }}
-        >
+        <Left bench={bench} others={others} waits={waits} onAll={() => setAll(true)} onCameIn={cameIn}>
           <Tools>
             <Tool label="Undo" icon={<Undo2 size={20} aria-hidden />} onClick={undo} keys="U" />
           </Tools>
@@ -271,20 +276,36 @@ function nextText(step: BenchStep | undefined, p: Place, now: Place): string {
   return `next: ${piece}${part}${step.title}${words}`;
 }
 
-/** Space is "done", U takes it back; a pedal that sends a key works as well. Fields keep their keys. */
+/**
+ * Space is "done", U takes it back; a pedal that sends a key works as well. Fields keep their keys, and a button
+ * that was reached by keys keeps its space; one that was only pressed with a finger does not hold the pedal up.
+ */
 function useKeys(finish: () => void, undo: () => void): void {
+  const pressed = useRef<Element | null>(null);
   useEffect(() => {
+    const onPointer = (e: PointerEvent) => {
+      pressed.current = e.target instanceof Element ? e.target.closest("button") : null;
+    };
     const onKey = (e: KeyboardEvent) => {
+      if (e.key === "Tab") pressed.current = null;
       if (e.ctrlKey || e.metaKey || e.altKey || e.repeat) return;
       const on = e.target instanceof HTMLElement ? e.target : undefined;
-      if (on?.closest("input, select, textarea, a, button")) return;
-      if (e.key === " " || e.key === "PageDown") {
+      if (on?.closest("input, select, textarea, a")) return;
+      const button = on?.closest("button");
+      const held = button && button !== pressed.current;
+      if (e.key === "PageDown" || (e.key === " " && !held)) {
         e.preventDefault();
+        // Not to be pressed by the key's coming up.
+        button?.blur();
         finish();
       } else if (e.key === "u" || e.key === "U") undo();
     };
+    window.addEventListener("pointerdown", onPointer, true);
     window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
+    return () => {
+      window.removeEventListener("pointerdown", onPointer, true);
+      window.removeEventListener("keydown", onKey);
+    };
   }, [finish, undo]);
 }
 
@@ -381,6 +402,12 @@ const Sum = styled.p`
   font-size: clamp(20px, 5vw, 28px);
   font-weight: 640;
   margin: 4px 0 0;
+`;
+/** Where it goes: what she would otherwise look up in the pattern. */
+const At = styled.p`
+  font-size: clamp(18px, 4.6vw, 26px);
+  margin: 8px 0 0;
+  text-wrap: pretty;
 `;
 const Next = styled.p`
   margin: 12px 0 6px;

@@ -116,7 +116,14 @@ export async function measuresOf(entry: ItemWithRevision, analysis: ItemAnalysis
     return r.ok && r.value?.kind === "measures" ? r.value.measures : undefined;
   });
   const main = mainOf(analysis.piece)?.fabric;
-  return got ?? { height: main?.height ?? 0, width: main?.width ?? 0, depth: main?.depth ?? 0, loops: [] };
+  if (got) return got;
+  return {
+    height: main?.height ?? 0,
+    width: main?.width ?? 0,
+    depth: main?.depth ?? 0,
+    loops: [],
+    places: [],
+  };
 }
 
 const encoded = (p: PictureAnswer): Promise<Buffer> | Buffer =>

@@ -2,6 +2,7 @@ import {
   drawing,
   facesOf,
   figureOf,
+  placedWords,
   raster,
   sizeOfFigure,
   type FigurePart,
@@ -39,6 +40,17 @@ export interface Measures {
   readonly depth: number;
   /** Indices of the parts that hang as a loop. */
   readonly loops: readonly number[];
+  /** Where each piece goes on another. */
+  readonly places: readonly PlaceTold[];
+}
+export interface PlaceTold {
+  /** Index of the part in the pattern, and which of its copies, from 1. */
+  readonly part: number;
+  readonly copy: number;
+  /** "between rounds 7 and 8 of the body, in the middle of the front". */
+  readonly where: string;
+  /** The pattern leaves it open. */
+  readonly guessed: boolean;
 }
 export type MeasureTask = FigureSource & { readonly as: "measures" };
 export type FigureTask = PictureTask | MeasureTask;
@@ -56,7 +68,13 @@ export function figureAnswer(task: FigureTask): FigureAnswer | undefined {
   if (facets.length === 0) return undefined;
   if (task.as === "measures") {
     const loops = figure.put.filter((p) => p.solid.form === "loop").map((p) => p.place.part);
-    return { kind: "measures", measures: { ...sizeOfFigure(facets), loops: [...new Set(loops)] } };
+    const places = figure.put.flatMap(({ place }) => {
+      const where = placedWords(figure, place);
+      if (where === undefined) return [];
+      return [{ part: place.part, copy: place.piece + 1, where, guessed: place.line === undefined }];
+    });
+    const measures = { ...sizeOfFigure(facets), loops: [...new Set(loops)], places };
+    return { kind: "measures", measures };
   }
   if (task.as === "svg") return { kind: "svg", svg: drawing(figure, task, facets) };
   const r: Raster = raster(figure, task, facets);

@@ -51,6 +51,7 @@ export const kitSteps = (kit: KitOfItem, r: Reading): BenchStep[] =>
       stitches: 0,
       colours: colour ? [{ slot: colour.slot, stitches: 0 }] : [],
       helps: [],
+      needs: [],
     };
   });
 

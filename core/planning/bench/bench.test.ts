@@ -144,11 +144,43 @@ describe("acts from the table", () => {
     };
     const twice = (list: readonly BenchStep[]) => [1, 2].flatMap((p) => list.map((s) => `${p} ${s.id}`));
     const wings = steps.filter((s) => !mine.includes(s));
-    expect(led("maker")).toEqual({ seen: twice(mine), left: 2 * wings.length });
+    // What is sewn on, and all behind it, waits for the wings.
+    const body = mine.filter((s) => s.part === "Body");
+    expect(led("maker")).toEqual({ seen: twice(body), left: 2 * wings.length });
     expect(led("nell")).toEqual({ seen: twice(wings), left: 2 * mine.length });
     // Who was given nothing takes the maker's place.
-    expect(led("pim").seen).toEqual(twice(mine));
+    expect(led("pim").seen).toEqual(twice(body));
     expect(holderOf(wings[0] as BenchStep, given)).toBe("nell");
+  });
+  it("sews on what a helper brought, piece by piece, and does not wait for what was passed over", () => {
+    const own = ownSteps([{ work: "part:Wing", handId: "nell" }], "maker");
+    const body = steps.filter((s) => s.part === "Body");
+    const wings = steps.filter((s) => !own(s));
+    const both = [1, 2].flatMap((piece) => body.map((s) => done(piece, s.id)));
+    const at = (acts: readonly BenchAct[]) =>
+      nextPlace(steps, 2, "piece", benchState(steps, 2, acts), undefined, own);
+    expect(at(both)).toBeUndefined();
+    const came = at([...both, ...wings.map((s) => done(2, s.id))]);
+    expect([came?.piece, steps[came?.step ?? 0]?.title]).toEqual([2, "Sew on"]);
+    // A round that she jumped over is hers: what comes behind it is open all the same.
+    const jumped = [done(1, steps[0]?.id ?? ""), done(1, steps[2]?.id ?? "")];
+    const after = { piece: 1, step: 2 };
+    const state = benchState(steps, 2, jumped);
+    expect(nextPlace(steps, 2, "piece", state, after, own)).toEqual({ piece: 1, step: 3 });
+  });
+  it("each step waits for those that the order of work puts before it, of the same piece", () => {
+    const at = new Map(steps.map((s, i) => [s.id, i]));
+    for (const s of steps) for (const id of s.needs) expect(at.get(id), s.id).toBeLessThan(at.get(s.id) ?? 0);
+    const sewn = steps.filter((s) => s.stage === "sewing");
+    expect(sewn.map((s) => s.needs)).toEqual([
+      ["r2-1.1", "close-0.1"],
+      ["r2-1.2", "close-0.1"],
+    ]);
+  });
+  it("say of a face where the pattern wants it", () => {
+    const face = steps.find((s) => s.title === "Face");
+    expect(face?.where).toBe("Insert 6 mm eyes between rounds 4 and 5.");
+    expect(steps.find((s) => s.title === "Rnd 5")?.where).toBeUndefined();
   });
   it("all of a kit, or the sewing alone, goes to whom it is given", () => {
     const [first] = steps;

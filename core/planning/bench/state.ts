@@ -124,8 +124,27 @@ const together = (a: BenchStep | undefined, b: BenchStep | undefined): boolean =
   a !== undefined && b !== undefined && a.part !== "" && a.part === b.part && b.kind !== "sew";
 
 /**
- * The first place of `own` steps that is not done, behind `after` if one is left there; undefined when all of
- * them are done.
+ * Steps of a piece that wait for work which is not `own`: theirs is not done yet, or what has to be behind them
+ * waits itself. What she passed over on purpose keeps nothing waiting. Linear in the steps and what they need.
+ */
+function waitsForOthers(
+  steps: readonly BenchStep[],
+  piece: number,
+  state: BenchState,
+  own: (step: BenchStep) => boolean,
+): ReadonlySet<string> {
+  const isDone = (id: string) => state.done.has(placeKey(piece, id));
+  const others = new Set(steps.flatMap((s) => (own(s) ? [] : [s.id])));
+  const out = new Set<string>();
+  if (others.size === 0) return out;
+  for (const s of steps)
+    if (s.needs.some((id) => !isDone(id) && (others.has(id) || out.has(id)))) out.add(s.id);
+  return out;
+}
+
+/**
+ * The first place of `own` steps that is not done and waits for nobody, behind `after` if one is left there;
+ * undefined when all of them are done, or wait for what others make.
  */
 export function nextPlace(
   steps: readonly BenchStep[],
@@ -137,9 +156,19 @@ export function nextPlace(
 ): Place | undefined {
   let first: Place | undefined;
   let passed = after === undefined;
+  const waits = new Map<number, ReadonlySet<string>>();
+  const waiting = (piece: number): ReadonlySet<string> => {
+    const known = waits.get(piece) ?? waitsForOthers(steps, piece, state, own);
+    waits.set(piece, known);
+    return known;
+  };
   for (const p of places(steps, quantity, order)) {
     const step = steps[p.step];
-    const open = step !== undefined && own(step) && !state.done.has(placeKey(p.piece, step.id));
+    const open =
+      step !== undefined &&
+      own(step) &&
+      !state.done.has(placeKey(p.piece, step.id)) &&
+      !waiting(p.piece).has(step.id);
     if (open && passed) return p;
     if (open) first ??= p;
     if (after && p.piece === after.piece && p.step === after.step) passed = true;

@@ -9,7 +9,7 @@ import {
   type CheckedRound,
   type HouseStyle,
 } from "../../notation";
-import { orderOfWork, type StepKind, type WorkStep } from "../order";
+import { orderOfWork, type Precedence, type StepKind, type WorkStep } from "../order";
 import { repeatsOf, type Repeats } from "./repeats";
 
 /** One thing to do at the table, and then to be done with. */
@@ -20,6 +20,8 @@ export interface BenchStep {
   readonly stage: Stage;
   /** Empty for what is done to the whole piece. */
   readonly part: string;
+  /** Index of the part in the pattern; undefined for what is done to the whole piece. */
+  readonly partIndex?: number | undefined;
   /** Which of the part's copies, from 1. */
   readonly copy: number;
   readonly copies: number;
@@ -39,6 +41,10 @@ export interface BenchStep {
   readonly then?: { readonly slot: string; readonly stitches: number } | undefined;
   /** Lines of advice for this moment; see `helps`. */
   readonly helps: readonly Help[];
+  /** Where it goes, in the words of the pattern; undefined where it does not say, or a round is worked. */
+  readonly where?: string | undefined;
+  /** Ids of the steps of the same piece that have to be behind it. */
+  readonly needs: readonly string[];
 }
 
 /** What helps at the table, told at the step it belongs to. */
@@ -84,7 +90,8 @@ export function benchSteps(
   source: string,
 ): BenchStep[] {
   const parts = withAssembly(pattern);
-  const { steps } = orderOfWork(pattern, fabrics);
+  const { steps, edges } = orderOfWork(pattern, fabrics);
+  const before = needsOf(steps, edges, parts);
   const out: BenchStep[] = [];
   for (let i = 0; i < steps.length;) {
     const block = blockFrom(steps, i);
@@ -92,10 +99,37 @@ export function benchSteps(
     const part = first?.of === undefined ? undefined : parts[first.of];
     const copies = part?.make ?? 1;
     for (let copy = 1; copy <= copies; copy++)
-      for (const step of block) out.push(...stepsOf(step, part, copy, copies, style, source, block));
+      for (const step of block) {
+        const own = stepsOf(step, part, copy, copies, style, source, block);
+        out.push(
+          ...own.map((s, k) => ({ ...s, needs: k === 0 ? before(step, copy) : [own[k - 1]?.id ?? ""] })),
+        );
+      }
     i += block.length;
   }
   return out;
+}
+
+/** The last of a step's own steps at the table: a round, or the step itself. */
+const lastId = (step: WorkStep, copy: number): string =>
+  step.kind === "work" && step.rounds ? roundId(step, step.rounds.to - 1, copy) : `${step.id}.${copy}`;
+const roundId = (step: WorkStep, at: number, copy: number): string => `r${at + 1}-${step.of ?? 0}.${copy}`;
+
+/** What has to be behind a step: of its own part the same copy, of others all copies. */
+function needsOf(
+  steps: readonly WorkStep[],
+  edges: readonly Precedence[],
+  parts: readonly CheckedPart[],
+): (step: WorkStep, copy: number) => string[] {
+  const byId = new Map(steps.map((s) => [s.id, s]));
+  return (step, copy) =>
+    edges.flatMap((e) => {
+      const before = e.after === step.id ? byId.get(e.before) : undefined;
+      if (!before) return [];
+      if (before.of !== undefined && before.of === step.of) return [lastId(before, copy)];
+      const copies = before.of === undefined ? 1 : (parts[before.of]?.make ?? 1);
+      return Array.from({ length: copies }, (_, k) => lastId(before, k + 1));
+    });
 }
 
 /** Steps of one part that stand together: each copy goes through all of them before the next is begun. */
@@ -116,8 +150,8 @@ function stepsOf(
   style: HouseStyle,
   source: string,
   block: readonly WorkStep[],
-): BenchStep[] {
-  const of = { part: part?.name ?? "", copy, copies };
+): Omit<BenchStep, "needs">[] {
+  const of = { part: part?.name ?? "", partIndex: step.of, copy, copies };
   if (step.kind !== "work" || !part || !step.rounds) {
     const name = step.label.replace(/^[^:]*: /, "");
     const text = copies > 1 && part && step.kind === "sew" ? `Sew on: ${part.name}` : step.label;
@@ -133,6 +167,7 @@ function stepsOf(
         stitches: 0,
         colours: [],
         helps: helpsFor(step, part),
+        where: step.kind === "face" && part ? faceSaid(part, source) : undefined,
       },
     ];
   }
@@ -142,7 +177,7 @@ function stepsOf(
     const { segments } = layoutOf(round);
     return {
       ...of,
-      id: `r${at + 1}-${step.of ?? 0}.${copy}`,
+      id: roundId(step, at, copy),
       kind: step.kind,
       stage: "crochet",
       title: `${part.worked === "rows" ? "Row" : style.label} ${round.number ?? at + 1}`,
@@ -184,6 +219,23 @@ function thenOf(round: CheckedRound, next: CheckedRound | undefined): BenchStep[
   const ends = layoutOf(round).segments.at(-1);
   if (!begins || !ends || begins.slot === ends.slot) return undefined;
   return { slot: begins.slot, stitches: begins.to - begins.from };
+}
+
+const OF_FACE = /\b(?:eyes?|nose|embroider|stitch|sew|back ?stitch|satin|mouth|cheeks?)/i;
+/** What the pattern says of a face, sentence by sentence: between which rounds, how far apart. */
+function faceSaid(part: CheckedPart, source: string): string | undefined {
+  const lines = source.split("\n");
+  const of = new Set(
+    part.events.flatMap(({ event, line }) =>
+      event.kind === "eyes" || event.kind === "embroider" ? [line] : [],
+    ),
+  );
+  const said = [...of].flatMap((line) => {
+    const whole = (lines[line - 1] ?? "").trim();
+    const told = whole.split(/(?<=[.;!])\s+/).filter((s) => OF_FACE.test(s));
+    return told.length > 0 ? told : [whole];
+  });
+  return said.length > 0 ? said.join(" ").slice(0, 300) : undefined;
 }
 
 /** A round that could not be read stands as she wrote it. */

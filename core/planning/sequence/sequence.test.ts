@@ -132,6 +132,13 @@ describe("the order of a run", () => {
     expect([s.setupSeconds, s.setups]).toEqual([2 * setUps + 120, 2 * 6 + 1]);
     expect([s.workSeconds, s.mostHalfMade]).toEqual([2 * 1930, 1]);
   });
+  it("tells how long a hand is kept at one movement; worked by hand", () => {
+    const list = ["1", "2", "3"].flatMap((p) => figure(p));
+    // A body, before it is filled; all three bodies in a row.
+    expect(sequence(list, SET_UP, "piece").longestSame).toEqual({ stage: "crochet", seconds: 900 });
+    expect(sequence(list, SET_UP, "part").longestSame).toEqual({ stage: "crochet", seconds: 2700 });
+    expect(sequence([], SET_UP, "best").longestSame).toEqual({ stage: "", seconds: 0 });
+  });
   it("part by part makes all ears in a row, colour by colour all that is white", () => {
     const list = ["1", "2", "3"].flatMap((p) => figure(p));
     const part = sequence(list, SET_UP, "part").order;

@@ -118,6 +118,21 @@ export interface Sequence {
   readonly firstPieceSeconds: number;
   /** The most tasks' pieces that are begun and not done at one time. */
   readonly mostHalfMade: number;
+  /** The longest at one kind of work with no other between: the same movement, which strains a hand. */
+  readonly longestSame: { readonly stage: string; readonly seconds: number };
+}
+
+/** The longest that an order keeps the hand at one kind of work; setting up is no work. */
+function longestSame(tasks: Tasks, order: readonly number[]): Sequence["longestSame"] {
+  let longest = { stage: "", seconds: 0 };
+  let now = longest;
+  for (const i of order) {
+    const t = tasks.list[i];
+    if (!t) continue;
+    now = { stage: t.stage, seconds: t.seconds + (t.stage === now.stage ? now.seconds : 0) };
+    if (now.seconds > longest.seconds) longest = now;
+  }
+  return longest;
 }
 
 /** Reckons an order; the tasks have to be all there, once. Preemption is not foreseen. */
@@ -153,6 +168,7 @@ export function reckon(tasks: Tasks, order: readonly number[]): Sequence {
     setups,
     firstPieceSeconds: order.length === 0 ? 0 : first,
     mostHalfMade,
+    longestSame: longestSame(tasks, order),
   };
 }
 
