@@ -5,6 +5,7 @@ import {
   benchState,
   benchSteps,
   timingsOf,
+  withUsual,
   type BenchAct,
   type BenchStep,
   type BenchTiming,
@@ -90,11 +91,14 @@ export async function stepsWithPlaces({ steps, entry, analysis }: BenchWork): Pr
 const stepsOf = ({ checked, piece, kit }: ItemAnalysis, pattern: string, s: Surroundings): BenchStep[] =>
   kit
     ? kitSteps(kit, s.reading)
-    : benchSteps(
-        checked,
-        piece.parts.map((p) => p.fabric),
-        { ...PLAIN_STYLE, terms: s.terms },
-        pattern,
+    : withUsual(
+        benchSteps(
+          checked,
+          piece.parts.map((p) => p.fabric),
+          { ...PLAIN_STYLE, terms: s.terms },
+          pattern,
+        ),
+        piece,
       );
 
 export async function actsOf(scope: Scope, lineId: string): Promise<{ kept: KeptAct[]; acts: BenchAct[] }> {

@@ -20,8 +20,8 @@ export function Times({
     <BesideTable aria-label="What the laps tell">
       {pauses.slice(-3).map((p) => (
         <p key={p.act.key}>
-          {p.step.part}, {p.step.title} took {clockText(p.act.ms)}: counted as {clockText(p.usualMs)}, the
-          rest as a pause.{" "}
+          {[p.step.part, p.step.title].filter(Boolean).join(", ")} took {clockText(p.act.ms)}: counted as{" "}
+          {clockText(p.usualMs)}, the rest as a pause.{" "}
           <Button type="button" onClick={() => onWork(p.act.key)}>
             It was work
           </Button>

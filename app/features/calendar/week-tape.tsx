@@ -1,7 +1,7 @@
 import { Flag, Gift, Store, Truck } from "lucide-react";
 import { Link } from "react-router";
 import styled from "styled-components";
-import { printTrimmed } from "@core/units";
+import { printTrimmed, type Reading } from "@core/units";
 import { printDay, printShortDay, printWeekday } from "../../ui/days";
 import { useReading } from "../../ui/reading";
 import { Movable, useDay } from "./movable";
@@ -75,7 +75,7 @@ function Day({
   onShift: (s: Shift) => void;
 }) {
   const r = useReading();
-  const hours = (n: number) => `${printTrimmed(n, 1, r.locale)} h`;
+  const hours = (n: number) => hoursText(n, r);
   const { ref, dropProps, isDropTarget } = useDay(c.on, onShift);
   const own = c.booked.filter((b) => b.hand === "");
   const taken = own.reduce((s, b) => s + b.hours, 0);
@@ -149,9 +149,13 @@ function MarkHere({ mark: m, on }: { mark: Mark; on: string }) {
   return <Movable dragged={{ what: m.kind, id: m.id, from: on, label: m.label }}>{link}</Movable>;
 }
 
+/** A tenth of an hour is fine enough for a day; what is less stands in minutes, and not as nothing. */
+const hoursText = (n: number, r: Reading): string =>
+  n > 0 && n < 0.1 ? `${Math.max(1, Math.round(n * 60))} min` : `${printTrimmed(n, 1, r.locale)} h`;
+
 function Bands({ booked }: { booked: readonly BookedHere[] }) {
   const r = useReading();
-  const hours = (n: number) => `${printTrimmed(n, 1, r.locale)} h`;
+  const hours = (n: number) => hoursText(n, r);
   return booked.map((b) => (
     <Movable
       key={b.id}

@@ -15,6 +15,7 @@ import {
   placeKey,
   places,
   timingsOf,
+  withUsual,
   type BenchAct,
   type BenchStep,
   type DoneAct,
@@ -40,12 +41,8 @@ Sew the wings on.`;
 function stepsFor(text: string): BenchStep[] {
   const pattern = checkPattern(text);
   const piece = estimatePiece({ pattern, specOf: () => spec, firmness: "medium", hanger: true });
-  return benchSteps(
-    pattern,
-    piece.parts.map((p) => p.fabric),
-    PLAIN_STYLE,
-    text,
-  );
+  const fabrics = piece.parts.map((p) => p.fabric);
+  return withUsual(benchSteps(pattern, fabrics, PLAIN_STYLE, text), piece);
 }
 const steps = stepsFor(TEXT);
 let n = 0;
@@ -274,5 +271,25 @@ describe("time that measures itself", () => {
     expect(timing(acts)?.seconds).toBe(270);
     const kept: BenchAct = { kind: "work", key: "w", at: 1, device: "phone", of: pause?.act.key ?? "" };
     expect(timing([...acts, kept])?.seconds).toBe(270 - 54 + 1200);
+  });
+  it("a step that is no round is asked about by what is expected of it, and by its sisters once there are such", () => {
+    const sewn = steps.filter((s) => s.stage === "sewing");
+    const usual = sewn[0]?.usualMs ?? 0;
+    expect(usual).toBeGreaterThan(30_000);
+    // A pair of wings: what is expected of both, halved.
+    expect(sewn.map((s) => s.usualMs)).toEqual([usual, usual]);
+    expect(steps.filter((s) => s.stage === "crochet").every((s) => s.usualMs === undefined)).toBe(true);
+    const told = (laps: readonly number[]) => {
+      const acts = laps.map((ms, i) => done(1 + Math.floor(i / 2), sewn[i % 2]?.id ?? "", ms));
+      return pausesIn(steps, benchState(steps, 4, acts)).map((p) => [p.act.ms, p.usualMs]);
+    };
+    const phone = 4 * usual + 120_000;
+    expect(told([phone])).toEqual([[phone, usual]]);
+    // Slower than the trade, as a first piece is, and no pause.
+    expect(told([2 * usual])).toEqual([]);
+    // Her own pace, once it is known, whatever the trade expects.
+    const slow = 5 * usual + 120_000;
+    expect(told([slow, slow + 1000, slow - 1000, slow])).toEqual([]);
+    expect(told([slow, slow, slow, 3 * slow])).toEqual([[3 * slow, slow]]);
   });
 });

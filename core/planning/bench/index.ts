@@ -9,3 +9,4 @@ export * from "./state";
 export * from "./steps";
 export * from "./strain";
 export * from "./times";
+export * from "./usual";

@@ -45,6 +45,8 @@ export interface BenchStep {
   readonly where?: string | undefined;
   /** Ids of the steps of the same piece that have to be behind it. */
   readonly needs: readonly string[];
+  /** What is expected of a step that is no round, ms; see `withUsual`. */
+  readonly usualMs?: number;
 }
 
 /** What helps at the table, told at the step it belongs to. */

@@ -39,25 +39,51 @@ export function measured(step: BenchStep, act: DoneAct): boolean {
   return act.ms >= least;
 }
 
+/** A step that is no round and has no sisters yet is asked about when it took so many times what is expected … */
+const FAR_ABOVE = 3;
+/** … and so much longer, ms: makers differ by a third, and a first piece is slower (common practice, no source). */
+const MUCH_LONGER = 120_000;
+/** Laps that say something of one another. */
+const SISTERS = 3;
+
 /**
- * Laps that lie far above their sisters' pace by the stitch, over all the rounds done: a pause unless she
- * called it work.
+ * Laps that lie far above their sisters': of rounds by the stitch, over all the rounds done; of other steps among
+ * those of the same part and stage, and before there are such, above what is expected. A pause, unless she called
+ * it work.
  */
 export function pausesIn(steps: readonly BenchStep[], state: BenchState): LapWithPause[] {
   const at = new Map(steps.map((s) => [s.id, s]));
-  const rounds = [...state.done.values()].flatMap((act) => {
+  const groups = new Map<string, { act: DoneAct; step: BenchStep }[]>();
+  for (const act of state.done.values()) {
     const step = at.get(act.step);
-    return step?.stage === "crochet" && measured(step, act) ? [{ act, step }] : [];
-  });
-  const perStitch = rounds.map(({ act, step }) => act.ms / Math.max(LEAST_STITCHES, step.stitches));
-  const usual = perStitch.length > 0 ? median(perStitch) : 0;
-  return longLaps(perStitch).flatMap((long) => {
-    const found = rounds[long.lap];
-    if (!found || state.asWork.has(found.act.key)) return [];
-    const usualMs = Math.round(usual * Math.max(LEAST_STITCHES, found.step.stitches));
-    return [{ ...found, usualMs }];
+    if (!step || !measured(step, act)) continue;
+    const key = step.stage === "crochet" ? "" : JSON.stringify([step.part, step.stage, step.kind]);
+    groups.set(key, [...(groups.get(key) ?? []), { act, step }]);
+  }
+  return [...groups].flatMap(([key, laps]) => {
+    const found = key === "" || laps.length >= SISTERS ? amongSisters(laps) : farAboveExpected(laps);
+    return found.filter((p) => !state.asWork.has(p.act.key));
   });
 }
+
+type Lap = Pick<LapWithPause, "act" | "step">;
+const sizeOf = (step: BenchStep): number =>
+  step.stage === "crochet" ? Math.max(LEAST_STITCHES, step.stitches) : 1;
+
+function amongSisters(laps: readonly Lap[]): LapWithPause[] {
+  const each = laps.map(({ act, step }) => act.ms / sizeOf(step));
+  const usual = each.length > 0 ? median(each) : 0;
+  return longLaps(each).flatMap((long) => {
+    const found = laps[long.lap];
+    return found ? [{ ...found, usualMs: Math.round(usual * sizeOf(found.step)) }] : [];
+  });
+}
+
+const farAboveExpected = (laps: readonly Lap[]): LapWithPause[] =>
+  laps.flatMap(({ act, step }) => {
+    const usualMs = step.usualMs ?? Infinity;
+    return act.ms > Math.max(FAR_ABOVE * usualMs, usualMs + MUCH_LONGER) ? [{ act, step, usualMs }] : [];
+  });
 
 /** The timings that are whole: every step of a part's stage in a piece is done and was measured. */
 export function timingsOf(steps: readonly BenchStep[], quantity: number, state: BenchState): BenchTiming[] {
