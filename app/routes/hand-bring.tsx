@@ -79,6 +79,7 @@ export default function BringTimings({ loaderData: d, actionData: answered }: Ro
           </Empty>
         ) : (
           <BringIn
+            imports={d.imports}
             kind="timings"
             known={d.known}
             fields={TIMING_FIELDS}

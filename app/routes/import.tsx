@@ -153,6 +153,7 @@ export default function Import({ loaderData: d, actionData: answered }: Route.Co
       <MaterialsNav />
       <Stack $gap={18}>
         <BringIn
+          imports={d.imports}
           kind="materials"
           known={NOTHING_ELSE}
           fields={IMPORT_FIELDS}

@@ -1,9 +1,19 @@
 import { CalendarRange } from "lucide-react";
-import { data, redirect, useSearchParams } from "react-router";
+import { data, Link, redirect, useSearchParams } from "react-router";
+import { Fragment } from "react";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/sell-next";
-import { printDuration, printMoney, printTrimmed, type Minor, type Seconds } from "@core/units";
+import {
+  parseMoney,
+  printDuration,
+  printMoney,
+  printTrimmed,
+  type Minor,
+  type Reading,
+  type Seconds,
+} from "@core/units";
+import { moneyText } from "../features/materials/defaults";
 import { adviceFor, type Asked } from "../features/sell/advice.server";
 import { AskedStrip } from "../features/sell/asked-strip";
 import { Bars } from "../features/sell/bars";
@@ -48,13 +58,21 @@ const numberIn = (params: URLSearchParams, name: string, most: number): number |
   return text !== "" && Number.isFinite(n) && n >= 0 ? Math.min(n, most) : undefined;
 };
 
-function askedIn(params: URLSearchParams): Asked {
+/** What an hour has to bring, as it is typed; nothing where it cannot be read. */
+function leastIn(params: URLSearchParams, money: Pick<Reading, "currency" | "locale">): number | undefined {
+  const text = (params.get("least") ?? "").trim();
+  const read = text === "" ? undefined : parseMoney(text, money.currency, money.locale);
+  return read?.ok && read.value >= 0 ? Math.min(read.value, 10_000_000) : undefined;
+}
+
+function askedIn(params: URLSearchParams, money: Pick<Reading, "currency" | "locale">): Asked {
   const wares = params.getAll("ware").slice(0, 600);
   const make = params.getAll("make");
   return {
     marketId: params.get("market") ?? undefined,
     hours: numberIn(params, "hours", 2000),
     crate: numberIn(params, "crate", 20_000),
+    hourLeast: leastIn(params, money),
     full: params.has("full"),
     only: params.has("only"),
     ...(params.has("own")
@@ -70,7 +88,7 @@ function askedIn(params: URLSearchParams): Asked {
 export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
   const params = new URL(request.url).searchParams;
-  const asked = askedIn(params);
+  const asked = askedIn(params, opened.workshop);
   const a = await adviceFor(opened, asked);
   const ahead = a.ahead.map((m) => ({ id: m.id, name: m.name, onDay: m.onDay }));
   if (!a.market) return { ahead, asked: undefined };
@@ -85,6 +103,8 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     hours: a.hours,
     crate: a.crate,
     later: a.later,
+    hourLeast: a.hourLeast,
+    unsure: a.unsure.map((w) => ({ key: w.key, itemId: w.itemId, label: w.label })),
     month: a.month,
     refused: a.refused,
     own: a.own,
@@ -221,6 +241,16 @@ function Advised({ d }: { d: Told }) {
                 style={{ width: 90 }}
               />
             </label>
+            <label>
+              <span>An hour brings at least</span>
+              <Input
+                name="least"
+                inputMode="decimal"
+                autoComplete="off"
+                defaultValue={moneyText(d.hourLeast, r)}
+                style={{ width: 90 }}
+              />
+            </label>
             <label className="tick">
               <input type="checkbox" name="full" defaultChecked={d.asked?.full} /> one of everything at least
             </label>
@@ -251,7 +281,9 @@ function Advised({ d }: { d: Told }) {
                 <h2 id="make-title">
                   {pieces === 0
                     ? d.hours > 0
-                      ? "Nothing more needs to be made"
+                      ? d.hourLeast > 0
+                        ? `Nothing that would bring ${money(d.hourLeast)} an hour is left to make`
+                        : "Nothing more needs to be made"
                       : "No hours are left to make more by then"
                     : `Make ${pieces} ${pieces === 1 ? "piece" : "pieces"} in ${hours(d.own ? d.own.hours : d.advice.hoursUsed)}`}
                 </h2>
@@ -283,6 +315,18 @@ function Advised({ d }: { d: Told }) {
                   beyond materials{d.later > 0 ? ", over the days after it too" : ""}; one more hour{" "}
                   {money(d.advice.more.hour)}
                 </Small>
+                {d.unsure.length > 0 ? (
+                  <p>
+                    <Badge $tone="warn">left out</Badge>{" "}
+                    {d.unsure.map((w, i) => (
+                      <Fragment key={w.key}>
+                        {i > 0 ? ", " : ""}
+                        <Link to={`/items/${w.itemId}`}>{w.label}</Link>
+                      </Fragment>
+                    ))}
+                    : a round does not add up, so nobody knows what one takes.
+                  </p>
+                ) : null}
                 {d.own ? (
                   <p>
                     {d.own.hours > d.hours + 0.01 ? (
@@ -347,7 +391,7 @@ function Advised({ d }: { d: Told }) {
           <p>
             {d.model.days === 0
               ? `No day at “${d.channel}” was held and closed yet: until then every piece is taken for a usual one, and the year for a usual year.`
-              : `${d.model.days} market days at “${d.channel}”. A piece that was seldom sold is taken to be like the others of its kind; a day that sold out says only “so many or more”.`}
+              : `${d.model.days} market ${d.model.days === 1 ? "day" : "days"} at “${d.channel}”. A piece that was seldom sold is taken to be like the others of its kind; a day that sold out says only “so many or more”.`}
             {d.model.method === "shared"
               ? ""
               : ` On your own sales ${METHOD_WORDS[d.model.method]} foretold the next day best, so it is used.`}
@@ -412,7 +456,7 @@ function AdvisedRow({ x, most }: { x: Told["rows"][number]; most: number }) {
             how: "a usual day × the month",
             parts: [
               {
-                label: `a usual day, from ${x.days} days and ${x.sold} sold`,
+                label: `a usual day, from ${x.days} ${x.days === 1 ? "day" : "days"} and ${x.sold} sold`,
                 measure: "count",
                 value: x.rate,
               },

@@ -293,6 +293,7 @@ export default function Sold({ loaderData: d, actionData: answered }: Route.Comp
         <WriteDown d={d} error={error} />
         <LastSales rows={d.last} />
         <BringIn
+          imports={d.imports}
           kind="sales"
           known={d.known}
           fields={SALE_FIELDS}

@@ -31,7 +31,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
   const today = todayOf(scope);
   const [asked, until] = [search.get("from"), search.get("to")];
   const to = isDay(until) ? until : today;
-  const from = isDay(asked) ? asked : parseDate(today).set({ day: 1 }).toString();
+  const from = isDay(asked) ? asked : parseDate(today).subtract({ days: 7 }).set({ day: 1 }).toString();
   const begin = (day: CalendarDate): Date => day.toDate(scope.zone || getLocalTimeZone());
   const [{ wares, channels }, places, pieces, sold, fromThen, afterwards] = await Promise.all([
     loadWares(scope, workshop),

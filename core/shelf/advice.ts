@@ -1,5 +1,5 @@
 import { atLeast, expectedSales } from "./pack/demand";
-import { packCrate, worthOfMore, type Packable, type Packed, type PackInput } from "./pack";
+import { packCrate, type Packable, type Packed } from "./pack";
 import { countMean, countQuantile } from "./demand";
 
 /** A kind of piece as the next day of selling sees it. Money in minor units. */
@@ -20,6 +20,8 @@ export interface Sellable {
 export interface SellingDay {
   readonly hours: number;
   readonly crate?: number | undefined;
+  /** A piece that brings less for each hour that it takes is not worth making, minor units; 0 makes any. */
+  readonly hourLeast?: number | undefined;
   readonly pieces: readonly Sellable[];
 }
 
@@ -61,35 +63,47 @@ const REMAINS = 0.5;
  * How many of what to make for a day, so that what they bring beyond their materials is greatest, counted
  * over this day and those after it: a piece that is not sold today waits for the next. With weights w of a
  * horizon that ends with each day, the worth of b pieces is Σ w_h E[min(b, D1 + … + Dh)], so that one list of
- * chances holds the whole horizon and the packing of a crate solves it.
+ * chances holds the whole horizon and the packing of a crate solves it. What an hour has to bring at least is asked
+ * of each piece as if it were paid, and is not taken off the worth.
  * @throws CannotBePacked when what must be there is more than hours and crate allow
  */
 export function adviseDay(day: SellingDay): Advice {
-  const packed = packCrate(packInput(day));
+  const packed = packCrate({
+    hours: day.hours,
+    crate: day.crate,
+    items: day.pieces.map((p) => packable(p, day.hourLeast)),
+  });
+  const asked = packed.hoursUsed * (day.hourLeast ?? 0);
   return {
-    pieces: day.pieces.map((p, i) => pieceOf(p, packed.items[i])),
+    pieces: day.pieces.map((p, i) => pieceOf(p, packed.items[i], day.hourLeast)),
     hoursUsed: packed.hoursUsed,
-    worth: packed.expectedProfit,
-    bound: packed.bound,
+    worth: packed.expectedProfit + asked,
+    bound: packed.bound + asked,
   };
 }
 
-/** What one more hour, and one more place in the crate, would leave beyond what the advice is worth. */
-export const moreOfDay = (day: SellingDay, { worth }: Advice): ReturnType<typeof worthOfMore> =>
-  worthOfMore(packInput(day), worth);
+/**
+ * What one more whole hour, and one more place in the crate, would leave beyond what the advice is worth: reckoned
+ * once more with it. The price at the margin would hold for the first minutes only: of what is quickly made only a
+ * few are asked for.
+ */
+export function moreOfDay(
+  day: SellingDay,
+  { worth }: Advice,
+): { readonly hour: number; readonly place: number } {
+  const beyond = (more: SellingDay) => Math.max(0, adviseDay(more).worth - worth);
+  return {
+    hour: beyond({ ...day, hours: day.hours + 1 }),
+    place: day.crate === undefined ? 0 : beyond({ ...day, crate: day.crate + 1 }),
+  };
+}
 
-const packInput = (day: SellingDay): PackInput => ({
-  hours: day.hours,
-  crate: day.crate,
-  items: day.pieces.map(packable),
-});
-
-function packable(p: Sellable): Packable {
+function packable(p: Sellable, hourLeast = 0): Packable {
   const pmf = overHorizon(p.days);
   return {
     id: p.id,
     price: p.leaves,
-    unitCost: p.material,
+    unitCost: p.material + (hourLeast * p.minutes) / 60,
     carry: Math.max(0, Math.min(REMAINS * p.material, 0.95 * p.leaves)),
     minutes: Math.max(p.minutes, 1 / 60),
     onHand: p.onHand,
@@ -113,7 +127,7 @@ export function worthOfMaking(day: SellingDay, make: readonly number[]): number 
   return packCrate({ hours: 0, crate: day.crate, items: made }).expectedProfit - paid;
 }
 
-function pieceOf(p: Sellable, got: Packed["items"][number] | undefined): AdvisedPiece {
+function pieceOf(p: Sellable, got: Packed["items"][number] | undefined, hourLeast = 0): AdvisedPiece {
   const today = p.days[0] ?? [1];
   const bring = got?.bring ?? 0;
   const tail = atLeast({ pmf: today }, bring);
@@ -126,7 +140,7 @@ function pieceOf(p: Sellable, got: Packed["items"][number] | undefined): Advised
     askedHigh: countQuantile(today, 0.95),
     expectedSold: expectedSales(tail)[bring] ?? 0,
     chanceSoldOut: tail[bring] ?? 1,
-    nextPerHour: got && p.minutes > 0 ? (got.nextWorth * 60) / p.minutes : undefined,
+    nextPerHour: got && p.minutes > 0 ? (got.nextWorth * 60) / p.minutes + hourLeast : undefined,
   };
 }
 

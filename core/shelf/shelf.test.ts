@@ -326,6 +326,19 @@ describe("what to make", () => {
     expect(both.place).toBeCloseTo(0, 6);
   });
 
+  it("makes nothing for less than an hour has to bring, and does not take it off the worth; worked by hand", () => {
+    // Chances of selling the 1st, 2nd, … are 0.9, 0.7, 0.4, 0.2, 0.1; one left over keeps 100: the n-th brings
+    // 900 P − 100 in its hour: 710, 530, 260, 80, …
+    const at = (hourLeast: number) => adviseDay({ hours: 100, hourLeast, pieces: [piece()] });
+    expect([0, 200, 500, 700, 800].map((h) => at(h).pieces[0]?.make)).toEqual([4, 3, 2, 1, 0]);
+    expect(at(500).worth).toBeCloseTo(710 + 530, 6);
+    expect(at(500).pieces[0]?.nextPerHour).toBeCloseTo(260, 6);
+    const scarce = { hours: 1, hourLeast: 500, pieces: [piece()] };
+    expect(moreOfDay(scarce, adviseDay(scarce)).hour).toBeCloseTo(530, 6);
+    // What is there already costs no hour more.
+    expect(adviseDay({ hours: 9, hourLeast: 800, pieces: [piece({ onHand: 5 })] }).pieces[0]?.bring).toBe(5);
+  });
+
   it("earns more in hidden worlds than equal shares and than making what sold out, and most of what knowing the rates would", () => {
     const worlds = [101, 102, 103, 104, 105, 106].map((seed) => stallWorld(seed, 36));
     let [better, share] = [0, 0];

@@ -10,7 +10,7 @@ import type { SlotColours } from "../items/silhouette-view";
 import { FigureStage } from "./figure-stage";
 import { hangsWords, standsWords } from "./figure-words";
 import { pictureUrl, type PictureOf } from "./figure-picture";
-import { VIEWS, type ViewName } from "./picture";
+import { sameView, shownFrom, VIEWS, type ViewName } from "./picture";
 import { PlaceEditor, PlaceList } from "./place-list";
 import { ReachPanel } from "./reach-panel";
 import { useFigure } from "./use-figure";
@@ -50,7 +50,7 @@ export function FigurePanel({
 }) {
   const r = useReading();
   const help = useId();
-  const [view, setView] = useState<View>(VIEWS.turned);
+  const [asked, setView] = useState<View>(VIEWS.turned);
   const [scale, setScale] = useState(0);
   const [held, setHeld] = useState<number>();
   const [pair, setPair] = useState(true);
@@ -63,6 +63,7 @@ export function FigurePanel({
     setEpoch((n) => n + 1);
   };
   const { away, facts, version } = useFigure(analysis, text, moved);
+  const view = facts ? shownFrom(asked, facts.size) : asked;
   const pieces = facts?.pieces;
   const chosen = held === undefined ? undefined : pieces?.find((p) => p.put === held);
   const movable = chosen?.place.host !== undefined ? chosen : undefined;
@@ -141,7 +142,7 @@ export function FigurePanel({
             <Button
               key={name}
               type="button"
-              aria-pressed={view.turn === VIEWS[name].turn && view.tilt === VIEWS[name].tilt}
+              aria-pressed={sameView(asked, VIEWS[name])}
               onClick={() => setView(VIEWS[name])}
             >
               {shown}

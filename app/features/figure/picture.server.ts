@@ -62,13 +62,15 @@ export function slotColours(
   );
 }
 
+/** Another number when figures are drawn otherwise: pictures are kept by their address for long. */
+const DRAWN_AS = 2;
 /**
  * What a picture of this item depends on, as a short text: the address of a picture carries it, so that it
  * may be kept for long.
  */
 export const pictureMark = (entry: ItemWithRevision, colours: Readonly<Record<string, string>>): string =>
   createHash("sha256")
-    .update(JSON.stringify([entry.revision.id, colours]))
+    .update(JSON.stringify([DRAWN_AS, entry.revision.id, colours]))
     .digest("base64url")
     .slice(0, 10);
 

@@ -20,6 +20,19 @@ export const VIEWS = {
 } as const satisfies Readonly<Record<string, View>>;
 export type ViewName = keyof typeof VIEWS;
 
+/** What is so flat, of its height to the lesser of its width and depth, would show its edge and no more. */
+const FLAT = 0.4;
+const FROM_ABOVE = 58;
+export const sameView = (a: View, b: View): boolean => a.turn === b.turn && a.tilt === b.tilt;
+/** The turned view of what lies flat, a star or a leaf, is from higher above: its face is what she sells. */
+export const shownFrom = (
+  view: View,
+  size: { readonly height: number; readonly width: number; readonly depth: number },
+): View =>
+  sameView(view, VIEWS.turned) && size.height < FLAT * Math.min(size.width, size.depth)
+    ? { ...view, tilt: FROM_ABOVE }
+    : view;
+
 interface FigureSource {
   readonly checked: Pick<CheckedPattern, "parts" | "lines">;
   readonly text: string;
@@ -76,7 +89,8 @@ export function figureAnswer(task: FigureTask): FigureAnswer | undefined {
     const measures = { ...sizeOfFigure(facets), loops: [...new Set(loops)], places };
     return { kind: "measures", measures };
   }
-  if (task.as === "svg") return { kind: "svg", svg: drawing(figure, task, facets) };
-  const r: Raster = raster(figure, task, facets);
+  const shot = { ...task, view: shownFrom(task.view, sizeOfFigure(facets)) };
+  if (task.as === "svg") return { kind: "svg", svg: drawing(figure, shot, facets) };
+  const r: Raster = raster(figure, shot, facets);
   return { kind: "pixels", width: r.width, height: r.height, rgba: new Uint8Array(r.rgba.buffer) };
 }

@@ -31,6 +31,7 @@ export function BringIn({
   hint,
   foot,
   error,
+  imports,
 }: {
   kind: ImportKind;
   known: WithoutReading<ImportKnown>;
@@ -38,6 +39,8 @@ export function BringIn({
   hint: ReactNode;
   foot: ReactNode;
   error: string | undefined;
+  /** Files that are in: the one that was looked at goes from view when it is among them. */
+  imports: readonly BroughtIn[];
 }) {
   const r = useReading();
   const navigation = useNavigation();
@@ -109,6 +112,7 @@ export function BringIn({
     void check(next);
   };
   const badLines = new Set(result?.problems.map((p) => p.line));
+  const done = imports.find((b) => b.id === opened?.id);
   return (
     <>
       <Sheet aria-labelledby="in-title">
@@ -140,9 +144,15 @@ export function BringIn({
             </Button>
           </Row>
         ) : null}
+        {done ? (
+          <p role="status">
+            {done.rows} {done.rows === 1 ? "row" : "rows"} of {done.fileName}{" "}
+            {done.undone ? "are taken back." : "are in: they can be taken back below."}
+          </p>
+        ) : null}
         {(wrong ?? error) ? <Wrong role="alert">{wrong ?? error}</Wrong> : null}
       </Sheet>
-      {opened ? (
+      {opened && !done ? (
         <>
           <Sheet $pad={false} aria-labelledby="columns-title">
             <Head>

@@ -1,12 +1,14 @@
 import { memo } from "react";
 import styled from "styled-components";
 import { MAIN_SLOT } from "@core/notation";
-import { printLength, type Mm } from "@core/units";
+import { printLength, printMoney, type Mm } from "@core/units";
 import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small, Facts } from "../../ui/basics";
-import { Figure, RangedFigure } from "../../ui/figure";
+import { Figure, RangedFigure, ReasonFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
+import { SwingTag } from "../../ui/swing-tag";
 import { colourOf } from "./silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
+import { costReason } from "./reasons";
 import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./analyse";
 
 export const slotLabel = (slot: string): string => (slot === MAIN_SLOT ? "main colour" : slot);
@@ -47,6 +49,25 @@ export const NeedsPanel = memo(function NeedsPanel({
             <From>{analysis.paceFrom}; one of ten made in a go</From>
           </dd>
         </div>
+        {/* The answer beside the pattern; how it comes about stands in the panel of the price. */}
+        <div>
+          <dt>Sells at</dt>
+          <dd>
+            <SwingTag>{printMoney(analysis.price, r)}</SwingTag>
+          </dd>
+        </div>
+        <div>
+          <dt>Costs</dt>
+          <dd>
+            <ReasonFigure reason={costReason(analysis)} strong />
+          </dd>
+        </div>
+        {analysis.earning.perHour === undefined ? null : (
+          <div>
+            <dt>An hour earns</dt>
+            <dd>{printMoney(analysis.earning.perHour, r)}</dd>
+          </div>
+        )}
         <div>
           <dt>Size of the main part</dt>
           <dd>

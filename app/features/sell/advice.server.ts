@@ -20,6 +20,7 @@ import {
   minutesFor,
   priceListOf,
   promisedByWare,
+  type Ware,
 } from "./wares.server";
 
 /** What is asked for; what is left out is filled from the calendar and the crate. */
@@ -27,6 +28,8 @@ export interface Asked {
   readonly marketId?: string | undefined;
   readonly hours?: number | undefined;
   readonly crate?: number | undefined;
+  /** What an hour has to bring at least, minor units. */
+  readonly hourLeast?: number | undefined;
   /** One of everything at least. */
   readonly full?: boolean;
   /** Only what the materials on hand are enough for. */
@@ -35,6 +38,11 @@ export interface Asked {
   readonly make?: ReadonlyMap<string, number>;
 }
 
+/**
+ * Of what her hour should earn, a piece has to bring so much to be worth making: what is left over may sell later,
+ * and hours may stand empty; but nobody makes a sixth piece for the few cents of its chance.
+ */
+const LEAST_OF_WAGE = 0.5;
 /** Market days after this one that a leftover is counted for. */
 const MOST_LATER = 3;
 const REGULAR = 3;
@@ -104,9 +112,9 @@ export async function adviceFor(opened: Opened, asked: Asked) {
   ]);
   // What the stall costs is paid whatever is brought: no piece more or less changes it.
   const bare = { ...channel, stallFee: 0 };
-  const ready = wares.filter(
-    (w) => w.analysed.analysis.checked.sure && w.analysed.analysis.piece.seconds.value > 0,
-  );
+  const sure = (w: Ware) => w.analysed.analysis.checked.sure && w.analysed.analysis.piece.seconds.value > 0;
+  const ready = wares.filter(sure);
+  const hourLeast = asked.hourLeast ?? Math.round(workshop.wagePerHour * LEAST_OF_WAGE);
   const demand = ready.map((w) => model.of.get(w.key) ?? model.unknown(w.kind, w.season));
   const promised = await promisedByWare(scope);
   const rows = ready.map((w, i) => {
@@ -143,6 +151,7 @@ export async function adviceFor(opened: Opened, asked: Asked) {
   const day: SellingDay = {
     hours,
     crate,
+    hourLeast,
     pieces: rows.map((x, i) => ({
       id: x.ware.key,
       leaves: x.leaves,
@@ -171,7 +180,9 @@ export async function adviceFor(opened: Opened, asked: Asked) {
     hours,
     crate,
     later: later.length,
+    hourLeast,
     rows,
+    unsure: wares.filter((w) => !sure(w)),
     advice: "advice" in got ? got.advice : undefined,
     refused: "refused" in got ? got.refused : undefined,
     own: own && {

@@ -25,7 +25,7 @@ export const SALE_FIELDS = {
 export type SaleField = keyof typeof SALE_FIELDS;
 const HEADINGS: Readonly<Record<SaleField, readonly string[]>> = {
   day: ["day", "date", "soldon", "when", "orderdate"],
-  item: ["item", "design", "product", "name", "what", "title", "piece"],
+  item: ["item", "article", "design", "product", "name", "what", "title", "piece"],
   colourway: ["colourway", "colorway", "colour", "color", "variant", "variation"],
   channel: ["channel", "soldthrough", "where", "shop", "market", "place"],
   pieces: ["pieces", "quantity", "qty", "count", "howmany", "sold"],

@@ -65,6 +65,9 @@ export function PlacesPanel({
                   <td className="num">{p.there}</td>
                   <td>
                     <Row $gap={2} style={{ justifyContent: "flex-end", flexWrap: "nowrap" }}>
+                      {p.kind === "shelf" ? (
+                        <ButtonLink to={`/sell/places/${p.id}/statement`}>Statement</ButtonLink>
+                      ) : null}
                       <ButtonLink to={`?place=${p.id}#places`} $quiet aria-label={`Change ${p.name}`}>
                         <Pencil size={17} aria-hidden />
                       </ButtonLink>
