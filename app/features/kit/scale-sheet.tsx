@@ -49,8 +49,7 @@ export function ScaleSheet({ view, scale }: { view: KitView; scale: boolean }) {
         {verdict === undefined ? (
           <Small>
             Tare the bag away or leave it on: it is counted. Lighter than the tolerance and so not seen by
-            weight: {weighing.unseen.length > 0 ? weighing.unseen.join(", ").toLowerCase() : "nothing"}. Tick
-            those off.
+            weight: {weighing.unseen.length > 0 ? weighing.unseen.join(", ") : "nothing"}. Tick those off.
           </Small>
         ) : verdict.ok ? (
           <b>All there, as far as a scale can tell.</b>
