@@ -149,9 +149,21 @@ it("what to make is reckoned, written over with what that gives up, and becomes 
   await me.settle();
   await me.waitText("Make ");
   expect(page.url()).toContain("hours=12");
-  const title = await page.$eval("#make-title", (h) => h.textContent);
-  const hours = /in (\d+)\s?h/.exec(title ?? "")?.[1];
-  expect(Number(hours)).toBeLessThanOrEqual(12);
+  const title = () => page.$eval("#make-title", (h) => h.textContent ?? "");
+  const pieces = async () => Number(/Make (\d+)/.exec(await title())?.[1]);
+  const hours = async () => {
+    const [, n, unit] = /in (\d+)\s?(h|min)/.exec(await title()) ?? [];
+    return unit === "h" ? Number(n) : Number(n) / 60;
+  };
+  expect(await hours()).toBeLessThanOrEqual(12);
+  // Whatever an hour brings: more is made, for less.
+  const worthIt = await pieces();
+  await me.fill('[name="least"]', "0");
+  await clickText(page, "main button", "Reckon");
+  await page.waitForFunction(() => location.search.includes("least=0"));
+  await me.settle();
+  expect(await pieces()).toBeGreaterThan(worthIt);
+  expect(await hours()).toBeLessThanOrEqual(12);
   const rows = await page.$$eval('section[aria-labelledby="make-title"] tbody tr', (all) => all.length);
   expect(rows).toBe(11);
   // All hours into the piece that is asked for least.
@@ -470,6 +482,7 @@ it("a shelf is refilled, its statement says what is owed, and what-if moves with
   await clickText(page, "main button", "as it is");
   await page.waitForFunction((w) => document.querySelector("#then-title")?.textContent === w, {}, was);
   // Kept for good: it is there after a reload, stands beside what is tried, and sets the dials again.
+  await me.settle();
   await page.reload();
   await me.settle();
   await page.waitForSelector('[aria-label="Compare Prices +10 %"]');

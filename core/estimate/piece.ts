@@ -82,6 +82,7 @@ export function withAssembly(pattern: CheckedPattern): readonly CheckedPart[] {
       event.kind === "eyes" ||
       event.kind === "embroider" ||
       event.kind === "cut-yarn" ||
+      event.kind === "cord" ||
       event.kind === "pompom" ||
       event.kind === "wrap",
   );

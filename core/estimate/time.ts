@@ -196,6 +196,11 @@ export function timeOfPart(
   for (const { event } of part.events) {
     if (event.kind === "cut-yarn")
       add("ends", "cut yarn knotted in", event.pieces * E.cutPiece, `${event.pieces} × ${E.cutPiece} s`);
+    if (event.kind === "cord") {
+      const chains = event.count * event.chains;
+      add("chains", "chain of a cord", chains * PACE.ch, `${chains} × ${PACE.ch} s`);
+      add("ends", "cord put on", event.count * 2 * E.end, `${event.count * 2} ends × ${E.end} s`);
+    }
     if (event.kind === "pompom") add("ends", "pompom", E.pompom);
     if (event.kind === "wrap")
       add("ends", "wrapping", E.end + (event.turns ?? 4) * 3, `${E.end} s + ${event.turns ?? 4} turns × 3 s`);

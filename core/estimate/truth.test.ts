@@ -138,6 +138,19 @@ describe("what is not worked with the hook", () => {
     expect(work.face).toBe(190);
     expect((work.filling ?? 0) > 100).toBe(true);
   });
+  it("a loop of chains that the making-up tells of takes yarn and time; worked by hand", () => {
+    const text = (loop: string) => `Bauble\n${BALL}Rnd 4: (sc, dec) x 6 (12)\nClose.\n\nAssembly\n${loop}`;
+    const [bare, hung] = [
+      piece(text("Sew it shut.")),
+      piece(text("Sew it shut. Hang it on a loop of 20 ch.")),
+    ];
+    const more = (of: (p: PieceEstimate) => number | undefined) => (of(hung) ?? 0) - (of(bare) ?? 0);
+    const width = part(hung, "Bauble").fabric.stitch.width;
+    // A chain takes 0.45 of a single crochet's 5.7 widths; two ends of 10 cm fasten it.
+    expect(more((p) => p.yarn[0]?.metres.value)).toBeCloseTo((20 * 0.45 * 5.7 * width + 200) / 1000, 6);
+    expect(more((p) => p.seconds.value)).toBeCloseTo(20 * 1.2 + 2 * 40, 6);
+    expect(leaksOf(hung)).toEqual([]);
+  });
   it("a pompom that is made and attached takes yarn and time", () => {
     const hat = piece(
       `Hat\n${BALL}Rnds 4-6: sc around (18)\nMake a pompom of 3 cm with red yarn and attach it.`,

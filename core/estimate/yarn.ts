@@ -255,6 +255,15 @@ function lengthsOf(event: CheckedPart["events"][number]["event"], fabric: Fabric
         mm: event.pieces * (event.eachMm ?? CUT_PIECE_MM),
       },
     ];
+  if (event.kind === "cord")
+    return [
+      {
+        label: `cord of ${event.count * event.chains} ch, and what fastens it`,
+        mm:
+          event.count *
+          (event.chains * YARN_RATIO.ch * YARN_PER_WIDTH * fabric.stitch.width + 2 * TAIL_MM.joinColour),
+      },
+    ];
   if (event.kind === "pompom") return [{ label: "pompom", mm: pompomYarn(event.acrossMm ?? POMPOM_MM) }];
   if (event.kind === "wrap")
     return [

@@ -21,6 +21,7 @@ import { announced } from "./document/announced";
 import { LINE, NAME } from "./document/costs";
 import { labelReadings } from "./document/label";
 import { colourAbove } from "./document/colour-said";
+import { cordTold, type CordTold } from "./document/cords";
 import { explains } from "./document/explains";
 import { labelInside } from "./document/inside";
 import { joinsBoth, nameOfJoined } from "./document/joins-both";
@@ -297,10 +298,13 @@ export class DocumentReader extends LooseReader {
       const more =
         units[i + 1]?.line === u.line && decisions[i + 1]?.kind === "other" ? units[i + 1] : undefined;
       const kind = read === "note" || read === "event" ? this.hearInPassing(u, more, read) : read;
-      if (u.atStart || kind === "round") kinds.set(u.line.number, kind);
+      const cord = this.hearCord(u, kind);
+      if (u.atStart || kind === "round") kinds.set(u.line.number, cord && kind === "note" ? "event" : kind);
     });
     this.closeRound();
+    const left = this.heading === undefined && this.setup.length > 0 ? this.setupLine : undefined;
     this.chainPart(this.textLines.at(-1));
+    for (const cord of this.cords) if (!cord.asSetup || cord.line.number === left) this.takeCord(cord);
     for (const line of whole) this.goOn(line, kinds);
     return {
       parts: this.parts.filter((p) => p.rounds.length > 0),
@@ -427,6 +431,57 @@ export class DocumentReader extends LooseReader {
         part.events.push({ event, line: line.number, afterRound });
       }
     return told || filling ? "event" : kind;
+  }
+
+  private readonly cords: (CordTold & {
+    readonly line: Line;
+    readonly slot: string | undefined;
+    /** The chain may be what a round is worked into. */
+    readonly asSetup: boolean;
+  })[] = [];
+
+  /** "Sew the ears on and hang it on a loop of 12 ch": a cord told of where nothing else is worked. */
+  private hearCord({ tokens, line }: Unit, kind: LineKind): boolean {
+    if (!/^(?:note|event|setup)$/.test(kind) || this.parts.length === 0) return false;
+    if (this.inNotes && !this.sewingUp) return false;
+    const told = cordTold(tokens);
+    if (told) this.cords.push({ ...told, line, slot: this.shadeIn(tokens), asSetup: kind === "setup" });
+    return told !== undefined;
+  }
+
+  /** "… in slate", "with white, …": the first colour that is told. */
+  private shadeIn(tokens: readonly Token[]): string | undefined {
+    const c = this.cursor(tokens);
+    for (let i = 0; i < tokens.length; i++) {
+      if (!/^(?:in|with|using)$/.test(tokens[i]?.text ?? "")) continue;
+      c.at = i + 1;
+      const shade = readShade(c);
+      if (shade !== undefined) return shade;
+    }
+    return undefined;
+  }
+
+  /** Something of the making-up, unless the cord was worked under its name, or told of, already. */
+  private takeCord({ name, make, chain, line, slot }: (typeof this.cords)[number]): void {
+    const chains = (nodes: readonly Node[]): number => {
+      const works = [...operationsOf(nodes)];
+      // Slipped to its beginning it is a cord still.
+      if (!works.every((w) => /^(?:ch|slst)$/.test(w.op.stitch ?? ""))) return 0;
+      const own = works.filter((w) => w.op.stitch === "ch");
+      return own.reduce((sum, w) => sum + (w.times.kind === "number" ? w.times.n : 0), 0);
+    };
+    const there =
+      this.parts.some(
+        (p) => p.name.toLowerCase() === name.toLowerCase() || p.rounds.some((r) => chains(r.nodes) === chain),
+      ) || this.assembly.some(({ event }) => event.kind === "cord" && event.chains === chain);
+    if (there) return;
+    const event = {
+      kind: "cord" as const,
+      chains: chain,
+      count: make,
+      ...(slot === undefined ? {} : { slot }),
+    };
+    this.assembly.push({ event, line: line.number, afterRound: 0 });
   }
 
   /** "Close. Tentacles: ch 15, 14 sc. Make 8.": a part that is named behind a sentence is a line of its own. */

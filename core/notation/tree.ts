@@ -140,6 +140,13 @@ export type PatternEvent =
       readonly eachMm: number | undefined;
       readonly slot?: string | undefined;
     }
+  /** A chain told of in the making-up: a loop to hang it by, a tie. `count` of them, each of so many chains. */
+  | {
+      readonly kind: "cord";
+      readonly chains: number;
+      readonly count: number;
+      readonly slot?: string | undefined;
+    }
   | { readonly kind: "pompom"; readonly acrossMm: number | undefined; readonly slot?: string | undefined }
   | { readonly kind: "wrap"; readonly turns: number | undefined; readonly slot?: string | undefined }
   /** Two edges sewn together, with the stitches of each where they are written. */

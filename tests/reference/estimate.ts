@@ -203,7 +203,7 @@ function partsOf(pattern: CheckedPattern): { parts: CheckedPart[]; main: Checked
   const most = (list: readonly CheckedPart[]) =>
     list.toSorted((a, b) => stitchesIn(b.made) - stitchesIn(a.made))[0];
   const told = pattern.assembly.filter((e) =>
-    ["eyes", "embroider", "cut-yarn", "pompom", "wrap"].includes(e.event.kind),
+    ["eyes", "embroider", "cut-yarn", "cord", "pompom", "wrap"].includes(e.event.kind),
   );
   const face = pattern.parts.find((p) => /head|face/i.test(p.name)) ?? most(pattern.parts);
   const parts = pattern.parts.map((p) =>
@@ -318,8 +318,13 @@ function formOf(part: CheckedPart, w: number, h: number, firmness: Firmness): Fo
   };
 }
 
-/** Yarn that is cut, wound or wrapped: its colour and its length in single strands. */
-function cutPieces(e: PatternEvent, depth: number): { slot: string | undefined; mm: number } | undefined {
+/** Yarn that is cut, wound, wrapped or chained: its colour and its length in single strands. */
+function cutPieces(
+  e: PatternEvent,
+  depth: number,
+  width: number,
+): { slot: string | undefined; mm: number } | undefined {
+  if (e.kind === "cord") return { slot: e.slot, mm: e.count * (e.chains * 0.45 * 5.7 * width + 200) };
   if (e.kind === "cut-yarn") return { slot: e.slot, mm: e.pieces * (e.eachMm ?? 80) };
   if (e.kind === "pompom")
     return { slot: e.slot, mm: ((45 * (e.acrossMm ?? 30)) / 30) * Math.PI * (e.acrossMm ?? 30) };
@@ -355,8 +360,9 @@ function yarnOf(part: CheckedPart, form: Form, held: PlainPart["held"], yarn: (s
     const { behind, waits } = carried(part, s);
     add(s.slot, (behind * width + waits * height) * yarn(s.slot).strands);
   }
+  const most = part.bySlot.toSorted((a, b) => stitchesIn(b.made) - stitchesIn(a.made))[0]?.slot ?? "main";
   for (const { event } of part.events) {
-    const cut = cutPieces(event, form.depth);
+    const cut = cutPieces(event, form.depth, gaugeOf(yarn(most)).width);
     if (cut) add(cut.slot ?? main, cut.mm * yarn(cut.slot ?? main).strands);
   }
   const written = part.events.findLast((e) => e.event.kind === "fasten-off")?.event;
@@ -415,6 +421,7 @@ function secondsOf(
     if (e.kind === "eyes") sum += 45 * e.count;
     if (e.kind === "embroider") sum += 95 * e.count;
     if (e.kind === "cut-yarn") sum += 25 * e.pieces;
+    if (e.kind === "cord") sum += e.count * (1.2 * e.chains + 80);
     if (e.kind === "pompom") sum += 420;
     if (e.kind === "wrap") sum += 40 + 3 * (e.turns ?? 4);
   }

@@ -28,11 +28,18 @@ export function safetyFacts(
     })),
     notions: chosen.filter((n) => n.kind !== "filling"),
     pressedEyes: analysis.piece.hardware.reduce((sum, h) => sum + h.count, 0),
-    cords: parts.flatMap((p, i) =>
-      p.fabric.form === "cord"
-        ? [{ name: p.part.name, lengthMm: p.fabric.height, loop: measures.loops.includes(i) }]
-        : [],
-    ),
+    cords: [
+      ...parts.flatMap((p, i) =>
+        p.fabric.form === "cord"
+          ? [{ name: p.part.name, lengthMm: p.fabric.height, loop: measures.loops.includes(i) }]
+          : [],
+      ),
+      ...analysis.checked.assembly.flatMap(({ event }) => {
+        const width = analysis.piece.parts[0]?.fabric.stitch.width ?? 0;
+        // Told of in the making-up: taken to be put on with both ends.
+        return event.kind === "cord" ? [{ name: "Loop", lengthMm: event.chains * width, loop: true }] : [];
+      }),
+    ],
     filled: analysis.piece.filling.value > 0,
     filling: chosen.find((n) => n.kind === "filling")?.name,
     yarns: yarns
