@@ -65,6 +65,9 @@ function addsUp(sums: readonly number[]): boolean {
   return sums.length > 2 && sums.slice(0, -1).reduce((a, b) => a + b, 0) === whole;
 }
 
+/** Chains that the first stitch of the next row stands on (Craft Yarn Council, turning chains, from memory). */
+const MOST_LIFTED = 4;
+
 /** The total that belongs to this round: in a range that grows, the one behind it belongs to its last. */
 export function writtenOf(
   nodes: readonly Node[],
@@ -151,13 +154,15 @@ function judgeOne(
       : { ...rest, fault: undefined, cost: cost + (written === undefined ? 0 : FAULT.idle) };
   }
   const chains = chainsOf(nodes);
+  const alone = chainsAlone(nodes);
   const spans =
     written !== undefined &&
     written !== offers &&
-    // "Row 1: ch 16 (16)" counts what it lays.
-    [chains.bridge, chains.loose, chains.bridge + chains.loose, chainsAlone(nodes)].some(
+    // "Row 1: ch 16 (16)" counts what it lays; "ch 7, turn (6)" what the next row goes into.
+    ([chains.bridge, chains.loose, chains.bridge + chains.loose, alone].some(
       (n) => n > 0 && written === offers + n,
-    );
+    ) ||
+      (live === undefined && offers === 0 && written < alone && alone - written <= MOST_LIFTED));
   // "dec x 6, leave the last 2 sts (8)": the total may count along what is left.
   const leftAlong =
     outcome.leaves &&

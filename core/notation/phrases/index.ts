@@ -5,6 +5,7 @@ import { brackets, soMany } from "./brackets";
 import { colour } from "./colour";
 import { allInOne } from "./all-in-one";
 import { allOf } from "./all-of";
+import { chainAndTurn } from "./chain-and-turn";
 import { changes } from "./changes";
 import { signed } from "./signed";
 import { doubled } from "./doubled";
@@ -48,6 +49,7 @@ import { workedIn } from "./worked-in";
 /** Every way of saying something that is known. A new one is a file and a line here. */
 export const PHRASES: readonly Phrase[] = [
   stitches,
+  chainAndTurn,
   brackets,
   soMany,
   totals,

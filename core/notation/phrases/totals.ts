@@ -106,7 +106,23 @@ function counted(c: Cursor, x: Context, sentence = false): Counted | undefined {
   // "12. Stuff": what comes behind the full stop is another sentence.
   if (sentence && c.at === stop + 1 && !named) c.at = stop;
   const said = c.tokens.slice(at, c.at).some((t) => /^(total|all|altogether|overall)$/.test(t.text));
+  if (named) c.attempt(() => besideChain(c) || undefined);
   return { n, each, unit, named, said };
+}
+
+/** "6 sts after the turning chain", "12 sts without the ch 1": what the number leaves out. */
+function besideChain(c: Cursor): boolean {
+  c.take(",");
+  c.take("not");
+  if (
+    !c.take("after", "without", "excluding", "counting", "including", "plus", "beside", "besides", "before")
+  )
+    return false;
+  c.take("the", "a", "your", "this");
+  c.take("turning", "beginning", "starting", "first", "initial");
+  if (!c.take("ch", "chain", "chains")) return false;
+  c.number();
+  return true;
 }
 
 /** "(18)", "[18 sts]", "= 18", ". 18 sts.", "you should have 18", "18 in all": what the round comes to. */
