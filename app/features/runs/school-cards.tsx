@@ -58,9 +58,9 @@ function Comes({ order: o }: { order: Sequenced }) {
   const rows: readonly (readonly [string, string])[] = [
     ["all in all", time(o.workSeconds + o.setupSeconds)],
     ["of it set-ups", `${o.setups}, ${time(o.setupSeconds)}`],
-    ["first piece whole", `after ${time(o.firstPieceSeconds)}`],
+    ["first piece whole", time(o.firstPieceSeconds)],
     ["half-made at once", String(o.mostHalfMade)],
-    ["longest in a row", `${stageWord(o.longestSame.stage)}, ${time(o.longestSame.seconds)}`],
+    [`${stageWord(o.longestSame.stage)} in a row`, time(o.longestSame.seconds)],
   ];
   return (
     <dl>
@@ -112,5 +112,6 @@ const Card = styled.button`
   }
   dd {
     margin: 0;
+    text-align: right;
   }
 `;
