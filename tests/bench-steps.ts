@@ -14,5 +14,4 @@ export const benchRound = (id: string, slot = "main", stitches = 6): BenchStep =
   stitches,
   colours: [{ slot, stitches }],
   helps: [],
-  needs: [],
 });

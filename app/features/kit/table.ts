@@ -51,7 +51,6 @@ export const kitSteps = (kit: KitOfItem, r: Reading): BenchStep[] =>
       stitches: 0,
       colours: colour ? [{ slot: colour.slot, stitches: 0 }] : [],
       helps: [],
-      needs: [],
     };
   });
 

@@ -138,7 +138,7 @@ function waitsForOthers(
   const out = new Set<string>();
   if (others.size === 0) return out;
   for (const s of steps)
-    if (s.needs.some((id) => !isDone(id) && (others.has(id) || out.has(id)))) out.add(s.id);
+    if (s.needs?.some((id) => !isDone(id) && (others.has(id) || out.has(id)))) out.add(s.id);
   return out;
 }
 

@@ -43,8 +43,8 @@ export interface BenchStep {
   readonly helps: readonly Help[];
   /** Where it goes, in the words of the pattern; undefined where it does not say, or a round is worked. */
   readonly where?: string | undefined;
-  /** Ids of the steps of the same piece that have to be behind it. */
-  readonly needs: readonly string[];
+  /** Ids of the steps of the same piece that have to be behind it; missing in what a device kept from before. */
+  readonly needs?: readonly string[] | undefined;
   /** What is expected of a step that is no round, ms; see `withUsual`. */
   readonly usualMs?: number;
 }
@@ -152,7 +152,7 @@ function stepsOf(
   style: HouseStyle,
   source: string,
   block: readonly WorkStep[],
-): Omit<BenchStep, "needs">[] {
+): BenchStep[] {
   const of = { part: part?.name ?? "", partIndex: step.of, copy, copies };
   if (step.kind !== "work" || !part || !step.rounds) {
     const name = step.label.replace(/^[^:]*: /, "");
