@@ -4,7 +4,7 @@ import { z } from "zod";
 import type { Route } from "./+types/sell-refill";
 import { printTrimmed } from "@core/units";
 import { carryPieces } from "@db/queries/pieces";
-import { AheadSheet } from "../features/sell/ahead-sheet";
+import { AheadSheet, LITTLE_KNOWN } from "../features/sell/ahead-sheet";
 import { SellNav } from "../features/sell/nav";
 import { refill } from "../features/sell/refill.server";
 import { runFromWares, wantedOf } from "../features/sell/run-from-wares.server";
@@ -260,7 +260,7 @@ function PlaceSheet({ place: p }: { place: Data["places"][number] }) {
               {p.rows.map((x) => (
                 <tr key={x.ware.key}>
                   <td>
-                    <WareName ware={x.ware} />
+                    <WareName ware={x.ware} {...(x.known ? {} : { note: LITTLE_KNOWN })} />
                   </td>
                   <td className="num">{x.there}</td>
                   <td className="num minor">{printTrimmed(x.weekly, 1, r.locale)}</td>

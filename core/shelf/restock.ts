@@ -13,10 +13,12 @@ export interface Stocked {
   readonly there: number;
   /** On its way to this place already. */
   readonly coming: number;
+  /** Weeks it was seen for: what is little known is begun small. */
+  readonly seen: number;
 }
 
 export interface Restock {
-  /** Chance of not running out that is worth its cost: margin ÷ (margin + idle). */
+  /** Chance of not running out that is worth its cost: margin ÷ (margin + idle); less while it is little known. */
   readonly service: number;
   /** At or below this, more is brought. */
   readonly point: number;
@@ -32,10 +34,11 @@ export interface Restock {
 /**
  * When to bring more, and how many (order point and order-up-to level with periodic review; the service level
  * is the newsvendor's ratio of what a missed sale costs against what an idle piece does). Silver, Pyke,
- * Peterson, "Inventory Management and Production Planning and Scheduling", 1998; from memory.
+ * Peterson, "Inventory Management and Production Planning and Scheduling", 1998; from memory. A piece that is
+ * little known is brought for what is expected of it.
  */
 export function restock(s: Stocked): Restock {
-  const service = serviceOf(s);
+  const service = serviceWhenSeen(s);
   const point = countQuantile(s.asked(Math.max(1 / 7, s.leadWeeks)), service);
   const upTo = countQuantile(s.asked(s.leadWeeks + s.reviewWeeks), service);
   const held = s.there + s.coming;

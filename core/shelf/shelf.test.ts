@@ -129,7 +129,7 @@ describe("the share that passes", () => {
 });
 
 describe("when to bring more", () => {
-  const base = { leadWeeks: 2, reviewWeeks: 2, margin: 900, idle: 100, there: 0, coming: 0 };
+  const base = { leadWeeks: 2, reviewWeeks: 2, margin: 900, idle: 100, there: 0, coming: 0, seen: 26 };
 
   it("is the textbook’s order point: mean + z × spread over the lead time, where demand is large and even", () => {
     // Poisson-like counts of mean 50 a week: over 2 weeks mean 100, spread 10; service 0.9 is z = 1.2816
@@ -148,6 +148,14 @@ describe("when to bring more", () => {
     expect(restock({ ...base, asked, there: 1, coming: point }).bring).toBe(0);
     expect(restock({ ...base, asked, there: 3 }).lasts).toBeCloseTo(2.5, 1);
     expect(restock({ ...base, asked, there: 100 }).lasts).toBeUndefined();
+  });
+
+  it("brings of what is little known as much as is expected, and no more", () => {
+    // Counts of mean 4 a week, very uncertain: up to the level that a sale's worth pays would be 40 and more.
+    const asked = (weeks: number) => countChances(4 * weeks, 1);
+    const [fresh, known] = [3, 26].map((seen) => restock({ ...base, asked, seen }));
+    expect(fresh?.bring).toBeLessThanOrEqual(16);
+    expect(known?.bring).toBeGreaterThan(30);
   });
 
   it("fits into the room there is, taking first from what would last the longest", () => {

@@ -1,7 +1,7 @@
 import { Scale } from "lucide-react";
 import { useState } from "react";
 import { weighKit } from "@core/kit";
-import { parseMass, printMass, type Grams } from "@core/units";
+import { parseMass, printMass, printNumber, type Grams } from "@core/units";
 import { Button, Row, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Input } from "../../ui/field";
 import { useReading } from "../../ui/reading";
@@ -20,12 +20,15 @@ export function ScaleSheet({ view, scale }: { view: KitView; scale: boolean }) {
   const verdict =
     grams === undefined || grams <= 0 ? undefined : weighKit(grams, view.packed, view.scaleStep);
   const { weighing } = view;
+  // As a kitchen scale shows it: whole grams would hide what the tolerance is about.
+  const fine = (g: number) =>
+    unit === "g" ? `${printNumber(g, 1, r.locale)}\u00a0g` : printMass(g as Grams, r);
   return (
     <Sheet>
       <SheetHead>
         <h2>Weigh a packed kit</h2>
         <Small>
-          {printMass(weighing.grams as Grams, r)} ± {printMass(weighing.tolerance as Grams, r)}
+          {fine(weighing.grams)} ± {fine(weighing.tolerance)}
         </Small>
       </SheetHead>
       <Row>

@@ -28,6 +28,9 @@ export interface AheadShown {
   readonly lacks: { readonly label: string; readonly days: number } | undefined;
 }
 
+/** Beside a piece that was seen for too short a time to be brought or made up to its worth. */
+export const LITTLE_KNOWN = "little known yet: begin small";
+
 /** What is to be made for all shelves and shops together, when it is to be begun, and one press for a run. */
 export function AheadSheet({ rows, today }: { rows: readonly AheadShown[]; today: string }) {
   const r = useReading();
@@ -89,7 +92,7 @@ function AheadRow({ x, today }: { x: AheadShown; today: string }) {
   return (
     <tr>
       <td>
-        <WareName ware={x.ware} {...(x.known ? {} : { note: "little known yet: begin small" })} />
+        <WareName ware={x.ware} {...(x.known ? {} : { note: LITTLE_KNOWN })} />
       </td>
       <td className="num minor">
         <ReasonFigure

@@ -2,7 +2,7 @@ import { parseDate } from "@internationalized/date";
 import { ofRoom, toMakeAhead, type KeptUp, type ToMake } from "@core/shelf/ahead";
 import { sumOfCounts } from "@core/shelf/advice";
 import type { Ahead, DemandOf } from "@core/shelf/demand";
-import { fitInto, restock, type Restock } from "@core/shelf/restock";
+import { fitInto, KNOWN_AFTER, restock, type Restock } from "@core/shelf/restock";
 import { howManyMore } from "@core/planning";
 import type { Channel } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
@@ -34,6 +34,8 @@ const IDLE = { material: 0.5, leaves: 0.1 } as const;
 
 export interface RefillRow extends Restock {
   readonly ware: Ware;
+  /** Seen for long enough to be brought up to what its worth would pay. */
+  readonly known: boolean;
   readonly there: number;
   readonly home: number;
   /** The day it is expected to be sold out. */
@@ -157,10 +159,12 @@ export async function refill(opened: Opened, weeks: number): Promise<Refill> {
           ...worthOf(ware, channel, priceOf),
           there,
           coming: 0,
+          seen: of.periods,
         });
         const days = got.lasts === undefined ? undefined : Math.floor(7 * got.lasts);
         const goneOn = days === undefined ? undefined : parseDate(today).add({ days }).toString();
-        return [{ ...got, ware, there, home: placeId === "" ? 0 : home(ware), goneOn }];
+        const known = of.periods >= KNOWN_AFTER;
+        return [{ ...got, ware, known, there, home: placeId === "" ? 0 : home(ware), goneOn }];
       })
       .sort((a, b) => b.bring - a.bring || b.weekly - a.weekly);
     const all = pieces.filter((p) => p.placeId === placeId).reduce((t, p) => t + p.quantity, 0);
