@@ -147,7 +147,7 @@ export function BringIn({
         {done ? (
           <p role="status">
             {done.rows} {done.rows === 1 ? "row" : "rows"} of {done.fileName}{" "}
-            {done.undone ? "are taken back." : "are in: they can be taken back below."}
+            {done.undone ? "are taken back." : "are in. Something wrong? All of it can be undone below."}
           </p>
         ) : null}
         {(wrong ?? error) ? <Wrong role="alert">{wrong ?? error}</Wrong> : null}
