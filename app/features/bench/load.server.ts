@@ -1,4 +1,5 @@
 import { createHash } from "node:crypto";
+import { setTimeout } from "node:timers/promises";
 import { addWork, secondsOfWork } from "@core/estimate";
 import { PLAIN_STYLE } from "@core/notation";
 import {
@@ -74,15 +75,21 @@ export async function loadBenchWork(
   return { ...found, entry, surroundings, analysis: got.ok ? got.value : undefined, steps };
 }
 
+/** The table opens without the places rather than waiting for a picture that is being drawn ahead of them, ms. */
+const LONGEST_WAIT = 1000;
+
 /**
- * The steps with where each part is sewn on, as the figure put together has it; what cannot be put together says
- * nothing.
+ * The steps with where each part is sewn on, as the figure put together has it; what cannot be put together, or not
+ * soon, says nothing: the next look at the table has it.
  */
 export async function stepsWithPlaces({ steps, entry, analysis }: BenchWork): Promise<readonly BenchStep[]> {
   if (!analysis || !steps.some((s) => s.kind === "sew")) return steps;
-  const { places } = await measuresOf(entry, analysis);
+  const measures = measuresOf(entry, analysis);
+  const got = await Promise.race([measures, setTimeout(LONGEST_WAIT, undefined, { ref: false })]);
+  if (!got) return steps;
   return steps.map((step) => {
-    const at = step.kind === "sew" && places.find((p) => p.part === step.partIndex && p.copy === step.copy);
+    const at =
+      step.kind === "sew" && got.places.find((p) => p.part === step.partIndex && p.copy === step.copy);
     if (!at) return step;
     return { ...step, where: at.guessed ? `${at.where}, as is usual: the pattern leaves it open` : at.where };
   });
