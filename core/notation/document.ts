@@ -191,6 +191,15 @@ const LONGEST_EVEN = 30;
 /** Words of the longest label: a line is not looked at for one again behind each full stop. */
 const LONGEST_LABEL = 12;
 
+/** "Foundation chain: 13": the label names what the number counts. */
+function chainNamed(tokens: readonly Token[], to: number): Token[] | undefined {
+  const named = tokens.slice(0, to).find((t) => /^(?:ch|chs|chain|chains)$/.test(t.text));
+  const [n, noun, ...more] = tokens.slice(to).filter((t) => t.kind !== "mark");
+  const alone =
+    more.length === 0 && (noun === undefined || /^(?:ch|chs|chains?|sts?|stitches)$/.test(noun.text));
+  return named && n?.kind === "number" && alone ? [{ ...named, text: "ch" }, n] : undefined;
+}
+
 /** A label that says only how many rounds there are. */
 const manyRounds = (many: number, at: Token): RoundLabel => ({
   from: at.from,
@@ -920,8 +929,9 @@ export class DocumentReader extends LooseReader {
       const label = plain?.label ?? decision.reading.label;
       this.inNotes = false;
       this.sewingUp = false;
-      if (label.first === 0 && !this.fabricIn(tokens.slice(to)))
-        return this.keepSetup(tokens.slice(to), line);
+      const chained = label.first === 0 ? chainNamed(tokens, to) : undefined;
+      if (label.first === 0 && (chained || !this.fabricIn(tokens.slice(to))))
+        return this.keepSetup(chained ?? tokens.slice(to), line);
       this.closeRound();
       this.joinPair(tokens.slice(to), label, line);
       this.ensurePart(line, label.first, label.first === 1 && this.ringIn(tokens.slice(to, to + RING_WORDS)));

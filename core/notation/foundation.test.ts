@@ -40,6 +40,20 @@ describe("the chain that rows begin with", () => {
         problems: 0,
       }),
   );
+  it.each([
+    ["Foundation chain: 7", "6 sc from the 2nd chain"],
+    ["Foundation chain: 7 ch", "6 sc"],
+    ["Foundation: 7 chains", "sc in 2nd ch from hook, 5 sc"],
+  ])("is told by its label: %s, %s", (chain, first) =>
+    expect(rows(`${chain}\nRow 1: ${first}, turn (6)\nRow 2: ch 1, 6 sc (6)`)).toEqual({
+      rows: [
+        [6, 6],
+        [6, 6],
+      ],
+      chains: 8,
+      problems: 0,
+    }),
+  );
   it("is wrong still where it says more than it has, or far less", () => {
     expect(rows("Row 1: ch 7 (12)\nRow 2: ch 1, 12 sc (12)").problems).toBeGreaterThan(0);
     expect(rows("Row 1: ch 20 (6)\nRow 2: ch 1, 6 sc (6)").problems).toBeGreaterThan(0);

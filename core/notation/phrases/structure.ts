@@ -204,6 +204,7 @@ export const starting: Phrase = {
     const led = c.take("starting", "beginning", "begin", "start", "working");
     // "Ch 12, 2nd ch from hook: 11 sc": where the hook is named the place says it by itself.
     const bare = !led && c.kind() === "ordinal";
+    const away = c.is("from");
     if (!bare && !c.take("in", "at", "from", "with", "into")) return NONE;
     c.take("the");
     const nth = c.peek()?.value ?? 0;
@@ -216,8 +217,9 @@ export const starting: Phrase = {
       c.take("the", "your");
       return c.take("hook") ? true : undefined;
     });
-    // "From the 2nd ch: 24 sl": what stands behind the colon is worked there.
-    if (!hook && (bare || !(chain && (led || c.is(":"))))) return NONE;
+    // "From the 2nd ch: 24 sl": what stands behind the colon is worked there; "12 sc from the 2nd chain" ends so.
+    const told = led || c.is(":") || (away && (c.done || c.is(".")));
+    if (!hook && (bare || !(chain && told))) return NONE;
     if (!hook || bare) c.take(":");
     if (close && !c.take(close)) return NONE;
     return [
@@ -233,6 +235,7 @@ export const starting: Phrase = {
     ["starting from second chain", "skip 1"],
     ["(start in 2nd ch)", "skip 1"],
     ["2nd ch from hook:", "skip 1"],
+    ["from the 2nd chain", "skip 1"],
   ],
 };
 
