@@ -430,7 +430,7 @@ const Tiles = styled.ul`
   overflow: auto;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(158px, 1fr));
-  grid-auto-rows: 148px;
+  grid-auto-rows: minmax(148px, auto);
   align-content: start;
   gap: 8px;
 `;
@@ -438,7 +438,7 @@ const TileBox = styled.button`
   width: 100%;
   height: 100%;
   display: grid;
-  grid-template-rows: 58px 1fr auto;
+  grid-template-rows: 58px minmax(min-content, 1fr) auto;
   gap: 4px;
   padding: 8px;
   text-align: left;
