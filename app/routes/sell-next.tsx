@@ -297,7 +297,7 @@ function Advised({ d }: { d: Told }) {
                       how: "chances of what each day asks for × what a piece leaves after fees and tax, less the materials of what is made",
                       parts: [
                         {
-                          label: "no plan within these hours and places leaves more than",
+                          label: "no plan of as many hours or fewer leaves more than",
                           measure: "minor",
                           value: d.advice.bound,
                         },

@@ -75,7 +75,7 @@ export function run(args: string[]): number {
   }
   if (asJson) json(packed);
   else {
-    const more = worthOfMore(input, packed.expectedProfit);
+    const more = worthOfMore(input, packed.expectedProfit, (x) => packCrate(x).expectedProfit);
     const say = (cents: number) => rounded(cents / 100, 2).toFixed(2);
     for (const x of packed.items)
       print(

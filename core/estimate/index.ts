@@ -32,4 +32,5 @@ export {
   type PieceEstimate,
   type PartEstimate,
   type HardwareNeed,
+  paceOf,
 } from "./piece";

@@ -11,7 +11,7 @@ import { DENSITY, WIDTH_LEFT } from "./constants";
 import { DENSITY_SIGMA } from "./prior";
 import { timeOfPart, timeOfPiece, timeOfWork } from "./time";
 import { estimateOf, inWords, sumTogether, timesAlike, withDays, type Estimate } from "./value";
-import { addWork, type PaceUsed, type Work } from "./work";
+import { addWork, secondsOfWork, type PaceUsed, type Work } from "./work";
 import { tensionOf, yarnOfPart, type Held, type SlotYarn, type YarnSpec } from "./yarn";
 
 export interface PieceInput {
@@ -73,6 +73,12 @@ export function mainPart(parts: readonly CheckedPart[]): CheckedPart | undefined
     (best, p) => (best === undefined || tallySize(p.made) > tallySize(best.made) ? p : best),
     undefined,
   );
+}
+
+/** Her seconds for one of the trade's, over the whole piece; 1 where there is no work. */
+export function paceOf(piece: Pick<PieceEstimate, "work" | "seconds">): number {
+  const all = secondsOfWork(piece.work);
+  return all > 0 ? piece.seconds.value / all : 1;
 }
 
 /** The parts, with what is told under "Assembly" counted to the one that carries the face. */

@@ -21,7 +21,7 @@ import { announced } from "./document/announced";
 import { LINE, NAME } from "./document/costs";
 import { labelReadings } from "./document/label";
 import { colourAbove } from "./document/colour-said";
-import { cordTold, type CordTold } from "./document/cords";
+import { cordThere, cordTold, type CordTold } from "./document/cords";
 import { explains } from "./document/explains";
 import { labelInside } from "./document/inside";
 import { joinsBoth, nameOfJoined } from "./document/joins-both";
@@ -470,27 +470,15 @@ export class DocumentReader extends LooseReader {
     return undefined;
   }
 
-  /** Something of the making-up, unless the cord was worked under its name, or told of, already. */
-  private takeCord({ name, make, chain, line, slot }: (typeof this.cords)[number]): void {
-    const chains = (nodes: readonly Node[]): number => {
-      const works = [...operationsOf(nodes)];
-      // Slipped to its beginning it is a cord still.
-      if (!works.every((w) => /^(?:ch|slst)$/.test(w.op.stitch ?? ""))) return 0;
-      const own = works.filter((w) => w.op.stitch === "ch");
-      return own.reduce((sum, w) => sum + (w.times.kind === "number" ? w.times.n : 0), 0);
-    };
-    const there =
-      this.parts.some(
-        (p) => p.name.toLowerCase() === name.toLowerCase() || p.rounds.some((r) => chains(r.nodes) === chain),
-      ) || this.assembly.some(({ event }) => event.kind === "cord" && event.chains === chain);
-    if (there) return;
-    const event = {
-      kind: "cord" as const,
-      chains: chain,
-      count: make,
-      ...(slot === undefined ? {} : { slot }),
-    };
-    this.assembly.push({ event, line: line.number, afterRound: 0 });
+  /** Something of the making-up, unless it is there already. */
+  private takeCord(cord: (typeof this.cords)[number]): void {
+    if (cordThere(cord, this.parts, this.assembly)) return;
+    const { make, chain, line, slot } = cord;
+    this.assembly.push({
+      event: { kind: "cord", chains: chain, count: make, slot },
+      line: line.number,
+      afterRound: 0,
+    });
   }
 
   /** "Close. Tentacles: ch 15, 14 sc. Make 8.": a part that is named behind a sentence is a line of its own. */

@@ -1,5 +1,5 @@
 import { atLeast, expectedSales } from "./pack/demand";
-import { packCrate, type Packable, type Packed } from "./pack";
+import { packCrate, worthOfMore, type Packable, type Packed } from "./pack";
 import { countMean, countQuantile } from "./demand";
 
 /** A kind of piece as the next day of selling sees it. Money in minor units. */
@@ -44,8 +44,8 @@ export interface Advice {
   readonly pieces: readonly AdvisedPiece[];
   readonly hoursUsed: number;
   /**
-   * What the plan is expected to bring beyond its materials, over the days looked at; and what no plan can
-   * exceed.
+   * What the plan is expected to bring beyond its materials, over the days looked at; and what no plan of as many
+   * hours or fewer can exceed.
    */
   readonly worth: number;
   readonly bound: number;
@@ -82,21 +82,9 @@ export function adviseDay(day: SellingDay): Advice {
   };
 }
 
-/**
- * What one more whole hour, and one more place in the crate, would leave beyond what the advice is worth: reckoned
- * once more with it. The price at the margin would hold for the first minutes only: of what is quickly made only a
- * few are asked for.
- */
-export function moreOfDay(
-  day: SellingDay,
-  { worth }: Advice,
-): { readonly hour: number; readonly place: number } {
-  const beyond = (more: SellingDay) => Math.max(0, adviseDay(more).worth - worth);
-  return {
-    hour: beyond({ ...day, hours: day.hours + 1 }),
-    place: day.crate === undefined ? 0 : beyond({ ...day, crate: day.crate + 1 }),
-  };
-}
+/** What one more whole hour, and one more place in the crate, would leave beyond what the advice is worth. */
+export const moreOfDay = (day: SellingDay, { worth }: Advice): ReturnType<typeof worthOfMore> =>
+  worthOfMore(day, worth, (more) => adviseDay(more).worth);
 
 function packable(p: Sellable, hourLeast = 0): Packable {
   const pmf = overHorizon(p.days);

@@ -464,6 +464,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
         <Stack>
           <NeedsPanel
             analysis={analysis}
+            selling={selling}
             yarnOfSlot={yarnOfSlot}
             notions={data.notions}
             chosen={chosenNotions}

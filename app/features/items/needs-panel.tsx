@@ -1,5 +1,6 @@
 import { memo } from "react";
 import styled from "styled-components";
+import type { Selling } from "@core/costing";
 import { MAIN_SLOT } from "@core/notation";
 import { printLength, printMoney, type Mm } from "@core/units";
 import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small, Facts } from "../../ui/basics";
@@ -8,7 +9,7 @@ import { useReading } from "../../ui/reading";
 import { SwingTag } from "../../ui/swing-tag";
 import { colourOf } from "./silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
-import { costReason } from "./reasons";
+import { costReason, hourReason } from "./reasons";
 import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./analyse";
 
 export const slotLabel = (slot: string): string => (slot === MAIN_SLOT ? "main colour" : slot);
@@ -16,6 +17,7 @@ export const slotLabel = (slot: string): string => (slot === MAIN_SLOT ? "main c
 /** What one piece takes, and what of it the workshop has no material for yet. */
 export const NeedsPanel = memo(function NeedsPanel({
   analysis,
+  selling,
   yarnOfSlot,
   notions,
   chosen,
@@ -23,6 +25,7 @@ export const NeedsPanel = memo(function NeedsPanel({
   pending,
 }: {
   analysis: ItemAnalysis;
+  selling: Selling;
   yarnOfSlot: (slot: string) => YarnView | undefined;
   notions: readonly NotionView[];
   chosen: readonly { notionId: string; quantity: number }[];
@@ -65,7 +68,11 @@ export const NeedsPanel = memo(function NeedsPanel({
         {analysis.earning.perHour === undefined ? null : (
           <div>
             <dt>An hour earns</dt>
-            <dd>{printMoney(analysis.earning.perHour, r)}</dd>
+            <dd>
+              <ReasonFigure reason={hourReason(analysis, selling, r)} strong>
+                {printMoney(analysis.earning.perHour, r)}
+              </ReasonFigure>
+            </dd>
           </div>
         )}
         <div>

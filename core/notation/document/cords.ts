@@ -1,5 +1,7 @@
 import { MAX_MAKE } from "../limits";
+import { operationsOf } from "../surroundings";
 import type { Token } from "../tokens";
+import type { Node, PatternEvent } from "../tree";
 
 /** A cord that the making-up tells of: what it is called, how many there are, and the chains of one. */
 export interface CordTold {
@@ -11,7 +13,7 @@ export interface CordTold {
 const CHAIN = /^(?:ch|chs|chain|chains|chaining)$/;
 /** Between the word and the number: "a chain of about 40", "a chain that is 30 sts long", "ch-20". */
 const BETWEEN = /^(?:of|about|approx|approximately|-|:|that|is|=|~)$/;
-/** What such a thing is called, with the name that its part gets; a verb names a loop. */
+/** What such a thing is called, as its part would be named where it had one; a verb names a loop. */
 const NAMES: ReadonlyMap<string, string> = new Map([
   ...["loop", "loops", "hang", "hangs", "hanging", "hung"].map((w) => [w, "Loop"] as const),
   ...["hanger", "hangers"].map((w) => [w, "Hanger"] as const),
@@ -83,4 +85,30 @@ export function cordTold(tokens: readonly Token[]): CordTold | undefined {
     make: makeOf(tokens, from),
     chain: n.value,
   };
+}
+
+/** Chains of a round that is a cord; slipped to its beginning it is one still. 0 where more is worked. */
+function chainsOfCord(nodes: readonly Node[]): number {
+  const works = [...operationsOf(nodes)];
+  if (!works.every((w) => /^(?:ch|slst)$/.test(w.op.stitch ?? ""))) return 0;
+  return works.reduce(
+    (sum, w) => sum + (w.op.stitch === "ch" && w.times.kind === "number" ? w.times.n : 0),
+    0,
+  );
+}
+
+/** Whether a cord that is told of was worked under its name, or told of, already. */
+export function cordThere(
+  { name, chain }: CordTold,
+  parts: readonly {
+    readonly name: string;
+    readonly rounds: readonly { readonly nodes: readonly Node[] }[];
+  }[],
+  told: readonly { readonly event: PatternEvent }[],
+): boolean {
+  const worked = parts.some(
+    (p) =>
+      p.name.toLowerCase() === name.toLowerCase() || p.rounds.some((r) => chainsOfCord(r.nodes) === chain),
+  );
+  return worked || told.some(({ event }) => event.kind === "cord" && event.chains === chain);
 }

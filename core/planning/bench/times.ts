@@ -58,7 +58,9 @@ export function pausesIn(steps: readonly BenchStep[], state: BenchState): LapWit
     const step = at.get(act.step);
     if (!step || !measured(step, act)) continue;
     const key = step.stage === "crochet" ? "" : JSON.stringify([step.part, step.stage, step.kind]);
-    groups.set(key, [...(groups.get(key) ?? []), { act, step }]);
+    const laps = groups.get(key);
+    if (laps) laps.push({ act, step });
+    else groups.set(key, [{ act, step }]);
   }
   return [...groups].flatMap(([key, laps]) => {
     const found = key === "" || laps.length >= SISTERS ? amongSisters(laps) : farAboveExpected(laps);

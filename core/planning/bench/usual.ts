@@ -1,4 +1,4 @@
-import { secondsOfWork, workOfStage, type PieceEstimate } from "../../estimate";
+import { paceOf, secondsOfWork, workOfStage, type PieceEstimate } from "../../estimate";
 import type { BenchStep } from "./steps";
 
 /**
@@ -6,8 +6,7 @@ import type { BenchStep } from "./steps";
  * piece) at the hand's pace, shared among the steps of that stage. A round has none: its stitches tell. Linear.
  */
 export function withUsual(steps: readonly BenchStep[], piece: PieceEstimate): BenchStep[] {
-  const all = secondsOfWork(piece.work);
-  const pace = all > 0 ? piece.seconds.value / all : 1;
+  const pace = paceOf(piece);
   const keyOf = (s: BenchStep) => JSON.stringify([s.partIndex ?? null, s.stage, s.copy]);
   const sharing = new Map<string, number>();
   for (const s of steps) sharing.set(keyOf(s), (sharing.get(keyOf(s)) ?? 0) + 1);

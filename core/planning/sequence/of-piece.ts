@@ -1,4 +1,4 @@
-import { secondsOfWork, workOfStage, type PieceEstimate, type Stage } from "../../estimate";
+import { paceOf, secondsOfWork, workOfStage, type PieceEstimate, type Stage } from "../../estimate";
 import type { OrderOfWork } from "../order";
 import type { Task } from "./task";
 
@@ -23,8 +23,7 @@ const AFTERWARDS: readonly Stage[] = ["ends", "hanger", "inspection", "packing"]
  */
 export function tasksOfPiece(p: PieceOfRun, id: string): Task[] {
   const { piece } = p;
-  const all = secondsOfWork(piece.work);
-  const pace = all > 0 ? piece.seconds.value / all : 1;
+  const pace = paceOf(piece);
   const tasks: Task[] = [];
   const last = new Map<number, string>();
   const waits = partsBefore(p.order, piece);

@@ -64,16 +64,17 @@ export function packCrate(input: PackInput): Packed {
 
 /**
  * What one more whole hour, and one more place in the crate, would leave beyond `worth`, what the best plan leaves
- * now: reckoned once more with it. The price at the margin would hold for the first minutes only: of what is quickly
+ * now: `worthOf` reckons once more with it. The price at the margin would hold for the first minutes only: of what is quickly
  * made only a few are asked for.
  */
-export function worthOfMore(
-  input: PackInput,
+export function worthOfMore<T extends { readonly hours: number; readonly crate?: number | undefined }>(
+  now: T,
   worth: number,
+  worthOf: (more: T) => number,
 ): { readonly hour: number; readonly place: number } {
-  const beyond = (more: PackInput) => Math.max(0, packCrate(more).expectedProfit - worth);
+  const beyond = (more: T) => Math.max(0, worthOf(more) - worth);
   return {
-    hour: beyond({ ...input, hours: input.hours + 1 }),
-    place: input.crate === undefined ? 0 : beyond({ ...input, crate: input.crate + 1 }),
+    hour: beyond({ ...now, hours: now.hours + 1 }),
+    place: now.crate === undefined ? 0 : beyond({ ...now, crate: now.crate + 1 }),
   };
 }
