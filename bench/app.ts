@@ -8,7 +8,7 @@ export interface RunningApp {
 
 /** The production build in a process of its own, on a free port. */
 export async function startApp(databaseUrl: string): Promise<RunningApp> {
-  const app = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+  const app = spawn(process.execPath, ["build/server/serve.js"], {
     env: { ...process.env, NODE_ENV: "production", DATABASE_URL: databaseUrl, PORT: "0", LAPKA_OPEN: "1" },
     stdio: ["ignore", "pipe", "inherit"],
   });

@@ -264,7 +264,7 @@ async function main(): Promise<void> {
   let port = process.env.PORT ?? (name === "demo" ? "4173" : "4180");
   let address = "";
   const app = new Part("app", () => {
-    const child = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+    const child = spawn(process.execPath, ["build/server/serve.js"], {
       stdio: ["ignore", "pipe", "inherit"],
       ...(user ? { uid: user.uid, gid: user.gid } : {}),
       env: {

@@ -51,7 +51,7 @@ beforeAll(async () => {
   );
   url = out.trim().split("\n").at(-1) ?? "";
   await migrateDatabase(url);
-  app = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+  app = spawn(process.execPath, ["build/server/serve.js"], {
     env: {
       ...process.env,
       NODE_ENV: "production",

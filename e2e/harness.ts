@@ -53,7 +53,7 @@ export async function startSite(
   const shopUrl = shop ? `http://127.0.0.1:${shop.port}` : "";
   const copies = mkdtempSync(path.join(tmpdir(), "lapka-copies-"));
   const begin = (port: string) =>
-    spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+    spawn(process.execPath, ["build/server/serve.js"], {
       env: {
         ...process.env,
         NODE_ENV: "production",

@@ -11,7 +11,7 @@ afterAll(() => site.stop());
 
 /** Processes that the one which holds them has begun. */
 const children = (): number[] =>
-  execFileSync("pgrep", ["-f", "-P", String(site.serverPid), "bin/serve.ts"], { encoding: "utf8" })
+  execFileSync("pgrep", ["-f", "-P", String(site.serverPid), "build/server/serve.js"], { encoding: "utf8" })
     .trim()
     .split("\n")
     .map(Number);

@@ -419,7 +419,7 @@ describe("stopping and starting", () => {
   });
   it("an address beyond this computer is refused", () => {
     const serve = () =>
-      execFileSync(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+      execFileSync(process.execPath, ["build/server/serve.js"], {
         env: { ...process.env, HOST: "0.0.0.0", DATABASE_URL: site.databaseUrl },
         stdio: "pipe",
       });

@@ -43,7 +43,7 @@ export class App {
   ) {}
 
   async start(): Promise<void> {
-    const child = spawn(process.execPath, ["--import", "tsx", "bin/serve.ts"], {
+    const child = spawn(process.execPath, ["build/server/serve.js"], {
       stdio: ["ignore", "pipe", "inherit"],
       env: {
         ...process.env,
