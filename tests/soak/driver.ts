@@ -34,6 +34,8 @@ interface Book extends Queued {
   finished: number;
 }
 
+const MOST_TRIES = 6000;
+
 /** A person at the web app: every act is sent again, unchanged, until it was answered. */
 class Hand {
   resent = 0;
@@ -46,7 +48,8 @@ class Hand {
   /** Answers the body of the first answer below 400; sends again on silence and on 5xx. */
   async act(to: string, body: URLSearchParams | object): Promise<string> {
     const form = body instanceof URLSearchParams;
-    for (let attempt = 0; attempt < 900; attempt++) {
+    // What was killed while it started is started again ever later: she waits.
+    for (let attempt = 0; attempt < MOST_TRIES; attempt++) {
       if (attempt > 0) this.resent++;
       try {
         const answer = await fetch(this.base + to, {
@@ -70,10 +73,10 @@ class Hand {
       }
       await sleep(60 + this.draw(120));
     }
-    throw new Error(`no answer to ${to} in 900 tries`);
+    throw new Error(`no answer to ${to} in ${MOST_TRIES} tries`);
   }
   async get(from: string): Promise<string> {
-    for (let attempt = 0; attempt < 400; attempt++) {
+    for (let attempt = 0; attempt < MOST_TRIES; attempt++) {
       try {
         const answer = await fetch(this.base + from, { signal: AbortSignal.timeout(15_000) });
         const text = await answer.text();
