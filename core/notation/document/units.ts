@@ -10,6 +10,8 @@ import { flowing, type Live } from "./flowing";
 import { gluedLabels } from "./glued-labels";
 import { bracketedLabels, COMMA, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
+import { placeAhead } from "./place-ahead";
+import { sumsByRange } from "./sums-by-range";
 import { sumsInFront } from "./sums-in-front";
 
 /** A stretch of a line that is read as one: the whole line, or what stands between two labels in it. */
@@ -59,11 +61,11 @@ export function unitsOf(
   let spaced = true;
   let live: number | undefined;
   const written = gluedLabels(
-    lines.map((line) => tokensOf(plain, line.from, line.to, aliases)),
+    lines.map((line) => placeAhead(tokensOf(plain, line.from, line.to, aliases))),
     works,
   );
   const parted = withoutEndCommas(written, lives);
-  const read = bareLabels(ownLabels(sumsInFront(parted, works, lives), works), lives);
+  const read = bareLabels(ownLabels(sumsInFront(sumsByRange(parted), works, lives), works), lives);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
     const own = bracketedLabels(doingLabels(bareOf(all, works), works));
@@ -208,6 +210,13 @@ const dotted = (tokens: readonly Token[], i: number, next: number): boolean => {
   );
 };
 
+/** "Feet: 1: 5 sc in mr, 2: 5 inc (10), 3: …": the number that comes next, with a colon, behind a sign. */
+const coloned = (tokens: readonly Token[], i: number, next: number): boolean =>
+  tokens[i]?.value === next &&
+  tokens[i]?.kind === "number" &&
+  tokens[rangeEnd(tokens, i) + 1]?.text === ":" &&
+  /^[,;.:|)\]]$/.test(tokens[i - 1]?.text ?? ":");
+
 /** "1) 5 sc MR 2) inc x5 = 10 3) …": what shuts behind the number was opened nowhere. */
 const unopened = (tokens: readonly Token[], i: number): boolean =>
   tokens[rangeEnd(tokens, i) + 1]?.text === ")" &&
@@ -239,7 +248,12 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
     const at = worded && !ordered ? i + 1 : i;
     const n = tokens[at];
     const bare = !worded && (found[0] === undefined || tokens[found[0]]?.kind === "number");
-    if (!n || !(worded || numbered(tokens, i, last + 1) || (bare && dotted(tokens, i, last + 1)))) {
+    const counts =
+      worded ||
+      numbered(tokens, i, last + 1) ||
+      (bare && dotted(tokens, i, last + 1)) ||
+      (bare && coloned(tokens, i, last + 1));
+    if (!n || !counts) {
       worked ||= tokens[i]?.kind !== "mark";
       continue;
     }
@@ -252,9 +266,11 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
     worked = false;
     i = ordered ? at + 1 : to;
   }
-  // "1. 5 sc MR | 2. inc (10)", "1. 4 sc (4) 2. inc (8)": parted by a stroke or a sum, two are enough.
+  // "1. 5 sc MR | 2. inc (10)", "1. 4 sc (4) 2. inc (8)", "1. 5 sc in mr. 2. 5 inc": parted by a stroke, a sum or a
+  // full stop, two are enough.
   const second = found[1] ?? 0;
-  const stroked = tokens[second - 1]?.text === "|" || behindSum(tokens, second);
+  const stopped = /^[.:]$/.test(tokens[(found[0] ?? 0) + 1]?.text ?? "") && tokens[second - 1]?.text === ".";
+  const stroked = /^[|;]$/.test(tokens[second - 1]?.text ?? "") || behindSum(tokens, second) || stopped;
   return found.length >= 2 && (last >= FEWEST_IN_ROW || stroked) ? new Set(found) : NO_LABELS;
 }
 

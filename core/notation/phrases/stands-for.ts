@@ -2,6 +2,12 @@ import type { Cursor } from "../cursor";
 import type { StitchName, Terms } from "../stitches";
 import { readStitch } from "../vocabulary";
 
+/** "the first dc": without a bracket nothing else than a first stitch is meant. */
+const isFirst = (c: Cursor): boolean => {
+  const at = /^(a|the|your)$/.test(c.text()) ? 1 : 0;
+  return /^(first|1st)$/.test(c.text(at)) || (c.kind(at) === "ordinal" && c.peek(at)?.value === 1);
+};
+
 /**
  * "(counts as a dc)", "counts as first st", "stands for 1 dc" behind a chain; "(does not count)" is taken and means
  * nothing.
@@ -17,13 +23,17 @@ export function readStandsFor(c: Cursor, terms: Terms): StitchName | undefined {
     if (bracket && !c.take(")", "]")) c.at = start;
     return undefined;
   }
-  if (!c.take("counts", "count", "counting", "counted", "stands", "standing", "acts"))
-    return ((c.at = start), undefined);
+  const counts = c.take("counts", "count", "counting", "counted", "stands", "standing", "acts");
+  // "(is first dc)", "(= 1 dc)", "for the first dc": only a stitch by its name stands there.
+  const is =
+    !counts && c.take("is", "as", "=", "for", "makes", "being", "replaces") && (bracket || isFirst(c));
+  if (!counts && !is) return ((c.at = start), undefined);
   c.take("as", "for");
   c.take("a", "the", "one", "1", "your", "first");
   c.take("first", "1st");
   if (c.kind() === "ordinal" || (c.kind() === "number" && c.peek()?.value === 1)) c.at++;
   const word = readStitch(c, terms);
+  if (is && word?.kind !== "plain") return ((c.at = start), undefined);
   while (bracket && !c.done && !c.is(")", "]")) c.at++;
   if (bracket && !c.take(")", "]")) return ((c.at = start), undefined);
   return word?.stitch ?? "sc";

@@ -36,6 +36,19 @@ const endsWith = (c: Cursor): Node | undefined =>
     return c.done || c.kind() === "mark" ? { kind: "total", n, from, to: c.to } : undefined;
   });
 
+/** "inc evenly (24)", "dec evenly = 18": what is spread comes to the sum right behind it, which stays where it is. */
+const sumBehind = (c: Cursor): number | undefined => {
+  const framed = /^[([]$/.test(c.text()) && c.kind(1) === "number";
+  if (!framed && !(/^[=:]$/.test(c.text()) && c.kind(1) === "number")) return undefined;
+  const n = c.peek(1)?.value;
+  return n !== undefined && Number.isInteger(n) ? n : undefined;
+};
+
+function evenlyTo(c: Cursor, more: boolean, toward: number, from: number): readonly Reading[] {
+  const node = { kind: "evenly" as const, op: into(more), n: 0, toward, rest: REST, from, to: c.to };
+  return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes: [node] } }];
+}
+
 /** "6 sts each rnd", "6 per round": so many in each of several rounds. */
 function eachRound(c: Cursor): boolean {
   const noun = isStitchNoun(c.text(1)) ? 2 : 1;
@@ -58,7 +71,12 @@ export const toward: Phrase = {
     const more = MORE.test(c.text());
     if (!more && !FEWER.test(c.text())) return NONE;
     c.at++;
+    const spread = c.at;
     while (c.take("evenly", "back", "down", "up", "further", "gradually", "all", "the", "way"));
+    const evenly = c.tokens.slice(spread, c.at).some((t) => t.text === "evenly");
+    if (evenly) c.take("spaced", "around", "spread");
+    const sum = evenly ? sumBehind(c) : undefined;
+    if (sum !== undefined) return evenlyTo(c, more, sum, from);
     if (c.take("by") || eachRound(c)) return changedBy(c, more, from);
     const until = c.is("until", "till", "til");
     if (!until && !c.is("to")) return NONE;
@@ -75,8 +93,7 @@ export const toward: Phrase = {
     if (!(noun || left || c.done || c.kind() === "mark" || c.is("evenly"))) return NONE;
     c.take("evenly");
     c.take("spaced", "around");
-    const node = { kind: "evenly" as const, op: into(more), n: 0, toward: n, rest: REST, from, to: c.to };
-    return [{ to: c.at, cost: COST.phrase, piece: { kind: "nodes", nodes: [node] } }];
+    return evenlyTo(c, more, n, from);
   },
   examples: [
     ["increase to 18 sts evenly", "evenly to 18"],
