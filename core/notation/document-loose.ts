@@ -331,6 +331,25 @@ export abstract class LooseReader extends HeadingsReader {
   }
 
   /**
+   * "Stuff. Dec x6 (6).", "Stuff firmly, dec 6 times (6 sts), fasten off.": a round behind what is done before it.
+   */
+  private behindDone(tokens: readonly Token[]): { before: Token[]; round: Token[] } | undefined {
+    if (!this.part || this.heading) return undefined;
+    const stop = tokens.findIndex((t) => /^[.,;]$/.test(t.text));
+    const before = tokens.slice(0, Math.max(0, stop));
+    const told = before.length === 0 || before.some((t) => t.kind === "number") || this.hasWork(before);
+    if (told || !startsEvent(this.cursor(before))) return undefined;
+    const round = tokens.slice(stop + 1);
+    const { nodes, found } = this.tree(round);
+    const works = /^(work|group|evenly)$/.test(nodes[0]?.kind ?? "");
+    const whole =
+      tokens[stop]?.text === "." &&
+      found.length === 0 &&
+      nodes.every((n) => /^(work|group|evenly|total|event)$/.test(n.kind));
+    return works && (whole || nodes.some((n) => n.kind === "total")) ? { before, round } : undefined;
+  }
+
+  /**
    * Stitches without a label: a start kept for the next round, a round of its own, or prose about stitches.
    */
   protected impliedRound(tokens: Token[], line: Line): LineKind {
@@ -338,6 +357,11 @@ export abstract class LooseReader extends HeadingsReader {
       return "note";
     const behind = this.behindTalk(tokens);
     if (behind) return this.loose(behind, line);
+    const done = this.behindDone(tokens);
+    if (done) {
+      this.loose(done.before, line);
+      return this.loose(done.round, line);
+    }
     const { nodes, found } = this.tree(tokens);
     const work = nodes.filter((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
     const start = nodes.some((n) => n.kind === "start");

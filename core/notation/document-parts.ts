@@ -151,7 +151,8 @@ export abstract class PartsReader extends ReferenceReader {
   protected startPart(h: Heading, implied: boolean): void {
     this.part = {
       name: h.name,
-      make: h.make > 1 ? h.make : (this.listed.get(plainName(h.name)) ?? h.make),
+      make:
+        h.make > 1 ? h.make : (this.listed.get(plainName(h.name)) ?? edgedOf(h.name, this.parts) ?? h.make),
       line: h.line,
       from: h.from,
       slot: h.slot,
@@ -229,6 +230,11 @@ const beforeTheFirst = ({ from }: RawRound): RoundLabel => ({
 
 /** "Two of these." */
 const SO_MANY_OF = /^(\d{1,2}) of (?:these|them|those)$/;
+const EDGES = /^(edge|edges|edging|border|trim|trimming|ruffle|frill|rim|brim|lace)$/i;
+/** An edge stands on the part above it, and there are as many as of that. */
+const edgedOf = (name: string, parts: readonly { readonly make: number }[]): number | undefined =>
+  EDGES.test(name) ? parts.at(-1)?.make : undefined;
+
 /** "make 4", "make 4 of these", "make 3 more", "make 2 the same". */
 const MANY_BEHIND =
   /^(?:make|crochet) (\d{1,3})( more)?(?: (?:of (?:these|them|those)|in (?:all|total)|alike|the same|altogether|pieces?|times))?$/;

@@ -42,6 +42,8 @@ export interface Target {
   ofRound: boolean;
   /** On a chain that spans a gap, or its other side. */
   bridge: boolean;
+  /** "Down the side", "along the row ends": beside the rows, where no stitch waits. */
+  beside: boolean;
   /** "In the ch-6 space": worked over so many chains at once; 0 where their number is not said. */
   space: number | undefined;
 }
@@ -66,6 +68,7 @@ export const noTarget = (): Target => ({
   part: undefined,
   ofRound: false,
   bridge: false,
+  beside: false,
   space: undefined,
 });
 
@@ -441,6 +444,27 @@ function readSpace(c: Cursor, t: Target): boolean {
   );
 }
 
+/** "Down the side", "up the other side of the flap", "along the row ends". */
+function readBeside(c: Cursor): boolean {
+  return (
+    c.attempt(() => {
+      c.take("evenly");
+      if (!c.take("down", "up", "along")) return undefined;
+      while (c.is("the", "each", "first", "second", "other", "left", "right", "long", "short", "next"))
+        c.at++;
+      if (!c.take("side", "sides", "edge") && !(c.take("row") && c.take("ends"))) return undefined;
+      c.attempt(() => {
+        if (!c.take("of")) return undefined;
+        c.take("the");
+        if (c.kind() !== "word" || c.is("ch", "chain", "chs", "chains")) return undefined;
+        c.at++;
+        return true;
+      });
+      return c.done || c.kind() === "mark" ? true : undefined;
+    }) ?? false
+  );
+}
+
 /**
  * "12 sc on first, 12 sc on second": on which of the pieces that are joined, and no stitch. One alone may be one:
  * "2 sc on first, sc around".
@@ -474,6 +498,7 @@ function readOne(c: Cursor, t: Target): boolean {
         t.reach ??= { kind: "around" };
         return true;
       }
+      if (readBeside(c)) return (t.beside = true);
       const part = readPartPhrase(c);
       if (part) {
         t.part = part.name;

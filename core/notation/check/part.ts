@@ -216,7 +216,18 @@ class PartCounter {
       !end.broken;
     const share = shareOf(e, this.raw, this.before, this.after, this.saidAbove(e));
     if (share) return { ...at, live: share.free, shares: share.options };
-    return goesOn ? { ...at, live: end.count } : at;
+    const on = end?.count !== undefined && !end.broken && last?.make === this.raw.make;
+    return goesOn || (on && this.wantsStitches(e)) ? { ...at, live: end.count } : at;
+  }
+
+  /** "Ruffle: 5 dc in each st": no number and no beginning of its own, but a stitch for each that is there. */
+  private wantsStitches(e: Expanded): boolean {
+    if (e.raw.label?.first !== undefined) return false;
+    const { nodes } = plainest(e);
+    // An edge along several sides has another number than the round above, and says so.
+    if (nodes.some((n) => n.kind === "total")) return false;
+    const first = nodes.find((n) => n.kind === "start" || n.kind === "work" || n.kind === "group");
+    return first?.kind === "work" && first.times.kind === "around" && first.op.into === "next";
   }
 
   /** What the text says between the rounds of the part before and a round. */

@@ -60,7 +60,10 @@ export function flowing(
   if ((!begins && from === undefined) || pieces.length < 2 || pieces.length > MOST_STRETCHES)
     return undefined;
   if (mostlySums(tokens, pieces)) return undefined;
-  const best = bestCut(tokens, pieces, lives, begins ? undefined : from);
+  const strict: Live = (words, live) => lives(words, live, true);
+  const live = begins ? undefined : from;
+  // A cut whose sums all come out, before one with more rounds and a sum that does not.
+  const best = bestCut(tokens, pieces, strict, live) ?? bestCut(tokens, pieces, lives, live);
   if (!best) return undefined;
   const goesOver = best.rounds.some((s) => straight(tokens.slice(s.from, s.to)) !== undefined);
   // "6 sc in a ring (6), then sc all around (6)": two sums are two rounds.

@@ -355,7 +355,14 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
       c.at++;
       if (p.words.length === 0) continue;
       // "EARS: (make 2, white)".
-      if (mark === ":" && c.is("(", "[") && endsInBracket(c) && bracket(c, p, terms)) continue;
+      if (
+        mark === ":" &&
+        c.is("(", "[") &&
+        endsInBracket(c) &&
+        !worksInside(c, terms) &&
+        bracket(c, p, terms)
+      )
+        continue;
       if (mark === "/" && c.kind() === "word") {
         p.words.push(c.tokens[c.at - 1] as Token);
         continue;
@@ -453,6 +460,10 @@ function beginsWork(c: Cursor, terms: Terms): boolean {
   at.number();
   return readStitch(at, terms) !== undefined;
 }
+
+/** "Petals: (sl st in next loop, ch 4) 16 times [16]": the bracket behind the name is worked. */
+const worksInside = (c: Cursor, terms: Terms): boolean =>
+  beginsWork(new Cursor(c.tokens.slice(c.at + 1), c.source, c.names, c.legend, c.colours), terms);
 
 /** "Ladybird. Body (red, one piece): Rnd 1: …": a few words, a colon, and the first round. */
 function namesRounds(c: Cursor): boolean {

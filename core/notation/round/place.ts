@@ -101,6 +101,14 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
         n !== undefined ? counted(n) : t.n !== undefined ? number(t.n, t.at) : (t.reach ?? AROUND),
       ),
     ];
+  if (t.beside && n !== undefined)
+    return [
+      node(
+        one,
+        counted(n),
+        node({ ...one, into: "side", uses: 0, offers: stitch === "slst" ? 0 : 1 }, counted(n)),
+      ),
+    ];
   // "Ch 25, sl st to the second cherry": it hangs there, and nothing of the cherry is worked.
   const hangs = stitch === "slst" && n === undefined && t.n === undefined && t.reach === undefined;
   if (t.part !== undefined && hangs && chainsIn(items) > 2 && !items.some(isWorked))

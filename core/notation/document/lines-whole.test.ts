@@ -1,0 +1,74 @@
+import { describe, expect, it } from "vitest";
+import { checkPattern } from "..";
+import { countsOf } from "../../../tests/counts";
+
+const LEAD = "Bell\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x6 (12)\n";
+
+describe("a round behind what is done before it, on one line", () => {
+  it.each([
+    "Stuff lightly. Dec 6 times. 6 sc.\nFasten off.",
+    "Stuff. Dec x6 (6). Fasten off.",
+    "Stuff firmly, dec 6 times (6 sts), fasten off.",
+    "Stuff lightly. Sc2tog 6 times. (6 sc)",
+    "Fill with scraps; dec x6 (6)",
+  ])("%s", (text) => expect(countsOf(LEAD + text)).toEqual([[6, 12, 6]]));
+});
+
+describe("numbers that count the rounds of one line", () => {
+  it.each([
+    ["Ears (2): 1. 5 sc in ring. 2. 5 inc (10).", [5, 10]],
+    ["Ears: 1. 5 sc in MR. 2. 5 inc (10).", [5, 10]],
+    ["Feet (2): 1: 5 sc in ring, 2: 5 inc (10), 3: 10 sc", [5, 10, 10]],
+    ["Arms: 1) 5 sc in ring; 2) 5 sc; 3-6) 5 sc", [5, 5, 5, 5, 5, 5]],
+  ])("%s", (text, counts) => expect(countsOf(text)).toEqual([counts]));
+});
+
+describe("a part in a sentence", () => {
+  it.each([
+    "6 sc in a magic ring, then inc in all (12), sc 1 and inc 1 around (18), four plain rounds, sc 1 and dec 1 around (12), dec around (6).",
+    "6 sc in a magic ring, inc in all (12), sc 1 inc 1 around (18), 4 rounds even, sc 1 dec 1 around (12), dec around (6).",
+  ])("is cut where its sums come out: %s", (text) =>
+    expect(countsOf(`Body: ${text}`)).toEqual([[6, 12, 18, 18, 18, 18, 18, 12, 6]]),
+  );
+});
+
+describe("an edge under a name of its own", () => {
+  const made = (text: string) =>
+    checkPattern(text).parts.map((p) => `${p.name} x${p.make} ${p.rounds.map((r) => r.count).join(" ")}`);
+  it("goes on with the stitches that are there where it tells of each of them", () => {
+    expect(made(`${LEAD}Fasten off.\nRuffle: 5 dc in each st.`)).toEqual(["Bell x1 6 12", "Ruffle x1 60"]);
+    expect(made(`${LEAD}\nFrill (white)\n2 sc in each st around`)).toEqual(["Bell x1 6 12", "Frill x1 24"]);
+  });
+  it("is worked as often as what it is on", () => {
+    const flag =
+      "Flag (make 7)\nRow 1: ch 2, 2 sc in 2nd ch from hook [2]\nRow 2: ch 1, turn, inc in each st [4]\n";
+    expect(made(`${flag}Edge: ch 1, sc 2 down the side, 3 sc in the point, sc 2 up the side [7]`)).toEqual([
+      "Flag x7 2 4",
+      "Edge x7 7",
+    ]);
+  });
+  it("works a bracket, where one stands behind its name", () => {
+    expect(countsOf(`${LEAD}Fasten off.\nPetals: (sl st in next loop, ch 4) 12 times [12 sl st]`)).toEqual([
+      [6, 12],
+      [12],
+    ]);
+  });
+  it("along the sides takes none of the stitches that wait", () => {
+    const heel =
+      "Foot\nR1: 12 sc in mr\nR2-5: sc around (12)\nR6: sc 6, turn (6)\nR7-9: ch 1, sc 6, turn (6)\n" +
+      "R10: sc 6, sc 4 down the side, sc 6, sc 4 up the side (20)\nR11: sc around (20)";
+    expect(countsOf(heel)[0]?.slice(-2)).toEqual([20, 20]);
+  });
+});
+
+describe("a chain that is the first stitch", () => {
+  it.each(["(is first dc)", "(as the first dc)", "= 1 dc", "(stands for a dc)", "(makes the first dc)"])(
+    "ch 3 %s",
+    (said) =>
+      expect(
+        countsOf(
+          `Square\nCh 4, sl st to make a ring\nRnd 1: ch 3 ${said}, 11 dc in ring, sl st in top of ch-3 [12 dc]`,
+        ),
+      ).toEqual([[12]]),
+  );
+});
