@@ -6,6 +6,8 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkPattern } from "../core/notation";
 import { docx, paragraph } from "../tests/docx";
+import { mutated } from "../tests/hostile/bytes";
+import { drawFrom } from "../tests/hostile/texts";
 import { axeFinds, openPage, Person, startSite, type Site } from "./harness";
 
 let site: Site;
@@ -57,8 +59,8 @@ async function made(name: string, html: string, how: "pdf" | "photo"): Promise<s
   return file;
 }
 
-async function newItem(): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
-  const { page, end } = await openPage(site);
+async function newItem(spoilt = false): Promise<{ page: Page; me: Person; end: () => Promise<void> }> {
+  const { page, end } = await openPage(site, { spoilt });
   const me = new Person(page, "mouse");
   await page.goto(`${site.url}/items/new`);
   await me.settle();
@@ -270,7 +272,44 @@ describe("a pattern from a file", () => {
     expect(await area(page)).toBe("typed before");
     await end();
   }, 120_000);
+
+  it("PDFs that were spoilt on the way are read or refused in words, and the page lives on", async () => {
+    const whole = new Uint8Array(readFileSync(await made("whole.pdf", leaflet("End."), "pdf")));
+    const draw = drawFrom(47);
+    const { page, me, end } = await newItem(true);
+    const seen = { read: 0, refused: 0 };
+    for (let i = 0; i < SPOILT; i++) {
+      const file = path.join(folder, `spoilt-${i}.pdf`);
+      writeFileSync(file, mutated(draw, whole));
+      // What was said of the file before is no answer to this one.
+      await page.evaluate(() => document.querySelector('[role="alert"]')?.setAttribute("data-old", ""));
+      await choose(page, file);
+      const answer = await page.waitForFunction(
+        () => {
+          const told = document.querySelector('[role="alert"]:not([data-old])');
+          return document.querySelector('[role="dialog"]') ? "read" : told?.textContent && "refused";
+        },
+        { timeout: 60_000, polling: 100 },
+      );
+      const how = (await answer.jsonValue()) as "read" | "refused";
+      seen[how]++;
+      if (how === "refused") {
+        expect(await page.$eval('[role="alert"]', (e) => e.textContent.length)).toBeGreaterThan(20);
+        continue;
+      }
+      await pressText(page, "Not now");
+      await page.waitForSelector('[role="dialog"]', { hidden: true });
+    }
+    await choose(page, path.join(folder, "whole.pdf"));
+    expect(await readText(page)).toContain("Rnd 1: 6 sc in magic ring (6)");
+    await pressText(page, "Not now");
+    await me.settle();
+    expect(seen.read + seen.refused).toBe(SPOILT);
+    await end();
+  }, 240_000);
 });
+
+const SPOILT = 24;
 
 async function wordFile(): Promise<string> {
   const file = path.join(folder, "flipper.docx");
