@@ -151,8 +151,7 @@ export abstract class PartsReader extends ReferenceReader {
   protected startPart(h: Heading, implied: boolean): void {
     this.part = {
       name: h.name,
-      make:
-        h.make > 1 ? h.make : (this.listed.get(plainName(h.name)) ?? edgedOf(h.name, this.parts) ?? h.make),
+      make: h.make > 1 ? h.make : (this.listedOf(h.name) ?? edgedOf(h.name, this.parts) ?? h.make),
       line: h.line,
       from: h.from,
       slot: h.slot,
@@ -167,6 +166,11 @@ export abstract class PartsReader extends ReferenceReader {
     this.parts.push(this.part);
     this.slot = undefined;
     if (h.slot !== undefined) this.slot = h.slot;
+  }
+
+  /** How many the list of parts tells; "Leg 2" is one of them. */
+  private listedOf(name: string): number | undefined {
+    return /\d/.test(name) ? undefined : this.listed.get(plainName(name));
   }
 
   protected takeSlot(): string | undefined {

@@ -195,7 +195,10 @@ function bridged(nodes: readonly Node[], picks: boolean): readonly Node[] {
 }
 
 /** Chains that span a gap beside skipped stitches, and chains left hanging between stitches. */
-export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: number } {
+export function chainsOf(
+  nodes: readonly Node[],
+  there: number | undefined,
+): { bridge: number; loose: number } {
   let bridge = 0;
   let loose = 0;
   // Chains worked into by the same round are stitches already.
@@ -206,7 +209,7 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
     const list = all.some((n) => n.kind === "aside") ? all.filter((n) => n.kind !== "aside") : all;
     list.forEach((n, i) => {
       if (n.kind === "group") {
-        visit(n.items, times * (n.times.kind === "number" ? n.times.n : 1), true);
+        visit(n.items, times * repeatsOf(n, all, there), true);
         fabric = true;
       } else if (
         n.kind === "work" &&
@@ -227,6 +230,29 @@ export function chainsOf(nodes: readonly Node[]): { bridge: number; loose: numbe
   };
   visit(nodes, 1, false);
   return { bridge, loose };
+}
+
+/** How often a group is worked; one that goes on around as often as the stitches that are there allow. */
+function repeatsOf(group: Node & { kind: "group" }, all: readonly Node[], there: number | undefined): number {
+  if (group.times.kind === "number") return group.times.n;
+  const each = usedBy(group.items);
+  const rest = usedBy(all.filter((n) => n !== group));
+  if (group.times.kind !== "around" || there === undefined || !each || rest === undefined) return 1;
+  const n = (there - rest) / each;
+  return Number.isInteger(n) && n >= 1 ? n : 1;
+}
+
+/** Stitches of the round below that some nodes take or pass by; undefined where that is open. */
+function usedBy(nodes: readonly Node[]): number | undefined {
+  let sum = 0;
+  for (const n of nodes) {
+    if (n.kind === "skip") sum += n.n;
+    if (n.kind !== "work" && n.kind !== "group") continue;
+    const one = n.kind === "work" ? n.op.uses : usedBy(n.items);
+    if (one === undefined || (n.times.kind !== "number" && one > 0)) return undefined;
+    sum += n.times.kind === "number" ? one * n.times.n : 0;
+  }
+  return sum;
 }
 
 /** The loops a round was worked in, over all its stitches. */

@@ -806,7 +806,13 @@ function readPlace(c: Cursor, t: Target): boolean {
         if (!c.take("and", "&", "+")) return undefined;
         c.takeAll(EACH);
         if (!c.take("ch", "chs", "chain", "chains")) return undefined;
-        return c.kind() === "number" ? undefined : true;
+        // "… and ch-1 sp".
+        const space = c.attempt(() => {
+          c.take("-");
+          if (c.kind() === "number") c.at++;
+          return c.take("sp", "sps", "space", "spaces", "loop", "loops", "gap", "gaps") ? true : undefined;
+        });
+        return space ?? (c.kind() === "number" || c.is("-") ? undefined : true);
       });
     c.attempt(() => {
       if (!c.take("from", "of", "on", "in")) return undefined;

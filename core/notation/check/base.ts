@@ -45,7 +45,7 @@ export function baseFor(
   }
   const options: number[] = [...(at.shares ?? [])];
   if (live !== undefined && previous) {
-    const chains = chainsOf(previous.nodes);
+    const chains = chainsOf(previous.nodes, previous.available);
     if (previous.bridge > 0 && previous.count === previous.offers) options.push(live + previous.bridge);
     if (chains.loose > 0) options.push(live + chains.loose, live + chains.loose + chains.bridge);
     if (previous.count !== previous.offers && previous.offers > 0) options.push(previous.offers);

@@ -153,7 +153,7 @@ function judgeOne(
       ? { ...rest, fault: "unread", cost: cost + FAULT.slip + FAULT.second }
       : { ...rest, fault: undefined, cost: cost + (written === undefined ? 0 : FAULT.idle) };
   }
-  const chains = chainsOf(nodes);
+  const chains = chainsOf(nodes, available);
   const alone = chainsAlone(nodes);
   const spans =
     written !== undefined &&

@@ -65,7 +65,7 @@ export function settleRound(p: Place, j: Judged, to: Told): Settled {
       into: o.free || p.first ? undefined : p.base.into,
       loops: loopsOf(nodes),
       deadEnd: false,
-      bridge: chainsOf(nodes).bridge,
+      bridge: chainsOf(nodes, available).bridge,
       offers: o.offers,
       label: e.label,
       number: e.number,

@@ -59,7 +59,7 @@ export function flowing(
   const begins = tokens.slice(named).some((t) => RING.test(t.text) || t.text === "loop");
   if ((!begins && from === undefined) || pieces.length < 2 || pieces.length > MOST_STRETCHES)
     return undefined;
-  if (mostlySums(tokens, pieces)) return undefined;
+  if (mostlySums(tokens, pieces) || intoTheRing(tokens, pieces)) return undefined;
   const strict: Live = (words, live) => lives(words, live, true);
   const live = begins ? undefined : from;
   // A cut whose sums all come out, before one with more rounds and a sum that does not.
@@ -90,6 +90,21 @@ const nextLabel = (tokens: readonly Token[]): number =>
       tokens[i + 2]?.text === ":" &&
       /^[.;]$/.test(tokens[i - 1]?.text ?? ""),
   );
+
+const MANY_ROUNDS =
+  /^(inc|dec|invdec|increase|decrease|around|round|each|every|even|plain|straight|rep|repeat|\(|\[|\*)$/;
+const TALL = /^(hdc|dc|tr|dtr|htr)$/;
+/** "mr: ch 3, 2 tr, 3 dc, ch 1, 1 tr, …": stitches of several heights and no more are one round, all in the ring. */
+function intoTheRing(tokens: readonly Token[], pieces: readonly Stretch[]): boolean {
+  const [first, ...others] = pieces;
+  if (!first) return false;
+  // Its sum, which ends the last of them, tells nothing of several.
+  const behind = tokens.slice(first.to, others.at(-1)?.to);
+  const summed = behind.findIndex((t, i) => /^[([]$/.test(t.text) && behind[i + 1]?.kind === "number");
+  const work = summed < 0 ? behind : behind.slice(0, summed);
+  const tall = new Set(work.filter((t) => TALL.test(t.text)).map((t) => t.text));
+  return tall.size >= 2 && !work.some((t) => MANY_ROUNDS.test(t.text) || isRoundWord(t.text));
+}
 
 const allRound = (t: Token): boolean => /^(around|round|each|every|even|plain|straight)$/.test(t.text);
 

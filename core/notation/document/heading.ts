@@ -376,6 +376,10 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
         p.ended = mark;
         break;
       }
+      if (mark === "," && describesOnly(c)) {
+        p.ended = mark;
+        break;
+      }
       // "Nose, skin: mr 5": the word in front of the colon belongs to the name, however long the line.
       const named = c.tokens.length <= 8 || c.text(1) === ":";
       if (mark === "," && c.kind() === "word" && named && !DESCRIBES.test(c.text())) {
@@ -460,6 +464,16 @@ function beginsWork(c: Cursor, terms: Terms): boolean {
   at.number();
   return readStitch(at, terms) !== undefined;
 }
+
+/** "Spines (brown), loop stitch", "Collar, fluffy yarn": how it is worked, behind a name that is told already. */
+function describesOnly(c: Cursor): boolean {
+  const behind = c.tokens.slice(c.at);
+  const words = behind.at(-1)?.text === ":" ? behind.slice(0, -1) : behind;
+  const told = c.tokens[c.at - 2]?.text === ")" || HOW.test(words.at(-1)?.text ?? "");
+  return told && words.length > 0 && words.length <= MOST_HOW && words.every((t) => t.kind === "word");
+}
+const HOW = /^(stitch|stitches|yarn|rows|rounds|throughout|technique)$/;
+const MOST_HOW = 5;
 
 /** "Petals: (sl st in next loop, ch 4) 16 times [16]": the bracket behind the name is worked. */
 const worksInside = (c: Cursor, terms: Terms): boolean =>

@@ -23,6 +23,31 @@ describe("numbers that count the rounds of one line", () => {
   ])("%s", (text, counts) => expect(countsOf(text)).toEqual([counts]));
 });
 
+describe("a line whose rounds go on from the line above", () => {
+  it.each([
+    "R7 24, R8 2+dec (18), R9 1+dec (12)",
+    "* black: R7 24, R8 2+dec (18), R9 1+dec (12)",
+    "R7 24 sc, R8 (2, dec) (18), R9 (1, dec) (12)",
+  ])("%s", (text) =>
+    expect(
+      countsOf(`L\nR1 mr 6, R2 inc (12), R3 1+inc (18), R4 2+inc (24), R5-6 24\n${text}\nR10 dec (6)`),
+    ).toEqual([[6, 12, 18, 24, 24, 24, 24, 18, 12, 6]]),
+  );
+});
+
+describe("stitches of several heights in one ring", () => {
+  it.each([
+    "mr: ch 3, 2 tr, 3 dc, ch 1, 1 tr, ch 1, 3 dc, 2 tr, ch 3, sl st into ring. Pull tight.",
+    "In a magic ring: ch 3, 2 tr, 3 dc, ch 1, 1 tr, ch 1, 3 dc, 2 tr, ch 3, sl st. Pull tight.",
+    "Into a magic ring work ch 2, 3 dc, 2 hdc, 1 dc, 2 hdc, 3 dc, ch 2, sl st into the ring.",
+    "MR\nRnd 1: ch 2, 3 dc, 2 hdc, 1 dc, 2 hdc, 3 dc, ch 2, sl st into the ring (11)",
+  ])("are one round, and the slip stitch that ends them is none of it: %s", (text) =>
+    expect(countsOf(`Heart\n${text}`)).toEqual([[11]]),
+  );
+  it("with a name in front", () =>
+    expect(countsOf("Leaf: mr, sc, hdc, 2 dc, tr, 2 dc, hdc, sc, pull closed (9)")).toEqual([[9]]));
+});
+
 describe("a part in a sentence", () => {
   it.each([
     "6 sc in a magic ring, then inc in all (12), sc 1 and inc 1 around (18), four plain rounds, sc 1 and dec 1 around (12), dec around (6).",
@@ -71,4 +96,34 @@ describe("a chain that is the first stitch", () => {
         ),
       ).toEqual([[12]]),
   );
+});
+
+describe("a net of chains over skipped stitches", () => {
+  const lead = "Net\nCh 30 and join.\nRnd 1: ch 1, sc in each ch around, join (30)\n";
+  it.each([
+    "*dc, ch 1, skip 1; rep from * around, join (30)",
+    "ch 4 (counts as dc + ch 1), skip 1, *dc, ch 1, skip 1; rep from * around, join (15 dc, 15 ch)",
+    "ch 4 (counts as dc and ch 1), skip 1, *dc, ch 1, skip 1; rep from * around, join (30)",
+    "ch 3 (counts as dc), ch 1, skip 1, *dc, ch 1, skip 1; rep from * around, join",
+  ])("comes out with its chains: %s", (text) =>
+    expect(countsOf(`${lead}Rnd 2: ${text}\nRnd 3: 30 sc`)[0]?.at(-1)).toBe(30),
+  );
+  it.each([
+    "each dc and ch-1 sp around",
+    "each st and ch",
+    "each dc and in each ch-1 sp",
+    "every dc and every chain space",
+  ])("and is gone over in %s", (where) =>
+    expect(
+      countsOf(
+        `${lead}Rnd 2: *dc, ch 1, skip 1; rep from * around, join (30)\nRnd 3: sc in ${where} (30)`,
+      )[0]?.at(-1),
+    ).toBe(30),
+  );
+  it("a chain that stands for a stitch and more is both", () => {
+    const made = checkPattern(
+      `${lead}Rnd 2: ch 4 (counts as dc + ch 1), skip 1, *dc, ch 1, skip 1; rep from * around, join`,
+    ).parts[0]?.rounds[1]?.made;
+    expect(made).toEqual({ ch: 18, dc: 14, slst: 1 });
+  });
 });

@@ -27,3 +27,24 @@ describe("how many of each part, told in a list at the head", () => {
     ]);
   });
 });
+
+describe("a line that counts parts and has no word for it", () => {
+  const parts = "Body\nRnd 1: 6 sc in mr (6)\nLegs\nRnd 1: 5 sc in mr (5)\nEar\nRnd 1: 4 sc in mr (4)";
+  it.each([
+    "Turtle body (1), legs (4), ears (2)",
+    "You will make: 1 body, 4 legs, 2 ears",
+    "Body x1, Legs x4, Ears x2",
+    "Crochet: body in grey (1), legs in pink (4) and ears in pink (2)",
+  ])("%s", (line) =>
+    expect(checkPattern(`${line}\n\n${parts}`).parts.map((p) => [p.name, p.make])).toEqual([
+      ["Body", 1],
+      ["Legs", 4],
+      ["Ear", 2],
+    ]),
+  );
+  it("is none where an entry counts nothing, or where a name has a number of its own", () => {
+    expect(checkPattern(`Legs, ears (2)\n\n${parts}`).parts.map((p) => p.make)).toEqual([1, 1, 1]);
+    const twice = "1 body, 2 legs\n\nLeg 1\nRnd 1: 5 sc in mr (5)\nLeg 2\nRnd 1: 5 sc in mr (5)";
+    expect(checkPattern(twice).parts.map((p) => p.make)).toEqual([1, 1]);
+  });
+});

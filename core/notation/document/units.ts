@@ -241,6 +241,7 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
   const found: number[] = [];
   let last = 0;
   let worked = true;
+  let goesOn = false;
   for (let i = 0; i < tokens.length - 1; i++) {
     // "1st rnd 5 sc, 2nd rnd …" as well.
     const ordered = tokens[i]?.kind === "ordinal" && isRoundWord(tokens[i + 1]?.text ?? "");
@@ -257,9 +258,16 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
       worked ||= tokens[i]?.kind !== "mark";
       continue;
     }
+    // "Black: R7 24, R8 2+dec (18)": the rounds of a line may go on from another.
+    if (found.length === 0 && worded && !ordered && (i === 0 || tokens[i - 1]?.text === ":")) {
+      last = n.value - 1;
+      goesOn = n.value > 1;
+    }
     // "6 inc/12. 3. …": behind the stroke stands the sum.
     if (n.value !== last + 1 && bare && tokens[i - 1]?.text === "/") continue;
     if (n.value !== last + 1 || !worked) return NO_LABELS;
+    // "Rnd 3: sc in each st. Repeat for rounds 4-6." goes on in words.
+    if (goesOn && found.length > 0 && tokens[i - 1]?.kind !== "mark") return NO_LABELS;
     const to = ordered ? at : rangeEnd(tokens, at);
     found.push(i);
     last = tokens[to]?.value ?? n.value;
@@ -271,7 +279,7 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
   const second = found[1] ?? 0;
   const stopped = /^[.:]$/.test(tokens[(found[0] ?? 0) + 1]?.text ?? "") && tokens[second - 1]?.text === ".";
   const stroked = /^[|;]$/.test(tokens[second - 1]?.text ?? "") || behindSum(tokens, second) || stopped;
-  return found.length >= 2 && (last >= FEWEST_IN_ROW || stroked) ? new Set(found) : NO_LABELS;
+  return found.length >= 2 && (last >= FEWEST_IN_ROW || stroked || goesOn) ? new Set(found) : NO_LABELS;
 }
 
 /** May a label begin at token `i`, behind something that is finished? */

@@ -4,6 +4,7 @@ import type { Terms } from "../stitches";
 import type { Target } from "../target";
 import type { Loops, Node, Span, Times } from "../tree";
 import type { StitchWord } from "../vocabulary";
+import type { StandsFor } from "./stands-for";
 
 /** Named blocks by their words: "arm" → what is worked wherever a round says "arm". */
 export type Blocks = ReadonlyMap<string, readonly Node[]>;
@@ -20,7 +21,7 @@ export interface SaidWork {
   readonly loops: Loops | undefined;
   readonly colour: string | undefined;
   /** A chain that stands for a stitch ("counts as 1 dc"). */
-  readonly standsFor: StitchWord["stitch"] | undefined;
+  readonly standsFor: StandsFor | undefined;
   /** "sc through both layers 3 times": how often, said last. */
   readonly often: Extract<Times, { kind: "number" }> | undefined;
 }

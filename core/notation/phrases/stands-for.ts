@@ -2,6 +2,12 @@ import type { Cursor } from "../cursor";
 import type { StitchName, Terms } from "../stitches";
 import { readStitch } from "../vocabulary";
 
+/** What a chain stands for, and how many chains of it stand beside that. */
+export interface StandsFor {
+  readonly stitch: StitchName;
+  readonly chains: number;
+}
+
 /** "the first dc": without a bracket nothing else than a first stitch is meant. */
 const isFirst = (c: Cursor): boolean => {
   const at = /^(a|the|your)$/.test(c.text()) ? 1 : 0;
@@ -9,10 +15,10 @@ const isFirst = (c: Cursor): boolean => {
 };
 
 /**
- * "(counts as a dc)", "counts as first st", "stands for 1 dc" behind a chain; "(does not count)" is taken and means
+ * "(counts as a dc)", "counts as first st", "stands for 1 dc", "counts as dc + ch 1" behind a chain; "(does not count)" is taken and means
  * nothing.
  */
-export function readStandsFor(c: Cursor, terms: Terms): StitchName | undefined {
+export function readStandsFor(c: Cursor, terms: Terms): StandsFor | undefined {
   const start = c.at;
   const bracket = c.take("(", "[");
   c.take(",", "-");
@@ -34,7 +40,19 @@ export function readStandsFor(c: Cursor, terms: Terms): StitchName | undefined {
   if (c.kind() === "ordinal" || (c.kind() === "number" && c.peek()?.value === 1)) c.at++;
   const word = readStitch(c, terms);
   if (is && word?.kind !== "plain") return ((c.at = start), undefined);
+  const chains = chainsBehind(c);
   while (bracket && !c.done && !c.is(")", "]")) c.at++;
   if (bracket && !c.take(")", "]")) return ((c.at = start), undefined);
-  return word?.stitch ?? "sc";
+  return { stitch: word?.stitch ?? "sc", chains };
 }
+
+/** "… as dc + ch 1": chains of the same that stand for no stitch. */
+const chainsBehind = (c: Cursor): number =>
+  c.attempt(() => {
+    if (!c.take("+", "and", "plus", ",", "&")) return undefined;
+    c.take("a", "one");
+    if (!c.take("ch", "chain")) return undefined;
+    c.take("-");
+    const n = c.kind() === "number" ? c.number() : 1;
+    return n !== undefined && Number.isInteger(n) ? n : undefined;
+  }) ?? 0;

@@ -83,10 +83,13 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
   });
   if (stitch === "ch") {
     const times = counted(n ?? t.n ?? 1, n !== undefined ? said.at : (t.at ?? said.at));
-    const made =
-      said.standsFor !== undefined
-        ? node(chainFor(said.standsFor, times.kind === "number" ? times.n : 1), ONCE)
-        : node(stitchInto("ch", 1), times);
+    const { standsFor } = said;
+    const long = times.kind === "number" ? times.n : 1;
+    const made = standsFor
+      ? node(chainFor(standsFor.stitch, Math.max(1, long - standsFor.chains)), ONCE)
+      : node(stitchInto("ch", 1), times);
+    if (standsFor && standsFor.chains > 0 && standsFor.chains < long)
+      return [made, node(stitchInto("ch", 1), number(standsFor.chains, undefined))];
     // "Ch 2 over the next 2 sts": they are passed by.
     if (t.place === "next" && t.n !== undefined && n !== undefined)
       return [made, { kind: "skip", n: t.n, ...span }];
@@ -141,6 +144,14 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
   const chained = around.outermost && items.every((i) => i.kind === "work") && chainsIn(items) > 2;
   if (stitch === "slst" && t.place === "ring" && n === undefined && chained && !items.some(isWorked))
     return [joining(items, span)];
+  // "…, 3 dc, ch 2, sl st into the ring" ends what was worked in it.
+  // … where none of it went back along a chain: "ch 4, sc in the 2nd, sl st in the next st of the ring".
+  const works = items.filter((i) => i.kind === "work");
+  const inRing =
+    around.outermost &&
+    works.some((w) => w.op.stitch !== "ch") &&
+    !works.some((w) => w.op.into === "chain" || w.op.onChain);
+  if (stitch === "slst" && t.place === "ring" && n === undefined && inRing) return [joining(items, span)];
   // "Ch 6, sl st back along": on a chain that grows out of nothing it is a foundation.
   const rooted = items.some((i) => i.kind === "start" || isWorked(i)) || chainsIn(items) === 0;
   if (t.spurBack && rooted) {
@@ -393,5 +404,9 @@ export function mixed(
       : t.n !== undefined
         ? number(t.n, t.at)
         : (t.reach ?? ONCE);
-  return { op: mixedInto(makes, offers, into, t.loops ?? loops), times };
+  const op = mixedInto(makes, offers, into, t.loops ?? loops);
+  // "(dc, ch 2, dc) in 6th ch from hook".
+  return t.place === "nth-chain"
+    ? { op: { ...op, into: "chain", name: `${op.name} in ch ${t.nth ?? 2}`, uses: 1 }, times: ONCE }
+    : { op, times };
 }
