@@ -1,4 +1,5 @@
 import { cutAgainstHighs, cutTight } from "./cutting";
+import { serveMany } from "./many";
 import { servePages } from "./pages";
 import { serveTenYears } from "./ten-years";
 
@@ -7,6 +8,7 @@ const say = (label: string, value: string) => console.log(`${label.padEnd(64)} $
 const parts = {
   pages: servePages,
   years: serveTenYears,
+  many: serveMany,
   cutting: cutAgainstHighs,
   tight: cutTight,
 };

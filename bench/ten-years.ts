@@ -78,7 +78,7 @@ export async function serveTenYears(say: (label: string, value: string) => void)
   await database.close();
 }
 
-async function pagesOf(scope: Scope): Promise<Record<string, string>> {
+export async function pagesOf(scope: Scope): Promise<Record<string, string>> {
   const run = (await listRuns(scope)).find((r) => r.run.state === "planned")?.run.id ?? "";
   const item = (await listItems(scope)).find((i) => i.item.name.startsWith("Puffin"))?.item.id ?? "";
   const slate = (await listYarns(scope)).find((y) => y.shade === "slate")?.id ?? "";
@@ -169,7 +169,7 @@ async function fillRuns(db: Database, scope: Scope, models: readonly RunWithLine
   for (let i = 0; i < lines.length; i += 200) await db.insert(runLine).values(lines.slice(i, i + 200));
 }
 
-async function measured(
+export async function measured(
   page: string,
   size: PageFigures["size"],
   url: string,

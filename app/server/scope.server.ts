@@ -4,7 +4,7 @@ import { createCookie, data, redirect, type AppLoadContext } from "react-router"
 import { isDatabaseAway } from "@db/connect";
 import type { Role } from "@db/queries/accounts";
 import type { SessionUse } from "@db/queries/sessions";
-import { createWorkshop, findWorkshop, listWorkshops, type Workshop } from "@db/queries/workshops";
+import { createWorkshop, findWorkshop, firstWorkshop, type Workshop } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import type { Doing } from "@db/trail";
 import type { Reading } from "@core/units";
@@ -120,8 +120,10 @@ async function chosenWorkshop(request: Request, context: AppLoadContext): Promis
       ? await findWorkshop(context.db, wanted)
       : undefined;
   if (chosen) return chosen;
-  const [first] = await listWorkshops(context.db);
-  return findWorkshop(context.db, first?.id ?? (await createWorkshop(context.db, "My workshop")));
+  return (
+    (await firstWorkshop(context.db)) ??
+    findWorkshop(context.db, await createWorkshop(context.db, "My workshop"))
+  );
 }
 
 export const readingOf = (w: Pick<Workshop, "locale" | "units" | "currency">): Reading => ({

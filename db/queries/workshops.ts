@@ -14,6 +14,12 @@ export async function listWorkshops(db: Database): Promise<{ id: string; name: s
   return db.select({ id: workshop.id, name: workshop.name }).from(workshop).orderBy(asc(workshop.createdAt));
 }
 
+/** The one that was there first: ids go by time. */
+export async function firstWorkshop(db: Database): Promise<Workshop | undefined> {
+  const [row] = await db.select().from(workshop).orderBy(asc(workshop.id)).limit(1);
+  return row;
+}
+
 export async function findWorkshop(db: Database, id: string): Promise<Workshop | undefined> {
   const [row] = await db.select().from(workshop).where(eq(workshop.id, id)).limit(1);
   return row;
