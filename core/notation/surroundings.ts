@@ -1,4 +1,5 @@
 import type { CheckedPart, CheckedRound } from "./check";
+import { sizeOf } from "./count";
 import type { FreeLoops, Loops, Node, Operation, Times } from "./tree";
 
 type Work = Extract<Node, { kind: "work" }>;
@@ -235,24 +236,13 @@ export function chainsOf(
 /** How often a group is worked; one that goes on around as often as the stitches that are there allow. */
 function repeatsOf(group: Node & { kind: "group" }, all: readonly Node[], there: number | undefined): number {
   if (group.times.kind === "number") return group.times.n;
-  const each = usedBy(group.items);
-  const rest = usedBy(all.filter((n) => n !== group));
-  if (group.times.kind !== "around" || there === undefined || !each || rest === undefined) return 1;
-  const n = (there - rest) / each;
+  const each = group.items.map(sizeOf);
+  const rest = all.filter((n) => n !== group).map(sizeOf);
+  const open = [...each, ...rest].some((s) => s.open);
+  if (group.times.kind !== "around" || there === undefined || open) return 1;
+  const taken = (sizes: readonly { readonly uses: number }[]) => sizes.reduce((sum, s) => sum + s.uses, 0);
+  const n = (there - taken(rest)) / taken(each);
   return Number.isInteger(n) && n >= 1 ? n : 1;
-}
-
-/** Stitches of the round below that some nodes take or pass by; undefined where that is open. */
-function usedBy(nodes: readonly Node[]): number | undefined {
-  let sum = 0;
-  for (const n of nodes) {
-    if (n.kind === "skip") sum += n.n;
-    if (n.kind !== "work" && n.kind !== "group") continue;
-    const one = n.kind === "work" ? n.op.uses : usedBy(n.items);
-    if (one === undefined || (n.times.kind !== "number" && one > 0)) return undefined;
-    sum += n.times.kind === "number" ? one * n.times.n : 0;
-  }
-  return sum;
 }
 
 /** The loops a round was worked in, over all its stitches. */

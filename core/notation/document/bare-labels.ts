@@ -1,6 +1,7 @@
 import { isRoundWord } from "../labels";
 import type { Token } from "../tokens";
 import type { Live } from "./flowing";
+import { putIn } from "./put-in";
 
 /** So many lines in a row make it a way of writing. */
 const FEWEST = 3;
@@ -98,7 +99,6 @@ function comeOut(
 }
 
 const signed = (tokens: readonly Token[], to: number): readonly Token[] => {
-  const last = tokens[to - 1];
-  const colon: Token = { kind: "mark", text: ":", value: NaN, from: last?.to ?? 0, to: last?.to ?? 0 };
+  const colon = putIn(tokens[to - 1]?.to ?? 0, ":");
   return [...tokens.slice(0, to), colon, ...tokens.slice(to)];
 };

@@ -1,5 +1,6 @@
 import { isRoundWord } from "../labels";
 import type { Token } from "../tokens";
+import { putIn } from "./put-in";
 
 /** What a first round begins with. */
 export const RING = /^(mr|mc|ring|circle)$/;
@@ -149,37 +150,26 @@ export function asRounds(tokens: readonly Token[], rounds: readonly Stretch[]): 
     const on = straight(words);
     const { many, rest, said } = repeated(words);
     const at = words[0]?.from ?? 0;
-    const sign = (text: string, kind: Token["kind"], value = NaN): Token => ({
-      kind,
-      text,
-      value,
-      from: at,
-      to: at,
-    });
+    const sign = (text: string, value?: number) => putIn(at, text, value);
     if (s.between ?? STEP.test(words[0]?.text ?? "")) {
-      out.push(sign(".", "mark"), ...words);
+      out.push(sign("."), ...words);
       continue;
     }
     // Behind a name stands its sign; between rounds nothing is left of theirs but an end.
-    if (out.length > 0 && out.at(-1)?.text !== ":") out.push(sign(".", "mark"));
-    out.push(sign("next", "word"));
+    if (out.length > 0 && out.at(-1)?.text !== ":") out.push(sign("."));
+    out.push(sign("next"));
     if (on && on.at >= 0) {
       const far = on.at + roundsBehind(words, on.at) + 1;
       const label = [words[on.at] as Token, words[far - 1] as Token];
       const end = label.at(-1)?.to ?? at;
-      const behind = (text: string, kind: Token["kind"]): Token => ({
-        ...sign(text, kind),
-        from: end,
-        to: end,
-      });
       // "8 rounds of 18 sc": what is worked, where it is said.
       const how = words.slice(far).filter((t) => !JOINING.test(t.text));
-      const work = how.some((t) => t.kind === "word") ? how : [behind("even", "word")];
-      out.push(...label, behind(":", "mark"), ...work);
+      const work = how.some((t) => t.kind === "word") ? how : [putIn(end, "even")];
+      out.push(...label, putIn(end, ":"), ...work);
       continue;
     }
-    if (many > 1) out.push(said ?? sign(String(many), "number", many));
-    out.push(sign("rnd", "word"), sign(":", "mark"), ...rest);
+    if (many > 1) out.push(said ?? sign(String(many), many));
+    out.push(sign("rnd"), sign(":"), ...rest);
   }
   return out;
 }

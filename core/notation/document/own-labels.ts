@@ -1,5 +1,6 @@
 import { isRoundWord } from "../labels";
 import { RING } from "./listed";
+import { putIn } from "./put-in";
 import type { Token } from "../tokens";
 import { SHADES, TONES } from "../words/shades";
 
@@ -237,8 +238,7 @@ function relabelled(tokens: readonly Token[], f: Frame): readonly Token[] {
     from: t?.from ?? begin,
     to: t?.to ?? end,
   });
-  const sign = (text: string): Token => ({ kind: "mark", text, value: NaN, from: end, to: end });
   const numbers = [{ ...number(f.first, tokens[f.at]), from: begin }];
-  if (f.lastAt > f.at) numbers.push(sign("-"), number(f.last, tokens[f.lastAt]));
-  return [...numbers, sign(":"), ...tokens.slice(f.end)];
+  if (f.lastAt > f.at) numbers.push(putIn(end, "-"), number(f.last, tokens[f.lastAt]));
+  return [...numbers, putIn(end, ":"), ...tokens.slice(f.end)];
 }

@@ -1,4 +1,5 @@
 import type { Token } from "../tokens";
+import { putIn } from "./put-in";
 
 /** Words between "in each" and what is worked there. */
 const MOST_PLACE = 7;
@@ -24,18 +25,12 @@ export function placeAhead(tokens: readonly Token[]): readonly Token[] {
   const to = from === undefined ? undefined : listTo(tokens, from);
   if (from === undefined || to === undefined) return tokens;
   const [first, last] = [tokens[from], tokens[to - 1]] as [Token, Token];
-  const sign = (text: string, place: number): Token => ({
-    kind: "mark",
-    text,
-    value: NaN,
-    from: place,
-    to: place,
-  });
+  const inside = tokens.slice(from, to);
   return [
     ...tokens.slice(0, from),
-    sign("(", first.from),
-    ...tokens.slice(from, to),
-    sign(")", last.to),
+    putIn(first.from, "("),
+    ...inside,
+    putIn(last.to, ")"),
     ...tokens.slice(to),
   ];
 }

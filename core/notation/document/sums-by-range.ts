@@ -1,5 +1,6 @@
 import { isRoundWord } from "../labels";
 import type { Token } from "../tokens";
+import { putIn } from "./put-in";
 
 const RANGE = /^(-|--|to|thru|through|until|till)$/;
 /** What may stand beside the sums of a range, and says no more than they do. */
@@ -72,28 +73,15 @@ function spelledOut(tokens: readonly Token[], found: Ranged, before: number | un
   const values = found.sums.map((i) => tokens[i]?.value ?? 0);
   return found.sums.flatMap((at, k) => {
     const sum = tokens[at] as Token;
-    const put = (text: string, value = NaN): Token => ({
-      ...sum,
-      to: sum.from,
-      kind: Number.isNaN(value) ? (/^\W/.test(text) ? "mark" : "word") : "number",
-      text,
-      value,
-    });
+    const put = (text: string, value?: number) => putIn(sum.from, text, value);
     const n = found.first + k;
-    const label = k === 0 ? tokens.slice(0, 1) : [];
-    const begin = label[0] ? { ...put("rnd"), from: label[0].from, to: label[0].from } : put("rnd");
-    const aside = k === 0 ? tokens.slice(...found.aside) : [];
     const work = workTo(n, values[k] ?? 0, k === 0 ? before : values[k - 1], values[k + 1]);
-    return [
-      ...(k > 0 ? [put(".")] : []),
-      begin,
-      put(String(n), n),
-      ...aside,
-      put(":"),
-      ...work.map((w) => put(w)),
-      put("="),
-      sum,
-    ];
+    // The first begins where the line does, with what stands beside the range.
+    const label =
+      k === 0
+        ? [putIn(tokens[0]?.from ?? 0, "rnd"), put(String(n), n), ...tokens.slice(...found.aside)]
+        : [put("."), put("rnd"), put(String(n), n)];
+    return [...label, put(":"), ...work.map((w) => put(w)), put("="), sum];
   });
 }
 

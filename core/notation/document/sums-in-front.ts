@@ -2,6 +2,7 @@ import { isRoundWord } from "../labels";
 import type { Token } from "../tokens";
 import type { Live } from "./flowing";
 import { RING } from "./listed";
+import { putIn } from "./put-in";
 
 /** So many lines in a row make it a way of writing. */
 const FEWEST = 3;
@@ -70,7 +71,7 @@ function growsFromRing(sums: readonly number[]): boolean {
 
 /** "18" behind "12": six increases, spread evenly. */
 function byItsSum(n: Token, before: number | undefined): readonly Token[] {
-  const put = (text: string, value?: number) => putIn(n, n.to, text, value);
+  const put = (text: string, value?: number) => putIn(n.to, text, value);
   const by = n.value - (before ?? 0);
   const work =
     before === undefined
@@ -78,7 +79,7 @@ function byItsSum(n: Token, before: number | undefined): readonly Token[] {
       : by === 0
         ? [put("even"), put("=")]
         : [put(by > 0 ? "inc" : "dec"), put(`${Math.abs(by)}`, Math.abs(by)), put("evenly"), put("=")];
-  return [{ ...putIn(n, n.to, "next"), from: n.from }, put("rnd"), put(":"), ...work, { ...n, from: n.to }];
+  return [{ ...putIn(n.to, "next"), from: n.from }, put("rnd"), put(":"), ...work, { ...n, from: n.to }];
 }
 
 /** Does a number touch its work in one of them? "12 inc" may be twelve increases. */
@@ -162,12 +163,6 @@ function areSums(numbers: readonly number[]): boolean {
   return steps.filter((s) => s !== 1).length * 4 >= steps.length * 3 && steps.some((s) => s !== 0);
 }
 
-/** A word, sign or number that the text does not have, put in at a place of it. */
-const putIn = (like: Token, at: number, text: string, value = NaN): Token => {
-  const kind = Number.isNaN(value) ? (/^\W/.test(text) ? "mark" : "word") : "number";
-  return { ...like, from: at, to: at, kind, text, value };
-};
-
 /** The words of a line with its sum behind them. */
 function workIn(tokens: readonly Token[], how: How): readonly Token[] {
   const said = summedBehind(tokens, how);
@@ -178,7 +173,7 @@ function summedBehind(tokens: readonly Token[], how: How): readonly Token[] {
   const [n, ...behind] = (how === "boxed" ? [tokens[1], ...tokens.slice(3)] : tokens) as [Token, ...Token[]];
   // How many rounds is told behind the sum: what is put in stands behind that.
   const place = how === "many" ? (behind.at(-1) ?? n).to : n.to;
-  const put = (text: string) => putIn(n, place, text);
+  const put = (text: string) => putIn(place, text);
   const signed = how === "signed" || (how === "direct" && SIGN.test(behind[0]?.text ?? ""));
   const sign = signed ? (behind[0] ?? n) : put(":");
   const even = how === "alone" || how === "many";
@@ -187,13 +182,13 @@ function summedBehind(tokens: readonly Token[], how: How): readonly Token[] {
   // Rounds are known again by their stretch of the text: what stands last in one must end it.
   const sum = { ...n, from: end.to, to: end.to };
   const many = how === "many" ? manyIn(behind, n.value) : undefined;
-  const next = { ...putIn(n, n.to, "next"), from: n.from };
+  const next = { ...putIn(n.to, "next"), from: n.from };
   const label =
     many === undefined ? [next, put("rnd")] : [next, behind.find((t) => t.value === many) ?? n, put("rnds")];
   // The ring says how many by its own number: "6: mr" is six in it.
   const ring = rest.length === 1 && RING.test(rest[0]?.text ?? "");
-  const behindIt = ring ? [sum] : [putIn(n, end.to, "="), sum];
-  return [...label, { ...putIn(n, sign.to, ":"), from: sign.from }, ...rest, ...behindIt];
+  const behindIt = ring ? [sum] : [putIn(end.to, "="), sum];
+  return [...label, { ...putIn(sign.to, ":"), from: sign.from }, ...rest, ...behindIt];
 }
 
 /** "1/inc" is one stitch and an increase. */

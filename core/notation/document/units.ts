@@ -252,8 +252,7 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
     const counts =
       worded ||
       numbered(tokens, i, last + 1) ||
-      (bare && dotted(tokens, i, last + 1)) ||
-      (bare && coloned(tokens, i, last + 1));
+      (bare && (dotted(tokens, i, last + 1) || coloned(tokens, i, last + 1)));
     if (!n || !counts) {
       worked ||= tokens[i]?.kind !== "mark";
       continue;

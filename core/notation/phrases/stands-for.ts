@@ -15,8 +15,8 @@ const isFirst = (c: Cursor): boolean => {
 };
 
 /**
- * "(counts as a dc)", "counts as first st", "stands for 1 dc", "counts as dc + ch 1" behind a chain; "(does not count)" is taken and means
- * nothing.
+ * "(counts as a dc)", "counts as first st", "stands for 1 dc", "(is first dc)", "counts as dc + ch 1" behind a chain;
+ * "(does not count)" is taken and means nothing.
  */
 export function readStandsFor(c: Cursor, terms: Terms): StandsFor | undefined {
   const start = c.at;

@@ -304,12 +304,14 @@ function said(c: Cursor, x: Context, stars: boolean, own = false): SaidWork | un
   target.freeLoops = phrase?.free;
   if (phrase?.each) target.place = "each";
   target.evenly = spread;
+  // Before a place is looked for: "ch 3 for the first dc" names none.
+  let standsFor = word.stitch === "ch" ? readStandsFor(c, x.terms) : undefined;
   readTarget(c, target);
   colour ??= colourBehind(c);
   const n = before ?? after ?? (target.layers ? shutWith(c, x) : undefined);
   const at: Span | undefined =
     n === undefined ? undefined : before !== undefined ? numberAt : lastNumberAt(c, afterAt);
-  const standsFor = word.stitch === "ch" ? readStandsFor(c, x.terms) : undefined;
+  if (word.stitch === "ch") standsFor ??= readStandsFor(c, x.terms);
   often ??= oftenBehind(c);
   // "Ch 16 loosely".
   if (MANNER.has(c.text()) && (c.kind(1) === "mark" || c.kind(1) === "end")) c.at++;

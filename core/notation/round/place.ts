@@ -104,14 +104,7 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
         n !== undefined ? counted(n) : t.n !== undefined ? number(t.n, t.at) : (t.reach ?? AROUND),
       ),
     ];
-  if (t.beside && n !== undefined)
-    return [
-      node(
-        one,
-        counted(n),
-        node({ ...one, into: "side", uses: 0, offers: stitch === "slst" ? 0 : 1 }, counted(n)),
-      ),
-    ];
+  if (t.beside && n !== undefined) return [node(one, counted(n), node(besideRows(one), counted(n)))];
   // "Ch 25, sl st to the second cherry": it hangs there, and nothing of the cherry is worked.
   const hangs = stitch === "slst" && n === undefined && t.n === undefined && t.reach === undefined;
   if (t.part !== undefined && hangs && chainsIn(items) > 2 && !items.some(isWorked))
@@ -206,6 +199,14 @@ function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Nod
   return [node(one, counted(n ?? 1))];
 }
 
+/** A stitch beside a panel: it takes none of those that wait, and a slip stitch gives none. */
+const besideRows = (one: Operation): Operation => ({
+  ...one,
+  into: "side",
+  uses: 0,
+  offers: one.stitch === "slst" ? 0 : 1,
+});
+
 /** "in each", "in next 3", "in last": one stitch each, or several into one. */
 function inPlaces(
   stitch: StitchName,
@@ -239,8 +240,7 @@ function inPlaces(
   }
   if (legs === 1 && t.ofRound && places === 1 && reach === undefined) {
     // "sl st in the next st of rnd 4" at the end of a panel's row bites a stitch beside it.
-    const bite: Operation = { ...single, into: "side", uses: 0, offers: stitch === "slst" ? 0 : 1 };
-    return [node(single, times, node(bite, times))];
+    return [node(single, times, node(besideRows(single), times))];
   }
   if (legs === 1) return [node(single, times)];
   const onChain = single.onChain ? { onChain: single.onChain } : {};
