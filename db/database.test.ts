@@ -11,14 +11,7 @@ import {
   setItemDeleted,
   type RevisionContent,
 } from "./queries/items";
-import {
-  listYarns,
-  saveNotion,
-  saveSwatch,
-  saveYarn,
-  setYarnDeleted,
-  type NewYarn,
-} from "./queries/materials";
+import { listYarns, saveNotion, saveSwatch, saveYarn, setYarnDeleted } from "./queries/materials";
 import {
   addLines,
   createRun,
@@ -37,7 +30,7 @@ import { madeStock } from "./queries/pieces";
 import { findWorkshop, listChannels, listWorkshops, saveChannel, updateWorkshop } from "./queries/workshops";
 import { stockMove } from "./schema";
 import { ChangedMeanwhile, mine, type Scope, NotThere } from "./scope";
-import { freshDatabase, scopeOf } from "./testing";
+import { DK, freshDatabase, scopeOf } from "./testing";
 
 let db: Database;
 let url: string;
@@ -45,17 +38,6 @@ let close: () => Promise<void>;
 let scope: Scope;
 let other: Scope;
 
-const DK: NewYarn = {
-  name: "DK cotton",
-  shade: "slate",
-  colour: "#3d4c57",
-  fibre: "cotton",
-  weightClass: 3,
-  hookUm: 4000,
-  mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
-};
 const content = (over: Partial<RevisionContent> = {}): RevisionContent => ({
   pattern: "Rnd 1: 6 sc in mr (6)",
   firmness: "medium",

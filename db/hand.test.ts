@@ -20,7 +20,7 @@ import { findSwatchPhoto, listSwatchPhotos, listYarns, saveSwatch, saveYarn } fr
 import { listDays, moveDay, setDay } from "./queries/days";
 import { createRun, findRun, shareRun } from "./queries/runs";
 import { newId, NotThere, type Scope } from "./scope";
-import { freshDatabase, scopeOf } from "./testing";
+import { DK, freshDatabase, scopeOf } from "./testing";
 
 let db: Database;
 let close: () => Promise<void>;
@@ -156,17 +156,7 @@ describe("timings from a file", () => {
 describe("a swatch's photo", () => {
   it("is kept with it, byte for byte, and shown to its own workshop alone", async () => {
     const scope = await scopeOf(db, "Swatches");
-    const yarnId = await saveYarn(scope, {
-      name: "DK cotton",
-      shade: "slate",
-      colour: "#3d4c57",
-      fibre: "cotton",
-      weightClass: 3,
-      hookUm: 4000,
-      mmPer100g: 230_000,
-      ballMg: 50_000,
-      ballPrice: 290,
-    });
+    const yarnId = await saveYarn(scope, DK);
     const swatch = {
       yarnId,
       madeOn: TODAY,

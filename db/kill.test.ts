@@ -1,5 +1,5 @@
-import { spawn, execFileSync, type ChildProcess } from "node:child_process";
-import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { spawn, type ChildProcess } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { afterAll, describe, expect, it } from "vitest";
@@ -8,30 +8,12 @@ import { migrateDatabase } from "./migrate";
 import { saveYarn } from "./queries/materials";
 import { balances, movesOf } from "./queries/stock";
 import { createWorkshop } from "./queries/workshops";
+import { beginServer, DK, serverIn } from "./testing";
 
 const dir = mkdtempSync(path.join(tmpdir(), "lapka-kill-"));
-const DK = {
-  name: "DK cotton",
-  shade: "slate",
-  colour: "#3d4c57",
-  fibre: "cotton",
-  weightClass: 3,
-  hookUm: 4000,
-  mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
-};
 
-/** A database server of this test's own, started the way bin/demo starts it: it is killed in the middle. */
-function startServer(): string {
-  const out = execFileSync(
-    "bash",
-    ["-c", `. bin/lib.sh; start_database "${dir}/db" >&2; echo "$DATABASE_URL"`],
-    { encoding: "utf8", stdio: ["ignore", "pipe", "ignore"] },
-  );
-  return out.trim().split("\n").at(-1) ?? "";
-}
-const pid = () => Number(readFileSync(path.join(dir, "db", "db.pid"), "utf8"));
+// A server of this test's own: it is killed in the middle.
+const server = path.join(dir, "db");
 const post = (url: string, args: readonly string[]): ChildProcess =>
   spawn(process.execPath, ["--import", "tsx", "db/posting-child.ts", ...args], {
     env: { ...process.env, DATABASE_URL: url },
@@ -55,7 +37,7 @@ const ended = (child: ChildProcess) => new Promise((resolve) => child.once("exit
 
 afterAll(() => {
   try {
-    process.kill(pid(), "SIGKILL");
+    process.kill(serverIn(server), "SIGKILL");
   } catch {
     // It was not running.
   }
@@ -64,7 +46,7 @@ afterAll(() => {
 
 describe("kill −9 in the middle of posting", () => {
   it("of the app, then of the database: nothing that was said is lost, nothing is there twice or by half", async () => {
-    let url = startServer();
+    let url = beginServer(server);
     let { db, close } = connect(url);
     await migrateDatabase(url);
     const workshopId = await createWorkshop(db, "Kill");
@@ -86,10 +68,10 @@ describe("kill −9 in the middle of posting", () => {
 
     // The database dies: the same, after it has recovered.
     const second = post(url, [workshopId, yarnId, "400", "400"]);
-    const saidSecond = await saidBefore(second, 30, () => process.kill(pid(), "SIGKILL"));
+    const saidSecond = await saidBefore(second, 30, () => process.kill(serverIn(server), "SIGKILL"));
     expect(saidSecond.length).toBeGreaterThanOrEqual(30);
     await close().catch(() => undefined);
-    url = startServer();
+    url = beginServer(server);
     ({ db, close } = connect(url));
     await whole([...saidByApp, ...saidSecond]);
 

@@ -8,7 +8,7 @@ import { listColourways, saveColourway, setColourwayDeleted } from "./queries/co
 import { BallTaken, dropCutting, findCutting, keepCutting, reservationsOf } from "./queries/cutting";
 import { importMaterials, listImports, undoImport } from "./queries/imports";
 import { createItem, findItem } from "./queries/items";
-import { listNotions, listYarns, saveNotion, saveYarn, type NewYarn } from "./queries/materials";
+import { listNotions, listYarns, saveNotion, saveYarn } from "./queries/materials";
 import {
   changePurchaseLine,
   createPurchase,
@@ -36,23 +36,12 @@ import { madeStock, postPieces } from "./queries/pieces";
 import { notePrice, pricesOf, saveSupplier } from "./queries/suppliers";
 import { importBatch } from "./schema";
 import { ChangedMeanwhile, transact, type Scope } from "./scope";
-import { freshDatabase, scopeOf } from "./testing";
+import { DK, freshDatabase, scopeOf } from "./testing";
 
 let db: Database;
 let close: () => Promise<void>;
 let scope: Scope;
 let other: Scope;
-const DK: NewYarn = {
-  name: "DK cotton",
-  shade: "slate",
-  colour: "#3d4c57",
-  fibre: "cotton",
-  weightClass: 3,
-  hookUm: 4000,
-  mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
-};
 const ballOf = (yarnId: string, mg: number, more: Partial<NewBall> = {}): NewBall => ({
   yarnId,
   lot: "1",

@@ -16,23 +16,12 @@ import { movesOf, postOwnMove } from "./queries/stock";
 import { listSuppliers, notePrice, pricesOf, saveSupplier } from "./queries/suppliers";
 import { findWorkshop, listChannels, saveChannel, updateWorkshop } from "./queries/workshops";
 import { ChangedMeanwhile, NotThere, type Scope } from "./scope";
-import { freshDatabase, scopeOf } from "./testing";
+import { DK, freshDatabase, scopeOf } from "./testing";
 
 let db: Database;
 let close: () => Promise<void>;
 let mine: Scope;
 let theirs: Scope;
-const DK = {
-  name: "DK cotton",
-  shade: "slate",
-  colour: "#3d4c57",
-  fibre: "cotton",
-  weightClass: 3,
-  hookUm: 4000,
-  mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
-};
 const EYES = {
   kind: "eye" as const,
   name: "Black eyes",

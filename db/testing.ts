@@ -1,7 +1,11 @@
+import { execFileSync } from "node:child_process";
+import { readFileSync } from "node:fs";
+import path from "node:path";
 import mysql from "mysql2/promise";
 import { connect, type Database } from "./connect";
 import { migrateDatabase } from "./migrate";
 import { createItem } from "./queries/items";
+import type { NewYarn } from "./queries/materials";
 import { createWorkshop } from "./queries/workshops";
 import type { Scope } from "./scope";
 
@@ -60,3 +64,29 @@ export const plainItem = (scope: Scope, name: string): Promise<string> =>
       answers: [],
     },
   );
+
+/** A DK cotton, as it is put into a cupboard. */
+export const DK: NewYarn = {
+  name: "DK cotton",
+  shade: "slate",
+  colour: "#3d4c57",
+  fibre: "cotton",
+  weightClass: 3,
+  hookUm: 4000,
+  mmPer100g: 230_000,
+  ballMg: 50_000,
+  ballPrice: 290,
+};
+
+/** Begins a server in a folder, the way bin/demo does, for what stops or kills it; answers its address. */
+export function beginServer(dir: string, env: NodeJS.ProcessEnv = process.env): string {
+  const command = `. bin/lib.sh; start_database "${dir}" >&2; echo "$DATABASE_URL"`;
+  const said = execFileSync("bash", ["-c", command], {
+    encoding: "utf8",
+    stdio: ["ignore", "pipe", "ignore"],
+    env,
+  });
+  return said.trim().split("\n").at(-1) ?? "";
+}
+/** The process of a server that was begun in a folder. */
+export const serverIn = (dir: string): number => Number(readFileSync(path.join(dir, "db.pid"), "utf8"));

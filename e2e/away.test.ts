@@ -1,15 +1,17 @@
 import { execFileSync, spawn, type ChildProcess } from "node:child_process";
-import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir, userInfo } from "node:os";
 import path from "node:path";
 import { afterAll, afterEach, beforeAll, describe, expect, it } from "vitest";
 import { migrateDatabase } from "../db/migrate";
+import { beginServer, serverIn } from "../db/testing";
 
 const dir = mkdtempSync(path.join(tmpdir(), "lapka-away-"));
 let url = "";
 let base = "";
 let app: ChildProcess;
-const databasePid = () => Number(readFileSync(path.join(dir, "db", "db.pid"), "utf8"));
+const server = path.join(dir, "db");
+const databasePid = () => serverIn(server);
 const sql = (text: string) =>
   execFileSync("mariadb", [
     "--no-defaults",
@@ -41,15 +43,7 @@ const makeYarn = (shade: string) =>
 
 beforeAll(async () => {
   // A server of this test's own, for it is stopped in the middle.
-  const out = execFileSync(
-    "bash",
-    ["-c", `. bin/lib.sh; start_database "${dir}/db" >&2; echo "$DATABASE_URL"`],
-    {
-      encoding: "utf8",
-      stdio: ["ignore", "pipe", "ignore"],
-    },
-  );
-  url = out.trim().split("\n").at(-1) ?? "";
+  url = beginServer(server);
   await migrateDatabase(url);
   app = spawn(process.execPath, ["build/server/serve.js"], {
     env: {
@@ -108,7 +102,7 @@ describe("a database that is away", () => {
     process.kill(databasePid(), "SIGKILL");
     await new Promise((done) => setTimeout(done, 500));
     expect((await get("/items")).status).toBe(503);
-    execFileSync("bash", ["-c", `. bin/lib.sh; start_database "${dir}/db"`], { stdio: "ignore" });
+    beginServer(server);
     expect((await get("/items")).status).toBe(200);
   });
 });

@@ -8,7 +8,7 @@ import { saveYarn } from "../queries/materials";
 import { beginSession } from "../queries/sessions";
 import { createAccount } from "../queries/accounts";
 import { session } from "../schema";
-import { freshDatabase, scopeOf } from "../testing";
+import { DK, freshDatabase, scopeOf } from "../testing";
 import { listCopies, makeCopy, noteOf, restoreCopy } from "./copies";
 import { drill, lastDrill } from "./drill";
 import { NotOpened } from "./seal";
@@ -20,17 +20,7 @@ const now = new Date("2026-11-27T10:00:00Z");
 
 beforeAll(async () => {
   fresh = await freshDatabase("tried");
-  await saveYarn(await scopeOf(fresh.db, "Mine"), {
-    name: "DK cotton",
-    shade: "slate",
-    colour: "#3d4c57",
-    fibre: "cotton",
-    weightClass: 3,
-    hookUm: 4000,
-    mmPer100g: 230_000,
-    ballMg: 50_000,
-    ballPrice: 290,
-  });
+  await saveYarn(await scopeOf(fresh.db, "Mine"), DK);
 });
 afterAll(async () => {
   await fresh.close();

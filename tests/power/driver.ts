@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { chmodSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { chmodSync, mkdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 import { connect, type Database } from "../../db/connect";
@@ -9,6 +9,7 @@ import { postMoves } from "../../db/queries/stock";
 import { createWorkshop } from "../../db/queries/workshops";
 import { transact } from "../../db/scope";
 import { stockBalance, stockMove } from "../../db/schema";
+import { beginServer, DK, serverIn } from "../../db/testing";
 import { drawFrom, type Draw } from "../hostile/texts";
 import { takeBack } from "./undo";
 
@@ -22,17 +23,6 @@ export interface Powerless {
 }
 
 const HANDS = 4;
-const DK = {
-  name: "DK cotton",
-  shade: "slate",
-  colour: "#3d4c57",
-  fibre: "cotton",
-  weightClass: 3,
-  hookUm: 4000,
-  mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
-};
 
 /**
  * "plain": as Lapka starts it; "eager" writes changed pages at once; "careless" answers before it syncs: then acts have
@@ -103,20 +93,15 @@ function prepared(folder: string, how: ServerWay) {
   chmodSync(path.join(bin, "mariadbd"), 0o755);
   // The server may run as a user of its own, who has to reach the records.
   for (const d of [folder, undo]) chmodSync(d, 0o777);
-  const start = (lossy: boolean): string => {
-    const env = { ...process.env, PATH: `${bin}:${process.env.PATH ?? ""}`, LOSS_DIR: dir, LOSS_UNDO: undo };
-    const out = execFileSync(
-      "bash",
-      ["-c", `. bin/lib.sh; start_database "${dir}" >&2; echo "$DATABASE_URL"`],
-      {
-        encoding: "utf8",
-        stdio: ["ignore", "pipe", "ignore"],
-        env: lossy ? { ...env, LOSS_SO: library } : process.env,
-      },
-    );
-    return out.trim().split("\n").at(-1) ?? "";
+  const lossy = {
+    ...process.env,
+    PATH: `${bin}:${process.env.PATH ?? ""}`,
+    LOSS_DIR: dir,
+    LOSS_UNDO: undo,
+    LOSS_SO: library,
   };
-  const kill = () => process.kill(Number(readFileSync(path.join(dir, "db.pid"), "utf8")), "SIGKILL");
+  const start = (loses: boolean) => beginServer(dir, loses ? lossy : process.env);
+  const kill = () => process.kill(serverIn(dir), "SIGKILL");
   return { undo, start, kill };
 }
 
