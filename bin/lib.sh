@@ -48,7 +48,7 @@ install_modules() {
 }
 
 # What the build is made from, as one number.
-source_stamp() { (cd "$ROOT" && find app core db public package.json package-lock.json vite.config.ts react-router.config.ts tsconfig.json bin/serve.ts bin/processes.ts -type f -print0 | sort -z | xargs -0 cat | cksum); }
+source_stamp() { (cd "$ROOT" && find app core db public package.json package-lock.json vite.config.ts react-router.config.ts tsconfig.json bin/build bin/serve.ts bin/processes.ts -type f -print0 | sort -z | xargs -0 cat | cksum); }
 
 need_build() { alone build_once; }
 build_once() {

@@ -280,7 +280,10 @@ describe("a pattern from a file", () => {
     const seen = { read: 0, refused: 0 };
     for (let i = 0; i < SPOILT; i++) {
       const file = path.join(folder, `spoilt-${i}.pdf`);
-      writeFileSync(file, mutated(draw, whole));
+      // From a few bytes to most of the file: a reader of PDFs puts up with much.
+      let bytes: Uint8Array = whole;
+      for (let n = 3 ** (i % 6); n > 0; n--) bytes = mutated(draw, bytes);
+      writeFileSync(file, bytes);
       // What was said of the file before is no answer to this one.
       await page.evaluate(() => document.querySelector('[role="alert"]')?.setAttribute("data-old", ""));
       await choose(page, file);
@@ -304,7 +307,8 @@ describe("a pattern from a file", () => {
     expect(await readText(page)).toContain("Rnd 1: 6 sc in magic ring (6)");
     await pressText(page, "Not now");
     await me.settle();
-    expect(seen.read + seen.refused).toBe(SPOILT);
+    // Both happen: a turned byte in a picture spoils no text, one in the file's table does.
+    expect([seen.read > 0, seen.refused > 0]).toEqual([true, true]);
     await end();
   }, 240_000);
 });

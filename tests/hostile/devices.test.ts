@@ -59,7 +59,7 @@ function spoilt(draw: Draw, value: unknown): unknown {
 describe("what devices and services outside say, spoilt on the way or on purpose", () => {
   it("a shop's answers: taken when they hold, else one of the troubles that the page knows", async () => {
     const draw = drawFrom(31);
-    const at = { url: "", key: "a key of sixteen letters" };
+    const key = "a key of sixteen letters";
     const path = "/w/w1/orders?after=";
     let [taken, troubles] = [0, 0];
     const shop = httpServer((_, answer) => {
@@ -70,13 +70,13 @@ describe("what devices and services outside say, spoilt on the way or on purpose
       const said = { time, verb: String(status), path, body: body.toString("utf8") };
       answer.writeHead(status, {
         "Shop-Time": String(time),
-        "Shop-Signature": draw(10) === 0 ? "0".repeat(64) : signatureOf(keyOf(at.key, "w1"), said),
+        "Shop-Signature": draw(10) === 0 ? "0".repeat(64) : signatureOf(keyOf(key, "w1"), said),
       });
       if (draw(20) === 0) answer.destroy();
       else answer.end(status === 204 ? undefined : body);
     });
     await served(shop, async (port) => {
-      const feed = shopFeed({ ...at, url: `http://127.0.0.1:${port}` }, "w1");
+      const feed = shopFeed({ key, url: `http://127.0.0.1:${port}` }, "w1");
       for (let i = 0; i < TRIES; i++)
         try {
           expect(ordersAnswer.safeParse(await feed.orders("")).success).toBe(true);
