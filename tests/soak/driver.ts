@@ -254,12 +254,15 @@ async function work(me: Hand, draw: Draw, n: number, book: Book): Promise<void> 
 /**
  * Works through the web app while app and database are killed at random moments; then holds the books against
  * what was acknowledged.
+ *
+ * @param enough asked before each kill: is it to end here, with what was done held against the books?
  */
 export async function soak(
   folder: string,
   rounds: number,
   seed: number,
   say: (text: string) => void,
+  enough: () => boolean = () => false,
 ): Promise<Soaked> {
   const draw = drawFrom(seed);
   const dir = path.join(folder, "demo");
@@ -311,7 +314,7 @@ export async function soak(
     let busy = true;
     const killing = (async () => {
       const dice = drawFrom(seed + 1);
-      while (kills < rounds) {
+      while (kills < rounds && !enough()) {
         await sleep(250 + dice(2200));
         const pid = pick(dice, ["app", "app", "database"]) === "app" ? appPid(dir) : databasePid(dir);
         if (pid === undefined) continue;
