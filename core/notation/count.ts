@@ -1,6 +1,8 @@
 import { bracketAsOne, numbersAsLegs } from "./count/legs-unsaid";
 import { isMade } from "./count/made";
 import { ovalUnsaid } from "./count/oval-unsaid";
+import { GROWN, grownAtEdge, ledIn } from "./count/row-ends";
+import { runAsRepeat } from "./count/run-as-repeat";
 import { spursUnsaid } from "./count/spurs-unsaid";
 import { MAX_STITCHES } from "./limits";
 import { stitchInto } from "./operations";
@@ -447,6 +449,10 @@ function* meanings(written: readonly Node[]): Generator<CountReading> {
   for (const other of all.slice(1)) if (other !== every) yield { nodes: other };
   const spurs = spursUnsaid(nodes);
   if (spurs) yield { nodes: spurs, way: "spurs" };
+  const grown = grownAtEdge(nodes);
+  if (grown) yield { nodes: grown, way: GROWN };
+  const led = ledIn(nodes);
+  if (led) yield { nodes: led };
   const raised = chainAsStitch(nodes);
   if (raised) yield { nodes: raised, way: "chain as stitch" };
   const spread = shapingSpread(nodes);
@@ -455,6 +461,8 @@ function* meanings(written: readonly Node[]): Generator<CountReading> {
   if (lone) for (const other of withAlternatives(lone)) yield { nodes: other };
   const grouped = wholeAsRepeat(nodes);
   if (grouped) yield { nodes: grouped, way: "whole as repeat" };
+  const runs = runAsRepeat(nodes);
+  if (runs) yield { nodes: runs, way: "run as repeat" };
   const everything = allAround(nodes);
   if (everything) yield { nodes: everything, way: "all around" };
   if (closed && !joins) yield { nodes: closed, way: "slip stitch joins" };

@@ -154,6 +154,7 @@ const FILL = new Set([
   "beginning",
 ]);
 const LOOP = new Set(["loop", "loops", "lp", "lps"]);
+const LEFT = new Set(["left", "leftover", "remaining", "unworked", "free", "unused"]);
 
 /** What a phrase about loops says. */
 export interface LoopPhrase {
@@ -187,6 +188,10 @@ const LOOP_START = new Set([
   "leftover",
   "left",
   "exposed",
+  "loop",
+  "loops",
+  "lp",
+  "lps",
   "blo",
   "bl",
   "blos",
@@ -240,7 +245,8 @@ export function readLoopPhrase(c: Cursor): LoopPhrase | undefined {
               ? "third"
               : undefined;
       if (which) c.at++;
-      else if (!named) return undefined;
+      // "The loops left behind in round 1": whose they are stands behind them.
+      else if (!named && !(LOOP.has(c.text()) && LEFT.has(c.text(1)))) return undefined;
       if (!c.takeAny(LOOP)) return undefined;
     }
     c.take("only");
@@ -264,8 +270,8 @@ const EACH = new Set(["each", "every", "all", "any", "ea", "evry"]);
 /** "of round 4", "left by rnd 5", "left over from round 4 of the buoy". */
 function readLoopsOf(c: Cursor, which: Loops | undefined, named: boolean): FreeLoops | undefined {
   const of = c.attempt(() => {
-    const left = c.is("left", "leftover", "remaining", "unworked", "free", "unused") && (c.at++, true);
-    c.take("over", "unworked", "free", "open");
+    const left = LEFT.has(c.text()) && (c.at++, true);
+    c.take("over", "unworked", "free", "open", "behind", "unused");
     const word = c.is("of", "from", "by", "on", "in", "at", "after", "along") ? c.text() : undefined;
     if (word === undefined) return undefined;
     c.at++;
@@ -422,8 +428,20 @@ export function readTarget(c: Cursor, t: Target): boolean {
   return any;
 }
 
+/** "16 sc around the ring": of a number of their own, they go over the ring and not into its chains. */
+const numberAroundRing = (c: Cursor): boolean =>
+  c.is("around", "round", "over") &&
+  /^(the|this)$/.test(c.text(1)) &&
+  /^(ring|loop|circle)$/.test(c.text(2)) &&
+  c.tokens.slice(Math.max(0, c.at - 3), c.at).some((t) => t.kind === "number");
+
 /** "In ch-6 sp", "into each chain space", "over the ch 4 loop". */
 function readSpace(c: Cursor, t: Target): boolean {
+  if (numberAroundRing(c)) {
+    c.at += 3;
+    t.place = "ring";
+    return true;
+  }
   return (
     c.attempt(() => {
       if (!c.take("in", "into", "over", "around", "inside")) return undefined;

@@ -1,6 +1,7 @@
 import { stitchInto, stitchTogether } from "../operations";
 import type { AlsoCounted } from "../answers";
 import { readings, work, type Outcome } from "../count";
+import { GROWN } from "../count/row-ends";
 import { MAIN_SLOT, type Base, type Candidate, type Expanded } from "../count/checked";
 import { chainsAlone, isWork } from "../count/made";
 import { repairs } from "../repair";
@@ -395,6 +396,7 @@ export function judge(
       const guessed = meant.length > c.nodes.length && meant[0]?.kind === "evenly";
       const guess = !guessed ? 0 : habits.has(SUM_ALONE) ? FAULT.habit : FAULT.sumAlone;
       for (const { nodes, way: told } of readings(meant)) {
+        if (told === GROWN && (first || e.lying)) continue;
         const way = guessed ? SUM_ALONE : told;
         // Who wrote so before writes so again.
         const other = told !== undefined && habits.has(told) ? FAULT.habit : FAULT.other * k;

@@ -62,8 +62,22 @@ function often(node: Node, times: SaidWork["often"]): Node {
     w.times.kind === "number"
       ? { ...w, times: number(w.times.n * times.n, w.times.n === 1 ? times.at : undefined) }
       : w;
-  return { ...more(node), ...(node.other?.kind === "work" ? { other: more(node.other) } : {}) };
+  const other = node.other?.kind === "work" ? more(node.other) : plainAhead(node, times);
+  return { ...more(node), ...(other ? { other } : {}) };
 }
+
+/** "2 inc x 6": two plain ones and then an increase, six times, where that comes out. */
+function plainAhead(node: Work, times: NonNullable<SaidWork["often"]>): Node | undefined {
+  const { op, from, to } = node;
+  const shaped = op.increases + op.decreases > 0 && op.into === "next" && op.uses <= 2;
+  if (!shaped || node.times.kind !== "number" || !node.times.at) return undefined;
+  // "1 sc, 1 inc x 6": one of them, six times.
+  if (node.times.n < 2 || node.times.n > MOST_AHEAD) return undefined;
+  const before: Work = { ...node, op: stitchInto(op.stitch, 1, "next", op.loops) };
+  return { kind: "group", items: [before, { ...node, times: ONCE }], times, from, to };
+}
+/** Plain stitches before an increase in a small round. */
+const MOST_AHEAD = 9;
 
 function plain(stitch: StitchName, said: SaidWork, around: Around): readonly Node[] {
   const { n, target: t, behind } = said;
