@@ -31,6 +31,17 @@ export function readAliases(plain: string, lines: readonly Line[]): ReadonlyMap<
   return out;
 }
 
+/** "6 sc in a loop", "work 5 sc into an adjustable loop": a ring, and no loop of a stitch. */
+function loopsAsRings(tokens: readonly Token[]): readonly Token[] {
+  const rings = (t: Token, i: number): boolean => {
+    if (t.text !== "loop") return false;
+    const magic = /^(magic|adjustable|sliding|slip)$/.test(tokens[i - 1]?.text ?? "");
+    const a = magic ? i - 2 : i - 1;
+    return tokens[a]?.text.replace("an", "a") === "a" && /^(in|into)$/.test(tokens[a - 1]?.text ?? "");
+  };
+  return tokens.some(rings) ? tokens.map((t, i) => (rings(t, i) ? { ...t, text: "ring" } : t)) : tokens;
+}
+
 /**
  * Words of a line with a maker's letters put into the words that the reader knows; places stay where they
  * are.
@@ -41,7 +52,7 @@ export function tokensOf(
   to: number,
   aliases: ReadonlyMap<string, string>,
 ): readonly Token[] {
-  const tokens = tokenize(plain, from, to);
+  const tokens = loopsAsRings(tokenize(plain, from, to));
   if (aliases.size === 0) return tokens;
   return tokens.map((t) => {
     const word = t.kind === "word" ? aliases.get(t.text) : undefined;

@@ -45,17 +45,13 @@ function toldLegend(plain: string, lines: readonly Line[], source: string, terms
   for (const line of lines) {
     if (line.to - line.from > 600) continue;
     const text = plain.slice(line.from, line.to);
+    const listed = LISTED.test(text);
     // Behind a colon mostly stands work; it is a meaning only when it is told in words.
-    if (
-      !(gives && text.includes("=") && GIVES.test(text)) &&
-      !(told && TOLD.test(text)) &&
-      !SHORT.test(text) &&
-      !LISTED.test(text) &&
-      !(named && NAMED.test(text))
-    )
-      continue;
+    const coloned = listed || SHORT.test(text) || (told && TOLD.test(text));
+    const equal = gives && text.includes("=") && GIVES.test(text);
+    if (!equal && !coloned && !(named && NAMED.test(text))) continue;
     const tokens = tokenize(plain, line.from, line.to);
-    for (const entry of entries(tokens, LISTED.test(text))) {
+    for (const entry of entries(tokens, listed, coloned || !text.includes("="))) {
       const [word, meaning] = entry;
       if (legend?.has(word.text)) continue;
       const known = new Cursor([word], source);
@@ -81,13 +77,18 @@ function ownLetter(meaning: readonly Token[], source: string, terms: Terms): str
     : undefined;
 }
 
-/** "word = …" pieces of a line; each runs to the next "word =". `listed`: other signs stand for it, too. */
-function entries(tokens: readonly Token[], listed: boolean): [Token, readonly Token[]][] {
+/**
+ * "word = …" pieces of a line; each runs to the next "word =".
+ *
+ * @param listed other signs stand for it, too
+ * @param coloned … and behind the first word
+ */
+function entries(tokens: readonly Token[], listed: boolean, coloned: boolean): [Token, readonly Token[]][] {
   const signs: number[] = [];
   tokens.forEach((t, i) => {
     const other = /^(?::|--?)$/.test(t.text);
     const follows = listed && /^[,;.]$/.test(tokens[i - 2]?.text ?? "");
-    if (t.text !== "=" && !(other && ((signs.length === 0 && i <= 2) || follows))) return;
+    if (t.text !== "=" && !(other && ((coloned && signs.length === 0 && i <= 2) || follows))) return;
     const word = tokens[i - 1];
     if (word && (word.kind === "word" || (word.kind === "mark" && /^[+^@%$&!?\\<>~-]$/.test(word.text))))
       signs.push(i);

@@ -15,12 +15,12 @@ const LETTERS: ReadonlyMap<string, StitchWord> = new Map<string, StitchWord>([
 ]);
 const NONE: ReadonlyMap<string, StitchWord> = new Map();
 
-/** "6X", and no sign of times before a number or a bracket. */
-const CROSSES = /\d ?x(?![a-z]| ?[\d([*])/g;
+/** "6X", "6X [6]" and "(X,", and no sign of times before a number or a bracket that is no total. */
+const CROSSES = /(?:\d ?|\()x(?![a-z]| ?[\d([*])|\d ?x ?[([] ?\d{1,4} ?[)\]]/g;
 /** "6V", "V*6", "X, V": an increase beside what it is counted by. */
 const INCREASES = /(?:\d|x,?) ?v(?![a-z])|(?<![a-z])v ?\*/g;
-/** Where stitches have names, letters are something else. */
-const NAMED = /(?<![a-z])(?:scs?|hdc|inc|incs|dec|single|increase|decrease)(?![a-z])/;
+/** Where the stitches that letters stand for have names, letters are something else; taller ones keep theirs. */
+const NAMED = /(?<![a-z])(?:scs?|inc|incs|dec|single|increase|decrease)(?![a-z])/;
 const ENOUGH = 2;
 /** "x single crochet", "v = increase (two in one)": a letter and its meaning, which names the stitch by rights. */
 const MEANS =

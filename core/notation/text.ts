@@ -151,8 +151,12 @@ export function regular(text: string): string {
     }
   }
   const plain = out.includes("`") ? unquoted(out) : STARRED_SUM.test(out) ? starless(out) : out;
-  return / {2}\d/.test(plain) ? columned(plain) : plain;
+  const even = / {2}\d/.test(plain) ? columned(plain) : plain;
+  return even.includes(">") ? even.replace(ARROW, (sign) => "=".padStart(sign.length)) : even;
 }
+
+/** "-> 12", "==> 12": an arrow of several signs, as the one of a single sign. */
+const ARROW = /[-=]{1,3}>/g;
 
 /** "… *12*" at the end of a line: the sum, leaning. */
 const STARRED_SUM = /[ \t]\*\d{1,4}\*[ \t]*$/m;

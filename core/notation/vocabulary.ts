@@ -1,5 +1,6 @@
 import type { Cursor } from "./cursor";
 import { UK_TO_US, type StitchName, type Terms } from "./stitches";
+import { SHADES } from "./words/shades";
 
 export type StitchKind = "plain" | "inc" | "dec" | "bobble" | "generic" | "foundation";
 export interface StitchWord {
@@ -301,7 +302,7 @@ function legsFirst(c: Cursor, terms: Terms): StitchWord | undefined {
 
 /** Edits between two words, stopping at 2: enough to tell a slip of the finger from another word. */
 export function nearestStitchWord(word: string): string | undefined {
-  if (word.length < 2 || word.length > 14 || EVERYDAY.has(word)) return undefined;
+  if (word.length < 2 || word.length > 14 || EVERYDAY.has(word) || SHADES.has(word)) return undefined;
   let best: string | undefined;
   let least = word.length <= 3 ? 2 : 3;
   for (const known of STITCH_WORDS) {

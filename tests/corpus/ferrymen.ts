@@ -820,7 +820,7 @@ Stem: in green. Round 1: Work 5 SC in a magic ring = 5 sc. Round 2 - 15: Work 1 
 Leaves (2): in green, CH 14. SC in 2nd ch from hook, HDC 2, DC 7, HDC 2, SC 1 = 13 sts.`,
     parts: [
       { name: "Petals/bloom", counts: [6, 12, 18, 24, ...times(24, 3), 21, 21, 21] },
-      { name: "Part 2", counts: [5, ...times(5, 14)] },
+      { name: "Stem", counts: [5, ...times(5, 14)] },
       { name: "Leaves", make: 2, counts: [13] },
     ],
   },
