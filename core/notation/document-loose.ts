@@ -375,7 +375,7 @@ export abstract class LooseReader extends HeadingsReader {
     );
     // "Fold in half, 12 sc through both": a round of its own, whether its total stands there or its number.
     const layered =
-      nodes.find((n) => !/^(colour|aside|unknown|event)$/.test(n.kind))?.kind === "work" &&
+      nodes.find((n) => !/^(colour|aside|unknown|event|join)$/.test(n.kind))?.kind === "work" &&
       work.some(
         (n) => n.kind === "work" && n.op.layers !== undefined && (total || n.times.kind === "number"),
       );

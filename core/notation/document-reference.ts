@@ -1,6 +1,6 @@
 import type { Cursor } from "./cursor";
 import { likeliestLabel } from "./document/label";
-import { saidSame } from "./document/same";
+import { ahead, saidSame } from "./document/same";
 import { isRoundWord, type RoundLabel } from "./labels";
 import { readPartNamed } from "./pickups";
 import { goesAround } from "./round/read";
@@ -194,6 +194,8 @@ export abstract class ReferenceReader extends DocumentBase {
       c.take("the");
       if (isRoundWord(c.text())) return undefined;
       if (!(c.kind() === "word" || c.kind() === "ordinal") || (!of && first !== undefined)) return undefined;
+      // "Work as usual": as nothing that has a name.
+      if (c.is("usual", "before", "normal", "always", "follows", "described", "shown")) return undefined;
       const begins = c.from;
       let n = 0;
       while (
@@ -298,9 +300,9 @@ export abstract class ReferenceReader extends DocumentBase {
           c.take("complete", "done", "finished", "worked"),
           true
         );
-      if (c.kind() !== "number" || !isRoundWord(c.text(1))) return undefined;
-      until = c.number();
-      c.at++;
+      if (!(c.kind() === "number" || c.kind() === "ordinal") || !isRoundWord(c.text(1))) return undefined;
+      until = c.peek()?.value;
+      c.at += 2;
       while (c.is("in", "all", "total", "altogether", "complete", "completed", "done", "worked")) c.at++;
       return true;
     });
@@ -420,7 +422,9 @@ function namesRounds(c: Cursor): boolean {
 
 /** "Leg 2: same, but do not cut the yarn.": of a part that has no rounds yet, the part before it. */
 function theOneBefore(c: Cursor): Reference | undefined {
-  if (!saidSame(c.tokens.slice(c.at))) return undefined;
+  const words = c.tokens.slice(c.at);
+  if (!saidSame(words)) return undefined;
+  c.at += ahead(words);
   const partAt = { from: c.from, to: c.peek()?.to ?? c.from };
   c.at++;
   return { ...NO_REFERENCE, part: "previous", partAt };

@@ -1,4 +1,3 @@
-import { FLATTENS } from "./phrases/shut";
 import { signedAt } from "./phrases/signed";
 import { beginsPlainly } from "./phrases/same-again";
 import { unchanged } from "./phrases/structure";
@@ -32,16 +31,16 @@ import { stripesOf, type Stripes } from "./document/stripes";
 import { plan, type Decision, type Seen } from "./document/plan";
 import { readAliases, tokensOf } from "./aliases";
 import { unwrapped } from "./document/unwrap";
-import { labelsInARow, mayCut, unitsOf, type Unit } from "./document/units";
+import { inBrackets, labelsInARow, mayCut, unitsOf, type Unit } from "./document/units";
 import { operationsOf } from "./surroundings";
 import { startsEvent } from "./events";
 import { eyesTold, together } from "./eyes";
 import { fillingTold } from "./filling";
 import { isRoundWord, type RoundLabel } from "./labels";
 import type { Line } from "./text";
-import type { Token } from "./tokens";
+import { spoken, type Token } from "./tokens";
 import type { Node, Span } from "./tree";
-import { readStitch } from "./vocabulary";
+import { isStitchNoun, readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
 import { LooseReader } from "./document-loose";
 import { ringCounted } from "./document-headings";
@@ -124,6 +123,37 @@ const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
 
 /** "… through both layers", "… both sides together". */
+/** Words of what is said between a round and the next one on its line. */
+const MOST_SAID = 24;
+/** "… (12). Stuff. |", "… x 4. 8 sts. |", "… = 8. |": does a sum end the last sentence in front with a number? */
+function behindSummed(tokens: readonly Token[], i: number): boolean {
+  let at = i - 1;
+  while (at > 1 && i - at < MOST_SAID) {
+    const before = tokens[at - 1];
+    if (/^[)\]}]$/.test(before?.text ?? "")) return tokens[at - 2]?.kind === "number";
+    if (before?.kind === "number") {
+      const ends = isStitchNoun(tokens[at]?.text ?? "") ? at + 1 : at;
+      return tokens[ends]?.text === "." && /^[.=]$/.test(tokens[at - 2]?.text ?? "");
+    }
+    at--;
+  }
+  return false;
+}
+/** "As the body to round 2. |", "Ear 2: same. Stuff. |": does the line begin by standing for other rounds? */
+function standsForOthers(tokens: readonly Token[], i: number): boolean {
+  const front = tokens.slice(0, Math.min(i, MOST_SAID));
+  const said = front.slice(
+    0,
+    Math.max(
+      0,
+      front.findIndex((t) => /^[.,;]$/.test(t.text)),
+    ),
+  );
+  const colon = said.findIndex((t) => t.text === ":");
+  return /^(?:(?:work|crochet|make|do|the|exactly) ){0,2}(?:as|like|same)\b/.test(
+    spoken(said.slice(colon + 1)),
+  );
+}
 const throughBoth = (t: readonly Token[]): boolean =>
   t.some(
     (w, i) =>
@@ -518,11 +548,14 @@ export class DocumentReader extends LooseReader {
     const cuts: number[] = [];
     if (this.stripesIn(tokens)) return cuts;
     const row = labelsInARow(tokens);
+    const inside = inBrackets(tokens);
     for (let i = 1; i < tokens.length; i++) {
       if (row.has(i)) {
         cuts.push(i);
         continue;
       }
+      // "sc (short: Rnd 2-3)": a remark, and no round of its own.
+      if (inside.has(i)) continue;
       if (this.newSentence(tokens, i) || this.evenSentence(tokens, i)) {
         cuts.push(i);
         continue;
@@ -602,12 +635,10 @@ export class DocumentReader extends LooseReader {
    * behind a total.
    */
   protected newSentence(tokens: readonly Token[], i: number): boolean {
-    if (
-      tokens[i - 1]?.text !== "." ||
-      !/^[)\]}]$/.test(tokens[i - 2]?.text ?? "") ||
-      tokens[i - 3]?.kind !== "number"
-    )
-      return false;
+    const [before, first] = [tokens[i - 1]?.text, tokens[i]?.text];
+    if (before !== "." && !(before === "," && first === "then")) return false;
+    const refers = standsForOthers(tokens, i);
+    if (!refers && (before !== "." || !behindSummed(tokens, i))) return false;
     let end = i;
     while (
       end < tokens.length &&
@@ -617,8 +648,11 @@ export class DocumentReader extends LooseReader {
       end++;
     const said = tokens.slice(i, end);
     const last = said.length - 1;
-    // "Fold in half, 5 sc through both layers": both edges are closed, and its number is its total.
-    if (FLATTENS.has(said[0]?.text ?? "") && throughBoth(said) && this.hasCountedWork(said)) return true;
+    // "Fold in half, 5 sc through both layers", "Hold it to the body and work 12 sc through both edges": two edges
+    // are closed, and its number is its total.
+    if (said[0]?.kind === "word" && throughBoth(said) && this.hasCountedWork(said)) return true;
+    // "As the body to round 2, then 3 rounds of sc."
+    if (refers && this.evenRounds(said) !== undefined) return true;
     return (
       said.length > 3 &&
       /^[)\]}]$/.test(said[last]?.text ?? "") &&
@@ -674,7 +708,11 @@ export class DocumentReader extends LooseReader {
     if (atStart && labels.length === 0 && (explains(tokens) || titlesRounds(tokens)))
       return { ...NOTHING_SEEN, labels, definition: true, atStart };
     const numbered = labels.some((r) => !r.sentence && (r.work !== "none" || !r.style.startsWith("bare")));
-    if (numbered) return { ...NOTHING_SEEN, labels, atStart };
+    // "Tail: 5 sc in a ring, inc around": its first round has no number, but a ring.
+    const begun = labels.some(
+      (r) => r.label.first === undefined && this.ringIn(tokens.slice(r.to, r.to + RING_WORDS)),
+    );
+    if (numbered) return { ...NOTHING_SEEN, labels, atStart, begins: begun };
     const shades = atStart && labels.length === 0 && namesColours(this.cursor(tokens));
     // "A:": her letter for a colour names no part.
     const lettered =

@@ -341,7 +341,9 @@ class Expander {
     ) {
       // "Rnds 1-2: as for big bell": its rounds of these numbers, no others.
       const same = pool.filter((x) => x.number !== undefined && x.number >= from && x.number <= until);
-      if (same.length === until - from + 1) pool = same;
+      // What stands in front of its round 1 begins this one as well.
+      const start = from === 1 && this.out.length === 0 ? pool.filter((x) => x.number === 0) : [];
+      if (same.length === until - from + 1) pool = [...start, ...same];
       else if (same.length >= 2 && pool.some((x) => (x.number ?? 0) > until)) {
         // One of them is missing there, which was told: those that are there.
         pool = same;
@@ -351,7 +353,7 @@ class Expander {
     const upTo = ref.part === undefined ? undefined : ref.until;
     // "As for the cup through round 4": none behind that one.
     const within = pool.filter((x) => x.number !== undefined && x.number <= (upTo ?? 0));
-    if (upTo !== undefined && within.at(-1)?.number === upTo && within.length < upTo) pool = within;
+    if (upTo !== undefined && within.at(-1)?.number === upTo && within.length !== upTo) pool = within;
     if (ref.back > 0) pool = pool.slice(-ref.back);
     else if (ref.first !== undefined) {
       const { first, last = first } = ref;
@@ -432,6 +434,16 @@ function ringThenRounds(trees: readonly Tree[], many: number): Ranged | undefine
   const split = trees.filter((t) => ringOf(t) >= 0 && t.nodes.slice(ringOf(t) + 1).some(worked));
   if (many < 2 || split.length === 0) return undefined;
   const first = split.map((t) => ({ ...t, nodes: t.nodes.slice(0, ringOf(t) + 1) }));
+  // "Rnds 1-3: 6 sc in mr, inc x6, (sc, inc) x6 [18]": as many stretches as rounds are one round each.
+  const apart = split.find((t) => t.nodes.slice(ringOf(t) + 1).filter(worked).length === many - 1);
+  if (apart && many > 2) {
+    const starts = apart.nodes.flatMap((n, i) => (i > ringOf(apart) && worked(n) ? [i] : []));
+    const cuts = [0, ...starts, apart.nodes.length];
+    const rounds = range(0, many - 1).map((i) => [
+      { ...apart, nodes: apart.nodes.slice(cuts[i], cuts[i + 1]) },
+    ]);
+    return { own: false, rounds };
+  }
   const others = split.map((t) => ({ ...t, nodes: t.nodes.slice(ringOf(t) + 1) }));
   return { own: false, rounds: range(0, many - 1).map((i) => (i === 0 ? first : others)) };
 }
@@ -451,6 +463,9 @@ function eachSummed(trees: readonly Tree[], many: number): Ranged | undefined {
 
 /** The number of a copied round: the last of them is the last that is named, whichever of the others are missing. */
 function numberOf({ label, reference }: RawRound, i: number, many: number): number | undefined {
+  // With what stands in front of round 1, "Start: 6 sc in a ring", it is one more.
+  const asked = label?.last !== undefined ? label.last - (label.first ?? 1) + 1 : reference?.until;
+  if (reference?.part !== undefined && (label?.first ?? 1) === 1 && many - 1 === asked) return i;
   const last = reference?.part === undefined || i < many - 1 ? undefined : (label?.last ?? reference.until);
   return last ?? (label?.first === undefined ? undefined : label.first + i);
 }

@@ -1,6 +1,6 @@
 import { isRoundWord } from "../labels";
 import type { Token } from "../tokens";
-import { asRounds, mostlySums, RING, straight, type Stretch } from "./listed";
+import { asRounds, mostlySums, RING, straight, tellsOfBefore, type Stretch } from "./listed";
 
 /** What a stretch of words comes to as a round of its own. */
 export interface Lived {
@@ -70,7 +70,12 @@ export function flowing(
   const summed = best.rounds.filter((s) => tokens[s.to - 1]?.text === ")" && closesSum(tokens, s.to - 1));
   // "5 sc in a ring, sc around": what goes all the way round is a round of its own.
   const behind = best.rounds.filter((s) => !s.between).slice(1);
-  const around = behind.length > 0 && behind.every((s) => tokens.slice(s.from, s.to).some(allRound));
+  const around =
+    behind.length > 0 &&
+    behind.every(({ from, to }) => {
+      const words = tokens.slice(from, to);
+      return words.some(allRound) || asOften(words, best.begun);
+    });
   const apart = best.live !== best.begun || goesOver || around || summed.length > 1;
   const fewest = apart ? FEWEST - 1 : FEWEST;
   if (made(best.rounds) < fewest) return undefined;
@@ -107,6 +112,11 @@ function intoTheRing(tokens: readonly Token[], pieces: readonly Stretch[]): bool
 }
 
 const allRound = (t: Token): boolean => /^(around|round|each|every|even|plain|straight)$/.test(t.text);
+
+/** "(…, sl st in next sc) 5 times": into the next stitch, as often as there are stitches. */
+const asOften = (words: readonly Token[], live: number | undefined): boolean =>
+  words.some((t) => t.text === "next") &&
+  words.some((t, i) => t.value === live && (words[i + 1]?.text === "times" || words[i - 1]?.text === "x"));
 
 /** "(6)", "(6 stitches)": the bracket that closes at token `i` holds what a round comes to. */
 const closesSum = (tokens: readonly Token[], i: number): boolean =>
@@ -193,6 +203,7 @@ function bestCut(
       const before = best[j];
       if (!before) continue;
       const [begin, end] = [pieces[j]?.from ?? 0, pieces[i - 1]?.to ?? 0];
+      if (tellsOfBefore(tokens, begin, end)) continue;
       // "inc5 (10), 10": a number alone behind a sum is no other sum.
       const plain = end - begin === 1 && tokens[begin]?.value === before.live && closesSum(tokens, begin - 2);
       const got = plain

@@ -92,6 +92,10 @@ interface Parsed {
   oddities: number;
 }
 
+/** What a piece is ended with. */
+const ENDS =
+  /^(fo|fasten|finish|off|cut|break|bind|the|your|yarn|wool|thread|and|leave|leaving|a|long|tail|[.,!&])$/;
+
 /** Reads a unit as a heading. Gives it a cost by how much it looks like one; undefined where it cannot be. */
 export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): HeadingReading | undefined {
   const p = parse(c, terms);
@@ -102,6 +106,9 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   if (letters.length === 0) return undefined;
   // "With yellow, mr, 6 sc": the work begins.
   if (letters.length === 1 && /^(mr|mc)$/.test(first.text) && p.rest.length > 0) return undefined;
+  // "Fasten off" right above round 1 ends a part and names none.
+  if (/^(fo|fasten|finish|cut|break|bind)$/.test(first.text) && c.tokens.every((t) => ENDS.test(t.text)))
+    return undefined;
   // "Red: ch 31. Row 1: …" changes the colour of what stands behind it.
   const shade = new Cursor(p.words, c.source, c.names, c.legend, c.colours);
   if (p.rest.length > 0 && readShade(shade) !== undefined && shade.done) return undefined;
@@ -335,6 +342,7 @@ function parse(c: Cursor, terms: Terms): Parsed | undefined {
           (c.tokens.slice(c.at).length <= 7 || namesRounds(c)) &&
           !shadeEnds(c, ".") &&
           !SENTENCE.test(c.text()) &&
+          !saysLike(c.tokens.slice(c.at)) &&
           !beginsWork(c, terms)
         ) {
           p.words = [];

@@ -25,7 +25,8 @@ const PLURAL = /^(rounds|rnds|rds|rows|rws|rns)$/;
 const UNIT =
   /^(mm|cm|g|gram|grams|oz|yd|yds|inch|inches|%|hours?|minutes?|mins?|eyes?|pieces?|balls?|skeins?)$/;
 
-const ZERO = /^(foundation|setup|start|begin|beginning)$/;
+/** What comes before round 1. */
+export const ZERO = /^(foundation|setup|start|begin|beginning)$/;
 /** Words before "round:" that speak of several. */
 const OF_MANY = /^(each|every|all|both|these|those|other|previous|odd|repeat|per|no|the|of|note)$/;
 /** Tell that a round follows, without the word. */
@@ -128,11 +129,15 @@ function numbers(c: Cursor, first: number): readonly Numbers[] {
         c.peek(2)?.value !== range);
     const worked =
       c.tokens[c.at - 2]?.text === "-" && STITCH.test(c.text()) && c.kind(1) !== "number" && !everywhere;
+    // "Row 8 – 13 [13]": the same number again is what the row comes to.
+    const sum = /^[([]$/.test(c.text()) && c.peek(1)?.value === range && /^[)\]]$/.test(c.text(2));
+    const counted = counts || (sum && !closedUp(c) && (c.kind(3) === "end" || c.text(3) === "."));
     out.push({
       last: range,
       to: c.at,
       cost:
-        (counts ? LABEL.rangeCounts : worked ? LABEL.rangeWorked : 0) + (range < first ? LABEL.backwards : 0),
+        (counted ? LABEL.rangeCounts : worked ? LABEL.rangeWorked : 0) +
+        (range < first ? LABEL.backwards : 0),
     });
   }
   c.at = start;
@@ -321,6 +326,20 @@ const totalFirst = (c: Cursor): RoundLabel["total"] =>
     return { n, from, to };
   });
 
+/** "Side 1: sc 2, hdc 2, …": one side of a chain with its stitches; "Side 1" alone names a part. */
+function sideLabel(c: Cursor): Token | undefined {
+  const n = c.peek(1);
+  if (!c.is("side") || n?.kind !== "number" || n.value > 2) return undefined;
+  const colon = c.tokens.findIndex((t, i) => i > c.at && t.text === ":");
+  const told = c.tokens.slice(c.at + 2, colon);
+  // "Side 2 (along the other side of the chain):".
+  const plain = told.length === 0 || (told[0]?.text === "(" && told.at(-1)?.text === ")");
+  const [stitch, number] = c.tokens.slice(colon + 1, colon + 3);
+  const works =
+    STITCH.test(stitch?.text ?? "") || (stitch?.kind === "number" && STITCH.test(number?.text ?? ""));
+  return colon > 0 && plain && works ? n : undefined;
+}
+
 /** Does a bracket hold numbers of rounds, and no total: "(4-6)", "(4 to 6)"? */
 const framedNumbers = (c: Cursor): boolean => {
   const end = c.tokens.findIndex((t, i) => i > c.at && /^[)\]]$/.test(t.text));
@@ -400,6 +419,12 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     // "#1 Head" counts parts.
     const works = c.tokens.slice(c.at).some((t) => t.kind === "number" || STITCH.test(t.text));
     if (n !== undefined && Number.isInteger(n) && works) finish("round", "bare#", n, numbers(c, n), 1, 0);
+    return out;
+  }
+  const side = sideLabel(c);
+  if (side) {
+    c.at += 2;
+    finish("row", "side", side.value, [{ last: side.value, to: c.at, cost: 0 }], 1, LABEL.next);
     return out;
   }
   if (isRoundWord(first.text) && first.kind === "word") {

@@ -242,10 +242,10 @@ function roundsBehind(words: readonly Token[], i: number): number {
 /** "8 rounds of 18", "work 5 rounds straight", "even for 3 rounds": so many rounds over what is there. */
 export function straight(all: readonly Token[]): Straight | undefined {
   // "3 rnds 24 [24]": the sum once more.
-  const summed = /^[)\]]$/.test(all.at(-1)?.text ?? "") && all.at(-2)?.kind === "number";
-  const words = summed && /^[([]$/.test(all.at(-3)?.text ?? "") ? all.slice(0, -3) : all;
+  const words = withoutSum(all);
   const again = repeated(words);
-  if (again.many > 1 && again.rest.every((t) => PLAIN.test(t.text)))
+  // "Sc around (12), 2 rounds".
+  if (again.many > 1 && withoutSum(again.rest).every((t) => PLAIN.test(t.text)))
     return { many: again.many, of: undefined, at: -1 };
   const at = words.findIndex((t, i) => t.kind === "number" && roundsBehind(words, i) > 0);
   const many = words[at]?.value ?? 0;
@@ -254,6 +254,24 @@ export function straight(all: readonly Token[]): Straight | undefined {
   const numbers = rest.filter((t) => t.kind === "number");
   const plain = rest.every((t) => t.kind !== "word" || PLAIN.test(t.text));
   return plain && numbers.length <= 1 ? { many, of: numbers[0]?.value, at } : undefined;
+}
+
+/** "sc around (12)" without "(12)". */
+const withoutSum = (words: readonly Token[]): readonly Token[] =>
+  /^[)\]]$/.test(words.at(-1)?.text ?? "") &&
+  words.at(-2)?.kind === "number" &&
+  /^[([]$/.test(words.at(-3)?.text ?? "")
+    ? words.slice(0, -3)
+    : words;
+
+/** "sc around (12), | 2 rounds": a number of rounds that tells of what stands in front of its comma. */
+export function tellsOfBefore(tokens: readonly Token[], at: number, end: number): boolean {
+  if (end - at !== 2 || tokens[at]?.kind !== "number" || !isRoundWord(tokens[at + 1]?.text ?? ""))
+    return false;
+  if (tokens[at - 1]?.text !== ",") return false;
+  const stop = tokens.slice(0, at - 1).findLastIndex((t) => /^[,;.:]$/.test(t.text));
+  const before = withoutSum(tokens.slice(stop + 1, at - 1));
+  return before.length > 0 && before.every((t) => t.kind === "word" && PLAIN.test(t.text));
 }
 const JOINING = /^(of|in|with|for|then|the|more|straight|even|plain|no|increase|increases)$/;
 const PLAIN =

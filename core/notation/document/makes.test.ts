@@ -31,6 +31,10 @@ describe("how many there are to be, wherever a heading says it", () => {
     ["Ears\n2x, pink", "Ears"],
     ["Ears (make one for each side)", "Ears"],
     ["Ears (repeat for second ear)", "Ears"],
+    ["Ears (make 1 left, 1 right)", "Ears"],
+    ["Ears, 1 long, 1 short", "Ears"],
+    ["Ears (grey) make 1 long, 1 short", "Ears"],
+    ["Ears – make one in green and one in blue", "Ears"],
   ])("%s", (head, name) => {
     const p = checkPattern(
       `Ball\nRnd 1: 6 sc in MR (6)\nRnd 2: inc x 6 (12)\n\n${head}\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)`,
@@ -40,11 +44,20 @@ describe("how many there are to be, wherever a heading says it", () => {
       [name, 2],
     ]);
   });
-  it.each(["Bear no. 5", "Body, vol. 2", "Leg 2", "Leg – 2", "Row of 4 spikes", "Body, front and back"])(
-    "says nothing of it: %s",
-    (head) => {
-      const p = checkPattern(`${head}\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)`);
-      expect(p.parts.map((x) => x.make)).toEqual([1]);
-    },
-  );
+  it("sums what is said of each kind", () => {
+    const c = checkPattern("Arms, 2 green and 3 blue\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)");
+    expect(c.parts.map((p) => p.make)).toEqual([5]);
+  });
+  it.each([
+    "Base\nThen work 2 more rounds.",
+    "Bear no. 5",
+    "Body, vol. 2",
+    "Leg 2",
+    "Leg – 2",
+    "Row of 4 spikes",
+    "Body, front and back",
+  ])("says nothing of it: %s", (head) => {
+    const p = checkPattern(`${head}\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)`);
+    expect(p.parts.map((x) => x.make)).toEqual([1]);
+  });
 });

@@ -1,5 +1,6 @@
 import { MAX_MAKE } from "../limits";
 import type { Token } from "../tokens";
+import { SHADES } from "../words/shades";
 
 /** How many pieces, found among the words of a heading. */
 export interface Makes {
@@ -28,7 +29,7 @@ const SHUT = String.raw`(?= ?$| [-,;:/|~=()[\]>*.])`;
  */
 const WAYS: readonly RegExp[] = [
   new RegExp(
-    String.raw`\b(?:you(?:'ll| will)? )?(?:make|work|crochet|need|knit|do) [:-]? ?${N}\b(?: (?:times|the same|alike|identical|of (?:these|those|them)|altogether))?`,
+    String.raw`\b(?:you(?:'ll| will)? )?(?:make|work|crochet|need|knit|do) [:-]? ?${N}\b(?! (?:more |further |plain |even )?(?:rounds?|rnds?|rds?|rows?|sts?|stitches|sc|hdc|dc|inc|dec)\b)(?: (?:times|the same|alike|identical|of (?:these|those|them)|altogether))?`,
   ),
   new RegExp(String.raw`\b(?:qty|quantity|count|pieces|pcs) [:.=]? ?${N}${SHUT}`),
   new RegExp(
@@ -63,6 +64,15 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`\brepeat (?:for|to make) (?:the |a )?(?:2nd|second|other)\b`),
 ];
 
+/** "1 long, 1 short", "two in green and one in blue": each kind with its number. */
+const KINDS = new RegExp(
+  String.raw`(?<=^| )(?:make |work |crochet |need )?\d{1,2} (?:in |with )?[a-z]{3,} (?:[,/&+]|and|, and) \d{1,2} (?:in |with )?[a-z]{3,}${SHUT}`,
+);
+const KIND = /(\d{1,2}) (?:in |with )?([a-z]{3,})/g;
+const SIZED = new Set(
+  "left right long short big small large little tall wide narrow plain striped".split(" "),
+);
+
 /** One of these stands in each way that needs no number. */
 const COUNTING = new Set("left right first 1st second 2nd then pair both twice".split(" "));
 
@@ -74,17 +84,30 @@ export function makesIn(tokens: readonly Token[]): Makes | undefined {
   let text = "";
   for (const t of tokens) {
     starts.push(text.length);
-    text += `${t.kind === "number" ? String(t.value) : t.text} `;
+    text += `${t.kind === "number" ? String(t.value) : t.text === "one" ? "1" : t.text} `;
   }
-  for (const way of WAYS) {
-    const m = way.exec(text);
-    if (!m) continue;
-    const n = m[1] === undefined ? 2 : Number(m[1]);
-    if (n < 2 || n > MAX_MAKE) continue;
+  const found = (n: number, m: RegExpExecArray): Makes | undefined => {
+    if (n < 2 || n > MAX_MAKE) return undefined;
     const end = m.index + m[0].trimEnd().length;
     const from = starts.findIndex((s) => s >= m.index);
     const to = starts.findIndex((s) => s >= end);
     return { n, from, to: to < 0 ? tokens.length : to };
+  };
+  const kinds = KINDS.exec(text);
+  const each = kinds ? [...kinds[0].matchAll(KIND)] : [];
+  const told = each.every(([, , kind = ""]) => SIZED.has(kind) || SHADES.has(kind));
+  const summed =
+    kinds && told
+      ? found(
+          each.reduce((n, [, of]) => n + Number(of), 0),
+          kinds,
+        )
+      : undefined;
+  if (summed) return summed;
+  for (const way of WAYS) {
+    const m = way.exec(text);
+    const makes = m ? found(m[1] === undefined ? 2 : Number(m[1]), m) : undefined;
+    if (makes) return makes;
   }
   return undefined;
 }

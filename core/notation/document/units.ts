@@ -2,6 +2,7 @@ import { tokensOf } from "../aliases";
 import type { Token } from "../tokens";
 import type { Line } from "../text";
 import { isRoundWord } from "../labels";
+import { ZERO } from "./label";
 import { bareLabels } from "./bare-labels";
 import { withoutEndCommas } from "./comma-ended";
 import { doingLabels } from "./doing";
@@ -11,6 +12,7 @@ import { gluedLabels } from "./glued-labels";
 import { bracketedLabels, COMMA, listedRounds } from "./listed";
 import { ownLabels } from "./own-labels";
 import { placeAhead } from "./place-ahead";
+import { sumsBehindStops } from "./sums-behind-stops";
 import { sumsByRange } from "./sums-by-range";
 import { sumsInFront } from "./sums-in-front";
 
@@ -68,7 +70,7 @@ export function unitsOf(
   const read = bareLabels(ownLabels(sumsInFront(sumsByRange(parted), works, lives), works), lives);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
-    const own = bracketedLabels(doingLabels(bareOf(all, works), works));
+    const own = sumsBehindStops(bracketedLabels(doingLabels(bareOf(all, works), works)));
     // "1. 6 sc in mr 2. 6 inc/12 3. …": what has its labels needs none.
     const settled = explains(own) || labelsInARow(own).size > 0;
     const summed = settled ? own : listedRounds(own, works, COMMA);
@@ -140,8 +142,8 @@ function unframed(all: readonly Token[], works: (t: readonly Token[]) => boolean
   const counts = all.some((t) => t.kind === "number");
   if (shut < 0 || (shut === all.length - 1 && !counts) || works(all)) return all;
   const inside = all.slice(1, shut);
-  // "* Long ears x2 *", "* Ears, two alike *", "* Ears (two) *": how many, too.
-  const counted = (t: Token) => t.kind === "number" || /^[,()]$/.test(t.text);
+  // "* Long ears x2 *", "* Ears, two alike *", "* Ears (two) *", "*Claws - make 2*": how many, too.
+  const counted = (t: Token) => t.kind === "number" || /^([,():-]|--)$/.test(t.text);
   const named = inside.every((t, k) => t.kind === "word" || (k > 0 && counted(t)));
   return named && inside[0]?.kind === "word" ? [...inside, ...all.slice(shut + 1)] : all;
 }
@@ -281,6 +283,25 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
   return found.length >= 2 && (last >= FEWEST_IN_ROW || stroked || goesOn) ? new Set(found) : NO_LABELS;
 }
 
+/** Places between a bracket and the one that shuts it, but the first: "(R3: …" may begin with a label. */
+export function inBrackets(tokens: readonly Token[]): ReadonlySet<number> {
+  const open: number[] = [];
+  const pairs: { readonly from: number; readonly to: number }[] = [];
+  tokens.forEach((t, i) => {
+    if (/^[([{]$/.test(t.text)) open.push(i);
+    const from = /^[)\]}]$/.test(t.text) ? open.pop() : undefined;
+    if (from !== undefined) pairs.push({ from, to: i });
+  });
+  const inside = new Set<number>();
+  let covered = 0;
+  // From the left, so that what is inside another pair is not gone through again.
+  for (const { from, to } of pairs.sort((a, b) => a.from - b.from)) {
+    for (let k = Math.max(from + 2, covered); k < to; k++) inside.add(k);
+    covered = Math.max(covered, to);
+  }
+  return inside;
+}
+
 /** May a label begin at token `i`, behind something that is finished? */
 export function mayCut(tokens: readonly Token[], i: number): boolean {
   const t = tokens[i];
@@ -291,7 +312,7 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     /^[,:]$/.test(before) &&
     isRoundWord(t.text) &&
     tokens[i + 1]?.kind === "number" &&
-    tokens[i + 2]?.text === ":"
+    tokens[rangeEnd(tokens, i + 1) + 1]?.text === ":"
   )
     // "Rnd 4, Rnd 5, Rnd 6:" is one label.
     return tokens
@@ -331,6 +352,8 @@ export function mayCut(tokens: readonly Token[], i: number): boolean {
     return isRoundWord(tokens[i + 1]?.text ?? "") && tokens[i + 2]?.kind === "number";
   return (
     (t.kind === "word" && (isRoundWord(t.text) || /^(next|first|last)$/.test(t.text))) ||
+    // "White. Start: magic ring, 6 sc."
+    (ZERO.test(t.text) && tokens[i + 1]?.text === ":") ||
     t.kind === "ordinal" ||
     (t.kind === "number" &&
       /^[)\]}.;|:]$/.test(before) &&

@@ -7,7 +7,7 @@ import { noTarget, readLoopPhrase, readTarget } from "../target";
 import type { Node } from "../tree";
 import { isStitchNoun, readStitch } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, one, saidAlone, words, type Phrase, type PieceBody } from "./phrase";
+import { NONE, one, saidAlone, words, type Phrase, type PieceBody, type Reading } from "./phrase";
 import { stitchAhead } from "./stitches";
 
 const node = (n: Node): PieceBody => ({ kind: "nodes", nodes: [n] });
@@ -85,6 +85,13 @@ export const join: Phrase = {
     const by = said.findIndex((w, i) => i > 0 && (w === "with" || w === "by"));
     if (by > 0) {
       c.at = at + by + 1;
+      c.take("working");
+      // "Join with 12 sc through both edges": a round of its own.
+      const many = c.kind() === "number" && (c.peek()?.value ?? 0) > 1;
+      c.at++;
+      const worked = many && stitchAhead(c, x) && !c.is("sl", "slst", "ch");
+      c.at--;
+      if (worked) return [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }];
       c.take("a", "an", "one", "1");
       const word = readStitch(c, x.terms);
       if (word?.kind === "plain" && word.stitch !== "slst" && word.stitch !== "ch") {
@@ -281,7 +288,11 @@ export const otherSide: Phrase = {
     const from = c.from;
     if (c.kind() !== "word") return NONE;
     // "…, 3 sc in last ch, rotate, …": to the far side of the chain.
-    let side = c.is("rotate", "pivot") && c.kind(1) === "mark";
+    // "…, 3 sc in last ch, back along: 2 sc" too; of a spur the chain alone stands before it.
+    const turned = c.tokens.slice(Math.max(0, c.at - 24), c.at).some((t) => /^(last|end)$/.test(t.text));
+    let side =
+      (c.is("rotate", "pivot") && c.kind(1) === "mark") ||
+      (turned && c.is("back") && /^(along|down|up)$/.test(c.text(1)));
     for (let n = 0; n < 16 && !c.done && !c.is(":", ",", ".", ";", "(", "["); n++) {
       const word = c.text();
       if (
@@ -307,11 +318,19 @@ export const otherSide: Phrase = {
 export const loops: Phrase = {
   name: "loops",
   starts: words(
-    "( [ work working worked crochet behind in into through thru to on each every all any the of free remaining unworked unused leftover left exposed blo bl blos bpl flo fl flos back rear front both third 3rd ordinal",
+    "( [ work working worked crochet behind in into through thru to on each every all any the of free remaining unworked unused leftover left exposed blo bl blos bpl flo fl flos back rear front both third 3rd ordinal go going return returning loop loops",
   ),
   read(c) {
     const from = c.from;
     const bracket = c.take("(", "[");
+    // "Going back to the BLO of round 10": where the hook goes.
+    c.attempt(() => {
+      const goes = c.take("go", "going", "return", "returning");
+      const back = c.take("back");
+      return (goes || back) && c.take("in", "into", "to") ? true : undefined;
+    });
+    // "Work into the loops left behind in round 1".
+    c.attempt(() => (c.take("work", "crochet") && c.is("in", "into", "through") ? true : undefined));
     c.attempt(() =>
       c.take("work", "working", "crochet") &&
       c.take("this", "the", "in") &&
@@ -330,6 +349,8 @@ export const loops: Phrase = {
     ["in back loops only", "loops back"],
     ["(BLO)", "loops back"],
     ["Work this round in back loops only", "loops back"],
+    ["Going back to the BLO of round 10", "loops back"],
+    ["In the loops left behind in round 1", "loops both"],
   ],
 };
 
@@ -410,6 +431,24 @@ export const unchanged = (c: Cursor): boolean => {
   return true;
 };
 
+/** "2: 6 even": so many stitches; where they do not come out, so many rounds, which the label tells as well. */
+function evenStitches(c: Cursor): readonly Reading[] {
+  const number = c.peek();
+  const n = c.number();
+  if (!number || n === undefined || !Number.isInteger(n) || !c.take("even", "plain", "straight")) return NONE;
+  if (!(c.done || /^[.,;([=-]$/.test(c.text()))) return NONE;
+  const plain = saidAlone({ stitch: "sc", kind: "plain", legs: 1 }, noTarget());
+  const said = { ...plain, n, at: { from: number.from, to: number.to } };
+  return [
+    { to: c.at, cost: COST.phrase, piece: { kind: "work", said } },
+    {
+      to: c.at,
+      cost: COST.phrase + COST.asideNumber,
+      piece: { kind: "even", times: { kind: "around" } },
+    },
+  ];
+}
+
 /** "work even", "sc around" without its stitch, "a plain round": plain all the way. */
 export const even: Phrase = {
   name: "even",
@@ -417,7 +456,7 @@ export const even: Phrase = {
     "even around evenly work crochet continue straight plain knit do just number a no without unchanged",
   ),
   read(c, x) {
-    if (c.kind() === "number" && c.peek()?.value !== 1) return NONE;
+    if (c.kind() === "number" && c.peek()?.value !== 1) return evenStitches(c);
     c.take("work", "crochet", "continue", "knit", "do", "just");
     c.take("a");
     const alone =
@@ -439,6 +478,7 @@ export const even: Phrase = {
     ["work 1 round even", "even"],
     ["no shaping", "even"],
     ["no inc", "even"],
+    ["6 even", "6 sc"],
     ["without any increases or decreases", "even"],
   ],
 };

@@ -36,6 +36,11 @@ const sumEnds = (c: Cursor, i: number): boolean =>
   isStitchNoun(c.tokens[i + 1]?.text ?? "") &&
   (c.tokens[i + 2] === undefined || (c.tokens[i + 2]?.text === "." && c.tokens[i + 3] === undefined));
 
+const BY = /^(with|by|using)$/;
+const JOINS = words("join joining crochet crocheting close closing connect connecting seam");
+
+const TOGETHER = words("together tog both");
+
 /** Where a stretch of talk ends: at a full stop, at a bracket, where stitches begin. */
 function talkEnd(c: Cursor, x: Context, soft: boolean): number {
   let i = c.at;
@@ -55,6 +60,11 @@ function talkEnd(c: Cursor, x: Context, soft: boolean): number {
     if (t === ")" || t === "]" || t === "}" || t === "*" || t === "[" || t === "{" || t === "|") break;
     if (t === "(" && (c.tokens[i + 1]?.kind === "number" || i > c.at)) break;
     if (t === "=" && c.tokens[i + 1]?.kind === "number") break;
+    // "Hold both together and join them with 12 sc": what they are joined by is worked.
+    const by = soft && (BY.test(t) || (t === "working" && BY.test(c.tokens[i - 1]?.text ?? "")));
+    if (by && c.tokens[i + 1]?.kind === "number" && workAt(c, x, i + 1)) {
+      if (c.tokens.slice(c.at, i).some((w) => JOINS.has(w.text))) return i + 1;
+    }
     if (t === "," && (soft || workAt(c, x, i + 1))) break;
     if ((t === ":" || t === "-" || t === "--") && i > c.at && workAt(c, x, i + 1)) break;
     // "… around both legs – 18 sts": the sum ends it.
@@ -78,7 +88,8 @@ export const event: Phrase = {
     "number begin start finish continue lightly firmly keep add stuff stuffing fill filling restuff overstuff stuffed filled close closing pull draw cinch gather thread weave tighten sew sewing attach stitch whipstitch pin insert pop place put fix position fit push install press fasten fo cut break bind embroider safety secure hide eyes leave leaving do",
   ),
   read(c, x) {
-    if (!startsEvent(c)) return NONE;
+    // "Press flat, 3 sc to close" presses nothing in.
+    if (!startsEvent(c) || (c.is("press") && /^(flat|together|shut|closed)$/.test(c.text(1)))) return NONE;
     const from = c.from;
     const start = c.at;
     let end = Math.max(talkEnd(c, x, false), c.at + 1);
@@ -228,6 +239,10 @@ export const talk: Phrase = {
     const start = c.at;
     const end = Math.max(talkEnd(c, x, true), start + 1);
     const said = c.tokens.slice(start, end);
+    // "Crochet the two pieces together with 36 sc": both edges are worked as one.
+    const joined = BY.test(said.findLast((t) => t.text !== "working")?.text ?? "");
+    if (joined && said.length > 1 && said.some((t) => TOGETHER.has(t.text)))
+      return [{ to: end, cost: COST.aside, piece: { kind: "layers", layers: [] } }];
     const letters = said.filter((t) => t.kind === "word");
     const lone = letters.length === 1 ? letters[0] : undefined;
     const near = letters
