@@ -31,6 +31,12 @@ export function readAliases(plain: string, lines: readonly Line[]): ReadonlyMap<
   return out;
 }
 
+/** "1 dc tbl": through the back loop; as some write it (UK). */
+const THROUGH: ReadonlyMap<string, string> = new Map([
+  ["tbl", "blo"],
+  ["tfl", "flo"],
+]);
+
 /** "6 sc in a loop", "work 5 sc into an adjustable loop": a ring, and no loop of a stitch. */
 function loopsAsRings(tokens: readonly Token[]): readonly Token[] {
   const rings = (t: Token, i: number): boolean => {
@@ -52,7 +58,9 @@ export function tokensOf(
   to: number,
   aliases: ReadonlyMap<string, string>,
 ): readonly Token[] {
-  const tokens = loopsAsRings(tokenize(plain, from, to));
+  const tokens = loopsAsRings(tokenize(plain, from, to)).map((t) =>
+    t.kind === "word" && THROUGH.has(t.text) ? { ...t, text: THROUGH.get(t.text) ?? t.text } : t,
+  );
   if (aliases.size === 0) return tokens;
   return tokens.map((t) => {
     const word = t.kind === "word" ? aliases.get(t.text) : undefined;

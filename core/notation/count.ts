@@ -516,7 +516,11 @@ const LIFTS: ReadonlyMap<string, number> = new Map([
  * "Ch 3, dc in same st, 2 dc in each": the chain is the first of them, though it is not said in every round.
  */
 function chainAsStitch(nodes: readonly Node[]): readonly Node[] | undefined {
-  const at = nodes.findIndex((n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly");
+  // "Ch 4 and join. Ch 3, 8 dc in the ring": the chains of the ring stand for nothing.
+  const ring = nodes.findIndex((n) => n.kind === "start" && n.start === "chain-ring");
+  const at = nodes.findIndex(
+    (n, i) => i > ring && (n.kind === "work" || n.kind === "group" || n.kind === "evenly"),
+  );
   const chain = nodes[at];
   if (chain?.kind !== "work" || chain.op.stitch !== "ch" || chain.op.standsFor !== undefined)
     return undefined;
@@ -736,10 +740,12 @@ function allAround(nodes: readonly Node[]): readonly Node[] | undefined {
   const worked = nodes.filter(
     (n) => n.kind === "work" || n.kind === "group" || n.kind === "evenly" || n.kind === "skip",
   );
-  const [only] = worked;
+  // "Ch 1, *2 sc, inc* (24)": what lifts the round is none of it.
+  const lifted = worked[0]?.kind === "work" && worked[0].op.stitch === "ch" && !worked[0].op.standsFor;
+  const [only] = lifted ? worked.slice(1) : worked;
   // "*2 sc, inc* (24)": marked as a repeat, and nobody says how often.
   const marked =
-    worked.length === 1 &&
+    worked.length === (lifted ? 2 : 1) &&
     only?.kind === "group" &&
     only.block === undefined &&
     only.times.kind === "number" &&

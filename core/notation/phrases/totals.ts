@@ -106,7 +106,8 @@ function counted(c: Cursor, x: Context, sentence = false): Counted | undefined {
   // "12. Stuff": what comes behind the full stop is another sentence.
   if (sentence && c.at === stop + 1 && !named) c.at = stop;
   const said = c.tokens.slice(at, c.at).some((t) => /^(total|all|altogether|overall)$/.test(t.text));
-  if (named) c.attempt(() => besideChain(c) || undefined);
+  // "(9 with the chain)" too.
+  if (named || c.is("with", "incl", "including", "counting")) c.attempt(() => besideChain(c) || undefined);
   return { n, each, unit, named, said };
 }
 
@@ -115,7 +116,7 @@ function besideChain(c: Cursor): boolean {
   c.take(",");
   c.take("not");
   if (
-    !c.take("after", "without", "excluding", "counting", "including", "plus", "beside", "besides", "before")
+    !c.take(..."after without excluding counting including incl with plus beside besides before".split(" "))
   )
     return false;
   c.take("the", "a", "your", "this");

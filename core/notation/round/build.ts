@@ -530,7 +530,7 @@ class Builder {
         items.push(
           p.ring && !items.some(isWorked)
             ? { kind: "start", start: "chain-ring", chains: chainsIn(items), ...span }
-            : p.ring
+            : p.ring || (chainsIn(items) >= FEWEST_IN_RING && this.i <= this.lastWork)
               ? joining(items, span)
               : { kind: "join", ...span },
         );
@@ -659,3 +659,6 @@ function withLoops(n: Node, loops: Loops): Node {
   if (n.kind === "group") return { ...n, items: n.items.map((i) => withLoops(i, loops)) };
   return n;
 }
+
+/** "Ch 12, join": fewer chains lift a round to its height. */
+const FEWEST_IN_RING = 4;
