@@ -388,8 +388,8 @@ export abstract class DocumentBase {
       c.at++;
       c.take("a", "an", "1", "one", "the");
       if (!c.take("second", "2nd", "another", "other")) return undefined;
-      while (c.kind() === "word" && AGAIN.test(c.text())) c.at++;
       if (c.is("one")) c.at++;
+      while (c.kind() === "word" && AGAIN.test(c.text())) c.at++;
       return c.done || c.kind() === "mark" ? 2 : undefined;
     });
     if (again !== undefined) return { make: again, slot: undefined };

@@ -41,6 +41,9 @@ const RING_LED = new Set(
   ),
 );
 
+/** Sentences of talk in front of a ring. */
+const MOST_LEADING = 3;
+
 /** Lines without a label: events, set-ups, steps of sewing up, rounds that are only implied. */
 export abstract class LooseReader extends HeadingsReader {
   /** A line without a label: a colour, an event, a start, a round without a number, or a note. */
@@ -303,6 +306,21 @@ export abstract class LooseReader extends HeadingsReader {
     return true;
   }
 
+  /** Where the sentences end that stand in front of a ring and work nothing; below 1 where there are none. */
+  private ringStops(tokens: readonly Token[]): number {
+    let from = 0;
+    for (let sentences = 0; sentences < MOST_LEADING; sentences++) {
+      const stop = tokens.findIndex((t, i) => i >= from && t.text === ".");
+      if (stop < 0 || this.hasWork(tokens.slice(from, stop))) return -1;
+      const led = tokens
+        .slice(stop + 1, stop + 4)
+        .findIndex((t) => !/^(make|start|begin|with|a|an)$/.test(t.text));
+      if (/^(magic|adjustable|mr|mc)$/.test(tokens[stop + 1 + led]?.text ?? "")) return stop;
+      from = stop + 1;
+    }
+    return -1;
+  }
+
   /**
    * "Start with the face, in black. Magic circle, 6 sc.": a ring begins behind a sentence of talk, which may
    * name a colour.
@@ -313,14 +331,9 @@ export abstract class LooseReader extends HeadingsReader {
     const begins = /^(begin|start|beginning|starting)$/.test(tokens[0]?.text ?? "");
     if (begins && colon > 0 && colon < LONGEST_LEAD && !this.hasWork(tokens.slice(0, colon)))
       return tokens.slice(colon + 1);
-    const stop = tokens.findIndex((t) => t.text === ".");
+    const stop = this.ringStops(tokens);
     const rest = tokens.slice(stop + 1);
-    if (
-      stop < 1 ||
-      this.hasWork(tokens.slice(0, stop)) ||
-      !/^(magic|adjustable|mr|mc)$/.test(rest[0]?.text ?? "")
-    )
-      return undefined;
+    if (stop < 1) return undefined;
     const c = this.cursor(tokens.slice(0, stop));
     for (let i = 0; i < stop; i++) {
       c.at = i;

@@ -213,6 +213,8 @@ export abstract class PartsReader extends ReferenceReader {
       said,
     );
     if (more) return { n: 2, from };
+    // "Magic ring, crochet 6": stitches, and no pieces.
+    if (/^crochet \d+$/.test(said)) return undefined;
     const told = MANY_BEHIND.exec(said) ?? SO_MANY_OF.exec(said);
     const n = Number(told?.[1] ?? 0) + (told?.[2] ? 1 : 0);
     return n > 1 ? { n, from } : undefined;

@@ -139,6 +139,13 @@ function behindSummed(tokens: readonly Token[], i: number): boolean {
   }
   return false;
 }
+/** "(red): crochet 12": the verb with its number, and no more. */
+const crochets = (rest: readonly Token[]): boolean =>
+  rest.some(
+    (t, i) =>
+      t.text === "crochet" && rest[i + 1]?.kind === "number" && (rest[i + 2]?.kind ?? "mark") === "mark",
+  );
+
 /** "As the body to round 2. |", "Ear 2: same. Stuff. |": does the line begin by standing for other rounds? */
 function standsForOthers(tokens: readonly Token[], i: number): boolean {
   const front = tokens.slice(0, Math.min(i, MOST_SAID));
@@ -677,6 +684,7 @@ export class DocumentReader extends LooseReader {
         (rest.some((t) => WORKING.test(t.text)) && !STEPS.test(rest[0]?.text ?? "")) ||
         unchanged(this.cursor(rest)) ||
         beginsPlainly(this.cursor(rest)) ||
+        crochets(rest) ||
         signedAt(rest, 0) ||
         (rest.length === 0 && r.label.total !== undefined) ||
         merges(rest) ||

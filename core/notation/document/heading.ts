@@ -540,8 +540,11 @@ function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
     const word = rest[i]?.kind === "word" ? readStitch(at, terms) : undefined;
     return word !== undefined && word.kind !== "generic";
   });
-  if (worked || rest.some((t) => /^(mr|mc|ring|loops?|join|attach|rejoin|rnds?|rounds?)$/.test(t.text)))
-    return false;
+  // "Repeat R1 to R2" begins so; "… around R11" tells a place.
+  const begins = (t: Token, i: number) =>
+    /^(mr|mc|ring|loops?|join|attach|rejoin|rnds?|rounds?)$/.test(t.text) ||
+    (t.text === "r" && rest[i + 1]?.kind === "number" && i <= 1);
+  if (worked || rest.some(begins)) return false;
   if (rest.length > 0 && (rest[0]?.kind === "word" || rest[0]?.text === "(")) {
     const colour = coloursIn(rest, c)[0];
     if (colour !== undefined) p.slot ??= colour;

@@ -84,3 +84,71 @@ describe("names", () => {
       ["Back", 1, [6, 12, 18]],
     ]));
 });
+
+describe("rounds of another part, repeated", () => {
+  it.each([
+    "Bottom: repeat R1 to R2 of body.",
+    "Bottom (white): repeat R1-R2 of body.",
+    "Bottom (white): repeat rounds 1 to 2 of body.",
+    "Bottom\nRepeat R1 to R2 of body.",
+  ])("%s", (text) =>
+    expect(
+      read(`Body\nR1. 6 sc in a magic ring\nR2. inc around -- 12\nR3. sc around -- 12\n${text}`),
+    ).toEqual([
+      ["Body", 1, [6, 12, 12]],
+      ["Bottom", 1, [6, 12]],
+    ]),
+  );
+});
+
+describe("sentences in front of a ring", () => {
+  it("that work nothing are passed by", () =>
+    expect(
+      read(
+        "Toadstool\n\nCap, in red. Keep it loose. Make a magic ring and work six single crochets into it. Round two: two in each stitch (12).",
+      ).map(([, , counts]) => counts),
+    ).toEqual([[6, 12]]));
+});
+
+describe("a round told with the verb alone", () => {
+  it("has as many plain stitches", () =>
+    expect(
+      read(
+        "Bauble\nRound 1: into a magic ring crochet 6.\nRound 2: increase in every stitch, giving 12.\nRound 3: crochet 3, increase 1, all the way round, giving 15.\nRounds 4 and 5 (red): crochet 15.",
+      ),
+    ).toEqual([["Bauble", 1, [6, 12, 15, 15, 15]]]));
+  it("and makes no pieces", () =>
+    expect(read("Bauble\nRnd 1: magic ring, crochet 6\nRnd 2: crochet 2 together 3 times (3)")).toEqual([
+      ["Bauble", 1, [6, 3]],
+    ]));
+});
+
+describe("joined rounds", () => {
+  it("may have a repeat without its number behind their chain", () =>
+    expect(
+      read(
+        "Planet\nRow 1: 8 sc in mr. Join. (8)\nRow 2: Ch 1, *1 sc, 2 sc in next*. Join. (12)\nRow 3: Ch 1, *2 sc, dec*. Join. (9)",
+      ),
+    ).toEqual([["Planet", 1, [8, 12, 9]]]));
+  it.each(["join with a sl st to make a loop", "join with a sl st", "sl st to first ch for a ring", "join"])(
+    "go around a chain: %s",
+    (join) =>
+      expect(read(`Ring\nCh 40, ${join}.\nRow 1: Ch 2, 1 hdc in each ch. Join. (40)`)).toEqual([
+        ["Ring", 1, [40]],
+      ]),
+  );
+  it.each(["(9 with the chain)", "(9 including ch 3)", "(9)"])(
+    "whose chain stands for a stitch are summed with it: %s",
+    (sum) =>
+      expect(
+        read(
+          `Moon\nCh 4, sl st to first ch for a ring.\nRow 1: ch 3, 8 dc in the ring, turn. ${sum}\nRow 2: ch 3, dc in same st, 2 dc in each st, turn. (18)`,
+        ),
+      ).toEqual([["Moon", 1, [9, 18]]]),
+  );
+  it("are worked through the back loop in two letters more", () =>
+    expect(
+      checkPattern("Pot\nRnd 1: 6 dc in mr (6)\nRnd 2: 1dc tbl in each st. [6 sts]").parts[0]?.rounds[1]
+        ?.loops,
+    ).toBe("back"));
+});

@@ -220,7 +220,8 @@ function calledPlainly(said: readonly Token[], to: number): Reading[] {
   return [
     {
       to,
-      cost: COST.unreadNumber + COST.calledPlainly,
+      // "Crochet 3, increase 1": the verb is hardly anything else.
+      cost: (word.text === "crochet" ? COST.numberAlone : COST.unreadNumber) + COST.calledPlainly,
       piece: { kind: "work", said: { ...plain, n: n.value, at } },
     },
   ];
