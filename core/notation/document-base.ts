@@ -198,7 +198,7 @@ const TOLD_TO = new Set(["you", "will", "you'll", "need", "to", "have"]);
 /** What is done with both once there are two. */
 const JOINED = /^(join|sew|stitch|put|lay|place|hold|crochet|sc|dc|stuff|attach)$/;
 /** What may stand behind "make another". */
-const AGAIN = /^(?:one|piece|side|the|same|like|this|way|just|exactly|alike|half)$/;
+const AGAIN = /^(?:one|piece|side|the|same|like|this|way|just|exactly|alike|half|it|first|identical)$/;
 
 /** "2 in next", "2 in 1": the stitch is left out where there is only one. */
 const inEach = (tokens: readonly Token[], i: number): boolean =>

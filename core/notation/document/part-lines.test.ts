@@ -152,3 +152,14 @@ describe("joined rounds", () => {
         ?.loops,
     ).toBe("back"));
 });
+
+describe("a second piece to be made", () => {
+  it.each([
+    "Make a second one the same. Sew together.",
+    "Make another the same.",
+    "Make a second one just like it. Sew them together.",
+    "Fasten off. Make a second one the same. Sew together.",
+  ])("%s", (text) =>
+    expect(read(`Body\nR1 6 sc in mr\nR2 inc around\n${text}`)).toEqual([["Body", 2, [6, 12]]]),
+  );
+});
