@@ -31,6 +31,7 @@ import { stripesOf, type Stripes } from "./document/stripes";
 import { plan, type Decision, type Seen } from "./document/plan";
 import { readAliases, tokensOf } from "./aliases";
 import { unwrapped } from "./document/unwrap";
+import { behindSummed, crochets, standsForOthers, throughBoth } from "./document/sentences";
 import { inBrackets, labelsInARow, mayCut, unitsOf, type Unit } from "./document/units";
 import { operationsOf } from "./surroundings";
 import { startsEvent } from "./events";
@@ -38,9 +39,9 @@ import { eyesTold, together } from "./eyes";
 import { fillingTold } from "./filling";
 import { isRoundWord, type RoundLabel } from "./labels";
 import type { Line } from "./text";
-import { spoken, type Token } from "./tokens";
+import type { Token } from "./tokens";
 import type { Node, Span } from "./tree";
-import { isStitchNoun, readStitch } from "./vocabulary";
+import { readStitch } from "./vocabulary";
 import { type LineKind, type RawPattern, append } from "./document-base";
 import { LooseReader } from "./document-loose";
 import { ringCounted } from "./document-headings";
@@ -121,52 +122,6 @@ const ringFirst = (tokens: readonly Token[]): boolean =>
 const FULL_NAME = /^(single|double|half|treble|increase|decrease|invisible)$/;
 const ABBREVIATION =
   /^(mr|mc|ml|st|sts|st\(s\)|sl st|rnd|rnds|rep|blo|flo|bl|fl|sk|tog|beg|yo|rs|ws|lp|lps|sp|pm|fo|inv dec|invdec|inv|ch|chs)$/;
-
-/** "… through both layers", "… both sides together". */
-/** Words of what is said between a round and the next one on its line. */
-const MOST_SAID = 24;
-/** "… (12). Stuff. |", "… x 4. 8 sts. |", "… = 8. |": does a sum end the last sentence in front with a number? */
-function behindSummed(tokens: readonly Token[], i: number): boolean {
-  let at = i - 1;
-  while (at > 1 && i - at < MOST_SAID) {
-    const before = tokens[at - 1];
-    if (/^[)\]}]$/.test(before?.text ?? "")) return tokens[at - 2]?.kind === "number";
-    if (before?.kind === "number") {
-      const ends = isStitchNoun(tokens[at]?.text ?? "") ? at + 1 : at;
-      return tokens[ends]?.text === "." && /^[.=]$/.test(tokens[at - 2]?.text ?? "");
-    }
-    at--;
-  }
-  return false;
-}
-/** "(red): crochet 12": the verb with its number, and no more. */
-const crochets = (rest: readonly Token[]): boolean =>
-  rest.some(
-    (t, i) =>
-      t.text === "crochet" && rest[i + 1]?.kind === "number" && (rest[i + 2]?.kind ?? "mark") === "mark",
-  );
-
-/** "As the body to round 2. |", "Ear 2: same. Stuff. |": does the line begin by standing for other rounds? */
-function standsForOthers(tokens: readonly Token[], i: number): boolean {
-  const front = tokens.slice(0, Math.min(i, MOST_SAID));
-  const said = front.slice(
-    0,
-    Math.max(
-      0,
-      front.findIndex((t) => /^[.,;]$/.test(t.text)),
-    ),
-  );
-  const colon = said.findIndex((t) => t.text === ":");
-  return /^(?:(?:work|crochet|make|do|the|exactly) ){0,2}(?:as|like|same)\b/.test(
-    spoken(said.slice(colon + 1)),
-  );
-}
-const throughBoth = (t: readonly Token[]): boolean =>
-  t.some(
-    (w, i) =>
-      w.text === "both" &&
-      (/^(through|thru)$/.test(t[i - 1]?.text ?? "") || /^(together|tog)$/.test(t[i + 2]?.text ?? "")),
-  );
 
 /** "(12) Rnd 2: …": what stands before a label counts it. */
 const totalBefore = (t: readonly Token[], label: number): boolean =>
