@@ -163,3 +163,20 @@ describe("a second piece to be made", () => {
     expect(read(`Body\nR1 6 sc in mr\nR2 inc around\n${text}`)).toEqual([["Body", 2, [6, 12]]]),
   );
 });
+
+describe("how many there are, between a name and its rounds", () => {
+  const rounds = "6 sc in MR; (sc, inc) x 3 = 9; sc around.";
+  it.each([
+    "Clouds: white, 2 of them:",
+    "Clouds: 2 in white:",
+    "Clouds: make 2 in white:",
+    "Clouds: make 2:",
+    "Clouds, make 2, white:",
+  ])("%s", (head) => expect(read(`${head} ${rounds}`)).toEqual([["Clouds", 2, [6, 9, 9]]]));
+  it("or rounds with labels", () =>
+    expect(read("Clouds: make two: Rnd 1: 6 sc in MR. Rnd 2: (sc, inc) x 3 = 9.")).toEqual([
+      ["Clouds", 2, [6, 9]],
+    ]));
+  it("but a label has its own colon", () =>
+    expect(read("Body: Rnd 1: 6 sc in MR\nRnd 2: inc x6")).toEqual([["Body", 1, [6, 12]]]));
+});

@@ -114,7 +114,9 @@ function withoutRunningHeads(seen: readonly Seen[]): readonly Seen[] {
     if (label?.first !== undefined) last = label.last ?? label.first;
     if (!s.heading || !s.atStart || label) return s;
     const name = bareName(s.heading.name);
-    const number = /\d+$/.exec(s.heading.name)?.[0] ?? "";
+    // "Puppy, page 2": the number is the page's.
+    const paged = /\bpage\W{0,3}\d+$/i.test(s.heading.name);
+    const number = paged ? "" : (/\d+$/.exec(s.heading.name)?.[0] ?? "");
     const first = names.get(name);
     if (first === undefined) names.set(name, number);
     // "Tier 1", "Tier 2": no page's number, which the first of them would not have.

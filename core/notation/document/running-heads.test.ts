@@ -46,6 +46,12 @@ describe("where a page ends among the rounds", () => {
         expect(problems).toEqual([]);
       }
   });
+  it("a title over each page, with its number", () => {
+    const { parts } = checkPattern(
+      "PUPPY                 page 1\nHEAD\nRnd 1  6 sc in a magic ring  [6]\nPUPPY                 page 2\nRnd 2  6 inc  [12]\n",
+    );
+    expect(parts.map((p) => [p.name, p.rounds.map((r) => r.count)])).toEqual([["HEAD", [6, 12]]]);
+  });
   it("a body that is taken up again behind its arms goes on under its name", () => {
     const arm = "Arms (make 2)\nRnd 1: 5 sc in MR (5)\nRnd 2: sc around (5)\n";
     const { parts } = checkPattern(

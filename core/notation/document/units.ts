@@ -15,6 +15,7 @@ import { placeAhead } from "./place-ahead";
 import { sumsBehindStops } from "./sums-behind-stops";
 import { sumsByRange } from "./sums-by-range";
 import { sumsInFront } from "./sums-in-front";
+import { toldBehindName } from "./told-behind-name";
 
 /** A stretch of a line that is read as one: the whole line, or what stands between two labels in it. */
 export interface Unit {
@@ -70,7 +71,8 @@ export function unitsOf(
   const read = bareLabels(ownLabels(sumsInFront(sumsByRange(parted), works, lives), works), lives);
   for (const [i, line] of lines.entries()) {
     const all = read[i] ?? [];
-    const own = sumsBehindStops(bracketedLabels(doingLabels(bareOf(all, works), works)));
+    const bared = toldBehindName(bareOf(all, works), works);
+    const own = sumsBehindStops(bracketedLabels(doingLabels(bared, works)));
     // "1. 6 sc in mr 2. 6 inc/12 3. …": what has its labels needs none.
     const settled = explains(own) || labelsInARow(own).size > 0;
     const summed = settled ? own : listedRounds(own, works, COMMA);
