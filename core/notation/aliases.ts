@@ -58,12 +58,8 @@ export function tokensOf(
   to: number,
   aliases: ReadonlyMap<string, string>,
 ): readonly Token[] {
-  const tokens = loopsAsRings(tokenize(plain, from, to)).map((t) =>
-    t.kind === "word" && THROUGH.has(t.text) ? { ...t, text: THROUGH.get(t.text) ?? t.text } : t,
-  );
-  if (aliases.size === 0) return tokens;
-  return tokens.map((t) => {
-    const word = t.kind === "word" ? aliases.get(t.text) : undefined;
-    return word === undefined ? t : { ...t, text: word };
-  });
+  const tokens = loopsAsRings(tokenize(plain, from, to));
+  const meant = (t: Token) => (t.kind === "word" ? (aliases.get(t.text) ?? THROUGH.get(t.text)) : undefined);
+  if (!tokens.some((t) => meant(t) !== undefined)) return tokens;
+  return tokens.map((t) => ({ ...t, text: meant(t) ?? t.text }));
 }

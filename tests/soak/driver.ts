@@ -279,6 +279,8 @@ export async function soak(
       LAPKA_WRITES_A_MINUTE: "1000000",
     },
     stdio: ["ignore", "pipe", "pipe"],
+    // In a group of its own: Ctrl-C at the terminal ends the killing, and not what is to be looked at afterwards.
+    detached: true,
   });
   let told = "";
   for (const stream of [watcher.stdout, watcher.stderr])

@@ -129,17 +129,10 @@ function heldSpans(
     }
   }
   for (const p of parts) {
-    let seen = -1;
-    for (const r of p.rounds) {
-      if (r.from === seen) continue;
-      seen = r.from;
-      tree(r.nodes);
-    }
-    // The last of a range holds what its first does not: the total, a change of colour.
-    for (let i = 1; i <= p.rounds.length; i++) {
-      const last = p.rounds[i - 1];
-      if (last && p.rounds[i]?.from !== last.from) tree(last.nodes);
-    }
+    // Of a range some rounds may hold what others do not: a total, a change of colour, a stretch of their own.
+    p.rounds.forEach((r, i) => {
+      if (r.nodes !== p.rounds[i - 1]?.nodes) tree(r.nodes);
+    });
   }
   spans.sort((a, b) => a.from - b.from || a.to - b.to);
   const out: { from: number; to: number }[] = [];

@@ -180,3 +180,11 @@ describe("how many there are, between a name and its rounds", () => {
   it("but a label has its own colon", () =>
     expect(read("Body: Rnd 1: 6 sc in MR\nRnd 2: inc x6")).toEqual([["Body", 1, [6, 12]]]));
 });
+
+describe("a range that tells each of its rounds", () => {
+  it("has them one by one, and all of its words are counted", () => {
+    const text = "Head\nRnds 1-3: 6 sc in mr, inc x6, (sc, inc) x6 [18].\nRnd 4: 18";
+    expect(read(text)).toEqual([["Head", 1, [6, 12, 18, 18]]]);
+    expect(checkPattern(text).uncounted).toEqual([]);
+  });
+});

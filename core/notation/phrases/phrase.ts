@@ -1,7 +1,8 @@
 import type { Cursor } from "../cursor";
 import type { ProblemDetail } from "../problems";
 import type { Terms } from "../stitches";
-import type { Target } from "../target";
+import { noTarget, type Target } from "../target";
+import type { Token } from "../tokens";
 import type { Loops, Node, Span, Times } from "../tree";
 import type { StitchWord } from "../vocabulary";
 import type { StandsFor } from "./stands-for";
@@ -40,6 +41,13 @@ export const saidAlone = (word: StitchWord, target: Target): SaidWork => ({
   colour: undefined,
   standsFor: undefined,
   often: undefined,
+});
+
+/** "18" where it counts plain stitches that have no name. */
+export const plainOf = ({ value: n, from, to }: Token): SaidWork => ({
+  ...saidAlone({ stitch: "sc", kind: "plain", legs: 1 }, noTarget()),
+  n,
+  at: { from, to },
 });
 
 /**

@@ -3,7 +3,7 @@ import { NONE, words, type Phrase } from "./phrase";
 import { stitchAhead } from "./stitches";
 
 /** What is done to a piece before both its edges are closed at once. */
-export const FLATTENS = words("fold flatten press pinch squash squeeze");
+const FLATTENS = words("fold flatten press pinch squash squeeze");
 const FLAT = words("flat half shut closed together");
 const CLOSES = words("shut closed");
 const STOP = words(". ; ( [ { = \n *");

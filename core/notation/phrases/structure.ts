@@ -7,8 +7,27 @@ import { noTarget, readLoopPhrase, readTarget } from "../target";
 import type { Node } from "../tree";
 import { isStitchNoun, readStitch } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, one, saidAlone, words, type Phrase, type PieceBody, type Reading } from "./phrase";
+import {
+  NONE,
+  one,
+  plainOf,
+  saidAlone,
+  words,
+  type Context,
+  type Phrase,
+  type PieceBody,
+  type Reading,
+} from "./phrase";
 import { stitchAhead } from "./stitches";
+
+/** Does a number stand at token `i`, and its stitch behind it? */
+function countedAt(c: Cursor, x: Context, i: number): boolean {
+  const here = c.at;
+  c.at = i;
+  const counted = c.kind() === "number" && (c.at++, stitchAhead(c, x));
+  c.at = here;
+  return counted;
+}
 
 const node = (n: Node): PieceBody => ({ kind: "nodes", nodes: [n] });
 const STOP = words(". ; : , ( [ ) ] = { | \n <");
@@ -67,11 +86,7 @@ export const join: Phrase = {
     const workBehind = () => {
       let i = c.at + 1;
       while (/^(then|work|crochet|make)$/.test(c.tokens[i]?.text ?? "")) i++;
-      const here = c.at;
-      c.at = i;
-      const ahead = c.kind() === "number" && (c.at++, stitchAhead(c, x));
-      c.at = here;
-      return ahead;
+      return countedAt(c, x, i);
     };
     while (!c.done && !STOP.has(c.text()) && !(c.is("and", "then") && workBehind())) {
       if (c.is("-", "--") && c.kind(1) === "number") break;
@@ -87,11 +102,8 @@ export const join: Phrase = {
       c.at = at + by + 1;
       c.take("working");
       // "Join with 12 sc through both edges": a round of its own.
-      const many = c.kind() === "number" && (c.peek()?.value ?? 0) > 1;
-      c.at++;
-      const worked = many && stitchAhead(c, x) && !c.is("sl", "slst", "ch");
-      c.at--;
-      if (worked) return [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }];
+      const many = (c.peek()?.value ?? 0) > 1 && !/^(sl|slst|ch)$/.test(c.text(1));
+      if (many && countedAt(c, x, c.at)) return [{ to: c.at, cost: COST.phrase, piece: { kind: "aside" } }];
       c.take("a", "an", "one", "1");
       const word = readStitch(c, x.terms);
       if (word?.kind === "plain" && word.stitch !== "slst" && word.stitch !== "ch") {
@@ -437,8 +449,7 @@ function evenStitches(c: Cursor): readonly Reading[] {
   const n = c.number();
   if (!number || n === undefined || !Number.isInteger(n) || !c.take("even", "plain", "straight")) return NONE;
   if (!(c.done || /^[.,;([=-]$/.test(c.text()))) return NONE;
-  const plain = saidAlone({ stitch: "sc", kind: "plain", legs: 1 }, noTarget());
-  const said = { ...plain, n, at: { from: number.from, to: number.to } };
+  const said = plainOf(number);
   return [
     { to: c.at, cost: COST.phrase, piece: { kind: "work", said } },
     {

@@ -3,11 +3,11 @@ import type { Cursor } from "../cursor";
 import { readEvent, startsEvent } from "../events";
 import { isRoundWord } from "../labels";
 import { stitchInto } from "../operations";
-import { noTarget, readRing } from "../target";
+import { readRing } from "../target";
 import type { Token } from "../tokens";
 import { isStitchNoun, nearestStitchWord, readStitch } from "../vocabulary";
 import { COST } from "./costs";
-import { NONE, saidAlone, words, type Context, type Phrase, type Reading } from "./phrase";
+import { NONE, plainOf, words, type Context, type Phrase, type Reading } from "./phrase";
 import { stitchAhead } from "./stitches";
 import { behindReference, ends, readTimes } from "./times";
 
@@ -215,14 +215,12 @@ function calledPlainly(said: readonly Token[], to: number): Reading[] {
   const word = said.find((t) => t.kind === "word");
   if (said.length !== 2 || !n || !word || !Number.isInteger(n.value) || n.value < 1) return [];
   if (!PLAINLY.has(word.text)) return [];
-  const plain = saidAlone({ stitch: "sc", kind: "plain", legs: 1 }, noTarget());
-  const at = { from: n.from, to: n.to };
   return [
     {
       to,
       // "Crochet 3, increase 1": the verb is hardly anything else.
       cost: (word.text === "crochet" ? COST.numberAlone : COST.unreadNumber) + COST.calledPlainly,
-      piece: { kind: "work", said: { ...plain, n: n.value, at } },
+      piece: { kind: "work", said: plainOf(n) },
     },
   ];
 }
