@@ -95,14 +95,9 @@ export function makesIn(tokens: readonly Token[]): Makes | undefined {
   };
   const kinds = KINDS.exec(text);
   const each = kinds ? [...kinds[0].matchAll(KIND)] : [];
+  const sum = each.reduce((n, [, of]) => n + Number(of), 0);
   const told = each.every(([, , kind = ""]) => SIZED.has(kind) || SHADES.has(kind));
-  const summed =
-    kinds && told
-      ? found(
-          each.reduce((n, [, of]) => n + Number(of), 0),
-          kinds,
-        )
-      : undefined;
+  const summed = kinds && told ? found(sum, kinds) : undefined;
   if (summed) return summed;
   for (const way of WAYS) {
     const m = way.exec(text);
