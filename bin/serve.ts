@@ -60,7 +60,11 @@ async function main(): Promise<void> {
     stopping: () => stopping,
   });
   const wanted = Number(process.env.PORT ?? 4173);
-  const server = createServer({ requestTimeout: 60_000, headersTimeout: 15_000 }, app);
+  // A proxy keeps its connections for a minute and may send a sale on one just as we close it: it must close first.
+  const server = createServer(
+    { requestTimeout: 60_000, headersTimeout: 15_000, keepAliveTimeout: 75_000 },
+    app,
+  );
   const port = await listen(server, host, wanted);
   if (isFirst()) await announce(host, port, wanted, token);
   const copies =

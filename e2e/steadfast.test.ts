@@ -417,6 +417,10 @@ describe("stopping and starting", () => {
       expect(answers.filter((a) => a.status === "fulfilled").length).toBeGreaterThan(0);
     }
   });
+  it("keeps an idle connection for longer than a proxy does, which would lose what it sends just then", async () => {
+    const { headers } = await fetch(`${site.url}/health`);
+    expect(Number(/timeout=(\d+)/.exec(headers.get("keep-alive") ?? "")?.[1])).toBeGreaterThan(60);
+  });
   it("an address beyond this computer is refused", () => {
     const serve = () =>
       execFileSync(process.execPath, ["build/server/serve.js"], {
