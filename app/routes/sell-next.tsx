@@ -15,6 +15,7 @@ import {
 } from "@core/units";
 import { moneyText } from "../features/materials/defaults";
 import { adviceFor, type Asked } from "../features/sell/advice.server";
+import { asOfNow } from "../features/sell/as-of-now.server";
 import { AskedStrip } from "../features/sell/asked-strip";
 import { Bars } from "../features/sell/bars";
 import { runFromWares, wantedOf } from "../features/sell/run-from-wares.server";
@@ -89,7 +90,9 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
   const params = new URL(request.url).searchParams;
   const asked = askedIn(params, opened.workshop);
-  const a = await adviceFor(opened, asked);
+  const a = await asOfNow(opened, "what to make", { ...asked, make: [...(asked.make ?? [])] }, () =>
+    adviceFor(opened, asked),
+  );
   const ahead = a.ahead.map((m) => ({ id: m.id, name: m.name, onDay: m.onDay }));
   if (!a.market) return { ahead, asked: undefined };
   const told = new Map(a.advice?.pieces.map((p) => [p.id, p]));

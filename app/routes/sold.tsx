@@ -15,7 +15,7 @@ import { SALE_FIELDS } from "../features/sell/import";
 import { SellNav } from "../features/sell/nav";
 import { bringInSales, noonOf, salesKnown } from "../features/sell/sales-import.server";
 import { placeId } from "../features/sell/schema";
-import { earnedBy, rowsOf, soldIn } from "../features/sell/sold.server";
+import { earnedIn } from "../features/sell/sold.server";
 import { SPANS } from "../features/sell/spans";
 import { HOME, wareKey } from "../features/sell/wares";
 import { allPlaces } from "../features/sell/wares.server";
@@ -47,7 +47,6 @@ import { TakeBack } from "../ui/take-back";
 export const meta: Route.MetaFunction = () => [{ title: "Sold · Lapka" }];
 
 const LAST = 20;
-const RESTS_DAYS = 60;
 
 export async function loader({ request, context }: Route.LoaderArgs) {
   const opened = await openWorkshop(request, context);
@@ -55,79 +54,32 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const asked = Number(new URL(request.url).searchParams.get("days") ?? "91");
   const days = SPANS.find((s) => s.days === asked)?.days ?? 91;
   const [s, last, places, imports, known] = await Promise.all([
-    soldIn(opened, days),
+    earnedIn(opened, days),
     listSales(scope, { newest: LAST, withUndone: true }),
     allPlaces(scope),
     listImports(scope, "sales"),
     salesKnown(opened),
   ]);
   const label = new Map(s.wares.map((w) => [w.key, w.label]));
-  const channel = new Map(s.channels.map((c) => [c.id, c.name]));
-  const keyOf = (x: { itemId: string; colourwayId: string }) => wareKey(x.itemId, x.colourwayId);
+  const channel = new Map(s.ways.map((c) => [c.id, c.name]));
   const { reading: _r, ...forFiles } = known;
   return {
     days,
-    from: s.from,
-    today: s.today,
-    wage: s.wage,
-    all: rowsOf(
-      earnedBy(
-        s.sales,
-        () => "all",
-        s.standing(() => "all"),
-      ),
-      () => "Together",
-    )[0],
-    pieces: rowsOf(earnedBy(s.sales, keyOf), (k) => label.get(k) ?? "something deleted").sort(
-      (a, b) => b.paid - a.paid,
-    ),
-    channels: rowsOf(
-      earnedBy(
-        s.sales,
-        (x) => x.channelId,
-        s.standing((m) => m.channelId),
-      ),
-      (k) => channel.get(k) ?? "a way of selling that is gone",
-    ).sort((a, b) => b.paid - a.paid),
-    months: rowsOf(
-      earnedBy(
-        s.sales,
-        (x) => x.soldOn.slice(0, 7),
-        s.standing((m) => m.onDay.slice(0, 7)),
-      ),
-      (k) => k,
-    )
-      .sort((a, b) => (a.key < b.key ? -1 : 1))
-      .slice(-24),
-    resting: restingOf(s),
+    ...s,
     last: last.map((x) => ({
       key: x.saleKey,
       on: x.soldOn,
-      label: `${label.get(keyOf(x)) ?? "something deleted"}${x.grade === "second" ? ", second" : ""}`,
+      label: `${label.get(wareKey(x.itemId, x.colourwayId)) ?? "something deleted"}${x.grade === "second" ? ", second" : ""}`,
       channel: channel.get(x.channelId) ?? "—",
       quantity: x.quantity,
       taken: x.taken,
       paid: x.paid,
       undone: x.undoneAt !== null,
     })),
-    wares: s.wares.map((w) => ({ key: w.key, label: w.label, price: w.price })),
-    ways: s.channels.map((c) => ({ id: c.id, name: c.name })),
     places: places.map((p) => ({ id: p.id, name: p.name, channelId: p.channelId })),
     known: forFiles,
     imports: broughtIn(imports, scope.zone),
   };
-}
-
-/** Pieces that stand somewhere and have not sold for two months. */
-function restingOf(s: Awaited<ReturnType<typeof soldIn>>) {
-  const since = new Date(Date.parse(s.today) - RESTS_DAYS * 86_400_000).toISOString().slice(0, 10);
-  return s.wares.flatMap((w) => {
-    const there = s.pieces
-      .filter((p) => p.itemId === w.itemId && p.colourwayId === w.colourwayId)
-      .reduce((n, p) => n + p.quantity, 0);
-    const last = s.newest.get(w.key);
-    return there > 0 && (last === undefined || last < since) ? [{ label: w.label, there, last }] : [];
-  });
 }
 
 export async function action(args: Route.ActionArgs) {

@@ -67,12 +67,21 @@ const REMAINS = 0.5;
  * of each piece as if it were paid, and is not taken off the worth.
  * @throws CannotBePacked when what must be there is more than hours and crate allow
  */
-export function adviseDay(day: SellingDay): Advice {
-  const packed = packCrate({
-    hours: day.hours,
-    crate: day.crate,
-    items: day.pieces.map((p) => packable(p, day.hourLeast)),
-  });
+export const adviseDay = (day: SellingDay): Advice => advised(day, packablesOf(day));
+
+/** The same, and what one more whole hour, and one more place in the crate, would leave beyond its worth. */
+export function adviseDayAndMore(
+  day: SellingDay,
+): Advice & { readonly more: ReturnType<typeof worthOfMore> } {
+  const items = packablesOf(day);
+  const advice = advised(day, items);
+  return { ...advice, more: worthOfMore(day, advice.worth, (more) => advised(more, items).worth) };
+}
+
+const packablesOf = (day: SellingDay): Packable[] => day.pieces.map((p) => packable(p, day.hourLeast));
+
+function advised(day: SellingDay, items: readonly Packable[]): Advice {
+  const packed = packCrate({ hours: day.hours, crate: day.crate, items });
   const asked = packed.hoursUsed * (day.hourLeast ?? 0);
   return {
     pieces: day.pieces.map((p, i) => pieceOf(p, packed.items[i], day.hourLeast)),
@@ -81,10 +90,6 @@ export function adviseDay(day: SellingDay): Advice {
     bound: packed.bound + asked,
   };
 }
-
-/** What one more whole hour, and one more place in the crate, would leave beyond what the advice is worth. */
-export const moreOfDay = (day: SellingDay, { worth }: Advice): ReturnType<typeof worthOfMore> =>
-  worthOfMore(day, worth, (more) => adviseDay(more).worth);
 
 function packable(p: Sellable, hourLeast = 0): Packable {
   const pmf = overHorizon(p.days);
@@ -154,9 +159,10 @@ export function overHorizon(days: readonly (readonly number[])[], waits = WAITS)
 /** Chances of a sum of two counts; what is hardly ever asked for is left off. */
 export function sumOfCounts(a: readonly number[], b: readonly number[]): number[] {
   const out = new Float64Array(a.length + b.length - 1);
-  a.forEach((x, i) => {
-    if (x > 1e-9) b.forEach((y, j) => (out[i + j] = (out[i + j] ?? 0) + x * y));
-  });
+  for (let i = 0; i < a.length; i++) {
+    const x = a[i] ?? 0;
+    if (x > 1e-9) for (let j = 0; j < b.length; j++) out[i + j] = (out[i + j] ?? 0) + x * (b[j] ?? 0);
+  }
   let end = out.length;
   while (end > 1 && (out[end - 1] ?? 0) < 1e-9) end--;
   return [...out.subarray(0, end)];

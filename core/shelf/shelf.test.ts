@@ -2,7 +2,14 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { randomFrom } from "../calibrate/simulated-makers";
 import { saleAt } from "../costing";
-import { adviseDay, overHorizon, worthOfMaking, moreOfDay, type Sellable, type SellingDay } from "./advice";
+import {
+  adviseDay,
+  adviseDayAndMore,
+  overHorizon,
+  worthOfMaking,
+  type Sellable,
+  type SellingDay,
+} from "./advice";
 import { countChances } from "./demand/counts";
 import { fitInto, restock } from "./restock";
 import { bundled, stallState, type StallAct } from "./stall";
@@ -327,7 +334,7 @@ describe("what to make", () => {
     // A kit takes six minutes, but one a day is asked for at most: (1000 − 100) × 0.5 − 100 = 350 for it, and
     // the rest of the hour is too short for what takes an hour: (1000 − 100) × 0.9 − 100 = 710 instead.
     const kit = piece({ id: "kit", minutes: 6, days: [[0.5, 0.5]] });
-    const more = (day: SellingDay) => moreOfDay(day, adviseDay(day));
+    const more = (day: SellingDay) => adviseDayAndMore(day).more;
     expect(more({ hours: 0, pieces: [kit] }).hour).toBeCloseTo(350, 6);
     const both = more({ hours: 0, crate: 1, pieces: [kit, piece()] });
     expect(both.hour).toBeCloseTo(710, 6);
@@ -342,7 +349,7 @@ describe("what to make", () => {
     expect(at(500).worth).toBeCloseTo(710 + 530, 6);
     expect(at(500).pieces[0]?.nextPerHour).toBeCloseTo(260, 6);
     const scarce = { hours: 1, hourLeast: 500, pieces: [piece()] };
-    expect(moreOfDay(scarce, adviseDay(scarce)).hour).toBeCloseTo(530, 6);
+    expect(adviseDayAndMore(scarce).more.hour).toBeCloseTo(530, 6);
     // What is there already costs no hour more.
     expect(adviseDay({ hours: 9, hourLeast: 800, pieces: [piece({ onHand: 5 })] }).pieces[0]?.bring).toBe(5);
   });

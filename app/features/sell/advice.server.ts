@@ -1,7 +1,7 @@
 import { parseDate } from "@internationalized/date";
 import { hoursBetween, howManyMore } from "@core/planning";
 import { KNOWN_AFTER } from "@core/shelf/restock";
-import { adviseDay, worthOfMaking, moreOfDay, type SellingDay } from "@core/shelf/advice";
+import { adviseDayAndMore, worthOfMaking, type SellingDay } from "@core/shelf/advice";
 import { CannotBePacked } from "@core/shelf/pack";
 import type { Market } from "@db/queries/places";
 import { todayOf, type Opened } from "../../server/scope.server";
@@ -197,8 +197,7 @@ const NOTHING_ASKED: readonly number[] = [1];
 
 function packedOr(day: SellingDay) {
   try {
-    const advice = adviseDay(day);
-    return { advice: { ...advice, more: moreOfDay(day, advice) } };
+    return { advice: adviseDayAndMore(day) };
   } catch (error) {
     if (error instanceof CannotBePacked) return { refused: error.message };
     throw error;

@@ -10,6 +10,7 @@ import { todayOf, type Opened } from "../../server/scope.server";
 import { loadCupboard } from "../materials/load.server";
 import { specialDays } from "../runs/days.server";
 import { weekOf } from "../runs/plan";
+import { asOfNow } from "./as-of-now.server";
 import { outletsOf, soldAt, weeklyDemand, type Outlet } from "./demand.server";
 import { openWork } from "./open-work.server";
 import { wareKey } from "./wares";
@@ -109,7 +110,10 @@ interface Supply {
  *
  * @param weeks between two of her visits
  */
-export async function refill(opened: Opened, weeks: number): Promise<Refill> {
+export const refill = (opened: Opened, weeks: number): Promise<Refill> =>
+  asOfNow(opened, `refill ${weeks}`, undefined, () => reckoned(opened, weeks));
+
+async function reckoned(opened: Opened, weeks: number): Promise<Refill> {
   const { scope, workshop } = opened;
   const today = todayOf(scope);
   const from = parseDate(today).subtract({ weeks: LEARNED_WEEKS }).toString();

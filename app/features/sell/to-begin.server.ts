@@ -1,10 +1,6 @@
 import { parseDate } from "@internationalized/date";
-import { PULSES } from "@db/tables/pulse";
-import { keep } from "../../server/kept";
 import { todayOf, type Opened } from "../../server/scope.server";
-import { loadCupboard } from "../materials/load.server";
-import { specialDays } from "../runs/days.server";
-import { openWork } from "./open-work.server";
+import { asOfNow } from "./as-of-now.server";
 import { refill } from "./refill.server";
 import { shown, type WareShown } from "./ware-name";
 import { yearOf } from "./year.server";
@@ -25,27 +21,9 @@ export interface ToBegin {
   readonly order: { readonly label: string; readonly by: string } | undefined;
 }
 
-/**
- * What shelves, shop and seasons ask to be begun in the coming days, what is latest first. Today is looked at
- * often: it is reckoned anew only when something that it rests on has changed. Runs and days have no pulse of their
- * own, so what they bring, take and promise is part of what it rests on.
- */
-export async function toBegin(opened: Opened): Promise<{ rows: readonly ToBegin[]; more: number }> {
-  const { scope, workshop } = opened;
-  const [work, days, cupboard] = await Promise.all([
-    openWork(scope),
-    specialDays(scope),
-    loadCupboard(scope),
-  ]);
-  const rests = [
-    todayOf(scope),
-    workshop.version,
-    work.works.map((w) => `${w.hours} ${w.dueOn.toString()}`),
-    cupboard.suppliers.map((x) => x.deliveryDays),
-    ...[work.pieces, days, cupboard.reserved].map((m) => [...m]),
-  ];
-  return keep(scope, "to begin", PULSES, () => reckoned(opened), JSON.stringify(rests));
-}
+/** What shelves, shop and seasons ask to be begun in the coming days, what is latest first. Today is looked at often. */
+export const toBegin = (opened: Opened): Promise<{ rows: readonly ToBegin[]; more: number }> =>
+  asOfNow(opened, "to begin", undefined, () => reckoned(opened));
 
 async function reckoned(opened: Opened): Promise<{ rows: readonly ToBegin[]; more: number }> {
   const last = parseDate(todayOf(opened.scope)).add({ days: SOON }).toString();

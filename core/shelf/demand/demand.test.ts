@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { randomFrom } from "../../calibrate/simulated-makers";
 import { countChances, countMean, countQuantile, logChance, logChanceAtLeast } from "./counts";
 import { learnDemand, type Series } from "./learn";
-import { askedFor, believe, evidence, learned, meanRate, RATES, toldBy, type Seen } from "./rate";
+import { askedFor, believe, countsOnce, evidence, learned, meanRate, RATES, toldBy, type Seen } from "./rate";
 import { GENERAL_SEASON, seasonOf } from "./season";
 
 describe("negative binomial counts", () => {
@@ -81,7 +81,11 @@ describe("a rate that is learned", () => {
     expect(total).toBeGreaterThan(0.985);
     expect(total).toBeLessThan(1.0001);
     expect(RATES.every((r, i) => i === 0 || r > (RATES[i - 1] ?? 0))).toBe(true);
-    expect(askedFor(prior, 4, 2).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+    // Of two exposures only the newer is known still: what is let go is reckoned as before.
+    const few = countsOnce(1);
+    expect(askedFor(prior, 4, 3, few)).not.toEqual(askedFor(prior, 4, 2, few));
+    expect(askedFor(prior, 4, 3, few)).toEqual(askedFor(prior, 4, 3, countsOnce()));
+    expect(askedFor(prior, 4, 2, countsOnce()).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   });
 });
 

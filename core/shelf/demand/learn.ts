@@ -2,6 +2,7 @@ import { forecast, METHODS, type Method } from "../forecast/intermittent";
 import {
   askedFor,
   believe,
+  countsOnce,
   evidence,
   expectedBefore,
   learned,
@@ -10,6 +11,7 @@ import {
   teller,
   toldBy,
   type Belief,
+  type Counts,
   type Prior,
   type Seen,
   type Tell,
@@ -137,6 +139,7 @@ interface Fit {
   readonly all: Prior;
   readonly dispersion: number;
   readonly beliefs: ReadonlyMap<string, Belief>;
+  readonly counts: Counts;
 }
 
 const seenOf = (s: Series, season: readonly number[]): Seen[] =>
@@ -160,7 +163,9 @@ function roughMean(series: readonly Series[], seasons: Seasons): number | undefi
 function fitAll(series: readonly Series[], seasons: Seasons, tell: Tell): Fit {
   const told = series.filter((s) => s.periods.length > 0);
   const rough = roughMean(told, seasons);
-  if (rough === undefined) return { priors: new Map(), all: FIRST, dispersion: 3, beliefs: new Map() };
+  const counts = countsOnce();
+  if (rough === undefined)
+    return { priors: new Map(), all: FIRST, dispersion: 3, beliefs: new Map(), counts };
   const seen = told.map((s) => seenOf(s, seasons.of(s)));
   const { prior: all, dispersion, sums } = bestPrior(seen, rough, tell);
   const priors = kindPriors(told, sums, all);
@@ -169,6 +174,7 @@ function fitAll(series: readonly Series[], seasons: Seasons, tell: Tell): Fit {
     priors,
     all,
     dispersion,
+    counts,
     beliefs: new Map(
       told.map((s, i) => [
         s.id,
@@ -332,7 +338,7 @@ function demandOf(s: Series, fit: Fit, season: readonly number[], method: Method
     const { exposure, steadier } = together(ahead.map((a) => a.length * (season[a.month] ?? 1)));
     const dispersion = fit.dispersion * steadier;
     return smooth === undefined
-      ? askedFor(belief, dispersion, exposure)
+      ? askedFor(belief, dispersion, exposure, fit.counts)
       : countChances(smooth * exposure, dispersion);
   };
   return {

@@ -116,18 +116,37 @@ export function expectedBefore(
   });
 }
 
+/** Chances of 0, 1, 2, … where the i-th rate of the grid is true, for an exposure. */
+export type Counts = (i: number, dispersion: number, exposure: number) => readonly number[];
+
+/**
+ * Chances of each rate, reckoned once for an exposure: hundreds of kinds are asked for the same month. The
+ * oldest exposure is let go.
+ */
+export function countsOnce(most = 64): Counts {
+  const known = new Map<string, (readonly number[])[]>();
+  return (i, dispersion, exposure) => {
+    const key = `${dispersion} ${exposure}`;
+    let rates = known.get(key);
+    if (!rates) {
+      const oldest = known.size < most ? undefined : known.keys().next().value;
+      if (oldest !== undefined) known.delete(oldest);
+      known.set(key, (rates = []));
+    }
+    return (rates[i] ??= countChances((RATES[i] ?? 0) * exposure, dispersion));
+  };
+}
+
 /** Chances of 0, 1, 2, … asked for in a period of some exposure: over all rates that are believed. */
-export function askedFor(belief: Belief, dispersion: number, exposure: number): number[] {
+export function askedFor(belief: Belief, dispersion: number, exposure: number, counts: Counts): number[] {
   const out: number[] = [];
   belief.forEach((w, i) => {
     if (w < 1e-7) return;
-    countChances((RATES[i] ?? 0) * exposure, dispersion).forEach((p, k) => {
-      out[k] = (out[k] ?? 0) + w * p;
-    });
+    const chances = counts(i, dispersion, exposure);
+    for (let k = 0; k < chances.length; k++) out[k] = (out[k] ?? 0) + w * (chances[k] ?? 0);
   });
-  const all = Array.from(out, (p) => p ?? 0);
-  const sum = all.reduce((a, b) => a + b, 0);
-  return all.map((p) => p / sum);
+  const sum = out.reduce((a, b) => a + b, 0);
+  return out.map((p) => p / sum);
 }
 
 /**
