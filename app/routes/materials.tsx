@@ -1,5 +1,5 @@
 import { Download, Plus, Ruler, Scale, SquarePen } from "lucide-react";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/materials";
@@ -35,6 +35,7 @@ import { ballsByYarn, loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
 import { NOTION_LABELS } from "../features/materials/kinds";
 import { FILE_FORM, once, openForm } from "../server/form.server";
+import { keep } from "../server/kept";
 import { openWorkshop, todayOf } from "../server/scope.server";
 import { keepPage } from "../ui/away";
 import {
@@ -53,6 +54,7 @@ import {
 import { DataTable, type Column } from "../ui/data-table";
 import { ListFigure } from "../ui/figure";
 import { Modal } from "../ui/modal";
+import { pack, unpack, type RowOf } from "../ui/packed";
 import { useReading } from "../ui/reading";
 import { YarnDisc } from "../ui/yarn-disc";
 import { allSwatches } from "../server/rows.server";
@@ -74,15 +76,20 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     onOrder: cupboard.onOrder.get(id) ?? 0,
     runningLow: cupboard.low.get(id)?.low ?? false,
   });
+  const list = await keep(scope, "yarn list", ["materials"], async () => ({
+    ids: cupboard.yarns.map((y) => y.id),
+    packed: pack(cupboard.yarns.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...y }) => y)),
+  }));
+  const inDrawer = list.ids.map((yarn) => ({
+    ...stock(yarn),
+    swatch: swatchLabel(ofYarn.get(yarn) ?? [], reading),
+    ...rackOf(balls.get(yarn) ?? []),
+  }));
   return {
     today: todayOf(scope),
     hands: handOptions(hands),
-    yarns: cupboard.yarns.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...y }) => ({
-      ...y,
-      ...stock(y.id),
-      swatch: swatchLabel(ofYarn.get(y.id) ?? [], reading),
-      rack: rackOf(balls.get(y.id) ?? []),
-    })),
+    yarns: list.packed,
+    inDrawer: pack(inDrawer),
     notions: cupboard.notions.map(({ workshopId: _w, createdAt: _c, deletedAt: _d, ...n }) => ({
       ...n,
       ...stock(n.id),
@@ -100,7 +107,7 @@ export async function action(args: Route.ActionArgs) {
 }
 
 type LoaderData = Awaited<ReturnType<typeof loader>>;
-type YarnRow = LoaderData["yarns"][number];
+type YarnRow = RowOf<LoaderData["yarns"]> & RowOf<LoaderData["inDrawer"]>;
 type NotionRow = LoaderData["notions"][number];
 type Open =
   | { form: "yarn" | "notion" | "filling"; defaults: Record<string, string> }
@@ -113,6 +120,10 @@ export { unlessAway as shouldRevalidate } from "../ui/away";
 export default function Materials({ loaderData }: Route.ComponentProps) {
   useForms();
   const r = useReading();
+  const yarns = useMemo(() => {
+    const inDrawer = unpack(loaderData.inDrawer);
+    return unpack(loaderData.yarns).map((y, i) => Object.assign(y, inDrawer[i])) as YarnRow[];
+  }, [loaderData.yarns, loaderData.inDrawer]);
   const [open, setOpen] = useState<Open>();
   const close = () => setOpen(undefined);
   const stock = (
@@ -199,9 +210,9 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
       id: "balls",
       header: "Balls",
       minor: true,
-      value: (y) => y.rack.balls,
+      value: (y) => y.balls,
       cell: (y) => (
-        <BallRack rack={y.rack} colour={y.colour} name={`${y.name} ${y.shade}`} to={`/materials/${y.id}`} />
+        <BallRack rack={y} colour={y.colour} name={`${y.name} ${y.shade}`} to={`/materials/${y.id}`} />
       ),
     },
     { id: "onhand", header: "On hand", numeric: true, value: (y) => y.onHand, cell: (y) => stock(y, "mass") },
@@ -317,7 +328,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
       {form === "yarn" ? "Yarn" : form === "filling" ? "Filling" : "Eyes, rings, packaging"}
     </Button>
   );
-  const nothing = loaderData.yarns.length === 0 && loaderData.notions.length === 0;
+  const nothing = yarns.length === 0 && loaderData.notions.length === 0;
   const { suppliers } = loaderData;
   return (
     <Page>
@@ -353,7 +364,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
               {add("yarn")}
             </TableHead>
             <DataTable
-              rows={loaderData.yarns}
+              rows={yarns}
               columns={yarnColumns}
               rowId={(y) => y.id}
               label="Yarns"

@@ -1,7 +1,7 @@
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect, useNavigation } from "react-router";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { z } from "zod";
 import styled from "styled-components";
 import type { Route } from "./+types/run-new";
@@ -39,7 +39,9 @@ import {
 import { FieldGrid, TextField } from "../ui/field";
 import { DayField } from "../ui/day-input";
 import { Range, ReasonFigure } from "../ui/figure";
+import { pack, unpack } from "../ui/packed";
 import { useReading } from "../ui/reading";
+import { useDrawn } from "../ui/use-drawn";
 
 export const meta: Route.MetaFunction = () => [{ title: "New run · Lapka" }];
 
@@ -58,6 +60,27 @@ export async function loader({ request, context }: Route.LoaderArgs) {
   const yarns = new Map(surroundings.yarns.map((y) => [y.id, y]));
   const asked = new URL(request.url).searchParams;
   const wanted = `${asked.get("item") ?? ""}:${asked.get("colourway") ?? ""}`;
+  const items = all.map(({ entry, colourway, label, analysis: a }) => ({
+    id: entry.item.id,
+    colourwayId: colourway?.id ?? "",
+    name: label,
+    needs: a.needs,
+    more: briefly(howManyMore(a.needs, free)),
+    seconds: a.piece.seconds.value,
+    secondsLow: a.piece.seconds.low,
+    secondsHigh: a.piece.seconds.high,
+    price: a.price,
+    seen: a.kit ? undefined : (seen.get(entry.item.id) ?? NONE_SEEN),
+    ready: a.checked.sure && a.open.length === 0,
+    picture:
+      a.piece.parts.length === 0
+        ? undefined
+        : {
+            itemId: entry.item.id,
+            colourwayId: colourway?.id,
+            mark: pictureMark(entry, slotColours(entry.revision.slots, yarns)),
+          },
+  }));
   return {
     today: todayOf(scope),
     wanted,
@@ -69,27 +92,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
         ...cupboard.notions.map((n) => [n.id, n.name] as const),
       ].filter(([m]) => taken.has(m)),
     ),
-    items: all.map(({ entry, colourway, label, analysis: a }) => ({
-      id: entry.item.id,
-      colourwayId: colourway?.id ?? "",
-      name: label,
-      needs: a.needs,
-      more: briefly(howManyMore(a.needs, free)),
-      seconds: a.piece.seconds.value,
-      secondsLow: a.piece.seconds.low,
-      secondsHigh: a.piece.seconds.high,
-      price: a.price,
-      seen: a.kit ? undefined : (seen.get(entry.item.id) ?? NONE_SEEN),
-      ready: a.checked.sure && a.open.length === 0,
-      picture:
-        a.piece.parts.length === 0
-          ? undefined
-          : {
-              itemId: entry.item.id,
-              colourwayId: colourway?.id,
-              mark: pictureMark(entry, slotColours(entry.revision.slots, yarns)),
-            },
-    })),
+    items: pack(items),
   };
 }
 
@@ -180,6 +183,8 @@ export { unlessAway as shouldRevalidate } from "../ui/away";
 export default function NewRun({ loaderData, actionData }: Route.ComponentProps) {
   const r = useReading();
   const navigation = useNavigation();
+  const items = useMemo(() => unpack(loaderData.items), [loaderData.items]);
+  const drawn = useDrawn(Infinity);
   const [form, fields] = useForm({
     lastResult: taken(actionData),
     onValidate: ({ formData }) =>
@@ -190,7 +195,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
       name: "",
       startOn: loaderData.today,
       dueOn: "",
-      lines: loaderData.items.map((i) => ({
+      lines: items.map((i) => ({
         itemId: i.id,
         colourwayId: i.colourwayId,
         quantity: loaderData.wanted === `${i.id}:${i.colourwayId}` ? "10" : "",
@@ -203,16 +208,12 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
   const [raised, setRaised] = useState<Readonly<Record<number, number>>>({});
   const readMix = (e: React.FormEvent<HTMLFormElement>) => {
     const typed = new FormData(e.currentTarget);
-    setMix(
-      loaderData.items.map((_, i) => Math.max(0, Math.floor(Number(typed.get(`lines[${i}].quantity`)) || 0))),
-    );
+    setMix(items.map((_, i) => Math.max(0, Math.floor(Number(typed.get(`lines[${i}].quantity`)) || 0))));
   };
-  const wanted = loaderData.items.flatMap((i, k) =>
-    mix[k] ? [{ needs: i.needs, quantity: mix[k] ?? 0 }] : [],
-  );
+  const wanted = items.flatMap((i, k) => (mix[k] ? [{ needs: i.needs, quantity: mix[k] ?? 0 }] : []));
   const sets =
     wanted.length > 0 ? howManyMore(mixNeeds(wanted), new Map(Object.entries(loaderData.free))) : undefined;
-  if (loaderData.items.length === 0) {
+  if (items.length === 0) {
     return (
       <Page>
         <PageHead>
@@ -234,7 +235,12 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
         <h1>New run</h1>
       </PageHead>
       <UnreckonedList items={loaderData.unreckoned} />
-      <WorkForm {...getFormProps(form)} onInput={readMix} draft="new run">
+      {/* What was typed before goes back into its rows: all of them have to be there. */}
+      <WorkForm
+        {...getFormProps(form)}
+        onInput={readMix}
+        draft={drawn < items.length ? undefined : "new run"}
+      >
         <Stack $gap={18} style={{ maxWidth: 980 }}>
           <Sheet>
             <FieldGrid>
@@ -264,8 +270,8 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                   </tr>
                 </thead>
                 <tbody>
-                  {lines.map((line, i) => {
-                    const item = loaderData.items[i];
+                  {lines.slice(0, drawn).map((line, i) => {
+                    const item = items[i];
                     const f = line.getFieldset();
                     if (!item) return null;
                     return (

@@ -36,7 +36,13 @@ const MOST = 250_000_000;
 const kept = new LRUCache<string, Kept>({ maxSize: MOST, sizeCalculation: () => ROW });
 
 const rowsOf = (value: unknown): number =>
-  Array.isArray(value) ? value.length : value instanceof Map ? value.size : 0;
+  Array.isArray(value)
+    ? value.length
+    : value instanceof Map
+      ? value.size
+      : typeof value === "string"
+        ? (2 * value.length) / ROW
+        : 0;
 /** Of a list its rows, of anything else the rows of the lists that it holds. */
 const sizeOf = (value: unknown): number =>
   typeof value === "object" && value !== null && rowsOf(value) === 0

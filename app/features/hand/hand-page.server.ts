@@ -218,6 +218,7 @@ export async function loadHandPage(
       const curve = learningCurve(t.laps);
       return curve ? [{ id: t.id, stage: STAGE_WORDS[t.stage], laps: t.laps, curve, madeOn: t.madeOn }] : [];
     }),
+    allShown: ask.all,
     measurements: ask.all ? measurements : measurements.slice(0, SHOWN),
     more: ask.all ? 0 : Math.max(0, measurements.length - SHOWN),
     timings: known.pace.timings,

@@ -18,6 +18,7 @@ import { Button, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../
 import { printDay } from "../../ui/days";
 import { Choice } from "../../ui/drawers";
 import { Range, ReasonFigure } from "../../ui/figure";
+import { useDrawn } from "../../ui/use-drawn";
 import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { DriftChart, ExpectedChart, LapChart, NarrowingChart } from "./charts";
@@ -376,6 +377,9 @@ export function ToldPanel({ d }: { d: HandPage }) {
 /** All measurements; a figure opens to its arithmetic, any can be set aside and brought back. */
 export function MeasurementList({ d }: { d: HandPage }) {
   const r = useReading();
+  const drawn = useDrawn(Infinity);
+  // Who came for an older one is led to its row, which has to be there.
+  const shown = d.allShown ? d.measurements : d.measurements.slice(0, drawn);
   const print = (m: MeasurementRow) =>
     m.measure === "grams"
       ? printMass(m.value as Grams, r)
@@ -409,7 +413,7 @@ export function MeasurementList({ d }: { d: HandPage }) {
             </tr>
           </thead>
           <tbody>
-            {d.measurements.map((m) => (
+            {shown.map((m) => (
               <tr key={m.id} id={`m-${m.id}`} data-aside={m.setAside || undefined}>
                 <td style={{ whiteSpace: "nowrap" }}>{printDay(m.madeOn, r.locale)}</td>
                 <td>{m.what}</td>
