@@ -7,6 +7,8 @@ const KEPT = 6;
 
 interface Step {
   readonly cost: number;
+  /** What it cuts the words into, as a number: two ways that only put a mark to another piece have the same. */
+  readonly shape: number;
   readonly before: Step | undefined;
   readonly piece: Piece | undefined;
 }
@@ -24,7 +26,7 @@ export interface Path {
 export function cheapestPaths(c: Cursor, x: Context): readonly Path[] {
   const { tokens } = c;
   const at: Step[][] = Array.from({ length: tokens.length + 1 }, () => []);
-  at[0]?.push({ cost: 0, before: undefined, piece: undefined });
+  at[0]?.push({ cost: 0, shape: 0, before: undefined, piece: undefined });
   for (let i = 0; i < tokens.length; i++) {
     const here = at[i];
     if (!here || here.length === 0) continue;
@@ -33,9 +35,14 @@ export function cheapestPaths(c: Cursor, x: Context): readonly Path[] {
     const from = tokens[i]?.from ?? 0;
     // A word that nothing can begin with is passed by.
     if (readings.length === 0) passBy(at, here, i, from, tokens[i]?.to ?? from);
-    for (const r of readings) {
+    for (const [n, r] of readings.entries()) {
       const piece: Piece = { ...r.piece, from, to: tokens[r.to - 1]?.to ?? from };
-      for (const step of here) keep(at[r.to], { cost: step.cost + r.cost, before: step, piece });
+      const which = readings.slice(0, n).filter((x) => x.to === r.to && x.piece.kind === r.piece.kind).length;
+      const codes = codesOf(piece.kind, which, tokens[i]?.text ?? "", tokens[r.to - 1]?.text ?? "");
+      for (const step of here) {
+        const shape = codes.reduce(mixed, step.shape);
+        keep(at[r.to], { cost: step.cost + r.cost, shape, before: step, piece });
+      }
     }
   }
   c.at = tokens.length;
@@ -50,14 +57,40 @@ function passBy(at: Step[][], here: readonly Step[], i: number, from: number, to
   for (const step of here)
     keep(at[i + 1], {
       cost: step.cost + COST.passedBy,
+      shape: mixed(step.shape, PASSED_BY),
       before: step,
       piece: { kind: "separator", mark: "", from, to },
     });
 }
 
+const OPENS = /^[([{<=-]$|^--$/;
+const DASHES = /^(--?|=)$/;
+const CLOSES = /^[)\]}>]$/;
+const PASSED_BY = 1;
+const mixed = (shape: number, code: number): number => (Math.imul(shape, 31) + code) | 0;
+const codeOf = (text: string): number => [...text].reduce((sum, x) => mixed(sum, x.charCodeAt(0)), 7);
+
+/**
+ * A piece with the marks it begins and ends with apart: "(white)" is a bracket, a colour and a bracket, whether one
+ * phrase reads all three or three do. Readings of the same words by the same kind of phrase stay apart by `which`.
+ */
+function codesOf(kind: string, which: number, first: string, last: string): readonly number[] {
+  if (kind === "open" || kind === "close" || kind === "star") return [codeOf(first)];
+  if (kind === "separator") return [codeOf(DASHES.test(first) ? first : `${kind} ${first}`)];
+  const codes = [codeOf(kind) + which];
+  if (OPENS.test(first)) codes.unshift(codeOf(first));
+  if (CLOSES.test(last)) codes.push(codeOf(last));
+  return codes;
+}
+
 /** Puts a step among the cheapest of its place; the list stays sorted and short. */
 function keep(list: Step[] | undefined, step: Step): void {
   if (!list) return;
+  const same = list.findIndex((x) => x.shape === step.shape);
+  if (same >= 0) {
+    if ((list[same]?.cost ?? 0) <= step.cost) return;
+    list.splice(same, 1);
+  }
   let i = list.length;
   while (i > 0 && (list[i - 1]?.cost ?? 0) > step.cost) i--;
   if (i >= KEPT) return;
