@@ -41,6 +41,10 @@ const RING_LED = new Set(
   ),
 );
 
+/** Words of "For the head of the mouse you begin", and of all that leads up to the ring behind it. */
+const MOST_BEFORE_BEGIN = 8;
+const LONGEST_TO_RING = 22;
+
 /** Sentences of talk in front of a ring. */
 const MOST_LEADING = 3;
 
@@ -321,18 +325,33 @@ export abstract class LooseReader extends HeadingsReader {
     return -1;
   }
 
+  /** "You begin at the nose with the blue yarn and make a magic ring with 6 sc": where the ring is spoken of. */
+  private ledToRing(tokens: readonly Token[]): number | undefined {
+    const ring = tokens.findIndex((t) => /^(magic|adjustable|mr|mc)$/.test(t.text));
+    const talk = tokens.slice(0, Math.max(0, ring));
+    const before = talk.slice(talk.findLastIndex((t) => t.text === ".") + 1);
+    const begins = before
+      .slice(0, MOST_BEFORE_BEGIN)
+      .some((t) => /^(begin|start)(ning|ing|s)?$/.test(t.text));
+    const told = talk.length > LONGEST_TO_RING * MOST_LEADING || before.length > LONGEST_TO_RING;
+    if (!begins || told || before.some((t) => t.kind === "number" || /^[:;(]$/.test(t.text)))
+      return undefined;
+    return this.hasWork(talk) ? undefined : ring;
+  }
+
   /**
    * "Start with the face, in black. Magic circle, 6 sc.": a ring begins behind a sentence of talk, which may
    * name a colour.
    */
   private behindTalk(tokens: readonly Token[]): Token[] | undefined {
-    // "Begin at the nose: ch 2, 4 sc in first ch."
+    // "Begin at the nose: ch 2, 4 sc in first ch.", "Now the body: (inc, sc) x6 (18)".
     const colon = tokens.findIndex((t) => t.text === ":");
-    const begins = /^(begin|start|beginning|starting)$/.test(tokens[0]?.text ?? "");
+    const begins = /^(begin|start|beginning|starting|now|next|then)$/.test(tokens[0]?.text ?? "");
     if (begins && colon > 0 && colon < LONGEST_LEAD && !this.hasWork(tokens.slice(0, colon)))
       return tokens.slice(colon + 1);
-    const stop = this.ringStops(tokens);
-    const rest = tokens.slice(stop + 1);
+    const led = this.ledToRing(tokens);
+    const stop = led ?? this.ringStops(tokens);
+    const rest = tokens.slice(led ?? stop + 1);
     if (stop < 1) return undefined;
     const c = this.cursor(tokens.slice(0, stop));
     for (let i = 0; i < stop; i++) {

@@ -42,7 +42,7 @@ import type { Line } from "./text";
 import type { Token } from "./tokens";
 import type { Node, Span } from "./tree";
 import { readStitch } from "./vocabulary";
-import { type LineKind, type RawPattern, append } from "./document-base";
+import { type LineKind, type OpenPart, type RawPattern, append } from "./document-base";
 import { LooseReader } from "./document-loose";
 import { ringCounted } from "./document-headings";
 
@@ -70,10 +70,11 @@ const BESIDE_NUMBERS = /^(?:sts?|blo|flo|bl|fl|in|the|back|front|loops?|only|aro
 const NOT_WORK =
   /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|has|have|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
 /** … that tell something of it. */
+const EVEN = /^(plain|even|straight|unchanged)$/;
 const TELLS = /^(is|are|was|were|will|should|looks?|has|have|stays?|remains?)$/;
 /** "Round three is plain", "rounds 4 to 6 stay even": what a round is, told in a sentence. */
 const isPlain = ([verb, how]: readonly Token[]): boolean =>
-  TELLS.test(verb?.text ?? "") && /^(plain|even|straight|unchanged)$/.test(how?.text ?? "");
+  TELLS.test(verb?.text ?? "") && EVEN.test(how?.text ?? "");
 /** "Rounds 2 to 5 are all sc": what they are is what is worked. */
 const withoutVerb = (tokens: Token[]): Token[] => {
   if (!TELLS.test(tokens[0]?.text ?? "")) return tokens;
@@ -394,10 +395,22 @@ export class DocumentReader extends LooseReader {
         { kind: "heading", reading: twinOf(name, part, tokens[from] ?? unit.line) },
         unit.line,
       );
-    } else if (part.make === 1) part.make = 2;
+    } else if (part.make === 1) this.makeMany(part, 2);
     const rest = tokens.slice(found?.to ?? tokens.length);
     if (rest.length > 0) this.loose(rest, unit.line);
     return two ? 2 : 1;
+  }
+
+  /** "Make a second one." of a piece whose rounds went on under other names: so many of all that it goes on from. */
+  private makeMany(part: OpenPart, many: number): void {
+    part.make = many;
+    let first = part.rounds[0]?.label?.first ?? this.open?.label?.first;
+    for (const before of this.parts.slice(0, this.parts.indexOf(part)).reverse()) {
+      const last = before.rounds.at(-1)?.label;
+      if (before.make !== 1 || first === undefined || (last?.last ?? last?.first) !== first - 1) return;
+      before.make = many;
+      first = before.rounds[0]?.label?.first;
+    }
   }
 
   /** "Legs (make 2)", and a round under them that works both: from here on it is one piece. */
@@ -526,7 +539,7 @@ export class DocumentReader extends LooseReader {
         labelInside(
           tokens,
           i,
-          (t) => this.hasCountedWork(t),
+          (t) => this.hasCountedWork(t) || this.plainSaid(t),
           (t) => this.cursor(t),
         )
       ) {
@@ -550,7 +563,7 @@ export class DocumentReader extends LooseReader {
           (parted || /^(?:[,;.:|\])]|then)$/.test(before)) &&
           rest.length > 0 &&
           (!NOT_WORK.test(rest[0]?.text ?? "") || (before === "." && TELLS.test(rest[0]?.text ?? ""))) &&
-          (this.hasWork(rest) || signedAt(rest, 0) || beginsPlainly(this.cursor(rest)));
+          (this.hasWork(rest) || signedAt(rest, 0) || this.plainSaid(rest));
         if (closed ? !bare || this.hasCountedWork(rest) : plainly) {
           cuts.push(i);
           break;
@@ -558,6 +571,13 @@ export class DocumentReader extends LooseReader {
       }
     }
     return cuts;
+  }
+
+  /** "Round 3 is plain", "in round 4 work plain". */
+  private plainSaid(tokens: readonly Token[]): boolean {
+    const said = tokens.slice(TELLS.test(tokens[0]?.text ?? "") || tokens[0]?.text === "work" ? 1 : 0);
+    const alone = said[1] === undefined || said[1].kind === "mark";
+    return (alone && EVEN.test(said[0]?.text ?? "")) || beginsPlainly(this.cursor(said));
   }
 
   /** "Red     R1  6 sc", "B 8-9: sc around": a colour, by its name or her letter for it, before the label. */
@@ -978,7 +998,8 @@ export class DocumentReader extends LooseReader {
     const later = stop > 0 && !made ? this.makeLater(tokens, stop) : undefined;
     const open = this.heading ?? this.part;
     if (later && open && decision.kind === "other") {
-      open.make = later.make;
+      if (this.heading || !this.part) open.make = later.make;
+      else this.makeMany(this.part, later.make);
       this.loose([...tokens.slice(0, later.from), ...tokens.slice(later.to)], line);
       return "event";
     }
@@ -987,7 +1008,7 @@ export class DocumentReader extends LooseReader {
         this.heading.make = made.make;
         this.heading.slot ??= made.slot;
       } else {
-        if (this.part) this.part.make = made.make;
+        if (this.part) this.makeMany(this.part, made.make);
         if (made.slot !== undefined) this.slot = made.slot;
       }
       // "Make two. Embroider …": what else the line says is heard too.

@@ -43,6 +43,8 @@ export function readTimes(c: Cursor): SaidTimes | undefined {
       if (!Number.isInteger(n)) return undefined;
       const more1 = c.take("more", "additional", "further");
       const word = c.take("times", "time", "x", "xs");
+      // "Six times over".
+      if (word) c.take("over");
       const more2 = c.take("more");
       if (!sign && !word && !more1) return undefined;
       if (!sign && !word && more1 && !c.done && c.kind() !== "mark") return undefined;
@@ -81,13 +83,16 @@ export function bareTimes(c: Cursor): SaidTimes | undefined {
 export const behindReference = (c: Cursor): boolean =>
   c.tokens[c.at - 1]?.text === "*" && /^(from|rep|repeat)$/.test(c.tokens[c.at - 2]?.text ?? "");
 
+const starsBefore = (c: Cursor, i: number): number => {
+  let before = 0;
+  for (let k = 0; k < i; k++) if (c.tokens[k]?.text === "*") before++;
+  return before;
+};
 /** Does the star at `i` multiply nothing: the first of all, or one that another closes? */
 function opensHere(c: Cursor, i: number): boolean {
   if (i === 0) return true;
   if (!/^[,.;:]$/.test(c.tokens[i - 1]?.text ?? "")) return false;
-  let before = 0;
-  for (let k = 0; k < i; k++) if (c.tokens[k]?.text === "*") before++;
-  return before % 2 === 0 && c.tokens.slice(i + 1).some((t) => t.text === "*");
+  return starsBefore(c, i) % 2 === 0 && c.tokens.slice(i + 1).some((t) => t.text === "*");
 }
 
 /** How often the stitches or the bracket before it are worked. */
@@ -102,6 +107,8 @@ export const times: Phrase = {
     if (dash && c.kind() !== "number" && !c.is("all")) return NONE;
     const behind = c.tokens[c.at - 1]?.text ?? "";
     // "*1, inc* around": a star that opens multiplies nothing.
+    // "*sc, inc* 6 times": one that closes is a star of its own.
+    if (c.is("*") && starsBefore(c, c.at) % 2 === 1 && c.tokens[c.at + 2]?.text === "times") return NONE;
     if (c.is("*") ? opensHere(c, c.at) : behind === "*" && opensHere(c, c.at - 1)) return NONE;
     const bare = !dash && !behindReference(c) && /^[)\]}>*]$/.test(behind) ? bareTimes(c) : undefined;
     if (bare) return [{ to: c.at, cost: COST.times * 2, piece: { kind: "times", ...bare } }];
@@ -115,6 +122,7 @@ export const times: Phrase = {
   examples: [
     ["x 6", "×6"],
     ["(6 times)", "×6"],
+    ["6 times over", "×6"],
     ["5 more times", "×5 more"],
     ["a total of 6 times", "×6"],
     ["around", "×around"],

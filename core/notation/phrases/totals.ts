@@ -94,6 +94,8 @@ function counted(c: Cursor, x: Context, sentence = false): Counted | undefined {
   }
   if (c.is("total", "altogether", "in") && !named) named = true;
   const at = c.at;
+  // "6 sts are left".
+  if (c.is("are", "is") && /^(left|remaining)$/.test(c.text(1))) c.at++;
   const each = c.is("each", "per") || (c.is("on") && c.text(1) === "each");
   while (
     !c.done &&
@@ -178,7 +180,9 @@ export const totals: Phrase = {
       const led = leadWords(c);
       // "- 12 ruffles".
       if (!led && thingsAt(c, x)) out.push({ to: c.at + 2, cost: COST.things, piece: { kind: "aside" } });
-      const t = counted(c, x);
+      // "Join to the top of ch-3. 12 dc": no sum of three.
+      const glued = /^--?$/.test(mark) && c.tokens[start - 1]?.to === c.tokens[start]?.from;
+      const t = counted(c, x, !glued);
       if (t) {
         while (c.is("|", "~", "**", "*", "-", "--", "__", '"')) c.at++;
         const sure = mark === "=" || mark === "==" || mark === "\u2026" || led;
@@ -258,6 +262,7 @@ export const totals: Phrase = {
     ["(st count: 18)", "total 18"],
     ["(18 s)", "total 18"],
     ["18 in all", "total 18"],
+    [": 18 sts are left", "total 18"],
     ["Stitches: 18", "total 18"],
     ["you should now have 18 stitches", "total 18"],
     ["(10 sc and 8 ch)", "total 10"],
