@@ -49,6 +49,14 @@ describe("how many there are to be, wherever a heading says it", () => {
     expect(c.parts.map((p) => p.make)).toEqual([5]);
   });
   it.each([
+    "Flag (make one in each: coral, mint, navy)",
+    "Flag, one each in coral, mint and navy",
+    "Flag, one in coral, one in mint and one in navy",
+    "Flag (one of each colour: coral, mint, navy)",
+  ])("as many as there are colours: %s", (head) => {
+    expect(checkPattern(`${head}\nRow 1: 8 sc`).parts.map((p) => [p.name, p.make])).toEqual([["Flag", 3]]);
+  });
+  it.each([
     "Base\nThen work 2 more rounds.",
     "Bear no. 5",
     "Body, vol. 2",

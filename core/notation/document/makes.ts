@@ -66,12 +66,17 @@ const WAYS: readonly RegExp[] = [
 
 /** "1 long, 1 short", "two in green and one in blue": each kind with its number. */
 const KINDS = new RegExp(
-  String.raw`(?<=^| )(?:make |work |crochet |need )?\d{1,2} (?:in |with )?[a-z]{3,} (?:[,/&+]|and|, and) \d{1,2} (?:in |with )?[a-z]{3,}${SHUT}`,
+  String.raw`(?<=^| )(?:make |work |crochet |need )?\d{1,2} (?:in |with )?[a-z]{3,}(?: (?:[,/&+]|and|, and) \d{1,2} (?:in |with )?[a-z]{3,})+${SHUT}`,
 );
 const KIND = /(\d{1,2}) (?:in |with )?([a-z]{3,})/g;
 const SIZED = new Set(
   "left right long short big small large little tall wide narrow plain striped".split(" "),
 );
+
+/** "one each in coral, mint and navy", "make one in each: coral, mint, navy": as many as there are colours. */
+const EACH =
+  /\b1 (?:(?:in|of|with) )?each (?:colou?r )?(?:(?:in|of|:|,|-|\() )?([a-z]{3,}(?: (?:,|and|, and|&|\/) [a-z]{3,})+)/;
+const LISTED = / (?:, and|and|,|&|\/) /;
 
 /** One of these stands in each way that needs no number. */
 const COUNTING = new Set("left right first 1st second 2nd then pair both twice".split(" "));
@@ -79,7 +84,8 @@ const COUNTING = new Set("left right first 1st second 2nd then pair both twice".
 /** The first statement of how many there are to be, anywhere in a heading. Pure; bounded by its words. */
 export function makesIn(tokens: readonly Token[]): Makes | undefined {
   // Most lines count nothing: they are told without a look at each way.
-  if (!tokens.some((t) => t.kind === "number" || COUNTING.has(t.text))) return undefined;
+  const ones = tokens.some((t) => t.text === "one") && tokens.some((t) => t.text === "each");
+  if (!ones && !tokens.some((t) => t.kind === "number" || COUNTING.has(t.text))) return undefined;
   const starts: number[] = [];
   let text = "";
   for (const t of tokens) {
@@ -99,6 +105,10 @@ export function makesIn(tokens: readonly Token[]): Makes | undefined {
   const told = each.every(([, , kind = ""]) => SIZED.has(kind) || SHADES.has(kind));
   const summed = kinds && told ? found(sum, kinds) : undefined;
   if (summed) return summed;
+  const listed = EACH.exec(text);
+  const shades = listed?.[1]?.split(LISTED) ?? [];
+  const inEach = listed && shades.every((x) => SHADES.has(x)) ? found(shades.length, listed) : undefined;
+  if (inEach) return inEach;
   for (const way of WAYS) {
     const m = way.exec(text);
     const makes = m ? found(m[1] === undefined ? 2 : Number(m[1]), m) : undefined;
