@@ -7,6 +7,7 @@ import { DRIFTWOOD } from "./driftwood";
 import { ESTUARY } from "./estuary";
 import { FORESHORE } from "./foreshore";
 import { GROYNE } from "./groyne";
+import { HARBOUR } from "./harbour";
 
 /** What was put down and read once, and is right by now, stays right. */
 describe.each([
@@ -17,6 +18,7 @@ describe.each([
   ["estuary", ESTUARY],
   ["foreshore", FORESHORE],
   ["groyne", GROYNE],
+  ["harbour", HARBOUR],
 ] as const)("whole patterns, %s", (_, patterns) => {
   it.each(patterns.map((p) => [p.name, p] as const))("%s", (_name, { text, parts, slip }) => {
     const read = checkPattern(text);
