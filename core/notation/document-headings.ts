@@ -1,3 +1,4 @@
+import { readShade } from "./colours";
 import type { Decision } from "./document/plan";
 import { isRoundWord } from "./labels";
 import { MAX_BLOCKS, MAX_NAMES } from "./limits";
@@ -25,11 +26,16 @@ const NO_PLACE = /^(main|(ring|loop|circle|chain|round|row|stitch)s?)$/;
 export abstract class HeadingsReader extends PartsReader {
   protected takeHeading(decision: Extract<Decision, { kind: "heading" | "section" }>, line: Line): LineKind {
     const { reading } = decision;
-    const rest = [...reading.rest];
+    // "Legs: white mc 6": the colour of what is worked stands in front of it.
+    const shade = this.cursor(reading.rest);
+    const led = readShade(shade);
+    const behind = reading.rest.slice(shade.at);
+    const shaded = led !== undefined && ringCounted(behind);
+    const rest = shaded ? behind : [...reading.rest];
     const heading: Heading = {
       name: reading.name,
       make: reading.make,
-      slot: reading.slot,
+      slot: reading.slot ?? (shaded ? led : undefined),
       line: line.number,
       from: line.from,
     };

@@ -22,6 +22,16 @@ describe("numbers in front of lines, without a sign", () => {
   ] as const)("and none where they are %s", (_, text, counts) => expect(countsOf(text)).toEqual([counts]));
 });
 
+describe("a part of a round or two", () => {
+  const body = "Body\n1 mc 6\n2 inc*6 =12\n3 (1,inc)*6 =18\n4-6 18";
+  it.each([
+    ["Tail\n1 mc 5\n2-4 5", [5, 5, 5, 5]],
+    ["Ears\n1 mc 4", [4]],
+  ] as const)("is written as the others are: %s", (part, counts) =>
+    expect(countsOf(`${body}\n${part}`)).toEqual([[6, 12, 18, 18, 18, 18], counts]),
+  );
+});
+
 describe("what a round adds, with no stitch behind the number", () => {
   it.each([
     ["with a sign", "Ladybird\n1. mr: 6 sc\n2. +6 = 12\n3. +6 = 18\n4.-5. 18", [6, 12, 18, 18, 18]],

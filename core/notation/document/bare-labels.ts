@@ -26,14 +26,17 @@ interface Led {
  * gets the sign that it lacks. Linear in the text.
  */
 export function bareLabels(lines: readonly (readonly Token[])[], lives: Live): readonly (readonly Token[])[] {
+  const unsigned = runsIn(lines).filter((run) => run.some((r) => !r.signed));
   const runs = runsIn(lines).filter((run) => run.length >= FEWEST);
-  const bare = runs.filter((run) => run.some((r) => !r.signed));
+  const bare = unsigned.filter((run) => run.length >= FEWEST);
   const sound = new Set(bare.filter((run) => comeOut(lines, run, lives, SHARE)));
-  // Where one part is written so, a part with a slip in it is too.
+  // Where one part is written so, a part with a slip in it is too, and one of a round or two.
   const written = sound.size > 0 || bare.length < runs.length;
   const out = [...lines];
-  for (const run of bare) {
-    if (!sound.has(run) && !(written && comeOut(lines, run, lives, 0))) continue;
+  for (const run of unsigned) {
+    // Of a line or two that come out either way, what the others are tells.
+    const short = sound.size > 0 && run.length < FEWEST;
+    if (!sound.has(run) && !(written && comeOut(lines, run, lives, 0, short))) continue;
     for (const led of run) if (!led.signed) out[led.line] = signed(lines[led.line] ?? [], led.to);
   }
   return out;
@@ -78,6 +81,7 @@ function comeOut(
   run: readonly Led[],
   lives: Live,
   share: number,
+  either = false,
 ): boolean {
   const sound = (from: (led: Led) => number | undefined): number => {
     let live: number | undefined;
@@ -94,7 +98,7 @@ function comeOut(
   const doubled = run.filter((led) => lines[led.line]?.[led.to]?.kind === "number").length >= 2;
   return (
     without >= share * run.length &&
-    without + (doubled ? 1 : 0) > sound((led) => (led.signed ? undefined : 0))
+    without + (doubled || either ? 1 : 0) > sound((led) => (led.signed ? undefined : 0))
   );
 }
 

@@ -128,8 +128,10 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
     }
   }
   const last = p.words[p.words.length - 1] ?? first;
+  // "1 Carrot (orange)": one of it, or the first in a list of parts.
+  const begin = first.text === "1" && p.words[1]?.kind === "word" ? p.words[1] : first;
   const name = source
-    .slice(first.from, last.to)
+    .slice(begin.from, last.to)
     .replace(/\s+/g, " ")
     .replace(/[*_#]+/g, "")
     .trim()

@@ -35,6 +35,9 @@ describe("rounds told in sentences", () => {
     const label = said.startsWith("(") ? "Round 2 " : "Round 2: ";
     expect(read(`Round 1: 12 sc in a magic ring (12)\n${label}${said}`)).toBe("Piece 12 18");
   });
+  it.each(["repeat *sc, inc* to the end", "repeat *sc, inc* 6 times"])("a repeat told first: %s", (said) => {
+    expect(read(`Round 1: 12 sc in a magic ring (12)\nRound 2: ${said} (18)`)).toBe("Piece 12 18");
+  });
   it("no sum in the name of a chain", () => {
     const ring = "Round 1: Ch 4, sl st to form ring. Ch 3 (counts as first dc), 11 dc into ring.";
     expect(read(`${ring} Join to top of ch-3. 12 dc.`)).toBe("Piece 12");
@@ -48,6 +51,13 @@ describe("parts told in passing", () => {
   });
   it("a colour and a comma in front of what is worked", () => {
     expect(read(`${head}Beak: orange, ch 4, sc in 2nd ch and next 2 ch (3).`)).toBe("Head 6 12 | Beak 3");
+  });
+  it("a colour in front of a ring", () => {
+    const read = checkPattern("Legs (2): white mc 6.\nBody:\nR1: 6 sc in MR (6)");
+    expect(read.parts.map((p) => [p.name, p.make, p.rounds[0]?.count])).toEqual([
+      ["Legs", 2, 6],
+      ["Body", 1, 6],
+    ]);
   });
   it("a second one of all that went on under other names", () => {
     const upper = "Upper: R3: BLO sc around (12)\nFasten off. Make a second one.";

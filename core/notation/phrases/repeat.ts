@@ -30,6 +30,13 @@ function skipReference(c: Cursor): boolean {
   }
 }
 
+/** "Repeat *sc, inc* to the end": what is repeated stands behind the word, between stars of its own. */
+const opensBehind = (c: Cursor): boolean =>
+  c.is("*") &&
+  !/^(-|--|\u2026|to|until|till|\*)$/.test(c.text(1)) &&
+  !c.tokens.slice(0, c.at).some((t) => t.text === "*") &&
+  c.tokens.slice(c.at + 2).some((t) => t.text === "*");
+
 /** "and so on", "keep going in this way": all of it, all the way round unless a number is said. */
 function goingOn(c: Cursor): boolean {
   if (c.is("and") && c.text(1) === "so" && c.text(2) === "on") return ((c.at += 3), true);
@@ -65,6 +72,7 @@ export const repeat: Phrase = {
     const deed = c.is("do", "work") && (often || /^(this|these|that|it)$/.test(c.text(1)));
     if (!deed && !REPEAT.has(c.text())) return NONE;
     c.at++;
+    if (opensBehind(c)) return [{ to: c.at, cost: COST.phrase, piece: { kind: "separator", mark: "" } }];
     c.take(".");
     const referred = skipReference(c);
     // "repeat round 5" is settled where the lines are.
