@@ -59,6 +59,11 @@ describe("parts told in passing", () => {
       ["Body", 1, 6],
     ]);
   });
+  it("two rounds behind a name on its line, a colour in front of a ring", () => {
+    expect(read("Stinger black: R1 MR4. R2 4.")).toBe("Stinger 4 4");
+    expect(read("R1: yellow MR6\nR2: inc (12)")).toBe("Piece 6 12");
+    expect(read("Wings x2 white: R1 MR6. R2 inc (12). Fold, 6 sc through both.")).toBe("Wings x2 6 12 6");
+  });
   it("a second one of all that went on under other names", () => {
     const upper = "Upper: R3: BLO sc around (12)\nFasten off. Make a second one.";
     expect(read(`${head}${upper}`)).toBe("Head x2 6 12 | Upper x2 12");

@@ -37,6 +37,8 @@ const WAYS: readonly RegExp[] = [
   ),
   new RegExp(String.raw`(?<=^| )(?:x|\*|=) ${N}${SHUT}`),
   new RegExp(String.raw`\b${N} x${SHUT}`),
+  // "Wings x2 white:".
+  new RegExp(String.raw`(?<=^| )x ${N}(?= (?:in )?(?:${[...SHADES.keys()].join("|")})${SHUT})`),
   // "Ears (2 grey)", "2 ears, grey": things and no measure.
   new RegExp(String.raw`(?<=[([] )${N}(?= (?!${MEASURE})[a-z]{2,}(?: [a-z]+)? [)\]])`),
   // "Front and back (2 squares, brown)".

@@ -281,8 +281,15 @@ export function labelsInARow(tokens: readonly Token[]): ReadonlySet<number> {
   // full stop, two are enough.
   const second = found[1] ?? 0;
   const stopped = /^[.:]$/.test(tokens[(found[0] ?? 0) + 1]?.text ?? "") && tokens[second - 1]?.text === ".";
+  // "Stinger: R1 MR 4. R2 4": labels in so many words behind a name, each behind a sign.
+  const named =
+    isRoundWord(tokens[found[0] ?? 0]?.text ?? "") &&
+    /^(:|)$/.test(tokens[(found[0] ?? 0) - 1]?.text ?? "") &&
+    /^[.,:]$/.test(tokens[second - 1]?.text ?? "");
   const stroked = /^[|;]$/.test(tokens[second - 1]?.text ?? "") || behindSum(tokens, second) || stopped;
-  return found.length >= 2 && (last >= FEWEST_IN_ROW || stroked || goesOn) ? new Set(found) : NO_LABELS;
+  return found.length >= 2 && (last >= FEWEST_IN_ROW || stroked || named || goesOn)
+    ? new Set(found)
+    : NO_LABELS;
 }
 
 /** Places between a bracket and the one that shuts it, but the first: "(R3: …" may begin with a label. */

@@ -45,7 +45,9 @@ export const colour: Phrase = {
     const shade = readShade(c);
     if (shade === undefined) return NONE;
     if (bracket) return c.take(")", "]") ? [{ to: c.at, cost: COST.phrase, piece: piece(shade) }] : NONE;
-    if (c.is(":", "-", ",", ")", ".", "]", "}", "|") || c.done || c.kind() === "number" || stitchAhead(c, x))
+    const ends = c.done || c.is(":", "-", ",", ")", ".", "]", "}", "|");
+    // "Yellow MR 6" too.
+    if (ends || c.kind() === "number" || c.is("mr", "mc", "magic") || stitchAhead(c, x))
       return [{ to: c.at, cost: COST.phrase, piece: piece(shade) }];
     return NONE;
   },
