@@ -8,6 +8,9 @@ import { ESTUARY } from "./estuary";
 import { FORESHORE } from "./foreshore";
 import { GROYNE } from "./groyne";
 import { HARBOUR } from "./harbour";
+import { INLET } from "./inlet";
+import { JETTY } from "./jetty";
+import { KELP } from "./kelp";
 
 /** What was put down and read once, and is right by now, stays right. */
 describe.each([
@@ -19,6 +22,9 @@ describe.each([
   ["foreshore", FORESHORE],
   ["groyne", GROYNE],
   ["harbour", HARBOUR],
+  ["inlet", INLET],
+  ["jetty", JETTY],
+  ["kelp", KELP],
 ] as const)("whole patterns, %s", (_, patterns) => {
   it.each(patterns.map((p) => [p.name, p] as const))("%s", (_name, { text, parts, slip }) => {
     const read = checkPattern(text);
