@@ -72,6 +72,11 @@ const NOT_WORK =
 /** … that tell something of it. */
 const EVEN = /^(plain|even|straight|unchanged)$/;
 const TELLS = /^(is|are|was|were|will|should|looks?|has|have|stays?|remains?)$/;
+/** "Make a second one.": of what, is not said. */
+const saysSecondOne = (tokens: readonly Token[]): boolean =>
+  /\b(?:make|work|crochet) (?:(?:a|the) )?(?:second|2nd|another|other)(?: one)?(?: \.|$)/.test(
+    tokens.map((t) => t.text).join(" "),
+  );
 /** "Round three is plain", "rounds 4 to 6 stay even": what a round is, told in a sentence. */
 const isPlain = ([verb, how]: readonly Token[]): boolean =>
   TELLS.test(verb?.text ?? "") && EVEN.test(how?.text ?? "");
@@ -395,15 +400,16 @@ export class DocumentReader extends LooseReader {
         { kind: "heading", reading: twinOf(name, part, tokens[from] ?? unit.line) },
         unit.line,
       );
-    } else if (part.make === 1) this.makeMany(part, 2);
+    } else if (part.make === 1) part.make = 2;
     const rest = tokens.slice(found?.to ?? tokens.length);
     if (rest.length > 0) this.loose(rest, unit.line);
     return two ? 2 : 1;
   }
 
   /** "Make a second one." of a piece whose rounds went on under other names: so many of all that it goes on from. */
-  private makeMany(part: OpenPart, many: number): void {
+  private makeMany(part: OpenPart, many: number, tokens: readonly Token[]): void {
     part.make = many;
+    if (!saysSecondOne(tokens)) return;
     let first = part.rounds[0]?.label?.first ?? this.open?.label?.first;
     for (const before of this.parts.slice(0, this.parts.indexOf(part)).reverse()) {
       const last = before.rounds.at(-1)?.label;
@@ -999,7 +1005,7 @@ export class DocumentReader extends LooseReader {
     const open = this.heading ?? this.part;
     if (later && open && decision.kind === "other") {
       if (this.heading || !this.part) open.make = later.make;
-      else this.makeMany(this.part, later.make);
+      else this.makeMany(this.part, later.make, tokens.slice(later.from, later.to));
       this.loose([...tokens.slice(0, later.from), ...tokens.slice(later.to)], line);
       return "event";
     }
@@ -1008,7 +1014,7 @@ export class DocumentReader extends LooseReader {
         this.heading.make = made.make;
         this.heading.slot ??= made.slot;
       } else {
-        if (this.part) this.makeMany(this.part, made.make);
+        if (this.part) this.makeMany(this.part, made.make, tokens);
         if (made.slot !== undefined) this.slot = made.slot;
       }
       // "Make two. Embroider …": what else the line says is heard too.

@@ -212,10 +212,11 @@ function costOf(unit: Unit, p: Parsed, c: Cursor, terms: Terms, source: string):
   if (sets && p.rest.some((t) => /^loops?$/.test(t.text))) cost += NAME.sets;
   // "Upper: red.": a name and its colour, and no more.
   const coloured = p.slot !== undefined && p.rest.length === 0 && p.oddities === 0;
-  if (p.ended === "." && !sets && !coloured) cost += NAME.stopped;
-  // "Beak: orange, ch 4": the comma ends the colour, and a colon the name.
+  // "Beak: orange, ch 4", "Back: green. Mr, 6 sc": the sign ends the colour, and a colon the name.
   const named = c.tokens.find((t) => t.from >= (p.words.at(-1)?.to ?? 0))?.text === ":";
-  if (p.ended === "," && p.rest.length > 0 && !(named && p.slot !== undefined)) cost += NAME.comma;
+  const shaded = named && p.slot !== undefined && !/^(join|attach|rejoin)$/.test(lead?.text ?? "");
+  if (p.ended === "." && !sets && !coloured && !shaded) cost += NAME.stopped;
+  if (p.ended === "," && p.rest.length > 0 && !shaded) cost += NAME.comma;
   if (!coloured && p.rest.length === 0 && /[.!?]/.test(c.tokens[c.tokens.length - 1]?.text ?? ""))
     cost += NAME.stopped;
   if (letters.every((t) => COLUMN.test(t.text) || isRoundWord(t.text))) cost += NAME.columns;
