@@ -39,8 +39,10 @@ async function chord(page: Page, ...keys: string[]): Promise<void> {
   for (const k of keys.slice(0, -1).reverse()) await page.keyboard.up(k as "Control");
 }
 const tab = async (page: Page, name: string) => {
-  const at = await page.evaluateHandle(
+  // The tabs are drawn after the page: on a slow machine they are asked for first.
+  const at = await page.waitForFunction(
     (n) => [...document.querySelectorAll<HTMLElement>('[role="tab"]')].find((t) => t.textContent === n),
+    {},
     name,
   );
   await still(page, at as ElementHandle<HTMLElement>);
