@@ -261,12 +261,7 @@ describe("other ways to look", () => {
   it("lists the order of work with its reasons", async () => {
     const { page, end } = await openItem();
     await tab(page, "Order of work");
-    // The panel before it may have a list as well, and be there a moment longer.
-    await page.waitForFunction(() =>
-      [...document.querySelectorAll<HTMLElement>('[role="tabpanel"] ol > li')].some((x) =>
-        x.innerText.includes("Fill Body"),
-      ),
-    );
+    await page.waitForSelector('[role="tabpanel"] ol > li');
     const steps = await page.$$eval('[role="tabpanel"] ol > li', (l) =>
       l.map((x) => (x as HTMLElement).innerText),
     );

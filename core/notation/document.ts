@@ -69,8 +69,8 @@ const BESIDE_NUMBERS = /^(?:sts?|blo|flo|bl|fl|in|the|back|front|loops?|only|aro
 /** Words that go on a sentence about a round rather than work it. */
 const NOT_WORK =
   /^(st|sts|stitches|of|and|in|only|,|once|twice|more|until|x|is|are|has|have|should|will|again|to|for|on|done|complete|times|now|the|looks?|was|or)$/;
-/** … that tell something of it. */
 const EVEN = /^(plain|even|straight|unchanged)$/;
+/** … that tell something of it. */
 const TELLS = /^(is|are|was|were|will|should|looks?|has|have|stays?|remains?)$/;
 /** "Make a second one.": of what, is not said. */
 const saysSecondOne = (tokens: readonly Token[]): boolean =>

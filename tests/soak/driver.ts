@@ -91,8 +91,11 @@ class Hand {
 }
 class Refused extends Error {}
 
-const idIn = (text: string, before: string): string =>
-  new RegExp(`${before}([0-9a-f-]{36})`).exec(text)?.[1] ?? "";
+function idIn(text: string, before: string): string {
+  const id = new RegExp(`${before}([0-9a-f-]{36})`).exec(text)?.[1];
+  if (id === undefined) throw new Error(`an answer without ${before}…: ${text.slice(0, 300)}`);
+  return id;
+}
 const PATTERN =
   "Head\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnds 3-5: sc around (12)\nRnd 6: dec x 6 (6)";
 const TODAY = "2026-11-26";

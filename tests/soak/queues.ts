@@ -41,7 +41,9 @@ export async function setUpDesk(url: string, itemId: string): Promise<Desk> {
   const market = await saveMarket(scope, { name: "Quay", onDay, channelId, placeId, float: 0, note: "" });
   await openMarket(scope, market);
   await close();
-  return { market, pieces: [piece], line: run?.lines[0]?.id ?? "", handId: hand?.id ?? "" };
+  const line = run?.lines[0]?.id;
+  if (line === undefined) throw new Error(`no line to crochet on: ${JSON.stringify(run ?? "no open run")}`);
+  return { market, pieces: [piece], line, handId: hand?.id ?? "" };
 }
 
 /** What a telephone without a signal gathered: up to five sales, some taken back, sent in one and perhaps twice. */

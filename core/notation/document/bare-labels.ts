@@ -26,8 +26,9 @@ interface Led {
  * gets the sign that it lacks. Linear in the text.
  */
 export function bareLabels(lines: readonly (readonly Token[])[], lives: Live): readonly (readonly Token[])[] {
-  const unsigned = runsIn(lines).filter((run) => run.some((r) => !r.signed));
-  const runs = runsIn(lines).filter((run) => run.length >= FEWEST);
+  const all = runsIn(lines);
+  const unsigned = all.filter((run) => run.some((r) => !r.signed));
+  const runs = all.filter((run) => run.length >= FEWEST);
   const bare = unsigned.filter((run) => run.length >= FEWEST);
   const sound = new Set(bare.filter((run) => comeOut(lines, run, lives, SHARE)));
   // Where one part is written so, a part with a slip in it is too, and one of a round or two.

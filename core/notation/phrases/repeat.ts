@@ -3,7 +3,7 @@ import { isRoundWord } from "../labels";
 import type { Times } from "../tree";
 import { COST } from "./costs";
 import { NONE, words, type Phrase } from "./phrase";
-import { bareTimes, ends, readTimes } from "./times";
+import { bareTimes, ends, readTimes, starsBefore } from "./times";
 
 const REPEAT = words("rep repeat reps repeats repeating rpt repeated");
 const WHAT = words(
@@ -34,7 +34,7 @@ function skipReference(c: Cursor): boolean {
 const opensBehind = (c: Cursor): boolean =>
   c.is("*") &&
   !/^(-|--|\u2026|to|until|till|\*)$/.test(c.text(1)) &&
-  !c.tokens.slice(0, c.at).some((t) => t.text === "*") &&
+  starsBefore(c, c.at) === 0 &&
   c.tokens.slice(c.at + 2).some((t) => t.text === "*");
 
 /** "and so on", "keep going in this way": all of it, all the way round unless a number is said. */

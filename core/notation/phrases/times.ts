@@ -83,7 +83,8 @@ export function bareTimes(c: Cursor): SaidTimes | undefined {
 export const behindReference = (c: Cursor): boolean =>
   c.tokens[c.at - 1]?.text === "*" && /^(from|rep|repeat)$/.test(c.tokens[c.at - 2]?.text ?? "");
 
-const starsBefore = (c: Cursor, i: number): number => {
+/** Stars in front of the `i`th word: after an odd number of them one is open. */
+export const starsBefore = (c: Cursor, i: number): number => {
   let before = 0;
   for (let k = 0; k < i; k++) if (c.tokens[k]?.text === "*") before++;
   return before;
@@ -106,9 +107,9 @@ export const times: Phrase = {
     const dash = c.take("-", "--");
     if (dash && c.kind() !== "number" && !c.is("all")) return NONE;
     const behind = c.tokens[c.at - 1]?.text ?? "";
-    // "*1, inc* around": a star that opens multiplies nothing.
-    // "*sc, inc* 6 times": one that closes is a star of its own.
+    // "*sc, inc* 6 times": a star that closes is one of its own.
     if (c.is("*") && starsBefore(c, c.at) % 2 === 1 && c.tokens[c.at + 2]?.text === "times") return NONE;
+    // "*1, inc* around": one that opens multiplies nothing.
     if (c.is("*") ? opensHere(c, c.at) : behind === "*" && opensHere(c, c.at - 1)) return NONE;
     const bare = !dash && !behindReference(c) && /^[)\]}>*]$/.test(behind) ? bareTimes(c) : undefined;
     if (bare) return [{ to: c.at, cost: COST.times * 2, piece: { kind: "times", ...bare } }];
