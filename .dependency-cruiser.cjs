@@ -7,10 +7,12 @@ const street = [
   "figure",
   "estimate",
   "calibrate",
+  "hand",
   "costing",
   "planning",
   "shelf",
   "kit",
+  "item",
   "safety",
 ];
 

@@ -2,7 +2,7 @@ import { BARE_SALE } from "../core/costing";
 import { readdirSync, readFileSync, statSync } from "node:fs";
 import path from "node:path";
 import { gzipSync } from "node:zlib";
-import { analyseItem } from "../app/features/items/analyse";
+import { analyseItem } from "../core/item";
 import { simulate } from "../core/calibrate/simulated-makers";
 import { estimatePiece } from "../core/estimate";
 import { filledShape } from "../core/fabric";

@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { handDataOf, loadMeasured } from "../app/features/hand/load.server";
-import { narrowings, toldInOrder } from "../app/features/hand/history";
-import { groupOf, knowledgeOf } from "../app/features/hand/learning";
+import { narrowings, toldInOrder, groupOf, knowledgeOf } from "../core/hand";
 import { HIDDEN_HAND, seedDemo } from "../demo/seed";
 import type { Database } from "./connect";
 import {

@@ -3,14 +3,13 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { PLAIN_STYLE } from "../core/notation";
 import { benchSteps } from "../core/planning";
-import { paceUsed } from "../app/features/hand/learning";
-import { analyseItem } from "../app/features/items/analyse";
+import { paceUsed } from "../core/hand";
+import { analyseItem, expectedFor, stageWork, tradeAround, tradeExpected } from "../core/item";
 import { aroundOf, draftOf, loadSurroundings, type Surroundings } from "../app/features/items/load.server";
 import type { Database } from "../db/connect";
-import { lapFactor } from "../core/calibrate";
+import { lapFactor, batchFactor } from "../core/calibrate";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { plannedLine } from "../app/features/runs/line";
-import { batchFactor } from "../core/calibrate";
 import {
   addWork,
   secondsAt,
@@ -22,7 +21,6 @@ import {
 } from "../core/estimate";
 import type { WeightClass } from "../core/fabric";
 import { mm } from "../core/units";
-import { expectedFor, stageWork, tradeAround, tradeExpected } from "../app/features/hand/expected";
 import { givable, sharesOf } from "../app/features/runs/shares";
 import { listHands, saveHand, saveTiming, saveWeighIn } from "../db/queries/hands";
 import {

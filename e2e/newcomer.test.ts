@@ -4,7 +4,7 @@ import { secondsInRun } from "../app/features/runs/line";
 import { planCutting } from "../core/planning";
 import { learnBatch } from "../core/calibrate";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { analyseItem } from "../app/features/items/analyse";
+import { analyseItem } from "../core/item";
 import { printMeasure } from "../app/ui/reading";
 import { printMoney, type Minor, type Reading } from "../core/units";
 import { openPage, Person, startSite, type Hand, type Site } from "./harness";

@@ -1,5 +1,5 @@
 import { BARE_SALE } from "../core/costing";
-import type { Around, NotionView, YarnView } from "../app/features/items/analyse";
+import type { Around, NotionView, YarnView } from "../core/item";
 
 /** A DK cotton of a shade, but for what `over` says. */
 export const yarnOf = (id: string, over: Partial<YarnView> = {}): YarnView => ({

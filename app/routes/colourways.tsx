@@ -22,7 +22,7 @@ import { analyseStored, draftOf, inColourway, loadSurroundings } from "../featur
 import { warningsOf, warningText } from "../features/items/colourways";
 import { STRANDS } from "../features/items/materials-panel";
 import { slotLabel } from "../features/items/needs-panel";
-import { silhouetteOf } from "../features/items/silhouette";
+import { silhouetteOf } from "@core/item";
 import { FigurePicture } from "../features/figure/figure-picture";
 import { pictureMark, slotColours } from "../features/figure/picture.server";
 import { colourOf, Silhouettes, type SlotColours } from "../features/items/silhouette-view";

@@ -11,8 +11,7 @@ import {
 } from "@db/queries/items";
 import { analyseStored, loadSurroundings, type Surroundings } from "../features/items/load.server";
 import { slotColours } from "../features/figure/picture.server";
-import { mainOf, type ItemAnalysis } from "../features/items/analyse";
-import { silhouetteOf } from "../features/items/silhouette";
+import { mainOf, type ItemAnalysis, silhouetteOf } from "@core/item";
 import { choiceChanges, figureChanges } from "../features/items/revision-changes";
 import {
   ChoicesSheet,

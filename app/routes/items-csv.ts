@@ -1,6 +1,6 @@
 import type { Route } from "./+types/items-csv";
 import { minorDigits } from "@core/units";
-import { sizeOf } from "../features/items/analyse";
+import { sizeOf } from "@core/item";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { csvResponse } from "../server/csv.server";
 import { openWorkshop } from "../server/scope.server";

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/items";
 import { printLength, printMoney, type Minor, type Mm } from "@core/units";
-import { sizeOf } from "../features/items/analyse";
+import { sizeOf } from "@core/item";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
 import { FigurePicture } from "../features/figure/figure-picture";

@@ -7,7 +7,7 @@ import { FigurePicture } from "../features/figure/figure-picture";
 import { linePictures } from "../features/figure/line-pictures.server";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { linesLeft } from "../features/runs/lines";
-import { secondsIn } from "../features/runs/plan";
+import { secondsIn } from "@core/planning";
 import { InTime, RunState } from "../features/runs/state";
 import { listFinishedRuns } from "@db/queries/runs";
 import { openWorkshop, todayOf } from "../server/scope.server";

@@ -1,6 +1,6 @@
 import { serialize } from "node:v8";
 import { parentPort, workerData } from "node:worker_threads";
-import { analyseItem, type Around, type ItemDraft } from "../features/items/analyse";
+import { analyseItem, type Around, type ItemDraft } from "@core/item";
 import type { ThreadAnswer } from "../server/reckoner";
 import { marksIn } from "./marks";
 

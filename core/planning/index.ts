@@ -1,4 +1,5 @@
 export * from "./needs";
+export * from "./plan";
 export * from "./netting";
 export * from "./booking";
 export { DayBook, type Booked, type Job, type SpecialDays } from "./day-book";

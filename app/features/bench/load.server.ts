@@ -26,7 +26,7 @@ import type { Scope } from "@db/scope";
 import { allColourways } from "../../server/rows.server";
 import { dayOf, type Opened } from "../../server/scope.server";
 import { measuresOf } from "../figure/picture.server";
-import { stageWork, tradeExpected } from "../hand/expected";
+import { stageWork, tradeExpected, type ItemAnalysis } from "@core/item";
 import {
   analyseForTrade,
   analyseStored,
@@ -35,7 +35,6 @@ import {
   loadSurroundings,
   type Surroundings,
 } from "../items/load.server";
-import type { ItemAnalysis } from "../items/analyse";
 import { kitSteps } from "../kit/table";
 import { asAct } from "./acts";
 

@@ -5,7 +5,7 @@ import type { Moved, View } from "@core/figure";
 import { printLength, type Mm } from "@core/units";
 import { Button, Row, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
-import type { Around, ItemAnalysis, ItemDraft } from "../items/analyse";
+import type { Around, ItemAnalysis, ItemDraft } from "@core/item";
 import type { SlotColours } from "../items/silhouette-view";
 import { FigureStage } from "./figure-stage";
 import { hangsWords, standsWords } from "./figure-words";

@@ -3,7 +3,7 @@ import path from "node:path";
 import { LRUCache } from "lru-cache";
 import sharp from "sharp";
 import type { ItemWithRevision } from "@db/queries/items";
-import { mainOf, type ItemAnalysis, type YarnView } from "../items/analyse";
+import { mainOf, type ItemAnalysis, type YarnView } from "@core/item";
 import { Reckoner } from "../../server/reckoner";
 import {
   VIEWS,

@@ -6,7 +6,7 @@ import { Button, PlainTable, Row, Scroll, Small } from "../../ui/basics";
 import { RangedFigure, ReasonFigure } from "../../ui/figure";
 import { Input } from "../../ui/field";
 import { useReading } from "../../ui/reading";
-import type { Around, ItemDraft } from "../items/analyse";
+import type { Around, ItemDraft } from "@core/item";
 import { Silhouettes, type SlotColours } from "../items/silhouette-view";
 import { sameSize } from "../items/typed";
 import { useSizes } from "../items/use-analysis";

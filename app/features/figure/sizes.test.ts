@@ -2,7 +2,7 @@ import { facesOf, figureOf, sizeOfFigure } from "@core/figure";
 import { checkPattern } from "@core/notation";
 import { describe, expect, it } from "vitest";
 import { aroundOf, notionOf, yarnOf } from "../../../tests/things";
-import { analyseItem, type ItemDraft } from "../items/analyse";
+import { analyseItem, type ItemDraft } from "@core/item";
 import { sizesOf, type SizeWay } from "./sizes";
 
 const CHUNKY = { name: "Chunky wool", weightClass: 5, hookMm: 6, metresPer100g: 110 } as const;

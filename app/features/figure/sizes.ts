@@ -19,9 +19,10 @@ import {
   type ItemAnalysis,
   type ItemDraft,
   type YarnView,
-} from "../items/analyse";
+  silhouetteOf,
+  type Silhouette,
+} from "@core/item";
 import { priceReason } from "../items/reasons";
-import { silhouetteOf, type Silhouette } from "../items/silhouette";
 
 /** Hooks that a yarn may sensibly be worked with beside its own, mm. */
 const HOOK_STEPS = [-0.5, 0, 0.5];

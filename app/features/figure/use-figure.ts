@@ -3,7 +3,7 @@ import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { Moved } from "@core/figure";
 import type { FigureApi, FigureFacts, FigureInput } from "../../workers/figure.worker";
 import { newestOnly } from "./newest";
-import type { ItemAnalysis } from "../items/analyse";
+import type { ItemAnalysis } from "@core/item";
 
 export interface FigureAway {
   readonly remote: Remote<FigureApi>;

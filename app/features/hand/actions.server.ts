@@ -9,14 +9,13 @@ import type { Scope } from "@db/scope";
 import { doubtOf, pauseDoubt, TIMING_SIGMA, type Doubt } from "@core/calibrate";
 import { secondsOfWork } from "@core/estimate";
 import { analyseForTrade, draftOf, inColourway, loadSurroundings } from "../items/load.server";
-import { id } from "../../forms";
+import { id, workDaysOf } from "../../forms";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { unreckonedText } from "../items/unreckoned";
-import { expectedFor, stageWork, tradeExpected } from "./expected";
-import { gramsOf, groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "./learning";
+import { expectedFor, stageWork, tradeExpected } from "@core/item";
+import { gramsOf, groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "@core/hand";
 import { handDataOf, handsSeen, loadMeasured } from "./load.server";
 import { GIVEN_WORK, type GivenWork } from "@core/planning/given-work";
-import { workDaysOf } from "../../forms";
 import { handSchemas, lapsOf } from "./schema";
 
 export interface HandReply {

@@ -1,8 +1,7 @@
 import { extent, max } from "d3-array";
 import { scaleLinear, scaleLog, scaleTime } from "d3-scale";
 import { lapOn, type LearningCurve } from "@core/calibrate";
-import type { DriftPoint, DriftView } from "./drift";
-import type { Told } from "./history";
+import type { DriftPoint, DriftView, Told } from "@core/hand";
 
 /** Marks that a chart draws: the newest. More of them lie on top of each other. */
 const NEWEST = 120;

@@ -1,5 +1,5 @@
 import { group } from "d3-array";
-import type { Measured } from "./load.server";
+import { type Measured, handDataOf, handsSeen, loadMeasured } from "./load.server";
 import type { Yarn } from "@db/queries/materials";
 import type { RunWithLines } from "@db/queries/runs";
 import { learningCurve, nextMeasurements, type Aim } from "@core/calibrate";
@@ -20,9 +20,10 @@ import { loadRuns } from "../runs/load.server";
 import { keep } from "../../server/kept";
 import { allItems, allYarns } from "../../server/rows.server";
 import { todayOf, type Opened } from "../../server/scope.server";
-import { driftsOf } from "./drift";
-import { narrowings, toldInOrder } from "./history";
 import {
+  driftsOf,
+  narrowings,
+  toldInOrder,
   dayOf,
   groupOf,
   knowledgeOf,
@@ -31,8 +32,7 @@ import {
   tensionObservations,
   type HandData,
   type HandKnowledge,
-} from "./learning";
-import { handDataOf, handsSeen, loadMeasured } from "./load.server";
+} from "@core/hand";
 import { KIND_WORDS, STAGE_WORDS } from "./words";
 
 const SHOWN = 60;

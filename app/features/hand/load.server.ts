@@ -18,7 +18,7 @@ import {
   weighRatio,
   type DensityMeasure,
   type HandData,
-} from "./learning";
+} from "@core/hand";
 
 export interface Measured {
   readonly hands: readonly Hand[];

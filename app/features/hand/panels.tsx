@@ -22,7 +22,7 @@ import { useDrawn } from "../../ui/use-drawn";
 import { useReading } from "../../ui/reading";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { DriftChart, ExpectedChart, LapChart, NarrowingChart } from "./charts";
-import { driftText } from "./drift";
+import { driftText } from "./drift-text";
 import { Scores90 } from "./score";
 import type { loadHandPage, MeasurementRow } from "./hand-page.server";
 

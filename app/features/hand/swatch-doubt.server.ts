@@ -2,7 +2,7 @@ import { listYarns, type NewSwatch } from "@db/queries/materials";
 import { doubtOf, type Doubt } from "@core/calibrate";
 import type { WeightClass } from "@core/fabric";
 import { todayOf, type Opened } from "../../server/scope.server";
-import { groupOf, knowledgeOf, swatchMeasures } from "./learning";
+import { groupOf, knowledgeOf, swatchMeasures } from "@core/hand";
 import { handDataOf, loadMeasured } from "./load.server";
 
 /** Asks about a swatch that lies far from what is known of this hand, taking up the yarn the same way. */

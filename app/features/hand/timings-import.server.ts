@@ -5,7 +5,7 @@ import { analyseForTrade, draftOf, loadSurroundings } from "../items/load.server
 import type { ImportProblem, Table } from "../import/table";
 import { readingOf, todayOf, type Opened } from "../../server/scope.server";
 import { loadChoices } from "./choices.server";
-import { stageWork, tradeExpected, type TradeExpected } from "./expected";
+import { stageWork, tradeExpected, type TradeExpected } from "@core/item";
 import { readTimings, type TimingMapping } from "./import";
 import { STAGE_WORDS } from "./words";
 

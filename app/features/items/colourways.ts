@@ -1,6 +1,6 @@
 import { colourwayWarnings, type ColourwayWarning } from "@core/planning";
 import type { CheckedPattern } from "@core/notation";
-import type { NotionView, SlotView, YarnView } from "./analyse";
+import type { NotionView, SlotView, YarnView } from "@core/item";
 
 /** Warnings of a set of slots, as the page and the server both see them. */
 export function warningsOf(

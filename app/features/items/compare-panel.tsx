@@ -8,8 +8,7 @@ import { RangedFigure } from "../../ui/figure";
 import { Input, Select } from "../../ui/field";
 import { useDrawn } from "../../ui/use-drawn";
 import { useReading } from "../../ui/reading";
-import type { Around, ItemDraft, YarnPair, YarnView } from "./analyse";
-import { silhouetteOf } from "./silhouette";
+import { type Around, type ItemDraft, type YarnPair, type YarnView, silhouetteOf } from "@core/item";
 import { Silhouettes } from "./silhouette-view";
 import { useComparison } from "./use-analysis";
 

@@ -6,7 +6,7 @@ import type { FacePlacement } from "@core/fabric";
 import { printLength, printTrimmed, type Reading } from "@core/units";
 import { Badge, Button, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
-import type { ItemAnalysis } from "./analyse";
+import type { ItemAnalysis } from "@core/item";
 
 const plural = (f: FacePlacement) =>
   f.what === "nose" ? (f.count === 1 ? "nose" : "noses") : f.count === 1 ? "eye" : "eyes";

@@ -4,7 +4,7 @@ import styled from "styled-components";
 import type { CheckedPattern } from "@core/notation";
 import { Late } from "../../ui/late";
 import { FigurePanel } from "../figure/figure-panel";
-import type { Around, ItemAnalysis, ItemDraft, YarnView } from "./analyse";
+import type { Around, ItemAnalysis, ItemDraft, YarnView } from "@core/item";
 import type { SlotColours } from "./silhouette-view";
 import { ShapePanel } from "./shape-panel";
 

@@ -10,7 +10,15 @@ import { BinButton } from "../../ui/bin-button";
 import { Input, Select } from "../../ui/field";
 import { Late } from "../../ui/late";
 import { useReading } from "../../ui/reading";
-import type { Around, ItemAnalysis, ItemDraft, MoneySettings, NotionView, YarnView } from "./analyse";
+import {
+  type Around,
+  type ItemAnalysis,
+  type ItemDraft,
+  type MoneySettings,
+  type NotionView,
+  type YarnView,
+  silhouetteOf,
+} from "@core/item";
 import { FigurePicture } from "../figure/figure-picture";
 import { ITEM_KINDS } from "./kinds";
 import { forget, keep, otherDraft, ownDraft, windowName, type Kept } from "./kept-drafts";
@@ -19,7 +27,6 @@ import { NeedsPanel } from "./needs-panel";
 import { PatternEditor } from "./pattern-editor";
 import { PricePanel } from "./price-panel";
 import type { ItemForm } from "./schema";
-import { silhouetteOf } from "./silhouette";
 import { Silhouettes, type SlotColours } from "./silhouette-view";
 import { sellingOf, type ChannelView } from "./selling";
 import {

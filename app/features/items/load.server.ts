@@ -18,11 +18,11 @@ import {
   type MoneySettings,
   type NotionView,
   type YarnView,
-} from "./analyse";
+  tradeAround,
+} from "@core/item";
 import { asKit, kitFigures } from "../kit/figures";
-import { tradeAround } from "../hand/expected";
 import { handDataOf, loadMeasured } from "../hand/load.server";
-import { handView, type HandView } from "../hand/learning";
+import { handView, type HandView } from "@core/hand";
 import { keep } from "../../server/kept";
 import {
   allChannels,

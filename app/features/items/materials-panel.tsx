@@ -7,7 +7,7 @@ import { useDrawn } from "../../ui/use-drawn";
 import { colourOf } from "./silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
 import type { SlotDraft } from "./typed";
-import type { NotionView, YarnView } from "./analyse";
+import type { NotionView, YarnView } from "@core/item";
 import { slotLabel } from "./needs-panel";
 
 /** Strands held together, or one of a plied yarn that is split. */

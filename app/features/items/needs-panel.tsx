@@ -10,7 +10,7 @@ import { SwingTag } from "../../ui/swing-tag";
 import { colourOf } from "./silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { costReason, hourReason } from "./reasons";
-import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./analyse";
+import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "@core/item";
 
 export const slotLabel = (slot: string): string => (slot === MAIN_SLOT ? "main colour" : slot);
 

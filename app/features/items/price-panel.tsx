@@ -8,7 +8,7 @@ import { Range, ReasonFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
 import { SwingTag } from "../../ui/swing-tag";
 import { Sheet, SheetHead, Small } from "../../ui/basics";
-import type { ItemAnalysis } from "./analyse";
+import type { ItemAnalysis } from "@core/item";
 import { costReason, hourReason, priceReason } from "./reasons";
 import { takesText, type ChannelView } from "./selling";
 import { WaysToSell } from "./ways-to-sell";

@@ -8,7 +8,7 @@ import {
   type Reading,
   type Seconds,
 } from "@core/units";
-import type { ItemAnalysis } from "./analyse";
+import type { ItemAnalysis } from "@core/item";
 import { costPerSold, fixedFees, makingOf, shareKept, type Selling } from "@core/costing";
 
 /** The cost of one piece as a tree of amounts that add up exactly. */

@@ -6,7 +6,7 @@ import { marksIn } from "../../workers/marks";
 import type { ReckonTask } from "../../workers/reckon.thread";
 import { reckonApart } from "../../server/apart";
 import { Reckoner, type Reckoned } from "../../server/reckoner";
-import type { Around, ItemAnalysis, ItemDraft } from "./analyse";
+import type { Around, ItemAnalysis, ItemDraft } from "@core/item";
 
 /** No pattern worked by hand comes near: a text that does is a mistake, and costs only itself. */
 const LIMITS = {

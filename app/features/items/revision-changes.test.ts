@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Revision } from "@db/queries/items";
 import { choiceChanges, figureChanges } from "./revision-changes";
-import type { ItemAnalysis, YarnView } from "./analyse";
+import type { ItemAnalysis, YarnView } from "@core/item";
 
 const revision = (more: Partial<Revision>): Revision => ({
   id: "r",

@@ -1,6 +1,6 @@
 import type { Measure } from "@core/estimate";
 import type { Revision } from "@db/queries/items";
-import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "./analyse";
+import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "@core/item";
 
 /** A figure of two revisions; undefined where a revision has none, or could not be reckoned. */
 export interface FigureChange {

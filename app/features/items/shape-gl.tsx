@@ -18,7 +18,7 @@ import {
   Vector2,
   WebGLRenderer,
 } from "three";
-import type { ShapeMesh } from "./shape-model";
+import type { ShapeMesh } from "@core/item";
 import { colourOf, type SlotColours } from "./silhouette-view";
 
 export interface ShapeGlProps {

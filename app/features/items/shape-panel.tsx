@@ -14,10 +14,8 @@ import { printLength, type Mm } from "@core/units";
 import { Small } from "../../ui/basics";
 import { Late } from "../../ui/late";
 import { useReading } from "../../ui/reading";
-import type { ItemAnalysis } from "./analyse";
+import { type ItemAnalysis, shapeMesh, silhouetteOf } from "@core/item";
 import { FaceNotes } from "./face-notes";
-import { shapeMesh } from "./shape-model";
-import { silhouetteOf } from "./silhouette";
 import { Silhouettes, type SlotColours } from "./silhouette-view";
 
 const ShapeGl = lazy(() => import("./shape-gl"));

@@ -3,7 +3,7 @@ import styled from "styled-components";
 import { shadeColour } from "@core/notation";
 import { MM_PER_INCH, printLength, type Mm } from "@core/units";
 import { useReading } from "../../ui/reading";
-import type { Silhouette } from "./silhouette";
+import type { Silhouette } from "@core/item";
 import { luminance } from "../../ui/yarn-disc";
 
 const cumsum = (list: readonly number[]): number[] => [...runningSum(list)];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { ItemDraft } from "./analyse";
+import type { ItemDraft } from "@core/item";
 import { asStored, sameSize, savedForm, typedOf, withSize, type Typed } from "./typed";
 
 const EN = { locale: "en-IE", system: "metric", currency: "EUR" } as const;

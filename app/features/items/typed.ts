@@ -1,6 +1,6 @@
 import { MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
 import { minorDigits, parseMoney, parseNumber, printNumber, printTrimmed, type Reading } from "@core/units";
-import type { ItemDraft, SlotView } from "./analyse";
+import type { ItemDraft, SlotView } from "@core/item";
 import { ALL_PASS, type Passes } from "./selling";
 
 export interface SlotDraft {

@@ -4,7 +4,7 @@ import type { AnalyseApi } from "../../workers/analyse.worker";
 import type { Compared } from "@core/estimate";
 import type { CheckedPattern } from "@core/notation";
 import type { SizeWay } from "../figure/sizes";
-import type { Around, ItemAnalysis, ItemDraft, YarnPair } from "./analyse";
+import type { Around, ItemAnalysis, ItemDraft, YarnPair } from "@core/item";
 
 const WAIT_MS = 60;
 /** A text that takes longer than this in the worker is not worth waiting for. */

@@ -15,7 +15,7 @@ import {
 import { minor, printDuration, printMoney, type Minor, type Reading, type Seconds } from "@core/units";
 import { PlainTable, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
-import type { ItemAnalysis } from "./analyse";
+import type { ItemAnalysis } from "@core/item";
 import { sellingOf, takesText, type ChannelView } from "./selling";
 
 /** What this price leaves through each channel, and what other ways of reckoning would ask. */

@@ -25,7 +25,7 @@ import {
   type Seconds,
 } from "@core/units";
 import type { KitContent } from "@db/queries/kits";
-import type { Around, ItemAnalysis, ItemDraft, KitOfItem, NotionView } from "../items/analyse";
+import type { Around, ItemAnalysis, ItemDraft, KitOfItem, NotionView } from "@core/item";
 
 /** More filling than she uses: a buyer fills fuller or looser (common practice, no source). */
 const FILLING_RESERVE = 0.2;

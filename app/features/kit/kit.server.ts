@@ -4,7 +4,7 @@ import { findKit, USUAL_KIT, type KitContent } from "@db/queries/kits";
 import type { Scope } from "@db/scope";
 import { skillOf, windingOf } from "@core/kit";
 import { printMass, printYarnLength, type Grams, type Metres } from "@core/units";
-import { mainOf, type ItemAnalysis } from "../items/analyse";
+import { mainOf, type ItemAnalysis } from "@core/item";
 import { draftOf, sellingFrom, type Surroundings } from "../items/load.server";
 import type { KitPaper } from "../paper/input";
 import type { KitFile } from "../paper/item-file";

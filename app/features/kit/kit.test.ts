@@ -6,7 +6,7 @@ import type { ItemWithRevision } from "@db/queries/items";
 import { learnWinding, NOTHING_WOUND } from "@core/kit";
 import { USUAL_KIT, type KitContent } from "@db/queries/kits";
 import type { Colourway } from "@db/queries/colourways";
-import { analyseItem, type ItemAnalysis, type NotionView } from "../items/analyse";
+import { analyseItem, type ItemAnalysis, type NotionView } from "@core/item";
 import { notionOf, yarnOf } from "../../../tests/things";
 import { draftOf, inColourway, weighedWindings, type Surroundings } from "../items/load.server";
 import { asKit, kitFigures } from "./figures";

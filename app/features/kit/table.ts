@@ -2,7 +2,7 @@ import type { KitStage, KitTask } from "@core/kit";
 import type { BenchStep, InspectionPoint } from "@core/planning";
 import type { PieceOfRun, Task } from "@core/planning/sequence";
 import { printMass, type Grams, type Reading } from "@core/units";
-import type { KitOfItem } from "../items/analyse";
+import type { KitOfItem } from "@core/item";
 
 /** Kinds of work on a kit, as the order of the work names them. */
 export const KIT_STAGE_WORDS: Readonly<Record<KitStage, string>> = {

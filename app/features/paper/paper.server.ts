@@ -7,7 +7,7 @@ import { Reckoner, type Reckoned } from "../../server/reckoner";
 import { readingOf } from "../../server/scope.server";
 import type { Measures } from "../figure/picture";
 import { slotColours } from "../figure/picture.server";
-import type { ItemAnalysis } from "../items/analyse";
+import type { ItemAnalysis } from "@core/item";
 import { draftOf, type Surroundings } from "../items/load.server";
 import { besideOf, safetyFacts } from "../safety/facts";
 import type { ItemPaper, PaperOrder } from "./input";

@@ -1,9 +1,8 @@
-import type { SpecialDays, WeekHours } from "@core/planning";
+import { type SpecialDays, type WeekHours, weekOf } from "@core/planning";
 import type { Hand } from "@db/queries/hands";
 import type { Scope } from "@db/scope";
 import { loadMeasured } from "../hand/load.server";
 import { changedDays, specialDays } from "./days.server";
-import { weekOf } from "./plan";
 
 /** Somebody who works beside the maker, with her hours. */
 export interface Helper {

@@ -1,7 +1,7 @@
 import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
 import { learnBatch } from "@core/calibrate";
-import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
+import { analyseItem, type Around, type ItemDraft } from "@core/item";
 import { atQuantity, plannedLine, secondsInRun } from "./line";
 
 const yarn = {

@@ -2,7 +2,7 @@ import { batchFactor, type BatchLearning } from "@core/calibrate";
 import { Z90 } from "@core/estimate";
 import type { LinePlannedWith } from "@db/schema";
 import type { NewRun } from "@db/queries/runs";
-import type { ItemAnalysis } from "../items/analyse";
+import type { ItemAnalysis } from "@core/item";
 import type { AnalysedColourway } from "../items/load.server";
 
 /**

@@ -13,12 +13,14 @@ import {
   type Netted,
   type SpecialDays,
   type WeekHours,
+  planRun,
+  weekOf,
+  type Plan,
 } from "@core/planning";
 import { helpersOf, specialByHand, type Helper } from "./hands.server";
 import { leftOf, linesOf } from "./lines";
 import type { CupboardRows } from "./net";
 import { netKnown } from "./net.server";
-import { planRun, weekOf, type Plan } from "./plan";
 import { jobsOf } from "./shares";
 
 export const secondsOf = (r: RunWithLines): number =>

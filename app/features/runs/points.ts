@@ -1,6 +1,6 @@
 import { inspectionPoints, type InspectionPoint } from "@core/planning";
 import type { Reading } from "@core/units";
-import type { ItemAnalysis } from "../items/analyse";
+import type { ItemAnalysis } from "@core/item";
 import { kitPoints } from "../kit/table";
 
 /** What is looked for in finished pieces of an item, from its parts, faces and seams. */

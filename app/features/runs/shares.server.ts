@@ -1,6 +1,6 @@
 import type { RunWithLines } from "@db/queries/runs";
 import type { LineShares } from "@db/schema";
-import { paceUsed } from "../hand/learning";
+import { paceUsed } from "@core/hand";
 import { analyseStored, loadSurroundings } from "../items/load.server";
 import type { Opened } from "../../server/scope.server";
 import { plannedItems } from "./planned.server";

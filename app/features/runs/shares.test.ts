@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { secondsOfWork, STAGE_OF, type PaceKind } from "@core/estimate";
 import type { WeekHours } from "@core/planning";
 import { aroundOf, yarnOf } from "../../../tests/things";
-import { analyseItem, type ItemDraft } from "../items/analyse";
+import { analyseItem, type ItemDraft } from "@core/item";
 import type { RunLineRow } from "@db/queries/runs";
 import { ownSecondsLeft } from "./lines";
 import { givable, givenTexts, jobsOf, notTheirs, sharesOf, workName, type Givable } from "./shares";

@@ -1,7 +1,7 @@
 import styled from "styled-components";
 import { Badge } from "../../ui/basics";
 import { printDay } from "../../ui/days";
-import type { Plan } from "./plan";
+import type { Plan } from "@core/planning";
 
 export function RunState({ state }: { state: "planned" | "underway" | "finished" }) {
   return (

@@ -9,7 +9,7 @@ import { Range, ReasonFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
 import type { TooLong } from "./limit.server";
 import type { Lever, SentCalendar } from "./outlook";
-import type { Plan } from "./plan";
+import type { Plan } from "@core/planning";
 import { InTime, timesOf100 } from "./state";
 import { TooLongDays } from "./too-long";
 import { useOutlook, type Drawn } from "./use-outlook";

@@ -10,7 +10,7 @@ import type { Scope } from "@db/scope";
 import { allNotions, allYarns } from "../../server/rows.server";
 import type { Opened } from "../../server/scope.server";
 import { actsOf, loadBenchWork } from "../bench/load.server";
-import { paceUsed } from "../hand/learning";
+import { paceUsed } from "@core/hand";
 import { analyseStored, loadSurroundings } from "../items/load.server";
 import { plannedItems } from "./planned.server";
 

@@ -1,6 +1,6 @@
 import { careOf, cautionsOf, checksOf, type SafetyFacts, type Use } from "@core/safety";
 import type { Measures } from "../figure/picture";
-import type { ItemAnalysis, ItemDraft, NotionView, YarnView } from "../items/analyse";
+import type { ItemAnalysis, ItemDraft, NotionView, YarnView } from "@core/item";
 
 /** What the rules look at, from an item as it is reckoned. mm. */
 export function safetyFacts(

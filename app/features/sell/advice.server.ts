@@ -1,5 +1,5 @@
 import { parseDate } from "@internationalized/date";
-import { hoursBetween, howManyMore } from "@core/planning";
+import { hoursBetween, howManyMore, weekOf } from "@core/planning";
 import { KNOWN_AFTER } from "@core/shelf/restock";
 import { adviseDayAndMore, worthOfMaking, type SellingDay } from "@core/shelf/advice";
 import { CannotBePacked } from "@core/shelf/pack";
@@ -7,7 +7,6 @@ import type { Market } from "@db/queries/places";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { loadCupboard } from "../materials/load.server";
 import { specialDays } from "../runs/days.server";
-import { weekOf } from "../runs/plan";
 import { demandAt } from "./demand.server";
 import { openWork } from "./open-work.server";
 import {

@@ -3,13 +3,12 @@ import { ofRoom, toMakeAhead, type KeptUp, type ToMake } from "@core/shelf/ahead
 import { sumOfCounts } from "@core/shelf/advice";
 import type { Ahead, DemandOf } from "@core/shelf/demand";
 import { fitInto, KNOWN_AFTER, restock, type Restock } from "@core/shelf/restock";
-import { howManyMore } from "@core/planning";
+import { howManyMore, weekOf } from "@core/planning";
 import type { Channel } from "@db/queries/workshops";
 import type { Scope } from "@db/scope";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { loadCupboard } from "../materials/load.server";
 import { specialDays } from "../runs/days.server";
-import { weekOf } from "../runs/plan";
 import { asOfNow } from "./as-of-now.server";
 import { outletsOf, soldAt, weeklyDemand, type Outlet } from "./demand.server";
 import { openWork } from "./open-work.server";

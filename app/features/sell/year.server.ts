@@ -1,5 +1,5 @@
 import { parseDate, type CalendarDate } from "@internationalized/date";
-import type { WeekHours } from "@core/planning";
+import { type WeekHours, weekOf } from "@core/planning";
 import { sumOfCounts } from "@core/shelf/advice";
 import { ofRoom } from "@core/shelf/ahead";
 import { KNOWN_AFTER } from "@core/shelf/restock";
@@ -8,7 +8,6 @@ import { adviseYear, type YearAdvice, type YearKind } from "@core/shelf/year";
 import type { Market } from "@db/queries/places";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { specialDays } from "../runs/days.server";
-import { weekOf } from "../runs/plan";
 import { dayNumber, demandAt, outletsOf, weeklyDemand } from "./demand.server";
 import { openWork } from "./open-work.server";
 import { LEARNED_WEEKS, weeksFrom, worthOf } from "./refill.server";

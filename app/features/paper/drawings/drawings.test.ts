@@ -5,7 +5,7 @@ import sharp from "sharp";
 import { describe, expect, it } from "vitest";
 import { BARE_SALE } from "@core/costing";
 import { printLength, type Mm, type Reading } from "@core/units";
-import { analyseItem } from "../../items/analyse";
+import { analyseItem } from "@core/item";
 import { drawingOf, type DrawingName } from "./drawing";
 import { ON_PAPER } from "./on-paper";
 import { pixelsOf } from "./pixels";

@@ -1,7 +1,7 @@
 import type { PieceEstimate } from "@core/estimate";
 import { printLength, type Mm } from "@core/units";
 import { useReading } from "../../../ui/reading";
-import { silhouetteOf } from "../../items/silhouette";
+import { silhouetteOf } from "@core/item";
 import { inARow, SilhouetteDrawing, type SlotColours } from "../../items/silhouette-view";
 import { LETTERS } from "./on-paper";
 

@@ -1,6 +1,6 @@
-import type { PartEstimate } from "@core/estimate";
-import { bodyIndices, faceOf } from "@core/fabric";
-import { layoutOf } from "@core/notation";
+import type { PartEstimate } from "../estimate";
+import { bodyIndices, faceOf } from "../fabric";
+import { layoutOf } from "../notation";
 
 /** A shape for the screen: bands from bottom to top in millimetres, x mirrored about 0, y downwards. */
 export interface Silhouette {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { layRuns, netRuns, requirementsOf, type NetStock, type RunLine } from "@core/planning";
-import { minor } from "@core/units";
+import { minor } from "../units";
 import { planRun, secondsIn, weekOf, type PlanInput } from "./plan";
 
 const line: RunLine = {

@@ -1,5 +1,5 @@
-import { workOfStage, YARN_SIGMA, type LearnedYarn, type Stage, type Work } from "@core/estimate";
-import type { Around, ItemAnalysis, ItemDraft } from "../items/analyse";
+import { workOfStage, YARN_SIGMA, type LearnedYarn, type Stage, type Work } from "../estimate";
+import type { Around, ItemAnalysis, ItemDraft } from "./analyse";
 
 /**
  * What the trade would expect of an item, before anything of this hand is known: what measurements are held

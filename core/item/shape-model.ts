@@ -1,6 +1,6 @@
-import type { PartEstimate } from "@core/estimate";
-import { bodyIndices, faceOf } from "@core/fabric";
-import { layoutOf } from "@core/notation";
+import type { PartEstimate } from "../estimate";
+import { bodyIndices, faceOf } from "../fabric";
+import { layoutOf } from "../notation";
 
 /** A filled part as triangles, millimetres, the first round on top, y upwards, the face towards +z. */
 export interface ShapeMesh {

@@ -1,8 +1,7 @@
-import { BARE_SALE } from "@core/costing";
+import { BARE_SALE } from "../costing";
 import { describe, expect, it } from "vitest";
-import { aroundOf, notionOf, yarnOf } from "../../../tests/things";
+import { aroundOf, notionOf, yarnOf } from "../../tests/things";
 import { analyseItem, type Around, type ItemDraft } from "./analyse";
-import { costReason, hourReason, priceReason } from "./reasons";
 import { silhouetteOf } from "./silhouette";
 
 const around = (over: Partial<Around> = {}): Around =>
@@ -72,14 +71,6 @@ describe("an item analysed", () => {
     const dear = { ...BARE_SALE, channel: { ...BARE_SALE.channel, percentFees: [0.95] } };
     const b = analyseItem(draft(), around({ selling: dear }));
     expect(b.pricing).toBeUndefined();
-    expect(priceReason(b, dear, 800, around().reading).label).toContain("No price");
-  });
-  it("reasons add up to what they explain", () => {
-    const cost = costReason(a);
-    expect(cost.parts?.reduce((s, p) => s + p.value, 0)).toBe(cost.value);
-    const hour = hourReason(a, around().selling, around().reading);
-    const [left, ...before] = [...(hour.parts ?? [])].reverse();
-    expect(before.reduce((s, p) => s + p.value, 0)).toBe(left?.value);
   });
   it("a swatch counts only for the hook it was made with", () => {
     const swatched = [

@@ -1,11 +1,7 @@
-import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
-import { learnBatch } from "@core/calibrate";
-import { CLASS_GAUGE, gaugePrior } from "@core/fabric";
-import { mm } from "@core/units";
-import { analyseItem, type Around, type ItemDraft } from "../items/analyse";
-import { doubtText } from "./doubt-text";
-import { expectedFor, stageWork, tradeAround, tradeExpected } from "./expected";
+import { learnBatch } from "../calibrate";
+import { CLASS_GAUGE, gaugePrior } from "../fabric";
+import { mm } from "../units";
 import { narrowings, toldInOrder } from "./history";
 import {
   groupOf,
@@ -266,73 +262,5 @@ describe("a long history", () => {
       [];
     expect(points.length).toBeLessThanOrEqual(32);
     expect([points[0]?.n, points.at(-1)?.n]).toEqual([0, 900]);
-  });
-});
-
-describe("what the trade expects of an item", () => {
-  const yarn = {
-    id: "y",
-    name: "DK cotton",
-    shade: "slate",
-    colour: "#3d4c57",
-    fibre: "cotton",
-    weightClass: 3 as const,
-    hookMm: 4,
-    metresPer100g: 230,
-    ballMg: 50_000,
-    ballPrice: 290,
-    deleted: false,
-  };
-  const draft: ItemDraft = {
-    pattern:
-      "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.\n\nEar - make 2\nRnd 1: 5 sc in mr (5)\nFasten off, leave a 15 cm tail for sewing.",
-    firmness: "medium",
-    hanger: true,
-    slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }],
-    notions: [],
-  };
-  const around: Around = {
-    yarns: [{ ...yarn, learned: { "": { factor: 2, sigma: 0.05, from: "your other yarns" } } }],
-    notions: [],
-    money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] },
-    selling: BARE_SALE,
-    price: undefined,
-    reading: { locale: "en-IE", system: "metric", currency: "EUR" },
-    terms: "us",
-  };
-  it("knows nothing of the hand, so that a measurement is never held against itself", () => {
-    const trade = tradeExpected(draft, analyseItem(draft, tradeAround(around)));
-    const whole = expectedFor(trade, "");
-    const hers = analyseItem(draft, around).piece.yarn[0];
-    expect(whole.yarnId).toBe("y");
-    expect(((hers?.grams.value ?? 0) * (hers?.stitchShare ?? 0) * 1000) / whole.stitchMg).toBeCloseTo(2, 6);
-    expect(expectedFor(trade, "Ear").stitchMg * 2 + expectedFor(trade, "Body").stitchMg).toBeCloseTo(
-      whole.stitchMg,
-      6,
-    );
-    expect(whole.fillingMg).toBeGreaterThan(0);
-    expect(expectedFor(trade, "nothing").stitchMg).toBe(0);
-  });
-  it("tells the seconds of a stage apart", () => {
-    const trade = tradeExpected(draft, analyseItem(draft, tradeAround(around)));
-    expect(Object.keys(stageWork(trade, "", "hanger"))).toEqual(["hanger"]);
-    expect(stageWork(trade, "Body", "hanger")).toEqual({});
-    expect(Object.keys(stageWork(trade, "Body", "crochet")).sort()).toEqual([
-      "closing",
-      "plain",
-      "rounds",
-      "tiny",
-    ]);
-  });
-});
-
-describe("doubts in words", () => {
-  it("say what to look at", () => {
-    expect(doubtText({ code: "wrong-unit", factor: 1000 })).toContain("thousand times");
-    expect(doubtText({ code: "wrong-unit", factor: 28.349523125 })).toContain("ounce");
-    expect(doubtText({ code: "not-tared", ratio: 2.2 })).toContain("2.2 times what was expected");
-    expect(doubtText({ code: "started-late", ratio: 0.4 })).toContain("40 % of the time");
-    for (const code of ["paused-late", "unusual"] as const)
-      expect(doubtText({ code, ratio: 3 }).length).toBeGreaterThan(20);
   });
 });

@@ -1,15 +1,9 @@
 import { parseDate } from "@internationalized/date";
-import {
-  costOfBuying,
-  hoursBetween,
-  spreadWeek,
-  type DayHours,
-  type Laid,
-  type RunLine,
-  type Netted,
-  type WeekHours,
-} from "@core/planning";
-import type { Minor } from "@core/units";
+import type { Minor } from "../units";
+import type { Laid } from "./booking";
+import { hoursBetween, spreadWeek, type DayHours, type WeekHours } from "./calendar";
+import type { RunLine } from "./needs";
+import { costOfBuying, type Netted } from "./netting";
 
 export interface PlanInput {
   readonly lines: readonly RunLine[];

@@ -18,7 +18,7 @@ import {
   type Pace,
   type PackingObservation,
   type Timing,
-} from "@core/calibrate";
+} from "../calibrate";
 import {
   DENSITY_SIGMA,
   PACE_KINDS,
@@ -29,9 +29,9 @@ import {
   type PieceInput,
   type Stage,
   type Work,
-} from "@core/estimate";
-import { gaugePrior, type WeightClass } from "@core/fabric";
-import { mm } from "@core/units";
+} from "../estimate";
+import { gaugePrior, type WeightClass } from "../fabric";
+import { mm } from "../units";
 
 /** A measurement as the learning sees it, whatever it was: plain numbers, no database types. */
 export interface TensionMeasure {

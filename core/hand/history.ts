@@ -1,11 +1,5 @@
-import {
-  learnPace,
-  learnTensionAndPacking,
-  tensionLearner,
-  TIMING_SIGMA,
-  type Learned,
-} from "@core/calibrate";
-import { Z90 } from "@core/estimate";
+import { learnPace, learnTensionAndPacking, tensionLearner, TIMING_SIGMA, type Learned } from "../calibrate";
+import { Z90 } from "../estimate";
 import {
   batchOf,
   dayOf,

@@ -7,7 +7,7 @@ import {
   type CostLine,
   type Earning,
   type Pricing,
-} from "@core/costing";
+} from "../costing";
 import {
   compareYarns,
   estimatePiece,
@@ -19,9 +19,9 @@ import {
   type PieceEstimate,
   type LearnedYarn,
   type YarnSpec,
-} from "@core/estimate";
-import type { KitTask } from "@core/kit";
-import { checkPattern, MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
+} from "../estimate";
+import type { KitTask } from "../kit";
+import { checkPattern, MAIN_SLOT, type Answer, type CheckedPattern } from "../notation";
 import {
   minorDigits,
   mm,
@@ -34,7 +34,7 @@ import {
   type Minor,
   type Reading,
   type Seconds,
-} from "@core/units";
+} from "../units";
 import {
   faceOf,
   PACKAGING_KINDS,
@@ -42,9 +42,9 @@ import {
   type Firmness,
   type NotionKind,
   type WeightClass,
-} from "@core/fabric";
-import { packingUsed, paceUsed, type HandView } from "../hand/learning";
-import { orderOfWork, type OrderOfWork, type PieceNeed } from "@core/planning";
+} from "../fabric";
+import { packingUsed, paceUsed, type HandView } from "../hand";
+import { orderOfWork, type OrderOfWork, type PieceNeed } from "../planning";
 
 /** A yarn as the screens know it: plain numbers, no database types. */
 export interface YarnView {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { estimatePiece } from "@core/estimate";
-import { checkPattern } from "@core/notation";
-import { mm } from "@core/units";
+import { estimatePiece } from "../estimate";
+import { checkPattern } from "../notation";
+import { mm } from "../units";
 import { shapeMesh } from "./shape-model";
 import { silhouetteOf } from "./silhouette";
 

@@ -1,0 +1,3 @@
+export * from "./learning";
+export * from "./drift";
+export * from "./history";

@@ -1,0 +1,4 @@
+export * from "./analyse";
+export * from "./expected";
+export * from "./silhouette";
+export * from "./shape-model";
