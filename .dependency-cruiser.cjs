@@ -16,6 +16,29 @@ const street = [
   "safety",
 ];
 
+/** The rooms of the interface in the same way: no two import each other, whatever a route puts together. */
+const rooms = [
+  "import",
+  "photos",
+  "figure",
+  "items",
+  "hand",
+  "safety",
+  "paper",
+  "kit",
+  "bench",
+  "materials",
+  "runs",
+  "sell",
+  "shop",
+  "commissions",
+  "calendar",
+  "printer",
+  "accounts",
+  "settings",
+  "trail",
+];
+
 module.exports = {
   forbidden: [
     {
@@ -79,6 +102,26 @@ module.exports = {
       from: { path: `^core/${name}/` },
       to: { path: `^core/(${street.slice(i + 1).join("|") || "$none"})/` },
     })),
+    ...rooms.map((name, i) => ({
+      name: `room-${name}`,
+      comment: "rooms of the interface import only from those above them",
+      severity: "error",
+      from: { path: `^app/features/${name}/`, pathNot: "\\.test\\.tsx?$" },
+      to: { path: `^app/features/(${rooms.slice(i + 1).join("|") || "$none"})/` },
+    })),
+    {
+      name: "ui-below-rooms",
+      comment: "the building set, the server's hall and the workers' doors know no room, but by way of types",
+      severity: "error",
+      from: { path: "^app/(ui|server)/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^app/(features|routes)/", dependencyTypesNot: ["type-only"] },
+    },
+    {
+      name: "routes-on-top",
+      severity: "error",
+      from: { path: "^app/(features|ui|server)/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^app/routes/", dependencyTypesNot: ["type-only"] },
+    },
   ],
   options: {
     doNotFollow: { path: "node_modules" },

@@ -6,8 +6,8 @@ import { toldOf } from "./server/log";
 import { NonceContext } from "./ui/nonce";
 
 /** Beside requests: it shares with them what is kept of the workshops. */
-export { keepPrinter } from "./server/printer";
-export { keepShops } from "./server/shops";
+export { keepPrinter } from "./features/printer/keep-printer";
+export { keepShops } from "./features/shop/keep-shops";
 
 const TIMEOUT_MS = 10_000;
 

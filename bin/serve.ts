@@ -7,8 +7,8 @@ import { connect, pagesUrl } from "../db/connect";
 import { metricsOf, serveMetrics } from "../app/server/observe";
 import { createApp, type BuildModule } from "../app/server/http";
 import { keepCopies } from "../app/server/daily";
-import type { keepPrinter } from "../app/server/printer";
-import type { keepShops } from "../app/server/shops";
+import type { keepPrinter } from "../app/features/printer/keep-printer";
+import type { keepShops } from "../app/features/shop/keep-shops";
 import { holdProcesses, isFirst, processesWanted } from "./processes";
 
 /** Requests under way may take this long once the app is asked to stop. */

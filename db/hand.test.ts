@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { handDataOf, loadMeasured } from "../app/features/hand/load.server";
+import { handDataOf, loadMeasured } from "../app/server/measured.server";
 import { narrowings, toldInOrder, groupOf, knowledgeOf } from "../core/hand";
 import { HIDDEN_HAND, seedDemo } from "../demo/seed";
 import type { Database } from "./connect";

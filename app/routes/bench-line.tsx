@@ -3,7 +3,7 @@ import type { Route } from "./+types/bench-line";
 import { BenchTable } from "../features/bench/table";
 import { actsOf, loadBenchWork, stepsWithPlaces } from "../features/bench/load.server";
 import { workName } from "../features/runs/shares";
-import { handsSeen, loadMeasured } from "../features/hand/load.server";
+import { handsSeen, loadMeasured } from "../server/measured.server";
 import { loadCuts } from "../features/bench/balls.server";
 import { loadElsewhere } from "../features/bench/care.server";
 import { openWorkshop } from "../server/scope.server";

@@ -1,6 +1,6 @@
 import type { Route } from "./+types/buy-csv";
 import { minorDigits } from "@core/units";
-import { loadBuying } from "../features/materials/buying.server";
+import { loadBuying } from "../features/runs/buying.server";
 import { csvResponse } from "../server/csv.server";
 import { openWorkshop } from "../server/scope.server";
 

@@ -1,6 +1,6 @@
 import type { Route } from "./+types/buy-paper";
 import { buyPaper } from "../features/materials/buy-paper";
-import { loadBuying } from "../features/materials/buying.server";
+import { loadBuying } from "../features/runs/buying.server";
 import { listResponse, paperSize } from "../features/paper/list.server";
 import { openWorkshop, readingOf, todayOf } from "../server/scope.server";
 

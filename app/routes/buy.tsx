@@ -10,7 +10,7 @@ import { printMoney, type Minor } from "@core/units";
 import { parseDate } from "@internationalized/date";
 import { id } from "../forms";
 import { packWord } from "../features/materials/defaults";
-import { loadBuying } from "../features/materials/buying.server";
+import { loadBuying } from "../features/runs/buying.server";
 import { loadCupboard } from "../features/materials/load.server";
 import { MaterialsNav } from "../features/materials/nav";
 import { LIST_FORM, once, openForm } from "../server/form.server";

@@ -25,7 +25,7 @@ import { slotLabel } from "../features/items/needs-panel";
 import { silhouetteOf } from "@core/item";
 import { FigurePicture } from "../features/figure/figure-picture";
 import { pictureMark, slotColours } from "../features/figure/picture.server";
-import { colourOf, Silhouettes, type SlotColours } from "../features/items/silhouette-view";
+import { colourOf, Silhouettes, type SlotColours } from "../features/figure/silhouette-view";
 import { loadCupboard } from "../features/materials/load.server";
 import { id as idField, name as nameField, seen } from "../forms";
 import { once, openForm } from "../server/form.server";

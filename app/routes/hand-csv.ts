@@ -3,7 +3,7 @@ import type { Route } from "./+types/hand-csv";
 import { listColourways } from "@db/queries/colourways";
 import { listItems } from "@db/queries/items";
 import { listYarns } from "@db/queries/materials";
-import { loadMeasured } from "../features/hand/load.server";
+import { loadMeasured } from "../server/measured.server";
 import { csvResponse } from "../server/csv.server";
 import { openWorkshop } from "../server/scope.server";
 

@@ -1,7 +1,7 @@
 import { data } from "react-router";
 import type { Route } from "./+types/item-sheet";
 import { paperOf } from "../features/paper/paper.server";
-import { ITEM_SHEETS, sheetTask } from "../features/paper/sheet-task.server";
+import { ITEM_SHEETS, sheetTask } from "../features/kit/sheet-task.server";
 import { fileResponse } from "../server/file.server";
 import { openWorkshop } from "../server/scope.server";
 

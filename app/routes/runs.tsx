@@ -4,7 +4,7 @@ import styled from "styled-components";
 import type { Route } from "./+types/runs";
 import { printDuration, type Seconds } from "@core/units";
 import { FigurePicture } from "../features/figure/figure-picture";
-import { linePictures } from "../features/figure/line-pictures.server";
+import { linePictures } from "../features/items/line-pictures.server";
 import { loadRuns, loadShelves, plansOf, secondsOf } from "../features/runs/load.server";
 import { linesLeft } from "../features/runs/lines";
 import { secondsIn } from "@core/planning";

@@ -4,7 +4,7 @@ import { setMember } from "@db/queries/accounts";
 import { openInSession } from "@db/queries/sessions";
 import { leaveTrail } from "@db/scope";
 import { isSealed, NotOpened, unsealed } from "@db/copies/seal";
-import { MOST_ZIP, NEEDS_PHRASE, PHRASE_HEADER } from "../features/settings/bring-file";
+import { MOST_ZIP, NEEDS_PHRASE, PHRASE_HEADER } from "../server/bring-file";
 import { bringWorkshop, NotAWorkshop } from "@db/transfer/in";
 import { readWorkshopZip } from "../features/settings/workshop-zip.server";
 import { answering, refused } from "../server/form.server";

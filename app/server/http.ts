@@ -9,7 +9,7 @@ import type { Logger } from "pino";
 import type { ServerBuild } from "react-router";
 import { anyAccount } from "../../db/queries/accounts";
 import { isDatabaseAway, type Database } from "../../db/connect";
-import { BRING_PATH, MOST_ZIP } from "../features/settings/bring-file";
+import { BRING_PATH, MOST_ZIP } from "./bring-file";
 import { gate, type Passed } from "./gate";
 import { toldOf } from "./log";
 import { requestLog, type Metrics } from "./observe";

@@ -1,6 +1,6 @@
 import { createRequire } from "node:module";
 import { Router } from "express";
-import { RECOGNISE_PATH } from "../features/items/bring/recognise-path";
+import { RECOGNISE_PATH } from "./recognise-path";
 
 /** The recogniser of photos as it comes in its packages: a worker, its program and the letters of English. */
 const FILES: Readonly<Record<string, string>> = {

@@ -1,6 +1,6 @@
 import { expose } from "comlink";
 import type { CheckedPattern } from "@core/notation";
-import { sizesOf } from "../features/figure/sizes";
+import { sizesOf } from "../features/items/sizes";
 import { analyseItem, compareDraft, type Around, type ItemDraft } from "@core/item";
 
 /** The item's figures away from the page: filled shapes take longer than a frame for large pieces. */

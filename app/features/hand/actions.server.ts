@@ -14,7 +14,7 @@ import { todayOf, type Opened } from "../../server/scope.server";
 import { unreckonedText } from "../items/unreckoned";
 import { expectedFor, stageWork, tradeExpected } from "@core/item";
 import { gramsOf, groupOf, inBatch, knowledgeOf, packingFactor, weighRatio } from "@core/hand";
-import { handDataOf, handsSeen, loadMeasured } from "./load.server";
+import { handDataOf, handsSeen, loadMeasured } from "../../server/measured.server";
 import { GIVEN_WORK, type GivenWork } from "@core/planning/given-work";
 import { handSchemas, lapsOf } from "./schema";
 

@@ -1,6 +1,6 @@
 import { listHands, type Hand } from "@db/queries/hands";
 import { loadAnalysedColourways, withoutKits } from "../items/load.server";
-import { handsSeen } from "./load.server";
+import { handsSeen } from "../../server/measured.server";
 import { todayOf, type Opened } from "../../server/scope.server";
 
 /** Hands as a form offers them. */

@@ -1,5 +1,5 @@
 import { group } from "d3-array";
-import { type Measured, handDataOf, handsSeen, loadMeasured } from "./load.server";
+import { type Measured, handDataOf, handsSeen, loadMeasured } from "../../server/measured.server";
 import type { Yarn } from "@db/queries/materials";
 import type { RunWithLines } from "@db/queries/runs";
 import { learningCurve, nextMeasurements, type Aim } from "@core/calibrate";
@@ -16,9 +16,8 @@ import {
 import type { WeightClass } from "@core/fabric";
 import { mm } from "@core/units";
 import { loadAnalysedColourways, restsOn, withoutKits, type AnalysedColourway } from "../items/load.server";
-import { loadRuns } from "../runs/load.server";
 import { keep } from "../../server/kept";
-import { allItems, allYarns } from "../../server/rows.server";
+import { allItems, allYarns, openRuns } from "../../server/rows.server";
 import { todayOf, type Opened } from "../../server/scope.server";
 import {
   driftsOf,
@@ -88,7 +87,7 @@ export async function loadHandPage(
   const [measured, yarns, runs, { all }, names] = await Promise.all([
     loadMeasured(scope),
     allYarns(scope),
-    loadRuns(scope),
+    openRuns(scope),
     loadAnalysedColourways(scope, workshop),
     allItems(scope),
   ]);

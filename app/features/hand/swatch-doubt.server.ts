@@ -3,7 +3,7 @@ import { doubtOf, type Doubt } from "@core/calibrate";
 import type { WeightClass } from "@core/fabric";
 import { todayOf, type Opened } from "../../server/scope.server";
 import { groupOf, knowledgeOf, swatchMeasures } from "@core/hand";
-import { handDataOf, loadMeasured } from "./load.server";
+import { handDataOf, loadMeasured } from "../../server/measured.server";
 
 /** Asks about a swatch that lies far from what is known of this hand, taking up the yarn the same way. */
 export async function doubtAboutSwatch(

@@ -9,7 +9,7 @@ import { Input, Select } from "../../ui/field";
 import { useDrawn } from "../../ui/use-drawn";
 import { useReading } from "../../ui/reading";
 import { type Around, type ItemDraft, type YarnPair, type YarnView, silhouetteOf } from "@core/item";
-import { Silhouettes } from "./silhouette-view";
+import { Silhouettes } from "../figure/silhouette-view";
 import { useComparison } from "./use-analysis";
 
 interface Typed {

@@ -3,9 +3,9 @@ import { Tab, TabList, TabPanel, Tabs } from "react-aria-components";
 import styled from "styled-components";
 import type { CheckedPattern } from "@core/notation";
 import { Late } from "../../ui/late";
-import { FigurePanel } from "../figure/figure-panel";
+import { FigurePanel } from "./figure-panel";
 import type { Around, ItemAnalysis, ItemDraft, YarnView } from "@core/item";
-import type { SlotColours } from "./silhouette-view";
+import type { SlotColours } from "../figure/silhouette-view";
 import { ShapePanel } from "./shape-panel";
 
 // What stands behind a tab comes when the tab is opened.

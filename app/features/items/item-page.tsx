@@ -27,7 +27,7 @@ import { NeedsPanel } from "./needs-panel";
 import { PatternEditor } from "./pattern-editor";
 import { PricePanel } from "./price-panel";
 import type { ItemForm } from "./schema";
-import { Silhouettes, type SlotColours } from "./silhouette-view";
+import { Silhouettes, type SlotColours } from "../figure/silhouette-view";
 import { sellingOf, type ChannelView } from "./selling";
 import {
   answersIn,

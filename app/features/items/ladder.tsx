@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import styled from "styled-components";
 import { hangingOf, layoutOf, type CheckedPattern, type CheckedRound, type PartEvent } from "@core/notation";
-import { colourOf, type SlotColours } from "./silhouette-view";
+import { colourOf, type SlotColours } from "../figure/silhouette-view";
 import { luminance } from "../../ui/yarn-disc";
 
 /** Where each line of the text stands, in px from the ladder's top. Index 0 is line 1. */

@@ -20,8 +20,8 @@ import {
   type YarnView,
   tradeAround,
 } from "@core/item";
-import { asKit, kitFigures } from "../kit/figures";
-import { handDataOf, loadMeasured } from "../hand/load.server";
+import { asKit, kitFigures } from "./kit-figures";
+import { handDataOf, loadMeasured } from "../../server/measured.server";
 import { handView, type HandView } from "@core/hand";
 import { keep } from "../../server/kept";
 import {

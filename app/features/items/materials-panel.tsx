@@ -4,7 +4,7 @@ import styled from "styled-components";
 import { Button, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Field, Input, Select } from "../../ui/field";
 import { useDrawn } from "../../ui/use-drawn";
-import { colourOf } from "./silhouette-view";
+import { colourOf } from "../figure/silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
 import type { SlotDraft } from "./typed";
 import type { NotionView, YarnView } from "@core/item";

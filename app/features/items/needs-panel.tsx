@@ -7,7 +7,7 @@ import { Badge, Button, PlainTable, Scroll, Sheet, SheetHead, Small, Facts } fro
 import { Figure, RangedFigure, ReasonFigure } from "../../ui/figure";
 import { useReading } from "../../ui/reading";
 import { SwingTag } from "../../ui/swing-tag";
-import { colourOf } from "./silhouette-view";
+import { colourOf } from "../figure/silhouette-view";
 import { YarnDisc } from "../../ui/yarn-disc";
 import { costReason, hourReason } from "./reasons";
 import { sizeOf, type ItemAnalysis, type NotionView, type YarnView } from "@core/item";

@@ -5,7 +5,7 @@ import { Late } from "../../ui/late";
 import { useNonce } from "../../ui/nonce";
 import { FoundPanel, type Asked } from "./found-panel";
 import { Ladder, LINE_PX, plainPlaces, type LinePlace } from "./ladder";
-import type { SlotColours } from "./silhouette-view";
+import type { SlotColours } from "../figure/silhouette-view";
 
 const NARROW = "(max-width: 720px)";
 const isNarrow = () => window.matchMedia(NARROW).matches;

@@ -2,7 +2,7 @@ import styled from "styled-components";
 import { Columns, PlainTable, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { printMeasure, useReading } from "../../ui/reading";
 import type { Silhouette } from "@core/item";
-import { Silhouettes, type SlotColours } from "./silhouette-view";
+import { Silhouettes, type SlotColours } from "../figure/silhouette-view";
 import type { ChoiceChange, FigureChange } from "./revision-changes";
 import type { DiffRow, Side } from "./text-diff";
 

@@ -19,7 +19,7 @@ import {
   WebGLRenderer,
 } from "three";
 import type { ShapeMesh } from "@core/item";
-import { colourOf, type SlotColours } from "./silhouette-view";
+import { colourOf, type SlotColours } from "../figure/silhouette-view";
 
 export interface ShapeGlProps {
   readonly mesh: ShapeMesh;

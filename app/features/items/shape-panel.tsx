@@ -16,7 +16,7 @@ import { Late } from "../../ui/late";
 import { useReading } from "../../ui/reading";
 import { type ItemAnalysis, shapeMesh, silhouetteOf } from "@core/item";
 import { FaceNotes } from "./face-notes";
-import { Silhouettes, type SlotColours } from "./silhouette-view";
+import { Silhouettes, type SlotColours } from "../figure/silhouette-view";
 
 const ShapeGl = lazy(() => import("./shape-gl"));
 

@@ -3,7 +3,7 @@ import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { AnalyseApi } from "../../workers/analyse.worker";
 import type { Compared } from "@core/estimate";
 import type { CheckedPattern } from "@core/notation";
-import type { SizeWay } from "../figure/sizes";
+import type { SizeWay } from "./sizes";
 import type { Around, ItemAnalysis, ItemDraft, YarnPair } from "@core/item";
 
 const WAIT_MS = 60;

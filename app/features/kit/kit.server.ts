@@ -7,10 +7,10 @@ import { printMass, printYarnLength, type Grams, type Metres } from "@core/units
 import { mainOf, type ItemAnalysis } from "@core/item";
 import { draftOf, sellingFrom, type Surroundings } from "../items/load.server";
 import type { KitPaper } from "../paper/input";
-import type { KitFile } from "../paper/item-file";
+import type { KitFile } from "../items/item-file-schema";
 import { liveColourways } from "../../server/rows.server";
 import { nearestChance } from "./chances";
-import { kitFigures, type KitColour } from "./figures";
+import { kitFigures, type KitColour } from "../items/kit-figures";
 
 /** All figures of an item as a kit, as its page shows them. */
 export function kitOf(entry: ItemWithRevision, analysis: ItemAnalysis, s: Surroundings, kit: KitContent) {

@@ -9,7 +9,7 @@ import type { Colourway } from "@db/queries/colourways";
 import { analyseItem, type ItemAnalysis, type NotionView } from "@core/item";
 import { notionOf, yarnOf } from "../../../tests/things";
 import { draftOf, inColourway, weighedWindings, type Surroundings } from "../items/load.server";
-import { asKit, kitFigures } from "./figures";
+import { asKit, kitFigures } from "../items/kit-figures";
 import { kitPoints, kitSteps, tasksOfKit } from "./table";
 import { figureAnswer } from "../figure/picture";
 import { safetyFacts } from "../safety/facts";

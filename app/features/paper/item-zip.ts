@@ -1,7 +1,8 @@
 import { strToU8, zipSync } from "fflate";
 import { PLAIN_STYLE, printPattern } from "@core/notation";
 import type { ItemPaper } from "./input";
-import { itemFile, itemFileJsonSchema, type KitFile } from "./item-file";
+import { itemFileJsonSchema, type KitFile } from "../items/item-file-schema";
+import { itemFile } from "./item-file";
 
 /** Pictures and sheets that go along, by file name. */
 export type Along = Readonly<Record<string, Uint8Array>>;

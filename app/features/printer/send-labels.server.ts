@@ -4,7 +4,7 @@ import { once, refused } from "../../server/form.server";
 import type { Opened } from "../../server/scope.server";
 import { tagSchema } from "../paper/choices";
 import { paperOf } from "../paper/paper.server";
-import { sheetTask } from "../paper/sheet-task.server";
+import { sheetTask } from "../kit/sheet-task.server";
 import { LABEL_FIELDS } from "./fields";
 
 /** More than this at once is a mistake, or somebody else's. */

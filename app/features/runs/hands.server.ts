@@ -1,7 +1,7 @@
 import { type SpecialDays, type WeekHours, weekOf } from "@core/planning";
 import type { Hand } from "@db/queries/hands";
 import type { Scope } from "@db/scope";
-import { loadMeasured } from "../hand/load.server";
+import { loadMeasured } from "../../server/measured.server";
 import { changedDays, specialDays } from "./days.server";
 
 /** Somebody who works beside the maker, with her hours. */

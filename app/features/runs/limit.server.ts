@@ -1,6 +1,6 @@
 import { daysOverLimit, type DayOverLimit } from "@core/planning";
 import type { Scope } from "@db/scope";
-import { loadMeasured } from "../hand/load.server";
+import { loadMeasured } from "../../server/measured.server";
 
 /** A day above its hand's limit, with whose it is: no name for the maker's own. */
 export interface TooLong extends DayOverLimit {

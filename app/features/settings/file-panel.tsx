@@ -4,7 +4,7 @@ import { Form, Link } from "react-router";
 import { Badge, Button, ButtonLink, Row, Sheet, SheetHead, Small } from "../../ui/basics";
 import { Field, Input } from "../../ui/field";
 import { LEAST_LETTERS, MOST_LETTERS } from "../accounts/letters";
-import { BRING_PATH, NEEDS_PHRASE, PHRASE_HEADER } from "./bring-file";
+import { BRING_PATH, NEEDS_PHRASE, PHRASE_HEADER } from "../../server/bring-file";
 
 interface Brought {
   readonly name: string;

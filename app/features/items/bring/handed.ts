@@ -1,5 +1,5 @@
 import { strFromU8, unzipSync } from "fflate";
-import { itemFileSchema } from "../../paper/item-file";
+import { itemFileSchema } from "../item-file-schema";
 import { handedSchema, type Handed } from "./handed-schema";
 import { NotReadable } from "./kinds";
 

@@ -1,7 +1,7 @@
 import type { Page, PageWord } from "@core/page";
 import type { Worker as Recogniser } from "tesseract.js";
 import { NotReadable } from "./kinds";
-import { RECOGNISE_PATH } from "./recognise-path";
+import { RECOGNISE_PATH } from "../../../server/recognise-path";
 import type { Progress, SourcePicture } from "./source";
 
 /**

@@ -3,7 +3,7 @@ import type { CheckedPattern } from "@core/notation";
 import type { PieceEstimate } from "@core/estimate";
 import type { Reading } from "@core/units";
 import { ReadingProvider } from "../../../ui/reading";
-import type { SlotColours } from "../../items/silhouette-view";
+import type { SlotColours } from "../../figure/silhouette-view";
 import { LadderDocument } from "./ladder-document";
 import { asDocument } from "./on-paper";
 import { ShapeDocument } from "./shape-document";

@@ -1,6 +1,6 @@
 import type { CheckedPattern, CheckedRound } from "@core/notation";
 import { LADDER_WIDTH, LadderDrawing, LINE_PX, rungsOf, type LinePlace, type Rung } from "../../items/ladder";
-import type { SlotColours } from "../../items/silhouette-view";
+import type { SlotColours } from "../../figure/silhouette-view";
 import { LETTERS } from "./on-paper";
 
 /** Room for "Rnds 12–18" in front of the bars, and around it all, px. */

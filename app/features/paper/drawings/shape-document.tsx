@@ -2,7 +2,7 @@ import type { PieceEstimate } from "@core/estimate";
 import { printLength, type Mm } from "@core/units";
 import { useReading } from "../../../ui/reading";
 import { silhouetteOf } from "@core/item";
-import { inARow, SilhouetteDrawing, type SlotColours } from "../../items/silhouette-view";
+import { inARow, SilhouetteDrawing, type SlotColours } from "../../figure/silhouette-view";
 import { LETTERS } from "./on-paper";
 
 /** Everything in millimetres of the figure; letters keep a size against the whole row. */

@@ -5,10 +5,10 @@ import {
   type Hand,
   type TimingRow,
   type WeighIn,
-} from "@db/queries/hands";
-import { listSwatches, type Swatch, type Yarn } from "@db/queries/materials";
-import type { Scope } from "@db/scope";
-import { keep } from "../../server/kept";
+} from "../../db/queries/hands";
+import { listSwatches, type Swatch, type Yarn } from "../../db/queries/materials";
+import type { Scope } from "../../db/scope";
+import { keep } from "./kept";
 import type { Work } from "@core/estimate";
 import type { WeightClass } from "@core/fabric";
 import {

@@ -7,9 +7,9 @@ import { RangedFigure, ReasonFigure } from "../../ui/figure";
 import { Input } from "../../ui/field";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemDraft } from "@core/item";
-import { Silhouettes, type SlotColours } from "../items/silhouette-view";
-import { sameSize } from "../items/typed";
-import { useSizes } from "../items/use-analysis";
+import { Silhouettes, type SlotColours } from "../figure/silhouette-view";
+import { sameSize } from "./typed";
+import { useSizes } from "./use-analysis";
 import { NEAR, type SizeWay } from "./sizes";
 
 /** Taller than any picture of its row, px. */

@@ -24,7 +24,7 @@ import {
   type Minor,
   type Seconds,
 } from "@core/units";
-import type { KitContent } from "@db/queries/kits";
+import type { KitContent } from "../../../db/queries/kits";
 import type { Around, ItemAnalysis, ItemDraft, KitOfItem, NotionView } from "@core/item";
 
 /** More filling than she uses: a buyer fills fuller or looser (common practice, no source). */

@@ -1,12 +1,12 @@
-import { findKit } from "@db/queries/kits";
-import type { Workshop } from "@db/queries/workshops";
-import type { Scope } from "@db/scope";
+import { findKit } from "../../../db/queries/kits";
+import type { Workshop } from "../../../db/queries/workshops";
+import type { Scope } from "../../../db/scope";
 import { measuresOf } from "../figure/picture.server";
 import { openItem } from "../items/load.server";
-import { kitOf, kitPaper } from "../kit/kit.server";
-import { sheetSchema, tagSchema } from "./choices";
-import type { ItemPaper, KitPaper, PaperTask } from "./input";
-import { itemPaper } from "./paper.server";
+import { kitOf, kitPaper } from "./kit.server";
+import { sheetSchema, tagSchema } from "../paper/choices";
+import type { ItemPaper, KitPaper, PaperTask } from "../paper/input";
+import { itemPaper } from "../paper/paper.server";
 
 export const ITEM_SHEETS = ["pattern", "position", "tags", "kit"] as const;
 export type ItemSheet = (typeof ITEM_SHEETS)[number];

@@ -6,14 +6,14 @@ import { printLength, type Mm } from "@core/units";
 import { Button, Row, Small } from "../../ui/basics";
 import { useReading } from "../../ui/reading";
 import type { Around, ItemAnalysis, ItemDraft } from "@core/item";
-import type { SlotColours } from "../items/silhouette-view";
-import { FigureStage } from "./figure-stage";
-import { hangsWords, standsWords } from "./figure-words";
-import { pictureUrl, type PictureOf } from "./figure-picture";
-import { sameView, shownFrom, VIEWS, type ViewName } from "./picture";
-import { PlaceEditor, PlaceList } from "./place-list";
+import type { SlotColours } from "../figure/silhouette-view";
+import { FigureStage } from "../figure/figure-stage";
+import { hangsWords, standsWords } from "../figure/figure-words";
+import { pictureUrl, type PictureOf } from "../figure/figure-picture";
+import { sameView, shownFrom, VIEWS, type ViewName } from "../figure/picture";
+import { PlaceEditor, PlaceList } from "../figure/place-list";
 import { ReachPanel } from "./reach-panel";
-import { useFigure } from "./use-figure";
+import { useFigure } from "../figure/use-figure";
 
 const NAMES: readonly (readonly [ViewName, string])[] = [
   ["turned", "Turned"],

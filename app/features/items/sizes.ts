@@ -22,7 +22,7 @@ import {
   silhouetteOf,
   type Silhouette,
 } from "@core/item";
-import { priceReason } from "../items/reasons";
+import { priceReason } from "./reasons";
 
 /** Hooks that a yarn may sensibly be worked with beside its own, mm. */
 const HOOK_STEPS = [-0.5, 0, 0.5];

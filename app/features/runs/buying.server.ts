@@ -1,9 +1,9 @@
-import type { Scope } from "@db/scope";
+import type { Scope } from "../../../db/scope";
 import { buyList, substitutesFor, type BuyGroup } from "@core/planning";
-import { listCuttings } from "@db/queries/cutting";
-import { runOrder } from "../runs/load.server";
-import { netKnown } from "../runs/net.server";
-import { loadCupboard, type Cupboard } from "./load.server";
+import { listCuttings } from "../../../db/queries/cutting";
+import { runOrder } from "./load.server";
+import { netKnown } from "./net.server";
+import { loadCupboard, type Cupboard } from "../materials/load.server";
 import { readOnce } from "../../server/kept";
 import { allBalls } from "../../server/rows.server";
 

@@ -1,10 +1,10 @@
 import type { Logger } from "pino";
-import type { Database } from "@db/connect";
-import { shopsDue } from "@db/queries/shop";
-import { findWorkshop } from "@db/queries/workshops";
-import { shopRound } from "../features/shop/round.server";
-import { ownShop, shopFeed } from "../features/shop/shop.server";
-import { toldOf } from "./log";
+import type { Database } from "../../../db/connect";
+import { shopsDue } from "../../../db/queries/shop";
+import { findWorkshop } from "../../../db/queries/workshops";
+import { shopRound } from "./round.server";
+import { ownShop, shopFeed } from "./shop.server";
+import { toldOf } from "../../server/log";
 
 const LOOK_MS = 5000;
 

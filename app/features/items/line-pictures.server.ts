@@ -1,8 +1,8 @@
-import type { Scope } from "@db/scope";
-import { inColourway } from "../items/load.server";
+import type { Scope } from "../../../db/scope";
+import { inColourway } from "./load.server";
 import { allColourways, allItems, allYarns } from "../../server/rows.server";
-import type { PictureOf } from "./figure-picture";
-import { pictureMark, slotColours } from "./picture.server";
+import type { PictureOf } from "../figure/figure-picture";
+import { pictureMark, slotColours } from "../figure/picture.server";
 
 /** What of a run's line says which figure it is. */
 interface Line {
