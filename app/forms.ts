@@ -9,6 +9,9 @@ import {
   printTrimmed,
   quantityProblemText,
   type Parsed,
+  micrometres,
+  milligrams,
+  mm,
 } from "@core/units";
 
 /**
@@ -19,7 +22,7 @@ function quantity<T extends number>(
   need: string,
   check: (n: T) => string | undefined,
 ) {
-  return z.string({ error: need }).transform((text, ctx): number => {
+  return z.string({ error: need }).transform((text, ctx): T => {
     const got = read(text);
     const wrong = got.ok
       ? Number.isFinite(got.value)
@@ -56,25 +59,25 @@ export const fields = (locale: string, currency: string, system: "metric" | "imp
       (t) => parseLength(t, locale, "mm"),
       need,
       within(0.5, 30, "A hook is between 0.5 and 30 mm."),
-    ).transform((n) => Math.round(n * 1000)),
+    ).transform((n) => micrometres(n * 1000)),
   sizeUm: (need: string) =>
     quantity(
       (t) => parseLength(t, locale, "mm"),
       need,
       within(0.5, 500, "A size is between 0.5 and 500 mm."),
-    ).transform((n) => Math.round(n * 1000)),
+    ).transform((n) => micrometres(n * 1000)),
   lengthMm: (need: string, bare: "mm" | "cm" = "cm") =>
     quantity(
       (t) => parseLength(t, locale, system === "imperial" && bare === "cm" ? "in" : bare),
       need,
       within(1, 100_000, "Write a length above zero."),
-    ).transform((n) => Math.round(n)),
+    ).transform((n) => mm(Math.round(n))),
   yarnMm: (need: string) =>
     quantity(
       (t) => parseYarnLength(t, locale, system === "imperial" ? "yd" : "m"),
       need,
       within(5, 10_000, "Write how many metres, between 5 and 10,000."),
-    ).transform((n) => Math.round(n * 1000)),
+    ).transform((n) => mm(Math.round(n * 1000))),
   massMg: (need: string, least = 1) =>
     quantity(
       (t) => parseMass(t, locale, system === "imperial" ? "oz" : "g"),
@@ -84,14 +87,14 @@ export const fields = (locale: string, currency: string, system: "metric" | "imp
         1_000_000,
         least > 0 ? "Write a weight above zero." : "Write a weight of zero or more.",
       ),
-    ).transform((n) => Math.round(n * 1000)),
+    ).transform((n) => milligrams(n * 1000)),
   /** A weight as the scale shows it, 0 allowed. */
   scaleMg: (need: string) =>
     quantity(
       (t) => parseMass(t, locale, system === "imperial" ? "oz" : "g"),
       need,
       within(0, 100_000, "Write a weight of zero or more."),
-    ).transform((n) => Math.round(n * 1000)),
+    ).transform((n) => milligrams(n * 1000)),
   decimal: (need: string, low: number, high: number) =>
     quantity(
       (t) => parseNumber(t, locale),

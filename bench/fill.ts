@@ -1,3 +1,4 @@
+import { minor } from "../core/units";
 import { v7 } from "uuid";
 import {
   ball,
@@ -139,7 +140,7 @@ export async function fillSales(db: Database, scope: Scope, markets: number, sal
     const at = day(200 + (markets - m) * 7);
     const onDay = at.toISOString().slice(0, 10);
     const id = v7();
-    held.push({ ...model, id, name: `Market ${m}`, onDay, state: "closed", counted: 4000 });
+    held.push({ ...model, id, name: `Market ${m}`, onDay, state: "closed", counted: minor(4000) });
     const there = Array.from({ length: 30 }, (_, k) => items[(m * 7 + k * 5) % items.length]?.item.id ?? "");
     for (const itemId of new Set(there))
       brought.push({
@@ -164,12 +165,12 @@ export async function fillSales(db: Database, scope: Scope, markets: number, sal
         itemId,
         colourwayId: "",
         quantity: 1,
-        listPrice: 1500,
-        taken: 1500,
+        listPrice: minor(1500),
+        taken: minor(1500),
         paid: k % 2 === 0 ? "cash" : "card",
         source: "stall",
         feeBp: 140,
-        fixedFee: 0,
+        fixedFee: minor(0),
         taxBp: 0,
         taxIncluded: true,
         changedAt: at,

@@ -7,7 +7,7 @@ import { simulate } from "../core/calibrate/simulated-makers";
 import { estimatePiece } from "../core/estimate";
 import { filledShape } from "../core/fabric";
 import { checkPattern, layoutOf, PLAIN_STYLE, printPattern, RoundMemory } from "../core/notation";
-import { mm } from "../core/units";
+import { minor, mm } from "../core/units";
 import { printStalls } from "./stalls";
 import { printWorlds } from "./worlds";
 
@@ -143,7 +143,7 @@ say(
 const around = {
   yarns: [],
   notions: [],
-  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
+  money: { wagePerHour: minor(1200), overheadPerHour: minor(180), marginBp: 800, pricePoints: [0, 50] },
   selling: BARE_SALE,
   price: undefined,
   reading: { locale: "en-IE", system: "metric" as const, currency: "EUR" },

@@ -1,3 +1,4 @@
+import { micrometres } from "../core/units";
 import autocannon from "autocannon";
 import http from "node:http";
 import mysql from "mysql2/promise";
@@ -44,7 +45,7 @@ export async function servePages(say: (label: string, value: string) => void): P
         slots: ["red", "white", "navy"].map((slot) => ({
           slot,
           yarnId: yarn?.id ?? "",
-          hookUm: 3000,
+          hookUm: micrometres(3000),
           strands: 1,
         })),
         notions: [],

@@ -1,3 +1,4 @@
+import { seconds as secs } from "@core/units";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { Database } from "./connect";
 import {
@@ -107,7 +108,7 @@ describe("timings that come of the bench", () => {
     part: "Ball",
     stage: "crochet",
     pieces: 1,
-    seconds,
+    seconds: secs(seconds),
     laps: [],
     work: { sc: seconds },
     madeOn: "2026-11-26",

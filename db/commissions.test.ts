@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { eq } from "drizzle-orm";
 import type { Database } from "./connect";
@@ -45,8 +46,8 @@ const asked = (over: Partial<CommissionContent> = {}): CommissionContent => ({
   wishes: "",
   quantity: 2,
   channelId,
-  price: 3300,
-  depositAsked: 1000,
+  price: minor(3300),
+  depositAsked: minor(1000),
   dueOn: "2026-12-20",
   ...over,
 });
@@ -54,7 +55,7 @@ const sold = {
   at: new Date("2026-12-18T10:00:00Z"),
   soldOn: "2026-12-18",
   paid: "cash" as const,
-  listPrice: 1650,
+  listPrice: minor(1650),
 };
 const atHome = async () =>
   (await piecesWhere(scope, "")).filter((p) => p.itemId === buoy).reduce((s, p) => s + p.quantity, 0);
@@ -121,18 +122,21 @@ describe("a commission", () => {
   it("is told apart when two change it at once", async () => {
     const id = await createCommission(scope, asked());
     const { version } = (await findCommission(scope, id)) ?? { version: -1 };
-    await changeCommission(scope, id, asked({ price: 4000 }), version);
-    await expect(changeCommission(scope, id, asked({ price: 5000 }), version)).rejects.toThrow(
+    await changeCommission(scope, id, asked({ price: minor(4000) }), version);
+    await expect(changeCommission(scope, id, asked({ price: minor(5000) }), version)).rejects.toThrow(
       ChangedMeanwhile,
     );
-    expect(await findCommission(scope, id)).toMatchObject({ price: 4000 });
+    expect(await findCommission(scope, id)).toMatchObject({ price: minor(4000) });
   });
   it("keeps the day of its deposit, and forgets it when it goes back", async () => {
     const id = await createCommission(scope, asked());
     await payDeposit(scope, id, 1000, "2026-12-01");
-    expect(await findCommission(scope, id)).toMatchObject({ depositPaid: 1000, depositOn: "2026-12-01" });
+    expect(await findCommission(scope, id)).toMatchObject({
+      depositPaid: minor(1000),
+      depositOn: "2026-12-01",
+    });
     await payDeposit(scope, id, 0, "2026-12-02");
-    expect(await findCommission(scope, id)).toMatchObject({ depositPaid: 0, depositOn: null });
+    expect(await findCommission(scope, id)).toMatchObject({ depositPaid: minor(0), depositOn: null });
   });
   it("is nobody else's, and names nothing of another workshop", async () => {
     const id = await createCommission(scope, asked());
@@ -147,7 +151,7 @@ describe("a customer", () => {
   it("is forgotten on demand: the work and its money stay", async () => {
     const id = await createCommission(scope, asked());
     await forgetCustomer(scope, id);
-    expect(await findCommission(scope, id)).toMatchObject({ customer: "", reach: "", price: 3300 });
+    expect(await findCommission(scope, id)).toMatchObject({ customer: "", reach: "", price: minor(3300) });
   });
   it("is forgotten by itself half a year after it is over, and not before", async () => {
     const [open, over, gone] = await Promise.all([

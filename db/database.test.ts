@@ -1,3 +1,4 @@
+import { micrometres, minor, mm, seconds } from "@core/units";
 import { sql } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { seedDemo } from "../demo/seed";
@@ -102,9 +103,9 @@ describe("workshops are apart", () => {
       saveSwatch(other, {
         yarnId,
         madeOn: "2026-11-03",
-        hookUm: 3000,
+        hookUm: micrometres(3000),
         stitches: 20,
-        overMm: 92,
+        overMm: mm(92),
         rounds: null,
         roundsOverMm: null,
         sampleStitches: null,
@@ -120,34 +121,37 @@ describe("workshops are apart", () => {
     const notion = await saveNotion(other, {
       kind: "eye",
       name: "Eyes",
-      sizeUm: 6000,
+      sizeUm: micrometres(6000),
       colour: null,
       packSize: 50,
-      packPrice: 500,
+      packPrice: minor(500),
     });
     const id = await createItem(
       scope,
       { name: "Borrower", kind: "figure" },
       content({
-        slots: [{ slot: "main", yarnId: theirs, hookUm: 3000, strands: 1 }],
+        slots: [{ slot: "main", yarnId: theirs, hookUm: micrometres(3000), strands: 1 }],
         notions: [{ notionId: notion, quantity: 2 }],
       }),
     );
     expect((await findItem(scope, id))?.revision).toMatchObject({ slots: [], notions: [] });
   });
   it("keeps settings and channels", async () => {
-    await updateWorkshop(scope, { wagePerHour: 1550, pricePoints: "90" });
-    expect(await findWorkshop(db, scope.workshopId)).toMatchObject({ wagePerHour: 1550, pricePoints: "90" });
-    expect(await findWorkshop(db, other.workshopId)).toMatchObject({ wagePerHour: 1400 });
+    await updateWorkshop(scope, { wagePerHour: minor(1550), pricePoints: "90" });
+    expect(await findWorkshop(db, scope.workshopId)).toMatchObject({
+      wagePerHour: minor(1550),
+      pricePoints: "90",
+    });
+    expect(await findWorkshop(db, other.workshopId)).toMatchObject({ wagePerHour: minor(1400) });
     const shelf = {
       name: "Shelf",
       fees: [
         { name: "shelf", bp: 3000 },
         { name: "card", bp: 150 },
       ],
-      fixed: 20,
+      fixed: minor(20),
       piecesPerSaleHundredths: 180,
-      stallFee: 4000,
+      stallFee: minor(4000),
       expectedPieces: 50,
       taxBp: 1900,
       taxIncluded: false,
@@ -166,12 +170,12 @@ describe("workshops are apart", () => {
 describe("items", () => {
   it("a changed pattern is a new revision, an unchanged one is not", async () => {
     const id = await createItem(scope, { name: "Buoy", kind: "ornament" }, content());
-    const head = { name: "Buoy", kind: "ornament" as const, price: 850, channelId: null };
+    const head = { name: "Buoy", kind: "ornament" as const, price: minor(850), channelId: null };
     expect(await saveItem(scope, id, 1, head, content())).toMatchObject({ revision: 1 });
     expect(await saveItem(scope, id, 1, head, content({ pattern: "Rnd 1: 8 sc in mr (8)" }))).toMatchObject({
       revision: 2,
     });
-    expect((await findItem(scope, id))?.item).toMatchObject({ price: 850, revision: 2 });
+    expect((await findItem(scope, id))?.item).toMatchObject({ price: minor(850), revision: 2 });
   });
   it("the second of two savers is told, and nothing is lost", async () => {
     const id = await createItem(scope, { name: "Seal", kind: "figure" }, content());
@@ -274,7 +278,12 @@ describe("the stock ledger", () => {
 });
 
 describe("runs", () => {
-  const plannedWith = { weekMinutes: 600, workDays: "1111100", wagePerHour: 1400, overheadPerHour: 250 };
+  const plannedWith = {
+    weekMinutes: 600,
+    workDays: "1111100",
+    wagePerHour: minor(1400),
+    overheadPerHour: minor(250),
+  };
   const make = async () => {
     const yarnId = await saveYarn(scope, { ...DK, shade: `run ${Math.round(performance.now() * 1000)}` });
     await postMoves(scope, [{ kind: "bought", materialKind: "yarn", materialId: yarnId, quantity: 100_000 }]);
@@ -283,11 +292,11 @@ describe("runs", () => {
     const line = {
       label: "Runner",
       revision: 1,
-      seconds: 600,
+      seconds: seconds(600),
       secondsLow: 500,
       secondsHigh: 700,
-      cost: 500,
-      price: 900,
+      cost: minor(500),
+      price: minor(900),
       needs: [{ kind: "yarn" as const, materialId: yarnId, each: 4_000.4, eachHigh: 5_000 }],
     };
     const id = await createRun(scope, {
@@ -305,11 +314,15 @@ describe("runs", () => {
       scope,
       itemId,
       1,
-      { name: "Runner", kind: "figure", price: 1200, channelId: null },
+      { name: "Runner", kind: "figure", price: minor(1200), channelId: null },
       content({ pattern: "Rnd 1: 9 sc in mr (9)" }),
     );
     const run = await findRun(scope, id);
-    expect(run?.lines[0]).toMatchObject({ revisionId, quantity: 10, plannedWith: { price: 900, cost: 500 } });
+    expect(run?.lines[0]).toMatchObject({
+      revisionId,
+      quantity: 10,
+      plannedWith: { price: minor(900), cost: minor(500) },
+    });
     expect(run?.run.plannedWith).toEqual(plannedWith);
     expect(await findRun(other, id)).toBeUndefined();
   });
@@ -329,7 +342,7 @@ describe("runs", () => {
     if (!line) throw new Error("no line");
     const as = { name: "Later market", startOn: "2026-11-24", dueOn: "2026-12-20" };
     const pieces = (seen: number, quantity: number) =>
-      new Map([[line.id, { seen, quantity, plannedWith: { ...line.plannedWith, seconds: 3333 } }]]);
+      new Map([[line.id, { seen, quantity, plannedWith: { ...line.plannedWith, seconds: seconds(3333) } }]]);
     const change = (seen: number, quantity: number, more = 0) =>
       changeRun(scope, id, {
         ...as,
@@ -344,7 +357,7 @@ describe("runs", () => {
     expect(await change(10, 12)).toBe("kept");
     expect(await findRun(scope, id)).toMatchObject({
       run: as,
-      lines: [{ quantity: 12, plannedWith: { seconds: 3333 } }],
+      lines: [{ quantity: 12, plannedWith: { seconds: seconds(3333) } }],
     });
     await expect(change(10, 14)).rejects.toThrow(ChangedMeanwhile);
     const done = { device: "d", handId: null, kind: "done", ms: 1000, about: null, text: null } as const;
@@ -372,22 +385,27 @@ describe("runs", () => {
     const { before: _none, ...old } = line?.plannedWith ?? {
       label: "",
       revision: 0,
-      seconds: 0,
+      seconds: seconds(0),
       secondsLow: 0,
       secondsHigh: 0,
-      cost: 0,
-      price: 0,
+      cost: minor(0),
+      price: minor(0),
       needs: [],
     };
-    const next = new Map([[line?.id ?? "", { revisionId: "other", plannedWith: { ...old, cost: 777 } }]]);
+    const next = new Map([
+      [line?.id ?? "", { revisionId: "other", plannedWith: { ...old, cost: minor(777) } }],
+    ]);
     expect(await replanRun(other, id, next)).toBe(false);
     expect(await replanRun(scope, id, next)).toBe(true);
     expect((await findRun(scope, id))?.lines[0]).toMatchObject({
       revisionId: "other",
-      plannedWith: { cost: 777, before: { revisionId, plannedWith: { cost: 500 } } },
+      plannedWith: { cost: minor(777), before: { revisionId, plannedWith: { cost: minor(500) } } },
     });
     await unplanRun(scope, id);
-    expect((await findRun(scope, id))?.lines[0]).toMatchObject({ revisionId, plannedWith: { cost: 500 } });
+    expect((await findRun(scope, id))?.lines[0]).toMatchObject({
+      revisionId,
+      plannedWith: { cost: minor(500) },
+    });
     expect((await findRun(scope, id))?.lines[0]?.plannedWith.before).toBeUndefined();
     await finishRun(scope, id, "2026-12-04");
     expect(await replanRun(scope, id, next)).toBe(false);

@@ -1,3 +1,4 @@
+import { micrometres, milligrams, minor, mm, seconds } from "@core/units";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { handDataOf, loadMeasured } from "../app/server/measured.server";
 import { narrowings, toldInOrder, groupOf, knowledgeOf } from "../core/hand";
@@ -39,13 +40,13 @@ const weighing = (handId: string, key: string) => ({
   part: "",
   pieces: 1,
   yarnId: "y",
-  hookUm: 3000,
+  hookUm: micrometres(3000),
   loops: "over" as const,
   firmness: null,
-  weightMg: 5000,
-  stepMg: 100,
-  expectedMg: 4500,
-  besideMg: 0,
+  weightMg: milligrams(5000),
+  stepMg: milligrams(100),
+  expectedMg: milligrams(4500),
+  besideMg: milligrams(0),
   madeOn: TODAY,
   note: "",
   idempotencyKey: key,
@@ -70,7 +71,7 @@ describe("hands and their measurements", () => {
       part: "",
       stage: "sewing",
       pieces: 2,
-      seconds: 300,
+      seconds: seconds(300),
       laps: [160, 140],
       work: { sewing: 280 },
       madeOn: TODAY,
@@ -91,7 +92,7 @@ describe("hands and their measurements", () => {
     const [me] = await listHands(scope);
     const helper = await saveHand(scope, { name: "Wren", loops: "under" });
     await saveWeighIn(scope, weighing(me?.id ?? "", "a"));
-    await saveWeighIn(scope, { ...weighing(helper, "b"), loops: "under", weightMg: 3000 });
+    await saveWeighIn(scope, { ...weighing(helper, "b"), loops: "under", weightMg: milligrams(3000) });
     await saveWeighIn(scope, { ...weighing(helper, "c"), loops: "over" });
     const measured = await loadMeasured(scope);
     const of = (name: string) =>
@@ -113,7 +114,7 @@ describe("timings from a file", () => {
     part: "",
     stage: "sewing" as const,
     pieces: 1,
-    seconds: 300,
+    seconds: seconds(300),
     laps: [],
     work: { sewing: 280 },
     madeOn: TODAY,
@@ -159,9 +160,9 @@ describe("a swatch's photo", () => {
     const swatch = {
       yarnId,
       madeOn: TODAY,
-      hookUm: 3000,
+      hookUm: micrometres(3000),
       stitches: 20,
-      overMm: 92,
+      overMm: mm(92),
       rounds: null,
       roundsOverMm: null,
       sampleStitches: null,
@@ -272,18 +273,23 @@ describe("several hands", () => {
     const plannedWith = {
       label: "Buoy",
       revision: 1,
-      seconds: 900,
+      seconds: seconds(900),
       secondsLow: 800,
       secondsHigh: 1000,
       cost: 1,
-      price: 2,
+      price: minor(2),
       needs: [],
     };
     const run = await createRun(scope, {
       name: "Market",
       startOn: TODAY,
       dueOn: "2026-12-12",
-      plannedWith: { weekMinutes: 600, workDays: "1111100", wagePerHour: 1, overheadPerHour: 0 },
+      plannedWith: {
+        weekMinutes: 600,
+        workDays: "1111100",
+        wagePerHour: minor(1),
+        overheadPerHour: minor(0),
+      },
       lines: [{ itemId: newId(), revisionId: newId(), quantity: 3, plannedWith }],
     });
     const line = (await findRun(scope, run))?.lines[0]?.id ?? "";
@@ -298,7 +304,7 @@ describe("several hands", () => {
                 work: "part:Float",
                 handId,
                 phase: 0 as const,
-                seconds: 170,
+                seconds: seconds(170),
                 low: 150,
                 high: 200,
                 instead: 150,

@@ -1,3 +1,4 @@
+import { micrometres, milligrams, minor, seconds } from "@core/units";
 import fc from "fast-check";
 import { eq } from "drizzle-orm";
 import { v7 } from "uuid";
@@ -47,9 +48,9 @@ const ballOf = (yarnId: string, mg: number, more: Partial<NewBall> = {}): NewBal
   lot: "1",
   scrap: false,
   place: "",
-  fullMg: 50_000,
-  price: 290,
-  mg,
+  fullMg: milligrams(50_000),
+  price: minor(290),
+  mg: milligrams(mg),
   kind: "weighed",
   ...more,
 });
@@ -134,7 +135,14 @@ describe("the stock book", () => {
   it("takes a move back once, and never a taking back", async () => {
     const id = await newYarn("undo");
     await postMoves(scope, [
-      { kind: "bought", materialKind: "yarn", materialId: id, quantity: 9_000, cost: 52, key: "undo-me" },
+      {
+        kind: "bought",
+        materialKind: "yarn",
+        materialId: id,
+        quantity: 9_000,
+        cost: minor(52),
+        key: "undo-me",
+      },
     ]);
     const [m] = await movesOf(scope, id);
     const done = await Promise.all([
@@ -255,20 +263,20 @@ describe("the stock book", () => {
 
 describe("orders", () => {
   it("count as on their way until they are received, with lots, spares, prices and what was paid", async () => {
-    const quay = await saveSupplier(scope, { name: "Quay", deliveryDays: 2, minOrder: 0, note: "" });
+    const quay = await saveSupplier(scope, { name: "Quay", deliveryDays: 2, minOrder: minor(0), note: "" });
     const yarnId = await newYarn("ordered");
     const eyes = await saveNotion(scope, {
       kind: "eye",
       name: "Eyes",
-      sizeUm: 6000,
+      sizeUm: micrometres(6000),
       colour: null,
       packSize: 50,
-      packPrice: 495,
+      packPrice: minor(495),
       spares: 2,
     });
     await notePrice(
       scope,
-      { materialKind: "yarn", materialId: yarnId, supplierId: quay, packSize: 50_000, price: 290 },
+      { materialKind: "yarn", materialId: yarnId, supplierId: quay, packSize: 50_000, price: minor(290) },
       "2026-11-01",
     );
     const id = await createPurchase(scope, {
@@ -276,8 +284,8 @@ describe("orders", () => {
       orderedOn: "2026-11-20",
       expectedOn: "2026-11-22",
       lines: [
-        { materialKind: "yarn", materialId: yarnId, packs: 3, packSize: 50_000, packPrice: 290 },
-        { materialKind: "notion", materialId: eyes, packs: 2, packSize: 50, packPrice: 495 },
+        { materialKind: "yarn", materialId: yarnId, packs: 3, packSize: 50_000, packPrice: minor(290) },
+        { materialKind: "notion", materialId: eyes, packs: 2, packSize: 50, packPrice: minor(495) },
       ],
     });
     expect([(await onOrder(scope)).get(yarnId), (await onOrder(scope)).get(eyes)]).toEqual([150_000, 100]);
@@ -286,7 +294,7 @@ describe("orders", () => {
       ticked: true,
       lot: "5521",
       packs: 2,
-      packPrice: 310,
+      packPrice: minor(310),
     });
     expect(await findPurchase(other, id)).toBeUndefined();
     await expect(receivePurchase(other, id, "2026-11-23")).rejects.toThrow(ChangedMeanwhile);
@@ -302,12 +310,26 @@ describe("orders", () => {
     expect((await findPurchase(scope, id))?.purchase.state).toBe("ordered");
     expect((await onOrder(scope)).get(yarnId)).toBe(0);
     // A received line is no longer changed.
-    await changePurchaseLine(scope, lines[0]?.id ?? "", { ticked: false, lot: "x", packs: 9, packPrice: 1 });
-    await changePurchaseLine(scope, lines[1]?.id ?? "", { ticked: true, lot: "", packs: 2, packPrice: 495 });
+    await changePurchaseLine(scope, lines[0]?.id ?? "", {
+      ticked: false,
+      lot: "x",
+      packs: 9,
+      packPrice: minor(1),
+    });
+    await changePurchaseLine(scope, lines[1]?.id ?? "", {
+      ticked: true,
+      lot: "",
+      packs: 2,
+      packPrice: minor(495),
+    });
     await receivePurchase(scope, id, "2026-11-24");
     expect((await findPurchase(scope, id))?.purchase.state).toBe("received");
     expect((await balances(scope)).get(eyes)).toBe(104);
-    expect((await movesOf(scope, eyes))[0]).toMatchObject({ kind: "bought", cost: 990, purchaseId: id });
+    expect((await movesOf(scope, eyes))[0]).toMatchObject({
+      kind: "bought",
+      cost: minor(990),
+      purchaseId: id,
+    });
     expect((await pricesOf(scope, yarnId)).map((p) => p.price)).toEqual([290, 310]);
     expect((await listYarns(scope)).find((y) => y.id === yarnId)?.ballPrice).toBe(310);
   });
@@ -317,7 +339,9 @@ describe("orders", () => {
       supplierId: null,
       orderedOn: "2026-11-20",
       expectedOn: null,
-      lines: [{ materialKind: "yarn", materialId: yarnId, packs: 1, packSize: 50_000, packPrice: 290 }],
+      lines: [
+        { materialKind: "yarn", materialId: yarnId, packs: 1, packSize: 50_000, packPrice: minor(290) },
+      ],
     });
     await setPurchaseDeleted(scope, id, true);
     expect((await onOrder(scope)).get(yarnId)).toBeUndefined();
@@ -326,7 +350,12 @@ describe("orders", () => {
 });
 
 describe("cutting plans", () => {
-  const plannedWith = { weekMinutes: 600, workDays: "1111100", wagePerHour: 1400, overheadPerHour: 250 };
+  const plannedWith = {
+    weekMinutes: 600,
+    workDays: "1111100",
+    wagePerHour: minor(1400),
+    overheadPerHour: minor(250),
+  };
   const newRun = async (yarnId: string, each = 10_000) => {
     const itemId = await createItem(
       scope,
@@ -347,11 +376,11 @@ describe("cutting plans", () => {
           plannedWith: {
             label: "Runner",
             revision: 1,
-            seconds: 1,
+            seconds: seconds(1),
             secondsLow: 1,
             secondsHigh: 1,
-            cost: 1,
-            price: 1,
+            cost: minor(1),
+            price: minor(1),
             needs: [{ kind: "yarn", materialId: yarnId, each, eachHigh: each * 1.2 }],
           },
         },
@@ -415,8 +444,8 @@ describe("cutting plans", () => {
     ]);
     const run = await newRun(yarnId);
     const placed = [
-      { piece: `${yarnId}/0-0-0-0`, ball: a, mg: 12_000 },
-      { piece: `${yarnId}/0-1-0-0`, ball: b, mg: 12_000 },
+      { piece: `${yarnId}/0-0-0-0`, ball: a, mg: milligrams(12_000) },
+      { piece: `${yarnId}/0-1-0-0`, ball: b, mg: milligrams(12_000) },
     ];
     await keepCutting(scope, run, 0, { confidence: 95, lotRule: "item", joins: false, pins: [], placed });
     await startRun(scope, run);
@@ -448,8 +477,8 @@ describe("cutting plans", () => {
       joins: false,
       pins: [],
       placed: [
-        { piece: `${yarnId}/0-0-0-0`, ball: a, mg: 12_000 },
-        { piece: `${yarnId}/0-1-0-0`, ball: b, mg: 12_000 },
+        { piece: `${yarnId}/0-0-0-0`, ball: a, mg: milligrams(12_000) },
+        { piece: `${yarnId}/0-1-0-0`, ball: b, mg: milligrams(12_000) },
       ],
     });
     await startRun(scope, run);
@@ -498,15 +527,15 @@ describe("colourways", () => {
     const id = await saveColourway(scope, {
       itemId,
       name: "winter",
-      price: 1750,
+      price: minor(1750),
       slots: [
-        { slot: "main", yarnId: mine, hookUm: 3000, strands: 2 },
-        { slot: "beak", yarnId: theirs, hookUm: 3000, strands: 1 },
+        { slot: "main", yarnId: mine, hookUm: micrometres(3000), strands: 2 },
+        { slot: "beak", yarnId: theirs, hookUm: micrometres(3000), strands: 1 },
       ],
     });
     expect((await listColourways(scope, { itemId }))[0]).toMatchObject({
       name: "winter",
-      price: 1750,
+      price: minor(1750),
       slots: [{ slot: "main", yarnId: mine, strands: 2 }],
     });
     await saveColourway(scope, {
@@ -514,7 +543,7 @@ describe("colourways", () => {
       itemId,
       name: "winter",
       price: null,
-      slots: [{ slot: "main", yarnId: mine, hookUm: 3000, strands: 1 / 3 }],
+      slots: [{ slot: "main", yarnId: mine, hookUm: micrometres(3000), strands: 1 / 3 }],
     });
     expect((await listColourways(scope, { itemId }))[0]?.slots[0]?.strands).toBeCloseTo(1 / 3);
     expect(await saveColourway(other, { itemId, name: "stolen", price: null, slots: [] })).toBeUndefined();
@@ -539,23 +568,41 @@ describe("imports", () => {
       {
         ...DK,
         shade: "imported",
-        balls: [{ lot: "9", scrap: false, place: "box", fullMg: 50_000, price: 290, mg: 50_000 }],
+        balls: [
+          {
+            lot: "9",
+            scrap: false,
+            place: "box",
+            fullMg: milligrams(50_000),
+            price: minor(290),
+            mg: milligrams(50_000),
+          },
+        ],
       },
       {
         ...DK,
         shade: "known",
         existing: known,
-        balls: [{ lot: "8", scrap: false, place: "", fullMg: 50_000, price: 290, mg: 7_000 }],
+        balls: [
+          {
+            lot: "8",
+            scrap: false,
+            place: "",
+            fullMg: milligrams(50_000),
+            price: minor(290),
+            mg: milligrams(7_000),
+          },
+        ],
       },
     ];
     const notions = [
       {
         kind: "eye" as const,
         name: "Imported eyes",
-        sizeUm: 6000,
+        sizeUm: micrometres(6000),
         colour: null,
         packSize: 50,
-        packPrice: 495,
+        packPrice: minor(495),
         onHand: 12,
       },
     ];

@@ -1,3 +1,4 @@
+import { micrometres, milligrams, minor, mm, seconds } from "@core/units";
 import { sql } from "drizzle-orm";
 import fc from "fast-check";
 import { readdirSync, readFileSync } from "node:fs";
@@ -39,10 +40,10 @@ const YARN = {
   colour: "#556677",
   fibre: "cotton",
   weightClass: 3,
-  hookUm: 3000,
+  hookUm: micrometres(3000),
   mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
+  ballMg: milligrams(50_000),
+  ballPrice: minor(290),
 };
 const PATTERN = {
   pattern: "Rnd 1: 6 sc in mr (6)",
@@ -70,9 +71,9 @@ describe("whatever is kept between requests beats when it changes", () => {
       kind: "eye",
       name: "Eyes",
       packSize: 20,
-      packPrice: 200,
+      packPrice: minor(200),
       colour: null,
-      sizeUm: 6000,
+      sizeUm: micrometres(6000),
     });
     const item = await createItem(scope, { name: "Buoy", kind: "ornament" }, PATTERN);
     const revisionId = (await findItem(scope, item))?.revision.id ?? "";
@@ -82,18 +83,27 @@ describe("whatever is kept between requests beats when it changes", () => {
       ...none,
       yarnId,
       madeOn: "2026-11-01",
-      hookUm: 3000,
+      hookUm: micrometres(3000),
       stitches: 10,
-      overMm: 50,
+      overMm: mm(50),
       note: "",
     };
     const swatchId = await saveSwatch(scope, swatch);
-    const channel = { name: "Stall", fees: [], fixed: 0 };
+    const channel = { name: "Stall", fees: [], fixed: minor(0) };
     const channelId = await saveChannel(scope, channel);
     const colourwayId =
       (await saveColourway(scope, { itemId: item, name: "winter", price: null, slots: [] })) ?? "";
     const [ballId = ""] = await addBalls(scope, [
-      { yarnId, lot: "1", scrap: false, place: "", fullMg: 50_000, price: 290, mg: 50_000, kind: "bought" },
+      {
+        yarnId,
+        lot: "1",
+        scrap: false,
+        place: "",
+        fullMg: milligrams(50_000),
+        price: minor(290),
+        mg: milligrams(50_000),
+        kind: "bought",
+      },
     ]);
     const measured = {
       handId,
@@ -104,23 +114,29 @@ describe("whatever is kept between requests beats when it changes", () => {
       madeOn: "2026-11-02",
       note: "",
     };
-    const timing = { ...measured, stage: "crochet" as const, seconds: 60, laps: [], work: { sc: 60 } };
+    const timing = {
+      ...measured,
+      stage: "crochet" as const,
+      seconds: seconds(60),
+      laps: [],
+      work: { sc: 60 },
+    };
     const weighIn = {
       ...measured,
       kind: "yarn" as const,
-      weightMg: 900,
-      expectedMg: 1000,
-      besideMg: 0,
-      stepMg: 10,
+      weightMg: milligrams(900),
+      expectedMg: milligrams(1000),
+      besideMg: milligrams(0),
+      stepMg: milligrams(10),
       yarnId,
-      hookUm: 3000,
+      hookUm: micrometres(3000),
       loops: "over" as const,
       firmness: null,
     };
     const head = { name: "Bell buoy", kind: "ornament" as const, price: null, channelId: null };
     const changes: readonly (readonly [Pulse, () => Promise<unknown>])[] = [
       ["materials", () => saveYarn(scope, { ...YARN, shade: "red" })],
-      ["materials", () => saveYarn(scope, { ...YARN, ballPrice: 300 }, yarnId)],
+      ["materials", () => saveYarn(scope, { ...YARN, ballPrice: minor(300) }, yarnId)],
       ["materials", () => setYarnDeleted(scope, yarnId, true)],
       ["materials", () => setYarnDeleted(scope, yarnId, false)],
       [
@@ -130,7 +146,7 @@ describe("whatever is kept between requests beats when it changes", () => {
             kind: "ring",
             name: "Ring",
             packSize: 10,
-            packPrice: 100,
+            packPrice: minor(100),
             colour: null,
             sizeUm: null,
           }),
@@ -159,7 +175,14 @@ describe("whatever is kept between requests beats when it changes", () => {
 
   it("the stock too when a file of balls is taken back whose moves were undone before", async () => {
     const id = newId();
-    const ballOf = { lot: "9", scrap: false, place: "", fullMg: 50_000, price: 290, mg: 50_000 };
+    const ballOf = {
+      lot: "9",
+      scrap: false,
+      place: "",
+      fullMg: milligrams(50_000),
+      price: minor(290),
+      mg: milligrams(50_000),
+    };
     const yarns = [{ ...YARN, shade: "brought in", balls: [ballOf] }];
     const batch = { id, fileName: "yarn.csv", rows: 1, skipped: 0 };
     expect(await beating(() => importMaterials(scope, batch, yarns as never, []))).toEqual([

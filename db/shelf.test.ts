@@ -1,3 +1,4 @@
+import { micrometres, milligrams, minor } from "@core/units";
 import fc from "fast-check";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { Database } from "./connect";
@@ -81,8 +82,8 @@ const sold = (over: Partial<NewSale> = {}): NewSale => ({
   colourwayId: "",
   grade: "good",
   quantity: 1,
-  listPrice: 1650,
-  taken: 1650,
+  listPrice: minor(1650),
+  taken: minor(1650),
   paid: "cash",
   source: "stall",
   ...over,
@@ -192,7 +193,7 @@ describe("sales", () => {
       onDay: "2026-11-28",
       channelId: stall,
       placeId: crate,
-      float: 2000,
+      float: minor(2000),
       note: "",
     });
     await openMarket(scope, day);
@@ -206,7 +207,7 @@ describe("sales", () => {
     await keepSales(scope, both);
     await setPaid(scope, new Map([["one", "card"]]), day);
     expect((await listSales(scope, { marketId: day })).map((s) => s.paid)).toEqual(["card", "card"]);
-    await setMarketState(scope, day, "closed", 2000);
+    await setMarketState(scope, day, "closed", minor(2000));
     await bringMore(scope, crate, [good(puffin, 5)]);
     expect(await brought()).toBe(9);
     expect((await findMarket(scope, day))?.counted).toBe(2000);
@@ -215,7 +216,7 @@ describe("sales", () => {
 
   it("prices have a history, and the newest counts", async () => {
     const of = { itemId: puffin, colourwayId: "", channelId: stall };
-    await setPrices(scope, [{ ...of, price: 1700 }]);
+    await setPrices(scope, [{ ...of, price: minor(1700) }]);
     await setPrices({ ...scope, now: new Date(scope.now.getTime() + 1000) }, [{ ...of, price: null }]);
     expect((await priceHistory(scope)).map((p) => p.price)).toEqual([1700, null]);
     expect(await priceHistory(other)).toEqual([]);
@@ -229,8 +230,8 @@ describe("inspection", () => {
     seconds: 600,
     secondsLow: 500,
     secondsHigh: 700,
-    cost: 300,
-    price: 1350,
+    cost: minor(300),
+    price: minor(1350),
   };
   it("puts what passed on the shelf, takes the yarn of what did not, and knows the lots", async () => {
     const yarnId = await saveYarn(scope, {
@@ -239,18 +240,18 @@ describe("inspection", () => {
       colour: "#b5322c",
       fibre: "cotton",
       weightClass: 3,
-      hookUm: 3000,
+      hookUm: micrometres(3000),
       mmPer100g: 230_000,
-      ballMg: 50_000,
-      ballPrice: 290,
+      ballMg: milligrams(50_000),
+      ballPrice: minor(290),
     });
     const bought = {
       yarnId,
       place: "",
-      mg: 50_000,
+      mg: milligrams(50_000),
       scrap: false,
-      fullMg: 50_000,
-      price: 290,
+      fullMg: milligrams(50_000),
+      price: minor(290),
       kind: "bought" as const,
     };
     await addBalls(scope, [{ ...bought, lot: "31" }]);
@@ -258,7 +259,12 @@ describe("inspection", () => {
       name: "Winter",
       startOn: "2026-11-20",
       dueOn: "2026-12-01",
-      plannedWith: { weekMinutes: 600, workDays: "1111100", wagePerHour: 1200, overheadPerHour: 0 },
+      plannedWith: {
+        weekMinutes: 600,
+        workDays: "1111100",
+        wagePerHour: minor(1200),
+        overheadPerHour: minor(0),
+      },
       lines: [
         {
           itemId: buoy,

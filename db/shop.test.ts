@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { eq } from "drizzle-orm";
 import type { Database } from "./connect";
@@ -58,9 +59,9 @@ const word = (over: Partial<NewOrder> = {}): NewOrder => ({
   address: "12 Rope Lane",
   wishes: "",
   currency: "EUR",
-  postage: 350,
-  total: 1950,
-  lines: [{ sku: "P-0001", quantity: 2, unitPrice: 800 }],
+  postage: minor(350),
+  total: minor(1950),
+  lines: [{ sku: "P-0001", quantity: 2, unitPrice: minor(800) }],
   ...over,
 });
 const only = async () => {
@@ -74,8 +75,8 @@ const home = async () =>
     .reduce((n, p) => n + p.quantity, 0);
 const sold = { at: new Date("2026-11-21T10:00:00Z"), soldOn: "2026-11-21" };
 const asPaid = (l: { unitPrice: number; quantity: number }) => ({
-  listPrice: l.unitPrice,
-  taken: l.unitPrice * l.quantity,
+  listPrice: minor(l.unitPrice),
+  taken: minor(l.unitPrice * l.quantity),
 });
 
 describe("orders of a shop", () => {
@@ -130,7 +131,7 @@ describe("orders of a shop", () => {
   });
 
   it("of something that is not known here wait until she says what it is", async () => {
-    const strange = word({ lines: [{ sku: "OLD-9", quantity: 1, unitPrice: 500 }] });
+    const strange = word({ lines: [{ sku: "OLD-9", quantity: 1, unitPrice: minor(500) }] });
     await takeOrders(scope, [strange], "");
     const { id, lines } = await only();
     expect(lines[0]?.itemId).toBeNull();

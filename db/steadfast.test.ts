@@ -1,3 +1,4 @@
+import { micrometres, milligrams, minor } from "@core/units";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { Database } from "./connect";
@@ -25,10 +26,10 @@ let theirs: Scope;
 const EYES = {
   kind: "eye" as const,
   name: "Black eyes",
-  sizeUm: 6000,
+  sizeUm: micrometres(6000),
   colour: "#111111",
   packSize: 50,
-  packPrice: 300,
+  packPrice: minor(300),
 };
 const content = { pattern: "", firmness: "medium" as const, hanger: false, note: "", slots: [], notions: [] };
 
@@ -116,9 +117,9 @@ describe("two tabs change the same thing: the second is told, and nothing of the
     [
       "supplier",
       async () => {
-        const id = await saveSupplier(mine, { name: "Shed", deliveryDays: 1, minOrder: 0, note: "" });
+        const id = await saveSupplier(mine, { name: "Shed", deliveryDays: 1, minOrder: minor(0), note: "" });
         return (seen, note) =>
-          saveSupplier(mine, { name: "Shed", deliveryDays: 1, minOrder: 0, note }, id, seen);
+          saveSupplier(mine, { name: "Shed", deliveryDays: 1, minOrder: minor(0), note }, id, seen);
       },
       async (note) => (await listSuppliers(mine)).some((s) => s.note === note),
     ],
@@ -132,9 +133,9 @@ describe("two tabs change the same thing: the second is told, and nothing of the
             lot: "1",
             scrap: false,
             place: "",
-            fullMg: 50_000,
-            price: 290,
-            mg: 50_000,
+            fullMg: milligrams(50_000),
+            price: minor(290),
+            mg: milligrams(50_000),
             kind: "bought",
           },
         ]);
@@ -154,8 +155,8 @@ describe("two tabs change the same thing: the second is told, and nothing of the
     [
       "way of selling",
       async () => {
-        const id = await saveChannel(mine, { name: "Stall", fees: [], fixed: 0 });
-        return (seen, name) => saveChannel(mine, { id, name, fees: [], fixed: 0 }, seen);
+        const id = await saveChannel(mine, { name: "Stall", fees: [], fixed: minor(0) });
+        return (seen, name) => saveChannel(mine, { id, name, fees: [], fixed: minor(0) }, seen);
       },
       async (name) => (await listChannels(mine)).some((c) => c.name === name),
     ],
@@ -187,19 +188,24 @@ describe("two tabs change the same thing: the second is told, and nothing of the
   });
   it("an item: name, kind and price too; the same save sent again is no conflict", async () => {
     const id = await createItem(mine, { name: "Buoy", kind: "ornament" }, content);
-    const head = { name: "Buoy", kind: "ornament" as const, price: 900, channelId: null };
+    const head = { name: "Buoy", kind: "ornament" as const, price: minor(900), channelId: null };
     await saveItem(mine, id, 1, head, content, 0);
     await saveItem(mine, id, 1, head, content, 0);
     await expect(saveItem(mine, id, 1, { ...head, name: "Other" }, content, 0)).rejects.toThrow(
       ChangedMeanwhile,
     );
-    expect((await findItem(mine, id))?.item).toMatchObject({ name: "Buoy", price: 900, version: 1 });
+    expect((await findItem(mine, id))?.item).toMatchObject({ name: "Buoy", price: minor(900), version: 1 });
   });
 });
 
 describe("what is not there, or another workshop's, is refused before anything is written", () => {
   it("a yarn, a notion, an item with a stranger's supplier, washer or way of selling", async () => {
-    const supplierId = await saveSupplier(theirs, { name: "Theirs", deliveryDays: 0, minOrder: 0, note: "" });
+    const supplierId = await saveSupplier(theirs, {
+      name: "Theirs",
+      deliveryDays: 0,
+      minOrder: minor(0),
+      note: "",
+    });
     const washerId = await saveNotion(theirs, EYES);
     const [channel] = await listChannels(theirs);
     const count = (await listYarns(mine)).length;
@@ -228,7 +234,16 @@ describe("what is not there, or another workshop's, is refused before anything i
     await setYarnDeleted(mine, yarnId, true);
     await expect(
       addBalls(mine, [
-        { yarnId, lot: "", scrap: false, place: "", fullMg: 1, price: 1, mg: 1, kind: "bought" },
+        {
+          yarnId,
+          lot: "",
+          scrap: false,
+          place: "",
+          fullMg: milligrams(1),
+          price: minor(1),
+          mg: milligrams(1),
+          kind: "bought",
+        },
       ]),
     ).rejects.toThrow(NotThere);
   });
@@ -256,7 +271,12 @@ describe("a deleted run", () => {
       name: "Market",
       startOn: "2026-11-23",
       dueOn: "2026-12-05",
-      plannedWith: { weekMinutes: 600, workDays: "1111100", wagePerHour: 1400, overheadPerHour: 250 },
+      plannedWith: {
+        weekMinutes: 600,
+        workDays: "1111100",
+        wagePerHour: minor(1400),
+        overheadPerHour: minor(250),
+      },
       lines: [
         {
           itemId,
@@ -270,7 +290,16 @@ describe("a deleted run", () => {
   const oneBall = async () => {
     const yarnId = await saveYarn(mine, DK);
     const [id = ""] = await addBalls(mine, [
-      { yarnId, lot: "1", scrap: false, place: "", fullMg: 50_000, price: 290, mg: 50_000, kind: "bought" },
+      {
+        yarnId,
+        lot: "1",
+        scrap: false,
+        place: "",
+        fullMg: milligrams(50_000),
+        price: minor(290),
+        mg: milligrams(50_000),
+        kind: "bought",
+      },
     ]);
     return { yarnId, id };
   };
@@ -324,9 +353,9 @@ describe("a price", () => {
       materialId,
       supplierId: null,
       packSize: 50_000,
-      price: 290,
+      price: minor(290),
     };
-    await notePrice(mine, { ...price, price: 250 }, "2026-11-01");
+    await notePrice(mine, { ...price, price: minor(250) }, "2026-11-01");
     await notePrice(mine, price, "2027-05-01");
     await notePrice(mine, price, "2026-11-26");
     await notePrice(mine, price, "2026-11-27");

@@ -1,3 +1,4 @@
+import { minor, milligrams, micrometres } from "@core/units";
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import path from "node:path";
@@ -72,10 +73,10 @@ export const DK: NewYarn = {
   colour: "#3d4c57",
   fibre: "cotton",
   weightClass: 3,
-  hookUm: 4000,
+  hookUm: micrometres(4000),
   mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
+  ballMg: milligrams(50_000),
+  ballPrice: minor(290),
 };
 
 /** Begins a server in a folder, the way bin/demo does, for what stops or kills it; answers its address. */

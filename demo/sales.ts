@@ -1,3 +1,4 @@
+import { minor } from "../core/units";
 import { parseDate, toZoned, getLocalTimeZone } from "@internationalized/date";
 import { randomFrom } from "../core/calibrate/simulated-makers";
 import { countChances } from "../core/shelf/demand/counts";
@@ -70,8 +71,8 @@ export async function sowSales(
     wares.flatMap((w) => {
       const own = { itemId: w.itemId, colourwayId: w.colourwayId };
       return [
-        { ...own, channelId: channels.shelf, price: w.price + 200 },
-        { ...own, channelId: channels.outright, price: outrightPrice(w.price) },
+        { ...own, channelId: channels.shelf, price: minor(w.price + 200) },
+        { ...own, channelId: channels.outright, price: minor(outrightPrice(w.price)) },
       ];
     }),
   );
@@ -87,8 +88,8 @@ export async function sowSales(
     colourwayId: w.colourwayId,
     grade: "good",
     quantity: 1,
-    listPrice: w.price,
-    taken: w.price,
+    listPrice: minor(w.price),
+    taken: minor(w.price),
     paid: "card",
     source: "hand",
     ...over,
@@ -113,7 +114,7 @@ export async function sowSales(
       onDay: soldOn,
       channelId: channels.stall,
       placeId: crate,
-      float: 4000,
+      float: minor(4000),
       note: "",
     });
     // She brings about what a day asks for, by feeling: sometimes too few.
@@ -154,7 +155,7 @@ export async function sowSales(
       then,
       held,
       "closed",
-      4000 + sales.filter((s) => s.paid === "cash").reduce((t, s) => t + s.taken, 0),
+      minor(4000 + sales.filter((s) => s.paid === "cash").reduce((t, s) => t + s.taken, 0)),
     );
     const weekly = wares.flatMap((w) => [
       ...Array.from({ length: draw(w.shop * season(w, ago)) }, () => ({
@@ -180,7 +181,7 @@ export async function sowSales(
           soldOn: day(ago - 1).toString(),
           channelId: s.channelId,
           placeId: s.placeId,
-          taken: s.channelId === channels.shelf ? s.w.price + 200 : s.w.price,
+          taken: minor(s.channelId === channels.shelf ? s.w.price + 200 : s.w.price),
           paid: "other",
           source: s.channelId === channels.shop ? "shop" : "hand",
         }),
@@ -239,7 +240,7 @@ async function openToday(
     onDay: today,
     channelId: at.channel,
     placeId: at.crate,
-    float: 4000,
+    float: minor(4000),
     note: "",
   });
   await openMarket(before, evening);
@@ -269,7 +270,7 @@ async function openToday(
       onDay: parseDate(today).add({ days: ahead }).toString(),
       channelId: at.channel,
       placeId: at.crate,
-      float: 4000,
+      float: minor(4000),
       note: "",
     });
 }
@@ -291,8 +292,8 @@ async function sowCommissions(
     reach: "by letter, at the ferry office",
     wishes: "Green bands instead of red, and the lamp in yellow.",
     quantity: 1,
-    price: lighthouse.price + 900,
-    depositAsked: 1000,
+    price: minor(lighthouse.price + 900),
+    depositAsked: minor(1000),
     dueOn: ahead(24),
   });
   const school = await createCommission(scope, {
@@ -301,8 +302,8 @@ async function sowCommissions(
     reach: "at the school door, Fridays",
     wishes: "",
     quantity: 6,
-    price: puffin.price * 5,
-    depositAsked: 2500,
+    price: minor(puffin.price * 5),
+    depositAsked: minor(2500),
     dueOn: ahead(11),
   });
   await setCommissionState(scope, school, "agreed");
@@ -313,8 +314,8 @@ async function sowCommissions(
     reach: "",
     wishes: "A darker grey, and a white muzzle.",
     quantity: 1,
-    price: seal.price + 300,
-    depositAsked: 0,
+    price: minor(seal.price + 300),
+    depositAsked: minor(0),
     dueOn: ahead(2),
   });
   for (const state of ["agreed", "making", "ready"] as const) await setCommissionState(scope, waiting, state);

@@ -20,7 +20,16 @@ import {
   type Stage,
 } from "../core/estimate";
 import type { WeightClass } from "../core/fabric";
-import { mm } from "../core/units";
+import {
+  micrometres,
+  milligrams,
+  minor,
+  mm,
+  seconds,
+  type Micrometres,
+  type Milligrams,
+  type Minor,
+} from "../core/units";
 import { givable, sharesOf } from "../app/features/runs/shares";
 import { listHands, saveHand, saveTiming, saveWeighIn } from "../db/queries/hands";
 import {
@@ -69,19 +78,19 @@ const COTTON = {
   name: "DK cotton",
   fibre: "100 % cotton",
   weightClass: 3,
-  hookUm: 4000,
+  hookUm: micrometres(4000),
   mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
+  ballMg: milligrams(50_000),
+  ballPrice: minor(290),
 };
 const MIX = {
   name: "Worsted wool mix",
   fibre: "55 % wool, 45 % acrylic",
   weightClass: 4,
-  hookUm: 5000,
+  hookUm: micrometres(5000),
   mmPer100g: 175_000,
-  ballMg: 100_000,
-  ballPrice: 640,
+  ballMg: milligrams(100_000),
+  ballPrice: minor(640),
 };
 const TOP = "top drawer";
 const BASKET = "scrap basket";
@@ -292,7 +301,7 @@ async function timeRun(scope: Scope, workshop: Workshop, runId: string, madeOn: 
           part: "",
           stage,
           pieces: laps.length,
-          seconds: laps.reduce((n, x) => n + x, 0),
+          seconds: seconds(laps.reduce((n, x) => n + x, 0)),
           laps,
           work: addWork(work, work),
           madeOn,
@@ -332,7 +341,7 @@ async function shareWithHelper(
       part: "",
       stage: "crochet",
       pieces: laps.length,
-      seconds: laps.reduce((a, b) => a + b, 0),
+      seconds: seconds(laps.reduce((a, b) => a + b, 0)),
       laps,
       work: Object.fromEntries(Object.entries(one).map(([k, v]) => [k, v * laps.length])),
       madeOn: parseDate(today)
@@ -391,13 +400,13 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
       part,
       pieces,
       yarnId: fill ? null : (e.yarnId ?? null),
-      hookUm: fill || e.hookMm === undefined ? null : Math.round(e.hookMm * 1000),
+      hookUm: fill || e.hookMm === undefined ? null : micrometres(e.hookMm * 1000),
       loops: "over",
       firmness: fill ? e.firmness : null,
-      weightMg: shown,
-      stepMg: 100,
-      expectedMg: Math.round((fill ? e.fillingMg : e.stitchMg) * pieces),
-      besideMg: fill ? 0 : Math.round(e.tailMg * pieces),
+      weightMg: milligrams(shown),
+      stepMg: milligrams(100),
+      expectedMg: milligrams(Math.round((fill ? e.fillingMg : e.stitchMg) * pieces)),
+      besideMg: milligrams(fill ? 0 : Math.round(e.tailMg * pieces)),
       madeOn: day(ago),
       note: "",
       idempotencyKey: `demo-weigh-${i}`,
@@ -433,7 +442,7 @@ async function measureWithHiddenHand(scope: Scope, workshop: Workshop, today: st
       part: "",
       stage,
       pieces,
-      seconds: laps.reduce((a, b) => a + b, 0),
+      seconds: seconds(laps.reduce((a, b) => a + b, 0)),
       laps,
       work: Object.fromEntries(Object.entries(one).map(([k, v]) => [k, v * pieces])),
       madeOn: day(ago),
@@ -476,8 +485,8 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     currency: "EUR",
     weekMinutes: 960,
     workDays: "1101110",
-    wagePerHour: 1200,
-    overheadPerHour: 180,
+    wagePerHour: minor(1200),
+    overheadPerHour: minor(180),
     marginBp: 800,
     pricePoints: "0,50",
   });
@@ -488,8 +497,8 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     id: stall,
     name: "Market stall",
     fees: [{ name: "card", bp: 140 }],
-    fixed: 0,
-    stallFee: 2400,
+    fixed: minor(0),
+    stallFee: minor(2400),
     expectedPieces: 60,
   });
   const shop = await saveChannel(scope, {
@@ -498,19 +507,19 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
       { name: "card", bp: 150 },
       { name: "web shop", bp: 200 },
     ],
-    fixed: 30,
-    packing: 45,
+    fixed: minor(30),
+    packing: minor(45),
     piecesPerSaleHundredths: 160,
   });
   const shelf = await saveChannel(scope, {
     name: "Gift shop shelf",
     fees: [{ name: "shelf", bp: 3000 }],
-    fixed: 0,
+    fixed: minor(0),
   });
   const outright = await saveChannel(scope, {
     name: "Wholesale",
     fees: [],
-    fixed: 0,
+    fixed: minor(0),
     leastPieces: 12,
     payWithinDays: 30,
   });
@@ -520,31 +529,31 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
   const quay = await saveSupplier(scope, {
     name: "Yarn shed on the quay",
     deliveryDays: 0,
-    minOrder: 0,
+    minOrder: minor(0),
     note: "closed on Mondays",
   });
   const post = await saveSupplier(scope, {
     name: "Notions by post",
     deliveryDays: 5,
-    minOrder: 2500,
+    minOrder: minor(2500),
     note: "",
   });
   const packers = await saveSupplier(scope, {
     name: "Packaging depot",
     deliveryDays: 8,
-    minOrder: 1500,
+    minOrder: minor(1500),
     note: "",
   });
   const start = parseDate(today);
   const ago = (days: number) => start.subtract({ days }).toString();
   const ahead = (days: number) => start.add({ days }).toString();
   const yarnIds = new Map<string, string>();
-  const found = (yarnId: string, fullMg: number, price: number, balls: DemoYarn["balls"]): NewBall[] =>
+  const found = (yarnId: string, fullMg: Milligrams, price: Minor, balls: DemoYarn["balls"]): NewBall[] =>
     balls.map(([lot, place, mg, scrap]) => ({
       yarnId,
       lot,
       place,
-      mg,
+      mg: milligrams(mg),
       scrap: scrap !== undefined,
       fullMg,
       price,
@@ -560,10 +569,10 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
       supplierId: quay,
     });
     yarnIds.set(key, id);
-    await addBalls(summer, found(id, COTTON.ballMg, 275, balls));
+    await addBalls(summer, found(id, COTTON.ballMg, minor(275), balls));
     await notePrice(
       summer,
-      { materialKind: "yarn", materialId: id, supplierId: quay, packSize: COTTON.ballMg, price: 275 },
+      { materialKind: "yarn", materialId: id, supplierId: quay, packSize: COTTON.ballMg, price: minor(275) },
       ago(150),
     );
     await notePrice(
@@ -573,7 +582,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
         materialId: id,
         supplierId: quay,
         packSize: COTTON.ballMg,
-        price: COTTON.ballPrice,
+        price: minor(COTTON.ballPrice),
       },
       ago(40),
     );
@@ -602,32 +611,32 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     colour: "#9a4a2c",
     fibre: "unknown",
     weightClass: 3,
-    hookUm: 4000,
+    hookUm: micrometres(4000),
     mmPer100g: 214_286,
     lengthSigmaBp: 424,
-    ballMg: 14_000,
-    ballPrice: 0,
+    ballMg: milligrams(14_000),
+    ballPrice: minor(0),
   });
-  await addBalls(summer, found(scrap, 14_000, 0, [["", BASKET, 14_000, "scrap"]]));
+  await addBalls(summer, found(scrap, milligrams(14_000), minor(0), [["", BASKET, 14_000, "scrap"]]));
   const yarn = (key: string) => yarnIds.get(key) ?? "";
 
   const washer5 = await saveNotion(scope, {
     kind: "washer",
     name: "Washers for 5 mm eyes",
-    sizeUm: 5000,
+    sizeUm: micrometres(5000),
     colour: null,
     packSize: 100,
-    packPrice: 180,
+    packPrice: minor(180),
     supplierId: post,
     place: "eye box",
   });
   const eyes6 = await saveNotion(scope, {
     kind: "eye",
     name: "Black eyes, 6 mm",
-    sizeUm: 6000,
+    sizeUm: micrometres(6000),
     colour: "#111111",
     packSize: 50,
-    packPrice: 495,
+    packPrice: minor(495),
     supplierId: post,
     spares: 2,
     place: "eye box",
@@ -635,10 +644,10 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
   const eyes5 = await saveNotion(scope, {
     kind: "eye",
     name: "Black eyes, 5 mm",
-    sizeUm: 5000,
+    sizeUm: micrometres(5000),
     colour: "#111111",
     packSize: 50,
-    packPrice: 450,
+    packPrice: minor(450),
     supplierId: post,
     washerId: washer5,
     place: "eye box",
@@ -646,10 +655,10 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
   const ring = await saveNotion(scope, {
     kind: "ring",
     name: "Split ring with chain, 25 mm",
-    sizeUm: 25_000,
+    sizeUm: micrometres(25_000),
     colour: null,
     packSize: 20,
-    packPrice: 560,
+    packPrice: minor(560),
     supplierId: post,
     place: "ring tin",
   });
@@ -659,7 +668,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     sizeUm: null,
     colour: null,
     packSize: 25,
-    packPrice: 300,
+    packPrice: minor(300),
     supplierId: post,
     place: "ring tin",
   });
@@ -669,7 +678,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     sizeUm: null,
     colour: null,
     packSize: 250_000,
-    packPrice: 520,
+    packPrice: minor(520),
     supplierId: post,
     place: "under the table",
   });
@@ -679,7 +688,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     sizeUm: null,
     colour: null,
     packSize: 100,
-    packPrice: 850,
+    packPrice: minor(850),
     supplierId: packers,
     place: "packing shelf",
   });
@@ -689,7 +698,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     sizeUm: null,
     colour: null,
     packSize: 100,
-    packPrice: 600,
+    packPrice: minor(600),
     supplierId: packers,
     place: "packing shelf",
   });
@@ -699,7 +708,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     sizeUm: null,
     colour: null,
     packSize: 100_000,
-    packPrice: 0,
+    packPrice: minor(0),
     densityBp: 25_000,
     place: BASKET,
   });
@@ -724,7 +733,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     slip: number,
   ) => ({
     sampleStitches: stitches,
-    sampleMm: Math.round(
+    sampleMm: mm(
       stitches *
         tradePerStitch(weightClass, mm(hookUm / 1000)) *
         HIDDEN_HAND.tension *
@@ -737,22 +746,22 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     ...swatch,
     yarnId: yarn("slate"),
     madeOn: ago(20),
-    hookUm: 3000,
+    hookUm: micrometres(3000),
     stitches: 20,
-    overMm: 92,
+    overMm: mm(92),
     rounds: 20,
-    roundsOverMm: 88,
+    roundsOverMm: mm(88),
     ...unravelled("slate", 3, 3000, 30, 0.985),
   });
   await saveSwatch(scope, {
     ...swatch,
     yarnId: yarn("white"),
     madeOn: ago(19),
-    hookUm: 3000,
+    hookUm: micrometres(3000),
     stitches: 20,
-    overMm: 93,
+    overMm: mm(93),
     rounds: 20,
-    roundsOverMm: 87,
+    roundsOverMm: mm(87),
     sampleStitches: null,
     sampleMm: null,
   });
@@ -760,15 +769,15 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     ...swatch,
     yarnId: fog,
     madeOn: ago(41),
-    hookUm: 3500,
+    hookUm: micrometres(3500),
     stitches: 18,
-    overMm: 98,
+    overMm: mm(98),
     rounds: 18,
-    roundsOverMm: 92,
+    roundsOverMm: mm(92),
     ...unravelled("fog grey", 4, 3500, 24, 1.01),
   });
 
-  const slots = (keys: readonly string[], hookUm = 3000) =>
+  const slots = (keys: readonly string[], hookUm = micrometres(3000)) =>
     keys.map((slot) => ({ slot, yarnId: yarn(slot), hookUm, strands: 1 }));
   const key = [{ notionId: ring, quantity: 1 }];
   const loop = [{ notionId: cord, quantity: 1 }];
@@ -783,7 +792,13 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     file: string,
     keys: readonly string[],
     more: readonly { notionId: string; quantity: number }[],
-    extra: { price?: number; channelId?: string; hookUm?: number; hanger?: boolean; first?: Written } = {},
+    extra: {
+      price?: Minor;
+      channelId?: string;
+      hookUm?: Micrometres;
+      hanger?: boolean;
+      first?: Written;
+    } = {},
   ): Promise<string> => {
     const head = { name, kind, price: extra.price ?? null, channelId: extra.channelId ?? stall };
     const content = {
@@ -811,7 +826,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     "puffin",
     ["slate", "white", "orange"],
     [{ notionId: eyes6, quantity: 2 }, ...key],
-    { price: 1650, first: SLIMMER_PUFFIN },
+    { price: minor(1650), first: SLIMMER_PUFFIN },
   );
   // What each puffin is held against.
   await setItemPoints(scope, puffin, ["Beak closed, no gap below it", "White face level with the eyes"]);
@@ -830,7 +845,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     "seal-pup",
     ["pale grey"],
     [{ notionId: eyes6, quantity: 2 }, ...key],
-    { hookUm: 3500 },
+    { hookUm: micrometres(3500) },
   );
   const sardine = await add(
     "Sardine keychain",
@@ -838,7 +853,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     "sardine",
     ["silver", "navy"],
     [{ notionId: eyes5, quantity: 2 }, ...key],
-    { price: 900 },
+    { price: minor(900) },
   );
   const crab = await add(
     "Hermit crab keychain",
@@ -864,24 +879,24 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
   const dress = async (
     itemId: string,
     name: string,
-    price: number | null,
+    price: Minor | null,
     keys: readonly (readonly [string, string])[],
   ) =>
     (await saveColourway(scope, {
       itemId,
       name,
       price,
-      slots: keys.map(([slot, key]) => ({ slot, yarnId: yarn(key), hookUm: 3000, strands: 1 })),
+      slots: keys.map(([slot, key]) => ({ slot, yarnId: yarn(key), hookUm: micrometres(3000), strands: 1 })),
     })) ?? "";
-  await saveColourway(scope, { itemId: boat, name: "kit", price: 950, asKit: true, slots: [] });
+  await saveColourway(scope, { itemId: boat, name: "kit", price: minor(950), asKit: true, slots: [] });
   // The first kits were weighed: a turn is a little longer than the 60 cm it was taken for.
   for (const [key, turns, mg] of [
     ["teal", 22, 5950],
     ["teal", 22, 6040],
     ["cream", 9, 2440],
   ] as const)
-    await saveWinding(scope, { yarnId: yarn(key), turns, turnMm: USUAL_KIT.winderMm, mg });
-  const winter = await dress(puffin, "winter plumage", 1750, [
+    await saveWinding(scope, { yarnId: yarn(key), turns, turnMm: USUAL_KIT.winderMm, mg: milligrams(mg) });
+  const winter = await dress(puffin, "winter plumage", minor(1750), [
     ["slate", "dusk"],
     ["white", "white"],
     ["orange", "coral"],
@@ -932,7 +947,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
   ]);
   await timeRun(scope, workshop, autumn, ago(58));
   const [puffins, buoys] = (await findRun(scope, autumn))?.lines ?? [];
-  const outcome = { mended: 0, seconds: 0, rejected: [], mendingMinutes: 0, note: "" };
+  const outcome = { mended: 0, seconds: seconds(0), rejected: [], mendingMinutes: 0, note: "" };
   await finishRun(
     { ...scope, now: new Date(now.getTime() - 54 * 86_400_000) },
     autumn,
@@ -945,7 +960,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
           good: 8,
           mended: 2,
           mendingMinutes: 14,
-          seconds: 1,
+          seconds: seconds(1),
           rejected: [{ reason: "eyes not level", pieces: 1 }],
         },
       ],
@@ -969,7 +984,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
     supplierId: post,
     orderedOn: ago(2),
     expectedOn: ahead(3),
-    lines: [{ materialKind: "notion", materialId: ring, packs: 1, packSize: 20, packPrice: 560 }],
+    lines: [{ materialKind: "notion", materialId: ring, packs: 1, packSize: 20, packPrice: minor(560) }],
   });
   const second = await run("Second winter market", ahead(13), ahead(33), [
     [puffin, 16],
@@ -980,7 +995,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
   await shareWithHelper(scope, workshop, second, today);
   await keepScenario(scope, {
     name: "A tenth dearer, one buyer in twelve fewer",
-    price: 10,
+    price: minor(10),
     quantity: -8,
     pace: 0,
     yarn: 0,

@@ -1,3 +1,4 @@
+import { minor } from "../core/units";
 import { parseDate, toZoned, getLocalTimeZone } from "@internationalized/date";
 import {
   noteTold,
@@ -51,10 +52,10 @@ export async function sowShop(
     const lines = what.flatMap(([i, quantity]) => {
       const w = wares[i];
       const p = products.find((x) => x.itemId === w?.itemId && x.colourwayId === w.colourwayId);
-      return w && p ? [{ sku: p.sku, quantity, unitPrice: w.price }] : [];
+      return w && p ? [{ sku: p.sku, quantity, unitPrice: minor(w.price) }] : [];
     });
     const total = lines.reduce((n, l) => n + l.quantity * l.unitPrice, POSTAGE);
-    const money = { currency: "EUR", postage: POSTAGE, total };
+    const money = { currency: "EUR", postage: minor(POSTAGE), total: minor(total) };
     return { number, seq: 1, said: "placed", placedAt, wishes, lines, ...person, ...money };
   };
   await takeOrders(
@@ -82,7 +83,7 @@ export async function sowShop(
     scope,
     sent.id,
     { at: at(3, 10), soldOn: parseDate(today).subtract({ days: 3 }).toString() },
-    (l) => ({ listPrice: l.unitPrice, taken: l.unitPrice * l.quantity }),
+    (l) => ({ listPrice: l.unitPrice, taken: minor(l.unitPrice * l.quantity) }),
   );
   // The stand-in begins with no orders of its own: these it never heard of.
   for (const o of await untoldOrders(scope)) await noteTold(scope, o.id);

@@ -1,3 +1,4 @@
+import { milligrams } from "../core/units";
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
@@ -280,7 +281,7 @@ describe("a run planned before", () => {
       const { id: _id, workshopId: _w, createdAt: _c, deletedAt: _d, setAside: _s, ...same } = like;
       await saveWeighIn(scope, {
         ...same,
-        weightMg: Math.round(like.weightMg * 0.4),
+        weightMg: milligrams(Math.round(like.weightMg * 0.4)),
         idempotencyKey: `tighter-${n}`,
       });
     }

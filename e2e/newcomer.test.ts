@@ -1,3 +1,4 @@
+import { mm, milligrams, minor } from "../core/units";
 import { BARE_SALE } from "@core/costing";
 import { piecesOf } from "../app/features/runs/cutting";
 import { secondsInRun } from "../app/features/runs/line";
@@ -105,19 +106,19 @@ async function path(hand: Hand): Promise<void> {
     colour: "#5d6f78",
     fibre: "cotton",
     weightClass: 3 as const,
-    hookMm: 4,
+    hookMm: mm(4),
     metresPer100g: 230,
-    ballMg: 50_000,
-    ballPrice: 290,
+    ballMg: milligrams(50_000),
+    ballPrice: minor(290),
     deleted: false,
   };
   const eyes = {
     id: "e",
     kind: "eye" as const,
     name: "Black eyes, 6 mm",
-    sizeMm: 6,
+    sizeMm: mm(6),
     packSize: 50,
-    packPrice: 495,
+    packPrice: minor(495),
     deleted: false,
   };
   const core = analyseItem(
@@ -125,13 +126,13 @@ async function path(hand: Hand): Promise<void> {
       pattern: RIGHT,
       firmness: "medium",
       hanger: true,
-      slots: [{ slot: "slate", yarnId: "y", hookMm: 3, strands: 1 }],
+      slots: [{ slot: "slate", yarnId: "y", hookMm: mm(3), strands: 1 }],
       notions: [{ notionId: "e", quantity: 2 }],
     },
     {
       yarns: [yarn],
       notions: [eyes],
-      money: { wagePerHour: 1400, overheadPerHour: 250, marginBp: 1000, pricePoints: [0, 50] },
+      money: { wagePerHour: minor(1400), overheadPerHour: minor(250), marginBp: 1000, pricePoints: [0, 50] },
       selling: BARE_SALE,
       price: 750 as Minor,
       reading: READING,

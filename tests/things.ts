@@ -1,3 +1,4 @@
+import { minor, milligrams, mm } from "../core/units";
 import { BARE_SALE } from "../core/costing";
 import type { Around, NotionView, YarnView } from "../core/item";
 
@@ -9,10 +10,10 @@ export const yarnOf = (id: string, over: Partial<YarnView> = {}): YarnView => ({
   colour: "#445566",
   fibre: "cotton",
   weightClass: 3,
-  hookMm: 4,
+  hookMm: mm(4),
   metresPer100g: 230,
-  ballMg: 50_000,
-  ballPrice: 290,
+  ballMg: milligrams(50_000),
+  ballPrice: minor(290),
   deleted: false,
   ...over,
 });
@@ -28,7 +29,7 @@ export const notionOf = (
   name: id,
   sizeMm: undefined,
   packSize: 50,
-  packPrice: 495,
+  packPrice: minor(495),
   deleted: false,
   ...over,
 });
@@ -37,7 +38,7 @@ export const notionOf = (
 export const aroundOf = (over: Partial<Around> = {}): Around => ({
   yarns: [],
   notions: [],
-  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [0, 50] },
+  money: { wagePerHour: minor(1200), overheadPerHour: minor(180), marginBp: 800, pricePoints: [0, 50] },
   selling: BARE_SALE,
   price: undefined,
   reading: { locale: "en-IE", system: "metric", currency: "EUR" },

@@ -16,7 +16,7 @@ import {
   printNumber,
   printTrimmed,
   quantityProblemText,
-  type Minor,
+  micrometres,
 } from "@core/units";
 import { analyseStored, draftOf, inColourway, loadSurroundings } from "../features/items/load.server";
 import { warningsOf, warningText } from "../features/items/colourways";
@@ -135,7 +135,7 @@ const colourwaySchema = (currency: string, locale: string) =>
     price: z.string().transform((text, ctx) => {
       if (text.trim() === "") return null;
       const read = parseMoney(text, currency, locale);
-      if (read.ok && read.value > 0 && read.value <= 100_000_000) return read.value as number;
+      if (read.ok && read.value > 0 && read.value <= 100_000_000) return read.value;
       ctx.addIssue({
         code: "custom",
         message: read.ok ? "A price is above zero." : quantityProblemText(read.problem),
@@ -150,7 +150,7 @@ const colourwaySchema = (currency: string, locale: string) =>
           strands: z.string().transform(Number).pipe(z.number().min(0.2).max(6)),
           hook: z.string().transform((text, ctx) => {
             const read = parseLength(text, locale, "mm");
-            if (read.ok && read.value >= 0.5 && read.value <= 30) return Math.round(read.value * 1000);
+            if (read.ok && read.value >= 0.5 && read.value <= 30) return micrometres(read.value * 1000);
             ctx.addIssue({ code: "custom", message: "A hook is between 0.5 and 30 mm." });
             return z.NEVER;
           }),
@@ -259,7 +259,7 @@ export default function Colourways({ loaderData: d }: Route.ComponentProps) {
           <Sheet key={c.id ?? "own"} aria-label={c.name}>
             <Top>
               <h2>{c.name}</h2>
-              <SwingTag>{printMoney(c.price as Minor, r)}</SwingTag>
+              <SwingTag>{printMoney(c.price, r)}</SwingTag>
               {c.id ? (
                 <Row $gap={0}>
                   <Button

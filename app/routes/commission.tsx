@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { parseDate } from "@internationalized/date";
@@ -168,7 +169,7 @@ async function hand(form: FormData, id: string, opened: Opened) {
     at: scope.now,
     soldOn: got.value.on,
     paid: got.value.paid,
-    listPrice: ware ? priceOf(ware, c.channelId) : Math.round(c.price / c.quantity),
+    listPrice: minor(ware ? priceOf(ware, c.channelId) : Math.round(c.price / c.quantity)),
   });
   return redirect(`/sell/commissions/${id}`);
 }

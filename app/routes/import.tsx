@@ -1,3 +1,4 @@
+import { milligrams, minor, micrometres } from "@core/units";
 import { Download } from "lucide-react";
 import { data, redirect } from "react-router";
 import type { Route } from "./+types/import";
@@ -74,10 +75,10 @@ async function bring(form: FormData, { scope, workshop }: Opened) {
       colour: row.colour,
       fibre: row.fibre,
       weightClass: row.weightClass,
-      hookUm: row.hookUm,
+      hookUm: micrometres(row.hookUm),
       mmPer100g: row.mmPer100g,
-      ballMg: row.packSize,
-      ballPrice: row.packPrice,
+      ballMg: milligrams(row.packSize),
+      ballPrice: minor(row.packPrice),
       care: row.care,
       existing: knownYarn.get(k),
       balls: [],
@@ -88,9 +89,9 @@ async function bring(form: FormData, { scope, workshop }: Opened) {
         lot: row.lot,
         scrap: false,
         place: row.place,
-        fullMg: row.packSize,
-        price: row.packPrice,
-        mg,
+        fullMg: milligrams(row.packSize),
+        price: minor(row.packPrice),
+        mg: milligrams(mg),
       });
     byYarn.set(k, entry);
   }
@@ -128,13 +129,13 @@ async function bring(form: FormData, { scope, workshop }: Opened) {
 const notionOf = (row: ImportRow, existing: string | undefined) => ({
   kind: row.kind as keyof typeof NOTION_LABELS,
   name: row.name,
-  sizeUm: row.sizeUm ?? null,
+  sizeUm: row.sizeUm === undefined ? null : micrometres(row.sizeUm),
   colour:
     /^#[0-9a-f]{6}$/i.test(row.colour) && (row.kind === "eye" || row.kind === "nose" || row.kind === "bead")
       ? row.colour
       : null,
   packSize: row.packSize,
-  packPrice: row.packPrice,
+  packPrice: minor(row.packPrice),
   place: row.place,
   existing,
   onHand: row.onHand,

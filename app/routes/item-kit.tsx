@@ -1,3 +1,4 @@
+import { mm } from "@core/units";
 import { data, Link } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-kit";
@@ -99,7 +100,7 @@ export async function action(args: Route.ActionArgs) {
         hook: k.hook === "on",
         startedRing: k.startedRing === "on",
         spareEyes: k.spareEyes === "on",
-        winderMm: k.winder,
+        winderMm: mm(k.winder),
       },
       k.seen ?? 0,
     );

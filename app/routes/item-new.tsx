@@ -1,3 +1,4 @@
+import { micrometres, micrometresToMm } from "@core/units";
 import { lazy, useState } from "react";
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
@@ -100,7 +101,7 @@ async function make(form: FormData, { scope, workshop }: Opened) {
     found.length > 0 ? found : [MAIN_SLOT],
     yarns,
     notions,
-    (y) => smallHook({ hookMm: y.hookUm / 1000 }) * 1000,
+    (y) => micrometres(smallHook({ hookMm: micrometresToMm(y.hookUm) }) * 1000),
   );
   const proposed = handed ? proposedBy(handed, said, yarns, notions) : said;
   const id = await createItem(

@@ -4,7 +4,7 @@ import type { Route } from "./+types/item";
 import { findItem, saveItem, setItemDeleted, type ItemWithRevision } from "@db/queries/items";
 import type { Workshop } from "@db/queries/workshops";
 import { ChangedMeanwhile } from "@db/scope";
-import { minorDigits, printNumber, printTrimmed } from "@core/units";
+import { minorDigits, printNumber, printTrimmed, micrometres } from "@core/units";
 import { pictureMark, slotColours } from "../features/figure/picture.server";
 import { ItemPage, type SaveResult } from "../features/items/item-page";
 import {
@@ -88,7 +88,7 @@ export async function action(args: Route.ActionArgs) {
       slots: slots.map((s) => ({
         slot: s.slot,
         yarnId: s.yarnId,
-        hookUm: Math.round(s.hookMm * 1000),
+        hookUm: micrometres(s.hookMm * 1000),
         strands: s.strands,
       })),
     },

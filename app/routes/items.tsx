@@ -2,7 +2,7 @@ import { Download, Plus } from "lucide-react";
 import { Link } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/items";
-import { printLength, printMoney, type Minor, type Mm } from "@core/units";
+import { printLength, printMoney, type Mm } from "@core/units";
 import { sizeOf } from "@core/item";
 import { loadAnalysedItems } from "../features/items/load.server";
 import { UnreckonedList } from "../features/items/unreckoned-list";
@@ -140,7 +140,7 @@ export default function Items({ loaderData }: Route.ComponentProps) {
       header: "Price",
       numeric: true,
       value: (i) => i.price,
-      cell: (i) => <SwingTag>{printMoney(i.price as Minor, r)}</SwingTag>,
+      cell: (i) => <SwingTag>{printMoney(i.price, r)}</SwingTag>,
     },
     {
       id: "hour",

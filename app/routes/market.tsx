@@ -91,7 +91,7 @@ function closeSchema(locale: string, currency: string) {
       .transform((t, ctx) => {
         if (t === undefined || t.trim() === "") return null;
         const read = parseMoney(t, currency, locale);
-        if (read.ok && read.value >= 0) return read.value as number;
+        if (read.ok && read.value >= 0) return read.value;
         ctx.addIssue({ code: "custom", message: "Write the cash that you counted, or nothing." });
         return z.NEVER;
       }),
@@ -335,7 +335,7 @@ function Close({
           <Field
             label="Cash in the tin"
             name="counted"
-            hint={`${printMoney(market.float as Minor, r)} brought + ${printMoney(result.cash as Minor, r)} taken`}
+            hint={`${printMoney(market.float, r)} brought + ${printMoney(result.cash as Minor, r)} taken`}
           >
             {(bind) => (
               <Input

@@ -19,8 +19,9 @@ import {
   printYarnLength,
   type Grams,
   type Metres,
-  type Minor,
   type Mm,
+  milligramsToGrams,
+  micrometresToMm,
 } from "@core/units";
 import { BookTable, type MoveView } from "../features/materials/book-table";
 import { ballSize } from "../features/materials/balls";
@@ -584,8 +585,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                     ) : null}
                     <dt>A ball</dt>
                     <dd>
-                      {printMass((yarn.ballMg / 1000) as Grams, r)} at{" "}
-                      {printMoney(yarn.ballPrice as Minor, r)}
+                      {printMass(milligramsToGrams(yarn.ballMg), r)} at {printMoney(yarn.ballPrice, r)}
                       {yarn.packBalls > 1 ? `, sold in packs of ${yarn.packBalls}` : ""}
                     </dd>
                   </>
@@ -596,14 +596,16 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                     {notion.sizeUm === null ? null : (
                       <>
                         <dt>Size</dt>
-                        <dd>{printLength((notion.sizeUm / 1000) as Mm, r, r.system === "metric" ? 1 : 2)}</dd>
+                        <dd>
+                          {printLength(micrometresToMm(notion.sizeUm), r, r.system === "metric" ? 1 : 2)}
+                        </dd>
                       </>
                     )}
                     <dt>A pack</dt>
                     <dd>
                       {show(notion.packSize)}
                       {notion.spares ? ` and ${notion.spares} spare` : ""} at{" "}
-                      {printMoney(notion.packPrice as Minor, r)}
+                      {printMoney(notion.packPrice, r)}
                     </dd>
                     {notion.kind === "filling" && notion.densityBp !== 10_000 ? (
                       <>
@@ -655,7 +657,7 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                           {printDay(p.since, r.locale)}
                           {p.supplier ? <Small> {p.supplier}</Small> : null}
                         </span>
-                        <b>{printMoney(p.price as Minor, r)}</b>
+                        <b>{printMoney(p.price, r)}</b>
                       </li>
                     ))}
                 </List>
@@ -754,10 +756,10 @@ export default function Material({ loaderData: d }: Route.ComponentProps) {
                           <Small>
                             {[
                               s.stitches && s.overMm
-                                ? `${s.stitches} st over ${printLength(s.overMm as Mm, r)}`
+                                ? `${s.stitches} st over ${printLength(s.overMm, r)}`
                                 : "",
                               s.sampleStitches && s.sampleMm
-                                ? `${s.sampleStitches} st gave ${printLength(s.sampleMm as Mm, r)}`
+                                ? `${s.sampleStitches} st gave ${printLength(s.sampleMm, r)}`
                                 : "",
                               s.loops === "under" ? "yarn under" : "",
                               s.hand ?? "",

@@ -11,10 +11,9 @@ import {
   printMoney,
   printTrimmed,
   printYarnLength,
-  type Grams,
   type Metres,
-  type Minor,
-  type Mm,
+  milligramsToGrams,
+  micrometresToMm,
 } from "@core/units";
 import { CLASS_GAUGE, type WeightClass } from "@core/fabric";
 import { swatchLabel } from "../features/items/load.server";
@@ -196,7 +195,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
       numeric: true,
       minor: true,
       value: (y) => y.ballPrice,
-      cell: (y) => `${printMass((y.ballMg / 1000) as Grams, r)} · ${printMoney(y.ballPrice as Minor, r)}`,
+      cell: (y) => `${printMass(milligramsToGrams(y.ballMg), r)} · ${printMoney(y.ballPrice, r)}`,
     },
     {
       id: "tension",
@@ -265,7 +264,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
               {NOTION_LABELS[n.kind]}
               {n.sizeUm === null
                 ? ""
-                : ` · ${printLength((n.sizeUm / 1000) as Mm, r, r.system === "metric" ? 1 : 2)}`}
+                : ` · ${printLength(micrometresToMm(n.sizeUm), r, r.system === "metric" ? 1 : 2)}`}
               {n.place ? ` · ${n.place}` : ""}
             </Small>
           </span>
@@ -279,7 +278,7 @@ export default function Materials({ loaderData }: Route.ComponentProps) {
       minor: true,
       value: (n) => n.packPrice,
       cell: (n) =>
-        `${amountText(n.packSize, n.kind === "filling" ? "mass" : "pieces", r)}${n.spares ? ` + ${n.spares}` : ""} · ${printMoney(n.packPrice as Minor, r)}`,
+        `${amountText(n.packSize, n.kind === "filling" ? "mass" : "pieces", r)}${n.spares ? ` + ${n.spares}` : ""} · ${printMoney(n.packPrice, r)}`,
     },
     {
       id: "onhand",

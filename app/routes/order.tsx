@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { Check, PackageCheck } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { data, redirect, useFetcher } from "react-router";
@@ -101,7 +102,7 @@ async function change(form: FormData, orderId: string, { scope, workshop }: Open
         ticked: own("ticked") ? ticked === "on" : row.ticked,
         lot: own("lot") ? lot : row.lot,
         packs: own("packs") ? packs : row.packs,
-        packPrice: own("packPrice") ? packPrice : row.packPrice,
+        packPrice: minor(own("packPrice") ? packPrice : row.packPrice),
       });
       return data({ error: undefined });
     }

@@ -6,7 +6,7 @@ import { z } from "zod";
 import styled from "styled-components";
 import type { Route } from "./+types/run-new";
 import { createRun } from "@db/queries/runs";
-import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
+import { printDuration, printMoney, type Seconds } from "@core/units";
 import { fields as quantityFields, id, isoDay, name } from "../forms";
 import { howManyMore, mixNeeds } from "@core/planning";
 import { loadAnalysedColourways } from "../features/items/load.server";
@@ -287,7 +287,7 @@ export default function NewRun({ loaderData, actionData }: Route.ComponentProps)
                           {printDuration(item.seconds as Seconds, r)}
                           <Range low={item.secondsLow} high={item.secondsHigh} measure="seconds" />
                         </td>
-                        <td className="num">{printMoney(item.price as Minor, r)}</td>
+                        <td className="num">{printMoney(item.price, r)}</td>
                         <td className="num minor">
                           <ReasonFigure
                             reason={{

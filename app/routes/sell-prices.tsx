@@ -253,9 +253,7 @@ export default function Prices({ loaderData, actionData: answered }: Route.Compo
                       <td>{printDay(c.on, r.locale)}</td>
                       <td>{c.label}</td>
                       <td>{c.channel}</td>
-                      <td className="num">
-                        {c.price === null ? "its own" : printMoney(c.price as Minor, r)}
-                      </td>
+                      <td className="num">{c.price === null ? "its own" : printMoney(c.price, r)}</td>
                       <td>{SCHOOL_WORDS[c.school] || "by hand"}</td>
                     </tr>
                   ))}

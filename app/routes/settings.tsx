@@ -27,7 +27,7 @@ import {
   updateWorkshop,
   type Workshop,
 } from "@db/queries/workshops";
-import { minorDigits, printNumber, printTrimmed } from "@core/units";
+import { minorDigits, printNumber, printTrimmed, seconds } from "@core/units";
 import { fields as quantityFields, id, name, seen, weekDays, workDaysOf } from "../forms";
 import { once, openForm, refused } from "../server/form.server";
 import { dayOf, openWorkshop, type Opened } from "../server/scope.server";
@@ -109,9 +109,9 @@ function settingsSchema(locale: string, currency: string) {
     units: z.enum(["metric", "imperial"]),
     terms: z.enum(["us", "uk"]),
     weekMinutes: f.hoursAsMinutes("Write how many hours a week you make things."),
-    setUpColour: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP),
-    setUpHook: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP),
-    setUpStage: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP),
+    setUpColour: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP).transform(seconds),
+    setUpHook: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP).transform(seconds),
+    setUpStage: f.count("Write the seconds; 0 for none.", 0, MOST_SET_UP).transform(seconds),
     days: weekDays,
     wagePerHour: f.money("Write what an hour of yours should earn."),
     overheadPerHour: f.money("Write what rent, light and tools cost for an hour of making; 0 if nothing."),

@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { data, redirect } from "react-router";
 import type { Route } from "./+types/shop-order";
 import {
@@ -129,7 +130,10 @@ async function send(id: string, o: Opened): Promise<void> {
   await sendOrder(o.scope, id, { at: o.scope.now, soldOn: todayOf(o.scope) }, (line) => {
     const ware = wares.get(line.position);
     const each = bookedOf(line.unitPrice, channel);
-    return { listPrice: ware ? listed(ware, own.channelId) : each, taken: each * line.quantity };
+    return {
+      listPrice: minor(ware ? listed(ware, own.channelId) : each),
+      taken: minor(each * line.quantity),
+    };
   });
 }
 

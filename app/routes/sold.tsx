@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { Download } from "lucide-react";
 import { data, Link, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
@@ -143,8 +144,8 @@ async function keepOne(form: FormData, { scope, workshop }: Opened) {
       colourwayId,
       grade: "good",
       quantity,
-      listPrice: Math.round(sum / Math.abs(quantity)),
-      taken: Math.sign(quantity) * sum,
+      listPrice: minor(Math.round(sum / Math.abs(quantity))),
+      taken: minor(Math.sign(quantity) * sum),
       source: "hand",
     },
   ]);
@@ -382,7 +383,7 @@ function LastSales({ rows }: { rows: Data["last"] }) {
                   {x.channel} <Small>{x.paid === "other" ? "" : x.paid}</Small>
                 </td>
                 <td className="num">{x.quantity}</td>
-                <td className="num">{printMoney(x.taken as Minor, r)}</td>
+                <td className="num">{printMoney(x.taken, r)}</td>
                 <td className="num">
                   {x.undone ? null : (
                     <TakeBack

@@ -2,7 +2,7 @@ import { Plus, SquarePen } from "lucide-react";
 import { useState } from "react";
 
 import type { Route } from "./+types/suppliers";
-import { printMoney, type Minor } from "@core/units";
+import { printMoney } from "@core/units";
 import { supplierDefaults } from "../features/materials/defaults";
 import { SupplierForm } from "../features/materials/forms";
 import { loadCupboard } from "../features/materials/load.server";
@@ -93,7 +93,7 @@ export default function Suppliers({ loaderData }: Route.ComponentProps) {
                         ? "you go there"
                         : `${s.deliveryDays} ${s.deliveryDays === 1 ? "day" : "days"}`}
                     </td>
-                    <td className="num">{s.minOrder === 0 ? "none" : printMoney(s.minOrder as Minor, r)}</td>
+                    <td className="num">{s.minOrder === 0 ? "none" : printMoney(s.minOrder, r)}</td>
                     <td className="minor">
                       {s.things.slice(0, 6).join(", ")}
                       {s.things.length > 6 ? ` and ${s.things.length - 6} more` : ""}

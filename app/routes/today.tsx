@@ -435,7 +435,7 @@ export default function Today({ loaderData }: Route.ComponentProps) {
               {loaderData.low.map((m) => (
                 <li key={m.id}>
                   <Link to={`/items/${m.id}`}>{m.name}</Link> earns {printMoney(m.perHour as Minor, r)} an
-                  hour, less than your {printMoney(loaderData.wage as Minor, r)}.
+                  hour, less than your {printMoney(loaderData.wage, r)}.
                 </li>
               ))}
             </Look>

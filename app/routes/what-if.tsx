@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { useState } from "react";
 import { data, Form, redirect, useSearchParams } from "react-router";
 import { z } from "zod";
@@ -147,7 +148,7 @@ async function write(form: FormData, { scope, workshop, role }: Opened) {
     case "wage":
       // What an hour earns is the owner's to say.
       if (role !== "owner") throw data(null, { status: 403 });
-      await updateWorkshop(scope, { wagePerHour: fieldsOf(wageSchema, form).wage }, workshop.version);
+      await updateWorkshop(scope, { wagePerHour: minor(fieldsOf(wageSchema, form).wage) }, workshop.version);
       return redirect("/sell/what-if?done=wage");
     case "delete": {
       const { id } = fieldsOf(deleteSchema, form);

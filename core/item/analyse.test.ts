@@ -1,3 +1,4 @@
+import { mm, minor } from "../units";
 import { BARE_SALE } from "../costing";
 import { describe, expect, it } from "vitest";
 import { aroundOf, notionOf, yarnOf } from "../../tests/things";
@@ -8,8 +9,8 @@ const around = (over: Partial<Around> = {}): Around =>
   aroundOf({
     yarns: [yarnOf("red"), yarnOf("white")],
     notions: [
-      notionOf("eyes", "eye", { name: "Eyes, 6 mm", sizeMm: 6 }),
-      notionOf("fibre", "filling", { name: "Fibre", packSize: 250_000, packPrice: 520 }),
+      notionOf("eyes", "eye", { name: "Eyes, 6 mm", sizeMm: mm(6) }),
+      notionOf("fibre", "filling", { name: "Fibre", packSize: 250_000, packPrice: minor(520) }),
     ],
     ...over,
   });
@@ -20,8 +21,8 @@ const draft = (over: Partial<ItemDraft> = {}): ItemDraft => ({
   firmness: "medium",
   hanger: true,
   slots: [
-    { slot: "red", yarnId: "red", hookMm: 3, strands: 1 },
-    { slot: "white", yarnId: "white", hookMm: 3, strands: 1 },
+    { slot: "red", yarnId: "red", hookMm: mm(3), strands: 1 },
+    { slot: "white", yarnId: "white", hookMm: mm(3), strands: 1 },
   ],
   notions: [
     { notionId: "eyes", quantity: 2 },
@@ -44,7 +45,7 @@ describe("an item analysed", () => {
     expect(b.piece.seconds.value).toBeGreaterThan(0);
   });
   it("eyes of another size are not the eyes it asks for", () => {
-    const n = around().notions.map((x) => (x.id === "eyes" ? { ...x, sizeMm: 8 } : x));
+    const n = around().notions.map((x) => (x.id === "eyes" ? { ...x, sizeMm: mm(8) } : x));
     expect(analyseItem(draft(), around({ notions: n })).missingHardware.length).toBe(1);
   });
   it("needs come in mg and pieces, with an upper end", () => {
@@ -74,12 +75,12 @@ describe("an item analysed", () => {
   });
   it("a swatch counts only for the hook it was made with", () => {
     const swatched = [
-      yarnOf("red", { swatch: { label: "your swatch", hookMm: 3, sample: { stitches: 10, mm: 500 } } }),
+      yarnOf("red", { swatch: { label: "your swatch", hookMm: mm(3), sample: { stitches: 10, mm: 500 } } }),
       yarnOf("white"),
     ];
     const with3 = analyseItem(draft(), around({ yarns: swatched })).piece.yarn[0]?.metres.value;
     const with4 = analyseItem(
-      draft({ slots: draft().slots.map((s) => ({ ...s, hookMm: 4 })) }),
+      draft({ slots: draft().slots.map((s) => ({ ...s, hookMm: mm(4) })) }),
       around({ yarns: swatched }),
     ).piece.yarn[0];
     expect(with3).not.toBe(a.piece.yarn[0]?.metres.value);

@@ -31,7 +31,9 @@ import {
   printYarnLength,
   type Grams,
   type Metres,
+  type Milligrams,
   type Minor,
+  type Mm,
   type Reading,
   type Seconds,
 } from "../units";
@@ -54,14 +56,14 @@ export interface YarnView {
   readonly colour: string;
   readonly fibre: string;
   readonly weightClass: WeightClass;
-  readonly hookMm: number;
+  readonly hookMm: Mm;
   readonly metresPer100g: number;
-  readonly ballMg: number;
-  readonly ballPrice: number;
+  readonly ballMg: Milligrams;
+  readonly ballPrice: Minor;
   readonly swatch?:
     | {
         readonly label: string;
-        readonly hookMm: number;
+        readonly hookMm: Mm;
         readonly gauge?:
           | {
               stitches: number;
@@ -86,9 +88,9 @@ export interface NotionView {
   readonly id: string;
   readonly kind: NotionKind;
   readonly name: string;
-  readonly sizeMm: number | undefined;
+  readonly sizeMm: Mm | undefined;
   readonly packSize: number;
-  readonly packPrice: number;
+  readonly packPrice: Minor;
   readonly deleted: boolean;
   readonly colour?: string | undefined;
   /** The washer that goes with each, when it is kept apart. */
@@ -97,15 +99,15 @@ export interface NotionView {
   readonly density?: number;
 }
 export interface MoneySettings {
-  readonly wagePerHour: number;
-  readonly overheadPerHour: number;
+  readonly wagePerHour: Minor;
+  readonly overheadPerHour: Minor;
   readonly marginBp: number;
   readonly pricePoints: readonly number[];
 }
 export interface SlotView {
   readonly slot: string;
   readonly yarnId: string;
-  readonly hookMm: number;
+  readonly hookMm: Mm;
   readonly strands: number;
 }
 export interface ItemDraft {

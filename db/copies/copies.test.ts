@@ -1,3 +1,4 @@
+import { micrometres, milligrams, minor, mm } from "@core/units";
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
@@ -22,10 +23,10 @@ const DK = {
   colour: "#3d4c57",
   fibre: "cotton “soft” ’; drop table yarn; -- \\",
   weightClass: 3,
-  hookUm: 4000,
+  hookUm: micrometres(4000),
   mmPer100g: 230_000,
-  ballMg: 50_000,
-  ballPrice: 290,
+  ballMg: milligrams(50_000),
+  ballPrice: minor(290),
 };
 beforeAll(async () => {
   const fresh = await freshDatabase("copies");
@@ -52,9 +53,9 @@ describe("a copy", () => {
       {
         yarnId,
         madeOn: "2026-11-03",
-        hookUm: 3000,
+        hookUm: micrometres(3000),
         stitches: 20,
-        overMm: 92,
+        overMm: mm(92),
         rounds: null,
         roundsOverMm: null,
         sampleStitches: null,

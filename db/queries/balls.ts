@@ -1,3 +1,4 @@
+import { milligrams, type Milligrams, type Minor } from "@core/units";
 import { changeRow } from "../change";
 import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { ballState, type BallState } from "../../core/planning/take";
@@ -9,7 +10,7 @@ import { ballBalances, postMoves } from "./stock";
 export type BallRow = typeof ball.$inferSelect;
 export interface Ball extends BallRow {
   /** Left of it, mg. */
-  readonly mg: number;
+  readonly mg: Milligrams;
   /** Promised to runs by their cutting plans, mg. */
   readonly reserved: number;
   readonly state: BallState;
@@ -53,7 +54,7 @@ export async function listBalls(
     reservedOf(scope, of.except),
   ]);
   return rows.flatMap((b) => {
-    const mg = left.get(b.id) ?? 0;
+    const mg = milligrams(left.get(b.id) ?? 0);
     return mg > 0 || of.empty
       ? [{ ...b, mg, reserved: reserved.get(b.id) ?? 0, state: ballState(mg, b.fullMg, b.scrap) }]
       : [];
@@ -65,13 +66,13 @@ export interface NewBall {
   readonly lot: string;
   readonly scrap: boolean;
   readonly place: string;
-  readonly fullMg: number;
-  readonly price: number;
+  readonly fullMg: Milligrams;
+  readonly price: Minor;
   readonly note?: string;
   /** What is on it, mg. */
-  readonly mg: number;
+  readonly mg: Milligrams;
   readonly kind: "bought" | "weighed" | "returned" | "moved";
-  readonly cost?: number | undefined;
+  readonly cost?: Minor | undefined;
   readonly purchaseId?: string | undefined;
   readonly importId?: string | undefined;
   readonly key?: string | undefined;

@@ -1,3 +1,4 @@
+import type { Milligrams } from "@core/units";
 import { and, asc, eq, gte, inArray, isNull, like, ne, or, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { ball, benchAct, hand, run, runLine, timing } from "../schema";
@@ -20,7 +21,7 @@ export interface KeptAct {
   readonly text: string | null;
   /** Of a ball that was weighed; its rows alone have them. */
   readonly ballId?: string | null;
-  readonly mg?: number | null;
+  readonly mg?: Milligrams | null;
 }
 
 /** A line of a run that may still be worked on. */

@@ -1,3 +1,4 @@
+import type { Minor } from "@core/units";
 import { changeRow } from "../change";
 import { asc, eq, inArray, isNull } from "drizzle-orm";
 import { colourway, colourwaySlot, item, yarn } from "../schema";
@@ -61,7 +62,7 @@ export async function saveColourway(
     id?: string | undefined;
     itemId: string;
     name: string;
-    price: number | null;
+    price: Minor | null;
     /** Sold as a kit; said once, when it is begun. */
     asKit?: boolean;
     slots: readonly SlotChoice[];

@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { and, asc, eq, inArray, isNull, lt, ne, or, sql } from "drizzle-orm";
 import { changeRow, mustOwn } from "../change";
 import type { Database } from "../connect";
@@ -111,7 +112,13 @@ export async function setCommissionState(
 
 export async function payDeposit(scope: Scope, id: string, paid: number, on: string): Promise<void> {
   await changing(scope, "shelf", (tx) =>
-    changeRow(tx, commission, id, { depositPaid: paid, depositOn: paid > 0 ? on : null }, "The commission"),
+    changeRow(
+      tx,
+      commission,
+      id,
+      { depositPaid: minor(paid), depositOn: paid > 0 ? on : null },
+      "The commission",
+    ),
   );
 }
 

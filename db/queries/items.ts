@@ -1,3 +1,4 @@
+import type { Minor, Micrometres } from "@core/units";
 import { group } from "d3-array";
 import type { Answer } from "@core/notation";
 import { answersOf, keptAnswers } from "../answers";
@@ -13,7 +14,7 @@ export type ItemKind = Item["kind"];
 export interface SlotChoice {
   readonly slot: string;
   readonly yarnId: string;
-  readonly hookUm: number;
+  readonly hookUm: Micrometres;
   /** 2 for doubled yarn, 0.5 for half of a split one. */
   readonly strands: number;
 }
@@ -201,10 +202,10 @@ async function insertRevision(
 export interface ItemHead {
   readonly name: string;
   readonly kind: ItemKind;
-  readonly price: number | null;
+  readonly price: Minor | null;
   readonly channelId: string | null;
   readonly yieldBp?: number;
-  readonly secondBrings?: number;
+  readonly secondBrings?: Minor;
 }
 
 export async function createItem(

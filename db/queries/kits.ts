@@ -1,3 +1,4 @@
+import { mm } from "@core/units";
 import { asc, eq, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { changing } from "../pulse";
@@ -13,7 +14,7 @@ export const USUAL_KIT: KitContent & { readonly version: number } = {
   hook: false,
   startedRing: false,
   spareEyes: true,
-  winderMm: 600,
+  winderMm: mm(600),
   version: 0,
 };
 

@@ -1,3 +1,4 @@
+import type { Minor } from "@core/units";
 import { asc, eq, isNull, sql } from "drizzle-orm";
 import { changeRow, mustOwn } from "../change";
 import { beat, changing } from "../pulse";
@@ -89,7 +90,7 @@ export interface MarketContent {
   readonly onDay: string;
   readonly channelId: string;
   readonly placeId: string;
-  readonly float: number;
+  readonly float: Minor;
   readonly note: string;
 }
 export async function saveMarket(
@@ -145,7 +146,7 @@ export async function setMarketState(
   scope: Scope,
   id: string,
   state: MarketState,
-  counted?: number | null,
+  counted?: Minor | null,
 ): Promise<void> {
   await changing(scope, "shelf", (tx) =>
     changeRow(tx, market, id, counted === undefined ? { state } : { state, counted }, "The market day"),
@@ -193,7 +194,7 @@ export interface ListPrice {
   readonly itemId: string;
   readonly colourwayId: string;
   readonly channelId: string;
-  readonly price: number | null;
+  readonly price: Minor | null;
   /** Where it came from. */
   readonly school: PriceSchool;
   readonly since: Date;

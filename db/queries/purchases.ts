@@ -1,3 +1,5 @@
+import { minor } from "@core/units";
+import { milligrams, type Minor } from "@core/units";
 import { changeRow } from "../change";
 import { asc, desc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { notion, purchase, purchaseLine, yarn } from "../schema";
@@ -18,7 +20,7 @@ export interface NewPurchaseLine {
   readonly materialId: string;
   readonly packs: number;
   readonly packSize: number;
-  readonly packPrice: number;
+  readonly packPrice: Minor;
 }
 
 async function withLines(scope: Scope, rows: Purchase[]): Promise<PurchaseWithLines[]> {
@@ -109,7 +111,7 @@ export async function setPurchaseDeleted(scope: Scope, id: string, deleted: bool
 export async function changePurchaseLine(
   scope: Scope,
   id: string,
-  values: { ticked: boolean; lot: string; packs: number; packPrice: number },
+  values: { ticked: boolean; lot: string; packs: number; packPrice: Minor },
   seen?: number,
 ): Promise<void> {
   await transact(scope, async (tx) => {
@@ -170,9 +172,9 @@ export async function receivePurchase(
             lot: l.lot,
             scrap: false,
             place,
-            fullMg: l.packSize,
+            fullMg: milligrams(l.packSize),
             price: l.packPrice,
-            mg: l.packSize,
+            mg: milligrams(l.packSize),
             kind: "bought" as const,
             cost: l.packPrice,
             purchaseId: id,
@@ -182,7 +184,7 @@ export async function receivePurchase(
         await tx.db
           .update(yarn)
           .set({ ballPrice: l.packPrice })
-          .where(mine(tx, yarn, eq(yarn.id, l.materialId), eq(yarn.ballMg, l.packSize)));
+          .where(mine(tx, yarn, eq(yarn.id, l.materialId), eq(yarn.ballMg, milligrams(l.packSize))));
       } else {
         const [n] = await tx.db
           .select()
@@ -195,7 +197,7 @@ export async function receivePurchase(
             materialKind: "notion",
             materialId: l.materialId,
             quantity: packs * (l.packSize + (n?.spares ?? 0)),
-            cost: packs * l.packPrice,
+            cost: minor(packs * l.packPrice),
             purchaseId: id,
             key: `${l.id}:all`,
           },

@@ -1,3 +1,4 @@
+import { minor, type Minor } from "@core/units";
 import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lte, sql } from "drizzle-orm";
 import { mustOwn } from "../change";
 import { beat } from "../pulse";
@@ -19,8 +20,8 @@ export interface NewSale {
   readonly colourwayId: string;
   readonly grade: Grade;
   readonly quantity: number;
-  readonly listPrice: number;
-  readonly taken: number;
+  readonly listPrice: Minor;
+  readonly taken: Minor;
   readonly paid: (typeof PAID)[number];
   readonly source: (typeof SALE_SOURCES)[number];
   readonly importId?: string | null;
@@ -90,7 +91,7 @@ export async function keepSales(scope: Scope, sales: readonly NewSale[]): Promis
         importId: importId ?? null,
         note: note ?? "",
         feeBp: c.fees.reduce((sum, f) => sum + f.bp, 0),
-        fixedFee: c.fixed + c.postage + c.packing,
+        fixedFee: minor(c.fixed + c.postage + c.packing),
         taxBp: c.taxBp,
         taxIncluded: c.taxIncluded,
         changedAt: tx.now,

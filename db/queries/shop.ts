@@ -1,3 +1,4 @@
+import type { Minor } from "@core/units";
 import { and, asc, desc, eq, inArray, isNull, lt, lte, ne, or, sql } from "drizzle-orm";
 import { heard } from "@core/shelf/shop";
 import { changeRow, mustOwn } from "../change";
@@ -281,7 +282,7 @@ export async function sendOrder(
   scope: Scope,
   id: string,
   sold: Pick<NewSale, "at" | "soldOn">,
-  priceOf: (line: ShopOrderLine) => { readonly listPrice: number; readonly taken: number },
+  priceOf: (line: ShopOrderLine) => { readonly listPrice: Minor; readonly taken: Minor },
 ): Promise<void> {
   await transact(scope, async (tx) => {
     if (!(await lockedOrder(tx, id, WAITING))) return;

@@ -1,3 +1,4 @@
+import { minor, type Minor } from "@core/units";
 import { mustOwn } from "../change";
 import { and, asc, desc, eq, gte, inArray, isNull, lt, ne, or, sql, type SQL } from "drizzle-orm";
 import { alias } from "drizzle-orm/mysql-core";
@@ -20,7 +21,7 @@ export interface NewMove {
   readonly purchaseId?: string | undefined;
   readonly importId?: string | undefined;
   /** What was paid, minor units. */
-  readonly cost?: number | undefined;
+  readonly cost?: Minor | undefined;
   readonly undoes?: string | undefined;
   /** Posting the same key again changes nothing. */
   readonly key?: string | undefined;
@@ -267,7 +268,7 @@ export const opposite = (m: StockMove): NewMove => ({
   quantity: -m.quantity,
   note: m.kind,
   runId: m.runId ?? undefined,
-  cost: m.cost === null ? undefined : -m.cost,
+  cost: m.cost === null ? undefined : minor(-m.cost),
   undoes: m.id,
   key: `undo:${m.id}`,
 });

@@ -1,3 +1,4 @@
+import { minor, type Minor } from "@core/units";
 import { changeRow } from "../change";
 import { and, asc, eq, inArray, isNull, ne, sql } from "drizzle-orm";
 import type { Database } from "../connect";
@@ -36,7 +37,7 @@ export async function createWorkshop(
     await tx.insert(workshop).values({ ...settings, id, name });
     await tx
       .insert(channel)
-      .values({ id: newId(), workshopId: id, name: "Market stall", fees: [], fixed: 0, sort: 0 });
+      .values({ id: newId(), workshopId: id, name: "Market stall", fees: [], fixed: minor(0), sort: 0 });
   });
   return id;
 }
@@ -69,11 +70,11 @@ export async function listChannels(scope: Scope): Promise<Channel[]> {
 export interface ChannelContent {
   readonly name: string;
   readonly fees: readonly ChannelFee[];
-  readonly fixed: number;
-  readonly postage?: number;
-  readonly packing?: number;
+  readonly fixed: Minor;
+  readonly postage?: Minor;
+  readonly packing?: Minor;
   readonly piecesPerSaleHundredths?: number;
-  readonly stallFee?: number;
+  readonly stallFee?: Minor;
   readonly expectedPieces?: number;
   readonly taxBp?: number;
   readonly taxIncluded?: boolean;

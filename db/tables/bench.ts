@@ -1,3 +1,4 @@
+import type { Milligrams } from "@core/units";
 import {
   bigint,
   datetime,
@@ -39,7 +40,7 @@ export const benchAct = mysqlTable(
     text: varchar({ length: 500 }),
     /** The ball that was weighed, and what was on it then. */
     ballId: id(),
-    mg: int(),
+    mg: int().$type<Milligrams>(),
     keptAt: datetime({ fsp: 3 }).notNull(),
   },
   (t) => [

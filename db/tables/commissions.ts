@@ -1,3 +1,5 @@
+import { minor } from "@core/units";
+import type { Minor } from "@core/units";
 import {
   date,
   datetime,
@@ -35,9 +37,9 @@ export const commission = mysqlTable(
     quantity: int().notNull(),
     channelId: id().notNull(),
     /** For all of it, as the customer pays. Minor units. */
-    price: int().notNull(),
-    depositAsked: int().notNull().default(0),
-    depositPaid: int().notNull().default(0),
+    price: int().$type<Minor>().notNull(),
+    depositAsked: int().$type<Minor>().notNull().default(minor(0)),
+    depositPaid: int().$type<Minor>().notNull().default(minor(0)),
     depositOn: date({ mode: "string" }),
     dueOn: date({ mode: "string" }).notNull(),
     /** The run that makes it. */

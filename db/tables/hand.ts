@@ -1,3 +1,5 @@
+import { milligrams } from "@core/units";
+import type { Micrometres, Milligrams, Mm, Seconds } from "@core/units";
 import {
   boolean,
   index,
@@ -72,27 +74,27 @@ export const weighIn = mysqlTable(
     /** The colourway that was made; null for the item's own colours. */
     colourwayId: id(),
     yarnId: id(),
-    hookUm: int(),
+    hookUm: int().$type<Micrometres>(),
     loops: mysqlEnum(LOOPS).notNull().default("over"),
     firmness: mysqlEnum(["light", "medium", "firm"]),
     /** Net, mg. */
-    weightMg: int().notNull(),
+    weightMg: int().$type<Milligrams>().notNull(),
     /**
      * The ball or the bag before and after, mg, when their difference was taken; null when it was weighed by
      * itself.
      */
-    beforeMg: int(),
-    afterMg: int(),
-    stepMg: int().notNull(),
+    beforeMg: int().$type<Milligrams>(),
+    afterMg: int().$type<Milligrams>(),
+    stepMg: int().$type<Milligrams>().notNull(),
     /** What the trade would expect of the stitches (or of the filling), mg, for all the pieces. */
-    expectedMg: int().notNull(),
+    expectedMg: int().$type<Milligrams>().notNull(),
     /**
      * Tails: weighed with it but not a matter of tension, mg. Rows of before `fillingMg` have the filling in
      * them too.
      */
-    besideMg: int().notNull().default(0),
+    besideMg: int().$type<Milligrams>().notNull().default(milligrams(0)),
     /** What the trade would expect of the filling inside, mg; 0 for parts weighed without it. */
-    fillingMg: int().notNull().default(0),
+    fillingMg: int().$type<Milligrams>().notNull().default(milligrams(0)),
   },
   (t) => [
     index("weigh_in_hand").on(t.workshopId, t.handId, t.madeOn),
@@ -114,7 +116,7 @@ export const timing = mysqlTable(
       "inspection",
       "packing",
     ]).notNull(),
-    seconds: int().notNull(),
+    seconds: int().$type<Seconds>().notNull(),
     /** Seconds of each piece, when laps were taken. */
     laps: json().$type<readonly number[]>().notNull(),
     /** The trade's seconds by kind for all the pieces, as they were when it was timed. */
@@ -141,13 +143,13 @@ export const swatch = mysqlTable(
       .notNull()
       .references(() => yarn.id, { onDelete: "cascade" }),
     madeOn: date({ mode: "string" }).notNull(),
-    hookUm: int().notNull(),
+    hookUm: int().$type<Micrometres>().notNull(),
     stitches: int(),
-    overMm: int(),
+    overMm: int().$type<Mm>(),
     rounds: int(),
-    roundsOverMm: int(),
+    roundsOverMm: int().$type<Mm>(),
     sampleStitches: int(),
-    sampleMm: int(),
+    sampleMm: int().$type<Mm>(),
     createdAt: createdAt(),
     deletedAt: deletedAt(),
   },

@@ -1,3 +1,5 @@
+import { mm, minor } from "@core/units";
+import type { Micrometres, Milligrams, Minor, Mm } from "@core/units";
 import {
   boolean,
   index,
@@ -22,12 +24,12 @@ export const item = mysqlTable(
     name: varchar({ length: 120 }).notNull(),
     kind: mysqlEnum(["keychain", "ornament", "figure", "kit", "other"]).notNull().default("figure"),
     /** Her own price; null while only the suggestion stands. */
-    price: int(),
+    price: int().$type<Minor>(),
     channelId: id(),
     /** Share of the pieces that may be sold as first quality, basis points. */
     yieldBp: int().notNull().default(10_000),
     /** What a second brings. */
-    secondBrings: int().notNull().default(0),
+    secondBrings: int().$type<Minor>().notNull().default(minor(0)),
     /** Whom it is sold for: what is looked at for safety, and what its tag says. */
     useFor: mysqlEnum(["decoration", "over-14", "toy-3", "toy-under-3", "pet"])
       .notNull()
@@ -74,7 +76,7 @@ export const itemSlot = mysqlTable(
       .references(() => itemRevision.id, { onDelete: "cascade" }),
     slot: varchar({ length: 80 }).notNull(),
     yarnId: id().notNull(),
-    hookUm: int().notNull(),
+    hookUm: int().$type<Micrometres>().notNull(),
     strands: int().notNull().default(1),
     /** The yarn is split into so many parts and one of them is worked: 1 for whole yarn. */
     split: int().notNull().default(1),
@@ -106,7 +108,7 @@ export const colourway = mysqlTable(
       .references(() => item.id, { onDelete: "cascade" }),
     name: varchar({ length: 80 }).notNull(),
     /** Its own price; null for the item's. */
-    price: int(),
+    price: int().$type<Minor>(),
     /** Sold as a kit: wound, counted and packed, not made. */
     asKit: boolean().notNull().default(false),
     version: version(),
@@ -125,7 +127,7 @@ export const colourwaySlot = mysqlTable(
       .references(() => colourway.id, { onDelete: "cascade" }),
     slot: varchar({ length: 80 }).notNull(),
     yarnId: id().notNull(),
-    hookUm: int().notNull(),
+    hookUm: int().$type<Micrometres>().notNull(),
     strands: int().notNull().default(1),
     /** The yarn is split into so many parts and one of them is worked: 1 for whole yarn. */
     split: int().notNull().default(1),
@@ -147,7 +149,7 @@ export const kit = mysqlTable(
     startedRing: boolean().notNull().default(false),
     spareEyes: boolean().notNull().default(true),
     /** Length of a turn of her winder, mm. */
-    winderMm: int().notNull().default(600),
+    winderMm: int().$type<Mm>().notNull().default(mm(600)),
     version: version(),
   },
   (t) => [index("kit_workshop").on(t.workshopId)],
@@ -162,8 +164,8 @@ export const winding = mysqlTable(
     yarnId: id().notNull(),
     turns: int().notNull(),
     /** Length of a turn as it was taken to be, mm. */
-    turnMm: int().notNull(),
-    mg: int().notNull(),
+    turnMm: int().$type<Mm>().notNull(),
+    mg: int().$type<Milligrams>().notNull(),
     createdAt: createdAt(),
   },
   (t) => [index("winding_workshop").on(t.workshopId, t.createdAt)],

@@ -1,3 +1,5 @@
+import { minor } from "@core/units";
+import type { Micrometres, Milligrams, Minor } from "@core/units";
 import { boolean, index, int, mysqlEnum, mysqlTable, smallint, varchar } from "drizzle-orm/mysql-core";
 import { NOTION_KINDS } from "../../core/fabric";
 import { id, workshopId, createdAt, deletedAt, version } from "./workshop";
@@ -10,7 +12,7 @@ export const supplier = mysqlTable(
     name: varchar({ length: 120 }).notNull(),
     deliveryDays: int().notNull().default(0),
     /** Least value of an order, minor units; 0 for none. */
-    minOrder: int().notNull().default(0),
+    minOrder: int().$type<Minor>().notNull().default(minor(0)),
     note: varchar({ length: 200 }).notNull().default(""),
     version: version(),
     createdAt: createdAt(),
@@ -30,11 +32,11 @@ export const yarn = mysqlTable(
     colour: varchar({ length: 7 }).notNull(),
     fibre: varchar({ length: 120 }).notNull(),
     weightClass: smallint().notNull(),
-    hookUm: int().notNull(),
+    hookUm: int().$type<Micrometres>().notNull(),
     /** Yarn in 100 g, mm. */
     mmPer100g: int().notNull(),
-    ballMg: int().notNull(),
-    ballPrice: int().notNull(),
+    ballMg: int().$type<Milligrams>().notNull(),
+    ballPrice: int().$type<Minor>().notNull(),
     /** Stitches and rows over 10 cm on the band. */
     bandStitches: int(),
     bandRows: int(),
@@ -45,7 +47,7 @@ export const yarn = mysqlTable(
     /** How unsure the length is: relative standard deviation, basis points; 0 when a band says it. */
     lengthSigmaBp: int().notNull().default(0),
     /** Her own low-stock level, mg; null follows plans and past use. */
-    lowMg: int(),
+    lowMg: int().$type<Milligrams>(),
     importId: id(),
     version: version(),
     createdAt: createdAt(),
@@ -68,9 +70,9 @@ export const ball = mysqlTable(
     /** Kept with the scraps whatever is left of it. */
     scrap: boolean().notNull().default(false),
     place: varchar({ length: 80 }).notNull().default(""),
-    fullMg: int().notNull(),
+    fullMg: int().$type<Milligrams>().notNull(),
     /** What the whole ball cost, minor units. */
-    price: int().notNull(),
+    price: int().$type<Minor>().notNull(),
     note: varchar({ length: 200 }).notNull().default(""),
     purchaseId: id(),
     importId: id(),
@@ -89,11 +91,11 @@ export const notion = mysqlTable(
     kind: mysqlEnum(NOTION_KINDS).notNull(),
     name: varchar({ length: 120 }).notNull(),
     /** µm; eyes, noses and rings have a size. */
-    sizeUm: int(),
+    sizeUm: int().$type<Micrometres>(),
     colour: varchar({ length: 7 }),
     /** Pieces in a pack; for filling, mg in a bag. */
     packSize: int().notNull(),
-    packPrice: int().notNull(),
+    packPrice: int().$type<Minor>().notNull(),
     supplierId: id(),
     /** Eyes and noses whose washers are kept apart: one of these goes on each. */
     washerId: id(),

@@ -1,3 +1,5 @@
+import { minor } from "@core/units";
+import type { Minor } from "@core/units";
 import {
   boolean,
   datetime,
@@ -146,8 +148,8 @@ export const market = mysqlTable(
     placeId: id().notNull(),
     state: mysqlEnum(MARKET_STATES).notNull().default("planned"),
     /** Coins she brings, and what was counted in the evening. Minor units. */
-    float: int().notNull().default(0),
-    counted: int(),
+    float: int().$type<Minor>().notNull().default(minor(0)),
+    counted: int().$type<Minor>(),
     note: varchar({ length: 500 }).notNull().default(""),
     version: version(),
     createdAt: createdAt(),
@@ -197,16 +199,16 @@ export const sale = mysqlTable(
     /** Pieces; negative for what came back. */
     quantity: int().notNull(),
     /** What a piece was listed at. Minor units. */
-    listPrice: int().notNull(),
+    listPrice: int().$type<Minor>().notNull(),
     /** What was taken for all of them. */
-    taken: int().notNull(),
+    taken: int().$type<Minor>().notNull(),
     paid: mysqlEnum(PAID).notNull(),
     source: mysqlEnum(SALE_SOURCES).notNull(),
     importId: id(),
     note: varchar({ length: 200 }).notNull().default(""),
     /** What the way of selling took when it was sold. */
     feeBp: int().notNull(),
-    fixedFee: int().notNull(),
+    fixedFee: int().$type<Minor>().notNull(),
     taxBp: int().notNull(),
     taxIncluded: boolean().notNull(),
     undoneAt: datetime({ fsp: 3 }),
@@ -236,7 +238,7 @@ export const listPrice = mysqlTable(
     itemId: id().notNull(),
     colourwayId: idOrNone(),
     channelId: id().notNull(),
-    price: int(),
+    price: int().$type<Minor>(),
     school: mysqlEnum(PRICE_SCHOOLS).notNull().default("hand"),
     createdAt: createdAt(),
   },

@@ -1,3 +1,4 @@
+import type { Minor } from "@core/units";
 import {
   boolean,
   datetime,
@@ -78,8 +79,8 @@ export const shopOrder = mysqlTable(
     wishes: varchar({ length: 500 }).notNull().default(""),
     currency: varchar({ length: 3 }).notNull(),
     /** What the customer pays for the way, and for all of it. Minor units. */
-    postage: int().notNull(),
-    total: int().notNull(),
+    postage: int().$type<Minor>().notNull(),
+    total: int().$type<Minor>().notNull(),
     /** What the shop has still to be told. */
     tell: mysqlEnum(["sent", "off"]),
     endedAt: datetime({ fsp: 3 }),
@@ -107,7 +108,7 @@ export const shopOrderLine = mysqlTable(
     colourwayId: varchar({ length: 36 }).notNull().default(""),
     quantity: int().notNull(),
     /** What the customer pays for one. Minor units. */
-    unitPrice: int().notNull(),
+    unitPrice: int().$type<Minor>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.orderId, t.position] }), index("shop_line_of").on(t.workshopId, t.itemId)],
 );

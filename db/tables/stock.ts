@@ -1,3 +1,4 @@
+import type { Minor } from "@core/units";
 import {
   bigint,
   boolean,
@@ -42,7 +43,7 @@ export const stockMove = mysqlTable(
     /** The move that this one takes back. */
     undoes: id(),
     /** What was paid for it, minor units; only for what was bought. */
-    cost: int(),
+    cost: int().$type<Minor>(),
     idempotencyKey: varchar({ length: 60 }).notNull(),
     at: datetime({ fsp: 3 }).notNull(),
   },
@@ -68,7 +69,7 @@ export const materialPrice = mysqlTable(
     materialId: id().notNull(),
     supplierId: id(),
     packSize: int().notNull(),
-    price: int().notNull(),
+    price: int().$type<Minor>().notNull(),
     since: date({ mode: "string" }).notNull(),
     createdAt: createdAt(),
   },
@@ -103,7 +104,7 @@ export const purchaseLine = mysqlTable(
     /** Balls, bags or packs. */
     packs: int().notNull(),
     packSize: int().notNull(),
-    packPrice: int().notNull(),
+    packPrice: int().$type<Minor>().notNull(),
     ticked: boolean().notNull().default(false),
     lot: varchar({ length: 60 }).notNull().default(""),
     received: int().notNull().default(0),

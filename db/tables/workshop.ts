@@ -1,3 +1,5 @@
+import { minor, seconds } from "@core/units";
+import type { Minor, Seconds } from "@core/units";
 import { sql } from "drizzle-orm";
 import {
   boolean,
@@ -42,11 +44,11 @@ export const workshop = mysqlTable("workshop", {
   /** Seven letters, Monday first: "1" works, "0" does not. */
   workDays: varchar({ length: 7 }).notNull().default("1111100"),
   /** Seconds to take up another colour, another hook, another kind of work. */
-  setUpColour: int().notNull().default(60),
-  setUpHook: int().notNull().default(45),
-  setUpStage: int().notNull().default(90),
-  wagePerHour: int().notNull().default(1400),
-  overheadPerHour: int().notNull().default(250),
+  setUpColour: int().$type<Seconds>().notNull().default(seconds(60)),
+  setUpHook: int().$type<Seconds>().notNull().default(seconds(45)),
+  setUpStage: int().$type<Seconds>().notNull().default(seconds(90)),
+  wagePerHour: int().$type<Minor>().notNull().default(minor(1400)),
+  overheadPerHour: int().$type<Minor>().notNull().default(minor(250)),
   marginBp: int().notNull().default(1000),
   /** Endings of her price points within one major unit, minor units, comma-separated. */
   pricePoints: varchar({ length: 60 }).notNull().default("0,50"),
@@ -78,14 +80,14 @@ export const channel = mysqlTable(
     /** Shares of what the customer pays, one for each that takes one. */
     fees: json().$type<readonly ChannelFee[]>().notNull().default([]),
     /** Paid once a sale, however many pieces it has. */
-    fixed: int().notNull(),
+    fixed: int().$type<Minor>().notNull(),
     /** What she pays for the parcel beyond what the customer pays for it, and its box: once a sale. */
-    postage: int().notNull().default(0),
-    packing: int().notNull().default(0),
+    postage: int().$type<Minor>().notNull().default(minor(0)),
+    packing: int().$type<Minor>().notNull().default(minor(0)),
     /** Pieces in a sale on average, in hundredths. */
     piecesPerSaleHundredths: int().notNull().default(100),
     /** Paid for the day or the month, and the pieces she expects to sell for it. */
-    stallFee: int().notNull().default(0),
+    stallFee: int().$type<Minor>().notNull().default(minor(0)),
     expectedPieces: int().notNull().default(1),
     /** Sales or value added tax; 0 under a small-business exemption. */
     taxBp: int().notNull().default(0),

@@ -1,3 +1,4 @@
+import { minor } from "../../core/units";
 import { startSite } from "../../e2e/harness";
 import { createAccount, ROLES, setMember } from "../../db/queries/accounts";
 import { listHands } from "../../db/queries/hands";
@@ -24,7 +25,7 @@ const now = new Date();
 const [workshop] = await listWorkshops(site.db);
 const scope = { db: site.db, workshopId: workshop?.id ?? "", now };
 const other = { ...scope, workshopId: await createWorkshop(site.db, "Zzelsewhere workshop") };
-await saveSupplier(other, { name: "Zzelsewhere supplier", note: "", deliveryDays: 0, minOrder: 0 });
+await saveSupplier(other, { name: "Zzelsewhere supplier", note: "", deliveryDays: 0, minOrder: minor(0) });
 const theirs = await createItem(other, { name: "Zzelsewhere figure", kind: "keychain" }, {
   pattern: "Body\nRnd 1: 6 sc in mr (6)",
   firmness: "medium",
@@ -33,7 +34,7 @@ const theirs = await createItem(other, { name: "Zzelsewhere figure", kind: "keyc
   note: "",
   hanger: false,
 } as never);
-await saveSupplier(scope, { name: "Zzworkonly supplier", note: "", deliveryDays: 0, minOrder: 0 });
+await saveSupplier(scope, { name: "Zzworkonly supplier", note: "", deliveryDays: 0, minOrder: minor(0) });
 const ids = [
   theirs,
   ...(await listItems(scope)).map((i) => i.item.id),

@@ -1,3 +1,4 @@
+import { minor } from "../../core/units";
 import { randomUUID } from "node:crypto";
 import type { Connection, RowDataPacket } from "mysql2/promise";
 import { connect } from "../../db/connect";
@@ -38,7 +39,14 @@ export async function setUpDesk(url: string, itemId: string): Promise<Desk> {
   const placeId = await savePlace(scope, { name: "Crate", kind: "crate", channelId, holds: null });
   await postPieces(scope, [{ kind: "counted", ...piece, grade: "good", placeId, quantity: 60 }]);
   const onDay = scope.now.toISOString().slice(0, 10);
-  const market = await saveMarket(scope, { name: "Quay", onDay, channelId, placeId, float: 0, note: "" });
+  const market = await saveMarket(scope, {
+    name: "Quay",
+    onDay,
+    channelId,
+    placeId,
+    float: minor(0),
+    note: "",
+  });
   await openMarket(scope, market);
   await close();
   const line = run?.lines[0]?.id;

@@ -1,3 +1,4 @@
+import { milligrams } from "@core/units";
 import { z } from "zod";
 import type { BenchAct } from "@core/planning";
 import type { KeptAct } from "@db/queries/bench";
@@ -56,7 +57,7 @@ export const kept = (a: BenchAct, handId: string | null): KeptAct => ({
   about: "of" in a ? a.of : null,
   text: a.kind === "note" ? a.text : null,
   ballId: a.kind === "weighed" ? a.ball : null,
-  mg: a.kind === "weighed" ? a.mg : null,
+  mg: a.kind === "weighed" ? milligrams(a.mg) : null,
 });
 
 /** As the core folds it; a row that lacks what its kind needs is left out. */

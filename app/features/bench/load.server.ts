@@ -1,3 +1,4 @@
+import { seconds } from "@core/units";
 import { createHash } from "node:crypto";
 import { setTimeout } from "node:timers/promises";
 import { addWork, secondsOfWork } from "@core/estimate";
@@ -161,7 +162,7 @@ export async function settleBench(scope: Scope, { work, expected }: Settling): P
       part: t.part,
       stage: t.stage,
       pieces: (before?.pieces ?? 0) + 1,
-      seconds: (before?.seconds ?? 0) + t.seconds,
+      seconds: seconds((before?.seconds ?? 0) + t.seconds),
       // A lap is a piece; the rounds' own times stay with the acts.
       laps: [...(before?.laps ?? []), t.seconds],
       work: addWork(before?.work ?? {}, one),

@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { z } from "zod";
 import { fields as quantityFields, id, isoDay, seen } from "../../forms";
 
@@ -33,7 +34,7 @@ export const commissionSchema = (locale: string, currency: string) => {
       depositAsked: f
         .money("Write the deposit; 0 for none.")
         .optional()
-        .transform((x) => x ?? 0),
+        .transform((x) => x ?? minor(0)),
       dueOn: isoDay("Choose the day it is promised for."),
     })
     .superRefine((c, ctx) => {

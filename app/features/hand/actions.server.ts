@@ -1,3 +1,4 @@
+import { micrometres, milligrams } from "@core/units";
 import { parseWithZod } from "@conform-to/zod/v4";
 import type { SubmissionResult } from "@conform-to/react";
 import { data, redirect } from "react-router";
@@ -105,7 +106,7 @@ export async function handAction(form: FormData, opened: Opened) {
       }
       const e = expectedFor(trade, part);
       const filling = v.kind === "filling";
-      const expectedMg = Math.round((filling ? e.fillingMg : e.stitchMg) * v.pieces);
+      const expectedMg = milligrams((filling ? e.fillingMg : e.stitchMg) * v.pieces);
       if (expectedMg <= 0)
         return data<HandReply>(
           {
@@ -124,10 +125,10 @@ export async function handAction(form: FormData, opened: Opened) {
         beforeMg: v.before ?? null,
         afterMg: v.after ?? null,
         weightMg: v.weight,
-        stepMg: Math.round(Number(v.step) * 1000),
+        stepMg: milligrams(Number(v.step) * 1000),
         expectedMg,
-        besideMg: filling ? 0 : Math.round(e.tailMg * v.pieces),
-        fillingMg: !filling && v.filled === "on" ? Math.round(e.fillingMg * v.pieces) : 0,
+        besideMg: milligrams(filling ? 0 : e.tailMg * v.pieces),
+        fillingMg: milligrams(!filling && v.filled === "on" ? e.fillingMg * v.pieces : 0),
       };
       const { ratio, variance } = weighRatio(row, packingFactor(known.density, e.firmness));
       const now = filling
@@ -144,7 +145,7 @@ export async function handAction(form: FormData, opened: Opened) {
         ...row,
         kind: v.kind,
         yarnId: filling ? null : (e.yarnId ?? null),
-        hookUm: filling || e.hookMm === undefined ? null : Math.round(e.hookMm * 1000),
+        hookUm: filling || e.hookMm === undefined ? null : micrometres(e.hookMm * 1000),
         loops: hand.loops,
         firmness: filling || row.fillingMg > 0 ? e.firmness : null,
       });

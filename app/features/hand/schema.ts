@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { STAGES } from "@core/estimate";
-import { parseDuration, quantityProblemText } from "@core/units";
+import { milligrams, parseDuration, quantityProblemText, seconds as inSeconds } from "@core/units";
 import { GIVEN_WORK } from "@core/planning/given-work";
 import { fields, id, isoDay, seen, weekDays } from "../../forms";
 
@@ -19,7 +19,7 @@ export function handSchemas(locale: string, currency: string, system: "metric" |
   };
   const seconds = z.string({ error: "Write how long it took." }).transform((t, ctx) => {
     const got = parseDuration(t, locale, "min");
-    if (got.ok && got.value >= 1 && got.value <= 360_000) return Math.round(got.value);
+    if (got.ok && got.value >= 1 && got.value <= 360_000) return inSeconds(Math.round(got.value));
     ctx.addIssue({
       code: "custom",
       message: got.ok ? "Between a second and a hundred hours." : quantityProblemText(got.problem),
@@ -54,7 +54,7 @@ export function handSchemas(locale: string, currency: string, system: "metric" |
         if (v.after === undefined) return wrong("after", "Write what it weighs now.");
         if (v.after >= v.before)
           return wrong("after", "It must weigh less than before: are the two swapped?");
-        return { ...v, weight: v.before - v.after, filled: undefined };
+        return { ...v, weight: milligrams(v.before - v.after), filled: undefined };
       }),
     timing: z.object({
       intent: z.literal("timing"),

@@ -1,3 +1,4 @@
+import { seconds } from "@core/units";
 import { importTimings, listHands, type NewTiming } from "@db/queries/hands";
 import { listItems } from "@db/queries/items";
 import { secondsOfWork } from "@core/estimate";
@@ -69,7 +70,7 @@ export async function bringInTimings(
         part: t.part,
         stage: t.stage,
         pieces: t.pieces,
-        seconds: t.seconds,
+        seconds: seconds(t.seconds),
         laps: [],
         work,
         madeOn: t.madeOn,

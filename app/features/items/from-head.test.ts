@@ -1,3 +1,4 @@
+import { micrometres } from "@core/units";
 import { describe, expect, it } from "vitest";
 import { checkPattern } from "@core/notation";
 import { proposedBy, proposedFrom, slotsOf } from "./from-head";
@@ -7,7 +8,7 @@ const yarn = (id: string, shade: string, weightClass = 3) => ({
   name: "Cotton",
   shade,
   weightClass,
-  hookUm: 4000,
+  hookUm: micrometres(4000),
 });
 const notion = (id: string, kind: string, sizeUm: number | null = null) => ({ id, kind, name: id, sizeUm });
 const YARNS = [
@@ -24,7 +25,7 @@ const NOTIONS = [
 ];
 const read = (text: string) => {
   const p = checkPattern(text);
-  return proposedFrom(p.head, slotsOf(p), YARNS, NOTIONS, (y) => y.hookUm - 1000);
+  return proposedFrom(p.head, slotsOf(p), YARNS, NOTIONS, (y) => micrometres(y.hookUm - 1000));
 };
 
 describe("a new item, from what stands above its rounds", () => {

@@ -1,3 +1,4 @@
+import { micrometres, type Micrometres } from "@core/units";
 import type { CheckedPattern, NotionWord, PatternHead } from "@core/notation";
 import type { Handed } from "./bring/handed-schema";
 
@@ -6,7 +7,7 @@ interface Yarn {
   readonly shade: string;
   readonly name: string;
   readonly weightClass: number;
-  readonly hookUm: number;
+  readonly hookUm: Micrometres;
 }
 interface Notion {
   readonly id: string;
@@ -15,7 +16,7 @@ interface Notion {
   readonly sizeUm: number | null;
 }
 export interface Proposed {
-  readonly slots: readonly { slot: string; yarnId: string; hookUm: number; strands: number }[];
+  readonly slots: readonly { slot: string; yarnId: string; hookUm: Micrometres; strands: number }[];
   readonly notions: readonly { notionId: string; quantity: number }[];
 }
 
@@ -45,9 +46,9 @@ export function proposedFrom(
   slots: readonly string[],
   yarns: readonly Yarn[],
   notions: readonly Notion[],
-  hookUmOf: (y: Yarn) => number,
+  hookUmOf: (y: Yarn) => Micrometres,
 ): Proposed {
-  const hook = head.hooksMm.length === 1 ? Math.round((head.hooksMm[0] ?? 0) * 1000) : undefined;
+  const hook = head.hooksMm.length === 1 ? micrometres((head.hooksMm[0] ?? 0) * 1000) : undefined;
   const only = yarns.length === 1 ? yarns[0] : undefined;
   const chosen = slots.slice(0, MOST_SLOTS).flatMap((slot) => {
     const yarn = only ?? yarnFor(slot, head.weightClass, yarns);
@@ -90,7 +91,7 @@ export function proposedBy(
   const slots = new Map(from.slots.map((s) => [s.slot, s]));
   for (const h of handed.yarns) {
     const yarn = yarns.find((y) => same(`${y.name}, ${y.shade}`, h.label));
-    const hookUm = Math.round(h.hookMm * 1000);
+    const hookUm = micrometres(h.hookMm * 1000);
     const there = slots.get(h.slot);
     if (yarn) slots.set(h.slot, { slot: h.slot, yarnId: yarn.id, hookUm, strands: there?.strands ?? 1 });
     else if (there) slots.set(h.slot, { ...there, hookUm });

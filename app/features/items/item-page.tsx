@@ -2,7 +2,7 @@ import { Package, Palette, Printer, Save } from "lucide-react";
 import { lazy, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useFetcher } from "react-router";
 import styled from "styled-components";
-import { parseMoney, printLength, type Mm, type Reading } from "@core/units";
+import { parseMoney, printLength, type Reading } from "@core/units";
 import { MAIN_SLOT, type Answer } from "@core/notation";
 import { useWorkshopId } from "../../ui/form";
 import { Button, ButtonLink, PageHead, Small, Stack } from "../../ui/basics";
@@ -440,7 +440,7 @@ export function ItemPage({ data }: { data: ItemPageData }) {
               <b>{p.part.name}</b>
               {p.part.make > 1 ? ` × ${p.part.make}` : ""}{" "}
               <Small>
-                {printLength(p.fabric.width as Mm, r)} × {printLength(p.fabric.height as Mm, r)},{" "}
+                {printLength(p.fabric.width, r)} × {printLength(p.fabric.height, r)},{" "}
                 {p.fabric.form === "filled"
                   ? `${p.fabric.firmness} filling`
                   : p.fabric.form === "hollow"

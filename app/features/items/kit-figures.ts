@@ -91,8 +91,8 @@ export function kitFigures(
     seconds,
     low: seconds * Math.exp(-Z90 * KIT_PACE_SIGMA),
     high: seconds * Math.exp(Z90 * KIT_PACE_SIGMA),
-    wagePerHour: money.wagePerHour as Minor,
-    overheadPerHour: money.overheadPerHour as Minor,
+    wagePerHour: money.wagePerHour,
+    overheadPerHour: money.overheadPerHour,
   };
   const cost = costOf([...yarnLines, ...lines], work, {
     hours: printDuration(seconds as Seconds, r),

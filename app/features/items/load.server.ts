@@ -1,3 +1,5 @@
+import { micrometresToMm } from "@core/units";
+import { minor } from "@core/units";
 import { group } from "d3-array";
 import { findItem, type ItemWithRevision, type Revision } from "@db/queries/items";
 import type { Colourway } from "@db/queries/colourways";
@@ -62,7 +64,7 @@ export function yarnView(y: Yarn, mine: readonly Swatch[], reading: Reading): Ya
     colour: y.colour,
     fibre: y.fibre,
     weightClass: y.weightClass as WeightClass,
-    hookMm: y.hookUm / 1000,
+    hookMm: micrometresToMm(y.hookUm),
     metresPer100g: y.mmPer100g / 1000,
     ballMg: y.ballMg,
     ballPrice: y.ballPrice,
@@ -71,7 +73,7 @@ export function yarnView(y: Yarn, mine: readonly Swatch[], reading: Reading): Ya
     swatch: s
       ? {
           label: labelOf(s, reading),
-          hookMm: s.hookUm / 1000,
+          hookMm: micrometresToMm(s.hookUm),
           gauge:
             gauge?.stitches && gauge.overMm
               ? {
@@ -123,7 +125,7 @@ export const notionView = (n: Notion): NotionView => ({
   id: n.id,
   kind: n.kind,
   name: n.name,
-  sizeMm: n.sizeUm === null ? undefined : n.sizeUm / 1000,
+  sizeMm: n.sizeUm === null ? undefined : micrometresToMm(n.sizeUm),
   packSize: n.packSize,
   packPrice: n.packPrice,
   deleted: n.deletedAt !== null,
@@ -152,7 +154,7 @@ export const draftOf = (r: Revision): ItemDraft => ({
   slots: r.slots.map((s) => ({
     slot: s.slot,
     yarnId: s.yarnId,
-    hookMm: s.hookUm / 1000,
+    hookMm: micrometresToMm(s.hookUm),
     strands: s.strands,
   })),
   notions: r.notions,
@@ -268,7 +270,7 @@ export function inColourway(entry: ItemWithRevision, c: Colourway | undefined): 
   // A kit is no piece: it has a price of its own, and nothing of it fails at the hook.
   if (c.asKit)
     return {
-      item: { ...entry.item, kind: "kit", price: c.price, yieldBp: 10_000, secondBrings: 0 },
+      item: { ...entry.item, kind: "kit", price: c.price, yieldBp: 10_000, secondBrings: minor(0) },
       revision,
       asKit: true,
     };

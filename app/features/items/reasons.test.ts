@@ -1,3 +1,4 @@
+import { mm, minor } from "@core/units";
 import { describe, expect, it } from "vitest";
 import { BARE_SALE } from "@core/costing";
 import { analyseItem, type Around, type ItemDraft } from "@core/item";
@@ -8,8 +9,8 @@ const around = (over: Partial<Around> = {}): Around =>
   aroundOf({
     yarns: [yarnOf("red"), yarnOf("white")],
     notions: [
-      notionOf("eyes", "eye", { name: "Eyes, 6 mm", sizeMm: 6 }),
-      notionOf("fibre", "filling", { name: "Fibre", packSize: 250_000, packPrice: 520 }),
+      notionOf("eyes", "eye", { name: "Eyes, 6 mm", sizeMm: mm(6) }),
+      notionOf("fibre", "filling", { name: "Fibre", packSize: 250_000, packPrice: minor(520) }),
     ],
     ...over,
   });
@@ -20,8 +21,8 @@ const draft = (over: Partial<ItemDraft> = {}): ItemDraft => ({
   firmness: "medium",
   hanger: true,
   slots: [
-    { slot: "red", yarnId: "red", hookMm: 3, strands: 1 },
-    { slot: "white", yarnId: "white", hookMm: 3, strands: 1 },
+    { slot: "red", yarnId: "red", hookMm: mm(3), strands: 1 },
+    { slot: "white", yarnId: "white", hookMm: mm(3), strands: 1 },
   ],
   notions: [
     { notionId: "eyes", quantity: 2 },

@@ -112,7 +112,7 @@ export function hourReason(a: ItemAnalysis, s: Selling, r: Reading): Reason {
       ...(e.failed === 0
         ? []
         : [{ label: "Pieces that fail, without their time", measure: "minor" as const, value: -e.failed }]),
-      { label: "Left for your time", measure: "minor", value: e.forTime as Minor },
+      { label: "Left for your time", measure: "minor", value: e.forTime },
     ],
   };
 }

@@ -1,3 +1,4 @@
+import { micrometres } from "@core/units";
 import { describe, expect, it } from "vitest";
 import type { Revision } from "@db/queries/items";
 import { choiceChanges, figureChanges } from "./revision-changes";
@@ -12,7 +13,7 @@ const revision = (more: Partial<Revision>): Revision => ({
   firmness: "medium",
   hanger: true,
   note: "",
-  slots: [{ slot: "main", yarnId: "y", hookUm: 3000, strands: 1 }],
+  slots: [{ slot: "main", yarnId: "y", hookUm: micrometres(3000), strands: 1 }],
   notions: [],
   answers: [],
   ...more,
@@ -30,7 +31,7 @@ describe("what two revisions differ in", () => {
   it("yarn and hook, filling, and how many of a notion, in words", () => {
     const after = revision({
       firmness: "firm",
-      slots: [{ slot: "main", yarnId: "z", hookUm: 3500, strands: 2 }],
+      slots: [{ slot: "main", yarnId: "z", hookUm: micrometres(3500), strands: 2 }],
       notions: [{ notionId: "n", quantity: 1 }],
     });
     expect(choiceChanges(revision({}), after, yarns, ring)).toEqual([
@@ -44,7 +45,7 @@ describe("what two revisions differ in", () => {
     ]);
   });
   it("a yarn that is there no more is said to be gone", () => {
-    const gone = revision({ slots: [{ slot: "main", yarnId: "x", hookUm: 3000, strands: 1 }] });
+    const gone = revision({ slots: [{ slot: "main", yarnId: "x", hookUm: micrometres(3000), strands: 1 }] });
     expect(choiceChanges(gone, revision({}), yarns, [])[0]?.before).toBe("a yarn that is gone, 3 mm hook");
   });
   it("a revision that could not be reckoned has no figures", () => {

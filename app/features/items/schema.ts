@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { answersSchema } from "@db/answers";
-import { parseMoney, parseNumber, quantityProblemText } from "@core/units";
+import { parseMoney, parseNumber, quantityProblemText, type Minor } from "@core/units";
 
 /** Characters of an item's written pattern: ten times the longest that is worked by hand. */
 export const MAX_PATTERN = 64 * 1024;
@@ -64,7 +64,7 @@ export const itemSchema = (currency: string, locale: string) =>
         ctx.addIssue({ code: "custom", message: "A price is above zero and below a million." });
         return z.NEVER;
       }
-      return read.value as number;
+      return read.value;
     }),
     channelId: uuid.nullable(),
     passes: z
@@ -81,7 +81,7 @@ export const itemSchema = (currency: string, locale: string) =>
     secondBrings: z
       .string()
       .optional()
-      .transform((text = "", ctx): number => {
+      .transform((text = "", ctx): Minor => {
         const read = parseMoney(text.trim() === "" ? "0" : text, currency, locale);
         if (!read.ok || read.value < 0 || read.value > 100_000_000) {
           ctx.addIssue({ code: "custom", message: "Write what a second brings; 0 if it is given away." });

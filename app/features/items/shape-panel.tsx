@@ -70,7 +70,7 @@ export const ShapePanel = memo(function ShapePanel({
   if (!part)
     return <Small>No round is counted yet, so there is no shape. Write the first rounds of a part.</Small>;
   const degrees = Math.round(((((turn * DEGREES) % 360) + 540) % 360) - 180);
-  const size = `${printLength(part.fabric.width as Mm, r)} wide, ${printLength(part.fabric.height as Mm, r)} tall${part.fabric.straight > 0 ? `, ${printLength(part.fabric.depth as Mm, r)} deep` : ""}`;
+  const size = `${printLength(part.fabric.width, r)} wide, ${printLength(part.fabric.height, r)} tall${part.fabric.straight > 0 ? `, ${printLength(part.fabric.depth, r)} deep` : ""}`;
   const drawing = (
     <Silhouettes
       parts={[silhouetteOf(part, turn)]}

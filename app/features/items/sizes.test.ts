@@ -1,3 +1,4 @@
+import { mm } from "@core/units";
 import { facesOf, figureOf, sizeOfFigure } from "@core/figure";
 import { checkPattern } from "@core/notation";
 import { describe, expect, it } from "vitest";
@@ -5,17 +6,17 @@ import { aroundOf, notionOf, yarnOf } from "../../../tests/things";
 import { analyseItem, type ItemDraft } from "@core/item";
 import { sizesOf, type SizeWay } from "./sizes";
 
-const CHUNKY = { name: "Chunky wool", weightClass: 5, hookMm: 6, metresPer100g: 110 } as const;
+const CHUNKY = { name: "Chunky wool", weightClass: 5, hookMm: mm(6), metresPer100g: 110 } as const;
 const around = aroundOf({
   yarns: [
     yarnOf("red", { colour: "#aa2222" }),
     yarnOf("white", { colour: "#eeeeee" }),
     yarnOf("rust", { ...CHUNKY, colour: "#993311" }),
     yarnOf("chalk", { ...CHUNKY, colour: "#f4f0e6" }),
-    yarnOf("thread", { name: "Thread", weightClass: 0, hookMm: 1.5, colour: "#111111" }),
+    yarnOf("thread", { name: "Thread", weightClass: 0, hookMm: mm(1.5), colour: "#111111" }),
     yarnOf("gone", { name: "Gone", weightClass: 6, deleted: true }),
   ],
-  notions: [notionOf("six", "eye", { sizeMm: 6 }), notionOf("ten", "eye", { sizeMm: 10 })],
+  notions: [notionOf("six", "eye", { sizeMm: mm(6) }), notionOf("ten", "eye", { sizeMm: mm(10) })],
   price: 777,
 });
 const PATTERN =
@@ -25,8 +26,8 @@ const draft: ItemDraft = {
   firmness: "medium",
   hanger: true,
   slots: [
-    { slot: "red", yarnId: "red", hookMm: 3, strands: 1 },
-    { slot: "white", yarnId: "white", hookMm: 3, strands: 1 },
+    { slot: "red", yarnId: "red", hookMm: mm(3), strands: 1 },
+    { slot: "white", yarnId: "white", hookMm: mm(3), strands: 1 },
   ],
   notions: [{ notionId: "six", quantity: 2 }],
 };

@@ -1,3 +1,4 @@
+import { mm } from "@core/units";
 import { sumTogether, tensionOf, type Estimate, type Reason } from "@core/estimate";
 import { nearestEyeSize } from "@core/fabric";
 import {
@@ -141,13 +142,13 @@ function inYarn(
   const mainLine = byId.get(main?.yarnId ?? "")?.name;
   const slots =
     draft.slots.length === 0
-      ? [{ slot: now.open[0] ?? MAIN_SLOT, yarnId: yarn.id, hookMm, strands: 1 }]
+      ? [{ slot: now.open[0] ?? MAIN_SLOT, yarnId: yarn.id, hookMm: mm(hookMm), strands: 1 }]
       : draft.slots.map((s) => {
           const own = byId.get(s.yarnId);
           // A thread for the face is not of the main yarn's line and stays what it is.
           if (own && own.name !== mainLine) return s;
           const like = own ? nearestShade(own, line) : yarn;
-          return { ...s, yarnId: own?.name === yarn.name ? own.id : like.id, hookMm, strands: 1 };
+          return { ...s, yarnId: own?.name === yarn.name ? own.id : like.id, hookMm: mm(hookMm), strands: 1 };
         });
   return { ...withSizedEyes(draft, now, ratio, around), slots };
 }

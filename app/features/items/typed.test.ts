@@ -1,3 +1,4 @@
+import { mm } from "@core/units";
 import { describe, expect, it } from "vitest";
 import type { ItemDraft } from "@core/item";
 import { asStored, sameSize, savedForm, typedOf, withSize, type Typed } from "./typed";
@@ -68,8 +69,8 @@ describe("is there anything to save", () => {
       firmness: typed.firmness,
       hanger: true,
       slots: [
-        { slot: "red", yarnId: "r", hookMm: 2.75, strands: 1 },
-        { slot: "white", yarnId: "w", hookMm: 3, strands: 1 },
+        { slot: "red", yarnId: "r", hookMm: mm(2.75), strands: 1 },
+        { slot: "white", yarnId: "w", hookMm: mm(3), strands: 1 },
       ],
       notions: [
         { notionId: "eyes", quantity: 2 },
@@ -98,7 +99,7 @@ describe("another size taken over", () => {
     pattern: "Buoy, longer",
     firmness: "medium",
     hanger: true,
-    slots: [{ slot: "red", yarnId: "rust", hookMm: 4.25, strands: 1 }],
+    slots: [{ slot: "red", yarnId: "rust", hookMm: mm(4.25), strands: 1 }],
     notions: [
       { notionId: "ring", quantity: 1 },
       { notionId: "eyes-8", quantity: 0 },

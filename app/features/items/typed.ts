@@ -1,5 +1,13 @@
 import { MAIN_SLOT, type Answer, type CheckedPattern } from "@core/notation";
-import { minorDigits, parseMoney, parseNumber, printNumber, printTrimmed, type Reading } from "@core/units";
+import {
+  minorDigits,
+  parseMoney,
+  parseNumber,
+  printNumber,
+  printTrimmed,
+  type Reading,
+  mm,
+} from "@core/units";
 import type { ItemDraft, SlotView } from "@core/item";
 import { ALL_PASS, type Passes } from "./selling";
 
@@ -174,4 +182,4 @@ export const draftNotions = (notions: Typed["notions"], locale: string) =>
     notionId: n.notionId,
     quantity: Math.max(0, Math.round(numberOf(n.quantity, locale)) || 0),
   }));
-const clampHook = (n: number) => (Number.isFinite(n) && n >= 0.5 && n <= 30 ? n : 3);
+const clampHook = (n: number) => (Number.isFinite(n) && n >= 0.5 && n <= 30 ? mm(n) : mm(3));

@@ -5,7 +5,6 @@ import {
   printYarnLength,
   type Grams,
   type Metres,
-  type Minor,
   type Seconds,
 } from "@core/units";
 import { PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
@@ -22,7 +21,7 @@ export function ContentsSheet({ view }: { view: KitView }) {
         <h2>In each kit</h2>
         <Small>
           {printDuration(view.seconds as Seconds, r)} to wind, count and pack; costs{" "}
-          {printMoney(view.cost as Minor, r)}
+          {printMoney(view.cost, r)}
         </Small>
       </SheetHead>
       <Scroll tabIndex={0} role="group" aria-label="In each kit">

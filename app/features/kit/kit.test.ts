@@ -1,3 +1,5 @@
+import { minor } from "@core/units";
+import { milligrams, mm, micrometres } from "@core/units";
 import { describe, expect, it } from "vitest";
 import { BARE_SALE } from "@core/costing";
 import { sequence, type Task } from "@core/planning/sequence";
@@ -15,9 +17,9 @@ import { figureAnswer } from "../figure/picture";
 import { safetyFacts } from "../safety/facts";
 import { kitFile, kitOf, kitOfFile, kitPaper, windingList } from "./kit.server";
 
-const yarn = (id: string) => yarnOf(id, { hookMm: 3 });
+const yarn = (id: string) => yarnOf(id, { hookMm: mm(3) });
 const notion = (id: string, kind: NotionView["kind"], packSize: number) =>
-  notionOf(id, kind, { sizeMm: kind === "eye" ? 6 : undefined, packSize, packPrice: 500 });
+  notionOf(id, kind, { sizeMm: kind === "eye" ? mm(6) : undefined, packSize, packPrice: minor(500) });
 const PATTERN =
   "Body\nRnd 1: With red, 6 sc in magic ring (6)\nRnd 2: inc x 6 (12)\nRnd 3: (sc, inc) x 6 (18)\nRnds 4-7: 18 sc (18)\nInsert 6 mm eyes between rounds 4 and 5, 4 sts apart.\nStuff firmly.\nRnd 8: change to white. (sc, dec) x 6 (12)\nRnd 9: dec x 6 (6)\nFasten off and close the hole.\n\nHanger (white)\nCh 12.\n\nAssembly\nSew the hanger to the top of the body.";
 const revision = {
@@ -29,7 +31,7 @@ const revision = {
   firmness: "medium",
   hanger: true,
   note: "",
-  slots: ["red", "white"].map((slot) => ({ slot, yarnId: slot, hookUm: 3000, strands: 1 })),
+  slots: ["red", "white"].map((slot) => ({ slot, yarnId: slot, hookUm: micrometres(3000), strands: 1 })),
   notions: [
     { notionId: "eyes", quantity: 2 },
     { notionId: "fibre", quantity: 1 },
@@ -76,10 +78,15 @@ describe("a kit that is handed on", () => {
 describe("windings that were weighed", () => {
   // 230 m of 100 g: 20 turns of 60 cm should weigh 5.217 g.
   const weighed = (mg: number) =>
-    weighedWindings([{ yarnId: "red", turns: 20, turnMm: 600, mg }], [{ id: "red", mmPer100g: 230_000 }]);
+    weighedWindings(
+      [{ yarnId: "red", turns: 20, turnMm: mm(600), mg: milligrams(mg) }],
+      [{ id: "red", mmPer100g: 230_000 }],
+    );
   it("are held against what their turns should weigh", () => {
     expect(weighed(5217)[0]?.expected).toBeCloseTo(5217.4, 1);
-    expect(weighedWindings([{ yarnId: "gone", turns: 2, turnMm: 600, mg: 9 }], [])).toEqual([]);
+    expect(weighedWindings([{ yarnId: "gone", turns: 2, turnMm: mm(600), mg: milligrams(9) }], [])).toEqual(
+      [],
+    );
   });
   it("put the turns right: longer turns are fewer, and the weight of a kit stays", () => {
     const plain = kit();

@@ -1,6 +1,6 @@
 import { Hammer, Plus, Tags } from "lucide-react";
 import { useFetcher } from "react-router";
-import { printMoney, type Minor } from "@core/units";
+import { printMoney } from "@core/units";
 import { Button, ButtonLink, PlainTable, Row, Scroll, Sheet, SheetHead, Small } from "../../ui/basics";
 import { BinButton } from "../../ui/bin-button";
 import { Field, FieldGrid, Input, Select } from "../../ui/field";
@@ -53,7 +53,7 @@ export function OfferedSheet({
                   <td className="num">
                     <b>{printMoney(k.price, r)}</b>
                     <Small as="div" className="minor">
-                      {k.perHour === undefined ? null : `${printMoney(k.perHour as Minor, r)}/h of packing`}
+                      {k.perHour === undefined ? null : `${printMoney(k.perHour, r)}/h of packing`}
                     </Small>
                   </td>
                   <td className="num">{k.there}</td>

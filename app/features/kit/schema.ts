@@ -14,5 +14,6 @@ export const kitSchema = ({ locale, currency, system }: Reading) =>
     spareEyes: z.literal("on").optional(),
     winder: fields(locale, currency, system)
       .lengthMm("Write how long one turn of your winder is.")
-      .pipe(z.number().min(50, { error: "5 cm at least." }).max(5000, { error: "5 m at most." })),
+      .refine((n) => n >= 50, { error: "5 cm at least." })
+      .refine((n) => n <= 5000, { error: "5 m at most." }),
   });

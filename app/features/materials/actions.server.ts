@@ -1,3 +1,4 @@
+import { minor, milligrams } from "@core/units";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { data, redirect } from "react-router";
 import type { z } from "zod";
@@ -109,7 +110,7 @@ async function change(form: FormData, opened: Opened) {
               place: place ?? "",
               fullMg: v.ballMg,
               price: v.ballPrice,
-              mg,
+              mg: milligrams(mg),
               kind: "weighed" as const,
             })),
           );
@@ -232,7 +233,7 @@ async function change(form: FormData, opened: Opened) {
       const got = read(s.balls);
       if (got.status !== "success") return refuse(got);
       const { yarnId, many, eachMg, fullMg, how, price, lot, place, scrap, key } = got.value;
-      const full = Math.max(eachMg, fullMg ?? eachMg);
+      const full = milligrams(Math.max(eachMg, fullMg ?? eachMg));
       await addBalls(
         scope,
         Array.from({ length: many }, (_, i) => ({
@@ -244,7 +245,7 @@ async function change(form: FormData, opened: Opened) {
           price,
           mg: eachMg,
           kind: how,
-          cost: how === "bought" ? Math.round((price * eachMg) / full) : undefined,
+          cost: how === "bought" ? minor((price * eachMg) / full) : undefined,
           key: `${key}:${i}`,
         })),
       );
@@ -306,7 +307,7 @@ async function change(form: FormData, opened: Opened) {
       return done(
         await saveSupplier(
           scope,
-          { name, deliveryDays: deliveryDays ?? 0, minOrder: minOrder ?? 0, note: note ?? "" },
+          { name, deliveryDays: deliveryDays ?? 0, minOrder: minor(minOrder ?? 0), note: note ?? "" },
           id,
           seen,
         ),

@@ -1,3 +1,4 @@
+import { milligrams, minor } from "@core/units";
 import { data, redirect } from "react-router";
 import { z } from "zod";
 import { printMass, type Grams } from "@core/units";
@@ -80,10 +81,10 @@ export async function takeBack(form: FormData, runId: string, { scope, workshop 
       lot,
       scrap: true,
       place: "",
-      fullMg: mg,
-      price: 0,
+      fullMg: milligrams(mg),
+      price: minor(0),
       note,
-      mg,
+      mg: milligrams(mg),
       kind: "returned",
     },
   ]);

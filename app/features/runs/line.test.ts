@@ -1,3 +1,4 @@
+import { minor, mm, milligrams } from "@core/units";
 import { BARE_SALE } from "@core/costing";
 import { describe, expect, it } from "vitest";
 import { learnBatch } from "@core/calibrate";
@@ -11,10 +12,10 @@ const yarn = {
   colour: "#3d4c57",
   fibre: "cotton",
   weightClass: 3 as const,
-  hookMm: 4,
+  hookMm: mm(4),
   metresPer100g: 230,
-  ballMg: 50_000,
-  ballPrice: 290,
+  ballMg: milligrams(50_000),
+  ballPrice: minor(290),
   deleted: false,
 };
 const draft: ItemDraft = {
@@ -22,13 +23,13 @@ const draft: ItemDraft = {
     "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.",
   firmness: "medium",
   hanger: true,
-  slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }],
+  slots: [{ slot: "main", yarnId: "y", hookMm: mm(3), strands: 1 }],
   notions: [],
 };
 const around: Around = {
   yarns: [yarn],
   notions: [],
-  money: { wagePerHour: 1200, overheadPerHour: 180, marginBp: 800, pricePoints: [] },
+  money: { wagePerHour: minor(1200), overheadPerHour: minor(180), marginBp: 800, pricePoints: [] },
   selling: BARE_SALE,
   price: undefined,
   reading: { locale: "en-IE", system: "metric", currency: "EUR" },

@@ -11,7 +11,6 @@ import type { Ball } from "@db/queries/balls";
 import type { CuttingPlanRow } from "@db/queries/cutting";
 import type { Notion, Yarn } from "@db/queries/materials";
 import type { RunWithLines } from "@db/queries/runs";
-import type { Minor } from "@core/units";
 import { lengthsOf, piecesOf, plannedBall, type CuttingLine } from "./cutting";
 import { linesOf } from "./lines";
 
@@ -39,7 +38,7 @@ export function netStock({ yarns, notions, onHand, onOrder, balls }: CupboardRow
         label: `${y.name}, ${y.shade}`,
         ...amounts(y.id),
         packSize: y.ballMg,
-        packPrice: y.ballPrice as Minor,
+        packPrice: y.ballPrice,
         together: y.packBalls,
         supplierId: y.supplierId ?? undefined,
         balls: (byYarn.get(y.id) ?? []).map((b) => ({ id: b.id, lot: b.lot, mg: b.mg, state: b.state })),
@@ -52,7 +51,7 @@ export function netStock({ yarns, notions, onHand, onOrder, balls }: CupboardRow
         label: n.name,
         ...amounts(n.id),
         packSize: n.packSize,
-        packPrice: n.packPrice as Minor,
+        packPrice: n.packPrice,
         together: 1,
         supplierId: n.supplierId ?? undefined,
       },

@@ -1,3 +1,4 @@
+import { mm } from "@core/units";
 import { describe, expect, it } from "vitest";
 import { secondsOfWork, STAGE_OF, type PaceKind } from "@core/estimate";
 import type { WeekHours } from "@core/planning";
@@ -26,7 +27,7 @@ const DRAFT: ItemDraft = {
   ].join("\n"),
   firmness: "medium",
   hanger: true,
-  slots: [{ slot: "main", yarnId: "y", hookMm: 3, strands: 1 }],
+  slots: [{ slot: "main", yarnId: "y", hookMm: mm(3), strands: 1 }],
   notions: [],
 };
 const AROUND = aroundOf({ yarns: [yarnOf("y")] });

@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { parseDate } from "@internationalized/date";
 import { hoursBetween, howManyMore, weekOf } from "@core/planning";
 import { KNOWN_AFTER } from "@core/shelf/restock";
@@ -110,7 +111,7 @@ export async function adviceFor(opened: Opened, asked: Asked) {
     ...cupboard.notions.map((n) => [n.id, n.name] as const),
   ]);
   // What the stall costs is paid whatever is brought: no piece more or less changes it.
-  const bare = { ...channel, stallFee: 0 };
+  const bare = { ...channel, stallFee: minor(0) };
   const sure = (w: Ware) => w.analysed.analysis.checked.sure && w.analysed.analysis.piece.seconds.value > 0;
   const ready = wares.filter(sure);
   const hourLeast = asked.hourLeast ?? Math.round(workshop.wagePerHour * LEAST_OF_WAGE);

@@ -1,6 +1,6 @@
 import { data, redirect } from "react-router";
 import { makingOf, paysHour, type Making } from "@core/costing";
-import { minorDigits, parseMoney, parseNumber, printNumber } from "@core/units";
+import { minorDigits, parseMoney, parseNumber, printNumber, type Minor } from "@core/units";
 import { setPrices, type ListPrice } from "@db/queries/places";
 import type { PriceSchool } from "@db/schema";
 import { sellingFrom } from "../items/load.server";
@@ -80,7 +80,7 @@ export async function priceList(opened: Opened) {
 }
 
 interface Typed {
-  readonly cells: Map<string, number | null>;
+  readonly cells: Map<string, Minor | null>;
   readonly schools: Map<string, PriceSchool>;
   readonly texts: Record<string, string>;
   readonly wrong: string[];
@@ -94,7 +94,7 @@ function readCells(form: FormData, { locale, currency }: Opened["workshop"]): Ty
   // through for hours.
   const wares = String(form.get("wares") ?? "").split(" ", MOST_WARES);
   const channels = String(form.get("channels") ?? "").split(" ", MOST_CHANNELS);
-  const cells = new Map<string, number | null>();
+  const cells = new Map<string, Minor | null>();
   const schools = new Map<string, PriceSchool>();
   const texts: Record<string, string> = {};
   const wrong: string[] = [];

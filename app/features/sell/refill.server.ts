@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { parseDate } from "@internationalized/date";
 import { ofRoom, toMakeAhead, type KeptUp, type ToMake } from "@core/shelf/ahead";
 import { sumOfCounts } from "@core/shelf/advice";
@@ -66,7 +67,7 @@ export interface Refill {
 
 /** What a sale leaves beyond the materials, and what a piece that stands too long costs. */
 export function worthOf(ware: Ware, channel: Channel, priceOf: PriceList): { margin: number; idle: number } {
-  const bare = { ...channel, stallFee: 0 };
+  const bare = { ...channel, stallFee: minor(0) };
   const e = earningIn(ware, bare, [bare], priceOf(ware, channel.id));
   const leaves = e.customerPays - e.tax - e.fees;
   const { material } = ware.analysed.analysis.cost;

@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { fromDate, getLocalTimeZone, parseDate, toZoned } from "@internationalized/date";
 import { importSales, type NewSale } from "@db/queries/sales";
 import type { ImportProblem, Table } from "../import/table";
@@ -51,8 +52,8 @@ export async function bringInSales(
     colourwayId: g.colourwayId,
     grade: "good",
     quantity: g.quantity,
-    listPrice: g.listPrice,
-    taken: g.taken,
+    listPrice: minor(g.listPrice),
+    taken: minor(g.taken),
     paid: g.paid,
     source: "file",
     note: g.order,

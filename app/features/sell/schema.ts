@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { z } from "zod";
 import { fields as quantityFields, id, isoDay, name, seen } from "../../forms";
 
@@ -64,7 +65,7 @@ export const marketSchema = (locale: string, currency: string) => {
     float: f
       .money("Write the coins you bring; 0 for none.")
       .optional()
-      .transform((x) => x ?? 0),
+      .transform((x) => x ?? minor(0)),
     note: z
       .string()
       .trim()

@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { z } from "zod";
 import type { StallAct } from "@core/shelf/stall";
 import type { NewSale, Sale } from "@db/queries/sales";
@@ -49,8 +50,8 @@ export const saleOf = (
   colourwayId: a.colourwayId,
   grade: a.grade,
   quantity: a.quantity,
-  listPrice: a.listPrice,
-  taken: a.taken,
+  listPrice: minor(a.listPrice),
+  taken: minor(a.taken),
   paid: "cash",
   source: "stall",
 });

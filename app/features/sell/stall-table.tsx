@@ -396,7 +396,7 @@ function Together({
         </Fields>
         <FormFoot>
           <Button type="submit" $primary disabled={!read.ok}>
-            Take {read.ok ? printMoney(read.value as Minor, r) : "it"}
+            Take {read.ok ? printMoney(read.value, r) : "it"}
           </Button>
         </FormFoot>
       </form>

@@ -1,3 +1,4 @@
+import { minor } from "@core/units";
 import { setTimeout } from "node:timers/promises";
 import { pauseAfter } from "@core/shelf/shop";
 import {
@@ -89,8 +90,11 @@ async function takeAll(
   }
 }
 
-const orderOf = ({ state, shipTo, placedAt, ...o }: OrderWord): NewOrder => ({
+const orderOf = ({ state, shipTo, placedAt, lines, ...o }: OrderWord): NewOrder => ({
   ...o,
+  lines: lines.map((l) => ({ ...l, unitPrice: minor(l.unitPrice) })),
+  postage: minor(o.postage),
+  total: minor(o.total),
   said: state,
   placedAt: new Date(placedAt),
   customer: shipTo.name,

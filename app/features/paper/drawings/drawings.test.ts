@@ -1,10 +1,11 @@
+import { minor } from "@core/units";
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { Parser } from "htmlparser2";
 import sharp from "sharp";
 import { describe, expect, it } from "vitest";
 import { BARE_SALE } from "@core/costing";
-import { printLength, type Mm, type Reading } from "@core/units";
+import { printLength, type Reading } from "@core/units";
 import { analyseItem } from "@core/item";
 import { drawingOf, type DrawingName } from "./drawing";
 import { ON_PAPER } from "./on-paper";
@@ -20,7 +21,7 @@ function itemOf(pattern: string, reading = METRIC) {
     {
       yarns: [],
       notions: [],
-      money: { wagePerHour: 1200, overheadPerHour: 0, marginBp: 0, pricePoints: [0] },
+      money: { wagePerHour: minor(1200), overheadPerHour: minor(0), marginBp: 0, pricePoints: [0] },
       selling: BARE_SALE,
       price: undefined,
       reading,
@@ -123,7 +124,7 @@ describe("the document of the parts", () => {
       const told = readBack(drawingOf("shape", item)).words.join("\n");
       for (const p of item.piece.parts)
         expect(told).toContain(
-          `${p.part.name}${p.part.make > 1 ? `, ${p.part.make} of them` : ""}: ${printLength(p.fabric.width as Mm, reading)} wide`,
+          `${p.part.name}${p.part.make > 1 ? `, ${p.part.make} of them` : ""}: ${printLength(p.fabric.width, reading)} wide`,
         );
     },
   );

@@ -1,5 +1,5 @@
 import type { PieceEstimate } from "@core/estimate";
-import { printLength, type Mm } from "@core/units";
+import { printLength } from "@core/units";
 import { useReading } from "../../../ui/reading";
 import { silhouetteOf } from "@core/item";
 import { inARow, SilhouetteDrawing, type SlotColours } from "../../figure/silhouette-view";
@@ -28,7 +28,7 @@ export function ShapeDocument({
   const letter = Math.max(LEAST_LETTER, LETTER * row.width);
   const margin = Math.max(3, MARGIN * row.width);
   const told = piece.parts.map((p, i) => {
-    const size = `${printLength(p.fabric.width as Mm, r)} wide, ${printLength(p.fabric.height as Mm, r)} tall`;
+    const size = `${printLength(p.fabric.width, r)} wide, ${printLength(p.fabric.height, r)} tall`;
     return `${i + 1}  ${p.part.name}${p.part.make > 1 ? `, ${p.part.make} of them` : ""}: ${size}`;
   });
   // A row of two slim parts is narrower than the words below it.
