@@ -39,6 +39,7 @@ export class App {
   constructor(
     readonly port: number,
     private readonly databaseUrl: string,
+    private readonly pagesUrl: string,
     private readonly more: NodeJS.ProcessEnv,
   ) {}
 
@@ -50,6 +51,7 @@ export class App {
         ...this.more,
         NODE_ENV: "production",
         DATABASE_URL: this.databaseUrl,
+        DATABASE_PAGES_URL: this.pagesUrl,
         PORT: String(this.port),
         LAPKA_CLUSTER: "1",
       },
@@ -82,11 +84,11 @@ export async function startCluster(
   mkdirSync(dir, { recursive: true, mode: 0o711 });
   const ports = await freePorts(3 * 4 + 5);
   const take = () => ports.shift() ?? 0;
-  const secret = randomBytes(18).toString("hex");
+  const [secret = "", pages = ""] = [18, 18].map((n) => randomBytes(n).toString("hex"));
   const each = Array.from({ length: 3 }, () => ({ sql: take(), group: take(), ist: take(), sst: take() }));
   const group = each.map((p) => p.group);
   const nodes = each.map(
-    (p, i) => new Node(`node${i + 1}`, path.join(dir, `node${i + 1}`), p, group, secret),
+    (p, i) => new Node(`node${i + 1}`, path.join(dir, `node${i + 1}`), p, group, secret, pages),
   );
   for (const [i, node] of nodes.entries()) await node.start(i === 0);
   const [first] = nodes;
@@ -100,9 +102,12 @@ export async function startCluster(
   const balancer = startBalancer(dir, { front, apps: appPorts, databases });
   const env = { ...options.env, LAPKA_HOSTS: `127.0.0.1:${front}` };
   const apps = appPorts.map((port, i) => {
-    const url = new URL(first?.url() ?? "mysql://x");
-    url.port = String(databases[i]?.at ?? 0);
-    return new App(port, url.href, env);
+    const [own, pages] = [first?.url(), first?.pagesUrl()].map((u) => {
+      const url = new URL(u ?? "mysql://x");
+      url.port = String(databases[i]?.at ?? 0);
+      return url.href;
+    });
+    return new App(port, own ?? "", pages ?? "", env);
   });
   for (const app of apps) await app.start();
   return {
