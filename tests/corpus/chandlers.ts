@@ -1736,7 +1736,7 @@ Body rnd 3: (sc, inc) x 6 (18)
 Body rnds 4-9: sc (18)
 Body rnd 10: (sc, dec) x 6 (12)`,
     parts: [
-      { name: "Fox charm tail", counts: [4, 5, 6, 9, 9, 9, 9, 9, 8, 7, 3] },
+      { name: "Fox charm tail-first", counts: [4, 5, 6, 9, 9, 9, 9, 9, 8, 7, 3] },
       { name: "Body", counts: [6, 12, 18, 18, 18, 18, 18, 18, 18, 12] },
     ],
   },

@@ -696,7 +696,7 @@ r2: sc x 2, inc x 2, sc x 2 /8/
 r3-4: sc x 8 /8/
 r5: dec x 4 /4/`,
     parts: [
-      { name: "HEAD", counts: [6, 12, 18, 24, ...times(24, 3), 18, 27, ...times(27, 3), 24, 18, 12, 6] },
+      { name: "HEAD-BODY", counts: [6, 12, 18, 24, ...times(24, 3), 18, 27, ...times(27, 3), 24, 18, 12, 6] },
       { name: "EYE BUMPS", make: 2, counts: [5, 10, 10] },
       { name: "FRONT LEGS", make: 2, counts: [5, 5, 5, 5, 5] },
       { name: "BACK LEGS", make: 2, counts: [6, 8, 8, 8, 4] },

@@ -1581,7 +1581,7 @@ Round 1 (6): magic ring, 6 sc
 Round 2 (8): increase 2 times
 Round 3 (8): work even`,
     parts: [
-      { name: "Egg", counts: [6, 12, 18, 24, 24, 24, 24, 24, 20, 20, 15, 10, 5] },
+      { name: "Egg-shaped chick", counts: [6, 12, 18, 24, 24, 24, 24, 24, 20, 20, 15, 10, 5] },
       { name: "Wings", make: 2, counts: [6, 8, 8] },
     ],
   },

@@ -107,7 +107,7 @@ Round 2 (yellow): 3 ch, tr in same st, 2 tr in each st around, join. (24 tr)
 Round 3 (white): 3 ch, 2 tr in next st, *1 tr in next st, 2 tr in next st* repeat to end, join. (36 tr)
 Round 4 (yellow): 1 ch, dc in each st around, join. (36 dc)
 Fasten off, weave in ends.`,
-    parts: [{ name: "Lemon slice coaster", counts: [12, 24, 36, 36] }],
+    parts: [{ name: "Lemon slice coaster-charm", counts: [12, 24, 36, 36] }],
   },
   {
     hand: "gingerbread, abbreviations first and 'sts' after",

@@ -191,7 +191,7 @@ Round 1: 3sc in magic circle
 Round 2: (2sc in next stitch, 1sc) - finish with 1sc (4)
 Round 3: 4sc (4)`,
     parts: [
-      { name: "Ball", counts: [6, 12, 18, 24, ...times(24, 4), 18, 12, 18, 18, 18, 18, 12, 6] },
+      { name: "Ball, bottom", counts: [6, 12, 18, 24, ...times(24, 4), 18, 12, 18, 18, 18, 18, 12, 6] },
       { name: "Nose", counts: [3, 4, 4] },
     ],
   },
@@ -558,7 +558,7 @@ Close. Pull the long tail up through the middle and down the outside five times 
 
 Stem: Using green, ch 5, sl st in 2nd ch from hook and next 3 ch – 4 sl st.`,
     parts: [
-      { name: "Pumpkin", counts: [5, 10, 15, 20, 25, 25, 25, 25, 25, 20, 15, 10, 5] },
+      { name: "Pumpkin, small", counts: [5, 10, 15, 20, 25, 25, 25, 25, 25, 20, 15, 10, 5] },
       { name: "Stem", counts: [4] },
     ],
   },

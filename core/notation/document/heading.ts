@@ -96,6 +96,10 @@ interface Parsed {
 const ENDS =
   /^(fo|fasten|finish|off|cut|break|bind|the|your|yarn|wool|thread|and|leave|leaving|a|long|tail|[.,!&])$/;
 
+const LONGEST_NAME = 60;
+/** What is joined to a word by a hyphen, and the words behind that up to one that begins a remark. */
+const COMPOUND = /^(?:-\p{L}+)+(?: (?!(?:with|in|using|from|for|and|make|is|as)\b)\p{L}+){0,3}/u;
+
 /** Reads a unit as a heading. Gives it a cost by how much it looks like one; undefined where it cannot be. */
 export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): HeadingReading | undefined {
   const p = parse(c, terms);
@@ -130,12 +134,14 @@ export function headingOf(unit: Unit, c: Cursor, terms: Terms, source: string): 
   const last = p.words[p.words.length - 1] ?? first;
   // "1 Carrot (orange)": one of it, or the first in a list of parts.
   const begin = first.text === "1" && p.words[1]?.kind === "word" ? p.words[1] : first;
+  // "Fish-tail charm": a hyphen between two words joins them.
+  const compound = COMPOUND.exec(source.slice(last.to, last.to + LONGEST_NAME))?.[0] ?? "";
   const name = source
-    .slice(begin.from, last.to)
+    .slice(begin.from, last.to + compound.length)
     .replace(/\s+/g, " ")
     .replace(/[*_#]+/g, "")
     .trim()
-    .slice(0, 60);
+    .slice(0, LONGEST_NAME);
   // "To assemble": what is to be done heads it.
   const word = first.text === "to" ? (p.words[1]?.text ?? first.text) : first.text;
   const section =
@@ -510,8 +516,18 @@ const shadeOf = (c: Cursor): string | undefined =>
     ? (c.at++, c.colours.get(c.tokens[c.at - 1]?.text ?? ""))
     : undefined);
 
+/** What tells one of two parts of a name from the other. */
+const WHICH =
+  /^(left|right|top|bottom|upper|lower|underside|inner|outer|inside|outside|front|back|small|smaller|large|larger|big|bigger|little|long|longer|short|shorter|first|second)$/;
+
 /** What stands behind a dash or a comma: how many, which colour, or a description. */
 function aside(c: Cursor, p: Parsed, terms: Terms): boolean {
+  const sign = c.tokens[c.at - 1];
+  // "Arm, small", "Cap – underside – white": which of two of a name belongs to it.
+  if (sign && WHICH.test(c.text()) && (c.at + 1 === c.tokens.length || c.kind(1) === "mark")) {
+    p.words.push(sign, c.tokens[c.at++] as Token);
+    return true;
+  }
   const made = c.attempt(() => {
     const alone = c.tokens[c.at - 1]?.text === "," && (c.peek()?.value ?? 0) > 1;
     const n = readMake(c, alone);

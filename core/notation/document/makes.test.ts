@@ -24,7 +24,7 @@ describe("how many there are to be, wherever a heading says it", () => {
     ["<Ears> x2", "Ears"],
     ["Ears\n×2", "Ears"],
     ["Ears\n2 pieces", "Ears"],
-    ["Ears - small, make 2", "Ears"],
+    ["Ears - small, make 2", "Ears - small"],
     ["Front and back (2 squares, brown)", "Front and back"],
     ["Ears\nWork one in white and one in pink.", "Ears"],
     ["Ears\nMake 2 and join with sc all round.", "Ears"],
@@ -35,6 +35,7 @@ describe("how many there are to be, wherever a heading says it", () => {
     ["Ears, 1 long, 1 short", "Ears"],
     ["Ears (grey) make 1 long, 1 short", "Ears"],
     ["Ears – make one in green and one in blue", "Ears"],
+    ["Ears – green – 2", "Ears"],
   ])("%s", (head, name) => {
     const p = checkPattern(
       `Ball\nRnd 1: 6 sc in MR (6)\nRnd 2: inc x 6 (12)\n\n${head}\nRnd 1: 5 sc in MR (5)\nRnd 2: 5 sc (5)`,

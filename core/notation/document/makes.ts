@@ -52,6 +52,10 @@ const WAYS: readonly RegExp[] = [
   new RegExp(String.raw`(?<=${SEVERAL} [-:,] )${N}(?= (?:in|with) (?!${MEASURE})[a-z]+(?: [a-z]+)?${SHUT})`),
   // "Ears. In cream, two."
   new RegExp(String.raw`(?<=[a-z] [,;] )${N}(?= ?[.]? ?$)`),
+  // "Leaf – green – 3": behind the name and its shade.
+  new RegExp(
+    String.raw`(?<=[a-z] [-:,|/]+ (?:(?:light|dark|pale) )?(?:${[...SHADES.keys()].join("|")}) [-:,|/]+ )${N}(?= ?[.:]? ?$)`,
+  ),
   // "Feet. Orange yarn. Two.": a sentence of its own, behind another; "Bear no. 5" is a name.
   new RegExp(String.raw`(?<= [.] [a-z ]*[a-z]{3,} [.] )${N}(?= ?[.]? ?$)`),
   new RegExp(String.raw`\b1 ${SIDE} ,? ?${ALSO}? ?1 ${SIDE}\b`),
