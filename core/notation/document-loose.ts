@@ -411,8 +411,16 @@ export abstract class LooseReader extends HeadingsReader {
       work.some(
         (n) => n.kind === "work" && n.op.layers !== undefined && (total || n.times.kind === "number"),
       );
+    // "Hold both caps together and sc all around. (36)": what leads up to stitches with a sum of their own.
+    const ledUp =
+      total &&
+      this.part !== undefined &&
+      !this.heading &&
+      /^[)\]}]$/.test(tokens.findLast((t) => t.text !== ".")?.text ?? "") &&
+      nodes.every((n, i) => i === 0 || /^(work|group|evenly|total)$/.test(n.kind));
     const strict =
       layered ||
+      ledUp ||
       (firstNode !== undefined &&
         (firstNode.kind === "work" ||
           firstNode.kind === "group" ||

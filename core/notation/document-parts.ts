@@ -102,7 +102,7 @@ export abstract class PartsReader extends ReferenceReader {
 
   /**
    * "Spout: 4 dc into a ring", or a ring in a line of its own, and round 1 under it: the part has begun, and none of
-   * its rounds has a number.
+   * its rounds has a number. So has "Tail: 3 sc through both layers, turn." with row 1 under it.
    */
   private begun(part: OpenPart): boolean {
     const [only] = part.rounds;
@@ -111,7 +111,7 @@ export abstract class PartsReader extends ReferenceReader {
       part.rounds.length === 1 &&
       only !== undefined &&
       only.label === undefined &&
-      only.nodes.some((n) => (n.kind === "work" ? n.op.into === "ring" : n.kind === "start"))
+      (turned(only) || only.nodes.some((n) => (n.kind === "work" ? n.op.into === "ring" : n.kind === "start")))
     );
   }
 
@@ -233,6 +233,10 @@ const beforeTheFirst = ({ from }: RawRound): RoundLabel => ({
   list: undefined,
   many: 1,
 });
+
+/** Its last word is to turn: rows go on from it. */
+const turned = (r: RawRound): boolean =>
+  r.nodes.findLast((n) => n.kind !== "total" && n.kind !== "aside")?.kind === "turn";
 
 /** "Two of these." */
 const SO_MANY_OF = /^(\d{1,2}) of (?:these|them|those)$/;

@@ -687,7 +687,7 @@ export class DocumentReader extends LooseReader {
         NOT_WORK.test(rest[0]?.text ?? "") &&
         !(told && work === "full") &&
         !isPlain(rest);
-      return { ...r, work, sentence };
+      return { ...r, work, sentence, dashed: /^--?$/.test(tokens[r.to - 1]?.text ?? "") };
     });
     labels.sort((a, b) => a.cost - b.cost);
     // "Rounds 1–3 are the same for all": no shorter reading of the same numbers is a round either.

@@ -152,6 +152,9 @@ const LAYER = new Set([
   "fabrics",
 ]);
 
+/** What stands behind "through both" when nothing names the two: "all around", "evenly". */
+const ALL_ALONG = ["around", "across", "along", "round", "all", "right", "evenly", "together"] as const;
+
 /**
  * Two edges worked as one: "through both layers", "through both", "through ear and head together", "joining
  * the ear". The words are taken; how many stitches of the round each one uses is decided by what fits.
@@ -184,8 +187,7 @@ export function readLayers(c: Cursor): readonly string[] | undefined {
       if (alongRound(c)) return [];
       const name = readPartNamed(c);
       const other = name !== undefined && c.take("and", "&") ? readPartNamed(c) : undefined;
-      if (name === undefined && !(c.done || c.is(",", ".", "(", "[", ";", ")", "around", "across")))
-        return undefined;
+      if (name === undefined && !(c.done || c.kind() === "mark" || c.is(...ALL_ALONG))) return undefined;
       // "Sc in two, inc in the next": two stitches, one behind the other.
       if (name === undefined && counted && /^(in|into|over|onto)$/.test(verb)) return undefined;
       c.take("together");

@@ -11,6 +11,9 @@ import { HARBOUR } from "./harbour";
 import { INLET } from "./inlet";
 import { JETTY } from "./jetty";
 import { KELP } from "./kelp";
+import { LAGOON } from "./lagoon";
+import { MUDFLAT } from "./mudflat";
+import { NARROWS } from "./narrows";
 
 /** What was put down and read once, and is right by now, stays right. */
 describe.each([
@@ -25,6 +28,9 @@ describe.each([
   ["inlet", INLET],
   ["jetty", JETTY],
   ["kelp", KELP],
+  ["lagoon", LAGOON],
+  ["mudflat", MUDFLAT],
+  ["narrows", NARROWS],
 ] as const)("whole patterns, %s", (_, patterns) => {
   it.each(patterns.map((p) => [p.name, p] as const))("%s", (_name, { text, parts, slip }) => {
     const read = checkPattern(text);

@@ -25,6 +25,8 @@ export const LINE = {
   emptyNumber: 2.6,
   /** A bare number in a list or among the steps of sewing up. */
   listed: 2,
+  /** Only numbers, behind a dash that ends other labels of the text too. */
+  dashedToo: -0.8,
   /** Another way of writing labels than the rest of the text. */
   otherStyle: 0.5,
   /** A label that ends in nothing and goes on like a sentence. */

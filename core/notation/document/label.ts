@@ -531,6 +531,16 @@ export function labelReadings(c: Cursor, bare: boolean): readonly LabelReading[]
     c.at = start;
     return out;
   }
+  // "0 | ch 12, join": what comes before round 1, in a table or a list.
+  if (
+    bare &&
+    first.text === "0" &&
+    CLOSE.has(c.text(1)) &&
+    /^(ch|chain|magic|mr|mc|make|start)$/.test(c.text(2))
+  ) {
+    finish("round", "bare", 0, [{ last: 0, to: c.at + 1, cost: 0 }], 1, LABEL.bare);
+    return out;
+  }
   if (bare && first.kind === "number" && Number.isInteger(first.value) && first.value > 0) {
     c.at++;
     const behind = c.at;

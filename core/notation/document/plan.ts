@@ -7,6 +7,8 @@ export interface Seen {
   readonly labels: readonly (LabelReading & {
     readonly work: "full" | "numbers" | "none";
     readonly sentence: boolean;
+    /** A dash ends it: "5 - inc x 6". */
+    readonly dashed: boolean;
   })[];
   readonly heading: HeadingReading | undefined;
   /** A word and what it means: "inc: 2 sc in one st". */
@@ -148,16 +150,18 @@ function pruned(list: State[]): State[] {
 }
 
 /** The way most labels of the text are written. */
-function styleOf(seen: readonly Seen[]): { name: string; many: number } {
+function styleOf(seen: readonly Seen[]): Whole["style"] {
   const count = new Map<string, number>();
+  let dashed = 0;
   for (const s of seen) {
     const best = s.labels[0];
+    if (best?.dashed && best.work === "full") dashed++;
     if (best && best.work !== "none") count.set(base(best.style), (count.get(base(best.style)) ?? 0) + 1);
   }
   let name = "";
   let many = 0;
   for (const [k, n] of count) if (n > many) [name, many] = [k, n];
-  return { name, many };
+  return { name, many, dashed };
 }
 
 type Ahead = "one" | "start" | "label" | "nothing";
@@ -183,7 +187,7 @@ function startsAhead(seen: readonly Seen[]): readonly Ahead[] {
 
 /** What of the whole text bears on one unit. */
 interface Whole {
-  readonly style: { readonly name: string; readonly many: number };
+  readonly style: { readonly name: string; readonly many: number; readonly dashed: number };
   readonly ahead: Ahead;
   readonly below: Seen | undefined;
 }
@@ -219,6 +223,8 @@ const isJoining = (h: HeadingReading): boolean => /^join/i.test(h.name);
 const isWorked = (s: Seen | undefined): boolean =>
   s?.labels.some((l) => l.work === "full" && !l.sentence) ?? false;
 
+/** So many labels with a dash behind them are her way. */
+const DASHED = 2;
 /** So many labels of one style are the way of the text. */
 const COUNTED = 4;
 
@@ -256,6 +262,9 @@ function* labelled(r: Seen["labels"][number], state: State, style: Whole["style"
   let cost = r.cost + continuity(n === undefined ? n : Math.min(n, r.label.last ?? n), state);
   if (r.work === "none") cost += bare ? LINE.emptyNumber : LINE.emptyLabel;
   else if (r.work === "numbers") cost += bare ? LINE.emptyLabel : LINE.numbersOnly;
+  // "5 - 18" below "4 - (sc, inc) x 6": the dash ends the label here as it does there.
+  if (bare && r.dashed && r.work === "numbers" && n === (state.last ?? -1) + 1 && style.dashed >= DASHED)
+    cost += LINE.dashedToo;
   if (r.sentence) cost += LINE.sentence;
   if (bare && (state.section === "sewing" || state.section === "list")) cost += LINE.listed;
   if (style.many >= 2 && style.name !== base(r.style) && r.style !== "next") cost += LINE.otherStyle;

@@ -39,6 +39,16 @@ export function build(pieces: readonly Piece[], cost: number, source: string): T
   return new Builder(pieces, cost, source).tree();
 }
 
+/** Stitches that a row of counted stitches uses; undefined where one of them is not counted. */
+function usedBy(items: readonly Node[]): number | undefined {
+  let n = 0;
+  for (const x of items) {
+    if (x.kind !== "work" || x.times.kind !== "number") return undefined;
+    n += x.op.uses * x.times.n;
+  }
+  return n;
+}
+
 class Builder {
   private readonly found: Found[] = [];
   private i = 0;
@@ -318,6 +328,13 @@ class Builder {
       return;
     }
     const next = this.peek();
+    // "(sc, hdc, dc, hdc, sc) over next 5 sts": one stitch in each of them.
+    const spans = next?.kind === "place" && !ahead && /^over\b/i.test(this.words(next));
+    if (spans && next.target.n !== undefined && usedBy(inside) === next.target.n) {
+      this.take();
+      this.pushGroup(items, inside, p.from, { times: ONCE, more: false }, true);
+      return;
+    }
     const target = ahead ?? (next?.kind === "place" ? next.target : undefined);
     if (target) {
       const one = mixed(this.hung(inside, true), target, this.loops);
