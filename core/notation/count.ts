@@ -1,4 +1,4 @@
-import { bracketAsOne, numbersAsLegs } from "./count/legs-unsaid";
+import { bracketAsOne, lastAsOne, numbersAsLegs } from "./count/legs-unsaid";
 import { isMade } from "./count/made";
 import { ovalUnsaid } from "./count/oval-unsaid";
 import { GROWN, grownAtEdge, ledIn } from "./count/row-ends";
@@ -474,6 +474,8 @@ function* meanings(written: readonly Node[]): Generator<CountReading> {
   if (far) yield { nodes: far };
   const legs = numbersAsLegs(nodes);
   if (legs) yield { nodes: legs, way: "numbers as legs" };
+  const heap = lastAsOne(nodes);
+  if (heap) yield { nodes: heap, way: "last as one" };
   const together = bracketAsOne(nodes);
   if (together) yield { nodes: together, way: "bracket as one" };
   const oval = ovalUnsaid(nodes);

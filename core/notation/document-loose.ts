@@ -48,6 +48,20 @@ const LONGEST_TO_RING = 22;
 /** Sentences of talk in front of a ring. */
 const MOST_LEADING = 3;
 
+/** How far a line may have come when it names its hook. */
+const HOOK_WITHIN = 8;
+
+/** "Using cream, 4 mm hook: 8 sc in a ring", "With cream and a 4 mm hook, …": the same without what it is worked with. */
+function withoutHook(tokens: readonly Token[]): Token[] | undefined {
+  const mm = tokens.findIndex((t, i) => i > 0 && t.text === "mm" && tokens[i - 1]?.kind === "number");
+  if (mm < 1 || mm > HOOK_WITHIN) return undefined;
+  const hook = tokens[mm + 1]?.text === "crochet" ? mm + 2 : mm + 1;
+  if (tokens[hook]?.text !== "hook" || !/^[,:;.]$/.test(tokens[hook + 1]?.text ?? "")) return undefined;
+  let from = mm - 1;
+  while (from > 0 && /^(a|an|the|your|and|&|,)$/.test(tokens[from - 1]?.text ?? "")) from--;
+  return [...tokens.slice(0, from), ...tokens.slice(from > 0 ? hook + 1 : hook + 2)];
+}
+
 /** Lines without a label: events, set-ups, steps of sewing up, rounds that are only implied. */
 export abstract class LooseReader extends HeadingsReader {
   /** A line without a label: a colour, an event, a start, a round without a number, or a note. */
@@ -56,6 +70,8 @@ export abstract class LooseReader extends HeadingsReader {
       tokens = tokens.slice(2);
     // "Finally dec x 6 (6)."
     else if (/^(finally|lastly)$/.test(tokens[0]?.text ?? "")) tokens = tokens.slice(1);
+    const untooled = withoutHook(tokens);
+    if (untooled && this.hasCountedWork(untooled)) tokens = untooled;
     const c = this.cursor(tokens);
     const first = tokens[0];
     if (!first) return "blank";

@@ -798,6 +798,14 @@ function readPlace(c: Cursor, t: Target): boolean {
     // "2 sc in each loop": what stands there is what the last round left free.
     (c.is("loop", "loops", "lp") &&
       (t.place === "each" || (t.place === "next" && /^(mark|end)$/.test(c.kind(1)))));
+  // "2 sc in each from 2nd ch": of the chain, though it is named only once.
+  if (!noun && t.place === "each" && c.is("from"))
+    t.fromNth ??= c.attempt(() => {
+      const from = c.at;
+      const nth = readFromNth(c);
+      const chain = c.tokens.slice(from, c.at).some((w) => /^(ch|chain|hook)$/.test(w.text));
+      return nth !== undefined && chain ? ((t.chainNoun = true), nth) : undefined;
+    });
   if (
     noun &&
     !(c.kind(1) === "number" && c.text(1) !== "" && NOUN.has(c.text()) && !isStitchNoun(c.text()) && !moved)

@@ -24,6 +24,24 @@ export function bracketAsOne(nodes: readonly Node[]): readonly Node[] | undefine
   return nodes.map((n) => (n === group ? { ...group, items: [inc] } : n));
 }
 
+/** "[1 sc, 2 sc] x 6": nobody counts stitches of one kind in two heaps; the last heap goes into one stitch. */
+export function lastAsOne(nodes: readonly Node[]): readonly Node[] | undefined {
+  const worked = nodes.filter(isMade);
+  const [group] = worked;
+  if (worked.length !== 1 || group?.kind !== "group" || group.items.length < 2) return undefined;
+  const [before, last] = group.items.slice(-2);
+  const heaps = [before, last].every(
+    (n) => n?.kind === "work" && n.times.kind === "number" && n.op.uses === 1 && n.op.offers === 1,
+  );
+  if (!heaps || before?.kind !== "work" || last?.kind !== "work" || last.times.kind !== "number")
+    return undefined;
+  const { op, times } = last;
+  const same = before.op.stitch === op.stitch && before.op.into === "next" && op.into === "next";
+  if (!same || op.stitch === "ch" || !times.at || times.n < 2 || times.n > MOST_LEGS) return undefined;
+  const inc: Node = { ...last, op: stitchInto(op.stitch, times.n, "next", op.loops), times: ONCE };
+  return nodes.map((n) => (n === group ? { ...group, items: [...group.items.slice(0, -1), inc] } : n));
+}
+
 /** "(1, 2) x 6", "1, 1, 2 around": numbers without a stitch tell how many go into each; two are an increase. */
 export function numbersAsLegs(nodes: readonly Node[]): readonly Node[] | undefined {
   const worked = nodes.filter(isMade);
