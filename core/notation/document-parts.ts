@@ -111,7 +111,8 @@ export abstract class PartsReader extends ReferenceReader {
       part.rounds.length === 1 &&
       only !== undefined &&
       only.label === undefined &&
-      (turned(only) || only.nodes.some((n) => (n.kind === "work" ? n.op.into === "ring" : n.kind === "start")))
+      (turned(only) ||
+        only.nodes.some((n) => (n.kind === "work" ? n.op.into === "ring" : n.kind === "start")))
     );
   }
 
