@@ -947,7 +947,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
   ]);
   await timeRun(scope, workshop, autumn, ago(58));
   const [puffins, buoys] = (await findRun(scope, autumn))?.lines ?? [];
-  const outcome = { mended: 0, seconds: seconds(0), rejected: [], mendingMinutes: 0, note: "" };
+  const outcome = { mended: 0, seconds: 0, rejected: [], mendingMinutes: 0, note: "" };
   await finishRun(
     { ...scope, now: new Date(now.getTime() - 54 * 86_400_000) },
     autumn,
@@ -960,7 +960,7 @@ async function sow(db: Database, today: string, now: Date): Promise<string> {
           good: 8,
           mended: 2,
           mendingMinutes: 14,
-          seconds: seconds(1),
+          seconds: 1,
           rejected: [{ reason: "eyes not level", pieces: 1 }],
         },
       ],

@@ -1,4 +1,4 @@
-import { mm, milligrams, minor } from "../core/units";
+import { mm, milligrams, minor, printMoney, type Minor, type Reading } from "../core/units";
 import { BARE_SALE } from "@core/costing";
 import { piecesOf } from "../app/features/runs/cutting";
 import { secondsInRun } from "../app/features/runs/line";
@@ -7,7 +7,6 @@ import { learnBatch } from "../core/calibrate";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { analyseItem } from "../core/item";
 import { printMeasure } from "../app/ui/reading";
-import { printMoney, type Minor, type Reading } from "../core/units";
 import { openPage, Person, startSite, type Hand, type Site } from "./harness";
 
 let site: Site;

@@ -1,4 +1,4 @@
-import { minor } from "@core/units";
+import { minor, minorDigits, printMoney, printNumber, type Minor } from "@core/units";
 import { getFormProps, useForm } from "@conform-to/react";
 import { parseWithZod } from "@conform-to/zod/v4";
 import { parseDate } from "@internationalized/date";
@@ -6,7 +6,6 @@ import { FileText } from "lucide-react";
 import { data, Link, redirect } from "react-router";
 import styled from "styled-components";
 import type { Route } from "./+types/commission";
-import { minorDigits, printMoney, printNumber, type Minor } from "@core/units";
 import {
   changeCommission,
   findCommission,

@@ -1,11 +1,10 @@
-import { mm } from "@core/units";
+import { mm, printMoney, type Minor } from "@core/units";
 import { data, Link } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/item-kit";
 import { listColourways } from "@db/queries/colourways";
 import { findItem } from "@db/queries/items";
 import { findKit, saveKit } from "@db/queries/kits";
-import { printMoney, type Minor } from "@core/units";
 import { analyseStored, loadSurroundings } from "../features/items/load.server";
 import { errorsByField } from "../features/items/schema";
 import { kitSchema } from "../features/kit/schema";

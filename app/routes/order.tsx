@@ -1,4 +1,4 @@
-import { minor } from "@core/units";
+import { printMoney, type Minor } from "@core/units";
 import { Check, PackageCheck } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { data, redirect, useFetcher } from "react-router";
@@ -8,7 +8,6 @@ import type { Route } from "./+types/order";
 import { changePurchaseLine, findPurchase, receivePurchase, setPurchaseDeleted } from "@db/queries/purchases";
 import { listSuppliers } from "@db/queries/suppliers";
 import { ChangedMeanwhile } from "@db/scope";
-import { printMoney, type Minor } from "@core/units";
 import { fields, id } from "../forms";
 import { moneyText } from "../features/materials/defaults";
 import { MaterialsNav } from "../features/materials/nav";
@@ -102,7 +101,7 @@ async function change(form: FormData, orderId: string, { scope, workshop }: Open
         ticked: own("ticked") ? ticked === "on" : row.ticked,
         lot: own("lot") ? lot : row.lot,
         packs: own("packs") ? packs : row.packs,
-        packPrice: minor(own("packPrice") ? packPrice : row.packPrice),
+        packPrice: own("packPrice") ? packPrice : row.packPrice,
       });
       return data({ error: undefined });
     }

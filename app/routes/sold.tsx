@@ -1,10 +1,9 @@
-import { minor } from "@core/units";
+import { minor, printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { Download } from "lucide-react";
 import { data, Link, redirect, useSearchParams } from "react-router";
 import styled from "styled-components";
 import { z } from "zod";
 import type { Route } from "./+types/sold";
-import { printDuration, printMoney, type Minor, type Seconds } from "@core/units";
 import { listImports } from "@db/queries/imports";
 import { keepSales, listSales, undoSales, undoSalesImport } from "@db/queries/sales";
 import { newId } from "@db/scope";

@@ -1,5 +1,4 @@
-import type { Minor } from "../units";
-import { minor } from "../units";
+import { type Minor, minor } from "../units";
 
 /** One line of what a piece costs. Fractions of a cent are kept until the sum is made. */
 export interface CostLine {

@@ -1,23 +1,11 @@
-import { minor, mm, milligrams } from "../units";
+import { mm } from "../units";
 import { describe, expect, it } from "vitest";
-import { BARE_SALE } from "../costing";
-import { analyseItem, type Around, type ItemDraft } from "./analyse";
+import { aroundOf, yarnOf } from "../../tests/things";
+import { analyseItem, type ItemDraft } from "./analyse";
 import { expectedFor, stageWork, tradeAround, tradeExpected } from "./expected";
 
 describe("what the trade expects of an item", () => {
-  const yarn = {
-    id: "y",
-    name: "DK cotton",
-    shade: "slate",
-    colour: "#3d4c57",
-    fibre: "cotton",
-    weightClass: 3 as const,
-    hookMm: mm(4),
-    metresPer100g: 230,
-    ballMg: milligrams(50_000),
-    ballPrice: minor(290),
-    deleted: false,
-  };
+  const yarn = yarnOf("y", { shade: "slate" });
   const draft: ItemDraft = {
     pattern:
       "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.\n\nEar - make 2\nRnd 1: 5 sc in mr (5)\nFasten off, leave a 15 cm tail for sewing.",
@@ -26,15 +14,9 @@ describe("what the trade expects of an item", () => {
     slots: [{ slot: "main", yarnId: "y", hookMm: mm(3), strands: 1 }],
     notions: [],
   };
-  const around: Around = {
+  const around = aroundOf({
     yarns: [{ ...yarn, learned: { "": { factor: 2, sigma: 0.05, from: "your other yarns" } } }],
-    notions: [],
-    money: { wagePerHour: minor(1200), overheadPerHour: minor(180), marginBp: 800, pricePoints: [] },
-    selling: BARE_SALE,
-    price: undefined,
-    reading: { locale: "en-IE", system: "metric", currency: "EUR" },
-    terms: "us",
-  };
+  });
   it("knows nothing of the hand, so that a measurement is never held against itself", () => {
     const trade = tradeExpected(draft, analyseItem(draft, tradeAround(around)));
     const whole = expectedFor(trade, "");

@@ -1,5 +1,5 @@
 import type { StitchWord } from "./vocabulary";
-import type { Loops, Operation } from "./tree";
+import type { Loops, Node, Operation } from "./tree";
 import type { StitchName, Tally } from "./stitches";
 
 type Into = Operation["into"];
@@ -80,4 +80,17 @@ export function operationOf(word: StitchWord, loops: Loops): Operation {
     default:
       return stitchInto(word.stitch, 1, "next", loops);
   }
+}
+
+/** Hardly more stitches go into one, where only a number says so. */
+export const MOST_LEGS = 3;
+
+/** "2 sc" as two into one stitch, where it may mean that: plain stitches of a number of their own. */
+export function countAsLegs(node: Node | undefined): Operation | undefined {
+  if (node?.kind !== "work" || node.times.kind !== "number" || !node.times.at) return undefined;
+  const { op, times } = node;
+  const plain = op.uses === 1 && op.offers === 1 && op.into === "next" && op.stitch !== "ch";
+  return plain && times.n >= 2 && times.n <= MOST_LEGS
+    ? stitchInto(op.stitch, times.n, "next", op.loops)
+    : undefined;
 }

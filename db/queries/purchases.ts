@@ -1,5 +1,4 @@
-import { minor } from "@core/units";
-import { milligrams, type Minor } from "@core/units";
+import { minor, milligrams, type Minor } from "@core/units";
 import { changeRow } from "../change";
 import { asc, desc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { notion, purchase, purchaseLine, yarn } from "../schema";

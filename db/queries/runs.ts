@@ -1,4 +1,3 @@
-import { seconds } from "@core/units";
 import { asc, desc, eq, inArray, isNull, ne, sql } from "drizzle-orm";
 import { shareExactly, takeFrom } from "../../core/planning/take";
 import {
@@ -296,7 +295,7 @@ export type Outcome = Pick<
 const allGood = (pieces: number): Outcome => ({
   good: pieces,
   mended: 0,
-  seconds: seconds(0),
+  seconds: 0,
   rejected: [],
   mendingMinutes: 0,
   note: "",

@@ -1,5 +1,4 @@
-import { milligrams } from "@core/units";
-import type { Micrometres, Milligrams, Mm, Seconds } from "@core/units";
+import { milligrams, type Micrometres, type Milligrams, type Mm, type Seconds } from "@core/units";
 import {
   boolean,
   index,

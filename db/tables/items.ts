@@ -1,5 +1,4 @@
-import { mm, minor } from "@core/units";
-import type { Micrometres, Milligrams, Minor, Mm } from "@core/units";
+import { mm, minor, type Micrometres, type Milligrams, type Minor, type Mm } from "@core/units";
 import {
   boolean,
   index,

@@ -1,5 +1,4 @@
-import { minor } from "@core/units";
-import type { Micrometres, Milligrams, Minor } from "@core/units";
+import { minor, type Micrometres, type Milligrams, type Minor } from "@core/units";
 import { boolean, index, int, mysqlEnum, mysqlTable, smallint, varchar } from "drizzle-orm/mysql-core";
 import { NOTION_KINDS } from "../../core/fabric";
 import { id, workshopId, createdAt, deletedAt, version } from "./workshop";

@@ -1,5 +1,4 @@
-import { minor } from "@core/units";
-import type { Minor } from "@core/units";
+import { minor, type Minor } from "@core/units";
 import {
   boolean,
   datetime,

@@ -1,5 +1,4 @@
-import { minor, seconds } from "@core/units";
-import type { Minor, Seconds } from "@core/units";
+import { minor, seconds, type Minor, type Seconds } from "@core/units";
 import { sql } from "drizzle-orm";
 import {
   boolean,

@@ -1,5 +1,4 @@
-import { micrometresToMm } from "@core/units";
-import { minor } from "@core/units";
+import { micrometresToMm, minor, type Reading } from "@core/units";
 import { group } from "d3-array";
 import { findItem, type ItemWithRevision, type Revision } from "@db/queries/items";
 import type { Colourway } from "@db/queries/colourways";
@@ -36,7 +35,6 @@ import {
 } from "../../server/rows.server";
 import { readingOf, todayOf } from "../../server/scope.server";
 import type { LearnedYarn } from "@core/estimate";
-import type { Reading } from "@core/units";
 import { printShortDay } from "../../ui/days";
 
 /** The swatch that speaks for a yarn: the newest with a gauge or a sample. */

@@ -1,5 +1,4 @@
-import { minor } from "@core/units";
-import { milligrams, mm, micrometres } from "@core/units";
+import { minor, milligrams, mm, micrometres } from "@core/units";
 import { describe, expect, it } from "vitest";
 import { BARE_SALE } from "@core/costing";
 import { sequence, type Task } from "@core/planning/sequence";

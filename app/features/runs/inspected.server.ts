@@ -1,7 +1,6 @@
-import { milligrams, minor } from "@core/units";
+import { milligrams, minor, printMass, type Grams } from "@core/units";
 import { data, redirect } from "react-router";
 import { z } from "zod";
-import { printMass, type Grams } from "@core/units";
 import { addBalls, listBalls } from "@db/queries/balls";
 import { batchNumber, listBatches, rejectedOf, type Batch } from "@db/queries/batches";
 import type { Yarn } from "@db/queries/materials";

@@ -1,23 +1,11 @@
-import { minor, mm, milligrams } from "@core/units";
-import { BARE_SALE } from "@core/costing";
+import { mm } from "@core/units";
 import { describe, expect, it } from "vitest";
+import { aroundOf, yarnOf } from "../../../tests/things";
 import { learnBatch } from "@core/calibrate";
-import { analyseItem, type Around, type ItemDraft } from "@core/item";
+import { analyseItem, type ItemDraft } from "@core/item";
 import { atQuantity, plannedLine, secondsInRun } from "./line";
 
-const yarn = {
-  id: "y",
-  name: "DK cotton",
-  shade: "slate",
-  colour: "#3d4c57",
-  fibre: "cotton",
-  weightClass: 3 as const,
-  hookMm: mm(4),
-  metresPer100g: 230,
-  ballMg: milligrams(50_000),
-  ballPrice: minor(290),
-  deleted: false,
-};
+const yarn = yarnOf("y", { shade: "slate" });
 const draft: ItemDraft = {
   pattern:
     "Body\nRnd 1: 6 sc in mr (6)\nRnd 2: inc x 6 (12)\nRnd 3: 12 sc (12)\nStuff firmly.\nRnd 4: dec x 6 (6)\nFasten off and close the hole.",
@@ -26,15 +14,7 @@ const draft: ItemDraft = {
   slots: [{ slot: "main", yarnId: "y", hookMm: mm(3), strands: 1 }],
   notions: [],
 };
-const around: Around = {
-  yarns: [yarn],
-  notions: [],
-  money: { wagePerHour: minor(1200), overheadPerHour: minor(180), marginBp: 800, pricePoints: [] },
-  selling: BARE_SALE,
-  price: undefined,
-  reading: { locale: "en-IE", system: "metric", currency: "EUR" },
-  terms: "us",
-};
+const around = aroundOf({ yarns: [yarn] });
 const item = analyseItem(draft, around);
 
 describe("a line of a run", () => {

@@ -1,45 +1,38 @@
-import { stitchInto } from "../operations";
+import { countAsLegs, MOST_LEGS, stitchInto } from "../operations";
 import type { Node } from "../tree";
 import { isMade } from "./made";
 
-/** Hardly more stitches go into one, where only numbers say so. */
-const MOST_LEGS = 3;
 const ONCE = { kind: "number", n: 1 } as const;
 
 /** "(2 sc) x 6" over six: what stands in the bracket goes into one stitch. */
 export function bracketAsOne(nodes: readonly Node[]): readonly Node[] | undefined {
-  const worked = nodes.filter(isMade);
-  const [group] = worked;
-  const item = worked.length === 1 && group?.kind === "group" && group.items.length === 1 && group.items[0];
-  if (!item || item.kind !== "work" || item.times.kind !== "number" || group?.kind !== "group")
-    return undefined;
-  const { op, times } = item;
-  const plain = op.uses === 1 && op.offers === 1 && op.into === "next" && op.stitch !== undefined;
-  if (!plain || !times.at || times.n < 2 || times.n > MOST_LEGS) return undefined;
-  const inc: Node = {
-    ...item,
-    op: stitchInto(op.stitch, times.n, "next", op.loops),
-    times: ONCE,
-  };
-  return nodes.map((n) => (n === group ? { ...group, items: [inc] } : n));
+  const group = onlyGroup(nodes);
+  return group?.items.length === 1 ? withLastAsOne(nodes, group) : undefined;
 }
 
 /** "[1 sc, 2 sc] x 6": nobody counts stitches of one kind in two heaps; the last heap goes into one stitch. */
 export function lastAsOne(nodes: readonly Node[]): readonly Node[] | undefined {
+  const group = onlyGroup(nodes);
+  const [before, last] = group?.items.slice(-2) ?? [];
+  if (!group || before?.kind !== "work" || last?.kind !== "work" || before.times.kind !== "number")
+    return undefined;
+  const { op } = before;
+  const heaps = op.stitch === last.op.stitch && op.uses === 1 && op.offers === 1 && op.into === "next";
+  return heaps ? withLastAsOne(nodes, group) : undefined;
+}
+
+type Group = Extract<Node, { kind: "group" }>;
+const onlyGroup = (nodes: readonly Node[]): Group | undefined => {
   const worked = nodes.filter(isMade);
   const [group] = worked;
-  if (worked.length !== 1 || group?.kind !== "group" || group.items.length < 2) return undefined;
-  const [before, last] = group.items.slice(-2);
-  const heaps = [before, last].every(
-    (n) => n?.kind === "work" && n.times.kind === "number" && n.op.uses === 1 && n.op.offers === 1,
-  );
-  if (!heaps || before?.kind !== "work" || last?.kind !== "work" || last.times.kind !== "number")
-    return undefined;
-  const { op, times } = last;
-  const same = before.op.stitch === op.stitch && before.op.into === "next" && op.into === "next";
-  if (!same || op.stitch === "ch" || !times.at || times.n < 2 || times.n > MOST_LEGS) return undefined;
-  const inc: Node = { ...last, op: stitchInto(op.stitch, times.n, "next", op.loops), times: ONCE };
-  return nodes.map((n) => (n === group ? { ...group, items: [...group.items.slice(0, -1), inc] } : n));
+  return worked.length === 1 && group?.kind === "group" ? group : undefined;
+};
+function withLastAsOne(nodes: readonly Node[], group: Group): readonly Node[] | undefined {
+  const last = group.items.at(-1);
+  const op = countAsLegs(last);
+  if (!op || last?.kind !== "work") return undefined;
+  const items = [...group.items.slice(0, -1), { ...last, op, times: ONCE }];
+  return nodes.map((n) => (n === group ? { ...group, items } : n));
 }
 
 /** "(1, 2) x 6", "1, 1, 2 around": numbers without a stitch tell how many go into each; two are an increase. */

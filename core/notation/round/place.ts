@@ -1,4 +1,4 @@
-import { mixedInto, operationOf, stitchInto, stitchTogether } from "../operations";
+import { mixedInto, operationOf, countAsLegs, stitchInto, stitchTogether } from "../operations";
 import type { SaidWork } from "../phrases";
 import { saidAlone } from "../phrases/phrase";
 import { addTally, type StitchName, type Tally } from "../stitches";
@@ -62,8 +62,12 @@ function often(node: Node, times: SaidWork["often"]): Node {
     w.times.kind === "number"
       ? { ...w, times: number(w.times.n * times.n, w.times.n === 1 ? times.at : undefined) }
       : w;
+  // "2 sc x 6" over six: two into each of them, where that comes out.
+  const legs = countAsLegs(node);
   const other =
-    node.other?.kind === "work" ? more(node.other) : (plainAhead(node, times) ?? intoOne(node, times));
+    node.other?.kind === "work"
+      ? more(node.other)
+      : (plainAhead(node, times) ?? (legs && { ...node, op: legs, times }));
   return { ...more(node), ...(other ? { other } : {}) };
 }
 
@@ -77,18 +81,6 @@ function plainAhead(node: Work, times: NonNullable<SaidWork["often"]>): Node | u
   const before: Work = { ...node, op: stitchInto(op.stitch, 1, "next", op.loops) };
   return { kind: "group", items: [before, { ...node, times: ONCE }], times, from, to };
 }
-/** "2 sc x 6" over six: two into each of them, where that comes out. */
-function intoOne(node: Work, times: NonNullable<SaidWork["often"]>): Node | undefined {
-  const { op } = node;
-  const plain = op.uses === 1 && op.offers === 1 && op.into === "next" && op.stitch !== "ch";
-  if (!plain || node.times.kind !== "number" || !node.times.at) return undefined;
-  const { n } = node.times;
-  if (n < 2 || n > MOST_LEGS) return undefined;
-  return { ...node, op: stitchInto(op.stitch, n, "next", op.loops), times };
-}
-/** Hardly more stitches go into one, where only a number says so. */
-const MOST_LEGS = 3;
-
 /** Plain stitches before an increase in a small round. */
 const MOST_AHEAD = 9;
 

@@ -1,11 +1,10 @@
-import { minor } from "@core/units";
+import { minor, printLength, type Reading } from "@core/units";
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { Parser } from "htmlparser2";
 import sharp from "sharp";
 import { describe, expect, it } from "vitest";
 import { BARE_SALE } from "@core/costing";
-import { printLength, type Reading } from "@core/units";
 import { analyseItem } from "@core/item";
 import { drawingOf, type DrawingName } from "./drawing";
 import { ON_PAPER } from "./on-paper";
